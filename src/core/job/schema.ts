@@ -1,0 +1,72 @@
+import { z } from 'zod'
+
+/** The job document: plan, pinned facts, journal. What one bench writes, another reads. */
+
+const key = z.string().trim().min(1).max(40).regex(/^[^\s,;:"'<>/]+$/, 'has spaces, commas, quotes or slashes')
+const partId = z.string().trim().min(1).max(60)
+const above0 = z.number().positive()
+
+const sideSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('cavity'), end: key, cavity: z.string().min(1).max(6) }),
+  z.strictObject({ kind: z.literal('terminal'), part: partId }),
+  z.strictObject({ kind: z.literal('splice'), splice: key }),
+  z.strictObject({ kind: z.literal('open') }),
+])
+
+export const endSchema = z.strictObject({ id: key, housing: partId, note: z.string().max(200).optional() })
+
+export const wireSchema = z.strictObject({
+  id: key,
+  type: partId,
+  colour: z.string().max(8),
+  from: sideSchema,
+  to: sideSchema,
+  lengthMm: above0.max(100_000),
+  signal: z.string().max(60).optional(),
+  currentA: above0.optional(),
+  /** measured here: it overrides the wire type's figure */
+  insulationMm: above0.optional(),
+})
+
+const metaSchema = z.strictObject({
+  title: z.string().trim().min(1).max(120),
+  rev: z.string().max(20).default('A'),
+  kind: z.enum(['build', 're-pin', 'repair']).default('build'),
+  quantity: z.number().int().min(1).max(999).default(1),
+  rules: z.enum(['sheet-strict', 'field-repair', 'hobby-bench']).default('sheet-strict'),
+  ambientC: z.number().min(-60).max(250).default(20),
+})
+
+export const planSchema = metaSchema.extend({ ends: z.array(endSchema).max(200), wires: z.array(wireSchema).max(20_000) })
+
+export const planChangeSchema = z.strictObject({
+  meta: metaSchema.partial().optional(),
+  putEnds: z.array(endSchema).optional(),
+  removeEnds: z.array(key).optional(),
+  putWires: z.array(wireSchema).optional(),
+  removeWires: z.array(key).optional(),
+})
+
+export const setupSchema = z.strictObject({
+  tool: partId,
+  die: partId.optional(),
+  positioner: partId.optional(),
+  selector: z.number().int().optional(),
+  nest: z.string().max(20).optional(),
+  wireStopMm: above0.optional(),
+  notchMm: above0.optional(),
+})
+
+const limit = z.enum(['hole-empty', 'insulation-in-barrel', 'gap-too-large', 'brush-too-short', 'insulation-under-wings', 'brush-reaches-mating-part', 'bare-under-insulation-wings'])
+
+export const chosenSetSchema = z.strictObject({
+  contact: partId,
+  seal: partId.optional(),
+  setup: setupSchema,
+  strip: z.strictObject({ minMm: above0, nominalMm: above0, maxMm: above0, limits: z.strictObject({ below: limit, above: limit }) }),
+  stripFrom: z.enum(['sheet', 'dimensions']),
+  height: z.strictObject({ minMm: above0, maxMm: above0, estimate: z.boolean() }).optional(),
+  pull: z.strictObject({ forceN: above0, basis: z.enum(['sheet', 'table', 'general']), table: z.enum(['iec-60352-2', 'ul-486a', 'as7928']).optional() }).optional(),
+  source: z.string().max(300),
+  estimate: z.boolean(),
+})

@@ -1,0 +1,100 @@
+import type { LookCode } from '../crimp/looks'
+import type { StripVerdict } from '../strip/stripWindow'
+import type { EntryKindId, EntryOf } from './entry'
+import type { JobState } from './state'
+
+/** Why an entry cannot be appended now. The words stand elsewhere. */
+export type Refusal =
+  | { readonly code: 'job-closed' }
+  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part'; readonly id: string }
+  | { readonly code: 'no-set'; readonly term: string }
+  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'open' | 'signed' | 'taken-back' }
+  | { readonly code: 'not-yet'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'probed' | 'leads' | 'closed' | 'mounted' | 'released' | 'first-piece' | 'signed' | 'complete' | 'tray' | 'plugged' | 'fitted'; readonly left?: number }
+  | { readonly code: 'strip-outside'; readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>; readonly minMm: number; readonly maxMm: number }
+  | { readonly code: 'strands-lost'; readonly lost: number; readonly allowed: number }
+  | { readonly code: 'not-threaded'; readonly items: readonly string[] }
+  | { readonly code: 'ahead-of-release'; readonly setup: string; readonly ahead: number; readonly allowed: number }
+  | { readonly code: 'wrong-setup'; readonly needs: string; readonly given: string }
+  | { readonly code: 'setup-not-in-hand'; readonly needs: string; readonly mounted: string | undefined }
+  | { readonly code: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
+  | { readonly code: 'looks-missing'; readonly missing: readonly LookCode[] }
+  | { readonly code: 'look-failed'; readonly look: LookCode }
+  | { readonly code: 'height-missing' }
+  | { readonly code: 'height-outside'; readonly heightMm: number; readonly minMm: number; readonly maxMm: number }
+  | { readonly code: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }
+  | { readonly code: 'wrong-cavity'; readonly planned: string; readonly given: string }
+  | { readonly code: 'cavity-taken'; readonly cavity: string; readonly by: string }
+  | { readonly code: 'lock-closed'; readonly end: string }
+  | { readonly code: 'lock-open'; readonly end: string }
+  | { readonly code: 'not-home'; readonly contacts: readonly string[] }
+  | { readonly code: 'tug-missing'; readonly tugN: number }
+  | { readonly code: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
+  | { readonly code: 'cavity-in-use'; readonly cavity: string }
+  | { readonly code: 'stands-on-it'; readonly later: readonly { readonly seq: number; readonly kind: string; readonly about: string }[] }
+  | { readonly code: 'not-this-one'; readonly kind: EntryKindId }
+  | { readonly code: 'stale-signature'; readonly covers: number; readonly seq: number }
+  | { readonly code: 'same-person'; readonly by: string }
+  | { readonly code: 'plan-fault'; readonly fault: string; readonly detail: Readonly<Record<string, unknown>> }
+  | { readonly code: 'set-impossible'; readonly wire: string; readonly side: string }
+
+/** Changes that one entry makes, remembered so that it can be taken back. */
+export interface Draft {
+  readonly state: JobState
+  put: <V>(map: Map<string, V>, key: string, value: V) => void
+  set: <K extends 'plan' | 'leads' | 'tray' | 'bundleMm' | 'signatures' | 'notes'>(field: K, value: JobState[K]) => void
+}
+
+export interface Subjects {
+  readonly writes: readonly string[]
+  readonly reads?: readonly string[]
+}
+
+/** When and by whom, as far as admission needs it. */
+export interface Moment {
+  readonly at: string
+  readonly by: string
+}
+
+/**
+ * One kind of journal entry. `subjects` are what it is about: two benches collide only on the same subject, and an
+ * entry can be taken back only while nothing later has one of its subjects.
+ */
+export interface EntryKind<Kind extends EntryKindId> {
+  readonly kind: Kind
+  readonly subjects: (entry: EntryOf<Kind>, state: JobState) => Subjects
+  /** undefined when it may be appended in this state */
+  readonly refuse: (state: JobState, entry: EntryOf<Kind>, moment: Moment) => Refusal | undefined
+  readonly apply: (draft: Draft, entry: EntryOf<Kind>) => void
+  /** short, for lists: `W07a`, `A.7`, a setup */
+  readonly about: (entry: EntryOf<Kind>) => string
+  /** may it be appended to a signed job? */
+  readonly whenClosed?: boolean
+  /** may it be taken back? */
+  readonly final?: boolean
+}
+
+/** The subjects of a journal, spelled in one place. */
+export const subject = {
+  plan: 'plan',
+  wire: (id: string) => `wire ${id}`,
+  end: (id: string) => `end-of-plan ${id}`,
+  set: (wire: string, side: string) => `set ${wire}/${side}`,
+  cut: (key: string) => `cut ${key}`,
+  term: (key: string) => `term ${key}`,
+  cavity: (key: string) => `cavity ${key}`,
+  endState: (key: string) => `end ${key}`,
+  setup: (id: string) => `setup ${id}`,
+  tool: (id: string) => `tool ${id}`,
+  net: (key: string) => `net ${key}`,
+  leads: 'leads',
+  tray: 'tray',
+  bundle: 'bundle',
+  signatures: 'signatures',
+  notes: 'notes',
+} as const
+
+/** `1/W07/a` as a hand says it: `W07a`, with its unit where there are more. */
+export function termLabel(key: string): string {
+  const [unit, wire, side] = key.split('/')
+  return `${wire}${side}${unit === '1' ? '' : ` of unit ${unit}`}`
+}

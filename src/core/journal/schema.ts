@@ -1,0 +1,47 @@
+import { z } from 'zod'
+import { factsSchema } from '../catalogue/schema'
+import { chosenSetSchema, planChangeSchema, setupSchema } from '../job/schema'
+
+/** What an append may say: one schema a kind. Sequence, time, person and hash are the server's. */
+
+const clientId = z.string().min(8).max(60).regex(/^[A-Za-z0-9_-]+$/, 'only letters, digits, - and _')
+const unit = z.number().int().min(1)
+const key = z.string().min(1).max(60)
+const term = z.string().regex(/^\d+\/[^/]+\/[ab]$/, 'a termination is unit/wire/side, like 1/W07/a')
+const above0 = z.number().positive()
+const text = z.string().trim().min(1).max(500)
+
+const lookSchema = z.strictObject({ look: key, seen: z.boolean() })
+
+const entry = <Kind extends string, Shape extends z.ZodRawShape>(kind: Kind, shape: Shape) =>
+  z.strictObject({ id: clientId, kind: z.literal(kind), by: z.string().min(1).max(60).optional(), ...shape })
+
+export const entrySchema = z.discriminatedUnion('kind', [
+  entry('plan-changed', { change: planChangeSchema, facts: factsSchema, why: text.optional() }),
+  entry('sets-chosen', { choices: z.array(z.strictObject({ wire: key, side: z.enum(['a', 'b']), set: chosenSetSchema.nullable() })).min(1).max(40_000), facts: factsSchema }),
+  entry('wire-cut', { unit, wire: key, lengthMm: above0 }),
+  entry('stripped', { term, stripMm: above0, threaded: z.array(key).max(12), strandsLost: z.number().int().min(0) }),
+  entry('strip-mended', { term, how: z.enum(['strip-more', 'trim-conductor', 'cut-back']), byMm: above0, why: key.optional() }),
+  entry('setup-mounted', { setup: setupSchema, checked: z.array(key).max(12) }),
+  entry('first-piece', { setup: key, wire: key, side: z.enum(['a', 'b']), looks: z.array(lookSchema).min(1).max(8), heightMm: above0.optional(), pullN: above0 }),
+  entry('setup-released', { setup: key }),
+  entry('crimped', { term, setup: key, looks: z.array(lookSchema).min(1).max(8), heightMm: above0.optional() }),
+  entry('crimp-rejected', { term, look: key, defect: key, decision: z.enum(['redo', 'scrap']), usedMm: z.number().min(0) }),
+  entry('seated', { term, end: key, cavity: key, checked: z.array(key).max(8), tugN: above0.optional() }),
+  entry('misplaced', { term, end: key, cavity: key }),
+  entry('extracted', { term, why: z.enum(['wrong-cavity', 'not-home', 'damaged', 'other']) }),
+  entry('plugged', { unit, end: key, cavity: key, part: key }),
+  entry('part-fitted', { unit, end: key, part: key }),
+  entry('lock-moved', { unit, end: key, to: z.enum(['closed', 'open']) }),
+  entry('end-looked-over', { unit, end: key, pushedBack: z.array(key).max(200) }),
+  entry('leads-measured', { ohm: z.number().min(0), resolutionOhm: above0 }),
+  entry('net-probed', { unit, wire: key, result: z.enum(['pass', 'fail']), found: text.optional() }),
+  entry('net-measured', { unit, wire: key, ohm: z.number().min(0) }),
+  entry('tray-counted', { tools: z.array(z.strictObject({ tool: key, back: z.boolean() })).max(60), scrapped: z.number().int().min(0), scrapFound: z.number().int().min(0) }),
+  entry('bundle-measured', { diameterMm: above0 }),
+  entry('signed', { role: z.enum(['builder', 'second']), covers: z.number().int().min(0) }),
+  entry('reopened', { why: text }),
+  entry('noted', { text }),
+  entry('taken-back', { undoes: z.string().min(1).max(60), why: text.optional() }),
+])
+

@@ -1,0 +1,117 @@
+import { noFacts, type Facts } from '../job/facts'
+import { emptyPlan, type ChosenSet, type Plan } from '../job/plan'
+import type { LookCode } from '../crimp/looks'
+import type { Setup } from '../setup/setup'
+import type { EntryKindId } from './entry'
+
+export interface LookSeen {
+  readonly look: LookCode
+  readonly seen: boolean
+}
+
+export interface TermState {
+  readonly stripped?: { readonly stripMm: number; readonly threaded: readonly string[]; readonly strandsLost: number; readonly at: string }
+  readonly crimp?: { readonly setup: string; readonly heightMm?: number; readonly at: string; readonly by: string }
+  readonly seat?: { readonly end: string; readonly cavity: string; readonly home: boolean; readonly tugN?: number; readonly at: string; readonly by: string }
+  /** contacts lost, tries lost */
+  readonly scrapped: number
+  readonly redone: number
+  /** wire used up by second tries, mm */
+  readonly usedMm: number
+  readonly extractions: number
+}
+
+export interface SetupState {
+  readonly setup: Setup
+  /** seq of the last mounting: a release holds for that mounting only */
+  readonly mounted: number
+  readonly released?: { readonly at: string; readonly by: string; readonly pullN: number; readonly minimumN?: number }
+  /** released at least once in this job: the strip has been proven */
+  readonly proven: boolean
+  readonly pieces: readonly FirstPiece[]
+}
+
+export interface FirstPiece {
+  readonly mounted: number
+  readonly looks: readonly LookSeen[]
+  readonly heightMm?: number
+  readonly pullN: number
+  readonly minimumN?: number
+  readonly good: boolean
+  readonly at: string
+  readonly by: string
+}
+
+export interface EndState {
+  readonly lock: 'open' | 'closed'
+  readonly fitted: readonly string[]
+  /** looked over from both sides after the covers */
+  readonly lookedOver: boolean
+}
+
+export interface NetState {
+  readonly probe?: { readonly result: 'pass' | 'fail'; readonly found?: string; readonly at: string; readonly by: string }
+  readonly measured?: { readonly ohm: number; readonly leadsOhm: number; readonly resolutionOhm: number; readonly at: string }
+}
+
+export interface Signature {
+  readonly by: string
+  readonly at: string
+  readonly role: 'builder' | 'second'
+  readonly covers: number
+  /** a reopening ends it; it stays readable */
+  readonly void?: boolean
+}
+
+export interface LogLine {
+  readonly seq: number
+  readonly id: string
+  readonly kind: EntryKindId
+  readonly at: string
+  readonly by: string
+  /** what it was about, for a list */
+  readonly about: string
+  readonly undone?: boolean
+}
+
+/** A job's state: what the journal adds up to. Its records are never changed in place, the maps are. */
+export interface JobState {
+  seq: number
+  plan: Plan
+  facts: Facts
+  readonly sets: Map<string, ChosenSet>
+  /** by `unit/wire` */
+  readonly cuts: Map<string, { readonly lengthMm: number }>
+  /** by `unit/wire/side` */
+  readonly terms: Map<string, TermState>
+  /** by `unit/end.cavity` */
+  readonly cavities: Map<string, { readonly term?: string; readonly plug?: string }>
+  /** by `unit/end` */
+  readonly ends: Map<string, EndState>
+  readonly setups: Map<string, SetupState>
+  /** what is mounted on each frame: its setup and since which entry */
+  readonly tools: Map<string, { readonly setup: string; readonly since: number; readonly by: string }>
+  readonly nets: Map<string, NetState>
+  leads: { readonly ohm: number; readonly resolutionOhm: number; readonly at: string } | undefined
+  tray: { readonly allBack: boolean; readonly missing: readonly string[]; readonly scrapped: number; readonly scrapFound: number; readonly at: string; readonly by: string } | undefined
+  bundleMm: number | undefined
+  signatures: readonly Signature[]
+  notes: readonly { readonly text: string; readonly at: string; readonly by: string }[]
+  /** the last entries, newest last: what can be shown and taken back */
+  recent: readonly LogLine[]
+}
+
+export const newJobState = (): JobState => ({
+  seq: 0, plan: emptyPlan, facts: noFacts,
+  sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), ends: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
+  leads: undefined, tray: undefined, bundleMm: undefined, signatures: [], notes: [], recent: [],
+})
+
+export const freshTerm: TermState = { scrapped: 0, redone: 0, usedMm: 0, extractions: 0 }
+export const freshEnd: EndState = { lock: 'open', fitted: [], lookedOver: false }
+
+export const termState = (state: JobState, key: string): TermState => state.terms.get(key) ?? freshTerm
+export const endState = (state: JobState, key: string): EndState => state.ends.get(key) ?? freshEnd
+
+/** Is the job signed, and not reopened since? */
+export const isClosed = (state: JobState): boolean => state.signatures.some((signature) => signature.role === 'builder' && !signature.void)

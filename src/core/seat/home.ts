@@ -1,0 +1,13 @@
+import { endKey, planIndex, type Termination } from '../job/plan'
+import { termState, type JobState } from '../journal/state'
+
+/** Seated in its own cavity and not found pushed back since. */
+export function isHome(state: JobState, key: string): boolean {
+  const seat = termState(state, key).seat
+  const at = planIndex(state.plan).byKey.get(key)?.at
+  return seat !== undefined && at !== undefined && seat.home && seat.end === at.end && seat.cavity === at.cavity
+}
+
+/** The contacts of an end that are not home. */
+export const notHome = (state: JobState, unit: number, end: string): readonly Termination[] =>
+  (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).filter((termination) => !isHome(state, termination.key))

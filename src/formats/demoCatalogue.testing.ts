@@ -1,0 +1,22 @@
+import { readFileSync, readdirSync } from 'node:fs'
+import { buildCatalogue, type Catalogue } from '@/core/catalogue/catalogue'
+import type { CatalogueInput } from '@/core/catalogue/types'
+import { joinCatalogues, readCatalogueFile } from './catalogueFile'
+
+/** The demo shelf as one package, for tests and benchmarks. */
+export function demoCatalogueInput(): CatalogueInput {
+  const folder = new URL('../../demo/catalogue/', import.meta.url)
+  return joinCatalogues(
+    readdirSync(folder).map((file) => {
+      const read = readCatalogueFile(readFileSync(new URL(file, folder), 'utf8'))
+      if (!read.ok) throw new Error(`${file}: ${JSON.stringify(read.fault)}`)
+      return read.value
+    }),
+  )
+}
+
+export function demoCatalogue(): Catalogue {
+  const built = buildCatalogue(demoCatalogueInput())
+  if (!built.ok) throw new Error(JSON.stringify(built.fault))
+  return built.value
+}

@@ -1,0 +1,86 @@
+import { readFileSync } from 'node:fs'
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { demoCatalogue } from '../demoCatalogue.testing'
+import { PINOUT_ROW_LIMIT, readPinout, type CellProblem } from './readPinout'
+
+const shelf = demoCatalogue()
+const read = (text: string, picks?: Record<string, string>) => readPinout(text, shelf, picks)
+const demo = (name: string) => readFileSync(new URL(`../../../demo/jobs/${name}`, import.meta.url), 'utf8')
+
+const heading = 'wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current'
+const picks = { A: 'CM-3P', B: 'SW-2P' }
+const withRows = (...rows: string[]) => [heading, ...rows].join('\n')
+const problemOf = (text: string, given = picks): CellProblem | undefined => read(text, given).cellFaults[0]?.problem
+
+test('the deck loom: 14 wires, three ends, housings from the columns', () => {
+  const { plan, ends } = read(demo('deck-loom.csv'))
+  expect(plan?.wires).toHaveLength(14)
+  expect(ends.map((end) => `${end.id} ${end.housing} ${end.wires}`)).toEqual(['A CM-10P 10', 'B CS-14P 11', 'D SW-7P 7'])
+  expect(plan?.wires[9]).toMatchObject({ id: 'W10', type: 'RW-1.5', from: { kind: 'cavity', end: 'A', cavity: '10' }, lengthMm: 2350, currentA: 6.2 })
+})
+
+test('semicolons, decimal commas and a side that is open', () => {
+  const { plan } = read('\uFEFF' + demo('beacon-lead.csv'))
+  expect(plan?.wires.map((wire) => wire.lengthMm)).toEqual([620, 620, 450])
+  expect(plan?.wires[2]?.to).toEqual({ kind: 'open' })
+})
+
+test('order is free, headings are known by other names, quotes hold commas', () => {
+  const text = 'Signal,Length (mm),to pin,to,From Pin,From,Color,Wire Type,ID,Remark\n"pump, supply",620,1,B,1,A,rd,awg20,W1,x'
+  const { plan, ignored } = read(text, picks)
+  expect(plan?.wires[0]).toMatchObject({ id: 'W1', type: 'TW-20', colour: 'RD', signal: 'pump, supply', lengthMm: 620 })
+  expect(ignored).toEqual(['Remark'])
+})
+
+test.each<[string, string, string]>([
+  ['nothing', '', 'empty'],
+  ['binary rubbish', 'PK\u0003\u0004\u0000\u0000wire,type', 'not-text'],
+  ['a heading alone', heading, 'no-rows'],
+  ['wrong columns', 'a,b,c\n1,2,3', 'columns-missing'],
+  ['a column twice', `${heading},color\nW1,TW-0.5,RD,A,1,B,1,620,,,BK`, 'columns-twice'],
+  ['a short row', withRows('W1,TW-0.5,RD,A,1'), 'ragged'],
+  ['a quote that stays open', withRows('W1,TW-0.5,RD,A,1,B,1,620,"x,'), 'quote-open'],
+  ['too many rows', withRows(...Array.from({ length: PINOUT_ROW_LIMIT + 1 }, () => 'W')), 'too-many-rows'],
+])('%s is refused as a table', (_what, text, code) => {
+  const reading = read(text, picks)
+  expect(reading.plan).toBeUndefined()
+  expect(reading.tableFaults[0]?.code).toBe(code)
+})
+
+test.each<[string, string, CellProblem]>([
+  ['no wire id', withRows(',TW-0.5,RD,A,1,B,1,620,,'), { code: 'missing' }],
+  ['a wire twice', withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W1,TW-0.5,RD,A,2,B,2,620,,'), { code: 'wire-twice', firstRow: 2 }],
+  ['a cavity twice', withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W2,TW-0.5,RD,A,1,B,2,620,,'), { code: 'cavity-taken', byWire: 'W1', firstRow: 2 }],
+  ['length nought', withRows('W1,TW-0.5,RD,A,1,B,1,0,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: 0 } }],
+  ['a negative length', withRows('W1,TW-0.5,RD,A,1,B,1,-5 mm,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: -5 } }],
+  ['a length in words', withRows('W1,TW-0.5,RD,A,1,B,1,long,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-a-number', text: 'long' } }],
+  ['a colour in words', withRows('W1,TW-0.5,blue,A,1,B,1,620,,'), { code: 'bad-colour' }],
+  ['half a side', withRows('W1,TW-0.5,RD,A,,B,1,620,,'), { code: 'half-a-side' }],
+  ['open at both sides', withRows('W1,TW-0.5,RD,,,,,620,,'), { code: 'open-both-sides' }],
+])('%s is refused, with its row and column', (_what, text, problem) => {
+  expect(problemOf(text)).toEqual(problem)
+  expect(read(text, picks).plan).toBeUndefined()
+})
+
+test('unknown types, housings and cavities say what is known', () => {
+  expect(problemOf(withRows('W1,XX,RD,A,1,B,1,620,,'))).toMatchObject({ code: 'unknown-type', known: expect.arrayContaining(['TW-0.5']) as string[] })
+  expect(problemOf(withRows('W1,TW-0.5,RD,A,4,B,1,620,,'))).toEqual({ code: 'unknown-cavity', housing: 'CM-3P', known: ['1', '2', '3'] })
+  const text = `${heading},from housing\nW1,TW-0.5,RD,A,1,B,1,620,,,NOPE`
+  expect(problemOf(text)).toMatchObject({ code: 'unknown-housing' })
+})
+
+test('an end without a housing waits for a pick, and the pick makes it whole', () => {
+  const text = withRows('W1,TW-0.5,RD,A,1,B,1,620,,')
+  expect(problemOf(text, { A: 'CM-3P' } as typeof picks)).toEqual({ code: 'no-housing', end: 'B' })
+  expect(read(text, picks).plan?.ends).toEqual([{ id: 'A', housing: 'CM-3P' }, { id: 'B', housing: 'SW-2P' }])
+})
+
+test('whatever is dropped gives a plan or a fault, never an exception', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), fc.array(fc.string()).map((cells) => withRows(cells.join(',')))), (text) => {
+      const reading = read(text, picks)
+      expect(Boolean(reading.plan) !== reading.tableFaults.length + reading.cellFaults.length > 0).toBe(true)
+    }),
+  )
+})

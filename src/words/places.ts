@@ -25,7 +25,8 @@ export function placeWords(place: CavityPlace): { readonly main: string; readonl
   if (place.kind === 'centre') return { main: 'In the centre' }
   if (place.kind === 'ring') {
     const ring = place.rings === 1 ? undefined : place.ring === place.rings - 1 ? 'outer ring' : place.ring === 0 ? 'inner ring' : `${ordinal(place.ring + 1)} ring from the centre`
-    const count = place.count === 1 ? `at the ${place.mark}` : `${ordinal(place.count)} clockwise, the one at the ${place.mark} being first`
+    const start = place.mark ?? 'top'
+    const count = place.count === 1 ? `at the ${start}` : `${ordinal(place.count)} clockwise, the one at the ${start} being first`
     return { main: capital([ring, count].filter(Boolean).join(', ')) }
   }
   const from = place.from.kind === 'mark' ? `the ${place.from.mark}` : place.from.side === 'left' || place.from.side === 'right' ? `the ${place.from.side}` : `the ${place.from.side} end`

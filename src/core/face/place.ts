@@ -50,8 +50,8 @@ export type CavityPlace =
       readonly ring: number
       readonly ways: number
       readonly count: number
-      readonly clockwise: boolean
-      readonly mark: Mark['kind']
+      /** without a mark the counting starts at the top of the view */
+      readonly mark?: Mark['kind']
     }
 
 const NEAR_MM = 0.02
@@ -62,11 +62,11 @@ const NEAR_MM = 0.02
  * In rows the counting starts at the end nearer to the mark; a mark in the middle gives no side, so the view's left
  * (or top) is named. In rings it starts at the cavity nearest to the mark and goes clockwise as seen.
  */
-export function cavityPlace(cavity: PlacedCavity, all: readonly PlacedCavity[], kind: 'rows' | 'rings', mark: Mark, view: FaceView = wireFaceUpright): CavityPlace {
+export function cavityPlace(cavity: PlacedCavity, all: readonly PlacedCavity[], kind: 'rows' | 'rings', mark?: Mark, view: FaceView = wireFaceUpright): CavityPlace {
   return kind === 'rows' ? placeInRows(cavity, all, mark, view) : placeInRings(cavity, all, mark, view)
 }
 
-function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark, view: FaceView): CavityPlace {
+function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark | undefined, view: FaceView): CavityPlace {
   const upright = view.turnDeg === 90 || view.turnDeg === 270
   const along = (point: Point) => (upright ? -seen(point, view).yMm : seen(point, view).xMm)
   const across = (point: Point) => (upright ? seen(point, view).xMm : -seen(point, view).yMm)
@@ -75,8 +75,8 @@ function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: M
     .sort((a, b) => across(a[0] ?? cavity) - across(b[0] ?? cavity))
   const row = rows.findIndex((members) => members.some((other) => other.id === cavity.id))
   const members = rows[row] ?? []
-  const markAlong = along(mark.at)
-  const fromMark = Math.abs(markAlong) > NEAR_MM
+  const markAlong = mark ? along(mark.at) : 0
+  const fromMark = mark && Math.abs(markAlong) > NEAR_MM
   const ordered = markAlong > NEAR_MM ? [...members].reverse() : members
   const between = neighboursAbove(cavity, rows[row - 1], along)
   return {
@@ -100,7 +100,7 @@ function neighboursAbove(cavity: PlacedCavity, above: readonly PlacedCavity[] | 
   return [before.id, after.id]
 }
 
-function placeInRings(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark, view: FaceView): CavityPlace {
+function placeInRings(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark | undefined, view: FaceView): CavityPlace {
   const members = all.filter((other) => other.row === cavity.row)
   const rings = new Set(all.map((other) => other.row)).size
   if (members.length === 1 && Math.hypot(cavity.xMm, cavity.yMm) <= NEAR_MM) return { kind: 'centre' }
@@ -109,14 +109,14 @@ function placeInRings(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: 
     const degrees = (Math.atan2(at.xMm, at.yMm) * 180) / Math.PI
     return (degrees + 360) % 360
   }
-  const markDeg = clockwiseDeg(mark.at)
+  const markDeg = mark ? clockwiseDeg(mark.at) : 0
   const apart = (deg: number) => Math.min((deg - markDeg + 360) % 360, (markDeg - deg + 360) % 360)
   const first = members.reduce((best, other) => (apart(clockwiseDeg(other)) < apart(clockwiseDeg(best)) - 1e-6 ? other : best))
   const firstDeg = clockwiseDeg(first)
   const ordered = [...members].sort((a, b) => ((clockwiseDeg(a) - firstDeg + 360.000001) % 360) - ((clockwiseDeg(b) - firstDeg + 360.000001) % 360))
   return {
     kind: 'ring', rings, ring: cavity.row, ways: members.length,
-    count: ordered.findIndex((other) => other.id === cavity.id) + 1, clockwise: true, mark: mark.kind,
+    count: ordered.findIndex((other) => other.id === cavity.id) + 1, ...(mark && { mark: mark.kind }),
   }
 }
 

@@ -41,7 +41,7 @@ export type Refusal =
 export interface Draft {
   readonly state: JobState
   put: <V>(map: Map<string, V>, key: string, value: V) => void
-  set: <K extends 'plan' | 'leads' | 'tray' | 'bundleMm' | 'signatures' | 'notes'>(field: K, value: JobState[K]) => void
+  set: <K extends 'plan' | 'leads' | 'tray' | 'signatures' | 'notes'>(field: K, value: JobState[K]) => void
 }
 
 export interface Subjects {
@@ -88,7 +88,6 @@ export const subject = {
   net: (key: string) => `net ${key}`,
   leads: 'leads',
   tray: 'tray',
-  bundle: 'bundle',
   signatures: 'signatures',
   notes: 'notes',
 } as const

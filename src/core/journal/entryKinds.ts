@@ -1,6 +1,6 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
-import { bundleMeasured, noted, reopened, signed, trayCounted } from './kinds/closeKinds'
+import { noted, reopened, signed, trayCounted } from './kinds/closeKinds'
 import { crimped, crimpRejected, firstPiece, setupMounted, setupReleased } from './kinds/crimpKinds'
 import { planChanged, setsChosen } from './kinds/planKinds'
 import { stripMended, stripped, wireCut } from './kinds/prepKinds'
@@ -30,7 +30,6 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'net-probed': netProbed,
   'net-measured': netMeasured,
   'tray-counted': trayCounted,
-  'bundle-measured': bundleMeasured,
   signed,
   reopened,
   noted,

@@ -38,7 +38,6 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entry('net-probed', { unit, wire: key, result: z.enum(['pass', 'fail']), found: text.optional() }),
   entry('net-measured', { unit, wire: key, ohm: z.number().min(0) }),
   entry('tray-counted', { tools: z.array(z.strictObject({ tool: key, back: z.boolean() })).max(60), scrapped: z.number().int().min(0), scrapFound: z.number().int().min(0) }),
-  entry('bundle-measured', { diameterMm: above0 }),
   entry('signed', { role: z.enum(['builder', 'second']), covers: z.number().int().min(0) }),
   entry('reopened', { why: text }),
   entry('noted', { text }),

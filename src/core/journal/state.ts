@@ -94,7 +94,6 @@ export interface JobState {
   readonly nets: Map<string, NetState>
   leads: { readonly ohm: number; readonly resolutionOhm: number; readonly at: string } | undefined
   tray: { readonly allBack: boolean; readonly missing: readonly string[]; readonly scrapped: number; readonly scrapFound: number; readonly at: string; readonly by: string } | undefined
-  bundleMm: number | undefined
   signatures: readonly Signature[]
   notes: readonly { readonly text: string; readonly at: string; readonly by: string }[]
   /** the last entries, newest last: what can be shown and taken back */
@@ -104,7 +103,7 @@ export interface JobState {
 export const newJobState = (): JobState => ({
   seq: 0, plan: emptyPlan, facts: noFacts,
   sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), ends: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
-  leads: undefined, tray: undefined, bundleMm: undefined, signatures: [], notes: [], recent: [],
+  leads: undefined, tray: undefined, signatures: [], notes: [], recent: [],
 })
 
 export const freshTerm: TermState = { scrapped: 0, redone: 0, usedMm: 0, extractions: 0 }
@@ -115,3 +114,10 @@ export const endState = (state: JobState, key: string): EndState => state.ends.g
 
 /** Is the job signed, and not reopened since? */
 export const isClosed = (state: JobState): boolean => state.signatures.some((signature) => signature.role === 'builder' && !signature.void)
+
+/** A copy that later entries do not touch. Records are shared: they are never changed in place. */
+export const snapshot = (state: JobState): JobState => ({
+  ...state,
+  sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), ends: new Map(state.ends),
+  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets), recent: [...state.recent],
+})

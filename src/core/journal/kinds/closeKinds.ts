@@ -2,14 +2,6 @@ import { workLeft } from '../../job/progress'
 import { subject, type EntryKind } from '../entryKind'
 import { isClosed } from '../state'
 
-export const bundleMeasured: EntryKind<'bundle-measured'> = {
-  kind: 'bundle-measured',
-  subjects: () => ({ writes: [subject.bundle] }),
-  refuse: () => undefined,
-  apply: (draft, { diameterMm }) => draft.set('bundleMm', diameterMm),
-  about: ({ diameterMm }) => `${diameterMm} mm`,
-}
-
 export const trayCounted: EntryKind<'tray-counted'> = {
   kind: 'tray-counted',
   subjects: () => ({ writes: [subject.tray] }),

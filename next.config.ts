@@ -1,0 +1,10 @@
+import type { NextConfig } from 'next'
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  reactStrictMode: true,
+  serverExternalPackages: ['@electric-sql/pglite', 'pdfmake', 'pg', 'pino'],
+  experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks'] },
+}
+
+export default config

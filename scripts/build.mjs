@@ -1,0 +1,35 @@
+import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensureInstalled, run } from './ensure-installed.mjs'
+
+const STAMP = 'build/built'
+
+const newest = (path) => {
+  if (!existsSync(path)) return 0
+  const stat = statSync(path)
+  return stat.isDirectory() ? Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name)))) : stat.mtimeMs
+}
+
+/** Builds the app and its worker threads, unless the build is newer than every source. */
+export async function buildIfNeeded() {
+  ensureInstalled()
+  const sources = Math.max(...['src', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
+  if (existsSync(STAMP) && existsSync('.next/BUILD_ID') && statSync(STAMP).mtimeMs > sources) return
+  await buildPapersWorker()
+  run('npx', ['next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' })
+  writeFileSync(STAMP, new Date().toISOString())
+}
+
+/** Where the thread that makes papers is built to. */
+export const papersWorker = join(process.cwd(), 'build', 'papers.worker.mjs')
+
+export async function buildPapersWorker() {
+  mkdirSync('build', { recursive: true })
+  const { build } = await import('esbuild')
+  await build({
+    entryPoints: ['src/papers/papers.worker.ts'], outfile: papersWorker, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
+    external: ['pdfmake', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'], define: { 'process.env.NODE_ENV': '"production"' }, logLevel: 'warning',
+  })
+}
+
+if (import.meta.url === `file://${process.argv[1]}`) await buildIfNeeded()

@@ -1,0 +1,31 @@
+import { spawn } from 'node:child_process'
+import { buildIfNeeded, papersWorker } from './build.mjs'
+
+const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1'])
+
+/** Starts the app on this machine alone. `env` says which data it opens. */
+export async function start(env = {}) {
+  const host = process.env.HOST ?? '127.0.0.1'
+  if (!LOOPBACK.has(host)) {
+    console.error(`HOST=${host}: Urn Bench has no sign-in yet, so it listens on this machine only. Leave HOST out, or set it to 127.0.0.1.`)
+    process.exit(1)
+  }
+  const port = process.env.PORT ?? '4100'
+  await buildIfNeeded()
+  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port], {
+    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', URN_BENCH_PAPERS: papersWorker, ...env },
+  })
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
+  child.on('exit', (code) => process.exit(code ?? 0))
+  const address = `http://${host}:${port}`
+  for (let tries = 0; tries < 600; tries++) {
+    await new Promise((resolve) => setTimeout(resolve, 100))
+    const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
+    if (health?.ok) {
+      console.log(`Urn Bench is on ${address}`)
+      return
+    }
+  }
+}
+
+if (import.meta.url === `file://${process.argv[1]}`) await start()

@@ -1,0 +1,102 @@
+import type { Bench } from '@/data/bench'
+import type { Answer, Endpoint } from './endpoint'
+import { endpoints } from './endpoints'
+import { plainIssues } from './plainIssues'
+
+export interface DispatchContext {
+  readonly bench: () => Promise<Bench>
+  readonly now: () => Date
+  /** the operator of this bench, from its cookie */
+  readonly by: string
+  /** writes what broke to the log and gives the id that stands there */
+  readonly report: (error: unknown) => string
+}
+
+const json = (status: number, body: unknown, headers: Record<string, string> = {}) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store', ...headers } })
+
+const error = (status: number, code: string, rest: Record<string, unknown> = {}, headers?: Record<string, string>) => json(status, { error: { code, ...rest } }, headers)
+
+/** Serves one request of the open interface. Always JSON, never a stack trace. */
+export async function dispatch(request: Request, path: string, context: DispatchContext): Promise<Response> {
+  const matches = endpoints.flatMap((one) => {
+    const params = matchPath(one.path, path)
+    return params ? [{ one, params }] : []
+  })
+  if (matches.length === 0) return error(404, 'not-found', { message: `no ${path} here; see /api/v1/openapi.json` })
+  const method = request.method === 'HEAD' ? 'GET' : request.method
+  const match = matches.find(({ one }) => one.method === method)
+  if (!match) {
+    const allow = matches.map(({ one }) => one.method).join(', ')
+    return error(405, 'method-not-allowed', { message: `use ${allow}` }, { allow })
+  }
+  try {
+    return await serve(request, match.one, match.params, context)
+  } catch (caught) {
+    return error(500, 'internal', { id: context.report(caught), message: 'something broke here; the id stands in the log' })
+  }
+}
+
+async function serve(request: Request, one: Endpoint, params: Record<string, string>, context: DispatchContext): Promise<Response> {
+  const contentType = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
+  let input: unknown
+  let text = ''
+  if (one.method === 'POST') {
+    const read = await readBody(request, one.limitBytes)
+    if (read === 'too-large') return error(413, 'too-large', { limitBytes: one.limitBytes, message: `the body is above ${one.limitBytes / 1024 / 1024} MB` })
+    if (read === 'not-utf8') return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not UTF-8 text' }] })
+    text = read
+    if (!(one.accepts ?? []).includes(contentType)) {
+      if (contentType !== 'application/json') return error(400, 'bad-input', { issues: [{ path: [], message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}` }] })
+      const parsed = parseJson(read)
+      if (!parsed.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not JSON' }] })
+      const checked = one.input?.safeParse(parsed.value)
+      if (checked && !checked.success) return error(400, 'bad-input', { issues: plainIssues(checked.error).slice(0, 100) })
+      input = checked?.data
+    }
+  }
+  const answer: Answer = await one.handle(input, { bench: await context.bench(), now: context.now(), params, query: new URL(request.url).searchParams, by: context.by, text, contentType })
+  return answer.ok ? json(answer.status, answer.body) : json(answer.status, { error: answer.error })
+}
+
+function matchPath(pattern: string, path: string): Record<string, string> | undefined {
+  const wanted = pattern.split('/')
+  const given = path.split('/')
+  if (wanted.length !== given.length) return undefined
+  const params: Record<string, string> = {}
+  for (const [i, part] of wanted.entries()) {
+    const said = given[i] ?? ''
+    if (part.startsWith(':')) params[part.slice(1)] = said
+    else if (part !== said) return undefined
+  }
+  return params
+}
+
+function parseJson(text: string): { ok: true; value: unknown } | { ok: false } {
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown }
+  } catch {
+    return { ok: false }
+  }
+}
+
+/** The body as text, counted while it comes: a length that was promised is not trusted. */
+async function readBody(request: Request, limitBytes: number): Promise<string | 'too-large' | 'not-utf8'> {
+  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return 'too-large'
+  const chunks: Uint8Array[] = []
+  let size = 0
+  const reader = request.body?.getReader()
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    size += part.value.byteLength
+    if (size > limitBytes) {
+      await reader?.cancel()
+      return 'too-large'
+    }
+    chunks.push(part.value)
+  }
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))
+  } catch {
+    return 'not-utf8'
+  }
+}

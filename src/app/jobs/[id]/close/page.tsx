@@ -1,0 +1,5 @@
+import { CloseStation } from '@/stations/close/CloseStation'
+
+export default function ClosePage() {
+  return <CloseStation />
+}

@@ -1,0 +1,5 @@
+import { CrimpStation } from '@/stations/crimp/CrimpStation'
+
+export default function CrimpPage() {
+  return <CrimpStation />
+}

@@ -1,0 +1,5 @@
+import { JournalPlace } from '@/places/journal/JournalPlace'
+
+export default function JournalPage() {
+  return <JournalPlace />
+}

@@ -1,0 +1,5 @@
+import { KitStation } from '@/stations/kit/KitStation'
+
+export default function KitPage() {
+  return <KitStation />
+}

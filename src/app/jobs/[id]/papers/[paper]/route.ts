@@ -1,0 +1,37 @@
+import { snapshot } from '@/core/journal/state'
+import { bench } from '@/data/bench'
+import { report } from '@/data/log'
+import { loadJob, readEntries } from '@/data/repositories/jobs'
+import { listPeople } from '@/data/repositories/people'
+import { jobDocument } from '@/formats/jobDocument'
+import { recordCsv } from '@/formats/recordTable'
+import { makeBuildSheet } from '@/papers/makePdf'
+
+const fileName = (title: string, end: string) => `${title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'job'}-${end}`
+
+const download = (body: BodyInit, type: string, name: string) =>
+  new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } })
+
+/** The papers of a job: build sheet, record, table. */
+export async function GET(_request: Request, { params }: { params: Promise<{ id: string; paper: string }> }): Promise<Response> {
+  const { id, paper } = await params
+  const { db, jobs } = await bench()
+  const folded = await loadJob(db, jobs, id)
+  if (!folded) return Response.json({ error: { code: 'not-found', message: `no job ${id}` } }, { status: 404 })
+  const state = snapshot(folded.state)
+  const { title } = state.plan
+  switch (paper) {
+    case 'record.csv': return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
+    case 'record.json': return download(JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1), 'application/json', fileName(title, 'record.json'))
+    case 'build-sheet.pdf': {
+      const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
+      try {
+        const pdf = await makeBuildSheet({ id, state, people, madeAt: new Date().toISOString() })
+        return download(new Uint8Array(pdf), 'application/pdf', fileName(title, 'build-sheet.pdf'))
+      } catch (error) {
+        return Response.json({ error: { code: 'internal', id: report(error), message: 'The sheet could not be made; the id stands in the log.' } }, { status: 500 })
+      }
+    }
+    default: return Response.json({ error: { code: 'not-found', message: `no paper ${paper}` } }, { status: 404 })
+  }
+}

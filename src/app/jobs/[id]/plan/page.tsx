@@ -1,0 +1,5 @@
+import { PlanStation } from '@/stations/plan/PlanStation'
+
+export default function PlanPage() {
+  return <PlanStation />
+}

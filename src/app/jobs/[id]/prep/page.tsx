@@ -1,0 +1,5 @@
+import { PrepStation } from '@/stations/prep/PrepStation'
+
+export default function PrepPage() {
+  return <PrepStation />
+}

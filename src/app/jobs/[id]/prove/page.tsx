@@ -1,0 +1,5 @@
+import { ProveStation } from '@/stations/prove/ProveStation'
+
+export default function ProvePage() {
+  return <ProveStation />
+}

@@ -1,0 +1,5 @@
+import { SeatStation } from '@/stations/seat/SeatStation'
+
+export default function SeatPage() {
+  return <SeatStation />
+}

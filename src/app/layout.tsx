@@ -1,0 +1,33 @@
+import '@fontsource/atkinson-hyperlegible/400.css'
+import '@fontsource/atkinson-hyperlegible/700.css'
+import '@fontsource/ibm-plex-mono/400.css'
+import '@fontsource/ibm-plex-mono/500.css'
+import '@fontsource/ibm-plex-mono/600.css'
+import '@mantine/core/styles.css'
+import '@/ui/theme/bench.css'
+import { ColorSchemeScript, mantineHtmlProps } from '@mantine/core'
+import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
+import type { ReactNode } from 'react'
+import { currentOperator, operators } from '@/places/today/operators'
+import { Providers } from '@/ui/frame/Providers'
+
+export const metadata: Metadata = { title: { default: 'Urn Bench', template: '%s · Urn Bench' }, description: 'The right contact, seal, die and setting for every wire, from Plan to Close.' }
+export const viewport: Viewport = { themeColor: [{ media: '(prefers-color-scheme: light)', color: '#f7f4ee' }, { media: '(prefers-color-scheme: dark)', color: '#14110f' }] }
+
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? ''
+  const people = await operators()
+  return (
+    <html lang="en" {...mantineHtmlProps}>
+      <head>
+        <ColorSchemeScript nonce={nonce} defaultColorScheme="auto" />
+      </head>
+      <body>
+        <Providers nonce={nonce} people={people} operator={await currentOperator(people)}>
+          {children}
+        </Providers>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { bench } from '@/data/bench'
+import { loadCatalogue } from '@/data/repositories/catalogue'
+import { NewJobPlace } from '@/places/newJob/NewJobPlace'
+
+export const metadata: Metadata = { title: 'New job' }
+
+export default async function NewJobPage() {
+  const { db, catalogue } = await bench()
+  const { housings } = await loadCatalogue(db, catalogue)
+  return <NewJobPlace housings={[...housings.values()].map(({ id, name }) => ({ id, name }))} />
+}

@@ -1,0 +1,153 @@
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { Housing } from '@/core/catalogue/types'
+import { housingOf } from '@/core/job/facts'
+import { planIndex, setKey, sideOf, type SideLetter, type Wire } from '@/core/job/plan'
+import { endState, termState, type JobState } from '@/core/journal/state'
+import { rulesOf } from '@/core/journal/shared'
+import { netVerdict } from '@/core/prove/netVerdict'
+import { faceState } from '@/ui/job/faceState'
+import { dayTime, figure } from '@/words/figures'
+import { rulesWords } from '@/words/rules'
+import { faceSvg } from './faceSvg'
+
+export interface BuildSheetInput {
+  readonly id: string
+  readonly state: JobState
+  /** names of people by their ids */
+  readonly people: Readonly<Record<string, string>>
+  readonly madeAt: string
+}
+
+const INK = '#1f1b18'
+const DIM = '#6a6058'
+const LINE = '#ddd5c8'
+
+const head = (text: string): TableCell => ({ text, color: DIM, fontSize: 7.5 })
+const cell = (text: string | number | undefined): TableCell => ({ text: text === undefined ? '' : String(text), font: 'Mono', fontSize: 7.5 })
+
+/** The build sheet: pinout, faces, what was used where, results, signature. */
+export function buildSheet({ id, state, people, madeAt }: BuildSheetInput): TDocumentDefinitions {
+  const { plan } = state
+  const name = (by: string) => people[by] ?? by
+  return {
+    info: { title: `${plan.title}, build sheet`, creator: 'Urn Bench' },
+    pageSize: 'A4',
+    pageMargins: [36, 40, 36, 44],
+    defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
+    footer: (page, pages) => ({ text: `${plan.title}, rev ${plan.rev}   ${id}   entry ${state.seq}   page ${page} of ${pages}`, alignment: 'center', color: DIM, fontSize: 7.5, margin: [0, 14, 0, 0] }),
+    content: [
+      { text: plan.title, fontSize: 20, bold: true },
+      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesWords[rulesOf(state).id].name}. Made ${dayTime(madeAt)} UTC, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
+      ...signatures(state, name),
+      { text: 'Faces, seen from the wire side', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
+      ...faces(state),
+      { text: 'Pinout', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
+      pinout(state),
+      { text: 'Setups and first pieces', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
+      setups(state, name),
+      { text: 'What was used where', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
+      terminations(state, name),
+      { text: 'Proof', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
+      proof(state, name),
+      ...closing(state, name),
+    ],
+  }
+}
+
+const layout = { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 2.2, paddingBottom: () => 2.2, paddingLeft: () => 3, paddingRight: () => 3 }
+
+const table = (widths: (string | number)[], headings: string[], rows: TableCell[][]): Content => ({
+  layout, table: { headerRows: 1, dontBreakRows: true, widths, body: [headings.map(head), ...(rows.length > 0 ? rows : [[{ text: 'nothing yet', colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]])] },
+})
+
+function signatures(state: JobState, name: (by: string) => string): Content[] {
+  if (state.signatures.length === 0) return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
+  return state.signatures.map((one): Content => ({
+    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTime(one.at)} UTC, covers entries 1 to ${one.covers}`, bold: !one.void, ...(one.void && { color: DIM }),
+  }))
+}
+
+function faces(state: JobState): Content[] {
+  const shown = state.plan.ends.flatMap((end) => {
+    const housing = housingOf(state.facts, state.plan, end.id) as Housing | undefined
+    return housing ? [{ end: end.id, housing }] : []
+  })
+  const rows: Content[] = []
+  for (let i = 0; i < shown.length; i += 2) {
+    rows.push({
+      unbreakable: true,
+      columns: shown.slice(i, i + 2).map(({ end, housing }) => ({
+        width: '50%',
+        stack: [
+          { text: `End ${end}: ${housing.name} (${housing.id}), WIRE FACE`, fontSize: 8.5, bold: true },
+          { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
+          { text: `Lock ${endState(state, `1/${end}`).lock}${endState(state, `1/${end}`).lookedOver ? ', looked over from both sides' : ''}`, fontSize: 8, color: DIM },
+        ],
+      })),
+      margin: [0, 0, 0, 6],
+    })
+  }
+  return rows
+}
+
+const at = (wire: Wire, side: SideLetter) => {
+  const place = sideOf(wire, side)
+  return place.kind === 'cavity' ? `${place.end}.${place.cavity}` : place.kind
+}
+
+const pinout = (state: JobState): Content =>
+  table(
+    ['auto', 'auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto'],
+    ['wire', 'type', 'colour', 'from', 'to', 'length mm', 'signal', 'load A'],
+    state.plan.wires.map((wire) => [cell(wire.id), cell(wire.type), cell(wire.colour), cell(at(wire, 'a')), cell(at(wire, 'b')), cell(figure(wire.lengthMm, 0)), { text: wire.signal ?? '', fontSize: 8 }, cell(wire.currentA)]),
+  )
+
+const setups = (state: JobState, name: (by: string) => string): Content =>
+  table(
+    ['*', 'auto', 'auto', 'auto', 'auto'],
+    ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
+    [...state.setups].map(([id, setup]) => {
+      const piece = setup.pieces.at(-1)
+      return [cell(id.replaceAll('~', ' ')), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTime(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
+    }),
+  )
+
+const terminations = (state: JobState, name: (by: string) => string): Content =>
+  table(
+    ['auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto', 'auto'],
+    ['term.', 'cavity', 'contact', 'seal', 'strip mm', 'setup', 'crimped', 'seated'],
+    planIndex(state.plan).terminations.map((one) => {
+      const set = state.sets.get(setKey(one.wire.id, one.side))
+      const now = termState(state, one.key)
+      const label = `${one.wire.id}${one.side}${state.plan.quantity > 1 ? ` #${one.unit}` : ''}`
+      const { setup } = set ?? {}
+      return [
+        cell(label), cell(`${one.at.end}.${one.at.cavity}`), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
+        cell(setup && [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest].filter((part) => part !== undefined).join(' ')),
+        cell(now.crimp ? name(now.crimp.by) : ''), cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
+      ]
+    }),
+  )
+
+const proof = (state: JobState, name: (by: string) => string): Content =>
+  table(
+    ['auto', '*', 'auto', 'auto', 'auto', 'auto', 'auto'],
+    ['net', 'from, to', 'probe', 'by', 'expected ohm', 'net ohm', 'verdict'],
+    Array.from({ length: state.plan.quantity }, (_, i) => i + 1).flatMap((unit) =>
+      state.plan.wires.map((wire) => {
+        const net = netVerdict(state, unit, wire)
+        return [
+          cell(state.plan.quantity > 1 ? `${wire.id} #${unit}` : wire.id), cell(`${at(wire, 'a')}, ${at(wire, 'b')}`), cell(net.probe?.result ?? ''), cell(net.probe ? name(net.probe.by) : ''),
+          cell(net.resistance && figure(net.resistance.expectedOhm, 4)), cell(net.resistance?.netOhm === undefined ? '' : figure(net.resistance.netOhm, 4)), cell(net.resistance?.verdict?.replace('-', ' ') ?? ''),
+        ]
+      }),
+    ),
+  )
+
+function closing(state: JobState, name: (by: string) => string): Content[] {
+  const { tray } = state
+  return [
+    { text: tray ? `Tray counted ${dayTime(tray.at)} UTC by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.` : 'Tray not counted.', margin: [0, 10, 0, 0] },
+    { text: 'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.', color: DIM, fontSize: 8, margin: [0, 6, 0, 0] },
+  ]
+}

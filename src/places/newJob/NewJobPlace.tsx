@@ -1,0 +1,217 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useCallback, useEffect, useMemo, useRef, useState, type DragEvent } from 'react'
+import { Frame } from '@/ui/frame/Frame'
+import { useOperator } from '@/ui/frame/Operator'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { list, plural } from '@/words/figures'
+import { PreviewTable } from './PreviewTable'
+import type { Preview } from './preview'
+
+const DRAFT = 'urn-new-job'
+
+interface Draft {
+  readonly title: string
+  readonly csv: string
+  readonly ends: Readonly<Record<string, string>>
+}
+
+const empty: Draft = { title: '', csv: '', ends: {} }
+
+const example = `wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current
+W1,TW-0.75,RD,P1,1,P2,1,620 mm,beacon supply,0.8 A`
+
+/** A job from a pinout: dropped, picked or pasted, shown as it will be read, made only when all of it is right. */
+export function NewJobPlace({ housings }: { readonly housings: readonly { readonly id: string; readonly name: string }[] }) {
+  const router = useRouter()
+  const { operator } = useOperator()
+  const [draft, setDraft] = useState<Draft>(empty)
+  const [preview, setPreview] = useState<Preview>()
+  const [message, setMessage] = useState<string>()
+  const [busy, setBusy] = useState(false)
+  const file = useRef<HTMLInputElement>(null)
+  const [only, setOnly] = useState(false)
+
+  // what was typed or dropped outlives a reload
+  useEffect(() => {
+    try {
+      const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as Draft | null
+      if (kept) setDraft({ ...empty, ...kept })
+    } catch {
+      localStorage.removeItem(DRAFT)
+    }
+  }, [])
+  const change = useCallback((more: Partial<Draft>) => {
+    setDraft((now) => {
+      const next = { ...now, ...more }
+      try {
+        localStorage.setItem(DRAFT, JSON.stringify(next))
+      } catch {
+        // a full store only means that a reload forgets it
+      }
+      return next
+    })
+  }, [])
+
+  const { csv, ends, title } = draft
+  useEffect(() => {
+    if (csv.trim() === '') {
+      setPreview(undefined)
+      return undefined
+    }
+    const leave = new AbortController()
+    const timer = setTimeout(() => {
+      fetch('/api/v1/pinout/preview', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ csv, ends }), signal: leave.signal })
+        .then(async (response) => {
+          if (response.ok) {
+            setPreview((await response.json()) as Preview)
+            setMessage(undefined)
+          } else setMessage(response.status === 413 ? 'This pinout is larger than 5 MB: split it.' : 'The bench could not read it. What you dropped is kept.')
+        })
+        .catch(() => !leave.signal.aborted && setMessage('The bench does not answer. What you typed is kept here.'))
+    }, 250)
+    return () => {
+      clearTimeout(timer)
+      leave.abort()
+    }
+  }, [csv, ends])
+
+  const read = async (dropped: File | undefined) => {
+    if (!dropped) return
+    if (dropped.size > 5 * 1024 * 1024) {
+      setMessage(`${dropped.name} is larger than 5 MB: no pinout is. Split it, or check that it is a CSV.`)
+      return
+    }
+    const bytes = await dropped.arrayBuffer()
+    const text = new TextDecoder('utf-8').decode(bytes)
+    change({ csv: text, ...(title === '' && { title: dropped.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ') }) })
+  }
+  const drop = (event: DragEvent) => {
+    event.preventDefault()
+    void read(event.dataTransfer.files[0])
+  }
+  const make = async () => {
+    if (!preview?.valid || busy) return
+    if (!operator) {
+      setMessage('Say first who is at this bench: pick your name at the top right.')
+      return
+    }
+    setBusy(true)
+    const picks = Object.entries(ends).map(([end, housing]) => `${end}:${housing}`).join(',')
+    const query = new URLSearchParams({ title: title.trim() === '' ? 'New job' : title.trim(), ...(picks !== '' && { ends: picks }) })
+    try {
+      const response = await fetch(`/api/v1/jobs?${query.toString()}`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: csv })
+      const answer = (await response.json()) as { id?: string; error?: { issues?: { message: string }[] } }
+      if (response.status === 201 && answer.id !== undefined) {
+        localStorage.removeItem(DRAFT)
+        router.push(`/jobs/${answer.id}/plan`)
+        return
+      }
+      setMessage(answer.error?.issues?.[0]?.message ?? 'The job was not made. What you typed is kept.')
+    } catch {
+      setMessage('The bench does not answer. Nothing was made, what you typed is kept.')
+    }
+    setBusy(false)
+  }
+  useKeys([
+    { key: 'g t', words: 'Go to Today', run: () => router.push('/') },
+    { key: 'Enter', words: 'Make the job', run: () => void make() },
+    { key: 'o', words: 'Open a file', run: () => file.current?.click() },
+  ])
+  const missing = useMemo(() => preview?.ends.filter((end) => end.from !== 'column') ?? [], [preview])
+  const faults = preview?.faults.length ?? 0
+  return (
+    <Frame title="New job" find={[{ id: 'Today', kind: 'place', words: 'All open jobs', href: '/' }]} foot={<FootNote preview={preview} />}>
+      <div className="station" onDragOver={(event) => event.preventDefault()} onDrop={drop} style={{ gridTemplateColumns: '320px minmax(0,1fr) 320px' }}>
+        <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
+          <h2 className="card-title">The pinout</h2>
+          <button type="button" className="act-button" onClick={() => file.current?.click()}>
+            <span>Open a CSV file, or drop it here</span> <kbd aria-hidden="true">O</kbd>
+          </button>
+          <input ref={file} type="file" accept=".csv,text/csv,text/plain" className="hidden" tabIndex={-1} aria-label="CSV file" onChange={(event) => void read(event.target.files?.[0]).then(() => { event.target.value = '' })} />
+          <label className="field" style={{ flex: 1, minHeight: 200 }}>
+            or paste its rows, headings first
+            <textarea value={csv} spellCheck={false} placeholder={example} style={{ flex: 1 }} onChange={(event) => change({ csv: event.target.value })} />
+          </label>
+          <p className="small dim">Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal, current, from housing, to housing if you like. An open side has neither end nor cavity.</p>
+        </div>
+        <div className="work">
+          {message !== undefined && <p className="note fault" role="alert">▲ {message}</p>}
+          {!preview && <EmptyPreview />}
+          {preview && <PreviewTable preview={preview} onlyFaults={only && faults > 0} />}
+        </div>
+        <aside className="pane pane-card" aria-label="The job">
+          <label className="field">
+            Title
+            <input value={title} maxLength={120} style={{ fontFamily: 'var(--sans)' }} placeholder="Mast head loom" onChange={(event) => change({ title: event.target.value })} />
+          </label>
+          {missing.map((end) => (
+            <label key={end.id} className="field">
+              Housing of end {end.id}, {plural(end.wires, 'wire')}
+              <select value={ends[end.id] ?? ''} aria-invalid={end.housing === undefined} onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}>
+                <option value="">choose</option>
+                {housings.map((housing) => (
+                  <option key={housing.id} value={housing.id}>{housing.id}, {housing.name}</option>
+                ))}
+              </select>
+            </label>
+          ))}
+          {preview && faults > 0 && (
+            <>
+              <div className="note fault" role="alert">
+                <b>▲ {plural(faults, 'fault')}.</b> Nothing is written until all rows can be read.
+              </div>
+              <label style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
+                <input type="checkbox" checked={only} onChange={(event) => setOnly(event.target.checked)} /> Show only rows with a fault
+              </label>
+              <ul className="choices" aria-label="Faults">
+                {preview.faults.slice(0, 40).map((fault, i) => (
+                  <li key={i} className="small">
+                    <b>{fault.row === undefined ? 'File' : `Row ${fault.row}`}{fault.column !== undefined && `, ${fault.column}`}:</b> {fault.message}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {preview?.valid && (
+            <p className="note good">
+              ✓ {plural(preview.rows.length, 'wire')}, {plural(preview.ends.length, 'end')}: all can be read.
+              {preview.ignored.length > 0 && ` Not read: ${list([...preview.ignored])}.`}
+            </p>
+          )}
+          <button type="button" className="act-button main" disabled={!preview?.valid || busy} onClick={() => void make()}>
+            <span>Make the job</span> <kbd aria-hidden="true">Enter</kbd>
+          </button>
+        </aside>
+      </div>
+    </Frame>
+  )
+}
+
+function EmptyPreview() {
+  return (
+    <section className="note" style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
+      <b>Here you see every row as it will be read.</b>
+      <p>A fault names its row and column, what stands there, and what would be right. Lengths may be said as 620 mm, 0,62 m or 24 in.</p>
+    </section>
+  )
+}
+
+function FootNote({ preview }: { readonly preview: Preview | undefined }) {
+  return (
+    <dl>
+      <div>
+        <dt>ROWS</dt>
+        <dd>{preview?.rows.length ?? 0}</dd>
+      </div>
+      <div>
+        <dt>ends</dt>
+        <dd>{preview?.ends.length ?? 0}</dd>
+      </div>
+      <div>
+        <dt>faults</dt>
+        <dd>{preview?.faults.length ?? 0}</dd>
+      </div>
+    </dl>
+  )
+}

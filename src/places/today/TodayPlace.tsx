@@ -1,0 +1,129 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { stations } from '@/core/job/progress'
+import { Frame } from '@/ui/frame/Frame'
+import { useOperator } from '@/ui/frame/Operator'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { plural } from '@/words/figures'
+import { stationWords } from '@/words/steps'
+import type { Today, TodayJob } from './todayJobs'
+
+/** The open jobs with what each needs next; resume is one key away. */
+export function TodayPlace({ today, weekday }: { readonly today: Today; readonly weekday: string }) {
+  const router = useRouter()
+  const { operator, people, pick } = useOperator()
+  const [first] = today.jobs
+  useKeys([
+    { key: 'n', words: 'New job from a pinout', run: () => router.push('/new') },
+    ...(first ? [{ key: 'Enter', words: `Resume ${first.title}`, run: () => router.push(first.href) }] : []),
+    ...today.jobs.slice(0, 9).map((job, i) => ({ key: String(i + 1), words: i === 0 ? 'Open a job by its place (1 to 9)' : '', run: () => router.push(job.href) })),
+  ])
+  return (
+    <Frame title="Urn Bench" find={[...today.jobs.map((job) => ({ id: job.title, kind: 'job', words: job.next, href: job.href })), { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' }]}>
+      <div className="page page-wide">
+        <div>
+          <div className="page-head">
+            <h2 className="page-title">
+              {weekday}, {today.jobs.length === 0 ? 'no job is open' : `${plural(today.jobs.length, 'job')} open`}
+            </h2>
+            <Link href="/new" className="act-button" style={{ width: 'auto' }}>
+              <span>New job from a pinout</span> <kbd aria-hidden="true">N</kbd>
+            </Link>
+          </div>
+          {!operator && people.length > 0 && (
+            <section className="note attend" style={{ marginBottom: 12, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }} aria-label="Operator">
+              <b>Who is at this bench?</b>
+              {people.map((person) => (
+                <button key={person.id} type="button" className="act-button" style={{ width: 'auto' }} onClick={() => pick(person.id)}>
+                  {person.name} <span className="dim small">{person.role}</span>
+                </button>
+              ))}
+            </section>
+          )}
+          {today.jobs.length === 0 && <EmptyToday />}
+          {today.jobs.map((job, i) => (
+            <JobCard key={job.id} job={job} first={i === 0} />
+          ))}
+        </div>
+        <div>
+          <section className="side-panel" aria-label="Crib">
+            <h2>Crib</h2>
+            {today.tools.length === 0 && <p className="dim small">Every calibrated frame is verified for the next 30 days.</p>}
+            <ul>
+              {today.tools.map((tool) => (
+                <li key={tool.id}>
+                  <span>
+                    <span className={tool.overdue ? 'fault' : 'caution'} aria-hidden="true">{tool.overdue ? '▲' : '◆'}</span> {tool.name} {tool.id}
+                  </span>
+                  <span className="mono">{tool.words}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          {today.closed.length > 0 && (
+            <section className="side-panel" aria-label="Closed jobs">
+              <h2>Closed</h2>
+              <ul>
+                {today.closed.map((job) => (
+                  <li key={job.id}>
+                    <Link href={`/jobs/${job.id}/close`} className="plain">{job.title}</Link>
+                    <span className="good">✓ signed</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <section className="side-panel" aria-label="Cautions">
+            <h2>Before a connector is opened</h2>
+            <p className="small">Isolate and lock off the supply, discharge capacitors, cover solar panels. Airbag and belt tensioner circuits: trained people only, never a meter. Traction voltage and mains: licensed people, local codes.</p>
+            <p className="small dim" style={{ marginTop: 6 }}>Nothing here replaces the maker’s sheet.</p>
+          </section>
+        </div>
+      </div>
+    </Frame>
+  )
+}
+
+function EmptyToday() {
+  return (
+    <section className="note" style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
+      <b>This is where your open jobs stand, each with its next step.</b>
+      <p>Begin with a pinout: a CSV with one row a wire. Every contact, seal and setting follows from it.</p>
+    </section>
+  )
+}
+
+function JobCard({ job, first }: { readonly job: TodayJob; readonly first: boolean }) {
+  return (
+    <article className="job-card" data-first={first}>
+      <div>
+        <h2>
+          {job.title} <small>{job.about}</small>
+        </h2>
+        <p>
+          <b>{job.next}</b>
+          {job.then !== undefined && `, ${job.then}`}.
+        </p>
+        {job.blocked !== undefined && <p className="fault">▲ {job.blocked}</p>}
+      </div>
+      <ol className="steps" aria-label="Progress">
+        {stations.map((station) => {
+          const { done, total } = job.progress[station]
+          return (
+            <li key={station} data-now={station === job.station}>
+              <div className="bar"><i style={{ width: `${total === 0 ? 0 : (100 * done) / total}%` }} /></div>
+              {stationWords[station]}
+              <span className="hidden">{` ${done} of ${total}`}</span>
+            </li>
+          )
+        })}
+      </ol>
+      <Link href={job.href} className={`act-button ${first ? 'main' : ''}`}>
+        <span>{first ? 'Resume' : 'Open'}</span>
+        {first && <kbd aria-hidden="true">Enter</kbd>}
+        <span className="hidden">{job.title}</span>
+      </Link>
+    </article>
+  )
+}

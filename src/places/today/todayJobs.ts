@@ -1,0 +1,75 @@
+import { planIndex } from '@/core/job/plan'
+import { progress, type Progress } from '@/core/job/progress'
+import { withoutSet } from '@/core/job/queue'
+import { nextStep } from '@/core/job/steps'
+import type { JobState } from '@/core/journal/state'
+import { toolDue } from '@/core/setup/setup'
+import { bench } from '@/data/bench'
+import { loadCatalogue } from '@/data/repositories/catalogue'
+import { listJobs, loadJob } from '@/data/repositories/jobs'
+import { day, plural } from '@/words/figures'
+import { stepWords, termName } from '@/words/steps'
+
+/** An open job as Today shows it: what it needs next, in words. */
+export interface TodayJob {
+  readonly id: string
+  readonly title: string
+  readonly about: string
+  readonly progress: Progress
+  readonly station: keyof Progress
+  readonly next: string
+  readonly then?: string
+  readonly blocked?: string
+  readonly href: string
+  readonly lastAt: string
+}
+
+export interface Today {
+  readonly jobs: readonly TodayJob[]
+  readonly closed: readonly { readonly id: string; readonly title: string }[]
+  readonly tools: readonly { readonly id: string; readonly name: string; readonly words: string; readonly overdue: boolean }[]
+}
+
+/** Frames that fall due within these days are named. */
+const SOON_DAYS = 30
+
+export async function today(now: Date): Promise<Today> {
+  const { db, jobs, catalogue: cache } = await bench()
+  const heads = await listJobs(db)
+  const loaded = await Promise.all(heads.map(async (head) => ({ head, folded: await loadJob(db, jobs, head.id) })))
+  const catalogue = await loadCatalogue(db, cache)
+  const date = now.toISOString().slice(0, 10)
+  const soon = new Date(now.getTime() + SOON_DAYS * 86_400_000).toISOString().slice(0, 10)
+  return {
+    jobs: loaded
+      .flatMap(({ head, folded }) => (folded && !head.closed ? [todayJob(head.id, folded.state)] : []))
+      .sort((a, b) => (a.lastAt < b.lastAt ? 1 : -1)),
+    closed: loaded.flatMap(({ head, folded }) => (folded && head.closed ? [{ id: head.id, title: folded.state.plan.title }] : [])),
+    tools: [...catalogue.tools.values()].flatMap((tool) => {
+      const due = toolDue(tool, date)
+      if (due.kind === 'none' || (due.kind === 'due' && due.dueOn > soon)) return []
+      return [{ id: tool.id, name: tool.name, words: due.kind === 'overdue' ? `overdue since ${day(due.dueOn)}` : `due ${day(due.dueOn)}`, overdue: due.kind === 'overdue' }]
+    }),
+  }
+}
+
+function todayJob(id: string, state: JobState): TodayJob {
+  const { plan } = state
+  const step = nextStep(state)
+  const words = stepWords(step, plan.quantity)
+  const blocked = withoutSet(state)
+  const [first] = blocked
+  const lastWork = state.recent.findLast((line) => line.kind !== 'plan-changed' && line.kind !== 'sets-chosen') ?? state.recent.at(-1)
+  return {
+    id,
+    title: plan.title,
+    about: `${plan.kind} · rev ${plan.rev} · ${plural(planIndex(plan).terminations.length, 'termination')}`,
+    progress: progress(state),
+    station: step.station,
+    next: words.main,
+    ...(words.then !== undefined && { then: words.then }),
+    ...(first && { blocked: `${termName(first.key)} is blocked: nothing fits it yet.${blocked.length > 1 ? ` ${blocked.length - 1} more.` : ''}` }),
+    href: `/jobs/${id}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`,
+    lastAt: lastWork?.at ?? '',
+  }
+}

@@ -1,0 +1,120 @@
+'use client'
+import { useEffect, useMemo, useState } from 'react'
+import type { Bundle } from '@/core/close/bundle'
+import { planIndex, type Wire } from '@/core/job/plan'
+import { workLeft } from '@/core/job/progress'
+import { rulesOf } from '@/core/journal/shared'
+import { isClosed } from '@/core/journal/state'
+import { useOperator } from '@/ui/frame/Operator'
+import { useJob } from '@/ui/job/JobProvider'
+import { useAt } from '@/ui/job/useAt'
+import { Queue, type QueueSection } from '@/ui/list/Queue'
+import { dayTime, figure, plural } from '@/words/figures'
+import { bundleWorker } from '@/workers/bundleClient'
+import { Papers } from './Papers'
+import { SignCard } from './SignCard'
+import { TrayCard } from './TrayCard'
+
+type State = ReturnType<typeof useJob>['state']
+
+/** Bundle, tray, signature, papers: the end of a job. */
+export function CloseStation() {
+  const { state } = useJob()
+  const second = rulesOf(state).secondSignature
+  const closed = isClosed(state)
+  const sections: readonly QueueSection[] = useMemo(
+    () => [
+      {
+        id: 'close', title: 'To close', rows: [
+          { key: 'tray', glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo', name: 'Tray', words: state.tray ? (state.tray.allBack ? 'tools back, scrap found' : 'something is missing') : 'count it' },
+          { key: 'sign', glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo', name: 'Sign', words: closed ? 'signed' : workLeft(state) > 0 ? `${plural(workLeft(state), 'task')} left before` : 'the builder’s signature' },
+          ...(second ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }] : []),
+        ],
+      },
+    ],
+    [state, closed, second],
+  )
+  const { at = 'tray', select, follow } = useAt((key) => key === 'tray' || key === 'sign' || key === 'second', state.tray?.allBack ? 'sign' : 'tray')
+  return (
+    <div className="station">
+      <Queue sections={sections} selected={at} onSelect={select} label="To close" />
+      <div className="work">
+        <BundleSheet state={state} />
+        <Signatures state={state} />
+        <Papers />
+      </div>
+      <aside className="pane pane-card" aria-label="To close">{at === 'tray' ? <TrayCard done={follow} /> : <SignCard role={at === 'second' ? 'second' : 'builder'} />}</aside>
+    </div>
+  )
+}
+
+function diametersAt(state: State, end: string | undefined): readonly number[] {
+  const wires: readonly Wire[] = end === undefined ? state.plan.wires : (planIndex(state.plan).byEnd.get(`1/${end}`) ?? []).map((termination) => termination.wire)
+  return wires.flatMap((wire) => wire.insulationMm ?? state.facts.wireTypes[wire.type]?.insulationMm ?? [])
+}
+
+/** Above this a packing takes longer than it is worth; the bundle is then said by its area. */
+const PACK_LIMIT = 120
+/** Share of a round bundle that many wires fill. */
+const MANY_WIRES_FILL = 0.78
+
+function BundleSheet({ state }: { readonly state: State }) {
+  const branches = useMemo(() => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: diametersAt(state, end.id) })), [state])
+  const [bundles, setBundles] = useState<ReadonlyMap<string, Bundle>>(new Map())
+  const asked = JSON.stringify(branches)
+  useEffect(() => {
+    const wanted = (JSON.parse(asked) as typeof branches).filter((branch) => branch.diametersMm.length <= PACK_LIMIT)
+    const worker = bundleWorker()
+    for (const branch of wanted) void worker.pack(branch.diametersMm).then((bundle) => setBundles((now) => new Map(now).set(branch.name, bundle)))
+    return worker.stop
+  }, [asked])
+  return (
+    <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Bundles">
+      <h2 style={{ fontSize: 15, marginBottom: 8 }}>
+        Bundle <span className="dim" style={{ fontWeight: 400 }}>over the bare wires, packed as tight as they go; a sleeve one size up</span>
+      </h2>
+      <div style={{ display: 'flex', gap: 26, flexWrap: 'wrap' }}>
+        {branches.map(({ name, diametersMm }) => {
+          const bundle = bundles.get(name)
+          const many = diametersMm.length > PACK_LIMIT
+          const byArea = Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
+          return (
+            <div key={name} style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+              {bundle && (
+                <svg viewBox={`${-bundle.diameterMm / 2 - 0.3} ${-bundle.diameterMm / 2 - 0.3} ${bundle.diameterMm + 0.6} ${bundle.diameterMm + 0.6}`} width={84} height={84} aria-hidden="true">
+                  <circle r={bundle.diameterMm / 2} fill="none" stroke="var(--hairline)" strokeWidth="0.15" />
+                  {bundle.circles.map((circle, i) => (
+                    <circle key={i} cx={circle.xMm} cy={circle.yMm} r={circle.rMm} fill="var(--glaze-wash)" stroke="var(--glaze)" strokeWidth="0.12" />
+                  ))}
+                </svg>
+              )}
+              <div>
+                <div className="small dim">{name}, {plural(diametersMm.length, 'wire')}</div>
+                <div className="mono" style={{ fontSize: 32, fontWeight: 600 }} data-testid={`bundle-${name}`}>
+                  {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'} <small style={{ fontSize: 16, fontWeight: 400 }} className="dim">mm{many ? ', by area' : ''}</small>
+                </div>
+              </div>
+            </div>
+          )
+        })}
+      </div>
+    </section>
+  )
+}
+
+function Signatures({ state }: { readonly state: State }) {
+  const { people } = useOperator()
+  if (state.signatures.length === 0) return null
+  return (
+    <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Signatures">
+      <h2 style={{ fontSize: 15, marginBottom: 6 }}>Signatures</h2>
+      {state.signatures.map((one) => (
+        <p key={`${one.at} ${one.role}`} className={one.void ? 'dim' : undefined}>
+          {one.void ? '– ' : '✓ '}
+          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {dayTime(one.at)} UTC, covers entries 1 to {one.covers}
+          {one.void && ' (reopened since)'}
+        </p>
+      ))}
+    </section>
+  )
+}

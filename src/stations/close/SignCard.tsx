@@ -1,0 +1,63 @@
+'use client'
+import { useState } from 'react'
+import { progress, workLeft } from '@/core/job/progress'
+import { isClosed } from '@/core/journal/state'
+import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useOperator } from '@/ui/frame/Operator'
+import { useJob } from '@/ui/job/JobProvider'
+import { plural } from '@/words/figures'
+import { stationWords } from '@/words/steps'
+
+/** The signature: what it covers, what is left before it, and how a signed job is reopened. */
+export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
+  const { state, append, busy } = useJob()
+  const { operator } = useOperator()
+  const [why, setWhy] = useState('')
+  const closed = isClosed(state)
+  const left = workLeft(state)
+  const counts = progress(state)
+  const ready = left === 0 && state.tray?.allBack === true
+  const lines = [
+    { id: 'read', words: 'I have read the record', seen: 'I have read it' },
+    { id: 'stand', words: 'What it says is what I did', seen: 'It is what I did' },
+  ]
+  const checks = useChecks(`${role} ${state.seq}`, lines)
+  if (closed && role === 'builder') {
+    return (
+      <>
+        <h2 className="card-title good">✓ Signed and closed</h2>
+        <form
+          className="field"
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (why.trim() !== '') void append({ kind: 'reopened', why: why.trim() })
+          }}
+        >
+          <label>
+            Reopen it, because
+            <input value={why} onChange={(event) => setWhy(event.target.value)} style={{ fontFamily: 'var(--sans)' }} />
+          </label>
+          <button type="submit" className="act-button" disabled={busy || why.trim() === ''}>
+            <span>Reopen the job</span>
+          </button>
+        </form>
+        <p className="small dim">The signature stays readable and says which entries it covers.</p>
+      </>
+    )
+  }
+  return (
+    <>
+      <h2 className="card-title">{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
+      {!ready && role === 'builder' && (
+        <div className="note attend">
+          <b>◆ Not yet.</b> {left > 0 ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const).filter((one) => counts[one].done < counts[one].total).map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`).join(', ')}.` : 'Count the tray first.'}
+        </div>
+      )}
+      <p>
+        <b>{operator?.name ?? 'Nobody'}</b> signs for entries 1 to <span className="mono">{state.seq}</span>.
+      </p>
+      <CheckList lines={lines} checks={checks} main="Sign and close" busy={busy} enabled={(ready || role === 'second') && operator !== undefined} onMain={() => void append({ kind: 'signed', role, covers: state.seq })} />
+      <p className="sources">Aircraft, marine safety and medical harnesses need approved data and an authorised signature: this is neither.</p>
+    </>
+  )
+}

@@ -1,0 +1,46 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
+import { plural } from '@/words/figures'
+
+/** Tools out are tools back; every scrapped contact and off-cut is found: nothing is left in the work. */
+export function TrayCard({ done }: { readonly done: () => void }) {
+  const { state, append, busy } = useJob()
+  const tools = useMemo(() => [...state.tools.keys()].sort(), [state])
+  const scrapped = useMemo(() => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0), [state])
+  const [found, setFound] = useState(String(scrapped))
+  const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
+  const lines: CheckLine[] = [
+    ...tools.map((tool) => ({ id: tool, words: <>Back: <b className="mono">{tool}</b> {state.facts.tools[tool]?.name}</>, seen: `${tool} is back` })),
+    { id: 'offcuts', words: 'Off-cuts and strippings swept up', seen: 'All swept up' },
+    { id: 'work', words: 'Nothing left in the work', seen: 'Nothing is left' },
+  ]
+  const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines)
+  const write = (all: boolean) => {
+    if (scrapFound === undefined) return
+    void append({ kind: 'tray-counted', tools: tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })), scrapped, scrapFound }).then((written) => written && done())
+  }
+  const { tray } = state
+  return (
+    <>
+      <h2 className="card-title">Count the tray</h2>
+      {tray && (
+        <p className={`note ${tray.allBack ? 'good' : 'fault'}`}>
+          {tray.allBack ? '✓ Counted: all tools back, all scrap found.' : `▲ Missing: ${[...tray.missing, ...(tray.scrapped === tray.scrapFound ? [] : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')])].join(', ')}. Find it before anybody signs.`}
+        </p>
+      )}
+      {tools.length === 0 && <p className="dim">No frame has been mounted in this job.</p>}
+      <CheckList lines={lines} checks={checks} main="Tray is counted" busy={busy} onMain={() => write(true)} enabled={checks.due !== undefined || scrapFound !== undefined} />
+      <label className="field">
+        Scrapped contacts found, of {scrapped}
+        <input value={found} inputMode="numeric" aria-invalid={scrapFound !== scrapped} onChange={(event) => setFound(event.target.value)} />
+      </label>
+      {checks.ticked.size > 0 && checks.due && (
+        <button type="button" className="act-button" disabled={busy || scrapFound === undefined} onClick={() => write(false)}>
+          <span>Something is missing: write it</span>
+        </button>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,77 @@
+'use client'
+import { useMemo } from 'react'
+import { designatedAreaMm2 } from '@/core/job/facts'
+import { inHand, setupQueue, type QueueGroup, type QueueItem } from '@/core/job/queue'
+import { goodPieces } from '@/core/crimp/firstPiece'
+import { rulesOf } from '@/core/journal/shared'
+import { useJob } from '@/ui/job/JobProvider'
+import { setupSections } from '@/ui/job/setupSections'
+import { useAt } from '@/ui/job/useAt'
+import { Queue } from '@/ui/list/Queue'
+import { CrimpCard } from './CrimpCard'
+import { FirstPieceCard, ReleaseCard } from './FirstPieceCard'
+import { MountCard } from './MountCard'
+
+/** The queue grouped by setup: change the setup, prove it on a first piece, then crimp and look, one by one. */
+export function CrimpStation() {
+  const { state } = useJob()
+  const groups = useMemo(() => setupQueue(state), [state])
+  const items = useMemo(() => new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, { item, group }] as const))), [groups])
+  const sections = useMemo(
+    () =>
+      setupSections(
+        groups, state.plan.quantity,
+        (item, group) => (item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait'),
+        (group) => group.left,
+        (item) => {
+          const type = state.facts.wireTypes[item.termination.wire.type]
+          return type && designatedAreaMm2(type)
+        },
+      ),
+    [groups, state],
+  )
+  const due = useMemo(() => dueItem(groups)?.termination.key, [groups])
+  const byGroup = useMemo(() => new Map(groups.map((group) => [group.id, group])), [groups])
+  const { at, select, follow } = useAt((key) => items.has(key) || byGroup.has(key), due)
+  // the frame may ask for a setup: its first open piece stands for it
+  const asked = at === undefined ? undefined : byGroup.get(at)
+  const askedItem = asked && (asked.items.find((item) => item.stage === 'stripped') ?? asked.items.find((item) => item.stage !== 'crimped') ?? asked.items[0])
+  const key = askedItem?.termination.key ?? at
+  const found = key === undefined ? undefined : items.get(key)
+  return (
+    <div className="station">
+      <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
+      {found ? (
+        <CrimpStep key={`${found.item.termination.key} ${found.group.mounted} ${found.group.released}`} {...found} from={handSetup(state)} done={follow} />
+      ) : (
+        <div className="work">
+          <p className="note attend">Nothing to crimp yet: Kit has to choose a set for a termination first.</p>
+        </div>
+      )}
+    </div>
+  )
+}
+
+type State = ReturnType<typeof useJob>['state']
+
+const handSetup = (state: State) => {
+  const hand = inHand(state)
+  return hand === undefined ? undefined : state.setups.get(hand)?.setup
+}
+
+const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
+  const open = groups.find((group) => group.left > 0)
+  return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped') ?? groups[0]?.items[0]
+}
+
+/** What the bench does now for this termination: its setup first. */
+function CrimpStep({ item, group, from, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly from: ReturnType<typeof handSetup>; readonly done: () => void }) {
+  const { state } = useJob()
+  if (item.stage === 'crimped') return <CrimpCard item={item} group={group} done={done} />
+  if (!group.mounted) return <MountCard group={group} item={item} from={from} done={done} />
+  if (!group.released) {
+    const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
+    return left > 0 ? <FirstPieceCard item={item} group={group} left={left} /> : <ReleaseCard item={item} group={group} done={done} />
+  }
+  return <CrimpCard item={item} group={group} done={done} />
+}

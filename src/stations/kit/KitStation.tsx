@@ -1,0 +1,213 @@
+'use client'
+import { useEffect, useMemo, useState } from 'react'
+import { withoutSet } from '@/core/job/queue'
+import { planIndex, setKey, type SideLetter } from '@/core/job/plan'
+import { setupId } from '@/core/setup/setup'
+import { parseQuantity } from '@/core/units/parseQuantity'
+import { useOperator } from '@/ui/frame/Operator'
+import { useJob } from '@/ui/job/JobProvider'
+import { useAt } from '@/ui/job/useAt'
+import { sideWords, WireChips } from '@/ui/job/WireChips'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { Queue, type QueueSection } from '@/ui/list/Queue'
+import { amps, mm, mm2 } from '@/words/figures'
+import { quantityWords } from '@/words/quantity'
+import { setupWords } from '@/words/refusals'
+import { chooseSet, changeWire, type KitOutcome } from './actions'
+import type { KitOptions, KitSet } from './kitOptions'
+import { KitParts } from './KitParts'
+import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
+
+/** The contact, seal and setup of every termination, and why each other candidate is out. */
+export function KitStation() {
+  const { state } = useJob()
+  const [parts, setParts] = useState(false)
+  const index = planIndex(state.plan)
+  const sections = useMemo(() => kitSections(state), [state])
+  const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
+  const { at, select } = useAt((key) => index.byKey.has(key), first)
+  const termination = at === undefined ? undefined : index.byKey.get(at)
+  useKeys([{ key: 'p', words: 'Parts and setups of the whole job', run: () => setParts((now) => !now) }])
+  return (
+    <div className="station">
+      <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
+      {parts || !termination ? (
+        <KitParts close={() => setParts(false)} />
+      ) : (
+        <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} showParts={() => setParts(true)} />
+      )}
+    </div>
+  )
+}
+
+function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueSection[] {
+  const { terminations } = planIndex(state.plan)
+  const units = terminations.filter((termination) => termination.unit === 1)
+  const row = (termination: (typeof units)[number], glyph: 'fault' | 'done' | 'caution') => {
+    const set = state.sets.get(setKey(termination.wire.id, termination.side))
+    return {
+      key: termination.key, glyph, name: `${termination.wire.id}${termination.side}`,
+      words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : 'nothing fits'}`,
+      aside: set?.seal ?? '',
+    }
+  }
+  const blocked = units.filter((termination) => !state.sets.has(setKey(termination.wire.id, termination.side)))
+  const estimated = units.filter((termination) => state.sets.get(setKey(termination.wire.id, termination.side))?.estimate)
+  const chosen = units.filter((termination) => state.sets.has(setKey(termination.wire.id, termination.side)) && !estimated.includes(termination))
+  return [
+    ...(blocked.length > 0 ? [{ id: 'blocked', title: <span className="fault">Blocked</span>, rows: blocked.map((one) => row(one, 'fault')) }] : []),
+    ...(estimated.length > 0 ? [{ id: 'estimated', title: 'Look again', rows: estimated.map((one) => row(one, 'caution')) }] : []),
+    { id: 'chosen', title: 'Chosen', rows: chosen.map((one) => row(one, 'done')) },
+  ]
+}
+
+const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) => one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
+
+function TerminationKit({ wireId, side, showParts }: { readonly wireId: string; readonly side: SideLetter; readonly showParts: () => void }) {
+  const { id, state, tell, catchUp } = useJob()
+  const { operator } = useOperator()
+  const [options, setOptions] = useState<KitOptions>()
+  const [picked, setPicked] = useState(0)
+  const [busy, setBusy] = useState(false)
+  const [measuring, setMeasuring] = useState(false)
+  const wire = planIndex(state.plan).wires.get(wireId)
+  const chosen = state.sets.get(setKey(wireId, side))
+  const asked = JSON.stringify([wire?.type, wire?.insulationMm, wire?.currentA])
+  useEffect(() => {
+    const leave = new AbortController()
+    setOptions(undefined)
+    fetch(`/jobs/${encodeURIComponent(id)}/kit/options?wire=${encodeURIComponent(wireId)}&side=${side}`, { signal: leave.signal })
+      .then(async (response) => {
+        if (!response.ok) throw new Error(String(response.status))
+        setOptions((await response.json()) as KitOptions)
+        setPicked(0)
+      })
+      .catch(() => !leave.signal.aborted && tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' }))
+    return () => leave.abort()
+  }, [id, wireId, side, asked, tell])
+
+  const run = async (work: (by: string) => Promise<KitOutcome>) => {
+    if (!operator) {
+      tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
+      return
+    }
+    setBusy(true)
+    const outcome = await work(operator.id).catch((): KitOutcome => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }))
+    setBusy(false)
+    if (outcome.ok) tell(undefined)
+    else tell({ tone: 'fault', text: outcome.message })
+    await catchUp()
+  }
+  const blocked = options !== undefined && options.sets.length === 0
+  const remedy = blocked ? options.remedies[picked] : undefined
+  const set = blocked ? undefined : options?.sets[picked]
+  const isChosen = set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
+  const act = () => {
+    if (busy) return
+    if (remedy) void run((by) => changeWire({ jobId: id, seen: state.seq, by, wire: wireId, type: remedy.wireType }))
+    else if (set && !isChosen) void run((by) => chooseSet({ jobId: id, seen: state.seq, by, wire: wireId, side, contact: set.set.contact, ...(set.set.seal !== undefined && { seal: set.set.seal }), setup: setupId(set.set.setup) }))
+  }
+  const count = blocked ? options.remedies.length : (options?.sets.length ?? 0)
+  useKeys([
+    { key: ' ', words: remedy ? 'Use that wire' : 'Choose that set', run: act },
+    { key: 'm', words: 'Measure the wire again', run: () => setMeasuring(true) },
+    ...Array.from({ length: Math.min(9, count) }, (_, i) => ({ key: String(i + 1), words: i === 0 ? 'Pick a line (1 to 9)' : '', run: () => setPicked(i) })),
+  ])
+  if (!wire) return null
+  const type = state.facts.wireTypes[wire.type]
+  return (
+    <>
+      <div className="work">
+        {!options && <p className="dim" role="status">Working out what fits…</p>}
+        {blocked && <BlockedSheet options={options} picked={picked} onPick={setPicked} />}
+        {options && !blocked && <SetsTable options={options} picked={picked} onPick={setPicked} isChosen={(one) => chosen !== undefined && sameSet(one, chosen.contact, chosen.seal, setupId(chosen.setup))} />}
+        {options && <RejectedTable rejected={options.rejected} />}
+      </div>
+      <aside className="pane pane-card" aria-label="This termination">
+        <WireChips wire={wire} side={side} />
+        <h2 className="card-title">{blocked ? 'Nothing fits this wire' : set ? set.contactName : 'One moment'}</h2>
+        {type && (
+          <p>
+            {type.name}, <span className="mono">{mm(wire.insulationMm ?? type.insulationMm)}</span> over insulation
+            {wire.insulationMm !== undefined && ' (measured)'}
+            {wire.currentA !== undefined && <>, <span className="mono">{amps(wire.currentA)}</span></>}
+          </p>
+        )}
+        {set && (
+          <table className="table">
+            <tbody>
+              <tr><td>Conductor</td><td className="figure good">✓ {contactRange(set)}</td></tr>
+              <tr><td>Strip</td><td className="figure">{set.set.strip.minMm.toFixed(1)} to {set.set.strip.maxMm.toFixed(1)} mm</td></tr>
+              {set.set.height && <tr><td>Height{set.set.height.estimate ? ', estimated' : ''}</td><td className="figure">{set.set.height.minMm.toFixed(2)} to {set.set.height.maxMm.toFixed(2)}</td></tr>}
+              <tr><td>Pull</td><td className="figure">{set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}</td></tr>
+            </tbody>
+          </table>
+        )}
+        {remedy && (
+          <button type="button" className="act-button main" onClick={act} disabled={busy}>
+            <span>Use {remedy.name}</span> <kbd aria-hidden="true">Space</kbd>
+          </button>
+        )}
+        {set && (
+          <button type="button" className="act-button main" onClick={act} disabled={busy || isChosen}>
+            <span>{isChosen ? '✓ This set is chosen' : 'Choose this set'}</span> <kbd aria-hidden="true">Space</kbd>
+          </button>
+        )}
+        {measuring ? (
+          <MeasureInsulation
+            now={wire.insulationMm ?? type?.insulationMm ?? 1}
+            cancel={() => setMeasuring(false)}
+            save={(insulationMm) => {
+              setMeasuring(false)
+              void run((by) => changeWire({ jobId: id, seen: state.seq, by, wire: wireId, insulationMm }))
+            }}
+          />
+        ) : (
+          <button type="button" className="act-button" onClick={() => setMeasuring(true)}>
+            <span>Measure the wire again</span> <kbd aria-hidden="true">M</kbd>
+          </button>
+        )}
+        <button type="button" className="act-button" onClick={showParts}>
+          <span>Parts and setups</span> <kbd aria-hidden="true">P</kbd>
+        </button>
+        {set?.notes.map((note) => <p key={note} className="note caution">◆ {note}</p>)}
+        <div className="sources">
+          {set && <span>Setting: {set.set.source}.</span>}
+          {set && <span>Strip: {set.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'from the contact’s dimensions and the house rules'}.</span>}
+          {set?.set.pull && <span>Pull: {pullSource(set.set.pull)}. Check against your own copy.</span>}
+          <span>The maker’s sheet always wins.</span>
+        </div>
+      </aside>
+    </>
+  )
+
+  function contactRange(one: KitSet) {
+    const contact = state.facts.contacts[one.set.contact]
+    return contact ? `${contact.conductor.minMm2} to ${mm2(contact.conductor.maxMm2)}` : one.set.contact
+  }
+}
+
+const pullSource = (pull: NonNullable<KitSet['set']['pull']>) => (pull.basis === 'sheet' ? 'the contact’s own sheet' : pull.basis === 'table' ? `table ${pull.table ?? ''}` : `general figure of ${pull.table ?? 'a table'}, no sheet`)
+
+function MeasureInsulation({ now, save, cancel }: { readonly now: number; readonly save: (mm: number) => void; readonly cancel: () => void }) {
+  const [text, setText] = useState(String(now))
+  const read = parseQuantity(text, 'length')
+  return (
+    <form
+      className="field"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (read.ok) save(Math.round(read.value * 100) / 100)
+      }}
+    >
+      <label>
+        Over insulation, three turns or across
+        <input value={text} autoFocus inputMode="decimal" aria-invalid={!read.ok} onChange={(event) => setText(event.target.value)} onKeyDown={(event) => event.key === 'Escape' && cancel()} />
+      </label>
+      {!read.ok && <span className="wrong">{quantityWords(read.fault, 'length')}</span>}
+      <button type="submit" className="act-button" disabled={!read.ok}>
+        <span>Use this figure</span> <kbd aria-hidden="true">Enter</kbd>
+      </button>
+    </form>
+  )
+}

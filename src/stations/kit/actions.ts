@@ -1,0 +1,61 @@
+'use server'
+import { z } from 'zod'
+import { fitQuery, toChosenSet } from '@/core/fit/chooseSets'
+import { workableSets } from '@/core/fit/fit'
+import { setFacts } from '@/core/job/facts'
+import { changePlan, planIndex } from '@/core/job/plan'
+import type { NewEntry } from '@/core/journal/entry'
+import { setupId } from '@/core/setup/setup'
+import { bench } from '@/data/bench'
+import { newIdMaker, planChangeEntries } from '@/data/makeJob'
+import { loadCatalogue } from '@/data/repositories/catalogue'
+import { appendEntries, loadJob } from '@/data/repositories/jobs'
+import { refusalWords } from '@/words/refusals'
+
+export type KitOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string }
+
+const newId = newIdMaker(Date.now, Math.random)
+const key = z.string().min(1).max(60)
+const chooseInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, side: z.enum(['a', 'b']), contact: key, seal: key.optional(), setup: z.string().min(1).max(300) })
+const wireInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, type: key.optional(), insulationMm: z.number().positive().max(50).optional() })
+
+const refused = (message: string): KitOutcome => ({ ok: false, message })
+
+/** Chooses one of the workable sets of a termination, as the shelf has it now. */
+export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<KitOutcome> {
+  const { jobId, seen, by, wire: wireId, side, contact, seal, setup } = chooseInput.parse(input)
+  const { db, jobs, catalogue: cache } = await bench()
+  const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
+  const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
+  const query = wire && fitQuery(catalogue, folded.state.plan, wire, side, new Date().toISOString().slice(0, 10))
+  const found = query && workableSets(catalogue, query).find((one) => one.contact.id === contact && one.seal?.id === seal)
+  const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
+  if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
+  const set = toChosenSet(found, chosen)
+  return write(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) }])
+}
+
+/** Changes a wire's type, or the insulation that was measured on it, and chooses its sets anew. */
+export async function changeWire(input: z.infer<typeof wireInput>): Promise<KitOutcome> {
+  const { jobId, seen, by, wire: wireId, type, insulationMm } = wireInput.parse(input)
+  const { db, jobs, catalogue: cache } = await bench()
+  const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
+  const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
+  if (!wire) return refused('That wire is not in the plan any more.')
+  const { insulationMm: _before, ...bare } = wire
+  const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
+  const plan = changePlan(folded.state.plan, change)
+  return write(jobId, seen, by, planChangeEntries(catalogue, plan, change, new Set(folded.state.sets.keys()), new Date().toISOString().slice(0, 10), newId))
+}
+
+async function write(jobId: string, seen: number, by: string, entries: readonly NewEntry[]): Promise<KitOutcome> {
+  const { db, jobs } = await bench()
+  const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date() })
+  if (appended.ok) return { ok: true }
+  switch (appended.fault.code) {
+    case 'refused': return refused(refusalWords(appended.fault.refusal))
+    case 'conflict': return refused('Somebody else changed this wire in between. Look again, then choose.')
+    case 'ahead':
+    case 'not-found': return refused('This job is not what this page shows: load it again.')
+  }
+}

@@ -1,0 +1,77 @@
+'use client'
+import { useState, type ReactNode } from 'react'
+import { useKeys } from '../keys/KeyProvider'
+
+export interface CheckLine {
+  readonly id: string
+  readonly words: ReactNode
+  readonly hint?: ReactNode
+  /** what the main button says when this line is due */
+  readonly seen?: string
+}
+
+/** Which lines of a card are ticked. A new item starts with none: no check is carried over. */
+export function useChecks(itemKey: string, lines: readonly CheckLine[]) {
+  const [kept, setKept] = useState<{ readonly item: string; readonly ticked: ReadonlySet<string> }>({ item: itemKey, ticked: new Set() })
+  const ticked = kept.item === itemKey ? kept.ticked : new Set<string>()
+  const due = lines.find((line) => !ticked.has(line.id))
+  const toggle = (id: string) => {
+    const next = new Set(ticked)
+    if (!next.delete(id)) next.add(id)
+    setKept({ item: itemKey, ticked: next })
+  }
+  return { ticked, due, toggle, all: due === undefined, clear: () => setKept({ item: itemKey, ticked: new Set() }) }
+}
+
+/**
+ * The lines of a card. Space ticks the line that is due; after the last it does the card's main action, so that a check
+ * is never skipped by habit. 1 to 9 tick out of turn.
+ */
+export function CheckList({ lines, checks, main, busy, onMain, enabled = true }: {
+  readonly lines: readonly CheckLine[]
+  readonly checks: ReturnType<typeof useChecks>
+  /** what the main action says */
+  readonly main: string
+  readonly busy?: boolean
+  readonly onMain: () => void
+  readonly enabled?: boolean
+}) {
+  const { ticked, due, toggle } = checks
+  const act = () => {
+    if (busy || !enabled) return
+    if (due) toggle(due.id)
+    else onMain()
+  }
+  useKeys([
+    { key: ' ', words: due ? 'Tick the line that is due' : main, run: act },
+    ...lines.slice(0, 9).map((line, i) => ({ key: String(i + 1), words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '', run: () => toggle(line.id) })),
+  ])
+  return (
+    <>
+      {lines.length > 0 && (
+        <div className="checks" role="group" aria-label="Checks">
+          {lines.map((line, i) => {
+            const isTicked = ticked.has(line.id)
+            const isDue = line.id === due?.id
+            return (
+              <button key={line.id} type="button" role="checkbox" aria-checked={isTicked} className="check" data-due={isDue} onClick={() => toggle(line.id)}>
+                <span aria-hidden="true" className={isTicked ? 'good' : isDue ? 'act' : 'dim'}>
+                  {isTicked ? '✓' : isDue ? '▸' : '○'}
+                </span>
+                <span>
+                  {line.words}
+                  {line.hint !== undefined && <span className="hint">{line.hint}</span>}
+                </span>
+                <kbd aria-hidden="true">{i + 1}</kbd>
+              </button>
+            )
+          })}
+        </div>
+      )}
+      <button type="button" className="act-button main" disabled={busy || !enabled} onClick={act}>
+        <span>{due ? (due.seen ?? 'Done') : main}</span>
+        <kbd aria-hidden="true">Space</kbd>
+      </button>
+    </>
+  )
+}

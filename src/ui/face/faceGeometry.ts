@@ -1,0 +1,47 @@
+import type { Housing } from '@/core/catalogue/types'
+import { seen, type FaceView, type Mark } from '@/core/face/place'
+
+export interface FaceBox {
+  readonly widthMm: number
+  readonly heightMm: number
+}
+
+/** The outline's box as it stands in a view. */
+export const viewBox = (housing: Housing, view: FaceView): FaceBox => {
+  const upright = view.turnDeg === 90 || view.turnDeg === 270
+  const { widthMm, heightMm } = housing.outline
+  return upright ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm }
+}
+
+/** Where the mark meets the outline in a view, with the side of the box that it lies on. SVG's y runs down. */
+export function markPlace(housing: Housing, view: FaceView): { readonly x: number; readonly y: number; readonly side: 'left' | 'right' | 'top' | 'bottom' } {
+  const at = seen(housing.mark.at, view)
+  const { widthMm, heightMm } = viewBox(housing, view)
+  const x = at.xMm
+  const y = -at.yMm
+  const gaps = [
+    { side: 'left', gap: x + widthMm / 2 },
+    { side: 'right', gap: widthMm / 2 - x },
+    { side: 'top', gap: y + heightMm / 2 },
+    { side: 'bottom', gap: heightMm / 2 - y },
+  ] as const
+  const { side } = gaps.reduce((best, next) => (next.gap < best.gap ? next : best))
+  switch (side) {
+    case 'left': return { x: -widthMm / 2, y, side }
+    case 'right': return { x: widthMm / 2, y, side }
+    case 'top': return { x, y: -heightMm / 2, side }
+    case 'bottom': return { x, y: heightMm / 2, side }
+  }
+}
+
+/** The mark as a small shape that bites into the outline, or stands out of it, in mm. */
+export function markPath(kind: Mark['kind'], place: ReturnType<typeof markPlace>): string {
+  const s = kind === 'rib' ? 0.9 : 1.5
+  const depth = kind === 'key' || kind === 'rib' ? -1.2 : 1.3
+  const { x, y, side } = place
+  const inward = side === 'left' ? [1, 0] : side === 'right' ? [-1, 0] : side === 'top' ? [0, 1] : [0, -1]
+  const [ix = 0, iy = 0] = inward
+  const [ax, ay] = [Math.abs(iy), Math.abs(ix)]
+  const p = (along: number, deep: number) => `${(x + ax * along + ix * deep).toFixed(3)} ${(y + ay * along + iy * deep).toFixed(3)}`
+  return kind === 'notch' || kind === 'chamfer' ? `M${p(-s, 0)}L${p(0, depth)}L${p(s, 0)}Z` : `M${p(-s, 0)}L${p(-s, depth)}L${p(s, depth)}L${p(s, 0)}Z`
+}

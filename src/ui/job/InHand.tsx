@@ -1,0 +1,44 @@
+'use client'
+import { useMemo } from 'react'
+import { inHand, setupQueue } from '@/core/job/queue'
+import { setupFields } from '@/core/setup/setup'
+import { setupFieldWords, setupValue } from '@/words/crimp'
+import { newtons, timeOfDay } from '@/words/figures'
+import { useJob } from './JobProvider'
+
+/** The setup that is on the bench now, with its release. */
+export function InHand() {
+  const { state } = useJob()
+  const id = useMemo(() => inHand(state), [state])
+  const group = useMemo(() => setupQueue(state).find((one) => one.id === id), [state, id])
+  const setup = id === undefined ? undefined : state.setups.get(id)
+  if (!setup) {
+    return (
+      <dl aria-label="In hand">
+        <div>
+          <dt>IN HAND</dt>
+          <dd>nothing mounted yet</dd>
+        </div>
+      </dl>
+    )
+  }
+  const { released } = setup
+  return (
+    <dl aria-label="In hand">
+      {setupFields.filter((field) => setup.setup[field] !== undefined).map((field) => (
+        <div key={field}>
+          <dt>{field === 'tool' ? 'IN HAND' : setupFieldWords[field].toLowerCase()}</dt>
+          <dd>{setupValue(field, setup.setup[field])}</dd>
+        </div>
+      ))}
+      <div>
+        <dt>{released ? 'released by first piece' : 'first piece'}</dt>
+        <dd>{released ? `${timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}` : 'not released'}</dd>
+      </div>
+      <div>
+        <dt>left</dt>
+        <dd>{group?.left ?? 0}</dd>
+      </div>
+    </dl>
+  )
+}

@@ -1,0 +1,95 @@
+'use client'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import { useMemo, type ReactNode } from 'react'
+import { planIndex, sideOf } from '@/core/job/plan'
+import { progress, stations, type Station } from '@/core/job/progress'
+import { nextStep, type NextStep } from '@/core/job/steps'
+import { stationWords, stepWords } from '@/words/steps'
+import { Frame } from '../frame/Frame'
+import type { FindItem } from '../find/findItems'
+import { useKeys } from '../keys/KeyProvider'
+import { InHand } from './InHand'
+import { useJob } from './JobProvider'
+import { JobNotices } from './JobNotices'
+
+/** Where a step is done: its station, with the thing in question selected. */
+export const stepHref = (jobId: string, step: NextStep): string => `/jobs/${jobId}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`
+
+/** A job's frame: its stations with what is done, and the next step, whichever station it is in. */
+export function JobFrame({ children }: { readonly children: ReactNode }) {
+  const { id, state, takeBack, ask } = useJob()
+  const router = useRouter()
+  const here = usePathname().split('/')[3] ?? 'plan'
+  const { plan } = state
+  const done = useMemo(() => progress(state), [state])
+  const step = useMemo(() => nextStep(state), [state])
+  const find = useFindItems(id, plan)
+  const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
+  const goNext = () => {
+    ask(step.focus)
+    router.push(stepHref(id, step))
+  }
+  useKeys([
+    ...stations.map((station, i) => ({ key: `g ${i + 1}`, words: `Go to ${stationWords[station]}`, run: () => go(station) })),
+    { key: 'g t', words: 'Go to Today', run: () => router.push('/') },
+    { key: 'g j', words: 'Go to the journal', run: () => go('journal') },
+    { key: 'Enter', words: 'Go to the next step', run: goNext },
+    { key: 'u', words: 'Take your last entry back', run: () => void takeBack() },
+  ])
+  const words = stepWords(step, plan.quantity)
+  return (
+    <Frame
+      title={plan.title}
+      sub={`rev ${plan.rev}`}
+      find={find}
+      onScan={(text) => {
+        const wire = planIndex(plan).wires.get(text) ?? [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
+        if (wire) router.push(`/jobs/${id}/${here}?at=${encodeURIComponent(`1/${wire.id}/a`)}`)
+        return wire !== undefined
+      }}
+      nav={stations.map((station) => (
+        <Link key={station} href={`/jobs/${id}/${station}`} aria-current={here === station ? 'page' : undefined} prefetch={false}>
+          {stationWords[station]}
+          <b>{station === 'plan' ? `${done.plan.total} wires` : `${done[station].done}/${done[station].total}`}</b>
+        </Link>
+      ))}
+      notices={<JobNotices />}
+      foot={
+        <>
+          <InHand />
+          <button type="button" className="frame-next" onClick={goNext}>
+            <span className="label">
+              next, at {stationWords[step.station]} <kbd aria-hidden="true">Enter</kbd>
+            </span>
+            <span className="what" data-testid="next-step">
+              {words.main}
+              {words.then !== undefined && ` · ${words.then}`}
+            </span>
+          </button>
+        </>
+      }
+    >
+      {children}
+    </Frame>
+  )
+}
+
+function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan']): readonly FindItem[] {
+  return useMemo(
+    () => [
+      ...stations.map((station) => ({ id: stationWords[station], kind: 'station', words: `Go to ${stationWords[station]}`, href: `/jobs/${id}/${station}` })),
+      { id: 'Journal', kind: 'record', words: 'What was written, entry by entry', href: `/jobs/${id}/journal` },
+      { id: 'Today', kind: 'place', words: 'All open jobs', href: '/' },
+      ...plan.wires.map((wire) => ({ id: wire.id, kind: 'wire', words: [wire.colour, wire.signal].filter(Boolean).join(' · '), href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}` })),
+      ...plan.wires.flatMap((wire) =>
+        (['a', 'b'] as const).flatMap((side) => {
+          const at = sideOf(wire, side)
+          return at.kind === 'cavity' ? [{ id: `${at.end}.${at.cavity}`, kind: 'cavity', words: `${wire.id}${side}${wire.signal ? `, ${wire.signal}` : ''}`, href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}` }] : []
+        }),
+      ),
+      ...plan.ends.map((end) => ({ id: end.id, kind: 'end', words: end.housing, href: `/jobs/${id}/plan?end=${encodeURIComponent(end.id)}` })),
+    ],
+    [id, plan],
+  )
+}

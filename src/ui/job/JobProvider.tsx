@@ -1,0 +1,177 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
+import { foldEntry, foldFrom, refusalOf, type Folded } from '@/core/journal/fold'
+import type { JobState, LogLine } from '@/core/journal/state'
+import { entryWords, refusalWords } from '@/words/refusals'
+import { useOperator } from '../frame/Operator'
+import { appendToJournal, entryId, newerEntries, type Said } from './journalClient'
+
+export interface Notice {
+  readonly tone: 'good' | 'attend' | 'fault'
+  readonly text: string
+  readonly lines?: readonly string[]
+  readonly retry?: () => void
+}
+
+interface Job {
+  readonly id: string
+  readonly state: JobState
+  readonly busy: boolean
+  readonly notice: Notice | undefined
+  readonly tell: (notice: Notice | undefined) => void
+  /** writes entries in order; true when they are written */
+  readonly append: (...said: Said[]) => Promise<boolean>
+  /** the last entry of this operator that can be taken back */
+  readonly lastOwn: LogLine | undefined
+  readonly takeBack: (line?: LogLine) => Promise<void>
+  /** fetches what others have written */
+  readonly catchUp: () => Promise<void>
+  /** what the frame wants selected, and how often it has asked */
+  readonly asked: { readonly key: string | undefined; readonly count: number }
+  readonly ask: (key: string | undefined) => void
+}
+
+const Context = createContext<Job | undefined>(undefined)
+
+export function useJob(): Job {
+  const job = useContext(Context)
+  if (!job) throw new Error('useJob outside of a job')
+  return job
+}
+
+/** The state as views take it: a new object for each version, so that what is computed from it is computed again. */
+const viewOf = (folded: Folded): JobState => ({ ...folded.state })
+
+const POLL_MS = 15_000
+
+/** A job at this bench: folded here as on the server, which has the last word on every entry. */
+export function JobProvider({ id, initial, children }: { readonly id: string; readonly initial: JobState; readonly children: ReactNode }) {
+  const router = useRouter()
+  const { operator, people } = useOperator()
+  const folded = useRef<Folded>(foldFrom(initial))
+  const [state, setState] = useState(() => viewOf(folded.current))
+  const [pending, setPending] = useState(0)
+  const [notice, tell] = useState<Notice>()
+  const [asked, setAsked] = useState<Job['asked']>({ key: undefined, count: 0 })
+  const ask = useCallback((key: string | undefined) => setAsked((now) => ({ key, count: now.count + 1 })), [])
+  const turn = useRef<Promise<unknown>>(Promise.resolve())
+
+  // the server has sent a newer state: go on from there
+  useEffect(() => {
+    if (initial.seq <= folded.current.state.seq) return
+    folded.current = foldFrom(initial)
+    setState(viewOf(folded.current))
+  }, [initial])
+
+  const take = useCallback(
+    (entries: readonly KeptEntry[]) => {
+      for (const entry of entries) {
+        if (entry.seq <= folded.current.state.seq) continue
+        const unknown = entry.kind === 'taken-back' && !folded.current.byId.has(entry.undoes)
+        if (entry.seq !== folded.current.state.seq + 1 || unknown) {
+          // older than what is known here: the server folds it and sends the state
+          router.refresh()
+          return
+        }
+        foldEntry(folded.current, entry)
+      }
+      setState(viewOf(folded.current))
+    },
+    [router],
+  )
+
+  const catchUp = useCallback(async () => {
+    const newer = await newerEntries(id, folded.current.state.seq)
+    if (newer) take(newer.entries)
+  }, [id, take])
+
+  useEffect(() => {
+    const look = () => document.visibilityState === 'visible' && void catchUp()
+    const timer = setInterval(look, POLL_MS)
+    window.addEventListener('focus', look)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('focus', look)
+    }
+  }, [catchUp])
+
+  const nameOf = useCallback((by: string) => people.find((person) => person.id === by)?.name ?? by, [people])
+
+  const send = useCallback(
+    (entries: readonly NewEntry[]): Promise<boolean> => {
+      const work = async (): Promise<boolean> => {
+        const answer = await appendToJournal(id, folded.current.state.seq, entries)
+        const again = () => void send(entries)
+        switch (answer.kind) {
+          case 'written':
+            take(answer.entries)
+            tell(undefined)
+            return true
+          case 'conflict':
+            take(answer.entries)
+            tell({
+              tone: 'attend',
+              text: 'Somebody else changed the same thing in between. What you entered is kept.',
+              lines: answer.entries.map((entry) => `${nameOf(entry.by)}: ${entryWords[entry.kind] ?? entry.kind} ${aboutOf(folded.current.state, entry)}`),
+              retry: again,
+            })
+            return false
+          case 'refused':
+            tell({ tone: 'fault', text: answer.message })
+            return false
+          case 'unreachable':
+            tell({ tone: 'fault', text: 'Not written yet: the bench does not answer. Nothing is lost, try again.', retry: again })
+            return false
+        }
+      }
+      setPending((count) => count + 1)
+      // one append in flight, more wait in order
+      const mine = turn.current.then(work, work).finally(() => setPending((count) => count - 1))
+      turn.current = mine
+      return mine
+    },
+    [id, nameOf, take],
+  )
+
+  const append = useCallback(
+    async (...said: Said[]): Promise<boolean> => {
+      if (!operator) {
+        tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
+        return false
+      }
+      const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }) as NewEntry)
+      const [first] = entries
+      if (first && said.length === 1) {
+        const at = new Date().toISOString()
+        const refusal = refusalOf(folded.current, { ...first, seq: folded.current.state.seq + 1, at, by: operator.id } as Entry, { at, by: operator.id })
+        // a taking back may be about an entry that only the server knows
+        if (refusal && first.kind !== 'taken-back') {
+          tell({ tone: 'fault', text: refusalWords(refusal) })
+          return false
+        }
+      }
+      return send(entries)
+    },
+    [operator, send],
+  )
+
+  const lastOwn = useMemo(() => state.recent.findLast((line) => line.by === operator?.id && !line.undone && line.kind !== 'taken-back' && line.kind !== 'signed' && line.kind !== 'reopened' && line.seq > 1), [state, operator])
+
+  const takeBack = useCallback(
+    async (line = lastOwn) => {
+      if (!line) {
+        tell({ tone: 'attend', text: 'There is nothing of yours to take back here.' })
+        return
+      }
+      if (await append({ kind: 'taken-back', undoes: line.id })) tell({ tone: 'good', text: `Taken back: ${entryWords[line.kind] ?? line.kind} ${line.about}. Both stand in the journal.` })
+    },
+    [append, lastOwn],
+  )
+
+  const job = useMemo<Job>(() => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, asked, ask }), [id, state, pending, notice, append, lastOwn, takeBack, catchUp, asked, ask])
+  return <Context value={job}>{children}</Context>
+}
+
+const aboutOf = (state: JobState, entry: KeptEntry) => state.recent.find((line) => line.seq === entry.seq)?.about ?? ''

@@ -1,0 +1,30 @@
+import type { SideLetter, Wire } from '@/core/job/plan'
+import { sideOf } from '@/core/job/plan'
+import { Swatch } from '../wire/Swatch'
+
+/** `A.7`, `open`, or the part that a side ends in. */
+export function sideWords(wire: Wire, side: SideLetter): string {
+  const at = sideOf(wire, side)
+  switch (at.kind) {
+    case 'cavity': return `${at.end}.${at.cavity}`
+    case 'terminal': return at.part
+    case 'splice': return at.splice
+    case 'open': return 'open'
+  }
+}
+
+/** Which wire this is: id, where it goes, colour, signal. */
+export function WireChips({ wire, side }: { readonly wire: Wire; readonly side?: SideLetter }) {
+  return (
+    <div className="card-chips">
+      <span className="chip mono">
+        {wire.id}
+        {side} → {side ? sideWords(wire, side) : `${sideWords(wire, 'a')}, ${sideWords(wire, 'b')}`}
+      </span>
+      <span className="chip">
+        <Swatch colour={wire.colour} width={16} />
+      </span>
+      {wire.signal !== undefined && <span className="chip">{wire.signal}</span>}
+    </div>
+  )
+}

@@ -1,0 +1,27 @@
+import { cavityKey, planIndex } from '@/core/job/plan'
+import type { JobState } from '@/core/journal/state'
+import type { Housing } from '@/core/catalogue/types'
+import { isHome } from '@/core/seat/home'
+import { netVerdict } from '@/core/prove/netVerdict'
+import { termName } from '@/words/steps'
+import type { FaceCavity } from '../face/FaceDrawing'
+
+/** What each cavity of an end looks like in the record now. */
+export function faceState(state: JobState, unit: number, end: string, housing: Housing): ReadonlyMap<string, FaceCavity> {
+  const { byCavity } = planIndex(state.plan)
+  return new Map(
+    housing.cavities.map((cavity): [string, FaceCavity] => {
+      const key = cavityKey(unit, end, cavity.id)
+      const planned = byCavity.get(key)
+      const inside = state.cavities.get(key)
+      if (inside?.plug !== undefined) return [cavity.id, { look: 'plugged', words: `plug ${inside.plug}` }]
+      if (inside?.term !== undefined) {
+        const name = termName(inside.term, state.plan.quantity)
+        if (!isHome(state, inside.term)) return [cavity.id, { look: 'fault', words: `${name} is not home here` }]
+        const proven = planned && netVerdict(state, unit, planned.wire).proven
+        return [cavity.id, { look: proven ? 'proved' : 'seated', words: `${name} ${proven ? 'proved' : 'seated'}` }]
+      }
+      return planned ? [cavity.id, { look: 'planned', words: `${termName(planned.key, state.plan.quantity)} planned` }] : [cavity.id, { look: 'empty', words: 'unused' }]
+    }),
+  )
+}

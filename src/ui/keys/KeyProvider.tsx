@@ -1,0 +1,146 @@
+'use client'
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { KeySheet } from './KeySheet'
+import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
+
+interface Keys {
+  readonly add: (layer: readonly KeyBinding[]) => () => void
+  readonly onBurst: (listener: (text: string) => void) => () => void
+  readonly showSheet: () => void
+}
+
+const Context = createContext<Keys>({ add: () => () => undefined, onBurst: () => () => undefined, showSheet: () => undefined })
+
+const SWITCH = 'urn-single-keys'
+
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable)
+/** On a control of its own, Enter and Space are the control's. */
+const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.matches('button, a[href], summary')
+
+/** Listens for the whole page, so that a key means one thing everywhere. The newest layer of bindings wins. */
+export function KeyProvider({ children }: { readonly children: ReactNode }) {
+  const layers = useRef<(readonly KeyBinding[])[]>([])
+  const listeners = useRef(new Set<(text: string) => void>())
+  const [sheet, setSheet] = useState<readonly KeyBinding[]>()
+  const [single, setSingle] = useState(true)
+
+  useEffect(() => setSingle(localStorage.getItem(SWITCH) !== 'off'), [])
+
+  const keys = useMemo<Keys>(
+    () => ({
+      add: (layer) => {
+        layers.current = [...layers.current, layer]
+        return () => {
+          layers.current = layers.current.filter((one) => one !== layer)
+        }
+      },
+      onBurst: (listener) => {
+        listeners.current.add(listener)
+        return () => listeners.current.delete(listener)
+      },
+      showSheet: () => setSheet(allBindings(layers.current)),
+    }),
+    [],
+  )
+
+  useEffect(() => {
+    const reader = new BurstReader()
+    let sequence: { readonly key: string; readonly at: number } | undefined
+    const find = (key: string) => [...layers.current].reverse().flat().find((binding) => binding.key === key)
+    const starts = (key: string) => layers.current.flat().some((binding) => binding.key.startsWith(`${key} `))
+
+    const act = (key: string, now: number) => {
+      const first = sequence && now - sequence.at < SEQUENCE_MS ? sequence.key : undefined
+      sequence = undefined
+      if (first !== undefined) {
+        find(`${first} ${key}`)?.run()
+        return
+      }
+      if (key === '?') {
+        setSheet(allBindings(layers.current))
+        return
+      }
+      const binding = find(key)
+      if (binding) binding.run()
+      else if (starts(key)) sequence = { key, at: now }
+    }
+
+    const onKey = (event: KeyboardEvent) => {
+      if (event.repeat || event.isComposing) return
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
+      if ((event.ctrlKey || event.metaKey) && !event.altKey) {
+        const binding = find(`ctrl+${key}`)
+        if (binding) {
+          event.preventDefault()
+          binding.run()
+        }
+        return
+      }
+      if (event.altKey) return
+      if (isTyping(event.target)) {
+        if (key === 'Escape') (event.target as HTMLElement).blur()
+        return
+      }
+      if (isControl(event.target) && (key === 'Enter' || key === ' ')) return
+      const known = find(key) ?? (starts(key) || key === '?' || sequence ? key : undefined)
+      // the page does not scroll under a pedal
+      if (known !== undefined && (key === ' ' || key.startsWith('Arrow'))) event.preventDefault()
+      if (!single && key.length === 1 && key !== ' ') return
+      const outcome = reader.press(key, event.timeStamp)
+      if (outcome.kind === 'burst') for (const listener of listeners.current) listener(outcome.text)
+      if (outcome.kind !== 'pending') return
+      // an arrow, Escape or Enter by itself cannot be the head of a message
+      if (key.length > 1) act(key, event.timeStamp)
+      else setTimeout(() => !reader.inBurst && act(key, event.timeStamp), BURST_MS + 3)
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [single])
+
+  const setKeys = useCallback((on: boolean) => {
+    localStorage.setItem(SWITCH, on ? 'on' : 'off')
+    setSingle(on)
+  }, [])
+
+  return (
+    <Context value={keys}>
+      {children}
+      {sheet && <KeySheet bindings={sheet} single={single} setSingle={setKeys} close={() => setSheet(undefined)} />}
+    </Context>
+  )
+}
+
+const allBindings = (layers: readonly (readonly KeyBinding[])[]) => {
+  const seen = new Map<string, KeyBinding>()
+  for (const binding of layers.flat()) seen.set(binding.key, binding)
+  return [...seen.values()]
+}
+
+/** Binds keys for as long as the component stands. A binding's `run` may change between renders. */
+export function useKeys(bindings: readonly KeyBinding[]): void {
+  const { add } = useContext(Context)
+  const latest = useRef(bindings)
+  useEffect(() => {
+    latest.current = bindings
+  })
+  const names = bindings.map((binding) => `${binding.key}\u0000${binding.words}`).join('\u0001')
+  useEffect(
+    () => add(names === '' ? [] : names.split('\u0001').map((name) => {
+      const [key = '', words = ''] = name.split('\u0000')
+      return { key, words, run: () => latest.current.find((binding) => binding.key === key)?.run() }
+    })),
+    [add, names],
+  )
+}
+
+/** Hears what a scanner or a calliper sends while no field has the focus. */
+export function useBurst(listener: (text: string) => void): void {
+  const { onBurst } = useContext(Context)
+  const latest = useRef(listener)
+  useEffect(() => {
+    latest.current = listener
+  })
+  useEffect(() => onBurst((text) => latest.current(text)), [onBurst])
+}
+
+export const useKeySheet = () => useContext(Context).showSheet

@@ -1,0 +1,100 @@
+'use client'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react'
+import { useKeys } from '../keys/KeyProvider'
+
+export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'
+
+export interface QueueRow {
+  readonly key: string
+  readonly glyph: Glyph
+  readonly name: string
+  readonly words: string
+  readonly aside?: string | undefined
+}
+
+export interface QueueSection {
+  readonly id: string
+  readonly title: ReactNode
+  readonly aside?: string | undefined
+  readonly attend?: boolean
+  readonly rows: readonly QueueRow[]
+}
+
+const glyphs: Readonly<Record<Glyph, { readonly sign: string; readonly className: string; readonly words: string }>> = {
+  done: { sign: '✓', className: 'good', words: 'done' },
+  now: { sign: '▸', className: 'act', words: 'due' },
+  todo: { sign: '○', className: 'dim', words: 'to do' },
+  wait: { sign: '·', className: 'dim', words: 'waits' },
+  fault: { sign: '▲', className: 'fault', words: 'blocked' },
+  caution: { sign: '◆', className: 'caution', words: 'look again' },
+}
+
+const ROW_PX = 40
+const GROUP_PX = 36
+
+const Row = memo(function Row({ row, selected, id, onSelect, top }: { readonly row: QueueRow; readonly selected: boolean; readonly id: string; readonly onSelect: (key: string) => void; readonly top: number }) {
+  const glyph = glyphs[row.glyph]
+  return (
+    <div role="option" aria-selected={selected} id={id} className="queue-row" style={{ position: 'absolute', top, left: 0 }} onClick={() => onSelect(row.key)}>
+      <span className={`glyph ${glyph.className}`} aria-label={glyph.words}>
+        {glyph.sign}
+      </span>
+      <span className="mono">{row.name}</span>
+      <span className={row.glyph === 'done' ? 'dim' : undefined} title={row.words}>
+        {row.words}
+      </span>
+      <span className="mono dim">{row.aside}</span>
+    </div>
+  )
+})
+
+/** The queue of a station: grouped, virtual, moved through with J and K. */
+export function Queue({ sections, selected, onSelect, label }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; readonly label: string }) {
+  const scroller = useRef<HTMLDivElement>(null)
+  const lines = useMemo(() => sections.flatMap((section) => [{ kind: 'group' as const, section }, ...section.rows.map((row) => ({ kind: 'row' as const, row }))]), [sections])
+  const keys = useMemo(() => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])), [lines])
+  const keyAt = useMemo(() => new Map(keys.map((one, i) => [one.line, i])), [keys])
+  const at = useMemo(() => keys.findIndex((one) => one.key === selected), [keys, selected])
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: (i) => (lines[i]?.kind === 'group' ? GROUP_PX : ROW_PX),
+    overscan: 6,
+    initialRect: { width: 280, height: 700 },
+  })
+  const line = keys[at]?.line
+  useEffect(() => {
+    if (line !== undefined) virtual.scrollToIndex(line, { align: 'auto' })
+  }, [line, virtual])
+  const move = (by: number) => {
+    const next = keys[at < 0 ? 0 : Math.min(keys.length - 1, Math.max(0, at + by))]
+    if (next) onSelect(next.key)
+  }
+  useKeys([
+    { key: 'j', words: 'Next in the queue', run: () => move(1) },
+    { key: 'k', words: 'Previous in the queue', run: () => move(-1) },
+    { key: 'ArrowDown', words: '', run: () => move(1) },
+    { key: 'ArrowUp', words: '', run: () => move(-1) },
+  ])
+  return (
+    <div ref={scroller} className="pane pane-queue queue" role="listbox" tabIndex={0} aria-label={label} aria-activedescendant={at >= 0 ? `q-${at}` : undefined}>
+      <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+        {virtual.getVirtualItems().map((item) => {
+          const one = lines[item.index]
+          if (!one) return null
+          if (one.kind === 'group') {
+            return (
+              <div key={`g-${one.section.id}`} role="presentation" className={`queue-group ${one.section.attend ? 'attend' : ''}`} style={{ position: 'absolute', top: item.start, left: 0, right: 0 }}>
+                <span>{one.section.title}</span>
+                <span className="mono">{one.section.aside ?? one.section.rows.length}</span>
+              </div>
+            )
+          }
+          const index = keyAt.get(item.index) ?? 0
+          return <Row key={one.row.key} row={one.row} selected={one.row.key === selected} id={`q-${index}`} onSelect={onSelect} top={item.start} />
+        })}
+      </div>
+    </div>
+  )
+}

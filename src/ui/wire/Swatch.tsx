@@ -1,0 +1,17 @@
+import { parseColour, wireColours } from '@/core/wire/colour'
+
+/** A wire's colour as it looks, its letters beside it: never colour alone. */
+export function Swatch({ colour, width = 22, letters = true }: { readonly colour: string; readonly width?: number; readonly letters?: boolean }) {
+  const parsed = parseColour(colour)
+  return (
+    <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+      {parsed && (
+        <svg width={width} height={11} aria-hidden="true" style={{ flex: 'none' }}>
+          <rect x=".5" y=".5" width={width - 1} height={10} fill={wireColours[parsed.base].tint} stroke="var(--edge)" />
+          {parsed.stripe && <rect x="1" y="4" width={width - 2} height={3.5} fill={wireColours[parsed.stripe].tint} />}
+        </svg>
+      )}
+      {letters && <span className="mono">{colour}</span>}
+    </span>
+  )
+}

@@ -1,0 +1,132 @@
+import type { CauseCode, CureCode, DefectCode, LookCode } from '@/core/crimp/looks'
+import type { SetupField } from '@/core/setup/setup'
+import type { StripLimit } from '@/core/strip/stripWindow'
+import type { ThreadItem } from '@/core/job/threadFirst'
+
+/** A look as a line of the card, and what the main button says when it is seen. */
+export const lookWords: Readonly<Record<LookCode, { readonly line: string; readonly seen: string }>> = {
+  'bottomed-hard': { line: 'Bottomed: hard, not springy', seen: 'It stops hard' },
+  'strands-in-hole': { line: 'Strands in the hole', seen: 'Strands are there' },
+  'gap-and-strands': { line: 'Gap in its window, all strands in', seen: 'Gap is right' },
+  'indents-even': { line: 'Indents even, in the band', seen: 'Indents are even' },
+  'straight-round': { line: 'Straight, round, no crack', seen: 'Straight and whole' },
+  'wings-closed': { line: 'Wings closed, all strands inside', seen: 'Wings are closed' },
+  'brush-shows': { line: 'Brush shows, clear of the front', seen: 'Brush shows' },
+  'insulation-edge': { line: 'Insulation ends between the wings', seen: 'Edge is between' },
+  'insulation-held': { line: 'Insulation held, bent once each way', seen: 'It holds' },
+  'seal-in-wings': { line: 'Seal in its wings, whole', seen: 'Seal is held' },
+  'contact-straight': { line: 'Straight, bell mouth, lances up', seen: 'Straight and clean' },
+}
+
+export const defectWords: Readonly<Record<DefectCode, string>> = {
+  'not-bottomed': 'does not reach the bottom',
+  'insulation-in-barrel': 'insulation in the barrel: springy',
+  'hole-empty': 'inspection hole empty',
+  'gap-too-large': 'gap too large',
+  'strand-outside': 'a strand outside',
+  'strands-cut': 'strands nicked or cut',
+  'indents-uneven': 'indents uneven',
+  'indents-off-band': 'indents off their band',
+  'under-crimped': 'too loose',
+  'over-crimped': 'too tight',
+  cracked: 'barrel cracked',
+  bent: 'bent',
+  'out-of-round': 'out of round',
+  'wings-open': 'wings not closed',
+  'brush-too-short': 'no brush to be seen',
+  'brush-reaches-mating-part': 'brush reaches the mating part',
+  'insulation-under-wings': 'insulation under the conductor wings',
+  'bare-under-insulation-wings': 'bare strands under the insulation wings',
+  'insulation-loose': 'insulation loose',
+  'insulation-cut': 'insulation cut by its wings',
+  'seal-out-of-wings': 'seal not in its wings',
+  'seal-torn': 'seal pinched or torn',
+  'seal-missing': 'no seal on the wire',
+  'no-bell-mouth': 'no bell mouth at the rear',
+  'lance-down': 'lance or barb pressed down',
+  'tab-long': 'cut-off tab long',
+  'mating-part-deformed': 'mating part deformed',
+}
+
+export const causeWords: Readonly<Record<CauseCode, string>> = {
+  'strip-short': 'strip too short',
+  'strip-long': 'strip too long',
+  'pushed-too-deep': 'wire pushed too deep',
+  'not-pushed-home': 'wire not pushed home',
+  'strands-splayed': 'strands splayed on the way in',
+  'notch-small': 'stripper notch too small',
+  'positioner-wrong': 'wrong positioner, or not latched',
+  'selector-high': 'selector set too high',
+  'selector-low': 'selector set too low',
+  'die-wrong': 'wrong die or wrong row of its card',
+  'tool-tilted': 'frame held askew during the stroke',
+  'tool-worn': 'indenters worn or dirty',
+  'locator-off': 'contact not square in its locator',
+  'seal-slipped': 'seal slipped back before the stroke',
+  'seal-forgotten': 'seal forgotten before the strip',
+  'cut-off-dull': 'cut-off blade dull',
+  'die-reversed': 'contact the wrong way round in the die',
+}
+
+/** The cure at its root; figures are filled in where the step knows them. */
+export function cureWords(cure: CureCode, figures: { readonly stripMm?: number | undefined; readonly wireStopMm?: number | undefined; readonly selector?: number | undefined; readonly positioner?: string | undefined; readonly die?: string | undefined }): string {
+  const strip = figures.stripMm === undefined ? 'its window' : `${figures.stripMm.toFixed(1)} mm`
+  switch (cure) {
+    case 'strip-more': return `strip to ${strip}`
+    case 'strip-less': return `strip to ${strip}, set the stripper's stop`
+    case 'set-wire-stop': return figures.wireStopMm === undefined ? 'stop at the first gentle resistance' : `set the wire stop to ${figures.wireStopMm} mm`
+    case 'push-home': return 'push until it stops, hold it there through the stroke'
+    case 'lay-strands': return 'lay the strands as they were, turn them in gently'
+    case 'larger-notch': return 'one notch larger, or new blades'
+    case 'check-positioner': return `see that ${figures.positioner ?? 'the positioner'} is latched`
+    case 'check-selector': return figures.selector === undefined ? 'check the selector against the placard' : `check that the selector stands at ${figures.selector}`
+    case 'check-die': return figures.die === undefined ? 'check the die against its card' : `check that ${figures.die} is in, and its row`
+    case 'hold-square': return 'hold wire and frame in one line'
+    case 'verify-tool': return 'gauge the frame before the next piece'
+    case 'set-locator': return 'seat the contact in the locator to its stop'
+    case 'thread-seal': return 'cut back, seal on first'
+    case 'seal-forward': return 'seal forward until a little insulation shows past it'
+    case 'change-cutter': return 'change the cut-off blade'
+    case 'turn-die': return 'wide side of the die to the insulation wings'
+  }
+}
+
+export const stripLimitWords: Readonly<Record<StripLimit, string>> = {
+  'hole-empty': 'the inspection hole stays empty',
+  'insulation-in-barrel': 'insulation enters the barrel',
+  'gap-too-large': 'the gap is too large',
+  'brush-too-short': 'no brush shows',
+  'insulation-under-wings': 'insulation lies under the conductor wings',
+  'brush-reaches-mating-part': 'the brush reaches the mating part',
+  'bare-under-insulation-wings': 'bare strands lie under the insulation wings',
+}
+
+export const setupFieldWords: Readonly<Record<SetupField, string>> = {
+  tool: 'Frame',
+  die: 'Die',
+  positioner: 'Positioner',
+  selector: 'Selector',
+  nest: 'Nest',
+  wireStopMm: 'Wire stop',
+  notchMm: 'Notch',
+}
+
+export const setupValue = (field: SetupField, value: string | number | undefined): string =>
+  value === undefined ? 'off' : field === 'wireStopMm' || field === 'notchMm' ? `${value} mm` : String(value)
+
+/** What the hand does for each figure of a setup. */
+export const setupActWords: Readonly<Record<SetupField, string>> = {
+  tool: 'Take the frame',
+  die: 'Set in the die',
+  positioner: 'Latch the positioner',
+  selector: 'Turn the selector',
+  nest: 'Use the nest',
+  wireStopMm: 'Set the wire stop',
+  notchMm: 'Use the stripper notch',
+}
+
+export const threadWords: Readonly<Record<ThreadItem['code'], string>> = {
+  label: 'Label sleeve on',
+  'tail-cover': 'Tail cover on the wires, slot first',
+  seal: 'Wire seal on, small end toward the contact',
+}

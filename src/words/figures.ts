@@ -1,0 +1,38 @@
+/** Figures as they are said on screens and papers. A figure is cut to what a hand can use, never padded to look exact. */
+
+const trim = (text: string) => (text.includes('.') ? text.replace(/0+$/, '').replace(/\.$/, '') : text)
+
+export const figure = (value: number, digits: number): string => trim(value.toFixed(digits))
+
+/** Lengths at the bench to a tenth, diameters to a hundredth. */
+export const mm = (value: number, digits = 2): string => `${figure(value, digits)} mm`
+export const mm2 = (value: number): string => `${figure(value, 3)} mm²`
+export const amps = (value: number): string => (value < 1 ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`)
+export const newtons = (value: number): string => `${figure(value, 0)} N`
+export const ohms = (value: number): string => (Math.abs(value) < 1 ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`)
+export const metres = (lengthMm: number): string => (lengthMm < 1000 ? `${figure(lengthMm, 0)} mm` : `${figure(lengthMm / 1000, 3)} m`)
+
+/** 5.5 to 6.2 */
+export const range = (min: number, max: number, digits = 2): string => (max - min < 10 ** -digits / 2 ? figure(min, digits) : `${figure(min, digits)} to ${figure(max, digits)}`)
+
+export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
+
+export const list = (items: readonly string[], limit = 6): string =>
+  items.length <= limit ? items.join(', ') : `${items.slice(0, limit).join(', ')} and ${items.length - limit} more`
+
+const two = (value: number) => String(value).padStart(2, '0')
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+/** `3 Nov 2026` from `2026-11-03` or an ISO time. UTC, so that server and screen say the same. */
+export function day(iso: string): string {
+  const [year = '', month = '1', date = '1'] = iso.slice(0, 10).split('-')
+  return `${Number(date)} ${months[Number(month) - 1] ?? ''} ${year}`
+}
+
+/** `3 Nov 2026, 09:42` in UTC. */
+export function dayTime(iso: string): string {
+  const at = new Date(iso)
+  return `${day(iso)}, ${two(at.getUTCHours())}:${two(at.getUTCMinutes())}`
+}
+
+export const timeOfDay = (iso: string): string => dayTime(iso).slice(-5)

@@ -1,0 +1,52 @@
+import type { NextStep } from '@/core/job/steps'
+import type { Station } from '@/core/job/progress'
+import type { EndTask } from '@/core/seat/endTasks'
+import { setupFieldWords, setupValue } from './crimp'
+import { plural } from './figures'
+
+export const stationWords: Readonly<Record<Station, string>> = {
+  plan: 'Plan', kit: 'Kit', prep: 'Prep', crimp: 'Crimp', seat: 'Seat', prove: 'Prove', close: 'Close',
+}
+
+/** `1/W07/a` as `W07a`; with its unit where the job has several. */
+export function termName(key: string, quantity = 1): string {
+  const [unit, wire, side] = key.split('/')
+  return `${wire ?? ''}${side ?? ''}${quantity > 1 ? ` #${unit ?? ''}` : ''}`
+}
+
+/** The next step in one line, for the frame and for Today. */
+export function stepWords(step: NextStep, quantity = 1): { readonly main: string; readonly then?: string } {
+  switch (step.code) {
+    case 'plan-wires': return { main: 'Plan the wires' }
+    case 'choose-set': return { main: `Choose a set for ${termName(step.term, quantity)}` }
+    case 'unblock': return { main: `Unblock ${termName(step.term, quantity)}`, then: `no set works for ${plural(step.blocked, 'termination')}` }
+    case 'strip': return { main: `Strip ${termName(step.term, quantity)}`, then: step.firstOf === undefined ? `${step.left} left in this setup` : 'the first of its setup' }
+    case 'mount': return { main: 'Change the setup', then: changesWords(step) }
+    case 'first-piece': return { main: 'Make a first piece', then: 'inspect it, pull it, then release' }
+    case 'release': return { main: 'Release the setup', then: 'the first piece is good' }
+    case 'crimp': return { main: `Crimp ${termName(step.term, quantity)}`, then: `${step.left} left in this setup` }
+    case 'seat': return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
+    case 'probe': return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
+    case 'put-net-right': return { main: `Put ${step.wire} right`, then: 'it did not prove' }
+    case 'count-tray': return { main: 'Count the tray' }
+    case 'sign': return { main: 'Sign' }
+    case 'countersign': return { main: 'Second signature' }
+    case 'closed': return { main: 'Closed', then: 'signed and in the ledger' }
+  }
+}
+
+const changesWords = (step: Extract<NextStep, { code: 'mount' }>) =>
+  step.changes.map((change) => `${setupFieldWords[change.field].toLowerCase()} ${change.from === undefined ? '' : `${setupValue(change.field, change.from)} → `}${setupValue(change.field, change.to)}`).join(', ')
+
+/** A task at an end, as the hand does it. */
+export function taskWords(task: EndTask, quantity = 1): string {
+  const end = quantity > 1 ? `${task.end} #${task.unit}` : task.end
+  switch (task.kind) {
+    case 'insert': return `Seat ${termName(task.term, quantity)} in ${end}.${task.cavity}`
+    case 'put-right': return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}`
+    case 'plug': return `Plug ${end}.${task.cavity}`
+    case 'lock': return `Close the lock of ${end}`
+    case 'fit-part': return `Fit the interface seal of ${end}`
+    case 'look-over': return `Look ${end} over from both sides`
+  }
+}

@@ -43,12 +43,12 @@ async function serve(request: Request, one: Endpoint, params: Record<string, str
   let text = ''
   if (one.method === 'POST') {
     const read = await readBody(request, one.limitBytes)
-    if (read === 'too-large') return error(413, 'too-large', { limitBytes: one.limitBytes, message: `the body is above ${one.limitBytes / 1024 / 1024} MB` })
-    if (read === 'not-utf8') return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not UTF-8 text' }] })
-    text = read
+    if (!read.ok && read.why === 'too-large') return error(413, 'too-large', { limitBytes: one.limitBytes, message: `the body is above ${one.limitBytes / 1024 / 1024} MB` })
+    if (!read.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not UTF-8 text' }] })
+    text = read.text
     if (!(one.accepts ?? []).includes(contentType)) {
       if (contentType !== 'application/json') return error(400, 'bad-input', { issues: [{ path: [], message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}` }] })
-      const parsed = parseJson(read)
+      const parsed = parseJson(read.text)
       if (!parsed.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not JSON' }] })
       const checked = one.input?.safeParse(parsed.value)
       if (checked && !checked.success) return error(400, 'bad-input', { issues: plainIssues(checked.error).slice(0, 100) })
@@ -80,9 +80,11 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false } {
   }
 }
 
+type BodyRead = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
+
 /** The body as text, counted while it comes: a length that was promised is not trusted. */
-async function readBody(request: Request, limitBytes: number): Promise<string | 'too-large' | 'not-utf8'> {
-  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return 'too-large'
+async function readBody(request: Request, limitBytes: number): Promise<BodyRead> {
+  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return { ok: false, why: 'too-large' }
   const chunks: Uint8Array[] = []
   let size = 0
   const reader = request.body?.getReader()
@@ -90,13 +92,13 @@ async function readBody(request: Request, limitBytes: number): Promise<string | 
     size += part.value.byteLength
     if (size > limitBytes) {
       await reader?.cancel()
-      return 'too-large'
+      return { ok: false, why: 'too-large' }
     }
     chunks.push(part.value)
   }
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))
+    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)) }
   } catch {
-    return 'not-utf8'
+    return { ok: false, why: 'not-utf8' }
   }
 }

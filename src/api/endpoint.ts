@@ -37,12 +37,12 @@ export const COMPUTE_LIMIT = 5 * 1024 * 1024
 export const IMPORT_LIMIT = 64 * 1024 * 1024
 
 /** An endpoint whose handler gets its input typed by its schema. */
-export function endpoint<In extends z.ZodType, Out extends z.ZodType>(definition: {
+export function endpoint<In extends z.ZodType>(definition: {
   readonly method: 'GET' | 'POST'
   readonly path: string
   readonly summary: string
   readonly input?: In
-  readonly output: Out
+  readonly output: z.ZodType
   readonly limitBytes?: number
   readonly accepts?: readonly string[]
   readonly handle: (input: z.infer<In>, context: ApiContext) => Promise<Answer> | Answer

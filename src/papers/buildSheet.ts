@@ -1,5 +1,4 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
-import type { Housing } from '@/core/catalogue/types'
 import { housingOf } from '@/core/job/facts'
 import { planIndex, setKey, sideOf, type SideLetter, type Wire } from '@/core/job/plan'
 import { endState, termState, type JobState } from '@/core/journal/state'
@@ -69,7 +68,7 @@ function signatures(state: JobState, name: (by: string) => string): Content[] {
 
 function faces(state: JobState): Content[] {
   const shown = state.plan.ends.flatMap((end) => {
-    const housing = housingOf(state.facts, state.plan, end.id) as Housing | undefined
+    const housing = housingOf(state.facts, state.plan, end.id)
     return housing ? [{ end: end.id, housing }] : []
   })
   const rows: Content[] = []

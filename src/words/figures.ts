@@ -2,7 +2,8 @@
 
 const trim = (text: string) => (text.includes('.') ? text.replace(/0+$/, '').replace(/\.$/, '') : text)
 
-export const figure = (value: number, digits: number): string => trim(value.toFixed(digits))
+/** Halves round away from nought, as a hand does: 5.85 is 5.9, though its binary form lies a little below. */
+export const figure = (value: number, digits: number): string => trim((value + Math.sign(value) * 1e-9).toFixed(digits))
 
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
 export const mm = (value: number, digits = 2): string => `${figure(value, digits)} mm`

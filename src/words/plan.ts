@@ -11,7 +11,7 @@ export function planFaultWords(code: string, detail: Readonly<Record<string, unk
     case 'unknown-end': return `Wire ${at('wire')} goes to end ${at('end')}, which the job does not have.`
     case 'unknown-housing': return `End ${at('end')} has housing ${at('housing')}, which is not on the shelf.`
     case 'unknown-wire-type': return `Wire ${at('wire')} is of type ${at('type')}, which is not on the shelf.`
-    case 'unknown-cavity': return `Wire ${at('wire')} goes to ${at('end')}.${at('cavity')}; that housing has ${list((detail['known'] as readonly string[] | undefined) ?? [])}.`
+    case 'unknown-cavity': return `Wire ${at('wire')} goes to ${at('end')}.${at('cavity')}; that housing has ${list((detail.known as readonly string[] | undefined) ?? [])}.`
     case 'cavity-taken': return `${at('end')}.${at('cavity')} is taken by ${at('by')}; ${at('wire')} needs another cavity.`
     case 'wire-has-work': return `Wire ${at('wire')} has been worked on: take that work back before it is changed.`
     default: return 'The plan does not hold together.'

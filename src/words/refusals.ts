@@ -1,5 +1,6 @@
 import type { Refusal } from '@/core/journal/entryKind'
-import { lookWords, setupFieldWords, stripLimitWords, threadWords } from './crimp'
+import type { setupFieldWords} from './crimp';
+import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { day, figure, list, mm, newtons, plural, range } from './figures'
 import { planFaultWords } from './plan'
 

@@ -3,10 +3,10 @@ import { catalogueSchema } from '@/core/catalogue/schema'
 import { progress } from '@/core/job/progress'
 import { emptyPlan, type Plan } from '@/core/job/plan'
 import { entrySchema } from '@/core/journal/schema'
-import type { KeptEntry, NewEntry } from '@/core/journal/entry'
+import type { NewEntry } from '@/core/journal/entry'
 import { isClosed } from '@/core/journal/state'
 import { brokenLink } from '@/data/entryHash'
-import { firstEntries, newIdMaker } from '@/data/makeJob'
+import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
 import { importCatalogue, loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { appendEntries, createJob, listJobs, loadJob, readEntries } from '@/data/repositories/jobs'
 import { jobDocument, jobDocumentSchema, readJournal } from '@/formats/jobDocument'
@@ -64,8 +64,13 @@ async function jobFromCsv({ bench, query, text, now, by }: ApiContext): Promise<
       ...reading.cellFaults.map((fault) => ({ path: ['row', fault.row, columnWords(fault.column)], message: cellProblemWords(fault.problem, fault.found) })),
     ])
   }
-  const plan: Plan = { ...emptyPlan, title: query.get('title')?.trim().slice(0, 120) || 'New job', ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
+  const plan: Plan = { ...emptyPlan, title: titleOf(query), ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
   return make(context(bench, now, by), firstEntries(catalogue, plan, now.toISOString().slice(0, 10), newId))
+}
+
+const titleOf = (query: URLSearchParams) => {
+  const title = query.get('title')?.trim().slice(0, 120) ?? ''
+  return title === '' ? 'New job' : title
 }
 
 const context = (bench: ApiContext['bench'], now: Date, by: string) => ({ bench, now, by })
@@ -74,7 +79,7 @@ async function jobFromDocument(document: z.infer<typeof jobDocumentSchema>, { be
   if (document.journal && document.journal.length > 0) {
     const { entries, issues } = readJournal(document.journal)
     if (issues.length > 0) return badInput(issues.slice(0, 50))
-    const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }) as KeptEntry)
+    const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
     const broken = brokenLink(kept)
     if (broken !== undefined) return badInput([{ path: ['journal', kept.findIndex((entry) => entry.seq === broken)], message: `entry ${broken} does not follow from the one before it: the record was changed, or entries are missing` }])
     return make(context(bench, now, by), entries.map(({ entry }) => entry), entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })))

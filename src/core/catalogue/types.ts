@@ -25,6 +25,5 @@ export type Tool = z.infer<typeof toolSchema>
 export type Placard = z.infer<typeof placardSchema>
 export type PlacardRow = Placard['rows'][number]
 export type CatalogueInput = z.infer<typeof catalogueSchema>
-export type Source = FamilyInput['source']
 export type ContactGender = Contact['gender']
 export type Plating = Contact['plating']

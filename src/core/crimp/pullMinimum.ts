@@ -61,7 +61,7 @@ function byArea(table: PullTableId, conductor: Conductor): Result<PullMinimum, O
 function byGauge(table: PullTableId, conductor: Conductor): Result<PullMinimum, OutsideTable> {
   const { rows, scope } = pullTables[table]
   const areaMm2 = areaOf(conductor)
-  const thinnest = rows[0]?.[0] ?? 0
+  const thinnest = rows[0][0]
   const row = 'awg' in conductor ? rows.find(([awg]) => awg <= conductor.awg) : rows.find(([awg]) => awgAreaMm2(awg) >= areaMm2 - 1e-9)
   const tooThin = 'awg' in conductor ? conductor.awg > thinnest : areaMm2 < awgAreaMm2(thinnest) - 1e-9
   if (!row || tooThin) return outside(table, areaMm2)
@@ -77,5 +77,5 @@ const found = (rows: readonly PullRow[], forceN: number, scope: PullScope): Resu
 function outside(table: PullTableId, areaMm2: number): Result<PullMinimum, OutsideTable> {
   const { rows, unit } = pullTables[table]
   const mm2 = (value: number | undefined) => (value === undefined ? NaN : unit === 'mm2' ? value : awgAreaMm2(value))
-  return fail({ code: 'outside-table', table, areaMm2, fromMm2: mm2(rows[0]?.[0]), toMm2: mm2(rows.at(-1)?.[0]) })
+  return fail({ code: 'outside-table', table, areaMm2, fromMm2: mm2(rows[0][0]), toMm2: mm2(rows.at(-1)?.[0]) })
 }

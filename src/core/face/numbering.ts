@@ -36,7 +36,7 @@ export type IdStyle =
 /** The printed ids in the order of counting: 1, 2, 3 … or A, B, C … Z, AA, AB … without the skipped letters. */
 export function printedIds(count: number, style: IdStyle): readonly string[] {
   if (style.kind === 'numbers') return Array.from({ length: count }, (_, i) => String(style.start + i))
-  const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].filter((letter) => !style.skip.includes(letter))
+  const letters = Array.from({ length: 26 }, (_, i) => String.fromCharCode(65 + i)).filter((letter) => !style.skip.includes(letter))
   return Array.from({ length: count }, (_, i) => lettersOf(i, letters))
 }
 

@@ -268,8 +268,14 @@ function score(contact: Contact, seal: Seal | undefined, { wire }: FitQuery, set
   const tool = Math.max(0, 1 - 0.4 * notes)
   const conductor = central(Math.log(wire.areaMm2), Math.log(contact.conductor.minMm2 || 1e-3), Math.log(contact.conductor.maxMm2))
   const sealing = seal ? central(wire.insulationMm, seal.insulation.minMm, seal.insulation.maxMm) : 1
-  return Math.round((0.6 * tool + 0.2 * conductor + 0.2 * sealing) * 1e6) / 1e6
+  return Math.round((0.6 * tool + 0.2 * conductor + 0.2 * sealing - 0.05 * platingDoubt(contact.plating, wire.currentA)) * 1e6) / 1e6
 }
+
+/** Below this a contact's film is not broken through by the load: gold is for such signals. */
+const LOW_LEVEL_A = 0.05
+
+/** 1 where the plating is not what one would take for this load: gold for power, or base metal for a low-level signal. */
+const platingDoubt = (plating: Plating, currentA: number | undefined): number => Number((plating === 'gold') !== (currentA !== undefined && currentA <= LOW_LEVEL_A))
 
 /** The further a candidate came in the order of checks, the nearer it is; among equals, the smaller miss first. */
 function nearestFirst(rejected: readonly Rejected[]): readonly Rejected[] {

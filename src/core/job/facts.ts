@@ -83,5 +83,5 @@ export function fitWire(type: WireType, wire?: Pick<Wire, 'insulationMm' | 'curr
 /** The housing of an end, as pinned. */
 export const housingOf = (facts: Facts, plan: Plan, end: string): Housing | undefined => {
   const id = plan.ends.find((one) => one.id === end)?.housing
-  return id === undefined ? undefined : (facts.housings[id] as Housing | undefined)
+  return id === undefined ? undefined : (facts.housings[id])
 }

@@ -1,10 +1,9 @@
 import { aheadOfRelease } from './prepAhead'
 import { setupQueue, withoutSet, type QueueGroup } from './queue'
-import { progress, type Station } from './progress'
+import type { Station } from './progress'
 import { rulesOf } from '../journal/shared'
 import { goodPieces } from '../crimp/firstPiece'
-import { isClosed, termState, type JobState } from '../journal/state'
-import { planIndex } from './plan'
+import { isClosed, type JobState } from '../journal/state'
 import { endTasks, type EndTask } from '../seat/endTasks'
 import { netVerdict } from '../prove/netVerdict'
 import { inHand } from './queue'
@@ -104,15 +103,4 @@ function proveStep(state: JobState): NextStep | undefined {
       : { station: 'prove', code: 'probe', unit, wire: next.wire.id, left: open.length, focus }
   }
   return undefined
-}
-
-/** What a job waits for besides its next step: terminations for which no set works. */
-export function blockedTerminations(state: JobState): readonly string[] {
-  const { byKey } = planIndex(state.plan)
-  return withoutSet(state).map((termination) => termination.key).filter((key) => byKey.has(key) && !termState(state, key).crimp)
-}
-
-export const isComplete = (state: JobState): boolean => {
-  const { close } = progress(state)
-  return close.done === close.total
 }

@@ -98,7 +98,7 @@ export function readPinout(text: string, lookup: Catalogue, picks: Readonly<Reco
   const ragged = data.flatMap((cells, i): TableFault[] => (cells.length === headings.length || trailingBlank(cells, headings.length) ? [] : [{ code: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }]))
   const cellRows = data.map((cells, i) => ({
     row: i + 2,
-    cells: Object.fromEntries(Object.entries(at).map(([id, index]) => [id, (cells[index] ?? '').trim()])) as Partial<Record<ColumnId, string>>,
+    cells: Object.fromEntries(Object.entries(at).map(([id, index]) => [id, (cells[index] ?? '').trim()])),
   }))
   if (ragged.length > 0) return { rows: cellRows, ends: [], tableFaults: ragged.slice(0, 50), cellFaults: [], ignored: unknown }
   return interpret(cellRows, lookup, picks, unknown)
@@ -109,7 +109,7 @@ const trailingBlank = (cells: readonly string[], expected: number) => cells.leng
 // NUL and its neighbours stand in no CSV; the replacement character is what a decoder leaves of rubbish
 function looksBinary(text: string): boolean {
   const head = text.slice(0, 4000)
-  // eslint-disable-next-line no-control-regex -- control characters are what is looked for
+   
   return /[\u0000-\u0008\u000E-\u001F]/.test(head) || (head.match(/\uFFFD/g)?.length ?? 0) > 3
 }
 

@@ -59,7 +59,8 @@ function todayJob(id: string, state: JobState): TodayJob {
   const words = stepWords(step, plan.quantity)
   const blocked = withoutSet(state)
   const [first] = blocked
-  const lastWork = state.recent.findLast((line) => line.kind !== 'plan-changed' && line.kind !== 'sets-chosen') ?? state.recent.at(-1)
+  // a job that hands have worked on comes before one that was only planned
+  const lastWork = state.recent.findLast((line) => line.kind !== 'plan-changed' && line.kind !== 'sets-chosen')
   return {
     id,
     title: plan.title,

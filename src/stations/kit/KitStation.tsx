@@ -98,7 +98,7 @@ function TerminationKit({ wireId, side, showParts }: { readonly wireId: string; 
     else tell({ tone: 'fault', text: outcome.message })
     await catchUp()
   }
-  const blocked = options !== undefined && options.sets.length === 0
+  const blocked = options?.sets.length === 0
   const remedy = blocked ? options.remedies[picked] : undefined
   const set = blocked ? undefined : options?.sets[picked]
   const isChosen = set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))

@@ -2,9 +2,9 @@ import { fitQuery, toChosenSet } from '@/core/fit/chooseSets'
 import { fit } from '@/core/fit/fit'
 import { remedies } from '@/core/fit/remedies'
 import { planIndex, type ChosenSet, type Plan, type SideLetter } from '@/core/job/plan'
-import { setupId } from '@/core/setup/setup'
 import type { Catalogue } from '@/core/catalogue/catalogue'
 import { missWords, noteWords, reasonWords } from '@/words/fit'
+import { setupWords } from '@/words/refusals'
 
 /** A set that can be chosen: one contact, seal and setup. */
 export interface KitSet {
@@ -64,7 +64,7 @@ export function kitOptions(catalogue: Catalogue, plan: Plan, wireId: string, sid
     insulationMm: query.wire.insulationMm,
     remedies: found.sets.length > 0 ? [] : remedies(catalogue, plan, wire, side, today).map(({ wireType, set }) => ({
       wireType: wireType.id, name: wireType.name, insulationMm: wireType.insulationMm, contact: set.contact.id, ...(set.seal && { seal: set.seal.id }),
-      setup: set.setups[0] ? setupId(set.setups[0].setup).replaceAll('~', ' · ') : '',
+      setup: set.setups[0] ? setupWords(set.setups[0].setup) : '',
     })),
   }
 }

@@ -8,7 +8,7 @@ import { Swatch } from '@/ui/wire/Swatch'
 import { amps, metres } from '@/words/figures'
 
 const ROW_PX = 40
-const columns = '64px 84px 92px 66px 66px 78px minmax(0,1fr) 70px'
+const columns = '46px 72px 78px 48px 48px 66px minmax(0,1fr) 58px'
 
 /** The pinout, a row a wire; only the rows in sight are drawn. */
 export function PinoutTable({ wires, selected, onSelect }: { readonly wires: readonly Wire[]; readonly selected: string | undefined; readonly onSelect: (wire: string) => void }) {
@@ -30,7 +30,7 @@ export function PinoutTable({ wires, selected, onSelect }: { readonly wires: rea
     { key: 'ArrowUp', words: '', run: () => move(-1) },
   ])
   return (
-    <section className="sheet" style={{ flex: '1 1 45%', minHeight: 170, display: 'flex', flexDirection: 'column', overflow: 'hidden' }} role="grid" aria-label="Pinout" aria-rowcount={wires.length + 1} tabIndex={0} aria-activedescendant={at >= 0 ? `w-${at}` : undefined}>
+    <div className="sheet" style={{ flex: '1 1 45%', minHeight: 170, display: 'flex', flexDirection: 'column', overflow: 'hidden' }} role="grid" aria-label="Pinout" aria-rowcount={wires.length + 1}>
       <div role="row" className="dim small" style={{ display: 'grid', gridTemplateColumns: columns, gap: 6, padding: '6px 14px', borderBottom: '1px solid var(--hairline)' }}>
         {['wire', 'type', 'colour', 'from', 'to', 'length', 'signal', 'load'].map((name) => (
           <span key={name} role="columnheader">
@@ -38,7 +38,7 @@ export function PinoutTable({ wires, selected, onSelect }: { readonly wires: rea
           </span>
         ))}
       </div>
-      <div ref={scroller} style={{ overflow: 'auto', flex: 1, minHeight: 0 }} role="presentation">
+      <div ref={scroller} style={{ overflow: 'auto', flex: 1, minHeight: 0 }} role="rowgroup" tabIndex={0}>
         <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="presentation">
           {virtual.getVirtualItems().map((item) => {
             const wire = wires[item.index]
@@ -58,6 +58,6 @@ export function PinoutTable({ wires, selected, onSelect }: { readonly wires: rea
           })}
         </div>
       </div>
-    </section>
+    </div>
   )
 }

@@ -1,6 +1,5 @@
 'use client'
 import { useMemo, useState } from 'react'
-import type { Housing } from '@/core/catalogue/types'
 import { cavityPlace } from '@/core/face/place'
 import { housingOf } from '@/core/job/facts'
 import { sideOf, type SideLetter, type Wire } from '@/core/job/plan'
@@ -157,7 +156,7 @@ function SidePlace({ wire, side }: { readonly wire: Wire; readonly side: SideLet
 function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: SideLetter; readonly unit: number }) {
   const { state } = useJob()
   const at = sideOf(wire, side)
-  const housing = at.kind === 'cavity' ? (housingOf(state.facts, state.plan, at.end) as Housing | undefined) : undefined
+  const housing = at.kind === 'cavity' ? (housingOf(state.facts, state.plan, at.end)) : undefined
   return (
     <section className="sheet sheet-fill" aria-label={`Probe ${side === 'a' ? 'red' : 'black'}`}>
       <div className="sheet-head">
@@ -198,12 +197,12 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
         className="field"
         onSubmit={(event) => {
           event.preventDefault()
-          if (read.ok) void append({ kind: 'net-measured', unit: net.unit, wire: net.wire.id, ohm: read.value }).then((written) => written && setText(''))
+          if (read.ok && !busy) void append({ kind: 'net-measured', unit: net.unit, wire: net.wire.id, ohm: read.value }).then((written) => written && setText(''))
         }}
       >
         <label>
           Meter shows (Ω, or mohm)
-          <input value={text} inputMode="decimal" disabled={!net.ready || !state.leads || busy} aria-invalid={text !== '' && !read.ok} onChange={(event) => setText(event.target.value)} />
+          <input value={text} inputMode="decimal" disabled={!net.ready || !state.leads} aria-invalid={text !== '' && !read.ok} onChange={(event) => setText(event.target.value)} />
         </label>
         {text !== '' && !read.ok && <span className="wrong">{quantityWords(read.fault, 'resistance')}</span>}
         {figures.verdict === 'cannot-tell' && <span className="caution">The meter’s step of {ohms(net.measured?.resolutionOhm ?? 0)} is too coarse for contacts of milliohms. Four wires or a milliohmmeter would tell.</span>}

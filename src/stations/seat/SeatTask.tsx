@@ -41,7 +41,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
     <>
       <div className="work">
         <Readouts>
-          {cavityId !== undefined && <Readout label={task.kind === 'insert' ? 'Into cavity' : task.kind === 'put-right' ? 'Out of cavity' : 'Plug cavity'} value={cavityId} also={`end ${task.end}`} />}
+          {cavityId !== undefined && <Readout label={task.kind === 'insert' ? 'Into cavity' : task.kind === 'put-right' ? 'Out of cavity' : 'Plug cavity'} value={cavityId} also={`end ${task.end}`} huge />}
           <Readout
             label={words ? `Count from the ${housing.mark.kind}` : `End ${task.end}`}
             value={words ? `${words.main}.` : taskWords(task, state.plan.quantity)}
@@ -113,7 +113,7 @@ function Insert({ task, housing, report, done }: { readonly task: TaskOf<'insert
       ) : (
         <>
           <h2 className="card-title">Slide it in straight, by hand, without force</h2>
-          {lockClosed && <p className="note attend">◆ The {family && lockWords[family.lock].name} of {task.end} is closed: open it first.</p>}
+          {lockClosed && <p className="note attend">◆ The {lockWords[family.lock].name} of {task.end} is closed: open it first.</p>}
           <CheckList
             lines={lines} checks={checks} main="Seated" busy={busy} enabled={!lockClosed}
             onMain={() => write({ kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: lines.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) })}

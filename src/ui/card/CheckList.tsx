@@ -68,7 +68,7 @@ export function CheckList({ lines, checks, main, busy, onMain, enabled = true }:
           })}
         </div>
       )}
-      <button type="button" className="act-button main" disabled={busy || !enabled} onClick={act}>
+      <button type="button" className="act-button main" disabled={busy === true || !enabled} onClick={act}>
         <span>{due ? (due.seen ?? 'Done') : main}</span>
         <kbd aria-hidden="true">Space</kbd>
       </button>

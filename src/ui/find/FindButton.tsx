@@ -1,14 +1,20 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useBurst, useKeys } from '../keys/KeyProvider'
 import type { FindItem } from './findItems'
 
-const FindBox = dynamic(() => import('./FindBox').then((module) => module.FindBox), { ssr: false })
+const load = () => import('./FindBox').then((module) => module.FindBox)
+const FindBox = dynamic(load, { ssr: false })
 
 /** Opens the find box, by hand, by Ctrl+K, or by a scan that no screen knows at once. */
 export function FindButton({ items, onScan }: { readonly items: readonly FindItem[]; readonly onScan?: ((text: string) => boolean) | undefined }) {
   const [question, setQuestion] = useState<string>()
+  // fetched when the page is idle, so that the first question finds it there
+  useEffect(() => {
+    const timer = setTimeout(() => void load(), 1200)
+    return () => clearTimeout(timer)
+  }, [])
   useKeys([{ key: 'ctrl+k', words: 'Find anything', run: () => setQuestion('') }])
   useBurst((text) => {
     if (!onScan?.(text)) setQuestion(text)

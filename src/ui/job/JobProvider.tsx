@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
-import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
+import type { KeptEntry, NewEntry } from '@/core/journal/entry'
 import { foldEntry, foldFrom, refusalOf, type Folded } from '@/core/journal/fold'
 import type { JobState, LogLine } from '@/core/journal/state'
 import { entryWords, refusalWords } from '@/words/refusals'
@@ -50,8 +50,9 @@ const POLL_MS = 15_000
 export function JobProvider({ id, initial, children }: { readonly id: string; readonly initial: JobState; readonly children: ReactNode }) {
   const router = useRouter()
   const { operator, people } = useOperator()
-  const folded = useRef<Folded>(foldFrom(initial))
-  const [state, setState] = useState(() => viewOf(folded.current))
+  const [first] = useState(() => foldFrom(initial))
+  const folded = useRef<Folded>(first)
+  const [state, setState] = useState(() => viewOf(first))
   const [pending, setPending] = useState(0)
   const [notice, tell] = useState<Notice>()
   const [asked, setAsked] = useState<Job['asked']>({ key: undefined, count: 0 })
@@ -99,11 +100,12 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
 
   const nameOf = useCallback((by: string) => people.find((person) => person.id === by)?.name ?? by, [people])
 
+  const latest = useRef<(entries: readonly NewEntry[]) => Promise<boolean>>(undefined)
   const send = useCallback(
     (entries: readonly NewEntry[]): Promise<boolean> => {
       const work = async (): Promise<boolean> => {
         const answer = await appendToJournal(id, folded.current.state.seq, entries)
-        const again = () => void send(entries)
+        const again = () => void latest.current?.(entries)
         switch (answer.kind) {
           case 'written':
             take(answer.entries)
@@ -134,6 +136,9 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
     },
     [id, nameOf, take],
   )
+  useEffect(() => {
+    latest.current = send
+  }, [send])
 
   const append = useCallback(
     async (...said: Said[]): Promise<boolean> => {
@@ -141,11 +146,11 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
         tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
         return false
       }
-      const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }) as NewEntry)
+      const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }))
       const [first] = entries
       if (first && said.length === 1) {
         const at = new Date().toISOString()
-        const refusal = refusalOf(folded.current, { ...first, seq: folded.current.state.seq + 1, at, by: operator.id } as Entry, { at, by: operator.id })
+        const refusal = refusalOf(folded.current, { ...first, seq: folded.current.state.seq + 1, at, by: operator.id }, { at, by: operator.id })
         // a taking back may be about an entry that only the server knows
         if (refusal && first.kind !== 'taken-back') {
           tell({ tone: 'fault', text: refusalWords(refusal) })

@@ -1,5 +1,5 @@
 import type { DefectCode } from '@/core/crimp/looks'
-import type { Contact, Seal, WireType } from '@/core/catalogue/types'
+import type { Contact, Seal } from '@/core/catalogue/types'
 import type { ChosenSet, Wire } from '@/core/job/plan'
 import type { JobState } from '@/core/journal/state'
 import { bundleDiameterMm } from '@/core/wire/bundle'
@@ -8,7 +8,7 @@ import type { SpecimenPiece } from '../specimen/specimenModel'
 /** The piece that a wire and its set make, as the specimen drawing wants it. */
 export function specimenOf(state: JobState, wire: Wire, set: ChosenSet, how: { readonly crimped: boolean; readonly stripMm?: number | undefined; readonly defect?: DefectCode | undefined }): SpecimenPiece | undefined {
   const contact = state.facts.contacts[set.contact] as Contact | undefined
-  const type = state.facts.wireTypes[wire.type] as WireType | undefined
+  const type = state.facts.wireTypes[wire.type]
   const seal = set.seal === undefined ? undefined : (state.facts.seals[set.seal] as Seal | undefined)
   if (!contact || !type) return undefined
   return {

@@ -12,7 +12,7 @@ test('a hand’s keys are pending one by one', () => {
 
 test('a scanner’s keys are one message at its Enter, and no shortcut', () => {
   const reader = new BurstReader()
-  const outcomes = type(reader, [...'W07', 'Enter'], 8)
+  const outcomes = type(reader, ['W', '0', '7', 'Enter'], 8)
   expect(outcomes.at(-1)).toEqual({ kind: 'burst', text: 'W07' })
   expect(outcomes.slice(1, -1).every((outcome) => outcome.kind === 'nothing')).toBe(true)
   expect(reader.inBurst).toBe(true)
@@ -20,7 +20,7 @@ test('a scanner’s keys are one message at its Enter, and no shortcut', () => {
 
 test('a figure from callipers keeps its dot; the next hand key is a hand’s again', () => {
   const reader = new BurstReader()
-  expect(type(reader, [...'1.24', 'Enter'], 10).at(-1)).toEqual({ kind: 'burst', text: '1.24' })
+  expect(type(reader, ['1', '.', '2', '4', 'Enter'], 10).at(-1)).toEqual({ kind: 'burst', text: '1.24' })
   expect(reader.press('x', 5000)).toEqual({ kind: 'pending', key: 'x' })
   expect(reader.inBurst).toBe(false)
 })

@@ -8,14 +8,16 @@ export interface ReadoutProps {
   /** differs from the step before: look here */
   readonly change?: boolean
   readonly wide?: boolean
+  /** the one figure of this step */
+  readonly huge?: boolean
   /** a sentence, not a figure */
   readonly words?: boolean
 }
 
 /** What the hands need now, legible at arm's length. */
-export function Readout({ label, value, unit, also, change = false, wide = false, words = false }: ReadoutProps) {
+export function Readout({ label, value, unit, also, change = false, wide = false, huge = false, words = false }: ReadoutProps) {
   return (
-    <div className={['readout', change && 'change', wide && 'wide', words && 'words'].filter(Boolean).join(' ')}>
+    <div className={['readout', change && 'change', wide && 'wide', huge && 'huge', words && 'words'].filter(Boolean).join(' ')}>
       <dt>{label}</dt>
       <dd className="value">
         {value}

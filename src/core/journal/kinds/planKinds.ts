@@ -38,7 +38,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
     state.facts = mergeFacts(state.facts, facts)
     // a changed wire may need another contact: Kit chooses again
     for (const wire of changedWires(change)) {
-      for (const side of ['a', 'b'] as const) if (state.sets.has(setKey(wire, side))) draft.put(state.sets as Map<string, unknown>, setKey(wire, side), undefined)
+      for (const side of ['a', 'b'] as const) if (state.sets.has(setKey(wire, side))) draft.put(state.sets, setKey(wire, side), undefined)
     }
   },
   about: ({ change }) => {
@@ -70,7 +70,7 @@ export const setsChosen: EntryKind<'sets-chosen'> = {
   },
   apply: (draft, { choices, facts }) => {
     draft.state.facts = mergeFacts(draft.state.facts, facts)
-    for (const { wire, side, set } of choices) draft.put(draft.state.sets as Map<string, unknown>, setKey(wire, side), set ?? undefined)
+    for (const { wire, side, set } of choices) draft.put(draft.state.sets, setKey(wire, side), set ?? undefined)
   },
   about: ({ choices }) => (choices.length === 1 ? `${choices[0]?.wire ?? ''}${choices[0]?.side ?? ''}` : `${choices.length} terminations`),
 }

@@ -42,7 +42,7 @@ export const seated: EntryKind<'seated'> = {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
     const at = findTermination(state, term)?.at
-    if (at && (at.end !== end || at.cavity !== cavity)) return { code: 'wrong-cavity', planned: `${at.end}.${at.cavity}`, given: `${end}.${cavity}` }
+    if (at?.end !== end || at.cavity !== cavity) return { code: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
     const lightN = lightTugN(state, end, cavity)
     if (lockOf(state, end)?.release.tugMeans !== 'after-click' || lightN === undefined) return undefined
     if (tugN === undefined) return { code: 'tug-missing', tugN: lightN }
@@ -61,7 +61,7 @@ export const misplaced: EntryKind<'misplaced'> = {
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
   refuse: (state, { term, end, cavity }) => {
     const at = findTermination(state, term)?.at
-    if (at && at.end === end && at.cavity === cavity) return { code: 'wrong-cavity', planned: `${end}.${cavity}`, given: `${end}.${cavity}` }
+    if (at?.end === end && at.cavity === cavity) return { code: 'wrong-cavity', planned: `${end}.${cavity}`, given: `${end}.${cavity}` }
     return insertRefusal(state, term, end, cavity)
   },
   apply: (draft, { term, end, cavity, at, by }) => {

@@ -1,0 +1,42 @@
+/** Arrows point one way: app → stations, places, api → ui, data, workers, papers, formats → words → core. */
+const layers = {
+  core: [],
+  words: ['core'],
+  formats: ['words', 'core'],
+  workers: ['core'],
+  ui: ['words', 'core'],
+  data: ['formats', 'words', 'core'],
+  papers: ['ui', 'formats', 'words', 'core'],
+  api: ['data', 'formats', 'words', 'core'],
+  stations: ['ui', 'data', 'workers', 'papers', 'formats', 'words', 'core'],
+  places: ['ui', 'data', 'workers', 'papers', 'formats', 'words', 'core'],
+}
+
+// Tests may use the demo shelf and the words to say what they expect.
+const notTests = { pathNot: '\\.(test|testing)\\.tsx?$' }
+
+module.exports = {
+  forbidden: [
+    ...Object.entries(layers).map(([layer, allowed]) => ({
+      name: `${layer}-points-down`,
+      severity: 'error',
+      from: { path: `^src/${layer}/`, ...notTests },
+      to: { path: '^src/', pathNot: [`^src/${layer}/`, ...allowed.map((one) => `^src/${one}/`), '^src/css\\.d\\.ts$'] },
+    })),
+    { name: 'no-station-imports-another', severity: 'error', from: { path: '^src/stations/([^/]+)/' }, to: { path: '^src/stations/([^/]+)/', pathNot: '^src/stations/$1/' } },
+    { name: 'no-place-imports-another', severity: 'error', from: { path: '^src/places/([^/]+)/' }, to: { path: '^src/places/([^/]+)/', pathNot: '^src/places/$1/' } },
+    { name: 'core-is-pure', severity: 'error', from: { path: '^src/core/', ...notTests }, to: { dependencyTypes: ['npm', 'core'], pathNot: 'node_modules/zod/' } },
+    {
+      name: 'no-schemas-in-the-browser', severity: 'error', comment: 'Zod stays out of the first load: client code takes types from schemas, never the schemas.',
+      from: { path: '^src/(ui|stations|places|workers)/', pathNot: ['\\.test\\.tsx?$', 'actions\\.ts$'] }, to: { path: '/schema\\.ts$|node_modules/zod/', dependencyTypesNot: ['type-only'] },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    { name: 'nothing-unresolved', severity: 'error', from: { path: '^src/' }, to: { couldNotResolve: true } },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: 'specify',
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    doNotFollow: { path: 'node_modules' },
+  },
+}

@@ -1,0 +1,45 @@
+import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+
+/** A page at a bench whose operator is picked, that fails on any error in the browser's console. */
+export const test = base.extend<{ readonly bench: Page }>({
+  bench: async ({ page, context, baseURL }, use) => {
+    await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    page.on('console', (message) => {
+      // a refused entry is an answer: the browser logs its status all the same
+      if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
+    })
+    await use(page)
+    expect(errors).toEqual([])
+  },
+})
+
+export { expect }
+
+/** Keys as a hand strikes them: never as fast as a scanner. */
+export async function strike(page: Page, ...keys: string[]): Promise<void> {
+  for (const key of keys) {
+    await page.keyboard.press(key)
+    await page.waitForTimeout(90)
+  }
+}
+
+export const nextStep = (page: Page) => page.getByTestId('next-step')
+
+export const leadCsv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current
+W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm,beacon supply,0.8 A
+W2,TW-0.75,BK,P1,2,CM-3P,P2,2,SW-2P,620 mm,beacon return,0.8 A
+`
+
+/** Makes a job through the open interface. */
+export async function makeJob(request: APIRequestContext, title: string, csv = leadCsv): Promise<string> {
+  const response = await request.post(`/api/v1/jobs?title=${encodeURIComponent(title)}`, { data: csv, headers: { 'content-type': 'text/csv' } })
+  expect(response.status()).toBe(201)
+  return ((await response.json()) as { id: string }).id
+}
+
+/** Waits until the page has come to life: its keys are bound. */
+export async function alive(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle')
+}

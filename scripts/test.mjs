@@ -1,0 +1,113 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { ensureInstalled } from './ensure-installed.mjs'
+
+/** Everything that must hold before a change lands: one command, one closing line for all runners together. */
+
+const count = { passed: 0, failed: 0 }
+const began = Date.now()
+
+function step(name, command, args, env = {}) {
+  const from = Date.now()
+  console.log(`\n== ${name}`)
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, FORCE_COLOR: '0', NEXT_TELEMETRY_DISABLED: '1', ...env } })
+  const good = status === 0
+  console.log(`-- ${name}: ${good ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`)
+  return good
+}
+
+/** A check that is one thing: it passed or it failed. */
+const check = (...args) => (step(...args) ? count.passed++ : count.failed++)
+
+/** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
+function tally(good, file, read) {
+  const found = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 1 }
+  count.passed += found.passed
+  count.failed += found.failed
+  if (!good && found.failed === 0) count.failed++
+}
+
+const vitestCount = (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests })
+const browserCount = (json) => ({ passed: json.stats.expected, failed: json.stats.unexpected + json.stats.flaky })
+
+const chromium = () => process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
+
+function installDebian(packages) {
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false
+  const env = { DEBIAN_FRONTEND: 'noninteractive' }
+  return step(`apt-get update`, 'apt-get', ['update', '-qq'], env) && step(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], env)
+}
+
+const postgresBin = () => {
+  const root = '/usr/lib/postgresql'
+  const version = existsSync(root) ? readdirSync(root).sort((a, b) => Number(b) - Number(a)).find((one) => existsSync(join(root, one, 'bin', 'initdb'))) : undefined
+  return version === undefined ? undefined : join(root, version, 'bin')
+}
+
+const freePort = () =>
+  new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address()
+      server.close(() => resolve(port))
+    })
+  })
+
+/** Runs work against a PostgreSQL cluster that lives only as long as it. */
+async function withPostgres(work) {
+  if (!postgresBin()) installDebian(['postgresql'])
+  const bin = postgresBin()
+  if (!bin) {
+    console.log('-- PostgreSQL is not here and cannot be installed: its run of the repository tests is skipped')
+    return
+  }
+  const folder = mkdtempSync(join(tmpdir(), 'urn-pg-'))
+  const port = await freePort()
+  // the server refuses to run as root
+  const asUser = (command, args) => (process.getuid?.() === 0 ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args])
+  const quiet = (command, args) => spawnSync(...asUser(command, args), { stdio: ['ignore', 'ignore', 'inherit'], cwd: '/' }).status === 0
+  if (process.getuid?.() === 0) spawnSync('chown', ['postgres', folder])
+  const data = join(folder, 'data')
+  const started =
+    quiet(join(bin, 'initdb'), ['-D', data, '-A', 'trust', '-U', 'postgres', '--no-sync']) &&
+    quiet(join(bin, 'pg_ctl'), ['-D', data, '-w', '-l', join(folder, 'log'), '-o', `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${folder} -c fsync=off`, 'start'])
+  try {
+    if (started) work(`postgres://postgres@127.0.0.1:${port}/postgres`)
+    else count.failed++
+  } finally {
+    quiet(join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', 'stop'])
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+ensureInstalled()
+rmSync('test-results', { recursive: true, force: true })
+
+check('types', 'npm', ['run', '--silent', 'types'])
+check('lint', 'npm', ['run', '--silent', 'lint'])
+check('arrows', 'npm', ['run', '--silent', 'arrows'])
+check('unused code', 'npm', ['run', '--silent', 'unused'])
+
+const unit = 'test-results/unit.json'
+tally(step('unit and repository tests on PGlite', 'npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]), unit, vitestCount)
+
+await withPostgres((url) => {
+  const file = 'test-results/postgres.json'
+  tally(step('repository tests on PostgreSQL', 'npx', ['vitest', 'run', 'src/data/repositories', 'src/api', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], { URN_TEST_PG: url }), file, vitestCount)
+})
+
+check('build', 'node', ['scripts/build.mjs'])
+check('first load', 'node', ['scripts/first-load.mjs'])
+
+if (!chromium()) installDebian(['chromium'])
+const browser = 'test-results/browser.json'
+const port = String(await freePort())
+const env = { CHROMIUM: chromium() ?? '', URN_TEST_PORT: port, URN_TEST_DATA: mkdtempSync(join(tmpdir(), 'urn-browser-')) }
+tally(step('browser tests', 'npx', ['playwright', 'test'], env), browser, browserCount)
+rmSync(env.URN_TEST_DATA, { recursive: true, force: true })
+
+console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
+console.log(`${count.passed} passed, ${count.failed} failed`)
+process.exit(count.failed === 0 && count.passed > 0 ? 0 : 1)

@@ -1,0 +1,173 @@
+import { readFileSync } from 'node:fs'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import type { Bench } from '@/data/bench'
+import { openTestDatabase } from '@/data/database.testing'
+import { loadDemo } from '@/data/loadDemo'
+import { newJobCache } from '@/data/repositories/jobs'
+import { callerFault } from './callerCheck'
+import { dispatch } from './dispatch'
+import { endpoints } from './endpoints'
+
+let bench: Bench
+const reports: unknown[] = []
+beforeAll(async () => {
+  bench = { ...(await openTestDatabase()), jobs: newJobCache(), catalogue: {} }
+  await loadDemo(bench.db, bench.jobs)
+})
+afterAll(() => bench.close())
+
+const context = {
+  bench: () => Promise.resolve(bench),
+  now: () => new Date('2026-11-25T09:00:00Z'),
+  by: 'api',
+  report: (error: unknown) => String(reports.push(error)),
+}
+
+interface Got { readonly status: number; readonly body: Record<string, unknown> & { sets?: unknown[]; rejected?: unknown[]; error?: { code: string; message?: string; issues?: { path: unknown[]; message: string }[] } }; readonly headers: Headers }
+
+async function call(method: string, path: string, body?: unknown, contentType = 'application/json'): Promise<Got> {
+  const [route = '', search] = path.split('?')
+  const init = body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': contentType } }
+  const response = await dispatch(new Request(`http://127.0.0.1/api/v1/${route}${search === undefined ? '' : `?${search}`}`, { method, ...init }), route, context)
+  expect(response.headers.get('content-type')).toMatch(/^application\/json/)
+  return { status: response.status, body: (await response.json()) as Got['body'], headers: response.headers }
+}
+const post = (path: string, body: unknown) => call('POST', path, body)
+
+test('health says what runs and which data it writes', async () => {
+  expect((await call('GET', 'health')).body).toEqual({ status: 'ok', version: '0.1.0', dataFormat: 1 })
+})
+
+test.each<[string, unknown, Record<string, unknown>]>([
+  ['wire/size', { awg: '2/0' }, { nearestAwg: '2/0', offByPercent: 0 }],
+  ['wire/size', { strands: 19, strandMm: 0.2, lengthM: 2 }, { bundleDiameterMm: 1, nearestAwg: '20' }],
+  ['strip/window', { construction: 'open-barrel', conductorBarrelMm: 2.6, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 0.5 }, { minMm: 3.2, maxMm: 3.5, limits: { below: 'brush-too-short', above: 'brush-reaches-mating-part' } }],
+  ['crimp/pull-minimum', { table: 'iec-60352-2', areaMm2: 0.6 }, { forceN: 70, scope: 'crimped-connections' }],
+  ['crimp/pull-minimum', { table: 'ul-486a', awg: '20' }, { forceN: 58, forceLbf: 13, rows: [{ awg: '20', forceLbf: 13 }] }],
+  ['crimp/height-target', { wireAreaMm2: 0.5, barrelAreaMm2: 1.1, widthMm: 1.6, compaction: { min: 0.84, max: 0.84 } }, { estimate: true }],
+])('%s answers %j', async (path, input, expected) => {
+  const { status, body } = await post(path, input)
+  expect(status).toBe(200)
+  expect(body).toMatchObject(expected)
+})
+
+test('face/cavities gives ids, places and words', async () => {
+  const { body } = await post('face/cavities', { arrangement: { kind: 'rows', rowCounts: [8, 9, 10], pitchMm: 4, rowPitchMm: 5 }, ids: { kind: 'numbers', order: 'same-side' }, mark: { kind: 'chamfer', at: { xMm: -20, yMm: 8 } } })
+  const cavities = body.cavities as { id: string; words: string }[]
+  expect(cavities).toHaveLength(27)
+  expect(cavities[13]).toEqual({ id: '14', row: 1, index: 5, xMm: 4, yMm: 0, words: 'Middle row, sixth from the chamfer, between 5 and 6 of the row above' })
+  const rings = await post('face/cavities', { arrangement: { kind: 'rings', ringCounts: [1, 6] }, ids: { kind: 'letters', skip: ['I', 'O', 'Q'], order: 'out' } })
+  expect((rings.body.cavities as { id: string }[]).map((one) => one.id).join('')).toBe('ABCDEFG')
+})
+
+test('fit gives sets with their setups, and a code with figures for each candidate that is out', async () => {
+  const { body } = await post('fit', { housing: 'CM-10P', cavity: '1', wire: { type: 'TW-0.5' } })
+  expect(body.sets?.[0]).toMatchObject({ contact: 'CM-SK-N', setups: [{ tool: 'QF-5', positioner: 'QP-2', selector: 7, notchMm: 1.1 }] })
+  const blocked = await post('fit', { housing: 'SW-7P', cavity: '3', wire: { areaMm2: 1.5, insulationMm: 2.95 } })
+  expect(blocked.body.sets).toEqual([])
+  expect(blocked.body.rejected?.[0]).toMatchObject({ contact: 'SC-09-18', seal: 'SL-24', code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75 })
+})
+
+test.each<[string, unknown, (string | number)[], string]>([
+  ['wire/size', { areaMm2: 0 }, ['areaMm2'], 'must be above 0'],
+  ['wire/size', { areaMm2: '0.5' }, ['areaMm2'], 'must be a number'],
+  ['wire/size', {}, [], 'give one of'],
+  ['wire/size', { awg: '20', areaMm2: 1 }, [], 'give one of'],
+  ['wire/size', { strands: 7 }, ['strandMm'], 'go together'],
+  ['wire/size', { awg: 'fat' }, ['awg'], 'must be a gauge'],
+  ['crimp/pull-minimum', { table: 'x', areaMm2: 1 }, ['table'], 'must be one of iec-60352-2'],
+  ['strip/window', { construction: 'closed-barrel', gap: { minMm: 1, maxMm: 0.5 }, barrelDepthMm: 5 }, ['gap'], 'min must not be above max'],
+  ['face/cavities', { arrangement: { kind: 'rows', rowCounts: [3] }, ids: { kind: 'numbers', order: 'out' } }, ['ids', 'order'], 'same-side or snake'],
+])('%s with %j is bad input at %j', async (path, input, at, message) => {
+  const { status, body } = await post(path, input)
+  expect(status).toBe(400)
+  expect(body.error?.code).toBe('bad-input')
+  expect(body.error?.issues?.[0]?.path).toEqual(at)
+  expect(body.error?.issues?.[0]?.message).toContain(message)
+})
+
+test('outside a table, or without a window, there is no answer: 422 with the figures', async () => {
+  expect(await post('crimp/pull-minimum', { table: 'iec-60352-2', areaMm2: 16 })).toMatchObject({ status: 422, body: { error: { code: 'outside-table', areaMm2: 16, toMm2: 10 } } })
+  expect(await post('strip/window', { construction: 'open-barrel', conductorBarrelMm: 2, transitionMm: 1, brush: { minMm: 0.5, maxMm: 1 }, reachMm: 0.2 })).toMatchObject({ status: 422, body: { error: { code: 'no-window' } } })
+})
+
+test('unknown paths, wrong methods, no JSON, too much: always JSON', async () => {
+  expect(await call('GET', 'nothing/here')).toMatchObject({ status: 404, body: { error: { code: 'not-found' } } })
+  const wrong = await call('DELETE', 'jobs')
+  expect(wrong.status).toBe(405)
+  expect(wrong.headers.get('allow')).toBe('GET, POST')
+  expect(await post('wire/size', '{')).toMatchObject({ status: 400 })
+  expect(await call('POST', 'wire/size', '{"areaMm2":1}', 'text/plain')).toMatchObject({ status: 400 })
+  expect(await post('wire/size', ' '.repeat(5 * 1024 * 1024 + 1))).toMatchObject({ status: 413 })
+})
+
+test('what breaks is 500 with an id, and no trace of the program', async () => {
+  const response = await dispatch(new Request('http://127.0.0.1/api/v1/jobs'), 'jobs', { ...context, bench: () => Promise.reject(new Error('secret /path')) })
+  const text = await response.text()
+  expect(response.status).toBe(500)
+  expect(JSON.parse(text)).toMatchObject({ error: { code: 'internal', id: String(reports.length) } })
+  expect(text).not.toContain('secret')
+})
+
+test('a pinout makes a job; a fault in it makes none and says where', async () => {
+  const csv = readFileSync('demo/jobs/beacon-lead.csv', 'utf8')
+  const made = await call('POST', 'jobs?title=Spare%20lead', csv, 'text/csv')
+  expect(made.status).toBe(201)
+  const before = (await call('GET', 'jobs?state=open')).body.jobs as { id: string; title: string }[]
+  expect(before.find((one) => one.id === String(made.body.id))).toMatchObject({ title: 'Spare lead' })
+  const bad = await call('POST', 'jobs?title=x', csv.replace('P1;2', 'P1;9'), 'text/csv')
+  expect(bad).toMatchObject({ status: 400, body: { error: { issues: [{ path: ['row', 3, 'from cavity'] }] } } })
+  expect(((await call('GET', 'jobs')).body.jobs as unknown[]).length).toBe(before.length)
+})
+
+test('what GET gives of a job, POST takes as a new one, with the same journal and state', async () => {
+  const { body } = await call('GET', 'jobs/deck-loom')
+  expect(body).toMatchObject({ format: 'urn-bench/job', version: 1, title: 'Mudlark deck loom' })
+  const made = await post('jobs', body)
+  expect(made.status).toBe(201)
+  const copy = (await call('GET', `jobs/${String(made.body.id)}`)).body
+  expect(copy.journal).toEqual(body.journal)
+  expect(copy.state).toEqual(body.state)
+  const entries = body.journal as { lengthMm?: number }[]
+  const forged = { ...body, journal: entries.map((entry) => (entry.lengthMm === undefined ? entry : { ...entry, lengthMm: 1 })) }
+  expect(await post('jobs', forged)).toMatchObject({ status: 400, body: { error: { issues: [{ message: expect.stringContaining('does not follow') as string }] } } })
+})
+
+test('the journal is appended to, read after a number, refused with why, and told of collisions', async () => {
+  const made = await call('POST', 'jobs', readFileSync('demo/jobs/beacon-lead.csv', 'utf8'), 'text/csv')
+  const path = `jobs/${String(made.body.id)}/journal`
+  const cut = { id: 'script-0001', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 620 }
+  const written = await post(path, { seen: 2, entries: [cut] })
+  expect(written).toMatchObject({ status: 201, body: { entries: [{ seq: 3, by: 'api', kind: 'wire-cut' }] } })
+  expect((await post(path, { seen: 2, entries: [cut] })).body).toEqual(written.body)
+  expect((await call('GET', `${path}?after=2&limit=5`)).body).toMatchObject({ last: 3, entries: [{ seq: 3 }] })
+  expect(await post(path, { seen: 2, entries: [{ ...cut, id: 'script-0002' }] })).toMatchObject({ status: 409, body: { error: { code: 'conflict', last: 3 } } })
+  expect(await post(path, { seen: 3, entries: [{ id: 'script-0003', kind: 'crimped', term: '1/W1/a', setup: 'x', looks: [{ look: 'x', seen: true }] }] })).toMatchObject({ status: 422, body: { error: { code: 'not-yet', message: 'Strip it first.' } } })
+  expect(await post(path, { seen: 3, entries: [{ id: 'script-0004', kind: 'invented' }] })).toMatchObject({ status: 400 })
+  expect(await post(path, { seen: 99, entries: [{ ...cut, id: 'script-0005' }] })).toMatchObject({ status: 400 })
+  expect(await call('GET', 'jobs/none/journal')).toMatchObject({ status: 404 })
+})
+
+test('what GET gives of the catalogue, POST takes as the same', async () => {
+  const { body } = await call('GET', 'catalogue')
+  expect(await post('catalogue', body)).toMatchObject({ status: 200, body: { added: [], changed: [] } })
+  expect(await post('catalogue', { ...body, wireTypes: [{ id: 'x y' }] })).toMatchObject({ status: 400 })
+})
+
+test('the OpenAPI document names every endpoint', async () => {
+  const { body } = await call('GET', 'openapi.json')
+  expect(body.openapi).toBe('3.1.0')
+  for (const one of endpoints) expect(body.paths).toHaveProperty([`/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`, one.method.toLowerCase()])
+})
+
+test.each([
+  ['GET', { host: '127.0.0.1:4100' }, undefined],
+  ['GET', { host: 'evil.example' }, 421],
+  ['POST', { host: '127.0.0.1:4100', origin: 'http://127.0.0.1:4100' }, undefined],
+  ['POST', { host: '127.0.0.1:4100', origin: 'http://evil.example' }, 403],
+  ['POST', { host: '127.0.0.1:4100', origin: 'null' }, 403],
+  ['POST', { host: '127.0.0.1:4100', 'sec-fetch-site': 'cross-site' }, 403],
+  ['POST', { host: '127.0.0.1:4100' }, undefined],
+])('%s from %j: %s', (method, headers, status) => {
+  expect(callerFault(method, new Headers(headers))?.status).toBe(status)
+})

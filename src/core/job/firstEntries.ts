@@ -1,0 +1,32 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { chooseSets } from '../fit/chooseSets'
+import { mergeFacts, planFacts, setFacts } from './facts'
+import type { Plan } from './plan'
+import type { NewEntry } from '../journal/entry'
+
+/**
+ * The first entries of a job: its plan with the facts that it rests on, and the best workable set for every termination.
+ * @param newId makes ids for entries
+ */
+export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, newId: () => string): NewEntry[] {
+  const { ends, wires, ...meta } = plan
+  const entries: NewEntry[] = [{ id: newId(), kind: 'plan-changed', change: { meta, putEnds: ends, putWires: wires }, facts: planFacts(catalogue, plan) }]
+  const choices = chooseSets(catalogue, plan, new Set(), today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
+  if (choices.length > 0) entries.push({ id: newId(), kind: 'sets-chosen', choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) })
+  return entries
+}
+
+/** Entries that change a plan, and choose sets for the sides that the change left without one. */
+export function planChangeEntries(catalogue: Catalogue, plan: Plan, change: Extract<NewEntry, { kind: 'plan-changed' }>['change'], has: ReadonlySet<string>, today: string, newId: () => string): NewEntry[] {
+  const changed = new Set((change.putWires ?? []).map((wire) => wire.id))
+  const left = new Set([...has].filter((key) => !changed.has(key.split('/')[0] ?? '')))
+  const choices = chooseSets(catalogue, { ...plan, wires: plan.wires.filter((wire) => changed.has(wire.id)) }, left, today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
+  return [
+    { id: newId(), kind: 'plan-changed', change, facts: mergeFacts(planFacts(catalogue, plan), setFacts(catalogue, [])) },
+    ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
+  ]
+}
+
+/** A short id that sorts by time: `m3k9x2-7f3a1c`. Random bytes are passed in, so that tests repeat. */
+export const newIdMaker = (now: () => number, random: () => number) => (): string =>
+  `${now().toString(36)}-${Math.floor(random() * 2 ** 40).toString(36).padStart(8, '0')}`

@@ -1,0 +1,26 @@
+import { join } from 'node:path'
+import { FolderInUse, openFolder, openServer, type OpenDatabase } from './database'
+import type { CatalogueCache } from './repositories/catalogue'
+import { newJobCache, type JobCache } from './repositories/jobs'
+
+/** What the server keeps for as long as it runs: the database and what is folded in memory. */
+export interface Bench extends OpenDatabase {
+  readonly jobs: JobCache
+  readonly catalogue: CatalogueCache
+}
+
+// Next gives route handlers, pages, actions and instrumentation each their own copy of a module: only globalThis is shared.
+const shared = globalThis as typeof globalThis & { urnBench?: Promise<Bench> }
+
+export const dataFolder = (): string => process.env.URN_BENCH_DATA ?? join(process.cwd(), 'data', 'bench')
+
+async function open(): Promise<Bench> {
+  const url = process.env.DATABASE_URL
+  const database = url === undefined || url === '' ? await openFolder(dataFolder()) : await openServer(url)
+  return { ...database, jobs: newJobCache(), catalogue: {} }
+}
+
+/** The bench's data, opened once for the whole process. */
+export const bench = (): Promise<Bench> => (shared.urnBench ??= open())
+
+export { FolderInUse }

@@ -1,0 +1,37 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Pool } from 'pg'
+import { openMemory, openServer, type OpenDatabase } from './database'
+
+/** Where one run of the tests keeps its migrated template: a PGlite from it opens in a second. */
+export const templatePath = (): string => join(tmpdir(), `urn-bench-template-${process.env.URN_TEST_RUN ?? process.ppid}.tar`)
+
+export async function makeTemplate(path: string): Promise<void> {
+  if (existsSync(path)) return
+  const { client, close } = await openMemory()
+  writeFileSync(path, new Uint8Array(await (await client.dumpDataDir('none')).arrayBuffer()))
+  await close()
+}
+
+let count = 0
+
+/** A database of its own for a test: PGlite in memory, or a new database of the server that URN_TEST_PG names. */
+export async function openTestDatabase(): Promise<OpenDatabase> {
+  const server = process.env.URN_TEST_PG
+  if (server === undefined) return openMemory(new Blob([readFileSync(templatePath())]))
+  const name = `t_${process.pid}_${++count}`
+  const admin = new Pool({ connectionString: server, max: 1 })
+  await admin.query(`create database ${name}`)
+  const url = new URL(server)
+  url.pathname = `/${name}`
+  const opened = await openServer(url.href)
+  return {
+    db: opened.db,
+    close: async () => {
+      await opened.close()
+      await admin.query(`drop database ${name}`)
+      await admin.end()
+    },
+  }
+}

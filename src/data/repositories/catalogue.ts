@@ -1,0 +1,113 @@
+import { createHash } from 'node:crypto'
+import canonicalize from 'canonicalize'
+import { eq, sql } from 'drizzle-orm'
+import { buildCatalogue, placeHousing, type Catalogue, type CatalogueFault } from '@/core/catalogue/catalogue'
+import type { CatalogueInput, FamilyInput } from '@/core/catalogue/types'
+import { fail, ok, type Result } from '@/core/result'
+import type { Database } from '../database'
+import { catalogueItem, meta } from '../schema'
+
+type Kind = 'family' | 'wire-type' | 'tool' | 'placard'
+interface Item {
+  readonly kind: Kind
+  readonly id: string
+  readonly doc: unknown
+}
+
+const VERSION = 'catalogue-version'
+
+/** Housings are kept with their cavities placed, so that what is read out is what was taken in. */
+const placed = (family: FamilyInput): FamilyInput => ({
+  ...family,
+  housings: family.housings.map((housing) => {
+    const whole = placeHousing(housing, family.id)
+    return whole.ok ? { ...housing, cavities: [...whole.value.cavities] } : housing
+  }),
+})
+
+const itemsOf = (input: CatalogueInput): Item[] => [
+  ...input.families.map((doc) => ({ kind: 'family' as const, id: doc.id, doc: placed(doc) })),
+  ...input.wireTypes.map((doc) => ({ kind: 'wire-type' as const, id: doc.id, doc })),
+  ...input.tools.map((doc) => ({ kind: 'tool' as const, id: doc.id, doc })),
+  ...input.placards.map((doc) => ({ kind: 'placard' as const, id: doc.id, doc })),
+]
+
+/** The whole shelf and crib as one package. */
+export async function readCatalogueInput(db: Database): Promise<CatalogueInput> {
+  const rows = await db.select().from(catalogueItem).orderBy(catalogueItem.kind, catalogueItem.id)
+  const docs = (kind: Kind) => rows.filter((row) => row.kind === kind).map((row) => row.doc)
+  // what is stored passed the schema on its way in
+  return {
+    format: 'urn-bench/catalogue', version: 1,
+    families: docs('family'), wireTypes: docs('wire-type'), tools: docs('tool'), placards: docs('placard'),
+  } as CatalogueInput
+}
+
+export interface ImportOutcome {
+  readonly added: readonly string[]
+  readonly changed: readonly string[]
+  readonly same: number
+}
+
+const fingerprint = (doc: unknown) => createHash('sha256').update(canonicalize(doc) ?? '').digest('hex')
+
+/**
+ * Lays a package over the shelf: items are added or replaced by id, nothing is removed. All of it or none.
+ * @returns what was added and changed, or why the shelf would not hold together with it
+ */
+export async function importCatalogue(db: Database, input: CatalogueInput, now: Date): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
+  return db.transaction(async (tx) => {
+    await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
+    const stored = await readCatalogueInput(tx)
+    const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, fingerprint(item.doc)]))
+    const incoming = itemsOf(input)
+    const after = new Map([...itemsOf(stored), ...incoming].map((item) => [`${item.kind} ${item.id}`, item]))
+    const doubled = incoming.find((item, i) => incoming.findIndex((other) => other.kind === item.kind && other.id === item.id) !== i)
+    if (doubled) return fail([{ code: 'duplicate-id', kind: doubled.kind, id: doubled.id }])
+    const built = buildCatalogue(packageOf([...after.values()]))
+    if (!built.ok) return fail(built.fault)
+    const added: string[] = []
+    const changed: string[] = []
+    let same = 0
+    for (const item of incoming) {
+      const known = before.get(`${item.kind} ${item.id}`)
+      if (known === fingerprint(item.doc)) {
+        same++
+        continue
+      }
+      ;(known === undefined ? added : changed).push(`${item.kind} ${item.id}`)
+      await tx.insert(catalogueItem).values({ ...item, updatedAt: now }).onConflictDoUpdate({ target: [catalogueItem.kind, catalogueItem.id], set: { doc: item.doc, updatedAt: now } })
+    }
+    if (added.length + changed.length > 0) {
+      const value = now.toISOString()
+      await tx.insert(meta).values({ key: VERSION, value: `${value} 1` }).onConflictDoUpdate({ target: meta.key, set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` } })
+    }
+    return ok({ added, changed, same })
+  })
+}
+
+const packageOf = (items: readonly Item[]): CatalogueInput =>
+  ({
+    format: 'urn-bench/catalogue', version: 1,
+    families: items.filter((item) => item.kind === 'family').map((item) => item.doc),
+    wireTypes: items.filter((item) => item.kind === 'wire-type').map((item) => item.doc),
+    tools: items.filter((item) => item.kind === 'tool').map((item) => item.doc),
+    placards: items.filter((item) => item.kind === 'placard').map((item) => item.doc),
+  }) as CatalogueInput
+
+export interface CatalogueCache {
+  version?: string
+  catalogue?: Catalogue
+}
+
+/** The indexed catalogue, built anew only when the shelf has changed. */
+export async function loadCatalogue(db: Database, cache: CatalogueCache): Promise<Catalogue> {
+  const [row] = await db.select({ value: meta.value }).from(meta).where(eq(meta.key, VERSION))
+  const version = row?.value ?? 'empty'
+  if (cache.catalogue && cache.version === version) return cache.catalogue
+  const built = buildCatalogue(await readCatalogueInput(db))
+  if (!built.ok) throw new Error(`the stored catalogue does not hold together: ${JSON.stringify(built.fault[0])}`)
+  cache.version = version
+  cache.catalogue = built.value
+  return built.value
+}

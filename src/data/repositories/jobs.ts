@@ -1,0 +1,180 @@
+import { and, asc, desc, eq, gt } from 'drizzle-orm'
+import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
+import type { Refusal } from '@/core/journal/entryKind'
+import { collision, foldEntry, newFold, refusalOf, type Folded } from '@/core/journal/fold'
+import { isClosed } from '@/core/journal/state'
+import { fail, ok, type Result } from '@/core/result'
+import type { Database } from '../database'
+import { entryHash, NO_HASH } from '../entryHash'
+import { job, journalEntry } from '../schema'
+
+/** Folded jobs in server memory, with the tail of each job's chain; and who is appending now. */
+export interface JobCache {
+  readonly folded: Map<string, { readonly folded: Folded; hash: string }>
+  readonly turns: Map<string, Promise<unknown>>
+}
+
+export const newJobCache = (): JobCache => ({ folded: new Map(), turns: new Map() })
+
+export type AppendFault =
+  | { readonly code: 'not-found' }
+  | { readonly code: 'conflict'; readonly entry: string; readonly entries: readonly KeptEntry[]; readonly last: number }
+  | { readonly code: 'refused'; readonly entry: string; readonly refusal: Refusal }
+  | { readonly code: 'ahead'; readonly seen: number; readonly last: number }
+
+export interface Append {
+  readonly jobId: string
+  /** the last sequence number that the writer had seen */
+  readonly seen: number
+  readonly entries: readonly NewEntry[]
+  /** whoever an entry does not name */
+  readonly by: string
+  readonly now: Date
+}
+
+const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry =>
+  ({ ...(row.body as object), seq: row.seq, id: row.entryId, kind: row.kind, at: row.at, by: row.by, prev, hash: row.hash }) as KeptEntry
+
+const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => {
+  const { seq, id, kind, at, by, prev: _prev, hash, ...body } = entry
+  return { jobId, seq, entryId: id, kind, at, by, body, hash }
+}
+
+/** Entries after a sequence number, each with the hash of the one before it. */
+export async function readEntries(db: Database, jobId: string, after: number, limit?: number): Promise<readonly KeptEntry[]> {
+  const from = Math.max(0, after - 1)
+  const query = db.select().from(journalEntry).where(and(eq(journalEntry.jobId, jobId), gt(journalEntry.seq, from))).orderBy(asc(journalEntry.seq))
+  const rows = await (limit === undefined ? query : query.limit(limit + (after > 0 ? 1 : 0)))
+  let prev = NO_HASH
+  return rows.map((row) => {
+    const kept = toKept(row, prev)
+    prev = row.hash
+    return kept
+  }).filter((entry) => entry.seq > after)
+}
+
+/** The job as it stands: folded in memory, only what is newer is read. Undefined when there is no such job. */
+export function loadJob(db: Database, cache: JobCache, jobId: string): Promise<Folded | undefined> {
+  // in turn with appends: what one of them has folded but not yet written is nobody else's to see
+  return inTurn(cache, jobId, async () => {
+    const [head] = await db.select().from(job).where(eq(job.id, jobId))
+    return head && (await catchUp(db, cache, jobId, head.lastSeq)).folded
+  })
+}
+
+async function catchUp(db: Database, cache: JobCache, jobId: string, lastSeq: number) {
+  let cached = cache.folded.get(jobId)
+  // a database that was put back has fewer entries than memory
+  if (!cached || cached.folded.state.seq > lastSeq) {
+    cached = { folded: newFold(), hash: NO_HASH }
+    cache.folded.set(jobId, cached)
+  }
+  if (cached.folded.state.seq < lastSeq) {
+    for (const entry of await readEntries(db, jobId, cached.folded.state.seq)) {
+      foldEntry(cached.folded, entry)
+      cached.hash = entry.hash
+    }
+  }
+  return cached
+}
+
+/** One at a time for each job: an append waits for the one before it. */
+async function inTurn<T>(cache: JobCache, jobId: string, work: () => Promise<T>): Promise<T> {
+  const before = cache.turns.get(jobId) ?? Promise.resolve()
+  const mine = before.then(work, work)
+  cache.turns.set(jobId, mine.catch(() => undefined))
+  return mine
+}
+
+/**
+ * Appends entries in one transaction, all or none. Each is judged against the state that the ones before it make.
+ * An entry whose id is there already is answered with what was written then.
+ */
+export function appendEntries(db: Database, cache: JobCache, append: Append): Promise<Result<readonly KeptEntry[], AppendFault>> {
+  return inTurn(cache, append.jobId, async () => {
+    try {
+      return await db.transaction(async (tx) => {
+        const [head] = await tx.select().from(job).where(eq(job.id, append.jobId)).for('update')
+        if (!head) return fail<AppendFault>({ code: 'not-found' })
+        const cached = await catchUp(tx, cache, append.jobId, head.lastSeq)
+        const written = await writeEntries(tx, cached, append, head.lastSeq)
+        // refused in the middle of a batch: memory holds entries that are not written
+        if (!written.ok && cached.folded.state.seq > head.lastSeq) cache.folded.delete(append.jobId)
+        return written
+      })
+    } catch (error) {
+      // what was folded did not land: read it again from the database
+      cache.folded.delete(append.jobId)
+      throw error
+    }
+  })
+}
+
+async function writeEntries(tx: Database, cached: { readonly folded: Folded; hash: string }, append: Append, lastSeq: number): Promise<Result<readonly KeptEntry[], AppendFault>> {
+  const { folded } = cached
+  if (append.seen > lastSeq) return fail({ code: 'ahead', seen: append.seen, last: lastSeq })
+  const repeated: number[] = []
+  const kept: KeptEntry[] = []
+  for (const wanted of append.entries) {
+    const known = folded.byId.get(wanted.id)
+    if (known !== undefined) {
+      repeated.push(known)
+      continue
+    }
+    const by = wanted.by ?? append.by
+    const entry = { ...wanted, seq: folded.state.seq + 1, at: append.now.toISOString(), by } as Entry
+    const collides = kept.length === 0 ? collision(folded, entry, append.seen) : undefined
+    if (collides !== undefined) return fail({ code: 'conflict', entry: wanted.id, entries: await readEntries(tx, append.jobId, append.seen, 200), last: lastSeq })
+    const refusal = refusalOf(folded, entry, { at: entry.at, by })
+    if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal })
+    const prev = kept.at(-1)?.hash ?? cached.hash
+    const record = { ...entry, prev, hash: entryHash(entry, prev) }
+    foldEntry(folded, record)
+    kept.push(record)
+  }
+  const last = kept.at(-1)
+  if (last) {
+    await tx.insert(journalEntry).values(kept.map((entry) => toRow(append.jobId, entry)))
+    await tx.update(job).set({ lastSeq: last.seq, lastHash: last.hash, closed: isClosed(folded.state) }).where(eq(job.id, append.jobId))
+    cached.hash = last.hash
+  }
+  if (repeated.length === 0) return ok(kept)
+  const before = await readEntries(tx, append.jobId, Math.min(...repeated) - 1)
+  return ok(before.filter((entry) => repeated.includes(entry.seq) || kept.some((one) => one.seq === entry.seq)))
+}
+
+export interface NewJob {
+  readonly id: string
+  readonly entries: readonly NewEntry[]
+  /** where the entries come with their own stamps: a job that is read from a file */
+  readonly stamps?: readonly { readonly at: string; readonly by: string }[]
+  readonly by: string
+  readonly now: Date
+}
+
+/** Makes a job with its first entries, all or none. */
+export async function createJob(db: Database, cache: JobCache, made: NewJob): Promise<Result<{ readonly id: string }, Extract<AppendFault, { code: 'refused' }> & { readonly index: number }>> {
+  const folded = newFold()
+  const kept: KeptEntry[] = []
+  for (const [index, wanted] of made.entries.entries()) {
+    const stamp = made.stamps?.[index] ?? { at: made.now.toISOString(), by: wanted.by ?? made.by }
+    const entry = { ...wanted, seq: index + 1, ...stamp } as Entry
+    const refusal = folded.byId.has(wanted.id) ? ({ code: 'already', what: 'taken-back' } as const) : refusalOf(folded, entry, stamp)
+    if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal, index })
+    const prev = kept.at(-1)?.hash ?? NO_HASH
+    const record = { ...entry, prev, hash: entryHash(entry, prev) }
+    foldEntry(folded, record)
+    kept.push(record)
+  }
+  const last = kept.at(-1)
+  await db.transaction(async (tx) => {
+    await tx.insert(job).values({ id: made.id, createdAt: made.now, lastSeq: last?.seq ?? 0, lastHash: last?.hash ?? NO_HASH, closed: isClosed(folded.state) })
+    for (let from = 0; from < kept.length; from += 500) await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
+  })
+  cache.folded.set(made.id, { folded, hash: last?.hash ?? NO_HASH })
+  return ok({ id: made.id })
+}
+
+/** Heads of all jobs, or of the open or closed ones, newest first. */
+export const listJobs = (db: Database, closed?: boolean): Promise<(typeof job.$inferSelect)[]> =>
+  db.select().from(job).where(closed === undefined ? undefined : eq(job.closed, closed)).orderBy(desc(job.createdAt))

@@ -1,14 +1,15 @@
 import { readFileSync, readdirSync } from 'node:fs'
+import { join } from 'node:path'
 import { buildCatalogue, type Catalogue } from '@/core/catalogue/catalogue'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { joinCatalogues, readCatalogueFile } from './catalogueFile'
 
 /** The demo shelf as one package, for tests and benchmarks. */
 export function demoCatalogueInput(): CatalogueInput {
-  const folder = new URL('../../demo/catalogue/', import.meta.url)
+  const folder = join(process.cwd(), 'demo', 'catalogue')
   return joinCatalogues(
     readdirSync(folder).map((file) => {
-      const read = readCatalogueFile(readFileSync(new URL(file, folder), 'utf8'))
+      const read = readCatalogueFile(readFileSync(join(folder, file), 'utf8'))
       if (!read.ok) throw new Error(`${file}: ${JSON.stringify(read.fault)}`)
       return read.value
     }),

@@ -21,7 +21,8 @@ export interface Catalogue {
   readonly rowsByContact: ReadonlyMap<string, readonly PlacedRow[]>
   /** ids and aliases, lower case, to what they name */
   readonly names: ReadonlyMap<string, CatalogueName>
-  readonly strippers: readonly Tool[]
+  /** openings of all strippers, mm */
+  readonly notchesMm: readonly number[]
 }
 
 export interface PlacedRow {
@@ -101,7 +102,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
     contactsBySize: groupBy(sorted(contacts.values(), (c) => c.conductor.minMm2), (c) => sizeKey(c.family, c.size)),
     contactsByFamily: groupBy(contacts.values(), (c) => c.family),
     sealsByFamily: groupBy(sorted(seals.values(), (s) => s.insulation.minMm), (s) => s.family),
-    strippers: [...tools.values()].filter((tool) => tool.class === 'stripper'),
+    notchesMm: [...tools.values()].flatMap((tool) => (tool.class === 'stripper' ? (tool.notchesMm ?? []) : [])),
   })
 }
 

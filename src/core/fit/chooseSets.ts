@@ -3,7 +3,7 @@ import { fitWire } from '../job/facts'
 import { setKey, sideOf, type ChosenSet, type Plan, type SideLetter, type Wire } from '../job/plan'
 import { houseRules } from '../rules/houseRules'
 import type { Housing } from '../catalogue/types'
-import { workableSets, type FitQuery, type FitSetup, type WorkableSet } from './fit'
+import { bestSet, type FitQuery, type FitSetup, type WorkableSet } from './fit'
 
 /** The question that Kit asks for one side of a wire, from the shelf; undefined for a side that is in no cavity. */
 export function fitQuery(catalogue: Catalogue, plan: Plan, wire: Wire, side: SideLetter, today: string, housings?: ReadonlyMap<string, Housing>): FitQuery | undefined {
@@ -57,7 +57,7 @@ export function chooseSets(catalogue: Catalogue, plan: Plan, has: ReadonlySet<st
       let set = known.get(like)
       if (set === undefined) {
         const query = fitQuery(catalogue, plan, wire, side, today, housings)
-        const best = query && workableSets(catalogue, query)[0]
+        const best = query && bestSet(catalogue, query)
         const setup = best?.setups[0]
         set = best && setup ? toChosenSet(best, setup) : null
         known.set(like, set)

@@ -9,7 +9,7 @@ import { stripWindow, type StripWindow } from '../strip/stripWindow'
 import { stripperNotch } from '../strip/stripperNotch'
 import { bunchDiameterMm, bundleDiameterMm } from '../wire/bundle'
 import { allowedCurrentA } from './current'
-import { requiredPull, type RequiredPull } from './requiredPull'
+import { pullFromSheet, pullFromTable, type RequiredPull } from './requiredPull'
 
 /** The wire as the fit needs it. */
 export interface FitWire {
@@ -102,53 +102,86 @@ export function fit(catalogue: Catalogue, query: FitQuery): Fit {
   const family = catalogue.families.get(housing.family)
   const size = family?.sizes.find((one) => one.id === cavity.size)
   if (!family || !size) return { sets: [], rejected: [] }
-  const judged = judge(catalogue, query, family, size, catalogue.contactsByFamily.get(housing.family) ?? [])
-  return { sets: judged.sets, rejected: nearestFirst(judged.rejected) }
+  const rejected: Rejected[] = []
+  const sets = judge(catalogue, query, family, size, catalogue.contactsByFamily.get(housing.family) ?? [], rejected)
+  return { sets, rejected: nearestFirst(rejected) }
 }
 
-/** The sets alone, for many terminations: only contacts of the cavity's size are looked at. */
-export function workableSets(catalogue: Catalogue, query: FitQuery): readonly WorkableSet[] {
-  const { housing, cavity } = query
+/**
+ * The best workable set alone, for many terminations at once. Contacts of the cavity's size are put in order by what they
+ * could score at most, and setups are only worked out until none of the rest can be better.
+ */
+export function bestSet(catalogue: Catalogue, query: FitQuery): WorkableSet | undefined {
+  const { housing, cavity, wire } = query
   const family = catalogue.families.get(housing.family)
   const size = family?.sizes.find((one) => one.id === cavity.size)
-  if (!family || !size) return []
-  return judge(catalogue, query, family, size, catalogue.contactsBySize.get(sizeKey(family.id, size.id)) ?? []).sets
+  if (!family || !size) return undefined
+  const seals = (family.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : [undefined]).filter((seal) => !sealReason(seal, query, size))
+  if (seals.length === 0) return undefined
+  const needs = family.halves[housing.role]
+  const candidates: { readonly contact: Contact; readonly atMost: number }[] = []
+  for (const contact of catalogue.contactsBySize.get(sizeKey(family.id, size.id)) ?? []) {
+    // the cheap half of contactReason, without a reason for each of thousands
+    const { gender, conductor } = contact
+    if (gender !== needs || wire.areaMm2 < conductor.minMm2 - AREA_TOLERANCE || wire.areaMm2 > conductor.maxMm2 + AREA_TOLERANCE) continue
+    const atMost = Math.max(...seals.map((seal) => score(contact, seal, query, 0)))
+    candidates.push({ contact, atMost })
+  }
+  candidates.sort((a, b) => b.atMost - a.atMost || (a.contact.id < b.contact.id ? -1 : 1))
+  let best: WorkableSet | undefined
+  for (const { contact, atMost } of candidates) {
+    if (best && (best.score > atMost || (best.score === atMost && best.contact.id < contact.id))) break
+    const [found] = judge(catalogue, query, family, size, [contact])
+    if (found && (!best || bestFirst(found, best) < 0)) best = found
+  }
+  return best
 }
 
-function judge(catalogue: Catalogue, query: FitQuery, family: FamilyFacts, size: ContactSize, contacts: readonly Contact[]) {
+/** @param rejected where reasons are collected; left out, nobody wants to know them */
+function judge(catalogue: Catalogue, query: FitQuery, family: FamilyFacts, size: ContactSize, contacts: readonly Contact[], rejected?: Rejected[]): readonly WorkableSet[] {
   const sets: WorkableSet[] = []
-  const rejected: Rejected[] = []
+  const allSeals = family.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : [undefined]
+  const seals = rejected ? allSeals : allSeals.filter((seal) => !sealReason(seal, query, size))
+  const tablePull = pullFromTable(query.wire, query.rules.pullTable)
+  const notch = notchFor(catalogue, query.wire)
   for (const contact of contacts) {
-    const early = contactReason(contact, query, family, size)
+    const early = contactReason(contact, query, family)
     if (early) {
-      rejected.push({ contact, reason: early })
+      rejected?.push({ contact, reason: early })
       continue
     }
-    const seals = family.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : [undefined]
-    if (seals.length === 0) rejected.push({ contact, reason: { code: 'no-seal-in-family' } })
-    let setups: ReturnType<typeof setupsFor> | undefined
+    if (allSeals.length === 0) rejected?.push({ contact, reason: { code: 'no-seal-in-family' } })
+    let setups: readonly SetupCandidate[] | undefined
+    let usable: readonly FitSetup[] | undefined
     for (const seal of seals) {
-      const candidate = { contact, ...(seal && { seal }) }
       let reason = sealReason(seal, query, size) ?? boreReason(contact, seal, query, size) ?? loadReason(contact, query)
       if (!reason) {
-        setups ??= setupsFor(catalogue, contact, query)
+        setups ??= setupsFor(catalogue, contact, query, notch)
         if (setups.length === 0) reason = { code: 'no-tool', areaMm2: query.wire.areaMm2 }
         else if (setups.every((one) => one.refused)) reason = setups[0]?.refused
       }
       if (reason) {
-        rejected.push({ ...candidate, reason })
+        rejected?.push({ contact, ...(seal && { seal }), reason })
         continue
       }
-      const usable = (setups ?? []).flatMap((one) => (one.refused ? [] : [one.setup]))
-      const pull = requiredPull(contact, query.wire, query.rules.pullTable)
-      sets.push({ ...candidate, setups: usable, ...(pull && { pull }), score: score(contact, seal, query, usable) })
+      usable ??= (setups ?? []).flatMap((one) => (one.refused ? [] : [one.setup]))
+      const pull = pullFromSheet(contact, query.wire) ?? tablePull
+      sets.push({ contact, ...(seal && { seal }), setups: usable, ...(pull && { pull }), score: score(contact, seal, query, usable[0]?.notes.length ?? 0) })
     }
   }
-  sets.sort((a, b) => b.score - a.score || (a.contact.id < b.contact.id ? -1 : a.contact.id > b.contact.id ? 1 : 0))
-  return { sets, rejected }
+  return sets.sort(bestFirst)
 }
 
-function contactReason(contact: Contact, { housing, cavity, wire }: FitQuery, family: FamilyFacts, _size: ContactSize): FitReason | undefined {
+const bestFirst = (a: WorkableSet, b: WorkableSet) => b.score - a.score || (a.contact.id < b.contact.id ? -1 : a.contact.id > b.contact.id ? 1 : 0)
+
+/** The stripper's notch for a wire: the same for every contact that it may get. */
+function notchFor(catalogue: Catalogue, wire: FitWire): { readonly bundleMm: number; readonly notchMm?: number } {
+  const bundleMm = wire.strands && wire.strandMm ? bundleDiameterMm(wire.strands, wire.strandMm) : bunchDiameterMm(wire.metalAreaMm2 ?? wire.areaMm2)
+  const notch = stripperNotch(bundleMm, wire.insulationMm, catalogue.notchesMm)
+  return notch.kind === 'notch' ? { bundleMm, notchMm: notch.notchMm } : { bundleMm }
+}
+
+function contactReason(contact: Contact, { housing, cavity, wire }: FitQuery, family: FamilyFacts): FitReason | undefined {
   const needs = family.halves[housing.role]
   if (contact.size !== cavity.size) return { code: 'cavity', size: contact.size, cavitySize: cavity.size }
   if (contact.gender !== needs) return { code: 'gender', gender: contact.gender, needs }
@@ -185,25 +218,30 @@ function loadReason(contact: Contact, { wire, ambientC, matePlating }: FitQuery)
   const allowedA = allowedCurrentA(contact.ratedA, contact.maxC, contact.refC, ambientC)
   if (wire.currentA !== undefined && wire.currentA > allowedA) return { code: 'current', currentA: wire.currentA, allowedA, ambientC }
   // gold against tin frets and corrodes; other pairs are left to the sheet
-  const goldOnTin = matePlating && new Set([matePlating, contact.plating]).has('gold') && new Set([matePlating, contact.plating]).has('tin')
+  const goldOnTin = matePlating && ((matePlating === 'gold' && contact.plating === 'tin') || (matePlating === 'tin' && contact.plating === 'gold'))
   return goldOnTin ? { code: 'plating', plating: contact.plating, matePlating } : undefined
 }
 
 type SetupCandidate = { readonly setup: FitSetup; readonly refused?: Extract<FitReason, { code: 'rule' }> }
 
-function setupsFor(catalogue: Catalogue, contact: Contact, query: FitQuery): readonly SetupCandidate[] {
-  const { wire } = query
+function setupsFor(catalogue: Catalogue, contact: Contact, query: FitQuery, notch: ReturnType<typeof notchFor>): readonly SetupCandidate[] {
+  const { areaMm2 } = query.wire
   const classes: readonly string[] = constructionOf(contact).toolClasses
-  return (catalogue.rowsByContact.get(contact.id) ?? [])
-    .filter(({ row, tool }) => wire.areaMm2 >= row.conductor.minMm2 - AREA_TOLERANCE && wire.areaMm2 <= row.conductor.maxMm2 + AREA_TOLERANCE && classes.includes(tool.class))
-    .flatMap((placed) => setupFrom(catalogue, contact, placed, query) ?? [])
-    .sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || rank(a, classes, catalogue) - rank(b, classes, catalogue))
+  const found: SetupCandidate[] = []
+  for (const placed of catalogue.rowsByContact.get(contact.id) ?? []) {
+    const { conductor } = placed.row
+    if (areaMm2 < conductor.minMm2 - AREA_TOLERANCE || areaMm2 > conductor.maxMm2 + AREA_TOLERANCE || !classes.includes(placed.tool.class)) continue
+    const candidate = setupFrom(contact, placed, query, notch)
+    if (candidate) found.push(candidate)
+  }
+  if (found.length < 2) return found
+  return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || rank(a, classes, catalogue) - rank(b, classes, catalogue))
 }
 
 const rank = (one: SetupCandidate, classes: readonly string[], catalogue: Catalogue) =>
   classes.indexOf(catalogue.tools.get(one.setup.setup.tool)?.class ?? '') + (one.setup.estimate ? 0.5 : 0)
 
-function setupFrom(catalogue: Catalogue, contact: Contact, { row, placard, tool }: PlacedRow, query: FitQuery): SetupCandidate | undefined {
+function setupFrom(contact: Contact, { row, placard, tool }: PlacedRow, query: FitQuery, notch: ReturnType<typeof notchFor>): SetupCandidate | undefined {
   const { wire, rules } = query
   const shape = constructionOf(contact).stripShape(contact, { gap: gapRange(rules, wire.insulationMm), brush: rules.brush })
   const computed = shape && stripWindow(shape)
@@ -211,9 +249,6 @@ function setupFrom(catalogue: Catalogue, contact: Contact, { row, placard, tool 
   const strip = row.strip
     ? { minMm: row.strip.minMm, maxMm: row.strip.maxMm, nominalMm: (row.strip.minMm + row.strip.maxMm) / 2, limits: computed.value.limits }
     : computed.value
-  const notches = catalogue.strippers.flatMap((stripper) => stripper.notchesMm ?? [])
-  const bundleMm = wire.strands && wire.strandMm ? bundleDiameterMm(wire.strands, wire.strandMm) : bunchDiameterMm(wire.metalAreaMm2 ?? wire.areaMm2)
-  const notch = stripperNotch(bundleMm, wire.insulationMm, notches)
   const due = toolDue(tool, query.today)
   const estimate = placard.source.basis === 'estimated'
   const calibrated = toolClasses[tool.class].calibrated
@@ -221,7 +256,7 @@ function setupFrom(catalogue: Catalogue, contact: Contact, { row, placard, tool 
     ...(calibrated ? [] : [{ code: 'uncalibrated-tool' as const, tool: tool.id }]),
     ...(due.kind === 'overdue' ? [{ code: 'tool-overdue' as const, tool: tool.id, dueOn: due.dueOn }] : []),
     ...(estimate ? [{ code: 'setting-estimated' as const }] : []),
-    ...(notch.kind === 'none' ? [{ code: 'no-notch' as const, bundleMm }] : []),
+    ...(notch.notchMm === undefined ? [{ code: 'no-notch' as const, bundleMm: notch.bundleMm }] : []),
   ]
   const height = heightOf(contact, row.height, wire)
   const setup: FitSetup = {
@@ -232,7 +267,7 @@ function setupFrom(catalogue: Catalogue, contact: Contact, { row, placard, tool 
       ...(row.selector !== undefined && { selector: row.selector }),
       ...(row.nest !== undefined && { nest: row.nest }),
       ...(row.wireStopMm !== undefined && { wireStopMm: row.wireStopMm }),
-      ...(notch.kind === 'notch' && { notchMm: notch.notchMm }),
+      ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
     },
     strip,
     stripFrom: row.strip ? 'sheet' : 'dimensions',
@@ -262,9 +297,7 @@ function heightOf(contact: Contact, sheet: { readonly minMm: number; readonly ma
 const central = (value: number, min: number, max: number) => (max > min ? 1 - Math.abs((2 * value - min - max) / (max - min)) : 1)
 
 /** A calibrated frame with the sheet's own setting weighs most, then how far conductor and insulation are from their limits. */
-function score(contact: Contact, seal: Seal | undefined, { wire }: FitQuery, setups: readonly FitSetup[]): number {
-  const best = setups[0]
-  const notes = best?.notes.length ?? 0
+function score(contact: Contact, seal: Seal | undefined, { wire }: FitQuery, notes: number): number {
   const tool = Math.max(0, 1 - 0.4 * notes)
   const conductor = central(Math.log(wire.areaMm2), Math.log(contact.conductor.minMm2 || 1e-3), Math.log(contact.conductor.maxMm2))
   const sealing = seal ? central(wire.insulationMm, seal.insulation.minMm, seal.insulation.maxMm) : 1

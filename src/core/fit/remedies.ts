@@ -3,7 +3,7 @@ import type { WireType } from '../catalogue/types'
 import { designatedAreaMm2 } from '../job/facts'
 import { sideOf, type Plan, type Wire } from '../job/plan'
 import { fitQuery } from './chooseSets'
-import { workableSets, type WorkableSet } from './fit'
+import { bestSet, type WorkableSet } from './fit'
 
 /** A way out for a wire that no set takes: another wire of the same size that works at both of its sides. */
 export interface Remedy {
@@ -28,7 +28,7 @@ export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: 'a'
       const sets = (['a', 'b'] as const).map((one) => {
         if (sideOf(other, one).kind !== 'cavity') return 'none' as const
         const query = fitQuery(catalogue, plan, other, one, today)
-        return query ? workableSets(catalogue, query)[0] : undefined
+        return query ? bestSet(catalogue, query) : undefined
       })
       const here = sets[side === 'a' ? 0 : 1]
       return sets.every((set) => set !== undefined) && here && here !== 'none' ? [{ wireType, set: here }] : []

@@ -10,14 +10,17 @@ export interface RequiredPull {
   readonly table?: PullTableId
 }
 
-/**
- * The pull that a crimp must hold. The contact's own sheet comes first, with the row of the wire's area or the next larger;
- * then the table of the house rules.
- * @returns undefined when neither says anything of this wire
- */
-export function requiredPull(contact: Contact, wire: { readonly areaMm2: number; readonly awg?: string | undefined }, table: PullTableId): RequiredPull | undefined {
-  const own = contact.pullMinima.filter((row) => row.areaMm2 >= wire.areaMm2 - 1e-6).sort((a, b) => a.areaMm2 - b.areaMm2)[0]
-  if (own) return { forceN: own.forceN, basis: 'sheet' }
+type PulledWire = { readonly areaMm2: number; readonly awg?: string | undefined }
+
+/** The contact's own sheet: the row of the wire's area, or of the next larger. It comes before any table. */
+export function pullFromSheet(contact: Contact, wire: PulledWire): RequiredPull | undefined {
+  let own: { readonly areaMm2: number; readonly forceN: number } | undefined
+  for (const row of contact.pullMinima) if (row.areaMm2 >= wire.areaMm2 - 1e-6 && (!own || row.areaMm2 < own.areaMm2)) own = row
+  return own && { forceN: own.forceN, basis: 'sheet' }
+}
+
+/** A table's figure, by the printed gauge where the wire has one; undefined outside of it. */
+export function pullFromTable(wire: PulledWire, table: PullTableId): RequiredPull | undefined {
   const awg = wire.awg === undefined ? undefined : parseAwg(wire.awg)
   const minimum = pullMinimum(table, awg === undefined ? { areaMm2: wire.areaMm2 } : { awg })
   if (!minimum.ok) return undefined

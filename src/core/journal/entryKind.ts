@@ -37,11 +37,15 @@ export type Refusal =
   | { readonly code: 'plan-fault'; readonly fault: string; readonly detail: Readonly<Record<string, unknown>> }
   | { readonly code: 'set-impossible'; readonly wire: string; readonly side: string }
 
-/** Changes that one entry makes, remembered so that it can be taken back. */
+/** Fields of a state that an entry may set as a whole. */
+export type StateField = 'plan' | 'leads' | 'tray' | 'signatures'
+
+/** Writes of one entry into the state, remembered so that they can be taken back. */
 export interface Draft {
   readonly state: JobState
-  put: <V>(map: Map<string, V>, key: string, value: V) => void
-  set: <K extends 'plan' | 'leads' | 'tray' | 'signatures' | 'notes'>(field: K, value: JobState[K]) => void
+  /** undefined takes the key out */
+  put<V>(map: Map<string, V>, key: string, value: V | undefined): void
+  set<K extends StateField>(field: K, value: JobState[K]): void
 }
 
 export interface Subjects {
@@ -89,11 +93,13 @@ export const subject = {
   leads: 'leads',
   tray: 'tray',
   signatures: 'signatures',
-  notes: 'notes',
+  note: (id: string) => `note ${id}`,
 } as const
 
 /** `1/W07/a` as a hand says it: `W07a`, with its unit where there are more. */
 export function termLabel(key: string): string {
-  const [unit, wire, side] = key.split('/')
-  return `${wire}${side}${unit === '1' ? '' : ` of unit ${unit}`}`
+  const slash = key.indexOf('/')
+  const unit = key.slice(0, slash)
+  const name = key.slice(slash + 1, -2) + key.slice(-1)
+  return unit === '1' ? name : `${name} of unit ${unit}`
 }

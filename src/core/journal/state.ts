@@ -95,15 +95,16 @@ export interface JobState {
   leads: { readonly ohm: number; readonly resolutionOhm: number; readonly at: string } | undefined
   tray: { readonly allBack: boolean; readonly missing: readonly string[]; readonly scrapped: number; readonly scrapFound: number; readonly at: string; readonly by: string } | undefined
   signatures: readonly Signature[]
-  notes: readonly { readonly text: string; readonly at: string; readonly by: string }[]
+  /** by entry id */
+  readonly notes: Map<string, { readonly text: string; readonly at: string; readonly by: string }>
   /** the last entries, newest last: what can be shown and taken back */
-  recent: readonly LogLine[]
+  readonly recent: LogLine[]
 }
 
 export const newJobState = (): JobState => ({
   seq: 0, plan: emptyPlan, facts: noFacts,
   sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), ends: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
-  leads: undefined, tray: undefined, signatures: [], notes: [], recent: [],
+  leads: undefined, tray: undefined, signatures: [], notes: new Map(), recent: [],
 })
 
 export const freshTerm: TermState = { scrapped: 0, redone: 0, usedMm: 0, extractions: 0 }
@@ -119,5 +120,5 @@ export const isClosed = (state: JobState): boolean => state.signatures.some((sig
 export const snapshot = (state: JobState): JobState => ({
   ...state,
   sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), ends: new Map(state.ends),
-  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets), recent: [...state.recent],
+  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets), notes: new Map(state.notes), recent: [...state.recent],
 })

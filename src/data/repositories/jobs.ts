@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gt } from 'drizzle-orm'
 import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
 import type { Refusal } from '@/core/journal/entryKind'
-import { collision, foldEntry, newFold, refusalOf, type Folded } from '@/core/journal/fold'
+import { collision, foldEntry, foldMany, newFold, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
 import { isClosed } from '@/core/journal/state'
 import { fail, ok, type Result } from '@/core/result'
 import type { Database } from '../database'
@@ -70,10 +70,9 @@ async function catchUp(db: Database, cache: JobCache, jobId: string, lastSeq: nu
     cache.folded.set(jobId, cached)
   }
   if (cached.folded.state.seq < lastSeq) {
-    for (const entry of await readEntries(db, jobId, cached.folded.state.seq)) {
-      foldEntry(cached.folded, entry)
-      cached.hash = entry.hash
-    }
+    const newer = await readEntries(db, jobId, cached.folded.state.seq)
+    foldMany(cached.folded, newer)
+    cached.hash = newer.at(-1)?.hash ?? cached.hash
   }
   return cached
 }
@@ -116,7 +115,7 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
   const repeated: number[] = []
   const kept: KeptEntry[] = []
   for (const wanted of append.entries) {
-    const known = folded.byId.get(wanted.id)
+    const known = seqOf(folded, wanted.id)
     if (known !== undefined) {
       repeated.push(known)
       continue
@@ -159,7 +158,7 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
   for (const [index, wanted] of made.entries.entries()) {
     const stamp = made.stamps?.[index] ?? { at: made.now.toISOString(), by: wanted.by ?? made.by }
     const entry = { ...wanted, seq: index + 1, ...stamp } as Entry
-    const refusal = folded.byId.has(wanted.id) ? ({ code: 'already', what: 'taken-back' } as const) : refusalOf(folded, entry, stamp)
+    const refusal = seqOf(folded, wanted.id) !== undefined ? ({ code: 'already', what: 'taken-back' } as const) : refusalOf(folded, entry, stamp)
     if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal, index })
     const prev = kept.at(-1)?.hash ?? NO_HASH
     const record = { ...entry, prev, hash: entryHash(entry, prev) }

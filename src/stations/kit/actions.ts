@@ -1,7 +1,7 @@
 'use server'
 import { z } from 'zod'
 import { fitQuery, toChosenSet } from '@/core/fit/chooseSets'
-import { workableSets } from '@/core/fit/fit'
+import { fit } from '@/core/fit/fit'
 import { setFacts } from '@/core/job/facts'
 import { changePlan, planIndex } from '@/core/job/plan'
 import type { NewEntry } from '@/core/journal/entry'
@@ -28,7 +28,7 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Kit
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
   const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
   const query = wire && fitQuery(catalogue, folded.state.plan, wire, side, new Date().toISOString().slice(0, 10))
-  const found = query && workableSets(catalogue, query).find((one) => one.contact.id === contact && one.seal?.id === seal)
+  const found = query && fit(catalogue, query).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
   const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
   if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
   const set = toChosenSet(found, chosen)

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation'
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import type { KeptEntry, NewEntry } from '@/core/journal/entry'
-import { foldEntry, foldFrom, refusalOf, type Folded } from '@/core/journal/fold'
+import { foldEntry, foldFrom, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
 import type { JobState, LogLine } from '@/core/journal/state'
 import { entryWords, refusalWords } from '@/words/refusals'
 import { useOperator } from '../frame/Operator'
@@ -42,7 +42,7 @@ export function useJob(): Job {
 }
 
 /** The state as views take it: a new object for each version, so that what is computed from it is computed again. */
-const viewOf = (folded: Folded): JobState => ({ ...folded.state })
+const viewOf = (folded: Folded): JobState => ({ ...folded.state, recent: [...folded.state.recent] })
 
 const POLL_MS = 15_000
 
@@ -70,7 +70,7 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
     (entries: readonly KeptEntry[]) => {
       for (const entry of entries) {
         if (entry.seq <= folded.current.state.seq) continue
-        const unknown = entry.kind === 'taken-back' && !folded.current.byId.has(entry.undoes)
+        const unknown = entry.kind === 'taken-back' && seqOf(folded.current, entry.undoes) === undefined
         if (entry.seq !== folded.current.state.seq + 1 || unknown) {
           // older than what is known here: the server folds it and sends the state
           router.refresh()

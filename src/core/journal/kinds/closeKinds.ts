@@ -47,9 +47,9 @@ export const reopened: EntryKind<'reopened'> = {
 
 export const noted: EntryKind<'noted'> = {
   kind: 'noted',
-  subjects: () => ({ writes: [subject.notes] }),
+  subjects: ({ id }) => ({ writes: [subject.note(id)] }),
   refuse: () => undefined,
-  apply: (draft, { text, at, by }) => draft.set('notes', [...draft.state.notes, { text, at, by }]),
+  apply: (draft, { id, text, at, by }) => draft.put(draft.state.notes, id, { text, at, by }),
   about: ({ text }) => (text.length > 40 ? `${text.slice(0, 39)}…` : text),
   whenClosed: true,
 }

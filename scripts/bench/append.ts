@@ -1,0 +1,37 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { sql } from 'drizzle-orm'
+import { dispatch } from '../../src/api/dispatch'
+import { openFolder } from '../../src/data/database'
+import { loadDemo } from '../../src/data/loadDemo'
+import { newJobCache } from '../../src/data/repositories/jobs'
+import { line, median } from './measure'
+
+const folder = mkdtempSync(join(tmpdir(), 'urn-append-'))
+const opened = await openFolder(folder)
+const bench = { ...opened, jobs: newJobCache(), catalogue: {} }
+await loadDemo(bench.db, bench.jobs)
+
+const bare: number[] = []
+await bench.db.execute(sql`create table bare (n int primary key, body jsonb)`)
+for (let i = 0; i < 200; i++) {
+  const from = performance.now()
+  await bench.db.execute(sql`insert into bare values (${i}, ${JSON.stringify({ text: 'x' })}::jsonb)`)
+  bare.push(performance.now() - from)
+}
+const times: number[] = []
+let seen = 51
+for (let i = 0; i < 200; i++) {
+  const request = new Request('http://127.0.0.1/api/v1/jobs/deck-loom/journal', {
+    method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ seen, entries: [{ id: `bench-${String(i).padStart(6, '0')}`, kind: 'noted', text: `note ${i}` }] }),
+  })
+  const from = performance.now()
+  const response = await dispatch(request, 'jobs/deck-loom/journal', { bench: () => Promise.resolve(bench), now: () => new Date(), by: 'teodor', report: String })
+  times.push(performance.now() - from)
+  if (response.status !== 201) throw new Error(await response.text())
+  seen++
+}
+line('append in the handler, median of 200', median(times), 'a bare insert', median(bare))
+await bench.close()
+rmSync(folder, { recursive: true, force: true })

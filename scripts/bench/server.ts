@@ -1,0 +1,91 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import type { KeptEntry } from '../../src/core/journal/entry'
+import { foldAll } from '../../src/core/journal/fold'
+import { entryHash, NO_HASH } from '../../src/data/entryHash'
+import { jobDocument } from '../../src/formats/jobDocument'
+import { largeJournal } from './largeJob'
+import { line, median } from './measure'
+
+/** The built app as a browser meets it: start-up, pages of a large job, appends, moving the selection. */
+const folder = mkdtempSync(join(tmpdir(), 'urn-server-'))
+const port = String(21_000 + (process.pid % 20_000))
+const base = `http://127.0.0.1:${port}`
+const start = () => spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' }, stdio: 'ignore' })
+const answers = async () => {
+  const from = performance.now()
+  while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok) await new Promise((resolve) => setTimeout(resolve, 50))
+  return performance.now() - from
+}
+const stop = (child: ReturnType<typeof start>) => new Promise<void>((resolve) => {
+  child.on('exit', () => resolve())
+  child.kill('SIGTERM')
+})
+
+let child = start()
+line('demo on a built tree answers, empty data folder', await answers())
+await stop(child)
+child = start()
+line('the same, folder there already', await answers())
+
+let prev = NO_HASH
+const entries = largeJournal(1000, 20_000).map((entry): KeptEntry => {
+  const hash = entryHash(entry, prev)
+  const kept = { ...entry, prev, hash }
+  prev = hash
+  return kept
+})
+const document = JSON.stringify(jobDocument('large', foldAll(entries).state, entries))
+const from = performance.now()
+const made = await fetch(`${base}/api/v1/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: document })
+if (made.status !== 201) throw new Error((await made.text()).slice(0, 500))
+const { id } = (await made.json()) as { id: string }
+line(`read in a job of 1,000 wires and ${entries.length} entries (${(document.length / 1e6).toFixed(1)} MB)`, performance.now() - from)
+
+for (const station of ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close']) {
+  const times: number[] = []
+  for (let i = 0; i < 7; i++) {
+    const asked = performance.now()
+    await (await fetch(`${base}/jobs/${id}/${station}`)).text()
+    times.push(performance.now() - asked)
+  }
+  line(`page of the large job, whole HTML: ${station}`, median(times))
+}
+
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
+  await page.goto(`${base}/jobs/${id}/${station}`)
+  await page.waitForLoadState('networkidle')
+  const step = await page.evaluate(async () => {
+    const times: number[] = []
+    for (let i = 0; i < 30; i++) {
+      await new Promise((resolve) => setTimeout(resolve, 60))
+      const pressed = performance.now()
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }))
+      await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 0)))
+      times.push(performance.now() - pressed)
+    }
+    return times.sort((a, b) => a - b)[15] ?? NaN
+  })
+  line(`move the selection by one at ${station}, to the next frame`, step)
+}
+await page.goto(`${base}/jobs/deck-loom/journal`)
+await page.waitForLoadState('networkidle')
+const appended = await page.evaluate(async () => {
+  const times: number[] = []
+  let seen = ((await (await fetch('/api/v1/jobs/deck-loom/journal?after=0&limit=1')).json()) as { last: number }).last
+  for (let i = 0; i < 40; i++) {
+    const asked = performance.now()
+    await fetch('/api/v1/jobs/deck-loom/journal', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ seen: seen++, entries: [{ id: `browser-${i}-${Date.now()}`, kind: 'noted', text: 'x' }] }) })
+    times.push(performance.now() - asked)
+  }
+  return times.sort((a, b) => a - b)[20] ?? NaN
+})
+line('append as the browser sees it, median of 40', appended)
+await browser.close()
+await stop(child)
+rmSync(folder, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 })

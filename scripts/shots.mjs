@@ -1,0 +1,74 @@
+import { spawn } from 'node:child_process'
+import { existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildIfNeeded } from './build.mjs'
+
+/** One picture of each main view, from demo data, into docs/screenshots. */
+await buildIfNeeded()
+const { chromium } = await import('@playwright/test')
+const folder = mkdtempSync(join(tmpdir(), 'urn-shots-'))
+const port = String(22_000 + (process.pid % 20_000))
+const base = `http://127.0.0.1:${port}`
+const server = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' }, stdio: 'ignore' })
+const out = 'docs/screenshots'
+mkdirSync(out, { recursive: true })
+
+const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current
+W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm,beacon supply,0.8 A
+W2,TW-0.75,black,P1,2,CM-3P,P2,2,SW-2P,620 mm,beacon return,0.8 A
+W3,TW-0.75,YE,P1,2,CM-3P,,,,0 mm,photo cell,20 mA`
+
+const views = [
+  { name: 'today', path: '/' },
+  { name: 'new-job', path: '/new', act: async (page) => {
+    await page.getByLabel('or paste its rows, headings first').fill(csv)
+    await page.getByLabel('Title').fill('Beacon lead, spare')
+    await page.getByRole('list', { name: 'Faults' }).waitFor()
+    await page.keyboard.press('Escape')
+  } },
+  { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
+  { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
+  { name: 'parts', path: '/jobs/deck-loom/kit', keys: ['p'] },
+  { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },
+  { name: 'crimp', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space'] },
+  { name: 'setup', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb' },
+  { name: 'fault', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space', 'x', '1'] },
+  { name: 'seat', path: '/jobs/deck-loom/seat', keys: ['Space'] },
+  { name: 'seat-dark', path: '/jobs/deck-loom/seat', keys: ['Space'], dark: true },
+  { name: 'prove', path: '/jobs/deck-loom/prove' },
+  { name: 'close', path: '/jobs/deck-loom/close', act: (page) => page.waitForTimeout(1500) },
+  { name: 'journal', path: '/jobs/deck-loom/journal' },
+]
+const only = process.argv.slice(2)
+
+const executablePath = process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync)
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+try {
+  for (let tries = 0; tries < 300; tries++) {
+    if ((await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok) break
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  for (const view of views.filter((one) => only.length === 0 || only.includes(one.name))) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: view.dark ? 'dark' : 'light', reducedMotion: 'reduce' })
+    await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: base }])
+    const page = await context.newPage()
+    await page.goto(base + view.path)
+    await page.waitForLoadState('networkidle')
+    await page.waitForTimeout(300)
+    await view.act?.(page)
+    for (const key of view.keys ?? []) {
+      await page.keyboard.press(key)
+      await page.waitForTimeout(140)
+    }
+    await page.waitForTimeout(350)
+    await page.screenshot({ path: join(out, `${view.name}.png`) })
+    console.log(`${out}/${view.name}.png`)
+    await context.close()
+  }
+} finally {
+  await browser.close()
+  server.kill('SIGTERM')
+  await new Promise((resolve) => server.on('exit', resolve))
+  rmSync(folder, { recursive: true, force: true })
+}

@@ -2,7 +2,7 @@ import { expect, test as base, type APIRequestContext, type Page } from '@playwr
 
 /** A page at a bench whose operator is picked, that fails on any error in the browser's console. */
 export const test = base.extend<{ readonly bench: Page }>({
-  bench: async ({ page, context, baseURL }, use) => {
+  bench: async ({ page, context, baseURL }, provide) => {
     await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
     const errors: string[] = []
     page.on('pageerror', (error) => errors.push(error.message))
@@ -10,7 +10,7 @@ export const test = base.extend<{ readonly bench: Page }>({
       // a refused entry is an answer: the browser logs its status all the same
       if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
     })
-    await use(page)
+    await provide(page)
     expect(errors).toEqual([])
   },
 })

@@ -47,7 +47,7 @@ test('an end without a housing waits for its pick', async ({ bench: page }) => {
 for (const [what, file, sentence] of [
   ['binary rubbish', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 255, 254, 1, 2]), 'This is no text'],
   ['wrong columns', Buffer.from('pin;name\n1;x\n'), 'The first row must name the columns'],
-  ['a hundred thousand rows', Buffer.from(leadCsv.split('\n')[0] + '\n' + 'W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620,a,1\n'.repeat(100_000)), 'too many for one harness'],
+  ['a hundred thousand rows', Buffer.from(`${leadCsv.split('\n')[0] ?? ''}\n` + 'W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620,a,1\n'.repeat(100_000)), 'too many for one harness'],
 ] as const) {
   test(`a file of ${what} is refused with a sentence that helps`, async ({ bench: page }) => {
     await page.goto('/new')

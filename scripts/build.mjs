@@ -1,6 +1,7 @@
-import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureInstalled, run } from './ensure-installed.mjs'
+import { woffToTtf } from './woff-to-ttf.mjs'
 
 const STAMP = 'build/built'
 
@@ -23,8 +24,17 @@ export async function buildIfNeeded() {
 /** Where the thread that makes papers is built to. */
 export const papersWorker = join(process.cwd(), 'build', 'papers.worker.mjs')
 
+/** Fonts of the papers: the same as on screen, unpacked. */
+const paperFonts = {
+  'sans-400': 'atkinson-hyperlegible/files/atkinson-hyperlegible-latin-400-normal.woff',
+  'sans-700': 'atkinson-hyperlegible/files/atkinson-hyperlegible-latin-700-normal.woff',
+  'mono-400': 'ibm-plex-mono/files/ibm-plex-mono-latin-400-normal.woff',
+  'mono-600': 'ibm-plex-mono/files/ibm-plex-mono-latin-600-normal.woff',
+}
+
 export async function buildPapersWorker() {
-  mkdirSync('build', { recursive: true })
+  mkdirSync('build/fonts', { recursive: true })
+  for (const [name, file] of Object.entries(paperFonts)) writeFileSync(join('build/fonts', `${name}.ttf`), woffToTtf(readFileSync(join('node_modules/@fontsource', file))))
   const { build } = await import('esbuild')
   await build({
     entryPoints: ['src/papers/papers.worker.ts'], outfile: papersWorker, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',

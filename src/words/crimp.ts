@@ -2,6 +2,7 @@ import type { CauseCode, CureCode, DefectCode, LookCode } from '@/core/crimp/loo
 import type { SetupField } from '@/core/setup/setup'
 import type { StripLimit } from '@/core/strip/stripWindow'
 import type { ThreadItem } from '@/core/job/threadFirst'
+import { mm } from './figures'
 
 /** A look as a line of the card, and what the main button says when it is seen. */
 export const lookWords: Readonly<Record<LookCode, { readonly line: string; readonly seen: string }>> = {
@@ -70,7 +71,7 @@ export const causeWords: Readonly<Record<CauseCode, string>> = {
 
 /** The cure at its root; figures are filled in where the step knows them. */
 export function cureWords(cure: CureCode, figures: { readonly stripMm?: number | undefined; readonly wireStopMm?: number | undefined; readonly selector?: number | undefined; readonly positioner?: string | undefined; readonly die?: string | undefined }): string {
-  const strip = figures.stripMm === undefined ? 'its window' : `${figures.stripMm.toFixed(1)} mm`
+  const strip = figures.stripMm === undefined ? 'its window' : mm(figures.stripMm, 1)
   switch (cure) {
     case 'strip-more': return `strip to ${strip}`
     case 'strip-less': return `strip to ${strip}, set the stripper's stop`

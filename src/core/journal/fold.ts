@@ -55,7 +55,7 @@ class Logged implements Draft, Before {
   constructor(readonly state: JobState, readonly entry: Entry) {}
 
   put<V>(map: Map<string, V>, key: string, value: V | undefined): void {
-    this.remember(map as Map<string, unknown>, key, map.get(key))
+    this.remember(map, key, map.get(key))
     if (value === undefined) map.delete(key)
     else map.set(key, value)
   }

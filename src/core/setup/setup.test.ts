@@ -16,6 +16,10 @@ test('a die that is not used any more is a change too', () => {
   expect(setupChanges({ tool: 'PF-10', die: 'D2', wireStopMm: 3.1 }, { tool: 'PF-10', die: 'D2' })).toEqual([{ field: 'wireStopMm', from: 3.1, to: undefined }])
 })
 
+test('with another frame, what stays on the old one is left out', () => {
+  expect(setupChanges(four('QP-2', 7), { tool: 'PF-10', die: 'D2', notchMm: 1.1 }).map((change) => change.field)).toEqual(['tool', 'die'])
+})
+
 test('like setups share an id, others never', () => {
   const part = fc.option(fc.constantFrom('1', '2', '12'), { nil: undefined })
   const setups = fc.record({ tool: fc.constantFrom('QF-5', 'PF-10'), die: part, positioner: part, nest: part }) as fc.Arbitrary<Setup>
@@ -23,7 +27,8 @@ test('like setups share an id, others never', () => {
   expect(setupId(four('QP-1', 12))).not.toBe(setupId(four('QP-11', 2)))
   fc.assert(
     fc.property(setups, setups, (one, other) => {
-      expect(setupId(one) === setupId(other)).toBe(changeWeight(one, other) === 0)
+      if (one.tool === other.tool) expect(setupId(one) === setupId(other)).toBe(changeWeight(one, other) === 0)
+      else expect(changeWeight(one, other)).toBeGreaterThan(0)
     }),
   )
 })

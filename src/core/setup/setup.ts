@@ -29,10 +29,13 @@ export interface SetupChange {
   readonly to: string | number | undefined
 }
 
-/** Exactly what the hands must change to come from one setup to another; everything, when nothing is in hand. */
+/**
+ * Exactly what the hands must change to come from one setup to another; everything, when nothing is in hand. With another
+ * frame, what stays on the old one is no change of the new.
+ */
 export function setupChanges(from: Setup | undefined, to: Setup): readonly SetupChange[] {
   return setupFields
-    .filter((field) => from?.[field] !== to[field])
+    .filter((field) => from?.[field] !== to[field] && (to[field] !== undefined || from?.tool === to.tool))
     .map((field) => ({ field, from: from?.[field], to: to[field] }))
 }
 

@@ -122,7 +122,7 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
   const faults = preview?.faults.length ?? 0
   return (
     <Frame title="New job" find={[{ id: 'Today', kind: 'place', words: 'All open jobs', href: '/' }]} foot={<FootNote preview={preview} />}>
-      <div className="station" onDragOver={(event) => event.preventDefault()} onDrop={drop} style={{ gridTemplateColumns: '320px minmax(0,1fr) 320px' }}>
+      <div className="station" onDragOver={(event) => event.preventDefault()} onDrop={drop} style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}>
         <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
           <h2 className="card-title">The pinout</h2>
           <button type="button" className="act-button" onClick={() => file.current?.click()}>

@@ -7,7 +7,7 @@ import type { Preview } from './preview'
 
 const ROW_PX = 36
 const shown: readonly ColumnId[] = ['wire', 'type', 'colour', 'fromEnd', 'fromCavity', 'toEnd', 'toCavity', 'length', 'signal', 'current']
-const grid = '44px 64px 84px 88px 62px 62px 62px 62px 84px minmax(70px,1fr) 66px'
+const grid = '34px 50px 72px 76px 46px 48px 44px 48px 66px minmax(60px,1fr) 56px'
 
 /** The rows as they will be read; a cell that cannot be read is outlined and says why. */
 export function PreviewTable({ preview, onlyFaults }: { readonly preview: Preview; readonly onlyFaults: boolean }) {

@@ -172,7 +172,7 @@ function FaultReport({ item, fault, setFault, done }: { readonly item: QueueItem
       <h2 className="card-title fault">What is wrong?</h2>
       <label className="field">
         Found at
-        <select value={look} onChange={(event) => setFault({ look: event.target.value as LookCode })}>
+        <select value={look} style={{ font: '15px var(--sans)' }} onChange={(event) => setFault({ look: event.target.value as LookCode })}>
           {wanted.map((one) => (
             <option key={one} value={one}>{lookWords[one].line}</option>
           ))}

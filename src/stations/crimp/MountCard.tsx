@@ -33,7 +33,7 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
   return (
     <>
       <div className="work">
-        <CrimpReadouts item={item} changes={changes} piece="Setup for" />
+        <CrimpReadouts item={item} settings={false} piece="Setup for" />
         <section className="sheet sheet-fill" aria-label="What changes">
           <h2 className="card-title" style={{ padding: '16px 18px 8px' }}>
             {from ? `${plural(changes.length, 'change')}, then a first piece` : 'Mount the first setup'}
@@ -52,8 +52,8 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
                 {changes.map((change) => (
                   <tr key={change.field}>
                     <td>{setupFieldWords[change.field]}</td>
-                    <td className="figure dim">{setupValue(change.field, change.from)}</td>
-                    <td className="figure attend" style={{ fontWeight: 600, fontSize: 26 }}>{setupValue(change.field, change.to)}</td>
+                    <td className="figure dim">{change.from === undefined ? '–' : setupValue(change.field, change.from)}</td>
+                    <td className="figure attend" style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}>{setupValue(change.field, change.to)}</td>
                     <td className="dim" style={{ fontSize: 14 }}>{sourceOf(change.field, item)}</td>
                   </tr>
                 ))}
@@ -65,6 +65,7 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
       <aside className="pane pane-card" aria-label="Setup change">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">Change the setup</h2>
+        {!overdue && tool?.verification && <p className="small good">✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on {day(tool.verification.dueOn)}.</p>}
         {overdue && (
           <p className={`note ${blocked ? 'fault' : 'caution'}`}>
             <b>▲ {group.setup.tool} was due on {day(due.dueOn)}.</b> {blocked ? 'These house rules do not let it crimp.' : 'It is recorded.'}

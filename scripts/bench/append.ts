@@ -5,7 +5,9 @@ import { sql } from 'drizzle-orm'
 import { dispatch } from '../../src/api/dispatch'
 import { openFolder } from '../../src/data/database'
 import { loadDemo } from '../../src/data/loadDemo'
-import { newJobCache } from '../../src/data/repositories/jobs'
+import { createJob, loadJob, newJobCache } from '../../src/data/repositories/jobs'
+import { snapshot } from '../../src/core/journal/state'
+import { largeJournal } from './largeJob'
 import { line, median } from './measure'
 
 const folder = mkdtempSync(join(tmpdir(), 'urn-append-'))
@@ -33,5 +35,20 @@ for (let i = 0; i < 200; i++) {
   seen++
 }
 line('append in the handler, median of 200', median(times), 'a bare insert', median(bare))
+const entries = largeJournal(1000, 20_000)
+const made = await createJob(bench.db, bench.jobs, { id: 'large', entries: entries.map(({ seq: _seq, at: _at, ...entry }) => entry), stamps: entries.map(({ at, by }) => ({ at, by })), by: 'teodor', now: new Date() })
+if (!made.ok) throw new Error(JSON.stringify(made.fault))
+const fresh = newJobCache()
+const first = performance.now()
+await loadJob(bench.db, fresh, 'large')
+line('first load of 1,000 wires and 20,000 entries, fold and all', performance.now() - first)
+const loads: number[] = []
+for (let i = 0; i < 50; i++) {
+  const from = performance.now()
+  const folded = await loadJob(bench.db, fresh, 'large')
+  if (folded) snapshot(folded.state)
+  loads.push(performance.now() - from)
+}
+line('data of a page of that job, median of 50', median(loads))
 await bench.close()
 rmSync(folder, { recursive: true, force: true })

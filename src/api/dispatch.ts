@@ -23,7 +23,7 @@ export async function dispatch(request: Request, path: string, context: Dispatch
     const params = matchPath(one.path, path)
     return params ? [{ one, params }] : []
   })
-  if (matches.length === 0) return error(404, 'not-found', { message: `no ${path} here; see /api/v1/openapi.json` })
+  if (matches.length === 0) return error(404, 'not-found', { message: path === '' ? 'name an endpoint; they are listed in /api/v1/openapi.json' : `no ${path} here; see /api/v1/openapi.json` })
   const method = request.method === 'HEAD' ? 'GET' : request.method
   const match = matches.find(({ one }) => one.method === method)
   if (!match) {

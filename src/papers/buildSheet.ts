@@ -5,7 +5,7 @@ import { endState, termState, type JobState } from '@/core/journal/state'
 import { rulesOf } from '@/core/journal/shared'
 import { netVerdict } from '@/core/prove/netVerdict'
 import { faceState } from '@/ui/job/faceState'
-import { dayTime, figure } from '@/words/figures'
+import { dayTimeUtc, figure } from '@/words/figures'
 import { rulesWords } from '@/words/rules'
 import { faceSvg } from './faceSvg'
 
@@ -36,7 +36,7 @@ export function buildSheet({ id, state, people, madeAt }: BuildSheetInput): TDoc
     footer: (page, pages) => ({ text: `${plan.title}, rev ${plan.rev}   ${id}   entry ${state.seq}   page ${page} of ${pages}`, alignment: 'center', color: DIM, fontSize: 7.5, margin: [0, 14, 0, 0] }),
     content: [
       { text: plan.title, fontSize: 20, bold: true },
-      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesWords[rulesOf(state).id].name}. Made ${dayTime(madeAt)} UTC, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
+      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesWords[rulesOf(state).id].name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
       ...signatures(state, name),
       { text: 'Faces, seen from the wire side', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
       ...faces(state),
@@ -62,7 +62,7 @@ const table = (widths: (string | number)[], headings: string[], rows: TableCell[
 function signatures(state: JobState, name: (by: string) => string): Content[] {
   if (state.signatures.length === 0) return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
   return state.signatures.map((one): Content => ({
-    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTime(one.at)} UTC, covers entries 1 to ${one.covers}`, bold: !one.void, ...(one.void && { color: DIM }),
+    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTimeUtc(one.at)}, covers entries 1 to ${one.covers}`, bold: !one.void, ...(one.void && { color: DIM }),
   }))
 }
 
@@ -107,7 +107,7 @@ const setups = (state: JobState, name: (by: string) => string): Content =>
     ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
     [...state.setups].map(([id, setup]) => {
       const piece = setup.pieces.at(-1)
-      return [cell(id.replaceAll('~', ' ')), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTime(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
+      return [cell(id.replaceAll('~', ' ')), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
     }),
   )
 
@@ -146,7 +146,7 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
 function closing(state: JobState, name: (by: string) => string): Content[] {
   const { tray } = state
   return [
-    { text: tray ? `Tray counted ${dayTime(tray.at)} UTC by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.` : 'Tray not counted.', margin: [0, 10, 0, 0] },
+    { text: tray ? `Tray counted ${dayTimeUtc(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.` : 'Tray not counted.', margin: [0, 10, 0, 0] },
     { text: 'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.', color: DIM, fontSize: 8, margin: [0, 6, 0, 0] },
   ]
 }

@@ -30,6 +30,7 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
     case 'bad-id': return `${said}: an id has up to 40 letters and digits, without spaces, commas, quotes or slashes`
     case 'wire-twice': return `${said} stands in row ${problem.firstRow} already: each wire needs an id of its own`
     case 'unknown-type': return `${said} is no wire type on the shelf; there are ${list(problem.known)}`
+    case 'several-types': return `${said} could be ${list(problem.known)}: name the one you have`
     case 'bad-colour': return `${said} is no colour in IEC letters, like RD, WH/BU or GNYE`
     case 'unknown-housing': return `${said} is no housing on the shelf; there are ${list(problem.known)}`
     case 'housing-differs': return `${said}: end ${problem.end} is ${problem.first} by row ${problem.firstRow}; one end has one housing`

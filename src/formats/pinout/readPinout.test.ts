@@ -70,6 +70,15 @@ test('unknown types, housings and cavities say what is known', () => {
   expect(problemOf(text)).toMatchObject({ code: 'unknown-housing' })
 })
 
+test('a type may be said by its size, where only one on the shelf has it', () => {
+  const typeOf = (said: string) => read(withRows(`W1,${said},RD,A,1,B,1,620,,`), picks).plan?.wires[0]?.type
+  expect(typeOf('20 awg')).toBe('TW-20')
+  expect(typeOf('0.75 mm2')).toBe('TW-0.75')
+  expect(typeOf('"0,5 mm²"')).toBe('TW-0.5')
+  expect(problemOf(withRows('W1,1.5 mm2,RD,A,1,B,1,620,,'))).toEqual({ code: 'several-types', known: ['TW-1.5', 'RW-1.5'] })
+  expect(problemOf(withRows('W1,7 mm2,RD,A,1,B,1,620,,'))).toMatchObject({ code: 'unknown-type' })
+})
+
 test('an end without a housing waits for a pick, and the pick makes it whole', () => {
   const text = withRows('W1,TW-0.5,RD,A,1,B,1,620,,')
   expect(problemOf(text, { A: 'CM-3P' } as typeof picks)).toEqual({ code: 'no-housing', end: 'B' })

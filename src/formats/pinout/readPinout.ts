@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import type { Catalogue } from '@/core/catalogue/catalogue'
+import { designatedAreaMm2 } from '@/core/job/facts'
 import type { End, Wire, WireSide } from '@/core/job/plan'
 import { parseQuantity, type Dimension, type QuantityFault } from '@/core/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/wire/colour'
@@ -11,6 +12,7 @@ export type CellProblem =
   | { readonly code: 'bad-id' }
   | { readonly code: 'wire-twice'; readonly firstRow: number }
   | { readonly code: 'unknown-type'; readonly known: readonly string[] }
+  | { readonly code: 'several-types'; readonly known: readonly string[] }
   | { readonly code: 'bad-colour' }
   | { readonly code: 'unknown-housing'; readonly known: readonly string[] }
   | { readonly code: 'housing-differs'; readonly end: string; readonly first: string; readonly firstRow: number }
@@ -225,11 +227,23 @@ function readId(said: string, row: number, seen: Map<string, number>, fault: Add
   return said
 }
 
+/** Sizes within this share of each other are the same print: 20 AWG is 0.518 mm² to two digits. */
+const SAME_PRINT = 0.01
+
+/** A wire type by id or alias, or by its size where only one on the shelf has it: `20 awg`, `0.5 mm2`. */
 function readType(said: string, lookup: Catalogue, fault: AddFault): string {
   const named = lookup.names.get(said.toLowerCase())
-  if (said === '') fault('type', { code: 'missing' })
-  else if (named?.kind !== 'wire-type') fault('type', { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) })
-  return named?.id ?? said
+  if (named?.kind === 'wire-type') return named.id
+  if (said === '') {
+    fault('type', { code: 'missing' })
+    return said
+  }
+  const size = parseQuantity(said, 'area')
+  const sized = size.ok ? [...lookup.wireTypes.values()].filter((type) => Math.abs(designatedAreaMm2(type) / size.value - 1) < SAME_PRINT).map((type) => type.id) : []
+  const [only] = sized
+  if (only !== undefined && sized.length === 1) return only
+  fault('type', sized.length > 1 ? { code: 'several-types', known: sized } : { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) })
+  return said
 }
 
 function readSide(

@@ -48,7 +48,7 @@ export function JournalPlace() {
             {fault && <p className="note fault">▲ The journal does not answer. Load the page again.</p>}
             <table className="table">
               <thead>
-                <tr><th scope="col">no.</th><th scope="col">when, UTC</th><th scope="col">who</th><th scope="col">what</th><th scope="col">hash</th></tr>
+                <tr><th scope="col">no.</th><th scope="col">when</th><th scope="col">who</th><th scope="col">what</th><th scope="col">hash</th></tr>
               </thead>
               <tbody>
                 {[...entries].reverse().map((entry) => (

@@ -120,7 +120,7 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
       <h2 className="card-title good">✓ Crimped and accepted</h2>
       {now.crimp && (
         <p>
-          {dayTime(now.crimp.at)} UTC, in {setupWords(item.set.setup)}
+          {dayTime(now.crimp.at)}, in {setupWords(item.set.setup)}
           {now.crimp.heightMm !== undefined && `, height ${figure(now.crimp.heightMm, 3)} mm`}.
         </p>
       )}

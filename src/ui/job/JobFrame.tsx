@@ -8,10 +8,14 @@ import { nextStep, type NextStep } from '@/core/job/steps'
 import { stationWords, stepWords } from '@/words/steps'
 import { Frame } from '../frame/Frame'
 import type { FindItem } from '../find/findItems'
+import { useAwake } from '../frame/useAwake'
 import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
 import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
+
+/** Where hands are full: the screen stays awake. */
+const benchStations: ReadonlySet<string> = new Set(['prep', 'crimp', 'seat', 'prove'])
 
 /** Where a step is done: its station, with the thing in question selected. */
 export const stepHref = (jobId: string, step: NextStep): string => `/jobs/${jobId}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`
@@ -22,6 +26,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   const router = useRouter()
   const here = usePathname().split('/')[3] ?? 'plan'
   const { plan } = state
+  useAwake(benchStations.has(here))
   const done = useMemo(() => progress(state), [state])
   const step = useMemo(() => nextStep(state), [state])
   const find = useFindItems(id, plan)

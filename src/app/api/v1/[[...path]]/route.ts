@@ -5,12 +5,21 @@ import { bench } from '@/data/bench'
 import { report } from '@/data/log'
 import { OPERATOR_COOKIE } from '@/data/operator'
 
+/** A part of the path as it was meant; one that is not well encoded stays as it is, and names nothing. */
+function decoded(part: string): string {
+  try {
+    return decodeURIComponent(part)
+  } catch {
+    return part
+  }
+}
+
 /** The open interface: one dispatcher over the table of endpoints. */
-async function serve(request: Request, { params }: { params: Promise<{ path: string[] }> }): Promise<Response> {
+async function serve(request: Request, { params }: { params: Promise<{ path?: string[] }> }): Promise<Response> {
   const fault = callerFault(request.method, request.headers)
   const response = fault
     ? Response.json({ error: { code: fault.code, message: fault.message } }, { status: fault.status })
-    : await dispatch(request, (await params).path.map(decodeURIComponent).join('/'), {
+    : await dispatch(request, ((await params).path ?? []).map(decoded).join('/'), {
         bench,
         now: () => new Date(),
         by: (await cookies()).get(OPERATOR_COOKIE)?.value ?? 'api',

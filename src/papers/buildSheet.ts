@@ -4,6 +4,7 @@ import { planIndex, setKey, sideOf, type SideLetter, type Wire } from '@/core/jo
 import { endState, termState, type JobState } from '@/core/journal/state'
 import { rulesOf } from '@/core/journal/shared'
 import { netVerdict } from '@/core/prove/netVerdict'
+import { setupIdLabel } from '@/core/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import { dayTimeUtc, figure } from '@/words/figures'
 import { rulesWords } from '@/words/rules'
@@ -107,7 +108,7 @@ const setups = (state: JobState, name: (by: string) => string): Content =>
     ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
     [...state.setups].map(([id, setup]) => {
       const piece = setup.pieces.at(-1)
-      return [cell(id.replaceAll('~', ' ')), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
+      return [cell(setupIdLabel(id)), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
     }),
   )
 

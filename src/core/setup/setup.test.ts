@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { changeWeight, orderSetups, setupChanges, setupId, toolDue, type Setup } from './setup'
+import { changeWeight, orderSetups, setupChanges, setupId, setupIdLabel, toolDue, type Setup } from './setup'
 
 const four = (positioner: string, selector: number, notchMm = 1.1): Setup => ({ tool: 'QF-5', positioner, selector, notchMm })
 
@@ -18,6 +18,10 @@ test('a die that is not used any more is a change too', () => {
 
 test('with another frame, what stays on the old one is left out', () => {
   expect(setupChanges(four('QP-2', 7), { tool: 'PF-10', die: 'D2', notchMm: 1.1 }).map((change) => change.field)).toEqual(['tool', 'die'])
+})
+
+test('an id is said without its marks', () => {
+  expect(setupIdLabel(setupId({ tool: 'PF-10', die: 'D2', wireStopMm: 4.4, notchMm: 1.5 }))).toBe('PF-10 · D2 · 4.4 · 1.5')
 })
 
 test('like setups share an id, others never', () => {

@@ -23,6 +23,9 @@ export const setupId = (setup: Setup): string =>
 
 const fieldLetter: Readonly<Record<SetupField, string>> = { tool: '', die: 'die-', positioner: 'pos-', selector: 'sel-', nest: 'nest-', wireStopMm: 'stop-', notchMm: 'notch-' }
 
+/** A setup's id as it is said in a list: `QF-5 · QP-2 · 7 · 1.1`. */
+export const setupIdLabel = (id: string): string => id.replaceAll(/~(?:die|pos|sel|nest|stop|notch)-/g, ' · ')
+
 export interface SetupChange {
   readonly field: SetupField
   readonly from: string | number | undefined

@@ -47,7 +47,7 @@ export function PlanStation() {
           const shell = housingOf(facts, plan, one.id)
           const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
           return (
-            <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52 }} onClick={() => setEnd(one.id)}>
+            <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '20px 34px minmax(0, 1fr) auto' }} onClick={() => setEnd(one.id)}>
               <span className="glyph act" aria-hidden="true">
                 {one.id === end ? '▸' : ''}
               </span>

@@ -1,7 +1,7 @@
 import { goodPieces, heightRefusal, judgeFirstPiece } from '../../crimp/firstPiece'
 import { decide, defects, type DefectCode } from '../../crimp/looks'
 import { setKey, type Termination } from '../../job/plan'
-import { setupId, toolDue } from '../../setup/setup'
+import { setupId, setupIdLabel, toolDue } from '../../setup/setup'
 import { subject, termLabel, type EntryKind, type Refusal } from '../entryKind'
 import { findTermination, isLook, isMounted, isReleased, lookRefusal, looksOf, rulesOf, toLooks, withSet } from '../shared'
 import { termState, type JobState } from '../state'
@@ -23,11 +23,8 @@ export const setupMounted: EntryKind<'setup-mounted'> = {
     draft.put(draft.state.setups, id, { setup, mounted: seq, proven: before?.proven ?? false, pieces: before?.pieces ?? [] })
     draft.put(draft.state.tools, setup.tool, { setup: id, since: seq, by })
   },
-  about: ({ setup }) => setupLabel(setup),
+  about: ({ setup }) => setupIdLabel(setupId(setup)),
 }
-
-const setupLabel = (setup: { tool: string; die?: string | undefined; positioner?: string | undefined; selector?: number | undefined }) =>
-  [setup.tool, setup.die, setup.positioner, setup.selector].filter((part) => part !== undefined).join(' · ')
 
 /** The setup must be on its frame now, and be the one that this work is for. */
 function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
@@ -58,7 +55,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
     const piece = { mounted: now.mounted, looks: toLooks(looks), pullN, good, at, by, ...(heightMm !== undefined && { heightMm }), ...(minimumN !== undefined && { minimumN }) }
     draft.put(draft.state.setups, setup, { ...now, pieces: [...now.pieces, piece] })
   },
-  about: ({ setup }) => setup.replaceAll('~', ' · '),
+  about: ({ setup }) => setupIdLabel(setup),
 }
 
 export const setupReleased: EntryKind<'setup-released'> = {
@@ -77,7 +74,7 @@ export const setupReleased: EntryKind<'setup-released'> = {
     const released = { at, by, pullN: piece.pullN, ...(piece.minimumN !== undefined && { minimumN: piece.minimumN }) }
     draft.put(draft.state.setups, setup, { ...now, released, proven: true })
   },
-  about: ({ setup }) => setup.replaceAll('~', ' · '),
+  about: ({ setup }) => setupIdLabel(setup),
 }
 
 const crimpSubjects = (termination: Termination | undefined, term: string, setup: string) => ({

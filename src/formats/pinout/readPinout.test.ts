@@ -85,6 +85,10 @@ test('an end without a housing waits for a pick, and the pick makes it whole', (
   expect(read(text, picks).plan?.ends).toEqual([{ id: 'A', housing: 'CM-3P' }, { id: 'B', housing: 'SW-2P' }])
 })
 
+test.each(['constructor', '__proto__', 'toString'])('an end called %s is an end like any other', (end) => {
+  expect(problemOf(withRows(`W1,TW-0.5,RD,${end},1,B,1,620,,`), { B: 'SW-2P' } as typeof picks)).toEqual({ code: 'no-housing', end })
+})
+
 test('whatever is dropped gives a plan or a fault, never an exception', () => {
   fc.assert(
     fc.property(fc.oneof(fc.string(), fc.array(fc.string()).map((cells) => withRows(cells.join(',')))), (text) => {

@@ -208,7 +208,7 @@ function resolveEnds(rows: readonly CellRow[], lookup: Catalogue, picks: Readonl
     }
   }
   for (const end of ends.values()) {
-    const pick = picks[end.id]
+    const pick = Object.hasOwn(picks, end.id) ? picks[end.id] : undefined
     if (end.housing !== undefined || pick === undefined) continue
     const named = lookup.names.get(pick.toLowerCase())
     if (named?.kind !== 'housing') continue

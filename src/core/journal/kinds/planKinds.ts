@@ -27,8 +27,8 @@ export const planChanged: EntryKind<'plan-changed'> = {
     if (worked !== undefined) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked } }
     const all = mergeFacts(state.facts, facts)
     const [fault] = planFaults(changePlan(state.plan, change), {
-      cavityIds: (housing) => all.housings[housing]?.cavities.map((cavity) => cavity.id),
-      hasWireType: (type) => type in all.wireTypes,
+      cavityIds: (housing) => (Object.hasOwn(all.housings, housing) ? all.housings[housing]?.cavities.map((cavity) => cavity.id) : undefined),
+      hasWireType: (type) => Object.hasOwn(all.wireTypes, type),
     })
     return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
   },
@@ -63,7 +63,7 @@ export const setsChosen: EntryKind<'sets-chosen'> = {
       if (!wires.has(wire)) return { code: 'unknown', what: 'wire', id: wire }
       if (isWorked(state, wire, side)) return { code: 'already', what: 'stripped' }
       if (!set) continue
-      const pinned = set.contact in all.contacts && set.setup.tool in all.tools && (set.seal === undefined || set.seal in all.seals)
+      const pinned = Object.hasOwn(all.contacts, set.contact) && Object.hasOwn(all.tools, set.setup.tool) && (set.seal === undefined || Object.hasOwn(all.seals, set.seal))
       if (!pinned) return { code: 'set-impossible', wire, side }
     }
     return undefined

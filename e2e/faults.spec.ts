@@ -1,0 +1,78 @@
+import { alive, expect, makeJob, nextStep, strike, test } from './bench'
+
+test('a first piece that pulls off too soon is written down and does not release the setup', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Weak piece')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  for (let tick = 0; tick < 6; tick++) await strike(page, 'Space')
+  await expect(nextStep(page)).toContainText('Change the setup')
+  await strike(page, 'Enter')
+  await page.waitForTimeout(400)
+  for (let tick = 0; tick < 7; tick++) await strike(page, 'Space')
+  await expect(page.getByRole('heading', { name: 'First piece, on spare wire' })).toBeVisible()
+  for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
+  await page.getByLabel('Pulled off at, N').fill('9 lbf')
+  await expect(page.getByText('40 N is below 85 N')).toBeVisible()
+  await strike(page, 'Escape', 'Space')
+  await expect(page.getByText('not good: find the cause, then another piece')).toBeVisible()
+  await expect(nextStep(page)).toContainText('Make a first piece')
+  await page.getByLabel('Pulled off at, N').fill('nonsense')
+  await expect(page.getByText('“nonsense” is no figure')).toBeVisible()
+})
+
+test('prep stops after the first of an unreleased setup', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Hold')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  for (let tick = 0; tick < 6; tick++) await strike(page, 'Space')
+  await page.goto(`/jobs/${id}/prep?at=${encodeURIComponent('1/W2/a')}`)
+  await alive(page)
+  await expect(page.getByText('Wait for the first piece.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /It is cut/ })).toBeDisabled()
+})
+
+test('a strip that is too long says what to trim, and takes inches', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Long strip')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  await page.getByLabel('Strip as measured').fill('0.27 in')
+  await expect(page.getByText(/Trim 1 mm off the conductor/)).toBeVisible()
+  await page.getByLabel('Strip as measured').fill('5,9mm')
+  await expect(page.getByText(/Trim/)).toHaveCount(0)
+})
+
+test('a meter of tenths cannot tell a contact of milliohms', async ({ bench: page, request }) => {
+  const loom = (await (await request.get('/api/v1/jobs/deck-loom')).json()) as object
+  const { id } = (await (await request.post('/api/v1/jobs', { data: loom })).json()) as { id: string }
+  const append = async (entries: object[]) => {
+    const { last } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1`)).json()) as { last: number }
+    expect((await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: last, entries } })).status()).toBe(201)
+  }
+  const looks = ['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round'].map((look) => ({ look, seen: true }))
+  await append([
+    { id: 'prove-0001', kind: 'crimped', term: '1/W01/a', setup: 'QF-5~pos-QP-2~sel-7~notch-1.1', looks },
+    { id: 'prove-0002', kind: 'seated', term: '1/W01/a', end: 'A', cavity: '1', checked: ['click'], tugN: 15 },
+    { id: 'prove-0003', kind: 'seated', term: '1/W01/b', end: 'B', cavity: '1', checked: ['click'], tugN: 9 },
+  ])
+  await page.goto(`/jobs/${id}/prove`)
+  await alive(page)
+  await page.getByLabel('Leads show, Ω').fill('0.2')
+  await page.getByLabel('Smallest step, Ω').fill('0.1')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('Meter shows (Ω, or mohm)').fill('0.3')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('resistance-verdict')).toContainText('cannot tell')
+  await expect(page.getByText('too coarse for contacts of milliohms')).toBeVisible()
+})
+
+test('without an operator nothing is written, and the page says what to do', async ({ page, request }) => {
+  const id = await makeJob(request, 'Nobody')
+  await page.goto(`/jobs/${id}/prep`)
+  await page.waitForLoadState('networkidle')
+  await expect(page.getByText('Who is at this bench?')).toBeVisible()
+  for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
+  await expect(page.getByTestId('notice')).toContainText('Say first who is at this bench')
+  expect(((await (await request.get(`/api/v1/jobs/${id}/journal`)).json()) as { last: number }).last).toBe(2)
+  await page.getByRole('button', { name: 'Imke Rask' }).click()
+  await expect(page.getByLabel('Who is at this bench')).toHaveValue('imke')
+})

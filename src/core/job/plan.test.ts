@@ -1,0 +1,75 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { cavityKey, changePlan, emptyPlan, planFaults, planIndex, sideOf, type Plan, type PlanFault, type Wire } from './plan'
+
+const wire = (id: string, from: string, to: string): Wire => {
+  const side = (place: string): Wire['from'] => (place === '' ? { kind: 'open' } : { kind: 'cavity', end: place.split('.')[0] ?? '', cavity: place.split('.')[1] ?? '' })
+  return { id, type: 'TW-0.5', colour: 'RD', from: side(from), to: side(to), lengthMm: 500 }
+}
+
+const plan: Plan = {
+  ...emptyPlan,
+  ends: [{ id: 'A', housing: 'CM-3P' }, { id: 'B', housing: 'SW-2P' }],
+  wires: [wire('W1', 'A.1', 'B.1'), wire('W2', 'A.2', 'B.2'), wire('W3', 'A.3', '')],
+}
+
+const facts = { cavityIds: (housing: string) => ({ 'CM-3P': ['1', '2', '3'], 'SW-2P': ['1', '2'] })[housing], hasWireType: (type: string) => type === 'TW-0.5' }
+
+test('a termination is unit, wire and side; an open side is none', () => {
+  const { terminations, byKey, byEnd, byCavity } = planIndex({ ...plan, quantity: 2 })
+  expect(terminations.map((one) => one.key)).toEqual(['1/W1/a', '1/W1/b', '1/W2/a', '1/W2/b', '1/W3/a', '2/W1/a', '2/W1/b', '2/W2/a', '2/W2/b', '2/W3/a'])
+  expect(byKey.get('2/W2/b')?.at).toEqual({ kind: 'cavity', end: 'B', cavity: '2' })
+  expect(byEnd.get('1/A')?.map((one) => one.wire.id)).toEqual(['W1', 'W2', 'W3'])
+  expect(byCavity.get(cavityKey(2, 'A', '3'))?.key).toBe('2/W3/a')
+})
+
+test('the index of a plan is built once for each version', () => {
+  expect(planIndex(plan)).toBe(planIndex(plan))
+  expect(planIndex({ ...plan })).not.toBe(planIndex(plan))
+})
+
+test('puts replace by id in their place, new ones go to the end, removed ones are gone', () => {
+  const changed = changePlan(plan, { meta: { rev: 'B' }, putWires: [{ ...wire('W2', 'A.2', 'B.2'), lengthMm: 700 }, wire('W9', 'A.3', 'B.1')], removeWires: ['W1'] })
+  expect(changed.wires.map((one) => `${one.id} ${one.lengthMm}`)).toEqual(['W2 700', 'W3 500', 'W9 500'])
+  expect(changed.rev).toBe('B')
+  expect(changed.title).toBe(plan.title)
+  expect(plan.wires).toHaveLength(3)
+})
+
+test('a part of the head that is left out stays as it was', () => {
+  expect(changePlan(plan, { meta: { title: undefined, quantity: 3 } })).toMatchObject({ title: plan.title, quantity: 3 })
+})
+
+test.each<[string, Partial<Plan>, PlanFault]>([
+  ['a wire twice', { wires: [wire('W1', 'A.1', 'B.1'), wire('W1', 'A.2', 'B.2')] }, { code: 'wire-twice', wire: 'W1' }],
+  ['an end twice', { ends: [...plan.ends, { id: 'A', housing: 'CM-3P' }] }, { code: 'end-twice', end: 'A' }],
+  ['an end that is not there', { wires: [wire('W1', 'C.1', 'B.1')] }, { code: 'unknown-end', wire: 'W1', end: 'C' }],
+  ['an unknown housing', { ends: [{ id: 'A', housing: 'NOPE' }, { id: 'B', housing: 'SW-2P' }] }, { code: 'unknown-housing', end: 'A', housing: 'NOPE' }],
+  ['an unknown wire type', { wires: [{ ...wire('W1', 'A.1', 'B.1'), type: 'XX' }] }, { code: 'unknown-wire-type', wire: 'W1', type: 'XX' }],
+  ['an unknown cavity', { wires: [wire('W1', 'A.9', 'B.1')] }, { code: 'unknown-cavity', wire: 'W1', end: 'A', cavity: '9', known: ['1', '2', '3'] }],
+  ['a cavity for two wires', { wires: [wire('W1', 'A.1', 'B.1'), wire('W2', 'A.1', 'B.2')] }, { code: 'cavity-taken', wire: 'W2', by: 'W1', end: 'A', cavity: '1' }],
+  ['a wire back into its own cavity', { wires: [wire('W1', 'A.1', 'A.1')] }, { code: 'cavity-taken', wire: 'W1', by: 'W1', end: 'A', cavity: '1' }],
+])('%s is found', (_what, change, fault) => {
+  expect(planFaults({ ...plan, ...change }, facts)).toContainEqual(fault)
+})
+
+test('a plan that holds together has no fault', () => {
+  expect(planFaults(plan, facts)).toEqual([])
+})
+
+test('putting and removing again leaves the plan as it was', () => {
+  const ids = fc.uniqueArray(fc.integer({ min: 10, max: 99 }), { maxLength: 8 })
+  fc.assert(
+    fc.property(ids, (numbers) => {
+      const wires = numbers.map((n) => wire(`W${n}`, '', 'B.1'))
+      const there = changePlan(plan, { putWires: wires })
+      expect(there.wires).toHaveLength(plan.wires.length + wires.length)
+      expect(changePlan(there, { removeWires: wires.map((one) => one.id) })).toEqual(plan)
+    }),
+  )
+})
+
+test('a is from, b is to', () => {
+  const one = wire('W1', 'A.1', 'B.2')
+  expect([sideOf(one, 'a'), sideOf(one, 'b')]).toEqual([one.from, one.to])
+})

@@ -1,0 +1,131 @@
+import { expect, test } from 'vitest'
+import { constructions } from '@/core/catalogue/constructions'
+import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
+import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
+import { toolClasses } from '@/core/catalogue/toolClasses'
+import { decide, defects, looks, type DefectCode, type LookCode } from '@/core/crimp/looks'
+import { fitOrder, type FitReason } from '@/core/fit/fit'
+import { entryKinds } from '@/core/journal/entryKinds'
+import type { Refusal } from '@/core/journal/entryKind'
+import { gapRange, houseRules } from '@/core/rules/houseRules'
+import { setupFields } from '@/core/setup/setup'
+import { causeWords, cureWords, defectWords, lookWords, setupActWords, setupFieldWords, setupValue, stripLimitWords } from './crimp'
+import { missWords, noteWords, reasonWords } from './fit'
+import { planFaultWords } from './plan'
+import { entryWords, refusalWords } from './refusals'
+import { rulesWords } from './rules'
+import { lockWords, releaseStepWords, releaseToolWords } from './seat'
+
+const lookCodes = Object.keys(looks) as LookCode[]
+const defectCodes = Object.keys(defects) as DefectCode[]
+
+test.each(Object.values(constructions))('$id is inspected in at most five looks, and some tool may close it', (construction) => {
+  expect(construction.looks.length).toBeGreaterThan(0)
+  expect(construction.looks.length).toBeLessThanOrEqual(5)
+  expect(construction.toolClasses.every((one) => toolClasses[one].crimps)).toBe(true)
+})
+
+test('four indents never close open wings, and no die closes a machined barrel', () => {
+  for (const open of ['open-barrel', 'open-barrel-sealed'] as const) expect(constructions[open].toolClasses.some((one) => one.startsWith('four-indent'))).toBe(false)
+  expect((constructions['closed-barrel'].toolClasses as readonly string[]).includes('parallel-die')).toBe(false)
+})
+
+test('every defect can be found by some look, and every look can find one', () => {
+  const found = new Set(lookCodes.flatMap((look) => looks[look].faults))
+  expect(defectCodes.filter((code) => !found.has(code))).toEqual([])
+  for (const look of lookCodes) expect(looks[look].faults.length).toBeGreaterThan(0)
+})
+
+test('before the stroke a fault costs a try, after it the contact', () => {
+  for (const look of lookCodes) {
+    for (const code of looks[look].faults) expect(decide(code, look).decision).toBe(looks[look].when === 'before' ? 'redo' : 'scrap')
+  }
+})
+
+test('every code has its words', () => {
+  for (const look of lookCodes) expect(lookWords[look].line.length * lookWords[look].seen.length).toBeGreaterThan(0)
+  for (const code of defectCodes) {
+    expect(defectWords[code]).toMatch(/\w/)
+    expect(causeWords[defects[code].cause]).toMatch(/\w/)
+    expect(cureWords(defects[code].cure, { stripMm: 5.85, wireStopMm: 3.8, selector: 7, positioner: 'QP-2', die: 'D2' })).toMatch(/\w/)
+  }
+  for (const field of setupFields) expect(setupFieldWords[field] && setupActWords[field]).toMatch(/\w/)
+  for (const kind of [...Object.keys(entryKinds), 'taken-back']) expect(entryWords[kind]).toMatch(/\w/)
+  for (const rules of Object.values(houseRules)) expect(rulesWords[rules.id].about).toMatch(/\w/)
+  for (const mechanism of Object.values(releaseMechanisms)) {
+    expect(releaseToolWords[mechanism.tool]).toMatch(/\w/)
+    for (const step of [...mechanism.before, ...mechanism.act, ...mechanism.restore]) expect(releaseStepWords[step]).toMatch(/\w/)
+  }
+  for (const lock of Object.values(secondaryLocks)) if (lock.present) expect(lockWords[lock.id].close).toMatch(/\w/)
+})
+
+test('the cure carries the figures of the step', () => {
+  expect(cureWords('strip-less', { stripMm: 3.1 })).toBe('strip to 3.1 mm, set the stripper’s stop'.replace('’', "'"))
+  expect(cureWords('set-wire-stop', { wireStopMm: 4.4 })).toBe('set the wire stop to 4.4 mm')
+  expect(cureWords('set-wire-stop', {})).toBe('stop at the first gentle resistance')
+  expect(cureWords('check-selector', { selector: 7 })).toContain('7')
+})
+
+test.each<[FitReason, string, string]>([
+  [{ code: 'cavity', size: 'C11', cavitySize: 'C18' }, 'made for another cavity: size C11, this one takes C18', '–'],
+  [{ code: 'gender', gender: 'pin', needs: 'socket' }, 'a pin; this half takes sockets', '–'],
+  [{ code: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 }, 'barrel too large: 0.25 mm² in one that starts at 0.4 mm²', '0.15 mm²'],
+  [{ code: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 }, 'barrel too small: 1.5 mm² in one that ends at 0.8 mm²', '0.7 mm²'],
+  [{ code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 }, 'its wings hold 1 to 2.5 mm of insulation, this is 3 mm', '0.5 mm'],
+  [{ code: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' }, "1 mm is under the seal's 1.1 mm: water would pass", '0.1 mm'],
+  [{ code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' }, 'the mat would tear: 2.95 mm in a window that ends at 2.75 mm', '0.2 mm'],
+  [{ code: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 }, 'the crimped contact would not enter: 3 mm in a bore of 2.6 mm', '0.4 mm'],
+  [{ code: 'bore', what: 'seal', diameterMm: 4.2, boreMm: 3.2 }, 'the seal is made for a bore of 4.2 mm, this cavity has 3.2 mm', '1 mm'],
+  [{ code: 'current', currentA: 12, allowedA: 11, ambientC: 20 }, 'carries 11 A at 20 °C, the load is 12 A', '1 A'],
+  [{ code: 'plating', plating: 'gold', matePlating: 'tin' }, 'gold against tin: the pair corrodes', '–'],
+  [{ code: 'rule', rule: 'uncalibrated-tool', tool: 'QF-1' }, 'only QF-1 could crimp it, and these house rules want a calibrated frame', '–'],
+  [{ code: 'no-tool', areaMm2: 0.5 }, 'no tool in the crib has a setting for it at 0.5 mm²', '–'],
+])('%j in one sentence, and by how much', (reason, words, miss) => {
+  expect(reasonWords(reason).replace('’', "'")).toBe(words)
+  expect(missWords(reason)).toBe(miss)
+  expect(fitOrder).toContain(reason.code)
+})
+
+test('notes are said plainly', () => {
+  expect(noteWords({ code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' })).toBe('QF-5 was due on 3 Nov 2026')
+  expect(noteWords({ code: 'no-notch', bundleMm: 2.61 })).toBe('no stripper notch clears a bundle of 2.61 mm')
+})
+
+const refusals: readonly Refusal[] = [
+  { code: 'job-closed' }, { code: 'unknown', what: 'wire', id: 'W9' }, { code: 'no-set', term: '1/W1/a' }, { code: 'already', what: 'crimped' }, { code: 'strands-lost', lost: 2, allowed: 0 },
+  { code: 'ahead-of-release', setup: 'x', ahead: 1, allowed: 1 }, { code: 'wrong-setup', needs: 'x', given: 'y' }, { code: 'setup-not-in-hand', needs: 'x', mounted: undefined },
+  { code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' }, { code: 'looks-missing', missing: ['brush-shows'] }, { code: 'look-failed', look: 'wings-closed' }, { code: 'height-missing' },
+  { code: 'height-outside', heightMm: 1.5, minMm: 1.24, maxMm: 1.38 }, { code: 'decision-not-for-defect', defect: 'bent', decision: 'redo' }, { code: 'wrong-cavity', planned: 'A.1', given: 'A.2' },
+  { code: 'cavity-taken', cavity: 'A.1', by: 'W2a' }, { code: 'lock-closed', end: 'A' }, { code: 'tug-missing', tugN: 9 }, { code: 'tug-too-hard', tugN: 60, lightN: 9 }, { code: 'cavity-in-use', cavity: 'A.1' },
+  { code: 'not-this-one', kind: 'signed' }, { code: 'stale-signature', covers: 3, seq: 4 }, { code: 'same-person', by: 'ansa' }, { code: 'set-impossible', wire: 'W1', side: 'a' },
+]
+
+test.each(refusals)('$code is one sentence that ends with a stop and names its figures', (refusal) => {
+  const words = refusalWords(refusal)
+  expect(words).toMatch(/^[A-Z\d“].*\.$/s)
+  expect(words).not.toMatch(/undefined|NaN|\[object/)
+  if ('tool' in refusal) expect(words).toContain(refusal.tool)
+  if ('planned' in refusal) expect(words).toContain(refusal.planned)
+})
+
+test.each(['wire-twice', 'end-twice', 'unknown-end', 'unknown-housing', 'unknown-wire-type', 'unknown-cavity', 'cavity-taken', 'wire-has-work'])('a plan’s %s is one sentence', (code) => {
+  const words = planFaultWords(code, { wire: 'W1', end: 'A', housing: 'CM-3P', type: 'TW-9', cavity: '9', by: 'W2', known: ['1', '2'] })
+  expect(words).toMatch(/^[A-Z].*\.$/)
+  expect(words).toMatch(/W1|A/)
+})
+
+test('what a setup has not is off, lengths have their unit', () => {
+  expect(setupValue('die', undefined)).toBe('off')
+  expect(setupValue('notchMm', 1.1)).toBe('1.1 mm')
+  expect(setupValue('selector', 7)).toBe('7')
+  expect(Object.keys(stripLimitWords)).toHaveLength(7)
+})
+
+test.each([
+  ['sheet-strict', 1.6, 0.3, 1],
+  ['field-repair', 1.6, 0.2, 0.8], // half of the insulation
+  ['field-repair', 0.3, 0.2, 0.2], // never less than its own smallest
+  ['hobby-bench', 1.6, 0, 0.5],
+] as const)('%s on %f mm of insulation allows a gap of %f to %f mm', (rules, insulationMm, minMm, maxMm) => {
+  expect(gapRange(houseRules[rules], insulationMm)).toEqual({ minMm, maxMm })
+})

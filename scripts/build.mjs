@@ -14,15 +14,18 @@ const newest = (path) => {
 /** Builds the app and its worker threads, unless the build is newer than every source. */
 export async function buildIfNeeded() {
   ensureInstalled()
-  const sources = Math.max(...['src', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
+  const sources = Math.max(...['src', 'drizzle', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
   if (existsSync(STAMP) && existsSync('.next/BUILD_ID') && statSync(STAMP).mtimeMs > sources) return
   await buildPapersWorker()
+  run('npx', ['tsx', 'scripts/make-template.ts'])
   run('npx', ['next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' })
   writeFileSync(STAMP, new Date().toISOString())
 }
 
 /** Where the thread that makes papers is built to. */
 export const papersWorker = join(process.cwd(), 'build', 'papers.worker.mjs')
+/** What a new data folder begins as. */
+export const databaseTemplate = join(process.cwd(), 'build', 'template.tar')
 
 /** Fonts of the papers: the same as on screen, unpacked. */
 const paperFonts = {

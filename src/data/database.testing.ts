@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Pool } from 'pg'
@@ -6,13 +6,6 @@ import { openMemory, openServer, type OpenDatabase } from './database'
 
 /** Where one run of the tests keeps its migrated template: a PGlite from it opens in a second. */
 export const templatePath = (): string => join(tmpdir(), `urn-bench-template-${process.env.URN_TEST_RUN ?? process.ppid}.tar`)
-
-export async function makeTemplate(path: string): Promise<void> {
-  if (existsSync(path)) return
-  const { client, close } = await openMemory()
-  writeFileSync(path, new Uint8Array(await (await client.dumpDataDir('none')).arrayBuffer()))
-  await close()
-}
 
 let count = 0
 

@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres'
@@ -27,7 +27,7 @@ export async function openFolder(folder: string): Promise<OpenDatabase> {
   const lock = lockFolder(folder)
   if (!lock.ok) throw new FolderInUse(heldMessage(folder, lock.fault))
   try {
-    const client = await PGlite.create(join(folder, 'pg'))
+    const client = await PGlite.create(join(folder, 'pg'), template(folder))
     const db = drizzlePglite(client, { schema })
     await migratePglite(db, { migrationsFolder })
     return {
@@ -41,6 +41,19 @@ export async function openFolder(folder: string): Promise<OpenDatabase> {
     lock.value()
     throw error
   }
+}
+
+/** A new folder begins as a copy of the migrated database that the build has made: five seconds less than from nothing. */
+function template(folder: string): { readonly loadDataDir?: Blob } {
+  const file = process.env.URN_BENCH_TEMPLATE
+  return file === undefined || existsSync(join(folder, 'pg')) || !existsSync(file) ? {} : { loadDataDir: new Blob([readFileSync(file)]) }
+}
+
+/** Writes a migrated, empty database to a file, to begin others from. */
+export async function writeTemplate(file: string): Promise<void> {
+  const { client, close } = await openMemory()
+  writeFileSync(file, new Uint8Array(await (await client.dumpDataDir('none')).arrayBuffer()))
+  await close()
 }
 
 /** Opens PGlite in memory, from a dump where one is given. */

@@ -147,7 +147,7 @@ function OpenBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readonly
       </g>
       {defect === 'strand-outside' && <path d={`M${mouthMm - 1} ${-wing}q-.4 -1.3 -1.5 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
       {!defect && layout.brushMm > 0 && <Callout x={layout.conductorFromMm + layout.brushMm / 2} y={-half - 2.3} toY={-piece.bundleMm / 2} text={`brush ${figure(layout.brushMm, 1)}`} anchor="end" />}
-      {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.insulationMm / 2} text="insulation ends here, between the wings" anchor="start" />}
+      {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.insulationMm / 2} text="insulation ends here" anchor="start" />}
       {!defect && seal && <text x={sealFrom + seal.lengthMm / 2} y={floor + 1.6} textAnchor="middle" fontSize="0.92" fill="var(--ink)" style={{ fontFamily: 'var(--mono)' }}>{seal.id}</text>}
       {defect && <Callout x={mouthMm} y={-half - 2} toY={-wing} text={defectWords[defect]} fault />}
       <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={floor + 2.2} label={`strip ${figure(layout.insulationFromMm - layout.conductorFromMm, 1)}`} />

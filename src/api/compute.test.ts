@@ -1,0 +1,90 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import type { Bench } from '@/data/bench'
+import { dispatch } from './dispatch'
+
+/** Computations need no data: the bench is an empty one. */
+const context = { bench: () => Promise.resolve({} as Bench), now: () => new Date('2026-11-25T09:00:00Z'), by: 'api', report: () => 'id' }
+
+async function ask(path: string, body: unknown): Promise<{ readonly status: number; readonly body: Record<string, unknown> }> {
+  const response = await dispatch(new Request(`http://127.0.0.1/api/v1/${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }), path, context)
+  return { status: response.status, body: (await response.json()) as Record<string, unknown> }
+}
+
+// expected figures worked out by hand from the formulas in the docstrings
+test.each<[unknown, Record<string, number | string>]>([
+  [{ awg: '20' }, { areaMm2: 0.5176, solidDiameterMm: 0.8118, ohmPerM: 0.03331, nearestAwg: '20' }],
+  [{ awg: '20', stranded: true }, { areaMm2: 0.5176, ohmPerM: 0.03398 }],
+  [{ awg: '0000' }, { areaMm2: 107.22, nearestAwg: '4/0' }],
+  [{ areaMm2: 1, lengthM: 10 }, { solidDiameterMm: 1.1284, ohm: 0.17241, nearestAwg: '18' }],
+  [{ areaMm2: 1, temperatureC: 70 }, { ohmPerM: 0.020629 }],
+  [{ bareDiameterMm: 1 }, { areaMm2: 0.7854 }],
+  [{ bareDiameterMm: 1, stranded: true }, { areaMm2: 0.589, bundleDiameterMm: 1 }],
+  [{ strands: 19, strandMm: 0.2 }, { areaMm2: 0.5969, bundleDiameterMm: 1, offByPercent: 15.32 }],
+  [{ strands: 16, strandMm: 0.2 }, { bundleDiameterMm: 0.9238 }],
+])('wire/size of %j', async (input, expected) => {
+  const { status, body } = await ask('wire/size', input)
+  expect(status).toBe(200)
+  for (const [key, value] of Object.entries(expected)) {
+    if (typeof value === 'string') expect(body[key]).toBe(value)
+    else expect(Math.abs((body[key] as number) / value - 1)).toBeLessThan(0.001)
+  }
+})
+
+test.each<[unknown, readonly [number, number, number]]>([
+  [{ construction: 'closed-barrel', barrelDepthMm: 5.2, gap: { minMm: 0.3, maxMm: 1 } }, [5.5, 5.85, 6.2]],
+  [{ construction: 'closed-barrel', barrelDepthMm: 4, cupDepthMm: 1.5, gap: { minMm: 0, maxMm: 0.5 } }, [5.5, 5.75, 6]],
+  [{ construction: 'open-barrel', conductorBarrelMm: 2.8, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 1.4 }, [3.4, 3.8, 4.2]],
+  [{ construction: 'open-barrel', conductorBarrelMm: 2.8, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 0.2 }, [3.4, 3.4, 3.4]],
+])('strip/window of %j', async (input, [min, nominal, max]) => {
+  const { body } = await ask('strip/window', input)
+  expect([body.minMm, body.nominalMm, body.maxMm].map((mm) => Math.round((mm as number) * 1e6) / 1e6)).toEqual([min, nominal, max])
+})
+
+test.each<[unknown, number]>([
+  [{ table: 'iec-60352-2', areaMm2: 0.05 }, 6],
+  [{ table: 'iec-60352-2', areaMm2: 0.35 }, 44], // 40 + 0.03/0.18 × 20 = 43.3
+  [{ table: 'iec-60352-2', areaMm2: 1.25 }, 131], // 108 + 0.25/0.3 × 27 = 130.5
+  [{ table: 'iec-60352-2', awg: '12' }, 276], // 3.309 mm²: 275.4
+  [{ table: 'ul-486a', awg: '16' }, 134], // 30 lbf = 133.4 N
+  [{ table: 'as7928', awg: '26' }, 32], // 7 lbf = 31.1 N
+  [{ table: 'as7928', areaMm2: 2 }, 312], // next larger gauge is 14: 70 lbf
+])('crimp/pull-minimum of %j is %i N', async (input, forceN) => {
+  expect((await ask('crimp/pull-minimum', input)).body.forceN).toBe(forceN)
+})
+
+test('crimp/height-target at one compaction is that height', async () => {
+  const { body } = await ask('crimp/height-target', { wireAreaMm2: 0.5, barrelAreaMm2: 1.1, widthMm: 1.6, shapeFactor: 0.8, compaction: { min: 0.85, max: 0.85 } })
+  expect(body.nominalMm).toBeCloseTo((0.85 * 1.6) / (0.8 * 1.6), 12)
+  expect(body.minMm).toBe(body.maxMm)
+})
+
+test.each<[string, unknown, readonly string[]]>([
+  ['snake', { arrangement: { kind: 'rows', rowCounts: [3, 3] }, ids: { kind: 'numbers', order: 'snake' } }, ['1', '2', '3', '6', '5', '4']],
+  ['from nought', { arrangement: { kind: 'rows', rowCounts: [2, 1] }, ids: { kind: 'numbers', start: 0, order: 'same-side' } }, ['0', '1', '2']],
+  ['letters without I', { arrangement: { kind: 'rows', rowCounts: [10] }, ids: { kind: 'letters', skip: ['I'], order: 'same-side' } }, ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'J', 'K']],
+  ['rings inward', { arrangement: { kind: 'rings', ringCounts: [1, 3] }, ids: { kind: 'numbers', order: 'in' } }, ['4', '1', '2', '3']],
+  ['no ids at all', { arrangement: { kind: 'rings', ringCounts: [1, 3] } }, ['1', '2', '3', '4']],
+])('face/cavities numbers %s', async (_what, input, ids) => {
+  const { body } = await ask('face/cavities', input)
+  expect((body.cavities as { id: string }[]).map((cavity) => cavity.id)).toEqual(ids)
+})
+
+test('rings go clockwise from the top unless they are told otherwise', async () => {
+  const places = async (more: object) => ((await ask('face/cavities', { arrangement: { kind: 'rings', ringCounts: [4], ringRadiiMm: [5], ...more } })).body.cavities as { xMm: number; yMm: number }[]).map(({ xMm, yMm }) => [xMm, yMm])
+  expect(await places({})).toEqual([[0, 5], [5, 0], [0, -5], [-5, 0]])
+  expect(await places({ clockwise: false })).toEqual([[0, 5], [-5, 0], [0, -5], [5, 0]])
+  expect(await places({ startDeg: 0 })).toEqual([[5, 0], [0, -5], [-5, 0], [0, 5]])
+})
+
+test('whatever is posted, the answer is JSON with a status of ours and no trace of the program', async () => {
+  const paths = fc.constantFrom('wire/size', 'strip/window', 'crimp/pull-minimum', 'crimp/height-target', 'face/cavities')
+  await fc.assert(
+    fc.asyncProperty(paths, fc.jsonValue(), async (path, value) => {
+      const { status, body } = await ask(path, value)
+      expect([200, 400, 422]).toContain(status)
+      if (status !== 200) expect(JSON.stringify(body)).not.toMatch(/at .*\.ts|node_modules/)
+    }),
+    { numRuns: 150 },
+  )
+})

@@ -1,5 +1,6 @@
 import { chooseSets } from '../../src/core/fit/chooseSets'
-import { bestSet, type FitQuery } from '../../src/core/fit/fit'
+import { bestSet } from '../../src/core/fit/fit'
+import type { FitQuery } from '../../src/core/fit/fitTypes'
 import { emptyPlan, type Plan } from '../../src/core/job/plan'
 import { houseRules } from '../../src/core/rules/houseRules'
 import { largeCatalogue } from './largeCatalogue'
@@ -25,7 +26,7 @@ function plan(families: number): Plan {
 const results = [1000, 5000, 10_000].map((contacts) => {
   const catalogue = largeCatalogue(contacts)
   const wanted = plan(contacts / 100)
-  const ms = timed(7, () => chooseSets(catalogue, wanted, new Set(), '2026-11-25'))
+  const ms = timed(7, () => chooseSets(catalogue, wanted, new Map(), '2026-11-25'))
   line(`choose sets for ${TERMINATIONS} terminations among ${contacts} contacts`, ms)
   const queries = wanted.wires.map((wire): FitQuery => {
     const end = wanted.ends.find((one) => wire.from.kind === 'cavity' && one.id === wire.from.end)

@@ -1,4 +1,5 @@
 import { parse } from 'yaml'
+import { emptyPackage, itemKinds, packageLists } from '@/core/catalogue/packageLists'
 import { catalogueSchema } from '@/core/catalogue/schema'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { fail, ok, type Result } from '@/core/result'
@@ -26,11 +27,5 @@ export function parseCatalogue(document: unknown): Result<CatalogueInput, readon
 }
 
 /** Several packages as one. */
-export const joinCatalogues = (packages: readonly CatalogueInput[]): CatalogueInput => ({
-  format: 'urn-bench/catalogue',
-  version: 1,
-  families: packages.flatMap((one) => one.families),
-  wireTypes: packages.flatMap((one) => one.wireTypes),
-  tools: packages.flatMap((one) => one.tools),
-  placards: packages.flatMap((one) => one.placards),
-})
+export const joinCatalogues = (packages: readonly CatalogueInput[]): CatalogueInput =>
+  packages.reduce((all, one) => ({ ...all, ...Object.fromEntries(itemKinds.map((kind) => [packageLists[kind], [...all[packageLists[kind]], ...one[packageLists[kind]]]])) }), emptyPackage)

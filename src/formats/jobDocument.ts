@@ -69,7 +69,7 @@ export function stateSummary(state: JobState): StateSummary {
     next: nextStep(state).code,
     terminations: planIndex(state.plan).terminations.map((termination) => {
       const { at } = termination
-      return { key: termination.key, end: at.end, cavity: at.cavity, ...state.terms.get(termination.key), set: state.sets.get(`${termination.wire.id}/${termination.side}`) ?? null }
+      return { key: termination.key, ...(at.kind === 'cavity' ? { end: at.end, cavity: at.cavity } : at), ...state.terms.get(termination.key), set: state.sets.get(`${termination.wire.id}/${termination.side}`) ?? null }
     }),
   }
 }

@@ -16,7 +16,7 @@ export function recordCsv(state: JobState): string {
     const set = state.sets.get(setKey(wire.id, side))
     const net = netVerdict(state, unit, wire)
     return [
-      unit, wire.id, side, at.end, at.cavity, wire.type, wire.colour, wire.signal, wire.lengthMm, set?.contact, set?.seal, set && setupId(set.setup).replaceAll('~', ' '),
+      unit, wire.id, side, ...(at.kind === 'cavity' ? [at.end, at.cavity] : [at.kind, at.kind === 'terminal' ? at.part : at.splice]), wire.type, wire.colour, wire.signal, wire.lengthMm, set?.contact, set?.seal, set && setupId(set.setup).replaceAll('~', ' '),
       now.stripped?.stripMm, now.crimp?.at, now.crimp?.by, now.crimp?.heightMm, now.seat?.home ? now.seat.at : undefined, now.seat?.home ? now.seat.by : undefined, now.seat?.tugN,
       net.probe?.result, net.measured?.ohm, net.measured?.leadsOhm, net.resistance?.verdict, now.scrapped, now.redone,
     ]

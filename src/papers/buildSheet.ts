@@ -7,7 +7,7 @@ import { netVerdict } from '@/core/prove/netVerdict'
 import { setupIdLabel } from '@/core/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import { dayTimeUtc, figure } from '@/words/figures'
-import { rulesWords } from '@/words/rules'
+import { sideLabel } from '@/words/plan'
 import { faceSvg } from './faceSvg'
 
 export interface BuildSheetInput {
@@ -37,7 +37,7 @@ export function buildSheet({ id, state, people, madeAt }: BuildSheetInput): TDoc
     footer: (page, pages) => ({ text: `${plan.title}, rev ${plan.rev}   ${id}   entry ${state.seq}   page ${page} of ${pages}`, alignment: 'center', color: DIM, fontSize: 7.5, margin: [0, 14, 0, 0] }),
     content: [
       { text: plan.title, fontSize: 20, bold: true },
-      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesWords[rulesOf(state).id].name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
+      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
       ...signatures(state, name),
       { text: 'Faces, seen from the wire side', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
       ...faces(state),
@@ -91,8 +91,7 @@ function faces(state: JobState): Content[] {
 }
 
 const at = (wire: Wire, side: SideLetter) => {
-  const place = sideOf(wire, side)
-  return place.kind === 'cavity' ? `${place.end}.${place.cavity}` : place.kind
+  return sideLabel(sideOf(wire, side))
 }
 
 const pinout = (state: JobState): Content =>
@@ -122,7 +121,7 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
       const label = `${one.wire.id}${one.side}${state.plan.quantity > 1 ? ` #${one.unit}` : ''}`
       const { setup } = set ?? {}
       return [
-        cell(label), cell(`${one.at.end}.${one.at.cavity}`), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
+        cell(label), cell(sideLabel(one.at)), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
         cell(setup && [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest].filter((part) => part !== undefined).join(' ')),
         cell(now.crimp ? name(now.crimp.by) : ''), cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
       ]

@@ -17,6 +17,15 @@ export const lookWords: Readonly<Record<LookCode, { readonly line: string; reado
   'insulation-held': { line: 'Insulation held, bent once each way', seen: 'It holds' },
   'seal-in-wings': { line: 'Seal in its wings, whole', seen: 'Seal is held' },
   'contact-straight': { line: 'Straight, bell mouth, lances up', seen: 'Straight and clean' },
+  'tip-reached': { line: 'Strands level with the tip', seen: 'Tip is reached' },
+  'all-strands-inside': { line: 'Every strand inside', seen: 'All are inside' },
+  'collar-at-insulation': { line: 'Collar against the insulation', seen: 'Collar is close' },
+  'section-square': { line: 'Section even, closed all along', seen: 'Section is even' },
+  'conductor-shows': { line: 'Conductor shows at the front', seen: 'It shows' },
+  'stop-reached': { line: 'Conductor reaches the stop', seen: 'It reaches the stop' },
+  'insulation-at-barrel': { line: 'Insulation at the barrel, none inside', seen: 'Edge is right' },
+  'indent-in-place': { line: 'Indent where the sheet puts it', seen: 'Indent is in place' },
+  'sleeve-intact': { line: 'Sleeve whole, straight', seen: 'Sleeve is whole' },
 }
 
 export const defectWords: Readonly<Record<DefectCode, string>> = {
@@ -47,6 +56,10 @@ export const defectWords: Readonly<Record<DefectCode, string>> = {
   'lance-down': 'lance or barb pressed down',
   'tab-long': 'cut-off tab long',
   'mating-part-deformed': 'mating part deformed',
+  'tip-not-reached': 'conductor does not reach its stop or tip',
+  'strands-past-tip': 'strands stand too far out',
+  'collar-torn': 'collar or sleeve torn',
+  'indent-on-seam': 'indent on the wrong side of the seam',
 }
 
 export const causeWords: Readonly<Record<CauseCode, string>> = {
@@ -67,6 +80,7 @@ export const causeWords: Readonly<Record<CauseCode, string>> = {
   'seal-forgotten': 'seal forgotten before the strip',
   'cut-off-dull': 'cut-off blade dull',
   'die-reversed': 'contact the wrong way round in the die',
+  'seam-turned': 'seam lay on the wrong side in the nest',
 }
 
 /** The cure at its root; figures are filled in where the step knows them. */
@@ -88,6 +102,7 @@ export function cureWords(cure: CureCode, figures: { readonly stripMm?: number |
     case 'thread-seal': return 'cut back, seal on first'
     case 'seal-forward': return 'seal forward until a little insulation shows past it'
     case 'change-cutter': return 'change the cut-off blade'
+    case 'turn-seam': return 'turn the barrel so that the seam lies where the sheet says'
     case 'turn-die': return 'wide side of the die to the insulation wings'
   }
 }
@@ -100,12 +115,15 @@ export const stripLimitWords: Readonly<Record<StripLimit, string>> = {
   'insulation-under-wings': 'insulation lies under the conductor wings',
   'brush-reaches-mating-part': 'the brush reaches the mating part',
   'bare-under-insulation-wings': 'bare strands lie under the insulation wings',
+  'tip-not-reached': 'the conductor does not reach the end of the barrel',
+  'strands-past-tip': 'strands stand too far past the barrel',
 }
 
 export const setupFieldWords: Readonly<Record<SetupField, string>> = {
   tool: 'Frame',
   die: 'Die',
   positioner: 'Positioner',
+  turret: 'Turret',
   selector: 'Selector',
   nest: 'Nest',
   wireStopMm: 'Wire stop',
@@ -120,6 +138,7 @@ export const setupActWords: Readonly<Record<SetupField, string>> = {
   tool: 'Take the frame',
   die: 'Set in the die',
   positioner: 'Latch the positioner',
+  turret: 'Turn the turret, shut its door',
   selector: 'Turn the selector',
   nest: 'Use the nest',
   wireStopMm: 'Set the wire stop',

@@ -1,4 +1,16 @@
+import type { WireSide } from '@/core/job/plan'
 import { list } from './figures'
+
+/** Where a wire's side ends, as a table shows it: `A.7`, a terminal's part number, `with W03a`, `open`. */
+export function sideLabel(at: WireSide): string {
+  switch (at.kind) {
+    case 'cavity': return `${at.end}.${at.cavity}`
+    case 'terminal': return at.part
+    case 'splice': return `splice ${at.splice}`
+    case 'with': return `with ${at.wire}${at.side}`
+    case 'open': return 'open'
+  }
+}
 
 const text = (value: unknown) => (typeof value === 'string' || typeof value === 'number' ? String(value) : '')
 
@@ -13,6 +25,14 @@ export function planFaultWords(code: string, detail: Readonly<Record<string, unk
     case 'unknown-wire-type': return `Wire ${at('wire')} is of type ${at('type')}, which is not on the shelf.`
     case 'unknown-cavity': return `Wire ${at('wire')} goes to ${at('end')}.${at('cavity')}; that housing has ${list((detail.known as readonly string[] | undefined) ?? [])}.`
     case 'cavity-taken': return `${at('end')}.${at('cavity')} is taken by ${at('by')}; ${at('wire')} needs another cavity.`
+    case 'unknown-keying': return `End ${at('end')} has keying ${at('keying')}; its housing is made ${((detail.known as readonly string[] | undefined) ?? []).length > 0 ? `in ${list((detail.known as readonly string[] | undefined) ?? [])}` : 'in one only'}.`
+    case 'unknown-mate': return `End ${at('end')} should mate with ${at('mate')}, which is not another end of this job.`
+    case 'unknown-terminal': return `Wire ${at('wire')} ends in ${at('part')}, which is no terminal on the shelf.`
+    case 'shares-nothing': return `Wire ${at('wire')} should share the contact of ${at('with')}, which has none.`
+    case 'shared-twice': return `${at('with')} shares its contact already: two wires are the most.`
+    case 'sealed-takes-one': return `${at('end')}.${at('cavity')} is sealed: it takes one insulation only, so ${at('wire')} cannot share it.`
+    case 'splice-alone': return `Splice ${at('splice')} has wire ${at('wire')} alone: it needs another to join.`
+    case 'end-in-use': return `End ${at('end')} has wires, like ${at('wire')}: move them first.`
     case 'wire-has-work': return `Wire ${at('wire')} has been worked on: take that work back before it is changed.`
     default: return 'The plan does not hold together.'
   }

@@ -97,4 +97,4 @@ export const entryWords: Readonly<Record<string, string>> = {
 
 /** A setup's id as words: `QF-5 · QP-2 · 7 · notch 1.1`. */
 export const setupWords = (setup: Readonly<Partial<Record<keyof typeof setupFieldWords, string | number | undefined>>>): string =>
-  [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest].filter((part) => part !== undefined).join(' · ')
+  [setup.tool, setup.die, setup.positioner, setup.turret !== undefined && `turret ${setup.turret}`, setup.selector, setup.nest].filter((part) => part !== undefined && part !== false).join(' · ')

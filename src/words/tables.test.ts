@@ -1,33 +1,46 @@
 import { expect, test } from 'vitest'
-import { constructions } from '@/core/catalogue/constructions'
+import { constructionOf, constructions } from '@/core/catalogue/constructions'
 import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
 import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
 import { toolClasses } from '@/core/catalogue/toolClasses'
 import { decide, defects, looks, type DefectCode, type LookCode } from '@/core/crimp/looks'
-import { fitOrder, type FitReason } from '@/core/fit/fit'
+import { fitOrder, type FitReason } from '@/core/fit/fitTypes'
 import { entryKinds } from '@/core/journal/entryKinds'
 import type { Refusal } from '@/core/journal/entryKind'
 import { gapRange, houseRules } from '@/core/rules/houseRules'
+import { ruleLines } from '@/core/rules/ruleLines'
+import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { setupFields } from '@/core/setup/setup'
 import { causeWords, cureWords, defectWords, lookWords, setupActWords, setupFieldWords, setupValue, stripLimitWords } from './crimp'
 import { missWords, noteWords, reasonWords } from './fit'
 import { planFaultWords } from './plan'
 import { entryWords, refusalWords } from './refusals'
-import { rulesWords } from './rules'
+import { ruleValue, ruleWords } from './rules'
 import { lockWords, releaseStepWords, releaseToolWords } from './seat'
 
 const lookCodes = Object.keys(looks) as LookCode[]
 const defectCodes = Object.keys(defects) as DefectCode[]
 
+const contacts = [...demoCatalogue().contacts.values()]
+
 test.each(Object.values(constructions))('$id is inspected in at most five looks, and some tool may close it', (construction) => {
-  expect(construction.looks.length).toBeGreaterThan(0)
-  expect(construction.looks.length).toBeLessThanOrEqual(5)
-  expect(construction.toolClasses.every((one) => toolClasses[one].crimps)).toBe(true)
+  const made = contacts.filter((contact) => contact.construction === construction.id)
+  expect(made.length).toBeGreaterThan(0)
+  for (const contact of made) {
+    expect(construction.looks(contact).length).toBeGreaterThan(0)
+    expect(construction.looks(contact).length).toBeLessThanOrEqual(5)
+    expect(construction.toolClasses(contact).length).toBeGreaterThan(0)
+    expect(construction.toolClasses(contact).every((one) => toolClasses[one].crimps)).toBe(true)
+  }
 })
 
-test('four indents never close open wings, and no die closes a machined barrel', () => {
-  for (const open of ['open-barrel', 'open-barrel-sealed'] as const) expect(constructions[open].toolClasses.some((one) => one.startsWith('four-indent'))).toBe(false)
-  expect((constructions['closed-barrel'].toolClasses as readonly string[]).includes('parallel-die')).toBe(false)
+test('four indents never close open wings, no die closes a machined barrel, and bare nests never an insulated sleeve', () => {
+  for (const contact of contacts) {
+    const classes = constructionOf(contact).toolClasses(contact)
+    if (contact.construction !== 'closed-barrel') expect(classes.some((one) => one.startsWith('four-indent'))).toBe(false)
+    if (contact.construction === 'closed-barrel') expect(classes).not.toContain('parallel-die')
+    if (contact.construction === 'sleeve' && contact.insulated) expect(classes).not.toContain('nest-ratchet')
+  }
 })
 
 test('every defect can be found by some look, and every look can find one', () => {
@@ -51,7 +64,10 @@ test('every code has its words', () => {
   }
   for (const field of setupFields) expect(setupFieldWords[field] && setupActWords[field]).toMatch(/\w/)
   for (const kind of [...Object.keys(entryKinds), 'taken-back']) expect(entryWords[kind]).toMatch(/\w/)
-  for (const rules of Object.values(houseRules)) expect(rulesWords[rules.id].about).toMatch(/\w/)
+  for (const line of ruleLines) {
+    expect(ruleWords[line.id].why).toMatch(/\w.*\.$/)
+    for (const rules of Object.values(houseRules)) expect(ruleValue(line, rules)).toMatch(/\w/)
+  }
   for (const mechanism of Object.values(releaseMechanisms)) {
     expect(releaseToolWords[mechanism.tool]).toMatch(/\w/)
     for (const step of [...mechanism.before, ...mechanism.act, ...mechanism.restore]) expect(releaseStepWords[step]).toMatch(/\w/)
@@ -71,7 +87,7 @@ test.each<[FitReason, string, string]>([
   [{ code: 'gender', gender: 'pin', needs: 'socket' }, 'a pin; this half takes sockets', '–'],
   [{ code: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 }, 'barrel too large: 0.25 mm² in one that starts at 0.4 mm²', '0.15 mm²'],
   [{ code: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 }, 'barrel too small: 1.5 mm² in one that ends at 0.8 mm²', '0.7 mm²'],
-  [{ code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 }, 'its wings hold 1 to 2.5 mm of insulation, this is 3 mm', '0.5 mm'],
+  [{ code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 }, 'it holds 1 to 2.5 mm of insulation, this is 3 mm', '0.5 mm'],
   [{ code: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' }, "1 mm is under the seal's 1.1 mm: water would pass", '0.1 mm'],
   [{ code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' }, 'the mat would tear: 2.95 mm in a window that ends at 2.75 mm', '0.2 mm'],
   [{ code: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 }, 'the crimped contact would not enter: 3 mm in a bore of 2.6 mm', '0.4 mm'],
@@ -118,7 +134,7 @@ test('what a setup has not is off, lengths have their unit', () => {
   expect(setupValue('die', undefined)).toBe('off')
   expect(setupValue('notchMm', 1.1)).toBe('1.1 mm')
   expect(setupValue('selector', 7)).toBe('7')
-  expect(Object.keys(stripLimitWords)).toHaveLength(7)
+  expect(Object.keys(stripLimitWords)).toHaveLength(9)
 })
 
 test.each([

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { fit, type FitSetup, type FitWire } from '@/core/fit/fit'
+import { fit } from '@/core/fit/fit'
+import type { FitSetup, FitWire } from '@/core/fit/fitTypes'
 import { fitWire } from '@/core/job/facts'
-import { houseRules, type RulesId } from '@/core/rules/houseRules'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { noteWords, reasonWords } from '@/words/fit'
 import { answer, badInput, endpoint, notFound } from '../endpoint'
@@ -17,11 +17,11 @@ export const fitInput = z.strictObject({
   ]),
   ambientC: z.number().min(-60).max(250).default(20),
   matePlating: z.enum(['gold', 'tin', 'nickel', 'silver']).optional(),
-  rules: z.enum(Object.keys(houseRules) as [RulesId]).default('sheet-strict'),
+  rules: z.string().min(1).max(40).default('sheet-strict'),
 })
 
 const setupOut = z.object({
-  tool: z.string(), die: z.string().optional(), positioner: z.string().optional(), selector: z.number().optional(), nest: z.string().optional(), stop: z.number().optional(),
+  tool: z.string(), die: z.string().optional(), positioner: z.string().optional(), selector: z.number().optional(), nest: z.string().optional(), turret: z.number().optional(), stop: z.number().optional(),
   notchMm: z.number().optional(), stripMm: z.number(), stripMinMm: z.number(), stripMaxMm: z.number(), source: z.string(), estimate: z.boolean(), notes: z.array(z.string()),
 })
 
@@ -47,7 +47,9 @@ export const fitEndpoint = endpoint({
       wire = fitWire(type, input.wire)
     } else wire = input.wire
     if (wire.strandMm === undefined && wire.strands !== undefined) return badInput([{ path: ['wire', 'strandMm'], message: 'strands and strandMm go together' }])
-    const found = fit(catalogue, { housing, cavity, wire, ambientC: input.ambientC, matePlating: input.matePlating, rules: houseRules[input.rules], today: now.toISOString().slice(0, 10) })
+    const rules = catalogue.rules.get(input.rules)
+    if (!rules) return badInput([{ path: ['rules'], message: `no house rules ${input.rules}; there are ${[...catalogue.rules.keys()].join(', ')}` }])
+    const found = fit(catalogue, { housing, cavity, wire, ambientC: input.ambientC, matePlating: input.matePlating, rules, today: now.toISOString().slice(0, 10) })
     return answer({
       sets: found.sets.map((set) => ({
         contact: set.contact.id, ...(set.seal && { seal: set.seal.id }), setups: set.setups.map(setupAnswer), score: set.score, ...(set.pull && { pullN: set.pull.forceN }),

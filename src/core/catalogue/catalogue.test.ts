@@ -1,8 +1,10 @@
 import { expect, test } from 'vitest'
 import { demoCatalogue, demoCatalogueInput } from '@/formats/demoCatalogue.testing'
 import { parseCatalogue } from '@/formats/catalogueFile'
-import { buildCatalogue, sizeKey, type CatalogueFault } from './catalogue'
-import type { CatalogueInput, FamilyInput } from './types'
+import { houseRules } from '../rules/houseRules'
+import { buildCatalogue, sizeKey } from './catalogue'
+import type { CatalogueFault } from './faults'
+import { isSleeve, type CatalogueInput, type FamilyInput } from './types'
 
 const shelf = demoCatalogue()
 
@@ -41,11 +43,13 @@ test('cavities do not overlap, and lie inside the outline', () => {
 
 test('what the shelf says obeys physics: barrels take their largest conductor, crimps pass their bore, ratings fit', () => {
   for (const contact of shelf.contacts.values()) {
-    const size = shelf.families.get(contact.family)?.sizes.find((one) => one.id === contact.size)
-    expect(contact.crimpedMm).toBeLessThan(size?.boreMm ?? 0)
+    if (!isSleeve(contact)) {
+      const size = shelf.families.get(contact.family)?.sizes.find((one) => one.id === contact.size)
+      expect(contact.crimpedMm).toBeLessThan(size?.boreMm ?? 0)
+    }
     // nobody carries more than 12 A on a square millimetre of conductor at these sizes
-    expect(contact.ratedA / contact.conductor.maxMm2).toBeLessThan(12)
-    if (contact.construction !== 'closed-barrel') continue
+    if (contact.ratedA !== undefined) expect(contact.ratedA / contact.conductor.maxMm2).toBeLessThan(12)
+    if (contact.construction !== 'closed-barrel' || !contact.barrel) continue
     const largestBundleMm = Math.sqrt((4 * contact.conductor.maxMm2) / (Math.PI * 0.75))
     expect(contact.barrel.boreMm).toBeGreaterThan(largestBundleMm * 0.98)
     expect(contact.barrel.outerMm).toBeGreaterThan(contact.barrel.boreMm + 0.3)
@@ -57,10 +61,11 @@ test('die heights are compactions between 0.80 and 0.90', () => {
   for (const [id, rows] of shelf.rowsByContact) {
     const contact = shelf.contacts.get(id)
     for (const { row } of rows) {
-      if (!row.height || !contact || contact.construction === 'closed-barrel') continue
+      if (!row.height || !contact || contact.construction === 'closed-barrel' || contact.construction === 'sleeve') continue
+      const { barrel } = contact
       const wire = [...shelf.wireTypes.values()].find((type) => 'areaMm2' in type.designation && type.designation.areaMm2 >= row.conductor.minMm2 && type.designation.areaMm2 <= row.conductor.maxMm2)
       const metal = wire ? (wire.strands * Math.PI * wire.strandMm ** 2) / 4 : NaN
-      const compaction = (heightMm: number) => (heightMm * 0.84 * contact.barrel.crimpWidthMm) / (metal + contact.barrel.metalAreaMm2)
+      const compaction = (heightMm: number) => (heightMm * 0.84 * (barrel?.crimpWidthMm ?? NaN)) / (metal + (barrel?.metalAreaMm2 ?? NaN))
       expect(compaction(row.height.minMm)).toBeGreaterThan(0.795)
       expect(compaction(row.height.maxMm)).toBeLessThan(0.905)
     }
@@ -95,14 +100,50 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
   ['a housing whose lock is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, lock: 'NOPE' })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'lock', id: 'NOPE' }],
   ['rows numbered like rings', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'numbers', start: 1, order: 'out' } })) }), { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'order-not-for-arrangement', order: 'out', arrangement: 'rows' } }],
   ['cavities without a size', (family) => ({ ...family, housings: family.housings.map(({ cavitySize: _size, ...housing }) => housing) }), { code: 'cavity-without-size', housing: 'SW-7P', cavity: '1' }],
+  ['a mate that is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, mates: ['NOPE'] })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' }],
+  ['cavities that run into each other', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, arrangement: { kind: 'rows', rowCounts: [7], pitchMm: 3, rowPitchMm: 5 } })) }), { code: 'cavities-overlap', housing: 'SW-7P', cavities: ['1', '2'], apartMm: 3, needMm: 4.2 }],
+  ['a cavity beyond the shell', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, outline: { ...housing.outline, widthMm: 20 } })) }), { code: 'cavity-outside', housing: 'SW-7P', cavity: '1' }],
+  ['another size for a cavity that is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, otherSizes: { SW: ['99'] } })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'otherSizes', id: '99' }],
+  ['too few printed ids', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'list', list: ['1', '2'], order: 'same-side' } })) }), { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'ids-missing', expected: 7, found: 2 } }],
 ])('%s is named', (_what, change, fault) => {
   expect(faults(withFamily('slipware', change))).toContainEqual(fault)
+})
+
+test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
+  [
+    'two rows of a placard that contradict each other',
+    (input) => ({ ...input, placards: input.placards.map((one) => (one.id === 'QP-1' ? { ...one, rows: [...one.rows, { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 }] } : one)) }),
+    { code: 'rows-contradict', placard: 'QP-1', contact: 'CS-SK-N', rows: [1, 11], field: 'selector' },
+  ],
+  ['a pack of what is not there', (input) => ({ ...input, packs: input.packs.map((pack, i) => (i === 0 ? { ...pack, contents: [{ part: 'NOPE', count: 5 }] } : pack)) }), { code: 'unknown-reference', in: 'CS-SK-N/50', field: 'contents', id: 'NOPE' }],
+  ['a core of an unknown wire', (input) => ({ ...input, cables: input.cables.map((cable) => ({ ...cable, cores: [{ colour: 'BN', type: 'NOPE' }] })) }), { code: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' }],
+  ['a placard of a tool that is not there', (input) => ({ ...input, placards: input.placards.map((one) => ({ ...one, tool: 'NOPE' })) }), { code: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' }],
+  ['house rules under the name of a school that ships', (input) => ({ ...input, rules: [houseRules['sheet-strict']] }), { code: 'duplicate-id', kind: 'rules', id: 'sheet-strict' }],
+])('%s: named, with where it stands', (_what, change, fault) => {
+  expect(faults(change(demoCatalogueInput()))).toContainEqual(fault)
+})
+
+test('a row that only touches the next, or says the same, contradicts nothing', () => {
+  const input = demoCatalogueInput()
+  const rows = [{ contact: 'CS-SK-N', conductor: { minMm2: 0.1, maxMm2: 0.2 }, selector: 3 }, { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, selector: 4 }, { contact: 'CS-SK-N', conductor: { minMm2: 0.15, maxMm2: 0.2 }, selector: 3 }]
+  expect(faults({ ...input, placards: [{ id: 'P', tool: 'QF-5', rows, source: { document: 'card', basis: 'sheet' } }] })).toEqual([])
+})
+
+test('a mixed housing has each cavity at its own size', () => {
+  const sizes = (id: string) => shelf.housings.get(id)?.cavities.map((cavity) => `${cavity.id} ${cavity.size}`)
+  expect(sizes('CL-5P')).toEqual(['1 C29', '2 C29', '3 C18L', '4 C18L', '5 C18L'])
+  expect(sizes('ST-6P')).toEqual(['1 T66', '2 T66', '3 T45', '4 T45', '5 T45', '6 T45'])
+  expect(sizes('RK-20P')?.filter((one) => one.endsWith('R16'))).toEqual(['U R16', 'V R16', 'W R16'])
+})
+
+test('the cheapest pack of a part comes first', () => {
+  expect(shelf.packsByPart.get('SC-03-08')?.map((pack) => pack.id)).toEqual(['SC-03-08/2000', 'SC-03-08/100'])
 })
 
 test('cavities given one by one may have sizes of their own, each id once', () => {
   const cavity = (id: string, xMm: number, size: string) => ({ id, row: 0, index: 0, xMm, yMm: 0, size })
   const given = (ids: readonly [string, string]) =>
-    withFamily('slipware', (family) => ({ ...family, housings: family.housings.slice(0, 1).map((housing) => ({ ...housing, cavities: [cavity(ids[0], -5, 'SW'), cavity(ids[1], 5, 'SW')] })) }))
+    withFamily('slipware', (family) => ({ ...family, housings: family.housings.map((housing) => (housing.id === 'SW-7P' ? { ...housing, cavities: [cavity(ids[0], -5, 'SW'), cavity(ids[1], 5, 'SW')] } : housing)) }))
   const built = buildCatalogue(given(['1', '2']))
   expect(built.ok && built.value.housings.get('SW-7P')?.cavities.map((one) => one.xMm)).toEqual([-5, 5])
   expect(faults(given(['1', '1']))).toContainEqual({ code: 'cavity-twice', housing: 'SW-7P', cavity: '1' })

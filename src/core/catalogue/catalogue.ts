@@ -1,7 +1,11 @@
-import { placeCavities, type ArrangementFault } from '../face/arrangement'
+import { groupBy, pushTo, sortedBy } from '../collections'
+import { placeCavities } from '../face/arrangement'
 import { fail, ok, type Result } from '../result'
+import { houseRules, type HouseRules } from '../rules/houseRules'
+import { packageFaults, type CatalogueFault } from './faults'
+import { isInCrib, isSleeve } from './types'
 import type {
-  CatalogueInput, Cavity, Contact, FamilyFacts, FamilyInput, Housing, HousingInput, Placard, PlacardRow, Seal, SmallPart, Tool, WireType,
+  Cable, CatalogueInput, Cavity, CavityContact, Contact, FamilyFacts, FamilyInput, Housing, HousingInput, Pack, Placard, PlacardRow, Seal, SleeveContact, SmallPart, Tool, WireType,
 } from './types'
 
 /** The catalogue with an index for every question that the bench asks of it. Built once, then only read. */
@@ -12,16 +16,25 @@ export interface Catalogue {
   readonly seals: ReadonlyMap<string, Seal>
   readonly parts: ReadonlyMap<string, SmallPart>
   readonly wireTypes: ReadonlyMap<string, WireType>
+  readonly cables: ReadonlyMap<string, Cable>
   readonly tools: ReadonlyMap<string, Tool>
+  readonly packs: ReadonlyMap<string, Pack>
+  /** the schools that ship and the bench's own */
+  readonly rules: ReadonlyMap<string, HouseRules>
   /** contacts by `family/size`, by ascending lower end of the conductor range */
-  readonly contactsBySize: ReadonlyMap<string, readonly Contact[]>
-  readonly contactsByFamily: ReadonlyMap<string, readonly Contact[]>
+  readonly contactsBySize: ReadonlyMap<string, readonly CavityContact[]>
+  readonly contactsByFamily: ReadonlyMap<string, readonly CavityContact[]>
+  /** terminals and splices, which go into no housing */
+  readonly terminals: readonly SleeveContact[]
   /** by family, by ascending window */
   readonly sealsByFamily: ReadonlyMap<string, readonly Seal[]>
+  readonly housingsByFamily: ReadonlyMap<string, readonly Housing[]>
   readonly rowsByContact: ReadonlyMap<string, readonly PlacedRow[]>
+  /** packs in which a part can be bought, cheapest for each piece first */
+  readonly packsByPart: ReadonlyMap<string, readonly Pack[]>
   /** ids and aliases, lower case, to what they name */
   readonly names: ReadonlyMap<string, CatalogueName>
-  /** openings of all strippers, mm */
+  /** openings of all strippers in the crib, mm */
   readonly notchesMm: readonly number[]
 }
 
@@ -32,19 +45,13 @@ export interface PlacedRow {
 }
 
 export interface CatalogueName {
-  readonly kind: 'housing' | 'contact' | 'seal' | 'part' | 'wire-type' | 'tool'
+  readonly kind: 'housing' | 'contact' | 'seal' | 'part' | 'wire-type' | 'cable' | 'tool' | 'pack'
   readonly id: string
 }
 
-export type CatalogueFault =
-  | { readonly code: 'duplicate-id'; readonly kind: string; readonly id: string }
-  | { readonly code: 'unknown-reference'; readonly in: string; readonly field: string; readonly id: string }
-  | { readonly code: 'bad-arrangement'; readonly housing: string; readonly fault: ArrangementFault }
-  | { readonly code: 'cavity-without-size'; readonly housing: string; readonly cavity: string }
-  | { readonly code: 'cavity-twice'; readonly housing: string; readonly cavity: string }
-
 /**
- * Checks what no schema can (ids once only, references that lead somewhere, cavities that can be placed) and builds the indexes.
+ * Checks what no schema can (ids once only, references that lead somewhere, cavities that can be placed and do not overlap,
+ * placards that do not contradict themselves) and builds the indexes.
  * @returns the catalogue, or every fault found
  */
 export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonly CatalogueFault[]> {
@@ -52,7 +59,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   const names = new Map<string, CatalogueName>()
 
   /** Puts a thing under its id, and its id and aliases under its names. An alias never hides an id. */
-  function register<T extends { readonly id: string; readonly aliases?: readonly string[] }>(kind: CatalogueName['kind'], map: Map<string, T>, item: T) {
+  function register<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(kind: CatalogueName['kind'], map: Map<string, T>, item: T) {
     if (map.has(item.id)) faults.push({ code: 'duplicate-id', kind, id: item.id })
     map.set(item.id, item)
     names.set(item.id.toLowerCase(), { kind, id: item.id })
@@ -65,7 +72,9 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   const seals = new Map<string, Seal>()
   const parts = new Map<string, SmallPart>()
   const wireTypes = new Map<string, WireType>()
+  const cables = new Map<string, Cable>()
   const tools = new Map<string, Tool>()
+  const packs = new Map<string, Pack>()
 
   for (const family of input.families) {
     if (families.has(family.id)) faults.push({ code: 'duplicate-id', kind: 'family', id: family.id })
@@ -78,32 +87,44 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
       if (placed.ok) register('housing', housings, placed.value)
       else faults.push(placed.fault)
     }
-    faults.push(...referenceFaults(family))
   }
   for (const wireType of input.wireTypes) register('wire-type', wireTypes, wireType)
+  for (const cable of input.cables) register('cable', cables, cable)
   for (const tool of input.tools) register('tool', tools, tool)
+  for (const pack of input.packs) register('pack', packs, pack)
+  const rules = new Map<string, HouseRules>(Object.entries(houseRules))
+  for (const own of input.rules) {
+    if (rules.has(own.id)) faults.push({ code: 'duplicate-id', kind: 'rules', id: own.id })
+    rules.set(own.id, own)
+  }
+  faults.push(...packageFaults(input, { housings, contacts, seals, parts, wireTypes, cables, tools }))
+  if (faults.length > 0) return fail(faults)
 
   const rowsByContact = new Map<string, PlacedRow[]>()
   for (const placard of input.placards) {
     const tool = tools.get(placard.tool)
-    if (!tool) {
-      faults.push({ code: 'unknown-reference', in: placard.id, field: 'tool', id: placard.tool })
-      continue
-    }
-    for (const row of placard.rows) {
-      if (!contacts.has(row.contact)) faults.push({ code: 'unknown-reference', in: placard.id, field: 'contact', id: row.contact })
-      pushTo(rowsByContact, row.contact, { row, placard, tool })
-    }
+    if (tool) for (const row of placard.rows) pushTo(rowsByContact, row.contact, { row, placard, tool })
   }
-  if (faults.length > 0) return fail(faults)
+  const packsByPart = new Map<string, Pack[]>()
+  for (const pack of packs.values()) for (const content of pack.contents) pushTo(packsByPart, content.part, pack)
+  for (const [part, list] of packsByPart) list.sort((a, b) => priceEach(a, part) - priceEach(b, part))
 
+  const inCavities = [...contacts.values()].filter((contact): contact is CavityContact => !isSleeve(contact))
   return ok({
-    families, housings, contacts, seals, parts, wireTypes, tools, rowsByContact, names,
-    contactsBySize: groupBy(sorted(contacts.values(), (c) => c.conductor.minMm2), (c) => sizeKey(c.family, c.size)),
-    contactsByFamily: groupBy(contacts.values(), (c) => c.family),
-    sealsByFamily: groupBy(sorted(seals.values(), (s) => s.insulation.minMm), (s) => s.family),
-    notchesMm: [...tools.values()].flatMap((tool) => (tool.class === 'stripper' ? (tool.notchesMm ?? []) : [])),
+    families, housings, contacts, seals, parts, wireTypes, cables, tools, packs, rules, rowsByContact, packsByPart, names,
+    contactsBySize: groupBy(sortedBy(inCavities, (c) => c.conductor.minMm2), (c) => sizeKey(c.family, c.size)),
+    contactsByFamily: groupBy(inCavities, (c) => c.family),
+    terminals: sortedBy([...contacts.values()].filter(isSleeve), (c) => c.conductor.minMm2),
+    sealsByFamily: groupBy(sortedBy(seals.values(), (s) => s.insulation.minMm), (s) => s.family),
+    housingsByFamily: groupBy(housings.values(), (h) => h.family),
+    notchesMm: [...tools.values()].flatMap((tool) => (tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [])),
   })
+}
+
+/** Price of one piece of a part in a pack; without a price it comes last. An assortment is shared out by pieces. */
+export function priceEach(pack: Pack, part: string): number {
+  const pieces = pack.contents.reduce((sum, content) => sum + content.count, 0)
+  return pack.price === undefined || !pack.contents.some((content) => content.part === part) ? Infinity : pack.price / pieces
 }
 
 export const sizeKey = (family: string, size: string): string => `${family}/${size}`
@@ -118,45 +139,18 @@ export function placeHousing(input: HousingInput, family: string): Result<Housin
   const { cavities: given, ...rest } = input
   const placed = placeCavities(input.arrangement, input.ids)
   if (!placed.ok) return fail({ code: 'bad-arrangement', housing: input.id, fault: placed.fault })
+  const otherSizes = new Map(Object.entries(input.otherSizes ?? {}).flatMap(([size, ids]) => ids.map((id) => [id, size] as const)))
   const cavities: Cavity[] = []
+  const seen = new Set<string>()
   for (const cavity of given ?? placed.value) {
-    const size = ('size' in cavity ? (cavity.size as string) : undefined) ?? input.cavitySize
+    const size = ('size' in cavity ? (cavity.size as string) : undefined) ?? otherSizes.get(cavity.id) ?? input.cavitySize
     if (size === undefined) return fail({ code: 'cavity-without-size', housing: input.id, cavity: cavity.id })
+    if (seen.has(cavity.id)) return fail({ code: 'cavity-twice', housing: input.id, cavity: cavity.id })
+    seen.add(cavity.id)
+    otherSizes.delete(cavity.id)
     cavities.push({ ...cavity, size })
   }
-  const twice = cavities.find((cavity, i) => cavities.findIndex((other) => other.id === cavity.id) !== i)
-  if (twice) return fail({ code: 'cavity-twice', housing: input.id, cavity: twice.id })
+  const [stray] = otherSizes.keys()
+  if (stray !== undefined) return fail({ code: 'unknown-reference', in: input.id, field: 'otherSizes', id: stray })
   return ok({ ...rest, cavities, family })
 }
-
-function referenceFaults(family: FamilyInput): CatalogueFault[] {
-  const faults: CatalogueFault[] = []
-  const sizes = new Set(family.sizes.map((size) => size.id))
-  const parts = new Set(family.parts.map((part) => part.id))
-  const need = (known: Set<string>, inside: string, field: string, ref: string | undefined) => {
-    if (ref !== undefined && !known.has(ref)) faults.push({ code: 'unknown-reference', in: inside, field, id: ref })
-  }
-  for (const size of family.sizes) need(parts, family.id, 'sizes.plug', size.plug)
-  for (const contact of family.contacts) need(sizes, contact.id, 'size', contact.size)
-  for (const housing of family.housings) {
-    need(sizes, housing.id, 'cavitySize', housing.cavitySize)
-    need(parts, housing.id, 'lock', housing.lock)
-    need(parts, housing.id, 'interfaceSeal', housing.interfaceSeal)
-    for (const cavity of housing.cavities ?? []) need(sizes, housing.id, `cavities.${cavity.id}.size`, cavity.size)
-  }
-  return faults
-}
-
-function pushTo<K, V>(map: Map<K, V[]>, key: K, value: V): void {
-  const list = map.get(key)
-  if (list) list.push(value)
-  else map.set(key, [value])
-}
-
-function groupBy<T>(items: Iterable<T>, key: (item: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
-  for (const item of items) pushTo(groups, key(item), item)
-  return groups
-}
-
-const sorted = <T>(items: Iterable<T>, by: (item: T) => number): T[] => [...items].sort((a, b) => by(a) - by(b))

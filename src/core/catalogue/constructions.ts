@@ -1,6 +1,7 @@
 import type { LookCode } from '../crimp/looks'
 import type { Range, StripShape } from '../strip/stripWindow'
 import type { Construction, Contact } from './types'
+import { terminalShapes } from './terminalShapes'
 import type { ToolClass } from './toolClasses'
 
 /**
@@ -9,63 +10,76 @@ import type { ToolClass } from './toolClasses'
  */
 export interface ConstructionKind {
   readonly id: Construction
-  /** the strip that its own dimensions ask for; gap and brush come from the house rules */
+  /** the strip that its own dimensions ask for; gap and brush come from the house rules. Undefined when its sheet has no dimensions */
   readonly stripShape: (contact: Contact, rules: { readonly gap: Range; readonly brush: Range }) => StripShape | undefined
   /** at most five grouped looks, in the order in which a hand turns the piece */
-  readonly looks: readonly LookCode[]
+  readonly looks: (contact: Contact) => readonly LookCode[]
   /** tool classes that may close it, best first; any other destroys it */
-  readonly toolClasses: readonly ToolClass[]
+  readonly toolClasses: (contact: Contact) => readonly ToolClass[]
   /** what is threaded on the wire before the strip */
   readonly sealIsCrimped: boolean
   /** is a height part of its inspection? */
   readonly hasHeight: boolean
 }
 
-const closedBarrel = {
+const always = <T>(value: T) => () => value
+
+const closedBarrel: ConstructionKind = {
   id: 'closed-barrel',
   stripShape: (contact, { gap }) =>
-    contact.construction === 'closed-barrel'
+    contact.construction === 'closed-barrel' && contact.barrel
       ? { construction: 'closed-barrel', barrelDepthMm: contact.barrel.depthMm, cupDepthMm: contact.barrel.cupDepthMm, gap }
       : undefined,
-  looks: ['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round'],
-  toolClasses: ['four-indent-positioned', 'four-indent-plain'],
+  looks: always(['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round']),
+  toolClasses: always(['four-indent-positioned', 'four-indent-plain']),
   sealIsCrimped: false,
   hasHeight: false,
-} as const satisfies ConstructionKind
+}
 
 const openShape: ConstructionKind['stripShape'] = (contact, { brush }) =>
-  contact.construction === 'closed-barrel'
-    ? undefined
-    : {
+  (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed') && contact.barrel
+    ? {
         construction: 'open-barrel',
         conductorBarrelMm: contact.barrel.conductorBarrelMm,
         transitionMm: contact.barrel.transitionMm,
         brush,
         reachMm: contact.barrel.reachMm,
       }
+    : undefined
 
-const openBarrel = {
+const openBarrel: ConstructionKind = {
   id: 'open-barrel',
   stripShape: openShape,
-  looks: ['wings-closed', 'brush-shows', 'insulation-edge', 'insulation-held', 'contact-straight'],
-  toolClasses: ['parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers'],
+  looks: always(['wings-closed', 'brush-shows', 'insulation-edge', 'insulation-held', 'contact-straight']),
+  toolClasses: always(['parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers']),
   sealIsCrimped: false,
   hasHeight: true,
-} as const satisfies ConstructionKind
+}
 
-const openBarrelSealed = {
+const openBarrelSealed: ConstructionKind = {
   id: 'open-barrel-sealed',
   stripShape: openShape,
-  looks: ['wings-closed', 'brush-shows', 'insulation-edge', 'seal-in-wings', 'contact-straight'],
-  toolClasses: ['parallel-die', 'nest-ratchet'],
+  looks: always(['wings-closed', 'brush-shows', 'insulation-edge', 'seal-in-wings', 'contact-straight']),
+  toolClasses: always(['parallel-die', 'nest-ratchet']),
   sealIsCrimped: true,
   hasHeight: true,
-} as const satisfies ConstructionKind
+}
 
-export const constructions = {
+const sleeve: ConstructionKind = {
+  id: 'sleeve',
+  stripShape: (contact) =>
+    contact.construction === 'sleeve' && contact.barrel ? { construction: 'sleeve', barrelMm: contact.barrel.depthMm, past: terminalShapes[contact.shape].past } : undefined,
+  looks: (contact) => (contact.construction === 'sleeve' ? terminalShapes[contact.shape].looks : []),
+  toolClasses: (contact) => (contact.construction === 'sleeve' ? terminalShapes[contact.shape].toolClasses(contact.insulated) : []),
+  sealIsCrimped: false,
+  hasHeight: false,
+}
+
+export const constructions: Readonly<Record<Construction, ConstructionKind>> = {
   'closed-barrel': closedBarrel,
   'open-barrel': openBarrel,
   'open-barrel-sealed': openBarrelSealed,
-} as const satisfies Record<Construction, ConstructionKind>
+  sleeve,
+}
 
 export const constructionOf = (contact: Contact): ConstructionKind => constructions[contact.construction]

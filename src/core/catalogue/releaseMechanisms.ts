@@ -46,6 +46,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     id: 'neck', from: 'wire', tool: 'none', tugMeans: 'after-click',
     before: ['open-lock', 'lift-mat'], act: ['ease-back'], restore: [],
   },
+  none: { id: 'none', from: 'wire', tool: 'none', tugMeans: 'after-click', before: [], act: [], restore: [] },
   comb: {
     id: 'comb', from: 'wire', tool: 'none', tugMeans: 'after-lock',
     before: ['open-lock'], act: ['ease-back'], restore: [],

@@ -20,6 +20,15 @@ export const looks = {
   'insulation-held': { id: 'insulation-held', when: 'after', faults: ['insulation-loose', 'insulation-cut'] },
   'seal-in-wings': { id: 'seal-in-wings', when: 'after', faults: ['seal-out-of-wings', 'seal-torn', 'seal-missing'] },
   'contact-straight': { id: 'contact-straight', when: 'after', faults: ['bent', 'no-bell-mouth', 'lance-down', 'tab-long', 'mating-part-deformed'] },
+  'tip-reached': { id: 'tip-reached', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
+  'all-strands-inside': { id: 'all-strands-inside', when: 'after', faults: ['strand-outside', 'strands-cut'] },
+  'collar-at-insulation': { id: 'collar-at-insulation', when: 'after', faults: ['gap-too-large', 'collar-torn'] },
+  'section-square': { id: 'section-square', when: 'after', faults: ['under-crimped', 'over-crimped', 'cracked'] },
+  'conductor-shows': { id: 'conductor-shows', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
+  'stop-reached': { id: 'stop-reached', when: 'after', faults: ['tip-not-reached'] },
+  'insulation-at-barrel': { id: 'insulation-at-barrel', when: 'after', faults: ['gap-too-large', 'insulation-in-barrel', 'strand-outside'] },
+  'indent-in-place': { id: 'indent-in-place', when: 'after', faults: ['indent-on-seam', 'indents-off-band', 'under-crimped', 'over-crimped'] },
+  'sleeve-intact': { id: 'sleeve-intact', when: 'after', faults: ['collar-torn', 'bent'] },
 } as const satisfies Record<string, Look>
 
 export type LookCode = keyof typeof looks
@@ -40,9 +49,11 @@ export interface Defect {
 export type CauseCode =
   | 'strip-short' | 'strip-long' | 'pushed-too-deep' | 'not-pushed-home' | 'strands-splayed' | 'notch-small' | 'positioner-wrong' | 'selector-high'
   | 'selector-low' | 'die-wrong' | 'tool-tilted' | 'tool-worn' | 'locator-off' | 'seal-slipped' | 'seal-forgotten' | 'cut-off-dull' | 'die-reversed'
+  | 'seam-turned'
 export type CureCode =
   | 'strip-more' | 'strip-less' | 'set-wire-stop' | 'push-home' | 'lay-strands' | 'larger-notch' | 'check-positioner' | 'check-selector' | 'check-die'
   | 'hold-square' | 'verify-tool' | 'set-locator' | 'thread-seal' | 'seal-forward' | 'change-cutter' | 'turn-die'
+  | 'turn-seam'
 
 const defect = <const Id extends string>(id: Id, decision: Decision, cause: CauseCode, cure: CureCode, strip?: 'short' | 'long') =>
   ({ id, decision, cause, cure, ...(strip && { strip }) }) as const
@@ -76,6 +87,10 @@ export const defects = {
   'lance-down': defect('lance-down', 'scrap', 'locator-off', 'set-locator'),
   'tab-long': defect('tab-long', 'scrap', 'cut-off-dull', 'change-cutter'),
   'mating-part-deformed': defect('mating-part-deformed', 'scrap', 'locator-off', 'set-locator'),
+  'tip-not-reached': defect('tip-not-reached', 'scrap', 'strip-short', 'strip-more', 'short'),
+  'strands-past-tip': defect('strands-past-tip', 'scrap', 'strip-long', 'strip-less', 'long'),
+  'collar-torn': defect('collar-torn', 'scrap', 'die-wrong', 'check-die'),
+  'indent-on-seam': defect('indent-on-seam', 'scrap', 'seam-turned', 'turn-seam'),
 } as const
 
 export type DefectCode =
@@ -83,6 +98,7 @@ export type DefectCode =
   | 'under-crimped' | 'over-crimped' | 'cracked' | 'bent' | 'out-of-round' | 'wings-open' | 'brush-too-short' | 'brush-reaches-mating-part'
   | 'insulation-under-wings' | 'bare-under-insulation-wings' | 'insulation-loose' | 'insulation-cut' | 'seal-out-of-wings' | 'seal-torn' | 'seal-missing'
   | 'no-bell-mouth' | 'lance-down' | 'tab-long' | 'mating-part-deformed'
+  | 'tip-not-reached' | 'strands-past-tip' | 'collar-torn' | 'indent-on-seam'
 
 /** The look at which a defect is found decides: a fault seen before the stroke never costs the contact. */
 export function decide(defectId: DefectCode, look: LookCode): Defect {

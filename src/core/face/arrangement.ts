@@ -25,15 +25,21 @@ export type Arrangement =
       readonly startDeg: number
       readonly clockwise: boolean
     }
+  | {
+      readonly kind: 'free'
+      /** in rows, so that the eye can count them; the order within a row is from left to right */
+      readonly positions: readonly (Point & { readonly row: number })[]
+    }
 
 export interface PlacedCavity extends Position, Point {
   readonly id: string
 }
 
 export type ArrangementFault =
-  | { readonly code: 'order-not-for-arrangement'; readonly order: string; readonly arrangement: 'rows' | 'rings' }
+  | { readonly code: 'order-not-for-arrangement'; readonly order: string; readonly arrangement: Arrangement['kind'] }
   | { readonly code: 'lengths-differ'; readonly field: 'rowOffsetsMm' | 'ringRadiiMm'; readonly expected: number; readonly found: number }
   | { readonly code: 'no-letters' }
+  | { readonly code: 'ids-missing'; readonly expected: number; readonly found: number }
 
 /**
  * The cavities of an arrangement with their printed ids and places, row by row (or ring by ring).
@@ -41,34 +47,55 @@ export type ArrangementFault =
  */
 export function placeCavities(arrangement: Arrangement, ids: IdStyle): Result<readonly PlacedCavity[], ArrangementFault> {
   const scheme = numberingSchemes[ids.order]
-  if (scheme.over !== arrangement.kind) return fail({ code: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
-  const counts = arrangement.kind === 'rows' ? arrangement.rowCounts : arrangement.ringCounts
-  const per = arrangement.kind === 'rows' ? arrangement.rowOffsetsMm : arrangement.ringRadiiMm
-  if (per && per.length !== counts.length) {
-    const field = arrangement.kind === 'rows' ? 'rowOffsetsMm' : 'ringRadiiMm'
-    return fail({ code: 'lengths-differ', field, expected: counts.length, found: per.length })
-  }
+  if ((scheme.over === 'rings') !== (arrangement.kind === 'rings')) return fail({ code: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
+  const faults = lengthFault(arrangement)
+  if (faults) return fail(faults)
   if (ids.kind === 'letters' && new Set(ids.skip).size >= 26) return fail({ code: 'no-letters' })
-  const walk = scheme.walk(counts)
+  const points = rowsOfPoints(arrangement)
+  const walk = scheme.walk(points.map((row) => row.length))
+  if (ids.kind === 'list' && ids.list.length < walk.length) return fail({ code: 'ids-missing', expected: walk.length, found: ids.list.length })
   const printed = printedIds(walk.length, ids)
   return ok(
     walk
-      .map((position, i) => ({ id: printed[i] ?? '', ...position, ...pointOf(arrangement, position) }))
+      .map((position, i) => ({ id: printed[i] ?? '', ...position, ...(points[position.row]?.[position.index] ?? { xMm: 0, yMm: 0 }) }))
       .sort((a, b) => a.row - b.row || a.index - b.index),
   )
 }
 
-function pointOf(arrangement: Arrangement, { row, index }: Position): Point {
-  if (arrangement.kind === 'rows') {
-    const { rowCounts, pitchMm, rowPitchMm, rowOffsetsMm } = arrangement
-    const firstXMm = rowOffsetsMm?.[row] ?? -(((rowCounts[row] ?? 1) - 1) / 2) * pitchMm
-    return { xMm: firstXMm + index * pitchMm, yMm: ((rowCounts.length - 1) / 2 - row) * rowPitchMm }
+function lengthFault(arrangement: Arrangement): ArrangementFault | undefined {
+  if (arrangement.kind === 'free') return undefined
+  const counts = arrangement.kind === 'rows' ? arrangement.rowCounts : arrangement.ringCounts
+  const per = arrangement.kind === 'rows' ? arrangement.rowOffsetsMm : arrangement.ringRadiiMm
+  if (!per || per.length === counts.length) return undefined
+  return { code: 'lengths-differ', field: arrangement.kind === 'rows' ? 'rowOffsetsMm' : 'ringRadiiMm', expected: counts.length, found: per.length }
+}
+
+/** The places of all cavities, row by row from the top, or ring by ring from the centre. */
+function rowsOfPoints(arrangement: Arrangement): readonly (readonly Point[])[] {
+  switch (arrangement.kind) {
+    case 'rows': {
+      const { rowCounts, pitchMm, rowPitchMm, rowOffsetsMm } = arrangement
+      return rowCounts.map((count, row) => {
+        const firstXMm = rowOffsetsMm?.[row] ?? -((count - 1) / 2) * pitchMm
+        const yMm = ((rowCounts.length - 1) / 2 - row) * rowPitchMm
+        return Array.from({ length: count }, (_, index) => ({ xMm: firstXMm + index * pitchMm, yMm }))
+      })
+    }
+    case 'rings': {
+      const { ringCounts, ringRadiiMm, startDeg, clockwise } = arrangement
+      return ringCounts.map((count, ring) => {
+        const radiusMm = ringRadiiMm[ring] ?? 0
+        return Array.from({ length: count }, (_, index) => {
+          const angle = ((startDeg + (360 / count) * index * (clockwise ? -1 : 1)) * Math.PI) / 180
+          return { xMm: tidy(radiusMm * Math.cos(angle)), yMm: tidy(radiusMm * Math.sin(angle)) }
+        })
+      })
+    }
+    case 'free': {
+      const rows = [...new Set(arrangement.positions.map((position) => position.row))].sort((a, b) => a - b)
+      return rows.map((row) => arrangement.positions.filter((position) => position.row === row).sort((a, b) => a.xMm - b.xMm).map(({ xMm, yMm }) => ({ xMm, yMm })))
+    }
   }
-  const { ringCounts, ringRadiiMm, startDeg, clockwise } = arrangement
-  const turnDeg = (360 / (ringCounts[row] ?? 1)) * index * (clockwise ? -1 : 1)
-  const angle = ((startDeg + turnDeg) * Math.PI) / 180
-  const radius = ringRadiiMm[row] ?? 0
-  return { xMm: tidy(radius * Math.cos(angle)), yMm: tidy(radius * Math.sin(angle)) }
 }
 
 /** cos 90° is 6e-17: a cavity on an axis is on the axis. */

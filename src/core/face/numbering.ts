@@ -32,9 +32,11 @@ export type NumberingId = keyof typeof numberingSchemes
 export type IdStyle =
   | { readonly kind: 'numbers'; readonly start: number; readonly order: NumberingId }
   | { readonly kind: 'letters'; readonly skip: readonly string[]; readonly order: NumberingId }
+  | { readonly kind: 'list'; readonly list: readonly string[]; readonly order: NumberingId }
 
-/** The printed ids in the order of counting: 1, 2, 3 … or A, B, C … Z, AA, AB … without the skipped letters. */
+/** The printed ids in the order of counting: 1, 2, 3 …, or A, B, C … Z, AA, AB … without the skipped letters, or as listed. */
 export function printedIds(count: number, style: IdStyle): readonly string[] {
+  if (style.kind === 'list') return style.list.slice(0, count)
   if (style.kind === 'numbers') return Array.from({ length: count }, (_, i) => String(style.start + i))
   const letters = Array.from({ length: 26 }, (_, i) => String.fromCharCode(65 + i)).filter((letter) => !style.skip.includes(letter))
   return Array.from({ length: count }, (_, i) => lettersOf(i, letters))

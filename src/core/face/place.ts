@@ -1,4 +1,4 @@
-import type { PlacedCavity, Point } from './arrangement'
+import type { Arrangement, PlacedCavity, Point } from './arrangement'
 
 /** The feature of the housing from which hands count. */
 export interface Mark {
@@ -62,8 +62,8 @@ const NEAR_MM = 0.02
  * In rows the counting starts at the end nearer to the mark; a mark in the middle gives no side, so the view's left
  * (or top) is named. In rings it starts at the cavity nearest to the mark and goes clockwise as seen.
  */
-export function cavityPlace(cavity: PlacedCavity, all: readonly PlacedCavity[], kind: 'rows' | 'rings', mark?: Mark, view: FaceView = wireFaceUpright): CavityPlace {
-  return kind === 'rows' ? placeInRows(cavity, all, mark, view) : placeInRings(cavity, all, mark, view)
+export function cavityPlace(cavity: PlacedCavity, all: readonly PlacedCavity[], kind: Arrangement['kind'], mark?: Mark, view: FaceView = wireFaceUpright): CavityPlace {
+  return kind === 'rings' ? placeInRings(cavity, all, mark, view) : placeInRows(cavity, all, mark, view)
 }
 
 function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark | undefined, view: FaceView): CavityPlace {

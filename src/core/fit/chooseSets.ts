@@ -1,20 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { fitWire } from '../job/facts'
-import { setKey, sideOf, type ChosenSet, type Plan, type SideLetter, type Wire } from '../job/plan'
-import { houseRules } from '../rules/houseRules'
-import type { Housing } from '../catalogue/types'
-import { bestSet, type FitQuery, type FitSetup, type WorkableSet } from './fit'
-
-/** The question that Kit asks for one side of a wire, from the shelf; undefined for a side that is in no cavity. */
-export function fitQuery(catalogue: Catalogue, plan: Plan, wire: Wire, side: SideLetter, today: string, housings?: ReadonlyMap<string, Housing>): FitQuery | undefined {
-  const at = sideOf(wire, side)
-  if (at.kind !== 'cavity') return undefined
-  const housing = housings?.get(at.end) ?? catalogue.housings.get(plan.ends.find((end) => end.id === at.end)?.housing ?? '')
-  const cavity = housing?.cavities.find((one) => one.id === at.cavity)
-  const type = catalogue.wireTypes.get(wire.type)
-  if (!housing || !cavity || !type) return undefined
-  return { housing, cavity, wire: fitWire(type, wire), ambientC: plan.ambientC, rules: houseRules[plan.rules], today }
-}
+import { setKey, sideOf, type ChosenSet, type Plan, type SideLetter } from '../job/plan'
+import type { FitSetup, WorkableSet } from './fitTypes'
+import { answerBest, question, type Question } from './question'
 
 /** A workable set with one of its setups, as a job keeps it. */
 export function toChosenSet(set: WorkableSet, setup: FitSetup): ChosenSet {
@@ -26,6 +13,7 @@ export function toChosenSet(set: WorkableSet, setup: FitSetup): ChosenSet {
     stripFrom: setup.stripFrom,
     ...(setup.height && { height: setup.height }),
     ...(set.pull && { pull: set.pull }),
+    ...(set.foldBack && { foldBack: true }),
     source: setup.source,
     estimate: setup.estimate,
   }
@@ -37,31 +25,41 @@ export interface SetChoice {
   readonly set: ChosenSet | null
 }
 
+/** Two questions with the same key have the same answer: like terminations are worked out once. */
+export function questionKey(asked: Question): string {
+  const { wire, also } = asked.kind === 'cavity' ? asked.query : asked.conditions
+  const wires = [wire, also].map((one) => one && [one.areaMm2, one.metalAreaMm2, one.awg, one.insulationMm, one.strands, one.strandMm, one.currentA].join(','))
+  const place = asked.kind === 'cavity' ? [asked.query.housing.family, asked.query.housing.role, asked.query.cavity.size, asked.query.gender, asked.query.matePlating] : asked.terminals.map((one) => one.id)
+  return [...place, ...wires].join('|')
+}
+
 /**
- * The best workable set for every side that has none. Like terminations are worked out once.
- * @param wanted which sides; all without a set when left out
+ * The best workable set for every side that has none.
+ * @param sets what is chosen already, by `wire/side`; those sides stay as they are
  */
-export function chooseSets(catalogue: Catalogue, plan: Plan, has: ReadonlySet<string>, today: string): readonly SetChoice[] {
+export function chooseSets(catalogue: Catalogue, plan: Plan, sets: ReadonlyMap<string, ChosenSet>, today: string): readonly SetChoice[] {
   const known = new Map<string, ChosenSet | null>()
-  const housings = new Map(plan.ends.flatMap((end) => {
-    const housing = catalogue.housings.get(end.housing)
-    return housing ? [[end.id, housing] as const] : []
-  }))
-  const sizes = new Map([...housings].map(([end, housing]) => [end, new Map(housing.cavities.map((cavity) => [cavity.id, cavity.size]))]))
+  const chosen = new Map(sets)
   const choices: SetChoice[] = []
+  const asked = { catalogue, plan, today, sets: chosen }
   for (const wire of plan.wires) {
     for (const side of ['a', 'b'] as const) {
       const at = sideOf(wire, side)
-      if (at.kind !== 'cavity' || has.has(setKey(wire.id, side))) continue
-      const like = [housings.get(at.end)?.id, sizes.get(at.end)?.get(at.cavity), wire.type, wire.insulationMm, wire.currentA].join('|')
+      if (at.kind === 'open' || at.kind === 'with' || chosen.has(setKey(wire.id, side))) continue
+      const one = question(asked, wire, side)
+      if (!one) {
+        choices.push({ wire: wire.id, side, set: null })
+        continue
+      }
+      const like = questionKey(one)
       let set = known.get(like)
       if (set === undefined) {
-        const query = fitQuery(catalogue, plan, wire, side, today, housings)
-        const best = query && bestSet(catalogue, query)
+        const best = answerBest(catalogue, one)
         const setup = best?.setups[0]
         set = best && setup ? toChosenSet(best, setup) : null
         known.set(like, set)
       }
+      if (set) chosen.set(setKey(wire.id, side), set)
       choices.push({ wire: wire.id, side, set })
     }
   }

@@ -4,17 +4,18 @@ import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
 import { fitWire } from '../job/facts'
 import { emptyPlan, type Plan } from '../job/plan'
-import { houseRules, type RulesId } from '../rules/houseRules'
+import { houseRules, type ShippedRulesId } from '../rules/houseRules'
 import { allowedCurrentA } from './current'
 import { chooseSets } from './chooseSets'
-import { bestSet, fit, fitOrder, type FitQuery, type FitWire } from './fit'
+import { bestSet, fit } from './fit'
+import { fitOrder, type FitQuery, type FitWire } from './fitTypes'
 import { remedies } from './remedies'
 import { pullFromSheet, pullFromTable } from './requiredPull'
 
 const shelf = demoCatalogue()
 const today = '2026-11-25'
 
-function query(housingId: string, cavityId: string, wire: FitWire | string, more: Partial<FitQuery> & { rulesId?: RulesId } = {}): FitQuery {
+function query(housingId: string, cavityId: string, wire: FitWire | string, more: Partial<FitQuery> & { rulesId?: ShippedRulesId } = {}): FitQuery {
   const housing = shelf.housings.get(housingId)
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const type = typeof wire === 'string' ? shelf.wireTypes.get(wire) : undefined
@@ -103,7 +104,7 @@ const loom = (): Plan => {
 
 test('the blocked side has no set, the others their best; the way out is the thin-wall wire of the same size', () => {
   const plan = loom()
-  const choices = chooseSets(shelf, plan, new Set(), today)
+  const choices = chooseSets(shelf, plan, new Map(), today)
   expect(choices.map((one) => `${one.wire}${one.side} ${one.set?.contact ?? 'none'} ${one.set?.seal ?? ''}`.trim())).toEqual(['W1a CM-SK-N', 'W1b none', 'W2a CM-SK-N', 'W2b SC-03-08 SL-18'])
   const [wire] = plan.wires
   const found = wire ? remedies(shelf, plan, wire, 'b', today) : []
@@ -114,7 +115,7 @@ test('whatever the wire, each candidate is in or out with a code of the order, a
   const wires = fc.record({ areaMm2: fc.double({ min: 0.05, max: 3, noNaN: true }), insulationMm: fc.double({ min: 0.8, max: 4, noNaN: true }), currentA: fc.option(fc.double({ min: 0.01, max: 30, noNaN: true }), { nil: undefined }) })
   const places = fc.constantFrom(['CM-10P', '1'] as const, ['CS-14P', '5'] as const, ['SW-7P', '2'] as const, ['CM-10R', '3'] as const)
   fc.assert(
-    fc.property(wires, places, fc.constantFrom<RulesId>('sheet-strict', 'field-repair', 'hobby-bench'), (wire, [housing, cavity], rulesId) => {
+    fc.property(wires, places, fc.constantFrom<ShippedRulesId>('sheet-strict', 'field-repair', 'hobby-bench'), (wire, [housing, cavity], rulesId) => {
       const asked = query(housing, cavity, wire, { rulesId })
       const { sets, rejected } = fit(shelf, asked)
       const seen = new Set([...sets.map((one) => one.contact.id), ...rejected.map((one) => one.contact.id)])

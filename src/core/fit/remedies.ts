@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { WireType } from '../catalogue/types'
 import { designatedAreaMm2 } from '../job/facts'
-import { sideOf, type Plan, type Wire } from '../job/plan'
-import { fitQuery } from './chooseSets'
-import { bestSet, type WorkableSet } from './fit'
+import { changePlan, sideOf, type Plan, type SideLetter, type Wire } from '../job/plan'
+import type { WorkableSet } from './fitTypes'
+import { answerBest, question } from './question'
 
 /** A way out for a wire that no set takes: another wire of the same size that works at both of its sides. */
 export interface Remedy {
@@ -15,8 +15,8 @@ export interface Remedy {
 /** Sizes within this share of each other are the same wire to an electrician: 0.5 and 20 AWG. */
 const SAME_SIZE = 0.06
 
-/** Wire types of the same size from the shelf with which every cavity side of the wire has a workable set; nearest insulation first. */
-export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: 'a' | 'b', today: string): readonly Remedy[] {
+/** Wire types of the same size from the shelf with which every worked side of the wire has a workable set; nearest insulation first. */
+export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: SideLetter, today: string): readonly Remedy[] {
   const now = catalogue.wireTypes.get(wire.type)
   if (!now) return []
   const areaMm2 = designatedAreaMm2(now)
@@ -25,13 +25,15 @@ export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: 'a'
     .filter((type) => type.id !== wire.type && Math.abs(designatedAreaMm2(type) / areaMm2 - 1) <= SAME_SIZE)
     .flatMap((wireType): Remedy[] => {
       const other: Wire = { ...bare, type: wireType.id }
-      const sets = (['a', 'b'] as const).map((one) => {
-        if (sideOf(other, one).kind !== 'cavity') return 'none' as const
-        const query = fitQuery(catalogue, plan, other, one, today)
-        return query ? bestSet(catalogue, query) : undefined
+      const changed = changePlan(plan, { putWires: [other] })
+      const answers = (['a', 'b'] as const).map((one) => {
+        const { kind } = sideOf(other, one)
+        if (kind === 'open' || kind === 'with') return 'none' as const
+        const asked = question({ catalogue, plan: changed, today }, other, one)
+        return asked && answerBest(catalogue, asked)
       })
-      const here = sets[side === 'a' ? 0 : 1]
-      return sets.every((set) => set !== undefined) && here && here !== 'none' ? [{ wireType, set: here }] : []
+      const here = answers[side === 'a' ? 0 : 1]
+      return answers.every((answer) => answer !== undefined) && here && here !== 'none' ? [{ wireType, set: here }] : []
     })
     .sort((a, b) => Math.abs(a.wireType.insulationMm - now.insulationMm) - Math.abs(b.wireType.insulationMm - now.insulationMm))
 }

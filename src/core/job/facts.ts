@@ -1,11 +1,12 @@
 import type { z } from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { factsSchema } from '../catalogue/schema'
-import type { FitWire } from '../fit/fit'
+import type { FitWire } from '../fit/fitTypes'
 import { awgAreaMm2, parseAwg } from '../wire/awg'
 import { strandAreaMm2 } from '../wire/bundle'
 import type { Housing, WireType } from '../catalogue/types'
-import type { ChosenSet, Plan, Wire } from './plan'
+import type { HouseRules } from '../rules/houseRules'
+import type { ChosenSet, Plan, PlanNames, Wire } from './plan'
 
 /** What a job was built with: copied from the catalogue, so that a later edit there never rewrites a record. */
 export type Facts = Readonly<z.infer<typeof factsSchema>>
@@ -21,7 +22,23 @@ export const mergeFacts = (facts: Facts, more: Facts): Facts => ({
   parts: { ...facts.parts, ...more.parts },
   wireTypes: { ...facts.wireTypes, ...more.wireTypes },
   tools: { ...facts.tools, ...more.tools },
+  ...((facts.rules ?? more.rules) && { rules: { ...facts.rules, ...more.rules } }),
 })
+
+/** Those of `more` that are not pinned yet. */
+export function newFacts(pinned: Facts, more: Facts): Facts {
+  const missing = <T>(known: Readonly<Record<string, T>>, items: Readonly<Record<string, T>>): Record<string, T> => Object.fromEntries(Object.entries(items).filter(([id]) => !Object.hasOwn(known, id)))
+  return {
+    families: missing(pinned.families, more.families),
+    housings: missing(pinned.housings, more.housings),
+    contacts: missing(pinned.contacts, more.contacts),
+    seals: missing(pinned.seals, more.seals),
+    parts: missing(pinned.parts, more.parts),
+    wireTypes: missing(pinned.wireTypes, more.wireTypes),
+    tools: missing(pinned.tools, more.tools),
+    ...(more.rules && { rules: missing(pinned.rules ?? {}, more.rules) }),
+  }
+}
 
 const pick = <T>(map: ReadonlyMap<string, T>, ids: Iterable<string | undefined>): Record<string, T> => {
   const found: Record<string, T> = {}
@@ -32,22 +49,49 @@ const pick = <T>(map: ReadonlyMap<string, T>, ids: Iterable<string | undefined>)
   return found
 }
 
-/** The facts that a plan rests on: its housings with their families and small parts, its wire types. */
-export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires'>): Facts {
+/** Small parts of a housing: its lock and interface seal, and whatever else belongs to it. */
+export const smallPartsOf = (housing: Pick<Housing, 'lock' | 'interfaceSeal' | 'parts'>): readonly { readonly part: string; readonly count: number }[] => [
+  ...[housing.lock, housing.interfaceSeal].flatMap((part) => (part === undefined ? [] : [{ part, count: 1 }])),
+  ...(housing.parts ?? []),
+]
+
+/** The facts that a plan rests on: its rules, its housings with their families and small parts, its wire types and terminals. */
+export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires'>, rules?: HouseRules): Facts {
   const housings = pick(catalogue.housings, plan.ends.map((end) => end.housing))
-  const families = pick(catalogue.families, Object.values(housings).map((housing) => housing.family))
+  const terminals = pick(catalogue.contacts, plan.wires.flatMap((wire) => [wire.from, wire.to].map((at) => (at.kind === 'terminal' ? at.part : undefined))))
+  const families = pick(catalogue.families, [...Object.values(housings), ...Object.values(terminals)].map((part) => part.family))
   const parts = [
-    ...Object.values(housings).flatMap((housing) => [housing.lock, housing.interfaceSeal]),
+    ...Object.values(housings).flatMap((housing) => smallPartsOf(housing).map(({ part }) => part)),
     ...Object.values(families).flatMap((family) => family.sizes.map((size) => size.plug)),
   ]
   return {
     ...noFacts,
     housings: housings as Facts['housings'],
     families,
+    contacts: terminals as Facts['contacts'],
     parts: pick(catalogue.parts, parts),
     wireTypes: pick(catalogue.wireTypes, plan.wires.map((wire) => wire.type)),
+    ...(rules && { rules: { [rules.id]: rules } }),
   }
 }
+
+const own = <T>(record: Readonly<Record<string, T>>, id: string): T | undefined => (Object.hasOwn(record, id) ? record[id] : undefined)
+
+/** What a plan may name, by pinned facts. */
+export const planNames = (facts: Facts): PlanNames => ({
+  housing: (id) => own(facts.housings, id),
+  isSealed: (family) => (own(facts.families, family)?.sealing ?? 'none') !== 'none',
+  hasWireType: (type) => own(facts.wireTypes, type) !== undefined,
+  hasTerminal: (part) => own(facts.contacts, part)?.construction === 'sleeve',
+})
+
+/** The same by the shelf as it is now. */
+export const shelfNames = (catalogue: Catalogue): PlanNames => ({
+  housing: (id) => catalogue.housings.get(id),
+  isSealed: (family) => (catalogue.families.get(family)?.sealing ?? 'none') !== 'none',
+  hasWireType: (type) => catalogue.wireTypes.has(type),
+  hasTerminal: (part) => catalogue.contacts.get(part)?.construction === 'sleeve',
+})
 
 /** The facts that chosen sets rest on. */
 export function setFacts(catalogue: Catalogue, sets: Iterable<ChosenSet>): Facts {

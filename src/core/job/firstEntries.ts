@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { chooseSets } from '../fit/chooseSets'
-import { mergeFacts, planFacts, setFacts } from './facts'
-import type { Plan } from './plan'
+import type { JobState } from '../journal/state'
+import { newFacts, planFacts, setFacts } from './facts'
+import type { Plan, PlanChange } from './plan'
 import type { NewEntry } from '../journal/entry'
 
 /**
@@ -10,19 +11,25 @@ import type { NewEntry } from '../journal/entry'
  */
 export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, newId: () => string): NewEntry[] {
   const { ends, wires, ...meta } = plan
-  const entries: NewEntry[] = [{ id: newId(), kind: 'plan-changed', change: { meta, putEnds: ends, putWires: wires }, facts: planFacts(catalogue, plan) }]
-  const choices = chooseSets(catalogue, plan, new Set(), today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
+  const entries: NewEntry[] = [{ id: newId(), kind: 'plan-changed', change: { meta, putEnds: ends, putWires: wires }, facts: planFacts(catalogue, plan, catalogue.rules.get(plan.rules)) }]
+  const choices = chooseSets(catalogue, plan, new Map(), today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
   if (choices.length > 0) entries.push({ id: newId(), kind: 'sets-chosen', choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) })
   return entries
 }
 
-/** Entries that change a plan, and choose sets for the sides that the change left without one. */
-export function planChangeEntries(catalogue: Catalogue, plan: Plan, change: Extract<NewEntry, { kind: 'plan-changed' }>['change'], has: ReadonlySet<string>, today: string, newId: () => string): NewEntry[] {
+/**
+ * Entries that change a plan, and choose sets for the sides that the change left without one. What the job has pinned
+ * already stays as it is: only what the change names for the first time is copied from the shelf.
+ * @param plan the plan after the change
+ */
+export function planChangeEntries(catalogue: Catalogue, state: Pick<JobState, 'sets' | 'facts'>, plan: Plan, change: PlanChange, today: string, newId: () => string): NewEntry[] {
   const changed = new Set((change.putWires ?? []).map((wire) => wire.id))
-  const left = new Set([...has].filter((key) => !changed.has(key.split('/')[0] ?? '')))
-  const choices = chooseSets(catalogue, { ...plan, wires: plan.wires.filter((wire) => changed.has(wire.id)) }, left, today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
+  const kept = new Map([...state.sets].filter(([key]) => !changed.has(key.split('/')[0] ?? '')))
+  const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) => (choice.set && changed.has(choice.wire) ? [{ ...choice, set: choice.set }] : []))
+  const rules = catalogue.rules.get(plan.rules)
+  const facts = newFacts(state.facts, planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, rules))
   return [
-    { id: newId(), kind: 'plan-changed', change, facts: mergeFacts(planFacts(catalogue, plan), setFacts(catalogue, [])) },
+    { id: newId(), kind: 'plan-changed', change, facts },
     ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
   ]
 }

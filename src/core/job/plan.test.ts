@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { cavityKey, changePlan, emptyPlan, planFaults, planIndex, sideOf, type Plan, type PlanFault, type Wire } from './plan'
+import { cavityKey, changePlan, emptyPlan, planFaults, planIndex, sideOf, placeOf, termKeyOf, type Plan, type PlanFault, type PlanNames, type Wire } from './plan'
 
 const wire = (id: string, from: string, to: string): Wire => {
   const side = (place: string): Wire['from'] => (place === '' ? { kind: 'open' } : { kind: 'cavity', end: place.split('.')[0] ?? '', cavity: place.split('.')[1] ?? '' })
@@ -13,7 +13,13 @@ const plan: Plan = {
   wires: [wire('W1', 'A.1', 'B.1'), wire('W2', 'A.2', 'B.2'), wire('W3', 'A.3', '')],
 }
 
-const facts = { cavityIds: (housing: string) => ({ 'CM-3P': ['1', '2', '3'], 'SW-2P': ['1', '2'] })[housing], hasWireType: (type: string) => type === 'TW-0.5' }
+const shells: Record<string, string[]> = { 'CM-3P': ['1', '2', '3'], 'SW-2P': ['1', '2'], 'SH-3': ['1', '2', '3'] }
+const facts: PlanNames = {
+  housing: (id) => { const ids = shells[id]; return ids && { cavities: ids.map((cavity) => ({ id: cavity })), family: id, keyings: id === 'SW-2P' ? ['K1', 'K2'] : [] } },
+  isSealed: (family) => family !== 'SH-3',
+  hasWireType: (type) => type === 'TW-0.5',
+  hasTerminal: (part) => part === 'RG-4',
+}
 
 test('a termination is unit, wire and side; an open side is none', () => {
   const { terminations, byKey, byEnd, byCavity } = planIndex({ ...plan, quantity: 2 })
@@ -49,6 +55,12 @@ test.each<[string, Partial<Plan>, PlanFault]>([
   ['an unknown cavity', { wires: [wire('W1', 'A.9', 'B.1')] }, { code: 'unknown-cavity', wire: 'W1', end: 'A', cavity: '9', known: ['1', '2', '3'] }],
   ['a cavity for two wires', { wires: [wire('W1', 'A.1', 'B.1'), wire('W2', 'A.1', 'B.2')] }, { code: 'cavity-taken', wire: 'W2', by: 'W1', end: 'A', cavity: '1' }],
   ['a wire back into its own cavity', { wires: [wire('W1', 'A.1', 'A.1')] }, { code: 'cavity-taken', wire: 'W1', by: 'W1', end: 'A', cavity: '1' }],
+  ['a keying that the housing is not made in', { ends: [{ id: 'A', housing: 'CM-3P' }, { id: 'B', housing: 'SW-2P', keying: 'K4' }] }, { code: 'unknown-keying', end: 'B', keying: 'K4', known: ['K1', 'K2'] }],
+  ['an end that mates with itself', { ends: [{ id: 'A', housing: 'CM-3P', mate: 'A' }, { id: 'B', housing: 'SW-2P' }] }, { code: 'unknown-mate', end: 'A', mate: 'A' }],
+  ['a terminal that is none', { wires: [{ ...wire('W1', 'A.1', ''), to: { kind: 'terminal', part: 'SC-03-08' } }] }, { code: 'unknown-terminal', wire: 'W1', part: 'SC-03-08' }],
+  ['a second wire in a sealed cavity', { wires: [wire('W1', 'A.1', 'B.1'), { ...wire('W2', 'A.2', ''), to: { kind: 'with', wire: 'W1', side: 'b' } }] }, { code: 'sealed-takes-one', wire: 'W2', end: 'B', cavity: '1' }],
+  ['a wire that shares the contact of an open end', { wires: [wire('W1', 'A.1', ''), { ...wire('W2', 'A.2', ''), to: { kind: 'with', wire: 'W1', side: 'b' } }] }, { code: 'shares-nothing', wire: 'W2', with: 'W1b' }],
+  ['a splice with one wire', { wires: [{ ...wire('W1', 'A.1', ''), to: { kind: 'splice', splice: 'S1' } }] }, { code: 'splice-alone', wire: 'W1', splice: 'S1' }],
 ])('%s is found', (_what, change, fault) => {
   expect(planFaults({ ...plan, ...change }, facts)).toContainEqual(fault)
 })
@@ -72,4 +84,27 @@ test('putting and removing again leaves the plan as it was', () => {
 test('a is from, b is to', () => {
   const one = wire('W1', 'A.1', 'B.2')
   expect([sideOf(one, 'a'), sideOf(one, 'b')]).toEqual([one.from, one.to])
+})
+
+test('two wires in an unsealed cavity are one termination: the second shares the contact of the first', () => {
+  const shared: Plan = { ...plan, ends: [{ id: 'A', housing: 'SH-3' }], wires: [wire('W1', 'A.1', ''), { ...wire('W2', '', ''), from: { kind: 'with', wire: 'W1', side: 'a' } }] }
+  expect(planFaults(shared, facts)).toEqual([])
+  const { terminations } = planIndex(shared)
+  expect(terminations.map((one) => `${one.key} and ${one.also?.wire.id ?? 'none'}`)).toEqual(['1/W1/a and W2'])
+  const second = shared.wires[1]
+  expect(second && placeOf(shared, second, 'a')).toEqual({ kind: 'cavity', end: 'A', cavity: '1' })
+  expect(second && termKeyOf(shared, 1, second, 'a')).toBe('1/W1/a')
+  expect(second && termKeyOf(shared, 1, second, 'b')).toBeUndefined()
+})
+
+test('a third wire finds no room in a shared contact', () => {
+  const also = (id: string): Wire => ({ ...wire(id, '', ''), from: { kind: 'with', wire: 'W1', side: 'a' } })
+  expect(planFaults({ ...plan, ends: [{ id: 'A', housing: 'SH-3' }], wires: [wire('W1', 'A.1', ''), also('W2'), also('W3')] }, facts)).toContainEqual({ code: 'shared-twice', wire: 'W3', with: 'W1a' })
+})
+
+test('terminals and halves of a splice are terminations of their own', () => {
+  const ended: Plan = { ...plan, wires: [{ ...wire('W1', 'A.1', ''), to: { kind: 'terminal', part: 'RG-4' } }, { ...wire('W2', 'A.2', ''), to: { kind: 'splice', splice: 'S1' } }, { ...wire('W3', 'A.3', ''), to: { kind: 'splice', splice: 'S1' } }] }
+  expect(planFaults(ended, facts)).toEqual([])
+  expect(planIndex(ended).terminations.filter((one) => one.side === 'b').map((one) => one.at.kind)).toEqual(['terminal', 'splice', 'splice'])
+  expect(planIndex(ended).byEnd.get('1/A')).toHaveLength(3)
 })

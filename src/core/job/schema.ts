@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { platings } from '../catalogue/schema/contact'
 
 /** The job document: plan, pinned facts, journal. What one bench writes, another reads. */
 
@@ -10,10 +11,27 @@ const sideSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('cavity'), end: key, cavity: z.string().min(1).max(6) }),
   z.strictObject({ kind: z.literal('terminal'), part: partId }),
   z.strictObject({ kind: z.literal('splice'), splice: key }),
+  /** in the same contact as another wire's side */
+  z.strictObject({ kind: z.literal('with'), wire: key, side: z.enum(['a', 'b']) }),
   z.strictObject({ kind: z.literal('open') }),
 ])
 
-export const endSchema = z.strictObject({ id: key, housing: partId, note: z.string().max(200).optional() })
+export const endSchema = z.strictObject({
+  id: key,
+  housing: partId,
+  /** one of the keyings in which the housing is made */
+  keying: z.string().min(1).max(10).optional(),
+  /** where the family leaves it open */
+  gender: z.enum(['pin', 'socket']).optional(),
+  /** the end of this job that it mates with */
+  mate: key.optional(),
+  /** plating of what it mates with outside of this job */
+  matePlating: z.enum(platings).optional(),
+  note: z.string().max(200).optional(),
+})
+
+/** Wires that belong together: twisted, under one screen, or cores of one cable. */
+export const groupSchema = z.strictObject({ kind: z.enum(['twist', 'screen', 'cable']), name: z.string().trim().min(1).max(20) })
 
 export const wireSchema = z.strictObject({
   id: key,
@@ -26,6 +44,8 @@ export const wireSchema = z.strictObject({
   currentA: above0.optional(),
   /** measured here: it overrides the wire type's figure */
   insulationMm: above0.optional(),
+  group: groupSchema.optional(),
+  note: z.string().max(200).optional(),
 })
 
 const metaSchema = z.strictObject({
@@ -33,8 +53,12 @@ const metaSchema = z.strictObject({
   rev: z.string().max(20).default('A'),
   kind: z.enum(['build', 're-pin', 'repair']).default('build'),
   quantity: z.number().int().min(1).max(999).default(1),
-  rules: z.enum(['sheet-strict', 'field-repair', 'hobby-bench']).default('sheet-strict'),
+  rules: z.string().trim().min(1).max(40).default('sheet-strict'),
   ambientC: z.number().min(-60).max(250).default(20),
+  /** supply voltage, for the drop as a share of it */
+  supplyV: above0.max(2000).optional(),
+  /** loaded wires that lie in one bundle; not derated for a bundle when left out */
+  loadedInBundle: z.number().int().min(1).max(10_000).optional(),
 })
 
 export const planSchema = metaSchema.extend({ ends: z.array(endSchema).max(200), wires: z.array(wireSchema).max(20_000) })
@@ -51,13 +75,14 @@ export const setupSchema = z.strictObject({
   tool: partId,
   die: partId.optional(),
   positioner: partId.optional(),
+  turret: z.number().int().optional(),
   selector: z.number().int().optional(),
   nest: z.string().max(20).optional(),
   wireStopMm: above0.optional(),
   notchMm: above0.optional(),
 })
 
-const limit = z.enum(['hole-empty', 'insulation-in-barrel', 'gap-too-large', 'brush-too-short', 'insulation-under-wings', 'brush-reaches-mating-part', 'bare-under-insulation-wings'])
+const limit = z.enum(['hole-empty', 'insulation-in-barrel', 'gap-too-large', 'brush-too-short', 'insulation-under-wings', 'brush-reaches-mating-part', 'bare-under-insulation-wings', 'tip-not-reached', 'strands-past-tip'])
 
 export const chosenSetSchema = z.strictObject({
   contact: partId,
@@ -67,6 +92,10 @@ export const chosenSetSchema = z.strictObject({
   stripFrom: z.enum(['sheet', 'dimensions']),
   height: z.strictObject({ minMm: above0, maxMm: above0, estimate: z.boolean() }).optional(),
   pull: z.strictObject({ forceN: above0, basis: z.enum(['sheet', 'table', 'general']), table: z.enum(['iec-60352-2', 'ul-486a', 'as7928']).optional() }).optional(),
+  /** the bare end is folded back on itself: the strip is for both legs */
+  foldBack: z.literal(true).optional(),
+  /** chosen by a person: a later choice for the whole job leaves it alone */
+  byHand: z.literal(true).optional(),
   source: z.string().max(300),
   estimate: z.boolean(),
 })

@@ -11,7 +11,7 @@ export interface ThreadItem {
 
 /** What must be on the wire before it is stripped, in the order in which it goes on. Forgetting one costs the contact. */
 export function threadFirst(state: JobState, termination: Termination, set: ChosenSet): readonly ThreadItem[] {
-  const housing = housingOf(state.facts, state.plan, termination.at.end)
+  const housing = termination.at.kind === 'cavity' ? housingOf(state.facts, state.plan, termination.at.end) : undefined
   const family = housing && state.facts.families[housing.family]
   const items: ThreadItem[] = [{ code: 'label' }]
   if (family?.lock === 'tail-cover' && secondaryLocks[family.lock].threadedFirst) items.push({ code: 'tail-cover', part: housing?.lock })

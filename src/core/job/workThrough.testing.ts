@@ -1,4 +1,4 @@
-import { constructions } from '../catalogue/constructions'
+import { constructionOf } from '../catalogue/constructions'
 import { foldEntry, newFold, refusalOf, type Folded } from '../journal/fold'
 import type { Entry, NewEntry } from '../journal/entry'
 import type { JobState } from '../journal/state'
@@ -16,7 +16,7 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
   const { byKey } = planIndex(state.plan)
   const looks = (set: ChosenSet) => {
     const contact = state.facts.contacts[set.contact]
-    return contact ? constructions[contact.construction].looks.map((look) => ({ look, seen: true })) : []
+    return contact ? constructionOf(contact).looks(contact).map((look) => ({ look, seen: true })) : []
   }
   const height = (set: ChosenSet) => (set.height ? { heightMm: round((set.height.minMm + set.height.maxMm) / 2) } : {})
   const setOf = (term: string) => {

@@ -1,14 +1,18 @@
-import { constructions } from '../catalogue/constructions'
+import { constructionOf } from '../catalogue/constructions'
 import type { LookCode } from '../crimp/looks'
 import { looks as lookTable } from '../crimp/looks'
 import { planIndex, setKey, type ChosenSet, type Termination } from '../job/plan'
-import { houseRules, type HouseRules } from '../rules/houseRules'
+import { houseRules, isShipped, strictest, type HouseRules } from '../rules/houseRules'
 import type { Refusal } from './entryKind'
 import type { JobState, LookSeen } from './state'
 
 /** What several kinds of entry ask of a state. */
 
-export const rulesOf = (state: JobState): HouseRules => houseRules[state.plan.rules]
+/** The house rules as the job pinned them; a job from before they were pinned follows the shipped ones of that name. */
+export function rulesOf({ plan, facts }: Pick<JobState, 'plan' | 'facts'>): HouseRules {
+  if (facts.rules && Object.hasOwn(facts.rules, plan.rules)) return facts.rules[plan.rules] ?? strictest
+  return isShipped(plan.rules) ? houseRules[plan.rules] : strictest
+}
 
 export const findTermination = (state: JobState, key: string): Termination | undefined => planIndex(state.plan).byKey.get(key)
 
@@ -25,7 +29,7 @@ export function withSet(state: JobState, key: string): { readonly refusal: Refus
 /** The looks that a set's contact asks for, in order. */
 export function looksOf(state: JobState, set: ChosenSet): readonly LookCode[] {
   const contact = state.facts.contacts[set.contact]
-  return contact ? constructions[contact.construction].looks : []
+  return contact ? constructionOf(contact).looks(contact) : []
 }
 
 /** Every look must have been made and seen: accepting is not a habit. */

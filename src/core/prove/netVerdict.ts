@@ -1,5 +1,5 @@
 import { fitWire, type Facts } from '../job/facts'
-import { planIndex, setKey, type Wire } from '../job/plan'
+import { setKey, termKeyOf, type Wire } from '../job/plan'
 import { isHome } from '../seat/home'
 import type { JobState, NetState } from '../journal/state'
 import { resistance, type ResistanceVerdict } from './resistance'
@@ -18,8 +18,7 @@ export interface NetVerdict {
 }
 
 export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdict {
-  const { byKey } = planIndex(state.plan)
-  const keys = (['a', 'b'] as const).map((side) => `${unit}/${wire.id}/${side}`).filter((key) => byKey.has(key))
+  const keys = (['a', 'b'] as const).flatMap((side) => termKeyOf(state.plan, unit, wire, side) ?? [])
   const now = state.nets.get(`${unit}/${wire.id}`)
   const figures = netResistance(state.facts, state, wire, now?.measured)
   const against = figures?.verdict === 'high' || figures?.verdict === 'low'

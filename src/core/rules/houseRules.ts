@@ -1,49 +1,51 @@
-import type { PullTableId } from '../crimp/pullTables'
+import type { z } from 'zod'
 import type { Range } from '../strip/stripWindow'
+import type { allowance, houseRulesSchema } from './schema'
 
-/** Three ways of a school: never, allowed and written down, allowed. */
-export type Allowance = 'forbidden' | 'recorded' | 'allowed'
+export type Allowance = z.infer<typeof allowance>
+export type HouseRules = Readonly<z.infer<typeof houseRulesSchema>>
 
-/** A workmanship profile. Every figure that schools differ about stands here, never inline. */
-export interface HouseRules {
-  readonly id: RulesId
-  /** gap between a closed barrel's mouth and the insulation */
-  readonly gap: { readonly school: 'band'; readonly band: Range } | { readonly school: 'half-insulation'; readonly minMm: number } | { readonly school: 'touching'; readonly maxMm: number }
-  /** conductor that shows beyond an open barrel's wings */
-  readonly brush: Range
-  /** strands that may be nicked or cut */
-  readonly strandAllowance: number
-  /** test pieces after a setup change */
-  readonly firstPieces: number
-  readonly pullTable: PullTableId
-  /** frames whose depth rests on the hand: no positioner, no locator */
-  readonly uncalibratedTools: Allowance
-  /** settings that stand on no sheet */
-  readonly estimates: Allowance
-  readonly overdueTools: 'block' | 'warn'
-  /** the light tug as a share of the cavity's retention force */
-  readonly tugShare: number
-  readonly secondSignature: boolean
-  /** largest voltage drop, percent of the supply */
-  readonly dropLimitPercent: number
+/** Current-carrying conductors in one bundle: the adjustment factors that wiring codes share (NEC table 310.15(C)(1)). A shop may change them. */
+const bundleDerating = [
+  { upTo: 3, factor: 1 }, { upTo: 6, factor: 0.8 }, { upTo: 9, factor: 0.7 }, { upTo: 20, factor: 0.5 }, { upTo: 30, factor: 0.45 }, { upTo: 40, factor: 0.4 }, { upTo: 10_000, factor: 0.35 },
+]
+
+const sheetStrict: HouseRules = {
+  id: 'sheet-strict', name: 'sheet strict', about: 'every figure from a sheet, calibrated frames only, no strand lost',
+  gap: { school: 'band', band: { minMm: 0.3, maxMm: 1 } }, brush: { minMm: 0.2, maxMm: 1 }, strandAllowance: 0, sideCutterStrip: 'forbidden', foldBack: 'forbidden', lubricant: 'none',
+  forbiddenToolClasses: ['notch-pliers', 'plain-pliers'], uncalibratedTools: 'forbidden', estimates: 'forbidden', overdueTools: 'block',
+  firstPieces: 1, pullTable: 'iec-60352-2', pullEvery: 0, heightEvery: 0,
+  secondStroke: 'forbidden', solder: 'forbidden', easingWings: 'forbidden', straightening: 'forbidden', brushTrimming: 'forbidden', finishingSqueeze: 'forbidden',
+  contactReuses: 3, sealReuses: 0, improvisedRelease: 'forbidden', coverOrder: 'gate-first', tugShare: 0.25,
+  retentionTest: true, wiggleS: 30, secondSignature: false,
+  dropLimitPercent: 3, bundleDerating, sparePercent: 5, spareLeast: 1,
 }
 
-export type RulesId = 'sheet-strict' | 'field-repair' | 'hobby-bench'
-
-export const houseRules: Readonly<Record<RulesId, HouseRules>> = {
-  'sheet-strict': {
-    id: 'sheet-strict', gap: { school: 'band', band: { minMm: 0.3, maxMm: 1 } }, brush: { minMm: 0.2, maxMm: 1 }, strandAllowance: 0, firstPieces: 1,
-    pullTable: 'iec-60352-2', uncalibratedTools: 'forbidden', estimates: 'forbidden', overdueTools: 'block', tugShare: 0.25, secondSignature: false, dropLimitPercent: 3,
-  },
-  'field-repair': {
-    id: 'field-repair', gap: { school: 'half-insulation', minMm: 0.2 }, brush: { minMm: 0.2, maxMm: 1 }, strandAllowance: 0, firstPieces: 1,
-    pullTable: 'iec-60352-2', uncalibratedTools: 'recorded', estimates: 'recorded', overdueTools: 'warn', tugShare: 0.25, secondSignature: false, dropLimitPercent: 3,
-  },
-  'hobby-bench': {
-    id: 'hobby-bench', gap: { school: 'touching', maxMm: 0.5 }, brush: { minMm: 0.2, maxMm: 1 }, strandAllowance: 1, firstPieces: 1,
-    pullTable: 'ul-486a', uncalibratedTools: 'allowed', estimates: 'allowed', overdueTools: 'warn', tugShare: 0.25, secondSignature: false, dropLimitPercent: 5,
-  },
+const fieldRepair: HouseRules = {
+  ...sheetStrict,
+  id: 'field-repair', name: 'field repair', about: 'plain tools and estimates allowed and written down',
+  gap: { school: 'half-insulation', minMm: 0.2 }, sideCutterStrip: 'recorded', foldBack: 'recorded', lubricant: 'approved',
+  forbiddenToolClasses: ['plain-pliers'], uncalibratedTools: 'recorded', estimates: 'recorded', overdueTools: 'warn',
+  secondStroke: 'recorded', solder: 'recorded', easingWings: 'recorded', straightening: 'recorded', brushTrimming: 'recorded', finishingSqueeze: 'recorded',
+  sealReuses: 1, improvisedRelease: 'recorded', coverOrder: 'front-first', retentionTest: false, wiggleS: 20, sparePercent: 10, spareLeast: 2,
 }
+
+const hobbyBench: HouseRules = {
+  ...fieldRepair,
+  id: 'hobby-bench', name: 'hobby bench', about: 'what works, written down or not',
+  gap: { school: 'touching', maxMm: 0.5 }, strandAllowance: 1, sideCutterStrip: 'allowed',
+  forbiddenToolClasses: [], uncalibratedTools: 'allowed', estimates: 'allowed', pullTable: 'ul-486a',
+  secondStroke: 'allowed', easingWings: 'allowed', straightening: 'allowed', brushTrimming: 'allowed', finishingSqueeze: 'allowed',
+  contactReuses: 5, improvisedRelease: 'allowed', wiggleS: 10, dropLimitPercent: 5, sparePercent: 10,
+}
+
+/** The schools that ship with the bench, by id. A bench adds its own beside them. */
+export const houseRules = { 'sheet-strict': sheetStrict, 'field-repair': fieldRepair, 'hobby-bench': hobbyBench } as const satisfies Readonly<Record<string, HouseRules>>
+
+export type ShippedRulesId = keyof typeof houseRules
+export const isShipped = (id: string): id is ShippedRulesId => Object.hasOwn(houseRules, id)
+/** The strictest school: what a job follows when its own rules are not to be found. */
+export const strictest: HouseRules = sheetStrict
 
 /** The gap that a school allows on a given insulation, mm. */
 export function gapRange(rules: HouseRules, insulationMm: number): Range {
@@ -52,4 +54,10 @@ export function gapRange(rules: HouseRules, insulationMm: number): Range {
     case 'half-insulation': return { minMm: rules.gap.minMm, maxMm: Math.max(rules.gap.minMm, insulationMm / 2) }
     case 'touching': return { minMm: 0, maxMm: rules.gap.maxMm }
   }
+}
+
+/** What a wire keeps of its rating beside so many loaded ones (itself included); 1 when alone or not bundled. */
+export function bundleFactor(rules: HouseRules, loadedWires: number): number {
+  const rows = [...rules.bundleDerating].sort((a, b) => a.upTo - b.upTo)
+  return (rows.find((row) => loadedWires <= row.upTo) ?? rows[rows.length - 1])?.factor ?? 1
 }

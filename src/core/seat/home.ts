@@ -1,13 +1,14 @@
-import { endKey, planIndex, type Termination } from '../job/plan'
+import { endKey, planIndex, type CavityTermination } from '../job/plan'
 import { termState, type JobState } from '../journal/state'
 
-/** Seated in its own cavity and not found pushed back since. */
+/** Seated in its own cavity and not found pushed back since. A terminal or splice goes nowhere: it is home when it is crimped. */
 export function isHome(state: JobState, key: string): boolean {
   const seat = termState(state, key).seat
   const at = planIndex(state.plan).byKey.get(key)?.at
+  if (at && at.kind !== 'cavity') return termState(state, key).crimp !== undefined
   return seat !== undefined && at !== undefined && seat.home && seat.end === at.end && seat.cavity === at.cavity
 }
 
 /** The contacts of an end that are not home. */
-export const notHome = (state: JobState, unit: number, end: string): readonly Termination[] =>
+export const notHome = (state: JobState, unit: number, end: string): readonly CavityTermination[] =>
   (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).filter((termination) => !isHome(state, termination.key))

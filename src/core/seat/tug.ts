@@ -10,5 +10,5 @@ export function lightTugN(state: JobState, end: string, cavity: string): number 
   const housing = housingOf(state.facts, state.plan, end)
   const size = housing?.cavities.find((one) => one.id === cavity)?.size
   const facts = housing && state.facts.families[housing.family]?.sizes.find((one) => one.id === size)
-  return facts && Math.round(facts.retentionN * rulesOf(state).tugShare)
+  return facts?.retentionN === undefined ? undefined : Math.round(facts.retentionN * rulesOf(state).tugShare)
 }

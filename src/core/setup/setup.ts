@@ -6,6 +6,8 @@ export interface Setup {
   readonly tool: string
   readonly die?: string | undefined
   readonly positioner?: string | undefined
+  /** position of a turret that carries several positioners */
+  readonly turret?: number | undefined
   readonly selector?: number | undefined
   readonly nest?: string | undefined
   readonly wireStopMm?: number | undefined
@@ -15,16 +17,16 @@ export interface Setup {
 export type SetupField = keyof Setup
 
 /** In the order in which hands work: frame first, the stripper's notch last. */
-export const setupFields: readonly SetupField[] = ['tool', 'die', 'positioner', 'selector', 'nest', 'wireStopMm', 'notchMm']
+export const setupFields: readonly SetupField[] = ['tool', 'die', 'positioner', 'turret', 'selector', 'nest', 'wireStopMm', 'notchMm']
 
 /** Two like setups have one id, whatever wire they were found for. */
 export const setupId = (setup: Setup): string =>
   setupFields.map((field) => (setup[field] === undefined ? undefined : `${fieldLetter[field]}${setup[field]}`)).filter(Boolean).join('~')
 
-const fieldLetter: Readonly<Record<SetupField, string>> = { tool: '', die: 'die-', positioner: 'pos-', selector: 'sel-', nest: 'nest-', wireStopMm: 'stop-', notchMm: 'notch-' }
+const fieldLetter: Readonly<Record<SetupField, string>> = { tool: '', die: 'die-', positioner: 'pos-', turret: 'tur-', selector: 'sel-', nest: 'nest-', wireStopMm: 'stop-', notchMm: 'notch-' }
 
 /** A setup's id as it is said in a list: `QF-5 · QP-2 · 7 · 1.1`. */
-export const setupIdLabel = (id: string): string => id.replaceAll(/~(?:die|pos|sel|nest|stop|notch)-/g, ' · ')
+export const setupIdLabel = (id: string): string => id.replaceAll(/~(?:die|pos|tur|sel|nest|stop|notch)-/g, ' · ')
 
 export interface SetupChange {
   readonly field: SetupField
@@ -43,7 +45,7 @@ export function setupChanges(from: Setup | undefined, to: Setup): readonly Setup
 }
 
 /** How much a change costs the hands: a frame weighs more than a click of the selector. */
-const weight: Readonly<Record<SetupField, number>> = { tool: 16, die: 8, positioner: 4, nest: 2, wireStopMm: 2, selector: 1, notchMm: 1 }
+const weight: Readonly<Record<SetupField, number>> = { tool: 16, die: 8, positioner: 4, turret: 2, nest: 2, wireStopMm: 2, selector: 1, notchMm: 1 }
 
 export const changeWeight = (from: Setup | undefined, to: Setup): number => setupChanges(from, to).reduce((sum, change) => sum + weight[change.field], 0)
 

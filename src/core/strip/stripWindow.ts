@@ -14,6 +14,8 @@ export type StripLimit =
   | 'insulation-under-wings'
   | 'brush-reaches-mating-part'
   | 'bare-under-insulation-wings'
+  | 'tip-not-reached'
+  | 'strands-past-tip'
 
 export type StripShape =
   | { readonly construction: 'closed-barrel'; readonly barrelDepthMm: number; readonly cupDepthMm: number; readonly gap: Range }
@@ -25,6 +27,13 @@ export type StripShape =
       readonly brush: Range
       /** free beyond the conductor wings, before the mating part or lance */
       readonly reachMm: number
+    }
+  | {
+      readonly construction: 'sleeve'
+      /** from the mouth to the tip, the tongue or the stop */
+      readonly barrelMm: number
+      /** how far the conductor may stand past it */
+      readonly past: Range
     }
 
 export interface StripWindow {
@@ -46,6 +55,7 @@ export interface NoStripWindow {
  *
  * Closed barrel: barrel depth + cup depth + gap, so that the conductor bottoms and the insulation stays out.
  * Open barrel: brush + conductor barrel + half of the transition window, so that the insulation's edge lies midway.
+ * Sleeve: the barrel and what may stand past its end, with the insulation against its mouth.
  *
  * @param shape dimensions in mm
  * @returns     the window in mm with what each end of it breaks; `no-window` when the smallest brush has no room
@@ -55,6 +65,7 @@ export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindo
     const base = shape.barrelDepthMm + shape.cupDepthMm
     return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, 'hole-empty', 'gap-too-large'))
   }
+  if (shape.construction === 'sleeve') return ok(window(shape.barrelMm + shape.past.minMm, shape.barrelMm + shape.past.maxMm, 'tip-not-reached', 'strands-past-tip'))
   if (shape.reachMm < shape.brush.minMm) return fail({ code: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
   const base = shape.conductorBarrelMm + shape.transitionMm / 2
   const reachIsLess = shape.reachMm < shape.brush.maxMm

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
+import { emptyPackage } from '@/core/catalogue/packageLists'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { demoCatalogueInput } from '@/formats/demoCatalogue.testing'
 import { parseCatalogue } from '@/formats/catalogueFile'
@@ -13,7 +14,7 @@ beforeAll(async () => {
 afterAll(() => opened.close())
 
 const now = new Date('2026-11-25T09:00:00Z')
-const only = (more: Partial<CatalogueInput>): CatalogueInput => ({ format: 'urn-bench/catalogue', version: 1, families: [], wireTypes: [], tools: [], placards: [], ...more })
+const only = (more: Partial<CatalogueInput>): CatalogueInput => ({ ...emptyPackage, ...more })
 
 test('the demo shelf goes in, comes out, and goes in again as the same', async () => {
   const first = await importCatalogue(opened.db, demoCatalogueInput(), now)

@@ -1,15 +1,16 @@
 import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
 import { eq, sql } from 'drizzle-orm'
-import { buildCatalogue, placeHousing, type Catalogue, type CatalogueFault } from '@/core/catalogue/catalogue'
+import { buildCatalogue, placeHousing, type Catalogue } from '@/core/catalogue/catalogue'
+import { itemKinds, packageLists, type ItemKind } from '@/core/catalogue/packageLists'
+import type { CatalogueFault } from '@/core/catalogue/faults'
 import type { CatalogueInput, FamilyInput } from '@/core/catalogue/types'
 import { fail, ok, type Result } from '@/core/result'
 import type { Database } from '../database'
 import { catalogueItem, meta } from '../schema'
 
-type Kind = 'family' | 'wire-type' | 'tool' | 'placard'
 interface Item {
-  readonly kind: Kind
+  readonly kind: ItemKind
   readonly id: string
   readonly doc: unknown
 }
@@ -25,22 +26,14 @@ const placed = (family: FamilyInput): FamilyInput => ({
   }),
 })
 
-const itemsOf = (input: CatalogueInput): Item[] => [
-  ...input.families.map((doc) => ({ kind: 'family' as const, id: doc.id, doc: placed(doc) })),
-  ...input.wireTypes.map((doc) => ({ kind: 'wire-type' as const, id: doc.id, doc })),
-  ...input.tools.map((doc) => ({ kind: 'tool' as const, id: doc.id, doc })),
-  ...input.placards.map((doc) => ({ kind: 'placard' as const, id: doc.id, doc })),
-]
+const itemsOf = (input: CatalogueInput): Item[] =>
+  itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc: kind === 'family' ? placed(doc as FamilyInput) : doc })))
 
 /** The whole shelf and crib as one package. */
 export async function readCatalogueInput(db: Database): Promise<CatalogueInput> {
   const rows = await db.select().from(catalogueItem).orderBy(catalogueItem.kind, catalogueItem.id)
-  const docs = (kind: Kind) => rows.filter((row) => row.kind === kind).map((row) => row.doc)
   // what is stored passed the schema on its way in
-  return {
-    format: 'urn-bench/catalogue', version: 1,
-    families: docs('family'), wireTypes: docs('wire-type'), tools: docs('tool'), placards: docs('placard'),
-  } as CatalogueInput
+  return packageOf(rows.map((row) => ({ kind: row.kind as ItemKind, id: row.id, doc: row.doc })))
 }
 
 export interface ImportOutcome {
@@ -87,13 +80,7 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
 }
 
 const packageOf = (items: readonly Item[]): CatalogueInput =>
-  ({
-    format: 'urn-bench/catalogue', version: 1,
-    families: items.filter((item) => item.kind === 'family').map((item) => item.doc),
-    wireTypes: items.filter((item) => item.kind === 'wire-type').map((item) => item.doc),
-    tools: items.filter((item) => item.kind === 'tool').map((item) => item.doc),
-    placards: items.filter((item) => item.kind === 'placard').map((item) => item.doc),
-  }) as CatalogueInput
+  ({ format: 'urn-bench/catalogue', version: 1, ...Object.fromEntries(itemKinds.map((kind) => [packageLists[kind], items.filter((item) => item.kind === kind).map((item) => item.doc)])) }) as unknown as CatalogueInput
 
 export interface CatalogueCache {
   version?: string

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { constructions } from '@/core/catalogue/constructions'
+import { constructionOf } from '@/core/catalogue/constructions'
 import { decide, looks as lookTable, type DefectCode, type LookCode } from '@/core/crimp/looks'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { termState } from '@/core/journal/state'
@@ -48,7 +48,7 @@ type State = ReturnType<typeof useJob>['state']
 
 const looksFor = (state: State, item: QueueItem): readonly LookCode[] => {
   const contact = state.facts.contacts[item.set.contact]
-  return contact ? constructions[contact.construction].looks : []
+  return contact ? constructionOf(contact).looks(contact) : []
 }
 
 const firstLook = (state: State, item: QueueItem): LookCode => looksFor(state, item).find((look) => lookTable[look].when === 'after') ?? 'straight-round'

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { constructions } from '@/core/catalogue/constructions'
+import { constructionOf } from '@/core/catalogue/constructions'
 import type { LookCode } from '@/core/crimp/looks'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { parseQuantity } from '@/core/units/parseQuantity'
@@ -17,7 +17,7 @@ import { SpecimenSheet } from './SpecimenSheet'
 export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem; readonly group: QueueGroup; readonly left: number }) {
   const { state, append, busy } = useJob()
   const contact = state.facts.contacts[item.set.contact]
-  const looks: readonly LookCode[] = contact ? constructions[contact.construction].looks : []
+  const looks: readonly LookCode[] = contact ? constructionOf(contact).looks(contact) : []
   const wantsHeight = item.set.height !== undefined
   const [heightText, setHeight] = useState('')
   const [pullText, setPull] = useState('')

@@ -9,7 +9,6 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { metres } from '@/words/figures'
 import { setupFieldWords, setupValue } from '@/words/crimp'
 import { setupFields } from '@/core/setup/setup'
-import { rulesWords } from '@/words/rules'
 
 /** What the whole job needs: its setups in an order that changes little, its parts counted, test pieces on their own. */
 export function KitParts({ close }: { readonly close: () => void }) {
@@ -58,7 +57,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
         <button type="button" className="act-button" onClick={close}>
           <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
         </button>
-        <p className="sources">House rules: {rulesWords[rulesOf(state).id].name}. {rulesOf(state).firstPieces} first piece for each setup.</p>
+        <p className="sources">House rules: {rulesOf(state).name}. {rulesOf(state).firstPieces} first piece for each setup.</p>
       </aside>
     </>
   )

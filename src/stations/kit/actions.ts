@@ -1,7 +1,7 @@
 'use server'
 import { z } from 'zod'
-import { fitQuery, toChosenSet } from '@/core/fit/chooseSets'
-import { fit } from '@/core/fit/fit'
+import { toChosenSet } from '@/core/fit/chooseSets'
+import { answerAll, question } from '@/core/fit/question'
 import { setFacts } from '@/core/job/facts'
 import { changePlan, planIndex } from '@/core/job/plan'
 import type { NewEntry } from '@/core/journal/entry'
@@ -27,11 +27,11 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Kit
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
   const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
-  const query = wire && fitQuery(catalogue, folded.state.plan, wire, side, new Date().toISOString().slice(0, 10))
-  const found = query && fit(catalogue, query).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
+  const asked = wire && question({ catalogue, plan: folded.state.plan, today: new Date().toISOString().slice(0, 10), sets: folded.state.sets }, wire, side)
+  const found = asked && answerAll(catalogue, asked).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
   const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
   if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
-  const set = toChosenSet(found, chosen)
+  const set = { ...toChosenSet(found, chosen), byHand: true as const }
   return write(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) }])
 }
 
@@ -45,7 +45,7 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<KitO
   const { insulationMm: _before, ...bare } = wire
   const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
   const plan = changePlan(folded.state.plan, change)
-  return write(jobId, seen, by, planChangeEntries(catalogue, plan, change, new Set(folded.state.sets.keys()), new Date().toISOString().slice(0, 10), newId))
+  return write(jobId, seen, by, planChangeEntries(catalogue, folded.state, plan, change, new Date().toISOString().slice(0, 10), newId))
 }
 
 async function write(jobId: string, seen: number, by: string, entries: readonly NewEntry[]): Promise<KitOutcome> {

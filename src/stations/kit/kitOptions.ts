@@ -1,8 +1,7 @@
-import { fitQuery, toChosenSet } from '@/core/fit/chooseSets'
-import { fit } from '@/core/fit/fit'
+import { toChosenSet } from '@/core/fit/chooseSets'
+import { answerAll, question, type Asked } from '@/core/fit/question'
 import { remedies } from '@/core/fit/remedies'
-import { planIndex, type ChosenSet, type Plan, type SideLetter } from '@/core/job/plan'
-import type { Catalogue } from '@/core/catalogue/catalogue'
+import { planIndex, type ChosenSet, type SideLetter } from '@/core/job/plan'
 import { missWords, noteWords, reasonWords } from '@/words/fit'
 import { setupWords } from '@/words/refusals'
 
@@ -49,19 +48,21 @@ export interface KitOptions {
 }
 
 /** Works out Kit's answer for one side of a wire, from the shelf as it is today. */
-export function kitOptions(catalogue: Catalogue, plan: Plan, wireId: string, side: SideLetter, today: string): KitOptions | undefined {
+export function kitOptions({ catalogue, plan, today, sets }: Asked, wireId: string, side: SideLetter): KitOptions | undefined {
   const wire = planIndex(plan).wires.get(wireId)
-  const query = wire && fitQuery(catalogue, plan, wire, side, today)
-  if (!wire || !query) return undefined
-  const found = fit(catalogue, query)
-  const family = catalogue.families.get(query.housing.family)
-  const mat = family?.sizes.find((size) => size.id === query.cavity.size)?.matWindow
+  const asked = wire && question({ catalogue, plan, today, sets }, wire, side)
+  if (!wire || !asked) return undefined
+  const found = answerAll(catalogue, asked)
+  const query = asked.kind === 'cavity' ? asked.query : undefined
+  const family = query && catalogue.families.get(query.housing.family)
+  const mat = family?.sizes.find((size) => size.id === query?.cavity.size)?.matWindow
   const seals = family?.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : []
+  const insulationMm = (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.insulationMm
   return {
     sets: found.sets.flatMap((set) => set.setups.map((setup) => ({ set: toChosenSet(set, setup), contactName: set.contact.name, plating: set.contact.plating, notes: setup.notes.map(noteWords), score: set.score }))),
     rejected: found.rejected.map(({ contact, seal, reason }) => ({ contact: contact.id, ...(seal && { seal: seal.id }), code: reason.code, words: reasonWords(reason), offBy: missWords(reason) })),
     windows: [...seals.map((seal) => ({ name: seal.id, ...seal.insulation })), ...(mat ? [{ name: 'mat seal', ...mat }] : [])],
-    insulationMm: query.wire.insulationMm,
+    insulationMm,
     remedies: found.sets.length > 0 ? [] : remedies(catalogue, plan, wire, side, today).map(({ wireType, set }) => ({
       wireType: wireType.id, name: wireType.name, insulationMm: wireType.insulationMm, contact: set.contact.id, ...(set.seal && { seal: set.seal.id }),
       setup: set.setups[0] ? setupWords(set.setups[0].setup) : '',

@@ -26,7 +26,6 @@ import { sideWords } from '@/ui/job/WireChips'
 import { figure, mm, range } from '@/words/figures'
 import { stripLimitWords, threadWords } from '@/words/crimp'
 import { quantityWords } from '@/words/quantity'
-import { rulesWords } from '@/words/rules'
 import { termName } from '@/words/steps'
 
 /** Cut, thread, strip: what the hands need for each termination before its contact. */
@@ -162,7 +161,7 @@ function PrepItem({ termination, set, done }: { readonly termination: Terminatio
           </>
         )}
         <div className="sources">
-          <span>Strip: {set.stripFrom === 'sheet' ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rulesWords[rulesOf(state).id].name}”`}.</span>
+          <span>Strip: {set.stripFrom === 'sheet' ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rulesOf(state).name}”`}.</span>
           <span>Shorter: {stripLimitWords[set.strip.limits.below]}. Longer: {stripLimitWords[set.strip.limits.above]}.</span>
           <span>Cut away from the hand; eye protection on.</span>
         </div>

@@ -1,17 +1,10 @@
 import type { SideLetter, Wire } from '@/core/job/plan'
 import { sideOf } from '@/core/job/plan'
+import { sideLabel } from '@/words/plan'
 import { Swatch } from '../wire/Swatch'
 
 /** `A.7`, `open`, or the part that a side ends in. */
-export function sideWords(wire: Wire, side: SideLetter): string {
-  const at = sideOf(wire, side)
-  switch (at.kind) {
-    case 'cavity': return `${at.end}.${at.cavity}`
-    case 'terminal': return at.part
-    case 'splice': return at.splice
-    case 'open': return 'open'
-  }
-}
+export const sideWords = (wire: Wire, side: SideLetter): string => sideLabel(sideOf(wire, side))
 
 /** Which wire this is: id, where it goes, colour, signal. */
 export function WireChips({ wire, side }: { readonly wire: Wire; readonly side?: SideLetter }) {

@@ -59,5 +59,5 @@ test('a side is named by its cavity, or says that it is open', () => {
   if (!wire) throw new Error('W05')
   expect([sideWords(wire, 'a'), sideWords(wire, 'b')]).toEqual(['A.5', 'B.6'])
   expect(sideWords({ ...wire, to: { kind: 'open' } }, 'b')).toBe('open')
-  expect(sideWords({ ...wire, to: { kind: 'splice', splice: 'S1' } }, 'b')).toBe('S1')
+  expect(sideWords({ ...wire, to: { kind: 'splice', splice: 'S1' } }, 'b')).toBe('splice S1')
 })

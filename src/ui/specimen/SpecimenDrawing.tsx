@@ -1,34 +1,13 @@
-import { parseColour, wireColours } from '@/core/wire/colour'
 import { figure } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
-import { specimenLayout, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
-
-/** A dimension line below the piece. */
-function Dimension({ from, to, y, label }: { readonly from: number; readonly to: number; readonly y: number; readonly label: string }) {
-  return (
-    <g stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
-      <path d={`M${from} ${y - 1.1}v1.5M${to} ${y - 1.1}v1.5M${from} ${y}H${to}M${from + 0.4} ${y - 0.22}l-.4 .22 .4 .22M${to - 0.4} ${y - 0.22}l.4 .22-.4 .22`} />
-      <text x={(from + to) / 2} y={y + 1.1} textAnchor="middle" fontSize="0.95" stroke="none" fill="var(--glaze-ink)" style={{ fontFamily: 'var(--mono)' }}>
-        {label}
-      </text>
-    </g>
-  )
-}
-
-function Callout({ x, y, toY, text, fault = false, anchor = 'middle' }: { readonly x: number; readonly y: number; readonly toY: number; readonly text: string; readonly fault?: boolean; readonly anchor?: 'start' | 'middle' | 'end' }) {
-  return (
-    <g fill={fault ? 'var(--oxblood)' : 'var(--ink)'}>
-      <path d={`M${x} ${toY}V${y + 0.25}`} stroke="currentColor" strokeWidth="0.08" style={{ color: fault ? 'var(--oxblood)' : 'var(--ink)' }} />
-      <text x={x} y={y} textAnchor={anchor} fontSize="0.92" style={{ fontFamily: 'var(--sans)', fontWeight: fault ? 700 : 400 }}>
-        {fault ? `▲ ${text}` : text}
-      </text>
-    </g>
-  )
-}
+import { SleeveBarrel } from './SleeveBarrel'
+import { Callout, Dimension, SpecimenWire } from './specimenParts'
+import { specimenBody, specimenLayout, type SpecimenBody, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
 
 /** A terminal from the side, to scale: as it should be, or with the fault that was reported. */
 export function SpecimenDrawing({ piece }: { readonly piece: SpecimenPiece }) {
   const layout = specimenLayout(piece)
+  const body = specimenBody(piece.contact)
   const left = -1
   const width = layout.wireToMm + 2
   const halfHeight = 7.2
@@ -46,31 +25,25 @@ export function SpecimenDrawing({ piece }: { readonly piece: SpecimenPiece }) {
           <path d="M0 0h.5" stroke="var(--copper-line)" strokeWidth=".1" />
         </pattern>
       </defs>
-      {piece.contact.construction === 'closed-barrel' ? <ClosedBarrel piece={piece} layout={layout} /> : <OpenBarrel piece={piece} layout={layout} />}
+      {body.kind === 'closed' && <ClosedBarrel piece={piece} layout={layout} body={body} />}
+      {body.kind === 'open' && <OpenBarrel piece={piece} layout={layout} body={body} />}
+      {body.kind === 'sleeve' && <SleeveBarrel piece={piece} layout={layout} body={body} />}
+      {!body.toScale && (
+        <text x={left + 0.4} y={halfHeight - 0.5} fontSize=".92" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
+          proportions only: not all dimensions are on its sheet
+        </text>
+      )}
     </svg>
   )
 }
 
-function Wire({ piece, layout }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout }) {
-  const { insulationMm, bundleMm, colour } = piece
-  const parsed = parseColour(colour)
-  return (
-    <g>
-      <rect x={layout.conductorFromMm} y={-bundleMm / 2} width={layout.insulationFromMm - layout.conductorFromMm} height={bundleMm} fill="url(#strands)" stroke="var(--ink)" strokeWidth=".07" />
-      <rect x={layout.insulationFromMm} y={-insulationMm / 2} width={layout.wireToMm - layout.insulationFromMm + 2} height={insulationMm} fill={parsed ? wireColours[parsed.base].tint : 'var(--bisque)'} stroke="var(--ink)" strokeWidth=".09" />
-      {parsed?.stripe && <rect x={layout.insulationFromMm + 0.05} y={-insulationMm * 0.16} width={layout.wireToMm - layout.insulationFromMm + 2} height={insulationMm * 0.32} fill={wireColours[parsed.stripe].tint} />}
-    </g>
-  )
-}
-
-function ClosedBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout }) {
-  const { contact, defect, crimped } = piece
-  if (contact.construction !== 'closed-barrel') return null
-  const outer = contact.barrel.outerMm / 2
-  const mating = contact.matingMm / 2 + (contact.gender === 'socket' ? 0.45 : 0)
+function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'closed' }> }) {
+  const { defect, crimped } = piece
+  const outer = body.outerMm / 2
+  const mating = body.matingMm / 2 + (body.gender === 'socket' ? 0.45 : 0)
   const shoulder = outer + 0.5
   const { mouthMm, bottomMm, lengthMm } = layout
-  const hole = mouthMm - contact.barrel.holeAtMm
+  const hole = mouthMm - body.holeAtMm
   const holeR = outer * 0.3
   const front = bottomMm - 1.2
   const band = (bottomMm + mouthMm) / 2 + 0.2
@@ -80,14 +53,14 @@ function ClosedBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readon
   const uneven = defect === 'indents-uneven' ? 0.4 : 1
   return (
     <g>
-      <Wire piece={piece} layout={layout} />
+      <SpecimenWire piece={piece} layout={layout} />
       <g transform={defect === 'bent' ? `rotate(3 ${bottomMm} 0)` : undefined}>
         <path
           d={`M0 ${-mating}H${front - 1.6}L${front - 1.1} ${-shoulder}H${front}V${-outer}H${mouthMm}V${outer}H${front}V${shoulder}H${front - 1.1}L${front - 1.6} ${mating}H0Z`}
           fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" strokeLinejoin="round"
         />
-        {contact.gender === 'socket' && <path d={`M0 ${-mating * 0.25}H${front * 0.45}M0 ${mating * 0.25}H${front * 0.45}`} stroke="var(--ink)" strokeWidth=".07" />}
-        <rect x={bottomMm} y={-contact.barrel.boreMm / 2} width={mouthMm - bottomMm} height={contact.barrel.boreMm} fill="none" stroke="var(--dim)" strokeWidth=".07" strokeDasharray=".25 .25" />
+        {body.gender === 'socket' && <path d={`M0 ${-mating * 0.25}H${front * 0.45}M0 ${mating * 0.25}H${front * 0.45}`} stroke="var(--ink)" strokeWidth=".07" />}
+        <rect x={bottomMm} y={-body.boreMm / 2} width={mouthMm - bottomMm} height={body.boreMm} fill="none" stroke="var(--dim)" strokeWidth=".07" strokeDasharray=".25 .25" />
         <circle cx={hole} cy={0} r={holeR} fill={holeFilled ? 'url(#strands)' : 'var(--ink)'} stroke="var(--ink)" strokeWidth=".11" />
         {crimped && (
           <g fill="var(--ink)" opacity=".82">
@@ -117,23 +90,22 @@ function ClosedBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readon
   )
 }
 
-function OpenBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout }) {
-  const { contact, defect, crimped, seal } = piece
-  if (contact.construction === 'closed-barrel') return null
+function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'open' }> }) {
+  const { defect, crimped, seal } = piece
   const { mouthMm, bottomMm, lengthMm } = layout
-  const half = contact.matingMm / 2 + 0.6
+  const half = body.matingMm / 2 + 0.6
   const wing = crimped ? 1.15 : 1.75
   const insulationWing = crimped ? Math.max(seal ? 1.75 : 1.25, piece.insulationMm / 2 + 0.25) : 2.1
   const floor = wing
   const open = defect === 'wings-open' ? 0.7 : 0
-  const rearFrom = lengthMm - contact.barrel.insulationBarrelMm
+  const rearFrom = lengthMm - body.insulationBarrelMm
   const sealFrom = defect === 'seal-out-of-wings' ? lengthMm + 0.6 : rearFrom + 0.5
   return (
     <g>
-      <path d={`M0 ${-half}H${bottomMm - contact.barrel.reachMm - 0.6}V${half}H0Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" />
-      <path d={`M${(bottomMm - contact.barrel.reachMm) * 0.35} ${-half}l1.6 ${defect === 'lance-down' ? 0.1 : -0.9}v${defect === 'lance-down' ? 0 : 0.9}`} fill="none" stroke={defect === 'lance-down' ? 'var(--oxblood)' : 'var(--ink)'} strokeWidth=".14" />
-      <path d={`M${bottomMm - contact.barrel.reachMm - 0.6} ${floor * 0.6}H${lengthMm}V${floor}H${bottomMm - contact.barrel.reachMm - 0.6}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".1" />
-      <Wire piece={piece} layout={layout} />
+      <path d={`M0 ${-half}H${bottomMm - body.reachMm - 0.6}V${half}H0Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" />
+      <path d={`M${(bottomMm - body.reachMm) * 0.35} ${-half}l1.6 ${defect === 'lance-down' ? 0.1 : -0.9}v${defect === 'lance-down' ? 0 : 0.9}`} fill="none" stroke={defect === 'lance-down' ? 'var(--oxblood)' : 'var(--ink)'} strokeWidth=".14" />
+      <path d={`M${bottomMm - body.reachMm - 0.6} ${floor * 0.6}H${lengthMm}V${floor}H${bottomMm - body.reachMm - 0.6}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".1" />
+      <SpecimenWire piece={piece} layout={layout} />
       {seal && defect !== 'seal-missing' && (
         <path
           d={`M${sealFrom} -1.5h${seal.lengthMm * 0.35}l.3 -.5h.5l.2 .5.2 -.5h.5l.3 .5h${seal.lengthMm * 0.3}v3h${-seal.lengthMm * 0.3}l-.3 .5h-.5l-.2 -.5-.2 .5h-.5l-.3 -.5h${-seal.lengthMm * 0.35}z`}
@@ -141,7 +113,7 @@ function OpenBarrel({ piece, layout }: { readonly piece: SpecimenPiece; readonly
         />
       )}
       <g transform={defect === 'bent' ? `rotate(3 ${mouthMm} 0)` : undefined}>
-        <path d={`M${bottomMm} ${floor}V${-wing - open}q${contact.barrel.conductorBarrelMm / 2} ${crimped ? 0.5 : -0.1} ${contact.barrel.conductorBarrelMm} 0V${floor}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.94 : 0.5} />
+        <path d={`M${bottomMm} ${floor}V${-wing - open}q${body.conductorBarrelMm / 2} ${crimped ? 0.5 : -0.1} ${body.conductorBarrelMm} 0V${floor}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.94 : 0.5} />
         {crimped && defect !== 'no-bell-mouth' && <path d={`M${mouthMm - 0.25} ${-wing}l.35 -.3`} stroke="var(--ink)" strokeWidth=".12" />}
         <path d={`M${rearFrom} ${floor}V${-insulationWing}H${lengthMm}V${floor}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.86 : 0.5} />
       </g>

@@ -1,4 +1,4 @@
-import { mergeFacts } from '../../job/facts'
+import { mergeFacts, planNames } from '../../job/facts'
 import { changePlan, planFaults, planIndex, setKey, type PlanChange, type SideLetter } from '../../job/plan'
 import { subject, type EntryKind, type Refusal } from '../entryKind'
 import type { JobState } from '../state'
@@ -26,10 +26,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const worked = changedWires(change).find((id) => known.wires.has(id) && wireHasWork(state, id))
     if (worked !== undefined) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked } }
     const all = mergeFacts(state.facts, facts)
-    const [fault] = planFaults(changePlan(state.plan, change), {
-      cavityIds: (housing) => (Object.hasOwn(all.housings, housing) ? all.housings[housing]?.cavities.map((cavity) => cavity.id) : undefined),
-      hasWireType: (type) => Object.hasOwn(all.wireTypes, type),
-    })
+    const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
     return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
   },
   apply: (draft, { change, facts }) => {

@@ -31,7 +31,8 @@ export const stripped: EntryKind<'stripped'> = {
     const { termination, set } = found
     const now = termState(state, term)
     if (now.stripped || now.crimp) return { code: 'already', what: now.crimp ? 'crimped' : 'stripped' }
-    if (!state.cuts.has(wireKey(termination.unit, termination.wire.id))) return { code: 'not-yet', what: 'cut' }
+    const cut = [termination.wire, ...(termination.also ? [termination.also.wire] : [])].every((wire) => state.cuts.has(wireKey(termination.unit, wire.id)))
+    if (!cut) return { code: 'not-yet', what: 'cut' }
     const forgotten = threadFirst(state, termination, set).filter((item) => !threaded.includes(item.code))
     if (forgotten.length > 0) return { code: 'not-threaded', items: forgotten.map((item) => item.code) }
     const verdict = judgeStrip(stripMm, set.strip)

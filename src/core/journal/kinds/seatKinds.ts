@@ -35,13 +35,19 @@ function insertRefusal(state: JobState, term: string, end: string, cavity: strin
   return lock?.openToInsert && endState(state, endKey(termination.unit, end)).lock === 'closed' ? { code: 'lock-closed', end } : undefined
 }
 
+/** The cavity that a termination is planned for; none for a terminal or splice. */
+function cavityOf(state: JobState, term: string) {
+  const at = findTermination(state, term)?.at
+  return at?.kind === 'cavity' ? at : undefined
+}
+
 export const seated: EntryKind<'seated'> = {
   kind: 'seated',
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
   refuse: (state, { term, end, cavity, tugN }) => {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
-    const at = findTermination(state, term)?.at
+    const at = cavityOf(state, term)
     if (at?.end !== end || at.cavity !== cavity) return { code: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
     const lightN = lightTugN(state, end, cavity)
     if (lockOf(state, end)?.release.tugMeans !== 'after-click' || lightN === undefined) return undefined
@@ -60,7 +66,7 @@ export const misplaced: EntryKind<'misplaced'> = {
   kind: 'misplaced',
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
   refuse: (state, { term, end, cavity }) => {
-    const at = findTermination(state, term)?.at
+    const at = cavityOf(state, term)
     if (at?.end === end && at.cavity === cavity) return { code: 'wrong-cavity', planned: `${end}.${cavity}`, given: `${end}.${cavity}` }
     return insertRefusal(state, term, end, cavity)
   },

@@ -10,6 +10,6 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const { db, jobs, catalogue: cache } = await bench()
   const folded = await loadJob(db, jobs, id)
   const side = query.get('side') === 'b' ? 'b' : 'a'
-  const options = folded && kitOptions(await loadCatalogue(db, cache), folded.state.plan, query.get('wire') ?? '', side, new Date().toISOString().slice(0, 10))
+  const options = folded && kitOptions({ catalogue: await loadCatalogue(db, cache), plan: folded.state.plan, sets: folded.state.sets, today: new Date().toISOString().slice(0, 10) }, query.get('wire') ?? '', side)
   return options ? Response.json(options) : Response.json({ error: { code: 'not-found' } }, { status: 404 })
 }

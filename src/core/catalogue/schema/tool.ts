@@ -1,0 +1,51 @@
+import { z } from 'zod'
+import { above0, atLeast0, id, name, rangeMm, rangeMm2, sourceSchema } from './figures'
+
+export const toolClassIds = [
+  'four-indent-positioned', 'four-indent-plain', 'parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers', 'ferrule-square', 'sleeve-nest', 'stripper', 'release', 'gauge',
+] as const
+
+/** A die's forms: they must meet the wings of the contact and nothing else. */
+const dieSchema = z.strictObject({
+  id,
+  /** axial width of the form that closes the conductor wings */
+  conductorFormMm: above0,
+  /** free between the conductor form and the insulation form */
+  spacingMm: atLeast0,
+})
+
+export const toolSchema = z.strictObject({
+  id,
+  name,
+  class: z.enum(toolClassIds),
+  /** in the crib (as it is when left out), to be borrowed from somebody, or in a shop's list only */
+  held: z.enum(['crib', 'borrow', 'shop']).optional(),
+  /** to buy it, or for one borrowing */
+  price: atLeast0.optional(),
+  dies: z.array(dieSchema).max(200).optional(),
+  /** widths of a nest tool's nests */
+  nestsMm: z.array(above0).max(40).optional(),
+  /** a stripper's openings */
+  notchesMm: z.array(above0).optional(),
+  verification: z.strictObject({ doneOn: z.iso.date(), dueOn: z.iso.date(), by: name }).optional(),
+  source: sourceSchema,
+})
+
+export const placardRowSchema = z.strictObject({
+  contact: id,
+  conductor: rangeMm2,
+  /** the sheet's strip length, where it states one */
+  strip: rangeMm.optional(),
+  source: z.string().max(120).optional(),
+  die: id.optional(),
+  positioner: id.optional(),
+  /** position of a turret that carries several positioners */
+  turret: z.number().int().min(1).max(12).optional(),
+  selector: z.number().int().min(1).max(40).optional(),
+  nest: z.string().max(10).optional(),
+  wireStopMm: above0.optional(),
+  height: rangeMm.optional(),
+  insulationHeight: rangeMm.optional(),
+})
+
+export const placardSchema = z.strictObject({ id, tool: id, rows: z.array(placardRowSchema).max(20_000), source: sourceSchema })

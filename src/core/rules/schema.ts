@@ -1,0 +1,75 @@
+import { z } from 'zod'
+import { toolClassIds } from '../catalogue/schema/tool'
+
+/** A workmanship profile: which school a job follows. Every figure that schools differ about stands here, never inline. */
+
+const above0 = z.number().positive()
+const atLeast0 = z.number().min(0)
+const rangeMm = z.strictObject({ minMm: atLeast0, maxMm: above0 }).refine((r) => r.minMm <= r.maxMm, 'min must not be above max')
+
+/** Three ways of a school: never, allowed and written down, allowed. */
+export const allowance = z.enum(['forbidden', 'recorded', 'allowed'])
+
+export const houseRulesSchema = z.strictObject({
+  id: z.string().trim().min(1).max(40).regex(/^[a-z0-9][a-z0-9-]*$/, 'small letters, digits and hyphens'),
+  name: z.string().trim().min(1).max(60),
+  about: z.string().trim().max(160),
+
+  /** between a closed barrel's mouth and the insulation */
+  gap: z.discriminatedUnion('school', [
+    z.strictObject({ school: z.literal('band'), band: rangeMm }),
+    z.strictObject({ school: z.literal('half-insulation'), minMm: atLeast0 }),
+    z.strictObject({ school: z.literal('touching'), maxMm: above0 }),
+  ]),
+  /** conductor that shows beyond an open barrel's wings */
+  brush: rangeMm,
+  /** strands that may be nicked or cut */
+  strandAllowance: z.number().int().min(0).max(20),
+  /** wire rolled in side cutters where there is no stripper */
+  sideCutterStrip: allowance,
+  /** the bare end folded back on itself to fill a barrel that is too large */
+  foldBack: allowance,
+  lubricant: z.enum(['none', 'approved']),
+
+  forbiddenToolClasses: z.array(z.enum(toolClassIds)).max(toolClassIds.length),
+  /** frames whose depth rests on the hand: no positioner, no locator */
+  uncalibratedTools: allowance,
+  /** settings that stand on no sheet */
+  estimates: allowance,
+  overdueTools: z.enum(['block', 'warn']),
+
+  /** test pieces after a setup change */
+  firstPieces: z.number().int().min(0).max(10),
+  pullTable: z.enum(['iec-60352-2', 'ul-486a', 'as7928']),
+  /** a pull to destruction in so many crimps of a setup; 0: first pieces only */
+  pullEvery: z.number().int().min(0).max(1000),
+  /** crimp heights are measured and charted, one in so many; 0: first pieces only */
+  heightEvery: z.number().int().min(0).max(1000),
+  secondStroke: allowance,
+  solder: allowance,
+  easingWings: allowance,
+  straightening: allowance,
+  brushTrimming: allowance,
+  finishingSqueeze: allowance,
+
+  /** at most so many, whatever the sheet grants */
+  contactReuses: z.number().int().min(0).max(20),
+  sealReuses: z.number().int().min(0).max(20),
+  improvisedRelease: allowance,
+  coverOrder: z.enum(['front-first', 'gate-first']),
+  /** the light tug as a share of the cavity's retention force */
+  tugShare: z.number().min(0.05).max(0.8),
+
+  retentionTest: z.boolean(),
+  /** how long a harness is moved while its resistance is watched, seconds */
+  wiggleS: z.number().int().min(0).max(600),
+  secondSignature: z.boolean(),
+
+  /** largest voltage drop, percent of the supply */
+  dropLimitPercent: z.number().min(0.1).max(50),
+  /** share of its rating that a wire keeps in a bundle with so many loaded ones; a bundle takes the row of the next larger count */
+  bundleDerating: z.array(z.strictObject({ upTo: z.number().int().min(1), factor: z.number().min(0.05).max(1) })).min(1).max(20),
+  /** parts over the need, percent and at least so many of each */
+  sparePercent: z.number().min(0).max(100),
+  spareLeast: z.number().int().min(0).max(100),
+})

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { answer, endpoint, type Endpoint } from './endpoint'
 import { faceCavitiesEndpoint, heightTargetEndpoint, pullMinimumEndpoint, stripWindowEndpoint, wireSizeEndpoint } from './endpoints/compute'
+import { bandsEndpoint } from './endpoints/bandsEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
 import {
   appendEndpoint, importCatalogueEndpoint, listJobsEndpoint, makeJobEndpoint, previewPinoutEndpoint, readCatalogueEndpoint, readJobEndpoint, readJournalEndpoint,
@@ -29,7 +30,7 @@ const openApiEndpoint = endpoint({
 /** The open interface: everything below /api/v1. */
 export const endpoints: readonly Endpoint[] = [
   healthEndpoint, openApiEndpoint,
-  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, fitEndpoint,
+  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint,
   listJobsEndpoint, makeJobEndpoint, readJobEndpoint, readJournalEndpoint, appendEndpoint,
   readCatalogueEndpoint, importCatalogueEndpoint, previewPinoutEndpoint,
 ]

@@ -61,7 +61,7 @@ function notYet({ what, left }: Extract<Refusal, { code: 'not-yet' }>): string {
     case 'signed': return 'The builder has not signed yet.'
     case 'complete': return `${plural(left ?? 1, 'task')} left before Close.`
     case 'tray': return 'Count the tray first: tools back, scrap found.'
-    case 'plugged': return `Plug the unused cavities first: ${left ?? 1} left.`
+    case 'plugged': return left === undefined ? 'There is no plug in it.' : `Plug the unused cavities first: ${left} left.`
     case 'fitted': return 'Fit the interface seal first.'
   }
 }
@@ -82,6 +82,7 @@ export const entryWords: Readonly<Record<string, string>> = {
   misplaced: 'found misplaced',
   extracted: 'taken out',
   plugged: 'plugged',
+  unplugged: 'plug taken out',
   'part-fitted': 'fitted',
   'lock-moved': 'lock',
   'end-looked-over': 'looked over',

@@ -44,6 +44,7 @@ export function taskWords(task: EndTask, quantity = 1): string {
   switch (task.kind) {
     case 'insert': return `Seat ${termName(task.term, quantity)} in ${end}.${task.cavity}`
     case 'put-right': return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}`
+    case 'unplug': return `Take the plug out of ${end}.${task.cavity}`
     case 'plug': return `Plug ${end}.${task.cavity}`
     case 'lock': return `Close the lock of ${end}`
     case 'fit-part': return `Fit the interface seal of ${end}`

@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { chooseSets } from '../fit/chooseSets'
 import type { JobState } from '../journal/state'
-import { newFacts, planFacts, setFacts } from './facts'
-import type { Plan, PlanChange } from './plan'
+import { mergeFacts, newFacts, planFacts, setFacts } from './facts'
+import { changePlan, setKey, type Plan, type PlanChange } from './plan'
+import { fatesOf } from './revision'
 import type { NewEntry } from '../journal/entry'
 
 /**
@@ -20,16 +21,18 @@ export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, ne
 /**
  * Entries that change a plan, and choose sets for the sides that the change left without one. What the job has pinned
  * already stays as it is: only what the change names for the first time is copied from the shelf.
- * @param plan the plan after the change
+ * @param accept wires whose work the change undoes or moves, and is meant to
  */
-export function planChangeEntries(catalogue: Catalogue, state: Pick<JobState, 'sets' | 'facts'>, plan: Plan, change: PlanChange, today: string, newId: () => string): NewEntry[] {
-  const changed = new Set((change.putWires ?? []).map((wire) => wire.id))
-  const kept = new Map([...state.sets].filter(([key]) => !changed.has(key.split('/')[0] ?? '')))
-  const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) => (choice.set && changed.has(choice.wire) ? [{ ...choice, set: choice.set }] : []))
-  const rules = catalogue.rules.get(plan.rules)
-  const facts = newFacts(state.facts, planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, rules))
+export function planChangeEntries(catalogue: Catalogue, state: JobState, change: PlanChange, today: string, newId: () => string, accept: readonly string[] = []): NewEntry[] {
+  const plan = changePlan(state.plan, change)
+  const facts = newFacts(state.facts, planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, catalogue.rules.get(plan.rules)))
+  const fates = fatesOf(state, change, mergeFacts(state.facts, facts))
+  const again = new Set([...fates.flatMap((fate) => (['a', 'b'] as const).flatMap((side) => (fate.chooseAgain[side] ? [setKey(fate.wire, side)] : [])))])
+  const kept = new Map([...state.sets].filter(([key]) => !again.has(key)))
+  const touched = new Set([...fates.map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id)])
+  const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) => (choice.set && touched.has(choice.wire) ? [{ ...choice, set: choice.set }] : []))
   return [
-    { id: newId(), kind: 'plan-changed', change, facts },
+    { id: newId(), kind: 'plan-changed', change, facts, ...(accept.length > 0 && { rework: [...accept] }) },
     ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
   ]
 }

@@ -32,7 +32,7 @@ export function progress(state: JobState): Progress {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     for (const end of state.plan.ends) {
       for (const task of endTasks(state, unit, end.id)) {
-        if (task.kind === 'put-right') continue
+        if (task.kind === 'put-right' || task.kind === 'unplug') continue
         seat.total++
         if (task.done) seat.done++
       }

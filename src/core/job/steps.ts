@@ -78,7 +78,7 @@ function seatStep(state: JobState): NextStep | undefined {
       const tasks = endTasks(state, unit, end.id).filter((task) => !task.done)
       const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
       // covers wait for the last contact; contacts and plugs do not
-      const task = tasks.find((one) => (one.kind === 'insert' ? !one.blockedBy : one.kind === 'plug' || one.kind === 'put-right' || !stuck))
+      const task = tasks.find((one) => (one.kind === 'insert' ? !one.blockedBy : one.kind === 'plug' || one.kind === 'unplug' || one.kind === 'put-right' || !stuck))
       if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
     }
   }
@@ -87,7 +87,7 @@ function seatStep(state: JobState): NextStep | undefined {
 
 /** A name for a task of an end that stays the same while the job goes on. */
 export function taskKey(task: EndTask): string {
-  const what = task.kind === 'insert' || task.kind === 'put-right' ? task.term : task.kind === 'plug' ? task.cavity : task.kind === 'fit-part' ? task.part : ''
+  const what = task.kind === 'insert' || task.kind === 'put-right' ? task.term : task.kind === 'plug' || task.kind === 'unplug' ? task.cavity : task.kind === 'fit-part' ? task.part : ''
   return `${task.unit}.${task.end}.${task.kind}.${what}`
 }
 

@@ -1,12 +1,12 @@
 import { constructionOf } from '../catalogue/constructions'
 import { foldEntry, newFold, refusalOf, type Folded } from '../journal/fold'
 import type { Entry, NewEntry } from '../journal/entry'
-import type { JobState } from '../journal/state'
+import { endState, type JobState } from '../journal/state'
 import { lightTugN } from '../seat/tug'
 import { setupQueue } from './queue'
 import { nextStep, type NextStep } from './steps'
 import { threadFirst } from './threadFirst'
-import { planIndex, setKey, wireKey, type ChosenSet } from './plan'
+import { endKey, planIndex, setKey, wireKey, type ChosenSet } from './plan'
 
 /**
  * A hand that does what the job asks next, and does it well. For tests, the demo's half-done job, and benchmarks.
@@ -49,7 +49,7 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
       const group = setupQueue(state).find((one) => one.items.some((item) => item.termination.key === step.term))
       return [{ id: newId(), kind: 'crimped', term: step.term, setup: group?.id ?? '', looks: looks(set) }]
     }
-    case 'seat': return [{ id: newId(), ...seatEntry(state, step) }]
+    case 'seat': return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
     case 'probe': return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
     case 'count-tray': return [{ id: newId(), kind: 'tray-counted', tools: [...state.tools.keys()].map((tool) => ({ tool, back: true })), scrapped: scrapped(state), scrapFound: scrapped(state) }]
     case 'sign': return [{ id: newId(), kind: 'signed', role: 'builder', covers: state.seq }]
@@ -59,6 +59,13 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
 
 const scrapped = (state: JobState) => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0)
 const round = (value: number) => Math.round(value * 100) / 100
+
+/** Contacts go in and out only while the lock stands open. */
+function openLock(state: JobState, { task }: Extract<NextStep, { code: 'seat' }>, newId: () => string): NewEntry[] {
+  const { unit, end, kind } = task
+  const closed = endState(state, endKey(unit, end)).lock === 'closed'
+  return closed && (kind === 'insert' || kind === 'put-right') ? [{ id: newId(), kind: 'lock-moved', unit, end, to: 'open' }] : []
+}
 
 type Bare<E> = E extends unknown ? Omit<E, 'id'> : never
 
@@ -70,6 +77,7 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { code: 'seat' }
       return { kind: 'seated', term: task.term, end, cavity: task.cavity, checked: ['straight', 'click', 'tug'], ...(tugN !== undefined && { tugN }) }
     }
     case 'put-right': return { kind: 'extracted', term: task.term, why: task.why }
+    case 'unplug': return { kind: 'unplugged', unit, end, cavity: task.cavity }
     case 'plug': return { kind: 'plugged', unit, end, cavity: task.cavity, part: task.part }
     case 'lock': return { kind: 'lock-moved', unit, end, to: 'closed' }
     case 'fit-part': return { kind: 'part-fitted', unit, end, part: task.part }
@@ -83,11 +91,13 @@ export interface WorkOptions {
   readonly stamp: (seq: number, entry: NewEntry) => { readonly at: string; readonly by: string }
   /** leave off when this says so */
   readonly until?: (state: JobState, step: NextStep) => boolean
+  /** go on with this job */
+  readonly from?: Folded
 }
 
 /** Goes on with a job, step by step, until it is closed or nothing is left to do alone. */
 export function workThrough(start: readonly NewEntry[], options: WorkOptions): { readonly folded: Folded; readonly entries: readonly Entry[] } {
-  const folded = newFold()
+  const folded = options.from ?? newFold()
   const entries: Entry[] = []
   const append = (wanted: NewEntry) => {
     const seq = folded.state.seq + 1

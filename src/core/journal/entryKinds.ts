@@ -5,7 +5,7 @@ import { crimped, crimpRejected, firstPiece, setupMounted, setupReleased } from 
 import { planChanged, setsChosen } from './kinds/planKinds'
 import { stripMended, stripped, wireCut } from './kinds/prepKinds'
 import { leadsMeasured, netMeasured, netProbed } from './kinds/proveKinds'
-import { endLookedOver, extracted, lockMoved, misplaced, partFitted, plugged, seated } from './kinds/seatKinds'
+import { endLookedOver, extracted, lockMoved, misplaced, partFitted, plugged, seated, unplugged } from './kinds/seatKinds'
 
 /** Every kind of entry but the taking back, which is about another entry and is the fold's own. */
 export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]: EntryKind<Kind> } = {
@@ -23,6 +23,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   misplaced,
   extracted,
   plugged,
+  unplugged,
   'part-fitted': partFitted,
   'lock-moved': lockMoved,
   'end-looked-over': endLookedOver,

@@ -17,7 +17,8 @@ const entry = <Kind extends string, Shape extends z.ZodRawShape>(kind: Kind, sha
   z.strictObject({ id: clientId, kind: z.literal(kind), by: z.string().min(1).max(60).optional(), ...shape })
 
 export const entrySchema = z.discriminatedUnion('kind', [
-  entry('plan-changed', { change: planChangeSchema, facts: factsSchema, why: text.optional() }),
+  /** `rework` names the wires whose work this change undoes or moves, and is meant to */
+  entry('plan-changed', { change: planChangeSchema, facts: factsSchema, why: text.optional(), rework: z.array(key).max(20_000).optional() }),
   entry('sets-chosen', { choices: z.array(z.strictObject({ wire: key, side: z.enum(['a', 'b']), set: chosenSetSchema.nullable() })).min(1).max(40_000), facts: factsSchema }),
   entry('wire-cut', { unit, wire: key, lengthMm: above0 }),
   entry('stripped', { term, stripMm: above0, threaded: z.array(key).max(12), strandsLost: z.number().int().min(0) }),
@@ -29,8 +30,9 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entry('crimp-rejected', { term, look: key, defect: key, decision: z.enum(['redo', 'scrap']), usedMm: z.number().min(0) }),
   entry('seated', { term, end: key, cavity: key, checked: z.array(key).max(8), tugN: above0.optional() }),
   entry('misplaced', { term, end: key, cavity: key }),
-  entry('extracted', { term, why: z.enum(['wrong-cavity', 'not-home', 'damaged', 'other']) }),
+  entry('extracted', { term, why: z.enum(['wrong-cavity', 'not-home', 'not-in-plan', 'damaged', 'other']) }),
   entry('plugged', { unit, end: key, cavity: key, part: key }),
+  entry('unplugged', { unit, end: key, cavity: key }),
   entry('part-fitted', { unit, end: key, part: key }),
   entry('lock-moved', { unit, end: key, to: z.enum(['closed', 'open']) }),
   entry('end-looked-over', { unit, end: key, pushedBack: z.array(key).max(200) }),

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { toChosenSet } from '@/core/fit/chooseSets'
 import { answerAll, question } from '@/core/fit/question'
 import { setFacts } from '@/core/job/facts'
-import { changePlan, planIndex } from '@/core/job/plan'
+import { planIndex } from '@/core/job/plan'
 import type { NewEntry } from '@/core/journal/entry'
 import { setupId } from '@/core/setup/setup'
 import { bench } from '@/data/bench'
@@ -44,8 +44,7 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<KitO
   if (!wire) return refused('That wire is not in the plan any more.')
   const { insulationMm: _before, ...bare } = wire
   const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
-  const plan = changePlan(folded.state.plan, change)
-  return write(jobId, seen, by, planChangeEntries(catalogue, folded.state, plan, change, new Date().toISOString().slice(0, 10), newId))
+  return write(jobId, seen, by, planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId))
 }
 
 async function write(jobId: string, seen: number, by: string, entries: readonly NewEntry[]): Promise<KitOutcome> {

@@ -74,7 +74,8 @@ function taskRow(state: State, task: EndTask, lock: keyof typeof lockWords): Que
       const colour = planIndex(state.plan).byKey.get(task.term)?.wire.colour
       return { ...base, glyph: task.done ? 'done' : task.blockedBy ? 'wait' : 'todo', name: termName(task.term, quantity), words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ' · not crimped' : ''}`, aside: colour }
     }
-    case 'put-right': return { ...base, glyph: 'fault', name: termName(task.term, quantity), words: task.why === 'wrong-cavity' ? `in ${task.end}.${task.found}: take out` : 'pushed back: take out' }
+    case 'put-right': return { ...base, glyph: 'fault', name: termName(task.term, quantity), words: task.why === 'not-home' ? 'not home: take out' : `in ${task.end}.${task.found}: take out` }
+    case 'unplug': return { ...base, glyph: 'caution', name: task.cavity, words: 'plug out: a wire goes here' }
     case 'plug': return { ...base, name: task.cavity, words: `plug ${task.part}` }
     case 'lock': return { ...base, name: '–', words: `${lockWords[lock].name} closed`, aside: task.part }
     case 'fit-part': return { ...base, name: '–', words: 'interface seal', aside: task.part }

@@ -32,7 +32,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
   const handsAt = task.kind === 'put-right' && family ? (releaseMechanisms[family.release].from === 'mating' ? 'mating' : 'wire') : task.kind === 'look-over' || task.kind === 'fit-part' ? 'mating' : 'wire'
   const face = useFaceView(id, task.end, handsAt)
   const cavities = useMemo(() => (housing ? faceState(state, task.unit, task.end, housing) : new Map()), [state, task.unit, task.end, housing])
-  const cavityId = task.kind === 'put-right' ? task.found : task.kind === 'insert' || task.kind === 'plug' ? task.cavity : undefined
+  const cavityId = task.kind === 'put-right' ? task.found : task.kind === 'insert' || task.kind === 'plug' || task.kind === 'unplug' ? task.cavity : undefined
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const words = housing && cavity ? placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, face.view)) : undefined
   const [wrong, setWrong] = useState(false)
@@ -41,7 +41,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
     <>
       <div className="work">
         <Readouts>
-          {cavityId !== undefined && <Readout label={task.kind === 'insert' ? 'Into cavity' : task.kind === 'put-right' ? 'Out of cavity' : 'Plug cavity'} value={cavityId} also={`end ${task.end}`} huge />}
+          {cavityId !== undefined && <Readout label={task.kind === 'insert' ? 'Into cavity' : task.kind === 'put-right' || task.kind === 'unplug' ? 'Out of cavity' : 'Plug cavity'} value={cavityId} also={`end ${task.end}`} huge />}
           <Readout
             label={words ? `Count from the ${housing.mark.kind}` : `End ${task.end}`}
             value={words ? `${words.main}.` : taskWords(task, state.plan.quantity)}
@@ -55,6 +55,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
       <aside className="pane pane-card" aria-label="This task">
         {task.kind === 'insert' && (wrong ? <WrongCavity task={task} housing={housing} back={() => setWrong(false)} done={done} /> : <Insert task={task} housing={housing} report={() => setWrong(true)} done={done} />)}
         {task.kind === 'put-right' && <PutRight task={task} housing={housing} done={done} />}
+        {task.kind === 'unplug' && <Unplug task={task} done={done} />}
         {task.kind === 'plug' && <Plug task={task} done={done} />}
         {task.kind === 'lock' && <Lock task={task} housing={housing} done={done} />}
         {task.kind === 'fit-part' && <FitPart task={task} done={done} />}
@@ -90,7 +91,7 @@ function Insert({ task, housing, report, done }: { readonly task: TaskOf<'insert
   const lines: CheckLine[] = [
     { id: 'straight', words: 'Contact straight, right way up', hint: family?.orientation, seen: 'It is straight' },
     { id: 'click', words: 'Pushed in until the click', seen: 'It clicked' },
-    ...(tugNow ? [{ id: 'tug', words: <>Light tug, <b className="mono">{tugN} N</b>, no more</>, seen: 'It held' }] : []),
+    ...(tugNow ? [{ id: 'tug', words: tugN === undefined ? 'Light tug: its retention is not on the sheet' : <>Light tug, <b className="mono">{tugN} N</b>, no more</>, seen: 'It held' }] : []),
   ]
   const checks = useChecks(task.term, lines)
   const cavity = housing.cavities.find((one) => one.id === task.cavity)
@@ -113,7 +114,14 @@ function Insert({ task, housing, report, done }: { readonly task: TaskOf<'insert
       ) : (
         <>
           <h2 className="card-title">Slide it in straight, by hand, without force</h2>
-          {lockClosed && <p className="note attend">◆ The {lockWords[family.lock].name} of {task.end} is closed: open it first.</p>}
+          {lockClosed && (
+            <>
+              <p className="note attend">◆ The {lockWords[family.lock].name} of {task.end} is closed: open it first.</p>
+              <button type="button" className="act-button" disabled={busy} onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}>
+                <span>Open the {lockWords[family.lock].name}</span>
+              </button>
+            </>
+          )}
           <CheckList
             lines={lines} checks={checks} main="Seated" busy={busy} enabled={!lockClosed}
             onMain={() => write({ kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: lines.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) })}
@@ -182,6 +190,15 @@ function releaseLines(state: ReturnType<typeof useJob>['state'], housing: Housin
   return [...before.filter((step) => step !== 'open-lock' || lockClosed), ...act, ...restore].map((step) => ({ id: step, words: releaseStepWords[step], seen: 'Done' }))
 }
 
+function putRightWords(task: TaskOf<'put-right'>): string {
+  const found = `${task.end}.${task.found}`
+  switch (task.why) {
+    case 'not-home': return `Not home in ${found}`
+    case 'not-in-plan': return `In ${found}, not in the plan any more`
+    case 'wrong-cavity': return task.cavity === '' ? `In ${found}, belongs in no cavity` : `In ${found}, belongs in ${task.cavity.includes('.') ? task.cavity : `${task.end}.${task.cavity}`}`
+  }
+}
+
 function PutRight({ task, housing, done }: { readonly task: TaskOf<'put-right'>; readonly housing: Housing; readonly done: () => void }) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
@@ -193,8 +210,8 @@ function PutRight({ task, housing, done }: { readonly task: TaskOf<'put-right'>;
   return (
     <>
       {termination && <WireChips wire={termination.wire} side={termination.side} />}
-      <h2 className="card-title fault">{task.why === 'wrong-cavity' ? `In ${task.end}.${task.found}, belongs in ${task.end}.${task.cavity}` : `Pushed back in ${task.end}.${task.found}`}</h2>
-      <p>Take it out with the <b>{family ? releaseToolWords[releaseMechanisms[family.release].tool] : 'tool'}</b>, then seat it again.</p>
+      <h2 className="card-title fault">{putRightWords(task)}</h2>
+      <p>Take it out with the <b>{family ? releaseToolWords[releaseMechanisms[family.release].tool] : 'tool'}</b>{task.why === 'not-in-plan' ? ': the plan has no place for it any more.' : ', then seat it again.'}</p>
       <CheckList
         lines={lines} checks={checks} main="It is out" busy={busy}
         onMain={() => write(...(closed ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }] : []), { kind: 'extracted', term: task.term, why: task.why })}
@@ -220,6 +237,20 @@ function TakeOut({ term, done }: { readonly term: string; readonly done: () => v
       <button type="button" className="act-button" disabled={busy} onClick={() => write(...open, { kind: 'extracted', term, why: 'damaged' })}>
         <span>Take it out damaged, cut it off</span>
       </button>
+    </>
+  )
+}
+
+function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readonly done: () => void }) {
+  const { state } = useJob()
+  const { busy, write } = useWrite(done)
+  const lines: CheckLine[] = [{ id: 'out', words: <>Plug <b className="mono">{task.part}</b> out, the seal whole</>, seen: 'It is out' }]
+  const checks = useChecks(`${task.end}.${task.cavity} unplug`, lines)
+  return (
+    <>
+      <h2 className="card-title">A wire goes here now: take the plug out</h2>
+      <p>{state.facts.parts[task.part]?.name ?? task.part}.</p>
+      <CheckList lines={lines} checks={checks} main="Plug is out" busy={busy} onMain={() => write({ kind: 'unplugged', unit: task.unit, end: task.end, cavity: task.cavity })} />
     </>
   )
 }

@@ -1,19 +1,34 @@
 import { mergeFacts, planNames } from '../../job/facts'
-import { changePlan, planFaults, planIndex, setKey, type PlanChange, type SideLetter } from '../../job/plan'
-import { subject, type EntryKind, type Refusal } from '../entryKind'
+import { changePlan, planFaults, planIndex, setKey, termKey, wireKey, type PlanChange, type SideLetter } from '../../job/plan'
+import { disturbsWork, fatesOf, type WireFate } from '../../job/revision'
+import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
 import type { JobState } from '../state'
 
 const changedWires = (change: PlanChange): string[] => [...(change.putWires ?? []).map((wire) => wire.id), ...(change.removeWires ?? [])]
 const changedEnds = (change: PlanChange): string[] => [...(change.putEnds ?? []).map((end) => end.id), ...(change.removeEnds ?? [])]
 
-/** Has anything been done on this wire, at either side, in any unit? */
-function wireHasWork(state: JobState, wireId: string): boolean {
+/** Carries a wire's fate out on what was done: contacts that go are scrapped, seated ones wait to be taken out. */
+function carryOut(draft: Draft, fate: WireFate): void {
+  const { state } = draft
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    const a = state.terms.get(`${unit}/${wireId}/a`)
-    const b = state.terms.get(`${unit}/${wireId}/b`)
-    if (state.cuts.has(`${unit}/${wireId}`) || a?.stripped || b?.stripped || a?.crimp || b?.crimp) return true
+    const cut = wireKey(unit, fate.wire)
+    if ((fate.cut === 'new-wire' || fate.cut === 'retire') && state.cuts.has(cut)) draft.put(state.cuts, cut, undefined)
+    if (fate.cut !== 'keep' || fate.a !== 'keep' || fate.b !== 'keep') if (state.nets.has(cut)) draft.put(state.nets, cut, undefined)
+    for (const side of ['a', 'b'] as const) {
+      const key = termKey(unit, fate.wire, side)
+      const now = state.terms.get(key)
+      if (!now || fate[side] === 'keep' || fate[side] === 'move') continue
+      const { stripped, crimp, seat, ...counts } = now
+      draft.put(state.terms, key, {
+        ...counts,
+        scrapped: counts.scrapped + (crimp ? 1 : 0),
+        redone: counts.redone + (fate[side] === 'redo' && stripped ? 1 : 0),
+        // a new wire brings its own slack
+        usedMm: fate.cut === 'new-wire' ? 0 : counts.usedMm + (stripped?.stripMm ?? 0),
+        ...(seat && { seat: { ...seat, home: false } }),
+      })
+    }
   }
-  return false
 }
 
 export const planChanged: EntryKind<'plan-changed'> = {
@@ -21,22 +36,26 @@ export const planChanged: EntryKind<'plan-changed'> = {
   subjects: ({ change }) => ({
     writes: [subject.plan, ...changedWires(change).map(subject.wire), ...changedEnds(change).map(subject.end)],
   }),
-  refuse: (state, { change, facts }): Refusal | undefined => {
-    const known = planIndex(state.plan)
-    const worked = changedWires(change).find((id) => known.wires.has(id) && wireHasWork(state, id))
-    if (worked !== undefined) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked } }
+  refuse: (state, { change, facts, rework }): Refusal | undefined => {
     const all = mergeFacts(state.facts, facts)
+    const accepted = new Set(rework)
+    const worked = fatesOf(state, change, all).find((fate) => !accepted.has(fate.wire) && disturbsWork(state, fate))
+    if (worked) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
     const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
     return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
   },
   apply: (draft, { change, facts }) => {
     const { state } = draft
+    const all = mergeFacts(state.facts, facts)
+    const fates = fatesOf(state, change, all)
+    for (const fate of fates) carryOut(draft, fate)
     draft.set('plan', changePlan(state.plan, change))
-    state.facts = mergeFacts(state.facts, facts)
-    // a changed wire may need another contact: Kit chooses again
-    for (const wire of changedWires(change)) {
-      for (const side of ['a', 'b'] as const) if (state.sets.has(setKey(wire, side))) draft.put(state.sets, setKey(wire, side), undefined)
+    state.facts = all
+    // where a set may not suit any more, Kit chooses again
+    for (const { wire, chooseAgain } of fates) {
+      for (const side of ['a', 'b'] as const) if (chooseAgain[side] && state.sets.has(setKey(wire, side)) && !isWorked(state, wire, side)) draft.put(state.sets, setKey(wire, side), undefined)
     }
+    for (const wire of change.removeWires ?? []) for (const side of ['a', 'b'] as const) if (state.sets.has(setKey(wire, side))) draft.put(state.sets, setKey(wire, side), undefined)
   },
   about: ({ change }) => {
     const wires = changedWires(change)

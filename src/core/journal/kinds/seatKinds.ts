@@ -118,6 +118,14 @@ export const plugged: EntryKind<'plugged'> = {
   about: ({ end, cavity }) => `${end}.${cavity}`,
 }
 
+export const unplugged: EntryKind<'unplugged'> = {
+  kind: 'unplugged',
+  subjects: ({ unit, end, cavity }) => ({ writes: [subject.cavity(cavityKey(unit, end, cavity))], reads: [subject.end(end)] }),
+  refuse: (state, { unit, end, cavity }) => (state.cavities.get(cavityKey(unit, end, cavity))?.plug === undefined ? { code: 'not-yet', what: 'plugged' } : undefined),
+  apply: (draft, { unit, end, cavity }) => draft.put(draft.state.cavities, cavityKey(unit, end, cavity), {}),
+  about: ({ end, cavity }) => `${end}.${cavity}`,
+}
+
 export const partFitted: EntryKind<'part-fitted'> = {
   kind: 'part-fitted',
   subjects: ({ unit, end }) => ({ writes: [subject.endState(endKey(unit, end))] }),

@@ -1,4 +1,5 @@
 import type { WireSide } from '@/core/job/plan'
+import type { SideFate, WireFate } from '@/core/job/revision'
 import { list } from './figures'
 
 /** Where a wire's side ends, as a table shows it: `A.7`, a terminal's part number, `with W03a`, `open`. */
@@ -10,6 +11,18 @@ export function sideLabel(at: WireSide): string {
     case 'with': return `with ${at.wire}${at.side}`
     case 'open': return 'open'
   }
+}
+
+const sideFateWords: Readonly<Record<Exclude<SideFate, 'keep'>, string>> = {
+  move: 'contact out, into its new cavity', redo: 'contact cut off, strip and crimp again', retire: 'contact out, the side ends nowhere',
+}
+
+/** What becomes of a wire by a plan change. */
+export function fateWords(fate: WireFate): string {
+  if (fate.cut === 'retire') return 'out of the plan: taken out of its cavities, the wire is given up'
+  const sides = (['a', 'b'] as const).flatMap((side) => { const one = fate[side]; return one === 'keep' ? [] : [`side ${side}: ${sideFateWords[one]}`] })
+  const cut = fate.cut === 'new-wire' ? ['a new wire is cut'] : fate.cut === 'cut-again' ? ['the wire is shortened'] : []
+  return [...cut, ...sides].join('; ') || 'nothing that was done'
 }
 
 const text = (value: unknown) => (typeof value === 'string' || typeof value === 'number' ? String(value) : '')

@@ -1,58 +1,98 @@
+import { isSleeve } from '../catalogue/types'
+import { terminalShapes } from '../catalogue/terminalShapes'
 import type { JobState } from '../journal/state'
 import { rulesOf } from '../journal/shared'
 import { plugFor } from '../seat/endTasks'
 import { setupId } from '../setup/setup'
-import { cavityKey, planIndex, setKey } from './plan'
-import { housingOf } from './facts'
+import { housingOf, smallPartsOf } from './facts'
+import { cavityKey, planIndex, setKey, type ChosenSet } from './plan'
+
+export type KitKind = 'housing' | 'contact' | 'seal' | 'plug' | 'small-part' | 'wire'
 
 export interface KitLine {
-  readonly kind: 'housing' | 'contact' | 'seal' | 'plug' | 'lock' | 'interface-seal' | 'wire' | 'label'
+  readonly kind: KitKind
   readonly part: string
   readonly name: string
+  /** what goes into the work */
   readonly need: number
   /** for test pieces, over the need */
   readonly testPieces: number
+  /** by the house rules, over need and test pieces */
+  readonly spares: number
   readonly unit: 'pcs' | 'mm'
 }
 
 /** Wire that one test piece takes: enough for the jaws of a pull tester. */
 const TEST_PIECE_WIRE_MM = 150
 
-/** Parts that the whole job needs, counted from its plan and chosen sets; test pieces are lines of their own. */
+/** Parts that are lost, or crimped badly, now and then: the ones that spares are for. */
+const sparedKinds: ReadonlySet<KitKind> = new Set(['contact', 'seal', 'plug'])
+
+const order: readonly KitKind[] = ['housing', 'contact', 'seal', 'plug', 'small-part', 'wire']
+
+/** What a line is taken to be worth altogether: need, test pieces and spares. */
+export const kitTotal = (line: KitLine): number => line.need + line.testPieces + line.spares
+
+/** Parts that the whole job needs, counted from its plan and chosen sets; test pieces and spares stand for themselves. */
 export function kitList(state: JobState): readonly KitLine[] {
-  const { plan, facts, sets } = state
-  const lines = new Map<string, KitLine>()
-  const add = (kind: KitLine['kind'], part: string, name: string, need: number, testPieces = 0, unit: KitLine['unit'] = 'pcs') => {
+  const lines = new Map<string, Omit<KitLine, 'spares'>>()
+  const add = (kind: KitKind, part: string, name: string, need: number, testPieces = 0, unit: KitLine['unit'] = 'pcs') => {
     const now = lines.get(part)
     lines.set(part, { kind, part, name, unit, need: (now?.need ?? 0) + need, testPieces: (now?.testPieces ?? 0) + testPieces })
   }
+  countEnds(state, add)
+  countWires(state, add)
+  const { sparePercent, spareLeast } = rulesOf(state)
+  return [...lines.values()]
+    .map((line) => ({ ...line, spares: sparedKinds.has(line.kind) ? Math.max(spareLeast, Math.ceil((line.need * sparePercent) / 100)) : 0 }))
+    .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || (a.part < b.part ? -1 : 1))
+}
+
+type Add = (kind: KitKind, part: string, name: string, need: number, testPieces?: number, unit?: KitLine['unit']) => void
+
+/** Housings with the small parts of each half, and plugs for cavities that stay empty. */
+function countEnds(state: JobState, add: Add): void {
+  const { plan, facts } = state
   const partName = (id: string) => facts.parts[id]?.name ?? id
   for (const end of plan.ends) {
     const housing = housingOf(facts, plan, end.id)
     if (!housing) continue
     add('housing', housing.id, housing.name, plan.quantity)
-    if (housing.lock !== undefined) add('lock', housing.lock, partName(housing.lock), plan.quantity)
-    if (housing.interfaceSeal !== undefined) add('interface-seal', housing.interfaceSeal, partName(housing.interfaceSeal), plan.quantity)
+    for (const { part, count } of smallPartsOf(housing)) add('small-part', part, partName(part), plan.quantity * count)
     for (const cavity of housing.cavities) {
       if (planIndex(plan).byCavity.has(cavityKey(1, end.id, cavity.id))) continue
       const plug = plugFor(state, end.id, cavity.id)
       if (plug !== undefined) add('plug', plug, partName(plug), plan.quantity)
     }
   }
+}
+
+/** Wire, contacts and seals; the first piece of each setup takes its own. */
+function countWires(state: JobState, add: Add): void {
+  const { plan, facts, sets } = state
+  const typeName = (id: string) => facts.wireTypes[id]?.name ?? id
   const tested = new Set<string>()
+  const splices = new Set<string>()
   for (const wire of plan.wires) {
-    add('wire', wire.type, facts.wireTypes[wire.type]?.name ?? wire.type, wire.lengthMm * plan.quantity, 0, 'mm')
+    add('wire', wire.type, typeName(wire.type), wire.lengthMm * plan.quantity, 0, 'mm')
     for (const side of ['a', 'b'] as const) {
       const set = sets.get(setKey(wire.id, side))
       if (!set) continue
       const id = setupId(set.setup)
       const pieces = tested.has(id) ? 0 : rulesOf(state).firstPieces
       tested.add(id)
-      add('contact', set.contact, facts.contacts[set.contact]?.name ?? set.contact, plan.quantity, pieces)
+      const at = side === 'a' ? wire.from : wire.to
+      const first = !joins(state, set) || at.kind !== 'splice' || !splices.has(at.splice)
+      if (at.kind === 'splice') splices.add(at.splice)
+      add('contact', set.contact, facts.contacts[set.contact]?.name ?? set.contact, first ? plan.quantity : 0, pieces)
       if (set.seal !== undefined) add('seal', set.seal, facts.seals[set.seal]?.name ?? set.seal, plan.quantity, pieces)
-      if (pieces > 0) add('wire', wire.type, facts.wireTypes[wire.type]?.name ?? wire.type, 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
+      if (pieces > 0) add('wire', wire.type, typeName(wire.type), 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
     }
   }
-  const order: readonly KitLine['kind'][] = ['housing', 'contact', 'seal', 'plug', 'lock', 'interface-seal', 'wire', 'label']
-  return [...lines.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || (a.part < b.part ? -1 : 1))
+}
+
+/** A splice takes a wire from either side: two halves are one part. */
+function joins(state: JobState, set: ChosenSet): boolean {
+  const contact = state.facts.contacts[set.contact]
+  return contact !== undefined && isSleeve(contact) && terminalShapes[contact.shape].joins
 }

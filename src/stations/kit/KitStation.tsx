@@ -13,7 +13,8 @@ import { Queue, type QueueSection } from '@/ui/list/Queue'
 import { amps, mm, mm2 } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { setupWords } from '@/words/refusals'
-import { chooseSet, changeWire, type KitOutcome } from './actions'
+import type { Outcome } from '@/data/outcome'
+import { chooseSet, changeWire } from './actions'
 import type { KitOptions, KitSet } from './kitOptions'
 import { KitParts } from './KitParts'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
@@ -86,13 +87,13 @@ function TerminationKit({ wireId, side, showParts }: { readonly wireId: string; 
     return () => leave.abort()
   }, [id, wireId, side, asked, tell])
 
-  const run = async (work: (by: string) => Promise<KitOutcome>) => {
+  const run = async (work: (by: string) => Promise<Outcome>) => {
     if (!operator) {
       tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
       return
     }
     setBusy(true)
-    const outcome = await work(operator.id).catch((): KitOutcome => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }))
+    const outcome = await work(operator.id).catch((): Outcome => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }))
     setBusy(false)
     if (outcome.ok) tell(undefined)
     else tell({ tone: 'fault', text: outcome.message })

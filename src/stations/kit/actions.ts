@@ -4,25 +4,20 @@ import { toChosenSet } from '@/core/fit/chooseSets'
 import { answerAll, question } from '@/core/fit/question'
 import { setFacts } from '@/core/job/facts'
 import { planIndex } from '@/core/job/plan'
-import type { NewEntry } from '@/core/journal/entry'
 import { setupId } from '@/core/setup/setup'
 import { bench } from '@/data/bench'
+import { refused, writeEntries, type Outcome } from '@/data/outcome'
 import { newIdMaker, planChangeEntries } from '@/core/job/firstEntries'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { appendEntries, loadJob } from '@/data/repositories/jobs'
-import { refusalWords } from '@/words/refusals'
-
-export type KitOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string }
+import { loadJob } from '@/data/repositories/jobs'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
 const chooseInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, side: z.enum(['a', 'b']), contact: key, seal: key.optional(), setup: z.string().min(1).max(300) })
 const wireInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, type: key.optional(), insulationMm: z.number().positive().max(50).optional() })
 
-const refused = (message: string): KitOutcome => ({ ok: false, message })
-
 /** Chooses one of the workable sets of a termination, as the shelf has it now. */
-export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<KitOutcome> {
+export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Outcome> {
   const { jobId, seen, by, wire: wireId, side, contact, seal, setup } = chooseInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
@@ -32,11 +27,11 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Kit
   const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
   if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
   const set = { ...toChosenSet(found, chosen), byHand: true as const }
-  return write(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) }])
+  return writeEntries(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) }])
 }
 
 /** Changes a wire's type, or the insulation that was measured on it, and chooses its sets anew. */
-export async function changeWire(input: z.infer<typeof wireInput>): Promise<KitOutcome> {
+export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outcome> {
   const { jobId, seen, by, wire: wireId, type, insulationMm } = wireInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
@@ -44,17 +39,5 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<KitO
   if (!wire) return refused('That wire is not in the plan any more.')
   const { insulationMm: _before, ...bare } = wire
   const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
-  return write(jobId, seen, by, planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId))
-}
-
-async function write(jobId: string, seen: number, by: string, entries: readonly NewEntry[]): Promise<KitOutcome> {
-  const { db, jobs } = await bench()
-  const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date() })
-  if (appended.ok) return { ok: true }
-  switch (appended.fault.code) {
-    case 'refused': return refused(refusalWords(appended.fault.refusal))
-    case 'conflict': return refused('Somebody else changed this wire in between. Look again, then choose.')
-    case 'ahead':
-    case 'not-found': return refused('This job is not what this page shows: load it again.')
-  }
+  return writeEntries(jobId, seen, by, planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId))
 }

@@ -1,26 +1,48 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { cavityPlace } from '@/core/face/place'
+import { useEffect, useMemo, useState } from 'react'
+import { isEmptyChange, readRow } from '@/core/grid/draft'
+import { gridNames } from '@/core/grid/gridNames'
+import { setCells } from '@/core/grid/edits'
 import { housingOf } from '@/core/job/facts'
-import { planIndex, sideOf, type SideLetter, type Wire } from '@/core/job/plan'
+import { planIndex, type PlanChange, type Wire } from '@/core/job/plan'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
 import { useJob } from '@/ui/job/JobProvider'
 import { faceState } from '@/ui/job/faceState'
 import { useAt } from '@/ui/job/useAt'
-import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { amps, metres, mm } from '@/words/figures'
-import { placeWords } from '@/words/places'
-import { PinoutTable } from './PinoutTable'
+import { plural } from '@/words/figures'
+import { EndsPane, type PlanPane } from './EndsPane'
+import { PlanGrid } from './grid/PlanGrid'
+import { useGridDraft } from './grid/useGridDraft'
+import { usePlanShelf } from './usePlanShelf'
+import { useSavePlan } from './useSavePlan'
+import { WireCard } from './WireCard'
 
-/** Ends with their faces, the pinout beside them; what is selected in one is selected in the other. */
+const RevisionPane = dynamic(() => import('./RevisionPane').then((module) => module.RevisionPane))
+const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane))
+const FamilyPane = dynamic(() => import('./FamilyPane').then((module) => module.FamilyPane))
+const MatedPane = dynamic(() => import('./MatedPane').then((module) => module.MatedPane))
+
+const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
+const endsOf = (wire: Wire): string[] => [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
+
+/** Ends at the left, the pinout in the middle, the face and the wire in hand at the right. What is selected in one is selected in all. */
 export function PlanStation() {
   const { id, state } = useJob()
   const { plan, facts } = state
+  const shelf = usePlanShelf(id)
+  const names = useMemo(() => gridNames(plan, facts, shelf), [plan, facts, shelf])
+  const draft = useGridDraft(id, plan, names)
+  const [pane, setPane] = useState<PlanPane>('grid')
+  const saving = useSavePlan()
+
   const { wires } = planIndex(plan)
-  const { at, select } = useAt((key) => wires.has(wireIdOf(key)), plan.wires[0]?.id)
-  const wire = wires.get(wireIdOf(at ?? ''))
+  const { at, select } = useAt((key) => wires.has(wireIdOf(key)) || draft.rows.some((row) => row.key === key), plan.wires[0]?.id)
+  const row = draft.rows.find((one) => one.key === at || one.key === wireIdOf(at ?? ''))
+  const wire = (row && readRow(row, names).wire) ?? wires.get(wireIdOf(at ?? ''))
+
   const askedEnd = useSearchParams().get('end')
   const [pickedEnd, setEnd] = useState<string | undefined>(askedEnd ?? undefined)
   const touched = wire ? endsOf(wire) : []
@@ -28,148 +50,79 @@ export function PlanStation() {
   const housing = housingOf(facts, plan, end)
   const face = useFaceView(id, end, 'wire')
   const cavities = useMemo(() => (housing ? faceState(state, 1, end, housing) : new Map()), [state, end, housing])
-  const here = wire && (['a', 'b'] as const).map((side) => sideOf(wire, side)).find((side) => side.kind === 'cavity' && side.end === end)
-  const cavity = here?.kind === 'cavity' ? here.cavity : undefined
-  const pickWire = (key: string) => {
+  const here = wire && [wire.from, wire.to].find((side) => side.kind === 'cavity' && side.end === end)
+  const pick = (key: string) => {
     select(key)
-    const next = wires.get(key)
-    if (next && !endsOf(next).includes(end)) setEnd(endsOf(next)[0])
+    const next = draft.rows.find((one) => one.key === key)
+    const said = next && readRow(next, names).wire
+    if (said && !endsOf(said).includes(end)) setEnd(endsOf(said)[0])
   }
+
+  const applied = async (change: PlanChange) => {
+    const outcome = await saving.save(change)
+    if (outcome === 'ask') setPane('revision')
+    else if (outcome === 'written') setPane('grid')
+  }
+  const save = () => {
+    if (draft.reading.faulty > 0) saving.tell(`▲ ${plural(draft.reading.faulty, 'row')} to mend before the plan can be saved: filter by is:fault.`)
+    else if (isEmptyChange(draft.change)) saving.tell('Nothing has changed.')
+    else void applied(draft.change)
+  }
+  useEffect(() => {
+    if (pane === 'revision' && !saving.preview) setPane('grid')
+  }, [pane, saving.preview])
   useKeys([{ key: 'e', words: 'Show the other end', run: () => setEnd(touched.find((one) => one !== end) ?? plan.ends[(plan.ends.findIndex((one) => one.id === end) + 1) % Math.max(1, plan.ends.length)]?.id) }])
+
+  /** A wire that is dropped on a cavity goes there with the side that is at this end, or with its open one. */
+  const dropWire = (key: string, cavity: string) => {
+    const dropped = draft.rows.find((one) => one.key === key)
+    if (!dropped) return
+    const said = readRow(dropped, names).wire
+    const column = said?.from.kind === 'cavity' && said.from.end === end ? 'from' : said?.to.kind === 'cavity' && said.to.end === end ? 'to' : said?.to.kind === 'open' ? 'to' : 'from'
+    draft.edit((rows) => setCells(rows, [{ key, column, text: `${end}.${cavity}` }]))
+    select(key)
+  }
+
   return (
-    <div className="station">
-      <div className="pane pane-queue">
-        <h2 className="queue-group">
-          <span>Ends</span>
-          <span className="mono">{plan.ends.length}</span>
-        </h2>
-        {plan.ends.map((one) => {
-          const shell = housingOf(facts, plan, one.id)
-          const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
-          return (
-            <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '20px 34px minmax(0, 1fr) auto' }} onClick={() => setEnd(one.id)}>
-              <span className="glyph act" aria-hidden="true">
-                {one.id === end ? '▸' : ''}
-              </span>
-              <b className="mono">{one.id}</b>
-              <span>{shell?.name ?? one.housing}</span>
-              <span className="mono dim">
-                {used}/{shell?.cavities.length ?? '?'}
-              </span>
-            </button>
-          )
-        })}
-        <p className="small dim" style={{ padding: 14 }}>
-          {plan.quantity > 1 ? `${plan.quantity} like units. ` : ''}Ambient {plan.ambientC} °C. <kbd>E</kbd> shows the other end of a wire.
-        </p>
-      </div>
+    <div className="station plan-station">
+      <EndsPane end={end} setEnd={setEnd} shelf={shelf} pane={pane} setPane={setPane} apply={(change) => void applied(change)} rows={draft.rows} />
       <div className="work">
+        {pane === 'grid' && (
+          <>
+            <PlanGrid draft={draft} names={names} selected={row?.key} onSelect={pick} onSave={save} />
+            {draft.edited > 0 && (
+              <div className="two">
+                <button type="button" className="act-button main" onClick={save} disabled={saving.busy}>
+                  <span>Save the plan</span> <kbd aria-hidden="true">Ctrl S</kbd>
+                </button>
+                <button type="button" className="act-button" onClick={draft.discard}>
+                  <span>Discard {plural(draft.edited, 'change')}</span>
+                </button>
+              </div>
+            )}
+          </>
+        )}
+        {pane === 'revision' && saving.preview && <RevisionPane preview={saving.preview} busy={saving.busy} apply={() => void saving.accept().then((written) => written && setPane('grid'))} back={() => { saving.drop(); setPane('grid') }} />}
+        {pane === 'import' && <ImportPane names={names} draft={draft} close={() => setPane('grid')} />}
+        {pane === 'family' && <FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />}
+        {pane === 'mated' && <MatedPane close={() => setPane('grid')} apply={(change) => void applied(change)} pick={(key) => { pick(key); setPane('grid') }} />}
+      </div>
+      <aside className="pane pane-card" aria-label="This wire">
         {housing ? (
-          <div style={{ flex: '1 1 55%', minHeight: 0, display: 'flex' }}>
+          <div className="plan-face">
             <FacePanel
-              housing={housing} end={end} face={face} cavities={cavities} next={cavity}
+              housing={housing} end={end} face={face} cavities={cavities} next={here?.kind === 'cavity' ? here.cavity : undefined} onDropWire={dropWire}
               onPick={(picked) => {
-                const found = planIndex(plan).byCavity.get(`1/${end}.${picked}`)
-                if (found) select(found.wire.id)
+                const found = draft.rows.find((one) => { const said = readRow(one, names).wire; return said && [said.from, said.to].some((side) => side.kind === 'cavity' && side.end === end && side.cavity === picked) })
+                if (found) select(found.key)
               }}
             />
           </div>
         ) : (
-          <p className="note attend">This job has no ends yet. Make it from a pinout on Today.</p>
+          <p className="note attend">This job has no ends yet. Add one at the left, or import a pinout.</p>
         )}
-        <PinoutTable wires={plan.wires} selected={wire?.id} onSelect={pickWire} />
-      </div>
-      <aside className="pane pane-card" aria-label="This wire">{wire ? <WireCard wire={wire} view={face.view} end={end} /> : <p className="dim">No wire selected.</p>}</aside>
-    </div>
-  )
-}
-
-/** A queue key may name a termination, `1/W07/a`: the plan wants its wire. */
-const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
-
-const endsOf = (wire: Wire): string[] => [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
-
-function WireCard({ wire, view, end }: { readonly wire: Wire; readonly view: ReturnType<typeof useFaceView>['view']; readonly end: string }) {
-  const { state } = useJob()
-  const type = state.facts.wireTypes[wire.type]
-  return (
-    <>
-      <WireChips wire={wire} />
-      <h2 className="card-title">{type?.name ?? wire.type}</h2>
-      <dl className="readouts" style={{ flexDirection: 'column' }}>
-        {(['a', 'b'] as const).map((side) => (
-          <SideWords key={side} wire={wire} side={side} view={view} end={end} />
-        ))}
-      </dl>
-      <table className="table">
-        <tbody>
-          <tr>
-            <td>Length</td>
-            <td className="figure">{metres(wire.lengthMm)}</td>
-          </tr>
-          {type && (
-            <tr>
-              <td>Over insulation</td>
-              <td className="figure">
-                {mm(wire.insulationMm ?? type.insulationMm)}
-                {wire.insulationMm !== undefined && ' measured'}
-              </td>
-            </tr>
-          )}
-          {type && (
-            <tr>
-              <td>Strands</td>
-              <td className="figure">
-                {type.strands} × {type.strandMm} mm
-              </td>
-            </tr>
-          )}
-          {wire.currentA !== undefined && (
-            <tr>
-              <td>Load</td>
-              <td className="figure">{amps(wire.currentA)}</td>
-            </tr>
-          )}
-        </tbody>
-      </table>
-      {type && (
-        <p className="sources">
-          Wire: {type.source.document}
-          {type.source.revision !== undefined && `, rev ${type.source.revision}`}
-          {type.source.basis !== 'sheet' && ` (${type.source.basis})`}.
-        </p>
-      )}
-    </>
-  )
-}
-
-function SideWords({ wire, side, view, end }: { readonly wire: Wire; readonly side: SideLetter; readonly view: ReturnType<typeof useFaceView>['view']; readonly end: string }) {
-  const { state } = useJob()
-  const at = sideOf(wire, side)
-  if (at.kind !== 'cavity') {
-    return (
-      <div className="readout" style={{ borderLeft: 0 }}>
-        <dt>{side === 'a' ? 'From' : 'To'}</dt>
-        <dd className="value" style={{ fontSize: 24 }}>
-          open
-        </dd>
-        <dd className="also">nothing at this side</dd>
-      </div>
-    )
-  }
-  const housing = housingOf(state.facts, state.plan, at.end)
-  const cavity = housing?.cavities.find((one) => one.id === at.cavity)
-  const place = housing && cavity ? placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, at.end === end ? view : undefined)) : undefined
-  return (
-    <div className="readout" style={{ borderLeft: 0 }}>
-      <dt>{side === 'a' ? 'From' : 'To'}</dt>
-      <dd className="value" style={{ fontSize: 28 }}>
-        {at.end}.{at.cavity}
-      </dd>
-      <dd style={{ fontSize: 15 }}>
-        {place?.main}
-        {place?.also !== undefined && `, ${place.also}`}
-      </dd>
+        {wire ? <WireCard wire={wire} view={face.view} end={end} /> : <p className="dim">No wire in hand.</p>}
+      </aside>
     </div>
   )
 }

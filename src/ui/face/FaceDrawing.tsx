@@ -17,6 +17,8 @@ export interface FaceDrawingProps {
   /** ringed: the one for the hands */
   readonly next?: string | undefined
   readonly onPick?: ((cavity: string) => void) | undefined
+  /** a wire was dragged from a list onto a cavity */
+  readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
   readonly title: string
 }
 
@@ -27,10 +29,10 @@ const MARGIN_MM = 4.500
  * A connector's face to scale, as seen from one side and turned as it lies in the hand.
  * Hollow: empty; solid: seated; tick: proved; hatched: plugged; triangle: fault; dotted: planned; ringed: next.
  */
-export function FaceDrawing({ housing, view, cavities, next, onPick, title }: FaceDrawingProps) {
+export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire, title }: FaceDrawingProps) {
   const box = viewBox(housing, view)
   const mark = markPlace(housing, view)
-  const radius = cavityRadiusMm(housing)
+  const radii = cavityRadiiMm(housing)
   const left = -box.widthMm / 2 - MARGIN_MM
   const top = -box.heightMm / 2 - MARGIN_MM
   const hatch = `hatch-${housing.id}`
@@ -44,6 +46,12 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, title }: Fa
         </pattern>
       </defs>
       <rect x={-box.widthMm / 2} y={-box.heightMm / 2} width={box.widthMm} height={box.heightMm} rx={housing.outline.shape === 'circle' ? box.widthMm / 2 : housing.outline.cornerMm} fill="var(--slip)" stroke="var(--ink)" strokeWidth="0.3" />
+      {(housing.keys ?? []).map((key, i) => {
+        const place = seen(key.at, view)
+        const upright = view.turnDeg === 90 || view.turnDeg === 270
+        const [width, height] = upright ? [key.heightMm, key.widthMm] : [key.widthMm, key.heightMm]
+        return <rect key={i} x={place.xMm - width / 2} y={-place.yMm - height / 2} width={width} height={height} fill={key.kind === 'key' ? 'var(--ink)' : 'var(--bisque)'} stroke="var(--ink)" strokeWidth="0.25" />
+      })}
       <path d={markPath(housing.mark.kind, mark)} fill="var(--terracotta)" stroke="var(--terracotta)" strokeWidth="0.3" />
       <text x={labelAnchor === 'start' ? -box.widthMm / 2 : labelAnchor === 'end' ? box.widthMm / 2 : mark.x} y={mark.y > box.heightMm / 2 - 0.5 ? box.heightMm / 2 + 2.9 : -box.heightMm / 2 - 2} fontSize="1.6" textAnchor={labelAnchor} fill="var(--terracotta-ink)" style={{ fontFamily: 'var(--sans)' }}>
         {housing.mark.kind}
@@ -52,6 +60,7 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, title }: Fa
         const at = seen(cavity, view)
         const state = cavities.get(cavity.id)
         const isNext = cavity.id === next
+        const radius = radii.get(cavity.id) ?? 1
         return (
           <g
             key={cavity.id}
@@ -60,6 +69,8 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, title }: Fa
             tabIndex={onPick ? -1 : undefined}
             aria-label={`${cavity.id}: ${state?.words ?? 'empty'}${isNext ? ', next' : ''}`}
             style={onPick ? { cursor: 'pointer' } : undefined}
+            onDragOver={onDropWire ? (event) => event.preventDefault() : undefined}
+            onDrop={onDropWire ? (event) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity.id) : undefined}
             onClick={onPick ? () => onPick(cavity.id) : undefined}
           >
             <title>{`${cavity.id}: ${state?.words ?? 'empty'}`}</title>
@@ -73,16 +84,19 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, title }: Fa
   )
 }
 
-/** Cavities as large as their pitch allows, so that ids can be read; at most the bore's own look. */
-function cavityRadiusMm(housing: Housing): number {
-  const [first, ...rest] = housing.cavities
-  if (!first || rest.length === 0) return 2
-  let nearest = Infinity
-  for (const [i, one] of housing.cavities.entries()) {
-    for (const other of housing.cavities.slice(i + 1)) nearest = Math.min(nearest, Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm))
-  }
-  return Math.min(2.1, nearest * 0.37)
+/** Cavities as large as the room to their nearest neighbour allows, so that ids can be read; larger contacts have more of it. */
+function cavityRadiiMm(housing: Housing): ReadonlyMap<string, number> {
+  const known = radiiOf.get(housing)
+  if (known) return known
+  const most = Math.min(housing.outline.widthMm, housing.outline.heightMm) * (housing.cavities.length === 1 ? 0.26 : 0.17)
+  const radii = new Map(housing.cavities.map((one) => {
+    const nearest = Math.min(...housing.cavities.flatMap((other) => (other === one ? [] : [Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)])))
+    return [one.id, Math.min(most, nearest * 0.37)]
+  }))
+  radiiOf.set(housing, radii)
+  return radii
 }
+const radiiOf = new WeakMap<Housing, ReadonlyMap<string, number>>()
 
 function CavityShape({ look, radius, hatch, id }: { readonly look: CavityLook; readonly radius: number; readonly hatch: string; readonly id: string }) {
   const solid = look === 'seated' || look === 'proved'

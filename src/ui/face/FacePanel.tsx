@@ -35,13 +35,14 @@ export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'
 }
 
 /** A face in its sheet: named, always with the side you look at, flipped with F and turned with R. */
-export function FacePanel({ housing, end, face, cavities, next, onPick }: {
+export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWire }: {
   readonly housing: Housing
   readonly end: string
   readonly face: ReturnType<typeof useFaceView>
   readonly cavities: ReadonlyMap<string, FaceCavity>
   readonly next?: string | undefined
   readonly onPick?: ((cavity: string) => void) | undefined
+  readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
 }) {
   const { view, flip, turn } = face
   useKeys([
@@ -67,7 +68,7 @@ export function FacePanel({ housing, end, face, cavities, next, onPick }: {
         </span>
       </div>
       <div className="sheet-body" style={{ padding: '0 10px', overflow: 'hidden' }}>
-        <FaceDrawing housing={housing} view={view} cavities={cavities} next={next} onPick={onPick} title={`${housing.name}, ${side.toLowerCase()}`} />
+        <FaceDrawing housing={housing} view={view} cavities={cavities} next={next} onPick={onPick} onDropWire={onDropWire} title={`${housing.name}, ${side.toLowerCase()}`} />
       </div>
       <ul className="sheet-head" style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
         {looks.map((look) => (

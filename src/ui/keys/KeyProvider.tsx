@@ -13,7 +13,8 @@ const Context = createContext<Keys>({ add: () => () => undefined, onBurst: () =>
 
 const SWITCH = 'urn-single-keys'
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable)
+/** In a field, or in something like a grid that takes every key for itself, single keys are text. */
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
 /** On a control of its own, Enter and Space are the control's. */
 const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.matches('button, a[href], summary')
 

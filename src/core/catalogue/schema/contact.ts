@@ -73,7 +73,7 @@ const inCavity = {
 }
 
 /** Shapes of a terminal that goes into no housing. */
-export const terminalShapes = ['ferrule', 'ring', 'fork', 'blade', 'bullet', 'butt'] as const
+export const terminalShapeIds = ['ferrule', 'ring', 'fork', 'blade', 'bullet', 'butt'] as const
 
 /** The constructions of a contact, each with the dimensions that its sheet gives. */
 export const contactKinds = [
@@ -83,7 +83,7 @@ export const contactKinds = [
   z.strictObject({
     ...base,
     construction: z.literal('sleeve'),
-    shape: z.enum(terminalShapes),
+    shape: z.enum(terminalShapeIds),
     barrel: sleeveBarrel.optional(),
     /** hole or slot of a ring or fork; width of a blade; diameter of a bullet */
     studMm: above0.optional(),

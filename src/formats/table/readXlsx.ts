@@ -1,0 +1,20 @@
+import { readSheet } from 'read-excel-file/universal'
+import { fail, ok, type Result } from '@/core/result'
+import { checkXlsx, type XlsxFault } from './xlsxSizes'
+
+export const TABLE_ROW_LIMIT = 20_000
+
+/** The first sheet of a workbook as rows of text, once its sizes have been looked at. */
+export async function readXlsx(bytes: Uint8Array): Promise<Result<readonly (readonly string[])[], XlsxFault>> {
+  const checked = checkXlsx(bytes)
+  if (!checked.ok) return checked
+  try {
+    const rows = await readSheet(bytes.slice().buffer)
+    if (rows.length > TABLE_ROW_LIMIT) return fail({ code: 'too-many-rows', rows: rows.length, limit: TABLE_ROW_LIMIT })
+    return ok(rows.map((row) => row.map(cellText)))
+  } catch (error) {
+    return fail({ code: 'unreadable', why: error instanceof Error ? (error.message.split('\n')[0] ?? '') : '' })
+  }
+}
+
+const cellText = (cell: unknown): string => (cell === null || cell === undefined ? '' : cell instanceof Date ? cell.toISOString().slice(0, 10) : typeof cell === 'object' ? '' : String(cell as string | number | boolean))

@@ -1,0 +1,48 @@
+import { zipSync, strToU8 } from 'fflate'
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { readXlsx } from './readXlsx'
+import { xlsxFaultWords } from './tableWords'
+import { writeXlsx } from './writeXlsx'
+import { checkXlsx } from './xlsxSizes'
+
+const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer())
+const sheet = (rows: number) => `<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>${'<row><c><v>0</v></c></row>'.repeat(rows)}</sheetData></worksheet>`
+
+test('what is written as XLSX is read as the same cells', async () => {
+  const bytes = await bytesOf(await writeXlsx(['wire', 'length mm'], [['W01', 1840], ['=1+1', undefined]], 'deck/loom'))
+  expect(await readXlsx(bytes)).toEqual({ ok: true, value: [['wire', 'length mm'], ['W01', '1840'], ['=1+1', '']] })
+})
+
+test('a bomb is refused by what its list says, before anything is unpacked', () => {
+  const bomb = zipSync({ 'xl/workbook.xml': strToU8('<workbook/>'), 'xl/worksheets/sheet1.xml': new Uint8Array(40 * 2 ** 20) }, { level: 9 })
+  expect(bomb.byteLength).toBeLessThan(60_000)
+  const checked = checkXlsx(bomb)
+  expect(checked).toMatchObject({ ok: false, fault: { code: 'unpacks-too-much' } })
+  expect(!checked.ok && xlsxFaultWords(checked.fault)).toMatch(/unpack \d+ times/)
+  const larger = zipSync({ 'xl/workbook.xml': strToU8('<workbook/>'), a: new Uint8Array(70 * 2 ** 20) }, { level: 1 })
+  expect(checkXlsx(larger)).toMatchObject({ ok: false, fault: { code: 'unpacks-too-large' } })
+})
+
+test.each<[string, Uint8Array]>([
+  ['a text', strToU8('wire,type\nW1,TW-0.5')],
+  ['a zip that is no workbook', zipSync({ 'a.txt': strToU8('hello') })],
+  ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, ...new Array<number>(40).fill(0)])],
+  ['nothing', new Uint8Array(0)],
+])('%s is no workbook', async (_what, bytes) => {
+  expect(await readXlsx(bytes)).toEqual({ ok: false, fault: { code: 'no-xlsx' } })
+})
+
+test('a workbook with a broken sheet says so', async () => {
+  const broken = zipSync({ 'xl/workbook.xml': strToU8('<workbook'), 'xl/worksheets/sheet1.xml': strToU8(sheet(2)) })
+  expect(await readXlsx(broken)).toMatchObject({ ok: false, fault: { code: 'unreadable' } })
+})
+
+test('whatever bytes come, there is a verdict and no exception', () => {
+  fc.assert(
+    fc.property(fc.uint8Array({ maxLength: 400 }), fc.boolean(), (bytes, zipped) => {
+      const given = zipped ? new Uint8Array([0x50, 0x4b, 3, 4, ...bytes, 0x50, 0x4b, 5, 6, ...bytes.slice(0, 18)]) : bytes
+      expect(checkXlsx(given).ok).toBe(false)
+    }),
+  )
+})

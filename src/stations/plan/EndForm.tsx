@@ -1,0 +1,94 @@
+'use client'
+import { useState } from 'react'
+import { planIndex, type End, type PlanChange } from '@/core/job/plan'
+import { useJob } from '@/ui/job/JobProvider'
+import type { PlanShelf } from './planShelf'
+
+const designators = 'ABCDEFGHJKLMNPRSTUVWXYZ'
+
+/** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
+export function EndForm({ end, shelf, apply, close }: { readonly end: End | undefined; readonly shelf: PlanShelf; readonly apply: (change: PlanChange) => void; readonly close: () => void }) {
+  const { state } = useJob()
+  const { ends } = state.plan
+  const free = [...designators].find((letter) => !ends.some((one) => one.id === letter)) ?? `P${String(ends.length + 1)}`
+  const [id, setId] = useState(end?.id ?? free)
+  const [housing, setHousing] = useState(end?.housing ?? '')
+  const [keying, setKeying] = useState(end?.keying ?? '')
+  const [gender, setGender] = useState(end?.gender ?? '')
+  const [mate, setMate] = useState(end?.mate ?? '')
+  const [matePlating, setMatePlating] = useState(end?.matePlating ?? '')
+  const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
+  const taken = !end && ends.some((one) => one.id === id.trim())
+  const wrong = taken ? `${id} is there already.` : housing.trim() !== '' && !chosen ? `${housing} is no housing on the shelf.` : undefined
+  const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
+  const submit = () => {
+    if (!chosen || taken || id.trim() === '') return
+    const put: End = {
+      id: id.trim(), housing: chosen.id, ...(end?.note !== undefined && { note: end.note }),
+      ...(keying !== '' && chosen.keyings.includes(keying) && { keying }), ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
+      ...(mate !== '' && { mate }), ...(matePlating !== '' && { matePlating: matePlating as 'gold' }),
+    }
+    apply({ putEnds: [put] })
+  }
+  return (
+    <form
+      className="small-form"
+      aria-label={end ? `Change end ${end.id}` : 'Add an end'}
+      onSubmit={(event) => {
+        event.preventDefault()
+        submit()
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && close()}
+    >
+      <div className="field-row" style={{ gridTemplateColumns: '70px 1fr' }}>
+        <label className="field">End<input value={id} readOnly={end !== undefined} maxLength={12} onChange={(event) => setId(event.target.value)} /></label>
+        <label className="field">Housing<input value={housing} autoFocus list="housings" onChange={(event) => setHousing(event.target.value)} aria-invalid={wrong !== undefined} /></label>
+      </div>
+      <datalist id="housings">
+        {shelf.housings.map((one) => (
+          <option key={one.id} value={one.id}>{`${one.name}, ${String(one.ways)} ways`}</option>
+        ))}
+      </datalist>
+      {chosen && <p className="small dim">{chosen.name}, {chosen.ways} ways</p>}
+      {wrong !== undefined && <p className="small fault">▲ {wrong}</p>}
+      {chosen && chosen.keyings.length > 0 && (
+        <label className="field">Keying
+          <select value={keying} onChange={(event) => setKeying(event.target.value)}>
+            <option value="">not chosen</option>
+            {chosen.keyings.map((one) => <option key={one}>{one}</option>)}
+          </select>
+        </label>
+      )}
+      {chosen?.eitherGender && (
+        <label className="field">Contacts
+          <select value={gender} onChange={(event) => setGender(event.target.value as 'pin')}>
+            <option value="">either</option><option value="pin">pins</option><option value="socket">sockets</option>
+          </select>
+        </label>
+      )}
+      <div className="field-row">
+        <label className="field">Mates with
+          <select value={mate} onChange={(event) => setMate(event.target.value)}>
+            <option value="">elsewhere</option>
+            {ends.filter((one) => one.id !== id).map((one) => <option key={one.id} value={one.id}>end {one.id}</option>)}
+          </select>
+        </label>
+        <label className="field">Its plating
+          <select value={matePlating} onChange={(event) => setMatePlating(event.target.value as 'gold')}>
+            <option value="">not known</option>
+            {['gold', 'tin', 'nickel', 'silver'].map((one) => <option key={one}>{one}</option>)}
+          </select>
+        </label>
+      </div>
+      <div className="two">
+        <button type="submit" className="act-button" disabled={!chosen || taken}><span>{end ? 'Change end' : 'Add end'}</span></button>
+        <button type="button" className="act-button" onClick={close}><span>Leave it</span></button>
+      </div>
+      {end && (
+        <button type="button" className="act-button" disabled={(used ?? 0) > 0} onClick={() => apply({ removeEnds: [end.id] })}>
+          <span>{(used ?? 0) > 0 ? `${String(used)} wires hold ${end.id}` : `Take end ${end.id} out`}</span>
+        </button>
+      )}
+    </form>
+  )
+}

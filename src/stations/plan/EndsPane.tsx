@@ -1,0 +1,75 @@
+'use client'
+import { useState } from 'react'
+import type { GridRow } from '@/core/grid/draft'
+import { housingOf } from '@/core/job/facts'
+import { planIndex, type End, type PlanChange } from '@/core/job/plan'
+import { rulesOf } from '@/core/journal/shared'
+import { useJob } from '@/ui/job/JobProvider'
+import { EndForm } from './EndForm'
+import { exportPinout } from './exportPinout'
+import { JobSettings } from './JobSettings'
+import type { PlanShelf } from './planShelf'
+
+export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated'
+
+const tools: readonly (readonly [PlanPane, string])[] = [['import', 'Import a pinout…'], ['family', 'Which family?'], ['mated', 'Check a mated pair']]
+
+/** The job's ends, what is added to them, and what else can be done with a plan. */
+export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
+  readonly end: string
+  readonly setEnd: (end: string) => void
+  readonly shelf: PlanShelf
+  readonly pane: PlanPane
+  readonly setPane: (pane: PlanPane) => void
+  readonly apply: (change: PlanChange) => void
+  readonly rows: readonly GridRow[]
+}) {
+  const { state } = useJob()
+  const { plan, facts } = state
+  const [form, setForm] = useState<End | 'new'>()
+  return (
+    <div className="pane pane-queue">
+      <h2 className="queue-group">
+        <span>Ends</span>
+        <span className="mono">{plan.ends.length}</span>
+      </h2>
+      {plan.ends.map((one) => {
+        const shell = housingOf(facts, plan, one.id)
+        const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
+        return (
+          <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '14px 30px minmax(0, 1fr) auto' }} onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}>
+            <span className="glyph act" aria-hidden="true">{one.id === end ? '▸' : ''}</span>
+            <b className="mono">{one.id}</b>
+            <span>
+              {shell?.name ?? one.housing}
+              {one.keying !== undefined && <span className="mono dim"> {one.keying}</span>}
+            </span>
+            <span className="mono dim">{used}/{shell?.cavities.length ?? '?'}</span>
+          </button>
+        )
+      })}
+      {form === undefined ? (
+        <div className="tool-list" style={{ borderTop: 0 }}>
+          <button type="button" className="act-button" onClick={() => setForm('new')}>
+            <span>Add an end…</span>
+          </button>
+          {end !== '' && <button type="button" className="act-button" onClick={() => setForm(plan.ends.find((one) => one.id === end))}><span>Change end {end}…</span></button>}
+        </div>
+      ) : (
+        <EndForm key={form === 'new' ? 'new' : form.id} end={form === 'new' ? undefined : form} shelf={shelf} close={() => setForm(undefined)} apply={(change) => { setForm(undefined); apply(change) }} />
+      )}
+      <div className="tool-list">
+        {tools.map(([id, words]) => (
+          <button key={id} type="button" className="act-button" aria-pressed={pane === id} onClick={() => setPane(pane === id ? 'grid' : id)}>
+            <span>{words}</span>
+          </button>
+        ))}
+        <div className="two">
+          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'csv')}><span>Export CSV</span></button>
+          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'xlsx')}><span>XLSX</span></button>
+        </div>
+      </div>
+      <JobSettings key={state.seq} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
+    </div>
+  )
+}

@@ -1,0 +1,76 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { matedPair, type MatedCavity, type PairFault } from '@/core/job/matedPair'
+import type { PlanChange } from '@/core/job/plan'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { Swatch } from '@/ui/wire/Swatch'
+import { plural } from '@/words/figures'
+
+const oddWords: Readonly<Record<NonNullable<MatedCavity['odd']>, string>> = {
+  'one-side-only': 'meets nothing', 'signals-differ': 'other signal', 'colours-differ': 'other colour', 'not-there': 'no such cavity in the other half',
+}
+
+function faultWords(fault: PairFault): string {
+  switch (fault.code) {
+    case 'no-housing': return `End ${fault.end} has no housing among the job’s facts.`
+    case 'same-role': return `Both halves are ${fault.role}s: they do not mate.`
+    case 'not-made-for': return `${fault.a} is not made to mate with ${fault.b}.`
+    case 'keying-differs': return `Keyings differ: ${fault.a ?? 'none chosen'} and ${fault.b ?? 'none chosen'}.`
+  }
+}
+
+/** Two ends that mate: do their halves go together, and does each cavity meet what is meant? Colour to colour, cavity by cavity. */
+export function MatedPane({ close, apply, pick }: { readonly close: () => void; readonly apply: (change: PlanChange) => void; readonly pick: (wire: string) => void }) {
+  const { state } = useJob()
+  const { plan, facts } = state
+  const mated = plan.ends.find((end) => end.mate !== undefined)
+  const [a, setA] = useState(mated?.id ?? plan.ends[0]?.id ?? '')
+  const [b, setB] = useState(mated?.mate ?? plan.ends[1]?.id ?? '')
+  const pair = useMemo(() => (a !== b ? matedPair(plan, facts, a, b) : undefined), [plan, facts, a, b])
+  const odd = pair?.cavities.filter((one) => one.odd) ?? []
+  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
+  const end = plan.ends.find((one) => one.id === a)
+  const select = (value: string, set: (end: string) => void, label: string) => (
+    <label className="field">{label}
+      <select value={value} onChange={(event) => set(event.target.value)}>{plan.ends.map((one) => <option key={one.id}>{one.id}</option>)}</select>
+    </label>
+  )
+  return (
+    <section className="sheet sheet-fill" aria-label="Mated pair">
+      <div className="sheet-head">
+        <h2 className="card-title">Check a mated pair</h2>
+        <span className="caption"><button type="button" onClick={close}>Back <kbd>Esc</kbd></button></span>
+      </div>
+      <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+        <div className="field-row" style={{ flex: 'none' }}>{select(a, setA, 'End')}{select(b, setB, 'mates with')}</div>
+        {a === b && <p className="note attend">◆ Two different ends are wanted: a job with one end has nothing to check.</p>}
+        {pair?.faults.map((fault) => <p key={fault.code} className="note fault">▲ {faultWords(fault)}</p>)}
+        {pair && pair.cavities.length > 0 && (
+          <>
+            <p>{odd.length === 0 ? <b className="good">✓ Every cavity meets what is meant.</b> : <b className="caution">◆ {plural(odd.length, 'cavity', 'cavities')} to look at.</b>}</p>
+            <table className="table">
+              <thead><tr><th>Cavity</th><th>{a}</th><th>{b}</th><th /></tr></thead>
+              <tbody>
+                {pair.cavities.filter((one) => one.a ?? one.b).map((one) => (
+                  <tr key={one.cavity}>
+                    <td className="figure"><b>{one.cavity}</b></td>
+                    {[one.a, one.b].map((wire, i) => (
+                      <td key={i}>{wire ? <button type="button" className="link-button" onClick={() => pick(wire.id)}><span className="mono">{wire.id}</span> <Swatch colour={wire.colour} width={20} /> {wire.signal}</button> : <span className="dim">–</span>}</td>
+                    ))}
+                    <td>{one.odd ? <span className="caution">◆ {oddWords[one.odd]}</span> : <span className="good">✓</span>}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {end && end.mate !== b && (
+              <button type="button" className="act-button" onClick={() => apply({ putEnds: [{ ...end, mate: b }] })}>
+                <span>Keep: {a} mates with {b}</span>
+              </button>
+            )}
+          </>
+        )}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,39 @@
+'use server'
+import { z } from 'zod'
+import { newIdMaker, planChangeEntries } from '@/core/job/firstEntries'
+import { previewChange, type ChangePreview } from '@/core/job/previewChange'
+import { planChangeSchema } from '@/core/job/schema'
+import { bench } from '@/data/bench'
+import { done, refused, writeEntries, type Outcome } from '@/data/outcome'
+import { loadCatalogue } from '@/data/repositories/catalogue'
+import { loadJob } from '@/data/repositories/jobs'
+import { refusalWords } from '@/words/refusals'
+
+const newId = newIdMaker(Date.now, Math.random)
+const key = z.string().min(1).max(60)
+const changeInput = z.strictObject({ jobId: key, change: planChangeSchema })
+const saveInput = changeInput.extend({ seen: z.number().int(), by: key, accept: z.array(key).max(20_000).default([]) })
+const today = () => new Date().toISOString().slice(0, 10)
+
+async function jobAndShelf(jobId: string) {
+  const { db, jobs, catalogue } = await bench()
+  const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
+  return folded && { state: folded.state, shelf }
+}
+
+/** What a plan change would do to work done and to the kit. Nothing is written. */
+export async function previewPlan(input: z.input<typeof changeInput>): Promise<Outcome<ChangePreview>> {
+  const { jobId, change } = changeInput.parse(input)
+  const job = await jobAndShelf(jobId)
+  if (!job) return refused('This job is not there any more.')
+  const preview = previewChange(job.shelf, job.state, change, today())
+  return preview.ok ? done(preview.value) : refused(refusalWords(preview.fault))
+}
+
+/** Applies a plan change, and chooses sets where it left none. `accept` names the wires whose work it may undo or move. */
+export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome> {
+  const { jobId, change, seen, by, accept } = saveInput.parse(input)
+  const job = await jobAndShelf(jobId)
+  if (!job) return refused('This job is not there any more.')
+  return writeEntries(jobId, seen, by, planChangeEntries(job.shelf, job.state, change, today(), newId, accept))
+}

@@ -1,0 +1,31 @@
+import type { GridRow } from '@/core/grid/draft'
+import type { Plan } from '@/core/job/plan'
+
+/** The pinout as it stands in the grid, as a file that the import takes back. */
+export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: 'csv' | 'xlsx'): Promise<void> {
+  const headings = ['wire', 'type', 'colour', 'from end', 'from cavity', 'from housing', 'to end', 'to cavity', 'to housing', 'length', 'signal', 'current', 'group', 'note']
+  const ends = new Map(plan.ends.map((end) => [end.id, end.housing]))
+  const place = (said: string): readonly [string, string, string | undefined] => {
+    const dot = said.lastIndexOf('.')
+    const end = dot < 0 ? '' : said.slice(0, dot)
+    return ends.has(end) ? [end, said.slice(dot + 1), ends.get(end)] : [said === 'open' ? '' : said, '', undefined]
+  }
+  const figure = (text: string) => (/^\d+(\.\d+)?$/.test(text) ? Number(text) : text)
+  const lines = rows.map(({ text }) => [text.id, text.type, text.colour, ...place(text.from), ...place(text.to), figure(text.length), text.signal, figure(text.current), text.group, text.note])
+  const name = plan.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'pinout'
+  if (kind === 'csv') {
+    const { toCsv } = await import('@/formats/csv')
+    download(new Blob([toCsv([headings, ...lines])], { type: 'text/csv' }), `${name}.csv`)
+  } else {
+    const { writeXlsx } = await import('@/formats/table/writeXlsx')
+    download(await writeXlsx(headings, lines, plan.title), `${name}.xlsx`)
+  }
+}
+
+function download(blob: Blob, name: string): void {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(blob)
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+}

@@ -1,0 +1,60 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import { gridColumns, type GridColumnId } from '@/core/grid/columns'
+
+export interface CellEdit {
+  readonly initial: string
+  /** the first key that was typed replaces what stood there */
+  readonly typed: boolean
+  readonly suggestions: readonly string[]
+  /** takes the text, and says where the hand goes next */
+  readonly commit: (text: string, byRows: number, byColumns: number) => void
+  readonly cancel: () => void
+}
+
+/** A cell while it is typed into. Enter goes down, Tab to the right, Escape leaves it as it was; leaving it keeps what was typed. */
+export function CellEditor({ initial, typed, suggestions, commit, cancel, column }: CellEdit & { readonly column: GridColumnId }) {
+  const [text, setText] = useState(initial)
+  const box = useRef<HTMLInputElement>(null)
+  const done = useRef(false)
+  useEffect(() => {
+    box.current?.focus()
+    if (!typed) box.current?.select()
+  }, [typed])
+  const finish = (work: () => void) => {
+    if (done.current) return
+    done.current = true
+    work()
+  }
+  return (
+    <>
+      <input
+        ref={box}
+        className="grid-input"
+        aria-label={gridColumns[column].heading}
+        value={text}
+        list={suggestions.length > 0 ? `suggest-${column}` : undefined}
+        autoComplete="off"
+        spellCheck={false}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => finish(() => commit(text, 0, 0))}
+        onKeyDown={(event) => {
+          if (event.nativeEvent.isComposing) return
+          event.stopPropagation()
+          if (event.key === 'Enter') finish(() => commit(text, event.shiftKey ? -1 : 1, 0))
+          else if (event.key === 'Tab') {
+            event.preventDefault()
+            finish(() => commit(text, 0, event.shiftKey ? -1 : 1))
+          } else if (event.key === 'Escape') finish(cancel)
+        }}
+      />
+      {suggestions.length > 0 && (
+        <datalist id={`suggest-${column}`}>
+          {suggestions.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+    </>
+  )
+}

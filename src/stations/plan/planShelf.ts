@@ -1,0 +1,32 @@
+import type { Catalogue } from '@/core/catalogue/catalogue'
+import { shelfNamesOf, type ShelfNames } from '@/core/grid/gridNames'
+
+/** A housing as it can be chosen for an end. */
+export interface ShelfHousing {
+  readonly id: string
+  readonly name: string
+  readonly family: string
+  readonly ways: number
+  readonly role: 'plug' | 'receptacle'
+  readonly keyings: readonly string[]
+  readonly eitherGender: boolean
+  readonly mates: readonly string[]
+}
+
+/** What Plan needs of the shelf: names that cells may say, housings that ends may have, rules that a job may follow. */
+export interface PlanShelf extends ShelfNames {
+  readonly housings: readonly ShelfHousing[]
+  readonly rules: readonly { readonly id: string; readonly name: string }[]
+}
+
+export const planShelf = (catalogue: Catalogue): PlanShelf => ({
+  ...shelfNamesOf(catalogue),
+  housings: [...catalogue.housings.values()].map((housing) => {
+    const family = catalogue.families.get(housing.family)
+    return {
+      id: housing.id, name: housing.name, family: family?.name ?? housing.family, ways: housing.cavities.length, role: housing.role,
+      keyings: housing.keyings ?? [], eitherGender: family?.halves[housing.role] === 'either', mates: housing.mates ?? [],
+    }
+  }),
+  rules: [...catalogue.rules.values()].map(({ id, name }) => ({ id, name })),
+})

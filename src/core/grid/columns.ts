@@ -171,3 +171,12 @@ export const gridColumnIds = Object.keys(columnTable) as readonly GridColumnId[]
 
 export const wireText = (wire: Wire): GridText => Object.fromEntries(gridColumnIds.map((id) => [id, gridColumns[id].write(wire)])) as GridText
 export const emptyText = Object.fromEntries(gridColumnIds.map((id) => [id, ''])) as GridText
+
+/** A cell as it will be read: `1.2 m` becomes 1200, `gn/wh` becomes GN/WH. What cannot be read stays as it was typed. */
+export function tidyCell(column: GridColumnId, said: string, names: GridNames): string {
+  const text = said.trim()
+  const read = gridColumns[column].read(text, names)
+  return read.ok ? gridColumns[column].write({ ...emptyWire, ...read.value }) : text
+}
+
+const emptyWire: Wire = { id: '', type: '', colour: '', from: { kind: 'open' }, to: { kind: 'open' }, lengthMm: 0 }

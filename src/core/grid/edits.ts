@@ -1,4 +1,4 @@
-import { gridColumnIds, type GridColumnId, type GridText } from './columns'
+import { gridColumnIds, tidyCell, type GridColumnId, type GridText } from './columns'
 import { countOn, newRow, type GridRow } from './draft'
 import type { GridNames } from './gridNames'
 
@@ -33,10 +33,10 @@ export function insertRows(rows: readonly GridRow[], after: string | undefined, 
  * last row it makes new ones. A single cell fills the whole selection.
  * @param newKey makes keys for new rows
  */
-export function pasteBlock(rows: readonly GridRow[], seen: readonly string[], at: { readonly row: number; readonly column: GridColumnId }, block: readonly (readonly string[])[], newKey: () => string): readonly GridRow[] {
+export function pasteBlock(rows: readonly GridRow[], seen: readonly string[], at: { readonly row: number; readonly column: GridColumnId }, block: readonly (readonly string[])[], newKey: () => string, names: GridNames): readonly GridRow[] {
   const firstColumn = gridColumnIds.indexOf(at.column)
   const cellsOf = (line: readonly string[]): Partial<GridText> =>
-    Object.fromEntries(line.flatMap((text, i) => { const column = gridColumnIds[firstColumn + i]; return column === undefined ? [] : [[column, text.trim()]] }))
+    Object.fromEntries(line.flatMap((text, i) => { const column = gridColumnIds[firstColumn + i]; return column === undefined ? [] : [[column, tidyCell(column, text, names)]] }))
   const edits: CellEdit[] = []
   const added: GridRow[] = []
   block.forEach((line, i) => {

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { planFacts } from '../job/facts'
 import { changePlan, emptyPlan, type Plan, type Wire } from '../job/plan'
-import { gridColumnIds, gridColumns, wireText, type GridColumnId } from './columns'
+import { gridColumnIds, gridColumns, tidyCell, wireText, type GridColumnId } from './columns'
 import { countOn, draftChange, freeCavities, freeColour, isEmptyChange, newRow, nextId, readDraft, readRow, rebase, rowsOf, type GridRow } from './draft'
 import { copyBlock, fillDown, insertRows, pasteBlock, removeRows, setCells, viewKeys } from './edits'
 import { gridNames, shelfNamesOf } from './gridNames'
@@ -72,6 +72,10 @@ test('what a wire says in its cells is read as the same wire', () => {
   )
 })
 
+test.each<[GridColumnId, string, string]>([['colour', 'gn/wh', 'GN/WH'], ['length', '1.2 m', '1200'], ['from', ' a 1 ', 'A.1'], ['to', '', 'open'], ['type', '0.75mm2', 'TW-0.75'], ['current', '', ''], ['colour', 'green', 'green']])('%s “%s” is tidied to “%s”', (column, said, tidy) => {
+  expect(tidyCell(column, said, names)).toBe(tidy)
+})
+
 test('one wire to a cavity: the second is told who was first, and how to share where nothing is sealed', () => {
   expect(problems([row('W1', {}), row('W2', {})], 'W2')).toEqual({ from: 'cavity-taken' })
   expect(problems([row('W1', {}), row('W2', {})], 'W1')).toEqual({})
@@ -120,7 +124,7 @@ test('whatever is edited, the plan after the change is what the rows say', () =>
 
 test('a block is pasted over what is seen, and makes new rows below', () => {
   const rows = [row('W1', {}), row('W2', { from: 'A.2' })]
-  const after = pasteBlock(rows, ['W2', 'W1'], { row: 1, column: 'colour' }, [['BU', 'P.1'], ['GN', 'P.2']], newKey)
+  const after = pasteBlock(rows, ['W2', 'W1'], { row: 1, column: 'colour' }, [['bu', 'P 1'], ['GN', 'P.2']], newKey, names)
   expect(after.map((one) => `${one.text.colour} ${one.text.from}`)).toEqual(['BU P.1', 'RD A.2', 'GN P.2'])
 })
 

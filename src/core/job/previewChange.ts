@@ -22,7 +22,7 @@ export interface KitDifference {
 export interface ChangePreview {
   readonly cost: RevisionCost
   readonly kit: readonly KitDifference[]
-  /** sides for which no workable set would be left, as keys of terminations */
+  /** sides that would lose their workable set, as keys of terminations */
   readonly withoutSet: readonly string[]
 }
 
@@ -40,7 +40,8 @@ export function previewChange(catalogue: Catalogue, state: JobState, change: Pla
     if (refusal) return fail(refusal)
     foldEntry(copy, whole)
   }
-  return ok({ cost, kit: kitDifference(kitList(state), kitList(copy.state)), withoutSet: withoutSet(copy.state).map((termination) => termination.key) })
+  const before = new Set(withoutSet(state).map((termination) => termination.key))
+  return ok({ cost, kit: kitDifference(kitList(state), kitList(copy.state)), withoutSet: withoutSet(copy.state).map((termination) => termination.key).filter((one) => !before.has(one)) })
 }
 
 function kitDifference(before: readonly KitLine[], after: readonly KitLine[]): readonly KitDifference[] {

@@ -1,14 +1,16 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { GridRow } from '@/core/grid/draft'
 import { housingOf } from '@/core/job/facts'
 import { planIndex, type End, type PlanChange } from '@/core/job/plan'
 import { rulesOf } from '@/core/journal/shared'
 import { useJob } from '@/ui/job/JobProvider'
-import { EndForm } from './EndForm'
 import { exportPinout } from './exportPinout'
 import { JobSettings } from './JobSettings'
 import type { PlanShelf } from './planShelf'
+
+const EndForm = dynamic(() => import('./EndForm').then((module) => module.EndForm), { ssr: false })
 
 export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated'
 
@@ -37,10 +39,10 @@ export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
         const shell = housingOf(facts, plan, one.id)
         const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
         return (
-          <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '14px 30px minmax(0, 1fr) auto' }} onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}>
+          <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '12px 22px minmax(0, 1fr) auto', gap: 5 }} onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}>
             <span className="glyph act" aria-hidden="true">{one.id === end ? '▸' : ''}</span>
             <b className="mono">{one.id}</b>
-            <span>
+            <span style={{ whiteSpace: 'normal', lineHeight: 1.15 }}>
               {shell?.name ?? one.housing}
               {one.keying !== undefined && <span className="mono dim"> {one.keying}</span>}
             </span>

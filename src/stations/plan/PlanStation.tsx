@@ -14,12 +14,13 @@ import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { EndsPane, type PlanPane } from './EndsPane'
-import { PlanGrid } from './grid/PlanGrid'
 import { useGridDraft } from './grid/useGridDraft'
 import { usePlanShelf } from './usePlanShelf'
 import { useSavePlan } from './useSavePlan'
 import { WireCard } from './WireCard'
 
+// drawn in the browser only: the grid is the largest part of the station, and its rows are the draft that is kept there
+const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), { ssr: false, loading: () => <p className="dim" style={{ padding: 16 }}>Opening the pinout…</p> })
 const RevisionPane = dynamic(() => import('./RevisionPane').then((module) => module.RevisionPane))
 const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane))
 const FamilyPane = dynamic(() => import('./FamilyPane').then((module) => module.FamilyPane))

@@ -34,7 +34,7 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           <tr><td>{type?.name ?? wire.type}</td><td className="figure">{metres(wire.lengthMm)}</td></tr>
           {type && <tr><td>Over insulation</td><td className="figure">{mm(wire.insulationMm ?? type.insulationMm)}{wire.insulationMm !== undefined && ' measured'}</td></tr>}
           {type && metalMm2 !== undefined && gauge && (
-            <tr><td>{type.strands} × {type.strandMm} mm</td><td className="figure">{mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {figure(gauge.offByPercent, 0)} %</td></tr>
+            <tr><td>{type.strands} × {type.strandMm} mm</td><td className="figure">{mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {gauge.offByPercent < 0 ? '−' : '+'}{figure(Math.abs(gauge.offByPercent), 0)} %</td></tr>
           )}
           {load?.loadA !== undefined && <tr><td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</td><td className="figure">{amps(load.loadA)}</td></tr>}
           {load?.dropV !== undefined && <tr><td>Drop, there and back</td><td className="figure">{figure(load.dropV, 3)} V{load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}</td></tr>}

@@ -1,7 +1,7 @@
 'use client'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { gridColumnIds, gridColumns, type GridColumnId } from '@/core/grid/columns'
+import { gridColumnIds, gridColumns, tidyCell, type GridColumnId } from '@/core/grid/columns'
 import { freeCavities, freeColour, isEdited, newRow, nextId, readRow, type GridRow } from '@/core/grid/draft'
 import { copyBlock, fillDown, pasteBlock, removeRows, setCells, viewKeys, type GridView } from '@/core/grid/edits'
 import type { GridNames } from '@/core/grid/gridNames'
@@ -56,8 +56,8 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
     if (place !== undefined) setSelection((now) => (now.row === place ? now : at(place, now.column)))
   }, [selected, places])
   useEffect(() => {
-    virtual.scrollToIndex(Math.min(selection.row, keys.length), { align: 'auto' })
-  }, [selection.row, keys.length, virtual])
+    virtual.scrollToIndex(Math.min(selection.toRow, keys.length), { align: 'auto' })
+  }, [selection.toRow, keys.length, virtual])
 
   const area = rectangle(selection)
   const activeKey = keys[selection.row]
@@ -69,12 +69,12 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const commit = useCallback((text: string, byRows: number, byColumns: number) => {
     setTyping(undefined)
     edit((now) => {
-      if (activeKey !== undefined) return setCells(now, [{ key: activeKey, column: activeColumn, text: text.trim() }])
-      return text.trim() === '' ? now : [...now, newRow(draft.newKey(), { ...ghost, [activeColumn]: text.trim() })]
+      if (activeKey !== undefined) return setCells(now, [{ key: activeKey, column: activeColumn, text: tidyCell(activeColumn, text, names) }])
+      return text.trim() === '' ? now : [...now, newRow(draft.newKey(), { ...ghost, [activeColumn]: tidyCell(activeColumn, text, names) })]
     })
     go(moved(selection, keys.length + 1, byRows, byColumns, false))
     box.current?.focus({ preventScroll: true })
-  }, [activeColumn, activeKey, draft, edit, ghost, go, keys.length, selection])
+  }, [activeColumn, activeKey, draft, edit, ghost, go, keys.length, names, selection])
   const cancel = useCallback(() => {
     setTyping(undefined)
     box.current?.focus({ preventScroll: true })
@@ -82,8 +82,8 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const begin = (initial: string, typed: boolean) => setTyping({ initial, typed })
   const paste = (block: readonly (readonly string[])[]) => {
     const single = block.length === 1 && block[0]?.length === 1 && selectedKeys.length * columnsOf(area).length > 1
-    if (single) edit((now) => setCells(now, selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: block[0]?.[0]?.trim() ?? '' })))))
-    else edit((now) => pasteBlock(now, keys, { row: area.top, column: columnsOf(area)[0] ?? 'id' }, block, draft.newKey))
+    if (single) edit((now) => setCells(now, selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: tidyCell(column, block[0]?.[0] ?? '', names) })))))
+    else edit((now) => pasteBlock(now, keys, { row: area.top, column: columnsOf(area)[0] ?? 'id' }, block, draft.newKey, names))
   }
   const clear = () => edit((now) => setCells(now, selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: '' })))))
   const remove = () => edit((now) => removeRows(now, new Set(selectedKeys)))
@@ -120,7 +120,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
     }
     const combos: Readonly<Record<string, () => void>> = {
       d: () => edit((now) => fillDown(now, selectedKeys, columnsOf(area), names)),
-      a: () => setSelection({ row: Math.max(0, keys.length - 1), column: gridColumnIds.length - 1, fromRow: 0, fromColumn: 0 }),
+      a: () => setSelection({ row: 0, column: 0, toRow: Math.max(0, keys.length - 1), toColumn: gridColumnIds.length - 1 }),
     }
     const run = moves[key] ?? (ctrl ? combos[key.toLowerCase()] : undefined)
     if (ctrl && shift && key.toLowerCase() === 'z') {
@@ -139,29 +139,32 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
 
   const suggestions = useMemo(() => (typing ? suggest(activeColumn, names, rows) : []), [typing, activeColumn, names, rows])
   const problem = activeKey === undefined ? undefined : reading.byKey.get(activeKey)?.problems[activeColumn]
-  const onCell = useCallback((row: number, column: number, extend: boolean) => go(extend ? { ...selection, row, column } : at(row, column)), [go, selection])
+  const onCell = useCallback((row: number, column: number, extend: boolean) => go(extend ? { ...selection, toRow: Math.min(row, keys.length - 1), toColumn: column } : at(row, column)), [go, keys.length, selection])
   const onEdit = useCallback((row: number, column: number) => {
     go(at(row, column))
     setTyping({ initial: byKey.get(keys[row] ?? '')?.text[gridColumnIds[column] ?? 'id'] ?? '', typed: false })
   }, [byKey, go, keys])
-  const sortBy = (column: GridColumnId) => setView((now) => ({ ...now, ...(now.sort?.column !== column ? { sort: { column, down: false } } : now.sort.down ? { sort: undefined } : { sort: { column, down: true } }) }) as GridView)
+  const sortBy = (column: GridColumnId) => {
+    box.current?.focus({ preventScroll: true })
+    setView((now) => ({ ...now, ...(now.sort?.column !== column ? { sort: { column, down: false } } : now.sort.down ? { sort: undefined } : { sort: { column, down: true } }) }) as GridView)
+  }
 
   return (
     <section className="sheet sheet-fill" aria-label="Pinout" style={{ minHeight: 0 }}>
       <div className="sheet-head grid-tools">
         <label className="grid-filter">
           <span className="hidden">Filter the wires</span>
-          <input ref={filterBox} placeholder="filter: words, colour:RD, is:fault" value={view.filter} onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))} onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()} />
+          <input ref={filterBox} placeholder="filter: colour:RD, is:fault" value={view.filter} onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))} onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()} />
         </label>
-        <span className="small" role="status">
+        <span className="small grid-count" role="status">
           {keys.length < rows.length ? `${String(keys.length)} of ${plural(rows.length, 'wire')}` : plural(rows.length, 'wire')}
-          {reading.faulty > 0 && <b className="fault"> · ▲ {plural(reading.faulty, 'row')} to mend</b>}
-          {draft.edited > 0 && ` · ${plural(draft.edited, 'change')} not saved`}
+          {reading.faulty > 0 && <b className="fault"> · ▲ {reading.faulty} to mend</b>}
+          {draft.edited > 0 && ` · ${String(draft.edited)} not saved`}
         </span>
-        <span style={{ display: 'flex', gap: 4 }}>
-          <button type="button" onClick={draft.undo} disabled={!draft.canUndo} aria-label="Undo">↶ <kbd>Ctrl Z</kbd></button>
-          <button type="button" onClick={draft.redo} disabled={!draft.canRedo} aria-label="Redo">↷</button>
-          <button type="button" onClick={addWire}>Add wire <kbd>Ctrl Enter</kbd></button>
+        <span style={{ display: 'flex', gap: 2, whiteSpace: 'nowrap' }}>
+          <button type="button" onClick={draft.undo} disabled={!draft.canUndo}>Undo</button>
+          <button type="button" onClick={draft.redo} disabled={!draft.canRedo}>Redo</button>
+          <button type="button" onClick={addWire}>Add wire</button>
         </span>
       </div>
       <div
@@ -188,7 +191,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
         <div ref={scroller} className="grid-scroll" role="presentation">
           <div role="row" aria-rowindex={1} className="grid-head" style={{ gridTemplateColumns: columns, width: totalWidth }}>
             {gridColumnIds.map((id) => (
-              <button key={id} type="button" role="columnheader" tabIndex={-1} aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'} onClick={() => sortBy(id)}>
+              <button key={id} type="button" role="columnheader" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'} onClick={() => sortBy(id)}>
                 {gridColumns[id].heading}
                 {view.sort?.column === id && <span aria-hidden="true"> {view.sort.down ? '▾' : '▴'}</span>}
               </button>

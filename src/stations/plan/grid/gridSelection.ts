@@ -1,22 +1,23 @@
 import { gridColumnIds, type GridColumnId } from '@/core/grid/columns'
 
-/** Where the hand is in the grid, and from where a selection was drawn: row and column as seen, from 0. */
+/** The cell in hand, and how far a selection reaches from it: row and column as seen, from 0. */
 export interface GridSelection {
   readonly row: number
   readonly column: number
-  readonly fromRow: number
-  readonly fromColumn: number
+  readonly toRow: number
+  readonly toColumn: number
 }
 
-export const at = (row: number, column: number): GridSelection => ({ row, column, fromRow: row, fromColumn: column })
+export const at = (row: number, column: number): GridSelection => ({ row, column, toRow: row, toColumn: column })
 
 const clamp = (value: number, last: number) => Math.max(0, Math.min(last, value))
 
-/** The selection after a move; with `extend` the place where it began stays. The row below the last one is for a new wire. */
+/** The selection after a move; with `extend` the cell in hand stays, and the far end moves. The row below the last one is for a new wire. */
 export function moved(selection: GridSelection, rows: number, byRows: number, byColumns: number, extend: boolean): GridSelection {
-  const row = clamp(selection.row + byRows, extend ? Math.max(0, rows - 1) : rows)
-  const column = clamp(selection.column + byColumns, gridColumnIds.length - 1)
-  return extend ? { ...selection, row, column } : at(row, column)
+  const lastColumn = gridColumnIds.length - 1
+  return extend
+    ? { ...selection, toRow: clamp(selection.toRow + byRows, Math.max(0, rows - 1)), toColumn: clamp(selection.toColumn + byColumns, lastColumn) }
+    : at(clamp(selection.row + byRows, rows), clamp(selection.column + byColumns, lastColumn))
 }
 
 export interface Rectangle {
@@ -26,9 +27,8 @@ export interface Rectangle {
   readonly right: number
 }
 
-export const rectangle = (selection: GridSelection): Rectangle => ({
-  top: Math.min(selection.row, selection.fromRow), bottom: Math.max(selection.row, selection.fromRow),
-  left: Math.min(selection.column, selection.fromColumn), right: Math.max(selection.column, selection.fromColumn),
+export const rectangle = ({ row, column, toRow, toColumn }: GridSelection): Rectangle => ({
+  top: Math.min(row, toRow), bottom: Math.max(row, toRow), left: Math.min(column, toColumn), right: Math.max(column, toColumn),
 })
 
 export const columnsOf = ({ left, right }: Rectangle): readonly GridColumnId[] => gridColumnIds.slice(left, right + 1)

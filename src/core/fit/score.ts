@@ -24,4 +24,4 @@ export function score(contact: Contact, seal: Seal | undefined, conditions: FitC
 export const LOW_LEVEL_A = 0.05
 
 /** 1 where the plating is not what one would take for this load: gold for power, or base metal for a low-level signal. */
-const platingDoubt = (plating: Plating, currentA: number | undefined): number => Number((plating === 'gold') !== (currentA !== undefined && currentA <= LOW_LEVEL_A))
+export const platingDoubt = (plating: Plating, currentA: number | undefined): number => Number((plating === 'gold') !== (currentA !== undefined && currentA <= LOW_LEVEL_A))

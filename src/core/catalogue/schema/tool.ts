@@ -20,6 +20,8 @@ export const toolSchema = z.strictObject({
   class: z.enum(toolClassIds),
   /** in the crib (as it is when left out), to be borrowed from somebody, or in a shop's list only */
   held: z.enum(['crib', 'borrow', 'shop']).optional(),
+  /** what it is made for; by its class when left out */
+  grade: z.enum(['professional', 'bench']).optional(),
   /** to buy it, or for one borrowing */
   price: atLeast0.optional(),
   dies: z.array(dieSchema).max(200).optional(),

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureInstalled, run } from './ensure-installed.mjs'
 import { woffToTtf } from './woff-to-ttf.mjs'
@@ -17,6 +17,9 @@ export async function buildIfNeeded() {
   const sources = Math.max(...['src', 'drizzle', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
   if (existsSync(STAMP) && existsSync('.next/BUILD_ID') && statSync(STAMP).mtimeMs > sources) return
   await buildPapersWorker()
+  // the solver's binary is fetched by its worker
+  mkdirSync('public', { recursive: true })
+  copyFileSync('node_modules/highs/build/highs.wasm', 'public/highs.wasm')
   run('npx', ['tsx', 'scripts/make-template.ts'])
   run('npx', ['next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' })
   writeFileSync(STAMP, new Date().toISOString())

@@ -1,4 +1,4 @@
-import { boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
+import { boolean, doublePrecision, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
 
 /** People who work at this bench. */
 export const person = pgTable('person', {
@@ -52,4 +52,24 @@ export const journalEntry = pgTable(
     hash: text('hash').notNull(),
   },
   (table) => [primaryKey({ columns: [table.jobId, table.seq] }), uniqueIndex('journal_entry_once').on(table.jobId, table.entryId)],
+)
+
+/** How many of a part are on the shelf, as last counted or settled; wire in millimetres. */
+export const stock = pgTable('stock', {
+  part: text('part').primaryKey(),
+  count: doublePrecision('count').notNull(),
+  /** below this it is to be bought again */
+  reorderLevel: doublePrecision('reorder_level').notNull().default(0),
+  countedAt: timestamp('counted_at', { withTimezone: true }).notNull(),
+})
+
+/** What a job has taken from the shelf: reserved until it is settled with what the job used. */
+export const reservation = pgTable(
+  'reservation',
+  {
+    jobId: text('job_id').notNull().references(() => job.id),
+    part: text('part').notNull(),
+    count: doublePrecision('count').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.part] }), index('reservation_part').on(table.part)],
 )

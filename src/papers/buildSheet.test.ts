@@ -5,6 +5,7 @@ import { foldAll } from '@/core/journal/fold'
 import { jobDocumentSchema } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
 import { buildSheet } from './buildSheet'
+import { kitSheet } from './kitSheet'
 import { faceSvg } from './faceSvg'
 import { faceState } from '@/ui/job/faceState'
 import { housingOf } from '@/core/job/facts'
@@ -51,4 +52,13 @@ test('a font is unpacked into what it was made from', () => {
   expect(ttf.readUInt32BE((tables.find((table) => table.tag === 'head')?.offset ?? 0) + 12)).toBe(0x5f0f3cf5)
   expect(tables.every((table) => table.offset % 4 === 0 && table.offset + table.length <= ttf.length)).toBe(true)
   expect(() => woffToTtf(Buffer.from('no font at all'))).toThrow('not a WOFF')
+})
+
+test('the kit list counts what the job needs, with a box to tick, and its setups', () => {
+  const kit = JSON.stringify(kitSheet({ id: 'deck-loom', state, people: {}, madeAt: '2026-11-25T09:00:00Z' }))
+  expect(kit).toContain('"CM-SK-N"')
+  expect(kit).toContain('Interface seal')
+  expect(kit).toContain('QF-5 · QP-1 · 5 · 1.1')
+  expect(kit.match(/\[  \]/g)?.length).toBeGreaterThan(10)
+  expect(kit).not.toContain('undefined')
 })

@@ -1,4 +1,4 @@
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingOf } from '@/core/job/facts'
 import { planIndex, setKey, sideOf, type SideLetter, type Wire } from '@/core/job/plan'
 import { endState, termState, type JobState } from '@/core/journal/state'
@@ -9,56 +9,29 @@ import { faceState } from '@/ui/job/faceState'
 import { dayTimeUtc, figure } from '@/words/figures'
 import { sideLabel } from '@/words/plan'
 import { faceSvg } from './faceSvg'
-
-export interface BuildSheetInput {
-  readonly id: string
-  readonly state: JobState
-  /** names of people by their ids */
-  readonly people: Readonly<Record<string, string>>
-  readonly madeAt: string
-}
-
-const INK = '#1f1b18'
-const DIM = '#6a6058'
-const LINE = '#ddd5c8'
-
-const head = (text: string): TableCell => ({ text, color: DIM, fontSize: 7.5 })
-const cell = (text: string | number | undefined): TableCell => ({ text: text === undefined ? '' : String(text), font: 'Mono', fontSize: 7.5 })
+import { cell, DIM, heading, page, table, type PaperInput } from './paper'
 
 /** The build sheet: pinout, faces, what was used where, results, signature. */
-export function buildSheet({ id, state, people, madeAt }: BuildSheetInput): TDocumentDefinitions {
+export function buildSheet(input: PaperInput): TDocumentDefinitions {
+  const { state, people, madeAt } = input
   const { plan } = state
   const name = (by: string) => people[by] ?? by
-  return {
-    info: { title: `${plan.title}, build sheet`, creator: 'Urn Bench' },
-    pageSize: 'A4',
-    pageMargins: [36, 40, 36, 44],
-    defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
-    footer: (page, pages) => ({ text: `${plan.title}, rev ${plan.rev}   ${id}   entry ${state.seq}   page ${page} of ${pages}`, alignment: 'center', color: DIM, fontSize: 7.5, margin: [0, 14, 0, 0] }),
-    content: [
-      { text: plan.title, fontSize: 20, bold: true },
-      { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
-      ...signatures(state, name),
-      { text: 'Faces, seen from the wire side', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
-      ...faces(state),
-      { text: 'Pinout', fontSize: 12, bold: true, margin: [0, 10, 0, 4] },
-      pinout(state),
-      { text: 'Setups and first pieces', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
-      setups(state, name),
-      { text: 'What was used where', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
-      terminations(state, name),
-      { text: 'Proof', fontSize: 12, bold: true, margin: [0, 12, 0, 4] },
-      proof(state, name),
-      ...closing(state, name),
-    ],
-  }
+  return page(input, 'build sheet', [
+    { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
+    ...signatures(state, name),
+    heading('Faces, seen from the wire side'),
+    ...faces(state),
+    heading('Pinout'),
+    pinout(state),
+    heading('Setups and first pieces'),
+    setups(state, name),
+    heading('What was used where'),
+    terminations(state, name),
+    heading('Proof'),
+    proof(state, name),
+    ...closing(state, name),
+  ])
 }
-
-const layout = { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 2.2, paddingBottom: () => 2.2, paddingLeft: () => 3, paddingRight: () => 3 }
-
-const table = (widths: (string | number)[], headings: string[], rows: TableCell[][]): Content => ({
-  layout, table: { headerRows: 1, dontBreakRows: true, widths, body: [headings.map(head), ...(rows.length > 0 ? rows : [[{ text: 'nothing yet', colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]])] },
-})
 
 function signatures(state: JobState, name: (by: string) => string): Content[] {
   if (state.signatures.length === 0) return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]

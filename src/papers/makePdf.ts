@@ -1,5 +1,6 @@
 import { Worker } from 'node:worker_threads'
-import type { BuildSheetInput } from './buildSheet'
+import type { PaperInput } from './paper'
+import type { PaperId, PaperOrder } from './papers'
 
 /**
  * The thread's file, built beside the app by esbuild. Its place comes from the starter: a path written here would be
@@ -14,10 +15,10 @@ function workerFile(): string {
 const HEAP_MB = 512
 const LIMIT_MS = 60_000
 
-/** The build sheet as PDF, made in a thread of its own with a limit of memory and of time. */
-export function makeBuildSheet(input: BuildSheetInput): Promise<Uint8Array> {
+/** A paper as PDF, made in a thread of its own with a limit of memory and of time. */
+export function makePdf(paper: PaperId, input: PaperInput): Promise<Uint8Array> {
   return new Promise((resolve, reject) => {
-    const worker = new Worker(workerFile(), { workerData: input, resourceLimits: { maxOldGenerationSizeMb: HEAP_MB } })
+    const worker = new Worker(workerFile(), { workerData: { paper, input } satisfies PaperOrder, resourceLimits: { maxOldGenerationSizeMb: HEAP_MB } })
     const timer = setTimeout(() => {
       reject(new Error('the sheet took too long'))
       void worker.terminate()

@@ -2,7 +2,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parentPort, workerData } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
-import { buildSheet, type BuildSheetInput } from './buildSheet'
+import { papers, type PaperOrder } from './papers'
 
 /** Makes one PDF off the request thread, from plain data, with the fonts that ship with the app and nothing from outside. */
 const fonts = new Set<string>()
@@ -21,5 +21,6 @@ pdfmake.setFonts({
   Mono: { normal: font('mono-400'), bold: font('mono-600'), italics: font('mono-400'), bolditalics: font('mono-600') },
 })
 
-const pdf = await pdfmake.createPdf(buildSheet(workerData as BuildSheetInput)).getBuffer()
+const { paper, input } = workerData as PaperOrder
+const pdf = await pdfmake.createPdf(papers[paper](input)).getBuffer()
 parentPort?.postMessage(pdf)

@@ -33,6 +33,9 @@ export interface SetupState {
 
 export interface FirstPiece {
   readonly mounted: number
+  /** the parts that it took */
+  readonly contact: string
+  readonly seal?: string
   readonly looks: readonly LookSeen[]
   readonly heightMm?: number
   readonly pullN: number

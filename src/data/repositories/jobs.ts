@@ -2,11 +2,13 @@ import { and, asc, desc, eq, gt } from 'drizzle-orm'
 import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
 import type { Refusal } from '@/core/journal/entryKind'
 import { collision, foldEntry, foldMany, newFold, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
+import { partsUsed } from '@/core/job/partsUsed'
 import { isClosed } from '@/core/journal/state'
 import { fail, ok, type Result } from '@/core/result'
 import type { Database } from '../database'
 import { entryHash, NO_HASH } from '../entryHash'
 import { job, journalEntry } from '../schema'
+import { settleParts } from './stock'
 
 /** Folded jobs in server memory, with the tail of each job's chain; and who is appending now. */
 export interface JobCache {
@@ -135,6 +137,8 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
   if (last) {
     await tx.insert(journalEntry).values(kept.map((entry) => toRow(append.jobId, entry)))
     await tx.update(job).set({ lastSeq: last.seq, lastHash: last.hash, closed: isClosed(folded.state) }).where(eq(job.id, append.jobId))
+    // what was taken from the shelf is settled with what was used, in the same transaction as the signature
+    if (isClosed(folded.state)) await settleParts(tx, append.jobId, partsUsed(folded.state))
     cached.hash = last.hash
   }
   if (repeated.length === 0) return ok(kept)

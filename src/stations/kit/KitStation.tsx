@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/job/queue'
 import { planIndex, setKey, type SideLetter } from '@/core/job/plan'
@@ -16,27 +17,34 @@ import { setupWords } from '@/words/refusals'
 import type { Outcome } from '@/data/outcome'
 import { chooseSet, changeWire } from './actions'
 import type { KitOptions, KitSet } from './kitOptions'
-import { KitParts } from './KitParts'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
+
+const KitParts = dynamic(() => import('./KitParts').then((module) => module.KitParts), { ssr: false })
+const WholeJob = dynamic(() => import('./WholeJob').then((module) => module.WholeJob), { ssr: false })
+const BuyTools = dynamic(() => import('./BuyTools').then((module) => module.BuyTools), { ssr: false })
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {
   const { state } = useJob()
-  const [parts, setParts] = useState(false)
+  const [pane, setPane] = useState<'parts' | 'whole' | 'tools'>()
+  const close = () => setPane(undefined)
   const index = planIndex(state.plan)
   const sections = useMemo(() => kitSections(state), [state])
   const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
   const { at, select } = useAt((key) => index.byKey.has(key), first)
   const termination = at === undefined ? undefined : index.byKey.get(at)
-  useKeys([{ key: 'p', words: 'Parts and setups of the whole job', run: () => setParts((now) => !now) }])
+  useKeys([
+    { key: 'p', words: 'Parts and setups of the whole job', run: () => setPane((now) => (now === 'parts' ? undefined : 'parts')) },
+    { key: 'w', words: 'Choose for the whole job', run: () => setPane((now) => (now === 'whole' ? undefined : 'whole')) },
+    { key: 'b', words: 'Tools to buy or borrow', run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
+  ])
   return (
     <div className="station">
       <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
-      {parts || !termination ? (
-        <KitParts close={() => setParts(false)} />
-      ) : (
-        <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} showParts={() => setParts(true)} />
-      )}
+      {pane === 'whole' && <WholeJob close={close} />}
+      {pane === 'tools' && <BuyTools close={close} />}
+      {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
+      {!pane && termination && <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />}
     </div>
   )
 }
@@ -64,7 +72,7 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
 
 const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) => one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
 
-function TerminationKit({ wireId, side, showParts }: { readonly wireId: string; readonly side: SideLetter; readonly showParts: () => void }) {
+function TerminationKit({ wireId, side, show }: { readonly wireId: string; readonly side: SideLetter; readonly show: (pane: 'parts' | 'whole' | 'tools') => void }) {
   const { id, state, tell, catchUp } = useJob()
   const { operator } = useOperator()
   const [options, setOptions] = useState<KitOptions>()
@@ -168,10 +176,14 @@ function TerminationKit({ wireId, side, showParts }: { readonly wireId: string; 
             <span>Measure the wire again</span> <kbd aria-hidden="true">M</kbd>
           </button>
         )}
-        <button type="button" className="act-button" onClick={showParts}>
-          <span>Parts and setups</span> <kbd aria-hidden="true">P</kbd>
+        <button type="button" className="act-button" onClick={() => show('whole')}>
+          <span>Choose for the whole job</span> <kbd aria-hidden="true">W</kbd>
         </button>
-        {set?.notes.map((note) => <p key={note} className="note caution">◆ {note}</p>)}
+        <div className="two">
+          <button type="button" className="act-button" onClick={() => show('parts')}><span>Parts</span> <kbd aria-hidden="true">P</kbd></button>
+          <button type="button" className="act-button" onClick={() => show('tools')}><span>Tools</span> <kbd aria-hidden="true">B</kbd></button>
+        </div>
+        {set && [...set.notes, ...set.unchecked].map((note) => <p key={note} className="note caution">◆ {note}</p>)}
         <div className="sources">
           {set && <span>Setting: {set.set.source}.</span>}
           {set && <span>Strip: {set.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'from the contact’s dimensions and the house rules'}.</span>}

@@ -1,15 +1,18 @@
 'use server'
 import { z } from 'zod'
-import { toChosenSet } from '@/core/fit/chooseSets'
+import { questionKey, toChosenSet } from '@/core/fit/chooseSets'
 import { answerAll, question } from '@/core/fit/question'
 import { setFacts } from '@/core/job/facts'
-import { planIndex } from '@/core/job/plan'
+import { kitList, kitTotal } from '@/core/job/kitList'
+import { planIndex, type ChosenSet } from '@/core/job/plan'
+import { isClosed } from '@/core/journal/state'
 import { setupId } from '@/core/setup/setup'
 import { bench } from '@/data/bench'
-import { refused, writeEntries, type Outcome } from '@/data/outcome'
+import { done, refused, writeEntries, type Outcome } from '@/data/outcome'
 import { newIdMaker, planChangeEntries } from '@/core/job/firstEntries'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
+import { returnParts, takeParts } from '@/data/repositories/stock'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -40,4 +43,54 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
   const { insulationMm: _before, ...bare } = wire
   const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
   return writeEntries(jobId, seen, by, planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId))
+}
+
+const manyInput = z.strictObject({
+  jobId: key, seen: z.number().int(), by: key,
+  choices: z.array(z.strictObject({ wire: key, side: z.enum(['a', 'b']), contact: key, seal: key.optional(), setup: z.string().min(1).max(300) })).min(1).max(40_000),
+})
+
+/** Chooses sets for many terminations at once, each checked against the shelf as it is now; like ones are worked out once. */
+export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outcome> {
+  const { jobId, seen, by, choices } = manyInput.parse(input)
+  const { db, jobs, catalogue: cache } = await bench()
+  const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
+  if (!folded) return refused('This job is not there any more.')
+  const { plan, sets } = folded.state
+  const { wires } = planIndex(plan)
+  const answers = new Map<string, ReturnType<typeof answerAll>>()
+  const written: { wire: string; side: 'a' | 'b'; set: ChosenSet }[] = []
+  for (const choice of choices) {
+    const wire = wires.get(choice.wire)
+    const asked = wire && question({ catalogue, plan, today: new Date().toISOString().slice(0, 10), sets }, wire, choice.side)
+    if (!asked) return refused(`There is no such place as ${choice.wire}${choice.side} in the plan any more.`)
+    const like = questionKey(asked)
+    const answer = answers.get(like) ?? answerAll(catalogue, asked)
+    answers.set(like, answer)
+    const found = answer.sets.find((one) => one.contact.id === choice.contact && one.seal?.id === choice.seal)
+    const setup = found?.setups.find((one) => setupId(one.setup) === choice.setup)
+    if (!found || !setup) return refused(`The shelf has changed: the set for ${choice.wire}${choice.side} works no more. Work the choice out again.`)
+    written.push({ wire: choice.wire, side: choice.side, set: toChosenSet(found, setup) })
+  }
+  return writeEntries(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: written, facts: setFacts(catalogue, written.map((one) => one.set)) }])
+}
+
+const takeInput = z.strictObject({ jobId: key })
+
+/** Reserves the whole kit on the shelf, up to what is free. */
+export async function takeKit(input: z.infer<typeof takeInput>): Promise<Outcome<readonly { readonly part: string; readonly missing: number }[]>> {
+  const { jobId } = takeInput.parse(input)
+  const { db, jobs } = await bench()
+  const folded = await loadJob(db, jobs, jobId)
+  if (!folded) return refused('This job is not there any more.')
+  if (isClosed(folded.state)) return refused('The job is signed: it takes no more parts.')
+  return done(await takeParts(db, jobId, kitList(folded.state).map((line) => ({ part: line.part, count: kitTotal(line) }))))
+}
+
+/** Gives back what the job has reserved. */
+export async function returnKit(input: z.infer<typeof takeInput>): Promise<Outcome> {
+  const { jobId } = takeInput.parse(input)
+  const { db } = await bench()
+  await returnParts(db, jobId)
+  return done(undefined)
 }

@@ -2,7 +2,7 @@ import { toChosenSet } from '@/core/fit/chooseSets'
 import { answerAll, question, type Asked } from '@/core/fit/question'
 import { remedies } from '@/core/fit/remedies'
 import { planIndex, type ChosenSet, type SideLetter } from '@/core/job/plan'
-import { missWords, noteWords, reasonWords } from '@/words/fit'
+import { missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
 import { setupWords } from '@/words/refusals'
 
 /** A set that can be chosen: one contact, seal and setup. */
@@ -11,6 +11,8 @@ export interface KitSet {
   readonly contactName: string
   readonly plating: string
   readonly notes: readonly string[]
+  /** checks that could not be made */
+  readonly unchecked: readonly string[]
   readonly score: number
 }
 
@@ -59,7 +61,7 @@ export function kitOptions({ catalogue, plan, today, sets }: Asked, wireId: stri
   const seals = family?.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : []
   const insulationMm = (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.insulationMm
   return {
-    sets: found.sets.flatMap((set) => set.setups.map((setup) => ({ set: toChosenSet(set, setup), contactName: set.contact.name, plating: set.contact.plating, notes: setup.notes.map(noteWords), score: set.score }))),
+    sets: found.sets.flatMap((set) => set.setups.map((setup) => ({ set: toChosenSet(set, setup), contactName: set.contact.name, plating: set.contact.plating, notes: setup.notes.map(noteWords), unchecked: set.unchecked.map((one) => uncheckedWords[one]), score: set.score }))),
     rejected: found.rejected.map(({ contact, seal, reason }) => ({ contact: contact.id, ...(seal && { seal: seal.id }), code: reason.code, words: reasonWords(reason), offBy: missWords(reason) })),
     windows: [...seals.map((seal) => ({ name: seal.id, ...seal.insulation })), ...(mat ? [{ name: 'mat seal', ...mat }] : [])],
     insulationMm,

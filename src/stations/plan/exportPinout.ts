@@ -1,5 +1,6 @@
 import type { GridRow } from '@/core/grid/draft'
 import type { Plan } from '@/core/job/plan'
+import { download, fileStem } from '@/ui/download'
 
 /** The pinout as it stands in the grid, as a file that the import takes back. */
 export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: 'csv' | 'xlsx'): Promise<void> {
@@ -12,7 +13,7 @@ export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: '
   }
   const figure = (text: string) => (/^\d+(\.\d+)?$/.test(text) ? Number(text) : text)
   const lines = rows.map(({ text }) => [text.id, text.type, text.colour, ...place(text.from), ...place(text.to), figure(text.length), text.signal, figure(text.current), text.group, text.note])
-  const name = plan.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'pinout'
+  const name = fileStem(plan.title, 'pinout')
   if (kind === 'csv') {
     const { toCsv } = await import('@/formats/csv')
     download(new Blob([toCsv([headings, ...lines])], { type: 'text/csv' }), `${name}.csv`)
@@ -20,12 +21,4 @@ export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: '
     const { writeXlsx } = await import('@/formats/table/writeXlsx')
     download(await writeXlsx(headings, lines, plan.title), `${name}.xlsx`)
   }
-}
-
-function download(blob: Blob, name: string): void {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(blob)
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
 }

@@ -52,7 +52,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
     const set = draft.state.sets.get(setKey(wire, side))
     if (!now || !set) return
     const { good, minimumN } = judgeFirstPiece(draft.state, set, { looks, heightMm, pullN })
-    const piece = { mounted: now.mounted, looks: toLooks(looks), pullN, good, at, by, ...(heightMm !== undefined && { heightMm }), ...(minimumN !== undefined && { minimumN }) }
+    const piece = { mounted: now.mounted, contact: set.contact, ...(set.seal !== undefined && { seal: set.seal }), looks: toLooks(looks), pullN, good, at, by, ...(heightMm !== undefined && { heightMm }), ...(minimumN !== undefined && { minimumN }) }
     draft.put(draft.state.setups, setup, { ...now, pieces: [...now.pieces, piece] })
   },
   about: ({ setup }) => setupIdLabel(setup),

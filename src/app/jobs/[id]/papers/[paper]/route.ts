@@ -5,9 +5,10 @@ import { loadJob, readEntries } from '@/data/repositories/jobs'
 import { listPeople } from '@/data/repositories/people'
 import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
-import { makeBuildSheet } from '@/papers/makePdf'
+import { makePdf } from '@/papers/makePdf'
+import { fileStem } from '@/ui/download'
 
-const fileName = (title: string, end: string) => `${title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'job'}-${end}`
+const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
 
 const download = (body: BodyInit, type: string, name: string) =>
   new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } })
@@ -23,11 +24,12 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
   switch (paper) {
     case 'record.csv': return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
     case 'record.json': return download(JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1), 'application/json', fileName(title, 'record.json'))
-    case 'build-sheet.pdf': {
+    case 'build-sheet.pdf':
+    case 'kit-list.pdf': {
       const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
       try {
-        const pdf = await makeBuildSheet({ id, state, people, madeAt: new Date().toISOString() })
-        return download(new Uint8Array(pdf), 'application/pdf', fileName(title, 'build-sheet.pdf'))
+        const pdf = await makePdf(paper === 'kit-list.pdf' ? 'kit-list' : 'build-sheet', { id, state, people, madeAt: new Date().toISOString() })
+        return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
         return Response.json({ error: { code: 'internal', id: report(error), message: 'The sheet could not be made; the id stands in the log.' } }, { status: 500 })
       }

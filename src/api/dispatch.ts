@@ -1,5 +1,6 @@
 import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
+import { readBody } from './readBody'
 import { endpoints } from './endpoints'
 import { plainIssues } from './plainIssues'
 
@@ -80,25 +81,3 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false } {
   }
 }
 
-type BodyRead = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
-
-/** The body as text, counted while it comes: a length that was promised is not trusted. */
-async function readBody(request: Request, limitBytes: number): Promise<BodyRead> {
-  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return { ok: false, why: 'too-large' }
-  const chunks: Uint8Array[] = []
-  let size = 0
-  const reader = request.body?.getReader()
-  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-    size += part.value.byteLength
-    if (size > limitBytes) {
-      await reader?.cancel()
-      return { ok: false, why: 'too-large' }
-    }
-    chunks.push(part.value)
-  }
-  try {
-    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)) }
-  } catch {
-    return { ok: false, why: 'not-utf8' }
-  }
-}

@@ -5,12 +5,14 @@ import { z } from 'zod'
 import { emptyPlan } from '@/core/job/plan'
 import { joinCatalogues, readCatalogueFile } from '@/formats/catalogueFile'
 import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
+import { readStockTable } from '@/formats/stockTable'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { Database } from './database'
 import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
 import { createJob, type JobCache } from './repositories/jobs'
 import { addPeople } from './repositories/people'
+import { countStock } from './repositories/stock'
 
 const peopleSchema = z.object({
   format: z.literal('urn-bench/people'),
@@ -29,6 +31,9 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
   const imported = await importCatalogue(db, joinCatalogues(packages), new Date())
   if (!imported.ok) throw new Error(`demo catalogue: ${JSON.stringify(imported.fault[0])}`)
   const catalogue = await loadCatalogue(db, {})
+  const counts = readStockTable(readFileSync(join(folder, 'stock.csv'), 'utf8'), (part) => catalogue.names.get(part.toLowerCase())?.id === part)
+  if (counts.faults.length > 0) throw new Error(`demo stock: ${JSON.stringify(counts.faults[0])}`)
+  await countStock(db, counts.lines, new Date('2026-11-20T08:00:00Z'))
 
   const lead = readPinout(readFileSync(join(folder, 'jobs', 'beacon-lead.csv'), 'utf8'), catalogue)
   if (!lead.plan) throw new Error('demo pinout beacon-lead.csv cannot be read')

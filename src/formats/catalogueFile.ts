@@ -9,6 +9,9 @@ export interface FileFault {
   readonly message: string
 }
 
+/** Larger packages are no catalogue of a workshop. */
+export const CATALOGUE_FILE_LIMIT = 32 * 2 ** 20
+
 /** Reads a catalogue package from YAML or JSON (JSON is YAML too). Aliases are bounded, so that no small file becomes a large one. */
 export function readCatalogueFile(text: string): Result<CatalogueInput, readonly FileFault[]> {
   let document: unknown

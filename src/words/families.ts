@@ -1,3 +1,4 @@
+import type { FamilyFacts } from '@/core/catalogue/types'
 import type { FamilyReason } from '@/core/choose/chooseFamily'
 import { amps, list, mm2, range } from './figures'
 
@@ -17,4 +18,13 @@ export function familyReasonWords(reason: FamilyReason): string {
     case 'cost': return `cost is ${costs[reason.cost] ?? ''}`
     case 'not-on-sheet': return 'what it suits is not on its sheet'
   }
+}
+
+const sealingWords: Readonly<Record<FamilyFacts['sealing'], string>> = { none: 'Not sealed.', 'wire-seal': 'A seal on each wire.', 'mat-seal': 'A mat seal at the rear.', 'mat-self-piercing': 'A mat that each wire pierces.' }
+
+/** A family in a few words: how it seals, which half takes which contact, what holds them. */
+export function familyWords(family: Pick<FamilyFacts, 'sealing' | 'halves' | 'release' | 'lock' | 'orientation'>): string {
+  const half = (takes: 'pin' | 'socket' | 'either') => (takes === 'either' ? 'pins or sockets' : `${takes}s`)
+  const halves = family.halves.plug === family.halves.receptacle ? `Both halves take ${half(family.halves.plug)}.` : `The plug takes ${half(family.halves.plug)}, the receptacle ${half(family.halves.receptacle)}.`
+  return [sealingWords[family.sealing], halves, family.orientation === undefined ? '' : `${family.orientation.charAt(0).toUpperCase()}${family.orientation.slice(1)}.`].filter(Boolean).join(' ')
 }

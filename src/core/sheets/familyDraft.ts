@@ -167,7 +167,8 @@ export function duplicateFamily(draft: FamilyDraft, id: string, name: string, ma
  * back to the placard that it came from, new ones to one for the family and tool.
  */
 export function placardsAfter(placards: readonly Placard[], family: FamilyInput, rows: readonly ToolRow[]): readonly Placard[] {
-  const ids = new Set(family.contacts.map((contact) => contact.id))
+  // terminals are in no sheet: their rows stay
+  const ids = new Set(family.contacts.flatMap((contact) => (contact.construction === 'sleeve' ? [] : [contact.id])))
   const after = new Map(placards.map((placard) => [placard.id, { ...placard, rows: placard.rows.filter((row) => !ids.has(row.contact)) }]))
   for (const { tool, placard, row } of rows) {
     const before = placard === undefined ? undefined : after.get(placard)

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
-import { eq, sql } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import { buildCatalogue, placeHousing, type Catalogue } from '@/core/catalogue/catalogue'
 import { itemKinds, packageLists, type ItemKind } from '@/core/catalogue/packageLists'
 import type { CatalogueFault } from '@/core/catalogue/faults'
@@ -26,6 +26,9 @@ const placed = (family: FamilyInput): FamilyInput => ({
   }),
 })
 
+/** A package with every housing's cavities placed, as the shelf keeps it. */
+export const placedPackage = (input: CatalogueInput): CatalogueInput => ({ ...input, families: input.families.map(placed) })
+
 const itemsOf = (input: CatalogueInput): Item[] =>
   itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc: kind === 'family' ? placed(doc as FamilyInput) : doc })))
 
@@ -35,6 +38,16 @@ export async function readCatalogueInput(db: Database): Promise<CatalogueInput> 
   // what is stored passed the schema on its way in
   return packageOf(rows.map((row) => ({ kind: row.kind as ItemKind, id: row.id, doc: row.doc })))
 }
+
+/** One document of the shelf, as it was taken in. */
+export async function readItem<T>(db: Database, kind: ItemKind, id: string): Promise<T | undefined> {
+  const [row] = await db.select({ doc: catalogueItem.doc }).from(catalogueItem).where(and(eq(catalogueItem.kind, kind), eq(catalogueItem.id, id)))
+  return row?.doc as T | undefined
+}
+
+/** All documents of a kind. */
+export const readItems = async <T>(db: Database, kind: ItemKind): Promise<readonly T[]> =>
+  (await db.select({ doc: catalogueItem.doc }).from(catalogueItem).where(eq(catalogueItem.kind, kind)).orderBy(catalogueItem.id)).map((row) => row.doc as T)
 
 export interface ImportOutcome {
   readonly added: readonly string[]
@@ -55,7 +68,13 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
     const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, fingerprint(item.doc)]))
     const incoming = itemsOf(input)
     const after = new Map([...itemsOf(stored), ...incoming].map((item) => [`${item.kind} ${item.id}`, item]))
-    const doubled = incoming.find((item, i) => incoming.findIndex((other) => other.kind === item.kind && other.id === item.id) !== i)
+    const seen = new Set<string>()
+    const doubled = incoming.find((item) => {
+      const key = `${item.kind} ${item.id}`
+      const twice = seen.has(key)
+      seen.add(key)
+      return twice
+    })
     if (doubled) return fail([{ code: 'duplicate-id', kind: doubled.kind, id: doubled.id }])
     const built = buildCatalogue(packageOf([...after.values()]))
     if (!built.ok) return fail(built.fault)

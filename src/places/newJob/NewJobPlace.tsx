@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState, type DragEvent } from 'react'
-import { Frame } from '@/ui/frame/Frame'
+import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
@@ -114,14 +114,13 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
     setBusy(false)
   }
   useKeys([
-    { key: 'g t', words: 'Go to Today', run: () => router.push('/') },
     { key: 'Enter', words: 'Make the job', run: () => void make() },
     { key: 'o', words: 'Open a file', run: () => file.current?.click() },
   ])
   const missing = useMemo(() => preview?.ends.filter((end) => end.from !== 'column') ?? [], [preview])
   const faults = preview?.faults.length ?? 0
   return (
-    <Frame title="New job" find={[{ id: 'Today', kind: 'place', words: 'All open jobs', href: '/' }]} foot={<FootNote preview={preview} />}>
+    <PlaceFrame place={undefined} title="New job" find={[]} foot={<FootNote preview={preview} />}>
       <div className="station" onDragOver={(event) => event.preventDefault()} onDrop={drop} style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}>
         <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
           <h2 className="card-title">The pinout</h2>
@@ -184,7 +183,7 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
           </button>
         </aside>
       </div>
-    </Frame>
+    </PlaceFrame>
   )
 }
 

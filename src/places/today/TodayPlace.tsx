@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { stations } from '@/core/job/progress'
-import { Frame } from '@/ui/frame/Frame'
+import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
@@ -20,7 +20,7 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
     ...today.jobs.slice(0, 9).map((job, i) => ({ key: String(i + 1), words: i === 0 ? 'Open a job by its place (1 to 9)' : '', run: () => router.push(job.href) })),
   ])
   return (
-    <Frame title="Urn Bench" find={[...today.jobs.map((job) => ({ id: job.title, kind: 'job', words: job.next, href: job.href })), { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' }]}>
+    <PlaceFrame place="today" title="Urn Bench" find={[...today.jobs.map((job) => ({ id: job.title, kind: 'job', words: job.next, href: job.href })), { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' }]}>
       <div className="page page-wide">
         <div>
           <div className="page-head">
@@ -81,7 +81,7 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
           </section>
         </div>
       </div>
-    </Frame>
+    </PlaceFrame>
   )
 }
 

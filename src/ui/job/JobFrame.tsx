@@ -7,6 +7,7 @@ import { progress, stations, type Station } from '@/core/job/progress'
 import { nextStep, type NextStep } from '@/core/job/steps'
 import { stationWords, stepWords } from '@/words/steps'
 import { Frame } from '../frame/Frame'
+import { places, usePlaceKeys } from '../frame/PlaceFrame'
 import type { FindItem } from '../find/findItems'
 import { useAwake } from '../frame/useAwake'
 import { useKeys } from '../keys/KeyProvider'
@@ -37,11 +38,11 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   }
   useKeys([
     ...stations.map((station, i) => ({ key: `g ${i + 1}`, words: `Go to ${stationWords[station]}`, run: () => go(station) })),
-    { key: 'g t', words: 'Go to Today', run: () => router.push('/') },
     { key: 'g j', words: 'Go to the journal', run: () => go('journal') },
     { key: 'Enter', words: 'Go to the next step', run: goNext },
     { key: 'u', words: 'Take your last entry back', run: () => void takeBack() },
   ])
+  usePlaceKeys()
   const words = stepWords(step, plan.quantity)
   return (
     <Frame
@@ -85,7 +86,7 @@ function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan
     () => [
       ...stations.map((station) => ({ id: stationWords[station], kind: 'station', words: `Go to ${stationWords[station]}`, href: `/jobs/${id}/${station}` })),
       { id: 'Journal', kind: 'record', words: 'What was written, entry by entry', href: `/jobs/${id}/journal` },
-      { id: 'Today', kind: 'place', words: 'All open jobs', href: '/' },
+      ...places.map((place) => ({ id: place.name, kind: 'place', words: place.words, href: place.href })),
       ...plan.wires.map((wire) => ({ id: wire.id, kind: 'wire', words: [wire.colour, wire.signal].filter(Boolean).join(' · '), href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}` })),
       ...plan.wires.flatMap((wire) =>
         (['a', 'b'] as const).flatMap((side) => {

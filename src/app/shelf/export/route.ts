@@ -1,0 +1,16 @@
+import { stringify } from 'yaml'
+import { bench } from '@/data/bench'
+import { exportPackage } from '@/places/shelf/exportPackage'
+
+/** The whole shelf, or one family with what belongs to it, as a package: `?family=id&as=yaml`. */
+export async function GET(request: Request): Promise<Response> {
+  const query = new URL(request.url).searchParams
+  const family = query.get('family') ?? undefined
+  const { db } = await bench()
+  const input = await exportPackage(db, family)
+  if (!input) return Response.json({ error: { code: 'not-found', message: `no family ${family ?? ''}` } }, { status: 404 })
+  const yaml = query.get('as') !== 'json'
+  return new Response(yaml ? stringify(input, { aliasDuplicateObjects: false }) : JSON.stringify(input, null, 1), {
+    headers: { 'content-type': yaml ? 'application/yaml; charset=utf-8' : 'application/json', 'content-disposition': `attachment; filename="${family ?? 'shelf'}.${yaml ? 'yaml' : 'json'}"`, 'cache-control': 'no-store' },
+  })
+}

@@ -1,0 +1,41 @@
+import Papa from 'papaparse'
+
+export interface StockTableLine {
+  readonly part: string
+  readonly count: number
+  readonly reorderLevel?: number
+}
+
+export type StockTableFault = { readonly row: number; readonly column: 'part' | 'count' | 'reorder'; readonly found: string; readonly code: 'missing' | 'no-number' | 'below-nought' | 'unknown' | 'twice' }
+
+/**
+ * Counts from a table with the columns part, count and, where it has one, reorder; wire in millimetres. A part that the shelf
+ * does not know is a fault.
+ */
+export function readStockTable(text: string, knows: (part: string) => boolean): { readonly lines: readonly StockTableLine[]; readonly faults: readonly StockTableFault[] } {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (heading) => heading.trim().toLowerCase() })
+  const faults: StockTableFault[] = []
+  const seen = new Set<string>()
+  const lines = parsed.data.flatMap((record, i): StockTableLine[] => {
+    const row = i + 2
+    const part = (record.part ?? '').trim()
+    const figure = (column: 'count' | 'reorder', said: string | undefined): number | undefined => {
+      const found = (said ?? '').trim()
+      if (found === '') return undefined
+      const value = Number(found.replace(',', '.'))
+      if (!Number.isFinite(value)) faults.push({ row, column, found, code: 'no-number' })
+      else if (value < 0) faults.push({ row, column, found, code: 'below-nought' })
+      else return value
+      return undefined
+    }
+    if (part === '') faults.push({ row, column: 'part', found: '', code: 'missing' })
+    else if (!knows(part)) faults.push({ row, column: 'part', found: part, code: 'unknown' })
+    else if (seen.has(part)) faults.push({ row, column: 'part', found: part, code: 'twice' })
+    seen.add(part)
+    const count = figure('count', record.count)
+    if (count === undefined && (record.count ?? '').trim() === '') faults.push({ row, column: 'count', found: '', code: 'missing' })
+    const reorderLevel = figure('reorder', record.reorder)
+    return count === undefined ? [] : [{ part, count, ...(reorderLevel !== undefined && { reorderLevel }) }]
+  })
+  return { lines, faults }
+}

@@ -1,0 +1,18 @@
+'use server'
+import { emptyPackage } from '@/core/catalogue/packageLists'
+import { isShipped, type HouseRules } from '@/core/rules/houseRules'
+import { houseRulesSchema } from '@/core/rules/schema'
+import { bench } from '@/data/bench'
+import { done, refused, type Outcome } from '@/data/outcome'
+import { importCatalogue } from '@/data/repositories/catalogue'
+import { catalogueFaultWords } from '@/words/catalogue'
+
+/** Keeps a bench's own house rules. Those that ship are never changed: they are copied. Jobs keep the rules that they pinned. */
+export async function saveRules(input: HouseRules): Promise<Outcome> {
+  const read = houseRulesSchema.safeParse(input)
+  if (!read.success) return refused(read.error.issues.slice(0, 3).map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('; '))
+  if (isShipped(read.data.id)) return refused('The schools that ship stay as they are: copy one, and change the copy.')
+  const { db } = await bench()
+  const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())
+  return written.ok ? done(undefined) : refused(written.fault.map(catalogueFaultWords).join(' '))
+}

@@ -1,0 +1,42 @@
+import type { Cable, FamilyInput, Pack, Placard, WireType } from '@/core/catalogue/types'
+import type { StockLine } from '@/data/repositories/stock'
+
+export interface FamilyHead {
+  readonly id: string
+  readonly name: string
+  readonly housings: number
+  readonly contacts: number
+}
+
+/** A part as it is counted: what it is called, and how many there are. */
+export interface PartLine {
+  readonly part: string
+  readonly name: string
+  readonly kind: string
+  readonly unit: 'pcs' | 'mm'
+  readonly stock?: Omit<StockLine, 'part'>
+}
+
+/** A family with the placard rows of its contacts. */
+export interface FamilyPage {
+  readonly family: FamilyInput
+  readonly placards: readonly Placard[]
+}
+
+/** What the Shelf shows: one of its pages. */
+export type ShelfPage =
+  | { readonly show: 'family'; readonly page: FamilyPage }
+  | { readonly show: 'edit'; readonly page: FamilyPage; readonly duplicate: boolean }
+  | { readonly show: 'new' }
+  | { readonly show: 'wires'; readonly wireTypes: readonly WireType[]; readonly cables: readonly Cable[]; readonly packs: readonly Pack[] }
+  | { readonly show: 'stock'; readonly parts: readonly PartLine[] }
+  | { readonly show: 'identify' }
+  | { readonly show: 'import' }
+
+export interface ShelfModel {
+  readonly families: readonly FamilyHead[]
+  readonly tools: readonly string[]
+  /** parts under their reorder level */
+  readonly low: number
+  readonly page: ShelfPage
+}

@@ -1,0 +1,46 @@
+import type { FamilyFault } from '@/core/sheets/familyDraft'
+import type { HousingProblem } from '@/core/sheets/housingDraft'
+import type { SheetProblem } from '@/core/sheets/sheet'
+import { arrangementWords } from './catalogue'
+import { list } from './figures'
+import { quantityWords } from './quantity'
+
+/** What is wrong with a cell of a sheet, and what would be right. */
+export function sheetProblemWords(problem: SheetProblem): string {
+  switch (problem.code) {
+    case 'missing': return 'Empty: fill it in.'
+    case 'bad-id': return 'An id has no spaces, commas or quotes.'
+    case 'too-long': return `At most ${String(problem.limit)} signs.`
+    case 'quantity': return quantityWords(problem.fault, problem.dimension)
+    case 'no-number': return 'A number is wanted.'
+    case 'not-whole': return `A whole number from ${String(problem.min)} to ${String(problem.max)}.`
+    case 'no-choice': return `One of ${list([...problem.of], 8)}.`
+    case 'twice': return 'It stands twice: each needs an id of its own.'
+    case 'unknown': return problem.known.length === 0 ? `No such ${problem.what}: there is none yet.` : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
+    case 'min-above-max': return 'It is below the figure before it.'
+  }
+}
+
+/** What is wrong with a field of a housing. */
+export function housingProblemWords(problem: HousingProblem): string {
+  switch (problem.code) {
+    case 'missing': return 'Fill it in.'
+    case 'bad-id': return 'An id has no spaces, commas or quotes.'
+    case 'not-numbers': return 'Figures are wanted, with commas or spaces between.'
+    case 'not-positive': return 'It must be above 0.'
+    case 'not-counts': return 'Whole numbers are wanted, like 3, 4, 3.'
+    case 'bad-line': return `Line ${String(problem.line)} cannot be read.`
+    case 'arrangement': return `${arrangementWords(problem.fault)}.`
+  }
+}
+
+export const sheetTitles = { sizes: 'Contact sizes', contacts: 'Contacts', seals: 'Wire seals', placard: 'Placard rows' } as const
+
+/** A fault of a family in one line, with its place. */
+export function familyFaultWords(fault: FamilyFault): string {
+  switch (fault.at) {
+    case 'head': return `${fault.field}: ${sheetProblemWords(fault.problem)}`
+    case 'sheet': return `${sheetTitles[fault.sheet]}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
+    case 'housing': return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
+  }
+}

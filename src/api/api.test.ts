@@ -154,6 +154,30 @@ test('what GET gives of the catalogue, POST takes as the same', async () => {
   expect(await post('catalogue', { ...body, wireTypes: [{ id: 'x y' }] })).toMatchObject({ status: 400 })
 })
 
+test('contact/bands spells the bin, gives the contacts that carry it, and reads from the other end', async () => {
+  const { body } = await post('contact/bands', { bands: ['white', 'violet', 'green'] })
+  expect(body).toMatchObject({ bin: '975', contacts: [{ id: 'RK-SK-C', family: 'raku' }], otherEnd: { bin: '579', contacts: [] } })
+  expect((await post('contact/bands', { bands: ['WH', 'VT', 'GN'] })).body.bin).toBe('975')
+  expect((await post('contact/bands', { bands: ['white', 'mauve'] })).body.error?.issues?.[0]).toMatchObject({ path: ['bands', 1] })
+})
+
+test('fit follows any family and any house rules of the shelf', async () => {
+  const raku = await post('fit', { housing: 'RK-20P', cavity: 'U', wire: { type: 'TW-1.0' } })
+  expect(raku.body.sets?.[0]).toMatchObject({ contact: 'RK-SK-C', setups: [{ tool: 'QF-5', positioner: 'QP-4', selector: 8 }] })
+  const shard = { housing: 'SH-2x5', cavity: '1', wire: { type: 'UT-0.14' } }
+  expect((await post('fit', shard)).body.sets).toEqual([])
+  expect((await post('fit', { ...shard, rules: 'field-repair' })).body.sets?.[0]).toMatchObject({ setups: [{ tool: 'NH-5', nest: '1.2' }] })
+  expect((await post('fit', { ...shard, rules: 'nobody' })).body.error?.issues?.[0]).toMatchObject({ path: ['rules'] })
+})
+
+test('a package that contradicts itself is refused whole', async () => {
+  const before = (await call('GET', 'catalogue')).body
+  const placards = before.placards as { id: string; rows: { contact: string; selector?: number }[] }[]
+  const bad = { ...before, families: [], wireTypes: [{ ...(before.wireTypes as object[])[0], id: 'NEW-WIRE' }], placards: [{ ...placards.find((one) => one.id === 'QP-1'), rows: [...(placards.find((one) => one.id === 'QP-1')?.rows ?? []), { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 }] }] }
+  expect(await post('catalogue', bad)).toMatchObject({ status: 400 })
+  expect((await call('GET', 'catalogue')).body).toEqual(before)
+})
+
 test('the OpenAPI document names every endpoint', async () => {
   const { body } = await call('GET', 'openapi.json')
   expect(body.openapi).toBe('3.1.0')

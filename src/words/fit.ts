@@ -1,3 +1,4 @@
+import type { Cure } from '@/core/fit/cures'
 import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/fit/fitTypes'
 import { amps, day, mm, mm2, range } from './figures'
 
@@ -71,5 +72,15 @@ export function missWords(reason: FitReason): string {
     case 'bore': return mm(Math.abs(reason.diameterMm - reason.boreMm))
     case 'current': return amps(reason.currentA - reason.allowedA)
     default: return '–'
+  }
+}
+
+/** What would cure a rejection. */
+export function cureWords(cure: Cure, familyName: (id: string) => string): string {
+  switch (cure.kind) {
+    case 'seal': return `seal ${cure.seal}`
+    case 'contact': return `contact ${cure.contact}`
+    case 'wire-type': return `wire ${cure.wireType}`
+    case 'family': return `${familyName(cure.family)}, size ${cure.size}`
   }
 }

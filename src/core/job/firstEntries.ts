@@ -3,7 +3,8 @@ import { chooseSets } from '../fit/chooseSets'
 import type { JobState } from '../journal/state'
 import { mergeFacts, newFacts, planFacts, setFacts } from './facts'
 import { changePlan, setKey, type Plan, type PlanChange } from './plan'
-import { fatesOf } from './revision'
+import { freshFacts } from './factsAge'
+import { fatesOf, hasBegun } from './revision'
 import type { NewEntry } from '../journal/entry'
 
 /**
@@ -33,6 +34,16 @@ export function planChangeEntries(catalogue: Catalogue, state: JobState, change:
   const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) => (choice.set && touched.has(choice.wire) ? [{ ...choice, set: choice.set }] : []))
   return [
     { id: newId(), kind: 'plan-changed', change, facts, ...(accept.length > 0 && { rework: [...accept] }) },
+    ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
+  ]
+}
+
+/** Entries that bring a job's pinned facts to the shelf's, and choose sets anew where no work rests on them and no hand has chosen. */
+export function takeFactsEntries(catalogue: Catalogue, state: JobState, today: string, newId: () => string): NewEntry[] {
+  const kept = new Map([...state.sets].filter(([key, set]) => set.byHand === true || hasBegun(state, key)))
+  const choices = chooseSets(catalogue, state.plan, kept, today).flatMap((choice) => (choice.set ? [{ ...choice, set: choice.set }] : []))
+  return [
+    { id: newId(), kind: 'plan-changed', change: {}, facts: freshFacts(state.facts, catalogue), why: 'facts taken from the shelf' },
     ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
   ]
 }

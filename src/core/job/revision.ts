@@ -98,6 +98,16 @@ const sharers = (plan: Plan, wire: string, side: SideLetter) => {
   return also && `${also.wire.id}${also.side}`
 }
 
+/** Has work begun on this side, by `wire/side`, in any unit? */
+export function hasBegun({ plan, terms }: Pick<JobState, 'plan' | 'terms'>, key: string): boolean {
+  const [wire = '', side = 'a'] = key.split('/')
+  for (let unit = 1; unit <= plan.quantity; unit++) {
+    const now = terms.get(termKey(unit, wire, side === 'b' ? 'b' : 'a'))
+    if (now?.stripped ?? now?.crimp) return true
+  }
+  return false
+}
+
 /** Is any of this wire's work, in any unit, undone or moved by such a fate? */
 export function disturbsWork(state: JobState, fate: WireFate): boolean {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {

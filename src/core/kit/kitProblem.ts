@@ -5,7 +5,8 @@ import type { FitSetup, WorkableSet } from '../fit/fitTypes'
 import { answerAll, question } from '../fit/question'
 import { platingDoubt } from '../fit/score'
 import { setupId } from '../setup/setup'
-import { setKey, sideOf, termKey, type ChosenSet, type Plan, type SideLetter } from '../job/plan'
+import { setKey, sideOf, type ChosenSet, type SideLetter } from '../job/plan'
+import { hasBegun } from '../job/revision'
 import type { JobState } from '../journal/state'
 
 /** One way to make the terminations of a group. */
@@ -67,15 +68,6 @@ export function kitProblem(catalogue: Catalogue, state: JobState, today: string,
     }
   }
   return { groups: [...groups.values()], blocked, quantity: plan.quantity }
-}
-
-const hasBegun = ({ plan, terms }: { readonly plan: Plan; readonly terms: JobState['terms'] }, key: string): boolean => {
-  const [wire = '', side = 'a'] = key.split('/')
-  for (let unit = 1; unit <= plan.quantity; unit++) {
-    const now = terms.get(termKey(unit, wire, side === 'b' ? 'b' : 'a'))
-    if (now?.stripped ?? now?.crimp) return true
-  }
-  return false
 }
 
 function optionsOf(catalogue: Catalogue, sets: readonly WorkableSet[], currentA: number | undefined): readonly KitOption[] {

@@ -119,7 +119,7 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
       {message !== undefined && <p className="note fault" role="alert" style={{ flex: 'none' }}>▲ {message}</p>}
       {tab === 'head' && (
         <div className="housing-form" style={{ flex: 'none' }}>
-          {text('name', 'Family', { autoFocus: true, placeholder: 'as people call it' })}
+          {text('name', 'Family', { autoFocus: isNew, placeholder: 'as people call it' })}
           {text('id', 'Id', { readOnly: !isNew, placeholder: 'short, no spaces' })}
           {text('document', 'Sheet', { placeholder: 'where its figures stand' })}
           {text('revision', 'Revision')}

@@ -39,7 +39,7 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
       </div>
       {family.housings.length > 0 && (
         <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 430px', gap: 14, flex: 'none' }}>
-          <section className="sheet" style={{ maxHeight: 330, overflow: 'auto' }} aria-label="Housings">
+          <section className="sheet pick-table" style={{ maxHeight: 330, overflow: 'auto' }} aria-label="Housings">
             <table className="table">
               <thead><tr><th scope="col">housing</th><th scope="col">ways</th><th scope="col">what</th><th scope="col">small parts</th></tr></thead>
               <tbody>
@@ -54,7 +54,7 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
               </tbody>
             </table>
           </section>
-          <div style={{ height: 330, display: 'flex' }}>{housing && <FacePanel housing={housing} end={housing.id} face={face} cavities={new Map()} />}</div>
+          <div style={{ height: 330, display: 'flex' }}>{housing && <FacePanel housing={housing} face={face} cavities={new Map()} />}</div>
         </div>
       )}
       <Contacts contacts={family.contacts} />

@@ -82,7 +82,7 @@ export function HousingEditor({ draft, sizes, problems, onChange, remove }: {
         <datalist id="family-sizes">{sizes.map((size) => <option key={size} value={size} />)}</datalist>
       </div>
       <div style={{ display: 'flex', flexDirection: 'column', gap: 8 }}>
-        <div style={{ height: 330, display: 'flex' }}>{housing ? <FacePanel housing={housing} end={draft.name || draft.id || 'new'} face={face} cavities={new Map()} /> : <p className="note attend">◆ It is drawn as soon as its rows can be read.</p>}</div>
+        <div style={{ height: 330, display: 'flex' }}>{housing ? <FacePanel housing={housing} face={face} cavities={new Map()} /> : <p className="note attend">◆ It is drawn as soon as its rows can be read.</p>}</div>
         {housing && <p className="small dim">{plural(housing.cavities.length, 'way')}: {housing.cavities.slice(0, 24).map((cavity) => cavity.id).join(' ')}{housing.cavities.length > 24 && ' …'}</p>}
         <button type="button" className="act-button" style={{ width: 'auto', alignSelf: 'start' }} onClick={remove}><span>Remove this housing</span></button>
       </div>

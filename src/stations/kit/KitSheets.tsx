@@ -114,6 +114,7 @@ export function RejectedTable({ rejected }: { readonly rejected: readonly KitRej
               <th scope="col">seal</th>
               <th scope="col">reason</th>
               <th scope="col">off by</th>
+              <th scope="col">cured by</th>
             </tr>
           </thead>
           <tbody>
@@ -123,6 +124,7 @@ export function RejectedTable({ rejected }: { readonly rejected: readonly KitRej
                 <td className="figure dim">{one.seal}</td>
                 <td>{one.words}</td>
                 <td className="figure dim">{one.offBy}</td>
+                <td className="figure">{one.cure ?? ''}</td>
               </tr>
             ))}
           </tbody>

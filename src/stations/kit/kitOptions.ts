@@ -1,8 +1,10 @@
 import { toChosenSet } from '@/core/fit/chooseSets'
 import { answerAll, question, type Asked } from '@/core/fit/question'
+import { withCures, type Cure } from '@/core/fit/cures'
+import type { Rejected } from '@/core/fit/fitTypes'
 import { remedies } from '@/core/fit/remedies'
 import { planIndex, type ChosenSet, type SideLetter } from '@/core/job/plan'
-import { missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
+import { cureWords, missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
 import { setupWords } from '@/words/refusals'
 
 /** A set that can be chosen: one contact, seal and setup. */
@@ -22,6 +24,8 @@ export interface KitRejected {
   readonly code: string
   readonly words: string
   readonly offBy: string
+  /** what would cure it */
+  readonly cure?: string
 }
 
 export interface KitWindow {
@@ -60,9 +64,10 @@ export function kitOptions({ catalogue, plan, today, sets }: Asked, wireId: stri
   const mat = family?.sizes.find((size) => size.id === query?.cavity.size)?.matWindow
   const seals = family?.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : []
   const insulationMm = (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.insulationMm
+  const rejected: readonly (Rejected & { readonly cure?: Cure })[] = query ? withCures(catalogue, query, found.rejected) : found.rejected
   return {
     sets: found.sets.flatMap((set) => set.setups.map((setup) => ({ set: toChosenSet(set, setup), contactName: set.contact.name, plating: set.contact.plating, notes: setup.notes.map(noteWords), unchecked: set.unchecked.map((one) => uncheckedWords[one]), score: set.score }))),
-    rejected: found.rejected.map(({ contact, seal, reason }) => ({ contact: contact.id, ...(seal && { seal: seal.id }), code: reason.code, words: reasonWords(reason), offBy: missWords(reason) })),
+    rejected: rejected.map(({ contact, seal, reason, cure }) => ({ contact: contact.id, ...(seal && { seal: seal.id }), code: reason.code, words: reasonWords(reason), offBy: missWords(reason), ...(cure && { cure: cureWords(cure, (id) => catalogue.families.get(id)?.name ?? id) }) })),
     windows: [...seals.map((seal) => ({ name: seal.id, ...seal.insulation })), ...(mat ? [{ name: 'mat seal', ...mat }] : [])],
     insulationMm,
     remedies: found.sets.length > 0 ? [] : remedies(catalogue, plan, wire, side, today).map(({ wireType, set }) => ({

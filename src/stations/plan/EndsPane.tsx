@@ -8,11 +8,13 @@ import { rulesOf } from '@/core/journal/shared'
 import { useJob } from '@/ui/job/JobProvider'
 import { exportPinout } from './exportPinout'
 import { JobSettings } from './JobSettings'
+import { RuleOddsList } from './RuleOddsList'
+import { plural } from '@/words/figures'
 import type { PlanShelf } from './planShelf'
 
 const EndForm = dynamic(() => import('./EndForm').then((module) => module.EndForm), { ssr: false })
 
-export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated'
+export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated' | 'facts'
 
 const tools: readonly (readonly [PlanPane, string])[] = [['import', 'Import a pinout…'], ['family', 'Which family?'], ['mated', 'Check a mated pair']]
 
@@ -60,6 +62,13 @@ export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
       ) : (
         <EndForm key={form === 'new' ? 'new' : form.id} end={form === 'new' ? undefined : form} shelf={shelf} close={() => setForm(undefined)} apply={(change) => { setForm(undefined); apply(change) }} />
       )}
+      {shelf.older > 0 && (
+        <div className="tool-list">
+          <button type="button" className="act-button" aria-pressed={pane === 'facts'} onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}>
+            <span className="caution">◆ {plural(shelf.older, 'fact')} older than the shelf</span>
+          </button>
+        </div>
+      )}
       <div className="tool-list">
         {tools.map(([id, words]) => (
           <button key={id} type="button" className="act-button" aria-pressed={pane === id} onClick={() => setPane(pane === id ? 'grid' : id)}>
@@ -72,6 +81,7 @@ export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
         </div>
       </div>
       <JobSettings key={state.seq} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
+      <RuleOddsList state={state} />
     </div>
   )
 }

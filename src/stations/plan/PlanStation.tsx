@@ -24,6 +24,7 @@ const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module
 const RevisionPane = dynamic(() => import('./RevisionPane').then((module) => module.RevisionPane))
 const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane))
 const FamilyPane = dynamic(() => import('./FamilyPane').then((module) => module.FamilyPane))
+const FactsPane = dynamic(() => import('./FactsPane').then((module) => module.FactsPane))
 const MatedPane = dynamic(() => import('./MatedPane').then((module) => module.MatedPane))
 
 const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
@@ -33,7 +34,7 @@ const endsOf = (wire: Wire): string[] => [wire.from, wire.to].flatMap((side) => 
 export function PlanStation() {
   const { id, state } = useJob()
   const { plan, facts } = state
-  const shelf = usePlanShelf(id)
+  const shelf = usePlanShelf(id, state.seq)
   const names = useMemo(() => gridNames(plan, facts, shelf), [plan, facts, shelf])
   const draft = useGridDraft(id, plan, names)
   const [pane, setPane] = useState<PlanPane>('grid')
@@ -106,6 +107,7 @@ export function PlanStation() {
         {pane === 'revision' && saving.preview && <RevisionPane preview={saving.preview} busy={saving.busy} apply={() => void saving.accept().then((written) => written && setPane('grid'))} back={() => { saving.drop(); setPane('grid') }} />}
         {pane === 'import' && <ImportPane names={names} draft={draft} close={() => setPane('grid')} />}
         {pane === 'family' && <FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />}
+        {pane === 'facts' && <FactsPane close={() => setPane('grid')} />}
         {pane === 'mated' && <MatedPane close={() => setPane('grid')} apply={(change) => void applied(change)} pick={(key) => { pick(key); setPane('grid') }} />}
       </div>
       <aside className="pane pane-card" aria-label="This wire">

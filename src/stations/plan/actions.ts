@@ -1,6 +1,7 @@
 'use server'
 import { z } from 'zod'
-import { newIdMaker, planChangeEntries } from '@/core/job/firstEntries'
+import { olderFacts, type OlderFact } from '@/core/job/factsAge'
+import { newIdMaker, planChangeEntries, takeFactsEntries } from '@/core/job/firstEntries'
 import { previewChange, type ChangePreview } from '@/core/job/previewChange'
 import { planChangeSchema } from '@/core/job/schema'
 import { bench } from '@/data/bench'
@@ -36,4 +37,19 @@ export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcom
   const job = await jobAndShelf(jobId)
   if (!job) return refused('This job is not there any more.')
   return writeEntries(jobId, seen, by, planChangeEntries(job.shelf, job.state, change, today(), newId, accept))
+}
+
+const jobInput = z.strictObject({ jobId: key })
+
+/** Where the facts that the job pinned differ from the shelf as it is. */
+export async function compareFacts(input: z.infer<typeof jobInput>): Promise<Outcome<readonly OlderFact[]>> {
+  const job = await jobAndShelf(jobInput.parse(input).jobId)
+  return job ? done(olderFacts(job.state.facts, job.shelf)) : refused('This job is not there any more.')
+}
+
+/** Takes the shelf's figures for everything that the job has pinned, and chooses again where nothing rests on the old ones. */
+export async function takeFacts(input: { readonly jobId: string; readonly seen: number; readonly by: string }): Promise<Outcome> {
+  const { jobId, seen, by } = jobInput.extend({ seen: z.number().int(), by: key }).parse(input)
+  const job = await jobAndShelf(jobId)
+  return job ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, today(), newId)) : refused('This job is not there any more.')
 }

@@ -1,4 +1,6 @@
 import type { Catalogue } from '@/core/catalogue/catalogue'
+import type { Facts } from '@/core/job/facts'
+import { olderFacts } from '@/core/job/factsAge'
 import { shelfNamesOf, type ShelfNames } from '@/core/grid/gridNames'
 
 /** A housing as it can be chosen for an end. */
@@ -17,9 +19,12 @@ export interface ShelfHousing {
 export interface PlanShelf extends ShelfNames {
   readonly housings: readonly ShelfHousing[]
   readonly rules: readonly { readonly id: string; readonly name: string }[]
+  /** facts that the job pinned and the shelf says otherwise today */
+  readonly older: number
 }
 
-export const planShelf = (catalogue: Catalogue): PlanShelf => ({
+export const planShelf = (catalogue: Catalogue, facts: Facts): PlanShelf => ({
+  older: olderFacts(facts, catalogue).length,
   ...shelfNamesOf(catalogue),
   housings: [...catalogue.housings.values()].map((housing) => {
     const family = catalogue.families.get(housing.family)

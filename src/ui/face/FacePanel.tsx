@@ -37,7 +37,8 @@ export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'
 /** A face in its sheet: named, always with the side you look at, flipped with F and turned with R. */
 export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWire }: {
   readonly housing: Housing
-  readonly end: string
+  /** the end that it is of, where it is part of a job */
+  readonly end?: string
   readonly face: ReturnType<typeof useFaceView>
   readonly cavities: ReadonlyMap<string, FaceCavity>
   readonly next?: string | undefined
@@ -52,10 +53,10 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
   const side = view.side === 'wire' ? 'WIRE FACE' : 'MATING FACE'
   const looks = [...new Set([...cavities.values()].map((cavity) => cavity.look))]
   return (
-    <section className="sheet sheet-fill" aria-label={`Face of ${end}`}>
+    <section className="sheet sheet-fill" aria-label={`Face of ${end ?? housing.name}`}>
       <div className="sheet-head">
         <span>
-          {housing.name}, end {end}
+          {housing.name}{end !== undefined && `, end ${end}`}
         </span>
         <span className="caption">
           <span data-testid="face-side">{side}</span>

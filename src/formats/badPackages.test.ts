@@ -1,0 +1,50 @@
+import { stringify } from 'yaml'
+import { expect, test } from 'vitest'
+import { buildCatalogue } from '@/core/catalogue/catalogue'
+import { emptyPackage } from '@/core/catalogue/packageLists'
+import { catalogueFaultWords } from '@/words/catalogue'
+import { readCatalogueFile } from './catalogueFile'
+import { demoCatalogueInput } from './demoCatalogue.testing'
+
+const shelf = demoCatalogueInput()
+const bisque = shelf.families.find((family) => family.id === 'bisque')
+if (!bisque) throw new Error('bisque')
+const yaml = (change: object) => stringify({ ...emptyPackage, families: [bisque], tools: shelf.tools, ...change }, { aliasDuplicateObjects: false })
+
+/** What a reader is told: the file's own faults, or those that no schema sees. */
+function told(text: string): readonly string[] {
+  const read = readCatalogueFile(text)
+  if (!read.ok) return read.fault.map((fault) => `${fault.path.join('.')}: ${fault.message}`)
+  const built = buildCatalogue(read.value)
+  return built.ok ? [] : built.fault.map(catalogueFaultWords)
+}
+
+test('a package that is whole is told nothing', () => {
+  expect(told(yaml({}))).toEqual([])
+})
+
+test.each<[string, string, RegExp]>([
+  ['a newer schema', yaml({ version: 2 }), /^version: /],
+  ['another format', yaml({ format: 'somebody/else' }), /^format: /],
+  ['a field that nobody knows', yaml({ colour: 'red' }), /Unrecognized key/i],
+  ['a negative dimension', yaml({ families: [{ ...bisque, sizes: [{ ...bisque.sizes[0], boreMm: -1.7 }] }] }), /^families\.0\.sizes\.0\.boreMm: /],
+  ['overlapping cavities', yaml({ families: [{ ...bisque, housings: [{ ...bisque.housings[1], cavities: undefined, arrangement: { kind: 'rows', rowCounts: [3], pitchMm: 1, rowPitchMm: 1 } }] }] }), /cavities 1 and 2 overlap: 1 mm apart, their bores need 1\.75 mm/],
+  ['a missing reference', yaml({ tools: [] }), /sheetTool names PF-10, which is not there/],
+  ['a part twice', yaml({ families: [bisque, { ...bisque, id: 'bisque-2' }] }), /stands twice/],
+  ['rows that contradict each other', yaml({ placards: [{ id: 'P', tool: 'PF-10', source: { document: 'card' }, rows: [{ contact: 'BQ-SK-T', conductor: { minMm2: 0.1, maxMm2: 0.2 }, die: 'D3' }, { contact: 'BQ-SK-T', conductor: { minMm2: 0.15, maxMm2: 0.3 }, die: 'D4' }] }] }), /rows 1 and 2 both are for BQ-SK-T .* differ in die/],
+  ['YAML that is none', 'families: [', /./],
+  ['a text', 'hello', /./],
+  ['nothing', '', /./],
+  ['an alias that names itself', 'a: &x\n  b: *x\n', /./],
+])('%s is refused, with where and why', (_what, text, words) => {
+  const faults = told(text)
+  expect(faults.length).toBeGreaterThan(0)
+  expect(faults.join('\n')).toMatch(words)
+})
+
+test('aliases that blow up are refused at once', () => {
+  const bomb = ['a0: &a0 [x,x,x,x,x,x,x,x,x]', ...Array.from({ length: 9 }, (_, i) => `a${String(i + 1)}: &a${String(i + 1)} [${Array.from({ length: 9 }, () => `*a${String(i)}`).join(',')}]`)].join('\n')
+  const began = performance.now()
+  expect(told(bomb)[0]).toMatch(/alias/i)
+  expect(performance.now() - began).toBeLessThan(2000)
+})

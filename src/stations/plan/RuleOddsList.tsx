@@ -1,0 +1,27 @@
+'use client'
+import Link from 'next/link'
+import { useMemo } from 'react'
+import { ruleOdds } from '@/core/rules/ruleOdds'
+import type { JobState } from '@/core/journal/state'
+import { list } from '@/words/figures'
+import { ruleWords } from '@/words/rules'
+
+/** Where the plan is at odds with the house rules that the job follows. */
+export function RuleOddsList({ state }: { readonly state: JobState }) {
+  const odds = useMemo(() => ruleOdds(state, new Date().toISOString().slice(0, 10)), [state])
+  return (
+    <div className="small-form" style={{ fontSize: 13 }}>
+      {odds.length === 0 ? <p className="good">✓ Nothing is at odds with these rules.</p> : (
+        <ul className="choices" aria-label="At odds with the house rules">
+          {odds.map((one) => (
+            <li key={`${one.rule} ${one.tool ?? ''}`}>
+              <b className={one.weight === 'forbidden' ? 'fault' : 'caution'}>{one.weight === 'forbidden' ? '▲' : '◆'} {ruleWords[one.rule].name}{one.tool !== undefined && `: ${one.tool}`}</b>
+              <span style={{ display: 'block' }}>{one.weight === 'forbidden' ? 'against the rules' : 'allowed, recorded'}: {list(one.where, 5)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Link href="/rules" className="plain">What the rules say</Link>
+    </div>
+  )
+}

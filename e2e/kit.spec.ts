@@ -1,0 +1,55 @@
+import { alive, expect, makeJob, strike, test } from './bench'
+
+test('the whole job is worked out: fewest setups, proven, and used with one key', async ({ bench: page }) => {
+  const id = await makeJob(page.request, 'Whole job')
+  await page.goto(`/jobs/${id}/kit`)
+  await alive(page)
+  await strike(page, 'w')
+  await expect(page.getByText('2 groups of like terminations')).toBeVisible()
+  await strike(page, ' ')
+  await expect(page.getByText('✓ proven best')).toHaveCount(3, { timeout: 30_000 })
+  await expect(page.getByRole('heading', { name: 'Nothing could be better' })).toBeVisible()
+  await strike(page, 'Escape')
+  await expect(page.getByRole('complementary', { name: 'This termination' })).toBeVisible()
+})
+
+test('a set chosen by hand stays, and what it costs is said', async ({ bench: page }) => {
+  const id = await makeJob(page.request, 'By hand')
+  await page.goto(`/jobs/${id}/kit?at=1/W1/a`)
+  await alive(page)
+  await strike(page, '2')
+  await page.getByRole('button', { name: 'Choose this set' }).click()
+  await expect(page.getByText('This set is chosen')).toBeVisible()
+  await strike(page, 'w')
+  await expect(page.getByRole('cell', { name: 'by hand' })).toBeVisible()
+  await strike(page, ' ')
+  await expect(page.getByText('By hand costs')).toBeVisible({ timeout: 30_000 })
+})
+
+test('parts are taken for a job, short ones named with their packs, and given back', async ({ bench: page }) => {
+  const id = await makeJob(page.request, 'Parts')
+  await page.goto(`/jobs/${id}/kit`)
+  await alive(page)
+  await strike(page, 'p')
+  await expect(page.getByRole('row', { name: /CM-SK-N/ })).toContainText('2 + 1 test + 1 spare')
+  await expect(page.getByRole('row', { name: /IS-M3/ })).toContainText('not counted')
+  await strike(page, ' ')
+  await expect(page.getByText('Reserved what is there. Short:')).toBeVisible()
+  await expect(page.getByRole('row', { name: /CM-SK-N/ })).toContainText('4 taken')
+  await strike(page, ' ')
+  await expect(page.getByText('The parts are free again.')).toBeVisible()
+  const pdf = await page.request.get(`/jobs/${id}/papers/kit-list.pdf`)
+  expect(pdf.headers()['content-type']).toBe('application/pdf')
+  expect((await pdf.body()).subarray(0, 4).toString()).toBe('%PDF')
+})
+
+test('what the crib cannot crimp: every way is compared, and the cheapest tools are proven', async ({ bench: page }) => {
+  const csv = 'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nW1,TW-1.0,RD,A,1,CM-3P,RG-1-4,,,300\n'
+  const id = await makeJob(page.request, 'Rings', csv)
+  await page.goto(`/jobs/${id}/kit`)
+  await alive(page)
+  await expect(page.getByText('only SN-3 could crimp it, and it is not in the crib').or(page.getByText('and it is not in the crib')).first()).toBeVisible()
+  await strike(page, 'b')
+  await expect(page.getByRole('heading', { name: 'Cheapest: 68' })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('Proven: no cheaper tools crimp all of it.')).toBeVisible()
+})

@@ -1,3 +1,4 @@
+import { writeXlsx } from '../src/formats/table/writeXlsx'
 import { alive, expect, leadCsv, strike, test } from './bench'
 
 const paste = 'or paste its rows, headings first'
@@ -44,6 +45,22 @@ test('an end without a housing waits for its pick', async ({ bench: page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Picked')
 })
 
+test('a workbook is read like a CSV, with a ring and a splice at its far sides', async ({ bench: page }) => {
+  const rows = [['W1', 'TW-1.0', 'RD', 'A', '1', 'CM-3P', 'RG-1-4', '', 300], ['W2', 'TW-1.0', 'BK', 'A', '2', 'CM-3P', 'splice S1', '', 300], ['W3', 'TW-1.0', 'BK', 'A', '3', 'CM-3P', 'splice S1', '', 400]]
+  const headings = ['wire', 'type', 'colour', 'from end', 'from cavity', 'from housing', 'to end', 'to cavity', 'length']
+  await page.goto('/new')
+  await alive(page)
+  await page.getByLabel('Pinout file').setInputFiles({ name: 'ring lead.xlsx', mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', buffer: Buffer.from(await (await writeXlsx(headings, rows, 'pinout')).arrayBuffer()) })
+  await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
+  await expect(page.getByLabel('Title')).toHaveValue('ring lead')
+  await page.getByLabel('Pinout file').setInputFiles({ name: 'other.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from('not a zip at all, but long enough to be looked at') })
+  await expect(page.getByText('This is no XLSX workbook.')).toBeVisible()
+  await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
+  await strike(page, 'Escape', 'Enter')
+  await page.waitForURL('**/plan')
+  await expect(page.getByRole('grid', { name: 'Pinout' })).toContainText('splice S1')
+})
+
 for (const [what, file, sentence] of [
   ['binary rubbish', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 255, 254, 1, 2]), 'This is no text'],
   ['wrong columns', Buffer.from('pin;name\n1;x\n'), 'The first row must name the columns'],
@@ -52,7 +69,7 @@ for (const [what, file, sentence] of [
   test(`a file of ${what} is refused with a sentence that helps`, async ({ bench: page }) => {
     await page.goto('/new')
     await alive(page)
-    await page.getByLabel('CSV file').setInputFiles({ name: 'pinout.csv', mimeType: 'text/csv', buffer: file })
+    await page.getByLabel('Pinout file').setInputFiles({ name: 'pinout.csv', mimeType: 'text/csv', buffer: file })
     await expect(page.getByText(sentence).first()).toBeVisible({ timeout: 15_000 })
     await expect(page.getByRole('button', { name: /Make the job/ })).toBeDisabled()
   })

@@ -36,10 +36,13 @@ export function housingProblemWords(problem: HousingProblem): string {
 
 export const sheetTitles = { sizes: 'Contact sizes', contacts: 'Contacts', seals: 'Wire seals', placard: 'Placard rows' } as const
 
+/** The fields of a family's head, as the editor calls them. */
+export const familyHeadWords = { name: 'Family', id: 'Id', document: 'Sheet' } as const
+
 /** A fault of a family in one line, with its place. */
 export function familyFaultWords(fault: FamilyFault): string {
   switch (fault.at) {
-    case 'head': return `${fault.field}: ${sheetProblemWords(fault.problem)}`
+    case 'head': return `${familyHeadWords[fault.field]}: ${sheetProblemWords(fault.problem)}`
     case 'sheet': return `${sheetTitles[fault.sheet]}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
     case 'housing': return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
   }

@@ -11,7 +11,10 @@ export function highsSolver(highs: Highs): MilpSolver {
       model.options.set('mip_rel_gap', 1e-6)
       if (start) model.setSolution({ colValue: [...start] })
       const { modelStatus: status } = model.run(
-        onProgress && { [callbackType.mipLogging]: ({ data }) => void onProgress({ best: finite(data.mip_primal_bound, Infinity), bound: finite(data.mip_dual_bound, -Infinity), seconds: data.running_time ?? 0 }) },
+        onProgress && { [callbackType.mipLogging]: ({ data }) => {
+          onProgress({ best: finite(data.mip_primal_bound, Infinity), bound: finite(data.mip_dual_bound, -Infinity), seconds: data.running_time ?? 0 })
+          return undefined
+        } },
       )
       if (status === modelStatus.infeasible) return { status: 'infeasible' } as const
       const bound = Number(model.info.get('mip_dual_bound'))

@@ -2,6 +2,8 @@ import { expect, test } from 'vitest'
 import { buildCatalogue } from './catalogue'
 import { demoCatalogueInput } from '@/formats/demoCatalogue.testing'
 import { comparePackages, figureChanges } from './comparePackages'
+import { familyPackage } from './familyPackage'
+import { fitToShelf, layPackage } from './layPackage'
 import { planFacts } from '../job/facts'
 import { freshFacts, olderFacts } from '../job/factsAge'
 import type { CatalogueInput } from './types'
@@ -44,4 +46,26 @@ test('a job says which of its facts are older than the shelf, and can take the s
   const without = build({ ...shelf, packs: [], placards: [], families: shelf.families.filter((family) => family.id !== 'bisque') })
   expect(olderFacts(pinned, without).map((one) => `${one.kind} ${one.id} ${one.change}`)).toEqual(['family bisque gone', 'housing BQ-4P gone', 'contact BQ-SK-T gone'])
   expect(freshFacts(pinned, without)).toEqual(pinned)
+})
+
+const rowCount = (input: CatalogueInput) => input.placards.reduce((sum, placard) => sum + placard.rows.length, 0)
+
+test.each(shelf.families.map((family) => family.id))('%s, exported alone and taken in again, changes nothing: other families keep their placard rows', (id) => {
+  const alone = familyPackage(shelf, id) ?? shelf
+  expect(alone.families.map((family) => family.id)).toEqual([id])
+  expect(comparePackages(shelf, fitToShelf(shelf, alone)).filter((one) => one.change !== 'same')).toEqual([])
+  expect(rowCount(layPackage(shelf, fitToShelf(shelf, alone)))).toBe(rowCount(shelf))
+})
+
+test('a row that a family’s package leaves out is taken out, and only that one', () => {
+  const alone = familyPackage(shelf, 'slipware') ?? shelf
+  const [gone] = alone.placards[0]?.rows ?? []
+  const shorter = { ...alone, placards: alone.placards.map((placard, i) => (i === 0 ? { ...placard, rows: placard.rows.slice(1) } : placard)) }
+  const after = layPackage(shelf, fitToShelf(shelf, shorter))
+  expect(rowCount(after)).toBe(rowCount(shelf) - 1)
+  expect(after.placards.find((placard) => placard.id === alone.placards[0]?.id)?.rows).not.toContainEqual(gone)
+})
+
+test('no family of that id is no package', () => {
+  expect(familyPackage(shelf, 'nothing')).toBeUndefined()
 })

@@ -59,18 +59,21 @@ function readFigure(said: string, dimension: Dimension): Result<number, GridProb
   return read.ok ? ok(Math.round(read.value * 1000) / 1000) : fail({ code: 'quantity', dimension, fault: read.fault })
 }
 
-/** Where a side ends, as people write it: `A.1`, `A 1`, `RG-1-4`, `splice S1`, `with W03a`, `open`. */
-export function readPlace(said: string, names: GridNames): Result<WireSide, GridProblem> {
+/** A side that is in no cavity, as people write it: `RG-1-4`, `splice S1`, `with W03a`, `open`; undefined for anything else. */
+export function readLoosePlace(said: string, terminals: { readonly get: (name: string) => string | undefined }): Result<WireSide, GridProblem> | undefined {
   const text = said.trim()
   if (text === '' || text === '–' || text.toLowerCase() === 'open') return ok({ kind: 'open' })
-  const terminal = names.terminals.get(text.toLowerCase())
+  const terminal = terminals.get(text.toLowerCase())
   if (terminal !== undefined) return ok({ kind: 'terminal', part: terminal })
   const splice = /^splice\s+(\S+)$/i.exec(text)
   if (splice?.[1] !== undefined) return ID.test(splice[1]) ? ok({ kind: 'splice', splice: splice[1] }) : fail({ code: 'bad-id' })
   const shared = /^with\s+(\S+?)\s*([ab])$/i.exec(text)
   if (shared?.[1] !== undefined) return ok({ kind: 'with', wire: shared[1], side: shared[2]?.toLowerCase() === 'b' ? 'b' : 'a' })
-  return readCavity(text, names)
+  return undefined
 }
+
+/** Where a side ends, as people write it: `A.1`, `A 1`, or a place outside a cavity. */
+export const readPlace = (said: string, names: GridNames): Result<WireSide, GridProblem> => readLoosePlace(said, names.terminals) ?? readCavity(said.trim(), names)
 
 function readCavity(text: string, names: GridNames): Result<WireSide, GridProblem> {
   const ends = [...names.ends.keys()]
@@ -96,6 +99,13 @@ export function writePlace(at: WireSide): string {
 }
 
 const limited = (said: string, limit: number): Result<string, GridProblem> => (said.length > limit ? fail({ code: 'too-long', limit }) : ok(said))
+
+/** `twist 1`, `screen A` or `cable 2`; an empty cell is no group. */
+export function readGroup(said: string): Result<Pick<Wire, 'group'>, GridProblem> {
+  if (said === '') return ok({})
+  const match = /^(twist|screen|cable)\s+(\S.{0,19})$/i.exec(said)
+  return match ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } }) : fail({ code: 'bad-group' })
+}
 
 const columnTable = {
   id: {
@@ -151,11 +161,7 @@ const columnTable = {
   },
   group: {
     id: 'group', heading: 'group', write: (wire) => (wire.group ? `${wire.group.kind} ${wire.group.name}` : ''),
-    read: (said) => {
-      if (said === '') return ok({})
-      const match = /^(twist|screen|cable)\s+(\S.{0,19})$/i.exec(said)
-      return match ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } }) : fail({ code: 'bad-group' })
-    },
+    read: readGroup,
   },
   note: {
     id: 'note', heading: 'note', write: (wire) => wire.note ?? '',

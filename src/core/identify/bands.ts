@@ -20,7 +20,7 @@ export const parseBand = (text: string): BandColour | undefined => spellings.get
 export const binOfBands = (bands: readonly BandColour[]): string => bands.map((band) => band.digit).join('')
 
 /** The bands that a bin code is marked with. */
-export const bandsOfBin = (bin: string): readonly BandColour[] => [...bin].flatMap((digit) => bandColours[Number(digit)] ?? [])
+export const bandsOfBin = (bin: string): readonly BandColour[] => Array.from(bin).flatMap((digit) => bandColours[Number(digit)] ?? [])
 
 export interface BandReading<T> {
   readonly bin: string

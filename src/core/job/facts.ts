@@ -68,7 +68,7 @@ export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires
     ...noFacts,
     housings: housings as Facts['housings'],
     families,
-    contacts: terminals as Facts['contacts'],
+    contacts: terminals,
     parts: pick(catalogue.parts, parts),
     wireTypes: pick(catalogue.wireTypes, plan.wires.map((wire) => wire.type)),
     ...(rules && { rules: { [rules.id]: rules } }),

@@ -89,7 +89,8 @@ function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: st
   const housing = housingOf(facts, plan, end)
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const half = housing && facts.families[housing.family]?.halves[housing.role]
-  return contact !== undefined && !isSleeve(contact) && housing !== undefined && contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
+  if (!contact || isSleeve(contact) || !housing) return false
+  return contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
 }
 
 /** Which wire's side shares the contact of this one. */

@@ -49,7 +49,7 @@ export function kitProblem(catalogue: Catalogue, state: JobState, today: string,
   const { plan, sets } = state
   const groups = new Map<string, { id: string; sides: KitGroup['sides'][number][]; options: readonly KitOption[]; fixed?: 'by-hand' | 'begun' }>()
   const blocked: KitProblem['blocked'][number][] = []
-  const fixedSets = new Map([...sets].filter(([key, set]) => (keepHand && set.byHand) || hasBegun(state, key)))
+  const fixedSets = new Map([...sets].filter(([key, set]) => hasBegun(state, key) || (keepHand && set.byHand === true)))
   for (const wire of plan.wires) {
     for (const side of ['a', 'b'] as const) {
       const { kind } = sideOf(wire, side)

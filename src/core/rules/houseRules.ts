@@ -1,8 +1,7 @@
 import type { z } from 'zod'
 import type { Range } from '../strip/stripWindow'
-import type { allowance, houseRulesSchema } from './schema'
+import type { houseRulesSchema } from './schema'
 
-export type Allowance = z.infer<typeof allowance>
 export type HouseRules = Readonly<z.infer<typeof houseRulesSchema>>
 
 /** Current-carrying conductors in one bundle: the adjustment factors that wiring codes share (NEC table 310.15(C)(1)). A shop may change them. */

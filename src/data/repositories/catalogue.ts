@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
 import { and, eq, sql } from 'drizzle-orm'
 import { buildCatalogue, placeHousing, type Catalogue } from '@/core/catalogue/catalogue'
+import { fitToShelf } from '@/core/catalogue/layPackage'
 import { itemKinds, packageLists, type ItemKind } from '@/core/catalogue/packageLists'
 import type { CatalogueFault } from '@/core/catalogue/faults'
 import type { CatalogueInput, FamilyInput } from '@/core/catalogue/types'
@@ -58,7 +59,7 @@ export interface ImportOutcome {
 const fingerprint = (doc: unknown) => createHash('sha256').update(canonicalize(doc) ?? '').digest('hex')
 
 /**
- * Lays a package over the shelf: items are added or replaced by id, nothing is removed. All of it or none.
+ * Lays a package over the shelf: items are added or replaced by id, placards row by row. All of it or none.
  * @returns what was added and changed, or why the shelf would not hold together with it
  */
 export async function importCatalogue(db: Database, input: CatalogueInput, now: Date): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
@@ -66,7 +67,7 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
     await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
     const stored = await readCatalogueInput(tx)
     const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, fingerprint(item.doc)]))
-    const incoming = itemsOf(input)
+    const incoming = itemsOf(fitToShelf(stored, input))
     const after = new Map([...itemsOf(stored), ...incoming].map((item) => [`${item.kind} ${item.id}`, item]))
     const seen = new Set<string>()
     const doubled = incoming.find((item) => {

@@ -64,7 +64,7 @@ test('a signature settles: what was used, scrap included, leaves the shelf; the 
   expect(await takeParts(opened.db, 'one', wanted)).toEqual([])
   const done = workThrough(entries(), { newId, stamp: () => ({ at: now.toISOString(), by: 'ansa' }) })
   const [, , ...work] = done.entries.map(({ seq: _seq, at: _at, by: _by, ...entry }) => entry)
-  const appended = await appendEntries(opened.db, cache, { jobId: 'one', seen: 2, entries: work as never, by: 'ansa', now })
+  const appended = await appendEntries(opened.db, cache, { jobId: 'one', seen: 2, entries: work, by: 'ansa', now })
   expect(appended.ok).toBe(true)
   const used = partsUsed(done.folded.state)
   // 2 contacts in cavities and 1 test piece on the QF-5 side

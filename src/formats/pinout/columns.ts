@@ -17,6 +17,8 @@ export const pinoutColumns = {
   length: { id: 'length', heading: 'length', alias: ['length mm', 'cut length', 'len'], required: true },
   signal: { id: 'signal', heading: 'signal', alias: ['net', 'function', 'name'], required: false },
   current: { id: 'current', heading: 'current', alias: ['amps', 'load', 'current a'], required: false },
+  group: { id: 'group', heading: 'group', alias: ['twist', 'screen', 'pair', 'cable'], required: false },
+  note: { id: 'note', heading: 'note', alias: ['notes', 'remark', 'remarks', 'comment'], required: false },
   fromHousing: { id: 'fromHousing', heading: 'from housing', alias: ['housing 1'], required: false },
   toHousing: { id: 'toHousing', heading: 'to housing', alias: ['housing 2'], required: false },
 } as const satisfies Record<string, PinoutColumn>

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { matchHeadings, pinoutColumns, type ColumnId } from './columns'
 import { cellProblemWords, columnWords, tableFaultWords } from './pinoutWords'
-import type { CellProblem, TableFault } from './readPinout'
+import type { CellProblem, TableFault } from './pinoutFaults'
 
 test.each<[readonly string[], Partial<Record<ColumnId, number>>]>([
   [['wire', 'type', 'colour'], { wire: 0, type: 1, colour: 2 }],
@@ -13,9 +13,9 @@ test.each<[readonly string[], Partial<Record<ColumnId, number>>]>([
 })
 
 test('what is missing, unknown or doubled is said', () => {
-  const { missing, unknown, twice } = matchHeadings(['wire', 'Remark', '', 'colour', 'color'])
+  const { missing, unknown, twice } = matchHeadings(['wire', 'Shelf mark', '', 'colour', 'color'])
   expect(missing).toEqual(['type', 'fromEnd', 'fromCavity', 'toEnd', 'toCavity', 'length'])
-  expect(unknown).toEqual(['Remark'])
+  expect(unknown).toEqual(['Shelf mark'])
   expect(twice).toEqual(['color'])
 })
 
@@ -49,7 +49,7 @@ test.each<[CellProblem, string, RegExp]>([
   [{ code: 'no-housing', end: 'A' }, 'A', /end A has no housing yet: pick it/],
   [{ code: 'unknown-cavity', housing: 'CM-3P', known: ['1', '2', '3'] }, '9', /“9” is no cavity of CM-3P; it has 1, 2, 3/],
   [{ code: 'cavity-taken', byWire: 'W1', firstRow: 2 }, '1', /taken by W1 in row 2/],
-  [{ code: 'half-a-side' }, '', /give end and cavity, or leave both empty/],
+  [{ code: 'half-a-side' }, '', /give end and cavity, a terminal or a splice alone, or leave both empty/],
   [{ code: 'open-both-sides' }, '', /both sides are open/],
   [{ code: 'quantity', dimension: 'length', fault: { code: 'unknown-unit', unit: 'lbf', known: ['mm'] } }, '5 lbf', /“lbf” is no unit of length\. Like 1200 mm/],
   [{ code: 'quantity', dimension: 'current', fault: { code: 'not-a-number', text: 'lots' } }, 'lots', /“lots” is no figure\. Like 4\.5 A/],

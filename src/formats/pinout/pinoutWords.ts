@@ -1,7 +1,8 @@
 import { list, plural } from '@/words/figures'
+import { planFaultWords } from '@/words/plan'
 import { quantityWords } from '@/words/quantity'
 import { pinoutColumns, type ColumnId } from './columns'
-import type { CellProblem, TableFault } from './readPinout'
+import type { CellProblem, TableFault } from './pinoutFaults'
 
 export const columnWords = (id: ColumnId): string => pinoutColumns[id].heading
 
@@ -37,9 +38,11 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
     case 'no-housing': return `end ${problem.end} has no housing yet: pick it beside the table`
     case 'unknown-cavity': return `${said} is no cavity of ${problem.housing}; it has ${list(problem.known, 12)}`
     case 'cavity-taken': return `${said} is taken by ${problem.byWire} in row ${problem.firstRow}: one wire to a cavity`
-    case 'half-a-side': return `${said}: give end and cavity, or leave both empty for an open side`
+    case 'half-a-side': return `${said}: give end and cavity, a terminal or a splice alone, or leave both empty for an open side`
     case 'open-both-sides': return 'both sides are open: give an end and a cavity for one at least'
     case 'quantity': return quantityWords(problem.fault, problem.dimension)
+    case 'bad-group': return `${said}: write “twist 1”, “screen A” or “cable 2”`
+    case 'plan': return planFaultWords(problem.fault.code, problem.fault).replace(/\.$/, '')
     case 'too-long': return `${said} is over the limit of ${problem.limit}`
   }
 }

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoCatalogue } from '../demoCatalogue.testing'
-import { PINOUT_ROW_LIMIT, readPinout, type CellProblem } from './readPinout'
+import type { CellProblem } from './pinoutFaults'
+import { PINOUT_ROW_LIMIT, readPinout } from './readPinout'
 
 const shelf = demoCatalogue()
 const read = (text: string, picks?: Record<string, string>) => readPinout(text, shelf, picks)
@@ -27,10 +28,10 @@ test('semicolons, decimal commas and a side that is open', () => {
 })
 
 test('order is free, headings are known by other names, quotes hold commas', () => {
-  const text = 'Signal,Length (mm),to pin,to,From Pin,From,Color,Wire Type,ID,Remark\n"pump, supply",620,1,B,1,A,rd,awg20,W1,x'
+  const text = 'Signal,Length (mm),to pin,to,From Pin,From,Color,Wire Type,ID,Shelf mark\n"pump, supply",620,1,B,1,A,rd,awg20,W1,x'
   const { plan, ignored } = read(text, picks)
   expect(plan?.wires[0]).toMatchObject({ id: 'W1', type: 'TW-20', colour: 'RD', signal: 'pump, supply', lengthMm: 620 })
-  expect(ignored).toEqual(['Remark'])
+  expect(ignored).toEqual(['Shelf mark'])
 })
 
 test.each<[string, string, string]>([
@@ -96,4 +97,35 @@ test('whatever is dropped gives a plan or a fault, never an exception', () => {
       expect(Boolean(reading.plan) !== reading.tableFaults.length + reading.cellFaults.length > 0).toBe(true)
     }),
   )
+})
+
+test.each([
+  ['a terminal', 'RG-1-4,', { kind: 'terminal', part: 'RG-1-4' }],
+  ['a terminal in other letters', 'rg-1-4,', { kind: 'terminal', part: 'RG-1-4' }],
+  ['a splice in two cells', 'splice,S1', { kind: 'splice', splice: 'S1' }],
+  ['a splice in one cell', 'splice S1,', { kind: 'splice', splice: 'S1' }],
+  ['a shared contact', 'with W2a,', { kind: 'with', wire: 'W2', side: 'a' }],
+])('%s is a side of its own kind, and no end', (_what, cells, place) => {
+  const other = cells.includes('plice') ? 'W2,TW-0.5,BK,A,2,splice,S1,620,,' : 'W2,TW-0.5,BK,A,2,,,620,,'
+  const { plan } = read(withRows(`W1,TW-0.5,RD,A,1,${cells},620,,`, other), { A: 'SH-1X8' })
+  expect(plan?.wires[0]?.to).toEqual(place)
+  expect(plan?.ends.map((end) => end.id)).toEqual(['A'])
+})
+
+test('an end that is named like a terminal stays an end when its housing stands beside it', () => {
+  const { plan } = read(`${heading},from housing\nW1,TW-0.5,RD,RG-1-4,1,,,620,,,CM-3P`, {})
+  expect(plan?.ends).toEqual([{ id: 'RG-1-4', housing: 'CM-3P' }])
+})
+
+test.each<[string, string, object]>([
+  ['a splice of one wire', 'W1,TW-0.5,RD,A,1,splice,S1,620,,', { code: 'splice-alone', splice: 'S1' }],
+  ['a contact shared with no wire', 'W1,TW-0.5,RD,A,1,with W9a,,620,,', { code: 'shares-nothing', with: 'W9a' }],
+])('%s is seen when all rows are read', (_what, row, fault) => {
+  expect(problemOf(withRows(row))).toMatchObject({ code: 'plan', fault: { wire: 'W1', ...fault } })
+})
+
+test('groups and notes are read; a group that cannot be is named', () => {
+  const more = `${heading},twist,remarks`
+  expect(read(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,twist 1,keep dry`, picks).plan?.wires[0]).toMatchObject({ group: { kind: 'twist', name: '1' }, note: 'keep dry' })
+  expect(problemOf(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,knot,`)).toEqual({ code: 'bad-group' })
 })

@@ -1,46 +1,14 @@
 import Papa from 'papaparse'
 import type { Catalogue } from '@/core/catalogue/catalogue'
-import { designatedAreaMm2 } from '@/core/job/facts'
-import type { End, Wire, WireSide } from '@/core/job/plan'
-import { parseQuantity, type Dimension, type QuantityFault } from '@/core/units/parseQuantity'
+import { designatedAreaMm2, shelfNames } from '@/core/job/facts'
+import { readGroup } from '@/core/grid/columns'
+import { typesOfSize } from '@/core/grid/gridNames'
+import { emptyPlan, planFaults, type End, type Wire } from '@/core/job/plan'
+import { parseQuantity, type Dimension } from '@/core/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/wire/colour'
 import { matchHeadings, type ColumnId } from './columns'
-
-/** Why a cell cannot be read; the words stand elsewhere. */
-export type CellProblem =
-  | { readonly code: 'missing' }
-  | { readonly code: 'bad-id' }
-  | { readonly code: 'wire-twice'; readonly firstRow: number }
-  | { readonly code: 'unknown-type'; readonly known: readonly string[] }
-  | { readonly code: 'several-types'; readonly known: readonly string[] }
-  | { readonly code: 'bad-colour' }
-  | { readonly code: 'unknown-housing'; readonly known: readonly string[] }
-  | { readonly code: 'housing-differs'; readonly end: string; readonly first: string; readonly firstRow: number }
-  | { readonly code: 'no-housing'; readonly end: string }
-  | { readonly code: 'unknown-cavity'; readonly housing: string; readonly known: readonly string[] }
-  | { readonly code: 'cavity-taken'; readonly byWire: string; readonly firstRow: number }
-  | { readonly code: 'half-a-side' }
-  | { readonly code: 'open-both-sides' }
-  | { readonly code: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
-  | { readonly code: 'too-long'; readonly limit: number }
-
-export interface CellFault {
-  /** line in the file, the heading being 1 */
-  readonly row: number
-  readonly column: ColumnId
-  readonly found: string
-  readonly problem: CellProblem
-}
-
-export type TableFault =
-  | { readonly code: 'empty' }
-  | { readonly code: 'not-text' }
-  | { readonly code: 'too-many-rows'; readonly rows: number; readonly limit: number }
-  | { readonly code: 'columns-missing'; readonly missing: readonly ColumnId[]; readonly unknown: readonly string[] }
-  | { readonly code: 'columns-twice'; readonly headings: readonly string[] }
-  | { readonly code: 'ragged'; readonly row: number; readonly cells: number; readonly expected: number }
-  | { readonly code: 'quote-open'; readonly row: number }
-  | { readonly code: 'no-rows' }
+import type { CellFault, CellProblem, TableFault } from './pinoutFaults'
+import { ID, readSide, resolveEnds, SUGGESTIONS, type AddFault, type OpenEnd } from './pinoutSides'
 
 /** A row as it will be read; undefined parts could not be. */
 export interface PinoutRow {
@@ -69,7 +37,6 @@ export interface PinoutReading {
 }
 
 export const PINOUT_ROW_LIMIT = 5000
-const SUGGESTIONS = 8
 
 const nothing = (fault: TableFault): PinoutReading => ({ rows: [], ends: [], tableFaults: [fault], cellFaults: [], ignored: [] })
 
@@ -128,7 +95,7 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, mark) => (count(mark) > count(best) ? mark : best))
 }
 
-type CellRow = Omit<PinoutRow, 'wire'>
+export type CellRow = Omit<PinoutRow, 'wire'>
 
 function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Readonly<Record<string, string>>, ignored: readonly string[]): PinoutReading {
   const faults: CellFault[] = []
@@ -142,19 +109,22 @@ function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Reado
     const type = readType(cells.type ?? '', lookup, fault)
     const colour = parseColour(cells.colour ?? '')
     if (!colour) fault('colour', cells.colour ? { code: 'bad-colour' } : { code: 'missing' })
-    const side = (endColumn: ColumnId, cavityColumn: ColumnId) => readSide(endColumn, cavityColumn, cells, row, ends, lookup, seenCavities, fault)
-    const from = side('fromEnd', 'fromCavity')
-    const to = side('toEnd', 'toCavity')
+    const side = (endColumn: 'fromEnd' | 'toEnd') => readSide(endColumn, cells, row, ends, lookup, seenCavities, fault)
+    const from = side('fromEnd')
+    const to = side('toEnd')
     if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { code: 'open-both-sides' })
     const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
     const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
     if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM) fault('length', { code: 'too-long', limit: LENGTH_LIMIT_MM })
     if ((cells.signal ?? '').length > 60) fault('signal', { code: 'too-long', limit: 60 })
+    const note = readNote(cells.note ?? '', fault)
+    const group = readGroup(cells.group ?? '')
+    if (!group.ok) fault('group', { code: 'bad-group' })
     if (faults.length > before || !colour || !from || !to || lengthMm === undefined) return { row, cells }
     const wire: Wire = {
       id, type, colour: formatColour(colour), from, to, lengthMm,
       ...(cells.signal ? { signal: cells.signal } : {}),
-      ...(currentA !== undefined && { currentA }),
+      ...(currentA !== undefined && { currentA }), ...(group.ok && group.value), ...note,
     }
     return { row, cells, wire }
   })
@@ -164,6 +134,7 @@ function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Reado
     const column = first?.cells.fromEnd === end.id ? 'fromEnd' : 'toEnd'
     faults.push({ row: first?.row ?? 1, column, found: end.id, problem: { code: 'no-housing', end: end.id } })
   }
+  if (faults.length === 0) faults.push(...joinFaults(rows, ends, lookup))
   const listed = [...ends.values()].map(({ badHousing: _bad, firstRow: _first, ...end }): PinoutEnd => end)
   const complete = faults.length === 0
   return {
@@ -176,46 +147,21 @@ function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Reado
 
 const LENGTH_LIMIT_MM = 100_000
 
-type OpenEnd = { id: string; housing?: string; from: PinoutEnd['from']; wires: number; firstRow: number; badHousing: boolean }
-type AddFault = (column: ColumnId, problem: CellProblem) => void
+function readNote(said: string, fault: AddFault): Partial<Wire> {
+  if (said.length > 200) fault('note', { code: 'too-long', limit: 200 })
+  return said === '' ? {} : { note: said }
+}
 
-const ID = /^[^\s,;:"'<>/]{1,40}$/
-
-/** Every end that a row names, with its housing from the first row that states one, or from a pick. */
-function resolveEnds(rows: readonly CellRow[], lookup: Catalogue, picks: Readonly<Record<string, string>>, faults: CellFault[]): Map<string, OpenEnd> {
-  const ends = new Map<string, OpenEnd>()
-  const known = [...lookup.housings.keys()].slice(0, SUGGESTIONS)
-  for (const { row, cells } of rows) {
-    for (const [endColumn, housingColumn] of [['fromEnd', 'fromHousing'], ['toEnd', 'toHousing']] as const) {
-      const id = cells[endColumn]
-      if (!id || !ID.test(id)) continue
-      const end = ends.get(id) ?? { id, from: 'none', wires: 0, firstRow: row, badHousing: false }
-      end.wires++
-      ends.set(id, end)
-      const said = cells[housingColumn]
-      if (!said) continue
-      const named = lookup.names.get(said.toLowerCase())
-      if (named?.kind !== 'housing') {
-        end.badHousing = true
-        faults.push({ row, column: housingColumn, found: said, problem: { code: 'unknown-housing', known } })
-      } else if (end.housing === undefined) {
-        end.housing = named.id
-        end.from = 'column'
-        end.firstRow = row
-      } else if (end.housing !== named.id) {
-        faults.push({ row, column: housingColumn, found: said, problem: { code: 'housing-differs', end: id, first: end.housing, firstRow: end.firstRow } })
-      }
-    }
-  }
-  for (const end of ends.values()) {
-    const pick = Object.hasOwn(picks, end.id) ? picks[end.id] : undefined
-    if (end.housing !== undefined || pick === undefined) continue
-    const named = lookup.names.get(pick.toLowerCase())
-    if (named?.kind !== 'housing') continue
-    end.housing = named.id
-    end.from = 'pick'
-  }
-  return ends
+/** What only all the rows together can show, each at the row of the wire that it is about. */
+function joinFaults(rows: readonly PinoutRow[], ends: ReadonlyMap<string, OpenEnd>, lookup: Catalogue): readonly CellFault[] {
+  const wires = rows.flatMap((row) => row.wire ?? [])
+  const rowOf = new Map(rows.map((row) => [row.wire?.id, row]))
+  const plan = { ...emptyPlan, ends: [...ends.values()].map(({ id, housing }) => ({ id, housing: housing ?? '' })), wires }
+  return planFaults(plan, shelfNames(lookup)).flatMap((fault) => {
+    if (!('wire' in fault)) return []
+    const row = rowOf.get(fault.wire)
+    return row ? [{ row: row.row, column: 'wire' as const, found: fault.wire, problem: { code: 'plan' as const, fault } }] : []
+  })
 }
 
 function readId(said: string, row: number, seen: Map<string, number>, fault: AddFault): string {
@@ -227,9 +173,6 @@ function readId(said: string, row: number, seen: Map<string, number>, fault: Add
   return said
 }
 
-/** Sizes within this share of each other are the same print: 20 AWG is 0.518 mm² to two digits. */
-const SAME_PRINT = 0.01
-
 /** A wire type by id or alias, or by its size where only one on the shelf has it: `20 awg`, `0.5 mm2`. */
 function readType(said: string, lookup: Catalogue, fault: AddFault): string {
   const named = lookup.names.get(said.toLowerCase())
@@ -239,44 +182,11 @@ function readType(said: string, lookup: Catalogue, fault: AddFault): string {
     return said
   }
   const size = parseQuantity(said, 'area')
-  const sized = size.ok ? [...lookup.wireTypes.values()].filter((type) => Math.abs(designatedAreaMm2(type) / size.value - 1) < SAME_PRINT).map((type) => type.id) : []
+  const sized = size.ok ? typesOfSize([...lookup.wireTypes.values()].map((type) => [type.id, designatedAreaMm2(type)]), size.value) : []
   const [only] = sized
   if (only !== undefined && sized.length === 1) return only
   fault('type', sized.length > 1 ? { code: 'several-types', known: sized } : { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) })
   return said
-}
-
-function readSide(
-  endColumn: ColumnId, cavityColumn: ColumnId, cells: CellRow['cells'], row: number, ends: ReadonlyMap<string, OpenEnd>, lookup: Catalogue,
-  seen: Map<string, { wire: string; row: number }>, fault: AddFault,
-): WireSide | undefined {
-  const end = cells[endColumn] ?? ''
-  const cavity = cells[cavityColumn] ?? ''
-  if (end === '' && cavity === '') return { kind: 'open' }
-  if (end === '' || cavity === '') {
-    fault(end === '' ? endColumn : cavityColumn, { code: 'half-a-side' })
-    return undefined
-  }
-  if (!ID.test(end)) {
-    fault(endColumn, { code: 'bad-id' })
-    return undefined
-  }
-  const housing = lookup.housings.get(ends.get(end)?.housing ?? '')
-  if (!housing) return { kind: 'cavity', end, cavity }
-  const known = housing.cavities.map((one) => one.id)
-  const id = known.find((one) => one.toLowerCase() === cavity.toLowerCase())
-  if (id === undefined) {
-    fault(cavityColumn, { code: 'unknown-cavity', housing: housing.id, known })
-    return undefined
-  }
-  const place = `${end}.${id}`
-  const first = seen.get(place)
-  if (first) {
-    fault(cavityColumn, { code: 'cavity-taken', byWire: first.wire, firstRow: first.row })
-    return undefined
-  }
-  seen.set(place, { wire: cells.wire ?? '', row })
-  return { kind: 'cavity', end, cavity: id }
 }
 
 function readFigure(said: string, column: ColumnId, dimension: Dimension, required: boolean, fault: AddFault): number | undefined {

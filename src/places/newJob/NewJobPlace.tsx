@@ -1,10 +1,13 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState, type DragEvent } from 'react'
+import { toCsv } from '@/formats/csv'
+import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
+import { readXlsxBeside } from '@/workers/xlsxClient'
 import { PreviewTable } from './PreviewTable'
 import type { Preview } from './preview'
 
@@ -79,12 +82,18 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
   const read = async (dropped: File | undefined) => {
     if (!dropped) return
     if (dropped.size > 5 * 1024 * 1024) {
-      setMessage(`${dropped.name} is larger than 5 MB: no pinout is. Split it, or check that it is a CSV.`)
+      setMessage(`${dropped.name} is larger than 5 MB: no pinout is. Split it, or check that it is a pinout.`)
       return
     }
     const bytes = await dropped.arrayBuffer()
-    const text = new TextDecoder('utf-8').decode(bytes)
+    const text = /\.xlsx$/i.test(dropped.name) ? await fromWorkbook(new Uint8Array(bytes)) : new TextDecoder('utf-8').decode(bytes)
+    if (text === undefined) return
     change({ csv: text, ...(title === '' && { title: dropped.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ') }) })
+  }
+  const fromWorkbook = async (bytes: Uint8Array): Promise<string | undefined> => {
+    const sheet = await readXlsxBeside(bytes, new AbortController().signal)
+    setMessage(sheet && !sheet.ok ? xlsxFaultWords(sheet.fault) : undefined)
+    return sheet?.ok ? toCsv(sheet.value) : undefined
   }
   const drop = (event: DragEvent) => {
     event.preventDefault()
@@ -125,14 +134,14 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
         <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
           <h2 className="card-title">The pinout</h2>
           <button type="button" className="act-button" onClick={() => file.current?.click()}>
-            <span>Open a CSV file, or drop it here</span> <kbd aria-hidden="true">O</kbd>
+            <span>Open a CSV or XLSX file, or drop it here</span> <kbd aria-hidden="true">O</kbd>
           </button>
-          <input ref={file} type="file" accept=".csv,text/csv,text/plain" className="hidden" tabIndex={-1} aria-label="CSV file" onChange={(event) => void read(event.target.files?.[0]).then(() => { event.target.value = '' })} />
+          <input ref={file} type="file" accept=".csv,.xlsx,text/csv,text/plain" className="hidden" tabIndex={-1} aria-label="Pinout file" onChange={(event) => void read(event.target.files?.[0]).then(() => { event.target.value = '' })} />
           <label className="field" style={{ flex: 1, minHeight: 200 }}>
             or paste its rows, headings first
             <textarea value={csv} spellCheck={false} placeholder={example} style={{ flex: 1 }} onChange={(event) => change({ csv: event.target.value })} />
           </label>
-          <p className="small dim">Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal, current, from housing, to housing if you like. An open side has neither end nor cavity.</p>
+          <p className="small dim">Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal, current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a terminal (RG-1-4) or “splice S1” stands alone in the end’s column.</p>
         </div>
         <div className="work">
           {message !== undefined && <p className="note fault" role="alert">▲ {message}</p>}

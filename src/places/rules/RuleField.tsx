@@ -9,12 +9,14 @@ import type { ToolClass } from '@/core/catalogue/toolClasses'
 /** One rule as it is set, by its shape. */
 export function RuleField({ line, rules, onChange }: { readonly line: RuleLine; readonly rules: HouseRules; readonly onChange: (rules: HouseRules) => void }) {
   const { id, shape } = line
-  const set = (value: unknown) => onChange({ ...rules, [id]: value } as HouseRules)
+  const set = (value: unknown) => onChange({ ...rules, [id]: value })
   const label = ruleWords[id].name
+  const now = rules[id]
+  const word = typeof now === 'string' ? now : ''
   switch (shape.kind) {
-    case 'allowance': return <Select label={label} value={String(rules[id])} options={[['forbidden', 'forbidden'], ['recorded', 'allowed, recorded'], ['allowed', 'allowed']]} onChange={set} />
+    case 'allowance': return <Select label={label} value={word} options={[['forbidden', 'forbidden'], ['recorded', 'allowed, recorded'], ['allowed', 'allowed']]} onChange={set} />
     case 'yes-no': return <Select label={label} value={rules[id] === true ? 'yes' : 'no'} options={[['yes', 'yes'], ['no', 'no']]} onChange={(value) => set(value === 'yes')} />
-    case 'choice': return <Select label={label} value={String(rules[id])} options={shape.of.map((one) => [one, choiceWord(one)])} onChange={set} />
+    case 'choice': return <Select label={label} value={word} options={shape.of.map((one) => [one, choiceWord(one)])} onChange={set} />
     case 'figure': {
       const scale = shape.unit === 'share' ? 100 : 1
       return <Figure label={label} value={Number(rules[id]) * scale} min={shape.min * scale} max={shape.max * scale} whole={shape.whole} unit={shape.unit === 'share' || shape.unit === 'percent' ? '%' : shape.unit} onChange={(value) => set(value / scale)} />

@@ -7,7 +7,7 @@ import type { SheetProblem } from '@/core/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import { plural } from '@/words/figures'
-import { familyFaultWords, sheetProblemWords, sheetTitles } from '@/words/sheets'
+import { familyFaultWords, familyHeadWords, sheetProblemWords, sheetTitles } from '@/words/sheets'
 import { saveFamily } from './actions'
 import { HousingEditor } from './HousingEditor'
 import type { FamilyPage } from './shelfData'
@@ -93,7 +93,7 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
   )
   const choice = (field: 'basis' | 'sealing' | 'release' | 'lock' | 'plugTakes' | 'receptacleTakes', label: string, options: readonly (readonly [string, string])[]) => (
     <label className="field">{label}
-      <select value={draft[field]} onChange={(event) => set({ [field]: event.target.value } as Partial<FamilyDraft>)}>{options.map(([value, words]) => <option key={value} value={value}>{words}</option>)}</select>
+      <select value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>{options.map(([value, words]) => <option key={value} value={value}>{words}</option>)}</select>
     </label>
   )
   const takes = [['socket', 'sockets'], ['pin', 'pins'], ['either', 'pins or sockets']] as const
@@ -109,7 +109,7 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
       </div>
       <div role="tablist" aria-label="Tables of the sheet" style={{ display: 'flex', gap: 6, flex: 'none' }}>
         {tabs.map(([id, words], i) => (
-          <button key={id} type="button" role="tab" aria-selected={tab === id} className="choice" style={{ display: 'inline-flex', width: 'auto', minHeight: 40, gap: 8 }} aria-pressed={tab === id} onClick={() => setTab(id)}>
+          <button key={id} type="button" role="tab" aria-selected={tab === id} className="choice" style={{ display: 'inline-flex', width: 'auto', minHeight: 40, gap: 8 }} onClick={() => setTab(id)}>
             <span className="dim mono">{i + 1}</span> {words}
             {id === 'housings' ? <span className="mono dim">{draft.housings.length}</span> : id === 'head' ? null : <span className="mono dim">{draft.sheets[id].length}</span>}
             {asked && faultsOf(id) > 0 && <b className="fault">▲ {faultsOf(id)}</b>}
@@ -119,9 +119,9 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
       {message !== undefined && <p className="note fault" role="alert" style={{ flex: 'none' }}>▲ {message}</p>}
       {tab === 'head' && (
         <div className="housing-form" style={{ flex: 'none' }}>
-          {text('name', 'Family', { autoFocus: isNew, placeholder: 'as people call it' })}
-          {text('id', 'Id', { readOnly: !isNew, placeholder: 'short, no spaces' })}
-          {text('document', 'Sheet', { placeholder: 'where its figures stand' })}
+          {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: 'as people call it' })}
+          {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: 'short, no spaces' })}
+          {text('document', familyHeadWords.document, { placeholder: 'where its figures stand' })}
           {text('revision', 'Revision')}
           {choice('basis', 'The figures are', [['sheet', 'from the sheet'], ['measured', 'measured here'], ['estimated', 'estimated']])}
           {choice('sealing', 'Sealing', [['none', 'none'], ['wire-seal', 'a seal on each wire'], ['mat-seal', 'a mat with open holes'], ['mat-self-piercing', 'a mat that is pierced']])}

@@ -29,19 +29,19 @@ export function HousingEditor({ draft, sizes, problems, onChange, remove }: {
   const wrong = (field: HousingField) => problems[field] && <span className="wrong">▲ {housingProblemWords(problems[field])}</span>
   const text = (field: HousingField, label: string, more: { readonly placeholder?: string; readonly list?: string } = {}) => (
     <label className="field">{label}
-      <input value={String(draft[field])} aria-invalid={problems[field] ? true : undefined} {...more} onChange={(event) => set({ [field]: event.target.value } as Partial<HousingDraft>)} />
+      <input value={String(draft[field])} aria-invalid={problems[field] ? true : undefined} {...more} onChange={(event) => set({ [field]: event.target.value })} />
       {wrong(field)}
     </label>
   )
   const lines = (field: HousingField, label: string, placeholder: string) => (
     <label className="field">{label}
-      <textarea value={String(draft[field])} placeholder={placeholder} aria-invalid={problems[field] ? true : undefined} onChange={(event) => set({ [field]: event.target.value } as Partial<HousingDraft>)} />
+      <textarea value={String(draft[field])} placeholder={placeholder} aria-invalid={problems[field] ? true : undefined} onChange={(event) => set({ [field]: event.target.value })} />
       {wrong(field)}
     </label>
   )
   const choice = <F extends HousingField>(field: F, label: string, options: readonly (readonly [HousingDraft[F] & string, string])[], also: (value: string) => Partial<HousingDraft> = () => ({})) => (
     <label className="field">{label}
-      <select value={String(draft[field])} onChange={(event) => set({ [field]: event.target.value, ...also(event.target.value) } as Partial<HousingDraft>)}>
+      <select value={String(draft[field])} onChange={(event) => set({ [field]: event.target.value, ...also(event.target.value) })}>
         {options.map(([value, words]) => <option key={value} value={value}>{words}</option>)}
       </select>
       {wrong(field)}

@@ -2,13 +2,13 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import type { ItemChange } from '@/core/catalogue/comparePackages'
+import { Differences } from '@/ui/list/Differences'
 import { plural } from '@/words/figures'
 import type { PackagePreview } from './packages'
 
 type Step = { readonly kind: 'idle' } | { readonly kind: 'reading'; readonly name: string; readonly kb: number } | { readonly kind: 'preview'; readonly preview: PackagePreview } | { readonly kind: 'writing' } | { readonly kind: 'done'; readonly words: string; readonly good: boolean }
 
 const kindWords: Readonly<Record<ItemChange['kind'], string>> = { family: 'family', 'wire-type': 'wire type', cable: 'cable', tool: 'tool', placard: 'placard', pack: 'pack', rules: 'house rules' }
-const said = (value: unknown) => (value === undefined ? 'nothing' : typeof value === 'object' ? JSON.stringify(value) : String(value as string | number | boolean))
 const SHOWN = 300
 
 /** A catalogue package from a file: what it would add and change is shown before anything is written. */
@@ -77,8 +77,7 @@ export function ImportPane() {
                     <td>{kindWords[one.kind]}</td><td className="figure"><b>{one.id}</b></td><td>{one.name}</td>
                     <td>
                       <b className={one.change === 'added' ? 'good' : 'caution'}>{one.change === 'added' ? '+ added' : '◆ changed'}</b>
-                      {one.differences.map((difference) => <span key={difference.path} className="mono small" style={{ display: 'block' }}>{difference.path}: {said(difference.from)} → {said(difference.to)}</span>)}
-                      {one.moreDifferences > 0 && <span className="small dim">and {one.moreDifferences} more</span>}
+                      <Differences shown={one.differences} more={one.moreDifferences} />
                     </td>
                   </tr>
                 ))}

@@ -1,6 +1,6 @@
 import { buildCatalogue } from '@/core/catalogue/catalogue'
 import { comparePackages, type ItemChange } from '@/core/catalogue/comparePackages'
-import { packageLists } from '@/core/catalogue/packageLists'
+import { fitToShelf, layPackage } from '@/core/catalogue/layPackage'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { bench } from '@/data/bench'
 import { done, refused, type Outcome } from '@/data/outcome'
@@ -18,18 +18,9 @@ async function checked(text: string): Promise<{ readonly input: CatalogueInput; 
   if (!read.ok) return { faults: read.fault.slice(0, 40).map(fileFaultWords) }
   const { db } = await bench()
   const stored = await readCatalogueInput(db)
-  const input = placedPackage(read.value)
-  const built = buildCatalogue(overlay(stored, input))
+  const input = fitToShelf(stored, placedPackage(read.value))
+  const built = buildCatalogue(layPackage(stored, input))
   return built.ok ? { input, stored } : { faults: built.fault.slice(0, 40).map(catalogueFaultWords) }
-}
-
-/** A package over the shelf: parts by id, the incoming ones in place of those that are there. */
-function overlay(stored: CatalogueInput, input: CatalogueInput): CatalogueInput {
-  const lists = Object.values(packageLists).map((list) => {
-    const incoming = new Set(input[list].map((item) => item.id))
-    return [list, [...stored[list].filter((item) => !incoming.has(item.id)), ...input[list]]]
-  })
-  return { ...stored, ...(Object.fromEntries(lists) as Partial<CatalogueInput>) }
 }
 
 /** Looks at a package before anything is written. */

@@ -1,17 +1,15 @@
 'use client'
 import { useState } from 'react'
+import { freeEndId } from '@/core/job/freeEndId'
 import { planIndex, type End, type PlanChange } from '@/core/job/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import type { PlanShelf } from './planShelf'
-
-const designators = 'ABCDEFGHJKLMNPRSTUVWXYZ'
 
 /** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
 export function EndForm({ end, shelf, apply, close }: { readonly end: End | undefined; readonly shelf: PlanShelf; readonly apply: (change: PlanChange) => void; readonly close: () => void }) {
   const { state } = useJob()
   const { ends } = state.plan
-  const free = [...designators].find((letter) => !ends.some((one) => one.id === letter)) ?? `P${String(ends.length + 1)}`
-  const [id, setId] = useState(end?.id ?? free)
+  const [id, setId] = useState(end?.id ?? freeEndId(ends))
   const [housing, setHousing] = useState(end?.housing ?? '')
   const [keying, setKeying] = useState(end?.keying ?? '')
   const [gender, setGender] = useState(end?.gender ?? '')
@@ -61,7 +59,7 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
       )}
       {chosen?.eitherGender && (
         <label className="field">Contacts
-          <select value={gender} onChange={(event) => setGender(event.target.value as 'pin')}>
+          <select value={gender} onChange={(event) => setGender(event.target.value)}>
             <option value="">either</option><option value="pin">pins</option><option value="socket">sockets</option>
           </select>
         </label>
@@ -74,7 +72,7 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
           </select>
         </label>
         <label className="field">Its plating
-          <select value={matePlating} onChange={(event) => setMatePlating(event.target.value as 'gold')}>
+          <select value={matePlating} onChange={(event) => setMatePlating(event.target.value)}>
             <option value="">not known</option>
             {['gold', 'tin', 'nickel', 'silver'].map((one) => <option key={one}>{one}</option>)}
           </select>

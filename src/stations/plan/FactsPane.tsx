@@ -3,12 +3,12 @@ import { useEffect, useState } from 'react'
 import type { OlderFact } from '@/core/job/factsAge'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
+import { Differences } from '@/ui/list/Differences'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { compareFacts, takeFacts } from './actions'
 
 const SHOWN = 12
-const said = (value: unknown) => (value === undefined ? 'nothing' : typeof value === 'object' ? JSON.stringify(value) : String(value as string | number | boolean))
 
 /** What the shelf says otherwise today than when the job was planned. The job keeps its own figures until somebody takes the shelf's. */
 export function FactsPane({ close }: { readonly close: () => void }) {
@@ -54,8 +54,7 @@ export function FactsPane({ close }: { readonly close: () => void }) {
                 <td className="figure"><b>{one.id}</b></td>
                 <td>
                   {one.change === 'gone' && <span className="caution">◆ not on the shelf any more: the job keeps its copy</span>}
-                  {one.differences.slice(0, SHOWN).map((difference) => <span key={difference.path} className="mono small" style={{ display: 'block' }}>{difference.path}: {said(difference.from)} → {said(difference.to)}</span>)}
-                  {one.differences.length > SHOWN && <span className="small dim">and {one.differences.length - SHOWN} more</span>}
+                  <Differences shown={one.differences.slice(0, SHOWN)} more={one.differences.length - SHOWN} />
                 </td>
               </tr>
             ))}

@@ -1,6 +1,7 @@
 'use client'
 import { useEffect, useState } from 'react'
 import type { FamilyWish } from '@/core/choose/chooseFamily'
+import { freeEndId } from '@/core/job/freeEndId'
 import type { PlanChange, Wire } from '@/core/job/plan'
 import { parseQuantity, type Dimension } from '@/core/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
@@ -39,7 +40,6 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
   const { wish, wrong } = wishOf(said)
   const asked = JSON.stringify(wish)
   useEffect(() => {
-    if (asked === undefined) return
     let late = false
     void chooseFamilies(JSON.parse(asked) as FamilyWish).then((found) => !late && setAnswers(found), () => undefined)
     return () => {
@@ -47,7 +47,7 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
     }
   }, [asked])
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
-  const free = [...'ABCDEFGHJKLMNPRSTUVWXYZ'].find((letter) => !state.plan.ends.some((one) => one.id === letter)) ?? 'P1'
+  const free = freeEndId(state.plan.ends)
   const field = (id: keyof Said, label: string, options?: readonly (readonly [string, string])[]) => (
     <label className="field">{label}
       {options ? (

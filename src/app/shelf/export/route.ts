@@ -1,13 +1,15 @@
 import { stringify } from 'yaml'
+import { familyPackage } from '@/core/catalogue/familyPackage'
 import { bench } from '@/data/bench'
-import { exportPackage } from '@/places/shelf/exportPackage'
+import { readCatalogueInput } from '@/data/repositories/catalogue'
 
 /** The whole shelf, or one family with what belongs to it, as a package: `?family=id&as=yaml`. */
 export async function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams
   const family = query.get('family') ?? undefined
   const { db } = await bench()
-  const input = await exportPackage(db, family)
+  const shelf = await readCatalogueInput(db)
+  const input = family === undefined ? shelf : familyPackage(shelf, family)
   if (!input) return Response.json({ error: { code: 'not-found', message: `no family ${family ?? ''}` } }, { status: 404 })
   const yaml = query.get('as') !== 'json'
   return new Response(yaml ? stringify(input, { aliasDuplicateObjects: false }) : JSON.stringify(input, null, 1), {

@@ -40,9 +40,8 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const [selection, setSelection] = useState<GridSelection>(at(0, 0))
   const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
   const box = useRef<HTMLDivElement>(null)
-  const scroller = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
-  const virtual = useVirtualizer({ count: keys.length + 1, getScrollElement: () => scroller.current, estimateSize: () => ROW_PX, overscan: 8, initialRect: { width: 700, height: 520 } })
+  const virtual = useVirtualizer({ count: keys.length + 1, getScrollElement: () => box.current, estimateSize: () => ROW_PX, overscan: 8, initialRect: { width: 700, height: 520 } })
 
   const go = useCallback((next: GridSelection) => {
     setSelection(next)
@@ -188,31 +187,31 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
           void readBlock(text).then((block) => paste(block))
         }}
       >
-        <div ref={scroller} className="grid-scroll" role="presentation">
-          <div role="row" aria-rowindex={1} className="grid-head" style={{ gridTemplateColumns: columns, width: totalWidth }}>
-            {gridColumnIds.map((id) => (
-              <button key={id} type="button" role="columnheader" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'} onClick={() => sortBy(id)}>
+        <div role="row" aria-rowindex={1} className="grid-head" style={{ gridTemplateColumns: columns, width: totalWidth }}>
+          {gridColumnIds.map((id) => (
+            <div key={id} role="columnheader" aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'}>
+              <button type="button" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} onClick={() => sortBy(id)}>
                 {gridColumns[id].heading}
                 {view.sort?.column === id && <span aria-hidden="true"> {view.sort.down ? '▾' : '▴'}</span>}
               </button>
-            ))}
-          </div>
-          <div role="presentation" style={{ height: virtual.getTotalSize(), width: totalWidth, position: 'relative' }}>
-            {virtual.getVirtualItems().map((item) => {
-              const key = keys[item.index]
-              const row = key === undefined ? undefined : byKey.get(key)
-              const here = item.index === selection.row
-              const inArea = item.index >= area.top && item.index <= area.bottom
-              return (
-                <PlanGridRow
-                  key={key ?? 'new'} row={row ?? blankRow} index={item.index} top={item.start} columns={columns}
-                  problems={key === undefined ? undefined : reading.byKey.get(key)?.problems} edited={row !== undefined && isEdited(row)}
-                  active={here ? selection.column : undefined} left={inArea ? area.left : undefined} right={inArea ? area.right : undefined}
-                  editing={here && typing ? { ...typing, suggestions, commit, cancel } : undefined} onCell={onCell} onEdit={onEdit}
-                />
-              )
-            })}
-          </div>
+            </div>
+          ))}
+        </div>
+        <div role="presentation" style={{ height: virtual.getTotalSize(), width: totalWidth, position: 'relative' }}>
+          {virtual.getVirtualItems().map((item) => {
+            const key = keys[item.index]
+            const row = key === undefined ? undefined : byKey.get(key)
+            const here = item.index === selection.row
+            const inArea = item.index >= area.top && item.index <= area.bottom
+            return (
+              <PlanGridRow
+                key={key ?? 'new'} row={row ?? blankRow} index={item.index} top={item.start} columns={columns}
+                problems={key === undefined ? undefined : reading.byKey.get(key)?.problems} edited={row !== undefined && isEdited(row)}
+                active={here ? selection.column : undefined} left={inArea ? area.left : undefined} right={inArea ? area.right : undefined}
+                editing={here && typing ? { ...typing, suggestions, commit, cancel } : undefined} onCell={onCell} onEdit={onEdit}
+              />
+            )
+          })}
         </div>
       </div>
       <div className="grid-foot" role="status" aria-live="polite">
@@ -247,7 +246,7 @@ function useGhostRow(rows: readonly GridRow[], names: GridNames, above: GridRow 
     const end = wire?.from.kind === 'cavity' ? wire.from.end : [...names.ends.keys()][0]
     const [first] = end === undefined ? [] : freeCavities(rows, names, end)
     return {
-      id: nextId(rows), type: above?.text.type ?? '', length: above?.text.length ?? '', colour: (end !== undefined && freeColour(rows, names, end)) || '',
+      id: nextId(rows), type: above?.text.type ?? '', length: above?.text.length ?? '', colour: end === undefined ? '' : (freeColour(rows, names, end) ?? ''),
       from: wire ? place(wire.from) : end !== undefined && first !== undefined ? `${end}.${first}` : '', to: place(wire?.to),
     }
   }, [rows, names, above])

@@ -62,7 +62,7 @@ export function useGridDraft(jobId: string, plan: Plan, names: GridNames): GridD
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     discard: useCallback(() => setHistory((at) => advance(at, rowsOf(plan))), [plan]),
-    newKey: useCallback(() => `new-${String(Date.now().toString(36))}-${String(++counter.current)}`, []),
+    newKey: useCallback(() => `new-${Date.now().toString(36)}-${String(++counter.current)}`, []),
   }
 }
 

@@ -1,4 +1,4 @@
-/** Arrows point one way: app → stations, places, api → ui, data, workers, papers → formats → words → core. */
+/** Arrows point one way: app → stations, places, api → ui, data, workers, papers, threads → formats → words → core. */
 const layers = {
   core: [],
   words: ['core'],
@@ -6,10 +6,11 @@ const layers = {
   workers: ['formats', 'words', 'core'],
   ui: ['words', 'core'],
   data: ['formats', 'words', 'core'],
-  papers: ['ui', 'formats', 'words', 'core'],
+  threads: ['formats', 'words', 'core'],
+  papers: ['ui', 'threads', 'formats', 'words', 'core'],
   api: ['data', 'formats', 'words', 'core'],
-  stations: ['ui', 'data', 'workers', 'papers', 'formats', 'words', 'core'],
-  places: ['ui', 'data', 'workers', 'papers', 'formats', 'words', 'core'],
+  stations: ['ui', 'data', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
+  places: ['ui', 'data', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
 }
 
 // Tests may use the demo shelf and the words to say what they expect.

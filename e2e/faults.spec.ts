@@ -48,11 +48,9 @@ test('a meter of tenths cannot tell a contact of milliohms', async ({ bench: pag
     const { last } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1`)).json()) as { last: number }
     expect((await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: last, entries } })).status()).toBe(201)
   }
-  const looks = ['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round'].map((look) => ({ look, seen: true }))
   await append([
-    { id: 'prove-0001', kind: 'crimped', term: '1/W01/a', setup: 'QF-5~pos-QP-2~sel-7~notch-1.1', looks },
-    { id: 'prove-0002', kind: 'seated', term: '1/W01/a', end: 'A', cavity: '1', checked: ['click'], tugN: 15 },
-    { id: 'prove-0003', kind: 'seated', term: '1/W01/b', end: 'B', cavity: '1', checked: ['click'], tugN: 9 },
+    { id: 'prove-0002', kind: 'seated', term: '1/W01/a', end: 'C', cavity: 'A', checked: ['click'], tugN: 11 },
+    { id: 'prove-0003', kind: 'seated', term: '1/W01/b', end: 'A', cavity: '1', checked: ['click'], tugN: 15 },
   ])
   await page.goto(`/jobs/${id}/prove`)
   await alive(page)

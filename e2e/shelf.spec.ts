@@ -1,4 +1,4 @@
-import { stringify } from 'yaml'
+import { writeYaml } from '../src/formats/yaml'
 import type { Page } from '@playwright/test'
 import { alive, expect, makeJob, strike, test } from './bench'
 
@@ -91,9 +91,9 @@ test('a package shows what it would change before anything is written, and a job
   const exported = await (await page.request.get('/shelf/export?family=slipware&as=json')).json() as { families: { contacts: { id: string; ratedA?: number }[] }[] }
   for (const contact of exported.families[0]?.contacts ?? []) if (contact.id === 'SC-03-08') contact.ratedA = 8
   const give = (text: string, name = 'package.yaml') => page.getByLabel('Package file').setInputFiles({ name, mimeType: 'text/yaml', buffer: Buffer.from(text) })
-  await give(stringify({ ...exported, version: 9 }))
+  await give(writeYaml({ ...exported, version: 9 }))
   await expect(page.getByText('Refused. Nothing was written.')).toBeVisible()
-  await give(stringify(exported, { aliasDuplicateObjects: false }))
+  await give(writeYaml(exported))
   await expect(page.getByText('contacts.SC-03-08.ratedA: 9 → 8')).toBeVisible()
   await page.getByRole('button', { name: 'Take 1 part in' }).click()
   await expect(page.getByText('Taken in: 0 added, 1 changed')).toBeVisible()

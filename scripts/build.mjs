@@ -16,7 +16,7 @@ export async function buildIfNeeded() {
   ensureInstalled()
   const sources = Math.max(...['src', 'drizzle', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
   if (existsSync(STAMP) && existsSync('.next/BUILD_ID') && statSync(STAMP).mtimeMs > sources) return
-  await buildPapersWorker()
+  await buildThreads()
   // the solver's binary is fetched by its worker
   mkdirSync('public', { recursive: true })
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/highs.wasm')
@@ -25,8 +25,9 @@ export async function buildIfNeeded() {
   writeFileSync(STAMP, new Date().toISOString())
 }
 
-/** Where the thread that makes papers is built to. */
-export const papersWorker = join(process.cwd(), 'build', 'papers.worker.mjs')
+const threads = join(process.cwd(), 'build', 'threads')
+/** Threads beside the server's: where each is built to, for the server to find. */
+export const threadFiles = { URN_BENCH_THREAD_PAPERS: join(threads, 'papers.mjs'), URN_BENCH_THREAD_PACKAGE: join(threads, 'package.mjs') }
 /** What a new data folder begins as. */
 export const databaseTemplate = join(process.cwd(), 'build', 'template.tar')
 
@@ -38,13 +39,13 @@ const paperFonts = {
   'mono-600': 'ibm-plex-mono/files/ibm-plex-mono-latin-600-normal.woff',
 }
 
-export async function buildPapersWorker() {
-  mkdirSync('build/fonts', { recursive: true })
-  for (const [name, file] of Object.entries(paperFonts)) writeFileSync(join('build/fonts', `${name}.ttf`), woffToTtf(readFileSync(join('node_modules/@fontsource', file))))
+export async function buildThreads() {
+  mkdirSync(join(threads, 'fonts'), { recursive: true })
+  for (const [name, file] of Object.entries(paperFonts)) writeFileSync(join(threads, 'fonts', `${name}.ttf`), woffToTtf(readFileSync(join('node_modules/@fontsource', file))))
   const { build } = await import('esbuild')
   await build({
-    entryPoints: ['src/papers/papers.worker.ts'], outfile: papersWorker, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
-    external: ['pdfmake', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'], define: { 'process.env.NODE_ENV': '"production"' }, logLevel: 'warning',
+    entryPoints: { papers: 'src/papers/papers.worker.ts', package: 'src/threads/package.worker.ts' }, outdir: threads, outExtension: { '.js': '.mjs' }, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
+    external: ['pdfmake', 'zod', 'js-yaml', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'], define: { 'process.env.NODE_ENV': '"production"' }, logLevel: 'warning',
   })
 }
 

@@ -10,7 +10,7 @@ import { tmpdir } from 'node:os'
  * Fails when a page is above the limit or has Zod in it.
  */
 const LIMIT_KB = 250
-const pages = ['/', '/new', ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map((one) => `/jobs/beacon-lead/${one}`)]
+const pages = ['/', '/new', '/shelf', '/shelf?show=new', '/rules', ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map((one) => `/jobs/beacon-lead/${one}`)]
 
 if (!existsSync('.next/BUILD_ID')) throw new Error('build first: npm run build')
 const folder = mkdtempSync(join(tmpdir(), 'urn-first-load-'))

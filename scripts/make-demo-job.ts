@@ -13,7 +13,7 @@ import { readPinout } from '../src/formats/pinout/readPinout'
 const catalogue = demoCatalogue()
 const reading = readPinout(readFileSync('demo/jobs/deck-loom.csv', 'utf8'), catalogue)
 if (!reading.plan) throw new Error(JSON.stringify(reading.cellFaults))
-const plan = { ...emptyPlan, title: 'Mudlark deck loom', rev: 'C', ambientC: 25, ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
+const plan = { ...emptyPlan, title: 'Mudlark deck loom', rev: 'C', ambientC: 25, ends: reading.plan.ends.map((end) => (end.id === 'C' ? { ...end, keying: 'K2' } : end)), wires: [...reading.plan.wires] }
 
 let made = 0
 const newId = () => `demo-${String(++made).padStart(4, '0')}`
@@ -27,7 +27,7 @@ const { folded, entries } = workThrough(firstEntries(catalogue, plan, '2026-11-2
     minutes += pace[entry.kind] ?? 1
     return { at: new Date(begun + minutes * 60_000).toISOString(), by: entry.kind === 'plan-changed' || entry.kind === 'sets-chosen' ? 'ansa' : 'teodor' }
   },
-  until: (state, step) => step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 11,
+  until: (state, step) => step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
 })
 
 let prev = NO_HASH

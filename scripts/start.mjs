@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { buildIfNeeded, databaseTemplate, papersWorker } from './build.mjs'
+import { buildIfNeeded, databaseTemplate, threadFiles } from './build.mjs'
 
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1'])
 
@@ -13,7 +13,7 @@ export async function start(env = {}) {
   const port = process.env.PORT ?? '4100'
   await buildIfNeeded()
   const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port], {
-    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', URN_BENCH_PAPERS: papersWorker, URN_BENCH_TEMPLATE: databaseTemplate, ...env },
+    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...threadFiles, URN_BENCH_TEMPLATE: databaseTemplate, ...env },
   })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
   child.on('exit', (code) => process.exit(code ?? 0))

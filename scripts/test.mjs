@@ -98,7 +98,9 @@ await withPostgres((url) => {
   tally(step('repository tests on PostgreSQL', 'npx', ['vitest', 'run', 'src/data/repositories', 'src/api', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], { URN_TEST_PG: url }), file, vitestCount)
 })
 
-check('build', 'node', ['scripts/build.mjs'])
+const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
+check('build', 'node', ['scripts/build.mjs'], { URN_BENCH_DATA: untouched })
+check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 check('first load', 'node', ['scripts/first-load.mjs'])
 
 if (!chromium()) installDebian(['chromium'])

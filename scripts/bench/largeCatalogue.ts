@@ -2,8 +2,8 @@ import { buildCatalogue, type Catalogue } from '../../src/core/catalogue/catalog
 import type { CatalogueInput } from '../../src/core/catalogue/types'
 import { demoCatalogueInput } from '../../src/formats/demoCatalogue.testing'
 
-/** A shelf of many contacts and seals: families like Slipware, each with a hundred contacts and ten seals. */
-export function largeCatalogue(contacts: number): Catalogue {
+/** A package of many contacts and seals: families like Slipware, each with a hundred contacts and ten seals. */
+export function largePackage(contacts: number): CatalogueInput {
   const demo = demoCatalogueInput()
   const model = demo.families.find((family) => family.id === 'slipware')
   const [contact] = model?.contacts ?? []
@@ -22,7 +22,12 @@ export function largeCatalogue(contacts: number): Catalogue {
     for (let i = 0; i < perFamily; i++) rows.push({ contact: `C-${f}-${i}`, conductor: { minMm2: 0.1, maxMm2: 3 }, die: `X${i % 6}`, wireStopMm: 3.8 })
   }
   const placards = [{ id: 'dies', tool: 'PF-10', rows, source: { document: 'generated', basis: 'sheet' as const } }]
-  const built = buildCatalogue({ ...demo, families, placards, packs: [] })
+  return { ...demo, families, placards, packs: [] }
+}
+
+/** The same, indexed. */
+export function largeCatalogue(contacts: number): Catalogue {
+  const built = buildCatalogue(largePackage(contacts))
   if (!built.ok) throw new Error(JSON.stringify(built.fault[0]))
   return built.value
 }

@@ -1,11 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { parse } from 'yaml'
 import { z } from 'zod'
 import { emptyPlan } from '@/core/job/plan'
 import { joinCatalogues, readCatalogueFile } from '@/formats/catalogueFile'
 import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import { readStockTable } from '@/formats/stockTable'
+import { readYaml } from '@/formats/yaml'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { Database } from './database'
 import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
@@ -20,9 +20,20 @@ const peopleSchema = z.object({
   people: z.array(z.object({ id: z.string().min(1), name: z.string().min(1), role: z.string() })),
 })
 
+/** Jobs that are planned and not begun. */
+const plannedSchema = z.array(z.strictObject({
+  id: z.string(), pinout: z.string(), title: z.string(), rev: z.string().default('A'), rules: z.string().default('sheet-strict'), ambientC: z.number().default(20), supplyV: z.number().optional(),
+  keyings: z.record(z.string(), z.string()).default({}), by: z.string(), at: z.iso.datetime(),
+}))
+
 /** Loads the demo world from its open-format files, by the same code that reads a user's. */
 export async function loadDemo(db: Database, jobs: JobCache, folder = join(process.cwd(), 'demo')): Promise<void> {
-  await addPeople(db, peopleSchema.parse(parse(readFileSync(join(folder, 'people.yaml'), 'utf8'))).people)
+  const yaml = (file: string): unknown => {
+    const read = readYaml(readFileSync(join(folder, file), 'utf8'))
+    if (!read.ok) throw new Error(`demo ${file}: ${read.fault}`)
+    return read.value
+  }
+  await addPeople(db, peopleSchema.parse(yaml('people.yaml')).people)
   const packages = readdirSync(join(folder, 'catalogue')).sort().map((file) => {
     const read = readCatalogueFile(readFileSync(join(folder, 'catalogue', file), 'utf8'))
     if (!read.ok) throw new Error(`demo catalogue ${file}: ${JSON.stringify(read.fault[0])}`)
@@ -35,11 +46,14 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
   if (counts.faults.length > 0) throw new Error(`demo stock: ${JSON.stringify(counts.faults[0])}`)
   await countStock(db, counts.lines, new Date('2026-11-20T08:00:00Z'))
 
-  const lead = readPinout(readFileSync(join(folder, 'jobs', 'beacon-lead.csv'), 'utf8'), catalogue)
-  if (!lead.plan) throw new Error('demo pinout beacon-lead.csv cannot be read')
-  const plan = { ...emptyPlan, title: 'Beacon lead', ends: [...lead.plan.ends], wires: [...lead.plan.wires] }
-  const begun = new Date('2026-11-24T15:20:00Z')
-  await createJob(db, jobs, { id: 'beacon-lead', entries: firstEntries(catalogue, plan, '2026-11-24', newIdMaker(Date.now, Math.random)), by: 'ansa', now: begun })
+  const newId = newIdMaker(Date.now, Math.random)
+  for (const { id, pinout, at, by, keyings, ...meta } of plannedSchema.parse(yaml('jobs/jobs.yaml'))) {
+    const read = readPinout(readFileSync(join(folder, 'jobs', pinout), 'utf8'), catalogue)
+    if (!read.plan) throw new Error(`demo pinout ${pinout}: ${JSON.stringify(read.cellFaults[0] ?? read.tableFaults[0])}`)
+    const ends = read.plan.ends.map((end) => ({ ...end, ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }) }))
+    const made = await createJob(db, jobs, { id, entries: firstEntries(catalogue, { ...emptyPlan, ...meta, ends, wires: [...read.plan.wires] }, at.slice(0, 10), newId), by, now: new Date(at) })
+    if (!made.ok) throw new Error(`demo job ${id}: ${JSON.stringify(made.fault)}`)
+  }
 
   const loom = jobDocumentSchema.parse(JSON.parse(readFileSync(join(folder, 'jobs', 'deck-loom.json'), 'utf8')))
   const { entries, issues } = readJournal(loom.journal ?? [])

@@ -1,26 +1,18 @@
-import { parse } from 'yaml'
 import { emptyPackage, itemKinds, packageLists } from '@/core/catalogue/packageLists'
 import { catalogueSchema } from '@/core/catalogue/schema'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { fail, ok, type Result } from '@/core/result'
+import { readYaml } from './yaml'
 
 export interface FileFault {
   readonly path: readonly (string | number)[]
   readonly message: string
 }
 
-/** Larger packages are no catalogue of a workshop. */
-export const CATALOGUE_FILE_LIMIT = 32 * 2 ** 20
-
-/** Reads a catalogue package from YAML or JSON (JSON is YAML too). Aliases are bounded, so that no small file becomes a large one. */
+/** Reads a catalogue package from YAML or JSON. */
 export function readCatalogueFile(text: string): Result<CatalogueInput, readonly FileFault[]> {
-  let document: unknown
-  try {
-    document = parse(text, { maxAliasCount: 1000, merge: true })
-  } catch (error) {
-    return fail([{ path: [], message: error instanceof Error ? (error.message.split('\n')[0] ?? 'not YAML') : 'not YAML' }])
-  }
-  return parseCatalogue(document)
+  const document = readYaml(text)
+  return document.ok ? parseCatalogue(document.value) : fail([{ path: [], message: document.fault }])
 }
 
 /** Checks a catalogue package that has been parsed already. */

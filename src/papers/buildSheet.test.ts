@@ -37,9 +37,9 @@ test('faces go in as drawings, without a custom property that a PDF does not kno
 test('the record as a table: a heading, a row a termination, the times of the journal', () => {
   const [heading, ...rows] = recordCsv(state).trim().split('\r\n')
   expect(heading?.split(',').slice(0, 5)).toEqual(['unit', 'wire', 'side', 'end', 'cavity'])
-  expect(rows).toHaveLength(28)
+  expect(rows).toHaveLength(48)
   const crimped = rows.filter((row) => row.includes('2026-11-24T'))
-  expect(crimped).toHaveLength(11)
+  expect(crimped).toHaveLength(24)
   expect(rows.find((row) => row.startsWith('1,W10,b,'))?.split(',').slice(9, 12)).toEqual(['', '', ''])
 })
 

@@ -2,6 +2,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parentPort, workerData } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
+import type { ThreadMessage } from '@/threads/runThread'
 import { papers, type PaperOrder } from './papers'
 
 /** Makes one PDF off the request thread, from plain data, with the fonts that ship with the app and nothing from outside. */
@@ -23,4 +24,4 @@ pdfmake.setFonts({
 
 const { paper, input } = workerData as PaperOrder
 const pdf = await pdfmake.createPdf(papers[paper](input)).getBuffer()
-parentPort?.postMessage(pdf)
+parentPort?.postMessage({ answer: pdf } satisfies ThreadMessage<never, Uint8Array>)

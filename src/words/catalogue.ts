@@ -1,3 +1,4 @@
+import { PACKAGE_LIMIT_MB } from '@/core/catalogue/packageLists'
 import type { CatalogueFault } from '@/core/catalogue/faults'
 import type { ArrangementFault } from '@/core/face/arrangement'
 import { figure, mm } from './figures'
@@ -25,3 +26,5 @@ export function catalogueFaultWords(fault: CatalogueFault): string {
     case 'rows-contradict': return `placard ${fault.placard}: rows ${fault.rows.join(' and ')} both are for ${fault.contact} at the same conductor and differ in ${fault.field}`
   }
 }
+
+export const tooLargeWords = `The file is above ${PACKAGE_LIMIT_MB} MB: no catalogue of a workshop. Nothing was read.`

@@ -8,5 +8,8 @@ export const packageLists = {
 export type ItemKind = keyof typeof packageLists
 export const itemKinds = Object.keys(packageLists) as readonly ItemKind[]
 
+/** Larger packages are no catalogue of a workshop. */
+export const PACKAGE_LIMIT_MB = 32
+
 /** A package with nothing in it. */
 export const emptyPackage: CatalogueInput = { format: 'urn-bench/catalogue', version: 1, families: [], wireTypes: [], cables: [], tools: [], placards: [], packs: [], rules: [] }

@@ -13,7 +13,7 @@ export interface Folded {
 }
 
 /** How many of the last entries a state shows. */
-const RECENT = 60
+export const RECENT = 60
 
 export const newFold = (): Folded => ({ state: newJobState(), log: [], ids: { seqs: new Map(), upTo: 0 } })
 

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { Entry } from './entry'
-import { collision, foldAll, foldEntry, foldMany, newFold, refusalOf, seqOf, type Folded } from './fold'
+import { collision, foldAll, foldEntry, foldMany, newFold, RECENT, refusalOf, seqOf, type Folded } from './fold'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const at = '2026-11-25T09:00:00.000Z'
@@ -18,7 +18,8 @@ test('folding many at once is folding one by one', () => {
       const many = newFold()
       foldMany(many, journal.slice(0, cut))
       foldMany(many, journal.slice(cut))
-      expect(many.state).toEqual(single.state)
+      const shown = ({ state }: Folded) => ({ ...state, recent: state.recent.slice(-RECENT) })
+      expect(shown(many)).toEqual(shown(single))
     }),
     { numRuns: 25 },
   )
@@ -39,7 +40,7 @@ test('what was taken back is marked in the list, and the taking back says what i
   if (!last) throw new Error('journal')
   foldEntry(folded, back(folded, last.id))
   expect(folded.state.recent.find((line) => line.id === last.id)?.undone).toBe(true)
-  expect(folded.state.recent.at(-1)).toMatchObject({ kind: 'taken-back', about: 'W07a' })
+  expect(folded.state.recent.at(-1)).toMatchObject({ kind: 'taken-back', about: 'W02a' })
   // the same when it is folded with the rest
   const whole = foldAll([...journal, { ...back(folded, last.id), seq: journal.length + 1 }])
   expect(whole.state.recent.find((line) => line.id === last.id)?.undone).toBe(true)
@@ -67,8 +68,8 @@ test('two benches that take the same entry back collide; one that takes back ano
 
 test('an entry that is taken back can be written again, and taken back again', () => {
   const folded = foldAll(journal)
-  const last = journal.at(-1)
-  if (last?.kind !== 'stripped') throw new Error('the demo ends with a strip')
+  const last = journal.findLast((entry) => entry.kind === 'stripped' && !folded.state.terms.get(entry.term)?.crimp)
+  if (last?.kind !== 'stripped') throw new Error('the demo has a stripped end without its contact')
   foldEntry(folded, back(folded, last.id))
   const again: Entry = { ...last, id: 'strip-again', seq: folded.state.seq + 1 }
   expect(refusalOf(folded, again, { at, by: 'ansa' })).toBeUndefined()

@@ -79,7 +79,7 @@ export const placardSheet: readonly SheetColumn[] = [
 type Values = Readonly<Record<string, CellValue>>
 const num = (values: Values, key: string): number | undefined => (typeof values[key] === 'number' ? values[key] : undefined)
 const str = (values: Values, key: string): string | undefined => (typeof values[key] === 'string' ? values[key] : undefined)
-const opt = <K extends string, V>(key: K, value: V | undefined): { readonly [P in K]?: V } => (value === undefined ? {} : ({ [key]: value } as Record<K, V>))
+const opt = <K extends string, V>(key: K, value: V | undefined) => (value === undefined ? {} : { [key]: value }) as Readonly<Partial<Record<K, V>>>
 const span = (min: number | undefined, max: number | undefined) => (min === undefined && max === undefined ? undefined : { minMm: min ?? max ?? 0, maxMm: max ?? min ?? 0 })
 
 /** Where a part's figures come from: the family's own sheet, its revision, and on what they rest. */

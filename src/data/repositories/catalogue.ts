@@ -1,11 +1,11 @@
-import { createHash } from 'node:crypto'
-import canonicalize from 'canonicalize'
 import { and, eq, sql } from 'drizzle-orm'
-import { buildCatalogue, placeHousing, type Catalogue } from '@/core/catalogue/catalogue'
+import { buildCatalogue, type Catalogue } from '@/core/catalogue/catalogue'
 import { fitToShelf } from '@/core/catalogue/layPackage'
+import { figureChanges } from '@/core/catalogue/comparePackages'
 import { itemKinds, packageLists, type ItemKind } from '@/core/catalogue/packageLists'
+import { placedPackage } from '@/core/catalogue/placedPackage'
 import type { CatalogueFault } from '@/core/catalogue/faults'
-import type { CatalogueInput, FamilyInput } from '@/core/catalogue/types'
+import type { CatalogueInput } from '@/core/catalogue/types'
 import { fail, ok, type Result } from '@/core/result'
 import type { Database } from '../database'
 import { catalogueItem, meta } from '../schema'
@@ -18,20 +18,7 @@ interface Item {
 
 const VERSION = 'catalogue-version'
 
-/** Housings are kept with their cavities placed, so that what is read out is what was taken in. */
-const placed = (family: FamilyInput): FamilyInput => ({
-  ...family,
-  housings: family.housings.map((housing) => {
-    const whole = placeHousing(housing, family.id)
-    return whole.ok ? { ...housing, cavities: [...whole.value.cavities] } : housing
-  }),
-})
-
-/** A package with every housing's cavities placed, as the shelf keeps it. */
-export const placedPackage = (input: CatalogueInput): CatalogueInput => ({ ...input, families: input.families.map(placed) })
-
-const itemsOf = (input: CatalogueInput): Item[] =>
-  itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc: kind === 'family' ? placed(doc as FamilyInput) : doc })))
+const itemsOf = (input: CatalogueInput): Item[] => itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc })))
 
 /** The whole shelf and crib as one package. */
 export async function readCatalogueInput(db: Database): Promise<CatalogueInput> {
@@ -56,7 +43,8 @@ export interface ImportOutcome {
   readonly same: number
 }
 
-const fingerprint = (doc: unknown) => createHash('sha256').update(canonicalize(doc) ?? '').digest('hex')
+/** Documents that go to the database in one statement. */
+const BATCH = 50
 
 /**
  * Lays a package over the shelf: items are added or replaced by id, placards row by row. All of it or none.
@@ -66,8 +54,8 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
   return db.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
     const stored = await readCatalogueInput(tx)
-    const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, fingerprint(item.doc)]))
-    const incoming = itemsOf(fitToShelf(stored, input))
+    const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, item.doc]))
+    const incoming = itemsOf(fitToShelf(stored, placedPackage(input)))
     const after = new Map([...itemsOf(stored), ...incoming].map((item) => [`${item.kind} ${item.id}`, item]))
     const seen = new Set<string>()
     const doubled = incoming.find((item) => {
@@ -79,23 +67,21 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
     if (doubled) return fail([{ code: 'duplicate-id', kind: doubled.kind, id: doubled.id }])
     const built = buildCatalogue(packageOf([...after.values()]))
     if (!built.ok) return fail(built.fault)
-    const added: string[] = []
-    const changed: string[] = []
-    let same = 0
-    for (const item of incoming) {
-      const known = before.get(`${item.kind} ${item.id}`)
-      if (known === fingerprint(item.doc)) {
-        same++
-        continue
-      }
-      ;(known === undefined ? added : changed).push(`${item.kind} ${item.id}`)
-      await tx.insert(catalogueItem).values({ ...item, updatedAt: now }).onConflictDoUpdate({ target: [catalogueItem.kind, catalogueItem.id], set: { doc: item.doc, updatedAt: now } })
+    const added = incoming.filter((item) => !before.has(`${item.kind} ${item.id}`))
+    const changed = incoming.filter((item) => before.has(`${item.kind} ${item.id}`) && figureChanges(before.get(`${item.kind} ${item.id}`), item.doc).length > 0)
+    const put = [...added, ...changed]
+    for (let at = 0; at < put.length; at += BATCH) {
+      await tx
+        .insert(catalogueItem)
+        .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))
+        .onConflictDoUpdate({ target: [catalogueItem.kind, catalogueItem.id], set: { doc: sql`excluded.doc`, updatedAt: now } })
     }
-    if (added.length + changed.length > 0) {
+    if (put.length > 0) {
       const value = now.toISOString()
       await tx.insert(meta).values({ key: VERSION, value: `${value} 1` }).onConflictDoUpdate({ target: meta.key, set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` } })
     }
-    return ok({ added, changed, same })
+    const names = (items: readonly Item[]) => items.map((item) => `${item.kind} ${item.id}`)
+    return ok({ added: names(added), changed: names(changed), same: incoming.length - put.length })
   })
 }
 

@@ -14,11 +14,11 @@ const picks = { A: 'CM-3P', B: 'SW-2P' }
 const withRows = (...rows: string[]) => [heading, ...rows].join('\n')
 const problemOf = (text: string, given = picks): CellProblem | undefined => read(text, given).cellFaults[0]?.problem
 
-test('the deck loom: 14 wires, three ends, housings from the columns', () => {
+test('the deck loom: 24 wires, four ends, housings from the columns', () => {
   const { plan, ends } = read(demo('deck-loom.csv'))
-  expect(plan?.wires).toHaveLength(14)
-  expect(ends.map((end) => `${end.id} ${end.housing} ${end.wires}`)).toEqual(['A CM-10P 10', 'B CS-14P 11', 'D SW-7P 7'])
-  expect(plan?.wires[9]).toMatchObject({ id: 'W10', type: 'RW-1.5', from: { kind: 'cavity', end: 'A', cavity: '10' }, lengthMm: 2350, currentA: 6.2 })
+  expect(plan?.wires).toHaveLength(24)
+  expect(ends.map((end) => `${end.id} ${end.housing} ${end.wires}`)).toEqual(['C RK-20P 20', 'A CM-10P 10', 'B CS-14P 12', 'D SW-7P 6'])
+  expect(plan?.wires[9]).toMatchObject({ id: 'W10', type: 'RW-1.5', from: { kind: 'cavity', end: 'C', cavity: 'W' }, lengthMm: 2350, currentA: 6.2 })
 })
 
 test('semicolons, decimal commas and a side that is open', () => {

@@ -39,7 +39,7 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
       </div>
       {family.housings.length > 0 && (
         <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 430px', gap: 14, flex: 'none' }}>
-          <section className="sheet pick-table" style={{ maxHeight: 330, overflow: 'auto' }} aria-label="Housings">
+          <section className="sheet pick-table" style={{ maxHeight: 330, overflow: 'auto' }} aria-label="Housings" tabIndex={0}>
             <table className="table">
               <thead><tr><th scope="col">housing</th><th scope="col">ways</th><th scope="col">what</th><th scope="col">small parts</th></tr></thead>
               <tbody>
@@ -74,7 +74,7 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
               <tbody>{family.sizes.map((size) => <tr key={size.id}><td><b className="mono">{size.id}</b> {size.name}</td><td className="figure">{size.boreMm === undefined ? none : mm(size.boreMm)}</td><td className="figure">{size.matWindow ? range(size.matWindow.minMm, size.matWindow.maxMm) : '–'}</td><td className="figure">{size.retentionN === undefined ? none : `${String(size.retentionN)} N`}</td><td className="figure">{size.plug ?? '–'}</td></tr>)}</tbody>
             </table>
           </section>
-          <section className="sheet" style={{ maxHeight: 260, overflow: 'auto' }}>
+          <section className="sheet" style={{ maxHeight: 260, overflow: 'auto' }} aria-label="Small parts" tabIndex={0}>
             <table className="table">
               <thead><tr><th scope="col">small part</th><th scope="col">what</th><th scope="col">kind</th></tr></thead>
               <tbody>{family.parts.map((part) => <tr key={part.id}><td className="figure"><b>{part.id}</b></td><td>{part.name}</td><td className="dim">{smallPartWords[part.kind]}</td></tr>)}</tbody>

@@ -30,7 +30,7 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
       </div>
       {low.length > 0 && <p className="note attend" style={{ flex: 'none' }}>◆ {plural(low.length, 'part')} under the reorder level: {low.slice(0, 6).map((line) => line.part).join(', ')}{low.length > 6 && ' …'}.</p>}
       {message && <p className={`note ${message.good ? '' : 'fault'}`} role="status" style={{ flex: 'none' }}>{message.good ? '✓' : '▲'} {message.text}</p>}
-      <section className="sheet" style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 240 }}>
+      <section className="sheet" aria-label="Counts" tabIndex={0} style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 240 }}>
         <table className="table">
           <thead><tr><th scope="col">part</th><th scope="col">what</th><th scope="col">counted</th><th scope="col">taken by jobs</th><th scope="col">free</th><th scope="col">reorder under</th></tr></thead>
           <tbody>{found.slice(0, SHOWN).map((line) => <StockRow key={`${line.kind} ${line.part} ${line.stock?.countedAt ?? ''}`} line={line} low={isLow(line)} save={save} />)}</tbody>

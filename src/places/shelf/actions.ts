@@ -11,7 +11,8 @@ import { loadCatalogue, readItem, readItems, type ImportOutcome } from '@/data/r
 import { countStock } from '@/data/repositories/stock'
 import { parseCatalogue } from '@/formats/catalogueFile'
 import { readStockTable } from '@/formats/stockTable'
-import { fileFaultWords, writePackage } from './packages'
+import { fileFaultWords } from '@/threads/checkPackage'
+import { writePackage } from './packages'
 
 /** Puts a family on the shelf, with its placard rows beside those of others. A family that is new must not take another's name. */
 export async function saveFamily(input: { readonly family: FamilyInput; readonly rows: readonly ToolRow[]; readonly isNew: boolean }): Promise<Outcome<ImportOutcome>> {

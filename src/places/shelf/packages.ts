@@ -1,38 +1,42 @@
-import { buildCatalogue } from '@/core/catalogue/catalogue'
-import { comparePackages, type ItemChange } from '@/core/catalogue/comparePackages'
-import { fitToShelf, layPackage } from '@/core/catalogue/layPackage'
+import type { ItemChange } from '@/core/catalogue/comparePackages'
 import type { CatalogueInput } from '@/core/catalogue/types'
 import { bench } from '@/data/bench'
 import { done, refused, type Outcome } from '@/data/outcome'
-import { importCatalogue, placedPackage, readCatalogueInput, type ImportOutcome } from '@/data/repositories/catalogue'
-import { readCatalogueFile, type FileFault } from '@/formats/catalogueFile'
+import { importCatalogue, readCatalogueInput, type ImportOutcome } from '@/data/repositories/catalogue'
+import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
+import { runThread } from '@/threads/runThread'
 import { catalogueFaultWords } from '@/words/catalogue'
 
 /** What taking a package in would do: every part with its change; or why it is refused, line by line. */
 export type PackagePreview = { readonly ok: true; readonly changes: readonly ItemChange[] } | { readonly ok: false; readonly faults: readonly string[] }
 
-export const fileFaultWords = ({ path, message }: FileFault) => (path.length === 0 ? message : `${path.join('.')}: ${message}`)
+/** What the import's answer says, line after line: how far it is, then one of the two results. */
+export type ImportLine = { readonly stage: PackageStage | 'write' } | { readonly preview: PackagePreview } | { readonly written: Outcome<ImportOutcome> }
 
-async function checked(text: string): Promise<{ readonly input: CatalogueInput; readonly stored: CatalogueInput } | { readonly faults: readonly string[] }> {
-  const read = readCatalogueFile(text)
-  if (!read.ok) return { faults: read.fault.slice(0, 40).map(fileFaultWords) }
+/** How a package is watched and stopped while it is checked. */
+export interface Watch {
+  readonly onStage: (stage: PackageStage | 'write') => void
+  readonly signal: AbortSignal
+}
+
+async function checked(text: string, { onStage, signal }: Watch): Promise<CheckedPackage> {
   const { db } = await bench()
   const stored = await readCatalogueInput(db)
-  const input = fitToShelf(stored, placedPackage(read.value))
-  const built = buildCatalogue(layPackage(stored, input))
-  return built.ok ? { input, stored } : { faults: built.fault.slice(0, 40).map(catalogueFaultWords) }
+  return runThread<PackageStage, CheckedPackage>('package', { text, stored }, { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal })
 }
 
 /** Looks at a package before anything is written. */
-export async function previewPackage(text: string): Promise<PackagePreview> {
-  const read = await checked(text)
-  return 'faults' in read ? { ok: false, faults: read.faults } : { ok: true, changes: comparePackages(read.stored, read.input) }
+export async function previewPackage(text: string, watch: Watch): Promise<PackagePreview> {
+  const read = await checked(text, watch)
+  return read.ok ? { ok: true, changes: read.changes } : read
 }
 
 /** Takes a package in: all of it, or none. */
-export async function importPackage(text: string): Promise<Outcome<ImportOutcome>> {
-  const read = await checked(text)
-  return 'faults' in read ? refused(read.faults[0] ?? 'The package cannot be read.') : writePackage(read.input)
+export async function importPackage(text: string, watch: Watch): Promise<Outcome<ImportOutcome>> {
+  const read = await checked(text, watch)
+  if (!read.ok) return refused(read.faults[0] ?? 'The package cannot be read.')
+  watch.onStage('write')
+  return writePackage(read.input)
 }
 
 /** Lays a package that has been checked over the shelf. */

@@ -124,7 +124,7 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
       {table && (
         <>
           <p className="small">{headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'} {plural(rows.length, 'wire')}{replaced.faulty > 0 && <b className="fault"> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>}</p>
-          <div style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}>
+          <div role="region" aria-label="As it will be read" tabIndex={0} style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}>
             <table className="table">
               <thead>
                 <tr>

@@ -22,26 +22,26 @@ const face = (end: string) => {
 }
 
 test('a face tells planned from unused, then seated, misplaced and plugged', () => {
-  expect(face('B').get('1')).toEqual({ look: 'planned', words: 'W01b planned' })
-  expect(face('B').get('4')).toEqual({ look: 'empty', words: 'unused' })
+  expect(face('B').get('1')).toEqual({ look: 'planned', words: 'W17b planned' })
+  expect(face('B').get('14')).toEqual({ look: 'empty', words: 'unused' })
   const put = (said: object) => foldEntry(folded, { id: `view-${state.seq + 1}`, seq: state.seq + 1, at, by: 'teodor', ...said } as Entry)
-  put({ kind: 'seated', term: '1/W01/b', end: 'B', cavity: '1', checked: [], tugN: 9 })
-  put({ kind: 'misplaced', term: '1/W02/b', end: 'B', cavity: '13' })
-  put({ kind: 'plugged', unit: 1, end: 'B', cavity: '4', part: 'CP-S' })
-  expect(face('B').get('1')).toEqual({ look: 'seated', words: 'W01b seated' })
-  expect(face('B').get('13')).toEqual({ look: 'fault', words: 'W02b is not home here' })
-  expect(face('B').get('4')).toEqual({ look: 'plugged', words: 'plug CP-S' })
+  put({ kind: 'seated', term: '1/W17/b', end: 'B', cavity: '1', checked: [], tugN: 9 })
+  put({ kind: 'misplaced', term: '1/W18/b', end: 'B', cavity: '13' })
+  put({ kind: 'plugged', unit: 1, end: 'B', cavity: '14', part: 'CP-S' })
+  expect(face('B').get('1')).toEqual({ look: 'seated', words: 'W17b seated' })
+  expect(face('B').get('13')).toEqual({ look: 'fault', words: 'W18b is not home here' })
+  expect(face('B').get('14')).toEqual({ look: 'plugged', words: 'plug CP-S' })
 })
 
 test('sections name what is in hand, then only what changes, and end with what is done', () => {
   const sections = setupSections(setupQueue(state), 1, () => 'todo', (group) => group.left, () => 0.5)
   const titles = sections.map((section) => (typeof section.title === 'string' ? section.title : ''))
-  expect(titles[0]).toBe('In hand: QF-5 · QP-2 · 7')
-  expect(titles[1]).toBe('Then selector 7 → 9, notch 1.1 mm → 1.5 mm')
+  expect(titles[0]).toBe('In hand: QF-5 · QP-3 · 6')
+  expect(titles[1]).toBe('Then selector 6 → 4, notch 1.1 mm → 0.8 mm')
   expect(titles).toContain('Then PF-10 · D1')
-  expect(titles.at(-1)).toMatch(/^Done: QF-5 · QP-1/)
+  expect(titles.at(-1)).toMatch(/^Done: QF-5 · QP-2/)
   expect(sections[0]).toMatchObject({ aside: '7 left', attend: false })
-  expect(sections[0]?.rows[0]).toMatchObject({ key: '1/W01/a', name: 'W01a', words: 'A.1 · RD', aside: '0.5' })
+  expect(sections[0]?.rows[0]).toMatchObject({ key: '1/W01/a', name: 'W01a', words: 'C.A · RD', aside: '0.5' })
 })
 
 test('a specimen is drawn from the contact, the wire as measured here, and its seal', () => {

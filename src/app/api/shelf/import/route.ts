@@ -1,14 +1,35 @@
 import { callerFault } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
-import { CATALOGUE_FILE_LIMIT } from '@/formats/catalogueFile'
-import { importPackage, previewPackage } from '@/places/shelf/packages'
+import { PACKAGE_LIMIT_MB } from '@/core/catalogue/packageLists'
+import { tooLargeWords } from '@/words/catalogue'
+import { importPackage, previewPackage, type ImportLine } from '@/places/shelf/packages'
 
-/** A catalogue package from a file: looked at first, and with `?write=1` taken in. Beside the pages' proxy, which would cut a large one short. */
+/**
+ * A catalogue package from a file: looked at first, and with `?write=1` taken in. Answers line by line in JSON, so that the
+ * page can say how far it is. Beside the pages' proxy, which would cut a large file short.
+ */
 export async function POST(request: Request): Promise<Response> {
   const caller = callerFault(request.method, request.headers)
-  if (caller) return Response.json({ ok: false, faults: [caller.message] }, { status: caller.status })
-  const read = await readBody(request, CATALOGUE_FILE_LIMIT)
-  if (!read.ok) return Response.json({ ok: false, faults: [read.why === 'too-large' ? `The file is above ${String(CATALOGUE_FILE_LIMIT / 2 ** 20)} MB: no catalogue of a workshop. Nothing was read.` : 'The file is no text in UTF-8.'] }, { status: 413 })
+  if (caller) return refusal(caller.message, caller.status)
+  const read = await readBody(request, PACKAGE_LIMIT_MB * 2 ** 20)
+  if (!read.ok) return refusal(read.why === 'too-large' ? tooLargeWords : 'The file is no text in UTF-8.', 413)
+  const { text } = read
   const write = new URL(request.url).searchParams.get('write') === '1'
-  return Response.json(write ? await importPackage(read.text) : await previewPackage(read.text))
+  const encoder = new TextEncoder()
+  const lines = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      const say = (line: ImportLine) => !request.signal.aborted && controller.enqueue(encoder.encode(`${JSON.stringify(line)}\n`))
+      const watch = { onStage: (stage: Extract<ImportLine, { stage: unknown }>['stage']) => say({ stage }), signal: request.signal }
+      try {
+        say(write ? { written: await importPackage(text, watch) } : { preview: await previewPackage(text, watch) })
+      } catch (error) {
+        if (!request.signal.aborted) console.error(error)
+        say({ preview: { ok: false, faults: ['The package takes more time or memory than any catalogue of a workshop. Nothing was written.'] } })
+      }
+      controller.close()
+    },
+  })
+  return new Response(lines, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } })
 }
+
+const refusal = (message: string, status: number) => new Response(`${JSON.stringify({ preview: { ok: false, faults: [message] } } satisfies ImportLine)}\n`, { status, headers: { 'content-type': 'application/x-ndjson; charset=utf-8' } })

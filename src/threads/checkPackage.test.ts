@@ -1,26 +1,26 @@
-import { stringify } from 'yaml'
 import { expect, test } from 'vitest'
-import { buildCatalogue } from '@/core/catalogue/catalogue'
 import { emptyPackage } from '@/core/catalogue/packageLists'
-import { catalogueFaultWords } from '@/words/catalogue'
-import { readCatalogueFile } from './catalogueFile'
-import { demoCatalogueInput } from './demoCatalogue.testing'
+import { demoCatalogueInput } from '@/formats/demoCatalogue.testing'
+import { writeYaml } from '@/formats/yaml'
+import { checkPackage, packageStages, type PackageStage } from './checkPackage'
 
 const shelf = demoCatalogueInput()
 const bisque = shelf.families.find((family) => family.id === 'bisque')
 if (!bisque) throw new Error('bisque')
-const yaml = (change: object) => stringify({ ...emptyPackage, families: [bisque], tools: shelf.tools, ...change }, { aliasDuplicateObjects: false })
+const yaml = (change: object) => writeYaml({ ...emptyPackage, families: [bisque], tools: shelf.tools, ...change })
 
-/** What a reader is told: the file's own faults, or those that no schema sees. */
+const stages: PackageStage[] = []
+
+/** What a reader is told of a package for an empty shelf. */
 function told(text: string): readonly string[] {
-  const read = readCatalogueFile(text)
-  if (!read.ok) return read.fault.map((fault) => `${fault.path.join('.')}: ${fault.message}`)
-  const built = buildCatalogue(read.value)
-  return built.ok ? [] : built.fault.map(catalogueFaultWords)
+  stages.length = 0
+  const checked = checkPackage(text, emptyPackage, (stage) => stages.push(stage))
+  return checked.ok ? [] : checked.faults
 }
 
 test('a package that is whole is told nothing', () => {
   expect(told(yaml({}))).toEqual([])
+  expect(stages).toEqual(packageStages)
 })
 
 test.each<[string, string, RegExp]>([

@@ -1,0 +1,39 @@
+import { buildCatalogue } from '@/core/catalogue/catalogue'
+import { comparePackages, type ItemChange } from '@/core/catalogue/comparePackages'
+import { fitToShelf, layPackage } from '@/core/catalogue/layPackage'
+import { placedPackage } from '@/core/catalogue/placedPackage'
+import type { CatalogueInput } from '@/core/catalogue/types'
+import { parseCatalogue, type FileFault } from '@/formats/catalogueFile'
+import { readYaml } from '@/formats/yaml'
+import { catalogueFaultWords } from '@/words/catalogue'
+
+/** What is done with a package, in this order; each takes its share of the time. */
+export const packageStages = ['read', 'check', 'join', 'compare'] as const
+export type PackageStage = (typeof packageStages)[number]
+
+/** A package that could be taken in, with what it would do; or why it is refused, line by line. */
+export type CheckedPackage = { readonly ok: true; readonly input: CatalogueInput; readonly changes: readonly ItemChange[] } | { readonly ok: false; readonly faults: readonly string[] }
+
+const SHOWN = 40
+
+export const fileFaultWords = ({ path, message }: FileFault) => (path.length === 0 ? message : `${path.join('.')}: ${message}`)
+
+/**
+ * Reads a package and lays it over the shelf in thought.
+ * @param stored the shelf as it is kept
+ * @param began  is told each stage as it begins
+ */
+export function checkPackage(text: string, stored: CatalogueInput, began: (stage: PackageStage) => void): CheckedPackage {
+  began('read')
+  const document = readYaml(text)
+  if (!document.ok) return { ok: false, faults: [document.fault] }
+  began('check')
+  const read = parseCatalogue(document.value)
+  if (!read.ok) return { ok: false, faults: read.fault.slice(0, SHOWN).map(fileFaultWords) }
+  began('join')
+  const input = fitToShelf(stored, placedPackage(read.value))
+  const built = buildCatalogue(layPackage(stored, input))
+  if (!built.ok) return { ok: false, faults: built.fault.slice(0, SHOWN).map(catalogueFaultWords) }
+  began('compare')
+  return { ok: true, input, changes: comparePackages(stored, input) }
+}

@@ -1,0 +1,43 @@
+import { Worker } from 'node:worker_threads'
+
+/** Threads beside the server's, by the name of the file that the build makes of each. */
+export type ThreadName = 'papers' | 'package'
+
+/** What a thread posts: how far it is, as often as it likes, and its answer once. */
+export type ThreadMessage<P, T> = { readonly progress: P } | { readonly answer: T }
+
+export interface ThreadOptions<P> {
+  readonly heapMb: number
+  readonly limitMs: number
+  readonly onProgress?: (progress: P) => void
+  /** ends the thread, whatever it is doing */
+  readonly signal?: AbortSignal
+}
+
+/** The file's whole path comes from the starter: a path that is put together here would be followed by the bundler of the pages. */
+function threadFile(name: ThreadName): string {
+  const variable = `URN_BENCH_THREAD_${name.toUpperCase()}`
+  const file = process.env[variable]
+  if (file === undefined) throw new Error(`${variable} is not set: start the app with npm start, npm run demo or npm run dev`)
+  return file
+}
+
+/**
+ * Runs a piece of work in a thread of its own, with a limit of memory and of time.
+ * @throws when the thread fails, takes too long, runs out of memory or is stopped
+ */
+export function runThread<P, T>(name: ThreadName, order: unknown, { heapMb, limitMs, onProgress, signal }: ThreadOptions<P>): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const worker = new Worker(threadFile(name), { workerData: order, resourceLimits: { maxOldGenerationSizeMb: heapMb } })
+    const settle = (act: () => void) => {
+      clearTimeout(timer)
+      act()
+      void worker.terminate()
+    }
+    const timer = setTimeout(() => settle(() => reject(new Error(`${name} took longer than ${limitMs} ms`))), limitMs)
+    signal?.addEventListener('abort', () => settle(() => reject(new Error(`${name} was stopped`))))
+    worker.on('message', (message: ThreadMessage<P, T>) => ('progress' in message ? onProgress?.(message.progress) : settle(() => resolve(message.answer))))
+    worker.once('error', (error) => settle(() => reject(error)))
+    worker.once('exit', (code) => settle(() => reject(new Error(`${name} ended with ${code}`))))
+  })
+}

@@ -145,6 +145,7 @@ export function draftChange(plan: Plan, rows: readonly GridRow[], reading: Draft
     }
     kept.add(wire.id)
     const before = wires.get(wire.id)
+    if (before && before === row.origin && !isEdited(row)) continue
     if (!before || !sameWire(before, wire)) putWires.push(wire)
   }
   const removeWires = plan.wires.filter((wire) => !kept.has(wire.id)).map((wire) => wire.id)
@@ -219,4 +220,12 @@ export function rebase(rows: readonly GridRow[], plan: Pick<Plan, 'wires'>): rea
 const sameText = (a: GridText, b: GridText) => gridColumnIds.every((id) => a[id] === b[id])
 
 /** Has this row been edited since it came from the plan? */
-export const isEdited = (row: GridRow): boolean => !row.origin || !sameText(row.text, wireText(row.origin))
+export function isEdited(row: GridRow): boolean {
+  const known = edited.get(row)
+  if (known !== undefined) return known
+  const differs = !row.origin || !sameText(row.text, wireText(row.origin))
+  edited.set(row, differs)
+  return differs
+}
+// a row is never changed in place, and every key asks this of all of them
+const edited = new WeakMap<GridRow, boolean>()

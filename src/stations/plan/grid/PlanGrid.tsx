@@ -1,6 +1,6 @@
 'use client'
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { gridColumnIds, gridColumns, tidyCell, type GridColumnId } from '@/core/grid/columns'
 import { freeCavities, freeColour, isEdited, newRow, nextId, readRow, type GridRow } from '@/core/grid/draft'
 import { copyBlock, fillDown, pasteBlock, removeRows, setCells, viewKeys, type GridView } from '@/core/grid/edits'
@@ -12,11 +12,14 @@ import { at, columnsOf, moved, rectangle, type GridSelection } from './gridSelec
 import { PlanGridRow } from './PlanGridRow'
 import { readBlock } from './readBlock'
 import type { GridDraft } from './useGridDraft'
+import { useSteady } from './useSteady'
 
 const ROW_PX = 34
+const HEAD_PX = 35
 const PAGE_ROWS = 12
 const widths: Readonly<Record<GridColumnId, number>> = { id: 66, type: 86, colour: 92, from: 92, to: 92, length: 84, signal: 150, current: 70, group: 96, note: 180 }
 const columns = gridColumnIds.map((id) => `${String(widths[id])}px`).join(' ')
+const lefts = gridColumnIds.map((_, i) => gridColumnIds.slice(0, i).reduce((sum, id) => sum + widths[id], 0))
 const totalWidth = Object.values(widths).reduce((sum, one) => sum + one, 0)
 
 export interface PlanGridProps {
@@ -39,24 +42,31 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const places = useMemo(() => new Map(keys.map((key, i) => [key, i])), [keys])
   const [selection, setSelection] = useState<GridSelection>(at(0, 0))
   const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
+  const told = useRef<readonly string[]>([])
   const box = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
-  const virtual = useVirtualizer({ count: keys.length + 1, getScrollElement: () => box.current, estimateSize: () => ROW_PX, overscan: 8, initialRect: { width: 700, height: 520 } })
+  const virtual = useVirtualizer({ count: keys.length + 1, getScrollElement: () => box.current, estimateSize: () => ROW_PX, overscan: 3, initialRect: { width: 700, height: 520 } })
 
   const go = useCallback((next: GridSelection) => {
     setSelection(next)
     const key = keys[next.row]
-    if (key !== undefined) onSelect(key)
+    if (key === undefined) return
+    told.current = [...told.current, key]
+    // the grid first, then what stands beside it
+    startTransition(() => onSelect(key))
   }, [keys, onSelect])
 
-  // what is selected elsewhere, on the face or by a link, is where the hand is
+  // what is selected elsewhere, on the face or by a link, is where the hand is; what this grid said itself comes back late and is no news
   useEffect(() => {
+    const news = selected === undefined || !told.current.includes(selected)
+    if (!news && told.current.at(-1) !== selected) return
+    told.current = news ? [] : told.current.slice(-1)
     const place = selected === undefined ? undefined : places.get(selected)
     if (place !== undefined) setSelection((now) => (now.row === place ? now : at(place, now.column)))
   }, [selected, places])
   useEffect(() => {
-    virtual.scrollToIndex(Math.min(selection.toRow, keys.length), { align: 'auto' })
-  }, [selection.toRow, keys.length, virtual])
+    if (box.current) reveal(box.current, Math.min(selection.toRow, keys.length), selection.toColumn)
+  }, [selection.toRow, selection.toColumn, keys.length])
 
   const area = rectangle(selection)
   const activeKey = keys[selection.row]
@@ -138,11 +148,11 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
 
   const suggestions = useMemo(() => (typing ? suggest(activeColumn, names, rows) : []), [typing, activeColumn, names, rows])
   const problem = activeKey === undefined ? undefined : reading.byKey.get(activeKey)?.problems[activeColumn]
-  const onCell = useCallback((row: number, column: number, extend: boolean) => go(extend ? { ...selection, toRow: Math.min(row, keys.length - 1), toColumn: column } : at(row, column)), [go, keys.length, selection])
-  const onEdit = useCallback((row: number, column: number) => {
+  const onCell = useSteady((row: number, column: number, extend: boolean) => go(extend ? { ...selection, toRow: Math.min(row, keys.length - 1), toColumn: column } : at(row, column)))
+  const onEdit = useSteady((row: number, column: number) => {
     go(at(row, column))
     setTyping({ initial: byKey.get(keys[row] ?? '')?.text[gridColumnIds[column] ?? 'id'] ?? '', typed: false })
-  }, [byKey, go, keys])
+  })
   const sortBy = (column: GridColumnId) => {
     box.current?.focus({ preventScroll: true })
     setView((now) => ({ ...now, ...(now.sort?.column !== column ? { sort: { column, down: false } } : now.sort.down ? { sort: undefined } : { sort: { column, down: true } }) }) as GridView)
@@ -223,6 +233,19 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
       </div>
     </section>
   )
+}
+
+/** Scrolls as little as shows a cell below the headings. All rows are of one height, so nothing has to be measured. */
+function reveal(box: HTMLElement, row: number, column: number): void {
+  const seen = box.clientHeight - HEAD_PX
+  const top = row * ROW_PX
+  if (top < box.scrollTop) box.scrollTop = top
+  else if (top + ROW_PX > box.scrollTop + seen) box.scrollTop = top + ROW_PX - seen
+  const id = gridColumnIds[column]
+  const left = lefts[column] ?? 0
+  const right = left + (id ? widths[id] : 0)
+  if (left < box.scrollLeft) box.scrollLeft = left
+  else if (right > box.scrollLeft + box.clientWidth) box.scrollLeft = right - box.clientWidth
 }
 
 const blankRow: GridRow = newRow('')

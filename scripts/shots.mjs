@@ -30,6 +30,10 @@ const views = [
   { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
   { name: 'parts', path: '/jobs/deck-loom/kit', keys: ['p'] },
+  { name: 'whole-job', path: '/jobs/logger-box/kit', keys: ['w', 'Space'], act: (page) => page.waitForTimeout(800), wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }) },
+  { name: 'shelf', path: '/shelf?family=raku' },
+  { name: 'family', path: '/shelf?show=edit&family=celadon-m', keys: ['3'] },
+  { name: 'rules', path: '/rules' },
   { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },
   { name: 'crimp', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space'] },
   { name: 'setup', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb' },
@@ -61,6 +65,7 @@ try {
       await page.keyboard.press(key)
       await page.waitForTimeout(140)
     }
+    await view.wait?.(page)
     await page.waitForTimeout(350)
     await page.screenshot({ path: join(out, `${view.name}.png`) })
     console.log(`${out}/${view.name}.png`)

@@ -1,6 +1,6 @@
 import type { Cure } from '@/core/fit/cures'
 import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/fit/fitTypes'
-import { amps, day, mm, mm2, range } from './figures'
+import { amps, day, list, mm, mm2, range } from './figures'
 
 /** Why a candidate is out, in one sentence. */
 export function reasonWords(reason: FitReason): string {
@@ -38,7 +38,7 @@ function noToolWords(why: NoTool): string {
     case 'die-width': return `die ${why.die} of ${why.tool} is ${mm(why.formMm)} wide, the conductor wings are ${mm(why.barrelMm)}`
     case 'die-spacing': return `the forms of die ${why.die} stand ${mm(why.spacingMm)} apart, the wings ${mm(why.transitionMm)}`
     case 'no-strip': return `no strip length: neither its dimensions nor the card of ${why.tool} give one`
-    case 'not-held': return `only ${why.tool} could crimp it, and it is not in the crib`
+    case 'not-held': return why.tools.length === 1 ? `only ${list(why.tools)} could crimp it, and it is not in the crib` : `${list(why.tools, 4)} could crimp it, and none of them is in the crib`
   }
 }
 

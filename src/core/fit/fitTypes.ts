@@ -80,7 +80,7 @@ export type NoTool =
   | { readonly kind: 'die-width'; readonly tool: string; readonly die: string; readonly formMm: number; readonly barrelMm: number }
   | { readonly kind: 'die-spacing'; readonly tool: string; readonly die: string; readonly spacingMm: number; readonly transitionMm: number }
   | { readonly kind: 'no-strip'; readonly tool: string }
-  | { readonly kind: 'not-held'; readonly tool: string }
+  | { readonly kind: 'not-held'; readonly tools: readonly string[] }
 
 export type FitReason =
   | { readonly code: 'cavity'; readonly size: string; readonly cavitySize: string }

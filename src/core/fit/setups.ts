@@ -39,6 +39,7 @@ export function setupsFor(catalogue: Catalogue, contact: Contact, conditions: Fi
   const areaMm2 = totalAreaMm2(conditions) * (foldsBack(contact, conditions) ? 2 : 1)
   const classes = constructionOf(contact).toolClasses(contact)
   const found: SetupCandidate[] = []
+  const notHeld: string[] = []
   const rows = catalogue.rowsByContact.get(contact.id) ?? []
   for (const placed of rows) {
     const { conductor } = placed.row
@@ -46,13 +47,14 @@ export function setupsFor(catalogue: Catalogue, contact: Contact, conditions: Fi
     const { tool } = placed
     const no = (why: NoTool) => found.push({ refused: { code: 'no-tool', areaMm2, why }, rank: 99 })
     if (!(classes as readonly string[]).includes(tool.class)) no({ kind: 'wrong-class', tool: tool.id })
-    else if (!mayUse(tool)) no({ kind: 'not-held', tool: tool.id })
+    else if (!mayUse(tool)) notHeld.push(tool.id)
     else {
       const misfit = dieMisfit(contact, tool, placed.row.die)
       if (misfit) no(misfit)
       else found.push(setupFrom(contact, placed, conditions, notch, classes.indexOf(tool.class)))
     }
   }
+  if (notHeld.length > 0) found.push({ refused: { code: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld } }, rank: 98 })
   if (rows.length === 0) found.push(...estimatedNests(catalogue, contact, conditions, notch))
   if (found.length < 2) return found
   return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || a.rank - b.rank)

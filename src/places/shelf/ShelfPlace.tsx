@@ -35,28 +35,27 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
     ...(here !== undefined ? [{ key: 'e', words: 'Edit this family', run: () => router.push(`/shelf?show=edit&family=${encodeURIComponent(here)}`) }] : []),
   ])
   const others = [
-    { show: 'wires', name: 'Wire, cable and packs', aside: '' },
-    { show: 'stock', name: 'Stock', aside: model.low > 0 ? `${String(model.low)} low` : '' },
-    { show: 'identify', name: 'What is this one?', aside: 'W' },
-    { show: 'import', name: 'Import a package', aside: 'I' },
     { show: 'new', name: 'New family', aside: 'N' },
+    { show: 'import', name: 'Import a package', aside: 'I' },
+    { show: 'identify', name: 'What is this one?', aside: 'W' },
+    { show: 'stock', name: 'Stock', aside: model.low > 0 ? `${String(model.low)} low` : 'S' },
+    { show: 'wires', name: 'Wire, cable and packs', aside: '' },
   ]
   return (
     <PlaceFrame place="shelf" title="Shelf" find={families.map((family) => ({ id: family.name, kind: 'family', words: `${String(family.housings)} housings, ${String(family.contacts)} contacts`, href: `/shelf?family=${encodeURIComponent(family.id)}` }))}>
       <div className="station" style={{ gridTemplateColumns: '236px minmax(0, 1fr)' }}>
         <nav className="pane pane-queue shelf-list" aria-label="Shelf">
+          {others.map((one) => (
+            <Link key={one.show} href={`/shelf?show=${one.show}`} className="queue-row" aria-current={page.show === one.show ? 'page' : undefined} prefetch={false}>
+              <span>{one.name}</span>
+              <span className={one.show === 'stock' && model.low > 0 ? 'caution' : 'mono dim'}>{one.aside}</span>
+            </Link>
+          ))}
           <h2 className="queue-group"><span>Families</span><span className="mono">{families.length}</span></h2>
           {families.map((family) => (
             <Link key={family.id} href={`/shelf?family=${encodeURIComponent(family.id)}`} className="queue-row" aria-current={family.id === here ? 'page' : undefined} prefetch={false}>
               <span>{family.name}</span>
               <span className="mono dim">{family.housings}</span>
-            </Link>
-          ))}
-          <h2 className="queue-group"><span>Beside them</span></h2>
-          {others.map((one) => (
-            <Link key={one.show} href={`/shelf?show=${one.show}`} className="queue-row" aria-current={page.show === one.show ? 'page' : undefined} prefetch={false}>
-              <span>{one.name}</span>
-              <span className={one.show === 'stock' && model.low > 0 ? 'caution' : 'mono dim'}>{one.aside}</span>
             </Link>
           ))}
           <div className="tool-list"><a className="act-button" href="/shelf/export?as=yaml"><span>Export the whole shelf</span></a></div>

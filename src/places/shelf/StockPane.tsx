@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useState } from 'react'
-import { plural } from '@/words/figures'
+import { list, plural } from '@/words/figures'
 import { importCounts, saveCounts } from './actions'
 import type { PartLine } from './shelfData'
 
@@ -28,10 +28,10 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
         <h2 className="page-title">Stock</h2>
         <label className="grid-filter"><span className="hidden">Filter the parts</span><input value={filter} placeholder="filter: CM-SK, seal, is:low" onChange={(event) => setFilter(event.target.value)} /></label>
       </div>
-      {low.length > 0 && <p className="note attend" style={{ flex: 'none' }}>◆ {plural(low.length, 'part')} under the reorder level: {low.slice(0, 6).map((line) => line.part).join(', ')}{low.length > 6 && ' …'}.</p>}
+      {low.length > 0 && <p className="note attend" style={{ flex: 'none' }}>◆ {plural(low.length, 'part')} under the reorder level: {list(low.map((line) => line.part), 6)}.</p>}
       {message && <p className={`note ${message.good ? '' : 'fault'}`} role="status" style={{ flex: 'none' }}>{message.good ? '✓' : '▲'} {message.text}</p>}
       <section className="sheet" aria-label="Counts" tabIndex={0} style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 240 }}>
-        <table className="table">
+        <table className="table level">
           <thead><tr><th scope="col">part</th><th scope="col">what</th><th scope="col">counted</th><th scope="col">taken by jobs</th><th scope="col">free</th><th scope="col">reorder under</th></tr></thead>
           <tbody>{found.slice(0, SHOWN).map((line) => <StockRow key={`${line.kind} ${line.part} ${line.stock?.countedAt ?? ''}`} line={line} low={isLow(line)} save={save} />)}</tbody>
         </table>

@@ -74,7 +74,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
             <b>{i + 1}. </b>
             <span className="mono">{setupFields.filter((field) => group.setup[field] !== undefined).map((field) => (field === 'tool' ? group.setup.tool : `${setupFieldWords[field].toLowerCase()} ${setupValue(field, group.setup[field])}`)).join(' · ')}</span>
             <span className="small dim" style={{ display: 'block' }}>
-              {counts.get(group.id)?.total ?? 0} terminations, {counts.get(group.id)?.crimped ?? 0} crimped
+              {plural(counts.get(group.id)?.total ?? 0, 'termination')}, {counts.get(group.id)?.crimped ?? 0} crimped
             </span>
           </div>
         ))}

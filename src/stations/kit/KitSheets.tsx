@@ -4,10 +4,11 @@ import { setupWords } from '@/words/refusals'
 import type { KitOptions, KitRejected, KitSet } from './kitOptions'
 
 /** A termination that no set takes: by how much, and what would do. */
-export function BlockedSheet({ options, picked, onPick }: { readonly options: KitOptions; readonly picked: number; readonly onPick: (line: number) => void }) {
+export function BlockedSheet({ options, picked, onPick, showTools }: { readonly options: KitOptions; readonly picked: number; readonly onPick: (line: number) => void; readonly showTools: () => void }) {
   const { windows, insulationMm, rejected, remedies } = options
   const nearest = rejected[0]
   const seal = nearest?.code === 'seal-tears' || nearest?.code === 'seal-leaks'
+  const noTool = nearest?.code === 'no-tool'
   const largest = Math.max(...windows.map((one) => one.maxMm))
   const smallest = Math.min(...windows.map((one) => one.minMm))
   return (
@@ -26,7 +27,10 @@ export function BlockedSheet({ options, picked, onPick }: { readonly options: Ki
       </section>
       <section className="sheet" style={{ padding: '10px 12px' }}>
         <h3 style={{ fontSize: 15, padding: '2px 4px 8px' }}>What would do</h3>
-        {remedies.length === 0 && <p className="dim" style={{ padding: 4 }}>No other wire of this size on the shelf fits both ends. Measure the wire again, or choose another housing for this end in the plan.</p>}
+        {noTool && (
+          <button type="button" className="act-button" onClick={showTools}><span><b>{nearest.contact}</b> fits: a tool is all that is missing. What it costs to buy or borrow one</span> <kbd aria-hidden="true">B</kbd></button>
+        )}
+        {remedies.length === 0 && !noTool && <p className="dim" style={{ padding: 4 }}>No other wire of this size on the shelf fits both ends. Measure the wire again, or choose another housing for this end in the plan.</p>}
         <div className="choices">
           {remedies.map((remedy, i) => (
             <button key={remedy.wireType} type="button" className="choice" aria-pressed={i === picked} onClick={() => onPick(i)}>

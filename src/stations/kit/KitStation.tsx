@@ -128,7 +128,7 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
     <>
       <div className="work">
         {!options && <p className="dim" role="status">Working out what fits…</p>}
-        {blocked && <BlockedSheet options={options} picked={picked} onPick={setPicked} />}
+        {blocked && <BlockedSheet options={options} picked={picked} onPick={setPicked} showTools={() => show('tools')} />}
         {options && !blocked && <SetsTable options={options} picked={picked} onPick={setPicked} isChosen={(one) => chosen !== undefined && sameSet(one, chosen.contact, chosen.seal, setupId(chosen.setup))} />}
         {options && <RejectedTable rejected={options.rejected} />}
       </div>

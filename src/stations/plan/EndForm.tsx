@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { freeEndId } from '@/core/job/freeEndId'
 import { planIndex, type End, type PlanChange } from '@/core/job/plan'
 import { useJob } from '@/ui/job/JobProvider'
+import { plural } from '@/words/figures'
 import type { PlanShelf } from './planShelf'
 
 /** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
@@ -84,7 +85,7 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
       </div>
       {end && (
         <button type="button" className="act-button" disabled={(used ?? 0) > 0} onClick={() => apply({ removeEnds: [end.id] })}>
-          <span>{(used ?? 0) > 0 ? `${String(used)} wires hold ${end.id}` : `Take end ${end.id} out`}</span>
+          <span>{(used ?? 0) > 0 ? `${plural(used ?? 0, 'wire')} still at ${end.id}` : `Take end ${end.id} out`}</span>
         </button>
       )}
     </form>

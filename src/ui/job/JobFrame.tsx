@@ -5,6 +5,7 @@ import { useMemo, type ReactNode } from 'react'
 import { planIndex, sideOf } from '@/core/job/plan'
 import { progress, stations, type Station } from '@/core/job/progress'
 import { nextStep, type NextStep } from '@/core/job/steps'
+import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
 import { Frame } from '../frame/Frame'
 import { places, usePlaceKeys } from '../frame/PlaceFrame'
@@ -57,7 +58,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       nav={stations.map((station) => (
         <Link key={station} href={`/jobs/${id}/${station}`} aria-current={here === station ? 'page' : undefined} prefetch={false}>
           {stationWords[station]}
-          <b>{station === 'plan' ? `${done.plan.total} wires` : `${done[station].done}/${done[station].total}`}</b>
+          <b>{station === 'plan' ? plural(done.plan.total, 'wire') : `${done[station].done}/${done[station].total}`}</b>
         </Link>
       ))}
       notices={<JobNotices />}

@@ -40,7 +40,7 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
         <span><b>{label}</b> <span className="dim">{plural(rows.filter((row) => !isBlankRow(row)).length, 'row')}</span></span>
         {faults > 0 && <b className="fault small">▲ {plural(faults, 'cell')} to mend</b>}
       </div>
-      <div style={{ overflow: 'auto', maxHeight: 330 }}>
+      <div style={{ overflow: 'auto', maxHeight: 'max(330px, calc(100dvh - 360px))' }}>
         <table ref={body} className="table sheet-grid">
           <thead>
             <tr>{columns.map((column) => <th key={column.id} scope="col">{column.heading}{column.required && <span aria-label="needed" title="needed"> *</span>}</th>)}<th scope="col"><span className="hidden">Remove</span></th></tr>

@@ -26,12 +26,20 @@ export function WholeJob({ close }: { readonly close: () => void }) {
   useEffect(() => () => worker.current?.stop(), [])
   useEffect(() => setReply(undefined), [problems])
   const running = reply?.kind === 'progress'
+  // asked for before the groups are there: it begins when they are
+  const [wanted, setWanted] = useState(false)
   const start = () => {
-    if (!problems || running) return
+    if (running) return
+    setWanted(!problems)
+    if (!problems) return
     setReply({ kind: 'progress', goal: 'setups', best: Infinity, bound: -Infinity, seconds: 0 })
     worker.current = askKitWorker({ kind: 'whole-job', problem: problems.problem, ...(problems.free && { free: problems.free }) }, setReply)
   }
+  useEffect(() => {
+    if (wanted && problems) start()
+  })
   const stop = () => {
+    setWanted(false)
     worker.current?.stop()
     setReply(undefined)
   }

@@ -9,6 +9,7 @@ import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
+import { fileSeparators, useTableText } from '@/ui/sheet/useTableText'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import type { GridDraft } from './grid/useGridDraft'
 
@@ -44,6 +45,7 @@ function TableSource({ label, onTable }: { readonly label: string; readonly onTa
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   const [reading, setReading] = useState<AbortController>()
+  const readTable = useTableText()
   const latest = useRef(onTable)
   useEffect(() => {
     latest.current = onTable
@@ -57,11 +59,10 @@ function TableSource({ label, onTable }: { readonly label: string; readonly onTa
       latest.current(table.length > 0 ? table : undefined)
     }
   }
-  const fromText = async (said: string) => {
+  const fromText = (said: string) => {
     setText(said)
-    if (said.trim() === '') return latest.current(undefined)
-    const { default: Papa } = await import('papaparse')
-    take(Papa.parse<string[]>(said.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimitersToGuess: ['\t', ';', ','] }).data)
+    if (said.trim() === '') latest.current(undefined)
+    else readTable(said, fileSeparators, (rows) => take(rows.filter((row) => row.some((cell) => cell.trim() !== ''))))
   }
   const fromFile = async (file: File) => {
     if (!/\.xlsx$/i.test(file.name)) return fromText(await file.text())
@@ -83,7 +84,7 @@ function TableSource({ label, onTable }: { readonly label: string; readonly onTa
     <div className="field" onDragOver={(event) => event.preventDefault()} onDrop={(event) => { event.preventDefault(); const [file] = event.dataTransfer.files; if (file) void fromFile(file) }}>
       <label>
         {label}
-        <textarea value={text} style={{ minHeight: 84 }} placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet" onChange={(event) => void fromText(event.target.value)} />
+        <textarea value={text} style={{ minHeight: 84 }} placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet" onChange={(event) => fromText(event.target.value)} />
       </label>
       <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
         <input type="file" accept=".csv,.tsv,.txt,.xlsx" aria-label={`${label}: choose a file`} onChange={(event) => { const [file] = event.target.files ?? []; if (file) void fromFile(file) }} />

@@ -23,7 +23,7 @@ export function SeatStation() {
   return (
     <div className="station">
       <Queue sections={sections} selected={at} onSelect={select} label="Tasks by end" />
-      {task ? <SeatTask key={taskKey(task)} task={task} done={follow} /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
+      {task ? <SeatTask key={taskKey(task)} task={task} done={(next) => (next ? select(taskKey(next)) : follow())} /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
     </div>
   )
 }

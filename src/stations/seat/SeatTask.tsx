@@ -25,7 +25,7 @@ import { lockWords, releaseStepWords, releaseToolWords } from '@/words/seat'
 import { taskWords, termName } from '@/words/steps'
 
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
-export function SeatTask({ task, done }: { readonly task: EndTask; readonly done: () => void }) {
+export function SeatTask({ task, done }: { readonly task: EndTask; readonly done: (next?: EndTask) => void }) {
   const { id, state } = useJob()
   const housing = housingOf(state.facts, state.plan, task.end)
   const family = housing && state.facts.families[housing.family]
@@ -53,8 +53,8 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         <FacePanel housing={housing} end={task.end} face={face} cavities={cavities} next={cavityId} />
       </div>
       <aside className="pane pane-card" aria-label="This task">
-        {task.kind === 'insert' && (wrong ? <WrongCavity task={task} housing={housing} back={() => setWrong(false)} done={done} /> : <Insert task={task} housing={housing} report={() => setWrong(true)} done={done} />)}
-        {task.kind === 'put-right' && <PutRight task={task} housing={housing} done={done} />}
+        {task.kind === 'insert' && (wrong ? <WrongCavity task={task} housing={housing} back={() => setWrong(false)} done={(found) => done({ ...task, kind: 'put-right', found, why: 'wrong-cavity' })} /> : <Insert task={task} housing={housing} report={() => setWrong(true)} done={done} />)}
+        {task.kind === 'put-right' && <PutRight task={task} housing={housing} done={() => done(backIn(task))} />}
         {task.kind === 'unplug' && <Unplug task={task} done={done} />}
         {task.kind === 'plug' && <Plug task={task} done={done} />}
         {task.kind === 'lock' && <Lock task={task} housing={housing} done={done} />}
@@ -72,6 +72,9 @@ function WireReadout({ term }: { readonly term: string }) {
 }
 
 type TaskOf<Kind extends EndTask['kind']> = Extract<EndTask, { kind: Kind }>
+
+/** What comes after a contact is out of its wrong place: into the right one, as long as it is of the same end. */
+const backIn = ({ unit, end, term, cavity, why }: TaskOf<'put-right'>): EndTask | undefined => (why === 'not-in-plan' || cavity.includes('.') ? undefined : { kind: 'insert', unit, end, term, cavity, done: false })
 
 /** Writes, then goes on with what is due. */
 function useWrite(done: () => void) {
@@ -146,10 +149,10 @@ function Insert({ task, housing, report, done }: { readonly task: TaskOf<'insert
   )
 }
 
-function WrongCavity({ task, housing, back, done }: { readonly task: TaskOf<'insert'>; readonly housing: Housing; readonly back: () => void; readonly done: () => void }) {
+function WrongCavity({ task, housing, back, done }: { readonly task: TaskOf<'insert'>; readonly housing: Housing; readonly back: () => void; readonly done: (found: string) => void }) {
   const { state } = useJob()
-  const { busy, write } = useWrite(done)
   const [found, setFound] = useState('')
+  const { busy, write } = useWrite(() => done(found))
   const free = housing.cavities.filter((cavity) => cavity.id !== task.cavity && !state.cavities.get(`${task.unit}/${task.end}.${cavity.id}`)?.term)
   useKeys([{ key: 'Escape', words: 'Back to the task', run: back }])
   return (

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react'
 import { isBlankRow, pasteIntoSheet, type SheetColumn, type SheetProblem, type SheetRow } from '@/core/sheets/sheet'
 import { plural } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
+import { fileSeparators, useTableText } from './useTableText'
 
 export interface SheetGridProps {
   readonly label: string
@@ -25,9 +26,8 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
   const faults = rows.reduce((sum, row, i) => sum + (isBlankRow(row) ? 0 : columns.filter((column) => problemAt(i, column.id)).length), 0)
   const set = (row: number, column: string, text: string) => onChange(row < rows.length ? rows.map((one, i) => (i === row ? { ...one, [column]: text } : one)) : [...rows, { [column]: text }])
   const go = (row: number, column: string) => body.current?.querySelector<HTMLInputElement>(`[data-cell="${String(row)}-${column}"]`)?.focus()
-  const paste = async (text: string, row: number, column: string) => {
-    const { default: Papa } = await import('papaparse')
-    const block = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), text.includes('\t') ? { delimiter: '\t' } : {}).data
+  const readTable = useTableText()
+  const paste = (block: readonly (readonly string[])[], row: number, column: string) => {
     const pasted = pasteIntoSheet(columns, block, column)
     const kept = rows.slice(0, row)
     const after = rows.slice(row + pasted.rows.length)
@@ -68,7 +68,7 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                           const text = event.clipboardData.getData('text/plain')
                           if (!/[\t\n]/.test(text.trimEnd())) return
                           event.preventDefault()
-                          void paste(text, i, column.id)
+                          readTable(text, fileSeparators, (block) => paste(block, i, column.id))
                         }}
                       />
                     </td>

@@ -10,7 +10,7 @@ import { list, plural } from '@/words/figures'
 import { gridProblemWords } from '@/words/grid'
 import { at, columnsOf, moved, rectangle, type GridSelection } from './gridSelection'
 import { PlanGridRow } from './PlanGridRow'
-import { readBlock } from './readBlock'
+import { clipboardSeparators, useTableText } from '@/ui/sheet/useTableText'
 import type { GridDraft } from './useGridDraft'
 import { useSteady } from './useSteady'
 
@@ -42,6 +42,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const places = useMemo(() => new Map(keys.map((key, i) => [key, i])), [keys])
   const [selection, setSelection] = useState<GridSelection>(at(0, 0))
   const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
+  const readTable = useTableText()
   const told = useRef<readonly string[]>([])
   const box = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
@@ -194,7 +195,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
           if (typing) return
           event.preventDefault()
           const text = event.clipboardData.getData('text/plain')
-          void readBlock(text).then((block) => paste(block))
+          readTable(text, clipboardSeparators, paste)
         }}
       >
         <div role="row" aria-rowindex={1} className="grid-head" style={{ gridTemplateColumns: columns, width: totalWidth }}>

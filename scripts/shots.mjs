@@ -30,7 +30,7 @@ const views = [
   { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
   { name: 'parts', path: '/jobs/deck-loom/kit', keys: ['p'] },
-  { name: 'whole-job', path: '/jobs/logger-box/kit', keys: ['w', 'Space'], act: (page) => page.waitForTimeout(800), wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }) },
+  { name: 'whole-job', path: '/jobs/logger-box/kit', act: (page) => page.waitForLoadState('networkidle'), keys: ['w', 'Space'], wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }) },
   { name: 'shelf', path: '/shelf?family=raku' },
   { name: 'family', path: '/shelf?show=edit&family=celadon-m', keys: ['3'] },
   { name: 'rules', path: '/rules' },

@@ -1,11 +1,11 @@
 'use client'
-import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/job/queue'
 import { planIndex, setKey, type SideLetter } from '@/core/job/plan'
 import { setupId } from '@/core/setup/setup'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { useOperator } from '@/ui/frame/Operator'
+import { useBeside } from '@/ui/useBeside'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { sideWords, WireChips } from '@/ui/job/WireChips'
@@ -19,15 +19,14 @@ import { chooseSet, changeWire } from './actions'
 import type { KitOptions, KitSet } from './kitOptions'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
 
-const KitParts = dynamic(() => import('./KitParts').then((module) => module.KitParts), { ssr: false })
-const WholeJob = dynamic(() => import('./WholeJob').then((module) => module.WholeJob), { ssr: false })
-const BuyTools = dynamic(() => import('./BuyTools').then((module) => module.BuyTools), { ssr: false })
+const loadPanes = async () => ({ ...(await import('./KitParts')), ...(await import('./WholeJob')), ...(await import('./BuyTools')) })
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {
   const { state } = useJob()
   const [pane, setPane] = useState<'parts' | 'whole' | 'tools'>()
   const close = () => setPane(undefined)
+  const panes = useBeside(loadPanes)
   const index = planIndex(state.plan)
   const sections = useMemo(() => kitSections(state), [state])
   const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
@@ -41,9 +40,9 @@ export function KitStation() {
   return (
     <div className="station">
       <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
-      {pane === 'whole' && <WholeJob close={close} />}
-      {pane === 'tools' && <BuyTools close={close} />}
-      {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
+      {panes && pane === 'whole' && <panes.WholeJob close={close} />}
+      {panes && pane === 'tools' && <panes.BuyTools close={close} />}
+      {panes && (pane === 'parts' || (!pane && !termination)) && <panes.KitParts close={close} />}
       {!pane && termination && <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />}
     </div>
   )

@@ -8,6 +8,7 @@ import { setCells } from '@/core/grid/edits'
 import { housingOf } from '@/core/job/facts'
 import { planIndex, type PlanChange, type Wire } from '@/core/job/plan'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
+import { useBeside } from '@/ui/useBeside'
 import { useJob } from '@/ui/job/JobProvider'
 import { faceState } from '@/ui/job/faceState'
 import { useAt } from '@/ui/job/useAt'
@@ -22,10 +23,7 @@ import { WireCard } from './WireCard'
 // drawn in the browser only: the grid is the largest part of the station, and its rows are the draft that is kept there
 const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), { ssr: false, loading: () => <p className="dim" style={{ padding: 16 }}>Opening the pinout…</p> })
 const RevisionPane = dynamic(() => import('./RevisionPane').then((module) => module.RevisionPane))
-const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane))
-const FamilyPane = dynamic(() => import('./FamilyPane').then((module) => module.FamilyPane))
-const FactsPane = dynamic(() => import('./FactsPane').then((module) => module.FactsPane))
-const MatedPane = dynamic(() => import('./MatedPane').then((module) => module.MatedPane))
+const loadPanes = async () => ({ ...(await import('./ImportPane')), ...(await import('./FamilyPane')), ...(await import('./FactsPane')), ...(await import('./MatedPane')) })
 
 const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
 const endsOf = (wire: Wire): string[] => [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
@@ -39,6 +37,7 @@ export function PlanStation() {
   const draft = useGridDraft(id, plan, names)
   const [pane, setPane] = useState<PlanPane>('grid')
   const saving = useSavePlan()
+  const panes = useBeside(loadPanes)
 
   const { wires } = planIndex(plan)
   const { at, select } = useAt((key) => wires.has(wireIdOf(key)) || draft.rows.some((row) => row.key === key), plan.wires[0]?.id)
@@ -105,10 +104,10 @@ export function PlanStation() {
           </>
         )}
         {pane === 'revision' && saving.preview && <RevisionPane preview={saving.preview} busy={saving.busy} apply={() => void saving.accept().then((written) => written && setPane('grid'))} back={() => { saving.drop(); setPane('grid') }} />}
-        {pane === 'import' && <ImportPane names={names} draft={draft} close={() => setPane('grid')} />}
-        {pane === 'family' && <FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />}
-        {pane === 'facts' && <FactsPane close={() => setPane('grid')} />}
-        {pane === 'mated' && <MatedPane close={() => setPane('grid')} apply={(change) => void applied(change)} pick={(key) => { pick(key); setPane('grid') }} />}
+        {panes && pane === 'import' && <panes.ImportPane names={names} draft={draft} close={() => setPane('grid')} />}
+        {panes && pane === 'family' && <panes.FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />}
+        {panes && pane === 'facts' && <panes.FactsPane close={() => setPane('grid')} />}
+        {panes && pane === 'mated' && <panes.MatedPane close={() => setPane('grid')} apply={(change) => void applied(change)} pick={(key) => { pick(key); setPane('grid') }} />}
       </div>
       <aside className="pane pane-card" aria-label="This wire">
         {housing ? (

@@ -10,7 +10,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       test(`${path} has no fault that axe finds`, async ({ bench: page }) => {
         await page.goto(path)
         await alive(page)
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
+        const axe = new AxeBuilder({ page })
+        // the dark theme has the same elements in other colours
+        const { violations } = await (colorScheme === 'dark' ? axe.withRules(['color-contrast']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])).analyze()
         expect(violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`)).toEqual([])
       })
     }

@@ -54,7 +54,7 @@ export function setupsFor(catalogue: Catalogue, contact: Contact, conditions: Fi
       else found.push(setupFrom(contact, placed, conditions, notch, classes.indexOf(tool.class)))
     }
   }
-  if (notHeld.length > 0) found.push({ refused: { code: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld } }, rank: 98 })
+  if (notHeld.length > 0) found.push({ refused: { code: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld.sort() } }, rank: 98 })
   if (rows.length === 0) found.push(...estimatedNests(catalogue, contact, conditions, notch))
   if (found.length < 2) return found
   return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || a.rank - b.rank)

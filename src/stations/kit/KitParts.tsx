@@ -92,12 +92,12 @@ function Line({ line }: { readonly line: SupplyLine }) {
   return (
     <tr>
       <td className="figure">{line.part}</td>
-      <td>{line.name}</td>
-      <td className="figure"><b>{show(line.total, line.unit)}</b>{over.length > 0 && <span className="small dim" style={{ display: 'block' }}>{show(line.need, line.unit)} + {over.join(' + ')}</span>}</td>
-      <td className="figure">{line.free === undefined ? <span className="dim">not counted</span> : show(line.free, line.unit)}{line.taken > 0 && <span className="small good" style={{ display: 'block' }}>✓ {show(line.taken, line.unit)} taken</span>}</td>
+      <td style={{ minWidth: 130 }}>{line.name}</td>
+      <td className="figure"><b>{show(line.total, line.unit)}</b>{over.length > 0 && <span className="small dim under">{show(line.need, line.unit)} + {over.join(' + ')}</span>}</td>
+      <td className="figure">{line.free === undefined ? <span className="dim">not counted</span> : show(line.free, line.unit)}{line.taken > 0 && <span className="small good under">✓ {show(line.taken, line.unit)} taken</span>}</td>
       <td className="figure">
         {line.short > 0 ? <span className="caution">◆ {show(line.short, line.unit)}</span> : <span className="good">✓</span>}
-        {line.order && <span className="small dim" style={{ display: 'block' }}>buy {line.order.packs} × {line.order.pack}{line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}</span>}
+        {line.order && <span className="small dim under">buy {line.order.packs} × {line.order.pack}{line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}</span>}
       </td>
     </tr>
   )

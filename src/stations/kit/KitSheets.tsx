@@ -1,5 +1,5 @@
 'use client'
-import { figure, mm, range } from '@/words/figures'
+import { figure, mm, plural, range } from '@/words/figures'
 import { setupWords } from '@/words/refusals'
 import type { KitOptions, KitRejected, KitSet } from './kitOptions'
 
@@ -108,7 +108,7 @@ export function RejectedTable({ rejected }: { readonly rejected: readonly KitRej
   return (
     <section className="sheet sheet-fill" style={{ minHeight: 160 }}>
       <h2 style={{ fontSize: 15, padding: '12px 16px 4px' }}>
-        Why the others are out <span className="dim" style={{ fontWeight: 400 }}>{rejected.length} candidates, nearest first</span>
+        Why the others are out <span className="dim" style={{ fontWeight: 400 }}>{plural(rejected.length, 'candidate')}, nearest first</span>
       </h2>
       <div className="sheet-body" tabIndex={0} role="region" aria-label="Why the others are out">
         <table className="table">

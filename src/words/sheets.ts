@@ -2,7 +2,7 @@ import type { FamilyFault } from '@/core/sheets/familyDraft'
 import type { HousingProblem } from '@/core/sheets/housingDraft'
 import type { SheetProblem } from '@/core/sheets/sheet'
 import { arrangementWords } from './catalogue'
-import { list } from './figures'
+import { list, mm2 } from './figures'
 import { quantityWords } from './quantity'
 
 /** What is wrong with a cell of a sheet, and what would be right. */
@@ -18,6 +18,8 @@ export function sheetProblemWords(problem: SheetProblem): string {
     case 'twice': return 'It stands twice: each needs an id of its own.'
     case 'unknown': return problem.known.length === 0 ? `No such ${problem.what}: there is none yet.` : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
     case 'min-above-max': return 'It is below the figure before it.'
+    case 'metal-off': return `These strands are ${mm2(problem.metalMm2)}, the print says ${mm2(problem.printedMm2)}: one of them is another wire’s.`
+    case 'inside-metal': return `That is inside the metal of ${mm2(problem.metalMm2)}.`
   }
 }
 

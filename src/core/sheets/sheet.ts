@@ -32,6 +32,9 @@ export type SheetProblem =
   | { readonly code: 'twice' }
   | { readonly code: 'unknown'; readonly what: string; readonly known: readonly string[] }
   | { readonly code: 'min-above-max' }
+  /** strands and print do not belong to one wire */
+  | { readonly code: 'metal-off'; readonly metalMm2: number; readonly printedMm2: number }
+  | { readonly code: 'inside-metal'; readonly metalMm2: number }
 
 export type CellValue = string | number | boolean | readonly string[] | undefined
 /** A row as it is written. */

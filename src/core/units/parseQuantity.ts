@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result'
-import { awgAreaMm2, parseAwg } from '../wire/awg'
+import { awgAreaMm2, parseAwg, type AwgNumber } from '../wire/awg'
 
 /** What a number field is asked for. Each dimension lists the units people say, as factors to its base unit. */
 const dimensions = {
@@ -25,6 +25,14 @@ export type QuantityFault =
 
 export const LBF_IN_N = dimensions.force.lbf
 
+const GAUGE = /^(?:awg\s*)?([0-9/]+)\s*(?:awg|ga|gauge)$|^awg\s*([0-9/]+)$/
+
+/** The gauge that a size was said in, like `20 awg`; undefined for a size in mm² or none. */
+export function saidGauge(text: string): AwgNumber | undefined {
+  const gauge = GAUGE.exec(text.trim().toLowerCase())
+  return gauge ? parseAwg(gauge[1] ?? gauge[2] ?? '') : undefined
+}
+
 /**
  * Reads a figure as people say it: `2.3mm`, `2,3 mm`, `0.09 in`, `12 lbf`, `20 awg`, `0.5 mm2`.
  *
@@ -39,7 +47,7 @@ export function parseQuantity(text: string, dimension: Dimension): Result<number
   const said = text.trim().toLowerCase()
   if (said === '') return fail({ code: 'empty' })
   if (dimension === 'area') {
-    const gauge = /^(?:awg\s*)?([0-9/]+)\s*(?:awg|ga|gauge)$|^awg\s*([0-9/]+)$/.exec(said)
+    const gauge = GAUGE.exec(said)
     if (gauge) {
       const awg = parseAwg(gauge[1] ?? gauge[2] ?? '')
       return awg === undefined ? fail({ code: 'not-a-number', text: text.trim() }) : ok(awgAreaMm2(awg))

@@ -1,7 +1,7 @@
 'use server'
 import { z } from 'zod'
 import { emptyPackage } from '@/core/catalogue/packageLists'
-import { isSleeve, type FamilyInput, type Placard } from '@/core/catalogue/types'
+import { isSleeve, type FamilyInput, type Placard, type WireType } from '@/core/catalogue/types'
 import { identify, tellApart, type CalliperFigure, type Difference } from '@/core/identify/identify'
 import { bandsOfBin, parseBand, readBands } from '@/core/identify/bands'
 import { placardsAfter, type ToolRow } from '@/core/sheets/familyDraft'
@@ -20,6 +20,12 @@ export async function saveFamily(input: { readonly family: FamilyInput; readonly
   const [known, placards] = await Promise.all([readItem<FamilyInput>(db, 'family', input.family.id), readItems<Placard>(db, 'placard')])
   if (input.isNew && known) return refused(`There is a family ${input.family.id} already: give this one an id of its own.`)
   const parsed = parseCatalogue({ ...emptyPackage, families: [input.family], placards: placardsAfter(placards, input.family, input.rows) })
+  return parsed.ok ? writePackage(parsed.value) : refused(parsed.fault.slice(0, 3).map(fileFaultWords).join('; '))
+}
+
+/** Puts wire types on the rack, or changes those that are there. */
+export async function saveWires(wireTypes: readonly WireType[]): Promise<Outcome<ImportOutcome>> {
+  const parsed = parseCatalogue({ ...emptyPackage, wireTypes })
   return parsed.ok ? writePackage(parsed.value) : refused(parsed.fault.slice(0, 3).map(fileFaultWords).join('; '))
 }
 

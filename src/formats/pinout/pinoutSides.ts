@@ -4,8 +4,7 @@ import { readLoosePlace, type GridProblem } from '@/core/grid/columns'
 import type { WireSide } from '@/core/job/plan'
 import type { Result } from '@/core/result'
 import type { ColumnId } from './columns'
-import type { CellFault, CellProblem } from './pinoutFaults'
-import type { CellRow, PinoutEnd } from './readPinout'
+import type { CellFault, CellProblem, CellRow, PinoutEnd } from './pinoutTypes'
 
 export const SUGGESTIONS = 8
 

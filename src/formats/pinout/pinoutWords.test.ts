@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { matchHeadings, pinoutColumns, type ColumnId } from './columns'
 import { cellProblemWords, columnWords, tableFaultWords } from './pinoutWords'
-import type { CellProblem, TableFault } from './pinoutFaults'
+import type { CellProblem, TableFault } from './pinoutTypes'
 
 test.each<[readonly string[], Partial<Record<ColumnId, number>>]>([
   [['wire', 'type', 'colour'], { wire: 0, type: 1, colour: 2 }],

@@ -2,7 +2,7 @@ import { list, plural } from '@/words/figures'
 import { planFaultWords } from '@/words/plan'
 import { quantityWords } from '@/words/quantity'
 import { pinoutColumns, type ColumnId } from './columns'
-import type { CellProblem, TableFault } from './pinoutFaults'
+import type { CellProblem, TableFault } from './pinoutTypes'
 
 export const columnWords = (id: ColumnId): string => pinoutColumns[id].heading
 

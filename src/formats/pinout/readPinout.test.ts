@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoCatalogue } from '../demoCatalogue.testing'
-import type { CellProblem } from './pinoutFaults'
+import type { CellProblem } from './pinoutTypes'
 import { PINOUT_ROW_LIMIT, readPinout } from './readPinout'
 
 const shelf = demoCatalogue()

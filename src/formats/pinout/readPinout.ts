@@ -7,23 +7,8 @@ import { emptyPlan, planFaults, type End, type Wire } from '@/core/job/plan'
 import { parseQuantity, type Dimension } from '@/core/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/wire/colour'
 import { matchHeadings, type ColumnId } from './columns'
-import type { CellFault, CellProblem, TableFault } from './pinoutFaults'
+import type { CellFault, CellProblem, CellRow, PinoutEnd, PinoutRow, TableFault } from './pinoutTypes'
 import { ID, readSide, resolveEnds, SUGGESTIONS, type AddFault, type OpenEnd } from './pinoutSides'
-
-/** A row as it will be read; undefined parts could not be. */
-export interface PinoutRow {
-  readonly row: number
-  readonly cells: Readonly<Partial<Record<ColumnId, string>>>
-  readonly wire?: Wire
-}
-
-export interface PinoutEnd {
-  readonly id: string
-  /** the housing as resolved, from a column or a pick */
-  readonly housing?: string
-  readonly from: 'column' | 'pick' | 'none'
-  readonly wires: number
-}
 
 export interface PinoutReading {
   readonly rows: readonly PinoutRow[]
@@ -94,8 +79,6 @@ function delimiterOf(text: string): string {
   const count = (mark: string) => heading.split(mark).length
   return [',', ';', '\t'].reduce((best, mark) => (count(mark) > count(best) ? mark : best))
 }
-
-export type CellRow = Omit<PinoutRow, 'wire'>
 
 function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Readonly<Record<string, string>>, ignored: readonly string[]): PinoutReading {
   const faults: CellFault[] = []

@@ -1,4 +1,4 @@
-import type { PlanFault } from '@/core/job/plan'
+import type { PlanFault, Wire } from '@/core/job/plan'
 import type { Dimension, QuantityFault } from '@/core/units/parseQuantity'
 import type { ColumnId } from './columns'
 
@@ -40,3 +40,21 @@ export type TableFault =
   | { readonly code: 'ragged'; readonly row: number; readonly cells: number; readonly expected: number }
   | { readonly code: 'quote-open'; readonly row: number }
   | { readonly code: 'no-rows' }
+
+/** A row as it will be read; undefined parts could not be. */
+export interface PinoutRow {
+  readonly row: number
+  readonly cells: Readonly<Partial<Record<ColumnId, string>>>
+  readonly wire?: Wire
+}
+
+export interface PinoutEnd {
+  readonly id: string
+  /** the housing as resolved, from a column or a pick */
+  readonly housing?: string
+  readonly from: 'column' | 'pick' | 'none'
+  readonly wires: number
+}
+
+/** The same before it is a wire. */
+export type CellRow = Omit<PinoutRow, 'wire'>

@@ -7,7 +7,7 @@ import { netVerdict } from '@/core/prove/netVerdict'
 import { setupIdLabel } from '@/core/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import { dayTimeUtc, figure } from '@/words/figures'
-import { sideLabel } from '@/words/plan'
+import { writePlace } from '@/core/job/writePlace'
 import { faceSvg } from './faceSvg'
 import { cell, DIM, heading, page, table, type PaperInput } from './paper'
 
@@ -64,7 +64,7 @@ function faces(state: JobState): Content[] {
 }
 
 const at = (wire: Wire, side: SideLetter) => {
-  return sideLabel(sideOf(wire, side))
+  return writePlace(sideOf(wire, side))
 }
 
 const pinout = (state: JobState): Content =>
@@ -94,7 +94,7 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
       const label = `${one.wire.id}${one.side}${state.plan.quantity > 1 ? ` #${one.unit}` : ''}`
       const { setup } = set ?? {}
       return [
-        cell(label), cell(sideLabel(one.at)), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
+        cell(label), cell(writePlace(one.at)), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
         cell(setup && [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest].filter((part) => part !== undefined).join(' ')),
         cell(now.crimp ? name(now.crimp.by) : ''), cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
       ]

@@ -1,17 +1,5 @@
-import type { WireSide } from '@/core/job/plan'
 import type { SideFate, WireFate } from '@/core/job/revision'
 import { list } from './figures'
-
-/** Where a wire's side ends, as a table shows it: `A.7`, a terminal's part number, `with W03a`, `open`. */
-export function sideLabel(at: WireSide): string {
-  switch (at.kind) {
-    case 'cavity': return `${at.end}.${at.cavity}`
-    case 'terminal': return at.part
-    case 'splice': return `splice ${at.splice}`
-    case 'with': return `with ${at.wire}${at.side}`
-    case 'open': return 'open'
-  }
-}
 
 const sideFateWords: Readonly<Record<Exclude<SideFate, 'keep'>, string>> = {
   move: 'contact out, into its new cavity', redo: 'contact cut off, strip and crimp again', retire: 'contact out, the side ends nowhere',

@@ -2,6 +2,7 @@ import { parseQuantity, type Dimension, type QuantityFault } from '../units/pars
 import { formatColour, parseColour } from '../wire/colour'
 import { fail, ok, type Result } from '../result'
 import type { Wire, WireSide } from '../job/plan'
+import { writePlace } from '../job/writePlace'
 import { typesOfSize, type GridNames } from './gridNames'
 
 /** Why a cell, or a row as a whole, cannot be taken. The words stand elsewhere. */
@@ -85,17 +86,6 @@ function readCavity(text: string, names: GridNames): Result<WireSide, GridProble
   if (!known) return fail({ code: 'unknown-end', ends })
   const cavity = known.cavities.find((id) => id.toLowerCase() === match[2]?.toLowerCase())
   return cavity === undefined ? fail({ code: 'unknown-cavity', end: known.id, housing: known.housing, known: known.cavities }) : ok({ kind: 'cavity', end: known.id, cavity })
-}
-
-/** A side as a cell shows it. */
-export function writePlace(at: WireSide): string {
-  switch (at.kind) {
-    case 'cavity': return `${at.end}.${at.cavity}`
-    case 'terminal': return at.part
-    case 'splice': return `splice ${at.splice}`
-    case 'with': return `with ${at.wire}${at.side}`
-    case 'open': return 'open'
-  }
 }
 
 const limited = (said: string, limit: number): Result<string, GridProblem> => (said.length > limit ? fail({ code: 'too-long', limit }) : ok(said))

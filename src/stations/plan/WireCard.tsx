@@ -9,7 +9,7 @@ import { nearestTradeGauge, formatAwg } from '@/core/wire/awg'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { amps, figure, metres, mm, mm2 } from '@/words/figures'
-import { sideLabel } from '@/words/plan'
+import { writePlace } from '@/core/job/writePlace'
 import { placeWords } from '@/words/places'
 
 /** A wire of the plan: where it goes, what it is made of, whether its load is good for it. */
@@ -60,7 +60,7 @@ function SideWords({ wire, side, view, end }: { readonly wire: Wire; readonly si
   return (
     <div className="readout" style={{ borderLeft: 0 }}>
       <dt>{side === 'a' ? 'From' : 'To'}</dt>
-      <dd className="value" style={{ fontSize: 26 }}>{sideLabel(at)}</dd>
+      <dd className="value" style={{ fontSize: 26 }}>{writePlace(at)}</dd>
       <dd style={{ fontSize: 14 }}>
         {place?.main ?? (at.kind === 'terminal' ? (state.facts.contacts[at.part]?.name ?? 'a terminal') : at.kind === 'with' ? 'two wires in one contact' : at.kind === 'splice' ? 'joined there' : 'nothing at this side')}
         {place?.also !== undefined && `, ${place.also}`}

@@ -1,10 +1,10 @@
 import type { SideLetter, Wire } from '@/core/job/plan'
 import { sideOf } from '@/core/job/plan'
-import { sideLabel } from '@/words/plan'
+import { writePlace } from '@/core/job/writePlace'
 import { Swatch } from '../wire/Swatch'
 
 /** `A.7`, `open`, or the part that a side ends in. */
-export const sideWords = (wire: Wire, side: SideLetter): string => sideLabel(sideOf(wire, side))
+export const sideWords = (wire: Wire, side: SideLetter): string => writePlace(sideOf(wire, side))
 
 /** Which wire this is: id, where it goes, colour, signal. */
 export function WireChips({ wire, side }: { readonly wire: Wire; readonly side?: SideLetter }) {

@@ -6,11 +6,12 @@ const layers = {
   workers: ['formats', 'words', 'core'],
   ui: ['words', 'core'],
   data: ['formats', 'words', 'core'],
+  devices: ['formats', 'words', 'core'],
   threads: ['formats', 'words', 'core'],
   papers: ['ui', 'threads', 'formats', 'words', 'core'],
   api: ['data', 'formats', 'words', 'core'],
-  stations: ['ui', 'data', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
-  places: ['ui', 'data', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
+  stations: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
+  places: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
 }
 
 // Tests may use the demo shelf and the words to say what they expect.

@@ -1,3 +1,5 @@
+import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
+import { entryHash, NO_HASH } from '../src/data/entryHash'
 import { alive, expect, makeJob, nextStep, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({ bench: page, request }) => {
@@ -73,4 +75,26 @@ test('without an operator nothing is written, and the page says what to do', asy
   expect(((await (await request.get(`/api/v1/jobs/${id}/journal`)).json()) as { last: number }).last).toBe(2)
   await page.getByRole('button', { name: 'Imke Rask' }).click()
   await expect(page.getByLabel('Who is at this bench')).toHaveValue('imke')
+})
+
+test('heights that rise six times in a row stop the line before a part is out', async ({ bench: page, request }) => {
+  const { entries, state, crimp } = sevenLeads()
+  for (const [i, height] of [1.25, 1.26, 1.28, 1.29, 1.31].entries()) crimp(i + 1, height)
+  let prev = NO_HASH
+  const journal = entries.map((entry) => {
+    const hash = entryHash(entry, prev)
+    const kept = { ...entry, prev, hash }
+    prev = hash
+    return kept
+  })
+  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
+  expect(made.status()).toBe(201)
+  const { id } = (await made.json()) as { id: string }
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await expect(nextStep(page)).toContainText('Crimp W6a')
+  await page.getByLabel(/Height, when measured/).fill('1.33')
+  await strike(page, 'Escape', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await expect(page.getByRole('alert').filter({ hasText: 'Height rose six times in a row' })).toContainText('1.33 mm at W6a: check the die')
+  await expect(nextStep(page)).toContainText('first piece')
 })

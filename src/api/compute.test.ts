@@ -88,3 +88,25 @@ test('whatever is posted, the answer is JSON with a status of ours and no trace 
     { numRuns: 150 },
   )
 })
+
+test('stats/control answers with limits, capability and signals', async () => {
+  const { status, body } = await ask('stats/control', { values: [10, 12, 11, 14, 12], lower: 4, upper: 20 })
+  expect(status).toBe(200)
+  expect(body).toMatchObject({ centre: 11.8, range: { centre: 2, lcl: 0 }, signals: [] })
+  expect(body.ucl).toBeCloseTo(17.12, 9)
+  // sigma within 2 / 1.128; nearer limit 7.8 away
+  expect(body.cpk).toBeCloseTo(7.8 / (3 * (2 / 1.128)), 9)
+  expect(body.cp).toBeCloseTo(16 / (6 * (2 / 1.128)), 9)
+  expect((await ask('stats/control', { subgroups: [[1, 2], [1, 2, 3]] })).body).toMatchObject({ error: { code: 'uneven-subgroups', message: 'subgroup 2 has 3 readings, the others 2: all must be of one size' } })
+  expect((await ask('stats/control', { values: [1] })).status).toBe(422)
+  expect((await ask('stats/control', { values: [1, 2], lower: 3, upper: 2 })).body).toMatchObject({ error: { issues: [{ path: ['lower'], message: 'must be below upper' }] } })
+  expect((await ask('stats/control', {})).status).toBe(400)
+})
+
+test('close/cut-plan answers with what is cut from where and the bound', async () => {
+  const { status, body } = await ask('close/cut-plan', { spools: [{ id: 'A', lengthMm: 1000 }, { id: 'B', lengthMm: 1000 }], cuts: [{ id: 'x', lengthMm: 700, count: 1 }, { id: 'y', lengthMm: 300, count: 1 }, { id: 'z', lengthMm: 400, count: 1 }] })
+  expect(status).toBe(200)
+  expect(body).toMatchObject({ spoolsOpened: 2, bound: 2, short: [], wasteMm: 0, longestLeftMm: 600 })
+  expect((await ask('close/cut-plan', { spools: [{ id: 'A', lengthMm: 5 }, { id: 'A', lengthMm: 6 }], cuts: [] })).body).toMatchObject({ error: { issues: [{ path: ['spools'], message: 'spool “A” stands twice: each needs an id of its own' }] } })
+  expect((await ask('close/cut-plan', { spools: [], cuts: [{ id: 'x', lengthMm: -1, count: 1 }] })).status).toBe(400)
+})

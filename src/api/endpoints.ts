@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { answer, endpoint, type Endpoint } from './endpoint'
 import { faceCavitiesEndpoint, heightTargetEndpoint, pullMinimumEndpoint, stripWindowEndpoint, wireSizeEndpoint } from './endpoints/compute'
+import { controlEndpoint } from './endpoints/controlEndpoint'
+import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
 import {
@@ -30,7 +32,7 @@ const openApiEndpoint = endpoint({
 /** The open interface: everything below /api/v1. */
 export const endpoints: readonly Endpoint[] = [
   healthEndpoint, openApiEndpoint,
-  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint,
+  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint, controlEndpoint, cutPlanEndpoint,
   listJobsEndpoint, makeJobEndpoint, readJobEndpoint, readJournalEndpoint, appendEndpoint,
   readCatalogueEndpoint, importCatalogueEndpoint, previewPinoutEndpoint,
 ]

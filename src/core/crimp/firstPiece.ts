@@ -3,6 +3,7 @@ import type { ChosenSet } from '../job/plan'
 import type { Refusal } from '../journal/entryKind'
 import { lookRefusal, looksOf } from '../journal/shared'
 import type { JobState } from '../journal/state'
+import { heightDrift } from './heightWatch'
 
 /** Is a crimp height asked for, and inside? `required` where a missing one is a refusal too. */
 export function heightRefusal(state: JobState, set: ChosenSet, heightMm: number | undefined, required: boolean): Refusal | undefined {
@@ -22,10 +23,11 @@ export function judgeFirstPiece(state: JobState, set: ChosenSet, piece: { readon
   return { good: !look && !height && pull === 'held', look, height, pull, minimumN }
 }
 
-/** The good pieces of a setup since it was last mounted, without one that failed after them. */
+/** The good pieces of a setup since it was last mounted, or since its heights began to drift, without one that failed after them. */
 export function goodPieces(state: JobState, id: string): number {
   const setup = state.setups.get(id)
-  const pieces = setup?.pieces.filter((piece) => piece.mounted === setup.mounted) ?? []
+  const drift = heightDrift(state, id)
+  const pieces = setup?.pieces.filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
   const lastBad = pieces.findLastIndex((piece) => !piece.good)
   return pieces.length - 1 - lastBad
 }

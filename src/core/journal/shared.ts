@@ -1,4 +1,5 @@
 import { constructionOf } from '../catalogue/constructions'
+import { heightDrift } from '../crimp/heightWatch'
 import type { LookCode } from '../crimp/looks'
 import { looks as lookTable } from '../crimp/looks'
 import { planIndex, setKey, type ChosenSet, type Termination } from '../job/plan'
@@ -52,5 +53,5 @@ export const isMounted = (state: JobState, id: string): boolean => {
   return setup !== undefined && state.tools.get(setup.setup.tool)?.setup === id
 }
 
-/** Mounted, and released since that mounting. */
-export const isReleased = (state: JobState, id: string): boolean => isMounted(state, id) && state.setups.get(id)?.released !== undefined
+/** Mounted, released since that mounting, and its heights do not drift. */
+export const isReleased = (state: JobState, id: string): boolean => isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)

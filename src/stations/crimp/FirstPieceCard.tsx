@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { constructionOf } from '@/core/catalogue/constructions'
+import { heightDrift } from '@/core/crimp/heightWatch'
 import type { LookCode } from '@/core/crimp/looks'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { parseQuantity } from '@/core/units/parseQuantity'
@@ -10,6 +11,8 @@ import { WireChips } from '@/ui/job/WireChips'
 import { figure, newtons, plural, range, timeOfDay } from '@/words/figures'
 import { lookWords } from '@/words/crimp'
 import { quantityWords } from '@/words/quantity'
+import { signalWords } from '@/words/stats'
+import { termName } from '@/words/steps'
 import { CrimpReadouts } from './CrimpReadouts'
 import { SpecimenSheet } from './SpecimenSheet'
 
@@ -25,6 +28,7 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const pull = parseQuantity(pullText, 'force')
   const minimumN = item.set.pull?.forceN
   const setup = state.setups.get(group.id)
+  const drift = heightDrift(state, group.id)
   const tried = setup?.pieces.filter((piece) => piece.mounted === setup.mounted) ?? []
   const lines: CheckLine[] = looks.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
   const checks = useChecks(`${group.id} first ${tried.length}`, lines)
@@ -53,6 +57,11 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
       <aside className="pane pane-card" aria-label="First piece">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">First piece, on spare wire</h2>
+        {drift && (
+          <p className="note fault" role="alert">
+            <b>▲ Height {signalWords.trend[drift.signal.side]}</b>, to {figure(drift.reading.heightMm, 3)} mm at {termName(drift.reading.term, state.plan.quantity)}: check the die and its seat, then make a new first piece. What was crimped is inside its window.
+          </p>
+        )}
         {tried.map((piece) => (
           <p key={piece.at} className={`note ${piece.good ? 'good' : 'fault'}`}>
             {piece.good ? '✓' : '▲'} {timeOfDay(piece.at)}: {newtons(piece.pullN)}

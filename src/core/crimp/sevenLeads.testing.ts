@@ -1,0 +1,41 @@
+import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { readPinout } from '@/formats/pinout/readPinout'
+import { firstEntries } from '../job/firstEntries'
+import { emptyPlan } from '../job/plan'
+import { workThrough } from '../job/workThrough.testing'
+import { foldEntry, refusalOf } from '../journal/fold'
+import type { Entry } from '../journal/entry'
+import { looksOf } from '../journal/shared'
+
+const shelf = demoCatalogue()
+const rows = Array.from({ length: 7 }, (_, i) => `W${i + 1},TW-1.0,RD,A,${i + 1},SW-7P,,,400`)
+const read = readPinout(`wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\n${rows.join('\n')}\n`, shelf)
+
+/** Seven sealed terminations, stripped, their setup released: only the crimps are left. */
+export function sevenLeads() {
+  if (!read.plan) throw new Error(JSON.stringify(read.cellFaults))
+  let made = 0
+  const newId = () => `watch-${String(++made).padStart(4, '0')}`
+  const at = (seq: number) => new Date(Date.parse('2026-11-25T08:00:00Z') + seq * 60_000).toISOString()
+  const { folded, entries: before } = workThrough(firstEntries(shelf, { ...emptyPlan, ends: [...read.plan.ends], wires: [...read.plan.wires] }, '2026-11-25', newId), {
+    newId, stamp: (seq) => ({ at: at(seq), by: 'teodor' }), until: (state, step) => step.code === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
+  })
+  const { state } = folded
+  const entries = [...before]
+  const [setup = ''] = state.setups.keys()
+  const set = state.sets.get('W1/a')
+  if (!set) throw new Error('set')
+  const put = (said: object) => {
+    const seq = state.seq + 1
+    const entry = { id: newId(), seq, at: at(seq), by: 'teodor', ...said } as Entry
+    const refusal = refusalOf(folded, entry, { at: entry.at, by: entry.by })
+    if (!refusal) {
+      foldEntry(folded, entry)
+      entries.push(entry)
+    }
+    return refusal
+  }
+  const looks = looksOf(state, set).map((look) => ({ look, seen: true }))
+  const crimp = (wire: number, heightMm?: number) => put({ kind: 'crimped', term: `1/W${wire}/a`, setup, looks, ...(heightMm !== undefined && { heightMm }) })
+  return { state, entries, setup, crimp, put, piece: () => put({ kind: 'first-piece', setup, wire: 'W1', side: 'a', looks, heightMm: 1.3, pullN: 130 }) }
+}

@@ -1,0 +1,21 @@
+import type { ChartFault } from '@/core/stats/controlChart'
+import type { SignalRule } from '@/core/stats/signals'
+import { plural } from './figures'
+
+/** Why figures make no chart, and what would. */
+export function chartFaultWords(fault: ChartFault): string {
+  switch (fault.code) {
+    case 'too-few': return `${plural(fault.points, 'point')} make no chart: at least ${fault.least} are needed`
+    case 'uneven-subgroups': return `subgroup ${fault.at + 1} has ${plural(fault.size, 'reading')}, the others ${fault.expected}: all must be of one size`
+    case 'subgroup-size': return `subgroups of ${fault.size} have no factors: from ${fault.least} to ${fault.most}`
+  }
+}
+
+/** What a signal says, and what to look at first. */
+export const signalWords: Readonly<Record<SignalRule, { readonly high: string; readonly low: string }>> = {
+  'beyond-limit': { high: 'above the upper limit', low: 'below the lower limit' },
+  'zone-a': { high: 'two of three far above the middle', low: 'two of three far below the middle' },
+  'zone-b': { high: 'four of five above the middle band', low: 'four of five below the middle band' },
+  run: { high: 'eight in a row above the middle', low: 'eight in a row below the middle' },
+  trend: { high: 'rose six times in a row', low: 'fell six times in a row' },
+}

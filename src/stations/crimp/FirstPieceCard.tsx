@@ -29,7 +29,7 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const minimumN = item.set.pull?.forceN
   const setup = state.setups.get(group.id)
   const drift = heightDrift(state, group.id)
-  const tried = setup?.pieces.filter((piece) => piece.mounted === setup.mounted) ?? []
+  const tried = setup?.pieces.filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
   const lines: CheckLine[] = looks.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
   const checks = useChecks(`${group.id} first ${tried.length}`, lines)
   const ready = pull.ok && (!wantsHeight || height.ok)

@@ -22,7 +22,7 @@ export function InHand() {
       </dl>
     )
   }
-  const { released } = setup
+  const released = group?.released ? setup.released : undefined
   return (
     <dl aria-label="In hand">
       {setupFields.filter((field) => setup.setup[field] !== undefined).map((field) => (

@@ -1,0 +1,44 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, expect, test } from 'vitest'
+import { runThread, type ThreadOptions } from './runThread'
+
+const folder = mkdtempSync(join(tmpdir(), 'urn-thread-'))
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+/** Runs a thread whose file says this. */
+function run<P, T>(code: string, order: unknown, options: Partial<ThreadOptions<P>> = {}): Promise<T> {
+  const file = join(folder, `${Math.random().toString(36).slice(2)}.mjs`)
+  writeFileSync(file, `import { parentPort, workerData } from 'node:worker_threads'\n${code}`)
+  process.env.URN_BENCH_THREAD_PACKAGE = file
+  return runThread<P, T>('package', order, { heapMb: 64, limitMs: 5000, ...options })
+}
+
+test('a thread tells how far it is, and answers once', async () => {
+  const told: number[] = []
+  const answer = await run<number, number>('for (let i = 1; i <= 3; i++) parentPort.postMessage({ progress: i })\nparentPort.postMessage({ answer: workerData.a * 2 })', { a: 21 }, { onProgress: (one) => told.push(one) })
+  expect(answer).toBe(42)
+  expect(told).toEqual([1, 2, 3])
+})
+
+test.each([
+  ['throws', 'throw new Error("no such figure")', /no such figure/],
+  ['ends without an answer', 'process.exit(3)', /package ended with 3/],
+  ['takes too long', 'for (;;);', /package took longer than 300 ms/],
+  ['wants more memory than it may have', 'const all = []; for (;;) all.push(new Array(1e5).fill(Math.random()))', /memory/i],
+])('a thread that %s gives a fault and no answer', async (what, code, words) => {
+  await expect(run(code, {}, { limitMs: what === 'takes too long' ? 300 : 20_000 })).rejects.toThrow(words)
+})
+
+test('a thread is stopped by whoever asked', async () => {
+  const stop = new AbortController()
+  const asked = run('for (;;);', {}, { signal: stop.signal })
+  setTimeout(() => stop.abort(), 100)
+  await expect(asked).rejects.toThrow('package was stopped')
+})
+
+test('without its file it says how the app is started', async () => {
+  delete process.env.URN_BENCH_THREAD_PAPERS
+  await expect(runThread('papers', {}, { heapMb: 64, limitMs: 100 })).rejects.toThrow('URN_BENCH_THREAD_PAPERS is not set: start the app with npm start')
+})

@@ -177,3 +177,15 @@ test('a wire is known by what is at hand, and put on the rack from its label', a
   await expect(page.getByText('On the rack: 1 added, 0 changed.')).toBeVisible()
   await expect(page.getByRole('row', { name: /XL-24/ })).toContainText('24 AWG')
 })
+
+test('a part is found from anywhere by its number, another number of it, or its name', async ({ bench: page }) => {
+  await page.goto('/jobs/deck-loom/crimp')
+  await alive(page)
+  await strike(page, 'Control+k')
+  await expect(page.getByRole('combobox', { name: /^Find a wire/ })).toBeFocused()
+  await type(page, 'rkskb')
+  await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option').first()).toContainText('RK-SK-B')
+  await strike(page, 'Enter')
+  await page.waitForURL('**/shelf?family=raku')
+  await expect(page.getByRole('heading', { name: 'Raku', exact: true })).toBeVisible()
+})

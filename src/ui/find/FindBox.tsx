@@ -1,15 +1,40 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Overlay } from '../frame/Overlay'
 import { findMatches, type FindItem } from './findItems'
 
-/** One field that finds jobs, stations, wires, cavities and parts. */
+const SHOWN = 14
+
+/** Parts of the shelf that the text names, asked for when the typing pauses. */
+function useShelfParts(text: string): readonly FindItem[] {
+  const [parts, setParts] = useState<readonly FindItem[]>([])
+  useEffect(() => {
+    const leave = new AbortController()
+    if (text.trim().length < 2) setParts([])
+    const timer = setTimeout(() => {
+      if (text.trim().length < 2) return
+      fetch(`/shelf/find?q=${encodeURIComponent(text)}`, { signal: leave.signal })
+        .then(async (response) => response.ok && setParts(((await response.json()) as { found: readonly FindItem[] }).found))
+        // what this page knows is found all the same
+        .catch(() => !leave.signal.aborted && setParts([]))
+    }, 120)
+    return () => {
+      clearTimeout(timer)
+      leave.abort()
+    }
+  }, [text])
+  return parts
+}
+
+/** One field that finds jobs, stations, wires and cavities of this page, and every part of the shelf. */
 export function FindBox({ items, question, close }: { readonly items: readonly FindItem[]; readonly question: string; readonly close: () => void }) {
   const router = useRouter()
   const [text, setText] = useState(question)
   const [at, setAt] = useState(0)
-  const found = findMatches(items, text)
+  const parts = useShelfParts(text)
+  const here = findMatches(items, text)
+  const found = [...here, ...parts.filter((part) => !here.some((item) => item.href === part.href && item.id === part.id))].slice(0, SHOWN)
   const go = (item: FindItem | undefined) => {
     if (!item) return
     close()

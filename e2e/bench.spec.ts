@@ -60,7 +60,10 @@ test('a wrong cavity is reported, taken out the right way, and put right', async
   for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
   await expect(page.getByRole('heading', { name: /Slide it in straight/ })).toBeVisible()
   for (let tick = 0; tick < 4; tick++) await strike(page, 'Space')
-  await expect(page.getByRole('option', { name: /W05b/ })).toContainText('in B.6')
+  // the bench goes on with what is due: what was put right is looked up again
+  await expect(selected(page)).toContainText('W01a')
+  await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)
+  await expect(selected(page)).toContainText('in B.6')
 })
 
 test('two benches: the second is told what came in between, and keeps what it entered', async ({ bench: page, browser, baseURL, request }) => {

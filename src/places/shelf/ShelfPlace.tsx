@@ -9,7 +9,7 @@ import type { ShelfModel } from './shelfData'
 
 const loading = () => <p className="dim" style={{ padding: 16 }}>Opening…</p>
 const FamilyEditor = dynamic(() => import('./FamilyEditor').then((module) => module.FamilyEditor), { ssr: false, loading })
-const WiresPane = dynamic(() => import('./WiresPane').then((module) => module.WiresPane), { loading })
+const WiresPane = dynamic(() => import('./WiresPane').then((module) => module.WiresPane), { ssr: false, loading })
 const StockPane = dynamic(() => import('./StockPane').then((module) => module.StockPane), { ssr: false, loading })
 const IdentifyPane = dynamic(() => import('./IdentifyPane').then((module) => module.IdentifyPane), { ssr: false, loading })
 const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane), { ssr: false, loading })

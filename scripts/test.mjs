@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { ensureInstalled } from './ensure-installed.mjs'
 
 /** Everything that must hold before a change lands: one command, one closing line for all runners together. */
@@ -101,6 +101,7 @@ await withPostgres((url) => {
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
 check('build', 'node', ['scripts/build.mjs'], { URN_BENCH_DATA: untouched })
 check('the build leaves the data alone', 'test', ['!', '-e', untouched])
+rmSync(dirname(untouched), { recursive: true, force: true })
 check('first load', 'node', ['scripts/first-load.mjs'])
 
 if (!chromium()) installDebian(['chromium'])

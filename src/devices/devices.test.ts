@@ -131,6 +131,12 @@ test.each([
   expect(await pull(link, instruments['pull-tester'], () => undefined)).toMatchObject({ ok: false, fault })
 })
 
+test('after a curve that could not be read, the rest of it is never an answer', async () => {
+  const link = await misbehaving((line, socket) => line === 'TRAC:PULL?' && socket.write('0.000,0.1\nhello\n0.002,9\nN\n50\n'))
+  expect((await pull(link, instruments['pull-tester'], () => undefined)).ok).toBe(false)
+  expect((await measure(link, instruments['pull-tester'])).ok).toBe(false)
+})
+
 test('a tester that was switched to pounds is not believed in newtons', async () => {
   const link = await misbehaving((line, socket) => socket.write(line === 'UNIT:FORC?' ? 'LBF\n' : '18.2\n'))
   expect(await measure(link, instruments['pull-tester'])).toEqual({ ok: false, fault: { code: 'wrong-unit', got: 'LBF', expected: 'N' } })

@@ -79,7 +79,11 @@ export async function pull(link: LineLink, kind: InstrumentKind, hear: (point: P
     return false
   })
   if (!heard.ok) return heard
-  if (fault) return fail(fault)
+  if (fault) {
+    // the rest of the curve would be taken for the answer to the next question
+    link.close()
+    return fail(fault)
+  }
   const peakN = Math.max(0, ...points.map((point) => point.forceN))
   if (points.length === 0 || Math.abs(peakN - saidPeakN) > 0.02 * peakN + 0.1) return fail({ code: 'rubbish', asked: 'TRAC:PULL?', got: `END,${saidPeakN},${breaks}`.slice(0, 80) })
   return ok({ points, peakN, breaks })

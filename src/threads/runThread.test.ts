@@ -38,6 +38,10 @@ test('a thread is stopped by whoever asked', async () => {
   await expect(asked).rejects.toThrow('package was stopped')
 })
 
+test('work that was stopped before it began does not begin', async () => {
+  await expect(run('parentPort.postMessage({ answer: 1 })', {}, { signal: AbortSignal.abort() })).rejects.toThrow('package was stopped')
+})
+
 test('without its file it says how the app is started', async () => {
   delete process.env.URN_BENCH_THREAD_PAPERS
   await expect(runThread('papers', {}, { heapMb: 64, limitMs: 100 })).rejects.toThrow('URN_BENCH_THREAD_PAPERS is not set: start the app with npm start')

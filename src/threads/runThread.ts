@@ -28,6 +28,7 @@ function threadFile(name: ThreadName): string {
  */
 export function runThread<P, T>(name: ThreadName, order: unknown, { heapMb, limitMs, onProgress, signal }: ThreadOptions<P>): Promise<T> {
   return new Promise((resolve, reject) => {
+    if (signal?.aborted) throw new Error(`${name} was stopped`)
     const worker = new Worker(threadFile(name), { workerData: order, resourceLimits: { maxOldGenerationSizeMb: heapMb } })
     const settle = (act: () => void) => {
       clearTimeout(timer)

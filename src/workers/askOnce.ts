@@ -9,9 +9,11 @@ export function askOnce<A>(worker: Worker, question: unknown, signal: AbortSigna
       worker.terminate()
       resolve(answer)
     }
+    if (signal.aborted) return end()
     signal.addEventListener('abort', () => end())
     worker.onmessage = (event: MessageEvent<A>) => end(event.data)
     worker.onerror = () => end(broken)
     worker.postMessage(question)
+    return undefined
   })
 }

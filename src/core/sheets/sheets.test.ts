@@ -179,5 +179,5 @@ test.each<[string, object, string, object]>([
 
 test('a wire twice is named at its second row; every wire of the demo comes back from its row', () => {
   expect(readWireRows([wire, {}, { ...wire, id: 'tw-9' }], rackSource).faults).toEqual([{ row: 2, column: 'id', problem: { code: 'twice' } }])
-  for (const type of shelf.wireTypes) expect(readWireRows([wireRow(type)], type.source).wireTypes).toEqual([type])
+  for (const type of [...shelf.wireTypes, ...shelf.wireTypes.slice(0, 1).map((one) => ({ ...one, refC: 40 }))]) expect(readWireRows([wireRow(type)], type.source).wireTypes).toEqual([type])
 })

@@ -14,6 +14,7 @@ export const wireSheet: readonly SheetColumn[] = [
   { id: 'insulation', heading: 'insulation', cell: { kind: 'text', limit: 120 }, required: true, aliases: ['material'] },
   { id: 'plated', heading: 'plated', cell: { kind: 'yes-no' }, required: false, aliases: ['tinned'] },
   { id: 'ratedA', heading: 'rated A', cell: { kind: 'figure', dimension: 'current' }, required: false, aliases: ['current', 'amps', 'rating'] },
+  { id: 'refC', heading: 'rated at °C', cell: { kind: 'number' }, required: false, aliases: ['ref c', 'reference temperature'] },
   { id: 'maxC', heading: 'to °C', cell: { kind: 'number' }, required: false, aliases: ['max c', 'temperature'] },
   { id: 'aliases', heading: 'also called', cell: { kind: 'list' }, required: false, aliases: ['alias'] },
 ]
@@ -40,7 +41,7 @@ export function readWireRows(rows: readonly SheetRow[], source: WireType['source
     const { values, problems } = readSheetRow(wireSheet, row)
     const bad = (column: string, problem: SheetProblem) => faults.push({ row: at, column, problem })
     for (const [column, problem] of Object.entries(problems)) bad(column, problem)
-    const { id, name, printed, strands, strandMm, insulationMm, insulation, plated, ratedA, maxC, aliases } = values
+    const { id, name, printed, strands, strandMm, insulationMm, insulation, plated, ratedA, refC, maxC, aliases } = values
     if (typeof id === 'string' && seen.has(id.toLowerCase())) bad('id', { code: 'twice' })
     seen.add(typeof id === 'string' ? id.toLowerCase() : '')
     const metalMm2 = typeof strands === 'number' && typeof strandMm === 'number' ? (strands * Math.PI * strandMm ** 2) / 4 : undefined
@@ -49,7 +50,7 @@ export function readWireRows(rows: readonly SheetRow[], source: WireType['source
     if (faults.some((fault) => fault.row === at) || typeof id !== 'string' || typeof printed !== 'number' || typeof strands !== 'number' || typeof strandMm !== 'number' || typeof insulationMm !== 'number' || typeof insulation !== 'string') return []
     return [{
       id, name: typeof name === 'string' ? name : id, aliases: Array.isArray(aliases) ? [...(aliases as readonly string[])] : [], designation: designationOf(row.printed ?? '', printed), strands, strandMm, insulationMm, insulation,
-      plated: plated === true, refC: 20, source, ...(typeof ratedA === 'number' && { ratedA }), ...(typeof maxC === 'number' && { maxC }),
+      plated: plated === true, refC: typeof refC === 'number' ? refC : 20, source, ...(typeof ratedA === 'number' && { ratedA }), ...(typeof maxC === 'number' && { maxC }),
     }]
   })
   return { wireTypes, faults }
@@ -65,6 +66,6 @@ function designationOf(said: string, areaMm2: number): WireType['designation'] {
 export const wireRow = (type: WireType): SheetRow => ({
   id: type.id, name: type.name, printed: 'awg' in type.designation ? `${type.designation.awg} awg` : String(type.designation.areaMm2), strands: String(type.strands), strandMm: String(type.strandMm),
   insulationMm: String(type.insulationMm), insulation: type.insulation, plated: type.plated ? 'yes' : 'no',
-  aliases: type.aliases.join(' '),
+  aliases: type.aliases.join(' '), refC: String(type.refC),
   ...(type.ratedA !== undefined && { ratedA: String(type.ratedA) }), ...(type.maxC !== undefined && { maxC: String(type.maxC) }),
 })

@@ -37,9 +37,10 @@ export function ImportPane() {
     setStep({ kind: 'reading', name: file.name, kb: Math.ceil(file.size / 1024), stage: 'open' })
     try {
       // YAML takes its time: it is read here, once, and not at the bench for each look
-      stop.current = new AbortController()
-      const json = await yamlToJsonBeside(await file.text(), stop.current.signal)
-      if (!json) throw new Error('stopped')
+      const stopped = new AbortController()
+      stop.current = stopped
+      const json = await yamlToJsonBeside(await file.text(), stopped.signal)
+      if (!json || stopped.signal.aborted) throw new Error('stopped')
       if (!json.ok) return setStep({ kind: 'preview', preview: { ok: false, faults: [json.fault] } })
       text.current = json.value
       const answer = await send(false)

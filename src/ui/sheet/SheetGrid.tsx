@@ -54,7 +54,7 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                     <td key={column.id} className={wrong ? 'wrong' : undefined}>
                       <input
                         data-cell={`${String(i)}-${column.id}`} aria-label={`${column.heading}, row ${String(i + 1)}`} aria-invalid={wrong ? true : undefined} autoComplete="off" spellCheck={false}
-                        value={(row)[column.id] ?? ''} size={Math.max(4, Math.min(16, column.heading.length), ((row)[column.id] ?? '').length)}
+                        value={row[column.id] ?? ''} size={Math.max(4, Math.min(16, column.heading.length), (row[column.id] ?? '').length)}
                         list={column.cell.kind === 'choice' ? `${label}-${column.id}` : undefined}
                         onFocus={() => setAt({ row: i, column: column.id })}
                         onChange={(event) => set(i, column.id, event.target.value)}

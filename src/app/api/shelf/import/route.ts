@@ -24,9 +24,9 @@ export async function POST(request: Request): Promise<Response> {
         say(write ? { written: await importPackage(text, watch) } : { preview: await previewPackage(text, watch) })
       } catch (error) {
         if (!request.signal.aborted) console.error(error)
-        say({ preview: { ok: false, faults: ['The package takes more time or memory than any catalogue of a workshop. Nothing was written.'] } })
+        say({ preview: { ok: false, faults: ['It could not be checked: it takes more time or memory than a workshop’s catalogue, or the bench failed; its log says which. Nothing was written.'] } })
       }
-      controller.close()
+      if (!request.signal.aborted) controller.close()
     },
   })
   return new Response(lines, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } })

@@ -1,7 +1,7 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { kitList, kitTotal } from '@/core/job/kitList'
 import { setupQueue } from '@/core/job/queue'
-import { rulesOf } from '@/core/journal/shared'
+import { rulesOf } from '@/core/rules/rulesOf'
 import { setupId, setupIdLabel } from '@/core/setup/setup'
 import { dayTimeUtc, metres } from '@/words/figures'
 import { cell, DIM, heading, page, table, type PaperInput } from './paper'

@@ -1,10 +1,12 @@
 import type { Refusal } from '@/core/journal/entryKind'
 import type { setupFieldWords} from './crimp';
+import { isPractice } from '@/core/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
+import { practiceWords } from './practices'
 import { day, figure, list, mm, newtons, plural, range } from './figures'
 import { planFaultWords } from './plan'
 
-const done = { cut: 'cut to length', stripped: 'stripped', crimped: 'crimped', seated: 'seated', plugged: 'plugged', fitted: 'fitted', closed: 'closed', open: 'open', signed: 'signed', 'taken-back': 'taken back' } as const
+const done = { cut: 'cut to length', stripped: 'stripped', crimped: 'crimped', seated: 'seated', plugged: 'plugged', fitted: 'fitted', closed: 'closed', open: 'open', signed: 'signed', ended: 'at an end', 'taken-back': 'taken back' } as const
 
 /** Why an entry cannot be written now, and what would be right. */
 export function refusalWords(refusal: Refusal): string {
@@ -28,6 +30,12 @@ export function refusalWords(refusal: Refusal): string {
     case 'look-failed': return `“${lookWords[refusal.look].line}” was not seen: report the fault instead.`
     case 'height-missing': return 'Measure the crimp height: the first piece needs it.'
     case 'height-outside': return `Height ${figure(refusal.heightMm, 3)} mm is outside ${range(refusal.minMm, refusal.maxMm)} mm.`
+    case 'practice-forbidden': return `These house rules forbid it: ${isPractice(refusal.practice) ? practiceWords[refusal.practice].name.toLowerCase() : refusal.practice}.`
+    case 'pull-due': return `One piece in ${refusal.every} is pulled to destruction here: pull one, then go on.`
+    case 'new-day': return `The setup was released on ${day(refusal.released)}. These house rules begin each day with a first piece: press N.`
+    case 'tool-unverified': return `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`
+    case 'figure-missing': return 'Say the figure in mm to which it was set.'
+    case 'outside-window': return `${mm(refusal.toMm, 1)} cannot be meant: it should lie between ${range(refusal.minMm, refusal.maxMm, 1)} mm.`
     case 'decision-not-for-defect': return 'That fault was found after the stroke: the contact goes.'
     case 'wrong-cavity': return refusal.planned === refusal.given ? `${refusal.given} is its own cavity.` : `It belongs in ${refusal.planned}, not in ${refusal.given}.`
     case 'cavity-taken': return `${refusal.cavity} holds ${refusal.by} already.`
@@ -71,11 +79,17 @@ export const entryWords: Readonly<Record<string, string>> = {
   'plan-changed': 'plan changed',
   'sets-chosen': 'sets chosen',
   'wire-cut': 'cut',
+  'wire-scrapped': 'wire scrapped',
   stripped: 'stripped',
   'strip-mended': 'strip mended',
   'setup-mounted': 'setup mounted',
   'first-piece': 'first piece',
   'setup-released': 'setup released',
+  'pull-sampled': 'pulled a sample',
+  'setup-adjusted': 'set again',
+  'release-ended': 'release ended',
+  'tool-verified': 'tool gauged',
+  'photo-taken': 'photo',
   crimped: 'crimped',
   'crimp-rejected': 'crimp rejected',
   seated: 'seated',

@@ -16,6 +16,8 @@ test.each<[NextStep, string, string | undefined]>([
   ],
   [{ station: 'crimp', code: 'mount', setup: 'x', changes: [{ field: 'tool', from: undefined, to: 'QF-5' }] }, 'Change the setup', 'frame QF-5'],
   [{ station: 'crimp', code: 'first-piece', setup: 'x', left: 1 }, 'Make a first piece', 'inspect it, pull it, then release'],
+  [{ station: 'crimp', code: 'verify-tool', setup: 'x', tool: 'QF-5' }, 'Gauge QF-5', 'its adjuster was turned'],
+  [{ station: 'crimp', code: 'pull-sample', setup: 'x', every: 25 }, 'Pull a sample', 'one in 25 to destruction'],
   [{ station: 'crimp', code: 'release', setup: 'x' }, 'Release the setup', 'the first piece is good'],
   [{ station: 'crimp', code: 'crimp', term: '1/W7/a', left: 6 }, 'Crimp W7a', '6 left in this setup'],
   [{ station: 'seat', code: 'seat', task: task({ kind: 'insert', term: '1/W7/a', cavity: '7' }), left: 3 }, 'Seat W7a in A.7', '3 left at A'],

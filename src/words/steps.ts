@@ -23,6 +23,8 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
     case 'strip': return { main: `Strip ${termName(step.term, quantity)}`, then: step.firstOf === undefined ? `${step.left} left in this setup` : 'the first of its setup' }
     case 'mount': return { main: 'Change the setup', then: changesWords(step) }
     case 'first-piece': return { main: 'Make a first piece', then: 'inspect it, pull it, then release' }
+    case 'verify-tool': return { main: `Gauge ${step.tool}`, then: 'its adjuster was turned' }
+    case 'pull-sample': return { main: 'Pull a sample', then: `one in ${step.every} to destruction` }
     case 'release': return { main: 'Release the setup', then: 'the first piece is good' }
     case 'crimp': return { main: `Crimp ${termName(step.term, quantity)}`, then: `${step.left} left in this setup` }
     case 'seat': return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }

@@ -1,7 +1,7 @@
 import { groupBy, pushTo, sortedBy } from '../collections'
 import { placeCavities } from '../face/arrangement'
 import { fail, ok, type Result } from '../result'
-import { houseRules, type HouseRules } from '../rules/houseRules'
+import { completeRules, houseRules, type HouseRules } from '../rules/houseRules'
 import { packageFaults, type CatalogueFault } from './faults'
 import { isInCrib, isSleeve } from './types'
 import type {
@@ -95,7 +95,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   const rules = new Map<string, HouseRules>(Object.entries(houseRules))
   for (const own of input.rules) {
     if (rules.has(own.id)) faults.push({ code: 'duplicate-id', kind: 'rules', id: own.id })
-    rules.set(own.id, own)
+    rules.set(own.id, completeRules(own))
   }
   faults.push(...packageFaults(input, { housings, contacts, seals, parts, wireTypes, cables, tools }))
   if (faults.length > 0) return fail(faults)

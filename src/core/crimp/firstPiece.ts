@@ -27,8 +27,7 @@ export function judgeFirstPiece(state: JobState, set: ChosenSet, piece: { readon
 export function goodPieces(state: JobState, id: string): number {
   const setup = state.setups.get(id)
   const drift = heightDrift(state, id)
-  const pieces = setup?.pieces.filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
+  const pieces = setup?.pieces.slice(setup.piecesFrom).filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
   const lastBad = pieces.findLastIndex((piece) => !piece.good)
   return pieces.length - 1 - lastBad
 }
-

@@ -1,3 +1,4 @@
+import { rulesOf } from '../rules/rulesOf'
 import type { JobState } from '../journal/state'
 import { signals, type Signal } from '../stats/signals'
 
@@ -8,13 +9,13 @@ export interface HeightReading {
   readonly heightMm: number
 }
 
-/** Heights of the crimps that were made since a setup was last released. */
+/** Heights that were measured since a setup was last released, of crimps that were scrapped afterwards too. */
 export function heightReadings(state: JobState, setupId: string): readonly HeightReading[] {
   const released = state.setups.get(setupId)?.released
   if (!released) return []
   const found: HeightReading[] = []
-  for (const [term, { crimp }] of state.terms) {
-    if (crimp?.setup === setupId && crimp.heightMm !== undefined && crimp.at >= released.at) found.push({ term, at: crimp.at, heightMm: crimp.heightMm })
+  for (const [term, { heights = [] }] of state.terms) {
+    for (const { setup, heightMm, at } of heights) if (setup === setupId && at >= released.at) found.push({ term, at, heightMm })
   }
   return found.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
 }
@@ -23,6 +24,8 @@ export interface HeightDrift {
   readonly signal: Signal
   /** the crimp at which it was seen; it is good itself, the next may not be */
   readonly reading: HeightReading
+  /** so many in a row */
+  readonly points: number
 }
 
 /** A trend needs no limits: it is seen while every height is still inside the sheet's own. */
@@ -34,7 +37,8 @@ const noLimits = { centre: 0, ucl: Infinity, lcl: -Infinity }
  */
 export function heightDrift(state: JobState, setupId: string): HeightDrift | undefined {
   const readings = heightReadings(state, setupId)
-  const signal = signals(readings.map((one) => one.heightMm), noLimits).find((one) => one.rule === 'trend')
+  const points = rulesOf(state).trendPoints
+  const signal = signals(readings.map((one) => one.heightMm), noLimits, points).find((one) => one.rule === 'trend')
   const reading = signal && readings[signal.at]
-  return reading ? { signal, reading } : undefined
+  return reading ? { signal, reading, points } : undefined
 }

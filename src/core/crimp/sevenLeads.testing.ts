@@ -1,5 +1,7 @@
 import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
+import type { Catalogue } from '../catalogue/catalogue'
+import { houseRules, type HouseRules } from '../rules/houseRules'
 import { firstEntries } from '../job/firstEntries'
 import { emptyPlan } from '../job/plan'
 import { workThrough } from '../job/workThrough.testing'
@@ -11,13 +13,16 @@ const shelf = demoCatalogue()
 const rows = Array.from({ length: 7 }, (_, i) => `W${i + 1},TW-1.0,RD,A,${i + 1},SW-7P,,,400`)
 const read = readPinout(`wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\n${rows.join('\n')}\n`, shelf)
 
+/** The shelf with a school of rules of its own: the strict one, but for what a test needs. */
+const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Catalogue => ({ ...catalogue, rules: new Map([...catalogue.rules, ['of-this-test', { ...houseRules['sheet-strict'], ...more, id: 'of-this-test' }]]) })
+
 /** Seven sealed terminations, stripped, their setup released: only the crimps are left. */
-export function sevenLeads() {
+export function sevenLeads(more: Partial<HouseRules> = {}) {
   if (!read.plan) throw new Error(JSON.stringify(read.cellFaults))
   let made = 0
   const newId = () => `watch-${String(++made).padStart(4, '0')}`
   const at = (seq: number) => new Date(Date.parse('2026-11-25T08:00:00Z') + seq * 60_000).toISOString()
-  const { folded, entries: before } = workThrough(firstEntries(shelf, { ...emptyPlan, ends: [...read.plan.ends], wires: [...read.plan.wires] }, '2026-11-25', newId), {
+  const { folded, entries: before } = workThrough(firstEntries(withRules(shelf, more), { ...emptyPlan, rules: 'of-this-test', ends: [...read.plan.ends], wires: [...read.plan.wires] }, '2026-11-25', newId), {
     newId, stamp: (seq) => ({ at: at(seq), by: 'teodor' }), until: (state, step) => step.code === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
   })
   const { state } = folded
@@ -37,5 +42,5 @@ export function sevenLeads() {
   }
   const looks = looksOf(state, set).map((look) => ({ look, seen: true }))
   const crimp = (wire: number, heightMm?: number) => put({ kind: 'crimped', term: `1/W${wire}/a`, setup, looks, ...(heightMm !== undefined && { heightMm }) })
-  return { state, entries, setup, crimp, put, piece: () => put({ kind: 'first-piece', setup, wire: 'W1', side: 'a', looks, heightMm: 1.3, pullN: 130 }) }
+  return { folded, state, entries, setup, set, looks, crimp, put, piece: () => put({ kind: 'first-piece', setup, wire: 'W1', side: 'a', looks, heightMm: 1.3, pullN: 130 }) }
 }

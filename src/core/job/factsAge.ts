@@ -1,3 +1,4 @@
+import { completeRules } from '../rules/houseRules'
 import type { Catalogue } from '../catalogue/catalogue'
 import { figureChanges, type FigureChange } from '../catalogue/comparePackages'
 import type { Facts } from './facts'
@@ -27,7 +28,7 @@ export function olderFacts(facts: Facts, catalogue: Catalogue): readonly OlderFa
     ...compare('part', facts.parts, catalogue.parts),
     ...compare('wire-type', facts.wireTypes, catalogue.wireTypes),
     ...compare('tool', facts.tools, catalogue.tools),
-    ...compare('rules', facts.rules ?? {}, catalogue.rules),
+    ...compare('rules', Object.fromEntries(Object.entries(facts.rules ?? {}).map(([id, rules]) => [id, completeRules(rules)])), catalogue.rules),
   ]
 }
 

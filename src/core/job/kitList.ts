@@ -1,9 +1,10 @@
 import { isSleeve } from '../catalogue/types'
 import { terminalShapes } from '../catalogue/terminalShapes'
 import type { JobState } from '../journal/state'
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
 import { plugFor } from '../seat/endTasks'
 import { setupId } from '../setup/setup'
+import { cutLengthMm } from './slack'
 import { housingOf, smallPartsOf } from './facts'
 import { cavityKey, planIndex, setKey, type ChosenSet } from './plan'
 
@@ -73,13 +74,14 @@ function countWires(state: JobState, add: Add): void {
   const typeName = (id: string) => facts.wireTypes[id]?.name ?? id
   const tested = new Set<string>()
   const splices = new Set<string>()
+  const perSetup = setupSizes(state)
   for (const wire of plan.wires) {
-    add('wire', wire.type, typeName(wire.type), wire.lengthMm * plan.quantity, 0, 'mm')
+    add('wire', wire.type, typeName(wire.type), cutLengthMm(state, wire) * plan.quantity, 0, 'mm')
     for (const side of ['a', 'b'] as const) {
       const set = sets.get(setKey(wire.id, side))
       if (!set) continue
       const id = setupId(set.setup)
-      const pieces = tested.has(id) ? 0 : rulesOf(state).firstPieces
+      const pieces = tested.has(id) ? 0 : testPieces(state, perSetup.get(id) ?? 0)
       tested.add(id)
       const at = side === 'a' ? wire.from : wire.to
       const first = !joins(state, set) || at.kind !== 'splice' || !splices.has(at.splice)
@@ -89,6 +91,19 @@ function countWires(state: JobState, add: Add): void {
       if (pieces > 0) add('wire', wire.type, typeName(wire.type), 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
     }
   }
+}
+
+/** Terminations of each setup, over all units. */
+function setupSizes({ plan, sets }: JobState): ReadonlyMap<string, number> {
+  const sizes = new Map<string, number>()
+  for (const set of sets.values()) sizes.set(setupId(set.setup), (sizes.get(setupId(set.setup)) ?? 0) + plan.quantity)
+  return sizes
+}
+
+/** First pieces, and those that are pulled during production. */
+function testPieces(state: JobState, terminations: number): number {
+  const { firstPieces, pullEvery } = rulesOf(state)
+  return firstPieces + (pullEvery === 0 ? 0 : Math.floor((terminations - 1) / pullEvery))
 }
 
 /** A splice takes a wire from either side: two halves are one part. */

@@ -12,7 +12,7 @@ export function partsUsed(state: JobState): ReadonlyMap<string, number> {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     for (const wire of wires.values()) {
       const cut = state.cuts.get(`${String(unit)}/${wire.id}`)
-      if (cut) add(wire.type, cut.lengthMm)
+      add(wire.type, (cut?.lengthMm ?? 0) + (state.wiresLost.get(`${String(unit)}/${wire.id}`)?.lengthMm ?? 0))
       for (const side of ['a', 'b'] as const) {
         const now = state.terms.get(termKey(unit, wire.id, side))
         const set = state.sets.get(setKey(wire.id, side))
@@ -23,7 +23,7 @@ export function partsUsed(state: JobState): ReadonlyMap<string, number> {
       }
     }
   }
-  for (const setup of state.setups.values()) for (const piece of setup.pieces) {
+  for (const setup of state.setups.values()) for (const piece of [...setup.pieces, ...setup.samples]) {
     add(piece.contact, 1)
     add(piece.seal, 1)
   }

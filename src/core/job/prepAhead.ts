@@ -1,4 +1,4 @@
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
 import { termState, type JobState } from '../journal/state'
 import { setupId } from '../setup/setup'
 import { planIndex, setKey } from './plan'

@@ -1,6 +1,6 @@
 import { setupId } from '../setup/setup'
 import { endTasks } from '../seat/endTasks'
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
 import { isClosed, termState, type JobState } from '../journal/state'
 import { netVerdict } from '../prove/netVerdict'
 import { planIndex, setKey } from './plan'

@@ -80,7 +80,7 @@ test('another wire type is a new wire: cut, both contacts and the seal gone', ()
   const folded = finished()
   const change = { putWires: [{ ...wireOf(folded, 'W1'), type: 'TW-1.0' }] }
   expect(cost(folded, change)).toMatchObject({
-    disturbed: ['W1'], wireLostMm: 620, extractions: 2, strippedAgain: 2, crimpedAgain: 2,
+    disturbed: ['W1'], wireLostMm: 620 + 8 + 9, extractions: 2, strippedAgain: 2, crimpedAgain: 2,
     contactsScrapped: [{ part: 'CM-SK-N', count: 1 }, { part: 'SC-03-08', count: 1 }], sealsScrapped: [{ part: 'SL-18', count: 1 }],
   })
   expect(apply(folded, change, ['W1'])).toBeUndefined()
@@ -92,7 +92,7 @@ test('another wire type is a new wire: cut, both contacts and the seal gone', ()
 test('a wire that is taken out of the plan comes out of both ends', () => {
   const folded = finished()
   const change = { removeWires: ['W2'] }
-  expect(cost(folded, change)).toMatchObject({ disturbed: ['W2'], extractions: 2, wireLostMm: 620, crimpedAgain: 0 })
+  expect(cost(folded, change)).toMatchObject({ disturbed: ['W2'], extractions: 2, wireLostMm: 620 + 8 + 9, crimpedAgain: 0 })
   expect(apply(folded, change, ['W2'])).toBeUndefined()
   expect(endTasks(folded.state, 1, 'B').filter((task) => task.kind === 'put-right')).toMatchObject([{ term: '1/W2/b', found: '2', why: 'not-in-plan' }])
 })

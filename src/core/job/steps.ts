@@ -1,8 +1,9 @@
 import { aheadOfRelease } from './prepAhead'
 import { setupQueue, withoutSet, type QueueGroup } from './queue'
 import type { Station } from './progress'
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
 import { goodPieces } from '../crimp/firstPiece'
+import { samplesDue } from '../crimp/samplesDue'
 import { isClosed, type JobState } from '../journal/state'
 import { endTasks, type EndTask } from '../seat/endTasks'
 import { netVerdict } from '../prove/netVerdict'
@@ -17,7 +18,9 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly code: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
   | { readonly code: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
   | { readonly code: 'first-piece'; readonly setup: string; readonly left: number }
+  | { readonly code: 'verify-tool'; readonly setup: string; readonly tool: string }
   | { readonly code: 'release'; readonly setup: string }
+  | { readonly code: 'pull-sample'; readonly setup: string; readonly every: number }
   | { readonly code: 'crimp'; readonly term: string; readonly left: number }
   | { readonly code: 'seat'; readonly task: EndTask; readonly left: number }
   | { readonly code: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
@@ -64,10 +67,13 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
       return { station: 'crimp', code: 'mount', setup: group.id, changes: setupChanges(from, group.setup), focus: group.id }
     }
+    const check = state.toolChecks.get(group.setup.tool)?.kind
+    if (check === 'ended' || check === 'failed') return { station: 'crimp', code: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
     const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
     return left > 0 ? { station: 'crimp', code: 'first-piece', setup: group.id, left, focus: group.id } : { station: 'crimp', code: 'release', setup: group.id, focus: group.id }
   }
   if (toStrip.length > 0) return strip()
+  if (stripped.length > 0 && samplesDue(state, group.id).pull) return { station: 'crimp', code: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]
   return item && { station: 'crimp', code: 'crimp', term: item.termination.key, left: stripped.length, focus: item.termination.key }
 }

@@ -2,8 +2,10 @@ import { constructionOf } from '../catalogue/constructions'
 import { foldEntry, newFold, refusalOf, type Folded } from '../journal/fold'
 import type { Entry, NewEntry } from '../journal/entry'
 import { endState, type JobState } from '../journal/state'
+import { samplesDue } from '../crimp/samplesDue'
 import { lightTugN } from '../seat/tug'
 import { setupQueue } from './queue'
+import { cutLengthMm } from './slack'
 import { nextStep, type NextStep } from './steps'
 import { threadFirst } from './threadFirst'
 import { endKey, planIndex, setKey, wireKey, type ChosenSet } from './plan'
@@ -29,7 +31,7 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     case 'strip': {
       const { termination, set } = setOf(step.term)
       const { unit, wire } = termination
-      const cut: NewEntry[] = state.cuts.has(wireKey(unit, wire.id)) ? [] : [{ id: newId(), kind: 'wire-cut', unit, wire: wire.id, lengthMm: wire.lengthMm }]
+      const cut: NewEntry[] = state.cuts.has(wireKey(unit, wire.id)) ? [] : [{ id: newId(), kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutLengthMm(state, wire) }]
       const threaded = threadFirst(state, termination, set).map((item) => item.code)
       return [...cut, { id: newId(), kind: 'stripped', term: step.term, stripMm: round(set.strip.nominalMm), threaded, strandsLost: 0 }]
     }
@@ -43,11 +45,16 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
       const { wire, side } = item.termination
       return [{ id: newId(), kind: 'first-piece', setup: step.setup, wire: wire.id, side, looks: looks(item.set), ...height(item.set), pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7) }]
     }
+    case 'verify-tool': return [{ id: newId(), kind: 'tool-verified', tool: step.tool, goEnters: true, noGoStops: true }]
+    case 'pull-sample': {
+      const item = setupQueue(state).find((one) => one.id === step.setup)?.items[0]
+      return item ? [{ id: newId(), kind: 'pull-sampled', setup: step.setup, wire: item.termination.wire.id, side: item.termination.side, pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7) }] : []
+    }
     case 'release': return [{ id: newId(), kind: 'setup-released', setup: step.setup }]
     case 'crimp': {
       const { set } = setOf(step.term)
       const group = setupQueue(state).find((one) => one.items.some((item) => item.termination.key === step.term))
-      return [{ id: newId(), kind: 'crimped', term: step.term, setup: group?.id ?? '', looks: looks(set) }]
+      return [{ id: newId(), kind: 'crimped', term: step.term, setup: group?.id ?? '', looks: looks(set), ...(samplesDue(state, group?.id ?? '').height ? height(set) : {}) }]
     }
     case 'seat': return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
     case 'probe': return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]

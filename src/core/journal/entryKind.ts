@@ -6,9 +6,9 @@ import type { JobState } from './state'
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =
   | { readonly code: 'job-closed' }
-  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part'; readonly id: string }
+  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice'; readonly id: string }
   | { readonly code: 'no-set'; readonly term: string }
-  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'open' | 'signed' | 'taken-back' }
+  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'open' | 'signed' | 'taken-back' | 'ended' }
   | { readonly code: 'not-yet'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'probed' | 'leads' | 'closed' | 'mounted' | 'released' | 'first-piece' | 'signed' | 'complete' | 'tray' | 'plugged' | 'fitted'; readonly left?: number }
   | { readonly code: 'strip-outside'; readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>; readonly minMm: number; readonly maxMm: number }
   | { readonly code: 'strands-lost'; readonly lost: number; readonly allowed: number }
@@ -21,6 +21,12 @@ export type Refusal =
   | { readonly code: 'look-failed'; readonly look: LookCode }
   | { readonly code: 'height-missing' }
   | { readonly code: 'height-outside'; readonly heightMm: number; readonly minMm: number; readonly maxMm: number }
+  | { readonly code: 'practice-forbidden'; readonly practice: string }
+  | { readonly code: 'pull-due'; readonly setup: string; readonly every: number }
+  | { readonly code: 'new-day'; readonly released: string }
+  | { readonly code: 'tool-unverified'; readonly tool: string }
+  | { readonly code: 'figure-missing'; readonly part: string }
+  | { readonly code: 'outside-window'; readonly toMm: number; readonly minMm: number; readonly maxMm: number }
   | { readonly code: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }
   | { readonly code: 'wrong-cavity'; readonly planned: string; readonly given: string }
   | { readonly code: 'cavity-taken'; readonly cavity: string; readonly by: string }
@@ -90,6 +96,9 @@ export const subject = {
   setup: (id: string) => `setup ${id}`,
   tool: (id: string) => `tool ${id}`,
   net: (key: string) => `net ${key}`,
+  toolCheck: (id: string) => `verification ${id}`,
+  adjustment: (id: string) => `adjustment ${id}`,
+  photos: (key: string) => `photos ${key}`,
   leads: 'leads',
   tray: 'tray',
   signatures: 'signatures',

@@ -1,22 +1,29 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
 import { noted, reopened, signed, trayCounted } from './kinds/closeKinds'
-import { crimped, crimpRejected, firstPiece, setupMounted, setupReleased } from './kinds/crimpKinds'
+import { crimped, crimpRejected } from './kinds/crimpKinds'
 import { planChanged, setsChosen } from './kinds/planKinds'
-import { stripMended, stripped, wireCut } from './kinds/prepKinds'
+import { stripMended, stripped, wireCut, wireScrapped } from './kinds/prepKinds'
 import { leadsMeasured, netMeasured, netProbed } from './kinds/proveKinds'
 import { endLookedOver, extracted, lockMoved, misplaced, partFitted, plugged, seated, unplugged } from './kinds/seatKinds'
+import { firstPiece, photoTaken, pullSampled, releaseEnded, setupAdjusted, setupMounted, setupReleased, toolVerified } from './kinds/setupKinds'
 
 /** Every kind of entry but the taking back, which is about another entry and is the fold's own. */
 export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]: EntryKind<Kind> } = {
   'plan-changed': planChanged,
   'sets-chosen': setsChosen,
   'wire-cut': wireCut,
+  'wire-scrapped': wireScrapped,
   stripped,
   'strip-mended': stripMended,
   'setup-mounted': setupMounted,
   'first-piece': firstPiece,
   'setup-released': setupReleased,
+  'pull-sampled': pullSampled,
+  'setup-adjusted': setupAdjusted,
+  'release-ended': releaseEnded,
+  'tool-verified': toolVerified,
+  'photo-taken': photoTaken,
   crimped,
   'crimp-rejected': crimpRejected,
   seated,

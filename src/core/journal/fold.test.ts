@@ -299,7 +299,7 @@ test('the kit list counts parts, plugs for unused holes, and test pieces on thei
   const lines = new Map(kitList(folded.state).map((line) => [line.part, line]))
   expect(lines.get('CM-3P')?.need).toBe(2)
   expect(lines.get('SL-18')).toMatchObject({ need: 4, testPieces: 1 })
-  expect(lines.get('TW-0.75')).toMatchObject({ need: 2 * (620 + 620 + 450), unit: 'mm' })
+  expect(lines.get('TW-0.75')).toMatchObject({ need: 2 * (620 + 8 + 9 + 620 + 8 + 9 + 450 + 8), unit: 'mm' })
   expect([...lines.values()].filter((line) => line.kind === 'plug')).toEqual([])
   const ids = new Set([...folded.state.sets.values()].map((set) => setupId(set.setup)))
   expect(lines.get('TW-0.75')?.testPieces).toBe(150 * ids.size)

@@ -192,7 +192,7 @@ function touched(state: JobState, entry: Entry, changed: readonly Before[]): { r
   const all = new Set(writes)
   const named = new Map<unknown, (key: string) => string>([
     [state.terms, subject.term], [state.cavities, subject.cavity], [state.ends, subject.endState], [state.setups, subject.setup], [state.tools, subject.tool],
-    [state.nets, subject.net], [state.cuts, subject.cut],
+    [state.nets, subject.net], [state.cuts, subject.cut], [state.adjustments, subject.adjustment], [state.toolChecks, subject.toolCheck], [state.photos, subject.photos],
   ])
   for (const { map, key } of changed) {
     const name = named.get(map)

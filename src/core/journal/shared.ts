@@ -2,18 +2,13 @@ import { constructionOf } from '../catalogue/constructions'
 import { heightDrift } from '../crimp/heightWatch'
 import type { LookCode } from '../crimp/looks'
 import { looks as lookTable } from '../crimp/looks'
+import { refusedPractice, type Practice } from '../crimp/practices'
 import { planIndex, setKey, type ChosenSet, type Termination } from '../job/plan'
-import { houseRules, isShipped, strictest, type HouseRules } from '../rules/houseRules'
+import { rulesOf } from '../rules/rulesOf'
 import type { Refusal } from './entryKind'
 import type { JobState, LookSeen } from './state'
 
 /** What several kinds of entry ask of a state. */
-
-/** The house rules as the job pinned them; a job from before they were pinned follows the shipped ones of that name. */
-export function rulesOf({ plan, facts }: Pick<JobState, 'plan' | 'facts'>): HouseRules {
-  if (facts.rules && Object.hasOwn(facts.rules, plan.rules)) return facts.rules[plan.rules] ?? strictest
-  return isShipped(plan.rules) ? houseRules[plan.rules] : strictest
-}
 
 export const findTermination = (state: JobState, key: string): Termination | undefined => planIndex(state.plan).byKey.get(key)
 
@@ -55,3 +50,19 @@ export const isMounted = (state: JobState, id: string): boolean => {
 
 /** Mounted, released since that mounting, and its heights do not drift. */
 export const isReleased = (state: JobState, id: string): boolean => isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)
+
+/** The setup must be on its frame now, and be the one that this work is for. */
+export function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
+  if (needs !== given) return { code: 'wrong-setup', needs, given }
+  if (isMounted(state, needs)) return undefined
+  const tool = state.setups.get(needs)?.setup.tool
+  return { code: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
+}
+
+/** What was done besides must be something that these rules allow on such a contact. */
+export function practiceRefusal(state: JobState, set: ChosenSet, at: Practice['at'], given: readonly string[] = []): Refusal | undefined {
+  const contact = state.facts.contacts[set.contact]
+  if (given.length === 0 || !contact) return undefined
+  const refused = refusedPractice(given, at, contact.construction, rulesOf(state))
+  return refused && (refused.why === 'forbidden' ? { code: 'practice-forbidden', practice: refused.practice } : { code: 'unknown', what: 'practice', id: refused.practice })
+}

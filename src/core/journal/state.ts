@@ -1,6 +1,8 @@
 import { noFacts, type Facts } from '../job/facts'
 import { emptyPlan, type ChosenSet, type Plan } from '../job/plan'
 import type { LookCode } from '../crimp/looks'
+import type { ReleaseEnding, SetupPart } from '../crimp/setupPart'
+import type { BreakKind } from '../specimen/specimenTypes'
 import type { Setup } from '../setup/setup'
 import type { EntryKindId } from './entry'
 
@@ -10,8 +12,10 @@ export interface LookSeen {
 }
 
 export interface TermState {
-  readonly stripped?: { readonly stripMm: number; readonly threaded: readonly string[]; readonly strandsLost: number; readonly at: string }
-  readonly crimp?: { readonly setup: string; readonly heightMm?: number; readonly at: string; readonly by: string }
+  readonly stripped?: { readonly stripMm: number; readonly threaded: readonly string[]; readonly strandsLost: number; readonly practices?: readonly string[]; readonly at: string }
+  readonly crimp?: { readonly setup: string; readonly heightMm?: number; readonly practices?: readonly string[]; readonly at: string; readonly by: string }
+  /** every height that was measured here, of crimps that were scrapped too */
+  readonly heights?: readonly { readonly setup: string; readonly heightMm: number; readonly at: string }[]
   readonly seat?: { readonly end: string; readonly cavity: string; readonly home: boolean; readonly tugN?: number; readonly at: string; readonly by: string }
   /** contacts lost, tries lost */
   readonly scrapped: number
@@ -26,9 +30,34 @@ export interface SetupState {
   /** seq of the last mounting: a release holds for that mounting only */
   readonly mounted: number
   readonly released?: { readonly at: string; readonly by: string; readonly pullN: number; readonly minimumN?: number }
+  /** why the last release ended, when it did not by a new mounting */
+  readonly ended?: { readonly why: ReleaseEnding | SetupPart | 'pull-low'; readonly at: string; readonly by: string }
+  /** pieces before this one stand on an earlier release */
+  readonly piecesFrom: number
+  /** pieces of production that were pulled */
+  readonly samples: readonly PullSample[]
   /** released at least once in this job: the strip has been proven */
   readonly proven: boolean
   readonly pieces: readonly FirstPiece[]
+}
+
+export interface PullSample {
+  readonly contact: string
+  readonly seal?: string
+  readonly pullN: number
+  readonly minimumN?: number
+  readonly good: boolean
+  readonly breaks?: BreakKind
+  readonly at: string
+  readonly by: string
+}
+
+/** What was set otherwise than the setup says, because of what was seen. */
+export interface Adjustment {
+  /** the stripper's stop, off the middle of the window */
+  readonly stripOffMm?: number
+  readonly wireStopMm?: number
+  readonly notchMm?: number
 }
 
 export interface FirstPiece {
@@ -39,6 +68,7 @@ export interface FirstPiece {
   readonly looks: readonly LookSeen[]
   readonly heightMm?: number
   readonly pullN: number
+  readonly breaks?: BreakKind
   readonly minimumN?: number
   readonly good: boolean
   readonly at: string
@@ -66,6 +96,14 @@ export interface Signature {
   readonly void?: boolean
 }
 
+export interface Photo {
+  readonly photo: string
+  readonly widthPx: number
+  readonly heightPx: number
+  readonly at: string
+  readonly by: string
+}
+
 export interface LogLine {
   readonly seq: number
   readonly id: string
@@ -84,7 +122,9 @@ export interface JobState {
   facts: Facts
   readonly sets: Map<string, ChosenSet>
   /** by `unit/wire` */
-  readonly cuts: Map<string, { readonly lengthMm: number }>
+  readonly cuts: Map<string, { readonly lengthMm: number; readonly spool?: string }>
+  /** by `unit/wire`: how many wires went to scrap here, and their length */
+  readonly wiresLost: Map<string, { readonly count: number; readonly lengthMm: number }>
   /** by `unit/wire/side` */
   readonly terms: Map<string, TermState>
   /** by `unit/end.cavity` */
@@ -94,6 +134,12 @@ export interface JobState {
   readonly setups: Map<string, SetupState>
   /** what is mounted on each frame: its setup and since which entry */
   readonly tools: Map<string, { readonly setup: string; readonly since: number; readonly by: string }>
+  /** by setup */
+  readonly adjustments: Map<string, Adjustment>
+  /** by tool: its verification ended with a turned adjuster, or was made again here */
+  readonly toolChecks: Map<string, { readonly kind: 'ended' | 'verified' | 'failed'; readonly at: string; readonly by: string }>
+  /** by termination or setup */
+  readonly photos: Map<string, readonly Photo[]>
   readonly nets: Map<string, NetState>
   leads: { readonly ohm: number; readonly resolutionOhm: number; readonly at: string } | undefined
   tray: { readonly allBack: boolean; readonly missing: readonly string[]; readonly scrapped: number; readonly scrapFound: number; readonly at: string; readonly by: string } | undefined
@@ -107,6 +153,7 @@ export interface JobState {
 export const newJobState = (): JobState => ({
   seq: 0, plan: emptyPlan, facts: noFacts,
   sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), ends: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
+  wiresLost: new Map(), adjustments: new Map(), toolChecks: new Map(), photos: new Map(),
   leads: undefined, tray: undefined, signatures: [], notes: new Map(), recent: [],
 })
 
@@ -123,5 +170,6 @@ export const isClosed = (state: JobState): boolean => state.signatures.some((sig
 export const snapshot = (state: JobState): JobState => ({
   ...state,
   sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), ends: new Map(state.ends),
-  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets), notes: new Map(state.notes), recent: [...state.recent],
+  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets),
+  wiresLost: new Map(state.wiresLost), adjustments: new Map(state.adjustments), toolChecks: new Map(state.toolChecks), photos: new Map(state.photos), notes: new Map(state.notes), recent: [...state.recent],
 })

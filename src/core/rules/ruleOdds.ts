@@ -1,5 +1,5 @@
 import { toolClasses } from '../catalogue/toolClasses'
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from './rulesOf'
 import type { JobState } from '../journal/state'
 import { toolDue } from '../setup/setup'
 import { wireLoad } from '../wire/load'

@@ -25,6 +25,8 @@ export const houseRulesSchema = z.strictObject({
   brush: rangeMm,
   /** strands that may be nicked or cut */
   strandAllowance: z.number().int().min(0).max(20),
+  /** tries over the first that each end is cut long enough for */
+  redoTries: z.number().int().min(0).max(10).optional(),
   /** wire rolled in side cutters where there is no stripper */
   sideCutterStrip: allowance,
   /** the bare end folded back on itself to fill a barrel that is too large */
@@ -45,6 +47,10 @@ export const houseRulesSchema = z.strictObject({
   pullEvery: z.number().int().min(0).max(1000),
   /** crimp heights are measured and charted, one in so many; 0: first pieces only */
   heightEvery: z.number().int().min(0).max(1000),
+  /** heights rising or falling in a row before the line stops */
+  trendPoints: z.number().int().min(3).max(20).optional(),
+  /** a release holds for the day on which it was made; the next begins with a first piece */
+  shiftAsksAgain: z.boolean().optional(),
   secondStroke: allowance,
   solder: allowance,
   easingWings: allowance,

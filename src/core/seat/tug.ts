@@ -1,6 +1,6 @@
 import { housingOf } from '../job/facts'
 import type { JobState } from '../journal/state'
-import { rulesOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
 
 /**
  * The light tug after a click, N: a share of the cavity's retention force by the house rules.

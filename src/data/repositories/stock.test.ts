@@ -69,7 +69,7 @@ test('a signature settles: what was used, scrap included, leaves the shelf; the 
   const used = partsUsed(done.folded.state)
   // 2 contacts in cavities and 1 test piece on the QF-5 side
   expect(used.get('CM-SK-N')).toBe(3)
-  expect(used.get('TW-0.75')).toBe(1240)
+  expect(used.get('TW-0.75')).toBe(2 * (620 + 8 + 9))
   expect((await readReservation(opened.db, 'one')).size).toBe(0)
   expect((await line('CM-SK-N'))?.count).toBe((wanted.find((one) => one.part === 'CM-SK-N')?.count ?? 0) + 20 - 3)
   expect((await line('SP-03-08'))?.reserved ?? 0).toBe(0)

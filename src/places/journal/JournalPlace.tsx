@@ -99,7 +99,7 @@ export function JournalPlace() {
 function aboutOf(entry: KeptEntry, lines: ReadonlyMap<number, LogLine>): string {
   const line = lines.get(entry.seq)
   if (line) return line.about
-  if ('term' in entry) return entry.term.split('/').slice(1).join('')
+  if ('term' in entry && entry.term !== undefined) return entry.term.split('/').slice(1).join('')
   if ('wire' in entry) return entry.wire
   if ('end' in entry) return entry.end
   return entry.kind === 'noted' ? entry.text : ''

@@ -1,6 +1,6 @@
 'use client'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
-import { rulesOf } from '@/core/journal/shared'
+import { rulesOf } from '@/core/rules/rulesOf'
 import { setupChanges, toolDue, type Setup } from '@/core/setup/setup'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'

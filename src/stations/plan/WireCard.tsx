@@ -2,7 +2,7 @@
 import { cavityPlace, type FaceView } from '@/core/face/place'
 import { housingOf } from '@/core/job/facts'
 import { sideOf, type SideLetter, type Wire } from '@/core/job/plan'
-import { rulesOf } from '@/core/journal/shared'
+import { rulesOf } from '@/core/rules/rulesOf'
 import { strandAreaMm2 } from '@/core/wire/bundle'
 import { wireLoad } from '@/core/wire/load'
 import { nearestTradeGauge, formatAwg } from '@/core/wire/awg'

@@ -1,91 +1,26 @@
-import { goodPieces, heightRefusal, judgeFirstPiece } from '../../crimp/firstPiece'
+import { heightRefusal } from '../../crimp/firstPiece'
 import { decide, defects, type DefectCode } from '../../crimp/looks'
+import { samplesDue } from '../../crimp/samplesDue'
 import { setKey, type Termination } from '../../job/plan'
-import { setupId, setupIdLabel, toolDue } from '../../setup/setup'
-import { subject, termLabel, type EntryKind, type Refusal } from '../entryKind'
-import { findTermination, isLook, isMounted, isReleased, lookRefusal, looksOf, rulesOf, toLooks, withSet } from '../shared'
-import { termState, type JobState } from '../state'
-
-export const setupMounted: EntryKind<'setup-mounted'> = {
-  kind: 'setup-mounted',
-  subjects: ({ setup }) => ({ writes: [subject.tool(setup.tool), subject.setup(setupId(setup))] }),
-  refuse: (state, { setup }, { at }) => {
-    const id = setupId(setup)
-    const wanted = [...state.sets.values()].some((set) => setupId(set.setup) === id)
-    if (!wanted) return { code: 'unknown', what: 'setup', id }
-    const tool = state.facts.tools[setup.tool]
-    const due = tool && toolDue(tool, at.slice(0, 10))
-    return due?.kind === 'overdue' && rulesOf(state).overdueTools === 'block' ? { code: 'tool-overdue', tool: setup.tool, dueOn: due.dueOn } : undefined
-  },
-  apply: (draft, { setup, seq, by }) => {
-    const id = setupId(setup)
-    const before = draft.state.setups.get(id)
-    draft.put(draft.state.setups, id, { setup, mounted: seq, proven: before?.proven ?? false, pieces: before?.pieces ?? [] })
-    draft.put(draft.state.tools, setup.tool, { setup: id, since: seq, by })
-  },
-  about: ({ setup }) => setupIdLabel(setupId(setup)),
-}
-
-/** The setup must be on its frame now, and be the one that this work is for. */
-function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
-  if (needs !== given) return { code: 'wrong-setup', needs, given }
-  if (isMounted(state, needs)) return undefined
-  const tool = state.setups.get(needs)?.setup.tool
-  return { code: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
-}
-
-export const firstPiece: EntryKind<'first-piece'> = {
-  kind: 'first-piece',
-  subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm }) => {
-    const set = state.sets.get(setKey(wire, side))
-    if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
-    const refusal = notInHand(state, setupId(set.setup), setup)
-    if (refusal) return refusal
-    const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
-    if (missing.length > 0) return { code: 'looks-missing', missing }
-    const height = heightRefusal(state, set, heightMm, true)
-    return height?.code === 'height-missing' ? height : undefined
-  },
-  apply: (draft, { setup, wire, side, looks, heightMm, pullN, at, by }) => {
-    const now = draft.state.setups.get(setup)
-    const set = draft.state.sets.get(setKey(wire, side))
-    if (!now || !set) return
-    const { good, minimumN } = judgeFirstPiece(draft.state, set, { looks, heightMm, pullN })
-    const piece = { mounted: now.mounted, contact: set.contact, ...(set.seal !== undefined && { seal: set.seal }), looks: toLooks(looks), pullN, good, at, by, ...(heightMm !== undefined && { heightMm }), ...(minimumN !== undefined && { minimumN }) }
-    draft.put(draft.state.setups, setup, { ...now, pieces: [...now.pieces, piece] })
-  },
-  about: ({ setup }) => setupIdLabel(setup),
-}
-
-export const setupReleased: EntryKind<'setup-released'> = {
-  kind: 'setup-released',
-  subjects: ({ setup }) => ({ writes: [subject.setup(setup)] }),
-  refuse: (state, { setup }) => {
-    if (!isMounted(state, setup)) return { code: 'not-yet', what: 'mounted' }
-    if (isReleased(state, setup)) return { code: 'already', what: 'closed' }
-    const left = rulesOf(state).firstPieces - goodPieces(state, setup)
-    return left > 0 ? { code: 'not-yet', what: 'first-piece', left } : undefined
-  },
-  apply: (draft, { setup, at, by }) => {
-    const now = draft.state.setups.get(setup)
-    const piece = now?.pieces.findLast((one) => one.mounted === now.mounted && one.good)
-    if (!now || !piece) return
-    const released = { at, by, pullN: piece.pullN, ...(piece.minimumN !== undefined && { minimumN: piece.minimumN }) }
-    draft.put(draft.state.setups, setup, { ...now, released, proven: true })
-  },
-  about: ({ setup }) => setupIdLabel(setup),
-}
+import { setupId } from '../../setup/setup'
+import { subject, termLabel, type EntryKind } from '../entryKind'
+import { findTermination, isLook, isReleased, lookRefusal, looksOf, notInHand, practiceRefusal, withSet } from '../shared'
+import { rulesOf } from '../../rules/rulesOf'
+import { termState, type TermState } from '../state'
 
 const crimpSubjects = (termination: Termination | undefined, term: string, setup: string) => ({
   writes: [subject.term(term)],
   reads: [subject.setup(setup), ...(termination ? [subject.set(termination.wire.id, termination.side)] : [])],
 })
 
+/** A height once measured stays in the record of its setup, whatever becomes of the crimp. */
+const withHeight = ({ heights = [] }: TermState, setup: string, heightMm: number | undefined, at: string): Pick<TermState, 'heights'> =>
+  heightMm === undefined ? {} : { heights: [...heights, { setup, heightMm, at }] }
+
 export const crimped: EntryKind<'crimped'> = {
   kind: 'crimped',
   subjects: ({ term, setup }, state) => crimpSubjects(findTermination(state, term), term, setup),
-  refuse: (state, { term, setup, looks, heightMm }) => {
+  refuse: (state, { term, setup, looks, heightMm, practices }, { at }) => {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
@@ -94,10 +29,19 @@ export const crimped: EntryKind<'crimped'> = {
     const refusal = notInHand(state, setupId(found.set.setup), setup)
     if (refusal) return refusal
     if (!isReleased(state, setup)) return { code: 'not-yet', what: 'released' }
-    return lookRefusal(looksOf(state, found.set), looks) ?? heightRefusal(state, found.set, heightMm, false)
+    const released = state.setups.get(setup)?.released
+    if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10)) return { code: 'new-day', released: released.at }
+    const due = samplesDue(state, setup)
+    if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
+    return lookRefusal(looksOf(state, found.set), looks) ?? practiceRefusal(state, found.set, 'crimp', practices) ?? heightRefusal(state, found.set, heightMm, due.height)
   },
-  apply: (draft, { term, setup, heightMm, at, by }) =>
-    draft.put(draft.state.terms, term, { ...termState(draft.state, term), crimp: { setup, at, by, ...(heightMm !== undefined && { heightMm }) } }),
+  apply: (draft, { term, setup, heightMm, practices, at, by }) => {
+    const now = termState(draft.state, term)
+    draft.put(draft.state.terms, term, {
+      ...now, ...withHeight(now, setup, heightMm, at),
+      crimp: { setup, at, by, ...(heightMm !== undefined && { heightMm }), ...(practices && practices.length > 0 && { practices }) },
+    })
+  },
   about: ({ term }) => termLabel(term),
 }
 
@@ -119,10 +63,12 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     if (!isDefect(defect)) return { code: 'unknown', what: 'look', id: defect }
     return decide(defect, look).decision === 'scrap' && decision === 'redo' ? { code: 'decision-not-for-defect', defect, decision } : undefined
   },
-  apply: (draft, { term, decision, usedMm }) => {
-    const { stripped: _strip, crimp: _crimp, ...rest } = termState(draft.state, term)
+  apply: (draft, { term, decision, usedMm, heightMm, at }) => {
+    const { stripped: _strip, crimp, ...rest } = termState(draft.state, term)
+    const termination = findTermination(draft.state, term)
+    const set = termination && draft.state.sets.get(setKey(termination.wire.id, termination.side))
     draft.put(draft.state.terms, term, {
-      ...rest, usedMm: rest.usedMm + usedMm,
+      ...rest, ...withHeight(rest, crimp?.setup ?? (set ? setupId(set.setup) : ''), heightMm, at), usedMm: rest.usedMm + usedMm,
       scrapped: rest.scrapped + (decision === 'scrap' ? 1 : 0), redone: rest.redone + (decision === 'redo' ? 1 : 0),
     })
   },

@@ -1,10 +1,11 @@
-import { planIndex, wireKey } from '../../job/plan'
+import { planIndex, termKey, wireKey } from '../../job/plan'
 import { aheadOfRelease } from '../../job/prepAhead'
 import { threadFirst } from '../../job/threadFirst'
 import { setupId } from '../../setup/setup'
 import { judgeStrip } from '../../strip/stripWindow'
 import { subject, termLabel, type EntryKind } from '../entryKind'
-import { findTermination, rulesOf, withSet } from '../shared'
+import { findTermination, practiceRefusal, withSet } from '../shared'
+import { rulesOf } from '../../rules/rulesOf'
 import { termState } from '../state'
 
 export const wireCut: EntryKind<'wire-cut'> = {
@@ -14,9 +15,34 @@ export const wireCut: EntryKind<'wire-cut'> = {
     if (!planIndex(state.plan).wires.has(wire) || unit > state.plan.quantity) return { code: 'unknown', what: 'wire', id: wire }
     return state.cuts.has(wireKey(unit, wire)) ? { code: 'already', what: 'cut' } : undefined
   },
-  apply: (draft, { unit, wire, lengthMm }) => draft.put(draft.state.cuts, wireKey(unit, wire), { lengthMm }),
+  apply: (draft, { unit, wire, lengthMm, spool }) => draft.put(draft.state.cuts, wireKey(unit, wire), { lengthMm, ...(spool !== undefined && { spool }) }),
   about: ({ wire }) => wire,
 }
+
+export const wireScrapped: EntryKind<'wire-scrapped'> = {
+  kind: 'wire-scrapped',
+  subjects: ({ unit, wire }) => ({ writes: [subject.cut(wireKey(unit, wire)), subject.term(termKey(unit, wire, 'a')), subject.term(termKey(unit, wire, 'b'))] }),
+  refuse: (state, { unit, wire }) => {
+    if (!planIndex(state.plan).wires.has(wire) || unit > state.plan.quantity) return { code: 'unknown', what: 'wire', id: wire }
+    if (!state.cuts.has(wireKey(unit, wire))) return { code: 'not-yet', what: 'cut' }
+    return sides.some((side) => termState(state, termKey(unit, wire, side)).seat) ? { code: 'already', what: 'seated' } : undefined
+  },
+  apply: (draft, { unit, wire }) => {
+    const key = wireKey(unit, wire)
+    const cut = draft.state.cuts.get(key)
+    const lost = draft.state.wiresLost.get(key) ?? { count: 0, lengthMm: 0 }
+    draft.put(draft.state.wiresLost, key, { count: lost.count + 1, lengthMm: lost.lengthMm + (cut?.lengthMm ?? 0) })
+    draft.put(draft.state.cuts, key, undefined)
+    for (const side of sides) {
+      // a crimped contact goes with its wire; the new wire has its slack whole
+      const { stripped: _strip, crimp, ...rest } = termState(draft.state, termKey(unit, wire, side))
+      draft.put(draft.state.terms, termKey(unit, wire, side), { ...rest, usedMm: 0, scrapped: rest.scrapped + (crimp ? 1 : 0) })
+    }
+  },
+  about: ({ wire }) => wire,
+}
+
+const sides = ['a', 'b'] as const
 
 export const stripped: EntryKind<'stripped'> = {
   kind: 'stripped',
@@ -25,7 +51,7 @@ export const stripped: EntryKind<'stripped'> = {
     const reads = termination ? [subject.cut(wireKey(termination.unit, termination.wire.id)), subject.set(termination.wire.id, termination.side), subject.wire(termination.wire.id)] : []
     return { writes: [subject.term(term)], reads }
   },
-  refuse: (state, { term, stripMm, threaded, strandsLost }) => {
+  refuse: (state, { term, stripMm, threaded, strandsLost, practices }) => {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const { termination, set } = found
@@ -39,11 +65,13 @@ export const stripped: EntryKind<'stripped'> = {
     if (verdict.kind !== 'inside') return { code: 'strip-outside', verdict, minMm: set.strip.minMm, maxMm: set.strip.maxMm }
     const { strandAllowance } = rulesOf(state)
     if (strandsLost > strandAllowance) return { code: 'strands-lost', lost: strandsLost, allowed: strandAllowance }
+    const practice = practiceRefusal(state, set, 'prep', practices)
+    if (practice) return practice
     const { ahead, allowed } = aheadOfRelease(state, setupId(set.setup))
     return allowed !== undefined && ahead >= allowed ? { code: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed } : undefined
   },
-  apply: (draft, { term, stripMm, threaded, strandsLost, at }) =>
-    draft.put(draft.state.terms, term, { ...termState(draft.state, term), stripped: { stripMm, threaded, strandsLost, at } }),
+  apply: (draft, { term, stripMm, threaded, strandsLost, practices, at }) =>
+    draft.put(draft.state.terms, term, { ...termState(draft.state, term), stripped: { stripMm, threaded, strandsLost, at, ...(practices && practices.length > 0 && { practices }) } }),
   about: ({ term }) => termLabel(term),
 }
 

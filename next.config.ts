@@ -3,7 +3,7 @@ import type { NextConfig } from 'next'
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
-  serverExternalPackages: ['@electric-sql/pglite', 'pdfmake', 'pg', 'pino'],
+  serverExternalPackages: ['@electric-sql/pglite', 'pdfmake', 'pg', 'pino', 'sharp'],
   experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks'] },
 }
 

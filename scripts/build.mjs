@@ -28,6 +28,8 @@ export async function buildIfNeeded() {
 const threads = join(process.cwd(), 'build', 'threads')
 /** Threads beside the server's: where each is built to, for the server to find. */
 export const threadFiles = { URN_BENCH_THREAD_PAPERS: join(threads, 'papers.mjs'), URN_BENCH_THREAD_PACKAGE: join(threads, 'package.mjs') }
+/** Bench instruments that ship with the app, a process of their own. */
+export const standIns = join(threads, 'stand-ins.mjs')
 /** What a new data folder begins as. */
 export const databaseTemplate = join(process.cwd(), 'build', 'template.tar')
 
@@ -44,7 +46,7 @@ export async function buildThreads() {
   for (const [name, file] of Object.entries(paperFonts)) writeFileSync(join(threads, 'fonts', `${name}.ttf`), woffToTtf(readFileSync(join('node_modules/@fontsource', file))))
   const { build } = await import('esbuild')
   await build({
-    entryPoints: { papers: 'src/papers/papers.worker.ts', package: 'src/threads/package.worker.ts' }, outdir: threads, outExtension: { '.js': '.mjs' }, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
+    entryPoints: { papers: 'src/papers/papers.worker.ts', package: 'src/threads/package.worker.ts', 'stand-ins': 'src/devices/standIns/standIns.main.ts' }, outdir: threads, outExtension: { '.js': '.mjs' }, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
     external: ['pdfmake', 'zod', 'js-yaml', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'], define: { 'process.env.NODE_ENV': '"production"' }, logLevel: 'warning',
   })
 }

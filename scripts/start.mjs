@@ -1,7 +1,16 @@
 import { spawn } from 'node:child_process'
-import { buildIfNeeded, databaseTemplate, threadFiles } from './build.mjs'
+import { createInterface } from 'node:readline'
+import { buildIfNeeded, databaseTemplate, standIns, threadFiles } from './build.mjs'
 
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1'])
+
+/** Starts the stand-in instruments of the demo. They leave when this process does: their standard input closes. */
+async function startStandIns() {
+  const child = spawn(process.execPath, [standIns], { stdio: ['pipe', 'pipe', 'inherit'] })
+  process.on('exit', () => child.kill())
+  for await (const line of createInterface({ input: child.stdout })) return line
+  return ''
+}
 
 /** Starts the app on this machine alone. `env` says which data it opens. */
 export async function start(env = {}) {
@@ -12,8 +21,10 @@ export async function start(env = {}) {
   }
   const port = process.env.PORT ?? '4100'
   await buildIfNeeded()
+  const demo = (env.URN_BENCH_DEMO ?? process.env.URN_BENCH_DEMO) === '1'
+  const instruments = process.env.URN_BENCH_INSTRUMENTS ?? (demo ? await startStandIns() : '')
   const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port], {
-    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...threadFiles, URN_BENCH_TEMPLATE: databaseTemplate, ...env },
+    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...threadFiles, URN_BENCH_TEMPLATE: databaseTemplate, URN_BENCH_INSTRUMENTS: instruments, ...env },
   })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
   child.on('exit', (code) => process.exit(code ?? 0))
@@ -23,6 +34,7 @@ export async function start(env = {}) {
     const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
     if (health?.ok) {
       console.log(`Urn Bench is on ${address}`)
+      if (instruments !== '') console.log(`Stand-in instruments: ${instruments.replaceAll(',', ', ')}`)
       return
     }
   }

@@ -26,3 +26,15 @@ export const securityHeaders: Readonly<Record<string, string>> = {
   'Cross-Origin-Resource-Policy': 'same-origin',
   'Permissions-Policy': 'camera=(), microphone=(), geolocation=(), payment=()',
 }
+
+/** A response with the headers that every answer of this bench has. */
+export function secured(response: Response): Response {
+  for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value)
+  return response
+}
+
+/** The answer to a caller who may not call; undefined for one who may. */
+export function callerRefusal(request: Request): Response | undefined {
+  const fault = callerFault(request.method, request.headers)
+  return fault && secured(Response.json({ error: { code: fault.code, message: fault.message } }, { status: fault.status }))
+}

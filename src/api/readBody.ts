@@ -1,9 +1,12 @@
 /** A body as text, or why it is not read. */
 export type BodyRead = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
 
-/** Reads a body while it comes, and stops at the limit: a header may lie about the length. */
-export async function readBody(request: Request, limitBytes: number): Promise<BodyRead> {
-  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return { ok: false, why: 'too-large' }
+/**
+ * Reads a body while it comes, and stops at the limit: a header may lie about the length.
+ * @returns undefined when it is larger
+ */
+export async function readBytes(request: Request, limitBytes: number): Promise<Buffer | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > limitBytes) return undefined
   const chunks: Uint8Array[] = []
   let size = 0
   const reader = request.body?.getReader()
@@ -11,12 +14,19 @@ export async function readBody(request: Request, limitBytes: number): Promise<Bo
     size += part.value.byteLength
     if (size > limitBytes) {
       await reader?.cancel()
-      return { ok: false, why: 'too-large' }
+      return undefined
     }
     chunks.push(part.value)
   }
+  return Buffer.concat(chunks)
+}
+
+/** A body as text, in UTF-8 or not at all. */
+export async function readBody(request: Request, limitBytes: number): Promise<BodyRead> {
+  const bytes = await readBytes(request, limitBytes)
+  if (!bytes) return { ok: false, why: 'too-large' }
   try {
-    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)) }
+    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) }
   } catch {
     return { ok: false, why: 'not-utf8' }
   }

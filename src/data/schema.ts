@@ -1,4 +1,4 @@
-import { boolean, doublePrecision, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
+import { boolean, customType, doublePrecision, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
 
 /** People who work at this bench. */
 export const person = pgTable('person', {
@@ -51,7 +51,7 @@ export const journalEntry = pgTable(
     body: jsonb('body').notNull(),
     hash: text('hash').notNull(),
   },
-  (table) => [primaryKey({ columns: [table.jobId, table.seq] }), uniqueIndex('journal_entry_once').on(table.jobId, table.entryId)],
+  (table) => [primaryKey({ columns: [table.jobId, table.seq] }), uniqueIndex('journal_entry_once').on(table.jobId, table.entryId), index('journal_entry_kind').on(table.kind, table.jobId, table.seq)],
 )
 
 /** How many of a part are on the shelf, as last counted or settled; wire in millimetres. */
@@ -73,3 +73,26 @@ export const reservation = pgTable(
   },
   (table) => [primaryKey({ columns: [table.jobId, table.part] }), index('reservation_part').on(table.part)],
 )
+
+/** A spool or an off-cut of wire that lies on the shelf; what is cut from it is taken off as it is written. */
+export const spool = pgTable(
+  'spool',
+  {
+    id: text('id').primaryKey(),
+    wireType: text('wire_type').notNull(),
+    leftMm: doublePrecision('left_mm').notNull(),
+    countedAt: timestamp('counted_at', { withTimezone: true }).notNull(),
+  },
+  (table) => [index('spool_wire_type').on(table.wireType)],
+)
+
+const bytea = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => 'bytea' })
+
+/** A photo of a piece, made small, by the hash of its bytes: the journal names it. */
+export const photo = pgTable('photo', {
+  id: text('id').primaryKey(),
+  bytes: bytea('bytes').notNull(),
+  widthPx: integer('width_px').notNull(),
+  heightPx: integer('height_px').notNull(),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull(),
+})

@@ -1,6 +1,6 @@
 import { connect, type Socket } from 'node:net'
 import { fail, ok, type Result } from '@/core/result'
-import type { DeviceFault } from './deviceFault'
+import type { DeviceFault } from '@/core/instrument/deviceFault'
 
 export interface LinkOptions {
   readonly host: string
@@ -26,6 +26,7 @@ export interface LineLink {
   /** asks, and hears each line until one of them is the last */
   readonly listen: (question: string, hear: (line: string) => boolean) => Promise<Result<undefined, DeviceFault>>
   readonly close: () => void
+  readonly isOpen: () => boolean
 }
 
 /** Opens a link. */
@@ -110,5 +111,6 @@ function linkOver(socket: Socket, timeoutMs: number): LineLink {
       return heard.ok ? ok(answer) : heard
     },
     close: () => socket.destroy(),
+    isOpen: () => !socket.destroyed && socket.writable,
   }
 }

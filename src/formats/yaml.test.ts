@@ -39,7 +39,7 @@ test('what is written is read again as the same, nothing by reference', () => {
   expect(writeYaml({ a: shared, b: shared })).not.toMatch(/[&*]/)
   fc.assert(
     fc.property(fc.jsonValue({ maxDepth: 4 }).filter((one) => typeof one === 'object' && one !== null && !JSON.stringify(one).includes('__proto__')), (document) => {
-      expect(value(writeYaml(document))).toEqual(JSON.parse(JSON.stringify(document)))
+      expect(value(writeYaml(document))).toEqual(document)
     }),
     { numRuns: 200 },
   )

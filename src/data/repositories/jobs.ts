@@ -8,6 +8,7 @@ import { fail, ok, type Result } from '@/core/result'
 import type { Database } from '../database'
 import { entryHash, NO_HASH } from '../entryHash'
 import { job, journalEntry } from '../schema'
+import { takeFromSpool } from './spools'
 import { settleParts } from './stock'
 
 /** Folded jobs in server memory, with the tail of each job's chain; and who is appending now. */
@@ -135,6 +136,7 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
   }
   const last = kept.at(-1)
   if (last) {
+    for (const entry of kept) await settleSpool(tx, folded, entry)
     await tx.insert(journalEntry).values(kept.map((entry) => toRow(append.jobId, entry)))
     await tx.update(job).set({ lastSeq: last.seq, lastHash: last.hash, closed: isClosed(folded.state) }).where(eq(job.id, append.jobId))
     // what was taken from the shelf is settled with what was used, in the same transaction as the signature
@@ -144,6 +146,13 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
   if (repeated.length === 0) return ok(kept)
   const before = await readEntries(tx, append.jobId, Math.min(...repeated) - 1)
   return ok(before.filter((entry) => repeated.includes(entry.seq) || kept.some((one) => one.seq === entry.seq)))
+}
+
+/** What is cut comes off its spool in the same transaction; a cut that is taken back was never made. */
+async function settleSpool(tx: Database, folded: Folded, entry: KeptEntry): Promise<void> {
+  const meant = entry.kind === 'taken-back' ? folded.log[seqOf(folded, entry.undoes) ?? -1]?.entry : entry
+  if (meant?.kind !== 'wire-cut' || meant.spool === undefined) return
+  await takeFromSpool(tx, meant.spool, entry.kind === 'taken-back' ? -meant.lengthMm : meant.lengthMm)
 }
 
 export interface NewJob {

@@ -1,7 +1,9 @@
-import { instruments } from '../instruments'
+import { instruments } from '@/core/instrument/instruments'
 import type { ScpiInstrument } from '../scpiServer'
 import type { MountedPiece } from './mountedPiece'
 
+/** SCPI's figure for a reading that is none: its jaws are empty. */
+const NOTHING_IN = '9.91E37'
 /** Points of a pull come this often. */
 const POINTS_PER_S = 1000
 /** Points that go out together: a network does not wake a thousand times a second. */
@@ -13,7 +15,7 @@ const NOISE = 0.00002
 
 export interface PullTesterParts {
   /** the piece in the jaws */
-  readonly piece: () => MountedPiece
+  readonly piece: () => MountedPiece | undefined
   /** one draw of a standard normal */
   readonly normal: () => number
   /** calls again and again; gives how to stop */
@@ -30,10 +32,19 @@ export function pullTester({ piece, normal, every }: PullTesterParts): ScpiInstr
     identity: ['URN BENCH', 'TARN-P', 'stand-in', '1.0'],
     commands: {
       'UNIT:FORC?': () => 'N',
-      'MEAS:FORC?': () => noisy(piece().seen.pullN).toFixed(2),
+      'MEAS:FORC?': () => {
+        const now = piece()
+        return now ? noisy(now.seen.pullN).toFixed(2) : NOTHING_IN
+      },
       'TRAC:PULL?': () => ({
         stream: (send, over) => {
-          const { pullN, breaks } = piece().seen
+          const now = piece()
+          if (!now) {
+            send(`0.000,${NOTHING_IN}`)
+            over()
+            return () => undefined
+          }
+          const { pullN, breaks } = now.seen
           // what slips out keeps some friction, what breaks falls at once
           const tail = breaks === 'pulled-out' ? 0.25 : 0
           const tailPoints = Math.round(POINTS_PER_S * (tail > 0 ? 0.4 : 0.05))

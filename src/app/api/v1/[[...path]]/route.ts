@@ -1,5 +1,5 @@
 import { cookies } from 'next/headers'
-import { callerFault, securityHeaders } from '@/api/callerCheck'
+import { callerRefusal, secured } from '@/api/callerCheck'
 import { dispatch } from '@/api/dispatch'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
@@ -16,17 +16,16 @@ function decoded(part: string): string {
 
 /** The open interface: one dispatcher over the table of endpoints. */
 async function serve(request: Request, { params }: { params: Promise<{ path?: string[] }> }): Promise<Response> {
-  const fault = callerFault(request.method, request.headers)
-  const response = fault
-    ? Response.json({ error: { code: fault.code, message: fault.message } }, { status: fault.status })
-    : await dispatch(request, ((await params).path ?? []).map(decoded).join('/'), {
-        bench,
-        now: () => new Date(),
-        by: (await cookies()).get(OPERATOR_COOKIE)?.value ?? 'api',
-        report,
-      })
-  for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value)
-  return response
+  const refusal = callerRefusal(request)
+  if (refusal) return refusal
+  return secured(
+    await dispatch(request, ((await params).path ?? []).map(decoded).join('/'), {
+      bench,
+      now: () => new Date(),
+      by: (await cookies()).get(OPERATOR_COOKIE)?.value ?? 'api',
+      report,
+    }),
+  )
 }
 
 export { serve as DELETE, serve as GET, serve as HEAD, serve as PATCH, serve as POST, serve as PUT }

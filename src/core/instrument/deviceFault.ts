@@ -1,5 +1,6 @@
 /** Why an instrument gave no figure. The words stand elsewhere; no fault ever becomes a figure. */
 export type DeviceFault =
+  | { readonly code: 'no-address' }
   | { readonly code: 'unreachable'; readonly host: string; readonly port: number }
   | { readonly code: 'timeout'; readonly asked: string; readonly afterMs: number }
   /** the link broke before the line was whole */

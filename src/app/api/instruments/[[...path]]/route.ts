@@ -1,0 +1,91 @@
+import { callerRefusal, secured } from '@/api/callerCheck'
+import { readBody } from '@/api/readBody'
+import { plainIssues } from '@/api/plainIssues'
+import { instruments, isInstrument, type InstrumentId } from '@/core/instrument/instruments'
+import { bench } from '@/data/bench'
+import { addressSchema, readAddresses, setAddress, standInAddresses } from '@/data/repositories/instruments'
+import { InstrumentDesk } from '@/devices/instrumentDesk'
+import { pieceSchema, type PieceToLay } from '@/devices/pieceSchema'
+import { deviceFaultWords } from '@/words/devices'
+import { z } from 'zod'
+
+// Next gives each route its own copy of a module: the links stand on globalThis, once.
+const shared = globalThis as typeof globalThis & { urnBenchDesk?: InstrumentDesk }
+const desk = () => (shared.urnBenchDesk ??= new InstrumentDesk())
+
+const BODY_BYTES = 64_000
+const standIns = standInAddresses(process.env.URN_BENCH_INSTRUMENTS)
+
+const askSchema = z.strictObject({ piece: pieceSchema.optional() })
+
+const answer = (body: unknown, status = 200) => secured(Response.json(body, { status, headers: { 'cache-control': 'no-store' } }))
+const bad = (message: string, status = 400) => answer({ error: { code: status === 404 ? 'not-found' : 'bad-input', message } }, status)
+
+type Context = { readonly params: Promise<{ readonly path?: readonly string[] }> }
+
+async function serve(request: Request, { params }: Context): Promise<Response> {
+  const refusal = callerRefusal(request)
+  if (refusal) return refusal
+  const [id, act] = (await params).path ?? []
+  const { db } = await bench()
+  const addresses = await readAddresses(db, standIns)
+  if (id === undefined) {
+    if (request.method !== 'GET') return bad('Only GET here.', 405)
+    const all = await Promise.all((Object.keys(instruments) as InstrumentId[]).map((one) => desk().status(one, addresses[one])))
+    return answer({ instruments: all.map((one) => ({ ...one, ...(one.fault && { message: deviceFaultWords(one.fault) }) })) })
+  }
+  if (!isInstrument(id)) return bad(`There is no instrument ${id}.`, 404)
+  const body = await readBody(request, BODY_BYTES)
+  if (!body.ok) return bad('That is more than an instrument is told.', 413)
+  if (request.method === 'PUT' && act === undefined) {
+    const said = json(body.text)
+    // an empty object goes back to the stand-in that came with the app
+    const read = JSON.stringify(said) === '{}' ? undefined : addressSchema.safeParse(said)
+    if (read && !read.success) return bad(plainIssues(read.error).map((issue) => `${issue.path.join('.')} ${issue.message}`.trim()).join('; '))
+    await setAddress(db, id, read?.data)
+    return answer({ ok: true })
+  }
+  if (request.method !== 'POST' || (act !== 'read' && act !== 'pull')) return bad(`There is no ${act ?? 'such act'}.`, 404)
+  const asked = askSchema.safeParse(json(body.text) ?? {})
+  if (!asked.success) return bad('The piece is not described as a crimp.')
+  const { piece } = asked.data
+  if (act === 'read') {
+    const reading = await desk().read(id, addresses[id], piece, () => new Date())
+    return answer(reading.ok ? { ok: true, ...reading.value } : { ok: false, fault: reading.fault, message: deviceFaultWords(reading.fault) })
+  }
+  return secured(pullStream(request, addresses[id], piece))
+}
+
+/** The curve as it comes, a line a batch of points; the last line is the peak, or why there is none. */
+function pullStream(request: Request, address: Parameters<InstrumentDesk['pull']>[0], piece: PieceToLay | undefined): Response {
+  const encoder = new TextEncoder()
+  const lines = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      let waiting: number[] = []
+      const say = (value: unknown) => {
+        if (!request.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(value)}\n`))
+      }
+      const flush = () => {
+        if (waiting.length > 0) say({ points: waiting })
+        waiting = []
+      }
+      const timer = setInterval(flush, 20)
+      const curve = await desk().pull(address, piece, ({ s, forceN }) => waiting.push(s, forceN), request.signal, () => new Date())
+      clearInterval(timer)
+      flush()
+      say(curve.ok ? { end: { peakN: curve.value.peakN, breaks: curve.value.breaks, points: curve.value.points.length, identity: curve.value.identity } } : { fault: curve.fault, message: deviceFaultWords(curve.fault) })
+      if (!request.signal.aborted) controller.close()
+    },
+  })
+  return new Response(lines, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } })
+}
+
+function json(text: string): unknown {
+  try {
+    return JSON.parse(text === '' ? '{}' : text)
+  } catch {
+    return undefined
+  }
+}
+
+export { serve as GET, serve as POST, serve as PUT }

@@ -1,0 +1,84 @@
+import { judgeStrip, type StripWindow } from '../strip/stripWindow'
+import { defects, type CauseCode, type CureCode, type DefectCode } from './looks'
+
+/** The cure at the root of each cause. */
+export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
+  'strip-short': 'strip-more', 'strip-long': 'strip-less', 'pushed-too-deep': 'set-wire-stop', 'not-pushed-home': 'push-home', 'strands-splayed': 'lay-strands', 'notch-small': 'larger-notch',
+  'positioner-wrong': 'check-positioner', 'selector-high': 'check-selector', 'selector-low': 'check-selector', 'die-wrong': 'check-die', 'tool-tilted': 'hold-square', 'tool-worn': 'verify-tool',
+  'locator-off': 'set-locator', 'seal-slipped': 'seal-forward', 'seal-forgotten': 'thread-seal', 'cut-off-dull': 'change-cutter', 'die-reversed': 'turn-die', 'seam-turned': 'turn-seam',
+}
+
+/** What else can be behind a defect than its likeliest cause, in that order. */
+const alsoCauses: Readonly<Partial<Record<DefectCode, readonly CauseCode[]>>> = {
+  'not-bottomed': ['not-pushed-home', 'strands-splayed'],
+  'hole-empty': ['not-pushed-home', 'strands-splayed'],
+  'gap-too-large': ['not-pushed-home'],
+  'insulation-in-barrel': ['pushed-too-deep'],
+  'strand-outside': ['notch-small'],
+  'strands-cut': ['selector-low', 'die-wrong'],
+  'indents-uneven': ['positioner-wrong', 'tool-tilted'],
+  'indents-off-band': ['not-pushed-home', 'locator-off'],
+  'under-crimped': ['die-wrong', 'tool-worn'],
+  'over-crimped': ['die-wrong'],
+  cracked: ['die-wrong', 'positioner-wrong'],
+  bent: ['locator-off', 'die-wrong'],
+  'wings-open': ['tool-worn', 'die-reversed'],
+  'brush-too-short': ['strip-short', 'locator-off'],
+  'brush-reaches-mating-part': ['pushed-too-deep'],
+  'insulation-under-wings': ['strip-short', 'locator-off'],
+  'bare-under-insulation-wings': ['not-pushed-home', 'locator-off'],
+  'insulation-loose': ['die-reversed', 'not-pushed-home'],
+  'insulation-cut': ['die-reversed'],
+  'seal-torn': ['die-wrong'],
+  'no-bell-mouth': ['locator-off', 'die-wrong'],
+  'lance-down': ['die-wrong'],
+  'mating-part-deformed': ['die-wrong'],
+  'tip-not-reached': ['not-pushed-home'],
+  'strands-past-tip': ['pushed-too-deep'],
+  'collar-torn': ['locator-off'],
+}
+
+/** What was measured, and speaks for or against a cause. */
+export interface CauseEvidence {
+  readonly strip?: { readonly stripMm: number; readonly window: StripWindow } | undefined
+  readonly height?: { readonly heightMm: number; readonly minMm: number; readonly maxMm: number } | undefined
+}
+
+export interface RankedCause {
+  readonly cause: CauseCode
+  readonly cure: CureCode
+  /** a measured figure says so, or says otherwise */
+  readonly evidence: 'for' | 'against' | 'none'
+}
+
+/**
+ * Likely causes of a defect, the likeliest first: by experience, then by what was measured. A strip that lies well inside its
+ * window is not why a brush is missing.
+ */
+export function rankCauses(defect: DefectCode, evidence: CauseEvidence = {}): readonly RankedCause[] {
+  const causes: readonly CauseCode[] = [defects[defect].cause, ...(alsoCauses[defect] ?? [])]
+  const ranked = causes.map((cause) => ({ cause, cure: cureOf[cause], evidence: weigh(cause, evidence) }))
+  const order = { for: 0, none: 1, against: 2 } as const
+  return ranked.map((one, at) => ({ one, at })).sort((a, b) => order[a.one.evidence] - order[b.one.evidence] || a.at - b.at).map(({ one }) => one)
+}
+
+function weigh(cause: CauseCode, { strip, height }: CauseEvidence): RankedCause['evidence'] {
+  if (strip && (cause === 'strip-short' || cause === 'strip-long')) {
+    const { kind } = judgeStrip(strip.stripMm, strip.window)
+    // near an edge of the window a strip can still be why: only the middle half speaks against it
+    const offMm = strip.stripMm - strip.window.nominalMm
+    const quarter = (strip.window.maxMm - strip.window.minMm) / 4
+    const wanted = cause === 'strip-short' ? -1 : 1
+    if (kind === (cause === 'strip-short' ? 'short' : 'long')) return 'for'
+    return offMm * wanted < quarter ? 'against' : 'none'
+  }
+  if (height && (cause === 'selector-high' || cause === 'selector-low' || cause === 'die-wrong' || cause === 'tool-worn')) {
+    const high = height.heightMm > height.maxMm + 0.0005
+    const low = height.heightMm < height.minMm - 0.0005
+    if (!high && !low) return 'against'
+    if (cause === 'selector-high') return high ? 'for' : 'against'
+    if (cause === 'selector-low') return low ? 'for' : 'against'
+    return 'for'
+  }
+  return 'none'
+}

@@ -1,0 +1,50 @@
+import type { Chart as ChartOf } from 'chart.js'
+import { useEffect, useRef, useState, type RefObject } from 'react'
+import { useBeside } from '../useBeside'
+import { figure } from '@/words/figures'
+
+const loadCharts = () => import('./forceChart')
+
+/** The force over the time of a pull, drawn as it comes; the peak against what is asked. */
+export function ForceCurve({ points, done, minimumN }: { readonly points: RefObject<number[]>; readonly done: boolean; readonly minimumN: number | undefined }) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const charts = useBeside(loadCharts)
+  const [shown, setShown] = useState({ count: 0, peakN: 0 })
+  useEffect(() => {
+    if (!charts || !canvas.current) return undefined
+    const chart: ChartOf = charts.forceChart(canvas.current, minimumN)
+    let drawn = 0
+    let peakN = 0
+    let frame = 0
+    const draw = () => {
+      const all = points.current
+      if (all.length > drawn) {
+        for (let i = drawn; i < all.length; i += 2) peakN = Math.max(peakN, all[i + 1] ?? 0)
+        charts.addPoints(chart, all, drawn)
+        drawn = all.length
+        setShown({ count: drawn / 2, peakN })
+      }
+      frame = requestAnimationFrame(draw)
+    }
+    frame = requestAnimationFrame(draw)
+    return () => {
+      cancelAnimationFrame(frame)
+      chart.destroy()
+    }
+  }, [charts, minimumN, points])
+  const low = minimumN !== undefined && shown.peakN < minimumN
+  return (
+    <section className="sheet sheet-fill" aria-label="Force curve">
+      <div className="sheet-head">
+        <span>
+          Peak <b className={`mono ${done ? (low ? 'fault' : 'good') : ''}`} style={{ fontSize: 34 }} data-testid="peak">{figure(shown.peakN, 0)}</b> N{' '}
+          {minimumN !== undefined && <>{done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className="mono">{figure(minimumN, 0)} N</b></>}
+        </span>
+        <span className="caption" data-testid="readings">{shown.count.toLocaleString('en')} READINGS</span>
+      </div>
+      <div className="sheet-body" style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
+        <canvas ref={canvas} role="img" aria-label={`Force over time, peak ${figure(shown.peakN, 0)} N`} />
+      </div>
+    </section>
+  )
+}

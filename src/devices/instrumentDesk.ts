@@ -84,7 +84,7 @@ export class InstrumentDesk {
       signal.removeEventListener('abort', stop)
       if (!curve.ok) {
         this.drop('pull-tester')
-        return signal.aborted ? fail({ code: 'stopped' }) : curve
+        return wasStopped(signal) ? fail({ code: 'stopped' }) : curve
       }
       this.remember('pull-tester', curve.value.peakN, identity, now())
       return ok({ ...curve.value, identity })
@@ -99,7 +99,7 @@ export class InstrumentDesk {
 
   private async linkTo(id: InstrumentId, address: InstrumentAddress | undefined, timeoutMs?: number): Promise<Result<Linked, DeviceFault>> {
     const known = this.links.get(id)
-    if (known && address && known.address.host === address.host && known.address.port === address.port && known.link.isOpen()) return ok(known)
+    if (known?.address.host === address?.host && known?.address.port === address?.port && known?.link.isOpen()) return ok(known)
     this.drop(id)
     if (!address) return fail(NO_ADDRESS)
     const link = await openLink({ ...address, ...(timeoutMs !== undefined && { timeoutMs }) })
@@ -126,6 +126,9 @@ export class InstrumentDesk {
     return mine
   }
 }
+
+/** Asked anew: while a pull was waited for, somebody may have stopped it. */
+const wasStopped = (signal: AbortSignal): boolean => signal.aborted
 
 const isStandIn = (identity: string) => identity.split(',')[2]?.trim() === 'stand-in'
 

@@ -150,3 +150,7 @@ export const threadWords: Readonly<Record<ThreadItem['code'], string>> = {
   'tail-cover': 'Tail cover on the wires, slot first',
   seal: 'Wire seal on, small end toward the contact',
 }
+
+/** A setup's id as words: `QF-5 · QP-2 · 7 · notch 1.1`. */
+export const setupWords = (setup: Readonly<Partial<Record<keyof typeof setupFieldWords, string | number | undefined>>>): string =>
+  [setup.tool, setup.die, setup.positioner, setup.turret !== undefined && `turret ${setup.turret}`, setup.selector, setup.nest].filter((part) => part !== undefined && part !== false).join(' · ')

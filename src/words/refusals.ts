@@ -1,9 +1,10 @@
 import type { Refusal } from '@/core/journal/entryKind'
-import type { setupFieldWords} from './crimp';
 import { isPractice } from '@/core/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
+import { entryWords } from './entries'
 import { day, figure, list, mm, newtons, plural, range } from './figures'
+import { implausibleWords } from './implausible'
 import { planFaultWords } from './plan'
 
 const done = { cut: 'cut to length', stripped: 'stripped', crimped: 'crimped', seated: 'seated', plugged: 'plugged', fitted: 'fitted', closed: 'closed', open: 'open', signed: 'signed', ended: 'at an end', 'taken-back': 'taken back' } as const
@@ -31,6 +32,7 @@ export function refusalWords(refusal: Refusal): string {
     case 'height-missing': return 'Measure the crimp height: the first piece needs it.'
     case 'height-outside': return `Height ${figure(refusal.heightMm, 3)} mm is outside ${range(refusal.minMm, refusal.maxMm)} mm.`
     case 'practice-forbidden': return `These house rules forbid it: ${isPractice(refusal.practice) ? practiceWords[refusal.practice].name.toLowerCase() : refusal.practice}.`
+    case 'implausible': return implausibleWords(refusal)
     case 'pull-due': return `One piece in ${refusal.every} is pulled to destruction here: pull one, then go on.`
     case 'new-day': return `The setup was released on ${day(refusal.released)}. These house rules begin each day with a first piece: press N.`
     case 'tool-unverified': return `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`
@@ -73,43 +75,3 @@ function notYet({ what, left }: Extract<Refusal, { code: 'not-yet' }>): string {
     case 'fitted': return 'Fit the interface seal first.'
   }
 }
-
-/** What each kind of entry is called in a list. */
-export const entryWords: Readonly<Record<string, string>> = {
-  'plan-changed': 'plan changed',
-  'sets-chosen': 'sets chosen',
-  'wire-cut': 'cut',
-  'wire-scrapped': 'wire scrapped',
-  stripped: 'stripped',
-  'strip-mended': 'strip mended',
-  'setup-mounted': 'setup mounted',
-  'first-piece': 'first piece',
-  'setup-released': 'setup released',
-  'pull-sampled': 'pulled a sample',
-  'setup-adjusted': 'set again',
-  'release-ended': 'release ended',
-  'tool-verified': 'tool gauged',
-  'photo-taken': 'photo',
-  crimped: 'crimped',
-  'crimp-rejected': 'crimp rejected',
-  seated: 'seated',
-  misplaced: 'found misplaced',
-  extracted: 'taken out',
-  plugged: 'plugged',
-  unplugged: 'plug taken out',
-  'part-fitted': 'fitted',
-  'lock-moved': 'lock',
-  'end-looked-over': 'looked over',
-  'leads-measured': 'leads measured',
-  'net-probed': 'probed',
-  'net-measured': 'measured',
-  'tray-counted': 'tray counted',
-  signed: 'signed by',
-  reopened: 'reopened',
-  noted: 'note',
-  'taken-back': 'taken back',
-}
-
-/** A setup's id as words: `QF-5 · QP-2 · 7 · notch 1.1`. */
-export const setupWords = (setup: Readonly<Partial<Record<keyof typeof setupFieldWords, string | number | undefined>>>): string =>
-  [setup.tool, setup.die, setup.positioner, setup.turret !== undefined && `turret ${setup.turret}`, setup.selector, setup.nest].filter((part) => part !== undefined && part !== false).join(' · ')

@@ -17,5 +17,9 @@ export const signalWords: Readonly<Record<SignalRule, { readonly high: string; r
   'zone-a': { high: 'two of three far above the middle', low: 'two of three far below the middle' },
   'zone-b': { high: 'four of five above the middle band', low: 'four of five below the middle band' },
   run: { high: 'eight in a row above the middle', low: 'eight in a row below the middle' },
-  trend: { high: 'rose six times in a row', low: 'fell six times in a row' },
+  trend: { high: 'rising in a row', low: 'falling in a row' },
 }
+
+const counts = ['', '', '', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
+/** A trend over so many points. */
+export const trendWords = (side: 'high' | 'low', points: number): string => `${side === 'high' ? 'rose' : 'fell'} ${counts[points] ?? String(points)} times in a row`

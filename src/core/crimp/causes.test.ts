@@ -22,6 +22,14 @@ test.each<[string, DefectCode, CauseEvidence, string]>([
   expect(rankCauses(defect, evidence)[0]?.cause).toBe(first)
 })
 
+test.each<[string, DefectCode, CauseEvidence['setup'], string[]]>([
+  ['a frame without a die has no wrong die', 'cracked', { tool: 'QF-5', positioner: 'QP-3', selector: 6 }, ['selector-low', 'positioner-wrong']],
+  ['a die has no selector', 'under-crimped', { tool: 'PF-10', die: 'D3' }, ['die-wrong', 'tool-worn']],
+  ['plain pliers have nothing to set', 'over-crimped', { tool: 'PL-1' }, ['tool-worn']],
+])('%s', (_what, defect, setup, causes) => {
+  expect(rankCauses(defect, { setup }).map((one) => one.cause)).toEqual(causes)
+})
+
 test('every defect has at least one cause, each once, each with a cure in words', () => {
   for (const defect of Object.keys(defects) as DefectCode[]) {
     const ranked = rankCauses(defect)

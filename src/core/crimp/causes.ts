@@ -1,3 +1,4 @@
+import type { Setup } from '../setup/setup'
 import { judgeStrip, type StripWindow } from '../strip/stripWindow'
 import { defects, type CauseCode, type CureCode, type DefectCode } from './looks'
 
@@ -38,8 +39,20 @@ const alsoCauses: Readonly<Partial<Record<DefectCode, readonly CauseCode[]>>> = 
   'collar-torn': ['locator-off'],
 }
 
+/** Causes that need a part which a setup may not have. */
+const needs: Readonly<Partial<Record<CauseCode, (setup: Setup) => boolean>>> = {
+  'positioner-wrong': (setup) => setup.positioner !== undefined || setup.turret !== undefined,
+  'selector-high': (setup) => setup.selector !== undefined,
+  'selector-low': (setup) => setup.selector !== undefined,
+  'die-wrong': (setup) => setup.die !== undefined || setup.nest !== undefined,
+  'die-reversed': (setup) => setup.die !== undefined || setup.nest !== undefined,
+  'locator-off': (setup) => setup.die !== undefined || setup.positioner !== undefined || setup.turret !== undefined,
+}
+
 /** What was measured, and speaks for or against a cause. */
 export interface CauseEvidence {
+  /** what is mounted: a frame without a die has no wrong die */
+  readonly setup?: Setup | undefined
   readonly strip?: { readonly stripMm: number; readonly window: StripWindow } | undefined
   readonly height?: { readonly heightMm: number; readonly minMm: number; readonly maxMm: number } | undefined
 }
@@ -56,7 +69,11 @@ export interface RankedCause {
  * window is not why a brush is missing.
  */
 export function rankCauses(defect: DefectCode, evidence: CauseEvidence = {}): readonly RankedCause[] {
-  const causes: readonly CauseCode[] = [defects[defect].cause, ...(alsoCauses[defect] ?? [])]
+  const all: readonly CauseCode[] = [defects[defect].cause, ...(alsoCauses[defect] ?? [])]
+  const { setup } = evidence
+  const possible = setup ? all.filter((cause) => needs[cause]?.(setup) ?? true) : all
+  // a worn or dirty frame is behind what no figure of the setup explains
+  const causes: readonly CauseCode[] = possible.length > 0 ? possible : ['tool-worn']
   const ranked = causes.map((cause) => ({ cause, cure: cureOf[cause], evidence: weigh(cause, evidence) }))
   const order = { for: 0, none: 1, against: 2 } as const
   return ranked.map((one, at) => ({ one, at })).sort((a, b) => order[a.one.evidence] - order[b.one.evidence] || a.at - b.at).map(({ one }) => one)

@@ -18,7 +18,7 @@ export function tryMm(contact: Contact | undefined, set: ChosenSet): number {
 
 const tryAt = (state: JobState, wire: Wire, side: SideLetter): number | undefined => {
   const set = state.sets.get(setKey(wire.id, side))
-  return set && tryMm(state.facts.contacts[set.contact] as Contact | undefined, set)
+  return set && tryMm(state.facts.contacts[set.contact], set)
 }
 
 /** The length to cut: what the harness needs, and the tries that the house rules want at each end. */

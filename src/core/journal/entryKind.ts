@@ -1,4 +1,5 @@
 import type { LookCode } from '../crimp/looks'
+import type { Implausible } from '../crimp/plausible'
 import type { StripVerdict } from '../strip/stripWindow'
 import type { EntryKindId, EntryOf } from './entry'
 import type { JobState } from './state'
@@ -22,6 +23,7 @@ export type Refusal =
   | { readonly code: 'height-missing' }
   | { readonly code: 'height-outside'; readonly heightMm: number; readonly minMm: number; readonly maxMm: number }
   | { readonly code: 'practice-forbidden'; readonly practice: string }
+  | Implausible
   | { readonly code: 'pull-due'; readonly setup: string; readonly every: number }
   | { readonly code: 'new-day'; readonly released: string }
   | { readonly code: 'tool-unverified'; readonly tool: string }

@@ -1,6 +1,6 @@
 import type { Contact, Tool } from '../catalogue/types'
 import type { ToolClass } from '../catalogue/toolClasses'
-import type { Setup, SetupField } from './setup'
+import type { Setup } from './setup'
 
 /** Something that the hand does or sees when a tool is set up, in words elsewhere. */
 export type MountStepCode =
@@ -39,6 +39,3 @@ export function mountSteps(tool: Pick<Tool, 'class'>, setup: Setup, contact: Con
     }
   })
 }
-
-/** Fields of a setup that a gauge can check on a tool of that class. */
-export const gauged: Readonly<Partial<Record<ToolClass, SetupField>>> = { 'four-indent-positioned': 'selector', 'four-indent-plain': 'tool', 'parallel-die': 'die', 'ferrule-square': 'tool', 'sleeve-nest': 'nest' }

@@ -9,8 +9,8 @@ export interface PackedStrand {
 export interface CrimpedSection {
   readonly widthMm: number
   readonly heightMm: number
-  /** thickness of the barrel's wall round the strands */
-  readonly wallMm: number
+  /** the space inside the barrel's wall, in which the strands lie */
+  readonly inner: { readonly widthMm: number; readonly heightMm: number }
   readonly strands: readonly PackedStrand[]
   readonly voidShare: number
 }
@@ -35,7 +35,7 @@ export function crimpedSection({ strands, wireAreaMm2, barrelAreaMm2, widthMm, h
   const spots = hexSpots(strands, inner.widthMm, inner.heightMm)
   const area = inner.widthMm * inner.heightMm * (1 - voidShare)
   const rMm = strands === 0 ? 0 : Math.sqrt(area / strands / Math.PI)
-  return { widthMm, heightMm, wallMm: (heightMm - inner.heightMm) / 2, voidShare, strands: spots.map(([xMm, yMm]) => ({ xMm, yMm, rMm })) }
+  return { widthMm, heightMm, inner, voidShare, strands: spots.map(([xMm, yMm]) => ({ xMm, yMm, rMm })) }
 }
 
 /** That many places in a box, in rows that are set off by half a pitch, the rows centred. */

@@ -5,7 +5,7 @@ import { isClosed, type LogLine } from '@/core/journal/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { dayTime } from '@/words/figures'
-import { entryWords } from '@/words/refusals'
+import { entryWords } from '@/words/entries'
 
 const PAGE = 200
 

@@ -1,6 +1,6 @@
 import { designatedAreaMm2 } from '@/core/job/facts'
 import type { QueueItem } from '@/core/job/queue'
-import { setupFields, type SetupField } from '@/core/setup/setup'
+import { setupFields, setupId, type SetupField } from '@/core/setup/setup'
 import { bundleDiameterMm } from '@/core/wire/bundle'
 import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
@@ -16,10 +16,11 @@ export function CrimpReadouts({ item, settings = true, piece }: { readonly item:
   const { wire, side, key } = item.termination
   const { setup, strip } = item.set
   const type = state.facts.wireTypes[wire.type]
+  const adjusted = state.adjustments.get(setupId(setup))
   const also = (field: SetupField): string => {
     if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
     if (field === 'positioner') return 'latched'
-    if (field === 'wireStopMm') return 'to the stop'
+    if (field === 'wireStopMm') return adjusted?.wireStopMm === undefined ? 'to the stop' : `set again, card says ${figure(setup.wireStopMm ?? 0, 1)}`
     return ''
   }
   return (
@@ -29,7 +30,7 @@ export function CrimpReadouts({ item, settings = true, piece }: { readonly item:
       {!settings && <Readout label="Wire" value={type ? figure(designatedAreaMm2(type), 2) : '–'} unit="mm²" also={type?.name ?? wire.type} wide />}
       {settings &&
         setupFields.filter((field) => setup[field] !== undefined && field !== 'tool').map((field) => (
-          <Readout key={field} label={setupFieldWords[field]} value={String(setup[field])} unit={field === 'notchMm' || field === 'wireStopMm' ? 'mm' : undefined} also={also(field)} />
+          <Readout key={field} label={setupFieldWords[field]} value={String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])} change={field === 'wireStopMm' && adjusted?.wireStopMm !== undefined} unit={field === 'notchMm' || field === 'wireStopMm' ? 'mm' : undefined} also={also(field)} />
         ))}
     </Readouts>
   )

@@ -2,15 +2,17 @@
 import { useMemo } from 'react'
 import { designatedAreaMm2 } from '@/core/job/facts'
 import { inHand, setupQueue, type QueueGroup, type QueueItem } from '@/core/job/queue'
+import { samplesDue } from '@/core/crimp/samplesDue'
 import { goodPieces } from '@/core/crimp/firstPiece'
 import { rulesOf } from '@/core/rules/rulesOf'
 import { useJob } from '@/ui/job/JobProvider'
 import { setupSections } from '@/ui/job/setupSections'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
+import { useBeside } from '@/ui/useBeside'
 import { CrimpCard } from './CrimpCard'
-import { FirstPieceCard, ReleaseCard } from './FirstPieceCard'
-import { MountCard } from './MountCard'
+
+const loadSetupCards = () => import('./setupCards')
 
 /** The queue grouped by setup: change the setup, prove it on a first piece, then crimp and look, one by one. */
 export function CrimpStation() {
@@ -42,7 +44,7 @@ export function CrimpStation() {
     <div className="station">
       <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
       {found ? (
-        <CrimpStep key={`${found.item.termination.key} ${found.group.mounted} ${found.group.released}`} {...found} from={handSetup(state)} done={follow} />
+        <CrimpStep key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`} {...found} from={handSetup(state)} done={follow} />
       ) : (
         <div className="work">
           <p className="note attend">Nothing to crimp yet: Kit has to choose a set for a termination first.</p>
@@ -67,11 +69,14 @@ const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
 /** What the bench does now for this termination: its setup first. */
 function CrimpStep({ item, group, from, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly from: ReturnType<typeof handSetup>; readonly done: () => void }) {
   const { state } = useJob()
-  if (item.stage === 'crimped') return <CrimpCard item={item} group={group} done={done} />
-  if (!group.mounted) return <MountCard group={group} item={item} from={from} done={done} />
-  if (!group.released) {
-    const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
-    return left > 0 ? <FirstPieceCard item={item} group={group} left={left} /> : <ReleaseCard item={item} group={group} done={done} />
-  }
-  return <CrimpCard item={item} group={group} done={done} />
+  const cards = useBeside(loadSetupCards)
+  const sampleDue = item.stage === 'stripped' && group.released && samplesDue(state, group.id).pull
+  if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue)) return <CrimpCard item={item} group={group} done={done} />
+  if (!cards) return <div className="work" />
+  if (!group.mounted) return <cards.MountCard group={group} item={item} from={from} done={done} />
+  if (sampleDue) return <cards.PullSampleCard item={item} group={group} />
+  const check = state.toolChecks.get(group.setup.tool)?.kind
+  if (check === 'ended' || check === 'failed') return <cards.VerifyCard item={item} group={group} />
+  const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
+  return left > 0 ? <cards.FirstPieceCard item={item} group={group} left={left} /> : <cards.ReleaseCard item={item} group={group} done={done} />
 }

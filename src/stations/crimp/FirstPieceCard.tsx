@@ -3,63 +3,93 @@ import { useState } from 'react'
 import { constructionOf } from '@/core/catalogue/constructions'
 import { heightDrift } from '@/core/crimp/heightWatch'
 import type { LookCode } from '@/core/crimp/looks'
+import { implausibleHeight, implausiblePull } from '@/core/crimp/plausible'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
-import { parseQuantity } from '@/core/units/parseQuantity'
+import type { BreakKind } from '@/core/specimen/specimenTypes'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { DeviceLine } from '@/ui/device/DeviceLine'
+import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
+import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
+import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, newtons, plural, range, timeOfDay } from '@/words/figures'
 import { lookWords } from '@/words/crimp'
-import { quantityWords } from '@/words/quantity'
-import { signalWords } from '@/words/stats'
+import { breakWords, endingWords } from '@/words/practices'
+import { implausibleWords } from '@/words/implausible'
+import { trendWords } from '@/words/stats'
 import { termName } from '@/words/steps'
 import { CrimpReadouts } from './CrimpReadouts'
+import { LookPictures } from './LookPictures'
+import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
+import { usePieceInstruments } from './usePieceInstruments'
 
 /** A test piece on spare wire: inspected, measured, pulled to destruction. Good or bad, it is written down. */
 export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem; readonly group: QueueGroup; readonly left: number }) {
   const { state, append, busy } = useJob()
+  const bench = usePieceInstruments(item)
   const contact = state.facts.contacts[item.set.contact]
   const looks: readonly LookCode[] = contact ? constructionOf(contact).looks(contact) : []
-  const wantsHeight = item.set.height !== undefined
-  const [heightText, setHeight] = useState('')
-  const [pullText, setPull] = useState('')
-  const height = parseQuantity(heightText, 'length')
-  const pull = parseQuantity(pullText, 'force')
+  const window = item.set.height
+  const [height, setHeight] = useState(noFigure)
+  const [pull, setPull] = useState<typeof noFigure & { readonly breaks?: BreakKind }>(noFigure)
+  const heightMm = figureOf(height, 'length')
+  const pullN = figureOf(pull, 'force')
   const minimumN = item.set.pull?.forceN
   const setup = state.setups.get(group.id)
   const drift = heightDrift(state, group.id)
-  const tried = setup?.pieces.filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
+  const tried = setup?.pieces.slice(setup.piecesFrom).filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
   const lines: CheckLine[] = looks.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
-  const checks = useChecks(`${group.id} first ${tried.length}`, lines)
-  const ready = pull.ok && (!wantsHeight || height.ok)
+  const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines)
+  const noHeight = heightMm === undefined ? undefined : implausibleHeight(item.set, heightMm)
+  const noPull = pullN === undefined ? undefined : implausiblePull(state.facts, item.termination, item.set, pullN)
+  const ready = pullN !== undefined && !noPull && (!window || (heightMm !== undefined && !noHeight))
+  const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
+  const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   const record = (seenAll: boolean) => {
-    if (!pull.ok) return
+    if (!ready) return
     void append({
       kind: 'first-piece', setup: group.id, wire: item.termination.wire.id, side: item.termination.side,
       looks: looks.map((look) => ({ look, seen: seenAll || checks.ticked.has(look) })),
-      ...(wantsHeight && height.ok && { heightMm: Math.round(height.value * 1000) / 1000 }), pullN: Math.round(pull.value * 10) / 10,
+      ...(window && heightMm !== undefined && { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }),
+      pullN: Math.round(pullN * 10) / 10, ...(pull.by !== undefined && { pullBy: pull.by }), ...(pull.breaks && { breaks: pull.breaks }),
     }).then((written) => {
       if (!written) return
       checks.clear()
-      setHeight('')
-      setPull('')
+      setHeight(noFigure)
+      setPull(noFigure)
+      bench.clear()
     })
   }
-  const low = pull.ok && minimumN !== undefined && pull.value < minimumN
-  const outside = wantsHeight && height.ok && item.set.height && (height.value < item.set.height.minMm - 0.0005 || height.value > item.set.height.maxMm + 0.0005)
+  const measure = async () => {
+    const read = await bench.height()
+    if (read) setHeight({ text: figure(read.value, 3), by: read.identity })
+  }
+  const pullIt = async () => {
+    setPull(noFigure)
+    const pulled = await bench.pull()
+    if (pulled) setPull({ text: figure(pulled.peakN, 1), by: pulled.identity, ...(pulled.breaks && { breaks: pulled.breaks }) })
+  }
+  useKeys([
+    ...(window ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }] : []),
+    { key: 'p', words: bench.working === 'pull' ? 'Stop the pull' : 'Pull it off', run: () => (bench.working === 'pull' ? bench.stop() : void (bench.working === undefined && pullIt())) },
+  ])
+  const dueLook = looks.find((look) => look === checks.due?.id)
   return (
     <>
       <div className="work">
         <CrimpReadouts item={item} piece="First piece like" />
-        <SpecimenSheet item={item} crimped />
+        {bench.pulling ? <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} /> : <SpecimenSheet item={item} crimped heightMm={noHeight ? undefined : heightMm} />}
+        {!bench.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
       </div>
       <aside className="pane pane-card" aria-label="First piece">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">First piece, on spare wire</h2>
+        {setup?.ended && <p className="note attend"><b>◆ A new one: {endingWords[setup.ended.why]}</b>, {timeOfDay(setup.ended.at)}.{setup.ended.why === 'pull-low' && ' What was crimped since the last good pull is in question: look at it again.'}</p>}
         {drift && (
           <p className="note fault" role="alert">
-            <b>▲ Height {signalWords.trend[drift.signal.side]}</b>, to {figure(drift.reading.heightMm, 3)} mm at {termName(drift.reading.term, state.plan.quantity)}: check the die and its seat, then make a new first piece. What was crimped is inside its window.
+            <b>▲ Height {trendWords(drift.signal.side, drift.points)}</b>, to {figure(drift.reading.heightMm, 3)} mm at {termName(drift.reading.term, state.plan.quantity)}: check the die and its seat, then make a new first piece. What was crimped is inside its window.
           </p>
         )}
         {tried.map((piece) => (
@@ -68,63 +98,30 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
             {piece.heightMm !== undefined && `, ${figure(piece.heightMm, 3)} mm`} {piece.good ? 'good' : 'not good: find the cause, then another piece'}
           </p>
         ))}
-        <CheckList lines={lines} checks={checks} main={low || outside ? 'Record it as not good' : 'Record the first piece'} busy={busy} onMain={() => record(true)} enabled={checks.due !== undefined || ready} />
-        <div className="field-row">
-          {wantsHeight && (
-            <label className="field">
-              Crimp height, mm
-              <input value={heightText} inputMode="decimal" placeholder={item.set.height ? range(item.set.height.minMm, item.set.height.maxMm) : ''} aria-invalid={Boolean(outside) || (heightText !== '' && !height.ok)} onChange={(event) => setHeight(event.target.value)} />
-            </label>
-          )}
-          <label className="field">
-            Pulled off at, N
-            <input value={pullText} inputMode="decimal" placeholder={minimumN === undefined ? '' : `≥ ${minimumN}`} aria-invalid={low || (pullText !== '' && !pull.ok)} onChange={(event) => setPull(event.target.value)} />
-          </label>
-        </div>
-        {pullText !== '' && !pull.ok && <p className="note fault">▲ {quantityWords(pull.fault, 'force')}</p>}
-        {heightText !== '' && !height.ok && <p className="note fault">▲ {quantityWords(height.fault, 'length')}</p>}
-        {low && <p className="note fault">▲ {newtons(pull.value)} is below {newtons(minimumN)}: this setup is not released with it.</p>}
-        {outside && <p className="note fault">▲ Height outside {item.set.height && range(item.set.height.minMm, item.set.height.maxMm)} mm.</p>}
+        <CheckList lines={lines} checks={checks} main={low || outside ? 'Record it as not good' : 'Record the first piece'} busy={busy || bench.working !== undefined} onMain={() => record(true)} enabled={checks.due !== undefined || ready} />
+        {window && (
+          <FigureField
+            label="Crimp height, mm" dimension="length" figure={height} onChange={setHeight} hint={range(window.minMm, window.maxMm)} wrong={outside || noHeight !== undefined}
+            ask={{ key: 'm', words: 'Measure', busy: bench.working !== undefined, run: () => void measure() }}
+            fault={noHeight ? implausibleWords(noHeight) : outside ? `Height outside ${range(window.minMm, window.maxMm)} mm.` : undefined}
+          />
+        )}
+        <FigureField
+          label="Pulled off at, N" dimension="force" figure={pull} onChange={setPull} hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`} wrong={low || noPull !== undefined}
+          ask={bench.working === 'pull' ? { key: 'p', words: 'Stop', busy: false, run: bench.stop } : { key: 'p', words: 'Pull', busy: bench.working !== undefined, run: () => void pullIt() }}
+          fault={noPull ? implausibleWords(noPull) : low ? `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.` : undefined}
+        />
+        {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}
+        {bench.message !== undefined && <p className="note fault" role="alert">▲ {bench.message}</p>}
         {checks.ticked.size < lines.length && ready && (
           <button type="button" className="act-button" disabled={busy} onClick={() => record(false)}>
             <span>Not good: record what was seen</span>
           </button>
         )}
-        <p className="small dim">
-          {plural(left, 'good piece')} to release the setup. Eye protection at the pull.
-        </p>
-        <div className="sources">
-          <span>Pull: {item.set.pull ? `≥ ${item.set.pull.forceN} N, ${item.set.pull.basis === 'sheet' ? 'the contact’s sheet' : item.set.pull.basis === 'table' ? `${item.set.pull.table ?? ''}, check your own copy` : `general figure of ${item.set.pull.table ?? ''}, no sheet`}` : 'no figure: this wire is outside the table'}.</span>
-          {item.set.height && <span>Height: {item.set.height.estimate ? 'estimated from compaction 0.80 to 0.90' : item.set.source}.</span>}
-        </div>
-      </aside>
-    </>
-  )
-}
-
-/** The first piece was good: say so, and production may begin. */
-export function ReleaseCard({ item, group, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly done: () => void }) {
-  const { state, append, busy } = useJob()
-  const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
-  const checks = useChecks(`${group.id} release`, [])
-  return (
-    <>
-      <div className="work">
-        <CrimpReadouts item={item} />
-        <SpecimenSheet item={item} crimped />
-      </div>
-      <aside className="pane pane-card" aria-label="Release">
-        <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">The first piece is good</h2>
-        {piece && (
-          <p className="note good">
-            ✓ Held <b className="mono">{newtons(piece.pullN)}</b>
-            {piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
-            {piece.heightMm !== undefined && `; height ${figure(piece.heightMm, 3)} mm`}
-          </p>
-        )}
-        <CheckList lines={[]} checks={checks} main="Release setup" busy={busy} onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())} />
-        <p className="small dim">Released until the setup changes. {group.left} terminations wait for it.</p>
+        <p className="small dim">{plural(left, 'good piece')} to release the setup. Eye protection at the pull.</p>
+        <PullSources item={item}>
+          <DeviceLine ids={window ? ['micrometer', 'pull-tester'] : ['pull-tester']} fault={bench.fault} onFault={bench.setFault} />
+        </PullSources>
       </aside>
     </>
   )

@@ -1,13 +1,18 @@
 'use client'
+import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { rulesOf } from '@/core/rules/rulesOf'
+import type { Contact } from '@/core/catalogue/types'
+import { mountSteps } from '@/core/setup/mountSteps'
 import { setupChanges, toolDue, type Setup } from '@/core/setup/setup'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
+import { mountStepWords } from '@/words/mount'
 import { day, plural } from '@/words/figures'
 import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
 import { CrimpReadouts } from './CrimpReadouts'
+import { VerifyCard } from './VerifyCard'
 
 /** A setup change: exactly what to change, and where each figure comes from. */
 export function MountCard({ group, item, from, done }: { readonly group: QueueGroup; readonly item: QueueItem; readonly from: Setup | undefined; readonly done: () => void }) {
@@ -15,7 +20,8 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
   const changes = setupChanges(from, group.setup)
   const tool = state.facts.tools[group.setup.tool]
   const due = tool ? toolDue(tool, new Date().toISOString().slice(0, 10)) : undefined
-  const overdue = due?.kind === 'overdue'
+  const gauged = state.toolChecks.get(group.setup.tool)
+  const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified'
   const blocked = overdue && rulesOf(state).overdueTools === 'block'
   const lines: CheckLine[] = [
     ...changes.filter((change) => change.to !== undefined).map((change) => ({
@@ -24,12 +30,14 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
       hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
       seen: `${setupFieldWords[change.field]} is right`,
     })),
-    { id: 'cycle', words: 'Cycle it empty: closes and opens fully', seen: 'It opens fully' },
+    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact] as Contact | undefined) : []).map((step) => ({ id: step, words: mountStepWords[step].line, hint: mountStepWords[step].hint, seen: mountStepWords[step].seen })),
   ]
   const checks = useChecks(group.id, lines)
+  const [gauging, setGauging] = useState(false)
   const write = async () => {
     if (await append({ kind: 'setup-mounted', setup: group.setup, checked: lines.map((line) => line.id) })) done()
   }
+  if (gauging && gauged?.kind !== 'verified') return <VerifyCard item={item} group={group} />
   return (
     <>
       <div className="work">
@@ -66,12 +74,18 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">Change the setup</h2>
         {!overdue && tool?.verification && <p className="small good">✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on {day(tool.verification.dueOn)}.</p>}
+        {gauged?.kind === 'verified' && <p className="small good">✓ {group.setup.tool} was gauged here on {day(gauged.at)}.</p>}
         {overdue && (
           <p className={`note ${blocked ? 'fault' : 'caution'}`}>
-            <b>▲ {group.setup.tool} was due on {day(due.dueOn)}.</b> {blocked ? 'These house rules do not let it crimp.' : 'It is recorded.'}
+            <b>▲ {group.setup.tool} was due on {day(due.dueOn)}.</b> {blocked ? 'These house rules do not let it crimp until it is gauged.' : 'It is recorded.'}
           </p>
         )}
         <CheckList lines={lines} checks={checks} main="Setup is in hand" busy={busy} onMain={() => void write()} enabled={!blocked} />
+        {overdue && (
+          <button type="button" className="act-button" onClick={() => setGauging(true)}>
+            <span>Gauge it now…</span>
+          </button>
+        )}
         <p className="small dim">{group.left} terminations wait for this setup. A ratchet is never opened early: the release comes at the end of the stroke.</p>
         <div className="sources">
           <span>{item.set.source}.</span>

@@ -1,17 +1,26 @@
 import type { DefectCode } from '@/core/crimp/looks'
 import type { QueueItem } from '@/core/job/queue'
-import { useJob } from '@/ui/job/JobProvider'
-import { specimenOf } from '@/ui/job/specimenOf'
-import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import { termState } from '@/core/journal/state'
+import { useJob } from '@/ui/job/JobProvider'
+import { compactionAt, sectionOf } from '@/ui/job/sectionOf'
+import { specimenOf } from '@/ui/job/specimenOf'
+import { SectionDrawing } from '@/ui/specimen/SectionDrawing'
+import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 
-/** The piece as it should be, or as it was reported. */
-export function SpecimenSheet({ item, crimped, defect }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined }) {
+/** Compactions that stand for a crimp that is said to be loose or tight, and for a sound one. */
+const said: Readonly<Partial<Record<DefectCode, number>>> = { 'under-crimped': 0.98, 'wings-open': 0.97, 'over-crimped': 0.68, 'strands-cut': 0.7, cracked: 0.66 }
+const SOUND = 0.85
+
+/** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. */
+export function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined; readonly heightMm?: number | undefined }) {
   const { state } = useJob()
   const { wire, key } = item.termination
   const piece = specimenOf(state, wire, item.set, { crimped, defect, stripMm: termState(state, key).stripped?.stripMm })
   const contact = state.facts.contacts[item.set.contact]
   const type = state.facts.wireTypes[wire.type]
+  const measured = heightMm === undefined ? undefined : compactionAt(item.set, heightMm)
+  const compaction = measured ?? (defect && said[defect]) ?? SOUND
+  const section = crimped ? sectionOf(state, wire, item.set, compaction) : undefined
   return (
     <section className="sheet sheet-fill" aria-label={defect ? 'As reported' : 'How it should look'}>
       <div className="sheet-head">
@@ -20,7 +29,10 @@ export function SpecimenSheet({ item, crimped, defect }: { readonly item: QueueI
         </span>
         <span className="caption">{defect ? <span className="fault">AS REPORTED</span> : 'GOOD'} · SIDE, TO SCALE</span>
       </div>
-      <div className="sheet-body" style={{ padding: 12, overflow: 'hidden' }}>{piece && <SpecimenDrawing piece={piece} />}</div>
+      <div className="sheet-body" style={{ padding: 12, overflow: 'hidden', display: 'flex', gap: 12 }}>
+        <div style={{ flex: 1, minWidth: 0 }}>{piece && <SpecimenDrawing piece={piece} />}</div>
+        {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : 'as measured'} />}
+      </div>
     </section>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 import { figure, mm, plural, range } from '@/words/figures'
-import { setupWords } from '@/words/refusals'
+import { setupWords } from '@/words/crimp'
 import type { KitOptions, KitRejected, KitSet } from './kitOptions'
 
 /** A termination that no set takes: by how much, and what would do. */

@@ -5,7 +5,7 @@ import type { Rejected } from '@/core/fit/fitTypes'
 import { remedies } from '@/core/fit/remedies'
 import { planIndex, type ChosenSet, type SideLetter } from '@/core/job/plan'
 import { cureWords, missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
-import { setupWords } from '@/words/refusals'
+import { setupWords } from '@/words/crimp'
 
 /** A set that can be chosen: one contact, seal and setup. */
 export interface KitSet {

@@ -20,7 +20,7 @@ export function forceChart(canvas: HTMLCanvasElement, minimumN: number | undefin
     },
     options: { animation: false, parsing: false, normalized: true, responsive: true, maintainAspectRatio: false, events: [], plugins: { decimation: { enabled: true, algorithm: 'min-max' } }, scales: { x: scale('seconds'), y: scale('newtons') } },
   }
-  return new Chart(canvas, config) as unknown as Chart
+  return new Chart(canvas, config)
 }
 
 /** Adds what has come since: seconds, newtons, seconds, newtons … */

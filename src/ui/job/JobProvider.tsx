@@ -4,7 +4,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import type { KeptEntry, NewEntry } from '@/core/journal/entry'
 import { foldEntry, foldFrom, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
 import type { JobState, LogLine } from '@/core/journal/state'
-import { entryWords, refusalWords } from '@/words/refusals'
+import { entryWords } from '@/words/entries'
 import { useOperator } from '../frame/Operator'
 import { appendToJournal, entryId, newerEntries, type Said } from './journalClient'
 
@@ -153,7 +153,8 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
         const refusal = refusalOf(folded.current, { ...first, seq: folded.current.state.seq + 1, at, by: operator.id }, { at, by: operator.id })
         // a taking back may be about an entry that only the server knows
         if (refusal && first.kind !== 'taken-back') {
-          tell({ tone: 'fault', text: refusalWords(refusal) })
+          // the words of what is refused are fetched when something is
+          tell({ tone: 'fault', text: (await import('@/words/refusals')).refusalWords(refusal) })
           return false
         }
       }

@@ -5,15 +5,16 @@ import { Callout, Dimension, SpecimenWire } from './specimenParts'
 import { specimenBody, specimenLayout, type SpecimenBody, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
 
 /** A terminal from the side, to scale: as it should be, or with the fault that was reported. */
-export function SpecimenDrawing({ piece }: { readonly piece: SpecimenPiece }) {
+export function SpecimenDrawing({ piece, bare = false }: { readonly piece: SpecimenPiece; /** small beside others: no words, no dimensions */ readonly bare?: boolean }) {
   const layout = specimenLayout(piece)
   const body = specimenBody(piece.contact)
-  const left = -1
-  const width = layout.wireToMm + 2
-  const halfHeight = 7.2
+  // small beside others: only the barrel and what lies on either side of it
+  const left = bare ? layout.bottomMm - 3.5 : -1
+  const width = bare ? layout.lengthMm - left + 2.5 : layout.wireToMm + 2
+  const halfHeight = bare ? Math.max(2.6, piece.insulationMm / 2 + 1.6) : 7.2
   const name = `${piece.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
   return (
-    <svg viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`} role="img" aria-label={name} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
+    <svg className={bare ? 'specimen-bare' : undefined} viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`} role="img" aria-label={name} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
       <defs>
         <linearGradient id="metal" x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor="var(--metal-0)" />
@@ -28,7 +29,7 @@ export function SpecimenDrawing({ piece }: { readonly piece: SpecimenPiece }) {
       {body.kind === 'closed' && <ClosedBarrel piece={piece} layout={layout} body={body} />}
       {body.kind === 'open' && <OpenBarrel piece={piece} layout={layout} body={body} />}
       {body.kind === 'sleeve' && <SleeveBarrel piece={piece} layout={layout} body={body} />}
-      {!body.toScale && (
+      {!body.toScale && !bare && (
         <text x={left + 0.4} y={halfHeight - 0.5} fontSize=".92" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
           proportions only: not all dimensions are on its sheet
         </text>
@@ -73,12 +74,12 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
         {defect === 'out-of-round' && <ellipse cx={band} cy={0} rx={1.1} ry={outer * 1.2} fill="none" stroke="var(--oxblood)" strokeWidth=".14" />}
       </g>
       {defect === 'strand-outside' && <path d={`M${layout.insulationFromMm} ${-piece.bundleMm / 2}q-.8 -1.4 -1.7 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
-      {crimped && <path d={`M${band - 0.9} ${outer + 0.5}v.3h1.8v-.3`} fill="none" stroke="var(--ink)" strokeWidth=".08" />}
-      {crimped && !defect && <text x={band} y={outer + 1.9} fontSize=".92" textAnchor="middle" fill="var(--ink)" style={{ fontFamily: 'var(--sans)' }}>indents even, in this band</text>}
+      {crimped && <path className="specimen-word" d={`M${band - 0.9} ${outer + 0.5}v.3h1.8v-.3`} fill="none" stroke="var(--ink)" strokeWidth=".08" />}
+      {crimped && !defect && <text className="specimen-word" x={band} y={outer + 1.9} fontSize=".92" textAnchor="middle" fill="var(--ink)" style={{ fontFamily: 'var(--sans)' }}>indents even, in this band</text>}
       {!defect && <Callout x={hole} y={-outer - 3.1} toY={-holeR} text="strands must show here, before and after" />}
       {defect && <Callout x={Math.min(lengthMm - 1, bottomMm + 1)} y={-outer - 3} toY={-outer} text={defectWords[defect]} fault />}
       {layout.gapMm > 0.05 && (
-        <g stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
+        <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
           <path d={`M${mouthMm} ${-outer - 0.4}v-1.3M${layout.insulationFromMm} ${-outer - 0.4}v-1.3M${mouthMm - 1} ${-outer - 1.3}h1M${layout.insulationFromMm} ${-outer - 1.3}h1`} />
           <text x={layout.insulationFromMm + 1.2} y={-outer - 1} fontSize=".95" stroke="none" fill="var(--glaze-ink)" style={{ fontFamily: 'var(--mono)' }}>
             gap {figure(layout.gapMm, 1)}
@@ -120,7 +121,7 @@ function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; re
       {defect === 'strand-outside' && <path d={`M${mouthMm - 1} ${-wing}q-.4 -1.3 -1.5 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
       {!defect && layout.brushMm > 0 && <Callout x={layout.conductorFromMm + layout.brushMm / 2} y={-half - 2.3} toY={-piece.bundleMm / 2} text={`brush ${figure(layout.brushMm, 1)}`} anchor="end" />}
       {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.insulationMm / 2} text="insulation ends here" anchor="start" />}
-      {!defect && seal && <text x={sealFrom + seal.lengthMm / 2} y={floor + 1.6} textAnchor="middle" fontSize="0.92" fill="var(--ink)" style={{ fontFamily: 'var(--mono)' }}>{seal.id}</text>}
+      {!defect && seal && <text className="specimen-word" x={sealFrom + seal.lengthMm / 2} y={floor + 1.6} textAnchor="middle" fontSize="0.92" fill="var(--ink)" style={{ fontFamily: 'var(--mono)' }}>{seal.id}</text>}
       {defect && <Callout x={mouthMm} y={-half - 2} toY={-wing} text={defectWords[defect]} fault />}
       <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={floor + 2.2} label={`strip ${figure(layout.insulationFromMm - layout.conductorFromMm, 1)}`} />
     </g>

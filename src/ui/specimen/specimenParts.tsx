@@ -4,7 +4,7 @@ import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
 /** A dimension line below the piece. */
 export function Dimension({ from, to, y, label }: { readonly from: number; readonly to: number; readonly y: number; readonly label: string }) {
   return (
-    <g stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
+    <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
       <path d={`M${from} ${y - 1.1}v1.5M${to} ${y - 1.1}v1.5M${from} ${y}H${to}M${from + 0.4} ${y - 0.22}l-.4 .22 .4 .22M${to - 0.4} ${y - 0.22}l.4 .22-.4 .22`} />
       <text x={(from + to) / 2} y={y + 1.1} textAnchor="middle" fontSize="0.95" stroke="none" fill="var(--glaze-ink)" style={{ fontFamily: 'var(--mono)' }}>
         {label}
@@ -16,7 +16,7 @@ export function Dimension({ from, to, y, label }: { readonly from: number; reado
 /** A word with a line to what it names. */
 export function Callout({ x, y, toY, text, fault = false, anchor = 'middle' }: { readonly x: number; readonly y: number; readonly toY: number; readonly text: string; readonly fault?: boolean; readonly anchor?: 'start' | 'middle' | 'end' }) {
   return (
-    <g fill={fault ? 'var(--oxblood)' : 'var(--ink)'}>
+    <g className="specimen-word" fill={fault ? 'var(--oxblood)' : 'var(--ink)'}>
       <path d={`M${x} ${toY}V${y + 0.25}`} stroke="currentColor" strokeWidth="0.08" style={{ color: fault ? 'var(--oxblood)' : 'var(--ink)' }} />
       <text x={x} y={y} textAnchor={anchor} fontSize="0.92" style={{ fontFamily: 'var(--sans)', fontWeight: fault ? 700 : 400 }}>
         {fault ? `▲ ${text}` : text}

@@ -1,5 +1,6 @@
 import { heightRefusal } from '../../crimp/firstPiece'
 import { decide, defects, type DefectCode } from '../../crimp/looks'
+import { implausibleHeight } from '../../crimp/plausible'
 import { samplesDue } from '../../crimp/samplesDue'
 import { setKey, type Termination } from '../../job/plan'
 import { setupId } from '../../setup/setup'
@@ -33,7 +34,7 @@ export const crimped: EntryKind<'crimped'> = {
     if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10)) return { code: 'new-day', released: released.at }
     const due = samplesDue(state, setup)
     if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
-    return lookRefusal(looksOf(state, found.set), looks) ?? practiceRefusal(state, found.set, 'crimp', practices) ?? heightRefusal(state, found.set, heightMm, due.height)
+    return lookRefusal(looksOf(state, found.set), looks) ?? practiceRefusal(state, found.set, 'crimp', practices) ?? (heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)) ?? heightRefusal(state, found.set, heightMm, due.height)
   },
   apply: (draft, { term, setup, heightMm, practices, at, by }) => {
     const now = termState(draft.state, term)
@@ -53,7 +54,7 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     const termination = findTermination(state, term)
     return { writes: [subject.term(term)], reads: termination ? [subject.set(termination.wire.id, termination.side)] : [] }
   },
-  refuse: (state, { term, look, defect, decision }) => {
+  refuse: (state, { term, look, defect, decision, heightMm }) => {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
@@ -61,7 +62,8 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     if (now.seat) return { code: 'already', what: 'seated' }
     if (!isLook(look) || !looksOf(state, found.set).includes(look)) return { code: 'unknown', what: 'look', id: look }
     if (!isDefect(defect)) return { code: 'unknown', what: 'look', id: defect }
-    return decide(defect, look).decision === 'scrap' && decision === 'redo' ? { code: 'decision-not-for-defect', defect, decision } : undefined
+    if (decide(defect, look).decision === 'scrap' && decision === 'redo') return { code: 'decision-not-for-defect', defect, decision }
+    return heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)
   },
   apply: (draft, { term, decision, usedMm, heightMm, at }) => {
     const { stripped: _strip, crimp, ...rest } = termState(draft.state, term)

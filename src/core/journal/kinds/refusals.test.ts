@@ -133,9 +133,12 @@ describe('at Crimp', () => {
     const looks = ['wings-closed', 'brush-shows', 'insulation-edge', 'seal-in-wings', 'contact-straight'].map((look) => ({ look, seen: true }))
     const piece: Said = { kind: 'first-piece', setup, wire: 'W1', side: 'b', looks, pullN: 120 }
     expect(refusal(mounted, piece)).toEqual({ code: 'height-missing' })
-    put(mounted, { ...piece, heightMm: 3 })
+    // an inch figure taken for millimetres, a pull of more than the copper holds: not written down at all
+    expect(refusal(mounted, { ...piece, heightMm: 33 })).toMatchObject({ code: 'implausible', figure: 'height' })
+    expect(refusal(mounted, { ...piece, heightMm: 1.9, pullN: 5200 })).toMatchObject({ code: 'implausible', figure: 'pull' })
+    put(mounted, { ...piece, heightMm: 1.9 })
     // it is written down as it was, and does not release
-    expect(mounted.state.setups.get(setup)?.pieces.at(-1)).toMatchObject({ good: false, heightMm: 3 })
+    expect(mounted.state.setups.get(setup)?.pieces.at(-1)).toMatchObject({ good: false, heightMm: 1.9 })
     expect(refusal(mounted, { kind: 'setup-released', setup })).toMatchObject({ code: 'not-yet', what: 'first-piece' })
   })
 })

@@ -1,11 +1,12 @@
 import { goodPieces, heightRefusal, judgeFirstPiece } from '../../crimp/firstPiece'
+import { implausibleHeight, implausiblePull } from '../../crimp/plausible'
 import { setupParts, type ReleaseEnding, type SetupPart } from '../../crimp/setupPart'
-import { planIndex, setKey } from '../../job/plan'
+import { planIndex, setKey, termKey, type ChosenSet } from '../../job/plan'
 import { setupId, setupIdLabel, toolDue } from '../../setup/setup'
-import { subject, termLabel, type Draft, type EntryKind } from '../entryKind'
+import { subject, termLabel, type Draft, type EntryKind, type Refusal } from '../entryKind'
 import { isMounted, isReleased, looksOf, notInHand, toLooks } from '../shared'
 import { rulesOf } from '../../rules/rulesOf'
-import type { SetupState } from '../state'
+import type { JobState, SetupState } from '../state'
 
 export const setupMounted: EntryKind<'setup-mounted'> = {
   kind: 'setup-mounted',
@@ -29,10 +30,15 @@ export const setupMounted: EntryKind<'setup-mounted'> = {
   about: ({ setup }) => setupIdLabel(setupId(setup)),
 }
 
+const pullRefusal = (state: JobState, wire: string, side: 'a' | 'b', set: ChosenSet, pullN: number): Refusal | undefined => {
+  const termination = planIndex(state.plan).byKey.get(termKey(1, wire, side))
+  return termination && implausiblePull(state.facts, termination, set, pullN)
+}
+
 export const firstPiece: EntryKind<'first-piece'> = {
   kind: 'first-piece',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm }) => {
+  refuse: (state, { setup, wire, side, looks, heightMm, pullN }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
@@ -42,7 +48,8 @@ export const firstPiece: EntryKind<'first-piece'> = {
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
     if (missing.length > 0) return { code: 'looks-missing', missing }
     const height = heightRefusal(state, set, heightMm, true)
-    return height?.code === 'height-missing' ? height : undefined
+    if (height?.code === 'height-missing') return height
+    return (heightMm === undefined ? undefined : implausibleHeight(set, heightMm)) ?? pullRefusal(state, wire, side, set, pullN)
   },
   apply: (draft, { setup, wire, side, looks, heightMm, pullN, breaks, at, by }) => {
     const now = draft.state.setups.get(setup)
@@ -86,10 +93,10 @@ function endRelease(draft: Draft, id: string, ended: NonNullable<SetupState['end
 export const pullSampled: EntryKind<'pull-sampled'> = {
   kind: 'pull-sampled',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side }) => {
+  refuse: (state, { setup, wire, side, pullN }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
-    return notInHand(state, setupId(set.setup), setup) ?? (isReleased(state, setup) ? undefined : { code: 'not-yet', what: 'released' })
+    return notInHand(state, setupId(set.setup), setup) ?? (isReleased(state, setup) ? pullRefusal(state, wire, side, set, pullN) : { code: 'not-yet', what: 'released' })
   },
   apply: (draft, { setup, wire, side, pullN, breaks, at, by }) => {
     const now = draft.state.setups.get(setup)

@@ -1,0 +1,31 @@
+import { useMemo } from 'react'
+import { looks as lookTable, type LookCode } from '@/core/crimp/looks'
+import type { QueueItem } from '@/core/job/queue'
+import { useJob } from '@/ui/job/JobProvider'
+import { specimenOf } from '@/ui/job/specimenOf'
+import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
+import { defectWords, lookWords } from '@/words/crimp'
+
+/** Faults that are shown beside the good one. */
+const SHOWN = 3
+
+/** For the look that is due: how it should be, and what would be wrong, from the same model. */
+export function LookPictures({ item, look }: { readonly item: QueueItem; readonly look: LookCode }) {
+  const { state } = useJob()
+  const { wire } = item.termination
+  const crimped = lookTable[look].when === 'after'
+  const pictures = useMemo(
+    () => [undefined, ...lookTable[look].faults.slice(0, SHOWN)].map((defect) => ({ defect, piece: specimenOf(state, wire, item.set, { crimped, defect }) })),
+    [state, wire, item.set, crimped, look],
+  )
+  return (
+    <div className="pictures" role="group" aria-label={`${lookWords[look].line}: good and bad`}>
+      {pictures.map(({ defect, piece }) => piece && (
+        <figure key={defect ?? 'good'} className="picture" data-good={defect === undefined}>
+          <SpecimenDrawing piece={piece} bare />
+          <figcaption>{defect === undefined ? <span className="good">✓ {lookWords[look].seen.toLowerCase()}</span> : <span className="fault">▲ {defectWords[defect]}</span>}</figcaption>
+        </figure>
+      ))}
+    </div>
+  )
+}

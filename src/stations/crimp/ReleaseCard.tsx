@@ -1,0 +1,38 @@
+'use client'
+import type { QueueGroup, QueueItem } from '@/core/job/queue'
+import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
+import { WireChips } from '@/ui/job/WireChips'
+import { PhotoBox } from '@/ui/photo/PhotoBox'
+import { figure, newtons } from '@/words/figures'
+import { CrimpReadouts } from './CrimpReadouts'
+import { SpecimenSheet } from './SpecimenSheet'
+
+/** The first piece was good: say so, and production may begin. */
+export function ReleaseCard({ item, group, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly done: () => void }) {
+  const { state, append, busy } = useJob()
+  const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
+  const checks = useChecks(`${group.id} release`, [])
+  return (
+    <>
+      <div className="work">
+        <CrimpReadouts item={item} />
+        <SpecimenSheet item={item} crimped heightMm={piece?.heightMm} />
+      </div>
+      <aside className="pane pane-card" aria-label="Release">
+        <WireChips wire={item.termination.wire} side={item.termination.side} />
+        <h2 className="card-title">The first piece is good</h2>
+        {piece && (
+          <p className="note good">
+            ✓ Held <b className="mono">{newtons(piece.pullN)}</b>
+            {piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
+            {piece.heightMm !== undefined && `; height ${figure(piece.heightMm, 3)} mm`}
+          </p>
+        )}
+        <CheckList lines={[]} checks={checks} main="Release setup" busy={busy} onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())} />
+        <PhotoBox about={{ setup: group.id }} piece="the first piece" />
+        <p className="small dim">Released until the setup, its die, the spool or the shift changes. {group.left} terminations wait for it.</p>
+      </aside>
+    </>
+  )
+}

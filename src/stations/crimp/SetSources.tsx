@@ -1,0 +1,12 @@
+import type { QueueItem } from '@/core/job/queue'
+
+/** Where the figures of a set come from. */
+export function SetSources({ item }: { readonly item: QueueItem }) {
+  return (
+    <div className="sources">
+      <span>Setting: {item.set.source}.</span>
+      <span>Strip: {item.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'contact’s dimensions and house rules'}.</span>
+      {item.set.height && <span>Height: {item.set.height.estimate ? 'estimated from compaction 0.80 to 0.90' : 'die card'}.</span>}
+    </div>
+  )
+}

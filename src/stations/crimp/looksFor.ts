@@ -1,0 +1,16 @@
+import { constructionOf } from '@/core/catalogue/constructions'
+import type { DefectCode, LookCode } from '@/core/crimp/looks'
+import type { QueueItem } from '@/core/job/queue'
+import type { JobState } from '@/core/journal/state'
+
+/** A fault that is being reported: at which look, and what is seen. */
+export interface Reported {
+  readonly look: LookCode
+  readonly defect?: DefectCode
+}
+
+/** Looks that the contact of a termination asks for. */
+export const looksFor = (state: JobState, item: QueueItem): readonly LookCode[] => {
+  const contact = state.facts.contacts[item.set.contact]
+  return contact ? constructionOf(contact).looks(contact) : []
+}

@@ -1,0 +1,35 @@
+import { crimpedSection } from '@/core/specimen/section'
+import { voidShareOf } from '@/core/specimen/specimen'
+import { figure } from '@/words/figures'
+
+/** What a section needs: strands and metal, and how far they are pressed together. */
+export interface SectionPiece {
+  readonly strands: number
+  readonly wireAreaMm2: number
+  readonly barrelAreaMm2: number
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly compaction: number
+}
+
+/** The conductor crimp cut through, to scale: strands in the formed barrel, and how much stays open between them. */
+export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece; readonly label: string }) {
+  const { compaction } = piece
+  const section = crimpedSection({ ...piece, voidShare: voidShareOf(compaction) })
+  const { widthMm, heightMm, inner } = section
+  const sound = compaction >= 0.7999 && compaction <= 0.9001
+  const verdict = sound ? 'sound' : compaction > 0.9 ? 'too loose' : 'too tight'
+  const pad = 0.25
+  return (
+    <figure className="section">
+      <svg viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`} role="img" aria-label={`Section, ${verdict}: ${figure(compaction * 100, 0)} % of the metal before, ${figure(section.voidShare * 100, 0)} % open`} preserveAspectRatio="xMidYMid meet">
+        <rect x={-widthMm / 2} y={-heightMm / 2} width={widthMm} height={heightMm} rx={heightMm * 0.22} fill="var(--metal-1)" stroke="var(--ink)" strokeWidth=".04" />
+        <rect x={-inner.widthMm / 2} y={-inner.heightMm / 2} width={inner.widthMm} height={inner.heightMm} rx={heightMm * 0.08} fill="var(--ink)" />
+        {section.strands.map((strand) => <circle key={`${strand.xMm} ${strand.yMm}`} cx={strand.xMm} cy={strand.yMm} r={strand.rMm} fill="var(--copper)" stroke="var(--copper-line)" strokeWidth=".02" />)}
+      </svg>
+      <figcaption className="small">
+        {label} <b className="mono">{figure(compaction * 100, 0)} %</b> <span className={sound ? 'good' : 'fault'}>{sound ? '✓' : '▲'} {verdict}</span>
+      </figcaption>
+    </figure>
+  )
+}

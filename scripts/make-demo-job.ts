@@ -1,42 +1,91 @@
 import { readFileSync, writeFileSync } from 'node:fs'
-import { emptyPlan } from '../src/core/job/plan'
-import { termState } from '../src/core/journal/state'
-import { workThrough } from '../src/core/job/workThrough.testing'
-import type { KeptEntry } from '../src/core/journal/entry'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
+import { emptyPlan, type Plan } from '../src/core/job/plan'
 import { firstEntries } from '../src/core/job/firstEntries'
+import { workThrough, type WorkOptions } from '../src/core/job/workThrough.testing'
+import type { KeptEntry, NewEntry } from '../src/core/journal/entry'
+import { termState, type JobState } from '../src/core/journal/state'
+import { setKey } from '../src/core/job/plan'
+import { heightAt, pieceMade } from '../src/core/specimen/pieceMade'
+import { normalDraws } from '../src/core/specimen/scatter'
+import { specimen } from '../src/core/specimen/specimen'
+import { entryHash, NO_HASH } from '../src/data/entryHash'
 import { demoCatalogue } from '../src/formats/demoCatalogue.testing'
 import { jobDocument } from '../src/formats/jobDocument'
 import { readPinout } from '../src/formats/pinout/readPinout'
 
-/** Writes demo/jobs/deck-loom.json: the deck loom, worked through to its middle by steady hands. */
+/** Writes the demo's jobs that were worked on: the deck loom to its middle, the float switch leads to their end. */
 const catalogue = demoCatalogue()
-const reading = readPinout(readFileSync('demo/jobs/deck-loom.csv', 'utf8'), catalogue)
-if (!reading.plan) throw new Error(JSON.stringify(reading.cellFaults))
-const plan = { ...emptyPlan, title: 'Mudlark deck loom', rev: 'C', ambientC: 25, ends: reading.plan.ends.map((end) => (end.id === 'C' ? { ...end, keying: 'K2' } : end)), wires: [...reading.plan.wires] }
+const pace: Readonly<Partial<Record<string, number>>> = { 'setup-mounted': 4, 'first-piece': 5, 'pull-sampled': 3, 'wire-cut': 1, stripped: 2, crimped: 2 }
 
-let made = 0
-const newId = () => `demo-${String(++made).padStart(4, '0')}`
-let minutes = 0
-const begun = Date.parse('2026-11-24T08:05:00Z')
-const pace: Readonly<Partial<Record<string, number>>> = { 'setup-mounted': 4, 'first-piece': 5, 'wire-cut': 1, stripped: 2, crimped: 2 }
+function planOf(file: string, more: Partial<Plan>, keyings: Readonly<Record<string, string>> = {}): Plan {
+  const reading = readPinout(readFileSync(`demo/jobs/${file}.csv`, 'utf8'), catalogue)
+  if (!reading.plan) throw new Error(JSON.stringify(reading.cellFaults))
+  return { ...emptyPlan, ...more, ends: reading.plan.ends.map((end) => ({ ...end, ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }) })), wires: [...reading.plan.wires] }
+}
 
-const { folded, entries } = workThrough(firstEntries(catalogue, plan, '2026-11-24', newId), {
-  newId,
-  stamp: (_seq, entry) => {
-    minutes += pace[entry.kind] ?? 1
-    return { at: new Date(begun + minutes * 60_000).toISOString(), by: entry.kind === 'plan-changed' || entry.kind === 'sets-chosen' ? 'ansa' : 'teodor' }
-  },
+/** Minutes of work as a time of day: from seven to half past three, the days one after the other. */
+const SHIFT_MIN = 510
+const clock = (begun: string) => (minutes: number) => new Date(Date.parse(begun) + Math.floor(minutes / SHIFT_MIN) * 86_400_000 + (minutes % SHIFT_MIN) * 60_000).toISOString()
+
+function make(id: string, plan: Plan, begun: string, options: Omit<WorkOptions, 'newId' | 'stamp'>): void {
+  let made = 0
+  const newId = () => `${id === 'deck-loom' ? 'demo' : 'float'}-${String(++made).padStart(4, '0')}`
+  const at = clock(begun)
+  let minutes = 0
+  const { folded, entries } = workThrough(firstEntries(catalogue, plan, begun.slice(0, 10), newId), {
+    ...options, newId,
+    stamp: (_seq, entry) => {
+      minutes += pace[entry.kind] ?? 1
+      return { at: at(minutes), by: entry.kind === 'plan-changed' || entry.kind === 'sets-chosen' || entry.kind === 'signed' ? 'ansa' : 'teodor' }
+    },
+  })
+  let prev = NO_HASH
+  const journal = entries.map((entry): KeptEntry => {
+    const hash = entryHash(entry, prev)
+    const kept = { ...entry, prev, hash }
+    prev = hash
+    return kept
+  })
+  const { state: _state, ...document } = jobDocument(id, folded.state, journal)
+  writeFileSync(`demo/jobs/${id}.json`, `${JSON.stringify(document, null, 1)}\n`)
+  const { state } = folded
+  const heights = [...state.terms.values()].reduce((sum, term) => sum + (term.heights?.length ?? 0), 0)
+  const pulls = [...state.setups.values()].reduce((sum, setup) => sum + setup.pieces.length + setup.samples.length, 0)
+  console.log(`${id}.json: ${entries.length} entries, ${[...state.terms.values()].filter((term) => term.crimp).length} crimped, ${heights} heights, ${pulls} pulls, ${entries.filter((entry) => entry.kind === 'setup-released').length} releases`)
+}
+
+make('deck-loom', planOf('deck-loom', { title: 'Mudlark deck loom', rev: 'C', ambientC: 25 }, { C: 'K2' }), '2026-11-24T08:05:00Z', {
   until: (state, step) => step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
 })
 
-let prev = NO_HASH
-const journal = entries.map((entry): KeptEntry => {
-  const hash = entryHash(entry, prev)
-  const kept = { ...entry, prev, hash }
-  prev = hash
-  return kept
-})
-const { state: _state, ...document } = jobDocument('deck-loom', folded.state, journal)
-writeFileSync('demo/jobs/deck-loom.json', `${JSON.stringify(document, null, 1)}\n`)
-console.log(`deck-loom.json: ${entries.length} entries, ${[...folded.state.terms.values()].filter((term) => term.crimp).length} crimped`)
+/** A steady hand and a die that works loose once: from this crimp on each height is a little more than the last. */
+const DRIFT_FROM = 31
+const DRIFT_MM = 0.006
+const normal = normalDraws(Number(process.env.URN_SEED ?? '7'))
+let crimps = 0
+let drifted = 0
+
+function real(entry: NewEntry, state: JobState): NewEntry {
+  if (entry.kind !== 'crimped' && entry.kind !== 'first-piece' && entry.kind !== 'pull-sampled') return entry
+  const [, wireId = '', side = 'a'] = entry.kind === 'crimped' ? entry.term.split('/') : ['', entry.wire, entry.side]
+  const set = state.sets.get(setKey(wireId, side === 'b' ? 'b' : 'a'))
+  const wire = state.plan.wires.find((one) => one.id === wireId)
+  const contact = set && state.facts.contacts[set.contact]
+  const type = wire && state.facts.wireTypes[wire.type]
+  if (!set || !contact || !type) throw new Error(wireId)
+  const made = { ...pieceMade(contact, type, set), compaction: 0.849 + normal() * 0.006 }
+  const pullN = Math.round(specimen(made, normal()).pullN * 10) / 10
+  const breaks = specimen(made).breaks
+  const round = (mm: number | undefined) => (mm === undefined ? {} : { heightMm: Math.round(mm * 1000) / 1000 })
+  if (entry.kind === 'pull-sampled') return { ...entry, pullN, breaks, pullBy: 'URN BENCH,TARN-P,stand-in,1.0' }
+  if (entry.kind === 'first-piece') {
+    drifted = 0
+    return { ...entry, pullN, breaks, pullBy: 'URN BENCH,TARN-P,stand-in,1.0', heightBy: 'URN BENCH,TARN-H,stand-in,1.0', ...round(heightAt(set, made.compaction)) }
+  }
+  crimps++
+  const middle = heightAt(set, 0.849) ?? 0
+  const loose = crimps >= DRIFT_FROM && crimps < DRIFT_FROM + 6
+  return { ...entry, heightBy: 'URN BENCH,TARN-H,stand-in,1.0', ...round(loose ? middle - 0.012 + ++drifted * DRIFT_MM : heightAt(set, made.compaction)) }
+}
+
+make('float-leads', planOf('float-leads', { title: 'Float switch leads', rev: 'B', quantity: 30, rules: 'series-work', ambientC: 25 }), '2026-11-09T07:00:00Z', { real })

@@ -26,6 +26,9 @@ const plannedSchema = z.array(z.strictObject({
   keyings: z.record(z.string(), z.string()).default({}), by: z.string(), at: z.iso.datetime(),
 }))
 
+/** Jobs that were worked on, each a file with its journal, and when the bench got it. */
+const workedOn = [['float-leads', '2026-11-09T07:00:00Z'], ['deck-loom', '2026-11-25T07:00:00Z']] as const
+
 /** Loads the demo world from its open-format files, by the same code that reads a user's. */
 export async function loadDemo(db: Database, jobs: JobCache, folder = join(process.cwd(), 'demo')): Promise<void> {
   const yaml = (file: string): unknown => {
@@ -55,9 +58,11 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
     if (!made.ok) throw new Error(`demo job ${id}: ${JSON.stringify(made.fault)}`)
   }
 
-  const loom = jobDocumentSchema.parse(JSON.parse(readFileSync(join(folder, 'jobs', 'deck-loom.json'), 'utf8')))
-  const { entries, issues } = readJournal(loom.journal ?? [])
-  if (issues.length > 0) throw new Error(`demo job deck-loom.json: ${JSON.stringify(issues[0])}`)
-  const made = await createJob(db, jobs, { id: 'deck-loom', entries: entries.map((one) => one.entry), stamps: entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })), by: 'ansa', now: new Date('2026-11-25T07:00:00Z') })
-  if (!made.ok) throw new Error(`demo job deck-loom.json: entry ${made.fault.index}: ${JSON.stringify(made.fault.refusal)}`)
+  for (const [id, at] of workedOn) {
+    const document = jobDocumentSchema.parse(JSON.parse(readFileSync(join(folder, 'jobs', `${id}.json`), 'utf8')))
+    const { entries, issues } = readJournal(document.journal ?? [])
+    if (issues.length > 0) throw new Error(`demo job ${id}.json: ${JSON.stringify(issues[0])}`)
+    const made = await createJob(db, jobs, { id, entries: entries.map((one) => one.entry), stamps: entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })), by: 'ansa', now: new Date(at) })
+    if (!made.ok) throw new Error(`demo job ${id}.json: entry ${String(made.fault.index)}: ${JSON.stringify(made.fault.refusal)}`)
+  }
 }

@@ -98,6 +98,8 @@ export interface WorkOptions {
   readonly stamp: (seq: number, entry: NewEntry) => { readonly at: string; readonly by: string }
   /** leave off when this says so */
   readonly until?: (state: JobState, step: NextStep) => boolean
+  /** figures as they come in real work, instead of the middle of each window */
+  readonly real?: (entry: NewEntry, state: JobState) => NewEntry
   /** go on with this job */
   readonly from?: Folded
 }
@@ -121,7 +123,7 @@ export function workThrough(start: readonly NewEntry[], options: WorkOptions): {
     if (step.code === 'closed' || options.until?.(folded.state, step)) break
     const more = entriesFor(folded.state, step, options.newId)
     if (more.length === 0) break
-    more.forEach(append)
+    for (const entry of more) append(options.real?.(entry, folded.state) ?? entry)
   }
   return { folded, entries }
 }

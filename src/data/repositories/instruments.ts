@@ -29,7 +29,7 @@ export function standInAddresses(said: string | undefined): Addresses {
 const own = async (db: Database): Promise<Addresses> => {
   const [row] = await db.select().from(meta).where(eq(meta.key, KEY))
   const read = row ? addressesSchema.safeParse(JSON.parse(row.value)) : undefined
-  return read?.success ? (read.data as Addresses) : {}
+  return read?.success ? (read.data) : {}
 }
 
 /** Where each instrument is: as this bench has said, else the stand-in that came with the app. */

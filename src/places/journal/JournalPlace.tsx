@@ -1,20 +1,21 @@
 'use client'
+import Link from 'next/link'
 import { useCallback, useEffect, useState } from 'react'
 import type { KeptEntry } from '@/core/journal/entry'
 import { isClosed, type LogLine } from '@/core/journal/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
-import { dayTime } from '@/words/figures'
+import { dayTime, figure, newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
 
 const PAGE = 200
 
 /** What was written, entry by entry, newest first; notes; taking back. */
-export function JournalPlace() {
+export function JournalPlace({ at }: { readonly at?: number }) {
   const { id, state, takeBack, append, busy } = useJob()
   const { people } = useOperator()
   const [entries, setEntries] = useState<readonly KeptEntry[]>([])
-  const [from, setFrom] = useState<number>()
+  const [from, setFrom] = useState<number | undefined>(at === undefined ? undefined : Math.max(0, at - PAGE / 2))
   const [note, setNote] = useState('')
   const [fault, setFault] = useState(false)
   const first = from ?? Math.max(0, state.seq - PAGE)
@@ -52,7 +53,7 @@ export function JournalPlace() {
               </thead>
               <tbody>
                 {[...entries].reverse().map((entry) => (
-                  <tr key={entry.seq}>
+                  <tr key={entry.seq} data-at={entry.seq === at} ref={entry.seq === at ? (row) => row?.scrollIntoView({ block: 'center' }) : undefined} className={entry.seq === at ? 'rule-differs' : undefined}>
                     <td className="figure">{entry.seq}</td>
                     <td className="figure dim">{dayTime(entry.at)}</td>
                     <td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</td>
@@ -61,6 +62,10 @@ export function JournalPlace() {
                         {entryWords[entry.kind] ?? entry.kind} <b className="mono">{aboutOf(entry, lines)}</b>
                       </span>
                       {undone.has(entry.id) && <span className="attend"> taken back</span>}
+                      {figuresOf(entry) !== undefined && <span className="dim"> {figuresOf(entry)}</span>}
+                      {(charted.has(entry.kind) || ('heightMm' in entry && entry.heightMm !== undefined)) && !undone.has(entry.id) && (
+                        <Link className="plain small" href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`} prefetch={false} style={{ marginLeft: 8 }}>on the chart</Link>
+                      )}
                     </td>
                     <td className="figure dim" title={entry.hash}>{entry.hash.slice(0, 10)}</td>
                   </tr>
@@ -95,6 +100,16 @@ export function JournalPlace() {
     </div>
   )
 }
+
+/** What was measured, for a line of the list. */
+function figuresOf(entry: KeptEntry): string | undefined {
+  const height = 'heightMm' in entry && entry.heightMm !== undefined ? `${figure(entry.heightMm, 3)} mm` : undefined
+  const pull = 'pullN' in entry ? newtons(entry.pullN) : undefined
+  return height === undefined && pull === undefined ? undefined : [height, pull].filter(Boolean).join(', ')
+}
+
+/** Kinds of entries whose figures stand in the Ledger. */
+const charted: ReadonlySet<string> = new Set(['first-piece', 'pull-sampled'])
 
 function aboutOf(entry: KeptEntry, lines: ReadonlyMap<number, LogLine>): string {
   const line = lines.get(entry.seq)

@@ -10,6 +10,8 @@ import { Frame } from './Frame'
 export const places = [
   { id: 'today', name: 'Today', href: '/', key: 't', words: 'All open jobs' },
   { id: 'shelf', name: 'Shelf', href: '/shelf', key: 's', words: 'Families, parts, stock' },
+  { id: 'crib', name: 'Crib', href: '/crib', key: 'c', words: 'Tools and instruments' },
+  { id: 'ledger', name: 'Ledger', href: '/ledger', key: 'l', words: 'Charts, first tries, scrap, tools' },
   { id: 'rules', name: 'House rules', href: '/rules', key: 'h', words: 'The schools and what they differ about' },
 ] as const
 

@@ -1,0 +1,85 @@
+/** One line of a journal that the Ledger counts: what was made, measured, pulled or thrown away. */
+export interface LedgerLine {
+  readonly seq: number
+  readonly at: string
+  readonly kind: 'crimped' | 'crimp-rejected' | 'first-piece' | 'pull-sampled' | 'tool-verified'
+  readonly term?: string | undefined
+  readonly setup?: string | undefined
+  readonly tool?: string | undefined
+  readonly wire?: string | undefined
+  readonly side?: 'a' | 'b' | undefined
+  readonly heightMm?: number | undefined
+  readonly pullN?: number | undefined
+  readonly defect?: string | undefined
+}
+
+/** A job as the Ledger needs it: its lines that stand, and what its sets ask. */
+export interface LedgerJob {
+  readonly id: string
+  readonly title: string
+  readonly lines: readonly LedgerLine[]
+  /** the set of one side of a wire */
+  readonly setOf: (wire: string, side: 'a' | 'b') => LedgerSet | undefined
+}
+
+export interface LedgerSet {
+  readonly setup: string
+  readonly tool: string
+  readonly contact: string
+  readonly height?: { readonly minMm: number; readonly maxMm: number } | undefined
+  readonly minimumN?: number | undefined
+}
+
+/** A figure on a chart, and the entry that it stands in. */
+export interface LedgerPoint {
+  readonly job: string
+  readonly seq: number
+  readonly at: string
+  readonly value: number
+  readonly what: 'crimp' | 'scrapped' | 'first-piece' | 'sample'
+  readonly term?: string | undefined
+}
+
+/** All figures of one contact in one setup, in the order in which they were made. */
+export interface LedgerSeries {
+  readonly id: string
+  readonly setup: string
+  readonly tool: string
+  readonly contact: string
+  readonly heights: readonly LedgerPoint[]
+  readonly pulls: readonly LedgerPoint[]
+  readonly height?: { readonly minMm: number; readonly maxMm: number } | undefined
+  readonly minimumN?: number | undefined
+}
+
+export interface ScrapCause {
+  readonly defect: string
+  readonly count: number
+  /** share of all, this one and those before it, 0 to 1 */
+  readonly cumulative: number
+}
+
+export interface ToolWork {
+  readonly tool: string
+  /** contacts closed since the tool was last verified, test pieces and scrap included */
+  readonly since: number
+  readonly all: number
+  /** gauged at the bench, newer than the crib's own date */
+  readonly gaugedAt?: string | undefined
+}
+
+export interface Yield {
+  /** terminations that were crimped or thrown away at least once */
+  readonly tried: number
+  /** accepted at the first try and never rejected */
+  readonly first: number
+  readonly scrapped: number
+}
+
+export interface Ledger {
+  readonly series: readonly LedgerSeries[]
+  readonly yields: ReadonlyMap<string, Yield>
+  readonly total: Yield
+  readonly scrap: readonly ScrapCause[]
+  readonly tools: readonly ToolWork[]
+}

@@ -1,0 +1,65 @@
+import { useEffect, useRef } from 'react'
+import type { SeriesChart } from '@/core/ledger/seriesChart'
+import { useBeside } from '@/ui/useBeside'
+import { figure } from '@/words/figures'
+import { signalWords } from '@/words/stats'
+
+const loadCharts = () => import('./drawControlChart')
+
+export interface ChartLimits {
+  readonly lower?: number | undefined
+  readonly upper?: number | undefined
+}
+
+/**
+ * A control chart. With the focus on it, left and right go from reading to reading, Home and End to the first and the last.
+ * @param selected place of the chosen reading among all
+ */
+export function ControlChart({ chart, limits, label, unit, digits, selected, onSelect }: {
+  readonly chart: SeriesChart
+  readonly limits: ChartLimits
+  readonly label: string
+  readonly unit: string
+  readonly digits: number
+  readonly selected: number | undefined
+  readonly onSelect: (at: number) => void
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const charts = useBeside(loadCharts)
+  const select = useRef(onSelect)
+  useEffect(() => {
+    select.current = onSelect
+  }, [onSelect])
+  useEffect(() => (charts && canvas.current ? charts.drawControlChart(canvas.current, { chart, limits, digits, selected, onSelect: (at) => select.current(at) }) : undefined), [charts, chart, limits, digits, selected])
+  const at = chart.shown.findIndex((one) => one.at === selected)
+  const move = (to: number) => {
+    const one = chart.shown[Math.max(0, Math.min(chart.shown.length - 1, to))]
+    if (one) onSelect(one.at)
+  }
+  const now = chart.shown[at]
+  const signal = now && chart.signals.find((one) => one.at === now.at)
+  return (
+    <section className="sheet sheet-fill" aria-label={label}>
+      <div className="sheet-head">
+        <span>
+          {label} <b className="mono" style={{ fontSize: 20, color: 'var(--ink)' }}>{chart.chart ? figure(chart.chart.centre, digits) : '–'}</b> {unit}
+          {chart.chart && <span className="dim"> middle; control limits {figure(chart.chart.lcl, digits)} to {figure(chart.chart.ucl, digits)}</span>}
+        </span>
+        <span className="caption">{chart.kind === 'individuals' ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · {chart.count.toLocaleString('en')} READINGS{chart.shown.length < chart.count && chart.kind === 'individuals' ? `, ${chart.shown.length.toLocaleString('en')} DRAWN` : ''}</span>
+      </div>
+      <div
+        className="sheet-body chart-box" tabIndex={0} role="slider" aria-label={`${label}, reading`} aria-valuemin={1} aria-valuemax={chart.count} aria-valuenow={(selected ?? 0) + 1}
+        aria-valuetext={now ? `${figure(now.value, digits)} ${unit}${signal ? `, ${signalWords[signal.rule][signal.side]}` : ''}` : 'none chosen'}
+        onKeyDown={(event) => {
+          const to = { ArrowLeft: at - 1, ArrowRight: at + 1, Home: 0, End: chart.shown.length - 1 }[event.key]
+          if (to === undefined) return
+          event.preventDefault()
+          event.stopPropagation()
+          move(to)
+        }}
+      >
+        <canvas ref={canvas} aria-hidden="true" />
+      </div>
+    </section>
+  )
+}

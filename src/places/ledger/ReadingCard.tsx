@@ -1,0 +1,103 @@
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import type { LedgerPoint } from '@/core/ledger/ledgerTypes'
+import type { SeriesChart } from '@/core/ledger/seriesChart'
+import { dayTime, figure, plural } from '@/words/figures'
+import { chartFaultWords, signalWords } from '@/words/stats'
+import { termName } from '@/words/steps'
+import type { SeriesView } from './ledgerModel'
+
+const whatWords: Readonly<Record<LedgerPoint['what'], string>> = { crimp: 'a crimp', scrapped: 'a crimp that went to scrap', 'first-piece': 'a first piece', sample: 'a sample' }
+
+/** The reading that is chosen, with the way to its entry and photo; what the chart says; how capable the process is. */
+export function ReadingCard({ view, titles, chosen, point, entryHref, onSelect, subgroup, onSubgroup }: {
+  readonly view: SeriesView
+  readonly titles: Readonly<Record<string, string>>
+  readonly chosen: { readonly chart: 'heights' | 'pulls'; readonly at: number } | undefined
+  readonly point: LedgerPoint | undefined
+  readonly entryHref: string | undefined
+  readonly onSelect: (chart: 'heights' | 'pulls', at: number) => void
+  readonly subgroup: number | undefined
+  readonly onSubgroup: (n: number | undefined) => void
+}) {
+  const photos = usePhotos(point)
+  const isHeight = chosen?.chart === 'heights'
+  return (
+    <aside className="pane pane-card" aria-label="Reading">
+      {point && (
+        <>
+          <p className="dim small">{whatWords[point.what]}{point.term !== undefined && `, ${termName(point.term, 2)}`}, {titles[point.job] ?? point.job}</p>
+          <p className="readout-inline"><b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}</p>
+          <p className="small dim">{dayTime(point.at)}</p>
+          {photos.length > 0 && <div className="photo-row">{photos.map((id) => (
+            <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
+              {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
+              <img src={`/api/photos/${id}`} alt="photo of this piece" />
+            </a>
+          ))}</div>}
+          {entryHref !== undefined && <Link href={entryHref} className="act-button" prefetch={false}><span>Open its entry</span> <kbd aria-hidden="true">Enter</kbd></Link>}
+        </>
+      )}
+      {view.heights && <Says title="Height" chart={view.heights} onSelect={(at) => onSelect('heights', at)} />}
+      {view.pulls && <Says title="Pull" chart={view.pulls} onSelect={(at) => onSelect('pulls', at)} />}
+      {view.minimumN !== undefined && view.pulls && <p className={view.lowPulls > 0 ? 'fault' : 'good'}>{view.lowPulls > 0 ? `▲ ${plural(view.lowPulls, 'pull')} below ${figure(view.minimumN, 0)} N` : `✓ All ${String(view.pulls.count)} pulls at or above ${figure(view.minimumN, 0)} N`}</p>}
+      <label className="field">
+        Chart
+        <select value={subgroup ?? ''} onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))} style={{ font: '15px var(--sans)' }}>
+          <option value="">individuals, moving range</option>
+          {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => <option key={n} value={n}>means and ranges of {n}</option>)}
+        </select>
+      </label>
+      <div className="sources">
+        <span>Control limits say whether the process is steady; the red ones are the sheet’s. A chart replaces no inspection.</span>
+      </div>
+    </aside>
+  )
+}
+
+/** Signals shown as a list; more are counted. */
+const LISTED = 6
+
+function Says({ title, chart, onSelect }: { readonly title: string; readonly chart: SeriesChart; readonly onSelect: (at: number) => void }) {
+  return (
+    <section aria-label={`${title}: what the chart says`}>
+      <h2 style={{ fontSize: 15, margin: '4px 0' }}>{title}</h2>
+      {chart.fault && <p className="small">{chartFaultWords(chart.fault)}.</p>}
+      {chart.cpk !== undefined && (
+        <p className="small">
+          {chart.cp !== undefined && <>Cp <b className="mono">{figure(chart.cp, 2)}</b>, </>}Cpk <b className="mono">{figure(chart.cpk, 2)}</b>
+          {chart.cpkAtLeast !== undefined && <> from {plural(chart.count, 'reading')}: at least <b className="mono">{figure(chart.cpkAtLeast, 2)}</b> can be stated</>}.
+        </p>
+      )}
+      {chart.signals.length === 0 && chart.chart && <p className="small good">✓ Steady: no signal.</p>}
+      <ul>
+        {chart.signals.slice(0, LISTED).map((signal) => (
+          <li key={`${signal.rule} ${String(signal.at)} ${signal.side}`}>
+            <button type="button" className="link-button small" onClick={() => onSelect(signal.at)}>
+              <span className="fault" aria-hidden="true">▲</span> <span>No. {signal.at + 1} {signalWords[signal.rule][signal.side]}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {chart.signalCount > LISTED && <p className="small dim">and {chart.signalCount - LISTED} more</p>}
+    </section>
+  )
+}
+
+/** Photos that stand by the piece of a reading. */
+function usePhotos(point: LedgerPoint | undefined): readonly string[] {
+  const [found, setFound] = useState<{ readonly key: string; readonly ids: readonly string[] }>()
+  const key = point?.term === undefined ? undefined : `${point.job} ${point.term}`
+  useEffect(() => {
+    if (point?.term === undefined || key === undefined) return undefined
+    let late = false
+    void fetch(`/ledger/photos?${new URLSearchParams({ job: point.job, term: point.term }).toString()}`)
+      .then((response) => (response.ok ? (response.json() as Promise<{ photos: readonly string[] }>) : { photos: [] }))
+      .then(({ photos }) => !late && setFound({ key, ids: photos }))
+      .catch(() => undefined)
+    return () => {
+      late = true
+    }
+  }, [key, point?.job, point?.term])
+  return found && found.key === key ? found.ids : []
+}

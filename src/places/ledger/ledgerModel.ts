@@ -1,0 +1,36 @@
+import type { ScrapCause, ToolWork, Yield } from '@/core/ledger/ledgerTypes'
+import type { SeriesChart } from '@/core/ledger/seriesChart'
+
+export interface SeriesLine {
+  readonly id: string
+  readonly setup: string
+  readonly tool: string
+  readonly contact: string
+  readonly contactName: string
+  readonly heights: number
+  readonly pulls: number
+  readonly signals: number
+  readonly yield: Yield
+}
+
+export interface SeriesView {
+  readonly id: string
+  readonly height?: { readonly minMm: number; readonly maxMm: number }
+  readonly minimumN?: number
+  readonly heights: SeriesChart | undefined
+  readonly pulls: SeriesChart | undefined
+  readonly lowPulls: number
+}
+
+export interface LedgerModel {
+  readonly list: readonly SeriesLine[]
+  readonly view: SeriesView | undefined
+  readonly total: Yield
+  readonly scrap: readonly ScrapCause[]
+  readonly tools: readonly (ToolWork & { readonly name: string; readonly verification: { readonly doneOn: string; readonly dueOn: string; readonly by: string } | undefined })[]
+  /** of jobs, by id */
+  readonly titles: Readonly<Record<string, string>>
+}
+
+export const ledgerTabs = ['charts', 'yield', 'scrap', 'tools'] as const
+export type LedgerTab = (typeof ledgerTabs)[number]

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import Papa from 'papaparse'
 import { z } from 'zod'
 import { emptyPlan } from '@/core/job/plan'
 import { joinCatalogues, readCatalogueFile } from '@/formats/catalogueFile'
@@ -12,6 +13,7 @@ import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
 import { createJob, type JobCache } from './repositories/jobs'
 import { addPeople } from './repositories/people'
+import { countSpools } from './repositories/spools'
 import { countStock } from './repositories/stock'
 
 const peopleSchema = z.object({
@@ -48,6 +50,11 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
   const counts = readStockTable(readFileSync(join(folder, 'stock.csv'), 'utf8'), (part) => catalogue.names.get(part.toLowerCase())?.id === part)
   if (counts.faults.length > 0) throw new Error(`demo stock: ${JSON.stringify(counts.faults[0])}`)
   await countStock(db, counts.lines, new Date('2026-11-20T08:00:00Z'))
+
+  const spools = Papa.parse<string[]>(readFileSync(join(folder, 'spools.csv'), 'utf8').trim()).data.slice(1).map(([id = '', wireType = '', left = '']) => ({ id, wireType, leftMm: Number(left) }))
+  const unknown = spools.find((spool) => !catalogue.wireTypes.has(spool.wireType) || !(spool.leftMm > 0))
+  if (unknown) throw new Error(`demo spools: ${JSON.stringify(unknown)}`)
+  await countSpools(db, spools, new Date('2026-11-20T08:00:00Z'))
 
   const newId = newIdMaker(Date.now, Math.random)
   for (const { id, pinout, at, by, keyings, ...meta } of plannedSchema.parse(yaml('jobs/jobs.yaml'))) {

@@ -147,6 +147,11 @@ export const setupActWords: Readonly<Record<SetupField, string>> = {
 
 export const threadWords: Readonly<Record<ThreadItem['code'], string>> = {
   label: 'Label sleeve on',
+  jacket: 'Jacket back, so far that the covers slide past its edge',
+  backshell: 'Backshell on the wires, nut first',
+  'strain-relief': 'Strain relief on the wires',
+  comb: 'Comb over the wires',
+  'shrink-tube': 'Shrink tube on, well back from the heat',
   'tail-cover': 'Tail cover on the wires, slot first',
   seal: 'Wire seal on, small end toward the contact',
 }

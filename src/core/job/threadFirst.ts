@@ -1,20 +1,36 @@
 import { secondaryLocks } from '../catalogue/secondaryLocks'
+import { smallPartKinds } from '../catalogue/smallPartKinds'
+import { isSleeve, type Contact } from '../catalogue/types'
 import type { JobState } from '../journal/state'
-import { housingOf } from './facts'
+import { housingOf, smallPartsOf } from './facts'
 import type { ChosenSet, Termination } from './plan'
 
+export type ThreadCode = 'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
+
 export interface ThreadItem {
-  readonly code: 'label' | 'seal' | 'tail-cover'
+  readonly code: ThreadCode
   /** the part, where it has a number of its own */
   readonly part?: string | undefined
 }
 
-/** What must be on the wire before it is stripped, in the order in which it goes on. Forgetting one costs the contact. */
+/**
+ * What must be on the wire before it is stripped, in the order in which it goes on: what lies furthest back comes first, the
+ * seal last. Forgetting one costs the contact. Parts that go over all wires of an end are named at each of them.
+ */
 export function threadFirst(state: JobState, termination: Termination, set: ChosenSet): readonly ThreadItem[] {
   const housing = termination.at.kind === 'cavity' ? housingOf(state.facts, state.plan, termination.at.end) : undefined
   const family = housing && state.facts.families[housing.family]
+  const contact = state.facts.contacts[set.contact] as Contact | undefined
   const items: ThreadItem[] = [{ code: 'label' }]
+  // a core's jacket goes back far enough for the covers to slide past its edge
+  if (termination.wire.group?.kind === 'cable') items.push({ code: 'jacket', part: termination.wire.group.name })
+  for (const code of ['backshell', 'strain-relief', 'comb'] as const) {
+    const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
+    if (part && smallPartKinds[code].threadedFirst) items.push({ code, part: part.part })
+  }
   if (family?.lock === 'tail-cover' && secondaryLocks[family.lock].threadedFirst) items.push({ code: 'tail-cover', part: housing?.lock })
+  // a bare barrel that lies in no housing gets its insulation from a tube
+  if (contact && isSleeve(contact) && !contact.insulated && contact.shape !== 'ferrule') items.push({ code: 'shrink-tube' })
   if (set.seal !== undefined) items.push({ code: 'seal', part: set.seal })
   return items
 }

@@ -31,7 +31,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entry('wire-cut', { unit, wire: key, lengthMm: above0, spool: key.optional() }),
   /** nothing is left for another try: the whole wire goes, and a new one is cut */
   entry('wire-scrapped', { unit, wire: key, why: text }),
-  entry('stripped', { term, stripMm: above0, threaded: z.array(key).max(12), strandsLost: z.number().int().min(0), practices }),
+  entry('stripped', { term, stripMm: above0, threaded: z.array(key).max(12), strandsLost: z.number().int().min(0), practices, /** wire that tries before this strip have cost */ usedMm: z.number().min(0).max(1000).optional() }),
   entry('strip-mended', { term, how: z.enum(['strip-more', 'trim-conductor', 'cut-back']), byMm: above0, why: key.optional() }),
   entry('setup-mounted', { setup: setupSchema, checked: z.array(key).max(12) }),
   entry('first-piece', { setup: key, wire: key, side: z.enum(['a', 'b']), looks: z.array(lookSchema).min(1).max(8), heightMm: above0.optional(), pullN: above0, breaks, heightBy: readBy, pullBy: readBy }),

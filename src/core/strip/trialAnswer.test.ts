@@ -27,6 +27,9 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   ['springy, strip 5.2', trial(closed, 'springy', { stripMm: 5.2 }), { do: 'strip-more', byMm: 0.7, stripMm: 5.9 }],
   ['springy though the strip measures right: a small bite', trial(closed, 'springy'), { do: 'strip-more', byMm: 0.5, smallBite: true }],
   ['gap of 1.8 seen, 0.65 wanted', trial(closed, 'gap-large', { seenMm: 1.8, stripMm: 7 }), { do: 'trim-conductor', byMm: 1.2, stripMm: 5.9, costMm: 1.2, next: { code: 'strip-stop', toMm: 4.7 } }],
+  ['a gap of 0.9 is inside 0.3 to 1.0, though the eye thought otherwise', trial(closed, 'gap-large', { seenMm: 0.9 }), { do: 'go-on', costMm: 0 }],
+  ['a large gap on a strip that measures right: measure what is seen', trial(closed, 'gap-large'), { do: 'measure', costMm: 0 }],
+  ['a long brush on a strip that measures right', trial(open, 'brush-long'), { do: 'measure' }],
   ['gap too large by the strip alone', trial(closed, 'gap-large', { stripMm: 6.85 }), { do: 'trim-conductor', byMm: 1, stripMm: 5.9 }],
   ['no slack for the trim', trial(closed, 'gap-large', { stripMm: 7.85, slackMm: 1 }), { do: 'trim-conductor', byMm: 2, slack: 'short' }],
   ['brush of 1.8 with the edge in the window: the strip is long', trial(open, 'brush-long', { seenMm: 1.8, edge: 'in-window', stripMm: 5 }), { do: 'trim-conductor', byMm: 1.2, stripMm: 3.8, next: { code: 'strip-stop', toMm: 2.6 } }],
@@ -55,7 +58,7 @@ test('whatever is seen: what strips more or trims ends inside the window, and no
       const answer = trialAnswer(trial(shape, sees, { stripMm: window.nominalMm + off, slackMm, strandsLost: 1 }))
       if (answer.stripMm !== undefined && !answer.smallBite) expect(judgeStrip(answer.stripMm, window).kind).toBe('inside')
       expect(answer.costMm > slackMm + 1e-9).toBe(answer.slack === 'short')
-      if (answer.do === 'go-on' || answer.do === 'strip-more' || answer.do === 'draw-back' || answer.do === 'push-home') expect(answer.costMm).toBe(0)
+      if (answer.do === 'go-on' || answer.do === 'measure' || answer.do === 'strip-more' || answer.do === 'draw-back' || answer.do === 'push-home') expect(answer.costMm).toBe(0)
     }),
   )
 })

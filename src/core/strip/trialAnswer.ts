@@ -31,7 +31,7 @@ export type ForTheNext =
   | { readonly code: 'larger-notch' }
 
 export interface TrialAnswer {
-  readonly do: 'go-on' | 'strip-more' | 'trim-conductor' | 'draw-back' | 'push-home' | 'cut-back'
+  readonly do: 'go-on' | 'measure' | 'strip-more' | 'trim-conductor' | 'draw-back' | 'push-home' | 'cut-back'
   /** how much, where it is a length */
   readonly byMm?: number
   /** strip after it */
@@ -85,7 +85,11 @@ export function trialAnswer(trial: Trial): TrialAnswer {
     // a strip that measures right and is seen short was not measured right: a small bite, then another look
     return byMm >= 0.1 ? free({ do: 'strip-more', byMm, stripMm: tenth(stripMm + byMm), ...stop(offMm) }) : free({ do: 'strip-more', byMm: BITE_MM, stripMm: tenth(stripMm + BITE_MM), smallBite: true })
   }
-  const trim = (byMm: number): TrialAnswer => (byMm < 0.1 ? free({ do: 'go-on' }) : costing(tenth(byMm), { do: 'trim-conductor', byMm: tenth(byMm), stripMm: tenth(stripMm - byMm), ...stop(byMm) }))
+  const trim = (byMm: number): TrialAnswer => {
+    if (judgeStrip(window.nominalMm + byMm, window).kind === 'long') return costing(tenth(byMm), { do: 'trim-conductor', byMm: tenth(byMm), stripMm: tenth(stripMm - byMm), ...stop(byMm) })
+    // what was entered says that all is right, the eye says that it is not: only a figure of what is seen decides
+    return trial.seenMm === undefined ? free({ do: 'measure' }) : free({ do: 'go-on', ...stop(byMm) })
+  }
   switch (sees) {
     case 'fits': return free({ do: 'go-on', ...(judgeStrip(stripMm, window).kind === 'inside' ? {} : stop(offMm)) })
     case 'hole-empty': return judgeStrip(stripMm, window).kind === 'short' ? more() : free({ do: 'push-home' })

@@ -50,7 +50,7 @@ const Row = memo(function Row({ row, selected, id, onSelect, top }: { readonly r
 })
 
 /** The queue of a station: grouped, virtual, moved through with J and K. */
-export function Queue({ sections, selected, onSelect, label }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; readonly label: string }) {
+export function Queue({ sections, selected, onSelect, label, head }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; readonly label: string; /** what stands above the list and does not scroll */ readonly head?: ReactNode }) {
   const scroller = useRef<HTMLDivElement>(null)
   const lines = useMemo(() => sections.flatMap((section) => [{ kind: 'group' as const, section }, ...section.rows.map((row) => ({ kind: 'row' as const, row }))]), [sections])
   const keys = useMemo(() => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])), [lines])
@@ -77,8 +77,8 @@ export function Queue({ sections, selected, onSelect, label }: { readonly sectio
     { key: 'ArrowDown', words: '', run: () => move(1) },
     { key: 'ArrowUp', words: '', run: () => move(-1) },
   ])
-  return (
-    <div ref={scroller} className="pane pane-queue queue" role="listbox" tabIndex={0} aria-label={label} aria-activedescendant={at >= 0 ? `q-${at}` : undefined}>
+  const list = (
+    <div ref={scroller} className={head === undefined ? 'pane pane-queue queue' : 'pane queue'} style={head === undefined ? undefined : { flex: 1 }} role="listbox" tabIndex={0} aria-label={label} aria-activedescendant={at >= 0 ? `q-${at}` : undefined}>
       <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
         {virtual.getVirtualItems().map((item) => {
           const one = lines[item.index]
@@ -97,4 +97,5 @@ export function Queue({ sections, selected, onSelect, label }: { readonly sectio
       </div>
     </div>
   )
+  return head === undefined ? list : <div className="pane-queue queue-box">{head}{list}</div>
 }

@@ -70,8 +70,10 @@ export const stripped: EntryKind<'stripped'> = {
     const { ahead, allowed } = aheadOfRelease(state, setupId(set.setup))
     return allowed !== undefined && ahead >= allowed ? { code: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed } : undefined
   },
-  apply: (draft, { term, stripMm, threaded, strandsLost, practices, at }) =>
-    draft.put(draft.state.terms, term, { ...termState(draft.state, term), stripped: { stripMm, threaded, strandsLost, at, ...(practices && practices.length > 0 && { practices }) } }),
+  apply: (draft, { term, stripMm, threaded, strandsLost, practices, usedMm = 0, at }) => {
+    const now = termState(draft.state, term)
+    draft.put(draft.state.terms, term, { ...now, usedMm: now.usedMm + usedMm, stripped: { stripMm, threaded, strandsLost, at, ...(practices && practices.length > 0 && { practices }) } })
+  },
   about: ({ term }) => termLabel(term),
 }
 

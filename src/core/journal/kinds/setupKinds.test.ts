@@ -6,7 +6,6 @@ import { nextStep } from '../../job/steps'
 import { partsUsed } from '../../job/partsUsed'
 import { isReleased } from '../shared'
 import { refusalOf } from '../fold'
-import type { Entry } from '../entry'
 
 test('a changed die, spool or shift asks for a new first piece, and says why', () => {
   const { state, setup, put, piece, crimp } = sevenLeads()
@@ -82,7 +81,7 @@ test('one pull in two: the line waits for the sample; a low one ends the release
 test('a shop may want a first piece each day', () => {
   const { folded, setup, looks } = sevenLeads({ shiftAsksAgain: true })
   const entry = { id: 'next-day-1', seq: folded.state.seq + 1, kind: 'crimped', term: '1/W1/a', setup, looks } as const
-  const on = (at: string) => refusalOf(folded, { ...entry, at, by: 'teodor' } as unknown as Entry, { at, by: 'teodor' })
+  const on = (at: string) => refusalOf(folded, { ...entry, at, by: 'teodor' }, { at, by: 'teodor' })
   expect(on('2026-11-25T15:00:00Z')).toBeUndefined()
   expect(on('2026-11-26T07:00:00Z')).toMatchObject({ code: 'new-day' })
 })

@@ -25,10 +25,11 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
     case 'record.csv': return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
     case 'record.json': return download(JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1), 'application/json', fileName(title, 'record.json'))
     case 'build-sheet.pdf':
+    case 'labels.pdf':
     case 'kit-list.pdf': {
       const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
       try {
-        const pdf = await makePdf(paper === 'kit-list.pdf' ? 'kit-list' : 'build-sheet', { id, state, people, madeAt: new Date().toISOString() })
+        const pdf = await makePdf(paper === 'kit-list.pdf' ? 'kit-list' : paper === 'labels.pdf' ? 'labels' : 'build-sheet', { id, state, people, madeAt: new Date().toISOString() })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
         return Response.json({ error: { code: 'internal', id: report(error), message: 'The sheet could not be made; the id stands in the log.' } }, { status: 500 })

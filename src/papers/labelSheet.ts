@@ -1,0 +1,33 @@
+import type { TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { sideOf } from '@/core/job/plan'
+import { writePlace } from '@/core/job/writePlace'
+import { dayTimeUtc } from '@/words/figures'
+import { DIM, page, type PaperInput } from './paper'
+
+const ACROSS = 4
+
+/** Labels for both ends of every wire, in the order of the cut list: printed before cutting, cut out or on a label sheet. */
+export function labelSheet(input: PaperInput): TDocumentDefinitions {
+  const { plan } = input.state
+  const labels: TableCell[] = []
+  for (let unit = 1; unit <= plan.quantity; unit++) {
+    for (const wire of plan.wires) {
+      for (const side of ['a', 'b'] as const) {
+        labels.push({
+          stack: [
+            { text: `${wire.id}${side}${plan.quantity > 1 ? ` #${String(unit)}` : ''}`, font: 'Mono', bold: true, fontSize: 12 },
+            { text: `${writePlace(sideOf(wire, side))}   ${wire.colour}`, font: 'Mono', fontSize: 8 },
+            { text: wire.signal ?? '', fontSize: 7, color: DIM },
+          ],
+          margin: [2, 3, 2, 3],
+        })
+      }
+    }
+  }
+  const rows: TableCell[][] = []
+  for (let from = 0; from < labels.length; from += ACROSS) rows.push([...labels.slice(from, from + ACROSS), ...Array.from({ length: Math.max(0, from + ACROSS - labels.length) }, () => '')])
+  return page(input, 'labels', [
+    { text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${dayTimeUtc(input.madeAt)}.`, color: DIM, margin: [0, 2, 0, 10] },
+    { table: { widths: Array.from({ length: ACROSS }, () => '*'), dontBreakRows: true, body: rows.length > 0 ? rows : [['no wires yet', ...Array.from({ length: ACROSS - 1 }, () => '')]] }, layout: { hLineColor: () => '#ddd5c8', vLineColor: () => '#ddd5c8', hLineWidth: () => 0.5, vLineWidth: () => 0.5 } },
+  ])
+}

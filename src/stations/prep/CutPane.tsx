@@ -1,0 +1,172 @@
+'use client'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { cutBatches, cutRequest, namePieces, type CutBatch, type CutPiece } from '@/core/job/cutList'
+import type { CutPlan } from '@/core/cut/cutTypes'
+import { parseQuantity } from '@/core/units/parseQuantity'
+import type { Said } from '@/ui/job/journalClient'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { Readout, Readouts } from '@/ui/readout/Readouts'
+import { Swatch } from '@/ui/wire/Swatch'
+import { figure, metres, plural } from '@/words/figures'
+import { quantityWords } from '@/words/quantity'
+import { planCuts } from '@/workers/cutClient'
+import { countSpool, spoolsOf } from './actions'
+
+type Spool = Awaited<ReturnType<typeof spoolsOf>>[number]
+type Planned = { readonly batch: CutBatch; readonly spools: readonly Spool[]; readonly plan: CutPlan | undefined }
+
+/** What is cut from which spool, in the order that wastes least; a whole spool is written with one key. */
+export function CutPane() {
+  const { id, state, append, busy } = useJob()
+  const batches = useMemo(() => cutBatches(state), [state])
+  const [wanted, setWanted] = useState<string>()
+  const batch = batches.find((one) => one.type === wanted) ?? batches.find((one) => one.pieces.length > 0) ?? batches[0]
+  const { spools, reload } = useSpools(batches)
+  const planned = usePlan(batch, spools)
+  const current = planned && planned.batch === batch ? planned : undefined
+  const named = current?.plan && namePieces(current.batch, current.plan)
+  const first = named?.spools[0]
+  const cut = async (pieces: readonly CutPiece[], spool?: string) => {
+    const said: Said[] = pieces.map(({ unit, wire, lengthMm }) => ({ kind: 'wire-cut', unit, wire: wire.id, lengthMm, ...(spool !== undefined && { spool }) }))
+    if (await append(...said)) reload()
+  }
+  useKeys([
+    { key: ' ', words: 'The first spool’s pieces are cut', run: () => void (first && !busy && cut(first.pieces, first.spool)) },
+    { key: 'b', words: 'Next wire type', run: () => setWanted(batches[(batches.findIndex((one) => one === batch) + 1) % Math.max(1, batches.length)]?.type) },
+  ])
+  if (!batch) return <div className="work"><p className="note attend">No wires yet: plan them first.</p></div>
+  const type = state.facts.wireTypes[batch.type]
+  return (
+    <>
+      <div className="work">
+        <Readouts>
+          <Readout label="Cut next" value={first ? figure(first.pieces[0]?.lengthMm ?? 0, 0) : batch.pieces[0] ? figure(batch.pieces[0].lengthMm, 0) : '–'} unit="mm" also={first ? `${String(first.pieces.length)} from ${first.spool}` : type?.name ?? batch.type} wide />
+          <Readout label="Wire" value={batch.type} also={type?.name ?? ''} wide />
+          <Readout label="To cut" value={String(batch.pieces.length)} unit={`of ${String(batch.all)}`} also={metres(batch.totalMm)} />
+          <Readout label="Waste" value={current?.plan ? figure(current.plan.wasteMm, 0) : '–'} unit="mm" also={current?.plan ? (current.plan.proven ? 'least there is' : `${String(current.plan.spoolsOpened)}, at least ${String(current.plan.bound)}`) : ''} />
+        </Readouts>
+        <section className="sheet sheet-fill" aria-label="Cut list">
+          <div className="sheet-body" tabIndex={0} role="region" aria-label="Pieces by spool">
+            {batch.pieces.length === 0 && <p className="good" style={{ padding: 16 }}>✓ All {batch.all} wires of {batch.type} are cut.</p>}
+            {named?.spools.map((one, i) => (
+              <div key={one.spool} className="cut-spool" data-first={i === 0}>
+                <h2>
+                  <span><b className="mono">{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves <b className="mono">{metres(one.leftMm)}</b></span>
+                  <button type="button" className={`act-button ${i === 0 ? 'main' : ''}`} disabled={busy} style={{ width: 'auto' }} onClick={() => void cut(one.pieces, one.spool)}>
+                    <span>{plural(one.pieces.length, 'piece')} cut from {one.spool}</span> {i === 0 && <kbd aria-hidden="true">Space</kbd>}
+                  </button>
+                </h2>
+                <Pieces pieces={one.pieces} quantity={state.plan.quantity} />
+              </div>
+            ))}
+            {named && named.short.length > 0 && (
+              <div className="cut-spool">
+                <h2>
+                  <span className="attend">▲ {plural(named.short.length, 'piece')} without a counted spool</span>
+                  <button type="button" className="act-button" disabled={busy} style={{ width: 'auto' }} onClick={() => void cut(named.short)}><span>They are cut all the same</span></button>
+                </h2>
+                <Pieces pieces={named.short} quantity={state.plan.quantity} />
+              </div>
+            )}
+          </div>
+        </section>
+      </div>
+      <aside className="pane pane-card" aria-label="Cutting">
+        <h2 className="card-title">Cut by wire type</h2>
+        <div className="choices" role="group" aria-label="Wire type">
+          {batches.map((one) => (
+            <button key={one.type} type="button" className="choice" aria-pressed={one === batch} onClick={() => setWanted(one.type)}>
+              <span className={one.pieces.length === 0 ? 'good' : 'dim'} aria-hidden="true">{one.pieces.length === 0 ? '✓' : '○'}</span>
+              <span className="mono">{one.type}</span>
+              <span className="small">{one.pieces.length === 0 ? 'all cut' : `${String(one.pieces.length)} to cut`}</span>
+            </button>
+          ))}
+        </div>
+        <a className="act-button" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download><span>Print the labels first</span> <span aria-hidden="true">↓</span></a>
+        <SpoolForm key={batch.type} type={batch.type} spools={spools?.filter((one) => one.wireType === batch.type) ?? []} written={reload} />
+        <p className="small dim">Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut away from the hand, eye protection on.</p>
+      </aside>
+    </>
+  )
+}
+
+/** Pieces that are drawn of one spool; more are counted. */
+const DRAWN = 60
+
+function Pieces({ pieces, quantity }: { readonly pieces: readonly CutPiece[]; readonly quantity: number }) {
+  return (
+    <ul className="cut-pieces">
+      {pieces.slice(0, DRAWN).map(({ unit, wire, lengthMm }) => (
+        <li key={`${String(unit)}/${wire.id}`}><b className="mono">{figure(lengthMm, 0)}</b> <span className="mono">{wire.id}{quantity > 1 && ` #${String(unit)}`}</span> <Swatch colour={wire.colour} width={18} /></li>
+      ))}
+      {pieces.length > DRAWN && <li className="dim">and {pieces.length - DRAWN} more</li>}
+    </ul>
+  )
+}
+
+function SpoolForm({ type, spools, written }: { readonly type: string; readonly spools: readonly Spool[]; readonly written: () => void }) {
+  const [name, setName] = useState('')
+  const [left, setLeft] = useState('')
+  const [fault, setFault] = useState<string>()
+  const read = parseQuantity(left, 'length')
+  const write = async (line: Spool) => {
+    const outcome = await countSpool(line).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const)
+    if (!outcome.ok) {
+      setFault(outcome.message)
+      return
+    }
+    setName('')
+    setLeft('')
+    setFault(undefined)
+    written()
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (read.ok && name.trim() !== '') void write({ id: name.trim(), wireType: type, leftMm: Math.round(read.value) })
+      }}
+    >
+      {spools.length === 0 ? <p className="small">No spool of {type} is counted: say what lies on the shelf.</p> : (
+        <ul className="small">{spools.map((one) => <li key={one.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '2px 0' }}><span className="mono">{one.id}</span><span className="mono">{metres(one.leftMm)}</span></li>)}</ul>
+      )}
+      <div className="field-row">
+        <label className="field">Spool or off-cut<input value={name} placeholder="SP-12" onChange={(event) => setName(event.target.value)} /></label>
+        <label className="field">Left on it<input value={left} placeholder="25 m" aria-invalid={left !== '' && !read.ok} onChange={(event) => setLeft(event.target.value)} /></label>
+      </div>
+      {left !== '' && !read.ok && <p className="note fault">▲ {quantityWords(read.fault, 'length')}</p>}
+      {fault !== undefined && <p className="note fault" role="alert">▲ {fault}</p>}
+      <button type="submit" className="act-button" style={{ marginTop: 8 }} disabled={!read.ok || name.trim() === ''}><span>Write it down</span></button>
+    </form>
+  )
+}
+
+function useSpools(batches: readonly CutBatch[]) {
+  const [spools, setSpools] = useState<readonly Spool[]>()
+  const [asked, setAsked] = useState(0)
+  const types = batches.map((batch) => batch.type).join()
+  useEffect(() => {
+    let late = false
+    void spoolsOf(types === '' ? [] : types.split(',')).then((found) => !late && setSpools(found)).catch(() => !late && setSpools([]))
+    return () => {
+      late = true
+    }
+  }, [types, asked])
+  return { spools, reload: useCallback(() => setAsked((count) => count + 1), []) }
+}
+
+/** The cut plan of a batch, worked out beside the page. */
+function usePlan(batch: CutBatch | undefined, spools: readonly Spool[] | undefined): Planned | undefined {
+  const [planned, setPlanned] = useState<Planned>()
+  useEffect(() => {
+    if (!batch || !spools) return undefined
+    const stop = new AbortController()
+    const mine = spools.filter((one) => one.wireType === batch.type)
+    void planCuts(cutRequest(batch, mine.map((one) => ({ id: one.id, lengthMm: one.leftMm }))), stop.signal).then((answer) => {
+      if (!stop.signal.aborted) setPlanned({ batch, spools: mine, plan: answer?.ok ? answer.value : undefined })
+    })
+    return () => stop.abort()
+  }, [batch, spools])
+  return planned
+}

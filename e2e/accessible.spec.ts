@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { alive, expect, strike, test } from './bench'
 
-const pages = ['/', '/new', '/shelf', '/shelf?family=raku', '/shelf?show=stock', '/shelf?show=identify', '/shelf?show=edit&family=celadon-m', '/rules', ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map((station) => `/jobs/deck-loom/${station}`)]
+const pages = ['/', '/new', '/shelf', '/shelf?family=raku', '/shelf?show=stock', '/shelf?show=identify', '/shelf?show=edit&family=celadon-m', '/rules', '/crib', '/ledger', '/ledger?show=yield', ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map((station) => `/jobs/deck-loom/${station}`)]
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(`${colorScheme} theme`, () => {

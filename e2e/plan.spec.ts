@@ -114,7 +114,7 @@ test('a change to a wire that has been worked on says first what it undoes', asy
   await strike(page, 'Enter', 'Control+s')
   await expect(page.getByRole('heading', { name: 'This change undoes work on 1 wire' })).toBeVisible()
   await expect(page.getByText('a new wire is cut')).toBeVisible()
-  await expect(page.getByText('frees 1.84 m')).toBeVisible()
+  await expect(page.getByText('frees 1.856 m')).toBeVisible()
   await strike(page, 'Escape')
   await expect(grid(page)).toBeVisible()
   await page.getByRole('button', { name: 'Discard 1 change' }).click()

@@ -1,0 +1,240 @@
+import { createServer, type Socket } from 'node:net'
+import sharp from 'sharp'
+import type { APIRequestContext, Page } from '@playwright/test'
+import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
+import { entryHash, NO_HASH } from '../src/data/entryHash'
+import { alive, expect, makeJob, nextStep, strike, test } from './bench'
+
+/** Ticks what is due until a heading stands there; a card has no more lines than this. */
+async function tickUntil(page: Page, heading: string | RegExp): Promise<void> {
+  for (let tick = 0; tick < 16; tick++) {
+    if (await page.getByRole('heading', { name: heading }).isVisible()) return
+    await strike(page, 'Space')
+    await page.waitForTimeout(120)
+  }
+  await expect(page.getByRole('heading', { name: heading })).toBeVisible()
+}
+
+/** A lead whose sealed side W1b has come to its first piece. */
+async function atFirstPiece(page: Page, request: APIRequestContext, title: string): Promise<string> {
+  const id = await makeJob(request, title)
+  const at = encodeURIComponent('1/W1/b')
+  await page.goto(`/jobs/${id}/prep?at=${at}`)
+  await alive(page)
+  for (let tick = 0; tick < 7; tick++) await strike(page, 'Space')
+  await expect(page.getByRole('link', { name: /Prep/ })).toContainText('1/4')
+  await page.goto(`/jobs/${id}/crimp?at=${at}`)
+  await alive(page)
+  await tickUntil(page, 'First piece, on spare wire')
+  return id
+}
+
+/** Seven leads, stripped and released, as a job of the bench. */
+async function sevenAtBench(request: APIRequestContext): Promise<string> {
+  const { entries, state } = sevenLeads()
+  let prev = NO_HASH
+  const journal = entries.map((entry) => {
+    const hash = entryHash(entry, prev)
+    const kept = { ...entry, prev, hash }
+    prev = hash
+    return kept
+  })
+  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
+  expect(made.status()).toBe(201)
+  return ((await made.json()) as { id: string }).id
+}
+
+const entriesOf = async (request: APIRequestContext, id: string) => ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as { entries: Record<string, unknown>[] }).entries
+
+test('a first piece is measured and pulled by the instruments, the setup released, and a crimp accepted with six keys', async ({ bench: page, request }) => {
+  const id = await atFirstPiece(page, request, 'With instruments')
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'm')
+  await expect(page.getByText('read by TARN-H')).toBeVisible()
+  await strike(page, 'p')
+  await expect(page.getByText('read by TARN-P')).toBeVisible({ timeout: 15_000 })
+  const peak = Number(await page.getByTestId('peak').innerText())
+  expect(Number(await page.getByLabel('Pulled off at, N').inputValue())).toBeCloseTo(peak, -1)
+  // a thousand a second, none dropped: the curve's last point is its count of milliseconds
+  expect(Number((await page.getByTestId('readings').innerText()).replace(/[^0-9]/g, ''))).toBeGreaterThan(peak * 8)
+  await expect(page.getByText('It broke in the wire.')).toBeVisible()
+  await strike(page, 'Space')
+  await tickUntil(page, 'The first piece is good')
+  await strike(page, 'Space')
+  await expect(page.getByRole('heading', { name: 'Crimp, then look' })).toBeVisible()
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('1/4')
+  const first = (await entriesOf(request, id)).find((entry) => entry.kind === 'first-piece')
+  expect(first).toMatchObject({ heightBy: 'URN BENCH,TARN-H,stand-in,1.0', pullBy: 'URN BENCH,TARN-P,stand-in,1.0', breaks: 'broke-in-wire' })
+})
+
+test('a piece that was not pushed home slips out low, and does not release', async ({ bench: page, request }) => {
+  await atFirstPiece(page, request, 'Not home')
+  await page.getByLabel('In the stand-ins lies').selectOption('not-home')
+  await page.getByRole('heading', { name: 'First piece, on spare wire' }).click()
+  await strike(page, 'm', 'p')
+  await expect(page.getByText('It pulled out of the crimp.')).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByText(/is below \d+ N: this setup is not released with it/)).toBeVisible()
+  await page.getByRole('button', { name: 'Not good: record what was seen' }).click()
+  await expect(page.getByText('not good: find the cause, then another piece')).toBeVisible()
+})
+
+test('an instrument that breaks off in the middle of a pull gives no figure; the figure is typed by hand', async ({ bench: page, request }) => {
+  const sockets: Socket[] = []
+  const server = createServer((socket) => {
+    sockets.push(socket)
+    socket.setEncoding('utf8')
+    socket.on('error', () => undefined)
+    socket.on('data', (chunk: string) => {
+      for (const line of chunk.split('\n')) {
+        if (line === '*IDN?') socket.write('URN BENCH,TARN-P,4711,2.3\n')
+        if (line === 'UNIT:FORC?') socket.write('N\n')
+        if (line === 'TRAC:PULL?') socket.end('0.000,0.4\n0.001,1.2\n0.002,9')
+      }
+    })
+  })
+  await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
+  const address = server.address()
+  try {
+    expect((await request.put('/api/instruments/pull-tester', { data: { host: '127.0.0.1', port: typeof address === 'object' && address ? address.port : 0 } })).ok()).toBe(true)
+    const id = await atFirstPiece(page, request, 'Broken off')
+    await strike(page, 'p')
+    await expect(page.getByRole('alert').filter({ hasText: 'The link broke in the middle of a line (“0.002,9”)' })).toBeVisible()
+    await expect(page.getByLabel('Pulled off at, N')).toHaveValue('')
+    await page.getByLabel('Pulled off at, N').fill('5200')
+    await expect(page.getByText(/5200 N is more than this wire can hold/)).toBeVisible()
+    await page.getByLabel('Pulled off at, N').fill('120')
+    await page.getByLabel('Crimp height, mm').fill('1.2 in')
+    await expect(page.getByText(/30.48 mm cannot be the height of this crimp/)).toBeVisible()
+    expect((await entriesOf(request, id)).some((entry) => entry.kind === 'first-piece')).toBe(false)
+  } finally {
+    await request.put('/api/instruments/pull-tester', { data: {} })
+    sockets.forEach((socket) => socket.destroy())
+    server.close()
+  }
+})
+
+test('the Crib shows each instrument with its link, and says when nobody answers', async ({ bench: page, request }) => {
+  await page.goto('/crib')
+  await alive(page)
+  const tester = page.getByRole('region', { name: 'Pull tester' })
+  await expect(tester).toContainText('URN BENCH,TARN-P,stand-in,1.0')
+  await tester.getByRole('button', { name: /127\.0\.0\.1/ }).click()
+  await tester.getByLabel('Port').fill('1')
+  await tester.getByRole('button', { name: 'Link it there' }).click()
+  await expect(tester).toContainText('Nothing answers at 127.0.0.1:1. Is it on, is its cable in?')
+  await tester.getByRole('button', { name: /127\.0\.0\.1/ }).click()
+  await tester.getByRole('button', { name: 'Back to the stand-in' }).click()
+  await expect(tester).toContainText('linked')
+  expect((await request.put('/api/instruments/pull-tester', { data: { host: 'a b', port: 70_000 } })).status()).toBe(400)
+  expect((await request.post('/api/instruments/teapot/read', { data: {} })).status()).toBe(404)
+})
+
+test('a photo stands by its crimp; a renamed script does not', async ({ bench: page, request }) => {
+  const id = await sevenAtBench(request)
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  const input = page.getByLabel(/^Photo of crimp/)
+  await input.setInputFiles({ name: 'crimp.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('#!/bin/sh\necho hello\n') })
+  await expect(page.getByTestId('notice')).toContainText('That file is no picture, whatever its name says')
+  const picture = await sharp({ create: { width: 320, height: 240, channels: 3, background: '#b4532a' } }).png().toBuffer()
+  await input.setInputFiles({ name: 'crimp.png', mimeType: 'image/png', buffer: picture })
+  await expect(page.getByRole('group', { name: /^Photos of crimp/ }).getByRole('img')).toHaveCount(1)
+  const taken = (await entriesOf(request, id)).find((entry) => entry.kind === 'photo-taken')
+  const kept = await request.get(`/api/photos/${String(taken?.photo)}`)
+  expect(kept.headers()['content-type']).toBe('image/webp')
+  expect((await request.post('/api/photos', { data: Buffer.alloc(25_000_000), headers: { 'content-type': 'application/octet-stream' } })).status()).toBe(413)
+})
+
+test('the cure at the root is one key away: the stop is set again, and Prep shows it', async ({ bench: page, request }) => {
+  const id = await sevenAtBench(request)
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await expect(page.getByRole('group', { name: /good and bad/ }).getByRole('img')).toHaveCount(4)
+  await strike(page, '1', '2', 'x')
+  await expect(page.getByLabel('Found at')).toHaveValue('insulation-edge')
+  await strike(page, '2')
+  await expect(page.getByText('AS REPORTED')).toBeVisible()
+  await expect(page.getByText(/strip too long: what was measured says no/)).toBeVisible()
+  // the first defect of this look: pushed too deep, and the wire stop is what is set
+  await strike(page, '1')
+  await strike(page, 'c')
+  await expect(page.getByRole('button', { name: /Written: Wire stop to/ })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(nextStep(page)).toContainText('first piece')
+  expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual(['setup-adjusted', 'crimp-rejected'])
+})
+
+test('another spool asks for a new first piece; a turned adjuster for the gauge before', async ({ bench: page, request }) => {
+  const id = await sevenAtBench(request)
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await strike(page, 'n', '2')
+  await expect(page.getByText('A new one: another spool or reel')).toBeVisible()
+  const again = await sevenAtBench(request)
+  await page.goto(`/jobs/${again}/crimp`)
+  await alive(page)
+  await strike(page, 'n', '5')
+  await expect(page.getByRole('heading', { name: 'Gauge PF-10' })).toBeVisible()
+  await strike(page, 'x')
+  await expect(page.getByRole('heading', { name: 'The gauge said no' })).toBeVisible()
+  await strike(page, 'Space', 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: 'First piece, on spare wire' })).toBeVisible()
+})
+
+test('what do you see: a measured gap says what to trim, what it costs, and where the stop belongs', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'What do you see')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  await strike(page, 'w', '4')
+  await expect(page.getByRole('status').filter({ hasText: 'Measure what you see' })).toBeVisible()
+  await page.getByLabel('Gap that is seen, mm').fill('1.85')
+  await expect(page.getByRole('status').filter({ hasText: 'Trim 1.2 mm off the conductor' })).toContainText('Costs 1.2 mm')
+  await expect(page.getByText('AS REPORTED')).toBeVisible()
+  await page.getByRole('heading', { name: 'What do you see?' }).click()
+  await strike(page, 'c')
+  await expect(page.getByRole('button', { name: /Written: stop at 4.7 mm/ })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByText('This strip’s tries have cost')).toContainText('1.2 mm')
+  await expect(page.getByText('Stripper’s stop at')).toContainText('4.7 mm, set again')
+})
+
+test('a batch is cut from its spools with one key, and what is left goes back to the shelf', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Cut list')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  await strike(page, 'l')
+  await expect(page.getByRole('button', { name: /2 pieces cut from SP-/ })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByText(/All 2 wires of TW-0.75 are cut/)).toBeVisible()
+  const cuts = (await entriesOf(request, id)).filter((entry) => entry.kind === 'wire-cut')
+  expect(cuts.map((entry) => [entry.lengthMm, String(entry.spool).slice(0, 3)])).toEqual([[637, 'SP-'], [637, 'SP-']])
+  await page.getByLabel('Spool or off-cut').fill('SP 12')
+  await page.getByLabel('Left on it').fill('25 m')
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'A spool’s name has no spaces' })).toBeVisible()
+  const labels = await request.get(`/jobs/${id}/papers/labels.pdf`)
+  expect((await labels.body()).subarray(0, 5).toString()).toBe('%PDF-')
+})
+
+test('from a reading on the chart to its entry and back', async ({ bench: page }) => {
+  await page.goto('/ledger')
+  await alive(page)
+  await expect(page.getByRole('region', { name: 'Crimp height' })).toContainText('63 READINGS')
+  await expect(page.getByText('All 30 pulls at or above 60 N')).toBeVisible()
+  await page.getByRole('slider', { name: 'Crimp height, reading' }).focus()
+  await strike(page, 'Home')
+  await expect(page.getByText('a first piece, Float switch leads')).toBeVisible()
+  await strike(page, 'ArrowRight')
+  await expect(page.getByText(/a crimp, W\w+ #1, Float switch leads/)).toBeVisible()
+  await page.getByRole('link', { name: 'Open its entry' }).click()
+  await page.waitForURL('**/jobs/float-leads/journal?at=**')
+  const row = page.locator('tr[data-at="true"]')
+  await expect(row).toContainText('crimped')
+  await row.getByRole('link', { name: 'on the chart' }).click()
+  await page.waitForURL('**/ledger?at=float-leads**')
+  await expect(page.getByText(/a crimp, W\w+ #1, Float switch leads/)).toBeVisible()
+  await strike(page, '2')
+  await expect(page.getByRole('heading', { name: /right at the first try/ })).toBeVisible()
+  await strike(page, '4')
+  await expect(page.getByRole('region', { name: 'Contacts by tool' })).toContainText('PF-10')
+})

@@ -158,10 +158,11 @@ test('the cure at the root is one key away: the stop is set again, and Prep show
   // the first defect of this look: pushed too deep, and the wire stop is what is set
   await strike(page, '1')
   await strike(page, 'c')
-  await expect(page.getByRole('button', { name: /Written: Wire stop to/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /With the decision: Wire stop to 4 mm/ })).toBeVisible()
   await strike(page, 'Space')
+  await expect(page.getByText('wire stop set again')).toBeVisible()
   await expect(nextStep(page)).toContainText('first piece')
-  expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual(['setup-adjusted', 'crimp-rejected'])
+  expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual(['crimp-rejected', 'setup-adjusted'])
 })
 
 test('another spool asks for a new first piece; a turned adjuster for the gauge before', async ({ bench: page, request }) => {

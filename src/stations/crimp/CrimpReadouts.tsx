@@ -20,7 +20,7 @@ export function CrimpReadouts({ item, settings = true, piece }: { readonly item:
   const also = (field: SetupField): string => {
     if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
     if (field === 'positioner') return 'latched'
-    if (field === 'wireStopMm') return adjusted?.wireStopMm === undefined ? 'to the stop' : `set again, card says ${figure(setup.wireStopMm ?? 0, 1)}`
+    if (field === 'wireStopMm') return adjusted?.wireStopMm === undefined ? 'to the stop' : `card says ${figure(setup.wireStopMm ?? 0, 1)}`
     return ''
   }
   return (

@@ -31,7 +31,8 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
 }) {
   const { state, append, busy } = useJob()
   const { key, unit, wire, side } = item.termination
-  const [cured, setCured] = useState<string>()
+  // the cure is written with the decision: by itself it would end the release while the piece is still undecided
+  const [withCure, setWithCure] = useState<DefectCode>()
   const wanted = looksFor(state, item).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
   const choices: readonly DefectCode[] = lookTable[fault.look].faults
   const { defect, look } = fault
@@ -54,7 +55,8 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
     if (!found) return
     const rejected: Said = { kind: 'crimp-rejected', term: key, look, defect: found.id, decision: found.decision, usedMm }
     const gone: readonly Said[] = tooShort && !otherSeated ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` }] : []
-    if (await append(rejected, ...gone)) {
+    const cures: readonly Said[] = cure && withCure === found.id ? [cure.entry] : []
+    if (await append(rejected, ...gone, ...cures)) {
       setFault(undefined)
       done()
     }
@@ -62,15 +64,13 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
   const mend = async () => {
     if (await append({ kind: 'strip-mended', term: key, how: 'strip-more', byMm: BITE_MM, why: found?.id ?? 'short' })) setFault(undefined)
   }
-  const setAgain = async () => {
-    if (cure && cured !== cure.words && (await append(cure.entry))) setCured(cure.words)
-  }
+  const toggleCure = () => setWithCure(withCure === defect ? undefined : defect)
   const at = wanted.indexOf(look)
   useKeys([
     { key: 'Escape', words: 'Back to the looks', run: () => setFault(undefined) },
     { key: ' ', words: 'Write the decision', run: () => void (found && !busy && write()) },
     { key: 'x', words: 'Faults of the next look', run: () => setFault({ look: wanted[(at + 1) % wanted.length] ?? look }) },
-    ...(cure ? [{ key: 'c', words: 'Set it otherwise for the next', run: () => void (!busy && setAgain()) }] : []),
+    ...(cure ? [{ key: 'c', words: 'Set it otherwise for the next', run: toggleCure }] : []),
     ...(saves[0] ? [{ key: 's', words: 'Save the piece, as the rules allow', run: () => saves[0] && save(saves[0].id) }] : []),
     ...choices.map((choice, i) => ({ key: String(i + 1), words: i === 0 ? 'Name what is seen (1 to 9)' : '', run: () => setFault({ look, defect: choice }) })),
   ])
@@ -108,8 +108,8 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
             ))}
           </div>
           {cure && (
-            <button type="button" className="act-button" disabled={busy || cured === cure.words} onClick={() => void setAgain()}>
-              <span>{cured === cure.words ? `✓ Written: ${cure.words}` : cure.words}</span> <kbd aria-hidden="true">C</kbd>
+            <button type="button" className="act-button" aria-pressed={withCure === defect} onClick={toggleCure}>
+              <span>{withCure === defect ? `✓ With the decision: ${cure.words}` : cure.words}</span> <kbd aria-hidden="true">C</kbd>
             </button>
           )}
           {canMend && (

@@ -28,7 +28,8 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
   const { state, append, busy } = useJob()
   const [text, setText] = useState('')
   const [edge, setEdge] = useState<EdgePlace>('in-window')
-  const [cured, setCured] = useState(false)
+  // once it is written, the next stop would start from what was just set: one for a sighting
+  const [cured, setCured] = useState<number>()
   const rules = rulesOf(state)
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const type = state.facts.wireTypes[termination.wire.type]
@@ -46,7 +47,7 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
   const next = answer?.next
   const stop = next?.code === 'strip-stop' ? next : undefined
   const setStop = async () => {
-    if (stop && (await append({ kind: 'setup-adjusted', setup: id, part: 'strip-stop', toMm: stop.toMm, nominalMm: set.strip.nominalMm, why: seen ?? 'seen' }))) setCured(true)
+    if (stop && (await append({ kind: 'setup-adjusted', setup: id, part: 'strip-stop', toMm: stop.toMm, nominalMm: set.strip.nominalMm, why: seen ?? 'seen' }))) setCured(stop.toMm)
   }
   const act = () => {
     if (answer?.slack === 'enough' && answer.do !== 'measure') onDo(answer)
@@ -54,8 +55,8 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
   useKeys([
     { key: 'Escape', words: 'Nothing to say', run: close },
     { key: ' ', words: 'Do what it says', run: () => act() },
-    ...(stop ? [{ key: 'c', words: 'Set it otherwise for the next', run: () => void (!busy && !cured && setStop()) }] : []),
-    ...kinds.map((one, i) => ({ key: String(i + 1), words: i === 0 ? 'What is seen (1 to 9)' : '', run: () => { onSee(one.id); setCured(false) } })),
+    ...(stop ? [{ key: 'c', words: 'Set it otherwise for the next', run: () => void (!busy && cured === undefined && setStop()) }] : []),
+    ...kinds.map((one, i) => ({ key: String(i + 1), words: i === 0 ? 'What is seen (1 to 9)' : '', run: () => { onSee(one.id); setCured(undefined) } })),
   ])
   if (!shape) return <p className="note attend">This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.</p>
   return (
@@ -63,7 +64,7 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
       <h2 className="card-title">What do you see?</h2>
       <div className="choices" role="group" aria-label="What is seen">
         {kinds.map((one, i) => (
-          <button key={one.id} type="button" className="choice" aria-pressed={one.id === seen} onClick={() => { onSee(one.id); setCured(false) }}>
+          <button key={one.id} type="button" className="choice" aria-pressed={one.id === seen} onClick={() => { onSee(one.id); setCured(undefined) }}>
             <kbd aria-hidden="true">{i + 1}</kbd>
             <span>{sightingWords[one.id]}</span>
             <span />
@@ -88,11 +89,11 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
           <div className={`note ${answer.slack === 'short' ? 'fault' : answer.do === 'go-on' ? 'good' : 'attend'}`} role="status">
             <b style={{ fontSize: 19 }}>{answerWords(answer)}</b>
             {answer.costMm > 0 && <div>Costs {mm(answer.costMm, 1)}; {answer.slack === 'short' ? 'the slack does not allow it: cut a new wire' : `${mm((slack?.leftMm ?? 0) - answer.costMm, 0)} of slack stay`}.</div>}
-            {next && <div>For the next: {nextWords(next)}.</div>}
+            {next && <div>For the next: {nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next)}.</div>}
           </div>
           {stop && (
-            <button type="button" className="act-button" disabled={busy || cured} onClick={() => void setStop()}>
-              <span>{cured ? `✓ Written: stop at ${mm(stop.toMm, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span> <kbd aria-hidden="true">C</kbd>
+            <button type="button" className="act-button" disabled={busy || cured !== undefined} onClick={() => void setStop()}>
+              <span>{cured !== undefined ? `✓ Written: stop at ${mm(cured, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span> <kbd aria-hidden="true">C</kbd>
             </button>
           )}
           <button type="button" className="act-button main" disabled={busy || answer.slack === 'short' || answer.do === 'measure'} onClick={() => act()}>

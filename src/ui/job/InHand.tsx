@@ -1,7 +1,7 @@
 'use client'
 import { useMemo } from 'react'
 import { inHand, setupQueue } from '@/core/job/queue'
-import { setupFields } from '@/core/setup/setup'
+import { setupFields, type SetupField } from '@/core/setup/setup'
 import { setupFieldWords, setupValue } from '@/words/crimp'
 import { newtons, timeOfDay } from '@/words/figures'
 import { useJob } from './JobProvider'
@@ -22,13 +22,16 @@ export function InHand() {
       </dl>
     )
   }
+  const set = id === undefined ? undefined : state.adjustments.get(id)
+  // what was set again on the bench stands here, not what the card said
+  const adjusted = (field: SetupField) => (field === 'wireStopMm' ? set?.wireStopMm : field === 'notchMm' ? set?.notchMm : undefined)
   const released = group?.released ? setup.released : undefined
   return (
     <dl aria-label="In hand">
       {setupFields.filter((field) => setup.setup[field] !== undefined).map((field) => (
         <div key={field}>
           <dt>{field === 'tool' ? 'IN HAND' : setupFieldWords[field].toLowerCase()}</dt>
-          <dd>{setupValue(field, setup.setup[field])}</dd>
+          <dd>{setupValue(field, adjusted(field) ?? setup.setup[field])}</dd>
         </div>
       ))}
       <div>

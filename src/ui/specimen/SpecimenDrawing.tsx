@@ -95,7 +95,7 @@ function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; re
   const { defect, crimped, seal } = piece
   const { mouthMm, bottomMm, lengthMm } = layout
   const half = body.matingMm / 2 + 0.6
-  const wing = crimped ? 1.15 : 1.75
+  const wing = !crimped ? 1.75 : defect === 'over-crimped' ? 0.85 : defect === 'under-crimped' ? 1.5 : 1.15
   const insulationWing = crimped ? Math.max(seal ? 1.75 : 1.25, piece.insulationMm / 2 + 0.25) : 2.1
   const floor = wing
   const open = defect === 'wings-open' ? 0.7 : 0

@@ -29,7 +29,6 @@ const views = [
   } },
   { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
-  { name: 'parts', path: '/jobs/deck-loom/kit', keys: ['p'] },
   { name: 'whole-job', path: '/jobs/logger-box/kit', act: (page) => page.waitForLoadState('networkidle'), keys: ['w', 'Space'], wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }) },
   { name: 'shelf', path: '/shelf?family=raku' },
   { name: 'family', path: '/shelf?show=edit&family=celadon-m', keys: ['3'] },
@@ -43,6 +42,17 @@ const views = [
   { name: 'prove', path: '/jobs/deck-loom/prove' },
   { name: 'close', path: '/jobs/deck-loom/close', act: (page) => page.waitForTimeout(1500) },
   { name: 'journal', path: '/jobs/deck-loom/journal' },
+  { name: 'ledger', path: '/ledger', act: (page) => page.waitForTimeout(800) },
+  // writes into the demo's journal: the last one
+  { name: 'pull', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb', act: async (page) => {
+    for (let tick = 0; tick < 16 && !(await page.getByRole('heading', { name: 'First piece, on spare wire' }).isVisible()); tick++) {
+      await page.keyboard.press('Space')
+      await page.waitForTimeout(250)
+    }
+    await page.waitForTimeout(600)
+    await page.keyboard.press('p')
+    await page.getByText('read by').waitFor({ timeout: 30_000 })
+  } },
 ]
 const only = process.argv.slice(2)
 

@@ -9,6 +9,8 @@ export interface QueueItem {
   readonly termination: Termination
   readonly set: ChosenSet
   readonly stage: Stage
+  /** its end is worked where it will lie, after the bench */
+  readonly inPlace: boolean
 }
 
 /** All terminations of one setup, in the order of the plan. */
@@ -34,7 +36,7 @@ const stageOf = (state: JobState, key: string): Stage => {
 }
 
 /**
- * The terminations with a set, grouped by setup: first what is in hand, then always the setup that is nearest to the one
+ * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first what is in hand, then always the setup that is nearest to the one
  * before; groups with nothing left come last.
  */
 export function setupQueue(state: JobState): readonly QueueGroup[] {
@@ -44,21 +46,27 @@ export function setupQueue(state: JobState): readonly QueueGroup[] {
     if (!set) continue
     const id = setupId(set.setup)
     const group = groups.get(id) ?? { setup: set.setup, items: [] }
-    group.items.push({ termination, set, stage: stageOf(state, termination.key) })
+    group.items.push({ termination, set, stage: stageOf(state, termination.key), inPlace: isInPlace(state, termination) })
     groups.set(id, group)
   }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
   const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
-    id, setup, items, mounted: isMounted(state, id), released: isReleased(state, id), left: items.filter((item) => item.stage !== 'crimped').length,
+    id, setup, items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)], mounted: isMounted(state, id), released: isReleased(state, id), left: items.filter((item) => item.stage !== 'crimped').length,
   }))
   const open = all.filter((group) => group.left > 0)
-  const order = orderSetups(open.map((group) => group.setup), handSetup).map(setupId)
+  const atBench = open.filter((group) => group.items.some((item) => !item.inPlace && item.stage !== 'crimped'))
+  const first = orderSetups(atBench.map((group) => group.setup), handSetup)
+  const then = orderSetups(open.filter((group) => !atBench.includes(group)).map((group) => group.setup), first.at(-1) ?? handSetup)
+  const order = [...first, ...then].map(setupId)
   return [
     ...order.flatMap((id) => open.find((group) => group.id === id) ?? []),
     ...all.filter((group) => group.left === 0).sort((a, b) => (a.id < b.id ? -1 : 1)),
   ]
 }
+
+/** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
+export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean => at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
 
 /** Terminations for which Kit has found nothing yet. */
 export const withoutSet = (state: JobState): readonly Termination[] =>

@@ -27,6 +27,10 @@ export const endSchema = z.strictObject({
   mate: key.optional(),
   /** plating of what it mates with outside of this job */
   matePlating: z.enum(platings).optional(),
+  /** worked where it will lie, once its wires are threaded through: after all that is done at the bench */
+  inPlace: z.literal(true).optional(),
+  /** how far the jackets of cables go back here, so that covers slide past their edge over single wires */
+  jacketBackMm: above0.max(2000).optional(),
   note: z.string().max(200).optional(),
 })
 

@@ -156,3 +156,18 @@ test('a net is ready when both of its contacts are home, and judged with the lea
   put(folded, { kind: 'net-measured', unit: 1, wire: 'W1', ohm: 0.6 })
   expect(verdict('W1')).toMatchObject({ proven: false, resistance: { verdict: 'high' } })
 })
+
+test('what is done at the bench comes before what is worked in place: stripped, crimped and seated', () => {
+  const threaded = { ...plan(), wires: plan().wires.filter((wire) => wire.id !== 'W3') }
+  const ends = threaded.ends.map((end) => (end.id === 'D' ? { ...end, inPlace: true as const, jacketBackMm: 60 } : end))
+  const wires = threaded.wires.map((wire) => (wire.id === 'W1' ? { ...wire, group: { kind: 'cable' as const, name: '2' } } : wire))
+  const { entries, folded } = workThrough(firstEntries(shelf, { ...threaded, ends, wires }, '2026-11-25', newId), { newId, stamp: () => ({ at, by: 'ansa' }), until: (_state, step) => step.code === 'probe' })
+  const place = entries.flatMap((entry) => ('term' in entry && entry.term !== undefined ? [entry.term.endsWith('/b')] : 'end' in entry ? [entry.end === 'D'] : []))
+  expect(place.indexOf(true)).toBeGreaterThan(0)
+  expect(place.lastIndexOf(false)).toBeLessThan(place.indexOf(true))
+  // the core of a cable: its jacket goes back first, by what its end wants
+  const termination = planIndex(folded.state.plan).byKey.get('1/W1/b')
+  const set = folded.state.sets.get('W1/b')
+  if (!termination || !set) throw new Error('set')
+  expect(threadFirst(folded.state, termination, set).map((item) => [item.code, item.backMm])).toEqual([['label', undefined], ['jacket', 60], ['tail-cover', undefined], ['seal', undefined]])
+})

@@ -39,12 +39,17 @@ export function nextStep(state: JobState): NextStep {
   if (isClosed(state)) return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void) ? { station: 'close', code: 'countersign' } : { station: 'close', code: 'closed' }
   if (state.plan.wires.length === 0) return { station: 'plan', code: 'plan-wires' }
   const groups = setupQueue(state)
-  for (const group of groups) {
-    const step = group.left > 0 ? stepInSetup(state, group) : undefined
-    if (step) return step
+  // the bench first, its ends seated; then what is worked in place
+  for (const inPlace of [false, true]) {
+    for (const group of groups) {
+      const items = group.items.filter((item) => item.inPlace === inPlace)
+      const left = items.filter((item) => item.stage !== 'crimped').length
+      const step = left > 0 ? stepInSetup(state, { ...group, items, left }) : undefined
+      if (step) return step
+    }
+    const seat = seatStep(state, inPlace)
+    if (seat) return seat
   }
-  const seat = seatStep(state)
-  if (seat) return seat
   const blocked = withoutSet(state)
   const first = blocked[0]
   if (first) return { station: 'kit', code: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
@@ -78,9 +83,9 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
   return item && { station: 'crimp', code: 'crimp', term: item.termination.key, left: stripped.length, focus: item.termination.key }
 }
 
-function seatStep(state: JobState): NextStep | undefined {
+function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    for (const end of state.plan.ends) {
+    for (const end of state.plan.ends.filter((one) => (one.inPlace === true) === inPlace)) {
       const tasks = endTasks(state, unit, end.id).filter((task) => !task.done)
       const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
       // covers wait for the last contact; contacts and plugs do not

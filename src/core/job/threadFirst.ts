@@ -3,7 +3,7 @@ import { smallPartKinds } from '../catalogue/smallPartKinds'
 import { isSleeve, type Contact } from '../catalogue/types'
 import type { JobState } from '../journal/state'
 import { housingOf, smallPartsOf } from './facts'
-import type { ChosenSet, Termination } from './plan'
+import { planIndex, type ChosenSet, type Termination } from './plan'
 
 export type ThreadCode = 'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
 
@@ -11,7 +11,11 @@ export interface ThreadItem {
   readonly code: ThreadCode
   /** the part, where it has a number of its own */
   readonly part?: string | undefined
+  /** how far it goes back, where the plan says so */
+  readonly backMm?: number | undefined
 }
+
+const endOf = ({ plan }: JobState, { at }: Termination) => (at.kind === 'cavity' ? planIndex(plan).ends.get(at.end) : undefined)
 
 /**
  * What must be on the wire before it is stripped, in the order in which it goes on: what lies furthest back comes first, the
@@ -23,7 +27,7 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const items: ThreadItem[] = [{ code: 'label' }]
   // a core's jacket goes back far enough for the covers to slide past its edge
-  if (termination.wire.group?.kind === 'cable') items.push({ code: 'jacket', part: termination.wire.group.name })
+  if (termination.wire.group?.kind === 'cable') items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })
   for (const code of ['backshell', 'strain-relief', 'comb'] as const) {
     const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
     if (part && smallPartKinds[code].threadedFirst) items.push({ code, part: part.part })

@@ -62,7 +62,9 @@ const whatOf = { crimped: 'crimp', 'crimp-rejected': 'scrapped', 'first-piece': 
 
 /** A crimp names its termination, a test piece its wire and side. An entry of a setup that the plan has left since counts for that setup. */
 function setFor(job: LedgerJob, line: LedgerLine): LedgerSet | undefined {
-  const [, wire, side] = line.term?.split('/') ?? ['', line.wire, line.side]
+  const slash = line.term?.indexOf('/') ?? -1
+  const wire = line.term === undefined ? line.wire : line.term.slice(slash + 1, -2)
+  const side = line.term === undefined ? line.side : line.term.slice(-1)
   if (wire === undefined || (side !== 'a' && side !== 'b')) return undefined
   const set = job.setOf(wire, side)
   if (!set || line.setup === undefined || line.setup === set.setup) return set
@@ -71,8 +73,11 @@ function setFor(job: LedgerJob, line: LedgerLine): LedgerSet | undefined {
 
 const byTime = (a: LedgerPoint, b: LedgerPoint) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.seq - b.seq)
 
+/** Journals are in order already; several jobs at once may not be. */
+const inOrder = (points: LedgerPoint[]): LedgerPoint[] => (points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime))
+
 const finished = (id: string, { set, heights, pulls }: Growing): LedgerSeries => ({
-  id, setup: set.setup, tool: set.tool, contact: set.contact, heights: heights.sort(byTime), pulls: pulls.sort(byTime), ...(set.height && { height: set.height }), ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
+  id, setup: set.setup, tool: set.tool, contact: set.contact, heights: inOrder(heights), pulls: inOrder(pulls), ...(set.height && { height: set.height }), ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
 })
 
 function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): { readonly yields: ReadonlyMap<string, Yield>; readonly total: Yield } {

@@ -40,24 +40,29 @@ export const TREND_POINTS = 6
 export function signals(points: readonly number[], lines: Lines, trendPoints: number = TREND_POINTS): readonly Signal[] {
   const third = (lines.ucl - lines.centre) / 3
   const distances = points.map((point) => (third > 0 ? (point - lines.centre) / third : Math.sign(point - lines.centre) * Infinity))
-  const found: Signal[] = []
+  const found: (Signal & { readonly order: number })[] = []
+  const passes = zoneRules.flatMap((zone) => (['high', 'low'] as const).map((side) => ({ zone, side })))
+  passes.forEach(({ zone, side }, order) => inZone(distances, zone, side, (at) => found.push({ rule: zone.rule, at, side, order })))
   let rising = 1
   let falling = 1
-  points.forEach((point, at) => {
-    for (const { rule, of, needed, beyond } of zoneRules) {
-      for (const [side, sign] of [['high', 1], ['low', -1]] as const) {
-        const far = (i: number) => sign * (distances[i] ?? NaN) > beyond
-        if (at < of - 1 || !far(at)) continue
-        let count = 0
-        for (let i = at - of + 1; i <= at; i++) if (far(i)) count++
-        if (count >= needed) found.push({ rule, at, side })
-      }
-    }
-    const before = points[at - 1]
-    rising = before !== undefined && point > before ? rising + 1 : 1
-    falling = before !== undefined && point < before ? falling + 1 : 1
-    if (rising >= trendPoints) found.push({ rule: 'trend', at, side: 'high' })
-    if (falling >= trendPoints) found.push({ rule: 'trend', at, side: 'low' })
-  })
-  return found
+  for (let at = 1; at < points.length; at++) {
+    const [point, before] = [points[at] ?? NaN, points[at - 1] ?? NaN]
+    rising = point > before ? rising + 1 : 1
+    falling = point < before ? falling + 1 : 1
+    if (rising >= trendPoints) found.push({ rule: 'trend', at, side: 'high', order: passes.length })
+    if (falling >= trendPoints) found.push({ rule: 'trend', at, side: 'low', order: passes.length + 1 })
+  }
+  return found.sort((a, b) => a.at - b.at || a.order - b.order).map(({ rule, at, side }) => ({ rule, at, side }))
+}
+
+/** Points at which a zone rule is met on one side: how many of the window lie beyond is kept as it slides. */
+function inZone(distances: readonly number[], { of, needed, beyond }: ZoneRule, side: Signal['side'], meet: (at: number) => void): void {
+  const sign = side === 'high' ? 1 : -1
+  let count = 0
+  for (let at = 0; at < distances.length; at++) {
+    const far = sign * (distances[at] ?? NaN) > beyond
+    if (far) count++
+    if (at >= of && sign * (distances[at - of] ?? NaN) > beyond) count--
+    if (far && at >= of - 1 && count >= needed) meet(at)
+  }
 }

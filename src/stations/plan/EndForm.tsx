@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { freeEndId } from '@/core/job/freeEndId'
 import { planIndex, type End, type PlanChange } from '@/core/job/plan'
+import { parseQuantity } from '@/core/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
 import type { PlanShelf } from './planShelf'
@@ -16,16 +17,19 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
   const [gender, setGender] = useState(end?.gender ?? '')
   const [mate, setMate] = useState(end?.mate ?? '')
   const [matePlating, setMatePlating] = useState(end?.matePlating ?? '')
+  const [jacket, setJacket] = useState(end?.jacketBackMm === undefined ? '' : String(end.jacketBackMm))
+  const jacketMm = parseQuantity(jacket, 'length')
+  const [inPlace, setInPlace] = useState(end?.inPlace === true)
   const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
   const taken = !end && ends.some((one) => one.id === id.trim())
   const wrong = taken ? `${id} is there already.` : housing.trim() !== '' && !chosen ? `${housing} is no housing on the shelf.` : undefined
   const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
   const submit = () => {
-    if (!chosen || taken || id.trim() === '') return
+    if (!chosen || taken || id.trim() === '' || (jacket !== '' && !jacketMm.ok)) return
     const put: End = {
       id: id.trim(), housing: chosen.id, ...(end?.note !== undefined && { note: end.note }),
       ...(keying !== '' && chosen.keyings.includes(keying) && { keying }), ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
-      ...(mate !== '' && { mate }), ...(matePlating !== '' && { matePlating: matePlating as 'gold' }),
+      ...(mate !== '' && { mate }), ...(matePlating !== '' && { matePlating: matePlating as 'gold' }), ...(inPlace && { inPlace: true as const }), ...(jacketMm.ok && { jacketBackMm: Math.round(jacketMm.value) }),
     }
     apply({ putEnds: [put] })
   }
@@ -79,6 +83,13 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
           </select>
         </label>
       </div>
+      <label className="field">Cable jackets back, mm
+        <input value={jacket} inputMode="decimal" placeholder="no cables here" aria-invalid={jacket !== '' && !jacketMm.ok} onChange={(event) => setJacket(event.target.value)} />
+      </label>
+      <label className="small" style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
+        <input type="checkbox" checked={inPlace} onChange={(event) => setInPlace(event.target.checked)} />
+        Worked in place, after its wires are threaded through
+      </label>
       <div className="two">
         <button type="submit" className="act-button" disabled={!chosen || taken}><span>{end ? 'Change end' : 'Add end'}</span></button>
         <button type="button" className="act-button" onClick={close}><span>Leave it</span></button>

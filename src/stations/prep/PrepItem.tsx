@@ -66,7 +66,7 @@ export function PrepItem({ termination, set, done }: { readonly termination: Ter
   const practices = contact ? practicesAt('prep', contact.construction, rules).open.filter((one) => (one.id === 'fold-back' ? set.foldBack === true : one.id !== 'lubricant' || set.seal !== undefined || contact.construction === 'closed-barrel')) : []
   const lines: CheckLine[] = [
     ...(cut ? [] : [{ id: 'cut', words: <>Cut to <b className="mono">{figure(cutMm, 0)} mm</b></>, hint: cutMm > wire.lengthMm ? `${figure(wire.lengthMm, 0)} needed, the rest is slack for second tries` : undefined, seen: 'It is cut' }]),
-    ...thread.map((item) => ({ id: item.code, words: <>{threadWords[item.code]}{item.part !== undefined && <> <b className="mono">{item.part}</b></>}</>, hint: item.code === 'label' ? `says ${wire.id}` : undefined, seen: 'It is on' })),
+    ...thread.map((item) => ({ id: item.code, words: <>{threadWords[item.code]}{item.part !== undefined && <> <b className="mono">{item.part}</b></>}{item.backMm !== undefined && <>, <b className="mono">{mm(item.backMm, 0)}</b></>}</>, hint: item.code === 'label' ? `says ${wire.id}` : undefined, seen: 'It is on' })),
     { id: 'strip', words: <>Strip <b className="mono">{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b></>, hint: 'unsure? a small bite, try it, a little more', seen: 'It is stripped' },
     ...(set.foldBack ? [{ id: 'fold', words: 'Fold the bare end back on itself, flat', hint: 'recorded with this wire', seen: 'It is folded' }] : []),
     { id: 'strands', words: 'Strands whole, lay as it was', hint: `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`, seen: 'Strands are whole' },

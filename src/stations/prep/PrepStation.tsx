@@ -64,7 +64,11 @@ const isHeld = (state: State, setup: string) => {
   return allowed !== undefined && ahead >= allowed
 }
 
-const firstOpen = (groups: ReturnType<typeof setupQueue>, held: ReadonlySet<string>) => groups.filter((group) => !held.has(group.id)).flatMap((group) => group.items).find((item) => item.stage === 'to-strip')
+/** What is due at the bench first, then in place. */
+const firstOpen = (groups: ReturnType<typeof setupQueue>, held: ReadonlySet<string>) => {
+  const open = groups.filter((group) => !held.has(group.id)).flatMap((group) => group.items).filter((item) => item.stage === 'to-strip')
+  return open.find((item) => !item.inPlace) ?? open[0]
+}
 
 const areaOf = (state: State, item: QueueItem) => {
   const type = state.facts.wireTypes[item.termination.wire.type]

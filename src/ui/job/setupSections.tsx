@@ -31,7 +31,7 @@ export function setupSections(groups: readonly QueueGroup[], quantity: number, g
       rows: group.items.map((item): QueueRow => {
         const { wire, side, key } = item.termination
         const area = areaOf(item)
-        return { key, glyph: glyphOf(item, group), name: termName(key, quantity), words: `${sideWords(wire, side)} · ${wire.colour}`, aside: area === undefined ? undefined : figure(area, 2) }
+        return { key, glyph: glyphOf(item, group), name: termName(key, quantity), words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`, aside: area === undefined ? undefined : figure(area, 2) }
       }),
     }
   })

@@ -25,7 +25,7 @@ test('heights, forces, first tries, scrap and tools, counted by hand', () => {
     job('two', [line('crimp-rejected', { term: '1/W1/a', defect: 'bent' }), line('crimp-rejected', { term: '1/W1/a', defect: 'cracked' })]),
   ], () => undefined)
   const [first, second] = book.series
-  expect(first).toMatchObject({ tool: 'PF-10', contact: 'SC-09-18', minimumN: 85 })
+  expect(first).toMatchObject({ tool: 'PF-10', contacts: ['SC-09-18'], minimumN: 85 })
   expect(first?.heights.map((one) => [one.value, one.what])).toEqual([[1.28, 'first-piece'], [1.27, 'crimp'], [1.3, 'scrapped'], [1.29, 'crimp']])
   expect(first?.pulls.map((one) => one.value)).toEqual([120, 118])
   expect(second?.heights).toEqual([])
@@ -34,6 +34,15 @@ test('heights, forces, first tries, scrap and tools, counted by hand', () => {
   expect(book.yields.get(first?.id ?? '')).toEqual({ tried: 4, first: 2, scrapped: 3 })
   expect(book.scrap).toEqual([{ defect: 'bent', count: 2, cumulative: 2 / 3 }, { defect: 'cracked', count: 1, cumulative: 1 }])
   expect(book.tools).toEqual([{ tool: 'PF-10', all: 8, since: 8 }, { tool: 'QF-5', all: 1, since: 1 }])
+})
+
+test('contacts that a die closes to the same height stand on one chart; another height has its own', () => {
+  const like = { ...set, contact: 'SP-09-18' }
+  const unlike = { ...set, contact: 'SX', height: { minMm: 1.4, maxMm: 1.5 } }
+  const by: Readonly<Record<string, LedgerSet>> = { W1: set, W2: like, W3: unlike }
+  const lines = ['W1', 'W2', 'W1', 'W3'].map((wire, i) => line('crimped', { setup: set.setup, term: `1/${wire}/a`, heightMm: 1.2 + i / 100 }))
+  const book = ledger([{ id: 'x', title: 'x', lines, setOf: (wire) => by[wire] }], () => undefined)
+  expect(book.series.map((one) => [one.contacts, one.heights.length])).toEqual([[['SC-09-18', 'SP-09-18'], 3], [['SX'], 1]])
 })
 
 test('contacts are counted from the later of the crib’s date and the gauge at the bench', () => {
@@ -47,7 +56,7 @@ test('contacts are counted from the later of the crib’s date and the gauge at 
 
 test('an entry of a setup that the plan has left since counts for that setup, without limits of another', () => {
   const book = ledger([job('x', [line('crimped', { setup: 'NH-5~nest-1.5', term: '1/W1/a', heightMm: 1.4 })])], () => undefined)
-  expect(book.series).toMatchObject([{ setup: 'NH-5~nest-1.5', tool: 'NH-5', contact: 'SC-09-18' }])
+  expect(book.series).toMatchObject([{ setup: 'NH-5~nest-1.5', tool: 'NH-5', contacts: ['SC-09-18'] }])
   expect(book.series[0]?.height).toBeUndefined()
 })
 

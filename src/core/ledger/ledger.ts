@@ -2,7 +2,7 @@ import { pushTo } from '../collections'
 import type { Ledger, LedgerJob, LedgerLine, LedgerPoint, LedgerSeries, LedgerSet, ScrapCause, ToolWork, Yield } from './ledgerTypes'
 
 /**
- * What the journals of all jobs say together: heights and forces by setup and contact, how many were right at the first
+ * What the journals of all jobs say together: heights and forces by setup, how many were right at the first
  * try, why contacts were thrown away, and how much each tool has closed since it was verified.
  * @param verifiedOn the crib's date (`YYYY-MM-DD`) of a tool's last verification
  */
@@ -23,10 +23,11 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
       if (!set) continue
       pushTo(closings, set.tool, line.at)
       const id = seriesId(set)
-      const growing = series.get(id) ?? { set, heights: [], pulls: [] }
+      const growing = series.get(id) ?? { set, contacts: new Set(), heights: [], pulls: [] }
       series.set(id, growing)
       // the newest set is what the limits are drawn from
       growing.set = set
+      growing.contacts.add(set.contact)
       const point = (value: number): LedgerPoint => ({ job: job.id, seq: line.seq, at: line.at, value, what: whatOf[kind], ...(line.term !== undefined && { term: line.term }) })
       if (line.heightMm !== undefined) growing.heights.push(point(line.heightMm))
       if (line.pullN !== undefined) growing.pulls.push(point(line.pullN))
@@ -46,6 +47,7 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
 
 interface Growing {
   set: LedgerSet
+  readonly contacts: Set<string>
   readonly heights: LedgerPoint[]
   readonly pulls: LedgerPoint[]
 }
@@ -56,7 +58,8 @@ interface Outcome {
   crimped: boolean
 }
 
-const seriesId = ({ setup, contact }: LedgerSet): string => `${setup}|${contact}`
+const seriesId = ({ setup, contact, height, minimumN }: LedgerSet): string =>
+  height === undefined && minimumN === undefined ? `${setup}|${contact}` : `${setup}|${height ? `${height.minMm.toFixed(3)}-${height.maxMm.toFixed(3)}` : ''}|${String(minimumN ?? '')}`
 
 const whatOf = { crimped: 'crimp', 'crimp-rejected': 'scrapped', 'first-piece': 'first-piece', 'pull-sampled': 'sample' } as const satisfies Record<Exclude<LedgerLine['kind'], 'tool-verified'>, LedgerPoint['what']>
 
@@ -76,8 +79,8 @@ const byTime = (a: LedgerPoint, b: LedgerPoint) => (a.at < b.at ? -1 : a.at > b.
 /** Journals are in order already; several jobs at once may not be. */
 const inOrder = (points: LedgerPoint[]): LedgerPoint[] => (points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime))
 
-const finished = (id: string, { set, heights, pulls }: Growing): LedgerSeries => ({
-  id, setup: set.setup, tool: set.tool, contact: set.contact, heights: inOrder(heights), pulls: inOrder(pulls), ...(set.height && { height: set.height }), ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
+const finished = (id: string, { set, contacts, heights, pulls }: Growing): LedgerSeries => ({
+  id, setup: set.setup, tool: set.tool, contacts: [...contacts].sort(), heights: inOrder(heights), pulls: inOrder(pulls), ...(set.height && { height: set.height }), ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
 })
 
 function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): { readonly yields: ReadonlyMap<string, Yield>; readonly total: Yield } {

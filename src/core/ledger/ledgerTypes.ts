@@ -40,12 +40,12 @@ export interface LedgerPoint {
   readonly term?: string | undefined
 }
 
-/** All figures of one contact in one setup, in the order in which they were made. */
+/** All figures of one setup that are held to the same limits, in the order in which they were made: a die does not know which half it closes. */
 export interface LedgerSeries {
   readonly id: string
   readonly setup: string
   readonly tool: string
-  readonly contact: string
+  readonly contacts: readonly string[]
   readonly heights: readonly LedgerPoint[]
   readonly pulls: readonly LedgerPoint[]
   readonly height?: { readonly minMm: number; readonly maxMm: number } | undefined

@@ -39,7 +39,7 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
   ])
   const pick = (chart: 'heights' | 'pulls') => (to: number) => setPicked({ view: view?.id, chart, at: to })
   return (
-    <PlaceFrame place="ledger" title="Ledger" sub={plural(list.length, 'series', 'series')} find={list.map((one) => ({ id: setupIdLabel(one.setup), kind: 'series', words: one.contactName, href: address('charts', one.id) }))}>
+    <PlaceFrame place="ledger" title="Ledger" sub={plural(list.length, 'series', 'series')} find={list.map((one) => ({ id: setupIdLabel(one.setup), kind: 'series', words: one.contactNames, href: address('charts', one.id) }))}>
       {list.length === 0 ? (
         <div className="work"><p className="note attend">Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and it begins.</p></div>
       ) : (
@@ -50,7 +50,7 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
               {list.map((one) => (
                 <Link key={one.id} href={address('charts', one.id, subgroup)} className="series-row" aria-current={one.id === view?.id ? 'page' : undefined} prefetch={false}>
                   <span className="mono">{setupIdLabel(one.setup)}</span>
-                  <span className="small">{one.contactName}{one.signals > 0 && <b className="fault"> ▲ {plural(one.signals, 'signal')}</b>}</span>
+                  <span className="small">{one.contactNames}{one.signals > 0 && <b className="fault"> ▲ {plural(one.signals, 'signal')}</b>}</span>
                   <span className="small dim">{[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')].filter(Boolean).join(', ') || 'nothing measured'}</span>
                 </Link>
               ))}
@@ -79,7 +79,7 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
   )
 }
 
-/** The reading that an address asks for, else the first signal, else the last reading. */
+/** The reading that an address asks for, else the first trend or signal, else the last reading. */
 function startAt({ view }: LedgerModel, at: { readonly job: string; readonly seq: number } | undefined) {
   for (const chart of ['heights', 'pulls'] as const) {
     const found = at && view?.[chart]?.shown.find((one) => one.point.job === at.job && one.point.seq === at.seq)
@@ -87,7 +87,7 @@ function startAt({ view }: LedgerModel, at: { readonly job: string; readonly seq
   }
   const chart = view?.heights ? ('heights' as const) : ('pulls' as const)
   const shown = view?.[chart]
-  const first = shown?.signals[0]?.at ?? shown?.shown.at(-1)?.at
+  const first = (shown?.signals.find((one) => one.rule === 'trend') ?? shown?.signals[0])?.at ?? shown?.shown.at(-1)?.at
   return view && first !== undefined ? { view: view.id, chart, at: first } : undefined
 }
 

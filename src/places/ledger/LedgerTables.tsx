@@ -7,7 +7,7 @@ import type { LedgerModel } from './ledgerModel'
 const percent = (part: number, of: number) => (of === 0 ? '–' : `${figure((part / of) * 100, 1)} %`)
 const defectName = (id: string): string => (Object.hasOwn(defectWords, id) ? defectWords[id as DefectCode] : id)
 
-/** Terminations that were right at the first try, by setup and contact. */
+/** Terminations that were right at the first try, by setup. */
 export function YieldTable({ model: { list, total } }: { readonly model: LedgerModel }) {
   return (
     <section className="sheet" aria-label="First tries">
@@ -18,7 +18,7 @@ export function YieldTable({ model: { list, total } }: { readonly model: LedgerM
         <tbody>
           {list.filter((one) => one.yield.tried > 0).map((one) => (
             <tr key={one.id}>
-              <td className="figure">{setupIdLabel(one.setup)}</td><td>{one.contactName}</td><td className="figure">{one.yield.tried}</td><td className="figure">{one.yield.first}</td>
+              <td className="figure">{setupIdLabel(one.setup)}</td><td>{one.contactNames}</td><td className="figure">{one.yield.tried}</td><td className="figure">{one.yield.first}</td>
               <td className="figure">{one.yield.scrapped}</td><td className="figure"><b>{percent(one.yield.first, one.yield.tried)}</b></td>
             </tr>
           ))}

@@ -5,8 +5,7 @@ export interface SeriesLine {
   readonly id: string
   readonly setup: string
   readonly tool: string
-  readonly contact: string
-  readonly contactName: string
+  readonly contactNames: string
   readonly heights: number
   readonly pulls: number
   readonly signals: number

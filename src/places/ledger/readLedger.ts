@@ -55,7 +55,7 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
   }
   return {
     list: order.map(({ series, heights }) => ({
-      id: series.id, setup: series.setup, tool: series.tool, contact: series.contact, contactName: shelf.contacts.get(series.contact)?.name ?? series.contact,
+      id: series.id, setup: series.setup, tool: series.tool, contactNames: series.contacts.map((one) => shelf.contacts.get(one)?.name ?? one).join(', '),
       heights: series.heights.length, pulls: series.pulls.length, signals: heights?.signalCount ?? 0, yield: book.yields.get(series.id) ?? { tried: 0, first: 0, scrapped: 0 },
     })),
     view, total: book.total, scrap: book.scrap,

@@ -1,4 +1,6 @@
 import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
+import { entryHash, NO_HASH } from '../src/data/entryHash'
 
 /** A page at a bench whose operator is picked, that fails on any error in the browser's console. */
 export const test = base.extend<{ readonly bench: Page }>({
@@ -37,6 +39,23 @@ export async function makeJob(request: APIRequestContext, title: string, csv = l
   const response = await request.post(`/api/v1/jobs?title=${encodeURIComponent(title)}`, { data: csv, headers: { 'content-type': 'text/csv' } })
   expect(response.status()).toBe(201)
   return ((await response.json()) as { id: string }).id
+}
+
+/** Seven leads, stripped and their setup released, as a job of the bench; `prepare` goes on with them before. */
+export async function sevenAtBench(request: APIRequestContext, prepare?: (leads: ReturnType<typeof sevenLeads>) => void): Promise<string> {
+  const leads = sevenLeads()
+  prepare?.(leads)
+  const { entries, state } = leads
+  let prev = NO_HASH
+  const journal = entries.map((entry) => {
+    const hash = entryHash(entry, prev)
+    const kept = { ...entry, prev, hash }
+    prev = hash
+    return kept
+  })
+  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
+  expect(made.status()).toBe(201)
+  return ((await made.json()) as { id: string }).id
 }
 
 /** Waits until the page has come to life: its keys are bound. */

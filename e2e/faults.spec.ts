@@ -1,6 +1,4 @@
-import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
-import { alive, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({ bench: page, request }) => {
   const id = await makeJob(request, 'Weak piece')
@@ -78,18 +76,9 @@ test('without an operator nothing is written, and the page says what to do', asy
 })
 
 test('heights that rise six times in a row stop the line before a part is out', async ({ bench: page, request }) => {
-  const { entries, state, crimp } = sevenLeads()
-  for (const [i, height] of [1.25, 1.26, 1.28, 1.29, 1.31].entries()) crimp(i + 1, height)
-  let prev = NO_HASH
-  const journal = entries.map((entry) => {
-    const hash = entryHash(entry, prev)
-    const kept = { ...entry, prev, hash }
-    prev = hash
-    return kept
+  const id = await sevenAtBench(request, ({ crimp }) => {
+    for (const [i, height] of [1.25, 1.26, 1.28, 1.29, 1.31].entries()) crimp(i + 1, height)
   })
-  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
-  expect(made.status()).toBe(201)
-  const { id } = (await made.json()) as { id: string }
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   await expect(nextStep(page)).toContainText('Crimp W6a')

@@ -1,9 +1,7 @@
 import { createServer, type Socket } from 'node:net'
 import sharp from 'sharp'
 import type { APIRequestContext, Page } from '@playwright/test'
-import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
-import { alive, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 /** Ticks what is due until a heading stands there; a card has no more lines than this. */
 async function tickUntil(page: Page, heading: string | RegExp): Promise<void> {
@@ -27,21 +25,6 @@ async function atFirstPiece(page: Page, request: APIRequestContext, title: strin
   await alive(page)
   await tickUntil(page, 'First piece, on spare wire')
   return id
-}
-
-/** Seven leads, stripped and released, as a job of the bench. */
-async function sevenAtBench(request: APIRequestContext): Promise<string> {
-  const { entries, state } = sevenLeads()
-  let prev = NO_HASH
-  const journal = entries.map((entry) => {
-    const hash = entryHash(entry, prev)
-    const kept = { ...entry, prev, hash }
-    prev = hash
-    return kept
-  })
-  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
-  expect(made.status()).toBe(201)
-  return ((await made.json()) as { id: string }).id
 }
 
 const entriesOf = async (request: APIRequestContext, id: string) => ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as { entries: Record<string, unknown>[] }).entries

@@ -1,3 +1,4 @@
+import { tenth } from '../units/tenth'
 import { judgeStrip, type StripShape, type StripWindow } from './stripWindow'
 
 /** What is seen when a stripped wire is tried in its contact, before the stroke. */
@@ -67,8 +68,6 @@ export interface Trial {
 
 /** A bite that a hand can take without going too far. */
 const BITE_MM = 0.5
-/** Halves go away from nought, as a hand rounds: 0.85 is 0.9, though its binary form lies a little below. */
-const tenth = (mm: number) => Math.round(mm * 10 + Math.sign(mm) * 1e-6) / 10
 
 /**
  * What to do about what is seen, in mm, whether the slack allows it, and what to set for the next wire.

@@ -2,6 +2,7 @@ import type { CauseCode, DefectCode } from '@/core/crimp/looks'
 import { partOfCause } from '@/core/crimp/setupPart'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { termState, type JobState } from '@/core/journal/state'
+import { tenth } from '@/core/units/tenth'
 import type { Said } from '@/ui/job/journalClient'
 import { mm } from '@/words/figures'
 import { setupPartWords } from '@/words/practices'
@@ -14,7 +15,6 @@ export interface RootCure {
 
 /** Without a measured strip the stop is moved by this much. */
 const NUDGE_MM = 0.4
-const tenth = (value: number) => Math.round(value * 10) / 10
 
 /** The change of the setup that goes with a cause, with its figure; undefined where it lies with the hand. */
 export function rootCure(state: JobState, { termination, set }: QueueItem, group: QueueGroup, cause: CauseCode, defect: DefectCode): RootCure | undefined {

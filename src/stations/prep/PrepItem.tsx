@@ -13,6 +13,7 @@ import { sightingDefect } from '@/core/strip/sightingDefect'
 import { judgeStrip } from '@/core/strip/stripWindow'
 import type { Sighting, TrialAnswer } from '@/core/strip/trialAnswer'
 import { parseQuantity } from '@/core/units/parseQuantity'
+import { tenth } from '@/core/units/tenth'
 import { bundleDiameterMm } from '@/core/wire/bundle'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
@@ -35,7 +36,6 @@ import { StripScale } from './StripScale'
 const loadTrial = () => import('./TrialPane')
 /** The stripper's stop is moved by this much at a time. */
 const STOP_STEP_MM = 0.1
-const tenth = (value: number) => Math.round(value * 10) / 10
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */
 export function PrepItem({ termination, set, done }: { readonly termination: Termination; readonly set: ChosenSet; readonly done: () => void }) {

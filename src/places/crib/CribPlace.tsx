@@ -17,7 +17,7 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
             <h2 className="card-title" style={{ padding: '14px 18px 8px' }}>{overdue.length === 0 ? 'Nothing is overdue' : `Overdue: ${overdue.map((tool) => tool.id).join(', ')}`}</h2>
             <div className="sheet-body" tabIndex={0} role="region" aria-label="Tools with their dates">
               <table className="table">
-                <thead><tr><th scope="col">tool</th><th scope="col" /><th scope="col">class</th><th scope="col">contacts since</th><th scope="col">verified</th><th scope="col">due</th></tr></thead>
+                <thead><tr><th scope="col">tool</th><th scope="col">name</th><th scope="col">class</th><th scope="col">contacts since</th><th scope="col">verified</th><th scope="col">due</th></tr></thead>
                 <tbody>
                   {tools.map((tool) => {
                     const late = tool.dueOn !== undefined && tool.dueOn < today

@@ -55,7 +55,7 @@ export function ToolTable({ model: { tools } }: { readonly model: LedgerModel })
     <section className="sheet" aria-label="Contacts by tool">
       <h2 className="card-title" style={{ padding: '14px 18px 8px' }}>Contacts since verification</h2>
       <table className="table">
-        <thead><tr><th scope="col">tool</th><th scope="col" /><th scope="col">since verified</th><th scope="col">in all</th><th scope="col">verified</th><th scope="col">due</th></tr></thead>
+        <thead><tr><th scope="col">tool</th><th scope="col">name</th><th scope="col">since verified</th><th scope="col">in all</th><th scope="col">verified</th><th scope="col">due</th></tr></thead>
         <tbody>
           {tools.map((tool) => (
             <tr key={tool.tool}>

@@ -50,7 +50,7 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
               {list.map((one) => (
                 <Link key={one.id} href={address('charts', one.id, subgroup)} className="series-row" aria-current={one.id === view?.id ? 'page' : undefined} prefetch={false}>
                   <span className="mono">{setupIdLabel(one.setup)}</span>
-                  <span className="small">{one.contactNames}{one.signals > 0 && <b className="fault"> ▲ {plural(one.signals, 'signal')}</b>}</span>
+                  <span className="small">{one.signals > 0 && <b className="fault">▲ {plural(one.signals, 'signal')} </b>}{one.contactNames}</span>
                   <span className="small dim">{[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')].filter(Boolean).join(', ') || 'nothing measured'}</span>
                 </Link>
               ))}

@@ -62,7 +62,7 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
         />
         {body.gender === 'socket' && <path d={`M0 ${-mating * 0.25}H${front * 0.45}M0 ${mating * 0.25}H${front * 0.45}`} stroke="var(--ink)" strokeWidth=".07" />}
         <rect x={bottomMm} y={-body.boreMm / 2} width={mouthMm - bottomMm} height={body.boreMm} fill="none" stroke="var(--dim)" strokeWidth=".07" strokeDasharray=".25 .25" />
-        <circle cx={hole} cy={0} r={holeR} fill={holeFilled ? 'url(#strands)' : 'var(--ink)'} stroke="var(--ink)" strokeWidth=".11" />
+        <circle cx={hole} cy={0} r={holeR} fill={holeFilled ? 'url(#strands)' : 'var(--void)'} stroke="var(--ink)" strokeWidth=".11" />
         {crimped && (
           <g fill="var(--ink)" opacity=".82">
             {[-0.5, 0.5].map((dx) => (

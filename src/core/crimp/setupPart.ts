@@ -16,7 +16,8 @@ const part = (id: SetupPart, figure: boolean, endsRelease: boolean): SetupPartKi
 export const setupParts: Readonly<Record<SetupPart, SetupPartKind>> = {
   'strip-stop': part('strip-stop', true, false),
   'wire-stop': part('wire-stop', true, true),
-  notch: part('notch', true, false),
+  // how much larger is for the stripper to say: its openings are not pinned with a job
+  notch: part('notch', false, false),
   positioner: part('positioner', false, true),
   selector: part('selector', false, true),
   die: part('die', false, true),

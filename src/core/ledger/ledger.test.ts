@@ -48,7 +48,7 @@ test('contacts that a die closes to the same height stand on one chart; another 
 test('contacts are counted from the later of the crib’s date and the gauge at the bench', () => {
   const at = (day: string, kind: LedgerLine['kind'], more: Partial<LedgerLine>): LedgerLine => ({ seq: ++seq, at: `${day}T08:00:00Z`, kind, ...more })
   const crimp = (day: string) => at(day, 'crimped', { setup: set.setup, term: `1/W1/a` })
-  const lines = [crimp('2026-01-01'), crimp('2026-03-01'), at('2026-04-01', 'tool-verified', { tool: 'PF-10' }), crimp('2026-05-01')]
+  const lines = [crimp('2026-01-01'), crimp('2026-03-01'), at('2026-04-01', 'tool-verified', { tool: 'PF-10', passed: true }), at('2026-04-20', 'tool-verified', { tool: 'PF-10', passed: false }), crimp('2026-05-01')]
   expect(ledger([job('x', lines)], () => '2026-02-01').tools[0]).toEqual({ tool: 'PF-10', all: 3, since: 1, gaugedAt: '2026-04-01T08:00:00Z' })
   expect(ledger([job('x', lines)], () => '2026-04-15').tools[0]).toEqual({ tool: 'PF-10', all: 3, since: 1 })
   expect(ledger([job('x', lines.slice(0, 2))], () => '2026-02-01').tools[0]?.since).toBe(1)

@@ -16,7 +16,7 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
     for (const line of job.lines) {
       const { kind } = line
       if (kind === 'tool-verified') {
-        if (line.tool !== undefined && line.at > (gauged.get(line.tool) ?? '')) gauged.set(line.tool, line.at)
+        if (line.tool !== undefined && line.passed === true && line.at > (gauged.get(line.tool) ?? '')) gauged.set(line.tool, line.at)
         continue
       }
       const set = setFor(job, line)

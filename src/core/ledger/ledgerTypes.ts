@@ -11,6 +11,8 @@ export interface LedgerLine {
   readonly heightMm?: number | undefined
   readonly pullN?: number | undefined
   readonly defect?: string | undefined
+  /** both sides of the gauge were right */
+  readonly passed?: boolean | undefined
 }
 
 /** A job as the Ledger needs it: its lines that stand, and what its sets ask. */

@@ -6,7 +6,7 @@ import { setupId } from '@/core/setup/setup'
 import type { Database } from '../database'
 import { journalEntry } from '../schema'
 
-type Packed = readonly [seq: number, at: string, kind: LedgerLine['kind'], entryId: string, body: Omit<LedgerLine, 'seq' | 'at' | 'kind'>]
+type Packed = readonly [seq: number, at: string, kind: LedgerLine['kind'], entryId: string, body: Omit<LedgerLine, 'seq' | 'at' | 'kind' | 'passed'> & { readonly goEnters?: boolean; readonly noGoStops?: boolean }]
 
 /**
  * The lines of all journals that the Ledger counts, without what was taken back: packed by the database into one text a job,
@@ -26,7 +26,9 @@ export async function readLedgerLines(db: Database): Promise<ReadonlyMap<string,
 
 const counted: readonly LedgerLine['kind'][] = ['crimped', 'crimp-rejected', 'first-piece', 'pull-sampled', 'tool-verified']
 
-const unpack = ([seq, at, kind, , { term, setup, tool, wire, side, heightMm, pullN, defect }]: Packed): LedgerLine => ({ seq, at, kind, term, setup, tool, wire, side, heightMm, pullN, defect })
+const unpack = ([seq, at, kind, , { term, setup, tool, wire, side, heightMm, pullN, defect, goEnters, noGoStops }]: Packed): LedgerLine => ({
+  seq, at, kind, term, setup, tool, wire, side, heightMm, pullN, defect, ...(kind === 'tool-verified' && { passed: goEnters === true && noGoStops === true }),
+})
 
 /** A job's lines with what its sets ask. */
 export const ledgerJob = (id: string, state: Pick<JobState, 'plan' | 'sets'>, lines: readonly LedgerLine[]): LedgerJob => ({

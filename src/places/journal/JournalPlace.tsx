@@ -1,6 +1,6 @@
 'use client'
 import Link from 'next/link'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/journal/entry'
 import { isClosed, type LogLine } from '@/core/journal/state'
 import { useOperator } from '@/ui/frame/Operator'
@@ -30,6 +30,9 @@ export function JournalPlace({ at }: { readonly at?: number }) {
     }
   }, [id, first])
   useEffect(() => void load(), [load, state.seq])
+  const asked = useRef<HTMLTableRowElement>(null)
+  const isThere = entries.some((entry) => entry.seq === at)
+  useEffect(() => asked.current?.scrollIntoView({ block: 'center' }), [isThere])
   const undone = new Set(entries.flatMap((entry) => (entry.kind === 'taken-back' ? [entry.undoes] : [])))
   const lines = new Map(state.recent.map((line) => [line.seq, line]))
   return (
@@ -53,7 +56,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
               </thead>
               <tbody>
                 {[...entries].reverse().map((entry) => (
-                  <tr key={entry.seq} data-at={entry.seq === at} ref={entry.seq === at ? (row) => row?.scrollIntoView({ block: 'center' }) : undefined} className={entry.seq === at ? 'rule-differs' : undefined}>
+                  <tr key={entry.seq} data-at={entry.seq === at} ref={entry.seq === at ? asked : undefined} className={entry.seq === at ? 'rule-differs' : undefined}>
                     <td className="figure">{entry.seq}</td>
                     <td className="figure dim">{dayTime(entry.at)}</td>
                     <td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</td>

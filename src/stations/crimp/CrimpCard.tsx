@@ -15,7 +15,7 @@ import { setupWords } from '@/words/crimp'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
 import { Looks } from './Looks'
-import { looksFor, type Reported } from './looksFor'
+import { looksFor, type MeasuredHeight, type Reported } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenSheet } from './SpecimenSheet'
 
@@ -30,7 +30,8 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
   const [fault, setFault] = useState<Reported>()
   const [ending, setEnding] = useState(false)
   const [due, setDue] = useState<LookCode>()
-  const [heightMm, setHeightMm] = useState<number>()
+  // a height that was measured stays with the piece while its fault is reported
+  const [measured, setMeasured] = useState<MeasuredHeight>()
   // what the rules allowed to save this piece with: it is looked at again from the first look
   const [practices, setPractices] = useState<readonly PracticeId[]>([])
   const toCrimp = item.stage === 'stripped'
@@ -40,7 +41,7 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
     <>
       <div className="work">
         <CrimpReadouts item={item} />
-        <SpecimenSheet item={item} crimped={!fault || lookTable[fault.look].when === 'after'} defect={fault?.defect} heightMm={fault ? undefined : heightMm} />
+        <SpecimenSheet item={item} crimped={!fault || lookTable[fault.look].when === 'after'} defect={fault?.defect} heightMm={fault ? undefined : measured?.heightMm} />
         {showsLooks && due && <LookPictures item={item} look={due} />}
       </div>
       <aside className="pane pane-card" aria-label="This termination">
@@ -54,7 +55,7 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
           cards && <cards.EndRelease setup={group.id} close={() => setEnding(false)} />
         ) : fault ? (
           cards && <cards.FaultReport
-            item={item} group={group} fault={fault} setFault={setFault} done={done}
+            item={item} group={group} fault={fault} measured={measured} setFault={setFault} done={done}
             save={(practice) => {
               setPractices([...practices, practice])
               setFault(undefined)
@@ -63,7 +64,7 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
         ) : item.stage === 'crimped' ? (
           <Crimped item={item} report={() => setFault({ look: looksFor(state, item).find((look) => lookTable[look].when === 'after') ?? 'straight-round' })} />
         ) : (
-          <Looks key={practices.join()} item={item} group={group} practices={practices} setPractices={setPractices} done={done} report={(look) => setFault({ look })} onDue={setDue} onHeight={setHeightMm} changed={() => setEnding(true)} />
+          <Looks item={item} group={group} practices={practices} setPractices={setPractices} done={done} report={(look) => setFault({ look })} onDue={setDue} onHeight={setMeasured} changed={() => setEnding(true)} />
         )}
       </aside>
     </>

@@ -14,17 +14,19 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { causeWords, cureWords, defectWords, lookWords } from '@/words/crimp'
 import { mm, plural } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
-import { looksFor, type Reported } from './looksFor'
+import { looksFor, type MeasuredHeight, type Reported } from './looksFor'
 import { rootCure } from './rootCure'
 
 /** A strip that is a little short before the stroke is stripped on, not thrown away. */
 const BITE_MM = 0.4
 
 /** What is wrong, why it most likely is, what becomes of the piece, and what is set otherwise for the next. */
-export function FaultReport({ item, group, fault, setFault, done, save }: {
+export function FaultReport({ item, group, fault, measured, setFault, done, save }: {
   readonly item: QueueItem
   readonly group: QueueGroup
   readonly fault: Reported
+  /** measured while it was looked at: it stands with the decision */
+  readonly measured: MeasuredHeight | undefined
   readonly setFault: (fault?: Reported) => void
   readonly done: () => void
   readonly save: (practice: PracticeId) => void
@@ -39,7 +41,7 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
   const found = defect && decide(defect, look)
   const now = termState(state, key)
   const { stripped } = now
-  const heightMm = now.crimp?.heightMm
+  const heightMm = measured?.heightMm ?? now.crimp?.heightMm
   const causes = defect ? rankCauses(defect, { setup: item.set.setup, strip: stripped && { stripMm: stripped.stripMm, window: item.set.strip }, height: heightMm === undefined || !item.set.height ? undefined : { heightMm, ...item.set.height } }) : []
   // the likeliest cause that is a matter of how something is set
   const settable = causes.find((one) => one.evidence !== 'against' && partOfCause[one.cause] !== undefined)
@@ -53,7 +55,7 @@ export function FaultReport({ item, group, fault, setFault, done, save }: {
   const otherSeated = termState(state, `${String(unit)}/${wire.id}/${side === 'a' ? 'b' : 'a'}`).seat !== undefined
   const write = async () => {
     if (!found) return
-    const rejected: Said = { kind: 'crimp-rejected', term: key, look, defect: found.id, decision: found.decision, usedMm }
+    const rejected: Said = { kind: 'crimp-rejected', term: key, look, defect: found.id, decision: found.decision, usedMm, ...measured }
     const gone: readonly Said[] = tooShort && !otherSeated ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` }] : []
     const cures: readonly Said[] = cure && withCure === found.id ? [cure.entry] : []
     if (await append(rejected, ...gone, ...cures)) {

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { looks as lookTable, type LookCode } from '@/core/crimp/looks'
 import { implausibleHeight } from '@/core/crimp/plausible'
 import { practicesAt, type PracticeId } from '@/core/crimp/practices'
@@ -18,7 +18,7 @@ import { day, figure, mm, plural, range } from '@/words/figures'
 import { lookWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
-import { looksFor } from './looksFor'
+import { looksFor, type MeasuredHeight } from './looksFor'
 import { SetSources } from './SetSources'
 import { usePieceInstruments } from './usePieceInstruments'
 
@@ -31,7 +31,7 @@ export function Looks({ item, group, practices, setPractices, done, report, onDu
   readonly done: () => void
   readonly report: (look: LookCode) => void
   readonly onDue: (look: LookCode | undefined) => void
-  readonly onHeight: (heightMm: number | undefined) => void
+  readonly onHeight: (measured: MeasuredHeight | undefined) => void
   readonly changed: () => void
 }) {
   const { state, append, busy } = useJob()
@@ -42,6 +42,7 @@ export function Looks({ item, group, practices, setPractices, done, report, onDu
   const window = item.set.height
   const heightMm = figureOf(height, 'length')
   const implausible = heightMm === undefined ? undefined : implausibleHeight(item.set, heightMm)
+  const cannotBe = implausible !== undefined
   const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   const samples = samplesDue(state, group.id)
   const heightDue = window !== undefined && samples.height
@@ -49,9 +50,9 @@ export function Looks({ item, group, practices, setPractices, done, report, onDu
   const checks = useChecks(key, lines)
   const dueLook = wanted.find((look) => look === checks.due?.id)
   useEffect(() => onDue(dueLook), [onDue, dueLook])
-  useEffect(() => onHeight(implausible ? undefined : heightMm), [onHeight, heightMm, implausible])
+  const measured = useMemo((): MeasuredHeight | undefined => (heightMm === undefined || cannotBe ? undefined : { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }), [heightMm, cannotBe, height.by])
+  useEffect(() => onHeight(measured), [onHeight, measured])
   const accept = async () => {
-    const measured = heightMm === undefined ? {} : { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }
     if (await append({ kind: 'crimped', term: key, setup: group.id, looks: wanted.map((look) => ({ look, seen: true })), ...measured, ...(practices.length > 0 && { practices: [...practices] }) })) done()
   }
   const measure = async () => {

@@ -9,6 +9,12 @@ export interface Reported {
   readonly defect?: DefectCode
 }
 
+/** A height that was measured on the piece, as an entry says it. */
+export interface MeasuredHeight {
+  readonly heightMm: number
+  readonly heightBy?: string
+}
+
 /** Looks that the contact of a termination asks for. */
 export const looksFor = (state: JobState, item: QueueItem): readonly LookCode[] => {
   const contact = state.facts.contacts[item.set.contact]

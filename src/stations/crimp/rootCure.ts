@@ -37,22 +37,12 @@ export function rootCure(state: JobState, { termination, set }: QueueItem, group
       const now = adjusted?.wireStopMm ?? set.setup.wireStopMm
       return now === undefined ? undefined : said({ toMm: Math.max(0.1, tenth(now - NUDGE_MM)) })
     }
-    case 'notch': {
-      const now = adjusted?.notchMm ?? set.setup.notchMm
-      const next = now === undefined ? undefined : nextNotch(state, now)
-      return next === undefined ? undefined : said({ toMm: next })
-    }
     case 'selector': return set.setup.selector === undefined ? undefined : said(undefined, String(set.setup.selector))
     case 'positioner': return said(undefined, set.setup.positioner)
     case 'die': return set.setup.die === undefined ? (set.setup.nest === undefined ? undefined : { words: setupPartWords.nest(set.setup.nest), entry: { kind: 'setup-adjusted', setup: group.id, part: 'nest', why: defect } }) : said(undefined, set.setup.die)
+    case 'notch':
     case 'nest':
     case 'locator':
     case 'frame': return said()
   }
-}
-
-/** The next larger opening of the job's strippers. */
-function nextNotch(state: JobState, nowMm: number): number | undefined {
-  const openings = Object.values(state.facts.tools).flatMap((tool) => tool.notchesMm ?? []).sort((a, b) => a - b)
-  return openings.find((one) => one > nowMm + 0.01) ?? tenth(nowMm + 0.2)
 }

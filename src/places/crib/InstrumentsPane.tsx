@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { instruments, type InstrumentId } from '@/core/instrument/instruments'
 import { readInstrument } from '@/ui/device/instrumentClient'
-import { useInstrumentViews, type InstrumentView } from '@/ui/device/useStandIn'
+import { useInstrumentViews, type InstrumentView } from '@/ui/device/useInstrumentViews'
 import { dayTime, figure } from '@/words/figures'
 import { instrumentWords, unitWords } from '@/words/devices'
 

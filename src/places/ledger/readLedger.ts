@@ -5,6 +5,7 @@ import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'
 import { ledgerJob, readLedgerLines } from '@/data/repositories/ledger'
+import { TREND_POINTS } from '@/core/stats/signals'
 import type { LedgerModel, SeriesView } from './ledgerModel'
 
 // Next gives pages their own copy of a module: what was counted stands on globalThis, once.
@@ -23,8 +24,6 @@ async function readBook() {
   shared.urnBenchLedger = { key, book, titles: new Map(found.map((job) => [job.id, job.title])) }
   return shared.urnBenchLedger
 }
-
-const TREND_POINTS = 6
 
 export interface LedgerQuestion {
   /** the series that is shown; the one with most readings when left out */

@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { pieceFaults, type PieceFault } from '@/core/specimen/pieceMade'
 import type { InstrumentId } from '@/core/instrument/instruments'
 import { instrumentWords, pieceFaultWords } from '@/words/devices'
-import { isStandIn, useInstrumentViews } from './useStandIn'
+import { isStandIn, useInstrumentViews } from './useInstrumentViews'
 
 /** The instruments that a card asks, each with its link; and, where they are stand-ins, which piece lies in them. */
 export function DeviceLine({ ids, fault, onFault }: { readonly ids: readonly InstrumentId[]; readonly fault: PieceFault | undefined; readonly onFault: (fault: PieceFault | undefined) => void }) {

@@ -9,15 +9,23 @@ export interface InstrumentView {
   readonly message?: string
 }
 
-/** The instruments of this bench as they answer now; undefined until they have been asked. */
+/** A card is opened for every crimp: the instruments are not asked who they are each time. */
+const FRESH_MS = 20_000
+let known: { readonly views: readonly InstrumentView[]; readonly at: number } | undefined
+
+/** The instruments of this bench as they answered of late; undefined until they have been asked. */
 export function useInstrumentViews(): { readonly views: readonly InstrumentView[] | undefined; readonly look: () => void } {
-  const [views, setViews] = useState<readonly InstrumentView[]>()
+  const [views, setViews] = useState(known?.views)
   const [asked, setAsked] = useState(0)
   useEffect(() => {
+    if (asked === 0 && known && performance.now() - known.at < FRESH_MS) return undefined
     let late = false
     void fetch('/api/instruments', { cache: 'no-store' })
       .then((response) => response.json() as Promise<{ instruments: readonly InstrumentView[] }>)
-      .then((answer) => !late && setViews(answer.instruments))
+      .then((answer) => {
+        known = { views: answer.instruments, at: performance.now() }
+        if (!late) setViews(answer.instruments)
+      })
       .catch(() => !late && setViews([]))
     return () => {
       late = true

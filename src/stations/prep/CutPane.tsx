@@ -14,6 +14,9 @@ import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
 
 type Spool = Awaited<ReturnType<typeof spoolsOf>>[number]
+/** Entries that go to the journal together. */
+const AT_ONCE = 400
+
 type Planned = { readonly batch: CutBatch; readonly spools: readonly Spool[]; readonly plan: CutPlan | undefined }
 
 /** What is cut from which spool, in the order that wastes least; a whole spool is written with one key. */
@@ -29,7 +32,9 @@ export function CutPane() {
   const first = named?.spools[0]
   const cut = async (pieces: readonly CutPiece[], spool?: string) => {
     const said: Said[] = pieces.map(({ unit, wire, lengthMm }) => ({ kind: 'wire-cut', unit, wire: wire.id, lengthMm, ...(spool !== undefined && { spool }) }))
-    if (await append(...said)) reload()
+    // a journal takes so many at once; what is written stays written when a later part is not
+    for (let from = 0; from < said.length; from += AT_ONCE) if (!(await append(...said.slice(from, from + AT_ONCE)))) break
+    reload()
   }
   useKeys([
     { key: ' ', words: 'The first spool’s pieces are cut', run: () => void (first && !busy && cut(first.pieces, first.spool)) },

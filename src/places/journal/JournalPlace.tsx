@@ -32,7 +32,9 @@ export function JournalPlace({ at }: { readonly at?: number }) {
   useEffect(() => void load(), [load, state.seq])
   const asked = useRef<HTMLTableRowElement>(null)
   const isThere = entries.some((entry) => entry.seq === at)
-  useEffect(() => asked.current?.scrollIntoView({ block: 'center' }), [isThere])
+  useEffect(() => {
+    asked.current?.scrollIntoView({ block: 'center' })
+  }, [isThere])
   const undone = new Set(entries.flatMap((entry) => (entry.kind === 'taken-back' ? [entry.undoes] : [])))
   const lines = new Map(state.recent.map((line) => [line.seq, line]))
   return (

@@ -1,3 +1,4 @@
+import { inTurn } from '@/core/inTurn'
 import type { DeviceFault } from '@/core/instrument/deviceFault'
 import { instruments, type InstrumentId } from '@/core/instrument/instruments'
 import { fail, ok, type Result } from '@/core/result'
@@ -46,7 +47,7 @@ export class InstrumentDesk {
 
   /** Who is there now. */
   status(id: InstrumentId, address: InstrumentAddress | undefined): Promise<InstrumentStatus> {
-    return this.inTurn(id, async () => {
+    return inTurn(this.turns, id, async () => {
       const linked = await this.linkTo(id, address, LOOK_MS)
       const there = linked.ok ? await identify(linked.value.link, instruments[id]) : linked
       if (!there.ok) this.drop(id)
@@ -56,7 +57,7 @@ export class InstrumentDesk {
 
   /** One reading. */
   read(id: InstrumentId, address: InstrumentAddress | undefined, piece: PieceToLay | undefined, now: () => Date): Promise<Result<InstrumentReading, DeviceFault>> {
-    return this.inTurn(id, async () => {
+    return inTurn(this.turns, id, async () => {
       const linked = await this.linkTo(id, address)
       if (!linked.ok) return linked
       layIn(linked.value, piece)
@@ -71,7 +72,7 @@ export class InstrumentDesk {
 
   /** A whole pull, each point as it comes. */
   pull(address: InstrumentAddress | undefined, piece: PieceToLay | undefined, hear: (point: PullPoint) => void, signal: AbortSignal, now: () => Date): Promise<Result<Pull & { readonly identity: string }, DeviceFault>> {
-    return this.inTurn('pull-tester', async () => {
+    return inTurn<InstrumentId, Result<Pull & { readonly identity: string }, DeviceFault>>(this.turns, 'pull-tester', async () => {
       if (signal.aborted) return fail({ code: 'stopped' })
       const linked = await this.linkTo('pull-tester', address)
       if (!linked.ok) return linked
@@ -117,13 +118,6 @@ export class InstrumentDesk {
   private drop(id: InstrumentId): void {
     this.links.get(id)?.link.close()
     this.links.delete(id)
-  }
-
-  private inTurn<T>(id: InstrumentId, work: () => Promise<T>): Promise<T> {
-    const before = this.turns.get(id) ?? Promise.resolve()
-    const mine = before.then(work, work)
-    this.turns.set(id, mine.catch(() => undefined))
-    return mine
   }
 }
 

@@ -3,13 +3,13 @@ import { isInCrib } from '@/core/catalogue/types'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { CribPlace } from '@/places/crib/CribPlace'
-import { readLedger } from '@/places/ledger/readLedger'
+import { readToolWork } from '@/places/ledger/readLedger'
 
 export const metadata: Metadata = { title: 'Crib' }
 
 export default async function CribPage() {
   const { db, catalogue } = await bench()
-  const [shelf, { tools: worked }] = await Promise.all([loadCatalogue(db, catalogue), readLedger()])
+  const [shelf, worked] = await Promise.all([loadCatalogue(db, catalogue), readToolWork()])
   const work = new Map(worked.map((one) => [one.tool, one]))
   const tools = [...shelf.tools.values()].filter(isInCrib).map((tool) => ({
     id: tool.id, name: tool.name, class: tool.class, doneOn: tool.verification?.doneOn, dueOn: tool.verification?.dueOn, since: work.get(tool.id)?.since, gaugedAt: work.get(tool.id)?.gaugedAt,

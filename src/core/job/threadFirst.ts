@@ -1,5 +1,4 @@
 import { secondaryLocks } from '../catalogue/secondaryLocks'
-import { smallPartKinds } from '../catalogue/smallPartKinds'
 import { isSleeve, type Contact } from '../catalogue/types'
 import type { JobState } from '../journal/state'
 import { housingOf, smallPartsOf } from './facts'
@@ -17,6 +16,9 @@ export interface ThreadItem {
 
 const endOf = ({ plan }: JobState, { at }: Termination) => (at.kind === 'cavity' ? planIndex(plan).ends.get(at.end) : undefined)
 
+/** Kinds of small parts that slide over the wires, what lies furthest back first. */
+const slidOver = ['backshell', 'strain-relief', 'comb'] as const
+
 /**
  * What must be on the wire before it is stripped, in the order in which it goes on: what lies furthest back comes first, the
  * seal last. Forgetting one costs the contact. Parts that go over all wires of an end are named at each of them.
@@ -28,9 +30,9 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   const items: ThreadItem[] = [{ code: 'label' }]
   // a core's jacket goes back far enough for the covers to slide past its edge
   if (termination.wire.group?.kind === 'cable') items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })
-  for (const code of ['backshell', 'strain-relief', 'comb'] as const) {
+  for (const code of slidOver) {
     const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
-    if (part && smallPartKinds[code].threadedFirst) items.push({ code, part: part.part })
+    if (part) items.push({ code, part: part.part })
   }
   if (family?.lock === 'tail-cover' && secondaryLocks[family.lock].threadedFirst) items.push({ code: 'tail-cover', part: housing?.lock })
   // a bare barrel that lies in no housing gets its insulation from a tube

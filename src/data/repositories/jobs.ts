@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, gt } from 'drizzle-orm'
 import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
+import { inTurn } from '@/core/inTurn'
 import type { Refusal } from '@/core/journal/entryKind'
 import { collision, foldEntry, foldMany, newFold, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
 import { partsUsed } from '@/core/job/partsUsed'
@@ -59,7 +60,7 @@ export async function readEntries(db: Database, jobId: string, after: number, li
 /** The job as it stands: folded in memory, only what is newer is read. Undefined when there is no such job. */
 export function loadJob(db: Database, cache: JobCache, jobId: string): Promise<Folded | undefined> {
   // in turn with appends: what one of them has folded but not yet written is nobody else's to see
-  return inTurn(cache, jobId, async () => {
+  return inTurn(cache.turns, jobId, async () => {
     const [head] = await db.select().from(job).where(eq(job.id, jobId))
     return head && (await catchUp(db, cache, jobId, head.lastSeq)).folded
   })
@@ -80,20 +81,12 @@ async function catchUp(db: Database, cache: JobCache, jobId: string, lastSeq: nu
   return cached
 }
 
-/** One at a time for each job: an append waits for the one before it. */
-async function inTurn<T>(cache: JobCache, jobId: string, work: () => Promise<T>): Promise<T> {
-  const before = cache.turns.get(jobId) ?? Promise.resolve()
-  const mine = before.then(work, work)
-  cache.turns.set(jobId, mine.catch(() => undefined))
-  return mine
-}
-
 /**
  * Appends entries in one transaction, all or none. Each is judged against the state that the ones before it make.
  * An entry whose id is there already is answered with what was written then.
  */
 export function appendEntries(db: Database, cache: JobCache, append: Append): Promise<Result<readonly KeptEntry[], AppendFault>> {
-  return inTurn(cache, append.jobId, async () => {
+  return inTurn(cache.turns, append.jobId, async () => {
     try {
       return await db.transaction(async (tx) => {
         const [head] = await tx.select().from(job).where(eq(job.id, append.jobId)).for('update')

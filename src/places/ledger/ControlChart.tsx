@@ -6,18 +6,15 @@ import { signalWords } from '@/words/stats'
 
 const loadCharts = () => import('./drawControlChart')
 
-export interface ChartLimits {
-  readonly lower?: number | undefined
-  readonly upper?: number | undefined
-}
-
 /**
  * A control chart. With the focus on it, left and right go from reading to reading, Home and End to the first and the last.
  * @param selected place of the chosen reading among all
  */
-export function ControlChart({ chart, limits, label, unit, digits, selected, onSelect }: {
+export function ControlChart({ chart, lower, upper, label, unit, digits, selected, onSelect }: {
   readonly chart: SeriesChart
-  readonly limits: ChartLimits
+  /** the sheet's own limits */
+  readonly lower?: number | undefined
+  readonly upper?: number | undefined
   readonly label: string
   readonly unit: string
   readonly digits: number
@@ -30,7 +27,7 @@ export function ControlChart({ chart, limits, label, unit, digits, selected, onS
   useEffect(() => {
     select.current = onSelect
   }, [onSelect])
-  useEffect(() => (charts && canvas.current ? charts.drawControlChart(canvas.current, { chart, limits, digits, selected, onSelect: (at) => select.current(at) }) : undefined), [charts, chart, limits, digits, selected])
+  useEffect(() => (charts && canvas.current ? charts.drawControlChart(canvas.current, { chart, lower, upper, digits, selected, onSelect: (at) => select.current(at) }) : undefined), [charts, chart, lower, upper, digits, selected])
   const at = chart.shown.findIndex((one) => one.at === selected)
   const move = (to: number) => {
     const one = chart.shown[Math.max(0, Math.min(chart.shown.length - 1, to))]

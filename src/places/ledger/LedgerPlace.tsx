@@ -59,8 +59,8 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
           {tab === 'charts' && view ? (
             <>
               <div className="work">
-                {view.heights && <ControlChart chart={view.heights} limits={{ lower: view.height?.minMm, upper: view.height?.maxMm }} label="Crimp height" unit="mm" digits={3} selected={chosen?.chart === 'heights' ? chosen.at : undefined} onSelect={pick('heights')} />}
-                {view.pulls && <ControlChart chart={view.pulls} limits={{ lower: view.minimumN }} label="Pulled off at" unit="N" digits={0} selected={chosen?.chart === 'pulls' ? chosen.at : undefined} onSelect={pick('pulls')} />}
+                {view.heights && <ControlChart chart={view.heights} lower={view.height?.minMm} upper={view.height?.maxMm} label="Crimp height" unit="mm" digits={3} selected={chosen?.chart === 'heights' ? chosen.at : undefined} onSelect={pick('heights')} />}
+                {view.pulls && <ControlChart chart={view.pulls} lower={view.minimumN} label="Pulled off at" unit="N" digits={0} selected={chosen?.chart === 'pulls' ? chosen.at : undefined} onSelect={pick('pulls')} />}
                 {!view.heights && !view.pulls && <p className="note attend">Crimped, and nothing measured: this series has no chart.</p>}
               </div>
               <ReadingCard key={view.id} view={view} titles={model.titles} chosen={chosen} point={point} entryHref={entryHref} onSelect={(chart, to) => pick(chart)(to)} subgroup={subgroup} onSubgroup={(n) => router.push(address('charts', view.id, n))} />

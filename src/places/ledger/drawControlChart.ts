@@ -1,7 +1,6 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
 import type { SeriesChart } from '@/core/ledger/seriesChart'
 import { figure } from '@/words/figures'
-import type { ChartLimits } from './ControlChart'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)
 
@@ -9,14 +8,15 @@ const token = (name: string) => getComputedStyle(document.documentElement).getPr
 
 interface Drawn {
   readonly chart: SeriesChart
-  readonly limits: ChartLimits
+  readonly lower: number | undefined
+  readonly upper: number | undefined
   readonly digits: number
   readonly selected: number | undefined
   readonly onSelect: (at: number) => void
 }
 
 /** Draws it; gives how to take it away. Signals are triangles, scrapped pieces crosses, test pieces squares: never colour alone. */
-export function drawControlChart(canvas: HTMLCanvasElement, { chart, limits, digits, selected, onSelect }: Drawn): () => void {
+export function drawControlChart(canvas: HTMLCanvasElement, { chart, lower, upper, digits, selected, onSelect }: Drawn): () => void {
   const signals = new Set(chart.signals.map((signal) => signal.at))
   const style = chart.shown.map((one) => (signals.has(one.at) ? 'triangle' : one.point.what === 'scrapped' ? 'crossRot' : one.point.what === 'crimp' ? 'circle' : 'rect'))
   const colour = chart.shown.map((one) => (signals.has(one.at) || one.point.what === 'scrapped' ? token('--oxblood') : token('--glaze')))
@@ -34,8 +34,8 @@ export function drawControlChart(canvas: HTMLCanvasElement, { chart, limits, dig
         ...across(chart.chart?.centre, '--moss', []),
         ...across(chart.chart?.ucl, '--ochre', [6, 4]),
         ...across(chart.chart?.lcl, '--ochre', [6, 4]),
-        ...across(limits.upper, '--oxblood', [2, 3]),
-        ...across(limits.lower, '--oxblood', [2, 3]),
+        ...across(upper, '--oxblood', [2, 3]),
+        ...across(lower, '--oxblood', [2, 3]),
       ],
     },
     options: {

@@ -1,5 +1,6 @@
+import type { Catalogue } from '@/core/catalogue/catalogue'
 import { ledger } from '@/core/ledger/ledger'
-import type { Ledger, LedgerPoint } from '@/core/ledger/ledgerTypes'
+import type { Ledger, LedgerPoint, LedgerSeries, ToolWork } from '@/core/ledger/ledgerTypes'
 import { seriesChart, type SeriesChart } from '@/core/ledger/seriesChart'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
@@ -8,22 +9,38 @@ import { ledgerJob, readLedgerLines } from '@/data/repositories/ledger'
 import { TREND_POINTS } from '@/core/stats/signals'
 import type { LedgerModel, SeriesView } from './ledgerModel'
 
-// Next gives pages their own copy of a module: what was counted stands on globalThis, once.
-const shared = globalThis as typeof globalThis & { urnBenchLedger?: { readonly key: string; readonly book: Ledger; readonly titles: ReadonlyMap<string, string> } }
+/** What was counted, with the chart of each series' heights: made once for each state of the journals and the crib. */
+interface Book {
+  readonly key: string
+  readonly shelf: Catalogue
+  readonly book: Ledger
+  readonly charts: ReadonlyMap<string, SeriesChart>
+  readonly titles: ReadonlyMap<string, string>
+}
 
-/** The Ledger as it stands, counted again only when a journal has grown. */
-async function readBook() {
+// Next gives pages their own copy of a module: what was counted stands on globalThis, once.
+const shared = globalThis as typeof globalThis & { urnBenchLedger?: Book }
+
+/** The Ledger as it stands, counted again only when a journal has grown or the crib has changed. */
+async function readBook(): Promise<Book> {
   const { db, jobs, catalogue } = await bench()
   const [heads, shelf] = await Promise.all([listJobs(db), loadCatalogue(db, catalogue)])
   const key = heads.map((head) => `${head.id} ${String(head.lastSeq)}`).join()
-  if (shared.urnBenchLedger?.key === key) return shared.urnBenchLedger
+  const known = shared.urnBenchLedger
+  if (known?.key === key && known.shelf === shelf) return known
   const lines = await readLedgerLines(db)
   const states = await Promise.all([...lines.keys()].map(async (id) => ({ id, folded: await loadJob(db, jobs, id) })))
   const found = states.flatMap(({ id, folded }) => (folded ? [ledgerJob(id, folded.state, lines.get(id) ?? [])] : []))
   const book = ledger(found, (tool) => shelf.tools.get(tool)?.verification?.doneOn)
-  shared.urnBenchLedger = { key, book, titles: new Map(found.map((job) => [job.id, job.title])) }
+  const charts = new Map(book.series.filter((series) => series.heights.length > 0).map((series) => [series.id, seriesChart(series.heights, heightLimits(series), TREND_POINTS)]))
+  shared.urnBenchLedger = { key, shelf, book, charts, titles: new Map(found.map((job) => [job.id, job.title])) }
   return shared.urnBenchLedger
 }
+
+const heightLimits = ({ height }: LedgerSeries) => ({ lower: height?.minMm, upper: height?.maxMm })
+
+/** What each tool has closed since it was verified. */
+export const readToolWork = async (): Promise<readonly ToolWork[]> => (await readBook()).book.tools
 
 export interface LedgerQuestion {
   /** the series that is shown; the one with most readings when left out */
@@ -36,29 +53,28 @@ export interface LedgerQuestion {
 
 /** What the Ledger's page shows: the list, and the charts of one series. */
 export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestion = {}): Promise<LedgerModel> {
-  const { book, titles } = await readBook()
-  const { db, catalogue } = await bench()
-  const shelf = await loadCatalogue(db, catalogue)
-  const charts = book.series.map((series) => ({ series, heights: series.heights.length > 1 ? seriesChart(series.heights, { lower: series.height?.minMm, upper: series.height?.maxMm }, TREND_POINTS) : undefined }))
+  const { book, charts, titles, shelf } = await readBook()
   // what has most to say comes first
-  const order = [...charts].sort((a, b) => b.series.heights.length + b.series.pulls.length - a.series.heights.length - a.series.pulls.length)
+  const order = [...book.series].sort((a, b) => b.heights.length + b.pulls.length - a.heights.length - a.pulls.length)
   const holds = (points: readonly LedgerPoint[]) => points.some((point) => point.job === at?.job && point.seq === at.seq)
-  const picked = order.find((one) => (at ? holds(one.series.heights) || holds(one.series.pulls) : one.series.id === wanted)) ?? order[0]
-  const chartOf = (points: NonNullable<typeof picked>['series']['heights'], limits: { readonly lower?: number | undefined; readonly upper?: number | undefined }): SeriesChart | undefined => (points.length === 0 ? undefined : seriesChart(points, limits, TREND_POINTS, subgroup))
-  const view: SeriesView | undefined = picked && {
-    id: picked.series.id,
-    ...(picked.series.height && { height: picked.series.height }), ...(picked.series.minimumN !== undefined && { minimumN: picked.series.minimumN }),
-    heights: chartOf(picked.series.heights, { lower: picked.series.height?.minMm, upper: picked.series.height?.maxMm }),
-    pulls: chartOf(picked.series.pulls, { lower: picked.series.minimumN }),
-    lowPulls: picked.series.minimumN === undefined ? 0 : picked.series.pulls.filter((point) => point.value < (picked.series.minimumN ?? 0)).length,
-  }
+  const picked = order.find((one) => (at ? holds(one.heights) || holds(one.pulls) : one.id === wanted)) ?? order[0]
   return {
-    list: order.map(({ series, heights }) => ({
+    list: order.map((series) => ({
       id: series.id, setup: series.setup, tool: series.tool, contactNames: series.contacts.map((one) => shelf.contacts.get(one)?.name ?? one).join(', '),
-      heights: series.heights.length, pulls: series.pulls.length, signals: heights?.signalCount ?? 0, yield: book.yields.get(series.id) ?? { tried: 0, first: 0, scrapped: 0 },
+      heights: series.heights.length, pulls: series.pulls.length, signals: charts.get(series.id)?.signalCount ?? 0, yield: book.yields.get(series.id) ?? { tried: 0, first: 0, scrapped: 0 },
     })),
-    view, total: book.total, scrap: book.scrap,
+    view: picked && viewOf(picked, charts.get(picked.id), subgroup), total: book.total, scrap: book.scrap,
     tools: book.tools.map((tool) => ({ ...tool, name: shelf.tools.get(tool.tool)?.name ?? tool.tool, verification: shelf.tools.get(tool.tool)?.verification })),
     titles: Object.fromEntries(titles),
+  }
+}
+
+function viewOf(series: LedgerSeries, individuals: SeriesChart | undefined, subgroup: number | undefined): SeriesView {
+  const { id, height, minimumN, heights, pulls } = series
+  return {
+    id, ...(height && { height }), ...(minimumN !== undefined && { minimumN }),
+    heights: subgroup === undefined || heights.length === 0 ? individuals : seriesChart(heights, heightLimits(series), TREND_POINTS, subgroup),
+    pulls: pulls.length === 0 ? undefined : seriesChart(pulls, { lower: minimumN }, TREND_POINTS, subgroup),
+    lowPulls: minimumN === undefined ? 0 : pulls.filter((point) => point.value < minimumN).length,
   }
 }

@@ -148,6 +148,19 @@ test('the cure at the root is one key away: the stop is set again, and Prep show
   expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual(['crimp-rejected', 'setup-adjusted'])
 })
 
+test('a height that was measured stands with the piece that is thrown away', async ({ bench: page, request }) => {
+  const id = await sevenAtBench(request)
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await page.getByLabel(/Height, when measured/).fill('1.45')
+  await expect(page.getByText(/report the fault, its height goes with it/)).toBeVisible()
+  await strike(page, 'Escape', 'x', '4')
+  await expect(page.getByText(/, as measured/).first()).toBeVisible()
+  await strike(page, 'Space')
+  await expect(nextStep(page)).toContainText('Strip W1a')
+  expect((await entriesOf(request, id)).at(-1)).toMatchObject({ kind: 'crimp-rejected', defect: 'under-crimped', heightMm: 1.45 })
+})
+
 test('another spool asks for a new first piece; a turned adjuster for the gauge before', async ({ bench: page, request }) => {
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)

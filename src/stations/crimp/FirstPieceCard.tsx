@@ -5,7 +5,6 @@ import { heightDrift } from '@/core/crimp/heightWatch'
 import type { LookCode } from '@/core/crimp/looks'
 import { implausibleHeight, implausiblePull } from '@/core/crimp/plausible'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
-import type { BreakKind } from '@/core/specimen/specimenTypes'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
@@ -24,6 +23,7 @@ import { LookPictures } from './LookPictures'
 import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
 import { usePieceInstruments } from './usePieceInstruments'
+import { usePull } from './usePull'
 
 /** A test piece on spare wire: inspected, measured, pulled to destruction. Good or bad, it is written down. */
 export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem; readonly group: QueueGroup; readonly left: number }) {
@@ -33,9 +33,8 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const looks: readonly LookCode[] = contact ? constructionOf(contact).looks(contact) : []
   const window = item.set.height
   const [height, setHeight] = useState(noFigure)
-  const [pull, setPull] = useState<typeof noFigure & { readonly breaks?: BreakKind }>(noFigure)
+  const { pull, setPull, pullN, ask, said, clear } = usePull(bench)
   const heightMm = figureOf(height, 'length')
-  const pullN = figureOf(pull, 'force')
   const minimumN = item.set.pull?.forceN
   const setup = state.setups.get(group.id)
   const drift = heightDrift(state, group.id)
@@ -48,33 +47,24 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
   const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   const record = (seenAll: boolean) => {
-    if (!ready) return
+    if (!ready || !said) return
     void append({
       kind: 'first-piece', setup: group.id, wire: item.termination.wire.id, side: item.termination.side,
       looks: looks.map((look) => ({ look, seen: seenAll || checks.ticked.has(look) })),
       ...(window && heightMm !== undefined && { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }),
-      pullN: Math.round(pullN * 10) / 10, ...(pull.by !== undefined && { pullBy: pull.by }), ...(pull.breaks && { breaks: pull.breaks }),
+      ...said,
     }).then((written) => {
       if (!written) return
       checks.clear()
       setHeight(noFigure)
-      setPull(noFigure)
-      bench.clear()
+      clear()
     })
   }
   const measure = async () => {
     const read = await bench.height()
     if (read) setHeight({ text: figure(read.value, 3), by: read.identity })
   }
-  const pullIt = async () => {
-    setPull(noFigure)
-    const pulled = await bench.pull()
-    if (pulled) setPull({ text: figure(pulled.peakN, 1), by: pulled.identity, ...(pulled.breaks && { breaks: pulled.breaks }) })
-  }
-  useKeys([
-    ...(window ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }] : []),
-    { key: 'p', words: bench.working === 'pull' ? 'Stop the pull' : 'Pull it off', run: () => (bench.working === 'pull' ? bench.stop() : void (bench.working === undefined && pullIt())) },
-  ])
+  useKeys(window ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }] : [])
   const dueLook = looks.find((look) => look === checks.due?.id)
   return (
     <>
@@ -108,7 +98,7 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
         )}
         <FigureField
           label="Pulled off at, N" dimension="force" figure={pull} onChange={setPull} hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`} wrong={low || noPull !== undefined}
-          ask={bench.working === 'pull' ? { key: 'p', words: 'Stop', busy: false, run: bench.stop } : { key: 'p', words: 'Pull', busy: bench.working !== undefined, run: () => void pullIt() }}
+          ask={ask}
           fault={noPull ? implausibleWords(noPull) : low ? `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.` : undefined}
         />
         {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}

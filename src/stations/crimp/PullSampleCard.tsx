@@ -1,50 +1,37 @@
 'use client'
-import { useState } from 'react'
 import { implausiblePull } from '@/core/crimp/plausible'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { rulesOf } from '@/core/rules/rulesOf'
-import type { BreakKind } from '@/core/specimen/specimenTypes'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
-import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
+import { FigureField } from '@/ui/device/FigureField'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
-import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, newtons } from '@/words/figures'
+import { newtons } from '@/words/figures'
 import { breakWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
 import { CrimpReadouts } from './CrimpReadouts'
 import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
 import { usePieceInstruments } from './usePieceInstruments'
+import { usePull } from './usePull'
 
 /** One in so many is pulled to destruction while the setup runs; a low one stops it. */
 export function PullSampleCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
   const { state, append, busy } = useJob()
   const bench = usePieceInstruments(item)
-  const [pull, setPull] = useState<typeof noFigure & { readonly breaks?: BreakKind }>(noFigure)
-  const pullN = figureOf(pull, 'force')
+  const { pull, setPull, pullN, ask, said, clear } = usePull(bench)
   const minimumN = item.set.pull?.forceN
   const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
   const noPull = pullN === undefined ? undefined : implausiblePull(state.facts, item.termination, item.set, pullN)
   const samples = state.setups.get(group.id)?.samples ?? []
   const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [])
   const record = () => {
-    if (pullN === undefined || noPull) return
+    if (!said || noPull) return
     const { wire, side } = item.termination
-    void append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, pullN: Math.round(pullN * 10) / 10, ...(pull.by !== undefined && { pullBy: pull.by }), ...(pull.breaks && { breaks: pull.breaks }) }).then((written) => {
-      if (!written) return
-      setPull(noFigure)
-      bench.clear()
-    })
+    void append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...said }).then((written) => written && clear())
   }
-  const pullIt = async () => {
-    setPull(noFigure)
-    const pulled = await bench.pull()
-    if (pulled) setPull({ text: figure(pulled.peakN, 1), by: pulled.identity, ...(pulled.breaks && { breaks: pulled.breaks }) })
-  }
-  useKeys([{ key: 'p', words: bench.working === 'pull' ? 'Stop the pull' : 'Pull it off', run: () => (bench.working === 'pull' ? bench.stop() : void pullIt()) }])
   return (
     <>
       <div className="work">
@@ -57,7 +44,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
         <p>One piece in {rulesOf(state).pullEvery} of this setup is crimped on spare wire and pulled to destruction. Eye protection.</p>
         <FigureField
           label="Pulled off at, N" dimension="force" figure={pull} onChange={setPull} hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`} wrong={low || noPull !== undefined}
-          ask={bench.working === 'pull' ? { key: 'p', words: 'Stop', busy: false, run: bench.stop } : { key: 'p', words: 'Pull', busy: false, run: () => void pullIt() }}
+          ask={ask}
           fault={noPull ? implausibleWords(noPull) : low ? `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.` : undefined}
         />
         {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}

@@ -1,14 +1,16 @@
 'use client'
 import { useState } from 'react'
-import { looks as lookTable, type LookCode } from '@/core/crimp/looks'
+import { looks as lookTable } from '@/core/crimp/looks'
 import { isPractice, type PracticeId } from '@/core/crimp/practices'
 import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { termState } from '@/core/journal/state'
+import { useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useBeside } from '@/ui/useBeside'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
+import { lookWords } from '@/words/crimp'
 import { dayTime, figure, range } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { setupWords } from '@/words/crimp'
@@ -29,7 +31,11 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
   const cards = useBeside(loadFaultCards)
   const [fault, setFault] = useState<Reported>()
   const [ending, setEnding] = useState(false)
-  const [due, setDue] = useState<LookCode>()
+  const wanted = looksFor(state, item)
+  const lines: CheckLine[] = wanted.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
+  // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
+  const checks = useChecks(item.termination.key, lines)
+  const due = wanted.find((look) => look === checks.due?.id)
   // a height that was measured stays with the piece while its fault is reported
   const [measured, setMeasured] = useState<MeasuredHeight>()
   // what the rules allowed to save this piece with: it is looked at again from the first look
@@ -58,13 +64,14 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
             item={item} group={group} fault={fault} measured={measured} setFault={setFault} done={done}
             save={(practice) => {
               setPractices([...practices, practice])
+              checks.clear()
               setFault(undefined)
             }}
           />
         ) : item.stage === 'crimped' ? (
-          <Crimped item={item} report={() => setFault({ look: looksFor(state, item).find((look) => lookTable[look].when === 'after') ?? 'straight-round' })} />
+          <Crimped item={item} report={() => setFault({ look: wanted.find((look) => lookTable[look].when === 'after') ?? 'straight-round' })} />
         ) : (
-          <Looks item={item} group={group} practices={practices} setPractices={setPractices} done={done} report={(look) => setFault({ look })} onDue={setDue} onHeight={setMeasured} changed={() => setEnding(true)} />
+          <Looks item={item} group={group} wanted={wanted} lines={lines} checks={checks} practices={practices} setPractices={setPractices} done={done} report={(look) => setFault({ look })} onHeight={setMeasured} changed={() => setEnding(true)} />
         )}
       </aside>
     </>

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { designatedAreaMm2 } from '@/core/job/facts'
 import type { QueueItem } from '@/core/job/queue'
 import { setupFields, setupId, type SetupField } from '@/core/setup/setup'
@@ -11,7 +12,7 @@ import { setupFieldWords } from '@/words/crimp'
 import { termName } from '@/words/steps'
 
 /** Wire, strip and, unless they stand elsewhere, the settings of the setup. */
-export function CrimpReadouts({ item, settings = true, piece }: { readonly item: QueueItem; readonly settings?: boolean; readonly piece?: string }) {
+export const CrimpReadouts = memo(function CrimpReadouts({ item, settings = true, piece }: { readonly item: QueueItem; readonly settings?: boolean; readonly piece?: string }) {
   const { state } = useJob()
   const { wire, side, key } = item.termination
   const { setup, strip } = item.set
@@ -34,4 +35,4 @@ export function CrimpReadouts({ item, settings = true, piece }: { readonly item:
         ))}
     </Readouts>
   )
-}
+})

@@ -8,36 +8,36 @@ import type { QueueGroup, QueueItem } from '@/core/job/queue'
 import { slackOf } from '@/core/job/slack'
 import { termState } from '@/core/journal/state'
 import { rulesOf } from '@/core/rules/rulesOf'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { CheckList, type CheckLine, type useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { day, figure, mm, plural, range } from '@/words/figures'
-import { lookWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
-import { looksFor, type MeasuredHeight } from './looksFor'
+import type { MeasuredHeight } from './looksFor'
 import { SetSources } from './SetSources'
 import { usePieceInstruments } from './usePieceInstruments'
 
 /** The looks of one crimp; after the last it is accepted, with its height where one is due. */
-export function Looks({ item, group, practices, setPractices, done, report, onDue, onHeight, changed }: {
+export function Looks({ item, group, wanted, lines, checks, practices, setPractices, done, report, onHeight, changed }: {
   readonly item: QueueItem
   readonly group: QueueGroup
+  readonly wanted: readonly LookCode[]
+  readonly lines: readonly CheckLine[]
+  readonly checks: ReturnType<typeof useChecks>
   readonly practices: readonly PracticeId[]
   readonly setPractices: (practices: readonly PracticeId[]) => void
   readonly done: () => void
   readonly report: (look: LookCode) => void
-  readonly onDue: (look: LookCode | undefined) => void
   readonly onHeight: (measured: MeasuredHeight | undefined) => void
   readonly changed: () => void
 }) {
   const { state, append, busy } = useJob()
   const { key, unit, wire, side } = item.termination
   const bench = usePieceInstruments(item)
-  const wanted = looksFor(state, item)
   const [height, setHeight] = useState(noFigure)
   const window = item.set.height
   const heightMm = figureOf(height, 'length')
@@ -46,10 +46,7 @@ export function Looks({ item, group, practices, setPractices, done, report, onDu
   const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   const samples = samplesDue(state, group.id)
   const heightDue = window !== undefined && samples.height
-  const lines: CheckLine[] = wanted.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
-  const checks = useChecks(key, lines)
   const dueLook = wanted.find((look) => look === checks.due?.id)
-  useEffect(() => onDue(dueLook), [onDue, dueLook])
   const measured = useMemo((): MeasuredHeight | undefined => (heightMm === undefined || cannotBe ? undefined : { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }), [heightMm, cannotBe, height.by])
   useEffect(() => onHeight(measured), [onHeight, measured])
   const accept = async () => {

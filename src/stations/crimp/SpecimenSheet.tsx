@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { DefectCode } from '@/core/crimp/looks'
 import type { QueueItem } from '@/core/job/queue'
 import { termState } from '@/core/journal/state'
@@ -11,8 +12,8 @@ import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 const said: Readonly<Partial<Record<DefectCode, number>>> = { 'under-crimped': 0.98, 'wings-open': 0.97, 'over-crimped': 0.68, 'strands-cut': 0.7, cracked: 0.66 }
 const SOUND = 0.85
 
-/** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. */
-export function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined; readonly heightMm?: number | undefined }) {
+/** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. Not drawn again for a tick beside it. */
+export const SpecimenSheet = memo(function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined; readonly heightMm?: number | undefined }) {
   const { state } = useJob()
   const { wire, key } = item.termination
   const piece = specimenOf(state, wire, item.set, { crimped, defect, stripMm: termState(state, key).stripped?.stripMm })
@@ -35,4 +36,4 @@ export function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly it
       </div>
     </section>
   )
-}
+})

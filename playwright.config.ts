@@ -1,16 +1,15 @@
 import { defineConfig } from '@playwright/test'
 
-const port = process.env.URN_TEST_PORT ?? '4177'
-
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/buildOnce.ts',
   timeout: 120_000,
   fullyParallel: false,
-  workers: 1,
+  // files run side by side, each at a bench of its own; the tests of one file one after the other
+  workers: 2,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
     screenshot: 'only-on-failure',
@@ -18,11 +17,5 @@ export default defineConfig({
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
     },
-  },
-  webServer: {
-    command: 'node scripts/start.mjs',
-    url: `http://127.0.0.1:${port}/api/v1/health`,
-    timeout: 120_000,
-    env: { PORT: port, URN_BENCH_DATA: process.env.URN_TEST_DATA ?? 'test-results/data', URN_BENCH_DEMO: '1', DATABASE_URL: '' },
   },
 })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 
@@ -28,8 +28,7 @@ W1,RW-1.5,BN,A,10,CM-10P,D,3,SW-7P,2350`
 })
 
 test('a fault is named, decided and drawn; the contact goes and the wire comes back to Prep', async ({ bench: page, request }) => {
-  const loom = await (await request.get('/api/v1/jobs/deck-loom')).json() as object
-  const { id } = await (await request.post('/api/v1/jobs', { data: loom })).json() as { id: string }
+  const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   await expect(selected(page)).toContainText('W03a')
@@ -46,12 +45,15 @@ test('a fault is named, decided and drawn; the contact goes and the wire comes b
 })
 
 test('a wrong cavity is reported, taken out the right way, and put right', async ({ bench: page, request }) => {
-  const loom = await (await request.get('/api/v1/jobs/deck-loom')).json() as object
-  const { id } = await (await request.post('/api/v1/jobs', { data: loom })).json() as { id: string }
+  const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)
   await alive(page)
   await expect(selected(page)).toContainText('W05b')
   await strike(page, 'x')
+  await expect(page.getByRole('heading', { name: 'What is wrong?' })).toBeVisible()
+  await strike(page, '6')
+  // its neighbours stand first
+  await expect(page.getByLabel('W05b is in').locator('optgroup').first()).toHaveAttribute('label', /neighbours/)
   await page.getByLabel('W05b is in').selectOption('4')
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: /Report it there/ }).click()

@@ -1,9 +1,20 @@
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, test as base, type APIRequestContext, type Page, type Request } from '@playwright/test'
 import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
+import { BenchServer } from './benchServer'
 import { entryHash, NO_HASH } from '../src/data/entryHash'
 
-/** A page at a bench whose operator is picked, that fails on any error in the browser's console. */
-export const test = base.extend<{ readonly bench: Page }>({
+/** A bench for each file of tests; a page at it whose operator is picked, that fails on any error in the browser's console. */
+export const test = base.extend<{ readonly bench: Page }, { readonly server: BenchServer }>({
+  server: [
+    // the runner wants its fixtures destructured, and this one needs none
+    async ({}, provide) => {
+      const server = new BenchServer()
+      await provide(server)
+      await server.stop()
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ server }, provide, info) => provide(await server.of(info.file)),
   bench: async ({ page, context, baseURL }, provide) => {
     await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
     const errors: string[] = []
@@ -12,6 +23,11 @@ export const test = base.extend<{ readonly bench: Page }>({
       // a refused entry is an answer: the browser logs its status all the same
       if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
     })
+    const pending = new Set<Request>()
+    writing.set(page, pending)
+    page.on('request', (request) => request.method() === 'POST' && request.url().endsWith('/journal') && pending.add(request))
+    page.on('requestfinished', (request) => pending.delete(request))
+    page.on('requestfailed', (request) => pending.delete(request))
     await provide(page)
     expect(errors).toEqual([])
   },
@@ -19,11 +35,17 @@ export const test = base.extend<{ readonly bench: Page }>({
 
 export { expect }
 
-/** Keys as a hand strikes them: never as fast as a scanner. */
+/** Entries that a page has sent and not had back. */
+const writing = new WeakMap<Page, Set<Request>>()
+
+/** Keys as a hand strikes them: never as fast as a scanner, and not before the eye has seen what the last one wrote. */
 export async function strike(page: Page, ...keys: string[]): Promise<void> {
   for (const key of keys) {
     await page.keyboard.press(key)
     await page.waitForTimeout(90)
+    if ((writing.get(page)?.size ?? 0) === 0) continue
+    await expect.poll(() => writing.get(page)?.size ?? 0, { intervals: [20] }).toBe(0)
+    await page.waitForTimeout(60)
   }
 }
 
@@ -39,6 +61,14 @@ export async function makeJob(request: APIRequestContext, title: string, csv = l
   const response = await request.post(`/api/v1/jobs?title=${encodeURIComponent(title)}`, { data: csv, headers: { 'content-type': 'text/csv' } })
   expect(response.status()).toBe(201)
   return ((await response.json()) as { id: string }).id
+}
+
+/** A copy of one of the demo's jobs, with its whole record, for a test to work on. */
+export async function copyJob(request: APIRequestContext, demo: string): Promise<string> {
+  const document = (await (await request.get(`/api/v1/jobs/${demo}`)).json()) as object
+  const made = await request.post('/api/v1/jobs', { data: document })
+  expect(made.status()).toBe(201)
+  return ((await made.json()) as { id: string }).id
 }
 
 /** Seven leads, stripped and their setup released, as a job of the bench; `prepare` goes on with them before. */

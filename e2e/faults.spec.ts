@@ -1,4 +1,4 @@
-import { alive, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
+import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({ bench: page, request }) => {
   const id = await makeJob(request, 'Weak piece')
@@ -42,8 +42,7 @@ test('a strip that is too long says what to trim, and takes inches', async ({ be
 })
 
 test('a meter of tenths cannot tell a contact of milliohms', async ({ bench: page, request }) => {
-  const loom = (await (await request.get('/api/v1/jobs/deck-loom')).json()) as object
-  const { id } = (await (await request.post('/api/v1/jobs', { data: loom })).json()) as { id: string }
+  const id = await copyJob(request, 'deck-loom')
   const append = async (entries: object[]) => {
     const { last } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1`)).json()) as { last: number }
     expect((await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: last, entries } })).status()).toBe(201)

@@ -8,7 +8,6 @@ async function tickUntil(page: Page, heading: string | RegExp): Promise<void> {
   for (let tick = 0; tick < 16; tick++) {
     if (await page.getByRole('heading', { name: heading }).isVisible()) return
     await strike(page, 'Space')
-    await page.waitForTimeout(120)
   }
   await expect(page.getByRole('heading', { name: heading })).toBeVisible()
 }

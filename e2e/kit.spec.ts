@@ -17,6 +17,8 @@ test('a set chosen by hand stays, and what it costs is said', async ({ bench: pa
   const id = await makeJob(page.request, 'By hand')
   await page.goto(`/jobs/${id}/kit?at=1/W1/a`)
   await alive(page)
+  // the sets have come: before that there is no second one to pick
+  await expect(page.getByText('✓ chosen')).toBeVisible()
   await strike(page, '2')
   await page.getByRole('button', { name: 'Choose this set' }).click()
   await expect(page.getByText('This set is chosen')).toBeVisible()

@@ -189,3 +189,16 @@ test('a part is found from anywhere by its number, another number of it, or its 
   await page.waitForURL('**/shelf?family=raku')
   await expect(page.getByRole('heading', { name: 'Raku', exact: true })).toBeVisible()
 })
+
+test('a connector that nobody can name is found by its rows, its pitch and its mark', async ({ bench: page }) => {
+  await page.goto('/shelf?show=identify')
+  await alive(page)
+  const pane = page.getByRole('region', { name: 'A connector' })
+  await pane.getByLabel('Cavities in each row').fill('7/7')
+  await expect(pane.getByRole('row').nth(1)).toContainText('14')
+  await pane.getByLabel('Pitch, middle to middle').fill('2.4 mm')
+  await expect(pane.getByRole('row').nth(1)).toContainText('BQ-14P')
+  await expect(pane.getByRole('row').nth(1)).toContainText('ways, rows, pitch')
+  await pane.getByLabel('Cavities in each row').fill('seven')
+  await expect(pane.getByText(/Say how many in each row/)).toBeVisible()
+})

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -9,11 +9,12 @@ import { ensureInstalled } from './ensure-installed.mjs'
 
 const count = { passed: 0, failed: 0 }
 const began = Date.now()
+const quiet = { ...process.env, FORCE_COLOR: '0', NEXT_TELEMETRY_DISABLED: '1' }
 
 function step(name, command, args, env = {}) {
   const from = Date.now()
   console.log(`\n== ${name}`)
-  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, FORCE_COLOR: '0', NEXT_TELEMETRY_DISABLED: '1', ...env } })
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...quiet, ...env } })
   const good = status === 0
   console.log(`-- ${name}: ${good ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`)
   return good
@@ -21,6 +22,18 @@ function step(name, command, args, env = {}) {
 
 /** A check that is one thing: it passed or it failed. */
 const check = (...args) => (step(...args) ? count.passed++ : count.failed++)
+
+/** A check that takes one core while others go on; what it says is shown when it has ended. */
+async function beside(name, command, args) {
+  const from = Date.now()
+  const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], env: quiet })
+  const said = []
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text))
+  const status = await new Promise((resolve) => child.on('close', resolve))
+  console.log(`\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${status === 0 ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`)
+  if (status === 0) count.passed++
+  else count.failed++
+}
 
 /** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
 function tally(good, file, read) {
@@ -85,13 +98,16 @@ async function withPostgres(work) {
 ensureInstalled()
 rmSync('test-results', { recursive: true, force: true })
 
+// the typed rules read the types of the routes
+step('types of the routes', 'npx', ['next', 'typegen'])
+const lint = beside('lint', 'npm', ['run', '--silent', 'lint'])
 check('types', 'npm', ['run', '--silent', 'types'])
-check('lint', 'npm', ['run', '--silent', 'lint'])
 check('arrows', 'npm', ['run', '--silent', 'arrows'])
 check('unused code', 'npm', ['run', '--silent', 'unused'])
 
 const unit = 'test-results/unit.json'
 tally(step('unit and repository tests on PGlite', 'npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]), unit, vitestCount)
+await lint
 
 await withPostgres((url) => {
   const file = 'test-results/postgres.json'
@@ -106,10 +122,7 @@ check('first load', 'node', ['scripts/first-load.mjs'])
 
 if (!chromium()) installDebian(['chromium'])
 const browser = 'test-results/browser.json'
-const port = String(await freePort())
-const env = { CHROMIUM: chromium() ?? '', URN_TEST_PORT: port, URN_TEST_DATA: mkdtempSync(join(tmpdir(), 'urn-browser-')) }
-tally(step('browser tests', 'npx', ['playwright', 'test'], env), browser, browserCount)
-rmSync(env.URN_TEST_DATA, { recursive: true, force: true })
+tally(step('browser tests', 'npx', ['playwright', 'test'], { CHROMIUM: chromium() ?? '' }), browser, browserCount)
 
 console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
 console.log(`${count.passed} passed, ${count.failed} failed`)

@@ -110,3 +110,37 @@ test('close/cut-plan answers with what is cut from where and the bound', async (
   expect((await ask('close/cut-plan', { spools: [{ id: 'A', lengthMm: 5 }, { id: 'A', lengthMm: 6 }], cuts: [] })).body).toMatchObject({ error: { issues: [{ path: ['spools'], message: 'spool “A” stands twice: each needs an id of its own' }] } })
   expect((await ask('close/cut-plan', { spools: [], cuts: [{ id: 'x', lengthMm: -1, count: 1 }] })).status).toBe(400)
 })
+
+test('rework/plan: two swaps, a three-cycle, one wire added and one removed', async () => {
+  const before = { '1': 'W1', '2': 'W2', '3': 'W3', '4': 'W4', '5': 'W5', '6': 'W6', '7': 'W7', '8': 'W8', '9': 'W9' }
+  const after = { '1': 'W2', '2': 'W1', '3': 'W4', '4': 'W3', '5': 'W6', '6': 'W7', '7': 'W5', '9': 'W9', '10': 'W10' }
+  const { status, body } = await ask('rework/plan', { before, after, sealed: true, plugged: ['10'] })
+  expect(status).toBe(200)
+  expect(body).toMatchObject({ extractions: 8, parkings: 3, parkedAtOnce: 1 })
+  const steps = body.steps as { do: string; wire?: string; cavity?: string }[]
+  expect(steps.filter((step) => !['extract', 'park', 'insert'].includes(step.do))).toEqual([
+    { do: 'retire', wire: 'W8', cavity: '8' }, { do: 'plug', cavity: '8' }, { do: 'unplug', cavity: '10' }, { do: 'bring', wire: 'W10' },
+  ])
+  // followed by hand: the face ends as it is wanted
+  const face = new Map(Object.entries(before))
+  for (const step of steps) {
+    if (step.do === 'extract' || step.do === 'park' || step.do === 'retire') face.delete(step.cavity ?? '')
+    if (step.do === 'insert') {
+      expect(face.has(step.cavity ?? '')).toBe(false)
+      face.set(step.cavity ?? '', step.wire ?? '')
+    }
+  }
+  expect(Object.fromEntries(face)).toEqual(after)
+  const unsealed = await ask('rework/plan', { before, after, plugged: ['10'] })
+  expect((unsealed.body.steps as { do: string }[]).some((step) => step.do.endsWith('plug'))).toBe(false)
+})
+
+test.each([
+  [{ before: { '1': 'W1', '2': 'W1' }, after: {} }, ['before', '2'], 'wire W1 stands in 1 and in 2: a wire is in one cavity of a housing'],
+  [{ before: { '1': 'W1' }, after: { '2': 'W1', '3': 'W1' } }, ['after', '3'], 'wire W1 is wanted in 2 and in 3: give it one of them'],
+  [{ before: { '1': 'W1' }, after: {}, sealed: true, plugged: ['1'] }, ['plugged'], '1 holds wire W1 and a plug: it is one or the other'],
+])('rework/plan refuses %j', async (input, path, message) => {
+  const { status, body } = await ask('rework/plan', input)
+  expect(status).toBe(400)
+  expect(body).toMatchObject({ error: { code: 'bad-input', issues: [{ path, message }] } })
+})

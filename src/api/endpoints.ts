@@ -4,6 +4,7 @@ import { faceCavitiesEndpoint, heightTargetEndpoint, pullMinimumEndpoint, stripW
 import { controlEndpoint } from './endpoints/controlEndpoint'
 import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
+import { reworkPlanEndpoint } from './endpoints/reworkPlanEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
 import {
   appendEndpoint, importCatalogueEndpoint, listJobsEndpoint, makeJobEndpoint, previewPinoutEndpoint, readCatalogueEndpoint, readJobEndpoint, readJournalEndpoint,
@@ -32,7 +33,7 @@ const openApiEndpoint = endpoint({
 /** The open interface: everything below /api/v1. */
 export const endpoints: readonly Endpoint[] = [
   healthEndpoint, openApiEndpoint,
-  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint, controlEndpoint, cutPlanEndpoint,
+  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint, controlEndpoint, cutPlanEndpoint, reworkPlanEndpoint,
   listJobsEndpoint, makeJobEndpoint, readJobEndpoint, readJournalEndpoint, appendEndpoint,
   readCatalogueEndpoint, importCatalogueEndpoint, previewPinoutEndpoint,
 ]

@@ -10,6 +10,7 @@ import { readYaml } from '@/formats/yaml'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { Database } from './database'
 import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
+import { reworkEntries } from '@/core/rework/reworkEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
 import { createJob, type JobCache } from './repositories/jobs'
 import { addPeople } from './repositories/people'
@@ -25,7 +26,12 @@ const peopleSchema = z.object({
 /** Jobs that are planned and not begun. */
 const plannedSchema = z.array(z.strictObject({
   id: z.string(), pinout: z.string(), title: z.string(), rev: z.string().default('A'), rules: z.string().default('sheet-strict'), ambientC: z.number().default(20), supplyV: z.number().optional(),
-  keyings: z.record(z.string(), z.string()).default({}), by: z.string(), at: z.iso.datetime(),
+  keyings: z.record(z.string(), z.string()).default({}), by: z.string(), at: z.iso.datetime(), kind: z.enum(['build', 're-pin', 'repair']).default('build'),
+  /** the harness is there: what its wires have to spare, the pinout that is wanted, what somebody found wrong with it */
+  found: z.strictObject({
+    slackMm: z.number().optional(), wanted: z.string().optional(), wantedRev: z.string().optional(),
+    faults: z.array(z.strictObject({ term: z.string(), end: z.string(), cavity: z.string(), fault: z.enum(['stands-low', 'stands-proud']), cause: z.string() })).default([]),
+  }).optional(),
 }))
 
 /** Jobs that were worked on, each a file with its journal, and when the bench got it. */
@@ -57,11 +63,21 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
   await countSpools(db, spools, new Date('2026-11-20T08:00:00Z'))
 
   const newId = newIdMaker(Date.now, Math.random)
-  for (const { id, pinout, at, by, keyings, ...meta } of plannedSchema.parse(yaml('jobs/jobs.yaml'))) {
-    const read = readPinout(readFileSync(join(folder, 'jobs', pinout), 'utf8'), catalogue)
-    if (!read.plan) throw new Error(`demo pinout ${pinout}: ${JSON.stringify(read.cellFaults[0] ?? read.tableFaults[0])}`)
-    const ends = read.plan.ends.map((end) => ({ ...end, ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }) }))
-    const made = await createJob(db, jobs, { id, entries: firstEntries(catalogue, { ...emptyPlan, ...meta, ends, wires: [...read.plan.wires] }, at.slice(0, 10), newId), by, now: new Date(at) })
+  const planned = (file: string) => {
+    const read = readPinout(readFileSync(join(folder, 'jobs', file), 'utf8'), catalogue)
+    if (!read.plan) throw new Error(`demo pinout ${file}: ${JSON.stringify(read.cellFaults[0] ?? read.tableFaults[0])}`)
+    return read.plan
+  }
+  for (const { id, pinout, at, by, keyings, found, ...meta } of plannedSchema.parse(yaml('jobs/jobs.yaml'))) {
+    const present = planned(pinout)
+    const ends = present.ends.map((end) => ({ ...end, ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }) }))
+    const plan = { ...emptyPlan, ...meta, ends, wires: [...present.wires] }
+    const today = at.slice(0, 10)
+    const wanted = found?.wanted === undefined ? undefined : { ...planned(found.wanted), rev: found.wantedRev ?? meta.rev }
+    const entries = found
+      ? [...reworkEntries(catalogue, plan, { slackMm: found.slackMm, wanted: wanted && { rev: wanted.rev, ends: [...wanted.ends], wires: [...wanted.wires] } }, today, newId), ...found.faults.map((fault) => ({ id: newId(), kind: 'seat-faulted' as const, ...fault }))]
+      : firstEntries(catalogue, plan, today, newId)
+    const made = await createJob(db, jobs, { id, entries, by, now: new Date(at) })
     if (!made.ok) throw new Error(`demo job ${id}: ${JSON.stringify(made.fault)}`)
   }
 

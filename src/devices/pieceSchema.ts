@@ -14,7 +14,7 @@ const placedContact = z.looseObject({ family: z.string() }).transform(({ family,
 export const pieceSchema = z.strictObject({
   made: z.strictObject({
     contact: placedContact, strands: z.number().int().min(0).max(10_000), strandMm: z.number().positive(), insulationMm: z.number().positive(), stripMm: z.number().min(0), endShortMm: z.number(),
-    strandsLost: z.number().int().min(0), compaction: z.number().min(0).max(2),
+    strandsLost: z.number().int().min(0), compaction: z.number().min(0).max(2), wingClosure: z.number().min(0).max(1).optional(), toolOffMm: z.number().optional(),
   }),
   heightMm: z.number().positive(),
 })

@@ -1,3 +1,4 @@
+import type { HousingClue } from '@/core/identify/identifyHousing'
 import type { FamilyFacts } from '@/core/catalogue/types'
 import type { FamilyReason } from '@/core/choose/chooseFamily'
 import { amps, list, mm2, range } from './figures'
@@ -20,7 +21,8 @@ export function familyReasonWords(reason: FamilyReason): string {
   }
 }
 
-const sealingWords: Readonly<Record<FamilyFacts['sealing'], string>> = { none: 'Not sealed.', 'wire-seal': 'A seal on each wire.', 'mat-seal': 'A mat seal at the rear.', 'mat-self-piercing': 'A mat that each wire pierces.' }
+/** How a family keeps water out, in a sentence. */
+export const sealingWords: Readonly<Record<FamilyFacts['sealing'], string>> = { none: 'Not sealed.', 'wire-seal': 'A seal on each wire.', 'mat-seal': 'A mat seal at the rear.', 'mat-self-piercing': 'A mat that each wire pierces.' }
 
 /** A family in a few words: how it seals, which half takes which contact, what holds them. */
 export function familyWords(family: Pick<FamilyFacts, 'sealing' | 'halves' | 'release' | 'lock' | 'orientation'>): string {
@@ -28,3 +30,6 @@ export function familyWords(family: Pick<FamilyFacts, 'sealing' | 'halves' | 're
   const halves = family.halves.plug === family.halves.receptacle ? `Both halves take ${half(family.halves.plug)}.` : `The plug takes ${half(family.halves.plug)}, the receptacle ${half(family.halves.receptacle)}.`
   return [sealingWords[family.sealing], halves, family.orientation === undefined ? '' : `${family.orientation.charAt(0).toUpperCase()}${family.orientation.slice(1)}.`].filter(Boolean).join(' ')
 }
+
+/** What agrees or does not, of a connector that nobody can name. */
+export const housingClueWords: Readonly<Record<HousingClue, string>> = { ways: 'ways', rows: 'rows', shape: 'shape', pitch: 'pitch', mark: 'mark', role: 'plug or receptacle' }

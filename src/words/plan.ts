@@ -1,14 +1,22 @@
-import type { SideFate, WireFate } from '@/core/job/revision'
+import type { CavityClash, Joining, SideFate, WireFate } from '@/core/job/revision'
 import { list } from './figures'
 
 const sideFateWords: Readonly<Record<Exclude<SideFate, 'keep'>, string>> = {
   move: 'contact out, into its new cavity', redo: 'contact cut off, strip and crimp again', retire: 'contact out, the side ends nowhere',
 }
 
+const clashWords = ({ contact, cavity, takes, is }: CavityClash) => `${cavity} takes size ${takes}, ${contact} is ${is}`
+
+const joinWords = ({ how, with: other }: Joining) => (how === 'splits' ? `parts from ${other}` : other.startsWith('splice') ? `joins ${other}` : `shares a contact with ${other}`)
+
 /** What becomes of a wire by a plan change. */
 export function fateWords(fate: WireFate): string {
   if (fate.cut === 'retire') return 'out of the plan: taken out of its cavities, the wire is given up'
-  const sides = (['a', 'b'] as const).flatMap((side) => { const one = fate[side]; return one === 'keep' ? [] : [`side ${side}: ${sideFateWords[one]}`] })
+  const sides = (['a', 'b'] as const).flatMap((side) => {
+    const [one, join, clash] = [fate[side], fate.joins?.[side], fate.clashes?.[side]]
+    const words = [...(join ? [joinWords(join)] : []), ...(clash ? [clashWords(clash)] : []), ...(one === 'keep' ? [] : [sideFateWords[one]])]
+    return words.length === 0 ? [] : [`side ${side}: ${words.join(', ')}`]
+  })
   const cut = fate.cut === 'new-wire' ? ['a new wire is cut'] : fate.cut === 'cut-again' ? ['the wire is shortened'] : []
   return [...cut, ...sides].join('; ') || 'nothing that was done'
 }

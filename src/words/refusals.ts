@@ -5,9 +5,11 @@ import { practiceWords } from './practices'
 import { entryWords } from './entries'
 import { day, figure, list, mm, newtons, plural, range } from './figures'
 import { implausibleWords } from './implausible'
+import { pairFaultWords } from './mated'
 import { planFaultWords } from './plan'
+import { reuseLimitWords } from './release'
 
-const done = { cut: 'cut to length', stripped: 'stripped', crimped: 'crimped', seated: 'seated', plugged: 'plugged', fitted: 'fitted', closed: 'closed', open: 'open', signed: 'signed', ended: 'at an end', 'taken-back': 'taken back' } as const
+const done = { cut: 'cut to length', stripped: 'stripped', crimped: 'crimped', seated: 'seated', plugged: 'plugged', fitted: 'fitted', closed: 'closed', 'part-way': 'part-way', mated: 'checked against its other half', open: 'open', signed: 'signed', ended: 'at an end', 'taken-back': 'taken back' } as const
 
 /** Why an entry cannot be written now, and what would be right. */
 export function refusalWords(refusal: Refusal): string {
@@ -40,12 +42,19 @@ export function refusalWords(refusal: Refusal): string {
     case 'outside-window': return `${mm(refusal.toMm, 1)} cannot be meant: it should lie between ${range(refusal.minMm, refusal.maxMm, 1)} mm.`
     case 'decision-not-for-defect': return 'That fault was found after the stroke: the contact goes.'
     case 'wrong-cavity': return refusal.planned === refusal.given ? `${refusal.given} is its own cavity.` : `It belongs in ${refusal.planned}, not in ${refusal.given}.`
+    case 'stands-elsewhere': return `It stands in ${refusal.stands}, not in ${refusal.given}.`
     case 'cavity-taken': return `${refusal.cavity} holds ${refusal.by} already.`
     case 'lock-closed': return `The lock of ${refusal.end} is closed: open it first.`
+    case 'no-part-way': return `The lock of ${refusal.end} has no part-way stop: it is open or closed.`
+    case 'cover-due': return `The new cover of ${refusal.end} goes over the wires first: no contact goes in before it.`
+    case 'not-looked-over': return `Look ${refusal.end} over from both sides first.`
+    case 'pair-fault': return `These two do not go together: ${pairFaultWords(refusal.fault)}`
     case 'lock-open': return `The lock of ${refusal.end} is open.`
     case 'not-home': return `Not home yet: ${list(refusal.contacts, 4)}. The lock closes when all contacts are in.`
     case 'tug-missing': return `Tug it lightly, about ${newtons(refusal.tugN)}, and say that it held.`
     case 'tug-too-hard': return `${newtons(refusal.tugN)} is too hard a tug: ${newtons(refusal.lightN)} is enough, more could break the cavity's lock.`
+    case 'contact-spent': return `This contact has come out ${plural(refusal.used, 'time')}; ${reuseLimitWords[refusal.by]} ${refusal.allowed === 0 ? 'no second use' : plural(refusal.allowed, 'reuse')}. Cut it off and make a new one.`
+    case 'improvised-forbidden': return 'These house rules forbid improvised release tools: borrow or buy the right one.'
     case 'cavity-in-use': return `${refusal.cavity} is for a wire: no plug there.`
     case 'stands-on-it': return `Later work stands on it: ${list(refusal.later.map((line) => `${entryWords[line.kind] ?? line.kind} ${line.about}`.trim()), 3)}. Take that back first.`
     case 'not-this-one': return 'That entry stays: it cannot be taken back.'
@@ -72,6 +81,8 @@ function notYet({ what, left }: Extract<Refusal, { code: 'not-yet' }>): string {
     case 'complete': return `${plural(left ?? 1, 'task')} left before Close.`
     case 'tray': return 'Count the tray first: tools back, scrap found.'
     case 'plugged': return left === undefined ? 'There is no plug in it.' : `Plug the unused cavities first: ${left} left.`
+    case 'out': return 'Contacts still stand in the old housing: take them out first.'
+    case 'lacing-open': return 'Open the lacing along it first.'
     case 'fitted': return 'Fit the interface seal first.'
   }
 }

@@ -30,6 +30,7 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
     case 'seat': return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
     case 'probe': return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
     case 'put-net-right': return { main: `Put ${step.wire} right`, then: 'it did not prove' }
+    case 'renew-lacing': return { main: `Renew the lacing along ${step.wire}`, then: step.left > 1 ? `${step.left} places to lace` : 'then the tray' }
     case 'count-tray': return { main: 'Count the tray' }
     case 'sign': return { main: 'Sign' }
     case 'countersign': return { main: 'Second signature' }
@@ -45,11 +46,13 @@ export function taskWords(task: EndTask, quantity = 1): string {
   const end = quantity > 1 ? `${task.end} #${task.unit}` : task.end
   switch (task.kind) {
     case 'insert': return `Seat ${termName(task.term, quantity)} in ${end}.${task.cavity}`
-    case 'put-right': return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}`
+    case 'put-right': return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}${task.park ? ', put it aside' : ''}`
     case 'unplug': return `Take the plug out of ${end}.${task.cavity}`
     case 'plug': return `Plug ${end}.${task.cavity}`
     case 'lock': return `Close the lock of ${end}`
-    case 'fit-part': return `Fit the interface seal of ${end}`
+    case 'fit-part': return task.over ? `Put the new cover of ${end} over its wires` : `Fit the interface seal of ${end}`
+    case 'open-lacing': return `Open the lacing along ${task.wire}`
+    case 'mate': return `Check ${end} against ${task.with}`
     case 'look-over': return `Look ${end} over from both sides`
   }
 }

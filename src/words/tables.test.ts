@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest'
 import { constructionOf, constructions } from '@/core/catalogue/constructions'
-import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
+import { releaseMechanisms, releaseSteps } from '@/core/catalogue/releaseMechanisms'
+import { seatFaults } from '@/core/seat/seatFaults'
 import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
 import { toolClasses } from '@/core/catalogue/toolClasses'
 import { decide, defects, looks, type DefectCode, type LookCode } from '@/core/crimp/looks'
@@ -17,7 +18,8 @@ import { planFaultWords } from './plan'
 import { entryWords } from './entries'
 import { refusalWords } from './refusals'
 import { ruleValue, ruleWords } from './rules'
-import { lockWords, releaseStepWords, releaseToolWords } from './seat'
+import { harmWords, heldWords, improvisedWords, insertStepWords, releaseStepWords, releaseTipWords } from './release'
+import { coverWords, lockWords, seatCauseWords, seatFaultWords } from './seat'
 
 const lookCodes = Object.keys(looks) as LookCode[]
 const defectCodes = Object.keys(defects) as DefectCode[]
@@ -70,10 +72,22 @@ test('every code has its words', () => {
     for (const rules of Object.values(houseRules)) expect(ruleValue(line, rules)).toMatch(/\w/)
   }
   for (const mechanism of Object.values(releaseMechanisms)) {
-    expect(releaseToolWords[mechanism.tool]).toMatch(/\w/)
-    for (const step of [...mechanism.before, ...mechanism.act, ...mechanism.restore]) expect(releaseStepWords[step]).toMatch(/\w/)
+    expect(releaseTipWords[mechanism.tool] && heldWords[mechanism.id]).toMatch(/\w/)
+    for (const step of releaseSteps(mechanism, true)) expect(releaseStepWords[step]).toMatch(/\w/)
+    for (const step of mechanism.insert) expect(insertStepWords[step].act && insertStepWords[step].seen).toMatch(/\w/)
+    for (const harm of mechanism.harms) expect(harmWords[harm].what && harmWords[harm].look).toMatch(/\w/)
+    for (const how of mechanism.improvised) expect(improvisedWords[how]).toMatch(/\w/)
   }
-  for (const lock of Object.values(secondaryLocks)) if (lock.present) expect(lockWords[lock.id].close).toMatch(/\w/)
+  for (const fault of Object.values(seatFaults)) {
+    expect(seatFaultWords[fault.id]).toMatch(/\w/)
+    for (const cause of fault.causes) expect(seatCauseWords[cause.id].see && seatCauseWords[cause.id].act).toMatch(/\w/)
+  }
+  for (const lock of Object.values(secondaryLocks)) {
+    if (!lock.present) continue
+    expect(lockWords[lock.id].name && lockWords[lock.id].way).toMatch(/\w/)
+    expect(lock.covers.length).toBeGreaterThan(0)
+    for (const cover of lock.covers) expect(coverWords[cover].close && coverWords[cover].open).toMatch(/\w/)
+  }
 })
 
 test('the cure carries the figures of the step', () => {

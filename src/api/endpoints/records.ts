@@ -7,6 +7,7 @@ import type { NewEntry } from '@/core/journal/entry'
 import { isClosed } from '@/core/journal/state'
 import { brokenLink } from '@/data/entryHash'
 import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
+import { reworkEntries } from '@/core/rework/reworkEntries'
 import { importCatalogue, loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { appendEntries, createJob, listJobs, loadJob, readEntries } from '@/data/repositories/jobs'
 import { jobDocument, jobDocumentSchema, readJournal } from '@/formats/jobDocument'
@@ -54,6 +55,12 @@ export const makeJobEndpoint = endpoint({
   handle: (document, context) => (context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context)),
 })
 
+/** A re-pin or repair begins with a harness that is there; `slackMm` is what each of its wires has to spare. */
+const foundSchema = z.object({
+  kind: z.enum(['build', 're-pin', 'repair'], 'must be build, re-pin or repair').default('build'),
+  slackMm: z.coerce.number('must be a length in mm').min(0, 'must not be below 0').max(10_000, 'must be at most 10 m').optional(),
+})
+
 async function jobFromCsv({ bench, query, text, now, by }: ApiContext): Promise<Answer> {
   const picks = Object.fromEntries((query.get('ends') ?? '').split(',').filter(Boolean).map((pair) => [pair.slice(0, pair.indexOf(':')).trim(), pair.slice(pair.indexOf(':') + 1).trim()]))
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
@@ -64,8 +71,12 @@ async function jobFromCsv({ bench, query, text, now, by }: ApiContext): Promise<
       ...reading.cellFaults.map((fault) => ({ path: ['row', fault.row, columnWords(fault.column)], message: cellProblemWords(fault.problem, fault.found) })),
     ])
   }
-  const plan: Plan = { ...emptyPlan, title: titleOf(query), ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
-  return make(context(bench, now, by), firstEntries(catalogue, plan, now.toISOString().slice(0, 10), newId))
+  const how = foundSchema.safeParse(Object.fromEntries(query))
+  if (!how.success) return badInput(how.error.issues.map((issue) => ({ path: issue.path.map(String), message: issue.message })))
+  const { kind, slackMm } = how.data
+  const plan: Plan = { ...emptyPlan, title: titleOf(query), kind, ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
+  const today = now.toISOString().slice(0, 10)
+  return make(context(bench, now, by), kind === 'build' ? firstEntries(catalogue, plan, today, newId) : reworkEntries(catalogue, plan, { slackMm }, today, newId))
 }
 
 const titleOf = (query: URLSearchParams) => {

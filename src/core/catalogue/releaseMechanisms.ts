@@ -1,54 +1,82 @@
-import type { FamilyInput } from './types'
+import type { FamilyInput, Tool } from './types'
 
 export type ReleaseId = FamilyInput['release']
 
-/** How a contact is held and how it is let go. Each mechanism says what a screen, a plan and a drill need to know of it. */
+/** How a contact is held, put in and let go. Each mechanism says what a screen, a plan and a drill need to know of it. */
 export interface ReleaseMechanism {
   readonly id: ReleaseId
   /** the face from which the hand or the tool comes */
   readonly from: 'wire' | 'mating' | 'side'
-  readonly tool: 'thin-blade' | 'tube' | 'blunt-blade' | 'slit-sleeve' | 'pick' | 'none'
+  readonly tool: ReleaseTip
+  /** what the tool is made to fit: the wire that lies in its slit, or the contact that it goes over; a blade fits all */
+  readonly toolBy: 'wire' | 'contact' | 'none'
   /** when a tug says something: before that the contact slides out again, as it should */
-  readonly tugMeans: 'after-click' | 'after-lock'
+  readonly tugMeans: 'after-click' | 'after-lock' | 'never'
   /** in order; words for each stand with the steps */
   readonly before: readonly ReleaseStep[]
   readonly act: readonly ReleaseStep[]
   /** what to put right before the contact is used again */
   readonly restore: readonly ReleaseStep[]
+  /** what breaks when it is done badly, the likeliest first */
+  readonly harms: readonly ReleaseHarm[]
+  /** what some benches do without the tool; the house rules say whether they may */
+  readonly improvised: readonly ImprovisedTool[]
+  /** what the hand does when a contact goes in, in order; the tug comes after them, where it means something */
+  readonly insert: readonly InsertStep[]
+  /** goes in with a tool whose other end, or a sister of it, lets the contact out */
+  readonly insertTool: boolean
 }
+
+export type ReleaseTip = NonNullable<Tool['release']>['tip'] | 'none'
 
 export type ReleaseStep =
   | 'open-lock' | 'push-wire-in' | 'move-finger' | 'pull-wire' | 'tube-over-barbs' | 'spread-barbs' | 'press-lance' | 'raise-lance'
-  | 'sleeve-on-wire' | 'pull-wire-and-sleeve' | 'pick-at-wall' | 'lift-mat' | 'ease-back' | 'look-at-finger'
+  | 'sleeve-on-wire' | 'pull-wire-and-sleeve' | 'pick-at-wall' | 'lift-mat' | 'ease-back' | 'look-at-finger' | 'free-comb' | 'look-at-clip' | 'spring-tang' | 'look-at-mat'
+
+export type ReleaseHarm = 'finger-broken' | 'barb-flattened' | 'lance-flattened' | 'window-torn' | 'clip-broken' | 'tip-broken' | 'seal-cut' | 'tang-bent' | 'neck-finger-broken' | 'mat-torn' | 'comb-tooth-broken'
+
+export type ImprovisedTool = 'bent-pick' | 'fine-tube' | 'probe-through-socket' | 'modified-tip' | 'drilled-cap'
+
+export type InsertStep = 'right-way-up' | 'wire-in-slot' | 'straight-in' | 'press-square' | 'through-mat' | 'to-the-stop' | 'click' | 'tool-out'
 
 export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = {
   finger: {
-    id: 'finger', from: 'mating', tool: 'thin-blade', tugMeans: 'after-click',
+    id: 'finger', from: 'mating', tool: 'thin-blade', toolBy: 'none', tugMeans: 'after-click',
     before: ['open-lock', 'push-wire-in'], act: ['move-finger', 'pull-wire'], restore: ['look-at-finger'],
+    harms: ['finger-broken', 'seal-cut'], improvised: ['bent-pick', 'probe-through-socket'], insert: ['straight-in', 'click'], insertTool: false,
   },
   barbs: {
-    id: 'barbs', from: 'mating', tool: 'tube', tugMeans: 'after-click',
+    id: 'barbs', from: 'mating', tool: 'tube', toolBy: 'contact', tugMeans: 'after-click',
     before: ['open-lock'], act: ['tube-over-barbs', 'push-wire-in', 'pull-wire'], restore: ['spread-barbs'],
+    harms: ['barb-flattened', 'seal-cut'], improvised: ['fine-tube'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
   },
   'window-lance': {
-    id: 'window-lance', from: 'side', tool: 'blunt-blade', tugMeans: 'after-click',
+    id: 'window-lance', from: 'side', tool: 'blunt-blade', toolBy: 'none', tugMeans: 'after-click',
     before: ['push-wire-in'], act: ['press-lance', 'ease-back'], restore: ['raise-lance'],
+    harms: ['lance-flattened', 'window-torn'], improvised: ['bent-pick'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
   },
   'rear-sleeve': {
-    id: 'rear-sleeve', from: 'wire', tool: 'slit-sleeve', tugMeans: 'after-click',
-    before: ['push-wire-in'], act: ['sleeve-on-wire', 'pull-wire-and-sleeve'], restore: [],
+    id: 'rear-sleeve', from: 'wire', tool: 'slit-sleeve', toolBy: 'wire', tugMeans: 'after-click',
+    before: ['push-wire-in'], act: ['sleeve-on-wire', 'pull-wire-and-sleeve'], restore: ['look-at-clip'],
+    harms: ['tip-broken', 'clip-broken', 'seal-cut'], improvised: ['modified-tip'], insert: ['wire-in-slot', 'press-square', 'click', 'tool-out'], insertTool: true,
   },
   'side-tang': {
-    id: 'side-tang', from: 'mating', tool: 'pick', tugMeans: 'after-click',
-    before: ['open-lock', 'push-wire-in'], act: ['pick-at-wall', 'ease-back'], restore: ['raise-lance'],
+    id: 'side-tang', from: 'mating', tool: 'pick', toolBy: 'none', tugMeans: 'after-click',
+    before: ['open-lock', 'free-comb', 'push-wire-in'], act: ['pick-at-wall', 'ease-back'], restore: ['spring-tang'],
+    harms: ['tang-bent', 'comb-tooth-broken'], improvised: ['bent-pick', 'drilled-cap'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
   },
   neck: {
-    id: 'neck', from: 'wire', tool: 'none', tugMeans: 'after-click',
-    before: ['open-lock', 'lift-mat'], act: ['ease-back'], restore: [],
+    id: 'neck', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'after-click',
+    before: ['open-lock', 'lift-mat'], act: ['ease-back'], restore: ['look-at-mat'],
+    harms: ['neck-finger-broken', 'mat-torn'], improvised: [], insert: ['right-way-up', 'through-mat', 'click'], insertTool: false,
   },
-  none: { id: 'none', from: 'wire', tool: 'none', tugMeans: 'after-click', before: [], act: [], restore: [] },
   comb: {
-    id: 'comb', from: 'wire', tool: 'none', tugMeans: 'after-lock',
+    id: 'comb', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'after-lock',
     before: ['open-lock'], act: ['ease-back'], restore: [],
+    harms: ['comb-tooth-broken', 'seal-cut'], improvised: [], insert: ['right-way-up', 'straight-in', 'to-the-stop'], insertTool: false,
   },
+  none: { id: 'none', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'never', before: [], act: [], restore: [], harms: [], improvised: [], insert: [], insertTool: false },
 }
+
+/** All steps of taking a contact out, in order; the lock is only opened when it is closed. */
+export const releaseSteps = ({ before, act, restore }: ReleaseMechanism, lockClosed: boolean): readonly ReleaseStep[] => [...before.filter((step) => step !== 'open-lock' || lockClosed), ...act, ...restore]

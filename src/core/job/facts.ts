@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { factsSchema } from '../catalogue/schema'
 import type { FitWire } from '../fit/fitTypes'
+import { isReleaseToolOf } from '../seat/releaseTool'
 import { awgAreaMm2, parseAwg } from '../wire/awg'
 import { strandAreaMm2 } from '../wire/bundle'
 import type { Housing, WireType } from '../catalogue/types'
@@ -55,7 +56,7 @@ export const smallPartsOf = (housing: Pick<Housing, 'lock' | 'interfaceSeal' | '
   ...(housing.parts ?? []),
 ]
 
-/** The facts that a plan rests on: its rules, its housings with their families and small parts, its wire types and terminals. */
+/** The facts that a plan rests on: its rules, its housings with their families, small parts and release tools, its wire types and terminals. */
 export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires'>, rules?: HouseRules): Facts {
   const housings = pick(catalogue.housings, plan.ends.map((end) => end.housing))
   const terminals = pick(catalogue.contacts, plan.wires.flatMap((wire) => [wire.from, wire.to].map((at) => (at.kind === 'terminal' ? at.part : undefined))))
@@ -71,6 +72,7 @@ export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires
     contacts: terminals,
     parts: pick(catalogue.parts, parts),
     wireTypes: pick(catalogue.wireTypes, plan.wires.map((wire) => wire.type)),
+    tools: Object.fromEntries([...catalogue.tools].filter(([, tool]) => Object.values(families).some((family) => isReleaseToolOf(tool, family)))),
     ...(rules && { rules: { [rules.id]: rules } }),
   }
 }
@@ -123,6 +125,9 @@ export function fitWire(type: WireType, wire?: Pick<Wire, 'insulationMm' | 'curr
     currentA: wire?.currentA,
   }
 }
+
+/** A wire over its insulation: as measured here, else as its pinned type says. */
+export const insulationMmOf = (facts: Facts, wire: Pick<Wire, 'insulationMm' | 'type'>): number | undefined => wire.insulationMm ?? facts.wireTypes[wire.type]?.insulationMm
 
 /** The housing of an end, as pinned. */
 export const housingOf = (facts: Facts, plan: Plan, end: string): Housing | undefined => {

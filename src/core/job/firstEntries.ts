@@ -2,9 +2,9 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { chooseSets } from '../fit/chooseSets'
 import type { JobState } from '../journal/state'
 import { mergeFacts, newFacts, planFacts, setFacts } from './facts'
-import { changePlan, setKey, type Plan, type PlanChange } from './plan'
+import { changePlan, setKey, type Plan, type PlanChange, type SideLetter } from './plan'
 import { freshFacts } from './factsAge'
-import { fatesOf, hasBegun } from './revision'
+import { fatesOf, hasBegun, type WireFate } from './revision'
 import type { NewEntry } from '../journal/entry'
 
 /**
@@ -28,7 +28,7 @@ export function planChangeEntries(catalogue: Catalogue, state: JobState, change:
   const plan = changePlan(state.plan, change)
   const facts = newFacts(state.facts, planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, catalogue.rules.get(plan.rules)))
   const fates = fatesOf(state, change, mergeFacts(state.facts, facts))
-  const again = new Set([...fates.flatMap((fate) => (['a', 'b'] as const).flatMap((side) => (fate.chooseAgain[side] ? [setKey(fate.wire, side)] : [])))])
+  const again = new Set([...fates.flatMap((fate) => (['a', 'b'] as const).flatMap((side) => (fate.chooseAgain[side] && !staysMade(state, fate, side) ? [setKey(fate.wire, side)] : [])))])
   const kept = new Map([...state.sets].filter(([key]) => !again.has(key)))
   const touched = new Set([...fates.map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id)])
   const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) => (choice.set && touched.has(choice.wire) ? [{ ...choice, set: choice.set }] : []))
@@ -37,6 +37,9 @@ export function planChangeEntries(catalogue: Catalogue, state: JobState, change:
     ...(choices.length > 0 ? [{ id: newId(), kind: 'sets-chosen' as const, choices, facts: setFacts(catalogue, choices.map((choice) => choice.set)) }] : []),
   ]
 }
+
+/** What is stripped or crimped, and stays so, keeps the set that it was made with. */
+const staysMade = (state: JobState, fate: WireFate, side: SideLetter) => (fate[side] === 'keep' || fate[side] === 'move') && hasBegun(state, setKey(fate.wire, side))
 
 /** Entries that bring a job's pinned facts to the shelf's, and choose sets anew where no work rests on them and no hand has chosen. */
 export function takeFactsEntries(catalogue: Catalogue, state: JobState, today: string, newId: () => string): NewEntry[] {

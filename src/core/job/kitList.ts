@@ -1,12 +1,12 @@
 import { isSleeve } from '../catalogue/types'
 import { terminalShapes } from '../catalogue/terminalShapes'
-import type { JobState } from '../journal/state'
+import { AS_FOUND, type JobState } from '../journal/state'
 import { rulesOf } from '../rules/rulesOf'
-import { plugFor } from '../seat/endTasks'
+import { plugFor } from '../seat/plugFor'
 import { setupId } from '../setup/setup'
 import { cutLengthMm } from './slack'
 import { housingOf, smallPartsOf } from './facts'
-import { cavityKey, planIndex, setKey, type ChosenSet } from './plan'
+import { cavityKey, endKey, planIndex, setKey, termKey, wireKey, type ChosenSet, type SideLetter } from './plan'
 
 export type KitKind = 'housing' | 'contact' | 'seal' | 'plug' | 'small-part' | 'wire'
 
@@ -34,7 +34,7 @@ const order: readonly KitKind[] = ['housing', 'contact', 'seal', 'plug', 'small-
 /** What a line is taken to be worth altogether: need, test pieces and spares. */
 export const kitTotal = (line: KitLine): number => line.need + line.testPieces + line.spares
 
-/** Parts that the whole job needs, counted from its plan and chosen sets; test pieces and spares stand for themselves. */
+/** Parts that the whole job needs, counted from its plan and chosen sets, less what came with the harness; test pieces and spares stand for themselves. */
 export function kitList(state: JobState): readonly KitLine[] {
   const lines = new Map<string, Omit<KitLine, 'spares'>>()
   const add = (kind: KitKind, part: string, name: string, need: number, testPieces = 0, unit: KitLine['unit'] = 'pcs') => {
@@ -51,6 +51,17 @@ export function kitList(state: JobState): readonly KitLine[] {
 
 type Add = (kind: KitKind, part: string, name: string, need: number, testPieces?: number, unit?: KitLine['unit']) => void
 
+/** In how many units something is to be taken from the shelf: in all, where the job builds; else where it did not come. */
+function unitsToTake({ plan }: JobState, came: (unit: number) => boolean): number {
+  if (plan.kind === 'build') return plan.quantity
+  let count = 0
+  for (let unit = 1; unit <= plan.quantity; unit++) if (!came(unit)) count++
+  return count
+}
+
+/** Of one side of a wire: in how many units its contact is to be made. */
+const toMake = (state: JobState, wire: string, side: SideLetter) => unitsToTake(state, (unit) => state.terms.get(termKey(unit, wire, side))?.crimp?.setup === AS_FOUND)
+
 /** Housings with the small parts of each half, and plugs for cavities that stay empty. */
 function countEnds(state: JobState, add: Add): void {
   const { plan, facts } = state
@@ -58,12 +69,16 @@ function countEnds(state: JobState, add: Add): void {
   for (const end of plan.ends) {
     const housing = housingOf(facts, plan, end.id)
     if (!housing) continue
-    add('housing', housing.id, housing.name, plan.quantity)
-    for (const { part, count } of smallPartsOf(housing)) add('small-part', part, partName(part), plan.quantity * count)
+    const units = unitsToTake(state, (unit) => state.ends.get(endKey(unit, end.id))?.came === true)
+    if (units > 0) add('housing', housing.id, housing.name, units)
+    for (const { part, count } of smallPartsOf(housing)) if (units > 0) add('small-part', part, partName(part), units * count)
+    const lost = Array.from({ length: plan.quantity }, (_, i) => state.ends.get(endKey(i + 1, end.id))).reduce((sum, now) => sum + (now?.came ? (now.locksLost ?? 0) : 0), 0)
+    if (housing.lock !== undefined && lost > 0) add('small-part', housing.lock, partName(housing.lock), lost)
     for (const cavity of housing.cavities) {
       if (planIndex(plan).byCavity.has(cavityKey(1, end.id, cavity.id))) continue
       const plug = plugFor(state, end.id, cavity.id)
-      if (plug !== undefined) add('plug', plug, partName(plug), plan.quantity)
+      const plugs = unitsToTake(state, (unit) => state.cavities.get(cavityKey(unit, end.id, cavity.id))?.came === true)
+      if (plug !== undefined && plugs > 0) add('plug', plug, partName(plug), plugs)
     }
   }
 }
@@ -76,27 +91,34 @@ function countWires(state: JobState, add: Add): void {
   const splices = new Set<string>()
   const perSetup = setupSizes(state)
   for (const wire of plan.wires) {
-    add('wire', wire.type, typeName(wire.type), cutLengthMm(state, wire) * plan.quantity, 0, 'mm')
+    const cuts = unitsToTake(state, (unit) => state.cuts.get(wireKey(unit, wire.id))?.came === true)
+    if (cuts > 0) add('wire', wire.type, typeName(wire.type), cutLengthMm(state, wire) * cuts, 0, 'mm')
     for (const side of ['a', 'b'] as const) {
       const set = sets.get(setKey(wire.id, side))
-      if (!set) continue
+      const units = set ? toMake(state, wire.id, side) : 0
+      if (!set || units === 0) continue
       const id = setupId(set.setup)
       const pieces = tested.has(id) ? 0 : testPieces(state, perSetup.get(id) ?? 0)
       tested.add(id)
       const at = side === 'a' ? wire.from : wire.to
       const first = !joins(state, set) || at.kind !== 'splice' || !splices.has(at.splice)
       if (at.kind === 'splice') splices.add(at.splice)
-      add('contact', set.contact, facts.contacts[set.contact]?.name ?? set.contact, first ? plan.quantity : 0, pieces)
-      if (set.seal !== undefined) add('seal', set.seal, facts.seals[set.seal]?.name ?? set.seal, plan.quantity, pieces)
+      add('contact', set.contact, facts.contacts[set.contact]?.name ?? set.contact, first ? units : 0, pieces)
+      if (set.seal !== undefined) add('seal', set.seal, facts.seals[set.seal]?.name ?? set.seal, units, pieces)
       if (pieces > 0) add('wire', wire.type, typeName(wire.type), 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
     }
   }
 }
 
-/** Terminations of each setup, over all units. */
-function setupSizes({ plan, sets }: JobState): ReadonlyMap<string, number> {
+/** Terminations of each setup that are to be made, over all units. */
+function setupSizes(state: JobState): ReadonlyMap<string, number> {
   const sizes = new Map<string, number>()
-  for (const set of sets.values()) sizes.set(setupId(set.setup), (sizes.get(setupId(set.setup)) ?? 0) + plan.quantity)
+  for (const wire of state.plan.wires) {
+    for (const side of ['a', 'b'] as const) {
+      const set = state.sets.get(setKey(wire.id, side))
+      if (set) sizes.set(setupId(set.setup), (sizes.get(setupId(set.setup)) ?? 0) + toMake(state, wire.id, side))
+    }
+  }
   return sizes
 }
 

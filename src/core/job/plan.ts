@@ -39,6 +39,11 @@ export const termKey = (unit: number, wire: string, side: SideLetter): string =>
 export const setKey = (wire: string, side: SideLetter): string => `${wire}/${side}`
 export const wireKey = (unit: number, wire: string): string => `${unit}/${wire}`
 export const endKey = (unit: number, end: string): string => `${unit}/${end}`
+/** Takes such a key apart: the unit, and what is named in it. */
+export function unitAndId(key: string): { readonly unit: number; readonly id: string } {
+  const slash = key.indexOf('/')
+  return { unit: Number(key.slice(0, slash)), id: key.slice(slash + 1) }
+}
 export const cavityKey = (unit: number, end: string, cavity: string): string => `${unit}/${end}.${cavity}`
 
 /** What is looked up in a plan again and again, built once for each version of it. */
@@ -95,6 +100,9 @@ export function planIndex(plan: Plan): PlanIndex {
   indexes.set(plan, index)
   return index
 }
+
+/** The end that an end mates with in this job, whichever of the two says so. */
+export const mateOf = (plan: Plan, end: string): string | undefined => planIndex(plan).ends.get(end)?.mate ?? plan.ends.find((one) => one.mate === end)?.id
 
 /** Where a side really ends: one that shares another wire's contact ends where that one does. */
 export function placeOf(plan: Plan, wire: Wire, side: SideLetter): WireSide {

@@ -3,6 +3,7 @@ import type { Refusal } from '../journal/entryKind'
 import { foldEntry, foldFrom, refusalOf } from '../journal/fold'
 import { snapshot, type JobState } from '../journal/state'
 import { fail, ok, type Result } from '../result'
+import { outOfReach, type OutOfReach } from '../rework/reach'
 import { mergeFacts } from './facts'
 import { planChangeEntries } from './firstEntries'
 import { kitList, type KitLine } from './kitList'
@@ -24,6 +25,8 @@ export interface ChangePreview {
   readonly kit: readonly KitDifference[]
   /** sides that would lose their workable set, as keys of terminations */
   readonly withoutSet: readonly string[]
+  /** wires that would be led to an end which they do not reach */
+  readonly outOfReach: readonly OutOfReach[]
 }
 
 /** Works a change out on a copy of the job: nothing is written. */
@@ -41,7 +44,7 @@ export function previewChange(catalogue: Catalogue, state: JobState, change: Pla
     foldEntry(copy, whole)
   }
   const before = new Set(withoutSet(state).map((termination) => termination.key))
-  return ok({ cost, kit: kitDifference(kitList(state), kitList(copy.state)), withoutSet: withoutSet(copy.state).map((termination) => termination.key).filter((one) => !before.has(one)) })
+  return ok({ cost, kit: kitDifference(kitList(state), kitList(copy.state)), withoutSet: withoutSet(copy.state).map((termination) => termination.key).filter((one) => !before.has(one)), outOfReach: outOfReach(state.plan, change) })
 }
 
 function kitDifference(before: readonly KitLine[], after: readonly KitLine[]): readonly KitDifference[] {

@@ -22,8 +22,9 @@ export function progress(state: JobState): Progress {
   let crimped = 0
   for (const termination of terminations) {
     const now = termState(state, termination.key)
-    if (state.sets.has(setKey(termination.wire.id, termination.side))) chosen++
-    if (now.stripped) stripped++
+    // what came crimped needs no set and no strip
+    if (now.crimp ?? state.sets.has(setKey(termination.wire.id, termination.side))) chosen++
+    if (now.stripped ?? now.crimp) stripped++
     if (now.crimp) crimped++
   }
   const total = terminations.length
@@ -32,7 +33,7 @@ export function progress(state: JobState): Progress {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     for (const end of state.plan.ends) {
       for (const task of endTasks(state, unit, end.id)) {
-        if (task.kind === 'put-right' || task.kind === 'unplug') continue
+        if (task.kind === 'put-right' || task.kind === 'unplug' || task.kind === 'open-lacing' || (task.kind === 'fit-part' && task.over)) continue
         seat.total++
         if (task.done) seat.done++
       }
@@ -51,7 +52,7 @@ export function progress(state: JobState): Progress {
     crimp: { done: crimped, total },
     seat,
     prove,
-    close: { done: (state.tray?.allBack ? 1 : 0) + signed, total: second ? 3 : 2 },
+    close: { done: (state.tray?.allBack ? 1 : 0) + signed, total: (second ? 3 : 2) + state.lacings.size },
   }
 }
 
@@ -59,7 +60,7 @@ export function progress(state: JobState): Progress {
 export function workLeft(state: JobState): number {
   const done = progress(state)
   const left = (['kit', 'prep', 'crimp', 'seat', 'prove'] as const).reduce((sum, station) => sum + done[station].total - done[station].done, 0)
-  return done.plan.total === 0 ? left + 1 : left
+  return (done.plan.total === 0 ? left + 1 : left) + state.lacings.size
 }
 
 /** Setups of a job with how many of their terminations are done at a station. */
@@ -72,7 +73,7 @@ export function setupCounts(state: JobState): ReadonlyMap<string, { readonly tot
     const count = counts.get(id) ?? { total: 0, stripped: 0, crimped: 0 }
     const now = termState(state, termination.key)
     count.total++
-    if (now.stripped) count.stripped++
+    if (now.stripped ?? now.crimp) count.stripped++
     if (now.crimp) count.crimped++
     counts.set(id, count)
   }

@@ -68,6 +68,6 @@ export function setupQueue(state: JobState): readonly QueueGroup[] {
 /** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
 export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean => at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
 
-/** Terminations for which Kit has found nothing yet. */
+/** Terminations that are still to be made and for which Kit has found nothing yet. */
 export const withoutSet = (state: JobState): readonly Termination[] =>
-  planIndex(state.plan).terminations.filter((termination) => termination.unit === 1 && !state.sets.has(setKey(termination.wire.id, termination.side)))
+  planIndex(state.plan).terminations.filter((termination) => termination.unit === 1 && !state.sets.has(setKey(termination.wire.id, termination.side)) && !termState(state, termination.key).crimp)

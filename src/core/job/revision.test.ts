@@ -5,6 +5,7 @@ import { readPinout } from '@/formats/pinout/readPinout'
 import { foldEntry, refusalOf, type Folded } from '../journal/fold'
 import { isClosed, termState } from '../journal/state'
 import { endTasks } from '../seat/endTasks'
+import { fateWords } from '@/words/plan'
 import { firstEntries, planChangeEntries } from './firstEntries'
 import { emptyPlan, planIndex, type Plan, type PlanChange, type Wire } from './plan'
 import { revisionCost } from './revision'
@@ -66,8 +67,8 @@ test('another cavity of the same size moves the contact: out once, nothing scrap
   expect(apply(folded, change, [])).toBe('wire-has-work')
   expect(apply(folded, change, ['W1'])).toBeUndefined()
   const tasks = endTasks(folded.state, 1, 'A').filter((task) => !task.done)
-  expect(tasks.map((task) => task.kind)).toEqual(['put-right', 'unplug', 'insert', 'plug', 'lock'])
-  expect(tasks[0]).toMatchObject({ term: '1/W1/a', found: '1', cavity: '4', why: 'wrong-cavity' })
+  expect(tasks.map((task) => task.kind)).toEqual(['unplug', 'put-right', 'insert', 'plug', 'lock'])
+  expect(tasks[1]).toMatchObject({ term: '1/W1/a', found: '1', cavity: '4', why: 'wrong-cavity' })
 })
 
 test('two wires that change places are both taken out, and go in again', () => {
@@ -137,3 +138,35 @@ test('whatever is revised and accepted, the job can be worked to its signature a
     { numRuns: 40 },
   )
 }, 30_000)
+
+test('two wires that come to share a contact, and two that part, say so', () => {
+  const folded = finished()
+  const w2 = wireOf(folded, 'W2')
+  const merged = cost(folded, { putWires: [{ ...w2, from: { kind: 'with', wire: 'W3', side: 'a' } }] }).fates
+  expect(merged.map((fate) => [fate.wire, fate.joins])).toEqual(expect.arrayContaining([['W2', { a: { how: 'merges', with: 'W3a' } }], ['W3', { a: { how: 'merges', with: 'W2a' } }]]))
+  // both are made again, in one contact
+  expect(merged.map((fate) => fate.a)).toEqual(['redo', 'redo'])
+  const before = { ...folded.state, plan: { ...folded.state.plan, wires: folded.state.plan.wires.map((one) => (one.id === 'W2' ? { ...one, from: { kind: 'with' as const, wire: 'W3', side: 'a' as const } } : one)) } }
+  const parted = revisionCost(before, { putWires: [w2] }, folded.state.facts).fates
+  expect(parted.map((fate) => [fate.wire, fate.joins])).toEqual(expect.arrayContaining([['W2', { a: { how: 'splits', with: 'W3a' } }], ['W3', { a: { how: 'splits', with: 'W2a' } }]]))
+})
+
+test('another figure alone leaves what is made as it is, with the set that it was made with', () => {
+  const folded = finished()
+  const sets = JSON.stringify([...folded.state.sets])
+  const w1 = wireOf(folded, 'W1')
+  expect(apply(folded, { putWires: [{ ...w1, currentA: 0.5, from: cavity('A', '4') }] }, ['W1'])).toBeUndefined()
+  expect(JSON.stringify([...folded.state.sets])).toBe(sets)
+  expect(termState(folded.state, '1/W1/a').crimp).toBeDefined()
+})
+
+test('a contact that the new cavity does not take is said with both sizes', () => {
+  const folded = finished()
+  const w1 = wireOf(folded, 'W1')
+  // from a Celadon cavity into one of the Slipware plug
+  const fate = cost(folded, { putWires: [{ ...w1, from: cavity('B', '4') }] }).fates.find((one) => one.wire === 'W1')
+  expect(fate).toMatchObject({ a: 'redo', clashes: { a: { cavity: 'B.4', takes: 'slipware SW', contact: folded.state.sets.get('W1/a')?.contact } } })
+  expect(fate && fateWords(fate)).toMatch(/^side a: B\.4 takes size slipware SW, \S+ is celadon-\w+ \S+, contact cut off, strip and crimp again$/)
+  // within its own size nothing clashes
+  expect(cost(folded, { putWires: [{ ...w1, from: cavity('A', '4') }] }).fates[0]?.clashes).toBeUndefined()
+})

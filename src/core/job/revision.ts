@@ -17,8 +17,26 @@ export interface WireFate {
   readonly cut: 'keep' | 'cut-again' | 'new-wire' | 'retire'
   readonly a: SideFate
   readonly b: SideFate
+  /** by side: with whom it comes together in one contact or splice, or from whom it parts */
+  readonly joins?: Readonly<Partial<Record<SideLetter, Joining>>>
+  /** by side: the contact that is made does not go into the new cavity */
+  readonly clashes?: Readonly<Partial<Record<SideLetter, CavityClash>>>
   /** its chosen sets may not suit any more: Kit chooses again */
   readonly chooseAgain: { readonly a: boolean; readonly b: boolean }
+}
+
+/** What a contact is, and what the cavity that is wanted takes. */
+export interface CavityClash {
+  readonly contact: string
+  readonly cavity: string
+  readonly takes: string
+  readonly is: string
+}
+
+/** `with`: the other wire and side, or the splice. */
+export interface Joining {
+  readonly how: 'merges' | 'splits'
+  readonly with: string
 }
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
@@ -51,8 +69,10 @@ export function wireFates(plan: Plan, sets: ReadonlyMap<string, ChosenSet>, fact
     // a wire that is finished at both sides can only be shortened by cutting one of them off
     const cutOff = !newWire && shorter && isCrimped(wire, 'a') && isCrimped(wire, 'b') && a !== 'redo' && b !== 'redo'
     const figures = was.insulationMm !== is.insulationMm || was.currentA !== is.currentA || was.type !== is.type
+    const joins = { ...joining('a', plan, afterPlan, was, is), ...joining('b', plan, afterPlan, was, is) }
+    const clashes = { ...clash('a', a, afterPlan, sets, facts, is), ...clash('b', b, afterPlan, sets, facts, is) }
     const again = (side: SideLetter, one: SideFate) => figures || one === 'redo' || one === 'retire' || !same(sharers(plan, wire, side), sharers(afterPlan, wire, side))
-    fates.push({ wire, cut: newWire ? 'new-wire' : shorter ? 'cut-again' : 'keep', a, b: cutOff ? 'redo' : b, chooseAgain: { a: again('a', a), b: again('b', b) } })
+    fates.push({ wire, cut: newWire ? 'new-wire' : shorter ? 'cut-again' : 'keep', a, b: cutOff ? 'redo' : b, ...(Object.keys(joins).length > 0 && { joins }), ...(!otherFit && Object.keys(clashes).length > 0 && { clashes }), chooseAgain: { a: again('a', a), b: again('b', b) } })
   }
   return fates
 }
@@ -64,7 +84,9 @@ function touched(change: PlanChange, wires: ReadonlyMap<string, Wire>): Readonly
   for (const wire of wires.values()) {
     for (const at of [wire.from, wire.to]) if ((at.kind === 'cavity' && ends.has(at.end)) || (at.kind === 'with' && direct.has(at.wire))) direct.add(wire.id)
   }
-  for (const wire of change.putWires ?? []) for (const at of [wire.from, wire.to]) if (at.kind === 'with') direct.add(at.wire)
+  const leaders = [...(change.putWires ?? []), ...[...direct].flatMap((id) => wires.get(id) ?? [])]
+  // who shares another's contact, now or before, changes what is crimped there
+  for (const wire of leaders) for (const at of [wire.from, wire.to]) if (at.kind === 'with') direct.add(at.wire)
   return direct
 }
 
@@ -83,6 +105,19 @@ function sideFate(plan: Plan, afterPlan: Plan, sets: ReadonlyMap<string, ChosenS
   return fitsThere(afterPlan, facts, sets.get(setKey(was.id, side)), to.end, to.cavity) ? 'move' : 'redo'
 }
 
+/** Why the contact of a side that is led into another cavity cannot go there: its family or its size. */
+function clash(side: SideLetter, fate: SideFate, plan: Plan, sets: ReadonlyMap<string, ChosenSet>, facts: Facts, wire: Wire): Partial<Record<SideLetter, CavityClash>> {
+  const to = sideOf(wire, side)
+  const set = sets.get(setKey(wire.id, side))
+  const contact = set && facts.contacts[set.contact]
+  if (fate !== 'redo' || to.kind !== 'cavity' || !contact || isSleeve(contact)) return {}
+  const housing = housingOf(facts, plan, to.end)
+  const takes = housing?.cavities.find((one) => one.id === to.cavity)?.size
+  if (!housing || takes === undefined || (contact.family === housing.family && contact.size === takes)) return {}
+  const full = (family: string, size: string) => (contact.family === housing.family ? size : `${family} ${size}`)
+  return { [side]: { contact: contact.id, cavity: `${to.end}.${to.cavity}`, takes: full(housing.family, takes), is: full(contact.family, contact.size) } }
+}
+
 /** Does the contact that was chosen go into that cavity as well? */
 function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: string, cavityId: string): boolean {
   const contact = set && facts.contacts[set.contact]
@@ -97,6 +132,20 @@ function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: st
 const sharers = (plan: Plan, wire: string, side: SideLetter) => {
   const also = planIndex(plan).byKey.get(termKey(1, wire, side))?.also
   return also && `${also.wire.id}${also.side}`
+}
+
+/** Two wires that become one connection at a side, or one that becomes two. */
+function joining(side: SideLetter, plan: Plan, afterPlan: Plan, was: Wire, is: Wire): Partial<Record<SideLetter, Joining>> {
+  const [before, after] = [partnerOf(plan, was, side), partnerOf(afterPlan, is, side)]
+  if (before === after) return {}
+  return { [side]: after === undefined ? { how: 'splits', with: before ?? '' } : { how: 'merges', with: after } }
+}
+
+/** With what a side shares its contact or splice; undefined where it stands alone. */
+function partnerOf(plan: Plan, wire: Wire, side: SideLetter): string | undefined {
+  const at = sideOf(wire, side)
+  if (at.kind === 'with') return `${at.wire}${at.side}`
+  return at.kind === 'splice' ? `splice ${at.splice}` : sharers(plan, wire.id, side)
 }
 
 /** Has work begun on this side, by `wire/side`, in any unit? */

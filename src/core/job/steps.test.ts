@@ -110,8 +110,8 @@ test('unused cavities of an open mat are plugged, each once, by the plug of its 
 
 test('contacts go in from the far row, each row from the mark; tasks keep their names', () => {
   const housing = shelf.housings.get('CM-10P')
-  expect(housing && seatOrder(housing).map((cavity) => cavity.id)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10'])
-  expect(housing && seatOrder({ ...housing, mark: { kind: 'notch', at: { xMm: 11, yMm: 7 } } }).map((cavity) => cavity.id)).toEqual(['3', '2', '1', '7', '6', '5', '4', '10', '9', '8'])
+  expect(housing && seatOrder(housing).map((turn) => turn.cavity.id)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10'])
+  expect(housing && seatOrder({ ...housing, mark: { kind: 'notch', at: { xMm: 11, yMm: 7 } } }).map((turn) => turn.cavity.id)).toEqual(['3', '2', '1', '7', '6', '5', '4', '10', '9', '8'])
   const { state } = work(() => true)
   const names = endTasks(state, 1, 'A').map(taskKey)
   expect(new Set(names).size).toBe(names.length)
@@ -128,7 +128,8 @@ test('a damaged contact is taken out and cut off: the wire comes back to Prep', 
   const folded = work()
   put(folded, { kind: 'lock-moved', unit: 1, end: 'A', to: 'open' })
   put(folded, { kind: 'extracted', term: '1/W1/a', why: 'damaged' })
-  expect(termState(folded.state, '1/W1/a')).toMatchObject({ scrapped: 1, extractions: 1 })
+  // the next contact is a new one; the wire is shorter by the strip of 5.85 mm and 2 mm for the cutter, rounded up
+  expect(termState(folded.state, '1/W1/a')).toMatchObject({ scrapped: 1, extractions: 0, usedMm: 8 })
   expect(termState(folded.state, '1/W1/a').crimp).toBeUndefined()
   // its setup must come back on the bench, then the wire is stripped again
   expect(nextStep(folded.state)).toMatchObject({ station: 'crimp', code: 'mount' })

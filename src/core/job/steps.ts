@@ -1,11 +1,15 @@
+import { endKey, planIndex, unitAndId, wireKey } from './plan'
 import { aheadOfRelease } from './prepAhead'
 import { setupQueue, withoutSet, type QueueGroup } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../rules/rulesOf'
 import { goodPieces } from '../crimp/firstPiece'
 import { samplesDue } from '../crimp/samplesDue'
-import { isClosed, type JobState } from '../journal/state'
-import { endTasks, type EndTask } from '../seat/endTasks'
+import { endState, isClosed, type JobState } from '../journal/state'
+import { endOf, stepKey, unitMoves } from '../rework/endMoves'
+import { benchEnds, holdsContacts } from '../seat/benchEnds'
+import { endTasks, stepOfTask, type EndTask } from '../seat/endTasks'
+import { lacingsToOpen } from '../seat/lacingsToOpen'
 import { netVerdict } from '../prove/netVerdict'
 import { inHand } from './queue'
 import { setupChanges, type SetupChange } from '../setup/setup'
@@ -25,6 +29,7 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly code: 'seat'; readonly task: EndTask; readonly left: number }
   | { readonly code: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
   | { readonly code: 'put-net-right'; readonly unit: number; readonly wire: string }
+  | { readonly code: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
   | { readonly code: 'count-tray' }
   | { readonly code: 'sign' }
   | { readonly code: 'countersign' }
@@ -38,6 +43,8 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
 export function nextStep(state: JobState): NextStep {
   if (isClosed(state)) return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void) ? { station: 'close', code: 'countersign' } : { station: 'close', code: 'closed' }
   if (state.plan.wires.length === 0) return { station: 'plan', code: 'plan-wires' }
+  const broken = brokenStep(state)
+  if (broken) return broken
   const groups = setupQueue(state)
   // the bench first, its ends seated; then what is worked in place
   for (const inPlace of [false, true]) {
@@ -53,7 +60,7 @@ export function nextStep(state: JobState): NextStep {
   const blocked = withoutSet(state)
   const first = blocked[0]
   if (first) return { station: 'kit', code: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
-  return proveStep(state) ?? (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
+  return proveStep(state) ?? lacingStep(state) ?? (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
 }
 
 function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
@@ -85,21 +92,81 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
 
 function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    for (const end of state.plan.ends.filter((one) => (one.inPlace === true) === inPlace)) {
-      const tasks = endTasks(state, unit, end.id).filter((task) => !task.done)
+    const move = inPlace ? undefined : nextMove(state, unit)
+    if (move) return move
+    for (const end of benchEnds(state, unit).filter((one) => (planIndex(state.plan).ends.get(one)?.inPlace === true) === inPlace)) {
+      const tasks = endTasks(state, unit, end).filter((task) => !task.done)
       const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
       // covers wait for the last contact; contacts and plugs do not
-      const task = tasks.find((one) => (one.kind === 'insert' ? !one.blockedBy : one.kind === 'plug' || one.kind === 'unplug' || one.kind === 'put-right' || !stuck))
+      const task = tasks.find((one) => !waits(state, one, stuck))
       if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
     }
   }
   return undefined
 }
 
+/** Covers wait for the last contact, a new cover for every contact to be out, a pair for both of its halves. */
+function waits(state: JobState, task: EndTask, stuck: boolean): boolean {
+  switch (task.kind) {
+    case 'insert': return task.blockedBy !== undefined
+    case 'fit-part': return task.over ? holdsContacts(state, task.unit, task.end) : stuck
+    case 'lock':
+    case 'look-over': return stuck
+    case 'mate': return [task.end, task.with].some((end) => !endState(state, endKey(task.unit, end)).lookedOver)
+    default: return false
+  }
+}
+
+/** What is broken, or given up by a change of the plan, comes out first: kit, prep and crimp come after. What the plan has no place for any more waits for the moves. */
+function brokenStep(state: JobState): NextStep | undefined {
+  const { byKey } = planIndex(state.plan)
+  for (const [key, { damaged, crimp, seat }] of state.terms) {
+    if (!seat || (!damaged && crimp) || !byKey.has(key)) continue
+    const tasks = endTasks(state, Number(key.split('/')[0]), seat.end).filter((task) => !task.done)
+    const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
+    if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
+  }
+  return undefined
+}
+
+/** The bundle is opened along a wire before it is drawn. */
+function lacingOf(state: JobState, term: string): EndTask | undefined {
+  const [unit = '1', wire = ''] = term.split('/')
+  if (state.lacings.get(wireKey(Number(unit), wire)) !== 'to-open') return undefined
+  const end = benchEnds(state, Number(unit)).find((one) => lacingsToOpen(state, Number(unit), one).includes(wire))
+  return end === undefined ? undefined : { kind: 'open-lacing', unit: Number(unit), end, wire, done: false }
+}
+
+/** The first step of a unit's move plan that can be done: it crosses the ends, and a wire that is not made yet holds up only itself. */
+function nextMove(state: JobState, unit: number): NextStep | undefined {
+  const moves = unitMoves(state, unit)
+  if (!moves) return undefined
+  const tasks = new Map<string, readonly EndTask[]>()
+  for (const step of moves.plan.steps) {
+    if (step.do === 'bring') continue
+    const end = endOf(step.place)
+    const open = tasks.get(end) ?? endTasks(state, unit, end).filter((task) => !task.done)
+    tasks.set(end, open)
+    const task = open.find((one) => stepOfTask(one) === stepKey(step))
+    const lacing = task && 'term' in task ? lacingOf(state, task.term) : undefined
+    if (lacing) return { station: 'seat', code: 'seat', task: lacing, left: open.length, focus: taskKey(lacing) }
+    if (task && !(task.kind === 'insert' && task.blockedBy)) return { station: 'seat', code: 'seat', task, left: open.length, focus: taskKey(task) }
+  }
+  return undefined
+}
+
 /** A name for a task of an end that stays the same while the job goes on. */
 export function taskKey(task: EndTask): string {
-  const what = task.kind === 'insert' || task.kind === 'put-right' ? task.term : task.kind === 'plug' || task.kind === 'unplug' ? task.cavity : task.kind === 'fit-part' ? task.part : ''
+  const what = 'term' in task ? task.term : 'cavity' in task ? task.cavity : task.kind === 'open-lacing' ? task.wire : task.kind === 'fit-part' ? task.part : ''
   return `${task.unit}.${task.end}.${task.kind}.${what}`
+}
+
+/** What was opened is laced again once everything proves. */
+function lacingStep(state: JobState): NextStep | undefined {
+  const [key] = state.lacings.keys()
+  if (key === undefined) return undefined
+  const { unit, id } = unitAndId(key)
+  return { station: 'close', code: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
 }
 
 function proveStep(state: JobState): NextStep | undefined {

@@ -3,6 +3,7 @@ import { foldEntry, newFold, refusalOf, type Folded } from '../journal/fold'
 import type { Entry, NewEntry } from '../journal/entry'
 import { endState, type JobState } from '../journal/state'
 import { samplesDue } from '../crimp/samplesDue'
+import { isSpent, isSpentOnceOut, reuseOf } from '../seat/reuse'
 import { lightTugN } from '../seat/tug'
 import { setupQueue } from './queue'
 import { cutLengthMm } from './slack'
@@ -58,6 +59,7 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     }
     case 'seat': return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
     case 'probe': return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
+    case 'renew-lacing': return [{ id: newId(), kind: 'lacing-moved', unit: step.unit, wire: step.wire, to: 'renewed' }]
     case 'count-tray': return [{ id: newId(), kind: 'tray-counted', tools: [...state.tools.keys()].map((tool) => ({ tool, back: true })), scrapped: scrapped(state), scrapFound: scrapped(state) }]
     case 'sign': return [{ id: newId(), kind: 'signed', role: 'builder', covers: state.seq }]
     default: return []
@@ -80,14 +82,22 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { code: 'seat' }
   const { unit, end } = task
   switch (task.kind) {
     case 'insert': {
+      const reuse = reuseOf(state, task.term)
+      if (reuse && isSpent(reuse)) return { kind: 'seat-faulted', term: task.term, end, cavity: task.cavity, fault: 'will-not-go-in', cause: 'used-up' }
       const tugN = lightTugN(state, end, task.cavity)
       return { kind: 'seated', term: task.term, end, cavity: task.cavity, checked: ['straight', 'click', 'tug'], ...(tugN !== undefined && { tugN }) }
     }
-    case 'put-right': return { kind: 'extracted', term: task.term, why: task.why }
+    case 'put-right': {
+      const reuse = reuseOf(state, task.term)
+      const spent = reuse !== undefined && isSpentOnceOut(reuse) && task.why !== 'not-in-plan'
+      return { kind: 'extracted', term: task.term, why: spent ? 'damaged' : task.why }
+    }
     case 'unplug': return { kind: 'unplugged', unit, end, cavity: task.cavity }
     case 'plug': return { kind: 'plugged', unit, end, cavity: task.cavity, part: task.part }
     case 'lock': return { kind: 'lock-moved', unit, end, to: 'closed' }
     case 'fit-part': return { kind: 'part-fitted', unit, end, part: task.part }
+    case 'open-lacing': return { kind: 'lacing-moved', unit, wire: task.wire, to: 'open' }
+    case 'mate': return { kind: 'pair-mated', unit, a: end, b: task.with, checked: ['keys', 'colours'] }
     case 'look-over': return { kind: 'end-looked-over', unit, end, pushedBack: [] }
   }
 }

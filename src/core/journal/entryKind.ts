@@ -1,16 +1,18 @@
 import type { LookCode } from '../crimp/looks'
 import type { Implausible } from '../crimp/plausible'
+import type { ReuseLimit } from '../seat/reuse'
 import type { StripVerdict } from '../strip/stripWindow'
+import type { PairFault } from '../job/matedPair'
 import type { EntryKindId, EntryOf } from './entry'
 import type { JobState } from './state'
 
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =
   | { readonly code: 'job-closed' }
-  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice'; readonly id: string }
+  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'; readonly id: string }
   | { readonly code: 'no-set'; readonly term: string }
-  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'open' | 'signed' | 'taken-back' | 'ended' }
-  | { readonly code: 'not-yet'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'probed' | 'leads' | 'closed' | 'mounted' | 'released' | 'first-piece' | 'signed' | 'complete' | 'tray' | 'plugged' | 'fitted'; readonly left?: number }
+  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'part-way' | 'open' | 'mated' | 'signed' | 'taken-back' | 'ended' }
+  | { readonly code: 'not-yet'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'probed' | 'leads' | 'closed' | 'mounted' | 'released' | 'first-piece' | 'signed' | 'complete' | 'tray' | 'plugged' | 'fitted' | 'out' | 'lacing-open'; readonly left?: number }
   | { readonly code: 'strip-outside'; readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>; readonly minMm: number; readonly maxMm: number }
   | { readonly code: 'strands-lost'; readonly lost: number; readonly allowed: number }
   | { readonly code: 'not-threaded'; readonly items: readonly string[] }
@@ -31,12 +33,19 @@ export type Refusal =
   | { readonly code: 'outside-window'; readonly toMm: number; readonly minMm: number; readonly maxMm: number }
   | { readonly code: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }
   | { readonly code: 'wrong-cavity'; readonly planned: string; readonly given: string }
+  | { readonly code: 'stands-elsewhere'; readonly stands: string; readonly given: string }
   | { readonly code: 'cavity-taken'; readonly cavity: string; readonly by: string }
   | { readonly code: 'lock-closed'; readonly end: string }
   | { readonly code: 'lock-open'; readonly end: string }
+  | { readonly code: 'no-part-way'; readonly end: string }
+  | { readonly code: 'cover-due'; readonly end: string }
+  | { readonly code: 'not-looked-over'; readonly end: string }
+  | { readonly code: 'pair-fault'; readonly fault: PairFault }
   | { readonly code: 'not-home'; readonly contacts: readonly string[] }
   | { readonly code: 'tug-missing'; readonly tugN: number }
   | { readonly code: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
+  | { readonly code: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
+  | { readonly code: 'improvised-forbidden'; readonly how: string }
   | { readonly code: 'cavity-in-use'; readonly cavity: string }
   | { readonly code: 'stands-on-it'; readonly later: readonly { readonly seq: number; readonly kind: string; readonly about: string }[] }
   | { readonly code: 'not-this-one'; readonly kind: EntryKindId }
@@ -83,6 +92,8 @@ export interface EntryKind<Kind extends EntryKindId> {
   readonly whenClosed?: boolean
   /** may it be taken back? */
   readonly final?: boolean
+  /** written without a tool in the hand: a tray that is counted stays counted */
+  readonly atDesk?: boolean
 }
 
 /** The subjects of a journal, spelled in one place. */
@@ -100,6 +111,8 @@ export const subject = {
   net: (key: string) => `net ${key}`,
   toolCheck: (id: string) => `verification ${id}`,
   adjustment: (id: string) => `adjustment ${id}`,
+  lacing: (key: string) => `lacing ${key}`,
+  seatOrder: (end: string) => `seat order ${end}`,
   photos: (key: string) => `photos ${key}`,
   leads: 'leads',
   tray: 'tray',

@@ -3,6 +3,8 @@ import type { EntryKind } from './entryKind'
 import { noted, reopened, signed, trayCounted } from './kinds/closeKinds'
 import { crimped, crimpRejected } from './kinds/crimpKinds'
 import { planChanged, setsChosen } from './kinds/planKinds'
+import { endDamaged, lacingMoved, pairMated } from './kinds/endKinds'
+import { damageReported, seatFaulted, seatOrderSet, takenOver } from './kinds/reworkKinds'
 import { stripMended, stripped, wireCut, wireScrapped } from './kinds/prepKinds'
 import { leadsMeasured, netMeasured, netProbed } from './kinds/proveKinds'
 import { endLookedOver, extracted, lockMoved, misplaced, partFitted, plugged, seated, unplugged } from './kinds/seatKinds'
@@ -29,11 +31,18 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   seated,
   misplaced,
   extracted,
+  'seat-faulted': seatFaulted,
+  'taken-over': takenOver,
+  'seat-order-set': seatOrderSet,
+  'damage-reported': damageReported,
+  'end-damaged': endDamaged,
+  'lacing-moved': lacingMoved,
   plugged,
   unplugged,
   'part-fitted': partFitted,
   'lock-moved': lockMoved,
   'end-looked-over': endLookedOver,
+  'pair-mated': pairMated,
   'leads-measured': leadsMeasured,
   'net-probed': netProbed,
   'net-measured': netMeasured,

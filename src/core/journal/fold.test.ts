@@ -304,3 +304,20 @@ test('the kit list counts parts, plugs for unused holes, and test pieces on thei
   const ids = new Set([...folded.state.sets.values()].map((set) => setupId(set.setup)))
   expect(lines.get('TW-0.75')?.testPieces).toBe(150 * ids.size)
 })
+
+test('a tray that was counted is counted again once somebody has worked on; what is written at the desk leaves it', () => {
+  const { folded } = begin((_state, step) => step.code === 'sign')
+  expect(folded.state.tray?.allBack).toBe(true)
+  put(folded, { kind: 'noted', text: 'label printed twice' })
+  expect(folded.state.tray?.allBack).toBe(true)
+  const probed = put(folded, { kind: 'net-probed', unit: 1, wire: 'W1', result: 'pass' })
+  expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBe('not-yet')
+  expect(nextStep(folded.state)).toMatchObject({ code: 'count-tray' })
+  // the work is taken back, the count that came before it is not
+  put(folded, { kind: 'taken-back', undoes: probed.id })
+  expect(nextStep(folded.state)).toMatchObject({ code: 'count-tray' })
+  const counted = put(folded, { kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 })
+  expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBeUndefined()
+  put(folded, { kind: 'taken-back', undoes: counted.id })
+  expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBe('not-yet')
+})

@@ -115,9 +115,18 @@ function step(folded: Folded, entry: Entry): void {
   const { state } = folded
   const logged = new Logged(state, entry)
   if (entry.kind === 'taken-back') takeBack(folded, entry, logged)
-  else kindOf(entry.kind)?.apply(logged, entry)
+  else {
+    const kind = kindOf(entry.kind)
+    leaveTray(state, kind)
+    kind?.apply(logged, entry)
+  }
   folded.log[entry.seq] = logged
   state.seq = entry.seq
+}
+
+/** Tools are out again: the tray is counted anew before anybody signs. Taking work back does not bring the old count back. */
+function leaveTray(state: JobState, kind: EntryKind<EntryKindId> | undefined): void {
+  if (state.tray && !kind?.atDesk) state.tray = undefined
 }
 
 /** An entry as it stands in a list; a taking back is about what it took back. */
@@ -133,6 +142,9 @@ function takeBack(folded: Folded, entry: Extract<Entry, { kind: 'taken-back' }>,
   const taken = seq === undefined ? undefined : log[seq]
   if (!taken) return
   taken.undo()
+  // nor does taking a count back bring back the one before it: there may be work between
+  if (taken.entry.kind === 'tray-counted') state.tray = undefined
+  else leaveTray(state, kindOf(taken.entry.kind))
   // it is about the same things as what it took back
   for (const { map, key, was } of taken.writes()) logged.remember(map, key, was)
   const at = state.recent.findIndex((line) => line.seq === seq)
@@ -192,7 +204,7 @@ function touched(state: JobState, entry: Entry, changed: readonly Before[]): { r
   const all = new Set(writes)
   const named = new Map<unknown, (key: string) => string>([
     [state.terms, subject.term], [state.cavities, subject.cavity], [state.ends, subject.endState], [state.setups, subject.setup], [state.tools, subject.tool],
-    [state.nets, subject.net], [state.cuts, subject.cut], [state.adjustments, subject.adjustment], [state.toolChecks, subject.toolCheck], [state.photos, subject.photos],
+    [state.nets, subject.net], [state.cuts, subject.cut], [state.adjustments, subject.adjustment], [state.toolChecks, subject.toolCheck], [state.photos, subject.photos], [state.seatOrders, subject.seatOrder],
   ])
   for (const { map, key } of changed) {
     const name = named.get(map)

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { factsSchema } from '../catalogue/schema'
 import { releaseEndings } from '../crimp/setupPart'
+import { damageIds, endDamageIds } from '../rework/damage'
+import { seatFaultIds } from '../seat/seatFaults'
 import { chosenSetSchema, planChangeSchema, setupSchema } from '../job/schema'
 
 /** What an append may say: one schema a kind. Sequence, time, person and hash are the server's. */
@@ -49,13 +51,35 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entry('crimped', { term, setup: key, looks: z.array(lookSchema).min(1).max(8), heightMm: above0.optional(), heightBy: readBy, practices }),
   entry('crimp-rejected', { term, look: key, defect: key, decision: z.enum(['redo', 'scrap']), usedMm: z.number().min(0), heightMm: above0.optional(), heightBy: readBy }),
   entry('seated', { term, end: key, cavity: key, checked: z.array(key).max(8), tugN: above0.optional() }),
-  entry('misplaced', { term, end: key, cavity: key }),
-  entry('extracted', { term, why: z.enum(['wrong-cavity', 'not-home', 'not-in-plan', 'damaged', 'other']) }),
+  /** found in another cavity, before or after it was written down as seated; `swapped` is then in its place */
+  entry('misplaced', { term, end: key, cavity: key, swapped: term.optional() }),
+  /** `damaged`: the contact is cut off; `improvised` is what let it go where the tool for it was missing */
+  entry('extracted', { term, why: z.enum(['wrong-cavity', 'not-home', 'not-in-plan', 'damaged', 'cover-due', 'old-housing', 'other']), tool: key.optional(), improvised: key.optional() }),
+  /** what was wrong as it went in, and why; what becomes of the contact follows from both and the house rules */
+  entry('seat-faulted', { term, end: key, cavity: key, fault: z.enum(seatFaultIds), cause: key }),
+  /** broken at a contact, or its whole wire: it comes out, is cut off and made again; `lostMm` is spoiled besides the old strip */
+  entry('damage-reported', { term, what: z.enum(damageIds), lostMm: z.number().min(0).max(10_000).optional() }),
+  /** the order in which an end is filled, where a hand wants it otherwise; none: as computed */
+  entry('seat-order-set', { end: key, cavities: z.array(key).max(2000) }),
+  /** a harness that somebody else made: what is crimped and seated in it as it came */
+  entry('taken-over', {
+    terms: z.array(term).max(40_000),
+    plugs: z.array(z.strictObject({ unit, end: key, cavity: key, part: key })).max(40_000),
+    closed: z.array(z.strictObject({ unit, end: key })).max(10_000),
+    /** what each wire has over the plan's length */
+    slackMm: z.number().min(0).max(10_000).optional(),
+  }),
   entry('plugged', { unit, end: key, cavity: key, part: key }),
   entry('unplugged', { unit, end: key, cavity: key }),
   entry('part-fitted', { unit, end: key, part: key }),
-  entry('lock-moved', { unit, end: key, to: z.enum(['closed', 'open']) }),
+  entry('lock-moved', { unit, end: key, to: z.enum(['closed', 'part-way', 'open']) }),
+  /** the lock or the housing of an end is broken: it is given up, and taken new */
+  entry('end-damaged', { unit, end: key, what: z.enum(endDamageIds) }),
+  /** the bundle along a wire that is drawn out or in: opened, laced again, or there was no lacing */
+  entry('lacing-moved', { unit, wire: key, to: z.enum(['open', 'renewed', 'none']) }),
   entry('end-looked-over', { unit, end: key, pushedBack: z.array(key).max(200) }),
+  /** two ends of the job go together: keys, interface seal, and the wires cavity by cavity */
+  entry('pair-mated', { unit, a: key, b: key, checked: z.array(key).max(8) }),
   entry('leads-measured', { ohm: z.number().min(0), resolutionOhm: above0 }),
   entry('net-probed', { unit, wire: key, result: z.enum(['pass', 'fail']), found: text.optional() }),
   entry('net-measured', { unit, wire: key, ohm: z.number().min(0) }),

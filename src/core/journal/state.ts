@@ -2,6 +2,7 @@ import { noFacts, type Facts } from '../job/facts'
 import { emptyPlan, type ChosenSet, type Plan } from '../job/plan'
 import type { LookCode } from '../crimp/looks'
 import type { ReleaseEnding, SetupPart } from '../crimp/setupPart'
+import type { DamageId } from '../rework/damage'
 import type { BreakKind } from '../specimen/specimenTypes'
 import type { Setup } from '../setup/setup'
 import type { EntryKindId } from './entry'
@@ -11,6 +12,9 @@ export interface LookSeen {
   readonly seen: boolean
 }
 
+/** The setup that a crimp of somebody else stands on. */
+export const AS_FOUND = 'as-found'
+
 export interface TermState {
   readonly stripped?: { readonly stripMm: number; readonly threaded: readonly string[]; readonly strandsLost: number; readonly practices?: readonly string[]; readonly at: string }
   readonly crimp?: { readonly setup: string; readonly heightMm?: number; readonly practices?: readonly string[]; readonly at: string; readonly by: string }
@@ -19,10 +23,26 @@ export interface TermState {
   readonly seat?: { readonly end: string; readonly cavity: string; readonly home: boolean; readonly tugN?: number; readonly at: string; readonly by: string }
   /** contacts lost, tries lost */
   readonly scrapped: number
+  /** of those, the ones that came with the harness */
+  readonly cameLost?: number
   readonly redone: number
   /** wire used up by second tries, mm */
   readonly usedMm: number
+  /** how often this contact has come out of a cavity; a new contact begins at 0 */
   readonly extractions: number
+  /** it is broken: it comes out, and is cut off */
+  readonly damaged?: { readonly what: DamageId; readonly lostMm: number }
+  /** `end.cavity` that it came out of last */
+  readonly outOf?: string
+}
+
+/** What a cavity holds, and how often something has passed its mat or bore here. */
+export interface CavityState {
+  readonly term?: string
+  readonly plug?: string
+  readonly passes?: number
+  /** its plug came with the harness */
+  readonly came?: true
 }
 
 export interface SetupState {
@@ -76,10 +96,27 @@ export interface FirstPiece {
 }
 
 export interface EndState {
-  readonly lock: 'open' | 'closed'
+  /** part-way: a stop at which contacts still go in */
+  readonly lock: 'open' | 'part-way' | 'closed'
   readonly fitted: readonly string[]
   /** looked over from both sides after the covers */
   readonly lookedOver: boolean
+  /** checked against the half that it mates with, since it was looked over */
+  readonly mated?: true
+  /** it came with the harness: its parts are not from the shelf */
+  readonly came?: true
+  /** locks that broke here */
+  readonly locksLost?: number
+  /** a new cover that must be on the wires before any contact is in */
+  readonly coverDue?: string
+}
+
+/** A housing that is given up: its contacts come out of it, one by one, into the one that takes its place. */
+export interface OldEnd {
+  /** the end of the plan that it was */
+  readonly end: string
+  readonly housing: string
+  readonly why: 'broken' | 'replaced'
 }
 
 export interface NetState {
@@ -122,15 +159,23 @@ export interface JobState {
   facts: Facts
   readonly sets: Map<string, ChosenSet>
   /** by `unit/wire` */
-  readonly cuts: Map<string, { readonly lengthMm: number; readonly spool?: string }>
-  /** by `unit/wire`: how many wires went to scrap here, and their length */
-  readonly wiresLost: Map<string, { readonly count: number; readonly lengthMm: number }>
+  readonly cuts: Map<string, { readonly lengthMm: number; readonly spool?: string; /** it came with the harness */ readonly came?: true }>
+  /** by `unit/wire`: how many wires went to scrap here, their length, and what of it came with the harness */
+  readonly wiresLost: Map<string, { readonly count: number; readonly lengthMm: number; readonly cameMm?: number }>
   /** by `unit/wire/side` */
   readonly terms: Map<string, TermState>
   /** by `unit/end.cavity` */
-  readonly cavities: Map<string, { readonly term?: string; readonly plug?: string }>
+  readonly cavities: Map<string, CavityState>
+  /** by end: cavities in the order in which a hand wants them filled */
+  readonly seatOrders: Map<string, readonly string[]>
+  /** by unit: the place `end.cavity` at which something went in or came out last */
+  readonly lastPlace: Map<string, string>
   /** by `unit/end` */
   readonly ends: Map<string, EndState>
+  /** by `unit/id`: housings that are given up, under ids of their own */
+  readonly oldEnds: Map<string, OldEnd>
+  /** by `unit/wire`: the bundle must be opened along it, or is open, and is laced again before Close */
+  readonly lacings: Map<string, 'to-open' | 'open'>
   readonly setups: Map<string, SetupState>
   /** what is mounted on each frame: its setup and since which entry */
   readonly tools: Map<string, { readonly setup: string; readonly since: number; readonly by: string }>
@@ -152,7 +197,7 @@ export interface JobState {
 
 export const newJobState = (): JobState => ({
   seq: 0, plan: emptyPlan, facts: noFacts,
-  sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), ends: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
+  sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), lastPlace: new Map(), seatOrders: new Map(), ends: new Map(), oldEnds: new Map(), lacings: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
   wiresLost: new Map(), adjustments: new Map(), toolChecks: new Map(), photos: new Map(),
   leads: undefined, tray: undefined, signatures: [], notes: new Map(), recent: [],
 })
@@ -166,10 +211,13 @@ export const endState = (state: JobState, key: string): EndState => state.ends.g
 /** Is the job signed, and not reopened since? */
 export const isClosed = (state: JobState): boolean => state.signatures.some((signature) => signature.role === 'builder' && !signature.void)
 
+/** Was it signed before, or did it come whole? Then its bundle is laced. */
+export const isLaced = (state: JobState): boolean => state.plan.kind !== 'build' || state.signatures.length > 0
+
 /** A copy that later entries do not touch. Records are shared: they are never changed in place. */
 export const snapshot = (state: JobState): JobState => ({
   ...state,
-  sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), ends: new Map(state.ends),
+  sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), lastPlace: new Map(state.lastPlace), seatOrders: new Map(state.seatOrders), ends: new Map(state.ends), oldEnds: new Map(state.oldEnds), lacings: new Map(state.lacings),
   setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets),
   wiresLost: new Map(state.wiresLost), adjustments: new Map(state.adjustments), toolChecks: new Map(state.toolChecks), photos: new Map(state.photos), notes: new Map(state.notes), recent: [...state.recent],
 })

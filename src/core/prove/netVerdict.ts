@@ -13,7 +13,7 @@ export interface NetVerdict {
   readonly probe?: NetState['probe']
   readonly measured?: NetState['measured']
   readonly resistance?: ResistanceVerdict
-  /** passed the probes, and no reading speaks against it */
+  /** both contacts are home, it passed the probes, and no reading speaks against it */
   readonly proven: boolean
 }
 
@@ -22,13 +22,13 @@ export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdic
   const now = state.nets.get(`${unit}/${wire.id}`)
   const figures = netResistance(state.facts, state, wire, now?.measured)
   const against = figures?.verdict === 'high' || figures?.verdict === 'low'
+  const ready = keys.length > 0 && keys.every((key) => isHome(state, key))
   return {
-    wire, unit,
-    ready: keys.length > 0 && keys.every((key) => isHome(state, key)),
+    wire, unit, ready,
     ...(now?.probe && { probe: now.probe }),
     ...(now?.measured && { measured: now.measured }),
     ...(figures && { resistance: figures }),
-    proven: now?.probe?.result === 'pass' && !against,
+    proven: ready && now?.probe?.result === 'pass' && !against,
   }
 }
 

@@ -1,5 +1,5 @@
-import { endKey, planIndex, type CavityTermination } from '../job/plan'
-import { termState, type JobState } from '../journal/state'
+import { endKey, mateOf, planIndex, type CavityTermination } from '../job/plan'
+import { endState, termState, type JobState } from '../journal/state'
 
 /** Seated in its own cavity and not found pushed back since. A terminal or splice goes nowhere: it is home when it is crimped. */
 export function isHome(state: JobState, key: string): boolean {
@@ -12,3 +12,9 @@ export function isHome(state: JobState, key: string): boolean {
 /** The contacts of an end that are not home. */
 export const notHome = (state: JobState, unit: number, end: string): readonly CavityTermination[] =>
   (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).filter((termination) => !isHome(state, termination.key))
+
+/** Checked against its other half, and neither has been touched since. */
+export function isMated(state: JobState, unit: number, end: string): boolean {
+  const other = mateOf(state.plan, end)
+  return other !== undefined && [end, other].every((one) => endState(state, endKey(unit, one)).mated === true)
+}

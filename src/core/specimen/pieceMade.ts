@@ -1,6 +1,6 @@
-import { constructionOf } from '../catalogue/constructions'
 import type { Contact, WireType } from '../catalogue/types'
 import type { ChosenSet } from '../job/plan'
+import { specimenBody } from './specimenBody'
 import type { CrimpMade } from './specimenTypes'
 
 /** How a piece can be made wrong, for practice and for tests of what finds it. */
@@ -28,15 +28,25 @@ const SOUND = 0.85
  * @param stripMm as measured; the middle of the window when left out
  */
 export function pieceMade(contact: Contact, type: WireType, set: ChosenSet, how: { readonly stripMm?: number; readonly insulationMm?: number; readonly fault?: PieceFault } = {}): CrimpMade {
-  const stripMm = how.stripMm ?? set.strip.nominalMm
-  const shape = constructionOf(contact).stripShape(contact, { gap: { minMm: 0, maxMm: 0 }, brush: { minMm: 0, maxMm: 0 } })
-  // open wings let the conductor through by its brush; a sleeve by what stands past its end
-  const through = shape?.construction === 'open-barrel' ? stripMm - shape.conductorBarrelMm - shape.transitionMm / 2 : shape?.construction === 'sleeve' ? stripMm - shape.barrelMm : 0
+  // folded back, half of what was stripped lies in the barrel, twice over
   const legs = set.foldBack ? 2 : 1
+  const stripMm = (how.stripMm ?? set.strip.nominalMm) / legs
   const sound: CrimpMade = {
-    contact, strands: type.strands * legs, strandMm: type.strandMm, insulationMm: how.insulationMm ?? type.insulationMm, stripMm: stripMm / legs, endShortMm: -Math.max(0, through), strandsLost: 0, compaction: SOUND,
+    contact, strands: type.strands * legs, strandMm: type.strandMm, insulationMm: how.insulationMm ?? type.insulationMm, stripMm, endShortMm: -throughMm(contact, stripMm), strandsLost: 0, compaction: SOUND,
   }
   return how.fault ? { ...sound, ...pieceFaults[how.fault].change(sound) } : sound
+}
+
+/**
+ * How far the conductor comes through when the insulation lies where it should: midway between open wings, at a sleeve's mouth.
+ * Below nought it does not reach. In a closed barrel it stands on the bottom.
+ */
+function throughMm(contact: Contact, stripMm: number): number {
+  const body = specimenBody(contact)
+  if (body.kind === 'closed') return 0
+  const past = stripMm - (body.kind === 'open' ? body.conductorBarrelMm + body.transitionMm / 2 : body.depthMm)
+  // without a barrel on its sheet the strip came from somewhere else, and proportions must not make it short
+  return contact.barrel ? past : Math.max(0, past)
 }
 
 /**

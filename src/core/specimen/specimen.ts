@@ -1,5 +1,6 @@
 import { SOUND_COMPACTION } from '../crimp/heightTarget'
 import { strandAreaMm2 } from '../wire/bundle'
+import { specimenBody, type SpecimenBody } from './specimenBody'
 import type { BreakKind, CrimpMade, CrimpSeen } from './specimenTypes'
 
 /** Tensile strength of annealed copper strands, N/mm² (about 220 to 250 by IEC 60228's material). */
@@ -33,20 +34,12 @@ const SOLID_VOIDS = 0.005
 /** Share of the formed section that is no metal: it closes as the section is made smaller, and never opens again. */
 export const voidShareOf = (compaction: number): number => between(compaction, LOOSE.compaction, TIGHT.compaction, LOOSE_VOIDS, SOLID_VOIDS) ** 2 / LOOSE_VOIDS
 
-interface Barrel {
-  /** along which conductor is gripped */
-  readonly lengthMm: number
-  /** from the mouth of the gripping part to where the insulation should end: a cup, or half of the window between the wings */
-  readonly beforeMm: number
-}
-
-/** A contact of a sheet without dimensions is taken for a middling one of its construction: good for a drawing, not for a verdict. */
-function barrelOf({ contact }: CrimpMade): Barrel {
-  switch (contact.construction) {
-    case 'closed-barrel': return { lengthMm: contact.barrel?.depthMm ?? 5, beforeMm: contact.barrel?.cupDepthMm ?? 0 }
-    case 'open-barrel':
-    case 'open-barrel-sealed': return { lengthMm: contact.barrel?.conductorBarrelMm ?? 2.5, beforeMm: 0 }
-    case 'sleeve': return { lengthMm: contact.barrel?.depthMm ?? 6, beforeMm: 0 }
+/** The length along which conductor is gripped, and what lies before it to where the insulation should end (a cup). */
+export function grippedMm(body: SpecimenBody): { readonly lengthMm: number; readonly beforeMm: number } {
+  switch (body.kind) {
+    case 'closed': return { lengthMm: body.depthMm, beforeMm: body.cupDepthMm }
+    case 'open': return { lengthMm: body.conductorBarrelMm, beforeMm: 0 }
+    case 'sleeve': return { lengthMm: body.depthMm, beforeMm: 0 }
   }
 }
 
@@ -55,11 +48,13 @@ function barrelOf({ contact }: CrimpMade): Barrel {
  * @param scatter one draw of a standard normal: pull forces differ by 4 % between like pieces
  */
 export function specimen(made: CrimpMade, scatter = 0): CrimpSeen {
-  const { lengthMm, beforeMm } = barrelOf(made)
+  const { lengthMm, beforeMm } = grippedMm(specimenBody(made.contact))
   const brushMm = -made.endShortMm
   const gapMm = made.stripMm - (lengthMm + beforeMm - made.endShortMm)
   const conductorInMm = Math.min(lengthMm, Math.max(0, lengthMm - made.endShortMm)) - Math.max(0, -gapMm)
-  const held = Math.min(1, Math.max(0, conductorInMm / lengthMm))
+  // a tool off its axis forms so much less of the barrel; wings that stayed open hold so much less of what they cover
+  const formed = Math.max(0, 1 - Math.abs(made.toolOffMm ?? 0) / lengthMm) * (made.wingClosure ?? 1)
+  const held = Math.min(1, Math.max(0, conductorInMm / lengthMm)) * formed
   const strands = Math.max(0, made.strands - made.strandsLost)
   const metalMm2 = strandAreaMm2(strands, made.strandMm)
   const grip = gripOf(made.compaction)

@@ -14,6 +14,10 @@ export interface CrimpMade {
   readonly strandsLost: number
   /** crimped section over the metal before: 0.80 to 0.90 is sound */
   readonly compaction: number
+  /** how far conductor wings came together: 1 as designed (and where there are none) */
+  readonly wingClosure?: number | undefined
+  /** the tool's axis off the middle of the barrel, mm toward the wire; 0 as the positioner or locator puts it */
+  readonly toolOffMm?: number | undefined
 }
 
 /** What the model says of it. All of it is a plain model, and is shown as one. */

@@ -2,6 +2,8 @@ import type { PlanFault, Wire } from '@/core/job/plan'
 import type { Dimension, QuantityFault } from '@/core/units/parseQuantity'
 import type { ColumnId } from './columns'
 
+export const PINOUT_ROW_LIMIT = 5000
+
 /** Why a cell cannot be read; the words stand elsewhere. */
 export type CellProblem =
   | { readonly code: 'missing' }

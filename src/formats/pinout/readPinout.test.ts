@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoCatalogue } from '../demoCatalogue.testing'
 import type { CellProblem } from './pinoutTypes'
-import { PINOUT_ROW_LIMIT, readPinout } from './readPinout'
+import { PINOUT_ROW_LIMIT } from './pinoutTypes'
+import { readPinout } from './readPinout'
 
 const shelf = demoCatalogue()
 const read = (text: string, picks?: Record<string, string>) => readPinout(text, shelf, picks)

@@ -8,6 +8,8 @@ import { parseQuantity, type Dimension } from '@/core/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/wire/colour'
 import { matchHeadings, type ColumnId } from './columns'
 import type { CellFault, CellProblem, CellRow, PinoutEnd, PinoutRow, TableFault } from './pinoutTypes'
+import { countLines } from './countLines'
+import { PINOUT_ROW_LIMIT } from './pinoutTypes'
 import { ID, readSide, resolveEnds, SUGGESTIONS, type AddFault, type OpenEnd } from './pinoutSides'
 
 export interface PinoutReading {
@@ -21,7 +23,6 @@ export interface PinoutReading {
   readonly plan?: { readonly ends: readonly End[]; readonly wires: readonly Wire[] }
 }
 
-export const PINOUT_ROW_LIMIT = 5000
 
 const nothing = (fault: TableFault): PinoutReading => ({ rows: [], ends: [], tableFaults: [fault], cellFaults: [], ignored: [] })
 
@@ -65,12 +66,6 @@ function looksBinary(text: string): boolean {
   const head = text.slice(0, 4000)
    
   return /[\u0000-\u0008\u000E-\u001F]/.test(head) || (head.match(/\uFFFD/g)?.length ?? 0) > 3
-}
-
-function countLines(text: string): number {
-  let lines = 1
-  for (let at = text.indexOf('\n'); at >= 0 && at < text.length - 1; at = text.indexOf('\n', at + 1)) lines++
-  return lines
 }
 
 /** The one of , ; and tab that stands most often in the heading line, outside quotes. */

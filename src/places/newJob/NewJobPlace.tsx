@@ -1,12 +1,18 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState, type DragEvent } from 'react'
+import type { Plan } from '@/core/job/plan'
+import { parseQuantity } from '@/core/units/parseQuantity'
 import { toCsv } from '@/formats/csv'
+import { countLines } from '@/formats/pinout/countLines'
+import { PINOUT_ROW_LIMIT } from '@/formats/pinout/pinoutTypes'
+import { tableFaultWords } from '@/formats/pinout/pinoutWords'
 import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
+import { quantityWords } from '@/words/quantity'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import { PreviewTable } from './PreviewTable'
 import type { Preview } from './preview'
@@ -17,9 +23,14 @@ interface Draft {
   readonly title: string
   readonly csv: string
   readonly ends: Readonly<Record<string, string>>
+  readonly kind: Plan['kind']
+  /** what each wire of a harness that is there has to spare */
+  readonly slack: string
 }
 
-const empty: Draft = { title: '', csv: '', ends: {} }
+const empty: Draft = { title: '', csv: '', ends: {}, kind: 'build', slack: '' }
+
+const kindWords: Readonly<Record<Plan['kind'], string>> = { build: 'Build it', 're-pin': 'Re-pin a harness that is there', repair: 'Repair a harness that is there' }
 
 const example = `wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current
 W1,TW-0.75,RD,P1,1,P2,1,620 mm,beacon supply,0.8 A`
@@ -56,7 +67,8 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
     })
   }, [])
 
-  const { csv, ends, title } = draft
+  const { csv, ends, title, kind, slack } = draft
+  const slackMm = slack.trim() === '' ? undefined : parseQuantity(slack, 'length')
   useEffect(() => {
     if (csv.trim() === '') {
       setPreview(undefined)
@@ -88,6 +100,12 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
     const bytes = await dropped.arrayBuffer()
     const text = /\.xlsx$/i.test(dropped.name) ? await fromWorkbook(new Uint8Array(bytes)) : new TextDecoder('utf-8').decode(bytes)
     if (text === undefined) return
+    // a file of so many rows is told at once: the field would take long to hold it
+    const rows = countLines(text) - 1
+    if (rows > PINOUT_ROW_LIMIT) {
+      setMessage(tableFaultWords({ code: 'too-many-rows', rows, limit: PINOUT_ROW_LIMIT }))
+      return
+    }
     change({ csv: text, ...(title === '' && { title: dropped.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ') }) })
   }
   const fromWorkbook = async (bytes: Uint8Array): Promise<string | undefined> => {
@@ -105,9 +123,13 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
       setMessage('Say first who is at this bench: pick your name at the top right.')
       return
     }
+    if (kind !== 'build' && slackMm && !slackMm.ok) {
+      setMessage(`Wire to spare: ${quantityWords(slackMm.fault, 'length')}`)
+      return
+    }
     setBusy(true)
     const picks = Object.entries(ends).map(([end, housing]) => `${end}:${housing}`).join(',')
-    const query = new URLSearchParams({ title: title.trim() === '' ? 'New job' : title.trim(), ...(picks !== '' && { ends: picks }) })
+    const query = new URLSearchParams({ title: title.trim() === '' ? 'New job' : title.trim(), ...(picks !== '' && { ends: picks }), kind, ...(kind !== 'build' && slackMm?.ok && { slackMm: String(slackMm.value) }) })
     try {
       const response = await fetch(`/api/v1/jobs?${query.toString()}`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: csv })
       const answer = (await response.json()) as { id?: string; error?: { issues?: { message: string }[] } }
@@ -153,6 +175,21 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
             Title
             <input value={title} maxLength={120} style={{ fontFamily: 'var(--sans)' }} placeholder="Mast head loom" onChange={(event) => change({ title: event.target.value })} />
           </label>
+          <label className="field">
+            What is to be done
+            <select value={kind} style={{ fontFamily: 'var(--sans)' }} onChange={(event) => change({ kind: event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build' })}>
+              {Object.entries(kindWords).map(([one, words]) => <option key={one} value={one}>{words}</option>)}
+            </select>
+          </label>
+          {kind !== 'build' && (
+            <>
+              <label className="field">
+                Wire to spare at each, if you know it
+                <input value={slack} inputMode="decimal" placeholder="12 mm" aria-invalid={slackMm !== undefined && !slackMm.ok} onChange={(event) => change({ slack: event.target.value })} />
+              </label>
+              <p className="small dim">The pinout as it is now: everything in it counts as crimped and seated. {kind === 're-pin' ? 'What is wanted comes next, as a changed pinout at Plan.' : 'What is wrong is reported at Seat, with X at its cavity.'}</p>
+            </>
+          )}
           {missing.map((end) => (
             <label key={end.id} className="field">
               Housing of end {end.id}, {plural(end.wires, 'wire')}

@@ -7,6 +7,7 @@ import { wireColours } from '@/core/wire/colour'
 import { figure, mm } from '@/words/figures'
 import { identifyContact, type Identified } from './actions'
 import { Bands } from './Bands'
+import { IdentifyHousing } from './IdentifyHousing'
 
 const figureWords: Readonly<Record<CalliperFigure, string>> = { overallMm: 'Overall length', barrelOuterMm: 'Barrel, outside', barrelBoreMm: 'Barrel, bore', matingMm: 'Mating part', wingWidthMm: 'Over the wings' }
 const byWords: Readonly<Record<string, string>> = { ...figureWords, plating: 'plating', conductor: 'takes', gender: 'gender', bin: 'bands', construction: 'made' }
@@ -84,6 +85,7 @@ export function IdentifyPane() {
           </table>
         </section>
       )}
+      <IdentifyHousing />
     </>
   )
 }

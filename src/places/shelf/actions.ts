@@ -1,5 +1,9 @@
 'use server'
 import { z } from 'zod'
+import { identifyHousing, type HousingMatch } from '@/core/identify/identifyHousing'
+import { sealingWords } from '@/words/families'
+import { heldWords } from '@/words/release'
+import { lockWords } from '@/words/seat'
 import { emptyPackage } from '@/core/catalogue/packageLists'
 import { isSleeve, type FamilyInput, type Placard, type WireType } from '@/core/catalogue/types'
 import { identify, tellApart, type CalliperFigure, type Difference } from '@/core/identify/identify'
@@ -87,4 +91,28 @@ export async function identifyContact(input: { readonly bands: readonly string[]
     found: candidates.map((one) => ({ ...named(one.contact), likeness: one.likeness, figures: one.figures })),
     differences: tellApart(candidates.slice(0, TOLD_APART).map((one) => one.contact)), readings: [],
   }
+}
+
+const connectorInput = z.strictObject({
+  counts: z.array(z.number().int().min(0).max(999)).min(1).max(50), pitchMm: z.number().positive().optional(), mark: z.enum(['chamfer', 'notch', 'key', 'rib']).optional(), round: z.boolean().optional(),
+})
+
+export interface IdentifiedHousing extends Pick<HousingMatch, 'agrees' | 'contradicts' | 'pitchMm'> {
+  readonly id: string
+  readonly name: string
+  /** how it holds, locks and seals, to be seen on the piece */
+  readonly facts: string
+}
+
+/** More would not be looked at. */
+const HOUSINGS_SHOWN = 8
+
+/** Names a connector by what can be counted and measured on its face. A single count says nothing of rows. */
+export async function identifyConnector(input: z.infer<typeof connectorInput>): Promise<readonly IdentifiedHousing[]> {
+  const { counts, ...seen } = connectorInput.parse(input)
+  const { db, catalogue: cache } = await bench()
+  const catalogue = await loadCatalogue(db, cache)
+  return identifyHousing(catalogue.housings.values(), catalogue.families, { counts, rowsKnown: counts.length > 1, ...seen }).slice(0, HOUSINGS_SHOWN).map(({ housing, family, agrees, contradicts, pitchMm }) => ({
+    id: housing.id, name: housing.name, agrees, contradicts, pitchMm, facts: `${heldWords[family.release]}; ${lockWords[family.lock].name}. ${sealingWords[family.sealing]}`,
+  }))
 }

@@ -1,7 +1,8 @@
 'use client'
 import { useEffect, useMemo, useState } from 'react'
 import type { Bundle } from '@/core/close/bundle'
-import { planIndex, type Wire } from '@/core/job/plan'
+import { insulationMmOf } from '@/core/job/facts'
+import { planIndex, unitAndId, type Wire } from '@/core/job/plan'
 import { workLeft } from '@/core/job/progress'
 import { rulesOf } from '@/core/rules/rulesOf'
 import { isClosed } from '@/core/journal/state'
@@ -12,6 +13,7 @@ import { Queue, type QueueSection } from '@/ui/list/Queue'
 import { dayTime, figure, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
+import { RenewLacing } from './RenewLacing'
 import { SignCard } from './SignCard'
 import { TrayCard } from './TrayCard'
 
@@ -26,6 +28,7 @@ export function CloseStation() {
     () => [
       {
         id: 'close', title: 'To close', rows: [
+          ...[...state.lacings].map(([key, now]) => ({ key: `lacing ${key}`, glyph: now === 'open' ? ('todo' as const) : ('wait' as const), name: unitAndId(key).id, words: `lacing: ${now === 'open' ? 'renew it' : 'not opened yet'}` })),
           { key: 'tray', glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo', name: 'Tray', words: state.tray ? (state.tray.allBack ? 'tools back, scrap found' : 'something is missing') : 'count it' },
           { key: 'sign', glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo', name: 'Sign', words: closed ? 'signed' : workLeft(state) > 0 ? `${plural(workLeft(state), 'task')} left before` : 'the builder’s signature' },
           ...(second ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }] : []),
@@ -34,7 +37,9 @@ export function CloseStation() {
     ],
     [state, closed, second],
   )
-  const { at = 'tray', select, follow } = useAt((key) => key === 'tray' || key === 'sign' || key === 'second', state.tray?.allBack ? 'sign' : 'tray')
+  const [lacing] = state.lacings.keys()
+  const { at = 'tray', select, follow } = useAt((key) => key === 'tray' || key === 'sign' || key === 'second' || lacingAt(state, key) !== undefined, lacing === undefined ? (state.tray?.allBack ? 'sign' : 'tray') : `lacing ${lacing}`)
+  const laced = lacingAt(state, at)
   return (
     <div className="station">
       <Queue sections={sections} selected={at} onSelect={select} label="To close" />
@@ -43,14 +48,21 @@ export function CloseStation() {
         <Signatures state={state} />
         <Papers />
       </div>
-      <aside className="pane pane-card" aria-label="To close">{at === 'tray' ? <TrayCard done={follow} /> : <SignCard role={at === 'second' ? 'second' : 'builder'} />}</aside>
+      <aside className="pane pane-card" aria-label="To close">{laced ? <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} /> : at === 'tray' ? <TrayCard done={follow} /> : <SignCard role={at === 'second' ? 'second' : 'builder'} />}</aside>
     </div>
   )
 }
 
+/** The wire that a row is about, along which the bundle stands open. */
+function lacingAt(state: State, row: string): { readonly unit: number; readonly wire: string } | undefined {
+  const key = row.replace(/^lacing /, '')
+  const { unit, id } = unitAndId(key)
+  return key !== row && state.lacings.has(key) ? { unit, wire: id } : undefined
+}
+
 function diametersAt(state: State, end: string | undefined): readonly number[] {
   const wires: readonly Wire[] = end === undefined ? state.plan.wires : (planIndex(state.plan).byEnd.get(`1/${end}`) ?? []).map((termination) => termination.wire)
-  return wires.flatMap((wire) => wire.insulationMm ?? state.facts.wireTypes[wire.type]?.insulationMm ?? [])
+  return wires.flatMap((wire) => insulationMmOf(state.facts, wire) ?? [])
 }
 
 /** Above this a packing takes longer than it is worth; the bundle is then said by its area. */

@@ -50,7 +50,7 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
       <h2 className="card-title">{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
       {!ready && role === 'builder' && (
         <div className="note attend">
-          <b>◆ Not yet.</b> {left > 0 ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const).filter((one) => counts[one].done < counts[one].total).map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`).join(', ')}.` : 'Count the tray first.'}
+          <b>◆ Not yet.</b> {left > 0 ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const).filter((one) => counts[one].done < counts[one].total).map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`).concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : []).join(', ')}.` : 'Count the tray first.'}
         </div>
       )}
       <p>

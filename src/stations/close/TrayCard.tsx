@@ -1,5 +1,6 @@
 'use client'
 import { useMemo, useState } from 'react'
+import { unitAndId } from '@/core/job/plan'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
@@ -13,6 +14,8 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
   const lines: CheckLine[] = [
     ...tools.map((tool) => ({ id: tool, words: <>Back: <b className="mono">{tool}</b> {state.facts.tools[tool]?.name}</>, seen: `${tool} is back` })),
+    ...[...state.oldEnds].filter(([, old]) => old.why === 'broken').map(([key, old]): CheckLine => ({ id: `old ${key}`, words: <>Broken housing of {old.end}, <b className="mono">{old.housing}</b>: with the scrap, all of its pieces</>, seen: 'It is with the scrap' })),
+    ...[...state.ends].filter(([, now]) => (now.locksLost ?? 0) > 0).map(([key, now]): CheckLine => ({ id: `lock ${key}`, words: `Broken ${now.locksLost === 1 ? 'lock' : `locks (${now.locksLost ?? 0})`} of ${unitAndId(key).id}: with the scrap, all of its pieces`, seen: 'It is with the scrap' })),
     { id: 'offcuts', words: 'Off-cuts and strippings swept up', seen: 'All swept up' },
     { id: 'work', words: 'Nothing left in the work', seen: 'Nothing is left' },
   ]

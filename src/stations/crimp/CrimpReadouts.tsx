@@ -3,12 +3,14 @@ import { designatedAreaMm2 } from '@/core/job/facts'
 import type { QueueItem } from '@/core/job/queue'
 import { setupFields, setupId, type SetupField } from '@/core/setup/setup'
 import { bundleDiameterMm } from '@/core/wire/bundle'
+import { useCallOut } from '@/ui/callOut/callOut'
 import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
 import { figure, range } from '@/words/figures'
 import { setupFieldWords } from '@/words/crimp'
+import { spokenCrimp } from '@/words/spoken'
 import { termName } from '@/words/steps'
 
 /** Wire, strip and, unless they stand elsewhere, the settings of the setup. */
@@ -24,6 +26,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({ item, settings = true
     if (field === 'wireStopMm') return adjusted?.wireStopMm === undefined ? 'to the stop' : `card says ${figure(setup.wireStopMm ?? 0, 1)}`
     return ''
   }
+  useCallOut(spokenCrimp(termName(key, state.plan.quantity), wire.colour, strip.nominalMm, settings ? setup : { tool: setup.tool }))
   return (
     <Readouts>
       <Readout label={piece ?? 'Now'} value={termName(key, state.plan.quantity)} also={<><Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}</>} wide />

@@ -8,10 +8,6 @@ import { specimenOf } from '@/ui/job/specimenOf'
 import { SectionDrawing } from '@/ui/specimen/SectionDrawing'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 
-/** Compactions that stand for a crimp that is said to be loose or tight, and for a sound one. */
-const said: Readonly<Partial<Record<DefectCode, number>>> = { 'under-crimped': 0.98, 'wings-open': 0.97, 'over-crimped': 0.68, 'strands-cut': 0.7, cracked: 0.66 }
-const SOUND = 0.85
-
 /** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. Not drawn again for a tick beside it. */
 export const SpecimenSheet = memo(function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined; readonly heightMm?: number | undefined }) {
   const { state } = useJob()
@@ -20,8 +16,8 @@ export const SpecimenSheet = memo(function SpecimenSheet({ item, crimped, defect
   const contact = state.facts.contacts[item.set.contact]
   const type = state.facts.wireTypes[wire.type]
   const measured = heightMm === undefined ? undefined : compactionAt(item.set, heightMm)
-  const compaction = measured ?? (defect && said[defect]) ?? SOUND
-  const section = crimped ? sectionOf(state, wire, item.set, compaction) : undefined
+  const compaction = measured ?? piece?.made.compaction
+  const section = crimped && compaction !== undefined ? sectionOf(state, wire, item.set, compaction) : undefined
   return (
     <section className="sheet sheet-fill" aria-label={defect ? 'As reported' : 'How it should look'}>
       <div className="sheet-head">

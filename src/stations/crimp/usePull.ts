@@ -13,8 +13,10 @@ export function usePull(bench: ReturnType<typeof usePieceInstruments>) {
   const [pull, setPull] = useState<PullFigure>(noFigure)
   const runs = bench.working === 'pull'
   const pullOrStop = () => {
-    if (runs) bench.stop()
-    if (bench.working !== undefined) return
+    if (runs) {
+      bench.stop()
+      return
+    }
     setPull(noFigure)
     void bench.pull().then((pulled) => pulled && setPull({ text: figure(pulled.peakN, 1), by: pulled.identity, ...(pulled.breaks && { breaks: pulled.breaks }) }))
   }
@@ -22,7 +24,7 @@ export function usePull(bench: ReturnType<typeof usePieceInstruments>) {
   const pullN = figureOf(pull, 'force')
   return {
     pull, setPull, pullN,
-    ask: { key: 'p', words: runs ? 'Stop' : 'Pull', busy: !runs && bench.working !== undefined, run: pullOrStop },
+    ask: { key: 'p', words: runs ? 'Stop' : 'Pull', busy: false, run: pullOrStop },
     said: pullN === undefined ? undefined : { pullN: Math.round(pullN * 10) / 10, ...(pull.by !== undefined && { pullBy: pull.by }), ...(pull.breaks && { breaks: pull.breaks }) },
     clear: () => {
       setPull(noFigure)

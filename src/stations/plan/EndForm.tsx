@@ -1,11 +1,18 @@
 'use client'
 import { useState } from 'react'
 import { freeEndId } from '@/core/job/freeEndId'
-import { planIndex, type End, type PlanChange } from '@/core/job/plan'
+import { planIndex, type End, type PlanChange, type Wire } from '@/core/job/plan'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
+import { NewNumbersForm } from './NewNumbersForm'
 import type { PlanShelf } from './planShelf'
+
+/** Wires of an end under the cavities that they get in its new housing. */
+function renumbered(wires: readonly Wire[], end: string, numbers: ReadonlyMap<string, string>): Wire[] {
+  const moved = (side: Wire['from']): Wire['from'] => (side.kind === 'cavity' && side.end === end ? { ...side, cavity: numbers.get(side.cavity) ?? side.cavity } : side)
+  return wires.map((wire) => ({ ...wire, from: moved(wire.from), to: moved(wire.to) })).filter((wire, i) => JSON.stringify(wire) !== JSON.stringify(wires[i]))
+}
 
 /** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
 export function EndForm({ end, shelf, apply, close }: { readonly end: End | undefined; readonly shelf: PlanShelf; readonly apply: (change: PlanChange) => void; readonly close: () => void }) {
@@ -23,7 +30,10 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
   const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
   const taken = !end && ends.some((one) => one.id === id.trim())
   const wrong = taken ? `${id} is there already.` : housing.trim() !== '' && !chosen ? `${housing} is no housing on the shelf.` : undefined
+  const [numbers, setNumbers] = useState<ReadonlyMap<string, string>>()
   const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
+  // the same wires go into another housing
+  const moves = end !== undefined && (used ?? 0) > 0 && chosen !== undefined && chosen.id !== end.housing
   const submit = () => {
     if (!chosen || taken || id.trim() === '' || (jacket !== '' && !jacketMm.ok)) return
     const put: End = {
@@ -31,7 +41,8 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
       ...(keying !== '' && chosen.keyings.includes(keying) && { keying }), ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
       ...(mate !== '' && { mate }), ...(matePlating !== '' && { matePlating: matePlating as 'gold' }), ...(inPlace && { inPlace: true as const }), ...(jacketMm.ok && { jacketBackMm: Math.round(jacketMm.value) }),
     }
-    apply({ putEnds: [put] })
+    if (moves && !numbers) return
+    apply({ putEnds: [put], ...(moves && numbers && { putWires: renumbered(state.plan.wires, put.id, numbers) }) })
   }
   return (
     <form
@@ -53,6 +64,7 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
         ))}
       </datalist>
       {chosen && <p className="small dim">{chosen.name}, {chosen.ways} ways</p>}
+      {moves && <NewNumbersForm end={end.id} housing={chosen.id} onChange={setNumbers} />}
       {wrong !== undefined && <p className="small fault">▲ {wrong}</p>}
       {chosen && chosen.keyings.length > 0 && (
         <label className="field">Keying
@@ -91,7 +103,7 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
         Worked in place, after its wires are threaded through
       </label>
       <div className="two">
-        <button type="submit" className="act-button" disabled={!chosen || taken}><span>{end ? 'Change end' : 'Add end'}</span></button>
+        <button type="submit" className="act-button" disabled={!chosen || taken || (moves && !numbers)}><span>{moves ? `Move ${plural(used ?? 0, 'wire')}` : end ? 'Change end' : 'Add end'}</span></button>
         <button type="button" className="act-button" onClick={close}><span>Leave it</span></button>
       </div>
       {end && (

@@ -12,6 +12,7 @@ import { list, plural } from '@/words/figures'
 import { fileSeparators, useTableText } from '@/ui/sheet/useTableText'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import type { GridDraft } from './grid/useGridDraft'
+import { MatchRows } from './MatchRows'
 
 type Table = readonly (readonly string[])[]
 const SHOWN = 6
@@ -99,6 +100,7 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
   const { state } = useJob()
   const [table, setTable] = useState<Table>()
   const [mapping, setMapping] = useState<Mapping>([])
+  const [matches, setMatches] = useState(false)
   const headed = table?.[0] !== undefined && looksLikeHeading(table[0])
   const body = table ? (headed ? table.slice(1) : table) : []
   const take = (next: Table | undefined) => {
@@ -110,6 +112,20 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
   }
   const rows = mapRows(body, mapping)
   const replaced = readDraft(rows.map((text, i) => newRow(String(i), text)), names)
+  const matching = state.plan.wires.length > 0 && readNames(rows)
+  const match = (ids: readonly string[]) => {
+    const present = new Map(rowsOf(state.plan).map((row) => [row.text.id, row]))
+    draft.edit(() => rows.flatMap((text, i) => {
+      const id = ids[i]
+      if (id === undefined) return []
+      // what the wanted table does not speak of stays as it is
+      const known = present.get(id)
+      const origin = known?.origin
+      const row = newRow(draft.newKey(), { ...known?.text, ...text, id })
+      return [origin ? { ...row, key: origin.id, origin } : row]
+    }))
+    close()
+  }
   const put = (replace: boolean) => {
     if (table?.[0]) localStorage.setItem(rememberKey(table[0]), JSON.stringify(mapping.map((one) => one ?? null)))
     draft.edit((now) => {
@@ -122,7 +138,8 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
   return (
     <>
       <TableSource label="Pinout" onTable={take} />
-      {table && (
+      {table && matches && matching && <MatchRows wanted={matching} present={state.plan.wires} put={match} back={() => setMatches(false)} />}
+      {table && !(matches && matching) && (
         <>
           <p className="small">{headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'} {plural(rows.length, 'wire')}{replaced.faulty > 0 && <b className="fault"> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>}</p>
           <div role="region" aria-label="As it will be read" tabIndex={0} style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}>
@@ -157,11 +174,22 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
               <span>Add them below</span>
             </button>
           </div>
+          {matching && (
+            <button type="button" className="act-button" onClick={() => setMatches(true)}>
+              <span>It is what this harness shall become: match it to the wires that are there…</span>
+            </button>
+          )}
           <p className="small dim">Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.</p>
         </>
       )}
     </>
   )
+}
+
+/** Ids and signals of rows, where every row has an id of its own. */
+function readNames(rows: readonly Partial<GridText>[]): readonly { readonly id: string; readonly signal?: string }[] | undefined {
+  const named = rows.map(({ id = '', signal }) => ({ id: id.trim(), ...(signal !== undefined && signal.trim() !== '' && { signal }) }))
+  return named.some((one) => one.id === '') || new Set(named.map((one) => one.id)).size < named.length ? undefined : named
 }
 
 /** Rows without an id get the next ones. */

@@ -1,24 +1,13 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { matedPair, type MatedCavity, type PairFault } from '@/core/job/matedPair'
+import { matedPair } from '@/core/job/matedPair'
 import type { PlanChange } from '@/core/job/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { plural } from '@/words/figures'
-
-const oddWords: Readonly<Record<NonNullable<MatedCavity['odd']>, string>> = {
-  'one-side-only': 'meets nothing', 'signals-differ': 'other signal', 'colours-differ': 'other colour', 'not-there': 'no such cavity in the other half',
-}
-
-function faultWords(fault: PairFault): string {
-  switch (fault.code) {
-    case 'no-housing': return `End ${fault.end} has no housing among the job’s facts.`
-    case 'same-role': return `Both halves are ${fault.role}s: they do not mate.`
-    case 'not-made-for': return `${fault.a} is not made to mate with ${fault.b}.`
-    case 'keying-differs': return `Keyings differ: ${fault.a ?? 'none chosen'} and ${fault.b ?? 'none chosen'}.`
-  }
-}
+import { oddWords, pairFaultWords } from '@/words/mated'
+import { AdapterForm } from './AdapterForm'
 
 /** Two ends that mate: do their halves go together, and does each cavity meet what is meant? Colour to colour, cavity by cavity. */
 export function MatedPane({ close, apply, pick }: { readonly close: () => void; readonly apply: (change: PlanChange) => void; readonly pick: (wire: string) => void }) {
@@ -45,12 +34,12 @@ export function MatedPane({ close, apply, pick }: { readonly close: () => void; 
       <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
         <div className="field-row" style={{ flex: 'none' }}>{select(a, setA, 'End')}{select(b, setB, 'mates with')}</div>
         {a === b && <p className="note attend">◆ Two different ends are wanted: a job with one end has nothing to check.</p>}
-        {pair?.faults.map((fault) => <p key={fault.code} className="note fault">▲ {faultWords(fault)}</p>)}
+        {pair?.faults.map((fault) => <p key={fault.code} className="note fault">▲ {pairFaultWords(fault)}</p>)}
         {pair && pair.cavities.length > 0 && (
           <>
             <p>{odd.length === 0 ? <b className="good">✓ Every cavity meets what is meant.</b> : <b className="caution">◆ {plural(odd.length, 'cavity', 'cavities')} to look at.</b>}</p>
-            <table className="table">
-              <thead><tr><th>Cavity</th><th>{a}</th><th>{b}</th><th /></tr></thead>
+            <table className="table level">
+              <thead><tr><th>Cavity</th><th>{a}</th><th>{b}</th><th>Meets</th></tr></thead>
               <tbody>
                 {pair.cavities.filter((one) => one.a ?? one.b).map((one) => (
                   <tr key={one.cavity}>
@@ -63,6 +52,7 @@ export function MatedPane({ close, apply, pick }: { readonly close: () => void; 
                 ))}
               </tbody>
             </table>
+            {odd.length > 0 && <AdapterForm key={`${a}-${b}`} a={a} b={b} />}
             {end && end.mate !== b && (
               <button type="button" className="act-button" onClick={() => apply({ putEnds: [{ ...end, mate: b }] })}>
                 <span>Keep: {a} mates with {b}</span>

@@ -6,7 +6,7 @@ import { fateWords } from '@/words/plan'
 
 /** What a plan change does to work that is done, before it is applied. */
 export function RevisionPane({ preview, busy, apply, back }: { readonly preview: ChangePreview; readonly busy: boolean; readonly apply: () => void; readonly back: () => void }) {
-  const { cost, kit, withoutSet } = preview
+  const { cost, kit, withoutSet, outOfReach } = preview
   const disturbed = new Set(cost.disturbed)
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: back }, { key: ' ', words: 'Apply the revision', run: apply }])
   const figures: readonly (readonly [string, string])[] = [
@@ -37,6 +37,9 @@ export function RevisionPane({ preview, busy, apply, back }: { readonly preview:
             ))}
           </tbody>
         </table>
+        {outOfReach.map((one) => (
+          <p key={one.wire} className="note fault">▲ <b className="mono">{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to {one.ends[1]} even <b className="mono">{one.like}</b> has {metres(one.likeMm)}. Give it its new length, and it is cut anew.</p>
+        ))}
         {kit.length > 0 && (
           <table className="table">
             <thead><tr><th>Part</th><th>Name</th><th>Kit</th></tr></thead>

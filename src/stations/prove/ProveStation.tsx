@@ -8,6 +8,7 @@ import { parseQuantity } from '@/core/units/parseQuantity'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { FaceDrawing } from '@/ui/face/FaceDrawing'
 import { faceState } from '@/ui/job/faceState'
+import { Caution } from '@/ui/caution/Caution'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { sideWords, WireChips } from '@/ui/job/WireChips'
@@ -97,6 +98,7 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
         <ResistanceSheet net={net} />
       </div>
       <aside className="pane pane-card" aria-label="This net">
+        <Caution id="meter-on-circuit" />
         <WireChips wire={wire} />
         {!net.ready ? (
           <>
@@ -136,7 +138,6 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
         )}
         <Leads />
         <div className="sources">
-          <span>Disconnect the equipment at both ends first. Airbag and other pyrotechnic circuits: never a meter on them.</span>
           <span>Never force a probe into a socket: use the mating half or a test contact.</span>
         </div>
       </aside>

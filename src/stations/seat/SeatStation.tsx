@@ -1,47 +1,67 @@
 'use client'
-import { useMemo } from 'react'
-import { housingOf } from '@/core/job/facts'
+import { useMemo, useState } from 'react'
 import { planIndex } from '@/core/job/plan'
-import { taskKey } from '@/core/job/steps'
+import { nextStep, taskKey } from '@/core/job/steps'
+import { benchEnds, housingAt } from '@/core/seat/benchEnds'
 import { endTasks, type EndTask } from '@/core/seat/endTasks'
+import { turnsWith } from '@/core/seat/seatTurns'
 import { useJob } from '@/ui/job/JobProvider'
+import { unitMoves } from '@/core/rework/endMoves'
+import { useKeys } from '@/ui/keys/KeyProvider'
 import { useAt } from '@/ui/job/useAt'
+import { useBeside } from '@/ui/useBeside'
 import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { termName } from '@/words/steps'
 import { lockWords } from '@/words/seat'
 import { SeatTask } from './SeatTask'
 
+const loadBeside = () => import('./besideCards')
+
 /** End by end: contacts into their cavities, plugs, lock, small parts, a last look from both sides. */
 export function SeatStation() {
-  const { state } = useJob()
+  const { state, append } = useJob()
+  const beside = useBeside(loadBeside)
   const tasks = useMemo(() => allTasks(state), [state])
   const byKey = useMemo(() => new Map(tasks.map((task) => [taskKey(task), task])), [tasks])
   const sections = useMemo(() => seatSections(state, tasks), [state, tasks])
-  const due = useMemo(() => dueTask(tasks), [tasks])
+  const due = useMemo(() => dueTask(state, tasks), [state, tasks])
   const { at, select, follow } = useAt((key) => byKey.has(key), due && taskKey(due))
   const task = at === undefined ? undefined : byKey.get(at)
+  const moves = task && unitMoves(state, task.unit)
+  const [showsMoves, setShowsMoves] = useState(false)
+  useKeys(moves ? [{ key: 'v', words: 'The plan of all moves', run: () => setShowsMoves((now) => !now) }] : [])
+  const move = (key: string, to: string) => {
+    const [one, other] = [byKey.get(key), byKey.get(to)]
+    if (one?.kind !== 'insert' || other?.kind !== 'insert') return
+    const cavities = turnsWith(state, one.unit, one.end, one.cavity, other.cavity)
+    if (cavities) void append({ kind: 'seat-order-set', end: one.end, cavities: [...cavities] })
+  }
   return (
     <div className="station">
-      <Queue sections={sections} selected={at} onSelect={select} label="Tasks by end" />
-      {task ? <SeatTask key={taskKey(task)} task={task} done={(next) => (next ? select(taskKey(next)) : follow())} /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
+      <Queue sections={sections} onMove={moves ? undefined : move} selected={at} onSelect={(key) => { setShowsMoves(false); select(key) }} label="Tasks by end" />
+      {task && moves && showsMoves && beside ? <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} /> : task ? <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
     </div>
   )
 }
+
+const blockedWords = { 'not-crimped': 'not crimped', elsewhere: 'not out yet', 'cavity-taken': 'taken', 'cover-due': 'after the new cover' } as const
 
 type State = ReturnType<typeof useJob>['state']
 
 function allTasks(state: State): readonly EndTask[] {
   const tasks: EndTask[] = []
-  for (let unit = 1; unit <= state.plan.quantity; unit++) for (const end of state.plan.ends) tasks.push(...endTasks(state, unit, end.id))
+  for (let unit = 1; unit <= state.plan.quantity; unit++) for (const end of benchEnds(state, unit)) tasks.push(...endTasks(state, unit, end))
   return tasks
 }
 
 const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task.blockedBy)
 
-/** The first thing that can be done: covers wait for the contacts of their end. */
-function dueTask(tasks: readonly EndTask[]): EndTask | undefined {
+/** What is due by the job's own next step; while that is elsewhere, the first thing that can be done here. Covers wait for the contacts of their end. */
+function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
+  const step = nextStep(state)
+  if (step.code === 'seat') return step.task
   const stuck = new Set(tasks.filter((task) => task.kind === 'insert' && task.blockedBy && !task.done).map((task) => `${task.unit}/${task.end}`))
-  const cover = (task: EndTask) => task.kind === 'lock' || task.kind === 'fit-part' || task.kind === 'look-over'
+  const cover = (task: EndTask) => task.kind === 'lock' || task.kind === 'fit-part' || task.kind === 'look-over' || task.kind === 'mate'
   return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`))) ?? tasks.find((task) => !task.done) ?? tasks[0]
 }
 
@@ -55,11 +75,11 @@ function seatSections(state: State, tasks: readonly EndTask[]): readonly QueueSe
   }
   return [...groups].map(([key, group]) => {
     const [first] = group
-    const housing = first && housingOf(state.facts, state.plan, first.end)
+    const housing = first && housingAt(state, first.unit, first.end)
     const left = group.filter((task) => !task.done).length
     return {
       id: key,
-      title: `End ${first?.end ?? ''}${state.plan.quantity > 1 ? ` of unit ${first?.unit ?? ''}` : ''}: ${housing?.name ?? ''}`,
+      title: `${first && state.oldEnds.has(key) ? 'Old housing' : 'End'} ${first?.end ?? ''}${state.plan.quantity > 1 ? ` of unit ${first?.unit ?? ''}` : ''}: ${housing?.name ?? ''}`,
       aside: left === 0 ? '✓' : `${left} left`,
       rows: group.map((task) => taskRow(state, task, housing ? (state.facts.families[housing.family]?.lock ?? 'none') : 'none')),
     }
@@ -72,13 +92,15 @@ function taskRow(state: State, task: EndTask, lock: keyof typeof lockWords): Que
   switch (task.kind) {
     case 'insert': {
       const colour = planIndex(state.plan).byKey.get(task.term)?.wire.colour
-      return { ...base, glyph: task.done ? 'done' : task.blockedBy ? 'wait' : 'todo', name: termName(task.term, quantity), words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ' · not crimped' : ''}`, aside: colour }
+      return { ...base, glyph: task.done ? 'done' : task.blockedBy ? 'wait' : 'todo', name: termName(task.term, quantity), words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ` · ${blockedWords[task.blockedBy]}` : ''}`, aside: colour, ...(!task.done && { drags: `${task.unit}/${task.end}` }) }
     }
-    case 'put-right': return { ...base, glyph: 'fault', name: termName(task.term, quantity), words: task.why === 'not-home' ? 'not home: take out' : `in ${task.end}.${task.found}: take out` }
+    case 'put-right': return { ...base, glyph: task.asPlanned ? 'todo' : 'fault', name: termName(task.term, quantity), words: task.why === 'damaged' ? 'broken: out, and off' : task.why === 'not-home' ? 'not home: take out' : task.why === 'cover-due' ? 'out, for the new cover' : `in ${task.end}.${task.found}: take out${task.park ? ', aside' : ''}` }
     case 'unplug': return { ...base, glyph: 'caution', name: task.cavity, words: 'plug out: a wire goes here' }
     case 'plug': return { ...base, name: task.cavity, words: `plug ${task.part}` }
     case 'lock': return { ...base, name: '–', words: `${lockWords[lock].name} closed`, aside: task.part }
-    case 'fit-part': return { ...base, name: '–', words: 'interface seal', aside: task.part }
+    case 'fit-part': return { ...base, name: '–', words: task.over ? 'new cover over the wires' : 'interface seal', aside: task.part }
+    case 'open-lacing': return { ...base, name: task.wire, words: 'open the lacing along it' }
+    case 'mate': return { ...base, name: '–', words: `goes with ${task.with}` }
     case 'look-over': return { ...base, name: '–', words: 'look from both sides' }
   }
 }

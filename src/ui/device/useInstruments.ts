@@ -15,12 +15,16 @@ export function useInstruments(make: PieceMaker, fault: PieceFault | undefined) 
   // a thousand points a second: they are kept here and drawn once a frame
   const points = useRef<number[]>([])
   const stop = useRef<AbortController>(undefined)
+  // a pull that is asked for while the height is still being read comes after it
+  const reading = useRef<Promise<unknown>>(undefined)
   useEffect(() => () => stop.current?.abort(), [])
 
   const height = useCallback(async (): Promise<Extract<Read, { ok: true }> | undefined> => {
     setWorking('height')
     setMessage(undefined)
-    const read = await readInstrument('micrometer', make(fault))
+    const asked = readInstrument('micrometer', make(fault))
+    reading.current = asked
+    const read = await asked
     setWorking(undefined)
     if (read.ok) return read
     setMessage(read.message)
@@ -29,7 +33,10 @@ export function useInstruments(make: PieceMaker, fault: PieceFault | undefined) 
 
   const pull = useCallback(async (): Promise<Extract<Pulled, { ok: true }> | undefined> => {
     const mine = new AbortController()
+    stop.current?.abort()
     stop.current = mine
+    await reading.current
+    if (mine.signal.aborted) return undefined
     points.current = []
     setWorking('pull')
     setMessage(undefined)

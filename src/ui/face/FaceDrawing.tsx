@@ -1,9 +1,8 @@
 import type { Housing } from '@/core/catalogue/types'
 import { seen, type FaceView } from '@/core/face/place'
-import { markPath, markPlace, viewBox } from './faceGeometry'
-
-/** What a cavity is, told by fill and glyph together, never by colour alone. */
-export type CavityLook = 'empty' | 'seated' | 'proved' | 'plugged' | 'fault' | 'planned'
+import { CavityMark, type CavityLook } from './CavityMark'
+import { FaceMoves, type FaceMove } from './FaceMoves'
+import { cavityRadiiMm, markPath, markPlace, viewBox, wholeFace, type Lens } from './faceGeometry'
 
 export interface FaceCavity {
   readonly look: CavityLook
@@ -19,26 +18,31 @@ export interface FaceDrawingProps {
   readonly onPick?: ((cavity: string) => void) | undefined
   /** a wire was dragged from a list onto a cavity */
   readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
+  /** contacts that go from one cavity to another of this face */
+  readonly moves?: readonly FaceMove[] | undefined
   readonly title: string
+  /** only this part of it, large enough that printed ids can be read across a bench */
+  readonly lens?: Lens | undefined
 }
-
-/** Room round the outline for the mark's words, mm. */
-const MARGIN_MM = 4.500
 
 /**
  * A connector's face to scale, as seen from one side and turned as it lies in the hand.
- * Hollow: empty; solid: seated; tick: proved; hatched: plugged; triangle: fault; dotted: planned; ringed: next.
+ * Hollow: empty; solid: seated; tick: proved; hatched: plugged; triangle: fault; dotted: planned; with an arrow: leaves for another cavity; ringed: next.
  */
-export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire, title }: FaceDrawingProps) {
+export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire, moves, title, lens }: FaceDrawingProps) {
   const box = viewBox(housing, view)
   const mark = markPlace(housing, view)
   const radii = cavityRadiiMm(housing)
-  const left = -box.widthMm / 2 - MARGIN_MM
-  const top = -box.heightMm / 2 - MARGIN_MM
   const hatch = `hatch-${housing.id}`
   const labelAnchor = mark.x < -1 ? 'start' : mark.x > 1 ? 'end' : 'middle'
+  const shown = lens ?? wholeFace(housing, view)
   return (
-    <svg viewBox={`${left} ${top} ${box.widthMm + 2 * MARGIN_MM} ${box.heightMm + 2 * MARGIN_MM}`} role="group" aria-label={title} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
+    <svg
+      viewBox={`${shown.left} ${shown.top} ${shown.width} ${shown.height}`} role="group" aria-label={title} width="100%" height="100%" preserveAspectRatio="xMidYMid meet"
+      onClick={onPick && ((event) => within(event.target, onPick))}
+      onDragOver={onDropWire && ((event) => event.preventDefault())}
+      onDrop={onDropWire && ((event) => within(event.target, (cavity) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity)))}
+    >
       <defs>
         <pattern id={hatch} width="0.9" height="0.9" patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
           <rect width="0.9" height="0.9" fill="var(--bisque)" />
@@ -59,58 +63,28 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire,
       {housing.cavities.map((cavity) => {
         const at = seen(cavity, view)
         const state = cavities.get(cavity.id)
-        const isNext = cavity.id === next
-        const radius = radii.get(cavity.id) ?? 1
-        return (
-          <g
-            key={cavity.id}
-            transform={`translate(${at.xMm} ${-at.yMm})`}
-            role={onPick ? 'button' : 'img'}
-            tabIndex={onPick ? -1 : undefined}
-            aria-label={`${cavity.id}: ${state?.words ?? 'empty'}${isNext ? ', next' : ''}`}
-            style={onPick ? { cursor: 'pointer' } : undefined}
-            onDragOver={onDropWire ? (event) => event.preventDefault() : undefined}
-            onDrop={onDropWire ? (event) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity.id) : undefined}
-            onClick={onPick ? () => onPick(cavity.id) : undefined}
-          >
-            <title>{`${cavity.id}: ${state?.words ?? 'empty'}`}</title>
-            <CavityShape look={state?.look ?? 'empty'} radius={radius} hatch={hatch} id={cavity.id} />
-            {isNext && <circle r={radius + 0.55} fill="none" stroke="var(--glaze)" strokeWidth="0.6" />}
-            {isNext && <path d={`M-0.8 ${-radius - 2.1}h1.6l-0.8 1.1z`} fill="var(--glaze)" />}
-          </g>
-        )
+        return <CavityMark key={cavity.id} id={cavity.id} x={at.xMm} y={-at.yMm} radius={radii.get(cavity.id) ?? 1} look={state?.look ?? 'empty'} words={state?.words ?? 'empty'} isNext={cavity.id === next} hatch={hatch} role={onPick ? 'button' : 'img'} />
       })}
+      {moves && <FaceMoves housing={housing} view={view} moves={moves} radii={radii} />}
+      {lens && <MarkBeyond lens={lens} mark={mark} kind={housing.mark.kind} />}
     </svg>
   )
 }
 
-/** Cavities as large as the room to their nearest neighbour allows, so that ids can be read; larger contacts have more of it. */
-function cavityRadiiMm(housing: Housing): ReadonlyMap<string, number> {
-  const known = radiiOf.get(housing)
-  if (known) return known
-  const most = Math.min(housing.outline.widthMm, housing.outline.heightMm) * (housing.cavities.length === 1 ? 0.26 : 0.17)
-  const radii = new Map(housing.cavities.map((one) => {
-    const nearest = Math.min(...housing.cavities.flatMap((other) => (other === one ? [] : [Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)])))
-    return [one.id, Math.min(most, nearest * 0.37)]
-  }))
-  radiiOf.set(housing, radii)
-  return radii
+/** What is done at the cavity under the pointer, if there is one. */
+function within(target: EventTarget, run: (cavity: string) => void): void {
+  const cavity = target instanceof Element ? target.closest('[data-cavity]')?.getAttribute('data-cavity') : undefined
+  if (cavity !== undefined && cavity !== null) run(cavity)
 }
-const radiiOf = new WeakMap<Housing, ReadonlyMap<string, number>>()
 
-function CavityShape({ look, radius, hatch, id }: { readonly look: CavityLook; readonly radius: number; readonly hatch: string; readonly id: string }) {
-  const solid = look === 'seated' || look === 'proved'
-  const size = id.length > 2 ? radius * 0.72 : radius * 0.95
-  const fill = solid ? 'var(--ink)' : look === 'plugged' ? `url(#${hatch})` : 'var(--bisque)'
-  return (
-    <>
-      <circle r={radius} fill={fill} stroke={look === 'fault' ? 'var(--oxblood)' : 'var(--ink)'} strokeWidth="0.22" strokeDasharray={look === 'planned' ? '0.5 0.4' : undefined} />
-      {look === 'plugged' && <circle r={radius * 0.68} fill="var(--bisque)" />}
-      {look === 'fault' && <path d={`M0 ${-radius * 1.25}L${radius * 0.55} ${-radius * 0.45}H${-radius * 0.55}Z`} fill="var(--oxblood)" />}
-      <text textAnchor="middle" dominantBaseline="central" fontSize={size} y={look === 'proved' ? -radius * 0.2 : look === 'fault' ? radius * 0.2 : 0} fill={solid ? 'var(--bisque)' : 'var(--ink)'} style={{ fontFamily: 'var(--mono)', fontWeight: 600 }}>
-        {id}
-      </text>
-      {look === 'proved' && <path d={`M${-radius * 0.32} ${radius * 0.52}l${radius * 0.22} ${radius * 0.22}l${radius * 0.42} ${-radius * 0.4}`} fill="none" stroke="var(--bisque)" strokeWidth="0.26" />}
-    </>
-  )
+/** The mark lies outside of the part that is magnified: which way it is, at the edge. */
+function MarkBeyond({ lens, mark, kind }: { readonly lens: Lens; readonly mark: { readonly x: number; readonly y: number }; readonly kind: string }) {
+  const size = lens.height * 0.045
+  const [right, bottom] = [lens.left + lens.width, lens.top + lens.height]
+  if (mark.x > lens.left && mark.x < right && mark.y > lens.top && mark.y < bottom) return null
+  const x = Math.min(right - size * 0.6, Math.max(lens.left + size * 0.6, mark.x))
+  const y = Math.min(bottom - size * 0.8, Math.max(lens.top + size * 1.2, mark.y))
+  const anchor = mark.x < lens.left ? 'start' : mark.x > right ? 'end' : 'middle'
+  const arrow = mark.x < lens.left ? '←' : mark.x > right ? '→' : mark.y < lens.top ? '↑' : '↓'
+  return <text x={x} y={y} fontSize={size} textAnchor={anchor} fill="var(--terracotta-ink)" stroke="var(--bisque)" strokeWidth={size * 0.25} paintOrder="stroke" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>{anchor === 'end' ? `${kind} ${arrow}` : `${arrow} ${kind}`}</text>
 }

@@ -3,21 +3,33 @@ import { useEffect, useState } from 'react'
 import type { Housing } from '@/core/catalogue/types'
 import type { FaceView } from '@/core/face/place'
 import { useKeys } from '../keys/KeyProvider'
-import { FaceDrawing, type CavityLook, type FaceCavity } from './FaceDrawing'
+import type { CavityLook } from './CavityMark'
+import { FaceDrawing, type FaceCavity } from './FaceDrawing'
+import { useLens } from './useLens'
 
-const legendWords: Readonly<Record<CavityLook, string>> = { empty: 'empty', planned: 'planned', seated: 'seated', proved: 'proved', plugged: 'plugged', fault: 'fault' }
-const legendGlyphs: Readonly<Record<CavityLook, string>> = { empty: '○', planned: '◌', seated: '●', proved: '✓', plugged: '▨', fault: '▲' }
+const legendWords: Readonly<Record<CavityLook, string>> = { empty: 'empty', planned: 'planned', seated: 'seated', proved: 'proved', plugged: 'plugged', fault: 'fault', leaving: 'leaves' }
+const legendGlyphs: Readonly<Record<CavityLook, string>> = { empty: '○', planned: '◌', seated: '●', proved: '✓', plugged: '▨', fault: '▲', leaving: '↗' }
+
+/** Which way an arrow pushes the lens, in parts of what it shows. */
+const pushes = [
+  { key: 'ArrowLeft', words: 'The magnified part: to the left', right: -0.5, down: 0 },
+  { key: 'ArrowRight', words: 'The magnified part: to the right', right: 0.5, down: 0 },
+  { key: 'ArrowUp', words: 'The magnified part: up', right: 0, down: -0.5 },
+  { key: 'ArrowDown', words: 'The magnified part: down', right: 0, down: 0.5 },
+] as const
 
 const turnKey = (jobId: string, end: string) => `urn-turn:${jobId}:${end}`
 
 /**
  * The view of one end: the side at which the hands are, until F overrides it; the turn, which is remembered for each end.
  * @param handsAt the side that the step works at: a change of it flips the face by itself
+ * @param step what the hands are at: F holds for that step only, so that the next one is never read from the wrong side
  */
-export function useFaceView(jobId: string, end: string, handsAt: FaceView['side']): { readonly view: FaceView; readonly flip: () => void; readonly turn: () => void } {
-  const [flipped, setFlipped] = useState(false)
+export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'], step = ''): { readonly view: FaceView; readonly flip: () => void; readonly turn: () => void } {
+  const [flippedAt, setFlippedAt] = useState<string>()
+  const here = `${end} ${handsAt} ${step}`
+  const flipped = flippedAt === here
   const [turnDeg, setTurn] = useState<FaceView['turnDeg']>(0)
-  useEffect(() => setFlipped(false), [handsAt, end])
   useEffect(() => {
     const kept = Number(localStorage.getItem(turnKey(jobId, end)) ?? 0)
     setTurn(kept === 90 || kept === 180 || kept === 270 ? kept : 0)
@@ -25,7 +37,7 @@ export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'
   const other = handsAt === 'wire' ? 'mating' : 'wire'
   return {
     view: { side: flipped ? other : handsAt, turnDeg },
-    flip: () => setFlipped((now) => !now),
+    flip: () => setFlippedAt(flipped ? undefined : here),
     turn: () => {
       const to = ((turnDeg + 90) % 360) as FaceView['turnDeg']
       localStorage.setItem(turnKey(jobId, end), String(to))
@@ -46,9 +58,12 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
   readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
 }) {
   const { view, flip, turn } = face
+  const { lens, toggle, push, drag } = useLens(housing, view, next)
   useKeys([
     { key: 'f', words: 'Flip the face', run: flip },
     { key: 'r', words: 'Turn the face', run: turn },
+    { key: 'z', words: 'Magnify the face round the next cavity', run: toggle },
+    ...(lens ? pushes.map(({ key, words, right, down }) => ({ key, words, run: () => push(right, down) })) : []),
   ])
   const side = view.side === 'wire' ? 'WIRE FACE' : 'MATING FACE'
   const looks = [...new Set([...cavities.values()].map((cavity) => cavity.look))]
@@ -66,10 +81,13 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
           <button type="button" onClick={turn}>
             <kbd>R</kbd> turn{view.turnDeg > 0 ? ` ${view.turnDeg}°` : ''}
           </button>
+          <button type="button" aria-pressed={lens !== undefined} onClick={toggle}>
+            <kbd>Z</kbd> {lens ? 'whole' : 'zoom'}
+          </button>
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: '0 10px', overflow: 'hidden' }}>
-        <FaceDrawing housing={housing} view={view} cavities={cavities} next={next} onPick={onPick} onDropWire={onDropWire} title={`${housing.name}, ${side.toLowerCase()}`} />
+      <div className="sheet-body" style={{ padding: '0 10px', overflow: 'hidden', ...(lens && { cursor: 'grab', userSelect: 'none', touchAction: 'none' }) }} {...drag}>
+        <FaceDrawing housing={housing} view={view} cavities={cavities} next={next} onPick={onPick} onDropWire={onDropWire} lens={lens} title={`${housing.name}, ${side.toLowerCase()}`} />
       </div>
       <ul className="sheet-head" style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
         {looks.map((look) => (

@@ -1,7 +1,8 @@
+import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { FaceView } from '@/core/face/place'
 import { demoCatalogue } from '@/formats/demoCatalogue.testing'
-import { markPath, markPlace, viewBox } from './faceGeometry'
+import { lensOn, markPath, markPlace, viewBox, wholeFace } from './faceGeometry'
 
 const shelf = demoCatalogue()
 const housing = shelf.housings.get('CM-10P')
@@ -42,4 +43,21 @@ test('the mark touches the outline in every view, a notch bites in and a rib sta
       expect(reach(markPath('rib', place))).toBeGreaterThan(edge + 1)
     }
   }
+})
+
+test('the lens keeps the proportions of the face, never leaves it, and shows what it was put on', () => {
+  const millimetre = fc.double({ min: -40, max: 40, noNaN: true })
+  fc.assert(fc.property(fc.constantFrom(...shelf.housings.values()), fc.constantFrom(0, 90, 180, 270), millimetre, millimetre, (of, turnDeg, x, y) => {
+    const whole = wholeFace(of, view('wire', turnDeg))
+    const lens = lensOn(whole, { x, y }, of)
+    expect(lens.width / lens.height).toBeCloseTo(whole.width / whole.height, 9)
+    expect(lens.width).toBeLessThanOrEqual(whole.width)
+    const [right, bottom] = [whole.left + whole.width, whole.top + whole.height]
+    expect(lens.left).toBeGreaterThanOrEqual(whole.left - 1e-9)
+    expect(lens.left + lens.width).toBeLessThanOrEqual(right + 1e-9)
+    expect(lens.top).toBeGreaterThanOrEqual(whole.top - 1e-9)
+    expect(lens.top + lens.height).toBeLessThanOrEqual(bottom + 1e-9)
+    if (x < whole.left || x > right || y < whole.top || y > bottom) return
+    expect(x >= lens.left - 1e-9 && x <= lens.left + lens.width + 1e-9 && y >= lens.top - 1e-9 && y <= lens.top + lens.height + 1e-9).toBe(true)
+  }))
 })

@@ -45,3 +45,47 @@ export function markPath(kind: Mark['kind'], place: ReturnType<typeof markPlace>
   const p = (along: number, deep: number) => `${(x + ax * along + ix * deep).toFixed(3)} ${(y + ay * along + iy * deep).toFixed(3)}`
   return kind === 'notch' || kind === 'chamfer' ? `M${p(-s, 0)}L${p(0, depth)}L${p(s, 0)}Z` : `M${p(-s, 0)}L${p(-s, depth)}L${p(s, depth)}L${p(s, 0)}Z`
 }
+
+/** A part of a drawing, in its own mm; SVG's y runs down. */
+export interface Lens {
+  readonly left: number
+  readonly top: number
+  readonly width: number
+  readonly height: number
+}
+
+/** So many cavities stand side by side in the lens. */
+const LENS_WAYS = 6
+
+/** Room round the outline for the mark's words, mm. */
+const MARGIN_MM = 4.5
+
+/** All of a face with the room round it. */
+export function wholeFace(housing: Housing, view: FaceView): Lens {
+  const box = viewBox(housing, view)
+  return { left: -box.widthMm / 2 - MARGIN_MM, top: -box.heightMm / 2 - MARGIN_MM, width: box.widthMm + 2 * MARGIN_MM, height: box.heightMm + 2 * MARGIN_MM }
+}
+
+/** The part of a face round a place, in the drawing's own proportions and never beyond its edge. */
+export function lensOn(whole: Lens, middle: { readonly x: number; readonly y: number }, housing: Housing): Lens {
+  // a radius is 0.37 of the way to the next cavity
+  const share = Math.min(1, (LENS_WAYS * Math.max(...cavityRadiiMm(housing).values()) * 2.7) / whole.width)
+  const [width, height] = [whole.width * share, whole.height * share]
+  const keep = (at: number, size: number, from: number, all: number) => Math.min(from + all - size, Math.max(from, at - size / 2))
+  return { left: keep(middle.x, width, whole.left, whole.width), top: keep(middle.y, height, whole.top, whole.height), width, height }
+}
+
+/** Cavities as large as the room to their nearest neighbour allows, so that ids can be read; larger contacts have more of it. */
+export function cavityRadiiMm(housing: Housing): ReadonlyMap<string, number> {
+  const known = radiiOf.get(housing)
+  if (known) return known
+  const most = Math.min(housing.outline.widthMm, housing.outline.heightMm) * (housing.cavities.length === 1 ? 0.26 : 0.17)
+  const radii = new Map(housing.cavities.map((one) => {
+    const nearest = Math.min(...housing.cavities.flatMap((other) => (other === one ? [] : [Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)])))
+    return [one.id, Math.min(most, nearest * 0.37)]
+  }))
+  radiiOf.set(housing, radii)
+  return radii
+}
+const radiiOf = new WeakMap<Housing, ReadonlyMap<string, number>>()
+

@@ -1,5 +1,5 @@
 import { cavityKey, planIndex } from '@/core/job/plan'
-import type { JobState } from '@/core/journal/state'
+import { termState, type JobState } from '@/core/journal/state'
 import type { Housing } from '@/core/catalogue/types'
 import { isHome } from '@/core/seat/home'
 import { netVerdict } from '@/core/prove/netVerdict'
@@ -8,7 +8,7 @@ import type { FaceCavity } from '../face/FaceDrawing'
 
 /** What each cavity of an end looks like in the record now. */
 export function faceState(state: JobState, unit: number, end: string, housing: Housing): ReadonlyMap<string, FaceCavity> {
-  const { byCavity } = planIndex(state.plan)
+  const { byCavity, byKey } = planIndex(state.plan)
   return new Map(
     housing.cavities.map((cavity): [string, FaceCavity] => {
       const key = cavityKey(unit, end, cavity.id)
@@ -17,6 +17,8 @@ export function faceState(state: JobState, unit: number, end: string, housing: H
       if (inside?.plug !== undefined) return [cavity.id, { look: 'plugged', words: `plug ${inside.plug}` }]
       if (inside?.term !== undefined) {
         const name = termName(inside.term, state.plan.quantity)
+        // well seated, and wanted somewhere else, or nowhere any more
+        if (!byKey.has(inside.term) || (termState(state, inside.term).seat?.home !== false && planned?.key !== inside.term)) return [cavity.id, { look: 'leaving', words: `${name} leaves` }]
         if (!isHome(state, inside.term)) return [cavity.id, { look: 'fault', words: `${name} is not home here` }]
         const proven = planned && netVerdict(state, unit, planned.wire).proven
         return [cavity.id, { look: proven ? 'proved' : 'seated', words: `${name} ${proven ? 'proved' : 'seated'}` }]

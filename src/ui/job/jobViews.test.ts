@@ -49,7 +49,7 @@ test('a specimen is drawn from the contact, the wire as measured here, and its s
   const set = state.sets.get(setKey('W11', 'b'))
   if (!wire || !set) throw new Error('W11')
   const piece = specimenOf(state, { ...wire, insulationMm: 1.42 }, set, { crimped: true })
-  expect(piece).toMatchObject({ contact: { id: 'SC-03-08' }, insulationMm: 1.42, colour: 'VT', crimped: true, seal: { id: 'SL-14', lengthMm: 6.4 } })
+  expect(piece).toMatchObject({ made: { contact: { id: 'SC-03-08' }, insulationMm: 1.42 }, colour: 'VT', crimped: true, seal: { id: 'SL-14', lengthMm: 6.4 } })
   expect(piece?.bundleMm).toBeCloseTo(0.19 * Math.sqrt(12 / 0.75), 9)
   expect(specimenOf(state, { ...wire, type: 'unknown' }, set, { crimped: true })).toBeUndefined()
 })

@@ -1,5 +1,5 @@
 'use client'
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { createContext, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { KeySheet } from './KeySheet'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
@@ -117,15 +117,18 @@ const allBindings = (layers: readonly (readonly KeyBinding[])[]) => {
   return [...seen.values()]
 }
 
-/** Binds keys for as long as the component stands. A binding's `run` may change between renders. */
+/**
+ * Binds keys for as long as the component stands. A binding's `run` may change between renders. All of it happens as the screen
+ * changes, not after: a key does what stands there, never what stood there a moment before.
+ */
 export function useKeys(bindings: readonly KeyBinding[]): void {
   const { add } = useContext(Context)
   const latest = useRef(bindings)
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = bindings
   })
   const names = bindings.map((binding) => `${binding.key}\u0000${binding.words}`).join('\u0001')
-  useEffect(
+  useLayoutEffect(
     () => add(names === '' ? [] : names.split('\u0001').map((name) => {
       const [key = '', words = ''] = name.split('\u0000')
       return { key, words, run: () => latest.current.find((binding) => binding.key === key)?.run() }
@@ -138,10 +141,10 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
 export function useBurst(listener: (text: string) => void): void {
   const { onBurst } = useContext(Context)
   const latest = useRef(listener)
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = listener
   })
-  useEffect(() => onBurst((text) => latest.current(text)), [onBurst])
+  useLayoutEffect(() => onBurst((text) => latest.current(text)), [onBurst])
 }
 
 export const useKeySheet = () => useContext(Context).showSheet

@@ -2,7 +2,7 @@
 import { Overlay } from '../frame/Overlay'
 import type { KeyBinding } from './keyModel'
 
-const keyNames: Readonly<Record<string, string>> = { ' ': 'Space', arrowdown: '↓', ArrowDown: '↓', ArrowUp: '↑', 'ctrl+k': 'Ctrl K' }
+const keyNames: Readonly<Record<string, string>> = { ' ': 'Space', arrowdown: '↓', ArrowDown: '↓', ArrowUp: '↑', ArrowLeft: '←', ArrowRight: '→', 'ctrl+k': 'Ctrl K' }
 
 const shown = (key: string) =>
   key.split(/ (?=.)/).map((part) => keyNames[part] ?? (part.length === 1 ? part.toUpperCase() : part)).join(' then ') || 'Space'

@@ -1,5 +1,5 @@
 'use client'
-import { useVirtualizer } from '@tanstack/react-virtual'
+import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
 import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
 
@@ -11,6 +11,8 @@ export interface QueueRow {
   readonly name: string
   readonly words: string
   readonly aside?: string | undefined
+  /** rows with the same word here change their places with each other when they are dragged */
+  readonly drags?: string | undefined
 }
 
 export interface QueueSection {
@@ -33,10 +35,21 @@ const glyphs: Readonly<Record<Glyph, { readonly sign: string; readonly className
 const ROW_PX = 40
 const GROUP_PX = 36
 
-const Row = memo(function Row({ row, selected, id, onSelect, top }: { readonly row: QueueRow; readonly selected: boolean; readonly id: string; readonly onSelect: (key: string) => void; readonly top: number }) {
+/** What is dragged is told by its type: the browser gives the data itself only when it is dropped, and types are lower case. */
+const rowType = (drags: string) => `application/x-row-${encodeURIComponent(drags).toLowerCase()}`
+
+const Row = memo(function Row({ row, selected, id, onSelect, onMove, top }: { readonly row: QueueRow; readonly selected: boolean; readonly id: string; readonly onSelect: (key: string) => void; readonly onMove?: ((key: string, to: string) => void) | undefined; readonly top: number }) {
   const glyph = glyphs[row.glyph]
+  const { drags } = row
+  const type = drags === undefined || !onMove ? undefined : rowType(drags)
   return (
-    <div role="option" aria-selected={selected} id={id} className="queue-row" style={{ position: 'absolute', top, left: 0 }} onClick={() => onSelect(row.key)}>
+    <div
+      role="option" aria-selected={selected} id={id} className="queue-row" style={{ position: 'absolute', top, left: 0 }} onClick={() => onSelect(row.key)}
+      draggable={type !== undefined}
+      onDragStart={type === undefined ? undefined : (event) => event.dataTransfer.setData(type, row.key)}
+      onDragOver={type === undefined ? undefined : (event) => event.dataTransfer.types.includes(type) && event.preventDefault()}
+      onDrop={type === undefined ? undefined : (event) => onMove?.(event.dataTransfer.getData(type), row.key)}
+    >
       <span className={`glyph ${glyph.className}`} aria-label={glyph.words}>
         {glyph.sign}
       </span>
@@ -49,8 +62,15 @@ const Row = memo(function Row({ row, selected, id, onSelect, top }: { readonly r
   )
 })
 
+/** By the list's own figures: asking the browser would make it lay the page out at once. */
+function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): boolean {
+  const item = virtual.measurementsCache[line]
+  const { scrollOffset, scrollRect } = virtual
+  return item !== undefined && scrollOffset !== null && scrollRect !== null && item.start >= scrollOffset && item.end <= scrollOffset + scrollRect.height
+}
+
 /** The queue of a station: grouped, virtual, moved through with J and K. */
-export function Queue({ sections, selected, onSelect, label, head }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; readonly label: string; /** what stands above the list and does not scroll */ readonly head?: ReactNode }) {
+export function Queue({ sections, selected, onSelect, onMove, label, head }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; /** a row was dragged to the place of another */ readonly onMove?: ((key: string, to: string) => void) | undefined; readonly label: string; /** what stands above the list and does not scroll */ readonly head?: ReactNode }) {
   const scroller = useRef<HTMLDivElement>(null)
   const lines = useMemo(() => sections.flatMap((section) => [{ kind: 'group' as const, section }, ...section.rows.map((row) => ({ kind: 'row' as const, row }))]), [sections])
   const keys = useMemo(() => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])), [lines])
@@ -65,7 +85,7 @@ export function Queue({ sections, selected, onSelect, label, head }: { readonly 
   })
   const line = keys[at]?.line
   useEffect(() => {
-    if (line !== undefined) virtual.scrollToIndex(line, { align: 'auto' })
+    if (line !== undefined && !isInView(virtual, line)) virtual.scrollToIndex(line, { align: 'auto' })
   }, [line, virtual])
   const move = (by: number) => {
     const next = keys[at < 0 ? 0 : Math.min(keys.length - 1, Math.max(0, at + by))]
@@ -92,7 +112,7 @@ export function Queue({ sections, selected, onSelect, label, head }: { readonly 
             )
           }
           const index = keyAt.get(item.index) ?? 0
-          return <Row key={one.row.key} row={one.row} selected={one.row.key === selected} id={`q-${index}`} onSelect={onSelect} top={item.start} />
+          return <Row key={one.row.key} row={one.row} selected={one.row.key === selected} id={`q-${index}`} onSelect={onSelect} onMove={onMove} top={item.start} />
         })}
       </div>
     </div>

@@ -1,7 +1,8 @@
+import type { SpecimenBody } from '@/core/specimen/specimenBody'
+import type { CrimpMade } from '@/core/specimen/specimenTypes'
 import { defectWords } from '@/words/crimp'
-import { figure } from '@/words/figures'
-import { Callout, Dimension, SpecimenWire } from './specimenParts'
-import type { SpecimenBody, SpecimenLayout, SpecimenPiece } from './specimenModel'
+import { Callout, SpecimenWire, StripDimension } from './specimenParts'
+import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
 
 type SleeveBody = Extract<SpecimenBody, { kind: 'sleeve' }>
 
@@ -11,12 +12,12 @@ export function SleeveBarrel({ piece, layout, body }: { readonly piece: Specimen
   const outer = body.outerMm / 2
   const { bottomMm, mouthMm } = layout
   const middle = (bottomMm + mouthMm) / 2
-  const collar = Math.max(outer + 0.5, piece.insulationMm / 2 + 0.25)
+  const collar = Math.max(outer + 0.5, piece.made.insulationMm / 2 + 0.25)
   return (
     <g>
       <SpecimenWire piece={piece} layout={layout} />
       <Front body={body} bottomMm={bottomMm} outer={outer} />
-      <path d={barrelPath(bottomMm, mouthMm, outer, crimped)} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.94 : 0.6} />
+      <path d={barrelPath(bottomMm, mouthMm, outer, crimped ? piece.made : undefined)} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.94 : 0.6} />
       {body.insulated && (
         <path
           d={`M${mouthMm - body.depthMm * 0.25} ${-outer}L${mouthMm + 0.4} ${-collar}H${mouthMm + 2.4}V${collar}H${mouthMm + 0.4}L${mouthMm - body.depthMm * 0.25} ${outer}Z`}
@@ -26,7 +27,7 @@ export function SleeveBarrel({ piece, layout, body }: { readonly piece: Specimen
       {defect === 'strand-outside' && <path d={`M${mouthMm} ${-outer}q-.8 -1.3 -1.9 -1`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
       {!defect && <Callout x={layout.conductorFromMm + 0.1} y={-outer - 2.4} toY={-piece.bundleMm / 2} text={frontWords[body.shape]} anchor="start" />}
       {defect && <Callout x={middle} y={-outer - 2.4} toY={-outer} text={defectWords[defect]} fault />}
-      <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={outer + 2.2} label={`strip ${figure(layout.insulationFromMm - layout.conductorFromMm, 1)}`} />
+      <StripDimension piece={piece} layout={layout} y={outer + 2.2} />
     </g>
   )
 }
@@ -35,11 +36,12 @@ const frontWords: Readonly<Record<SleeveBody['shape'], string>> = {
   ferrule: 'strands level with the tip', ring: 'conductor shows here', fork: 'conductor shows here', blade: 'conductor shows here', bullet: 'conductor shows here', butt: 'conductor at the stop',
 }
 
-function barrelPath(from: number, to: number, outer: number, crimped: boolean): string {
-  if (!crimped) return `M${from} ${-outer}H${to}V${outer}H${from}Z`
+/** Pressed in its middle third, the deeper the tighter; a tool off its axis presses beside it. */
+function barrelPath(from: number, to: number, outer: number, made: CrimpMade | undefined): string {
+  if (!made) return `M${from} ${-outer}H${to}V${outer}H${from}Z`
   const third = (to - from) / 3
-  const dent = outer * 0.35
-  return `M${from} ${-outer}h${third}l.3 ${dent}h${third - 0.6}l.3 ${-dent}H${to}V${outer}H${from}Z`
+  const dent = outer * Math.min(0.9, Math.max(0.05, 0.35 + (0.85 - made.compaction) * 2))
+  return `M${from} ${-outer}h${third + (made.toolOffMm ?? 0)}l.3 ${dent}h${third - 0.6}l.3 ${-dent}H${to}V${outer}H${from}Z`
 }
 
 /** What lies before the barrel: nothing at a ferrule, a tongue at a lug, the other half of a splice. */

@@ -1,18 +1,22 @@
+import { specimenBody, type SpecimenBody } from '@/core/specimen/specimenBody'
 import { figure } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
 import { SleeveBarrel } from './SleeveBarrel'
-import { Callout, Dimension, SpecimenWire } from './specimenParts'
-import { specimenBody, specimenLayout, type SpecimenBody, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
+import { Callout, SpecimenWire, StripDimension } from './specimenParts'
+import { specimenLayout, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
+
+/** Compaction of a sound crimp, for which the drawn proportions stand. */
+const SOUND = 0.85
 
 /** A terminal from the side, to scale: as it should be, or with the fault that was reported. */
 export function SpecimenDrawing({ piece, bare = false }: { readonly piece: SpecimenPiece; /** small beside others: no words, no dimensions */ readonly bare?: boolean }) {
   const layout = specimenLayout(piece)
-  const body = specimenBody(piece.contact)
+  const body = specimenBody(piece.made.contact)
   // small beside others: only the barrel and what lies on either side of it
   const left = bare ? layout.bottomMm - 3.5 : -1
   const width = bare ? layout.lengthMm - left + 2.5 : layout.wireToMm + 2
-  const halfHeight = bare ? Math.max(2.6, piece.insulationMm / 2 + 1.6) : 7.2
-  const name = `${piece.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
+  const halfHeight = bare ? Math.max(2.6, piece.made.insulationMm / 2 + 1.6) : 7.2
+  const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
   return (
     <svg className={bare ? 'specimen-bare' : undefined} viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`} role="img" aria-label={name} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
       <defs>
@@ -39,7 +43,7 @@ export function SpecimenDrawing({ piece, bare = false }: { readonly piece: Speci
 }
 
 function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'closed' }> }) {
-  const { defect, crimped } = piece
+  const { defect, crimped, made } = piece
   const outer = body.outerMm / 2
   const mating = body.matingMm / 2 + (body.gender === 'socket' ? 0.45 : 0)
   const shoulder = outer + 0.5
@@ -48,9 +52,10 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
   const holeR = outer * 0.3
   const front = bottomMm - 1.2
   const band = (bottomMm + mouthMm) / 2 + 0.2
-  const indents = defect === 'indents-off-band' ? band + 1.1 : band
+  const indents = band + (made.toolOffMm ?? 0)
   const holeFilled = layout.conductorFromMm <= hole - holeR
-  const deep = defect === 'over-crimped' ? 0.95 : defect === 'under-crimped' ? 0.25 : 0.55
+  // the tighter the section, the deeper the indents
+  const deep = Math.max(0.1, 0.55 + (SOUND - made.compaction) * 2.35)
   const uneven = defect === 'indents-uneven' ? 0.4 : 1
   return (
     <g>
@@ -86,19 +91,20 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
           </text>
         </g>
       )}
-      <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={outer + (crimped ? 3.4 : 1.8)} label={`strip ${figure(layout.insulationFromMm - layout.conductorFromMm, 1)}`} />
+      <StripDimension piece={piece} layout={layout} y={outer + (crimped ? 3.4 : 1.8)} />
     </g>
   )
 }
 
 function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'open' }> }) {
-  const { defect, crimped, seal } = piece
+  const { defect, crimped, seal, made } = piece
   const { mouthMm, bottomMm, lengthMm } = layout
   const half = body.matingMm / 2 + 0.6
-  const wing = !crimped ? 1.75 : defect === 'over-crimped' ? 0.85 : defect === 'under-crimped' ? 1.5 : 1.15
-  const insulationWing = crimped ? Math.max(seal ? 1.75 : 1.25, piece.insulationMm / 2 + 0.25) : 2.1
+  // a closed section is as high as its compaction is loose
+  const wing = !crimped ? 1.75 : (1.15 * made.compaction) / SOUND
+  const insulationWing = crimped ? Math.max(seal ? 1.75 : 1.25, piece.made.insulationMm / 2 + 0.25) : 2.1
   const floor = wing
-  const open = defect === 'wings-open' ? 0.7 : 0
+  const open = crimped ? (1 - (made.wingClosure ?? 1)) * 1.5 : 0
   const rearFrom = lengthMm - body.insulationBarrelMm
   const sealFrom = defect === 'seal-out-of-wings' ? lengthMm + 0.6 : rearFrom + 0.5
   return (
@@ -120,10 +126,10 @@ function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; re
       </g>
       {defect === 'strand-outside' && <path d={`M${mouthMm - 1} ${-wing}q-.4 -1.3 -1.5 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
       {!defect && layout.brushMm > 0 && <Callout x={layout.conductorFromMm + layout.brushMm / 2} y={-half - 2.3} toY={-piece.bundleMm / 2} text={`brush ${figure(layout.brushMm, 1)}`} anchor="end" />}
-      {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.insulationMm / 2} text="insulation ends here" anchor="start" />}
+      {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.made.insulationMm / 2} text="insulation ends here" anchor="start" />}
       {!defect && seal && <text className="specimen-word" x={sealFrom + seal.lengthMm / 2} y={floor + 1.6} textAnchor="middle" fontSize="0.92" fill="var(--ink)" style={{ fontFamily: 'var(--mono)' }}>{seal.id}</text>}
       {defect && <Callout x={mouthMm} y={-half - 2} toY={-wing} text={defectWords[defect]} fault />}
-      <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={floor + 2.2} label={`strip ${figure(layout.insulationFromMm - layout.conductorFromMm, 1)}`} />
+      <StripDimension piece={piece} layout={layout} y={floor + 2.2} />
     </g>
   )
 }

@@ -1,5 +1,7 @@
 import { expect, test } from 'vitest'
 import { defects, type DefectCode } from '@/core/crimp/looks'
+import { madeWith } from '@/core/specimen/defectMade'
+import type { CrimpMade } from '@/core/specimen/specimenTypes'
 import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { specimenLayout, type SpecimenPiece } from './specimenModel'
 
@@ -9,8 +11,10 @@ const contact = (id: string) => {
   if (!found) throw new Error(id)
   return found
 }
-const closed = (more: Partial<SpecimenPiece> = {}): SpecimenPiece => ({ contact: contact('CM-SK-N'), stripMm: 5.85, insulationMm: 1.6, bundleMm: 0.9, colour: 'RD', crimped: true, ...more })
-const open = (more: Partial<SpecimenPiece> = {}): SpecimenPiece => ({ contact: contact('SC-03-08'), stripMm: 3.8, insulationMm: 1.6, bundleMm: 0.9, colour: 'RD', crimped: true, ...more })
+const sound: CrimpMade = { contact: contact('CM-SK-N'), strands: 19, strandMm: 0.18, stripMm: 5.85, endShortMm: 0, insulationMm: 1.6, strandsLost: 0, compaction: 0.85 }
+const piece = (made: CrimpMade, defect?: DefectCode): SpecimenPiece => ({ made: madeWith(made, defect), defect, bundleMm: 0.9, legs: 1, colour: 'RD', crimped: true })
+const closed = (defect?: DefectCode) => piece(sound, defect)
+const open = (defect?: DefectCode) => piece({ ...sound, contact: contact('SC-03-08'), stripMm: 3.8, endShortMm: -0.6 }, defect)
 
 test('a good closed barrel: the conductor bottoms, the gap is what the strip leaves', () => {
   const layout = specimenLayout(closed())
@@ -31,7 +35,7 @@ test.each<[DefectCode, (layout: ReturnType<typeof specimenLayout>, good: ReturnT
   ['gap-too-large', (bad) => bad.gapMm > 1],
   ['insulation-in-barrel', (bad) => bad.gapMm < 0],
 ])('closed barrel, %s: the drawing shows what is said', (defect, shows) => {
-  expect(shows(specimenLayout(closed({ defect })), specimenLayout(closed()))).toBe(true)
+  expect(shows(specimenLayout(closed(defect)), specimenLayout(closed()))).toBe(true)
 })
 
 test.each<[DefectCode, (layout: ReturnType<typeof specimenLayout>) => boolean]>([
@@ -40,12 +44,12 @@ test.each<[DefectCode, (layout: ReturnType<typeof specimenLayout>) => boolean]>(
   ['insulation-under-wings', (bad) => bad.insulationFromMm < bad.mouthMm],
   ['bare-under-insulation-wings', (bad) => bad.insulationFromMm > bad.mouthMm + 0.8],
 ])('open barrel, %s: the drawing shows what is said', (defect, shows) => {
-  expect(shows(specimenLayout(open({ defect })))).toBe(true)
+  expect(shows(specimenLayout(open(defect)))).toBe(true)
 })
 
 test('whatever the defect, the wire stays a wire: conductor before insulation before its end', () => {
   for (const defect of Object.keys(defects) as DefectCode[]) {
-    for (const piece of [closed({ defect }), open({ defect })]) {
+    for (const piece of [closed(defect), open(defect)]) {
       const layout = specimenLayout(piece)
       expect(layout.conductorFromMm).toBeLessThan(layout.insulationFromMm)
       expect(layout.insulationFromMm).toBeLessThan(layout.wireToMm)

@@ -1,8 +1,15 @@
 import { parseColour, wireColours } from '@/core/wire/colour'
+import { figure } from '@/words/figures'
 import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
 
+/** The strip, below the piece: what the stripper has to take off, which is twice what is seen of a conductor folded back. */
+export function StripDimension({ piece, layout, y }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly y: number }) {
+  const label = `strip ${figure(piece.made.stripMm * piece.legs, 1)}${piece.legs > 1 ? ', folded back' : ''}`
+  return <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={y} label={label} />
+}
+
 /** A dimension line below the piece. */
-export function Dimension({ from, to, y, label }: { readonly from: number; readonly to: number; readonly y: number; readonly label: string }) {
+function Dimension({ from, to, y, label }: { readonly from: number; readonly to: number; readonly y: number; readonly label: string }) {
   return (
     <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
       <path d={`M${from} ${y - 1.1}v1.5M${to} ${y - 1.1}v1.5M${from} ${y}H${to}M${from + 0.4} ${y - 0.22}l-.4 .22 .4 .22M${to - 0.4} ${y - 0.22}l.4 .22-.4 .22`} />
@@ -27,7 +34,10 @@ export function Callout({ x, y, toY, text, fault = false, anchor = 'middle' }: {
 
 /** The wire: strands, then insulation in its colour. */
 export function SpecimenWire({ piece, layout }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout }) {
-  const { insulationMm, bundleMm, colour } = piece
+  const { colour, made } = piece
+  const { insulationMm } = made
+  // what lost strands shows: the bundle has so much less metal
+  const bundleMm = piece.bundleMm * Math.sqrt(Math.max(0.05, 1 - made.strandsLost / made.strands))
   const parsed = parseColour(colour)
   return (
     <g>

@@ -14,6 +14,19 @@ const dieSchema = z.strictObject({
   spacingMm: atLeast0,
 })
 
+export const releaseTipIds = ['thin-blade', 'tube', 'blunt-blade', 'slit-sleeve', 'pick'] as const
+
+/** What lets a contact go: its tip, and what it is made for. */
+const releaseSchema = z.strictObject({
+  tip: z.enum(releaseTipIds),
+  /** contact sizes that it goes over or along; all when left out */
+  sizes: z.array(id).max(100).optional(),
+  /** insulation that lies in its slit */
+  wire: rangeMm.optional(),
+  /** the other end pushes contacts in: that tip has a ledge, which lets go when it is drawn back */
+  insertionEnd: z.boolean().optional(),
+})
+
 export const toolSchema = z.strictObject({
   id,
   name,
@@ -27,6 +40,7 @@ export const toolSchema = z.strictObject({
   dies: z.array(dieSchema).max(200).optional(),
   /** widths of a nest tool's nests */
   nestsMm: z.array(above0).max(40).optional(),
+  release: releaseSchema.optional(),
   /** a stripper's openings */
   notchesMm: z.array(above0).optional(),
   verification: z.strictObject({ doneOn: z.iso.date(), dueOn: z.iso.date(), by: name }).optional(),

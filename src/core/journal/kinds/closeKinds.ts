@@ -4,6 +4,7 @@ import { isClosed } from '../state'
 
 export const trayCounted: EntryKind<'tray-counted'> = {
   kind: 'tray-counted',
+  atDesk: true,
   subjects: () => ({ writes: [subject.tray] }),
   refuse: () => undefined,
   apply: (draft, { tools, scrapped, scrapFound, at, by }) => {
@@ -15,6 +16,7 @@ export const trayCounted: EntryKind<'tray-counted'> = {
 
 export const signed: EntryKind<'signed'> = {
   kind: 'signed',
+  atDesk: true,
   subjects: () => ({ writes: [subject.signatures] }),
   refuse: (state, { role, covers }, { by }) => {
     const builder = state.signatures.find((one) => one.role === 'builder' && !one.void)
@@ -37,6 +39,7 @@ export const signed: EntryKind<'signed'> = {
 
 export const reopened: EntryKind<'reopened'> = {
   kind: 'reopened',
+  atDesk: true,
   subjects: () => ({ writes: [subject.signatures] }),
   refuse: (state) => (isClosed(state) ? undefined : { code: 'not-yet', what: 'signed' }),
   apply: (draft) => draft.set('signatures', draft.state.signatures.map((one) => ({ ...one, void: true }))),
@@ -47,6 +50,7 @@ export const reopened: EntryKind<'reopened'> = {
 
 export const noted: EntryKind<'noted'> = {
   kind: 'noted',
+  atDesk: true,
   subjects: ({ id }) => ({ writes: [subject.note(id)] }),
   refuse: () => undefined,
   apply: (draft, { id, text, at, by }) => draft.put(draft.state.notes, id, { text, at, by }),

@@ -37,9 +37,10 @@ export const crimped: EntryKind<'crimped'> = {
     return lookRefusal(looksOf(state, found.set), looks) ?? practiceRefusal(state, found.set, 'crimp', practices) ?? (heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)) ?? heightRefusal(state, found.set, heightMm, due.height)
   },
   apply: (draft, { term, setup, heightMm, practices, at, by }) => {
-    const now = termState(draft.state, term)
+    const { outOf: _outOf, ...now } = termState(draft.state, term)
     draft.put(draft.state.terms, term, {
-      ...now, ...withHeight(now, setup, heightMm, at),
+      // a new contact has never been out
+      ...now, extractions: 0, ...withHeight(now, setup, heightMm, at),
       crimp: { setup, at, by, ...(heightMm !== undefined && { heightMm }), ...(practices && practices.length > 0 && { practices }) },
     })
   },

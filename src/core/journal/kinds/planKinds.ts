@@ -1,11 +1,21 @@
 import { mergeFacts, planNames } from '../../job/facts'
-import { changePlan, planFaults, planIndex, setKey, termKey, wireKey, type PlanChange, type SideLetter } from '../../job/plan'
+import { changePlan, endKey, planFaults, planIndex, setKey, termKey, wireKey, type PlanChange, type SideLetter } from '../../job/plan'
 import { disturbsWork, fatesOf, type WireFate } from '../../job/revision'
 import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
 import type { JobState } from '../state'
+import { standingIn } from './endKinds'
+import { giveUpHousing, openLacing, withScrapped } from './seatWrites'
 
 const changedWires = (change: PlanChange): string[] => [...(change.putWires ?? []).map((wire) => wire.id), ...(change.removeWires ?? [])]
 const changedEnds = (change: PlanChange): string[] => [...(change.putEnds ?? []).map((end) => end.id), ...(change.removeEnds ?? [])]
+
+/** Ends that lose the housing in which they stand: another one is wanted there, or none. */
+const leftHousings = (state: JobState, change: PlanChange): readonly string[] => {
+  const { ends } = planIndex(state.plan)
+  const other = (change.putEnds ?? []).filter((end) => ends.has(end.id) && ends.get(end.id)?.housing !== end.housing).map((end) => end.id)
+  return [...other, ...(change.removeEnds ?? [])]
+}
+const unitsOf = ({ plan }: JobState): readonly number[] => Array.from({ length: plan.quantity }, (_, i) => i + 1)
 
 /** Carries a wire's fate out on what was done: contacts that go are scrapped, seated ones wait to be taken out. */
 function carryOut(draft: Draft, fate: WireFate): void {
@@ -20,8 +30,7 @@ function carryOut(draft: Draft, fate: WireFate): void {
       if (!now || fate[side] === 'keep' || fate[side] === 'move') continue
       const { stripped, crimp, seat, ...counts } = now
       draft.put(state.terms, key, {
-        ...counts,
-        scrapped: counts.scrapped + (crimp ? 1 : 0),
+        ...withScrapped(counts, crimp),
         redone: counts.redone + (fate[side] === 'redo' && stripped ? 1 : 0),
         // a new wire brings its own slack
         usedMm: fate.cut === 'new-wire' ? 0 : counts.usedMm + (stripped?.stripMm ?? 0),
@@ -33,14 +42,19 @@ function carryOut(draft: Draft, fate: WireFate): void {
 
 export const planChanged: EntryKind<'plan-changed'> = {
   kind: 'plan-changed',
-  subjects: ({ change }) => ({
-    writes: [subject.plan, ...changedWires(change).map(subject.wire), ...changedEnds(change).map(subject.end)],
+  subjects: ({ change }, state) => ({
+    writes: [
+      subject.plan, ...changedWires(change).map(subject.wire), ...changedEnds(change).map(subject.end),
+      ...leftHousings(state, change).flatMap((end) => unitsOf(state).flatMap((unit) => [subject.endState(endKey(unit, end)), ...standingIn(state, unit, end)])),
+    ],
   }),
   refuse: (state, { change, facts, rework }): Refusal | undefined => {
     const all = mergeFacts(state.facts, facts)
     const accepted = new Set(rework)
     const worked = fatesOf(state, change, all).find((fate) => !accepted.has(fate.wire) && disturbsWork(state, fate))
     if (worked) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
+    const old = (change.putEnds ?? []).find((end) => unitsOf(state).some((unit) => state.oldEnds.has(endKey(unit, end.id))))
+    if (old) return { code: 'plan-fault', fault: 'end-twice', detail: { end: old.id } }
     const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
     return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
   },
@@ -49,6 +63,10 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const all = mergeFacts(state.facts, facts)
     const fates = fatesOf(state, change, all)
     for (const fate of fates) carryOut(draft, fate)
+    for (const end of leftHousings(state, change)) for (const unit of unitsOf(state)) if (state.ends.has(endKey(unit, end)) || standingIn(state, unit, end).length > 0) giveUpHousing(draft, unit, end, 'replaced')
+    // wires that are drawn in or out of a laced bundle
+    const drawn = [...fates.filter((fate) => fate.cut === 'new-wire' || fate.cut === 'retire').map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id).filter((wire) => !planIndex(state.plan).wires.has(wire))]
+    if (state.plan.wires.length > 0) for (const wire of drawn) for (const unit of unitsOf(state)) openLacing(draft, unit, wire)
     draft.set('plan', changePlan(state.plan, change))
     state.facts = all
     // where a set may not suit any more, Kit chooses again

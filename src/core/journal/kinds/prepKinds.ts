@@ -7,6 +7,7 @@ import { subject, termLabel, type EntryKind } from '../entryKind'
 import { findTermination, practiceRefusal, withSet } from '../shared'
 import { rulesOf } from '../../rules/rulesOf'
 import { termState } from '../state'
+import { scrapWire } from './seatWrites'
 
 export const wireCut: EntryKind<'wire-cut'> = {
   kind: 'wire-cut',
@@ -27,18 +28,7 @@ export const wireScrapped: EntryKind<'wire-scrapped'> = {
     if (!state.cuts.has(wireKey(unit, wire))) return { code: 'not-yet', what: 'cut' }
     return sides.some((side) => termState(state, termKey(unit, wire, side)).seat) ? { code: 'already', what: 'seated' } : undefined
   },
-  apply: (draft, { unit, wire }) => {
-    const key = wireKey(unit, wire)
-    const cut = draft.state.cuts.get(key)
-    const lost = draft.state.wiresLost.get(key) ?? { count: 0, lengthMm: 0 }
-    draft.put(draft.state.wiresLost, key, { count: lost.count + 1, lengthMm: lost.lengthMm + (cut?.lengthMm ?? 0) })
-    draft.put(draft.state.cuts, key, undefined)
-    for (const side of sides) {
-      // a crimped contact goes with its wire; the new wire has its slack whole
-      const { stripped: _strip, crimp, ...rest } = termState(draft.state, termKey(unit, wire, side))
-      draft.put(draft.state.terms, termKey(unit, wire, side), { ...rest, usedMm: 0, scrapped: rest.scrapped + (crimp ? 1 : 0) })
-    }
-  },
+  apply: (draft, { unit, wire }) => scrapWire(draft, unit, wire),
   about: ({ wire }) => wire,
 }
 

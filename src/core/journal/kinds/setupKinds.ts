@@ -160,6 +160,7 @@ export const toolVerified: EntryKind<'tool-verified'> = {
 
 export const photoTaken: EntryKind<'photo-taken'> = {
   kind: 'photo-taken',
+  atDesk: true,
   subjects: ({ term, setup }) => ({ writes: [subject.photos(term ?? setup ?? '')] }),
   refuse: (state, { term, setup }) => {
     if (term !== undefined) return planIndex(state.plan).byKey.has(term) ? undefined : { code: 'unknown', what: 'termination', id: term }

@@ -6,9 +6,12 @@ import { listPeople } from '@/data/repositories/people'
 import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
 import { makePdf } from '@/papers/makePdf'
+import type { PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
 
 const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
+
+const pdfs = { 'build-sheet.pdf': 'build-sheet', 'kit-list.pdf': 'kit-list', 'labels.pdf': 'labels', 'move-plan.pdf': 'move-plan' } as const satisfies Record<string, PaperId>
 
 const download = (body: BodyInit, type: string, name: string) =>
   new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } })
@@ -26,10 +29,11 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
     case 'record.json': return download(JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1), 'application/json', fileName(title, 'record.json'))
     case 'build-sheet.pdf':
     case 'labels.pdf':
+    case 'move-plan.pdf':
     case 'kit-list.pdf': {
       const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
       try {
-        const pdf = await makePdf(paper === 'kit-list.pdf' ? 'kit-list' : paper === 'labels.pdf' ? 'labels' : 'build-sheet', { id, state, people, madeAt: new Date().toISOString() })
+        const pdf = await makePdf(pdfs[paper], { id, state, people, madeAt: new Date().toISOString() })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
         return Response.json({ error: { code: 'internal', id: report(error), message: 'The sheet could not be made; the id stands in the log.' } }, { status: 500 })

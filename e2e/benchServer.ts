@@ -1,0 +1,57 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer, type AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo
+      probe.close(() => resolve(port))
+    })
+  })
+
+/**
+ * The bench of one file of tests: a server with the demo world in a data folder of its own. So no file sees what another
+ * one has done, in whatever order and however many at once they run.
+ */
+export class BenchServer {
+  private running: { readonly file: string; readonly address: string; readonly child: ChildProcess; readonly data: string } | undefined
+
+  /** Where this file's bench listens; the one of the file before is stopped. */
+  async of(file: string): Promise<string> {
+    if (this.running?.file === file) return this.running.address
+    await this.stop()
+    const port = await freePort()
+    const data = mkdtempSync(join(tmpdir(), 'urn-browser-'))
+    const address = `http://127.0.0.1:${port}`
+    const child = spawn(process.execPath, ['scripts/start.mjs'], {
+      stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, PORT: String(port), URN_BENCH_DATA: join(data, 'data'), URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+    })
+    this.running = { file, address, child, data }
+    await this.answers(address)
+    return address
+  }
+
+  private async answers(address: string): Promise<void> {
+    const until = Date.now() + 60_000
+    for (;;) {
+      const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
+      if (health?.ok) return
+      if (Date.now() > until) throw new Error('the bench of these tests did not start')
+      await new Promise((resolve) => setTimeout(resolve, 200))
+    }
+  }
+
+  async stop(): Promise<void> {
+    if (!this.running) return
+    const { child, data } = this.running
+    this.running = undefined
+    await new Promise<void>((resolve) => {
+      child.once('exit', () => resolve())
+      child.kill('SIGTERM')
+    })
+    rmSync(data, { recursive: true, force: true })
+  }
+}

@@ -1,0 +1,144 @@
+import type { Page } from '@playwright/test'
+import { alive, copyJob, expect, nextStep, strike, test } from './bench'
+
+const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
+const spaces = async (page: Page, count: number) => {
+  for (let i = 0; i < count; i++) await strike(page, 'Space')
+}
+
+test('a pushed-back contact of the pigtail comes out with its sleeve and goes in again, by keyboard', async ({ bench: page, request }) => {
+  await page.goto('/jobs/sonde-pigtail/seat')
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
+  await expect(page.getByText('RL-S10')).toBeVisible()
+  // read once, the caution stays away for the day
+  const caution = page.getByRole('note', { name: 'Caution' })
+  await expect(caution).toContainText('isolate and lock off the supply')
+  await caution.getByRole('button').click()
+  await page.reload()
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
+  await expect(caution).toHaveCount(0)
+  await expect(page.getByTestId('face-side')).toHaveText('WIRE FACE')
+  // the side view shows the step that is due
+  await expect(page.getByRole('img', { name: /Push the wire in/ })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByRole('img', { name: /Slit sleeve/ })).toBeVisible()
+  await spaces(page, 4)
+  await expect(page.getByRole('heading', { name: /Press it in straight, with the tool/ })).toBeVisible()
+  await expect(page.getByText('the tip with a ledge', { exact: false }).first()).toBeVisible()
+  // wire in the slot, square, click, tool out, tug, then seated
+  await spaces(page, 6)
+  // hands were at this end: it is looked over again
+  await expect(page.getByRole('heading', { name: 'Look from both sides' })).toBeVisible()
+  await spaces(page, 3)
+  await expect(page.getByRole('link', { name: /Seat/ })).toContainText('22/22')
+  const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as { entries: Record<string, unknown>[] }
+  expect(entries.filter((entry) => entry.kind === 'extracted')).toMatchObject([{ term: '1/S7/a', why: 'not-home', tool: 'RL-S10' }])
+})
+
+test('the re-pin shows its whole plan, is followed step by step, and goes on after a reload', async ({ bench: page, request }) => {
+  await page.goto('/jobs/spare-pump/seat')
+  await alive(page)
+  await strike(page, 'v')
+  await expect(page.getByRole('heading', { name: '23 steps from here' })).toBeVisible()
+  await expect(page.getByText('9 contacts to take out: each in a wrong cavity once, there is no way with fewer.')).toBeVisible()
+  await expect(page.getByText('3 wires to put aside, one for each closed ring; never more than one at a time.')).toBeVisible()
+  const pdf = await request.get('/jobs/spare-pump/papers/move-plan.pdf')
+  expect([pdf.status(), pdf.headers()['content-type'], (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, 'application/pdf', '%PDF-'])
+  const [svg] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'This face as SVG' }).click()])
+  expect(svg.suggestedFilename()).toBe('spare-pump-lead-A-moves.svg')
+  await strike(page, 'Escape')
+  // one wire leaves the bundle and one comes into it
+  for (const wire of ['P14', 'P15']) {
+    await expect(page.getByRole('heading', { name: `Open the lacing along ${wire}` })).toBeVisible()
+    await spaces(page, 3)
+  }
+  // gate open, mat up, out, mat looked at
+  await expect(page.getByText('put it aside, with a tag that says P11a')).toBeVisible()
+  await spaces(page, 5)
+  await expect(selected(page)).toContainText('in A.19: take out')
+  await page.reload()
+  await alive(page)
+  await expect(page.getByRole('listbox')).not.toContainText('in A.20: take out')
+  await strike(page, 'v')
+  // P11 hangs out: its ring is finished first
+  await expect(page.getByRole('listitem').filter({ hasText: 'Take P10a out of A.19' })).toHaveAttribute('data-next', 'true')
+  await strike(page, 'Escape')
+  await spaces(page, 4)
+  await expect(selected(page)).toContainText('P10a')
+  await spaces(page, 5)
+  await expect(page.getByRole('heading', { name: 'In A.18, belongs in A.19' })).toBeVisible()
+  await spaces(page, 4)
+  await spaces(page, 5)
+  await spaces(page, 5)
+  const { entries } = (await (await request.get('/api/v1/jobs/spare-pump/journal?limit=200')).json()) as { entries: Record<string, unknown>[] }
+  expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([{ term: '1/P10/a', cavity: '20' }, { term: '1/P09/a', cavity: '19' }, { term: '1/P11/a', cavity: '18' }])
+})
+
+test('a broken contact: what it takes is said before it begins, then it comes out and is made again', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'sonde-pigtail')
+  await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.S.insert.1/S2/a')}`)
+  await alive(page)
+  await strike(page, 'x')
+  await page.getByRole('button', { name: /The contact is broken/ }).click()
+  await expect(page.getByText(/It costs \d+ mm of wire; 11 mm are there to spare/)).toBeVisible()
+  // chafed further back than the slack bears
+  await page.getByLabel('Wire spoiled besides the old strip').fill('9 mm')
+  await expect(page.getByText('to spare are not enough.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'A whole new wire instead' })).toBeVisible()
+  await page.getByLabel('Wire spoiled besides the old strip').fill('')
+  await page.getByRole('button', { name: /Begin: take it out/ }).click()
+  await expect(nextStep(page)).toContainText('Take S2a out of S.B')
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  await page.getByRole('listbox').getByText('broken: out, and off').click()
+  await expect(page.getByRole('heading', { name: 'Broken in S.B: out, and off' })).toBeVisible()
+  await spaces(page, 5)
+  await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('7/8')
+})
+
+test('the call-out speaks the next cavity once it is switched on, and is silent before', async ({ bench: page }) => {
+  await page.addInitScript(() => {
+    const said: string[] = []
+    Object.assign(window, { said })
+    Object.defineProperty(window, 'speechSynthesis', { value: { cancel: () => undefined, speak: (one: SpeechSynthesisUtterance) => said.push(one.text) } })
+  })
+  await page.goto(`/jobs/sonde-pigtail/seat?at=${encodeURIComponent('1.S.insert.1/S1/a')}`)
+  await alive(page)
+  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said)
+  expect(await said()).toEqual([])
+  await page.getByRole('button', { name: 'Call out what is next' }).click()
+  await expect.poll(said).toEqual(['Wire S 1 a, red. Into cavity A. In the centre'])
+  await strike(page, 'j')
+  await expect.poll(async () => (await said()).at(-1)).toMatch(/^Wire S 2 a, black. Into cavity B/)
+})
+
+test('something is wrong: what the hand notices leads to why, to what to do now, and into the record', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'sonde-pigtail')
+  await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.S.insert.1/S1/a')}`)
+  await alive(page)
+  await strike(page, 'x')
+  await page.getByRole('button', { name: /It stands low/ }).click()
+  await page.getByRole('button', { name: /Its seal is rucked up|pushed it back/ }).first().click()
+  await expect(page.getByText('Take it out, look at lance and crimp, seat it again.')).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByRole('listbox')).toContainText('not home: take out')
+  await strike(page, 'u')
+  await expect(page.getByTestId('notice')).toContainText('Taken back: seating fault')
+})
+
+test('a harness that is there is taken over from its pinout as it is', async ({ bench: page }) => {
+  await page.goto('/new')
+  await alive(page)
+  await page.getByLabel('or paste its rows').fill('wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nR1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm')
+  await page.getByLabel('What is to be done').selectOption('repair')
+  await page.getByLabel('Wire to spare at each').fill('twelve')
+  await page.getByRole('button', { name: /Make the job/ }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Wire to spare' })).toBeVisible()
+  await page.getByLabel('Wire to spare at each').fill('12 mm')
+  await page.getByRole('button', { name: /Make the job/ }).click()
+  await page.waitForURL('**/plan')
+  await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('2/2')
+  await expect(nextStep(page)).toContainText('Probe R1')
+})

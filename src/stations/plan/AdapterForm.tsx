@@ -1,0 +1,67 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { ADAPTER_LENGTH_MM } from '@/core/rework/adapter'
+import { parseQuantity } from '@/core/units/parseQuantity'
+import { useOperator } from '@/ui/frame/Operator'
+import { useJob } from '@/ui/job/JobProvider'
+import { quantityWords } from '@/words/quantity'
+import { makeAdapter } from './reworkActions'
+
+/** An adapter between two ends of this job that mate but are wired differently: a job of its own, opened once it is made. */
+export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }) {
+  const { id } = useJob()
+  const { operator } = useOperator()
+  const router = useRouter()
+  // a hand's breadth: both halves lie side by side
+  const [length, setLength] = useState('120 mm')
+  const [busy, setBusy] = useState(false)
+  const [fault, setFault] = useState<string>()
+  const [made, setMade] = useState<{ readonly id: string; readonly left: string }>()
+  const read = parseQuantity(length, 'length')
+  const wrong = !read.ok
+    ? quantityWords(read.fault, 'length')
+    : read.value < ADAPTER_LENGTH_MM.min || read.value > ADAPTER_LENGTH_MM.max
+      ? `The wires of an adapter are ${ADAPTER_LENGTH_MM.min} mm to ${ADAPTER_LENGTH_MM.max / 1000} m long.`
+      : undefined
+  const send = async () => {
+    if (!read.ok || wrong !== undefined || busy) return
+    if (!operator) {
+      setFault('Say first who is at this bench: pick your name at the top right.')
+      return
+    }
+    setBusy(true)
+    const outcome = await makeAdapter({ jobId: id, a, b, by: operator.id, lengthMm: Math.round(read.value) }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was made.' }))
+    setBusy(false)
+    if (!outcome.ok) setFault(outcome.message)
+    else if (outcome.value.left === undefined) router.push(`/jobs/${outcome.value.id}/plan`)
+    else setMade({ id: outcome.value.id, left: outcome.value.left })
+  }
+  if (made) {
+    return (
+      <>
+        <p className="note attend" role="status">◆ The adapter is made. It leads nothing to {made.left}: the other half has no such signal, or has it more than once.</p>
+        <button type="button" className="act-button main" autoFocus onClick={() => router.push(`/jobs/${made.id}/plan`)}><span>Open the adapter</span></button>
+      </>
+    )
+  }
+  return (
+    <form
+      className="field-row"
+      style={{ flex: 'none', alignItems: 'end' }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void send()
+      }}
+    >
+      <label className="field">
+        Length of the adapter’s wires
+        <input value={length} inputMode="decimal" aria-invalid={wrong !== undefined} onChange={(event) => setLength(event.target.value)} />
+      </label>
+      <button type="submit" className="act-button" disabled={busy || wrong !== undefined}>
+        <span>Make an adapter between {a} and {b}, by signal</span>
+      </button>
+      {wrong !== undefined && <p className="small fault" role="alert">▲ {wrong}</p>}
+      {fault !== undefined && <p className="small fault" role="alert">▲ {fault}</p>}
+    </form>
+  )
+}

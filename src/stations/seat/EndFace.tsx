@@ -1,0 +1,52 @@
+import { useMemo, type ReactNode } from 'react'
+import type { Housing } from '@/core/catalogue/types'
+import { cavityPlace, type FaceView } from '@/core/face/place'
+import { planIndex } from '@/core/job/plan'
+import { useCallOut } from '@/ui/callOut/callOut'
+import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
+import { faceState } from '@/ui/job/faceState'
+import { useJob } from '@/ui/job/JobProvider'
+import { Readout, Readouts } from '@/ui/readout/Readouts'
+import { Swatch } from '@/ui/wire/Swatch'
+import { placeWords } from '@/words/places'
+import { spokenCavity } from '@/words/spoken'
+import { termName } from '@/words/steps'
+
+/** A face wider than this has what belongs to it below, a rounder one beside it. */
+const WIDE = 1.5
+
+/** The work at one cavity of an end: its id, where it is in words, the wire, the face from the side at which the hands are. */
+export function EndFace({ unit, end, housing, handsAt, cavityId, label, otherwise, term, children }: {
+  readonly unit: number
+  readonly end: string
+  readonly housing: Housing
+  readonly handsAt: FaceView['side']
+  readonly cavityId?: string | undefined
+  /** what the cavity is to the hands: `Into cavity` */
+  readonly label: string
+  /** what is said where no cavity is meant */
+  readonly otherwise: string
+  readonly term?: string | undefined
+  readonly children?: ReactNode
+}) {
+  const { id, state } = useJob()
+  const face = useFaceView(id, end, handsAt, `${cavityId ?? ''} ${otherwise}`)
+  const cavities = useMemo(() => faceState(state, unit, end, housing), [state, unit, end, housing])
+  const cavity = housing.cavities.find((one) => one.id === cavityId)
+  const words = cavity && placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, face.view))
+  const wire = term === undefined ? undefined : planIndex(state.plan).byKey.get(term)?.wire
+  useCallOut(cavityId === undefined ? otherwise : spokenCavity({ label, cavity: cavityId, place: words?.main, ...(term !== undefined && { wire: termName(term, state.plan.quantity), colour: wire?.colour }) }))
+  return (
+    <div className="work">
+      <Readouts>
+        {cavityId !== undefined && <Readout label={label} value={cavityId} also={`end ${end}`} huge />}
+        <Readout label={words ? `Count from the ${housing.mark.kind}` : `End ${end}`} value={words ? `${words.main}.` : otherwise} also={words?.also === undefined ? undefined : `${words.also}.`} wide words />
+        {term !== undefined && <Readout label="Wire" value={termName(term, state.plan.quantity)} also={wire && <Swatch colour={wire.colour} width={28} />} />}
+      </Readouts>
+      <div className="face-and-side" data-beside={housing.outline.widthMm < housing.outline.heightMm * WIDE}>
+        <FacePanel housing={housing} end={end} face={face} cavities={cavities} next={cavityId} />
+        {children}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,53 @@
+import { useMemo, useState } from 'react'
+import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
+import type { FamilyFacts } from '@/core/catalogue/types'
+import { endDamageIds, type EndDamageId } from '@/core/rework/damage'
+import { endRepairPlan } from '@/core/rework/endRepairPlan'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { endDamageWords } from '@/words/rework'
+import { RepairSteps } from './RepairSteps'
+import { useWrite } from './useWrite'
+
+/** The lock or the housing of an end is broken: what it takes, before the new one is begun. */
+export function EndRepairCard({ unit, end, family, back, done }: { readonly unit: number; readonly end: string; readonly family: FamilyFacts; readonly back: () => void; readonly done: () => void }) {
+  const { state } = useJob()
+  const { busy, write } = useWrite(done)
+  const known = endDamageIds.filter((one) => one !== 'lock' || secondaryLocks[family.lock].present)
+  const [what, setWhat] = useState<EndDamageId | undefined>(known.length === 1 ? known[0] : undefined)
+  const plan = useMemo(() => what && endRepairPlan(state, unit, end, what), [state, unit, end, what])
+  const leave = () => (what !== undefined && known.length > 1 ? setWhat(undefined) : back())
+  const begin = () => what && !busy && write({ kind: 'end-damaged', unit, end, what })
+  useKeys([
+    { key: 'Escape', words: 'One question back', run: leave },
+    ...(what ? [{ key: ' ', words: 'Begin the repair', run: begin }] : known.map((one, i) => ({ key: String(i + 1), words: i === 0 ? 'Say what is broken' : '', run: () => setWhat(one) }))),
+  ])
+  return (
+    <>
+      <h2 className="card-title fault">{what ? endDamageWords[what] : `What is broken at ${end}?`}</h2>
+      {!what && (
+        <div className="choices" role="group" aria-label="What is broken">
+          {known.map((one, i) => (
+            <button key={one} type="button" className="choice" onClick={() => setWhat(one)}>
+              <kbd aria-hidden="true">{i + 1}</kbd>
+              <span>{endDamageWords[one]}</span>
+              <span />
+            </button>
+          ))}
+        </div>
+      )}
+      {plan && (
+        <>
+          {plan.offers.length > 0 && <p className="note fault">▲ At some of them the wire to spare is not enough: report each at its cavity, with X, before the housing is given up.</p>}
+          <RepairSteps plan={plan} quantity={state.plan.quantity} />
+          <button type="button" className="act-button main" disabled={busy} onClick={begin}>
+            <span>Give the old one up</span> <kbd aria-hidden="true">Space</kbd>
+          </button>
+        </>
+      )}
+      <button type="button" className="act-button" onClick={leave}>
+        <span>{what ? 'One question back' : 'Nothing is broken'}</span> <kbd aria-hidden="true">Esc</kbd>
+      </button>
+    </>
+  )
+}

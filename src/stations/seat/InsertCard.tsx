@@ -1,0 +1,163 @@
+'use client'
+import { useState } from 'react'
+import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
+import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
+import type { FamilyFacts, Housing } from '@/core/catalogue/types'
+import { likelyWrong } from '@/core/face/place'
+import { insulationMmOf } from '@/core/job/facts'
+import { cavityKey, endKey, planIndex } from '@/core/job/plan'
+import { endState } from '@/core/journal/state'
+import { rulesOf } from '@/core/rules/rulesOf'
+import { openTurns, turnsWith } from '@/core/seat/seatTurns'
+import { releaseTool } from '@/core/seat/releaseTool'
+import { isSpent, reuseOf } from '@/core/seat/reuse'
+import { lightTugN } from '@/core/seat/tug'
+import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
+import { WireChips } from '@/ui/job/WireChips'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { figure, list, plural } from '@/words/figures'
+import { insertStepWords, reuseLimitWords } from '@/words/release'
+import { lockWords, orderWords } from '@/words/seat'
+import { useWrite, type TaskOf } from './useWrite'
+
+/** Passes of one hole after which a mat is looked at. */
+const MAT_PASSES = 3
+
+const blockedWords = {
+  'not-crimped': { title: 'Not crimped yet', why: 'This contact is made at Crimp first. The other cavities of the end can be filled meanwhile.' },
+  elsewhere: { title: 'Not out yet', why: 'It stands in another cavity: it comes out of that first. V shows all moves.' },
+  'cover-due': { title: 'The new cover first', why: 'It goes over the wires before any contact is in.' },
+  'cavity-taken': { title: 'Not free yet', why: 'Another contact stands here: that comes out first. V shows all moves.' },
+} as const
+
+/** A contact goes in: the routine of its mechanism, tick by tick; or it is in, and may come out. */
+export function InsertCard({ task, beside, housing, family, misplaced, takeOut, done }: {
+  readonly task: TaskOf<'insert'>
+  readonly beside: typeof import('./besideCards') | undefined
+  readonly housing: Housing
+  readonly family: FamilyFacts
+  /** it was found in another cavity, without one when two were the other way round */
+  readonly misplaced: (found?: string) => void
+  readonly takeOut: () => void
+  readonly done: () => void
+}) {
+  const { state } = useJob()
+  const [asks, setAsks] = useState<'fault' | 'cavity'>()
+  const termination = planIndex(state.plan).byKey.get(task.term)
+  if (!termination) return null
+  if (asks === 'cavity' && beside) return <beside.WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
+  const written = () => {
+    setAsks(undefined)
+    done()
+  }
+  return (
+    <>
+      <WireChips wire={termination.wire} side={termination.side} />
+      {asks === 'fault' && beside && <beside.SeatFaultCard task={task} wrongCavity={() => setAsks('cavity')} back={() => setAsks(undefined)} done={written} />}
+      {!asks && task.done && <Seated task={task} takeOut={takeOut} report={() => setAsks('fault')} />}
+      {!asks && !task.done && task.blockedBy && (
+        <>
+          <h2 className="card-title">{blockedWords[task.blockedBy].title}</h2>
+          <p>{blockedWords[task.blockedBy].why}</p>
+        </>
+      )}
+      {!asks && !task.done && !task.blockedBy && <Routine task={task} beside={beside} housing={housing} family={family} report={() => setAsks('fault')} done={done} />}
+    </>
+  )
+}
+
+function Seated({ task, takeOut, report }: { readonly task: TaskOf<'insert'>; readonly takeOut: () => void; readonly report: () => void }) {
+  useKeys([
+    { key: 'x', words: 'Something is wrong with it', run: report },
+    { key: 'o', words: 'Take it out', run: takeOut },
+  ])
+  return (
+    <>
+      <h2 className="card-title good">✓ Seated in {task.end}.{task.cavity}</h2>
+      <button type="button" className="act-button" onClick={takeOut}>
+        <span>Take it out…</span> <kbd aria-hidden="true">O</kbd>
+      </button>
+      <button type="button" className="act-button" onClick={report}>
+        <span>Something is wrong with it…</span> <kbd aria-hidden="true">X</kbd>
+      </button>
+    </>
+  )
+}
+
+function Routine({ task, beside, housing, family, report, done }: { readonly task: TaskOf<'insert'>; readonly beside: typeof import('./besideCards') | undefined; readonly housing: Housing; readonly family: FamilyFacts; readonly report: () => void; readonly done: () => void }) {
+  const { state, append } = useJob()
+  const { busy, write } = useWrite(done)
+  const mechanism = releaseMechanisms[family.release]
+  const wire = planIndex(state.plan).byKey.get(task.term)?.wire
+  const cavity = housing.cavities.find((one) => one.id === task.cavity)
+  const tugN = lightTugN(state, task.end, task.cavity)
+  const tugNow = mechanism.tugMeans === 'after-click'
+  const lockClosed = secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
+  const reuse = reuseOf(state, task.term)
+  const spent = reuse !== undefined && isSpent(reuse)
+  const passes = state.cavities.get(cavityKey(task.unit, task.end, task.cavity))?.passes ?? 0
+  const tool = mechanism.insertTool && cavity ? releaseTool(family, cavity.size, wire && insulationMmOf(state.facts, wire), Object.values(state.facts.tools), rulesOf(state)) : undefined
+  const lines: CheckLine[] = [
+    ...mechanism.insert.map((step) => ({ id: step, words: insertStepWords[step].act, hint: step === 'right-way-up' || step === 'straight-in' ? (mechanism.insert.includes('right-way-up') === (step === 'right-way-up') ? family.orientation : undefined) : insertStepWords[step].hint, seen: insertStepWords[step].seen })),
+    ...(tugNow ? [{ id: 'tug', words: tugN === undefined ? 'Light tug: its retention is not on the sheet' : <>Light tug, <b className="mono">{tugN} N</b>, no more</>, seen: 'It held' }] : []),
+  ]
+  const checks = useChecks(task.term, lines)
+  const near = cavity && likelyWrong(cavity, housing.cavities)
+  const turn = (by: -1 | 1) => {
+    const open = openTurns(state, task.unit, task.end)
+    const other = open[open.indexOf(task.cavity) + by]
+    const cavities = other === undefined ? undefined : turnsWith(state, task.unit, task.end, task.cavity, other)
+    if (!cavities || busy) return
+    void append({ kind: 'seat-order-set', end: task.end, cavities: [...cavities] })
+  }
+  const cutOff = () => busy || write({ kind: 'seat-faulted', term: task.term, end: task.end, cavity: task.cavity, fault: 'will-not-go-in', cause: 'used-up' })
+  useKeys([
+    ...(spent ? [{ key: ' ', words: 'Cut off the contact that does not go in again', run: cutOff }] : []),
+    { key: 'x', words: 'Something is wrong', run: report },
+    { key: ',', words: 'This one sooner', run: () => turn(-1) },
+    { key: '.', words: 'This one later', run: () => turn(1) },
+  ])
+  return (
+    <>
+      <h2 className={`card-title ${spent ? 'fault' : ''}`}>{spent ? 'This contact does not go in again' : mechanism.insertTool ? 'Press it in straight, with the tool' : 'Slide it in straight, by hand, without force'}</h2>
+      {!spent && tool?.kind === 'held' && <p>With <b className="mono">{tool.tool.id}</b>{tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.</p>}
+      {lockClosed && !spent && (
+        <>
+          <p className="note attend">◆ The {lockWords[family.lock].name} of {task.end} is closed: open it first.</p>
+          <button type="button" className="act-button" disabled={busy} onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}>
+            <span>Open the {lockWords[family.lock].name}</span>
+          </button>
+        </>
+      )}
+      {spent && <p className="note fault">▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]} {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped on.</p>}
+      {!spent && mechanism.insert.length > 0 && <div className="insert-scene">{beside && <beside.InsertPlayer mechanism={mechanism} step={checks.due ? [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) : undefined} colour={wire?.colour ?? ''} />}</div>}
+      {spent ? (
+        <button type="button" className="act-button main" disabled={busy} onClick={cutOff}>
+          <span>Cut it off</span> <kbd aria-hidden="true">Space</kbd>
+        </button>
+      ) : (
+        <CheckList
+          lines={lines} checks={checks} main="Seated" busy={busy} enabled={!lockClosed}
+          onMain={() => write({ kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: lines.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) })}
+        />
+      )}
+      <button type="button" className="act-button" onClick={report}>
+        <span>Something is wrong…</span> <kbd aria-hidden="true">X</kbd>
+      </button>
+      {near && !spent && (
+        <p className="note attend small">
+          <b>Easy to miss:</b> {list(near.neighbours)}
+          {near.mirror !== undefined && `, and ${near.mirror}, the mirror image`}.
+        </p>
+      )}
+      {passes >= MAT_PASSES && family.sealing.startsWith('mat') && <p className="note attend small">◆ The mat was passed {passes}× here: look for a tear.</p>}
+      {reuse && reuse.used > 0 && !spent && <p className="small dim">Out of a cavity before: {reuse.used}×, {reuse.allowed} allowed.</p>}
+      <div className="sources">
+        {tugN !== undefined && <span>Tug: {tugNow ? `${figure(rulesOf(state).tugShare * 100, 0)} % of the cavity’s retention, house rules` : 'it means something only after the lock is closed'}.</span>}
+        {task.why && <span>Its turn: {orderWords(task.why)}. Comma and full stop move it, or drag it in the queue.</span>}
+        <span>{housing.source.document}{housing.source.revision !== undefined && `, rev ${housing.source.revision}`}.</span>
+      </div>
+    </>
+  )
+}

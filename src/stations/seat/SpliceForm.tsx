@@ -1,0 +1,53 @@
+import { useState } from 'react'
+import type { Termination } from '@/core/job/plan'
+import { parseQuantity } from '@/core/units/parseQuantity'
+import { useOperator } from '@/ui/frame/Operator'
+import { useJob } from '@/ui/job/JobProvider'
+import { quantityWords } from '@/words/quantity'
+import { spliceWire } from './actions'
+
+/** How long the piece is that is spliced in; then the plan is changed, and the work follows. */
+export function SpliceForm({ termination, done }: { readonly termination: Termination; readonly done: () => void }) {
+  const { id, state, catchUp } = useJob()
+  const { operator } = useOperator()
+  const [piece, setPiece] = useState('')
+  const [fault, setFault] = useState<string>()
+  const [busy, setBusy] = useState(false)
+  const read = piece.trim() === '' ? undefined : parseQuantity(piece, 'length')
+  const send = async () => {
+    if (!read?.ok || busy) return
+    if (!operator) {
+      setFault('Say first who is at this bench: pick your name at the top right.')
+      return
+    }
+    setBusy(true)
+    const outcome = await spliceWire({ jobId: id, seen: state.seq, by: operator.id, wire: termination.wire.id, side: termination.side, pieceMm: Math.round(read.value) }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was changed.' }))
+    if (outcome.ok) {
+      await catchUp()
+      done()
+      return
+    }
+    setFault(outcome.message)
+    setBusy(false)
+  }
+  return (
+    <form
+      style={{ display: 'flex', flexDirection: 'column', gap: 8 }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void send()
+      }}
+    >
+      <p className="small">Only where the maker’s sheet and your rules allow a splice. It lies away from the connector, so that no cover or tie bends it.</p>
+      <label className="field">
+        Length of the piece
+        <input value={piece} autoFocus inputMode="decimal" placeholder="150 mm" aria-invalid={read !== undefined && !read.ok} onChange={(event) => setPiece(event.target.value)} />
+      </label>
+      {read && !read.ok && <p className="small fault" role="alert">▲ {quantityWords(read.fault, 'length')}</p>}
+      {fault !== undefined && <p className="small fault" role="alert">▲ {fault}</p>}
+      <button type="submit" className="act-button" disabled={busy || !read?.ok}>
+        <span>Change the plan: splice it in</span> <kbd aria-hidden="true">Enter</kbd>
+      </button>
+    </form>
+  )
+}

@@ -1,0 +1,10 @@
+/** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
+export { LacingCard } from './LacingCard'
+export { LockCard } from './LockCard'
+export { LookOver } from './LookOver'
+export { MateCard } from './MateCard'
+export { MovePane } from './MovePane'
+export { InsertPlayer } from '@/ui/release/InsertPlayer'
+export { ReleaseTask } from './ReleaseTask'
+export { SeatFaultCard } from './SeatFaultCard'
+export { WrongCavity } from './WrongCavity'

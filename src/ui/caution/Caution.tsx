@@ -1,0 +1,31 @@
+'use client'
+import { useEffect, useState } from 'react'
+import { cautions, type CautionId } from '@/words/cautions'
+import { useOperator } from '../frame/Operator'
+
+/** What is kept when it has been read: the day, where it is asked again the next. */
+const stampOf = (eachDay: boolean) => (eachDay ? new Date().toISOString().slice(0, 10) : 'read')
+
+/** A warning that stays until this person has read it, and comes back the next day where circuits may be live. */
+export function Caution({ id }: { readonly id: CautionId }) {
+  const { operator } = useOperator()
+  const { text, eachDay } = cautions[id]
+  const kept = `urn-caution:${operator?.id ?? ''}:${id}`
+  const [shown, setShown] = useState(false)
+  useEffect(() => setShown(localStorage.getItem(kept) !== stampOf(eachDay)), [kept, eachDay])
+  if (!shown) return null
+  return (
+    <div className="note attend caution-box" role="note" aria-label="Caution">
+      <p><b>◆ Caution.</b> {text}</p>
+      <button
+        type="button" className="act-button"
+        onClick={() => {
+          localStorage.setItem(kept, stampOf(eachDay))
+          setShown(false)
+        }}
+      >
+        <span>Done and understood</span>
+      </button>
+    </div>
+  )
+}

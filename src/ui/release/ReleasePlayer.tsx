@@ -1,0 +1,25 @@
+'use client'
+import { useMemo } from 'react'
+import type { ReleaseMechanism, ReleaseStep } from '@/core/catalogue/releaseMechanisms'
+import { releaseScene } from '@/core/seat/releaseScene'
+import { heldWords, releaseStepWords } from '@/words/release'
+import { CavityDrawing } from './CavityDrawing'
+import { useShare } from './useShare'
+
+/** The step that is due, moving: again and again, until it is ticked. Who asks for less motion sees how it ends. */
+export function ReleasePlayer({ mechanism, step, colour }: { readonly mechanism: ReleaseMechanism; readonly step: ReleaseStep | undefined; readonly colour: string }) {
+  const scene = useMemo(() => releaseScene(mechanism), [mechanism])
+  const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
+  const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
+  return (
+    <section className="sheet release" aria-label="How it lets go">
+      <div className="sheet-head">
+        <span>{heldWords[mechanism.id]}</span>
+        <span className="caption">CUT OPEN, FROM THE SIDE</span>
+      </div>
+      <div className="sheet-body">
+        <CavityDrawing mechanism={mechanism} moment={scene.at(at, share)} colour={colour} name={step === undefined ? 'The contact is out' : releaseStepWords[step]} />
+      </div>
+    </section>
+  )
+}

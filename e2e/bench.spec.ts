@@ -104,6 +104,23 @@ test('find, keys, sequences and a scan', async ({ bench: page }) => {
   await expect(page.getByRole('row', { selected: true })).toContainText('W03')
 })
 
+test('two keys that a slow screen takes at once tick two lines, never one line twice', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)
+  await alive(page)
+  await strike(page, 'o')
+  const ticked = page.getByRole('checkbox', { checked: true })
+  await expect(page.getByRole('checkbox').first()).toBeVisible()
+  await page.evaluate(() => {
+    for (let key = 0; key < 2; key++) {
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
+      // the screen is busy: both keys are waiting when it is free again
+      for (const began = performance.now(); performance.now() - began < 80; );
+    }
+  })
+  await expect(ticked).toHaveCount(2)
+})
+
 test('the journal keeps notes and what was taken back; a reload resumes where it was', async ({ bench: page, request }) => {
   const id = await makeJob(request, 'Notes')
   await page.goto(`/jobs/${id}/journal`)

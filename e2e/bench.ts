@@ -38,14 +38,17 @@ export { expect }
 /** Entries that a page has sent and not had back. */
 const writing = new WeakMap<Page, Set<Request>>()
 
+/** Until the page has nothing left to do: the key has been told from a scanner's, acted, and what it changed is drawn; or another page has come. */
+const settled = (page: Page) => page.evaluate(() => new Promise<void>((done) => setTimeout(() => requestIdleCallback(() => done(), { timeout: 2000 }), 60))).catch(() => page.waitForLoadState())
+
 /** Keys as a hand strikes them: never as fast as a scanner, and not before the eye has seen what the last one wrote. */
 export async function strike(page: Page, ...keys: string[]): Promise<void> {
   for (const key of keys) {
     await page.keyboard.press(key)
-    await page.waitForTimeout(90)
+    await settled(page)
     if ((writing.get(page)?.size ?? 0) === 0) continue
     await expect.poll(() => writing.get(page)?.size ?? 0, { intervals: [20] }).toBe(0)
-    await page.waitForTimeout(60)
+    await settled(page)
   }
 }
 

@@ -65,13 +65,23 @@ test('the re-pin shows its whole plan, is followed step by step, and goes on aft
   // P11 hangs out: its ring is finished first
   await expect(page.getByRole('listitem').filter({ hasText: 'Take P10a out of A.19' })).toHaveAttribute('data-next', 'true')
   await strike(page, 'Escape')
+  const out = (found: string, cavity: string) => page.getByRole('heading', { name: `In A.${found}, belongs in A.${cavity}` })
+  const into = async (wire: string, cavity: string) => {
+    await expect(selected(page)).toContainText(`A.${cavity}`)
+    await expect(page.getByRole('complementary', { name: 'This task' })).toContainText(wire)
+    await expect(page.getByRole('heading', { name: /Slide it in straight|Press it in straight/ })).toBeVisible()
+  }
+  await expect(out('19', '20')).toBeVisible()
   await spaces(page, 4)
-  await expect(selected(page)).toContainText('P10a')
+  await into('P10a', '20')
   await spaces(page, 5)
-  await expect(page.getByRole('heading', { name: 'In A.18, belongs in A.19' })).toBeVisible()
+  await expect(out('18', '19')).toBeVisible()
   await spaces(page, 4)
+  await into('P09a', '19')
   await spaces(page, 5)
+  await into('P11a', '18')
   await spaces(page, 5)
+  await expect(out('18', '19')).toHaveCount(0)
   const { entries } = (await (await request.get('/api/v1/jobs/spare-pump/journal?limit=200')).json()) as { entries: Record<string, unknown>[] }
   expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([{ term: '1/P10/a', cavity: '20' }, { term: '1/P09/a', cavity: '19' }, { term: '1/P11/a', cavity: '18' }])
 })

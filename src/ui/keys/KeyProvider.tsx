@@ -1,5 +1,6 @@
 'use client'
 import { createContext, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { flushSync } from 'react-dom'
 import { KeySheet } from './KeySheet'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
@@ -48,13 +49,15 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
     const reader = new BurstReader()
     let sequence: { readonly key: string; readonly at: number } | undefined
     const find = (key: string) => [...layers.current].reverse().flat().find((binding) => binding.key === key)
+    // two keys of one slow frame: the screen follows the first before the second acts
+    const run = (binding: KeyBinding | undefined) => flushSync(() => binding?.run())
     const starts = (key: string) => layers.current.flat().some((binding) => binding.key.startsWith(`${key} `))
 
     const act = (key: string, now: number) => {
       const first = sequence && now - sequence.at < SEQUENCE_MS ? sequence.key : undefined
       sequence = undefined
       if (first !== undefined) {
-        find(`${first} ${key}`)?.run()
+        run(find(`${first} ${key}`))
         return
       }
       if (key === '?') {
@@ -62,7 +65,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         return
       }
       const binding = find(key)
-      if (binding) binding.run()
+      if (binding) run(binding)
       else if (starts(key)) sequence = { key, at: now }
     }
 

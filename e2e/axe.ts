@@ -1,14 +1,20 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 
+/** Until the page is in a theme, with no colour on its way from one to the other. */
+async function inTheme(page: Page, colorScheme: 'dark' | 'light'): Promise<void> {
+  await page.emulateMedia({ colorScheme })
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', colorScheme)
+  await expect.poll(() => page.evaluate(() => document.getAnimations().some((one) => one instanceof CSSTransition && one.playState === 'running'))).toBe(false)
+}
+
 /** What axe finds on the page as it stands, in light and dark: one line per fault, none when it is sound. */
 export async function axeFaults(page: Page): Promise<string[]> {
   const faults = async (axe: AxeBuilder) => (await axe.analyze()).violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`)
   const light = await faults(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']))
   // the dark theme has the same elements in other colours
-  await page.emulateMedia({ colorScheme: 'dark' })
-  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
+  await inTheme(page, 'dark')
   const dark = await faults(new AxeBuilder({ page }).withRules(['color-contrast']))
-  await page.emulateMedia({ colorScheme: 'light' })
+  await inTheme(page, 'light')
   return [...light, ...dark]
 }

@@ -1,13 +1,18 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
+/** Tests of what keeps nothing between calls: they share their modules, which are read in once and not for each file. */
+const pure = ['src/{core,words,ui}/**/*.test.{ts,tsx}']
+
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    globalSetup: ['scripts/vitestSetup.ts'],
-    include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'scripts/**/*.test.ts'],
     testTimeout: 30_000,
     hookTimeout: 60_000,
     maxWorkers: 2,
+    projects: [
+      { extends: true, test: { name: 'pure', include: pure, isolate: false } },
+      { extends: true, test: { name: 'bench', globalSetup: ['scripts/vitestSetup.ts'], include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'], exclude: pure } },
+    ],
   },
 })

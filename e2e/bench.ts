@@ -38,8 +38,9 @@ export { expect }
 /** Entries that a page has sent and not had back. */
 const writing = new WeakMap<Page, Set<Request>>()
 
-/** Until the page has nothing left to do: the key has been told from a scanner's, acted, and what it changed is drawn; or another page has come. */
-const settled = (page: Page) => page.evaluate(() => new Promise<void>((done) => setTimeout(() => requestIdleCallback(() => done(), { timeout: 2000 }), 60))).catch(() => page.waitForLoadState())
+/** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
+const settled = (page: Page) =>
+  page.evaluate(() => new Promise<void>((done) => setTimeout(() => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))), 45))).catch(() => page.waitForLoadState())
 
 /** Keys as a hand strikes them: never as fast as a scanner, and not before the eye has seen what the last one wrote. */
 export async function strike(page: Page, ...keys: string[]): Promise<void> {

@@ -163,6 +163,21 @@ test('a pair is checked after both halves are looked over, and again after one w
   expect([isClosed(folded.state), endState(folded.state, '1/A').mated]).toEqual([true, true])
 })
 
+test('a pair is checked again when a wire in it gets another colour, and not when something else of it changes', () => {
+  const plan = pinout('float-leads', { kind: 'repair' })
+  const folded = begun(reworkEntries(catalogue, { ...plan, ends: plan.ends.map((end) => (end.id === 'A' ? { ...end, mate: 'B' } : end)) }, { slackMm: 24 }, '2026-11-25', newId))
+  const [wire] = folded.state.plan.wires
+  if (!wire) throw new Error('no wire')
+  const change = (putWires: PlanChange['putWires']) => put(folded, { id: newId(), kind: 'plan-changed', change: { putWires }, facts: folded.state.facts, rework: [wire.id] })
+  const mate = () => put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
+  expect(mate()).toBeUndefined()
+  expect(change([{ ...wire, lengthMm: (wire.lengthMm ?? 0) + 5 }])).toBeUndefined()
+  expect(mate()).toEqual({ code: 'already', what: 'mated' })
+  expect(change([{ ...wire, colour: 'VT' }])).toBeUndefined()
+  expect([endState(folded.state, '1/A').mated, endState(folded.state, '1/B').mated]).toEqual([undefined, undefined])
+  expect(mate()).toBeUndefined()
+})
+
 test('a pair that does not go together cannot be said to', () => {
   const plan = pinout('beacon-lead', { kind: 'repair' })
   const folded = begun(reworkEntries(catalogue, { ...plan, ends: plan.ends.map((end) => (end.id === 'P1' ? { ...end, mate: 'P2' } : end)) }, {}, '2026-11-25', newId))

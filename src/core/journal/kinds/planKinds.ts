@@ -2,8 +2,9 @@ import { mergeFacts, planNames } from '../../job/facts'
 import { changePlan, endKey, planFaults, planIndex, setKey, termKey, wireKey, type PlanChange, type SideLetter } from '../../job/plan'
 import { disturbsWork, fatesOf, type WireFate } from '../../job/revision'
 import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
-import type { JobState } from '../state'
+import { freshEnd, type JobState } from '../state'
 import { standingIn } from './endKinds'
+import { partedPairs } from './partedPairs'
 import { giveUpHousing, openLacing, withScrapped } from './seatWrites'
 
 const changedWires = (change: PlanChange): string[] => [...(change.putWires ?? []).map((wire) => wire.id), ...(change.removeWires ?? [])]
@@ -42,9 +43,9 @@ function carryOut(draft: Draft, fate: WireFate): void {
 
 export const planChanged: EntryKind<'plan-changed'> = {
   kind: 'plan-changed',
-  subjects: ({ change }, state) => ({
+  subjects: ({ change, facts }, state) => ({
     writes: [
-      subject.plan, ...changedWires(change).map(subject.wire), ...changedEnds(change).map(subject.end),
+      subject.plan, ...partedPairs(state, changePlan(state.plan, change), mergeFacts(state.facts, facts)).map(subject.endState), ...changedWires(change).map(subject.wire), ...changedEnds(change).map(subject.end),
       ...leftHousings(state, change).flatMap((end) => unitsOf(state).flatMap((unit) => [subject.endState(endKey(unit, end)), ...standingIn(state, unit, end)])),
     ],
   }),
@@ -67,7 +68,12 @@ export const planChanged: EntryKind<'plan-changed'> = {
     // wires that are drawn in or out of a laced bundle
     const drawn = [...fates.filter((fate) => fate.cut === 'new-wire' || fate.cut === 'retire').map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id).filter((wire) => !planIndex(state.plan).wires.has(wire))]
     if (state.plan.wires.length > 0) for (const wire of drawn) for (const unit of unitsOf(state)) openLacing(draft, unit, wire)
-    draft.set('plan', changePlan(state.plan, change))
+    const plan = changePlan(state.plan, change)
+    for (const key of partedPairs(state, plan, all)) {
+      const { mated: _mated, ...now } = state.ends.get(key) ?? freshEnd
+      draft.put(state.ends, key, now)
+    }
+    draft.set('plan', plan)
     state.facts = all
     // where a set may not suit any more, Kit chooses again
     for (const { wire, chooseAgain } of fates) {

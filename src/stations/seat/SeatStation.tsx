@@ -44,7 +44,7 @@ export function SeatStation() {
   )
 }
 
-const blockedWords = { 'not-crimped': 'not crimped', elsewhere: 'not out yet', 'cavity-taken': 'taken', 'cover-due': 'after the new cover' } as const
+const blockedWords = { 'not-crimped': 'to crimp', elsewhere: 'not out yet', 'cavity-taken': 'taken', 'cover-due': 'cover first' } as const
 
 type State = ReturnType<typeof useJob>['state']
 

@@ -171,7 +171,7 @@ test('a pair is checked again when a wire in it gets another colour, and not whe
   const change = (putWires: PlanChange['putWires']) => put(folded, { id: newId(), kind: 'plan-changed', change: { putWires }, facts: folded.state.facts, rework: [wire.id] })
   const mate = () => put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
   expect(mate()).toBeUndefined()
-  expect(change([{ ...wire, lengthMm: (wire.lengthMm ?? 0) + 5 }])).toBeUndefined()
+  expect(change([{ ...wire, lengthMm: wire.lengthMm + 5 }])).toBeUndefined()
   expect(mate()).toEqual({ code: 'already', what: 'mated' })
   expect(change([{ ...wire, colour: 'VT' }])).toBeUndefined()
   expect([endState(folded.state, '1/A').mated, endState(folded.state, '1/B').mated]).toEqual([undefined, undefined])

@@ -24,7 +24,12 @@ test('prep stops after the first of an unreleased setup', async ({ bench: page, 
   const id = await makeJob(request, 'Hold')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
-  for (let tick = 0; tick < 6; tick++) await strike(page, 'Space')
+  // the first of one setup, the first of the other: then the pedal leads on to Crimp
+  for (let tick = 0; tick < 5 + 6; tick++) await strike(page, 'Space')
+  await expect(page.getByRole('heading', { name: 'Prep can go no further: 2 of 4 done' })).toBeVisible()
+  await strike(page, 'Space')
+  await page.waitForURL('**/crimp?**')
+  await expect(page.getByRole('heading', { name: 'Change the setup' })).toBeVisible()
   await page.goto(`/jobs/${id}/prep?at=${encodeURIComponent('1/W2/a')}`)
   await alive(page)
   await expect(page.getByText('Wait for the first piece.')).toBeVisible()

@@ -33,6 +33,9 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('heading', { name: 'Look from both sides' })).toBeVisible()
   await spaces(page, 3)
   await expect(page.getByRole('link', { name: /Seat/ })).toContainText('22/22')
+  await expect(page.getByRole('heading', { name: 'Seat is done' })).toBeVisible()
+  await spaces(page, 1)
+  await page.waitForURL('**/prove?**')
   const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as { entries: Record<string, unknown>[] }
   expect(entries.filter((entry) => entry.kind === 'extracted')).toMatchObject([{ term: '1/S7/a', why: 'not-home', tool: 'RL-S10' }])
 })

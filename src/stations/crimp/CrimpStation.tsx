@@ -6,6 +6,7 @@ import { samplesDue } from '@/core/crimp/samplesDue'
 import { goodPieces } from '@/core/crimp/firstPiece'
 import { rulesOf } from '@/core/rules/rulesOf'
 import { useJob } from '@/ui/job/JobProvider'
+import { StationDone } from '@/ui/job/StationDone'
 import { setupSections } from '@/ui/job/setupSections'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
@@ -45,6 +46,8 @@ export function CrimpStation() {
       <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
       {found ? (
         <CrimpStep key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`} {...found} from={handSetup(state)} done={follow} />
+      ) : items.size > 0 ? (
+        <StationDone station="crimp" waits="The rest waits until a set is chosen for it at Kit." />
       ) : (
         <div className="work">
           <p className="note attend">Nothing to crimp yet: Kit has to choose a set for a termination first.</p>
@@ -63,7 +66,7 @@ const handSetup = (state: State) => {
 
 const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
   const open = groups.find((group) => group.left > 0)
-  return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped') ?? groups[0]?.items[0]
+  return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped')
 }
 
 /** What the bench does now for this termination: its setup first. */

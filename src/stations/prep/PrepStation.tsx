@@ -5,6 +5,7 @@ import { designatedAreaMm2 } from '@/core/job/facts'
 import { aheadOfRelease } from '@/core/job/prepAhead'
 import { setupQueue, type QueueItem } from '@/core/job/queue'
 import { useJob } from '@/ui/job/JobProvider'
+import { StationDone } from '@/ui/job/StationDone'
 import { setupSections } from '@/ui/job/setupSections'
 import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -33,7 +34,10 @@ export function PrepStation() {
       ),
     [groups, held, state],
   )
-  const due = useMemo(() => firstOpen(groups, held)?.termination.key ?? groups[0]?.items[0]?.termination.key, [groups, held])
+  const due = useMemo(() => firstOpen(groups, held)?.termination.key, [groups, held])
+  const waits = groups.some((group) => held.has(group.id) && group.items.some((item) => item.stage === 'to-strip'))
+    ? 'The rest waits until the first piece of its setup is released: a wrong strip must not be found after the batch.'
+    : 'The rest waits until a set is chosen for it at Kit.'
   const { at, select, follow } = useAt((key) => items.has(key), due)
   const item = at === undefined ? undefined : items.get(at)
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
@@ -52,7 +56,7 @@ export function PrepStation() {
           </button>
         }
       />
-      {showsCuts ? (cutting && <cutting.CutPane />) : item ? <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} /> : <EmptyPrep />}
+      {showsCuts ? (cutting && <cutting.CutPane />) : item ? <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} /> : items.size > 0 ? <StationDone station="prep" waits={waits} /> : <EmptyPrep />}
     </div>
   )
 }

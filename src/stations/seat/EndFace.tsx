@@ -16,7 +16,7 @@ import { termName } from '@/words/steps'
 const WIDE = 1.5
 
 /** The work at one cavity of an end: its id, where it is in words, the wire, the face from the side at which the hands are. */
-export function EndFace({ unit, end, housing, handsAt, cavityId, label, otherwise, term, children }: {
+export function EndFace({ unit, end, housing, handsAt, cavityId, label, placed = false, otherwise, term, children }: {
   readonly unit: number
   readonly end: string
   readonly housing: Housing
@@ -24,6 +24,8 @@ export function EndFace({ unit, end, housing, handsAt, cavityId, label, otherwis
   readonly cavityId?: string | undefined
   /** what the cavity is to the hands: `Into cavity` */
   readonly label: string
+  /** what belongs there is in: it is looked at, not worked on */
+  readonly placed?: boolean
   /** what is said where no cavity is meant */
   readonly otherwise: string
   readonly term?: string | undefined
@@ -39,7 +41,7 @@ export function EndFace({ unit, end, housing, handsAt, cavityId, label, otherwis
   return (
     <div className="work">
       <Readouts>
-        {cavityId !== undefined && <Readout label={label} value={cavityId} also={`end ${end}`} huge />}
+        {cavityId !== undefined && <Readout label={placed ? 'In cavity' : label} value={cavityId} also={`end ${end}`} huge />}
         <Readout label={words ? `Count from the ${housing.mark.kind}` : `End ${end}`} value={words ? `${words.main}.` : otherwise} also={words?.also === undefined ? undefined : `${words.also}.`} wide words />
         {term !== undefined && <Readout label="Wire" value={termName(term, state.plan.quantity)} also={wire && <Swatch colour={wire.colour} width={28} />} />}
       </Readouts>

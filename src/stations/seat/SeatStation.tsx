@@ -8,6 +8,7 @@ import { turnsWith } from '@/core/seat/seatTurns'
 import { useJob } from '@/ui/job/JobProvider'
 import { unitMoves } from '@/core/rework/endMoves'
 import { useKeys } from '@/ui/keys/KeyProvider'
+import { StationDone } from '@/ui/job/StationDone'
 import { useAt } from '@/ui/job/useAt'
 import { useBeside } from '@/ui/useBeside'
 import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
@@ -39,7 +40,7 @@ export function SeatStation() {
   return (
     <div className="station">
       <Queue sections={sections} onMove={moves ? undefined : move} selected={at} onSelect={(key) => { setShowsMoves(false); select(key) }} label="Tasks by end" />
-      {task && moves && showsMoves && beside ? <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} /> : task ? <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
+      {task && moves && showsMoves && beside ? <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} /> : task ? <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} /> : tasks.length > 0 ? <StationDone station="seat" waits="The rest waits for contacts that are crimped first." /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
     </div>
   )
 }
@@ -62,7 +63,7 @@ function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
   if (step.code === 'seat') return step.task
   const stuck = new Set(tasks.filter((task) => task.kind === 'insert' && task.blockedBy && !task.done).map((task) => `${task.unit}/${task.end}`))
   const cover = (task: EndTask) => task.kind === 'lock' || task.kind === 'fit-part' || task.kind === 'look-over' || task.kind === 'mate'
-  return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`))) ?? tasks.find((task) => !task.done) ?? tasks[0]
+  return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`)))
 }
 
 function seatSections(state: State, tasks: readonly EndTask[]): readonly QueueSection[] {

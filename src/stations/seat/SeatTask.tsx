@@ -29,7 +29,7 @@ export function SeatTask({ task, beside, done }: { readonly task: EndTask; reado
     <>
       <EndFace
         unit={unit} end={end} housing={housing} handsAt={task.kind === 'look-over' || task.kind === 'mate' || (task.kind === 'fit-part' && !task.over) ? 'mating' : 'wire'} cavityId={'cavity' in task ? task.cavity : undefined}
-        label={cavityLabels[task.kind] ?? ''} otherwise={taskWords(task, state.plan.quantity)} term={task.kind === 'insert' ? task.term : undefined}
+        label={cavityLabels[task.kind] ?? ''} placed={task.done} otherwise={taskWords(task, state.plan.quantity)} term={task.kind === 'insert' ? task.term : undefined}
       />
       <aside key={key} className="pane pane-card" aria-label="This task">
         {task.kind === 'insert' && <InsertCard task={task} beside={beside} housing={housing} family={family} takeOut={() => setTakingOut(key)} misplaced={(found) => done(found === undefined ? undefined : { ...task, kind: 'put-right', found, why: 'wrong-cavity' })} done={done} />}

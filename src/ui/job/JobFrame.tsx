@@ -4,7 +4,6 @@ import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
 import { planIndex, sideOf } from '@/core/job/plan'
 import { progress, stations, type Station } from '@/core/job/progress'
-import { nextStep, type NextStep } from '@/core/job/steps'
 import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
 import { Frame } from '../frame/Frame'
@@ -15,28 +14,22 @@ import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
 import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
+import { useNextStep } from './useNextStep'
 
 /** Where hands are full: the screen stays awake. */
 const benchStations: ReadonlySet<string> = new Set(['prep', 'crimp', 'seat', 'prove'])
 
-/** Where a step is done: its station, with the thing in question selected. */
-export const stepHref = (jobId: string, step: NextStep): string => `/jobs/${jobId}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`
-
 /** A job's frame: its stations with what is done, and the next step, whichever station it is in. */
 export function JobFrame({ children }: { readonly children: ReactNode }) {
-  const { id, state, takeBack, ask } = useJob()
+  const { id, state, takeBack } = useJob()
   const router = useRouter()
   const here = usePathname().split('/')[3] ?? 'plan'
   const { plan } = state
   useAwake(benchStations.has(here))
   const done = useMemo(() => progress(state), [state])
-  const step = useMemo(() => nextStep(state), [state])
+  const { step, go: goNext } = useNextStep()
   const find = useFindItems(id, plan)
   const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
-  const goNext = () => {
-    ask(step.focus)
-    router.push(stepHref(id, step))
-  }
   useKeys([
     ...stations.map((station, i) => ({ key: `g ${i + 1}`, words: `Go to ${stationWords[station]}`, run: () => go(station) })),
     { key: 'g j', words: 'Go to the journal', run: () => go('journal') },

@@ -24,6 +24,8 @@ interface Known {
   readonly units: Map<number, UnitMoves | undefined>
   /** what the cavities hold, by unit: sorted once for all units of a state */
   readonly held: ReadonlyMap<string, readonly Held[]>
+  /** units of which a contact was taken out and is not in again */
+  readonly hanging: ReadonlySet<string>
 }
 
 interface Held {
@@ -35,16 +37,16 @@ interface Held {
 const known = new WeakMap<JobState, Known>()
 
 /**
- * The move plan of a unit, while any of its contacts stands in a cavity where it does not belong. Places are `end.cavity`.
+ * The move plan of a unit, while any of its contacts stands in a cavity where it does not belong, or hangs out. Places are `end.cavity`.
  * It is made anew from whatever the state is, so that work that was interrupted, or went another way, goes on from there.
  */
 export function unitMoves(state: JobState, unit: number): UnitMoves | undefined {
   let memo = known.get(state)
   if (memo?.seq !== state.seq) {
-    memo = { seq: state.seq, units: new Map(), held: heldByUnit(state) }
+    memo = { seq: state.seq, units: new Map(), held: heldByUnit(state), hanging: hangingUnits(state) }
     known.set(state, memo)
   }
-  if (!memo.units.has(unit)) memo.units.set(unit, makeMoves(state, unit, memo.held.get(String(unit)) ?? []))
+  if (!memo.units.has(unit)) memo.units.set(unit, makeMoves(state, unit, memo.held.get(String(unit)) ?? [], memo.hanging.has(String(unit))))
   return memo.units.get(unit)
 }
 
@@ -57,7 +59,13 @@ function heldByUnit(state: JobState): ReadonlyMap<string, readonly Held[]> {
   return units
 }
 
-function makeMoves(state: JobState, unit: number, held: readonly Held[]): UnitMoves | undefined {
+function hangingUnits(state: JobState): ReadonlySet<string> {
+  const units = new Set<string>()
+  for (const [key, { crimp, seat, extractions }] of state.terms) if (crimp && !seat && extractions > 0) units.add(key.slice(0, key.indexOf('/')))
+  return units
+}
+
+function makeMoves(state: JobState, unit: number, held: readonly Held[], hanging: boolean): UnitMoves | undefined {
   const index = planIndex(state.plan)
   const now = new Map<string, string>()
   const plugged = new Set<string>()
@@ -71,7 +79,7 @@ function makeMoves(state: JobState, unit: number, held: readonly Held[]): UnitMo
     now.set(place, term)
     if (index.byCavity.get(key)?.key !== term) misplaced = true
   }
-  if (!misplaced) return undefined
+  if (!misplaced && !hanging) return undefined
   const seated = new Set(now.values())
   const wanted = new Map<string, string>()
   const loose = new Set<string>()

@@ -71,7 +71,8 @@ test('what is left of the plan stays what it was, step by step', () => {
     const { seq } = folded.state
     workThrough([], { newId, from: folded, stamp: () => ({ at, by: 'teodor' }), until: (state) => state.seq > seq && says().length < before.length })
     const after = says()
-    if (after.length > 0) expect(after).toEqual(before.slice(before.length - after.length))
+    // to the last contact that hangs out: it is a part of the plan until it is in
+    expect(after).toEqual(before.slice(1))
     before = after
   }
 })

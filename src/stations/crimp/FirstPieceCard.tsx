@@ -46,6 +46,8 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const ready = pullN !== undefined && !noPull && (!window || (heightMm !== undefined && !noHeight))
   const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
   const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
+  // a closed button says what it waits for
+  const main = low || outside ? 'Record it as not good' : ready ? 'Record the first piece' : window && heightMm === undefined ? 'Measure the height first' : pullN === undefined ? 'Pull it first' : 'Put the figure right first'
   const record = (seenAll: boolean) => {
     if (!ready || !said) return
     void append({
@@ -88,7 +90,7 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
             {piece.heightMm !== undefined && `, ${figure(piece.heightMm, 3)} mm`} {piece.good ? 'good' : 'not good: find the cause, then another piece'}
           </p>
         ))}
-        <CheckList lines={lines} checks={checks} main={low || outside ? 'Record it as not good' : 'Record the first piece'} busy={busy || bench.working !== undefined} onMain={() => record(true)} enabled={checks.due !== undefined || ready} />
+        <CheckList lines={lines} checks={checks} main={main} busy={busy || bench.working !== undefined} onMain={() => record(true)} enabled={checks.due !== undefined || ready} />
         {window && (
           <FigureField
             label="Crimp height, mm" dimension="length" figure={height} onChange={setHeight} hint={range(window.minMm, window.maxMm)} wrong={outside || noHeight !== undefined}

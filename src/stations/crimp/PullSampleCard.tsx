@@ -49,7 +49,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
         />
         {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}
         {bench.message !== undefined && <p className="note fault" role="alert">▲ {bench.message}</p>}
-        <CheckList lines={[]} checks={checks} main={low ? 'Record it: stop this setup' : 'Record the sample'} busy={busy || bench.working !== undefined} onMain={record} enabled={pullN !== undefined && !noPull} />
+        <CheckList lines={[]} checks={checks} main={low ? 'Record it: stop this setup' : pullN === undefined ? 'Pull it first' : 'Record the sample'} busy={busy || bench.working !== undefined} onMain={record} enabled={pullN !== undefined && !noPull} />
         {samples.length > 0 && <p className="small dim">Before: {samples.map((one) => newtons(one.pullN)).slice(-6).join(', ')}</p>}
         <PullSources item={item}>
           <DeviceLine ids={['pull-tester']} fault={bench.fault} onFault={bench.setFault} />

@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
-import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
+import { coversInOrder, secondaryLocks } from '@/core/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/catalogue/types'
 import { likelyWrong } from '@/core/face/place'
 import { insulationMmOf } from '@/core/job/facts'
@@ -18,7 +18,7 @@ import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, plural } from '@/words/figures'
 import { insertStepWords, reuseLimitWords } from '@/words/release'
-import { lockWords, orderWords } from '@/words/seat'
+import { coverWords, orderWords } from '@/words/seat'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** Passes of one hole after which a mat is looked at. */
@@ -98,10 +98,12 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
   const spent = reuse !== undefined && isSpent(reuse)
   const passes = state.cavities.get(cavityKey(task.unit, task.end, task.cavity))?.passes ?? 0
   const tool = mechanism.insertTool && cavity ? releaseTool(family, cavity.size, wire && insulationMmOf(state.facts, wire), Object.values(state.facts.tools), rulesOf(state)) : undefined
-  const lines: CheckLine[] = [
+  const covers = lockClosed ? coversInOrder(secondaryLocks[family.lock], rulesOf(state)).toReversed() : []
+  const going: CheckLine[] = [
     ...mechanism.insert.map((step) => ({ id: step, words: insertStepWords[step].act, hint: step === 'right-way-up' || step === 'straight-in' ? (mechanism.insert.includes('right-way-up') === (step === 'right-way-up') ? family.orientation : undefined) : insertStepWords[step].hint, seen: insertStepWords[step].seen })),
     ...(tugNow ? [{ id: 'tug', words: tugN === undefined ? 'Light tug: its retention is not on the sheet' : <>Light tug, <b className="mono">{tugN} N</b>, no more</>, seen: 'It held' }] : []),
   ]
+  const lines: CheckLine[] = [...covers.map((cover) => ({ id: cover, words: coverWords[cover].open, hint: 'it is closed: open it first', seen: 'It is open' })), ...going]
   const checks = useChecks(task.term, lines)
   const near = cavity && likelyWrong(cavity, housing.cavities)
   const turn = (by: -1 | 1) => {
@@ -122,14 +124,6 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
     <>
       <h2 className={`card-title ${spent ? 'fault' : ''}`}>{spent ? 'This contact does not go in again' : mechanism.insertTool ? 'Press it in straight, with the tool' : 'Slide it in straight, by hand, without force'}</h2>
       {!spent && tool?.kind === 'held' && <p>With <b className="mono">{tool.tool.id}</b>{tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.</p>}
-      {lockClosed && !spent && (
-        <>
-          <p className="note attend">◆ The {lockWords[family.lock].name} of {task.end} is closed: open it first.</p>
-          <button type="button" className="act-button" disabled={busy} onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}>
-            <span>Open the {lockWords[family.lock].name}</span>
-          </button>
-        </>
-      )}
       {spent && <p className="note fault">▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]} {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped on.</p>}
       {!spent && mechanism.insert.length > 0 && <div className="insert-scene">{beside && <beside.InsertPlayer mechanism={mechanism} step={checks.due ? [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) : undefined} colour={wire?.colour ?? ''} />}</div>}
       {spent ? (
@@ -138,8 +132,11 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
         </button>
       ) : (
         <CheckList
-          lines={lines} checks={checks} main="Seated" busy={busy} enabled={!lockClosed}
-          onMain={() => write({ kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: lines.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) })}
+          lines={lines} checks={checks} main="Seated" busy={busy}
+          onMain={() => write(
+            ...(lockClosed ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }] : []),
+            { kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: going.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) },
+          )}
         />
       )}
       <button type="button" className="act-button" onClick={report}>

@@ -1,5 +1,9 @@
 import { expect, test as base, type APIRequestContext, type Page, type Request } from '@playwright/test'
 import { sevenLeads } from '../src/core/crimp/sevenLeads.testing'
+import type { Station } from '../src/core/job/progress'
+import { workThrough } from '../src/core/job/workThrough.testing'
+import type { KeptEntry } from '../src/core/journal/entry'
+import { foldEntry, newFold } from '../src/core/journal/fold'
 import { BenchServer } from './benchServer'
 import { entryHash, NO_HASH } from '../src/data/entryHash'
 
@@ -73,6 +77,21 @@ export async function copyJob(request: APIRequestContext, demo: string): Promise
   const made = await request.post('/api/v1/jobs', { data: document })
   expect(made.status()).toBe(201)
   return ((await made.json()) as { id: string }).id
+}
+
+/** A copy of one of the demo's jobs, worked on through the open interface until its next step is at a station. */
+export async function copyAt(request: APIRequestContext, demo: string, station: Station): Promise<string> {
+  const id = await copyJob(request, demo)
+  const { entries: kept } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as { entries: KeptEntry[] }
+  const folded = newFold()
+  for (const entry of kept) foldEntry(folded, entry)
+  let made = 0
+  const { entries } = workThrough([], {
+    newId: () => `worked-${String(++made).padStart(4, '0')}`, from: folded, stamp: () => ({ at: kept.at(-1)?.at ?? '', by: 'teodor' }), until: (_state, step) => step.station === station,
+  })
+  const sent = entries.map(({ seq: _seq, at: _at, ...entry }) => entry)
+  expect((await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: kept.length, entries: sent } })).status()).toBe(201)
+  return id
 }
 
 /** Seven leads, stripped and their setup released, as a job of the bench; `prepare` goes on with them before. */

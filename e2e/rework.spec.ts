@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyJob, expect, nextStep, strike, test } from './bench'
+import { alive, copyAt, copyJob, expect, nextStep, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 const spaces = async (page: Page, count: number) => {
@@ -87,6 +87,20 @@ test('the re-pin shows its whole plan, is followed step by step, and goes on aft
   await expect(out('18', '19')).toHaveCount(0)
   const { entries } = (await (await request.get('/api/v1/jobs/spare-pump/journal?limit=200')).json()) as { entries: Record<string, unknown>[] }
   expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([{ term: '1/P10/a', cavity: '20' }, { term: '1/P09/a', cavity: '19' }, { term: '1/P11/a', cavity: '18' }])
+})
+
+test('a closed lock is opened on the way in, with the same pedal', async ({ bench: page, request }) => {
+  const id = await copyAt(request, 'spare-pump', 'seat')
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Open the lacing along P15' })).toBeVisible()
+  await spaces(page, 3)
+  await expect(page.getByRole('checkbox', { name: /Front cover off/ })).toHaveAttribute('aria-checked', 'false')
+  // front cover, rear gate, right way up, through the mat, click, tug, then seated
+  await spaces(page, 7)
+  await expect(page.getByRole('heading', { name: /take the plug out/ })).toBeVisible()
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=400`)).json()) as { entries: Record<string, unknown>[] }
+  expect(entries.slice(-2)).toMatchObject([{ kind: 'lock-moved', end: 'A', to: 'open' }, { kind: 'seated', term: '1/P15/a', cavity: '27', checked: ['right-way-up', 'through-mat', 'click', 'tug'] }])
 })
 
 test('a broken contact: what it takes is said before it begins, then it comes out and is made again', async ({ bench: page, request }) => {

@@ -121,14 +121,30 @@ test('a pinout makes a job; a fault in it makes none and says where', async () =
   expect(((await call('GET', 'jobs')).body.jobs as unknown[]).length).toBe(all.length)
 })
 
-test('what GET gives of a job, POST takes as a new one, with the same journal and state', async () => {
-  const { body } = await call('GET', 'jobs/deck-loom')
-  expect(body).toMatchObject({ format: 'urn-bench/job', version: 1, title: 'Mudlark deck loom' })
+test.each(['deck-loom', 'spare-pump', 'sonde-pigtail', 'beacon-lead', 'logger-box', 'float-leads'])('what GET gives of %s, POST takes as a new job, with the same journal and state', async (id) => {
+  const { body } = await call('GET', `jobs/${id}`)
+  expect(body).toMatchObject({ format: 'urn-bench/job', version: 1 })
   const made = await post('jobs', body)
-  expect(made.status).toBe(201)
+  expect(made).toMatchObject({ status: 201 })
   const copy = (await call('GET', `jobs/${String(made.body.id)}`)).body
   expect(copy.journal).toEqual(body.journal)
   expect(copy.state).toEqual(body.state)
+})
+
+test('what a plan change does not name stays as it was', async () => {
+  const document = (await call('GET', 'jobs/spare-pump')).body
+  const made = await post('jobs', document)
+  const path = `jobs/${String(made.body.id)}`
+  const { last } = (await call('GET', `${path}/journal?limit=1`)).body
+  const change = { id: 'script-rev-d', kind: 'plan-changed', change: { meta: { rev: 'D' } }, facts: {}, by: 'teodor' }
+  expect(await post(`${path}/journal`, { seen: last, entries: [change] })).toMatchObject({ status: 201, body: { entries: [{ change: { meta: { rev: 'D' } } }] } })
+  const { kind, quantity, plan } = (await call('GET', path)).body
+  expect({ kind, quantity, plan }).toMatchObject({ kind: document.kind, quantity: document.quantity, plan: { ...(document.plan as object), rev: 'D' } })
+  expect(kind).toBe('re-pin')
+})
+
+test('a record that was changed is not taken', async () => {
+  const { body } = await call('GET', 'jobs/deck-loom')
   const entries = body.journal as { lengthMm?: number }[]
   const forged = { ...body, journal: entries.map((entry) => (entry.lengthMm === undefined ? entry : { ...entry, lengthMm: 1 })) }
   expect(await post('jobs', forged)).toMatchObject({ status: 400, body: { error: { issues: [{ message: expect.stringContaining('does not follow') as string }] } } })

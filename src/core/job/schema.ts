@@ -52,23 +52,28 @@ export const wireSchema = z.strictObject({
   note: z.string().max(200).optional(),
 })
 
-const metaSchema = z.strictObject({
+const metaFields = {
   title: z.string().trim().min(1).max(120),
-  rev: z.string().max(20).default('A'),
-  kind: z.enum(['build', 're-pin', 'repair']).default('build'),
-  quantity: z.number().int().min(1).max(999).default(1),
-  rules: z.string().trim().min(1).max(40).default('sheet-strict'),
-  ambientC: z.number().min(-60).max(250).default(20),
+  rev: z.string().max(20),
+  kind: z.enum(['build', 're-pin', 'repair']),
+  quantity: z.number().int().min(1).max(999),
+  rules: z.string().trim().min(1).max(40),
+  ambientC: z.number().min(-60).max(250),
   /** supply voltage, for the drop as a share of it */
   supplyV: above0.max(2000).optional(),
   /** loaded wires that lie in one bundle; not derated for a bundle when left out */
   loadedInBundle: z.number().int().min(1).max(10_000).optional(),
+}
+
+export const planSchema = z.strictObject({
+  ...metaFields,
+  rev: metaFields.rev.default('A'), kind: metaFields.kind.default('build'), quantity: metaFields.quantity.default(1), rules: metaFields.rules.default('sheet-strict'), ambientC: metaFields.ambientC.default(20),
+  ends: z.array(endSchema).max(200), wires: z.array(wireSchema).max(20_000),
 })
 
-export const planSchema = metaSchema.extend({ ends: z.array(endSchema).max(200), wires: z.array(wireSchema).max(20_000) })
-
 export const planChangeSchema = z.strictObject({
-  meta: metaSchema.partial().optional(),
+  // what a change does not name stays as it is: no defaults here
+  meta: z.strictObject(metaFields).partial().optional(),
   putEnds: z.array(endSchema).optional(),
   removeEnds: z.array(key).optional(),
   putWires: z.array(wireSchema).optional(),

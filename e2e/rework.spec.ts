@@ -41,13 +41,14 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
 })
 
 test('the re-pin shows its whole plan, is followed step by step, and goes on after a reload', async ({ bench: page, request }) => {
-  await page.goto('/jobs/spare-pump/seat')
+  const id = await copyJob(request, 'spare-pump')
+  await page.goto(`/jobs/${id}/seat`)
   await alive(page)
   await strike(page, 'v')
   await expect(page.getByRole('heading', { name: '23 steps from here' })).toBeVisible()
   await expect(page.getByText('9 contacts to take out: each in a wrong cavity once, there is no way with fewer.')).toBeVisible()
   await expect(page.getByText('3 wires to put aside, one for each closed ring; never more than one at a time.')).toBeVisible()
-  const pdf = await request.get('/jobs/spare-pump/papers/move-plan.pdf')
+  const pdf = await request.get(`/jobs/${id}/papers/move-plan.pdf`)
   expect([pdf.status(), pdf.headers()['content-type'], (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, 'application/pdf', '%PDF-'])
   const [svg] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'This face as SVG' }).click()])
   expect(svg.suggestedFilename()).toBe('spare-pump-lead-A-moves.svg')
@@ -85,7 +86,7 @@ test('the re-pin shows its whole plan, is followed step by step, and goes on aft
   await into('P11a', '18')
   await spaces(page, 5)
   await expect(out('18', '19')).toHaveCount(0)
-  const { entries } = (await (await request.get('/api/v1/jobs/spare-pump/journal?limit=200')).json()) as { entries: Record<string, unknown>[] }
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=200`)).json()) as { entries: Record<string, unknown>[] }
   expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([{ term: '1/P10/a', cavity: '20' }, { term: '1/P09/a', cavity: '19' }, { term: '1/P11/a', cavity: '18' }])
 })
 

@@ -2,6 +2,9 @@ import { spawn } from 'node:child_process'
 import { createInterface } from 'node:readline'
 import { buildIfNeeded, databaseTemplate, standIns, threadFiles } from './build.mjs'
 
+/** How long an idle connection stays open, ms: longer than any screen is silent, so that no entry is sent into one that closes. */
+const KEEP_ALIVE_MS = 75_000
+
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1'])
 
 /** Starts the stand-in instruments of the demo. They leave when this process does: their standard input closes. */
@@ -23,7 +26,7 @@ export async function start(env = {}) {
   await buildIfNeeded()
   const demo = (env.URN_BENCH_DEMO ?? process.env.URN_BENCH_DEMO) === '1'
   const instruments = process.env.URN_BENCH_INSTRUMENTS ?? (demo ? await startStandIns() : '')
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port], {
+  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port, '--keepAliveTimeout', String(KEEP_ALIVE_MS)], {
     stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...threadFiles, URN_BENCH_TEMPLATE: databaseTemplate, URN_BENCH_INSTRUMENTS: instruments, ...env },
   })
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))

@@ -47,7 +47,8 @@ export function FirstPieceCard({ item, group, left }: { readonly item: QueueItem
   const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
   const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   // a closed button says what it waits for
-  const main = low || outside ? 'Record it as not good' : ready ? 'Record the first piece' : window && heightMm === undefined ? 'Measure the height first' : pullN === undefined ? 'Pull it first' : 'Put the figure right first'
+  const missing = window && heightMm === undefined ? 'Measure the height first' : pullN === undefined ? 'Pull it first' : 'Put the figure right first'
+  const main = !ready ? missing : low || outside ? 'Record it as not good' : 'Record the first piece'
   const record = (seenAll: boolean) => {
     if (!ready || !said) return
     void append({

@@ -105,6 +105,8 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
   ]
   const lines: CheckLine[] = [...covers.map((cover) => ({ id: cover, words: coverWords[cover].open, hint: 'it is closed: open it first', seen: 'It is open' })), ...going]
   const checks = useChecks(task.term, lines)
+  // while a cover is in the way the contact waits before its cavity
+  const shown = [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])
   const near = cavity && likelyWrong(cavity, housing.cavities)
   const turn = (by: -1 | 1) => {
     const open = openTurns(state, task.unit, task.end)
@@ -125,7 +127,7 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
       <h2 className={`card-title ${spent ? 'fault' : ''}`}>{spent ? 'This contact does not go in again' : mechanism.insertTool ? 'Press it in straight, with the tool' : 'Slide it in straight, by hand, without force'}</h2>
       {!spent && tool?.kind === 'held' && <p>With <b className="mono">{tool.tool.id}</b>{tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.</p>}
       {spent && <p className="note fault">▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]} {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped on.</p>}
-      {!spent && mechanism.insert.length > 0 && <div className="insert-scene">{beside && <beside.InsertPlayer mechanism={mechanism} step={checks.due ? [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) : undefined} colour={wire?.colour ?? ''} />}</div>}
+      {!spent && mechanism.insert.length > 0 && <div className="insert-scene">{beside && <beside.InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />}</div>}
       {spent ? (
         <button type="button" className="act-button main" disabled={busy} onClick={cutOff}>
           <span>Cut it off</span> <kbd aria-hidden="true">Space</kbd>

@@ -2,7 +2,7 @@ import { mergeFacts, planNames } from '../../job/facts'
 import { changePlan, endKey, planFaults, planIndex, setKey, termKey, wireKey, type PlanChange, type SideLetter } from '../../job/plan'
 import { disturbsWork, fatesOf, type WireFate } from '../../job/revision'
 import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
-import { freshEnd, type JobState } from '../state'
+import { endState, type JobState } from '../state'
 import { standingIn } from './endKinds'
 import { partedPairs } from './partedPairs'
 import { giveUpHousing, openLacing, withScrapped } from './seatWrites'
@@ -70,7 +70,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
     if (state.plan.wires.length > 0) for (const wire of drawn) for (const unit of unitsOf(state)) openLacing(draft, unit, wire)
     const plan = changePlan(state.plan, change)
     for (const key of partedPairs(state, plan, all)) {
-      const { mated: _mated, ...now } = state.ends.get(key) ?? freshEnd
+      const { mated: _mated, ...now } = endState(state, key)
       draft.put(state.ends, key, now)
     }
     draft.set('plan', plan)

@@ -12,7 +12,15 @@ export default defineConfig({
     maxWorkers: 2,
     projects: [
       { extends: true, test: { name: 'pure', include: pure, isolate: false } },
-      { extends: true, test: { name: 'bench', globalSetup: ['scripts/vitestSetup.ts'], include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'], exclude: pure } },
+      {
+        extends: true,
+        test: {
+          name: 'bench',
+          globalSetup: ['scripts/vitestSetup.ts'],
+          include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
+          exclude: pure,
+        },
+      },
     ],
   },
 })

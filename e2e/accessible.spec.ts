@@ -1,7 +1,24 @@
 import { axeFaults } from './axe'
 import { alive, expect, strike, test } from './bench'
 
-const pages = ['/', '/new', '/shelf', '/shelf?family=raku', '/shelf?show=stock', '/shelf?show=identify', '/shelf?show=edit&family=celadon-m', '/rules', '/crib', '/ledger', '/ledger?show=yield', '/jobs/spare-pump/seat', '/jobs/sonde-pigtail/seat', ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map((station) => `/jobs/deck-loom/${station}`)]
+const pages = [
+  '/',
+  '/new',
+  '/shelf',
+  '/shelf?family=raku',
+  '/shelf?show=stock',
+  '/shelf?show=identify',
+  '/shelf?show=edit&family=celadon-m',
+  '/rules',
+  '/crib',
+  '/ledger',
+  '/ledger?show=yield',
+  '/jobs/spare-pump/seat',
+  '/jobs/sonde-pigtail/seat',
+  ...['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal'].map(
+    (station) => `/jobs/deck-loom/${station}`,
+  ),
+]
 
 for (const path of pages) {
   test(`${path} has no fault that axe finds, in both themes`, async ({ bench: page }) => {

@@ -14,20 +14,28 @@ test('Today names the open jobs and what each needs next; Enter resumes the one 
   await page.waitForURL('**/jobs/deck-loom/crimp**')
 })
 
-test('the wire that is too thick is blocked with its reason, and the thin-wall wire unblocks it', async ({ bench: page, request }) => {
+test('the wire that is too thick is blocked with its reason, and the thin-wall wire unblocks it', async ({
+  bench: page,
+  request,
+}) => {
   const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
 W1,RW-1.5,BN,A,10,CM-10P,D,3,SW-7P,2350`
   const id = await makeJob(request, 'Thick', csv)
   await page.goto(`/jobs/${id}/kit`)
   await alive(page)
-  await expect(page.getByRole('heading', { name: /No seal closes round this wire/ })).toContainText('2.95 mm, the largest takes 2.75')
+  await expect(page.getByRole('heading', { name: /No seal closes round this wire/ })).toContainText(
+    '2.95 mm, the largest takes 2.75',
+  )
   await expect(page.getByText('the seal would tear: 2.95 mm in a window that ends at 2.75 mm')).toBeVisible()
   await strike(page, 'Space')
   await expect(page.getByRole('link', { name: /Kit/ })).toContainText('2/2')
   await expect(page.getByRole('listbox')).toContainText('SL-24')
 })
 
-test('a fault is named, decided and drawn; the contact goes and the wire comes back to Prep', async ({ bench: page, request }) => {
+test('a fault is named, decided and drawn; the contact goes and the wire comes back to Prep', async ({
+  bench: page,
+  request,
+}) => {
   const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
@@ -68,17 +76,27 @@ test('a wrong cavity is reported, taken out the right way, and put right', async
   await expect(selected(page)).toContainText('in B.6')
 })
 
-test('two benches: the second is told what came in between, and keeps what it entered', async ({ bench: page, browser, baseURL, request }) => {
+test('two benches: the second is told what came in between, and keeps what it entered', async ({
+  bench: page,
+  browser,
+  baseURL,
+  request,
+}) => {
   const id = await makeJob(request, 'Two benches')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
-  const written = await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: 2, entries: [{ id: 'other-bench-1', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 620, by: 'ansa' }] } })
+  const written = await request.post(`/api/v1/jobs/${id}/journal`, {
+    data: {
+      seen: 2,
+      entries: [{ id: 'other-bench-1', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 620, by: 'ansa' }],
+    },
+  })
   expect(written.status()).toBe(201)
   await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(page.getByTestId('notice')).toContainText('Somebody else changed the same thing in between')
   await expect(page.getByTestId('notice')).toContainText('Ansa Quill: cut W1')
   const other = await browser.newContext({ baseURL: baseURL ?? '' })
-  expect((await (await other.request.get(`/api/v1/jobs/${id}/journal`)).json() as { last: number }).last).toBe(3)
+  expect(((await (await other.request.get(`/api/v1/jobs/${id}/journal`)).json()) as { last: number }).last).toBe(3)
   await other.close()
 })
 
@@ -99,12 +117,16 @@ test('find, keys, sequences and a scan', async ({ bench: page }) => {
   await page.waitForURL('**/plan')
   // a scanner types faster than a hand: it finds, and never acts
   await page.evaluate(() => {
-    for (const key of ['W', '0', '3', 'Enter']) document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+    for (const key of ['W', '0', '3', 'Enter'])
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
   })
   await expect(page.getByRole('row', { selected: true })).toContainText('W03')
 })
 
-test('two keys that a slow screen takes at once tick two lines, never one line twice', async ({ bench: page, request }) => {
+test('two keys that a slow screen takes at once tick two lines, never one line twice', async ({
+  bench: page,
+  request,
+}) => {
   const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)
   await alive(page)
@@ -115,13 +137,16 @@ test('two keys that a slow screen takes at once tick two lines, never one line t
     for (let key = 0; key < 2; key++) {
       document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
       // the screen is busy: both keys are waiting when it is free again
-      for (const began = performance.now(); performance.now() - began < 80; );
+      for (const began = performance.now(); performance.now() - began < 80;);
     }
   })
   await expect(ticked).toHaveCount(2)
 })
 
-test('the journal keeps notes and what was taken back; a reload resumes where it was', async ({ bench: page, request }) => {
+test('the journal keeps notes and what was taken back; a reload resumes where it was', async ({
+  bench: page,
+  request,
+}) => {
   const id = await makeJob(request, 'Notes')
   await page.goto(`/jobs/${id}/journal`)
   await alive(page)
@@ -141,6 +166,12 @@ test('pages carry a strict policy, and another host or origin gets nothing', asy
   expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/)
   expect(policy).not.toContain("script-src 'self' 'unsafe")
   expect(page.headers()['x-content-type-options']).toBe('nosniff')
-  expect((await request.get(`${baseURL ?? ''}/api/v1/health`, { headers: { host: 'evil.example' } })).status()).toBe(421)
-  expect((await request.post('/api/v1/wire/size', { headers: { origin: 'http://evil.example' }, data: { areaMm2: 1 } })).status()).toBe(403)
+  expect((await request.get(`${baseURL ?? ''}/api/v1/health`, { headers: { host: 'evil.example' } })).status()).toBe(
+    421,
+  )
+  expect(
+    (
+      await request.post('/api/v1/wire/size', { headers: { origin: 'http://evil.example' }, data: { areaMm2: 1 } })
+    ).status(),
+  ).toBe(403)
 })

@@ -29,7 +29,10 @@ export const test = base.extend<{ readonly bench: Page }, { readonly server: Ben
     })
     const pending = new Set<Request>()
     writing.set(page, pending)
-    page.on('request', (request) => request.method() === 'POST' && request.url().endsWith('/journal') && pending.add(request))
+    page.on(
+      'request',
+      (request) => request.method() === 'POST' && request.url().endsWith('/journal') && pending.add(request),
+    )
     page.on('requestfinished', (request) => pending.delete(request))
     page.on('requestfailed', (request) => pending.delete(request))
     await provide(page)
@@ -44,7 +47,14 @@ const writing = new WeakMap<Page, Set<Request>>()
 
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
 const settled = (page: Page) =>
-  page.evaluate(() => new Promise<void>((done) => setTimeout(() => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))), 45))).catch(() => page.waitForLoadState())
+  page
+    .evaluate(
+      () =>
+        new Promise<void>((done) =>
+          setTimeout(() => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))), 45),
+        ),
+    )
+    .catch(() => page.waitForLoadState())
 
 /** Keys as a hand strikes them: never as fast as a scanner, and not before the eye has seen what the last one wrote. */
 export async function strike(page: Page, ...keys: string[]): Promise<void> {
@@ -66,7 +76,10 @@ W2,TW-0.75,BK,P1,2,CM-3P,P2,2,SW-2P,620 mm,beacon return,0.8 A
 
 /** Makes a job through the open interface. */
 export async function makeJob(request: APIRequestContext, title: string, csv = leadCsv): Promise<string> {
-  const response = await request.post(`/api/v1/jobs?title=${encodeURIComponent(title)}`, { data: csv, headers: { 'content-type': 'text/csv' } })
+  const response = await request.post(`/api/v1/jobs?title=${encodeURIComponent(title)}`, {
+    data: csv,
+    headers: { 'content-type': 'text/csv' },
+  })
   expect(response.status()).toBe(201)
   return ((await response.json()) as { id: string }).id
 }
@@ -82,20 +95,30 @@ export async function copyJob(request: APIRequestContext, demo: string): Promise
 /** A copy of one of the demo's jobs, worked on through the open interface until its next step is at a station. */
 export async function copyAt(request: APIRequestContext, demo: string, station: Station): Promise<string> {
   const id = await copyJob(request, demo)
-  const { entries: kept } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as { entries: KeptEntry[] }
+  const { entries: kept } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
+    entries: KeptEntry[]
+  }
   const folded = newFold()
   for (const entry of kept) foldEntry(folded, entry)
   let made = 0
   const { entries } = workThrough([], {
-    newId: () => `worked-${String(++made).padStart(4, '0')}`, from: folded, stamp: () => ({ at: kept.at(-1)?.at ?? '', by: 'teodor' }), until: (_state, step) => step.station === station,
+    newId: () => `worked-${String(++made).padStart(4, '0')}`,
+    from: folded,
+    stamp: () => ({ at: kept.at(-1)?.at ?? '', by: 'teodor' }),
+    until: (_state, step) => step.station === station,
   })
   const sent = entries.map(({ seq: _seq, at: _at, ...entry }) => entry)
-  expect((await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: kept.length, entries: sent } })).status()).toBe(201)
+  expect(
+    (await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen: kept.length, entries: sent } })).status(),
+  ).toBe(201)
   return id
 }
 
 /** Seven leads, stripped and their setup released, as a job of the bench; `prepare` goes on with them before. */
-export async function sevenAtBench(request: APIRequestContext, prepare?: (leads: ReturnType<typeof sevenLeads>) => void): Promise<string> {
+export async function sevenAtBench(
+  request: APIRequestContext,
+  prepare?: (leads: ReturnType<typeof sevenLeads>) => void,
+): Promise<string> {
   const leads = sevenLeads()
   prepare?.(leads)
   const { entries, state } = leads
@@ -106,7 +129,19 @@ export async function sevenAtBench(request: APIRequestContext, prepare?: (leads:
     prev = hash
     return kept
   })
-  const made = await request.post('/api/v1/jobs', { data: { format: 'urn-bench/job', version: 1, title: 'Seven leads', rev: 'A', kind: 'build', quantity: 1, plan: state.plan, facts: state.facts, journal } })
+  const made = await request.post('/api/v1/jobs', {
+    data: {
+      format: 'urn-bench/job',
+      version: 1,
+      title: 'Seven leads',
+      rev: 'A',
+      kind: 'build',
+      quantity: 1,
+      plan: state.plan,
+      facts: state.facts,
+      journal,
+    },
+  })
   expect(made.status()).toBe(201)
   return ((await made.json()) as { id: string }).id
 }

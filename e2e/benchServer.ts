@@ -17,7 +17,8 @@ const freePort = () =>
  * one has done, in whatever order and however many at once they run.
  */
 export class BenchServer {
-  private running: { readonly file: string; readonly address: string; readonly child: ChildProcess; readonly data: string } | undefined
+  private running:
+    { readonly file: string; readonly address: string; readonly child: ChildProcess; readonly data: string } | undefined
 
   /** Where this file's bench listens; the one of the file before is stopped. */
   async of(file: string): Promise<string> {
@@ -27,7 +28,14 @@ export class BenchServer {
     const data = mkdtempSync(join(tmpdir(), 'urn-browser-'))
     const address = `http://127.0.0.1:${port}`
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
-      stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, PORT: String(port), URN_BENCH_DATA: join(data, 'data'), URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        PORT: String(port),
+        URN_BENCH_DATA: join(data, 'data'),
+        URN_BENCH_DEMO: '1',
+        DATABASE_URL: '',
+      },
     })
     this.running = { file, address, child, data }
     await this.answers(address)

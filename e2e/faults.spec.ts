@@ -1,6 +1,9 @@
 import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
-test('a first piece that pulls off too soon is written down and does not release the setup', async ({ bench: page, request }) => {
+test('a first piece that pulls off too soon is written down and does not release the setup', async ({
+  bench: page,
+  request,
+}) => {
   const id = await makeJob(request, 'Weak piece')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
@@ -88,6 +91,8 @@ test('heights that rise six times in a row stop the line before a part is out', 
   await expect(nextStep(page)).toContainText('Crimp W6a')
   await page.getByLabel(/Height, when measured/).fill('1.33')
   await strike(page, 'Escape', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
-  await expect(page.getByRole('alert').filter({ hasText: 'Height rose six times in a row' })).toContainText('1.33 mm at W6a: check the die')
+  await expect(page.getByRole('alert').filter({ hasText: 'Height rose six times in a row' })).toContainText(
+    '1.33 mm at W6a: check the die',
+  )
   await expect(nextStep(page)).toContainText('first piece')
 })

@@ -26,9 +26,17 @@ async function atFirstPiece(page: Page, request: APIRequestContext, title: strin
   return id
 }
 
-const entriesOf = async (request: APIRequestContext, id: string) => ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as { entries: Record<string, unknown>[] }).entries
+const entriesOf = async (request: APIRequestContext, id: string) =>
+  (
+    (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
+      entries: Record<string, unknown>[]
+    }
+  ).entries
 
-test('a first piece is measured and pulled by the instruments, the setup released, and a crimp accepted with six keys', async ({ bench: page, request }) => {
+test('a first piece is measured and pulled by the instruments, the setup released, and a crimp accepted with six keys', async ({
+  bench: page,
+  request,
+}) => {
   const id = await atFirstPiece(page, request, 'With instruments')
   await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'm')
   await expect(page.getByText('read by TARN-H')).toBeVisible()
@@ -46,7 +54,11 @@ test('a first piece is measured and pulled by the instruments, the setup release
   await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('1/4')
   const first = (await entriesOf(request, id)).find((entry) => entry.kind === 'first-piece')
-  expect(first).toMatchObject({ heightBy: 'URN BENCH,TARN-H,stand-in,1.0', pullBy: 'URN BENCH,TARN-P,stand-in,1.0', breaks: 'broke-in-wire' })
+  expect(first).toMatchObject({
+    heightBy: 'URN BENCH,TARN-H,stand-in,1.0',
+    pullBy: 'URN BENCH,TARN-P,stand-in,1.0',
+    breaks: 'broke-in-wire',
+  })
 })
 
 test('a piece that was not pushed home slips out low, and does not release', async ({ bench: page, request }) => {
@@ -60,7 +72,10 @@ test('a piece that was not pushed home slips out low, and does not release', asy
   await expect(page.getByText('not good: find the cause, then another piece')).toBeVisible()
 })
 
-test('an instrument that breaks off in the middle of a pull gives no figure; the figure is typed by hand', async ({ bench: page, request }) => {
+test('an instrument that breaks off in the middle of a pull gives no figure; the figure is typed by hand', async ({
+  bench: page,
+  request,
+}) => {
   const sockets: Socket[] = []
   const server = createServer((socket) => {
     sockets.push(socket)
@@ -77,10 +92,18 @@ test('an instrument that breaks off in the middle of a pull gives no figure; the
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
   const address = server.address()
   try {
-    expect((await request.put('/api/instruments/pull-tester', { data: { host: '127.0.0.1', port: typeof address === 'object' && address ? address.port : 0 } })).ok()).toBe(true)
+    expect(
+      (
+        await request.put('/api/instruments/pull-tester', {
+          data: { host: '127.0.0.1', port: typeof address === 'object' && address ? address.port : 0 },
+        })
+      ).ok(),
+    ).toBe(true)
     const id = await atFirstPiece(page, request, 'Broken off')
     await strike(page, 'p')
-    await expect(page.getByRole('alert').filter({ hasText: 'The link broke in the middle of a line (“0.002,9”)' })).toBeVisible()
+    await expect(
+      page.getByRole('alert').filter({ hasText: 'The link broke in the middle of a line (“0.002,9”)' }),
+    ).toBeVisible()
     await expect(page.getByLabel('Pulled off at, N')).toHaveValue('')
     await page.getByLabel('Pulled off at, N').fill('5200')
     await expect(page.getByText(/5200 N is more than this wire can hold/)).toBeVisible()
@@ -107,7 +130,9 @@ test('the Crib shows each instrument with its link, and says when nobody answers
   await tester.getByRole('button', { name: /127\.0\.0\.1/ }).click()
   await tester.getByRole('button', { name: 'Back to the stand-in' }).click()
   await expect(tester).toContainText('linked')
-  expect((await request.put('/api/instruments/pull-tester', { data: { host: 'a b', port: 70_000 } })).status()).toBe(400)
+  expect((await request.put('/api/instruments/pull-tester', { data: { host: 'a b', port: 70_000 } })).status()).toBe(
+    400,
+  )
   expect((await request.post('/api/instruments/teapot/read', { data: {} })).status()).toBe(404)
 })
 
@@ -116,18 +141,34 @@ test('a photo stands by its crimp; a renamed script does not', async ({ bench: p
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   const input = page.getByLabel(/^Photo of crimp/)
-  await input.setInputFiles({ name: 'crimp.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('#!/bin/sh\necho hello\n') })
+  await input.setInputFiles({
+    name: 'crimp.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('#!/bin/sh\necho hello\n'),
+  })
   await expect(page.getByTestId('notice')).toContainText('That file is no picture, whatever its name says')
-  const picture = await sharp({ create: { width: 320, height: 240, channels: 3, background: '#b4532a' } }).png().toBuffer()
+  const picture = await sharp({ create: { width: 320, height: 240, channels: 3, background: '#b4532a' } })
+    .png()
+    .toBuffer()
   await input.setInputFiles({ name: 'crimp.png', mimeType: 'image/png', buffer: picture })
   await expect(page.getByRole('group', { name: /^Photos of crimp/ }).getByRole('img')).toHaveCount(1)
   const taken = (await entriesOf(request, id)).find((entry) => entry.kind === 'photo-taken')
   const kept = await request.get(`/api/photos/${String(taken?.photo)}`)
   expect(kept.headers()['content-type']).toBe('image/webp')
-  expect((await request.post('/api/photos', { data: Buffer.alloc(25_000_000), headers: { 'content-type': 'application/octet-stream' } })).status()).toBe(413)
+  expect(
+    (
+      await request.post('/api/photos', {
+        data: Buffer.alloc(25_000_000),
+        headers: { 'content-type': 'application/octet-stream' },
+      })
+    ).status(),
+  ).toBe(413)
 })
 
-test('the cure at the root is one key away: the stop is set again, and Prep shows it', async ({ bench: page, request }) => {
+test('the cure at the root is one key away: the stop is set again, and Prep shows it', async ({
+  bench: page,
+  request,
+}) => {
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
@@ -144,7 +185,10 @@ test('the cure at the root is one key away: the stop is set again, and Prep show
   await strike(page, 'Space')
   await expect(page.getByText('wire stop set again')).toBeVisible()
   await expect(nextStep(page)).toContainText('first piece')
-  expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual(['crimp-rejected', 'setup-adjusted'])
+  expect((await entriesOf(request, id)).slice(-2).map((entry) => entry.kind)).toEqual([
+    'crimp-rejected',
+    'setup-adjusted',
+  ])
 })
 
 test('a height that was measured stands with the piece that is thrown away', async ({ bench: page, request }) => {
@@ -157,10 +201,17 @@ test('a height that was measured stands with the piece that is thrown away', asy
   await expect(page.getByText(/, as measured/).first()).toBeVisible()
   await strike(page, 'Space')
   await expect(nextStep(page)).toContainText('Strip W1a')
-  expect((await entriesOf(request, id)).at(-1)).toMatchObject({ kind: 'crimp-rejected', defect: 'under-crimped', heightMm: 1.45 })
+  expect((await entriesOf(request, id)).at(-1)).toMatchObject({
+    kind: 'crimp-rejected',
+    defect: 'under-crimped',
+    heightMm: 1.45,
+  })
 })
 
-test('another spool asks for a new first piece; a turned adjuster for the gauge before', async ({ bench: page, request }) => {
+test('another spool asks for a new first piece; a turned adjuster for the gauge before', async ({
+  bench: page,
+  request,
+}) => {
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
@@ -177,14 +228,19 @@ test('another spool asks for a new first piece; a turned adjuster for the gauge 
   await expect(page.getByRole('heading', { name: 'First piece, on spare wire' })).toBeVisible()
 })
 
-test('what do you see: a measured gap says what to trim, what it costs, and where the stop belongs', async ({ bench: page, request }) => {
+test('what do you see: a measured gap says what to trim, what it costs, and where the stop belongs', async ({
+  bench: page,
+  request,
+}) => {
   const id = await makeJob(request, 'What do you see')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
   await strike(page, 'w', '4')
   await expect(page.getByRole('status').filter({ hasText: 'Measure what you see' })).toBeVisible()
   await page.getByLabel('Gap that is seen, mm').fill('1.85')
-  await expect(page.getByRole('status').filter({ hasText: 'Trim 1.2 mm off the conductor' })).toContainText('Costs 1.2 mm')
+  await expect(page.getByRole('status').filter({ hasText: 'Trim 1.2 mm off the conductor' })).toContainText(
+    'Costs 1.2 mm',
+  )
   await expect(page.getByText('AS REPORTED')).toBeVisible()
   await page.getByRole('heading', { name: 'What do you see?' }).click()
   await strike(page, 'c')
@@ -194,7 +250,10 @@ test('what do you see: a measured gap says what to trim, what it costs, and wher
   await expect(page.getByText('Stripper’s stop at')).toContainText('4.7 mm, set again')
 })
 
-test('a batch is cut from its spools with one key, and what is left goes back to the shelf', async ({ bench: page, request }) => {
+test('a batch is cut from its spools with one key, and what is left goes back to the shelf', async ({
+  bench: page,
+  request,
+}) => {
   const id = await makeJob(request, 'Cut list')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
@@ -203,7 +262,10 @@ test('a batch is cut from its spools with one key, and what is left goes back to
   await strike(page, 'Space')
   await expect(page.getByText(/All 2 wires of TW-0.75 are cut/)).toBeVisible()
   const cuts = (await entriesOf(request, id)).filter((entry) => entry.kind === 'wire-cut')
-  expect(cuts.map((entry) => [entry.lengthMm, String(entry.spool).slice(0, 3)])).toEqual([[637, 'SP-'], [637, 'SP-']])
+  expect(cuts.map((entry) => [entry.lengthMm, String(entry.spool).slice(0, 3)])).toEqual([
+    [637, 'SP-'],
+    [637, 'SP-'],
+  ])
   await page.getByLabel('Spool or off-cut').fill('SP 12')
   await page.getByLabel('Left on it').fill('25 m')
   await page.getByRole('button', { name: 'Write it down' }).click()

@@ -70,12 +70,14 @@ test('a harness goes from its pinout to a signature, by keyboard alone', async (
 
   await test.step('Prep and Crimp, setup by setup', async () => {
     await expect(nextStep(page)).toContainText('Strip W1a')
-    for (let steps = 0; steps < 40 && !/^(Seat|Plug)/.test((await nextStep(page).textContent()) ?? ''); steps++) await doNextStep(page)
+    for (let steps = 0; steps < 40 && !/^(Seat|Plug)/.test((await nextStep(page).textContent()) ?? ''); steps++)
+      await doNextStep(page)
     await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('4/4')
   })
 
   await test.step('Seat, lock, look over', async () => {
-    for (let steps = 0; steps < 30 && !((await nextStep(page).textContent()) ?? '').startsWith('Probe'); steps++) await doNextStep(page)
+    for (let steps = 0; steps < 30 && !((await nextStep(page).textContent()) ?? '').startsWith('Probe'); steps++)
+      await doNextStep(page)
     await expect(page.getByRole('link', { name: /Seat/ })).toContainText('11/11')
   })
 
@@ -113,7 +115,9 @@ test('a harness goes from its pinout to a signature, by keyboard alone', async (
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
     const csv = await (await page.request.get(`/jobs/${id}/papers/record.csv`)).text()
     expect(csv.split('\r\n').filter(Boolean)).toHaveLength(5)
-    const record = (await (await page.request.get(`/jobs/${id}/papers/record.json`)).json()) as { state: { closed: boolean } }
+    const record = (await (await page.request.get(`/jobs/${id}/papers/record.json`)).json()) as {
+      state: { closed: boolean }
+    }
     expect(record.state.closed).toBe(true)
   })
 })

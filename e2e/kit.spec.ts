@@ -45,8 +45,11 @@ test('parts are taken for a job, short ones named with their packs, and given ba
   expect((await pdf.body()).subarray(0, 4).toString()).toBe('%PDF')
 })
 
-test('what the crib cannot crimp: every way is compared, and the cheapest tools are proven', async ({ bench: page }) => {
-  const csv = 'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nW1,TW-1.0,RD,A,1,CM-3P,RG-1-4,,,300\n'
+test('what the crib cannot crimp: every way is compared, and the cheapest tools are proven', async ({
+  bench: page,
+}) => {
+  const csv =
+    'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nW1,TW-1.0,RD,A,1,CM-3P,RG-1-4,,,300\n'
   const id = await makeJob(page.request, 'Rings', csv)
   await page.goto(`/jobs/${id}/kit`)
   await alive(page)

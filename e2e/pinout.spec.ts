@@ -4,11 +4,15 @@ import { alive, expect, leadCsv, strike, test } from './bench'
 const paste = 'or paste its rows, headings first'
 const faults = (page: import('@playwright/test').Page) => page.getByRole('list', { name: 'Faults' })
 
-test('each fault of a pinout names row, column, what is there and what would be right; nothing is written', async ({ bench: page }) => {
-  const before = await (await page.request.get('/api/v1/jobs')).json() as { jobs: unknown[] }
+test('each fault of a pinout names row, column, what is there and what would be right; nothing is written', async ({
+  bench: page,
+}) => {
+  const before = (await (await page.request.get('/api/v1/jobs')).json()) as { jobs: unknown[] }
   await page.goto('/new')
   await alive(page)
-  const bad = leadCsv.replace('W2,TW-0.75,BK,P1,2', 'W1,TW-9,black,P1,7').replace(',620 mm,beacon return', ',-5,beacon return')
+  const bad = leadCsv
+    .replace('W2,TW-0.75,BK,P1,2', 'W1,TW-9,black,P1,7')
+    .replace(',620 mm,beacon return', ',-5,beacon return')
   await page.getByLabel(paste).fill(bad)
   await expect(faults(page)).toContainText('Row 3, wire: “W1” stands in row 2 already')
   await expect(faults(page)).toContainText('Row 3, type: “TW-9” is no wire type on the shelf; there are')
@@ -16,7 +20,9 @@ test('each fault of a pinout names row, column, what is there and what would be 
   await expect(faults(page)).toContainText('Row 3, from cavity: “7” is no cavity of CM-3P; it has 1, 2, 3')
   await expect(faults(page)).toContainText('Row 3, length: -5 is not above 0.')
   await expect(page.getByRole('button', { name: /Make the job/ })).toBeDisabled()
-  expect((await (await page.request.get('/api/v1/jobs')).json() as { jobs: unknown[] }).jobs).toHaveLength(before.jobs.length)
+  expect(((await (await page.request.get('/api/v1/jobs')).json()) as { jobs: unknown[] }).jobs).toHaveLength(
+    before.jobs.length,
+  )
 })
 
 test('what was typed outlives a reload', async ({ bench: page }) => {
@@ -34,7 +40,9 @@ test('what was typed outlives a reload', async ({ bench: page }) => {
 test('an end without a housing waits for its pick', async ({ bench: page }) => {
   await page.goto('/new')
   await alive(page)
-  await page.getByLabel(paste).fill('wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,P1,1,P2,1,620')
+  await page
+    .getByLabel(paste)
+    .fill('wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,P1,1,P2,1,620')
   await expect(faults(page)).toContainText('end P1 has no housing yet')
   await page.getByLabel('Housing of end P1, 1 wire').selectOption('CM-3P')
   await page.getByLabel('Housing of end P2, 1 wire').selectOption('SW-2P')
@@ -46,14 +54,40 @@ test('an end without a housing waits for its pick', async ({ bench: page }) => {
 })
 
 test('a workbook is read like a CSV, with a ring and a splice at its far sides', async ({ bench: page }) => {
-  const rows = [['W1', 'TW-1.0', 'RD', 'A', '1', 'CM-3P', 'RG-1-4', '', 300], ['W2', 'TW-1.0', 'BK', 'A', '2', 'CM-3P', 'splice S1', '', 300], ['W3', 'TW-1.0', 'BK', 'A', '3', 'CM-3P', 'splice S1', '', 400]]
-  const headings = ['wire', 'type', 'colour', 'from end', 'from cavity', 'from housing', 'to end', 'to cavity', 'length']
+  const rows = [
+    ['W1', 'TW-1.0', 'RD', 'A', '1', 'CM-3P', 'RG-1-4', '', 300],
+    ['W2', 'TW-1.0', 'BK', 'A', '2', 'CM-3P', 'splice S1', '', 300],
+    ['W3', 'TW-1.0', 'BK', 'A', '3', 'CM-3P', 'splice S1', '', 400],
+  ]
+  const headings = [
+    'wire',
+    'type',
+    'colour',
+    'from end',
+    'from cavity',
+    'from housing',
+    'to end',
+    'to cavity',
+    'length',
+  ]
   await page.goto('/new')
   await alive(page)
-  await page.getByLabel('Pinout file').setInputFiles({ name: 'ring lead.xlsx', mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', buffer: Buffer.from(await (await writeXlsx(headings, rows, 'pinout')).arrayBuffer()) })
+  await page
+    .getByLabel('Pinout file')
+    .setInputFiles({
+      name: 'ring lead.xlsx',
+      mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+      buffer: Buffer.from(await (await writeXlsx(headings, rows, 'pinout')).arrayBuffer()),
+    })
   await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
   await expect(page.getByLabel('Title')).toHaveValue('ring lead')
-  await page.getByLabel('Pinout file').setInputFiles({ name: 'other.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from('not a zip at all, but long enough to be looked at') })
+  await page
+    .getByLabel('Pinout file')
+    .setInputFiles({
+      name: 'other.xlsx',
+      mimeType: 'application/octet-stream',
+      buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
+    })
   await expect(page.getByText('This is no XLSX workbook.')).toBeVisible()
   await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
   await strike(page, 'Escape', 'Enter')
@@ -64,7 +98,11 @@ test('a workbook is read like a CSV, with a ring and a splice at its far sides',
 for (const [what, file, sentence] of [
   ['binary rubbish', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 255, 254, 1, 2]), 'This is no text'],
   ['wrong columns', Buffer.from('pin;name\n1;x\n'), 'The first row must name the columns'],
-  ['a hundred thousand rows', Buffer.from(`${leadCsv.split('\n')[0] ?? ''}\n` + 'W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620,a,1\n'.repeat(100_000)), 'too many for one harness'],
+  [
+    'a hundred thousand rows',
+    Buffer.from(`${leadCsv.split('\n')[0] ?? ''}\n` + 'W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620,a,1\n'.repeat(100_000)),
+    'too many for one harness',
+  ],
 ] as const) {
   test(`a file of ${what} is refused with a sentence that helps`, async ({ bench: page }) => {
     await page.goto('/new')

@@ -3,7 +3,10 @@ import { writeXlsx } from '../src/formats/table/writeXlsx'
 import { alive, expect, makeJob, strike, test } from './bench'
 
 const grid = (page: Page) => page.getByRole('grid', { name: 'Pinout' })
-const row = (page: Page, wire: string) => grid(page).getByRole('row').filter({ has: page.getByRole('gridcell', { name: wire, exact: true }) })
+const row = (page: Page, wire: string) =>
+  grid(page)
+    .getByRole('row')
+    .filter({ has: page.getByRole('gridcell', { name: wire, exact: true }) })
 const hint = (page: Page) => page.locator('.grid-foot')
 const type = async (page: Page, text: string) => page.keyboard.type(text, { delay: 50 })
 
@@ -23,9 +26,16 @@ async function paste(page: Page, text: string): Promise<void> {
   }, text)
 }
 
-const wiresOf = async (page: Page, id: string) => ((await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { wires: { id: string; colour: string; type: string; lengthMm: number; signal?: string }[] } }).plan.wires
+const wiresOf = async (page: Page, id: string) =>
+  (
+    (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as {
+      plan: { wires: { id: string; colour: string; type: string; lengthMm: number; signal?: string }[] }
+    }
+  ).plan.wires
 
-test('cells are typed into like a spreadsheet: a fault is said at once, undone, and only a whole plan is saved', async ({ bench: page }) => {
+test('cells are typed into like a spreadsheet: a fault is said at once, undone, and only a whole plan is saved', async ({
+  bench: page,
+}) => {
   const id = await open(page, 'Typed')
   await strike(page, 'c', 'ArrowRight', 'ArrowRight')
   await type(page, 'green')
@@ -42,7 +52,9 @@ test('cells are typed into like a spreadsheet: a fault is said at once, undone, 
   await expect.poll(async () => (await wiresOf(page, id))[0]?.colour).toBe('GN/WH')
 })
 
-test('a block from a spreadsheet, fill down, a new wire from the blank row, and a wire taken out', async ({ bench: page }) => {
+test('a block from a spreadsheet, fill down, a new wire from the blank row, and a wire taken out', async ({
+  bench: page,
+}) => {
   const id = await open(page, 'Pasted')
   // a third wire in the blank row at the bottom: its id and what it shares with the one above come by themselves
   await strike(page, 'c', 'ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowRight')
@@ -58,7 +70,11 @@ test('a block from a spreadsheet, fill down, a new wire from the blank row, and 
   await strike(page, 'Enter', 'Control+Home', 'ArrowRight', 'Shift+ArrowDown', 'Shift+ArrowDown', 'Control+d')
   await expect(row(page, 'W3').getByRole('gridcell').nth(1)).toHaveText('TW-1.0')
   await strike(page, 'Control+Home', 'ArrowDown', 'Control+Delete', 'Control+s')
-  await expect.poll(async () => (await wiresOf(page, id)).map((wire) => `${wire.id} ${wire.type} ${String(wire.lengthMm)} ${wire.signal ?? ''}`)).toEqual(['W1 TW-1.0 700 supply', 'W3 TW-1.0 620 '])
+  await expect
+    .poll(async () =>
+      (await wiresOf(page, id)).map((wire) => `${wire.id} ${wire.type} ${String(wire.lengthMm)} ${wire.signal ?? ''}`),
+    )
+    .toEqual(['W1 TW-1.0 700 supply', 'W3 TW-1.0 620 '])
 })
 
 test('filter, sort, and what was typed outlives a reload', async ({ bench: page }) => {
@@ -79,7 +95,9 @@ test('filter, sort, and what was typed outlives a reload', async ({ bench: page 
   await expect(page.getByText('1 not saved')).toBeVisible()
 })
 
-test('two wires share a contact where nothing is sealed; a terminal and an end with keying are added from the shelf', async ({ bench: page }) => {
+test('two wires share a contact where nothing is sealed; a terminal and an end with keying are added from the shelf', async ({
+  bench: page,
+}) => {
   const id = await open(page, 'Shared')
   await page.getByRole('button', { name: 'Add an end…' }).click()
   await page.getByLabel('Housing', { exact: true }).fill('CK-4P')
@@ -100,7 +118,9 @@ test('two wires share a contact where nothing is sealed; a terminal and an end w
   await type(page, 'with W1b')
   await strike(page, 'Enter', 'Control+s')
   await expect(page.getByText(/not saved/)).toHaveCount(0)
-  const job = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { ends: { id: string; keying?: string }[]; wires: { to: unknown }[] } }
+  const job = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as {
+    plan: { ends: { id: string; keying?: string }[]; wires: { to: unknown }[] }
+  }
   expect(job.plan.wires[1]?.to).toEqual({ kind: 'with', wire: 'W1', side: 'b' })
   expect(job.plan.ends.map((end) => end.keying).filter(Boolean)).toEqual(['K3'])
 })
@@ -123,8 +143,23 @@ test('a change to a wire that has been worked on says first what it undoes', asy
 
 test('a workbook with headings of its own: the guess is shown, set right, and remembered', async ({ bench: page }) => {
   const id = await open(page, 'From a workbook')
-  const bytes = Buffer.from(await (await writeXlsx(['No', 'Cond', 'Color', 'From', 'From cavity', 'Len (mm)', 'Net'], [['X1', 'TW-0.75', 'BU', 'P1', '1', 500, 'wake'], ['X2', 'TW-0.75', 'GN', 'P1', '2', 510, 'sleep']], 'pinout')).arrayBuffer())
-  const file = { name: 'their pinout.xlsx', mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', buffer: bytes }
+  const bytes = Buffer.from(
+    await (
+      await writeXlsx(
+        ['No', 'Cond', 'Color', 'From', 'From cavity', 'Len (mm)', 'Net'],
+        [
+          ['X1', 'TW-0.75', 'BU', 'P1', '1', 500, 'wake'],
+          ['X2', 'TW-0.75', 'GN', 'P1', '2', 510, 'sleep'],
+        ],
+        'pinout',
+      )
+    ).arrayBuffer(),
+  )
+  const file = {
+    name: 'their pinout.xlsx',
+    mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+    buffer: bytes,
+  }
   await page.getByRole('button', { name: 'Import a pinout…' }).click()
   await page.getByLabel('Pinout: choose a file').setInputFiles(file)
   await expect(page.getByText('2 rows to mend in the grid')).toBeVisible()
@@ -142,7 +177,13 @@ test('a workbook with headings of its own: the guess is shown, set right, and re
 test('a file that is no workbook is refused in a sentence', async ({ bench: page }) => {
   await open(page, 'No workbook')
   await page.getByRole('button', { name: 'Import a pinout…' }).click()
-  await page.getByLabel('Pinout: choose a file').setInputFiles({ name: 'x.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from('not a zip at all, but long enough to be looked at') })
+  await page
+    .getByLabel('Pinout: choose a file')
+    .setInputFiles({
+      name: 'x.xlsx',
+      mimeType: 'application/octet-stream',
+      buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
+    })
   await expect(page.getByText('This is no XLSX workbook.')).toBeVisible()
 })
 
@@ -183,8 +224,15 @@ W4,TW-0.75,BN,B,2,CM-3R,,,,300,return
 })
 
 test('a thousand wires are scrolled with few of them drawn', async ({ bench: page }) => {
-  const lines = Array.from({ length: 1000 }, (_, i) => `W${String(i + 1)},TW-0.75,RD,E${String(Math.floor(i / 3))},${String((i % 3) + 1)},CM-3P,,,,300,`)
-  await open(page, 'Thousand', `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal\n${lines.join('\n')}\n`)
+  const lines = Array.from(
+    { length: 1000 },
+    (_, i) => `W${String(i + 1)},TW-0.75,RD,E${String(Math.floor(i / 3))},${String((i % 3) + 1)},CM-3P,,,,300,`,
+  )
+  await open(
+    page,
+    'Thousand',
+    `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal\n${lines.join('\n')}\n`,
+  )
   await strike(page, 'c', 'Control+End')
   await expect(row(page, 'W1000')).toBeVisible()
   expect(await grid(page).getByRole('row').count()).toBeLessThan(60)

@@ -10,11 +10,16 @@ V2,TW-0.75,BK,B,3,CM-3R,X,5,SW-5P,620 mm,return,0.8 A,`
 
 /** A lead that came for repair: two halves that would mate, wired one cavity apart. */
 async function cameForRepair(request: APIRequestContext): Promise<string> {
-  const made = await request.post('/api/v1/jobs?title=Lead&kind=repair&slackMm=40', { headers: { 'content-type': 'text/csv' }, data: lead })
+  const made = await request.post('/api/v1/jobs?title=Lead&kind=repair&slackMm=40', {
+    headers: { 'content-type': 'text/csv' },
+    data: lead,
+  })
   expect(made.status()).toBe(201)
   return ((await made.json()) as { id: string }).id
 }
-const journal = async (request: APIRequestContext, id: string) => ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=500`)).json()) as { entries: Record<string, unknown>[] }).entries
+const journal = async (request: APIRequestContext, id: string) =>
+  ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=500`)).json()) as { entries: Record<string, unknown>[] })
+    .entries
 const at = (id: string, task: string) => `/jobs/${id}/seat?at=${encodeURIComponent(task)}`
 /** Space until the step of the frame has changed. */
 async function doStep(page: Page): Promise<void> {
@@ -22,7 +27,10 @@ async function doStep(page: Page): Promise<void> {
   for (let i = 0; i < 9 && (await nextStep(page).innerText()) === before; i++) await strike(page, 'Space')
 }
 
-test('a broken housing: its contacts go over into the new one, one by one, by keyboard', async ({ bench: page, request }) => {
+test('a broken housing: its contacts go over into the new one, one by one, by keyboard', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(at(id, '1.A.lock.'))
   await alive(page)
@@ -42,10 +50,15 @@ test('a broken housing: its contacts go over into the new one, one by one, by ke
   }
   await expect(page.getByRole('listbox')).not.toContainText('A-old')
   const entries = await journal(request, id)
-  expect(entries.filter((entry) => entry.kind === 'extracted' || entry.kind === 'seated').map((entry) => entry.kind)).toEqual(['extracted', 'seated', 'extracted', 'seated'])
+  expect(
+    entries.filter((entry) => entry.kind === 'extracted' || entry.kind === 'seated').map((entry) => entry.kind),
+  ).toEqual(['extracted', 'seated', 'extracted', 'seated'])
 })
 
-test('into a larger housing: numbers are mapped, the cost is said first, and Seat leads the contacts over', async ({ bench: page, request }) => {
+test('into a larger housing: numbers are mapped, the cost is said first, and Seat leads the contacts over', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(`/jobs/${id}/plan`)
   await alive(page)
@@ -84,19 +97,32 @@ test('two halves that are wired differently: the adapter is a job of its own', a
   // a whole job is made and opened first
   await expect(page.getByRole('heading', { name: 'Adapter A to B, Lead' })).toBeVisible({ timeout: 30_000 })
   const other = /jobs\/([^/]+)\/plan/.exec(page.url())?.[1] ?? ''
-  const { plan } = (await (await request.get(`/api/v1/jobs/${other}`)).json()) as { plan: { ends: unknown[]; wires: unknown[] } }
-  expect(plan.ends).toMatchObject([{ id: 'A', housing: 'CM-3R' }, { id: 'B', housing: 'CM-3P' }])
+  const { plan } = (await (await request.get(`/api/v1/jobs/${other}`)).json()) as {
+    plan: { ends: unknown[]; wires: unknown[] }
+  }
+  expect(plan.ends).toMatchObject([
+    { id: 'A', housing: 'CM-3R' },
+    { id: 'B', housing: 'CM-3P' },
+  ])
   expect(plan.wires).toMatchObject([
-    { signal: 'supply', lengthMm: 150, from: { end: 'A', cavity: '1' }, to: { end: 'B', cavity: '2' } }, { signal: 'return', from: { end: 'A', cavity: '2' }, to: { end: 'B', cavity: '3' } },
+    { signal: 'supply', lengthMm: 150, from: { end: 'A', cavity: '1' }, to: { end: 'B', cavity: '2' } },
+    { signal: 'return', from: { end: 'A', cavity: '2' }, to: { end: 'B', cavity: '3' } },
   ])
 })
 
-test('a wanted pinout is matched by signal and number, and where both are wrong by hand', async ({ bench: page, request }) => {
+test('a wanted pinout is matched by signal and number, and where both are wrong by hand', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(`/jobs/${id}/plan`)
   await alive(page)
   await page.getByRole('button', { name: 'Import a pinout' }).click()
-  await page.getByLabel('Pinout', { exact: true }).fill('wire,type,colour,from,to,length,signal\nK1,TW-0.75,RD,A.2,X.1,620 mm,feed\nW2,TW-0.75,BK,A.1,X.2,620 mm,return\nV1,TW-0.75,RD,B.2,X.4,620 mm,supply\nV2,TW-0.75,BK,B.3,X.5,620 mm,return')
+  await page
+    .getByLabel('Pinout', { exact: true })
+    .fill(
+      'wire,type,colour,from,to,length,signal\nK1,TW-0.75,RD,A.2,X.1,620 mm,feed\nW2,TW-0.75,BK,A.1,X.2,620 mm,return\nV1,TW-0.75,RD,B.2,X.4,620 mm,supply\nV2,TW-0.75,BK,B.3,X.5,620 mm,return',
+    )
   await page.getByRole('button', { name: /match it to the wires that are there/ }).click()
   await expect(page.getByText('nobody wants W1')).toBeVisible()
   await page.getByLabel('Wire that K1 is').selectOption('W1')
@@ -113,7 +139,10 @@ test('a wanted pinout is matched by signal and number, and where both are wrong 
   await expect(page.getByText('1 wire to put aside, one for each closed ring', { exact: false })).toBeVisible()
 })
 
-test('two contacts that were written down are found the other way round: both are put right, one put aside', async ({ bench: page, request }) => {
+test('two contacts that were written down are found the other way round: both are put right, one put aside', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(at(id, '1.B.insert.1/V1/a'))
   await alive(page)
@@ -127,13 +156,26 @@ test('two contacts that were written down are found the other way round: both ar
   await strike(page, 'v')
   await expect(page.getByText('2 contacts to take out', { exact: false })).toBeVisible()
   await expect(page.getByText('1 wire to put aside', { exact: false })).toBeVisible()
-  expect((await journal(request, id)).at(-1)).toMatchObject({ kind: 'misplaced', term: '1/V1/a', cavity: '3', swapped: '1/V2/a' })
+  expect((await journal(request, id)).at(-1)).toMatchObject({
+    kind: 'misplaced',
+    term: '1/V1/a',
+    cavity: '3',
+    swapped: '1/V2/a',
+  })
 })
 
 test('a contact that may not go in again is cut off with one key', async ({ bench: page, request }) => {
   const id = await cameForRepair(request)
   const seen = (await journal(request, id)).length
-  const out = await request.post(`/api/v1/jobs/${id}/journal`, { data: { seen, entries: [{ id: 'other-bench-1', kind: 'lock-moved', unit: 1, end: 'X', to: 'open', by: 'ansa' }, { id: 'other-bench-2', kind: 'extracted', term: '1/V1/b', why: 'other', by: 'ansa' }] } })
+  const out = await request.post(`/api/v1/jobs/${id}/journal`, {
+    data: {
+      seen,
+      entries: [
+        { id: 'other-bench-1', kind: 'lock-moved', unit: 1, end: 'X', to: 'open', by: 'ansa' },
+        { id: 'other-bench-2', kind: 'extracted', term: '1/V1/b', why: 'other', by: 'ansa' },
+      ],
+    },
+  })
   expect(out.status()).toBe(201)
   await page.goto(at(id, '1.X.insert.1/V1/b'))
   await alive(page)
@@ -143,7 +185,10 @@ test('a contact that may not go in again is cut off with one key', async ({ benc
   expect((await journal(request, id)).at(-1)).toMatchObject({ kind: 'seat-faulted', term: '1/V1/b', cause: 'used-up' })
 })
 
-test('a whole wire: the lacing is opened before it, and stands at Close until it is renewed', async ({ bench: page, request }) => {
+test('a whole wire: the lacing is opened before it, and stands at Close until it is renewed', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(at(id, '1.B.insert.1/V1/a'))
   await alive(page)
@@ -169,7 +214,9 @@ test('a whole wire: the lacing is opened before it, and stands at Close until it
   await expect(page.getByRole('heading', { name: 'Renew the lacing along V1' })).toBeVisible()
   for (let i = 0; i < 3; i++) await strike(page, 'Space')
   await expect(page.getByRole('listbox')).not.toContainText('lacing')
-  expect((await journal(request, id)).filter((entry) => entry.kind === 'lacing-moved').map((entry) => entry.to)).toEqual(['open', 'renewed'])
+  expect(
+    (await journal(request, id)).filter((entry) => entry.kind === 'lacing-moved').map((entry) => entry.to),
+  ).toEqual(['open', 'renewed'])
 })
 
 test('wires of one cable are shortened together, each by as much', async ({ bench: page, request }) => {
@@ -182,10 +229,16 @@ test('wires of one cable are shortened together, each by as much', async ({ benc
   await page.getByLabel('Wire spoiled besides the old strip').fill('5 mm')
   await page.getByRole('button', { name: /Begin: take it out/ }).click()
   await expect(page.getByRole('listbox').getByText('broken: out, and off')).toHaveCount(2)
-  expect((await journal(request, id)).filter((entry) => entry.kind === 'damage-reported')).toMatchObject([{ term: '1/W1/a', what: 'wire-end', lostMm: 5 }, { term: '1/W2/a', what: 'wire-end', lostMm: 5 }])
+  expect((await journal(request, id)).filter((entry) => entry.kind === 'damage-reported')).toMatchObject([
+    { term: '1/W1/a', what: 'wire-end', lostMm: 5 },
+    { term: '1/W2/a', what: 'wire-end', lostMm: 5 },
+  ])
 })
 
-test('a pair is put together after both halves are looked over: keys, seal, colour to colour', async ({ bench: page, request }) => {
+test('a pair is put together after both halves are looked over: keys, seal, colour to colour', async ({
+  bench: page,
+  request,
+}) => {
   const id = await cameForRepair(request)
   await page.goto(`/jobs/${id}/plan`)
   await alive(page)
@@ -208,7 +261,11 @@ test('a pair is put together after both halves are looked over: keys, seal, colo
   await expect(page.getByRole('heading', { name: 'Close the wedge' })).toBeVisible()
   await strike(page, 'p')
   await expect(page.getByText('It stands at its part-way stop: contacts still go in.')).toBeVisible()
-  expect((await journal(request, id)).map((entry) => entry.kind).filter((kind) => kind === 'pair-mated' || kind === 'lock-moved')).toEqual(['pair-mated', 'lock-moved', 'lock-moved'])
+  expect(
+    (await journal(request, id))
+      .map((entry) => entry.kind)
+      .filter((kind) => kind === 'pair-mated' || kind === 'lock-moved'),
+  ).toEqual(['pair-mated', 'lock-moved', 'lock-moved'])
 })
 
 test('the face is zoomed round the next cavity, and says where its mark lies', async ({ bench: page }) => {
@@ -265,6 +322,11 @@ test('where the wire to spare is not enough, a splice is offered and planned', a
   expect(await axeFaults(page)).toEqual([])
   await page.getByRole('button', { name: /splice it in/ }).click()
   await expect(nextStep(page)).toContainText(/Take V1a out of B.2|Open the lacing along V1-2/)
-  const { plan } = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { wires: { id: string; lengthMm: number }[] } }
-  expect(plan.wires.filter((wire) => wire.id.startsWith('V1'))).toMatchObject([{ id: 'V1', lengthMm: 470, from: { kind: 'splice' } }, { id: 'V1-2', lengthMm: 150, to: { kind: 'splice' } }])
+  const { plan } = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as {
+    plan: { wires: { id: string; lengthMm: number }[] }
+  }
+  expect(plan.wires.filter((wire) => wire.id.startsWith('V1'))).toMatchObject([
+    { id: 'V1', lengthMm: 470, from: { kind: 'splice' } },
+    { id: 'V1-2', lengthMm: 150, to: { kind: 'splice' } },
+  ])
 })

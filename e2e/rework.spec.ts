@@ -6,7 +6,10 @@ const spaces = async (page: Page, count: number) => {
   for (let i = 0; i < count; i++) await strike(page, 'Space')
 }
 
-test('a pushed-back contact of the pigtail comes out with its sleeve and goes in again, by keyboard', async ({ bench: page, request }) => {
+test('a pushed-back contact of the pigtail comes out with its sleeve and goes in again, by keyboard', async ({
+  bench: page,
+  request,
+}) => {
   await page.goto('/jobs/sonde-pigtail/seat')
   await alive(page)
   await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
@@ -36,21 +39,39 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('heading', { name: 'Seat is done' })).toBeVisible()
   await spaces(page, 1)
   await page.waitForURL('**/prove?**')
-  const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as { entries: Record<string, unknown>[] }
-  expect(entries.filter((entry) => entry.kind === 'extracted')).toMatchObject([{ term: '1/S7/a', why: 'not-home', tool: 'RL-S10' }])
+  const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as {
+    entries: Record<string, unknown>[]
+  }
+  expect(entries.filter((entry) => entry.kind === 'extracted')).toMatchObject([
+    { term: '1/S7/a', why: 'not-home', tool: 'RL-S10' },
+  ])
 })
 
-test('the re-pin shows its whole plan, is followed step by step, and goes on after a reload', async ({ bench: page, request }) => {
+test('the re-pin shows its whole plan, is followed step by step, and goes on after a reload', async ({
+  bench: page,
+  request,
+}) => {
   const id = await copyJob(request, 'spare-pump')
   await page.goto(`/jobs/${id}/seat`)
   await alive(page)
   await strike(page, 'v')
   await expect(page.getByRole('heading', { name: '23 steps from here' })).toBeVisible()
-  await expect(page.getByText('9 contacts to take out: each in a wrong cavity once, there is no way with fewer.')).toBeVisible()
-  await expect(page.getByText('3 wires to put aside, one for each closed ring; never more than one at a time.')).toBeVisible()
+  await expect(
+    page.getByText('9 contacts to take out: each in a wrong cavity once, there is no way with fewer.'),
+  ).toBeVisible()
+  await expect(
+    page.getByText('3 wires to put aside, one for each closed ring; never more than one at a time.'),
+  ).toBeVisible()
   const pdf = await request.get(`/jobs/${id}/papers/move-plan.pdf`)
-  expect([pdf.status(), pdf.headers()['content-type'], (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, 'application/pdf', '%PDF-'])
-  const [svg] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'This face as SVG' }).click()])
+  expect([pdf.status(), pdf.headers()['content-type'], (await pdf.body()).subarray(0, 5).toString()]).toEqual([
+    200,
+    'application/pdf',
+    '%PDF-',
+  ])
+  const [svg] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'This face as SVG' }).click(),
+  ])
   expect(svg.suggestedFilename()).toBe('spare-pump-lead-A-moves.svg')
   await strike(page, 'Escape')
   // one wire leaves the bundle and one comes into it
@@ -67,9 +88,13 @@ test('the re-pin shows its whole plan, is followed step by step, and goes on aft
   await expect(page.getByRole('listbox')).not.toContainText('in A.20: take out')
   await strike(page, 'v')
   // P11 hangs out: its ring is finished first
-  await expect(page.getByRole('listitem').filter({ hasText: 'Take P10a out of A.19' })).toHaveAttribute('data-next', 'true')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Take P10a out of A.19' })).toHaveAttribute(
+    'data-next',
+    'true',
+  )
   await strike(page, 'Escape')
-  const out = (found: string, cavity: string) => page.getByRole('heading', { name: `In A.${found}, belongs in A.${cavity}` })
+  const out = (found: string, cavity: string) =>
+    page.getByRole('heading', { name: `In A.${found}, belongs in A.${cavity}` })
   const into = async (wire: string, cavity: string) => {
     await expect(selected(page)).toContainText(`A.${cavity}`)
     await expect(page.getByRole('complementary', { name: 'This task' })).toContainText(wire)
@@ -86,8 +111,14 @@ test('the re-pin shows its whole plan, is followed step by step, and goes on aft
   await into('P11a', '18')
   await spaces(page, 5)
   await expect(out('18', '19')).toHaveCount(0)
-  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=200`)).json()) as { entries: Record<string, unknown>[] }
-  expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([{ term: '1/P10/a', cavity: '20' }, { term: '1/P09/a', cavity: '19' }, { term: '1/P11/a', cavity: '18' }])
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=200`)).json()) as {
+    entries: Record<string, unknown>[]
+  }
+  expect(entries.filter((entry) => entry.kind === 'seated')).toMatchObject([
+    { term: '1/P10/a', cavity: '20' },
+    { term: '1/P09/a', cavity: '19' },
+    { term: '1/P11/a', cavity: '18' },
+  ])
 })
 
 test('a closed lock is opened on the way in, with the same pedal', async ({ bench: page, request }) => {
@@ -100,11 +131,19 @@ test('a closed lock is opened on the way in, with the same pedal', async ({ benc
   // front cover, rear gate, right way up, through the mat, click, tug, then seated
   await spaces(page, 7)
   await expect(page.getByRole('heading', { name: /take the plug out/ })).toBeVisible()
-  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=400`)).json()) as { entries: Record<string, unknown>[] }
-  expect(entries.slice(-2)).toMatchObject([{ kind: 'lock-moved', end: 'A', to: 'open' }, { kind: 'seated', term: '1/P15/a', cavity: '27', checked: ['right-way-up', 'through-mat', 'click', 'tug'] }])
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=400`)).json()) as {
+    entries: Record<string, unknown>[]
+  }
+  expect(entries.slice(-2)).toMatchObject([
+    { kind: 'lock-moved', end: 'A', to: 'open' },
+    { kind: 'seated', term: '1/P15/a', cavity: '27', checked: ['right-way-up', 'through-mat', 'click', 'tug'] },
+  ])
 })
 
-test('a broken contact: what it takes is said before it begins, then it comes out and is made again', async ({ bench: page, request }) => {
+test('a broken contact: what it takes is said before it begins, then it comes out and is made again', async ({
+  bench: page,
+  request,
+}) => {
   const id = await copyJob(request, 'sonde-pigtail')
   await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.S.insert.1/S2/a')}`)
   await alive(page)
@@ -130,7 +169,9 @@ test('the call-out speaks the next cavity once it is switched on, and is silent 
   await page.addInitScript(() => {
     const said: string[] = []
     Object.assign(window, { said })
-    Object.defineProperty(window, 'speechSynthesis', { value: { cancel: () => undefined, speak: (one: SpeechSynthesisUtterance) => said.push(one.text) } })
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => undefined, speak: (one: SpeechSynthesisUtterance) => said.push(one.text) },
+    })
   })
   await page.goto(`/jobs/sonde-pigtail/seat?at=${encodeURIComponent('1.S.insert.1/S1/a')}`)
   await alive(page)
@@ -142,13 +183,19 @@ test('the call-out speaks the next cavity once it is switched on, and is silent 
   await expect.poll(async () => (await said()).at(-1)).toMatch(/^Wire S 2 a, black. Into cavity B/)
 })
 
-test('something is wrong: what the hand notices leads to why, to what to do now, and into the record', async ({ bench: page, request }) => {
+test('something is wrong: what the hand notices leads to why, to what to do now, and into the record', async ({
+  bench: page,
+  request,
+}) => {
   const id = await copyJob(request, 'sonde-pigtail')
   await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.S.insert.1/S1/a')}`)
   await alive(page)
   await strike(page, 'x')
   await page.getByRole('button', { name: /It stands low/ }).click()
-  await page.getByRole('button', { name: /Its seal is rucked up|pushed it back/ }).first().click()
+  await page
+    .getByRole('button', { name: /Its seal is rucked up|pushed it back/ })
+    .first()
+    .click()
   await expect(page.getByText('Take it out, look at lance and crimp, seat it again.')).toBeVisible()
   await strike(page, 'Space')
   await expect(page.getByRole('listbox')).toContainText('not home: take out')
@@ -159,7 +206,11 @@ test('something is wrong: what the hand notices leads to why, to what to do now,
 test('a harness that is there is taken over from its pinout as it is', async ({ bench: page }) => {
   await page.goto('/new')
   await alive(page)
-  await page.getByLabel('or paste its rows').fill('wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nR1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm')
+  await page
+    .getByLabel('or paste its rows')
+    .fill(
+      'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nR1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm',
+    )
   await page.getByLabel('What is to be done').selectOption('repair')
   await page.getByLabel('Wire to spare at each').fill('twelve')
   await page.getByRole('button', { name: /Make the job/ }).click()

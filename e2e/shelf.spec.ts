@@ -39,18 +39,27 @@ test('a new family from its sheet, by keyboard and paste, then used in a job', a
   await page.getByLabel('Housing part').focus()
   await strike(page, 'Escape', '4')
   // a sheet with its own headings, in its own order, and a column that nobody needs
-  await pasteInto(page, 'part, row 1', 'Part number\tConstruction\tSize\tGender\tPlating\tWire from\tWire to\tColour\nBR-S\topen-barrel\tBR\tsocket\ttin\t0.2\tthick\tgreen\n')
+  await pasteInto(
+    page,
+    'part, row 1',
+    'Part number\tConstruction\tSize\tGender\tPlating\tWire from\tWire to\tColour\nBR-S\topen-barrel\tBR\tsocket\ttin\t0.2\tthick\tgreen\n',
+  )
   await expect(page.getByText('not read: Colour')).toBeVisible()
   await expect(page.getByText('1 cell to mend')).toBeVisible()
   await page.getByLabel('wire to, row 1').fill('0.5')
   await strike(page, 'Escape', '6')
-  await pasteInto(page, 'tool, row 1', 'tool\tcontact\twire from\twire to\tdie\tstrip from\tstrip to\nPF-10\tBR-S\t0.2\t0.5\tD9\t2.6\t3.2\n')
+  await pasteInto(
+    page,
+    'tool, row 1',
+    'tool\tcontact\twire from\twire to\tdie\tstrip from\tstrip to\nPF-10\tBR-S\t0.2\t0.5\tD9\t2.6\t3.2\n',
+  )
   await strike(page, 'Control+s')
   await expect(page.getByRole('heading', { name: 'Brick', exact: true })).toBeVisible()
   await expect(page.getByText('Brick sheet 1').first()).toBeVisible()
   await expect(page.getByText('not on the sheet').first()).toBeVisible()
 
-  const csv = 'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nW1,TW-0.35,RD,A,4,BR-7,,,,300\n'
+  const csv =
+    'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\nW1,TW-0.35,RD,A,4,BR-7,,,,300\n'
   const id = await makeJob(page.request, 'With bricks', csv)
   await page.goto(`/jobs/${id}/kit`)
   await alive(page)
@@ -85,12 +94,17 @@ test('a family is duplicated, and the copy changed', async ({ bench: page }) => 
   await expect(page.getByRole('region', { name: 'Contacts' }).or(page.getByLabel('Contacts'))).toContainText('CK-SK-2')
 })
 
-test('a package shows what it would change before anything is written, and a job says that its facts are older', async ({ bench: page }) => {
+test('a package shows what it would change before anything is written, and a job says that its facts are older', async ({
+  bench: page,
+}) => {
   await page.goto('/shelf?show=import')
   await alive(page)
-  const exported = await (await page.request.get('/shelf/export?family=slipware&as=json')).json() as { families: { contacts: { id: string; ratedA?: number }[] }[] }
+  const exported = (await (await page.request.get('/shelf/export?family=slipware&as=json')).json()) as {
+    families: { contacts: { id: string; ratedA?: number }[] }[]
+  }
   for (const contact of exported.families[0]?.contacts ?? []) if (contact.id === 'SC-03-08') contact.ratedA = 8
-  const give = (text: string, name = 'package.yaml') => page.getByLabel('Package file').setInputFiles({ name, mimeType: 'text/yaml', buffer: Buffer.from(text) })
+  const give = (text: string, name = 'package.yaml') =>
+    page.getByLabel('Package file').setInputFiles({ name, mimeType: 'text/yaml', buffer: Buffer.from(text) })
   await give(writeYaml({ ...exported, version: 9 }))
   await expect(page.getByText('Refused. Nothing was written.')).toBeVisible()
   await give(writeYaml(exported))
@@ -107,7 +121,9 @@ test('a package shows what it would change before anything is written, and a job
   await expect(page.getByRole('button', { name: /older than the shelf/ })).toHaveCount(0)
 })
 
-test('what is this one: by bands from either end, by callipers with what tells twins apart', async ({ bench: page }) => {
+test('what is this one: by bands from either end, by callipers with what tells twins apart', async ({
+  bench: page,
+}) => {
   await page.goto('/shelf')
   await alive(page)
   await strike(page, 'w')
@@ -151,7 +167,12 @@ test('a school is copied, changed and followed; where a job is at odds with it i
   await alive(page)
   await expect(page.getByText('Nothing is at odds with these rules.')).toBeVisible()
   await page.getByLabel('House rules').selectOption('raft-workshop')
-  await expect.poll(async () => ((await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { rules: string } }).plan.rules).toBe('raft-workshop')
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { rules: string } }).plan.rules,
+    )
+    .toBe('raft-workshop')
 })
 
 test('a wire is known by what is at hand, and put on the rack from its label', async ({ bench: page }) => {
@@ -166,7 +187,11 @@ test('a wire is known by what is at hand, and put on the rack from its label', a
   await expect(page.getByLabel('Printed size')).toHaveValue('')
   await page.getByLabel('Over the bare metal').fill('0.9')
   await expect(facts).toContainText('three quarters metal')
-  await pasteInto(page, 'wire, row 1', 'part\tawg\tstrands\tstrand\tod\tmaterial\nXL-24\t24 awg\t19\t0.12\t1.1\tsilicone\nXL-30\t0.05 mm2\t19\t0.2\t0.7\tsilicone\n')
+  await pasteInto(
+    page,
+    'wire, row 1',
+    'part\tawg\tstrands\tstrand\tod\tmaterial\nXL-24\t24 awg\t19\t0.12\t1.1\tsilicone\nXL-30\t0.05 mm2\t19\t0.2\t0.7\tsilicone\n',
+  )
   await strike(page, 'Escape', 'Control+s')
   await expect(page.getByText('Row 2, strand mm: These strands are 0.597 mm², the print says 0.05 mm²')).toBeVisible()
   await page.getByRole('button', { name: 'Remove row 2' }).click()

@@ -8,9 +8,32 @@ const only = process.argv.slice(2)
 const { build } = await import('esbuild')
 mkdirSync('build/bench', { recursive: true })
 // bundled as the app is: a loader that keeps names would be measured with it
-for (const name of ['fold', 'fit', 'kit', 'import', 'grid', 'cut', 'rework', 'seat', 'ledger', 'append', 'kill', 'server'].filter((one) => only.length === 0 || only.includes(one))) {
+for (const name of [
+  'fold',
+  'fit',
+  'kit',
+  'import',
+  'grid',
+  'cut',
+  'rework',
+  'seat',
+  'ledger',
+  'append',
+  'kill',
+  'server',
+].filter((one) => only.length === 0 || only.includes(one))) {
   if (['server', 'grid', 'seat'].includes(name)) await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
-  await build({ entryPoints: [`scripts/bench/${name}.ts`], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', define: { 'import.meta.url': JSON.stringify(new URL('../src/data/killRounds.testing.ts', import.meta.url).href) }, logLevel: 'warning' })
+  await build({
+    entryPoints: [`scripts/bench/${name}.ts`],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    define: { 'import.meta.url': JSON.stringify(new URL('../src/data/killRounds.testing.ts', import.meta.url).href) },
+    logLevel: 'warning',
+  })
   run('node', [outfile])
 }

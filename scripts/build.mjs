@@ -8,13 +8,17 @@ const STAMP = 'build/built'
 const newest = (path) => {
   if (!existsSync(path)) return 0
   const stat = statSync(path)
-  return stat.isDirectory() ? Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name)))) : stat.mtimeMs
+  return stat.isDirectory()
+    ? Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))))
+    : stat.mtimeMs
 }
 
 /** Builds the app and its worker threads, unless the build is newer than every source. */
 export async function buildIfNeeded() {
   ensureInstalled()
-  const sources = Math.max(...['src', 'drizzle', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest))
+  const sources = Math.max(
+    ...['src', 'drizzle', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'scripts/build.mjs'].map(newest),
+  )
   if (existsSync(STAMP) && existsSync('.next/BUILD_ID') && statSync(STAMP).mtimeMs > sources) return
   await buildThreads()
   // the solver's binary is fetched by its worker
@@ -27,7 +31,10 @@ export async function buildIfNeeded() {
 
 const threads = join(process.cwd(), 'build', 'threads')
 /** Threads beside the server's: where each is built to, for the server to find. */
-export const threadFiles = { URN_BENCH_THREAD_PAPERS: join(threads, 'papers.mjs'), URN_BENCH_THREAD_PACKAGE: join(threads, 'package.mjs') }
+export const threadFiles = {
+  URN_BENCH_THREAD_PAPERS: join(threads, 'papers.mjs'),
+  URN_BENCH_THREAD_PACKAGE: join(threads, 'package.mjs'),
+}
 /** Bench instruments that ship with the app, a process of their own. */
 export const standIns = join(threads, 'stand-ins.mjs')
 /** What a new data folder begins as. */
@@ -43,11 +50,28 @@ const paperFonts = {
 
 export async function buildThreads() {
   mkdirSync(join(threads, 'fonts'), { recursive: true })
-  for (const [name, file] of Object.entries(paperFonts)) writeFileSync(join(threads, 'fonts', `${name}.ttf`), woffToTtf(readFileSync(join('node_modules/@fontsource', file))))
+  for (const [name, file] of Object.entries(paperFonts))
+    writeFileSync(
+      join(threads, 'fonts', `${name}.ttf`),
+      woffToTtf(readFileSync(join('node_modules/@fontsource', file))),
+    )
   const { build } = await import('esbuild')
   await build({
-    entryPoints: { papers: 'src/papers/papers.worker.ts', package: 'src/threads/package.worker.ts', 'stand-ins': 'src/devices/standIns/standIns.main.ts' }, outdir: threads, outExtension: { '.js': '.mjs' }, bundle: true, platform: 'node', format: 'esm', target: 'node20', jsx: 'automatic',
-    external: ['pdfmake', 'zod', 'js-yaml', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'], define: { 'process.env.NODE_ENV': '"production"' }, logLevel: 'warning',
+    entryPoints: {
+      papers: 'src/papers/papers.worker.ts',
+      package: 'src/threads/package.worker.ts',
+      'stand-ins': 'src/devices/standIns/standIns.main.ts',
+    },
+    outdir: threads,
+    outExtension: { '.js': '.mjs' },
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    jsx: 'automatic',
+    external: ['pdfmake', 'zod', 'js-yaml', 'react', 'react-dom', 'react-dom/server', 'react/jsx-runtime'],
+    define: { 'process.env.NODE_ENV': '"production"' },
+    logLevel: 'warning',
   })
 }
 

@@ -15,17 +15,35 @@ import { readPinout } from '../src/formats/pinout/readPinout'
 
 /** Writes the demo's jobs that were worked on: the deck loom to its middle, the float switch leads to their end. */
 const catalogue = demoCatalogue()
-const pace: Readonly<Partial<Record<string, number>>> = { 'setup-mounted': 4, 'first-piece': 5, 'pull-sampled': 3, 'wire-cut': 1, stripped: 2, crimped: 2 }
+const pace: Readonly<Partial<Record<string, number>>> = {
+  'setup-mounted': 4,
+  'first-piece': 5,
+  'pull-sampled': 3,
+  'wire-cut': 1,
+  stripped: 2,
+  crimped: 2,
+}
 
 function planOf(file: string, more: Partial<Plan>, keyings: Readonly<Record<string, string>> = {}): Plan {
   const reading = readPinout(readFileSync(`demo/jobs/${file}.csv`, 'utf8'), catalogue)
   if (!reading.plan) throw new Error(JSON.stringify(reading.cellFaults))
-  return { ...emptyPlan, ...more, ends: reading.plan.ends.map((end) => ({ ...end, ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }) })), wires: [...reading.plan.wires] }
+  return {
+    ...emptyPlan,
+    ...more,
+    ends: reading.plan.ends.map((end) => ({
+      ...end,
+      ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }),
+    })),
+    wires: [...reading.plan.wires],
+  }
 }
 
 /** Minutes of work as a time of day: from seven to half past three, the days one after the other. */
 const SHIFT_MIN = 510
-const clock = (begun: string) => (minutes: number) => new Date(Date.parse(begun) + Math.floor(minutes / SHIFT_MIN) * 86_400_000 + (minutes % SHIFT_MIN) * 60_000).toISOString()
+const clock = (begun: string) => (minutes: number) =>
+  new Date(
+    Date.parse(begun) + Math.floor(minutes / SHIFT_MIN) * 86_400_000 + (minutes % SHIFT_MIN) * 60_000,
+  ).toISOString()
 
 function make(id: string, plan: Plan, begun: string, options: Omit<WorkOptions, 'newId' | 'stamp'>): void {
   let made = 0
@@ -33,10 +51,15 @@ function make(id: string, plan: Plan, begun: string, options: Omit<WorkOptions, 
   const at = clock(begun)
   let minutes = 0
   const { folded, entries } = workThrough(firstEntries(catalogue, plan, begun.slice(0, 10), newId), {
-    ...options, newId,
+    ...options,
+    newId,
     stamp: (_seq, entry) => {
       minutes += pace[entry.kind] ?? 1
-      return { at: at(minutes), by: entry.kind === 'plan-changed' || entry.kind === 'sets-chosen' || entry.kind === 'signed' ? 'ansa' : 'teodor' }
+      return {
+        at: at(minutes),
+        by:
+          entry.kind === 'plan-changed' || entry.kind === 'sets-chosen' || entry.kind === 'signed' ? 'ansa' : 'teodor',
+      }
     },
   })
   let prev = NO_HASH
@@ -51,12 +74,20 @@ function make(id: string, plan: Plan, begun: string, options: Omit<WorkOptions, 
   const { state } = folded
   const heights = [...state.terms.values()].reduce((sum, term) => sum + (term.heights?.length ?? 0), 0)
   const pulls = [...state.setups.values()].reduce((sum, setup) => sum + setup.pieces.length + setup.samples.length, 0)
-  console.log(`${id}.json: ${entries.length} entries, ${[...state.terms.values()].filter((term) => term.crimp).length} crimped, ${heights} heights, ${pulls} pulls, ${entries.filter((entry) => entry.kind === 'setup-released').length} releases`)
+  console.log(
+    `${id}.json: ${entries.length} entries, ${[...state.terms.values()].filter((term) => term.crimp).length} crimped, ${heights} heights, ${pulls} pulls, ${entries.filter((entry) => entry.kind === 'setup-released').length} releases`,
+  )
 }
 
-make('deck-loom', planOf('deck-loom', { title: 'Mudlark deck loom', rev: 'C', ambientC: 25 }, { C: 'K2' }), '2026-11-24T08:05:00Z', {
-  until: (state, step) => step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
-})
+make(
+  'deck-loom',
+  planOf('deck-loom', { title: 'Mudlark deck loom', rev: 'C', ambientC: 25 }, { C: 'K2' }),
+  '2026-11-24T08:05:00Z',
+  {
+    until: (state, step) =>
+      step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
+  },
+)
 
 /** A steady hand and a die that works loose once: from this crimp on each height is a little more than the last. */
 const DRIFT_FROM = 31
@@ -80,12 +111,28 @@ function real(entry: NewEntry, state: JobState): NewEntry {
   if (entry.kind === 'pull-sampled') return { ...entry, pullN, breaks, pullBy: 'URN BENCH,TARN-P,stand-in,1.0' }
   if (entry.kind === 'first-piece') {
     drifted = 0
-    return { ...entry, pullN, breaks, pullBy: 'URN BENCH,TARN-P,stand-in,1.0', heightBy: 'URN BENCH,TARN-H,stand-in,1.0', ...round(heightAt(set, made.compaction)) }
+    return {
+      ...entry,
+      pullN,
+      breaks,
+      pullBy: 'URN BENCH,TARN-P,stand-in,1.0',
+      heightBy: 'URN BENCH,TARN-H,stand-in,1.0',
+      ...round(heightAt(set, made.compaction)),
+    }
   }
   crimps++
   const middle = heightAt(set, 0.849) ?? 0
   const loose = crimps >= DRIFT_FROM && crimps < DRIFT_FROM + 6
-  return { ...entry, heightBy: 'URN BENCH,TARN-H,stand-in,1.0', ...round(loose ? middle - 0.012 + ++drifted * DRIFT_MM : heightAt(set, made.compaction)) }
+  return {
+    ...entry,
+    heightBy: 'URN BENCH,TARN-H,stand-in,1.0',
+    ...round(loose ? middle - 0.012 + ++drifted * DRIFT_MM : heightAt(set, made.compaction)),
+  }
 }
 
-make('float-leads', planOf('float-leads', { title: 'Float switch leads', rev: 'B', quantity: 30, rules: 'series-work', ambientC: 25 }), '2026-11-09T07:00:00Z', { real })
+make(
+  'float-leads',
+  planOf('float-leads', { title: 'Float switch leads', rev: 'B', quantity: 30, rules: 'series-work', ambientC: 25 }),
+  '2026-11-09T07:00:00Z',
+  { real },
+)

@@ -10,7 +10,10 @@ const { chromium } = await import('@playwright/test')
 const folder = mkdtempSync(join(tmpdir(), 'urn-shots-'))
 const port = String(22_000 + (process.pid % 20_000))
 const base = `http://127.0.0.1:${port}`
-const server = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' }, stdio: 'ignore' })
+const server = spawn(process.execPath, ['scripts/start.mjs'], {
+  env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+  stdio: 'ignore',
+})
 const out = 'docs/screenshots'
 mkdirSync(out, { recursive: true })
 
@@ -21,15 +24,25 @@ W3,TW-0.75,YE,P1,2,CM-3P,,,,0 mm,photo cell,20 mA`
 
 const views = [
   { name: 'today', path: '/' },
-  { name: 'new-job', path: '/new', act: async (page) => {
-    await page.getByLabel('or paste its rows, headings first').fill(csv)
-    await page.getByLabel('Title').fill('Beacon lead, spare')
-    await page.getByRole('list', { name: 'Faults' }).waitFor()
-    await page.keyboard.press('Escape')
-  } },
+  {
+    name: 'new-job',
+    path: '/new',
+    act: async (page) => {
+      await page.getByLabel('or paste its rows, headings first').fill(csv)
+      await page.getByLabel('Title').fill('Beacon lead, spare')
+      await page.getByRole('list', { name: 'Faults' }).waitFor()
+      await page.keyboard.press('Escape')
+    },
+  },
   { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
-  { name: 'whole-job', path: '/jobs/logger-box/kit', act: (page) => page.waitForLoadState('networkidle'), keys: ['w', 'Space'], wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }) },
+  {
+    name: 'whole-job',
+    path: '/jobs/logger-box/kit',
+    act: (page) => page.waitForLoadState('networkidle'),
+    keys: ['w', 'Space'],
+    wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }),
+  },
   { name: 'shelf', path: '/shelf?family=raku' },
   { name: 'rules', path: '/rules' },
   { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },
@@ -37,34 +50,63 @@ const views = [
   { name: 'setup', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb' },
   { name: 'fault', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space', 'x', '1'] },
   { name: 'seat', path: '/jobs/deck-loom/seat', keys: ['Space'] },
-  { name: 'release', path: '/jobs/sonde-pigtail/seat', keys: ['Space'], act: (page) => page.waitForTimeout(1300), dark: true },
+  {
+    name: 'release',
+    path: '/jobs/sonde-pigtail/seat',
+    keys: ['Space'],
+    act: (page) => page.waitForTimeout(1300),
+    dark: true,
+  },
   { name: 'moves', path: '/jobs/spare-pump/seat', keys: ['v'] },
   { name: 'prove', path: '/jobs/deck-loom/prove' },
   { name: 'close', path: '/jobs/deck-loom/close', act: (page) => page.waitForTimeout(1500) },
   { name: 'journal', path: '/jobs/deck-loom/journal' },
   { name: 'ledger', path: '/ledger', act: (page) => page.waitForTimeout(800) },
   // writes into the demo's journal: the last one
-  { name: 'pull', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb', act: async (page) => {
-    for (let tick = 0; tick < 16 && !(await page.getByRole('heading', { name: 'First piece, on spare wire' }).isVisible()); tick++) {
-      await page.keyboard.press('Space')
-      await page.waitForTimeout(250)
-    }
-    await page.waitForTimeout(600)
-    await page.keyboard.press('p')
-    await page.getByText('read by').waitFor({ timeout: 30_000 })
-  } },
+  {
+    name: 'pull',
+    path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb',
+    act: async (page) => {
+      for (
+        let tick = 0;
+        tick < 16 && !(await page.getByRole('heading', { name: 'First piece, on spare wire' }).isVisible());
+        tick++
+      ) {
+        await page.keyboard.press('Space')
+        await page.waitForTimeout(250)
+      }
+      await page.waitForTimeout(600)
+      await page.keyboard.press('p')
+      await page.getByText('read by').waitFor({ timeout: 30_000 })
+    },
+  },
 ]
 const only = process.argv.slice(2)
 
 const executablePath = process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync)
-const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 try {
   for (let tries = 0; tries < 300; tries++) {
     if ((await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok) break
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
   for (const view of views.filter((one) => only.length === 0 || only.includes(one.name))) {
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: view.dark ? 'dark' : 'light', reducedMotion: 'reduce' })
+    const context = await browser.newContext({
+      viewport: { width: 1280, height: 800 },
+      colorScheme: view.dark ? 'dark' : 'light',
+      reducedMotion: 'reduce',
+    })
     await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: base }])
     const page = await context.newPage()
     await page.goto(base + view.path)

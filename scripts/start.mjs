@@ -19,16 +19,31 @@ async function startStandIns() {
 export async function start(env = {}) {
   const host = process.env.HOST ?? '127.0.0.1'
   if (!LOOPBACK.has(host)) {
-    console.error(`HOST=${host}: Urn Bench has no sign-in yet, so it listens on this machine only. Leave HOST out, or set it to 127.0.0.1.`)
+    console.error(
+      `HOST=${host}: Urn Bench has no sign-in yet, so it listens on this machine only. Leave HOST out, or set it to 127.0.0.1.`,
+    )
     process.exit(1)
   }
   const port = process.env.PORT ?? '4100'
   await buildIfNeeded()
   const demo = (env.URN_BENCH_DEMO ?? process.env.URN_BENCH_DEMO) === '1'
   const instruments = process.env.URN_BENCH_INSTRUMENTS ?? (demo ? await startStandIns() : '')
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port, '--keepAliveTimeout', String(KEEP_ALIVE_MS)], {
-    stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...threadFiles, URN_BENCH_TEMPLATE: databaseTemplate, URN_BENCH_INSTRUMENTS: instruments, ...env },
-  })
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port, '--keepAliveTimeout', String(KEEP_ALIVE_MS)],
+    {
+      stdio: 'inherit',
+      env: {
+        ...process.env,
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_ENV: 'production',
+        ...threadFiles,
+        URN_BENCH_TEMPLATE: databaseTemplate,
+        URN_BENCH_INSTRUMENTS: instruments,
+        ...env,
+      },
+    },
+  )
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
   child.on('exit', (code) => process.exit(code ?? 0))
   const address = `http://${host}:${port}`

@@ -5,15 +5,22 @@ import { join } from 'node:path'
 import { expect, test } from 'vitest'
 
 test.each(['0.0.0.0', '192.168.1.20', 'bench.example'])('HOST=%s is refused until there is a sign-in', (host) => {
-  const { status, stderr } = spawnSync(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, HOST: host }, encoding: 'utf8' })
+  const { status, stderr } = spawnSync(process.execPath, ['scripts/start.mjs'], {
+    env: { ...process.env, HOST: host },
+    encoding: 'utf8',
+  })
   expect(status).toBe(1)
   expect(stderr).toContain('no sign-in yet')
 })
 
 test('a second process on a data folder is told who holds it, and leaves the folder alone', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'urn-second-'))
-  const program = 'const { openAtStart } = await import("./src/data/openAtStart.ts"); await openAtStart(); setInterval(() => {}, 1000)'
-  const start = () => spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', program], { env: { ...process.env, URN_BENCH_DATA: folder, DATABASE_URL: '', URN_BENCH_DEMO: '' } })
+  const program =
+    'const { openAtStart } = await import("./src/data/openAtStart.ts"); await openAtStart(); setInterval(() => {}, 1000)'
+  const start = () =>
+    spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', program], {
+      env: { ...process.env, URN_BENCH_DATA: folder, DATABASE_URL: '', URN_BENCH_DEMO: '' },
+    })
   const first = start()
   try {
     await new Promise<void>((resolve, reject) => {

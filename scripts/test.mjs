@@ -30,7 +30,9 @@ async function beside(name, command, args) {
   const said = []
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text))
   const status = await new Promise((resolve) => child.on('close', resolve))
-  console.log(`\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${status === 0 ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`)
+  console.log(
+    `\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${status === 0 ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
+  )
   if (status === 0) count.passed++
   else count.failed++
 }
@@ -46,17 +48,25 @@ function tally(good, file, read) {
 const vitestCount = (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests })
 const browserCount = (json) => ({ passed: json.stats.expected, failed: json.stats.unexpected + json.stats.flaky })
 
-const chromium = () => process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
+const chromium = () =>
+  process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
 
 function installDebian(packages) {
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
-  return step(`apt-get update`, 'apt-get', ['update', '-qq'], env) && step(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], env)
+  return (
+    step(`apt-get update`, 'apt-get', ['update', '-qq'], env) &&
+    step(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], env)
+  )
 }
 
 const postgresBin = () => {
   const root = '/usr/lib/postgresql'
-  const version = existsSync(root) ? readdirSync(root).sort((a, b) => Number(b) - Number(a)).find((one) => existsSync(join(root, one, 'bin', 'initdb'))) : undefined
+  const version = existsSync(root)
+    ? readdirSync(root)
+        .sort((a, b) => Number(b) - Number(a))
+        .find((one) => existsSync(join(root, one, 'bin', 'initdb')))
+    : undefined
   return version === undefined ? undefined : join(root, version, 'bin')
 }
 
@@ -79,13 +89,24 @@ async function withPostgres(work) {
   const folder = mkdtempSync(join(tmpdir(), 'urn-pg-'))
   const port = await freePort()
   // the server refuses to run as root
-  const asUser = (command, args) => (process.getuid?.() === 0 ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args])
-  const quiet = (command, args) => spawnSync(...asUser(command, args), { stdio: ['ignore', 'ignore', 'inherit'], cwd: '/' }).status === 0
+  const asUser = (command, args) =>
+    process.getuid?.() === 0 ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args]
+  const quiet = (command, args) =>
+    spawnSync(...asUser(command, args), { stdio: ['ignore', 'ignore', 'inherit'], cwd: '/' }).status === 0
   if (process.getuid?.() === 0) spawnSync('chown', ['postgres', folder])
   const data = join(folder, 'data')
   const started =
     quiet(join(bin, 'initdb'), ['-D', data, '-A', 'trust', '-U', 'postgres', '--no-sync']) &&
-    quiet(join(bin, 'pg_ctl'), ['-D', data, '-w', '-l', join(folder, 'log'), '-o', `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${folder} -c fsync=off`, 'start'])
+    quiet(join(bin, 'pg_ctl'), [
+      '-D',
+      data,
+      '-w',
+      '-l',
+      join(folder, 'log'),
+      '-o',
+      `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${folder} -c fsync=off`,
+      'start',
+    ])
   try {
     if (started) work(`postgres://postgres@127.0.0.1:${port}/postgres`)
     else count.failed++
@@ -101,17 +122,45 @@ rmSync('test-results', { recursive: true, force: true })
 // the typed rules read the types of the routes
 step('types of the routes', 'npx', ['next', 'typegen'])
 const lint = beside('lint', 'npm', ['run', '--silent', 'lint'])
+check('format', 'npm', ['run', '--silent', 'format:check'])
 check('types', 'npm', ['run', '--silent', 'types'])
 check('arrows', 'npm', ['run', '--silent', 'arrows'])
 check('unused code', 'npm', ['run', '--silent', 'unused'])
 
 const unit = 'test-results/unit.json'
-tally(step('unit and repository tests on PGlite', 'npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]), unit, vitestCount)
+tally(
+  step('unit and repository tests on PGlite', 'npx', [
+    'vitest',
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${unit}`,
+  ]),
+  unit,
+  vitestCount,
+)
 await lint
 
 await withPostgres((url) => {
   const file = 'test-results/postgres.json'
-  tally(step('repository tests on PostgreSQL', 'npx', ['vitest', 'run', 'src/data/repositories', 'src/api', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], { URN_TEST_PG: url }), file, vitestCount)
+  tally(
+    step(
+      'repository tests on PostgreSQL',
+      'npx',
+      [
+        'vitest',
+        'run',
+        'src/data/repositories',
+        'src/api',
+        '--reporter=default',
+        '--reporter=json',
+        `--outputFile.json=${file}`,
+      ],
+      { URN_TEST_PG: url },
+    ),
+    file,
+    vitestCount,
+  )
 })
 
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')

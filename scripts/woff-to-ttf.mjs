@@ -13,7 +13,11 @@ export function woffToTtf(woff) {
     const at = 44 + 20 * i
     const packed = woff.subarray(woff.readUInt32BE(at + 4), woff.readUInt32BE(at + 4) + woff.readUInt32BE(at + 8))
     const length = woff.readUInt32BE(at + 12)
-    return { tag: woff.subarray(at, at + 4), checksum: woff.readUInt32BE(at + 16), data: packed.length < length ? inflateSync(packed) : packed }
+    return {
+      tag: woff.subarray(at, at + 4),
+      checksum: woff.readUInt32BE(at + 16),
+      data: packed.length < length ? inflateSync(packed) : packed,
+    }
   })
   const power = 2 ** Math.floor(Math.log2(count))
   const head = Buffer.alloc(12 + 16 * count)

@@ -6,16 +6,34 @@ import { chromium, type Page } from '@playwright/test'
 import { line, median } from './measure'
 
 /** The built app with the demo's data in a folder of its own, and a browser at it. */
-export async function openApp(name: string): Promise<{ readonly base: string; readonly page: Page; readonly close: () => Promise<void> }> {
+export async function openApp(
+  name: string,
+): Promise<{ readonly base: string; readonly page: Page; readonly close: () => Promise<void> }> {
   const folder = mkdtempSync(join(tmpdir(), `urn-${name}-`))
   const port = String(21_000 + (process.pid % 20_000))
   const base = `http://127.0.0.1:${port}`
-  const child = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' }, stdio: 'ignore' })
-  while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok) await new Promise((resolve) => setTimeout(resolve, 50))
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+    env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+    stdio: 'ignore',
+  })
+  while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok)
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   return {
-    base, page,
+    base,
+    page,
     close: async () => {
       await browser.close()
       await new Promise<void>((resolve) => {
@@ -32,11 +50,15 @@ export async function keyTimer(page: Page): Promise<(what: string, keys: readonl
   await page.evaluate(() => {
     const times: number[] = []
     Object.assign(window, { keyTimes: times })
-    window.addEventListener('keydown', (event) => {
-      if (event.key === 'Control') return
-      const pressed = performance.now()
-      requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - pressed), 0))
-    }, { capture: true })
+    window.addEventListener(
+      'keydown',
+      (event) => {
+        if (event.key === 'Control') return
+        const pressed = performance.now()
+        requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - pressed), 0))
+      },
+      { capture: true },
+    )
   })
   return async (what, keys) => {
     await page.evaluate(() => {

@@ -26,17 +26,33 @@ const times: number[] = []
 let seen = 51
 for (let i = 0; i < 200; i++) {
   const request = new Request('http://127.0.0.1/api/v1/jobs/deck-loom/journal', {
-    method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ seen, entries: [{ id: `bench-${String(i).padStart(6, '0')}`, kind: 'noted', text: `note ${i}` }] }),
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      seen,
+      entries: [{ id: `bench-${String(i).padStart(6, '0')}`, kind: 'noted', text: `note ${i}` }],
+    }),
   })
   const from = performance.now()
-  const response = await dispatch(request, 'jobs/deck-loom/journal', { bench: () => Promise.resolve(bench), now: () => new Date(), by: 'teodor', report: String })
+  const response = await dispatch(request, 'jobs/deck-loom/journal', {
+    bench: () => Promise.resolve(bench),
+    now: () => new Date(),
+    by: 'teodor',
+    report: String,
+  })
   times.push(performance.now() - from)
   if (response.status !== 201) throw new Error(await response.text())
   seen++
 }
 line('append in the handler, median of 200', median(times), 'a bare insert', median(bare))
 const entries = largeJournal(1000, 20_000)
-const made = await createJob(bench.db, bench.jobs, { id: 'large', entries: entries.map(({ seq: _seq, at: _at, ...entry }) => entry), stamps: entries.map(({ at, by }) => ({ at, by })), by: 'teodor', now: new Date() })
+const made = await createJob(bench.db, bench.jobs, {
+  id: 'large',
+  entries: entries.map(({ seq: _seq, at: _at, ...entry }) => entry),
+  stamps: entries.map(({ at, by }) => ({ at, by })),
+  by: 'teodor',
+  now: new Date(),
+})
 if (!made.ok) throw new Error(JSON.stringify(made.fault))
 const fresh = newJobCache()
 const first = performance.now()

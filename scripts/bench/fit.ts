@@ -17,7 +17,15 @@ function plan(families: number): Plan {
     ends.push({ id: `E${i}`, housing: `H-${i % families}` })
     for (let cavity = 1; cavity <= 7 && wires.length < TERMINATIONS; cavity++) {
       const n = wires.length
-      wires.push({ id: `W${n}`, type: types[n % types.length] ?? 'TW-0.5', colour: 'RD', from: { kind: 'cavity', end: `E${i}`, cavity: String(cavity) }, to: { kind: 'open' }, lengthMm: 500, currentA: 0.1 + (n % 7) })
+      wires.push({
+        id: `W${n}`,
+        type: types[n % types.length] ?? 'TW-0.5',
+        colour: 'RD',
+        from: { kind: 'cavity', end: `E${i}`, cavity: String(cavity) },
+        to: { kind: 'open' },
+        lengthMm: 500,
+        currentA: 0.1 + (n % 7),
+      })
     }
   }
   return { ...emptyPlan, ends, wires }
@@ -33,9 +41,19 @@ const results = [1000, 5000, 10_000].map((contacts) => {
     const housing = catalogue.housings.get(end?.housing ?? '')
     const [cavity] = housing?.cavities ?? []
     if (!housing || !cavity) throw new Error('housing')
-    return { housing, cavity, wire: { areaMm2: 0.5, insulationMm: 1.6 }, ambientC: 20, rules: houseRules['sheet-strict'], today: '2026-11-25' }
+    return {
+      housing,
+      cavity,
+      wire: { areaMm2: 0.5, insulationMm: 1.6 },
+      ambientC: 20,
+      rules: houseRules['sheet-strict'],
+      today: '2026-11-25',
+    }
   })
-  line('  the same without remembering like terminations', timed(5, () => queries.map((query) => bestSet(catalogue, query))))
+  line(
+    '  the same without remembering like terminations',
+    timed(5, () => queries.map((query) => bestSet(catalogue, query))),
+  )
   return ms
 })
 console.log(`ten times the catalogue: ${((results[2] ?? NaN) / (results[0] ?? NaN)).toFixed(2)} times the time`)

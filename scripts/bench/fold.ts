@@ -6,10 +6,26 @@ import { line, timed } from './measure'
 const entries = largeJournal(1000, 20_000) as readonly Entry[]
 const text = JSON.stringify(entries)
 const parse = timed(9, () => JSON.parse(text) as unknown)
-line(`fold ${entries.length} entries`, timed(9, () => foldAll(entries)), 'JSON.parse of the same', parse)
+line(
+  `fold ${entries.length} entries`,
+  timed(9, () => foldAll(entries)),
+  'JSON.parse of the same',
+  parse,
+)
 const folded = foldAll(entries)
 let seq = folded.state.seq
 const notes = 2000
-line('next entry on a folded state', timed(3, () => {
-  for (let i = 0; i < notes; i++) foldEntry(folded, { id: `next-${++seq}`, kind: 'noted', text: 'x', seq, at: '2026-11-25T09:00:00.000Z', by: 'teodor' })
-}) / notes)
+line(
+  'next entry on a folded state',
+  timed(3, () => {
+    for (let i = 0; i < notes; i++)
+      foldEntry(folded, {
+        id: `next-${++seq}`,
+        kind: 'noted',
+        text: 'x',
+        seq,
+        at: '2026-11-25T09:00:00.000Z',
+        by: 'teodor',
+      })
+  }) / notes,
+)

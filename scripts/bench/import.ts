@@ -8,7 +8,10 @@ import { line } from './measure'
 /** A catalogue of 10,000 parts taken in: as YAML, as JSON, onto an empty shelf and once more onto itself. */
 const big = largePackage(9100)
 const parts = big.families.reduce((sum, family) => sum + family.contacts.length + family.seals.length, 0)
-for (const [form, text] of [['YAML', writeYaml(big)], ['JSON', JSON.stringify(big)]] as const) {
+for (const [form, text] of [
+  ['YAML', writeYaml(big)],
+  ['JSON', JSON.stringify(big)],
+] as const) {
   const { db, close } = await openMemory()
   console.log(`${parts} parts, ${(text.length / 1e6).toFixed(1)} MB of ${form}`)
   for (const shelf of ['an empty shelf', 'a shelf that has them']) {

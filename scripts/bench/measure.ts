@@ -16,7 +16,11 @@ export function timed(runs: number, work: () => unknown): number {
 
 /** One line of figures: what, how long, against what. */
 export function line(what: string, ms: number, reference?: string, referenceMs?: number): void {
-  const figure = (value: number) => (value < 0.1 ? `${(value * 1000).toFixed(1)} µs` : `${value.toFixed(value < 10 ? 2 : 0)} ms`)
-  const beside = reference === undefined || referenceMs === undefined ? '' : `   ${reference} ${figure(referenceMs)}, ratio ${(ms / referenceMs).toFixed(2)}`
+  const figure = (value: number) =>
+    value < 0.1 ? `${(value * 1000).toFixed(1)} µs` : `${value.toFixed(value < 10 ? 2 : 0)} ms`
+  const beside =
+    reference === undefined || referenceMs === undefined
+      ? ''
+      : `   ${reference} ${figure(referenceMs)}, ratio ${(ms / referenceMs).toFixed(2)}`
   console.log(`${what.padEnd(62)} ${figure(ms).padStart(9)}${beside}`)
 }

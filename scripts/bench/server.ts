@@ -14,16 +14,22 @@ import { line, median } from './measure'
 const folder = mkdtempSync(join(tmpdir(), 'urn-server-'))
 const port = String(21_000 + (process.pid % 20_000))
 const base = `http://127.0.0.1:${port}`
-const start = () => spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' }, stdio: 'ignore' })
+const start = () =>
+  spawn(process.execPath, ['scripts/start.mjs'], {
+    env: { ...process.env, PORT: port, URN_BENCH_DATA: folder, URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+    stdio: 'ignore',
+  })
 const answers = async () => {
   const from = performance.now()
-  while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok) await new Promise((resolve) => setTimeout(resolve, 50))
+  while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok)
+    await new Promise((resolve) => setTimeout(resolve, 50))
   return performance.now() - from
 }
-const stop = (child: ReturnType<typeof start>) => new Promise<void>((resolve) => {
-  child.on('exit', () => resolve())
-  child.kill('SIGTERM')
-})
+const stop = (child: ReturnType<typeof start>) =>
+  new Promise<void>((resolve) => {
+    child.on('exit', () => resolve())
+    child.kill('SIGTERM')
+  })
 
 let child = start()
 line('demo on a built tree answers, empty data folder', await answers())
@@ -40,10 +46,17 @@ const entries = largeJournal(1000, 20_000).map((entry): KeptEntry => {
 })
 const document = JSON.stringify(jobDocument('large', foldAll(entries).state, entries))
 const from = performance.now()
-const made = await fetch(`${base}/api/v1/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: document })
+const made = await fetch(`${base}/api/v1/jobs`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: document,
+})
 if (made.status !== 201) throw new Error((await made.text()).slice(0, 500))
 const { id } = (await made.json()) as { id: string }
-line(`read in a job of 1,000 wires and ${entries.length} entries (${(document.length / 1e6).toFixed(1)} MB)`, performance.now() - from)
+line(
+  `read in a job of 1,000 wires and ${entries.length} entries (${(document.length / 1e6).toFixed(1)} MB)`,
+  performance.now() - from,
+)
 
 for (const station of ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close']) {
   const times: number[] = []
@@ -55,7 +68,18 @@ for (const station of ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close']
   line(`page of the large job, whole HTML: ${station}`, median(times))
 }
 
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
   await page.goto(`${base}/jobs/${id}/${station}`)
@@ -80,7 +104,11 @@ const appended = await page.evaluate(async () => {
   let seen = ((await (await fetch('/api/v1/jobs/deck-loom/journal?after=0&limit=1')).json()) as { last: number }).last
   for (let i = 0; i < 40; i++) {
     const asked = performance.now()
-    await fetch('/api/v1/jobs/deck-loom/journal', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ seen: seen++, entries: [{ id: `browser-${i}-${Date.now()}`, kind: 'noted', text: 'x' }] }) })
+    await fetch('/api/v1/jobs/deck-loom/journal', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ seen: seen++, entries: [{ id: `browser-${i}-${Date.now()}`, kind: 'noted', text: 'x' }] }),
+    })
     times.push(performance.now() - asked)
   }
   return times.sort((a, b) => a - b)[20] ?? NaN

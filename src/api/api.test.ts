@@ -23,12 +23,27 @@ const context = {
   report: (error: unknown) => String(reports.push(error)),
 }
 
-interface Got { readonly status: number; readonly body: Record<string, unknown> & { sets?: unknown[]; rejected?: unknown[]; error?: { code: string; message?: string; issues?: { path: unknown[]; message: string }[] } }; readonly headers: Headers }
+interface Got {
+  readonly status: number
+  readonly body: Record<string, unknown> & {
+    sets?: unknown[]
+    rejected?: unknown[]
+    error?: { code: string; message?: string; issues?: { path: unknown[]; message: string }[] }
+  }
+  readonly headers: Headers
+}
 
 async function call(method: string, path: string, body?: unknown, contentType = 'application/json'): Promise<Got> {
   const [route = '', search] = path.split('?')
-  const init = body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': contentType } }
-  const response = await dispatch(new Request(`http://127.0.0.1/api/v1/${route}${search === undefined ? '' : `?${search}`}`, { method, ...init }), route, context)
+  const init =
+    body === undefined
+      ? {}
+      : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': contentType } }
+  const response = await dispatch(
+    new Request(`http://127.0.0.1/api/v1/${route}${search === undefined ? '' : `?${search}`}`, { method, ...init }),
+    route,
+    context,
+  )
   expect(response.headers.get('content-type')).toMatch(/^application\/json/)
   return { status: response.status, body: (await response.json()) as Got['body'], headers: response.headers }
 }
@@ -41,10 +56,28 @@ test('health says what runs and which data it writes', async () => {
 test.each<[string, unknown, Record<string, unknown>]>([
   ['wire/size', { awg: '2/0' }, { nearestAwg: '2/0', offByPercent: 0 }],
   ['wire/size', { strands: 19, strandMm: 0.2, lengthM: 2 }, { bundleDiameterMm: 1, nearestAwg: '20' }],
-  ['strip/window', { construction: 'open-barrel', conductorBarrelMm: 2.6, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 0.5 }, { minMm: 3.2, maxMm: 3.5, limits: { below: 'brush-too-short', above: 'brush-reaches-mating-part' } }],
+  [
+    'strip/window',
+    {
+      construction: 'open-barrel',
+      conductorBarrelMm: 2.6,
+      transitionMm: 0.8,
+      brush: { minMm: 0.2, maxMm: 1 },
+      reachMm: 0.5,
+    },
+    { minMm: 3.2, maxMm: 3.5, limits: { below: 'brush-too-short', above: 'brush-reaches-mating-part' } },
+  ],
   ['crimp/pull-minimum', { table: 'iec-60352-2', areaMm2: 0.6 }, { forceN: 70, scope: 'crimped-connections' }],
-  ['crimp/pull-minimum', { table: 'ul-486a', awg: '20' }, { forceN: 58, forceLbf: 13, rows: [{ awg: '20', forceLbf: 13 }] }],
-  ['crimp/height-target', { wireAreaMm2: 0.5, barrelAreaMm2: 1.1, widthMm: 1.6, compaction: { min: 0.84, max: 0.84 } }, { estimate: true }],
+  [
+    'crimp/pull-minimum',
+    { table: 'ul-486a', awg: '20' },
+    { forceN: 58, forceLbf: 13, rows: [{ awg: '20', forceLbf: 13 }] },
+  ],
+  [
+    'crimp/height-target',
+    { wireAreaMm2: 0.5, barrelAreaMm2: 1.1, widthMm: 1.6, compaction: { min: 0.84, max: 0.84 } },
+    { estimate: true },
+  ],
 ])('%s answers %j', async (path, input, expected) => {
   const { status, body } = await post(path, input)
   expect(status).toBe(200)
@@ -52,20 +85,43 @@ test.each<[string, unknown, Record<string, unknown>]>([
 })
 
 test('face/cavities gives ids, places and words', async () => {
-  const { body } = await post('face/cavities', { arrangement: { kind: 'rows', rowCounts: [8, 9, 10], pitchMm: 4, rowPitchMm: 5 }, ids: { kind: 'numbers', order: 'same-side' }, mark: { kind: 'chamfer', at: { xMm: -20, yMm: 8 } } })
+  const { body } = await post('face/cavities', {
+    arrangement: { kind: 'rows', rowCounts: [8, 9, 10], pitchMm: 4, rowPitchMm: 5 },
+    ids: { kind: 'numbers', order: 'same-side' },
+    mark: { kind: 'chamfer', at: { xMm: -20, yMm: 8 } },
+  })
   const cavities = body.cavities as { id: string; words: string }[]
   expect(cavities).toHaveLength(27)
-  expect(cavities[13]).toEqual({ id: '14', row: 1, index: 5, xMm: 4, yMm: 0, words: 'Middle row, sixth from the chamfer, between 5 and 6 of the row above' })
-  const rings = await post('face/cavities', { arrangement: { kind: 'rings', ringCounts: [1, 6] }, ids: { kind: 'letters', skip: ['I', 'O', 'Q'], order: 'out' } })
+  expect(cavities[13]).toEqual({
+    id: '14',
+    row: 1,
+    index: 5,
+    xMm: 4,
+    yMm: 0,
+    words: 'Middle row, sixth from the chamfer, between 5 and 6 of the row above',
+  })
+  const rings = await post('face/cavities', {
+    arrangement: { kind: 'rings', ringCounts: [1, 6] },
+    ids: { kind: 'letters', skip: ['I', 'O', 'Q'], order: 'out' },
+  })
   expect((rings.body.cavities as { id: string }[]).map((one) => one.id).join('')).toBe('ABCDEFG')
 })
 
 test('fit gives sets with their setups, and a code with figures for each candidate that is out', async () => {
   const { body } = await post('fit', { housing: 'CM-10P', cavity: '1', wire: { type: 'TW-0.5' } })
-  expect(body.sets?.[0]).toMatchObject({ contact: 'CM-SK-N', setups: [{ tool: 'QF-5', positioner: 'QP-2', selector: 7, notchMm: 1.1 }] })
+  expect(body.sets?.[0]).toMatchObject({
+    contact: 'CM-SK-N',
+    setups: [{ tool: 'QF-5', positioner: 'QP-2', selector: 7, notchMm: 1.1 }],
+  })
   const blocked = await post('fit', { housing: 'SW-7P', cavity: '3', wire: { areaMm2: 1.5, insulationMm: 2.95 } })
   expect(blocked.body.sets).toEqual([])
-  expect(blocked.body.rejected?.[0]).toMatchObject({ contact: 'SC-09-18', seal: 'SL-24', code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75 })
+  expect(blocked.body.rejected?.[0]).toMatchObject({
+    contact: 'SC-09-18',
+    seal: 'SL-24',
+    code: 'seal-tears',
+    insulationMm: 2.95,
+    maxMm: 2.75,
+  })
 })
 
 test.each<[string, unknown, (string | number)[], string]>([
@@ -76,8 +132,18 @@ test.each<[string, unknown, (string | number)[], string]>([
   ['wire/size', { strands: 7 }, ['strandMm'], 'go together'],
   ['wire/size', { awg: 'fat' }, ['awg'], 'must be a gauge'],
   ['crimp/pull-minimum', { table: 'x', areaMm2: 1 }, ['table'], 'must be one of iec-60352-2'],
-  ['strip/window', { construction: 'closed-barrel', gap: { minMm: 1, maxMm: 0.5 }, barrelDepthMm: 5 }, ['gap'], 'min must not be above max'],
-  ['face/cavities', { arrangement: { kind: 'rows', rowCounts: [3] }, ids: { kind: 'numbers', order: 'out' } }, ['ids', 'order'], 'same-side or snake'],
+  [
+    'strip/window',
+    { construction: 'closed-barrel', gap: { minMm: 1, maxMm: 0.5 }, barrelDepthMm: 5 },
+    ['gap'],
+    'min must not be above max',
+  ],
+  [
+    'face/cavities',
+    { arrangement: { kind: 'rows', rowCounts: [3] }, ids: { kind: 'numbers', order: 'out' } },
+    ['ids', 'order'],
+    'same-side or snake',
+  ],
 ])('%s with %j is bad input at %j', async (path, input, at, message) => {
   const { status, body } = await post(path, input)
   expect(status).toBe(400)
@@ -87,8 +153,19 @@ test.each<[string, unknown, (string | number)[], string]>([
 })
 
 test('outside a table, or without a window, there is no answer: 422 with the figures', async () => {
-  expect(await post('crimp/pull-minimum', { table: 'iec-60352-2', areaMm2: 16 })).toMatchObject({ status: 422, body: { error: { code: 'outside-table', areaMm2: 16, toMm2: 10 } } })
-  expect(await post('strip/window', { construction: 'open-barrel', conductorBarrelMm: 2, transitionMm: 1, brush: { minMm: 0.5, maxMm: 1 }, reachMm: 0.2 })).toMatchObject({ status: 422, body: { error: { code: 'no-window' } } })
+  expect(await post('crimp/pull-minimum', { table: 'iec-60352-2', areaMm2: 16 })).toMatchObject({
+    status: 422,
+    body: { error: { code: 'outside-table', areaMm2: 16, toMm2: 10 } },
+  })
+  expect(
+    await post('strip/window', {
+      construction: 'open-barrel',
+      conductorBarrelMm: 2,
+      transitionMm: 1,
+      brush: { minMm: 0.5, maxMm: 1 },
+      reachMm: 0.2,
+    }),
+  ).toMatchObject({ status: 422, body: { error: { code: 'no-window' } } })
 })
 
 test('unknown paths, wrong methods, no JSON, too much: always JSON', async () => {
@@ -102,7 +179,10 @@ test('unknown paths, wrong methods, no JSON, too much: always JSON', async () =>
 })
 
 test('what breaks is 500 with an id, and no trace of the program', async () => {
-  const response = await dispatch(new Request('http://127.0.0.1/api/v1/jobs'), 'jobs', { ...context, bench: () => Promise.reject(new Error('secret /path')) })
+  const response = await dispatch(new Request('http://127.0.0.1/api/v1/jobs'), 'jobs', {
+    ...context,
+    bench: () => Promise.reject(new Error('secret /path')),
+  })
   const text = await response.text()
   expect(response.status).toBe(500)
   expect(JSON.parse(text)).toMatchObject({ error: { code: 'internal', id: String(reports.length) } })
@@ -121,15 +201,18 @@ test('a pinout makes a job; a fault in it makes none and says where', async () =
   expect(((await call('GET', 'jobs')).body.jobs as unknown[]).length).toBe(all.length)
 })
 
-test.each(['deck-loom', 'spare-pump', 'sonde-pigtail', 'beacon-lead', 'logger-box', 'float-leads'])('what GET gives of %s, POST takes as a new job, with the same journal and state', async (id) => {
-  const { body } = await call('GET', `jobs/${id}`)
-  expect(body).toMatchObject({ format: 'urn-bench/job', version: 1 })
-  const made = await post('jobs', body)
-  expect(made).toMatchObject({ status: 201 })
-  const copy = (await call('GET', `jobs/${String(made.body.id)}`)).body
-  expect(copy.journal).toEqual(body.journal)
-  expect(copy.state).toEqual(body.state)
-})
+test.each(['deck-loom', 'spare-pump', 'sonde-pigtail', 'beacon-lead', 'logger-box', 'float-leads'])(
+  'what GET gives of %s, POST takes as a new job, with the same journal and state',
+  async (id) => {
+    const { body } = await call('GET', `jobs/${id}`)
+    expect(body).toMatchObject({ format: 'urn-bench/job', version: 1 })
+    const made = await post('jobs', body)
+    expect(made).toMatchObject({ status: 201 })
+    const copy = (await call('GET', `jobs/${String(made.body.id)}`)).body
+    expect(copy.journal).toEqual(body.journal)
+    expect(copy.state).toEqual(body.state)
+  },
+)
 
 test('what a plan change does not name stays as it was', async () => {
   const document = (await call('GET', 'jobs/spare-pump')).body
@@ -137,17 +220,30 @@ test('what a plan change does not name stays as it was', async () => {
   const path = `jobs/${String(made.body.id)}`
   const { last } = (await call('GET', `${path}/journal?limit=1`)).body
   const change = { id: 'script-rev-d', kind: 'plan-changed', change: { meta: { rev: 'D' } }, facts: {}, by: 'teodor' }
-  expect(await post(`${path}/journal`, { seen: last, entries: [change] })).toMatchObject({ status: 201, body: { entries: [{ change: { meta: { rev: 'D' } } }] } })
+  expect(await post(`${path}/journal`, { seen: last, entries: [change] })).toMatchObject({
+    status: 201,
+    body: { entries: [{ change: { meta: { rev: 'D' } } }] },
+  })
   const { kind, quantity, plan } = (await call('GET', path)).body
-  expect({ kind, quantity, plan }).toMatchObject({ kind: document.kind, quantity: document.quantity, plan: { ...(document.plan as object), rev: 'D' } })
+  expect({ kind, quantity, plan }).toMatchObject({
+    kind: document.kind,
+    quantity: document.quantity,
+    plan: { ...(document.plan as object), rev: 'D' },
+  })
   expect(kind).toBe('re-pin')
 })
 
 test('a record that was changed is not taken', async () => {
   const { body } = await call('GET', 'jobs/deck-loom')
   const entries = body.journal as { lengthMm?: number }[]
-  const forged = { ...body, journal: entries.map((entry) => (entry.lengthMm === undefined ? entry : { ...entry, lengthMm: 1 })) }
-  expect(await post('jobs', forged)).toMatchObject({ status: 400, body: { error: { issues: [{ message: expect.stringContaining('does not follow') as string }] } } })
+  const forged = {
+    ...body,
+    journal: entries.map((entry) => (entry.lengthMm === undefined ? entry : { ...entry, lengthMm: 1 })),
+  }
+  expect(await post('jobs', forged)).toMatchObject({
+    status: 400,
+    body: { error: { issues: [{ message: expect.stringContaining('does not follow') as string }] } },
+  })
 })
 
 test('the journal is appended to, read after a number, refused with why, and told of collisions', async () => {
@@ -158,9 +254,19 @@ test('the journal is appended to, read after a number, refused with why, and tol
   expect(written).toMatchObject({ status: 201, body: { entries: [{ seq: 3, by: 'api', kind: 'wire-cut' }] } })
   expect((await post(path, { seen: 2, entries: [cut] })).body).toEqual(written.body)
   expect((await call('GET', `${path}?after=2&limit=5`)).body).toMatchObject({ last: 3, entries: [{ seq: 3 }] })
-  expect(await post(path, { seen: 2, entries: [{ ...cut, id: 'script-0002' }] })).toMatchObject({ status: 409, body: { error: { code: 'conflict', last: 3 } } })
-  expect(await post(path, { seen: 3, entries: [{ id: 'script-0003', kind: 'crimped', term: '1/W1/a', setup: 'x', looks: [{ look: 'x', seen: true }] }] })).toMatchObject({ status: 422, body: { error: { code: 'not-yet', message: 'Strip it first.' } } })
-  expect(await post(path, { seen: 3, entries: [{ id: 'script-0004', kind: 'invented' }] })).toMatchObject({ status: 400 })
+  expect(await post(path, { seen: 2, entries: [{ ...cut, id: 'script-0002' }] })).toMatchObject({
+    status: 409,
+    body: { error: { code: 'conflict', last: 3 } },
+  })
+  expect(
+    await post(path, {
+      seen: 3,
+      entries: [{ id: 'script-0003', kind: 'crimped', term: '1/W1/a', setup: 'x', looks: [{ look: 'x', seen: true }] }],
+    }),
+  ).toMatchObject({ status: 422, body: { error: { code: 'not-yet', message: 'Strip it first.' } } })
+  expect(await post(path, { seen: 3, entries: [{ id: 'script-0004', kind: 'invented' }] })).toMatchObject({
+    status: 400,
+  })
   expect(await post(path, { seen: 99, entries: [{ ...cut, id: 'script-0005' }] })).toMatchObject({ status: 400 })
   expect(await call('GET', 'jobs/none/journal')).toMatchObject({ status: 404 })
 })
@@ -173,24 +279,48 @@ test('what GET gives of the catalogue, POST takes as the same', async () => {
 
 test('contact/bands spells the bin, gives the contacts that carry it, and reads from the other end', async () => {
   const { body } = await post('contact/bands', { bands: ['white', 'violet', 'green'] })
-  expect(body).toMatchObject({ bin: '975', contacts: [{ id: 'RK-SK-C', family: 'raku' }], otherEnd: { bin: '579', contacts: [] } })
+  expect(body).toMatchObject({
+    bin: '975',
+    contacts: [{ id: 'RK-SK-C', family: 'raku' }],
+    otherEnd: { bin: '579', contacts: [] },
+  })
   expect((await post('contact/bands', { bands: ['WH', 'VT', 'GN'] })).body.bin).toBe('975')
-  expect((await post('contact/bands', { bands: ['white', 'mauve'] })).body.error?.issues?.[0]).toMatchObject({ path: ['bands', 1] })
+  expect((await post('contact/bands', { bands: ['white', 'mauve'] })).body.error?.issues?.[0]).toMatchObject({
+    path: ['bands', 1],
+  })
 })
 
 test('fit follows any family and any house rules of the shelf', async () => {
   const raku = await post('fit', { housing: 'RK-20P', cavity: 'U', wire: { type: 'TW-1.0' } })
-  expect(raku.body.sets?.[0]).toMatchObject({ contact: 'RK-SK-C', setups: [{ tool: 'QF-5', positioner: 'QP-4', selector: 8 }] })
+  expect(raku.body.sets?.[0]).toMatchObject({
+    contact: 'RK-SK-C',
+    setups: [{ tool: 'QF-5', positioner: 'QP-4', selector: 8 }],
+  })
   const shard = { housing: 'SH-2x5', cavity: '1', wire: { type: 'UT-0.14' } }
   expect((await post('fit', shard)).body.sets).toEqual([])
-  expect((await post('fit', { ...shard, rules: 'field-repair' })).body.sets?.[0]).toMatchObject({ setups: [{ tool: 'NH-5', nest: '1.2' }] })
+  expect((await post('fit', { ...shard, rules: 'field-repair' })).body.sets?.[0]).toMatchObject({
+    setups: [{ tool: 'NH-5', nest: '1.2' }],
+  })
   expect((await post('fit', { ...shard, rules: 'nobody' })).body.error?.issues?.[0]).toMatchObject({ path: ['rules'] })
 })
 
 test('a package that contradicts itself is refused whole', async () => {
   const before = (await call('GET', 'catalogue')).body
   const placards = before.placards as { id: string; rows: { contact: string; selector?: number }[] }[]
-  const bad = { ...before, families: [], wireTypes: [{ ...(before.wireTypes as object[])[0], id: 'NEW-WIRE' }], placards: [{ ...placards.find((one) => one.id === 'QP-1'), rows: [...(placards.find((one) => one.id === 'QP-1')?.rows ?? []), { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 }] }] }
+  const bad = {
+    ...before,
+    families: [],
+    wireTypes: [{ ...(before.wireTypes as object[])[0], id: 'NEW-WIRE' }],
+    placards: [
+      {
+        ...placards.find((one) => one.id === 'QP-1'),
+        rows: [
+          ...(placards.find((one) => one.id === 'QP-1')?.rows ?? []),
+          { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 },
+        ],
+      },
+    ],
+  }
   expect(await post('catalogue', bad)).toMatchObject({ status: 400 })
   expect((await call('GET', 'catalogue')).body).toEqual(before)
 })
@@ -198,7 +328,8 @@ test('a package that contradicts itself is refused whole', async () => {
 test('the OpenAPI document names every endpoint', async () => {
   const { body } = await call('GET', 'openapi.json')
   expect(body.openapi).toBe('3.1.0')
-  for (const one of endpoints) expect(body.paths).toHaveProperty([`/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`, one.method.toLowerCase()])
+  for (const one of endpoints)
+    expect(body.paths).toHaveProperty([`/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`, one.method.toLowerCase()])
 })
 
 test.each([

@@ -2,7 +2,11 @@
 
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
-export type CallerFault = { readonly status: 421 | 403; readonly code: 'wrong-host' | 'wrong-origin'; readonly message: string }
+export type CallerFault = {
+  readonly status: 421 | 403
+  readonly code: 'wrong-host' | 'wrong-origin'
+  readonly message: string
+}
 
 /**
  * Only names of this machine: a page elsewhere that points its own name here gets nothing. And a write must come from a
@@ -10,11 +14,13 @@ export type CallerFault = { readonly status: 421 | 403; readonly code: 'wrong-ho
  */
 export function callerFault(method: string, headers: Headers): CallerFault | undefined {
   const host = headers.get('host')
-  if (host === null || !LOOPBACK.has(host.replace(/:\d+$/, ''))) return { status: 421, code: 'wrong-host', message: 'This bench answers on its own machine only.' }
+  if (host === null || !LOOPBACK.has(host.replace(/:\d+$/, '')))
+    return { status: 421, code: 'wrong-host', message: 'This bench answers on its own machine only.' }
   if (method === 'GET' || method === 'HEAD') return undefined
   const origin = headers.get('origin')
   const site = headers.get('sec-fetch-site')
-  const ours = origin !== null ? origin === `http://${host}` : site === null || site === 'same-origin' || site === 'none'
+  const ours =
+    origin !== null ? origin === `http://${host}` : site === null || site === 'same-origin' || site === 'none'
   return ours ? undefined : { status: 403, code: 'wrong-origin', message: 'Another site may not write here.' }
 }
 
@@ -36,5 +42,7 @@ export function secured(response: Response): Response {
 /** The answer to a caller who may not call; undefined for one who may. */
 export function callerRefusal(request: Request): Response | undefined {
   const fault = callerFault(request.method, request.headers)
-  return fault && secured(Response.json({ error: { code: fault.code, message: fault.message } }, { status: fault.status }))
+  return (
+    fault && secured(Response.json({ error: { code: fault.code, message: fault.message } }, { status: fault.status }))
+  )
 }

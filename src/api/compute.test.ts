@@ -4,23 +4,51 @@ import type { Bench } from '@/data/bench'
 import { dispatch } from './dispatch'
 
 /** Computations need no data: the bench is an empty one. */
-const context = { bench: () => Promise.resolve({} as Bench), now: () => new Date('2026-11-25T09:00:00Z'), by: 'api', report: () => 'id' }
+const context = {
+  bench: () => Promise.resolve({} as Bench),
+  now: () => new Date('2026-11-25T09:00:00Z'),
+  by: 'api',
+  report: () => 'id',
+}
 
-async function ask(path: string, body: unknown): Promise<{ readonly status: number; readonly body: Record<string, unknown> }> {
-  const response = await dispatch(new Request(`http://127.0.0.1/api/v1/${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }), path, context)
+async function ask(
+  path: string,
+  body: unknown,
+): Promise<{ readonly status: number; readonly body: Record<string, unknown> }> {
+  const response = await dispatch(
+    new Request(`http://127.0.0.1/api/v1/${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+    path,
+    context,
+  )
   return { status: response.status, body: (await response.json()) as Record<string, unknown> }
 }
 
 // expected figures worked out by hand from the formulas in the docstrings
 test.each<[unknown, Record<string, number | string>]>([
   [{ awg: '20' }, { areaMm2: 0.5176, solidDiameterMm: 0.8118, ohmPerM: 0.03331, nearestAwg: '20' }],
-  [{ awg: '20', stranded: true }, { areaMm2: 0.5176, ohmPerM: 0.03398 }],
+  [
+    { awg: '20', stranded: true },
+    { areaMm2: 0.5176, ohmPerM: 0.03398 },
+  ],
   [{ awg: '0000' }, { areaMm2: 107.22, nearestAwg: '4/0' }],
-  [{ areaMm2: 1, lengthM: 10 }, { solidDiameterMm: 1.1284, ohm: 0.17241, nearestAwg: '18' }],
+  [
+    { areaMm2: 1, lengthM: 10 },
+    { solidDiameterMm: 1.1284, ohm: 0.17241, nearestAwg: '18' },
+  ],
   [{ areaMm2: 1, temperatureC: 70 }, { ohmPerM: 0.020629 }],
   [{ bareDiameterMm: 1 }, { areaMm2: 0.7854 }],
-  [{ bareDiameterMm: 1, stranded: true }, { areaMm2: 0.589, bundleDiameterMm: 1 }],
-  [{ strands: 19, strandMm: 0.2 }, { areaMm2: 0.5969, bundleDiameterMm: 1, offByPercent: 15.32 }],
+  [
+    { bareDiameterMm: 1, stranded: true },
+    { areaMm2: 0.589, bundleDiameterMm: 1 },
+  ],
+  [
+    { strands: 19, strandMm: 0.2 },
+    { areaMm2: 0.5969, bundleDiameterMm: 1, offByPercent: 15.32 },
+  ],
   [{ strands: 16, strandMm: 0.2 }, { bundleDiameterMm: 0.9238 }],
 ])('wire/size of %j', async (input, expected) => {
   const { status, body } = await ask('wire/size', input)
@@ -34,11 +62,33 @@ test.each<[unknown, Record<string, number | string>]>([
 test.each<[unknown, readonly [number, number, number]]>([
   [{ construction: 'closed-barrel', barrelDepthMm: 5.2, gap: { minMm: 0.3, maxMm: 1 } }, [5.5, 5.85, 6.2]],
   [{ construction: 'closed-barrel', barrelDepthMm: 4, cupDepthMm: 1.5, gap: { minMm: 0, maxMm: 0.5 } }, [5.5, 5.75, 6]],
-  [{ construction: 'open-barrel', conductorBarrelMm: 2.8, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 1.4 }, [3.4, 3.8, 4.2]],
-  [{ construction: 'open-barrel', conductorBarrelMm: 2.8, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 }, reachMm: 0.2 }, [3.4, 3.4, 3.4]],
+  [
+    {
+      construction: 'open-barrel',
+      conductorBarrelMm: 2.8,
+      transitionMm: 0.8,
+      brush: { minMm: 0.2, maxMm: 1 },
+      reachMm: 1.4,
+    },
+    [3.4, 3.8, 4.2],
+  ],
+  [
+    {
+      construction: 'open-barrel',
+      conductorBarrelMm: 2.8,
+      transitionMm: 0.8,
+      brush: { minMm: 0.2, maxMm: 1 },
+      reachMm: 0.2,
+    },
+    [3.4, 3.4, 3.4],
+  ],
 ])('strip/window of %j', async (input, [min, nominal, max]) => {
   const { body } = await ask('strip/window', input)
-  expect([body.minMm, body.nominalMm, body.maxMm].map((mm) => Math.round((mm as number) * 1e6) / 1e6)).toEqual([min, nominal, max])
+  expect([body.minMm, body.nominalMm, body.maxMm].map((mm) => Math.round((mm as number) * 1e6) / 1e6)).toEqual([
+    min,
+    nominal,
+    max,
+  ])
 })
 
 test.each<[unknown, number]>([
@@ -54,16 +104,38 @@ test.each<[unknown, number]>([
 })
 
 test('crimp/height-target at one compaction is that height', async () => {
-  const { body } = await ask('crimp/height-target', { wireAreaMm2: 0.5, barrelAreaMm2: 1.1, widthMm: 1.6, shapeFactor: 0.8, compaction: { min: 0.85, max: 0.85 } })
+  const { body } = await ask('crimp/height-target', {
+    wireAreaMm2: 0.5,
+    barrelAreaMm2: 1.1,
+    widthMm: 1.6,
+    shapeFactor: 0.8,
+    compaction: { min: 0.85, max: 0.85 },
+  })
   expect(body.nominalMm).toBeCloseTo((0.85 * 1.6) / (0.8 * 1.6), 12)
   expect(body.minMm).toBe(body.maxMm)
 })
 
 test.each<[string, unknown, readonly string[]]>([
-  ['snake', { arrangement: { kind: 'rows', rowCounts: [3, 3] }, ids: { kind: 'numbers', order: 'snake' } }, ['1', '2', '3', '6', '5', '4']],
-  ['from nought', { arrangement: { kind: 'rows', rowCounts: [2, 1] }, ids: { kind: 'numbers', start: 0, order: 'same-side' } }, ['0', '1', '2']],
-  ['letters without I', { arrangement: { kind: 'rows', rowCounts: [10] }, ids: { kind: 'letters', skip: ['I'], order: 'same-side' } }, ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'J', 'K']],
-  ['rings inward', { arrangement: { kind: 'rings', ringCounts: [1, 3] }, ids: { kind: 'numbers', order: 'in' } }, ['4', '1', '2', '3']],
+  [
+    'snake',
+    { arrangement: { kind: 'rows', rowCounts: [3, 3] }, ids: { kind: 'numbers', order: 'snake' } },
+    ['1', '2', '3', '6', '5', '4'],
+  ],
+  [
+    'from nought',
+    { arrangement: { kind: 'rows', rowCounts: [2, 1] }, ids: { kind: 'numbers', start: 0, order: 'same-side' } },
+    ['0', '1', '2'],
+  ],
+  [
+    'letters without I',
+    { arrangement: { kind: 'rows', rowCounts: [10] }, ids: { kind: 'letters', skip: ['I'], order: 'same-side' } },
+    ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'J', 'K'],
+  ],
+  [
+    'rings inward',
+    { arrangement: { kind: 'rings', ringCounts: [1, 3] }, ids: { kind: 'numbers', order: 'in' } },
+    ['4', '1', '2', '3'],
+  ],
   ['no ids at all', { arrangement: { kind: 'rings', ringCounts: [1, 3] } }, ['1', '2', '3', '4']],
 ])('face/cavities numbers %s', async (_what, input, ids) => {
   const { body } = await ask('face/cavities', input)
@@ -71,14 +143,39 @@ test.each<[string, unknown, readonly string[]]>([
 })
 
 test('rings go clockwise from the top unless they are told otherwise', async () => {
-  const places = async (more: object) => ((await ask('face/cavities', { arrangement: { kind: 'rings', ringCounts: [4], ringRadiiMm: [5], ...more } })).body.cavities as { xMm: number; yMm: number }[]).map(({ xMm, yMm }) => [xMm, yMm])
-  expect(await places({})).toEqual([[0, 5], [5, 0], [0, -5], [-5, 0]])
-  expect(await places({ clockwise: false })).toEqual([[0, 5], [-5, 0], [0, -5], [5, 0]])
-  expect(await places({ startDeg: 0 })).toEqual([[5, 0], [0, -5], [-5, 0], [0, 5]])
+  const places = async (more: object) =>
+    (
+      (await ask('face/cavities', { arrangement: { kind: 'rings', ringCounts: [4], ringRadiiMm: [5], ...more } })).body
+        .cavities as { xMm: number; yMm: number }[]
+    ).map(({ xMm, yMm }) => [xMm, yMm])
+  expect(await places({})).toEqual([
+    [0, 5],
+    [5, 0],
+    [0, -5],
+    [-5, 0],
+  ])
+  expect(await places({ clockwise: false })).toEqual([
+    [0, 5],
+    [-5, 0],
+    [0, -5],
+    [5, 0],
+  ])
+  expect(await places({ startDeg: 0 })).toEqual([
+    [5, 0],
+    [0, -5],
+    [-5, 0],
+    [0, 5],
+  ])
 })
 
 test('whatever is posted, the answer is JSON with a status of ours and no trace of the program', async () => {
-  const paths = fc.constantFrom('wire/size', 'strip/window', 'crimp/pull-minimum', 'crimp/height-target', 'face/cavities')
+  const paths = fc.constantFrom(
+    'wire/size',
+    'strip/window',
+    'crimp/pull-minimum',
+    'crimp/height-target',
+    'face/cavities',
+  )
   await fc.assert(
     fc.asyncProperty(paths, fc.jsonValue(), async (path, value) => {
       const { status, body } = await ask(path, value)
@@ -97,17 +194,52 @@ test('stats/control answers with limits, capability and signals', async () => {
   // sigma within 2 / 1.128; nearer limit 7.8 away
   expect(body.cpk).toBeCloseTo(7.8 / (3 * (2 / 1.128)), 9)
   expect(body.cp).toBeCloseTo(16 / (6 * (2 / 1.128)), 9)
-  expect((await ask('stats/control', { subgroups: [[1, 2], [1, 2, 3]] })).body).toMatchObject({ error: { code: 'uneven-subgroups', message: 'subgroup 2 has 3 readings, the others 2: all must be of one size' } })
+  expect(
+    (
+      await ask('stats/control', {
+        subgroups: [
+          [1, 2],
+          [1, 2, 3],
+        ],
+      })
+    ).body,
+  ).toMatchObject({
+    error: { code: 'uneven-subgroups', message: 'subgroup 2 has 3 readings, the others 2: all must be of one size' },
+  })
   expect((await ask('stats/control', { values: [1] })).status).toBe(422)
-  expect((await ask('stats/control', { values: [1, 2], lower: 3, upper: 2 })).body).toMatchObject({ error: { issues: [{ path: ['lower'], message: 'must be below upper' }] } })
+  expect((await ask('stats/control', { values: [1, 2], lower: 3, upper: 2 })).body).toMatchObject({
+    error: { issues: [{ path: ['lower'], message: 'must be below upper' }] },
+  })
   expect((await ask('stats/control', {})).status).toBe(400)
 })
 
 test('close/cut-plan answers with what is cut from where and the bound', async () => {
-  const { status, body } = await ask('close/cut-plan', { spools: [{ id: 'A', lengthMm: 1000 }, { id: 'B', lengthMm: 1000 }], cuts: [{ id: 'x', lengthMm: 700, count: 1 }, { id: 'y', lengthMm: 300, count: 1 }, { id: 'z', lengthMm: 400, count: 1 }] })
+  const { status, body } = await ask('close/cut-plan', {
+    spools: [
+      { id: 'A', lengthMm: 1000 },
+      { id: 'B', lengthMm: 1000 },
+    ],
+    cuts: [
+      { id: 'x', lengthMm: 700, count: 1 },
+      { id: 'y', lengthMm: 300, count: 1 },
+      { id: 'z', lengthMm: 400, count: 1 },
+    ],
+  })
   expect(status).toBe(200)
   expect(body).toMatchObject({ spoolsOpened: 2, bound: 2, short: [], wasteMm: 0, longestLeftMm: 600 })
-  expect((await ask('close/cut-plan', { spools: [{ id: 'A', lengthMm: 5 }, { id: 'A', lengthMm: 6 }], cuts: [] })).body).toMatchObject({ error: { issues: [{ path: ['spools'], message: 'spool “A” stands twice: each needs an id of its own' }] } })
+  expect(
+    (
+      await ask('close/cut-plan', {
+        spools: [
+          { id: 'A', lengthMm: 5 },
+          { id: 'A', lengthMm: 6 },
+        ],
+        cuts: [],
+      })
+    ).body,
+  ).toMatchObject({
+    error: { issues: [{ path: ['spools'], message: 'spool “A” stands twice: each needs an id of its own' }] },
+  })
   expect((await ask('close/cut-plan', { spools: [], cuts: [{ id: 'x', lengthMm: -1, count: 1 }] })).status).toBe(400)
 })
 
@@ -119,7 +251,10 @@ test('rework/plan: two swaps, a three-cycle, one wire added and one removed', as
   expect(body).toMatchObject({ extractions: 8, parkings: 3, parkedAtOnce: 1 })
   const steps = body.steps as { do: string; wire?: string; cavity?: string }[]
   expect(steps.filter((step) => !['extract', 'park', 'insert'].includes(step.do))).toEqual([
-    { do: 'retire', wire: 'W8', cavity: '8' }, { do: 'plug', cavity: '8' }, { do: 'unplug', cavity: '10' }, { do: 'bring', wire: 'W10' },
+    { do: 'retire', wire: 'W8', cavity: '8' },
+    { do: 'plug', cavity: '8' },
+    { do: 'unplug', cavity: '10' },
+    { do: 'bring', wire: 'W10' },
   ])
   // followed by hand: the face ends as it is wanted
   const face = new Map(Object.entries(before))
@@ -136,9 +271,21 @@ test('rework/plan: two swaps, a three-cycle, one wire added and one removed', as
 })
 
 test.each([
-  [{ before: { '1': 'W1', '2': 'W1' }, after: {} }, ['before', '2'], 'wire W1 stands in 1 and in 2: a wire is in one cavity of a housing'],
-  [{ before: { '1': 'W1' }, after: { '2': 'W1', '3': 'W1' } }, ['after', '3'], 'wire W1 is wanted in 2 and in 3: give it one of them'],
-  [{ before: { '1': 'W1' }, after: {}, sealed: true, plugged: ['1'] }, ['plugged'], '1 holds wire W1 and a plug: it is one or the other'],
+  [
+    { before: { '1': 'W1', '2': 'W1' }, after: {} },
+    ['before', '2'],
+    'wire W1 stands in 1 and in 2: a wire is in one cavity of a housing',
+  ],
+  [
+    { before: { '1': 'W1' }, after: { '2': 'W1', '3': 'W1' } },
+    ['after', '3'],
+    'wire W1 is wanted in 2 and in 3: give it one of them',
+  ],
+  [
+    { before: { '1': 'W1' }, after: {}, sealed: true, plugged: ['1'] },
+    ['plugged'],
+    '1 holds wire W1 and a plug: it is one or the other',
+  ],
 ])('rework/plan refuses %j', async (input, path, message) => {
   const { status, body } = await ask('rework/plan', input)
   expect(status).toBe(400)

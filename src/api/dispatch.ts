@@ -14,9 +14,13 @@ export interface DispatchContext {
 }
 
 const json = (status: number, body: unknown, headers: Record<string, string> = {}) =>
-  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store', ...headers } })
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store', ...headers },
+  })
 
-const error = (status: number, code: string, rest: Record<string, unknown> = {}, headers?: Record<string, string>) => json(status, { error: { code, ...rest } }, headers)
+const error = (status: number, code: string, rest: Record<string, unknown> = {}, headers?: Record<string, string>) =>
+  json(status, { error: { code, ...rest } }, headers)
 
 /** Serves one request of the open interface. Always JSON, never a stack trace. */
 export async function dispatch(request: Request, path: string, context: DispatchContext): Promise<Response> {
@@ -24,7 +28,13 @@ export async function dispatch(request: Request, path: string, context: Dispatch
     const params = matchPath(one.path, path)
     return params ? [{ one, params }] : []
   })
-  if (matches.length === 0) return error(404, 'not-found', { message: path === '' ? 'name an endpoint; they are listed in /api/v1/openapi.json' : `no ${path} here; see /api/v1/openapi.json` })
+  if (matches.length === 0)
+    return error(404, 'not-found', {
+      message:
+        path === ''
+          ? 'name an endpoint; they are listed in /api/v1/openapi.json'
+          : `no ${path} here; see /api/v1/openapi.json`,
+    })
   const method = request.method === 'HEAD' ? 'GET' : request.method
   const match = matches.find(({ one }) => one.method === method)
   if (!match) {
@@ -34,29 +44,58 @@ export async function dispatch(request: Request, path: string, context: Dispatch
   try {
     return await serve(request, match.one, match.params, context)
   } catch (caught) {
-    return error(500, 'internal', { id: context.report(caught), message: 'something broke here; the id stands in the log' })
+    return error(500, 'internal', {
+      id: context.report(caught),
+      message: 'something broke here; the id stands in the log',
+    })
   }
 }
 
-async function serve(request: Request, one: Endpoint, params: Record<string, string>, context: DispatchContext): Promise<Response> {
+async function serve(
+  request: Request,
+  one: Endpoint,
+  params: Record<string, string>,
+  context: DispatchContext,
+): Promise<Response> {
   const contentType = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
   let input: unknown
   let text = ''
   if (one.method === 'POST') {
     const read = await readBody(request, one.limitBytes)
-    if (!read.ok && read.why === 'too-large') return error(413, 'too-large', { limitBytes: one.limitBytes, message: `the body is above ${one.limitBytes / 1024 / 1024} MB` })
+    if (!read.ok && read.why === 'too-large')
+      return error(413, 'too-large', {
+        limitBytes: one.limitBytes,
+        message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
+      })
     if (!read.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not UTF-8 text' }] })
     text = read.text
     if (!(one.accepts ?? []).includes(contentType)) {
-      if (contentType !== 'application/json') return error(400, 'bad-input', { issues: [{ path: [], message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}` }] })
+      if (contentType !== 'application/json')
+        return error(400, 'bad-input', {
+          issues: [
+            {
+              path: [],
+              message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}`,
+            },
+          ],
+        })
       const parsed = parseJson(read.text)
       if (!parsed.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not JSON' }] })
       const checked = one.input?.safeParse(parsed.value)
-      if (checked && !checked.success) return error(400, 'bad-input', { issues: plainIssues(checked.error).slice(0, 100) })
+      if (checked && !checked.success)
+        return error(400, 'bad-input', { issues: plainIssues(checked.error).slice(0, 100) })
       input = checked?.data
     }
   }
-  const answer: Answer = await one.handle(input, { bench: await context.bench(), now: context.now(), params, query: new URL(request.url).searchParams, by: context.by, text, contentType })
+  const answer: Answer = await one.handle(input, {
+    bench: await context.bench(),
+    now: context.now(),
+    params,
+    query: new URL(request.url).searchParams,
+    by: context.by,
+    text,
+    contentType,
+  })
   return answer.ok ? json(answer.status, answer.body) : json(answer.status, { error: answer.error })
 }
 
@@ -80,4 +119,3 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false } {
     return { ok: false }
   }
 }
-

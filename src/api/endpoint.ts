@@ -16,7 +16,11 @@ export interface ApiContext {
 
 export type Answer =
   | { readonly ok: true; readonly status: 200 | 201; readonly body: unknown }
-  | { readonly ok: false; readonly status: 400 | 404 | 409 | 413 | 422; readonly error: { readonly code: string } & Readonly<Record<string, unknown>> }
+  | {
+      readonly ok: false
+      readonly status: 400 | 404 | 409 | 413 | 422
+      readonly error: { readonly code: string } & Readonly<Record<string, unknown>>
+    }
 
 /** One endpoint of the open interface: the dispatcher, the OpenAPI document and the tests read the same definition. */
 export interface Endpoint {
@@ -54,7 +58,21 @@ export function endpoint<In extends z.ZodType>(definition: {
 
 export const answer = (body: unknown): Answer => ({ ok: true, status: 200, body })
 export const created = (body: unknown): Answer => ({ ok: true, status: 201, body })
-export const notFound = (message: string, path: readonly string[] = []): Answer => ({ ok: false, status: 404, error: { code: 'not-found', message, ...(path.length > 0 && { issues: [{ path, message }] }) } })
-export const badInput = (issues: readonly { readonly path: readonly (string | number)[]; readonly message: string }[]): Answer => ({ ok: false, status: 400, error: { code: 'bad-input', issues } })
-export const noAnswer = (fault: { readonly code: string } & Readonly<Record<string, unknown>>): Answer => ({ ok: false, status: 422, error: fault })
-export const conflict = (rest: Readonly<Record<string, unknown>>): Answer => ({ ok: false, status: 409, error: { code: 'conflict', ...rest } })
+export const notFound = (message: string, path: readonly string[] = []): Answer => ({
+  ok: false,
+  status: 404,
+  error: { code: 'not-found', message, ...(path.length > 0 && { issues: [{ path, message }] }) },
+})
+export const badInput = (
+  issues: readonly { readonly path: readonly (string | number)[]; readonly message: string }[],
+): Answer => ({ ok: false, status: 400, error: { code: 'bad-input', issues } })
+export const noAnswer = (fault: { readonly code: string } & Readonly<Record<string, unknown>>): Answer => ({
+  ok: false,
+  status: 422,
+  error: fault,
+})
+export const conflict = (rest: Readonly<Record<string, unknown>>): Answer => ({
+  ok: false,
+  status: 409,
+  error: { code: 'conflict', ...rest },
+})

@@ -1,13 +1,26 @@
 import { z } from 'zod'
 import { answer, endpoint, type Endpoint } from './endpoint'
-import { faceCavitiesEndpoint, heightTargetEndpoint, pullMinimumEndpoint, stripWindowEndpoint, wireSizeEndpoint } from './endpoints/compute'
+import {
+  faceCavitiesEndpoint,
+  heightTargetEndpoint,
+  pullMinimumEndpoint,
+  stripWindowEndpoint,
+  wireSizeEndpoint,
+} from './endpoints/compute'
 import { controlEndpoint } from './endpoints/controlEndpoint'
 import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
 import { reworkPlanEndpoint } from './endpoints/reworkPlanEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
 import {
-  appendEndpoint, importCatalogueEndpoint, listJobsEndpoint, makeJobEndpoint, previewPinoutEndpoint, readCatalogueEndpoint, readJobEndpoint, readJournalEndpoint,
+  appendEndpoint,
+  importCatalogueEndpoint,
+  listJobsEndpoint,
+  makeJobEndpoint,
+  previewPinoutEndpoint,
+  readCatalogueEndpoint,
+  readJobEndpoint,
+  readJournalEndpoint,
 } from './endpoints/records'
 import { openApi } from './openApi'
 
@@ -32,8 +45,24 @@ const openApiEndpoint = endpoint({
 
 /** The open interface: everything below /api/v1. */
 export const endpoints: readonly Endpoint[] = [
-  healthEndpoint, openApiEndpoint,
-  wireSizeEndpoint, stripWindowEndpoint, pullMinimumEndpoint, heightTargetEndpoint, faceCavitiesEndpoint, bandsEndpoint, fitEndpoint, controlEndpoint, cutPlanEndpoint, reworkPlanEndpoint,
-  listJobsEndpoint, makeJobEndpoint, readJobEndpoint, readJournalEndpoint, appendEndpoint,
-  readCatalogueEndpoint, importCatalogueEndpoint, previewPinoutEndpoint,
+  healthEndpoint,
+  openApiEndpoint,
+  wireSizeEndpoint,
+  stripWindowEndpoint,
+  pullMinimumEndpoint,
+  heightTargetEndpoint,
+  faceCavitiesEndpoint,
+  bandsEndpoint,
+  fitEndpoint,
+  controlEndpoint,
+  cutPlanEndpoint,
+  reworkPlanEndpoint,
+  listJobsEndpoint,
+  makeJobEndpoint,
+  readJobEndpoint,
+  readJournalEndpoint,
+  appendEndpoint,
+  readCatalogueEndpoint,
+  importCatalogueEndpoint,
+  previewPinoutEndpoint,
 ]

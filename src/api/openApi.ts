@@ -8,16 +8,28 @@ const errorSchema = {
   required: ['error'],
   properties: {
     error: {
-      type: 'object', required: ['code'],
+      type: 'object',
+      required: ['code'],
       properties: {
-        code: { type: 'string' }, message: { type: 'string' },
-        issues: { type: 'array', items: { type: 'object', required: ['path', 'message'], properties: { path: { type: 'array' }, message: { type: 'string' } } } },
+        code: { type: 'string' },
+        message: { type: 'string' },
+        issues: {
+          type: 'array',
+          items: {
+            type: 'object',
+            required: ['path', 'message'],
+            properties: { path: { type: 'array' }, message: { type: 'string' } },
+          },
+        },
       },
     },
   },
 }
 
-const failure = (description: string) => ({ description, content: { 'application/json': { schema: { $ref: '#/components/schemas/Error' } } } })
+const failure = (description: string) => ({
+  description,
+  content: { 'application/json': { schema: { $ref: '#/components/schemas/Error' } } },
+})
 
 /** The OpenAPI 3.1 document of the endpoints, from the definitions that the dispatcher serves. */
 export function openApi(endpoints: readonly Endpoint[], version: string): Record<string, unknown> {
@@ -31,7 +43,9 @@ export function openApi(endpoints: readonly Endpoint[], version: string): Record
       [one.method.toLowerCase()]: {
         summary: one.summary,
         operationId: `${one.method.toLowerCase()}-${one.path.replaceAll(/[/:.]+/g, '-')}`,
-        ...(names.length > 0 && { parameters: names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })) }),
+        ...(names.length > 0 && {
+          parameters: names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
+        }),
         ...(one.input && {
           requestBody: {
             required: true,
@@ -42,10 +56,14 @@ export function openApi(endpoints: readonly Endpoint[], version: string): Record
           },
         }),
         responses: {
-          [success]: { description: 'the answer', content: { 'application/json': { schema: schemaOf(one.output, 'output') } } },
+          [success]: {
+            description: 'the answer',
+            content: { 'application/json': { schema: schemaOf(one.output, 'output') } },
+          },
           '400': failure('bad input: what, where, what would be right'),
           '404': failure('no such record or path'),
-          ...(one.path.endsWith('journal') && one.method === 'POST' && { '409': failure('somebody else changed the same thing in between') }),
+          ...(one.path.endsWith('journal') &&
+            one.method === 'POST' && { '409': failure('somebody else changed the same thing in between') }),
           '422': failure('well-formed, but there is no answer'),
         },
       },
@@ -53,7 +71,12 @@ export function openApi(endpoints: readonly Endpoint[], version: string): Record
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Urn Bench', version, description: 'Computations and records of the bench. Units are in the names. Figures never replace the maker’s sheet.' },
+    info: {
+      title: 'Urn Bench',
+      version,
+      description:
+        'Computations and records of the bench. Units are in the names. Figures never replace the maker’s sheet.',
+    },
     servers: [{ url: '/' }],
     paths,
     components: { schemas: { Error: errorSchema } },

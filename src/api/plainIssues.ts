@@ -2,14 +2,26 @@ import type { z } from 'zod'
 
 type Issue = z.core.$ZodIssue
 
-const things: Readonly<Record<string, string>> = { number: 'a number', string: 'a text', array: 'a list', object: 'an object', record: 'an object', boolean: 'true or false', int: 'a whole number' }
+const things: Readonly<Record<string, string>> = {
+  number: 'a number',
+  string: 'a text',
+  array: 'a list',
+  object: 'an object',
+  record: 'an object',
+  boolean: 'true or false',
+  int: 'a whole number',
+}
 
 /** Schema issues in plain words: what is wrong and what would be right. */
-export function plainIssues(error: { readonly issues: readonly Issue[] }): { path: (string | number)[]; message: string }[] {
+export function plainIssues(error: {
+  readonly issues: readonly Issue[]
+}): { path: (string | number)[]; message: string }[] {
   return error.issues.flatMap((issue) => {
     const deeper = issue.code === 'invalid_union' ? nearest(issue) : undefined
     return (deeper ?? [issue]).map((one) => ({
-      path: [...(deeper ? issue.path : []), ...one.path].map((part) => (typeof part === 'number' ? part : String(part))),
+      path: [...(deeper ? issue.path : []), ...one.path].map((part) =>
+        typeof part === 'number' ? part : String(part),
+      ),
       message: words(one),
     }))
   })
@@ -23,12 +35,29 @@ function nearest(issue: Extract<Issue, { code: 'invalid_union' }>): Issue[] | un
 
 function words(issue: Issue): string {
   switch (issue.code) {
-    case 'invalid_type': return issue.input === undefined && issue.message.includes('undefined') ? `is missing: ${things[issue.expected] ?? issue.expected} is wanted` : `must be ${things[issue.expected] ?? issue.expected}`
-    case 'too_small': return issue.origin === 'array' ? `needs at least ${issue.minimum}` : issue.origin === 'string' ? 'must not be empty' : `must be ${issue.inclusive ? 'at least' : 'above'} ${issue.minimum}`
-    case 'too_big': return issue.origin === 'array' ? `has more than ${issue.maximum}` : issue.origin === 'string' ? `must not be longer than ${issue.maximum}` : `must be ${issue.inclusive ? 'at most' : 'below'} ${issue.maximum}`
-    case 'invalid_value': return `must be one of ${issue.values.map(String).join(', ')}`
-    case 'unrecognized_keys': return `has fields that are not known: ${issue.keys.join(', ')}`
-    case 'invalid_union': return 'fits none of the forms that are known'
-    default: return issue.message
+    case 'invalid_type':
+      return issue.input === undefined && issue.message.includes('undefined')
+        ? `is missing: ${things[issue.expected] ?? issue.expected} is wanted`
+        : `must be ${things[issue.expected] ?? issue.expected}`
+    case 'too_small':
+      return issue.origin === 'array'
+        ? `needs at least ${issue.minimum}`
+        : issue.origin === 'string'
+          ? 'must not be empty'
+          : `must be ${issue.inclusive ? 'at least' : 'above'} ${issue.minimum}`
+    case 'too_big':
+      return issue.origin === 'array'
+        ? `has more than ${issue.maximum}`
+        : issue.origin === 'string'
+          ? `must not be longer than ${issue.maximum}`
+          : `must be ${issue.inclusive ? 'at most' : 'below'} ${issue.maximum}`
+    case 'invalid_value':
+      return `must be one of ${issue.values.map(String).join(', ')}`
+    case 'unrecognized_keys':
+      return `has fields that are not known: ${issue.keys.join(', ')}`
+    case 'invalid_union':
+      return 'fits none of the forms that are known'
+    default:
+      return issue.message
   }
 }

@@ -1,5 +1,6 @@
 /** A body as text, or why it is not read. */
-export type BodyRead = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
+export type BodyRead =
+  { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
 
 /**
  * Reads a body while it comes, and stops at the limit: a header may lie about the length.

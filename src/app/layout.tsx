@@ -12,8 +12,16 @@ import type { ReactNode } from 'react'
 import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
 
-export const metadata: Metadata = { title: { default: 'Urn Bench', template: '%s · Urn Bench' }, description: 'The right contact, seal, die and setting for every wire, from Plan to Close.' }
-export const viewport: Viewport = { themeColor: [{ media: '(prefers-color-scheme: light)', color: '#f7f4ee' }, { media: '(prefers-color-scheme: dark)', color: '#14110f' }] }
+export const metadata: Metadata = {
+  title: { default: 'Urn Bench', template: '%s · Urn Bench' },
+  description: 'The right contact, seal, die and setting for every wire, from Plan to Close.',
+}
+export const viewport: Viewport = {
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#f7f4ee' },
+    { media: '(prefers-color-scheme: dark)', color: '#14110f' },
+  ],
+}
 
 /** No page is made at build time: a page would open the data folder, and the server that starts right after would find it taken. */
 export const dynamic = 'force-dynamic'

@@ -13,4 +13,5 @@ export function groupBy<T, K>(items: Iterable<T>, key: (item: T) => K): Map<K, T
 }
 
 /** A sorted copy, ascending by a figure. */
-export const sortedBy = <T>(items: Iterable<T>, by: (item: T) => number): T[] => [...items].sort((a, b) => by(a) - by(b))
+export const sortedBy = <T>(items: Iterable<T>, by: (item: T) => number): T[] =>
+  [...items].sort((a, b) => by(a) - by(b))

@@ -5,6 +5,9 @@
 export function inTurn<K, T>(turns: Map<K, Promise<unknown>>, key: K, work: () => Promise<T>): Promise<T> {
   const before = turns.get(key) ?? Promise.resolve()
   const mine = before.then(work, work)
-  turns.set(key, mine.catch(() => undefined))
+  turns.set(
+    key,
+    mine.catch(() => undefined),
+  )
   return mine
 }

@@ -19,8 +19,21 @@ afterEach(async () => {
 
 const contact = demoCatalogue().contacts.get('SC-03-08')
 if (!contact) throw new Error('SC-03-08')
-const good: CrimpMade = { contact, strands: 19, strandMm: 0.18, insulationMm: 1.6, stripMm: 3.8, endShortMm: -0.6, strandsLost: 0, compaction: 0.85 }
-const piece = (change: Partial<CrimpMade> = {}): MountedPiece => ({ made: { ...good, ...change }, seen: specimen({ ...good, ...change }), heightMm: 1.01 })
+const good: CrimpMade = {
+  contact,
+  strands: 19,
+  strandMm: 0.18,
+  insulationMm: 1.6,
+  stripMm: 3.8,
+  endShortMm: -0.6,
+  strandsLost: 0,
+  compaction: 0.85,
+}
+const piece = (change: Partial<CrimpMade> = {}): MountedPiece => ({
+  made: { ...good, ...change },
+  seen: specimen({ ...good, ...change }),
+  heightMm: 1.01,
+})
 const every = (ms: number, act: () => void) => {
   const timer = setInterval(act, ms)
   return () => clearInterval(timer)
@@ -43,7 +56,12 @@ async function misbehaving(behave: (line: string, socket: Socket) => void): Prom
   const server = createServer((socket) => {
     socket.setEncoding('utf8')
     socket.on('error', () => undefined)
-    socket.on('data', (chunk: string) => chunk.split('\n').filter(Boolean).forEach((line) => behave(line, socket)))
+    socket.on('data', (chunk: string) =>
+      chunk
+        .split('\n')
+        .filter(Boolean)
+        .forEach((line) => behave(line, socket)),
+    )
   })
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
   closing.push(() => new Promise((closed) => server.close(closed)))
@@ -51,7 +69,13 @@ async function misbehaving(behave: (line: string, socket: Socket) => void): Prom
   return linkTo(typeof address === 'object' && address ? address.port : 0, 200)
 }
 
-test.each([['measure:force?', 'MEAS:FORC?'], ['MEAS:FORC?', 'MEAS:FORC?'], ['system:error?', 'SYST:ERR?'], ['TRACe:PULL?', 'TRAC:PULL?'], ['unit:length?', 'UNIT:LENG?']])('%s is %s', (said, short) => {
+test.each([
+  ['measure:force?', 'MEAS:FORC?'],
+  ['MEAS:FORC?', 'MEAS:FORC?'],
+  ['system:error?', 'SYST:ERR?'],
+  ['TRACe:PULL?', 'TRAC:PULL?'],
+  ['unit:length?', 'UNIT:LENG?'],
+])('%s is %s', (said, short) => {
   expect(shortHeader(said)).toBe(short)
 })
 
@@ -68,7 +92,11 @@ test('a pull tester says who it is, and a sound crimp holds what the model says'
 test('a pull is heard point by point, a thousand a second, none dropped; a bad strip pulls out low', async () => {
   const heard: number[] = []
   const sound = await pull(await tester(piece()), instruments['pull-tester'], (point) => heard.push(point.s))
-  const bad = await pull(await tester(piece({ endShortMm: 2, compaction: 0.97 })), instruments['pull-tester'], () => undefined)
+  const bad = await pull(
+    await tester(piece({ endShortMm: 2, compaction: 0.97 })),
+    instruments['pull-tester'],
+    () => undefined,
+  )
   if (!sound.ok || !bad.ok) throw new Error('pull')
   expect(heard).toEqual(heard.map((_, i) => Number((i / 1000).toFixed(3))))
   expect(heard.length).toBe(sound.value.points.length)
@@ -90,7 +118,10 @@ test('a micrometer measures the piece that lies in it', async () => {
   const link = await linkTo(server.port)
   const height = await measure(link, instruments.micrometer)
   expect(height.ok && Math.abs(height.value - 1.01)).toBeLessThan(0.03)
-  expect(await identify(link, instruments['pull-tester'])).toEqual({ ok: false, fault: { code: 'other-instrument', got: 'URN BENCH,TARN-H,stand-in,1.0', expected: 'TARN-P' } })
+  expect(await identify(link, instruments['pull-tester'])).toEqual({
+    ok: false,
+    fault: { code: 'other-instrument', got: 'URN BENCH,TARN-H,stand-in,1.0', expected: 'TARN-P' },
+  })
 })
 
 test('nobody there', async () => {
@@ -99,18 +130,29 @@ test('nobody there', async () => {
   const address = server.address()
   const port = typeof address === 'object' && address ? address.port : 0
   await new Promise((closed) => server.close(closed))
-  expect(await openLink({ host: '127.0.0.1', port, timeoutMs: 300 })).toEqual({ ok: false, fault: { code: 'unreachable', host: '127.0.0.1', port } })
+  expect(await openLink({ host: '127.0.0.1', port, timeoutMs: 300 })).toEqual({
+    ok: false,
+    fault: { code: 'unreachable', host: '127.0.0.1', port },
+  })
 })
 
 test('no answer is a time-out, and a late one is never taken for the next', async () => {
-  const link = await misbehaving((line, socket) => line === 'MEAS:FORC?' && setTimeout(() => socket.write('12.5\n'), 350))
-  expect(await link.ask('MEAS:FORC?')).toEqual({ ok: false, fault: { code: 'timeout', asked: 'MEAS:FORC?', afterMs: 200 } })
+  const link = await misbehaving(
+    (line, socket) => line === 'MEAS:FORC?' && setTimeout(() => socket.write('12.5\n'), 350),
+  )
+  expect(await link.ask('MEAS:FORC?')).toEqual({
+    ok: false,
+    fault: { code: 'timeout', asked: 'MEAS:FORC?', afterMs: 200 },
+  })
   expect(await link.ask('UNIT:FORC?')).toMatchObject({ ok: false, fault: { code: 'broken-off' } })
 })
 
 test('half an answer is none', async () => {
   const link = await misbehaving((_line, socket) => socket.end('12.'))
-  expect(await link.ask('MEAS:FORC?')).toEqual({ ok: false, fault: { code: 'broken-off', asked: 'MEAS:FORC?', got: '12.' } })
+  expect(await link.ask('MEAS:FORC?')).toEqual({
+    ok: false,
+    fault: { code: 'broken-off', asked: 'MEAS:FORC?', got: '12.' },
+  })
 })
 
 test('a link that breaks in the middle of a pull gives no figure', async () => {
@@ -118,7 +160,10 @@ test('a link that breaks in the middle of a pull gives no figure', async () => {
     socket.write('0.000,0.1\n0.001,0.3\n0.002,')
     setTimeout(() => socket.destroy(), 30)
   })
-  expect(await pull(link, instruments['pull-tester'], () => undefined)).toMatchObject({ ok: false, fault: { code: 'broken-off' } })
+  expect(await pull(link, instruments['pull-tester'], () => undefined)).toMatchObject({
+    ok: false,
+    fault: { code: 'broken-off' },
+  })
 })
 
 test.each([
@@ -132,14 +177,19 @@ test.each([
 })
 
 test('after a curve that could not be read, the rest of it is never an answer', async () => {
-  const link = await misbehaving((line, socket) => line === 'TRAC:PULL?' && socket.write('0.000,0.1\nhello\n0.002,9\nN\n50\n'))
+  const link = await misbehaving(
+    (line, socket) => line === 'TRAC:PULL?' && socket.write('0.000,0.1\nhello\n0.002,9\nN\n50\n'),
+  )
   expect((await pull(link, instruments['pull-tester'], () => undefined)).ok).toBe(false)
   expect((await measure(link, instruments['pull-tester'])).ok).toBe(false)
 })
 
 test('a tester that was switched to pounds is not believed in newtons', async () => {
   const link = await misbehaving((line, socket) => socket.write(line === 'UNIT:FORC?' ? 'LBF\n' : '18.2\n'))
-  expect(await measure(link, instruments['pull-tester'])).toEqual({ ok: false, fault: { code: 'wrong-unit', got: 'LBF', expected: 'N' } })
+  expect(await measure(link, instruments['pull-tester'])).toEqual({
+    ok: false,
+    fault: { code: 'wrong-unit', got: 'LBF', expected: 'N' },
+  })
 })
 
 test('a line without end is cut off', async () => {
@@ -147,10 +197,23 @@ test('a line without end is cut off', async () => {
   expect(await link.ask('MEAS:FORC?')).toMatchObject({ ok: false, fault: { code: 'rubbish' } })
 })
 
-test.each([['12.5', 12.5], ['+1.25E2', 125], [' 0 ', 0], ['.5', 0.5]])('“%s” is a reading', (line, value) => {
+test.each([
+  ['12.5', 12.5],
+  ['+1.25E2', 125],
+  [' 0 ', 0],
+  ['.5', 0.5],
+])('“%s” is a reading', (line, value) => {
   expect(reading(line, instruments['pull-tester'])).toEqual({ ok: true, value })
 })
 
-test.each([['', 'rubbish'], ['12,5', 'rubbish'], ['0x10', 'rubbish'], ['NaN', 'rubbish'], ['9.91E37', 'out-of-range'], ['-3', 'out-of-range'], ['Infinity', 'rubbish']])('“%s” is no reading', (line, code) => {
+test.each([
+  ['', 'rubbish'],
+  ['12,5', 'rubbish'],
+  ['0x10', 'rubbish'],
+  ['NaN', 'rubbish'],
+  ['9.91E37', 'out-of-range'],
+  ['-3', 'out-of-range'],
+  ['Infinity', 'rubbish'],
+])('“%s” is no reading', (line, code) => {
   expect(reading(line, instruments['pull-tester'])).toMatchObject({ ok: false, fault: { code } })
 })

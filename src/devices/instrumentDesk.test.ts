@@ -22,10 +22,23 @@ const contact = shelf.contacts.get('SC-03-08')
 const type = shelf.wireTypes.get('TW-0.5')
 if (!contact || !type) throw new Error('shelf')
 const set: ChosenSet = {
-  contact: contact.id, setup: { tool: 'PF-10', die: 'D1' }, strip: { minMm: 3.4, nominalMm: 3.8, maxMm: 4.2, limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' } }, stripFrom: 'dimensions',
-  height: { minMm: 0.97, maxMm: 1.09, estimate: true }, source: 'a card', estimate: false,
+  contact: contact.id,
+  setup: { tool: 'PF-10', die: 'D1' },
+  strip: {
+    minMm: 3.4,
+    nominalMm: 3.8,
+    maxMm: 4.2,
+    limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' },
+  },
+  stripFrom: 'dimensions',
+  height: { minMm: 0.97, maxMm: 1.09, estimate: true },
+  source: 'a card',
+  estimate: false,
 }
-const piece = (fault?: PieceFault): PieceToLay => ({ made: pieceMade(contact, type, set, fault && { fault }), heightMm: 1.03 })
+const piece = (fault?: PieceFault): PieceToLay => ({
+  made: pieceMade(contact, type, set, fault && { fault }),
+  heightMm: 1.03,
+})
 const every = (ms: number, act: () => void) => {
   const timer = setInterval(act, ms)
   return () => clearInterval(timer)
@@ -55,7 +68,12 @@ async function peer(behave: (line: string, socket: Socket) => void): Promise<Ins
     sockets.push(socket)
     socket.setEncoding('utf8')
     socket.on('error', () => undefined)
-    socket.on('data', (chunk: string) => chunk.split('\n').filter(Boolean).forEach((line) => behave(line, socket)))
+    socket.on('data', (chunk: string) =>
+      chunk
+        .split('\n')
+        .filter(Boolean)
+        .forEach((line) => behave(line, socket)),
+    )
   })
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
   closing.push(() => {
@@ -69,11 +87,20 @@ async function peer(behave: (line: string, socket: Socket) => void): Promise<Ins
 test('a micrometer reads the piece that was laid in, and says who it is; empty it has nothing to say', async () => {
   const { height } = await standIns()
   const desk = new InstrumentDesk()
-  expect(await desk.read('micrometer', height, undefined, now)).toMatchObject({ ok: false, fault: { code: 'out-of-range' } })
+  expect(await desk.read('micrometer', height, undefined, now)).toMatchObject({
+    ok: false,
+    fault: { code: 'out-of-range' },
+  })
   const read = await desk.read('micrometer', height, piece(), now)
-  expect(read).toMatchObject({ ok: true, value: { unit: 'mm', identity: 'URN BENCH,TARN-H,stand-in,1.0', at: '2026-11-25T09:00:00.000Z' } })
+  expect(read).toMatchObject({
+    ok: true,
+    value: { unit: 'mm', identity: 'URN BENCH,TARN-H,stand-in,1.0', at: '2026-11-25T09:00:00.000Z' },
+  })
   expect(read.ok && Math.abs(read.value.value - 1.03)).toBeLessThan(0.02)
-  expect(await desk.status('micrometer', height)).toMatchObject({ identity: 'URN BENCH,TARN-H,stand-in,1.0', last: { unit: 'mm' } })
+  expect(await desk.status('micrometer', height)).toMatchObject({
+    identity: 'URN BENCH,TARN-H,stand-in,1.0',
+    last: { unit: 'mm' },
+  })
 })
 
 test('every bad piece pulls off lower than a sound one, and the way it breaks tells', async () => {
@@ -86,7 +113,13 @@ test('every bad piece pulls off lower than a sound one, and the way it breaks te
   }
   const sound = await pull()
   expect(sound.breaks).toBe('broke-in-wire')
-  for (const [fault, breaks] of [['strip-short', 'pulled-out'], ['not-home', 'pulled-out'], ['loose', 'pulled-out'], ['tight', 'broke-at-crimp'], ['strands-cut', 'broke-at-crimp']] as const) {
+  for (const [fault, breaks] of [
+    ['strip-short', 'pulled-out'],
+    ['not-home', 'pulled-out'],
+    ['loose', 'pulled-out'],
+    ['tight', 'broke-at-crimp'],
+    ['strands-cut', 'broke-at-crimp'],
+  ] as const) {
     const bad = await pull(fault)
     expect(bad.breaks).toBe(breaks)
     expect(bad.peakN).toBeLessThan(sound.peakN * 0.75)
@@ -108,19 +141,53 @@ test('a pull that is stopped gives no figure, and the next one is whole', async 
   const desk = new InstrumentDesk()
   const stop = new AbortController()
   let heard = 0
-  const stopped = await desk.pull(tester, piece(), () => { if (++heard === 100) stop.abort() }, stop.signal, now)
+  const stopped = await desk.pull(
+    tester,
+    piece(),
+    () => {
+      if (++heard === 100) stop.abort()
+    },
+    stop.signal,
+    now,
+  )
   expect(stopped).toEqual({ ok: false, fault: { code: 'stopped' } })
   expect((await desk.pull(tester, piece(), () => undefined, never, now)).ok).toBe(true)
-  expect(await desk.pull(tester, piece(), () => undefined, AbortSignal.abort(), now)).toEqual({ ok: false, fault: { code: 'stopped' } })
+  expect(await desk.pull(tester, piece(), () => undefined, AbortSignal.abort(), now)).toEqual({
+    ok: false,
+    fault: { code: 'stopped' },
+  })
 })
 
-const answering = (more: Readonly<Record<string, string>>) => (line: string, socket: Socket) => socket.write(({ '*IDN?': 'URN BENCH,TARN-P,7,1.0', 'UNIT:FORC?': 'N', ...more })[line] ?? '')
+const answering = (more: Readonly<Record<string, string>>) => (line: string, socket: Socket) =>
+  socket.write({ '*IDN?': 'URN BENCH,TARN-P,7,1.0', 'UNIT:FORC?': 'N', ...more }[line] ?? '')
 
 test.each<[string, (line: string, socket: Socket) => unknown, string]>([
-  ['breaks off in the middle of a pull', (line, socket) => (line === 'TRAC:PULL?' ? socket.end('0.000,1.0\n0.001,2.0\n0.002,3') : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket)), 'broken-off'],
-  ['says a peak that none of its points has', (line, socket) => (line === 'TRAC:PULL?' ? socket.write('0.000,1.0\nEND,180,broke-in-wire\n') : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket)), 'rubbish'],
-  ['is switched to pounds', (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'LBF\n' })(line, socket), 'wrong-unit'],
-  ['is another instrument', (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-H,7,1.0\n' })(line, socket), 'other-instrument'],
+  [
+    'breaks off in the middle of a pull',
+    (line, socket) =>
+      line === 'TRAC:PULL?'
+        ? socket.end('0.000,1.0\n0.001,2.0\n0.002,3')
+        : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket),
+    'broken-off',
+  ],
+  [
+    'says a peak that none of its points has',
+    (line, socket) =>
+      line === 'TRAC:PULL?'
+        ? socket.write('0.000,1.0\nEND,180,broke-in-wire\n')
+        : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket),
+    'rubbish',
+  ],
+  [
+    'is switched to pounds',
+    (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'LBF\n' })(line, socket),
+    'wrong-unit',
+  ],
+  [
+    'is another instrument',
+    (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-H,7,1.0\n' })(line, socket),
+    'other-instrument',
+  ],
   ['says nothing that it should', (line, socket) => answering({ '*IDN?': 'hello\n' })(line, socket), 'rubbish'],
 ])('a tester that %s gives no figure', async (_what, behave, code) => {
   const address = await peer(behave)
@@ -136,7 +203,10 @@ test('a real instrument never hears of the piece', async () => {
     heard.push(line)
     answering({ '*IDN?': 'URN BENCH,TARN-P,4711,2.3\n', 'UNIT:FORC?': 'N\n', 'MEAS:FORC?': '88.5\n' })(line, socket)
   })
-  expect(await new InstrumentDesk().read('pull-tester', address, piece(), now)).toMatchObject({ ok: true, value: { value: 88.5, identity: 'URN BENCH,TARN-P,4711,2.3' } })
+  expect(await new InstrumentDesk().read('pull-tester', address, piece(), now)).toMatchObject({
+    ok: true,
+    value: { value: 88.5, identity: 'URN BENCH,TARN-P,4711,2.3' },
+  })
   expect(heard.some((line) => line.startsWith('SIM:'))).toBe(false)
 })
 
@@ -146,7 +216,9 @@ test('no address, nobody there, and back again at another place', async () => {
   expect(await desk.read('pull-tester', undefined, piece(), now)).toEqual({ ok: false, fault: { code: 'no-address' } })
   const gone = await serveInstrument(micrometer({ piece: () => undefined, normal: normalDraws(1) }))
   await gone.close()
-  expect(await desk.status('pull-tester', { host: '127.0.0.1', port: gone.port })).toMatchObject({ fault: { code: 'unreachable', port: gone.port } })
+  expect(await desk.status('pull-tester', { host: '127.0.0.1', port: gone.port })).toMatchObject({
+    fault: { code: 'unreachable', port: gone.port },
+  })
   expect((await desk.read('pull-tester', tester, piece(), now)).ok).toBe(true)
 })
 

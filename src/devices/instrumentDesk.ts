@@ -51,12 +51,23 @@ export class InstrumentDesk {
       const linked = await this.linkTo(id, address, LOOK_MS)
       const there = linked.ok ? await identify(linked.value.link, instruments[id]) : linked
       if (!there.ok) this.drop(id)
-      return { id, address, identity: there.ok && linked.ok ? linked.value.identity : undefined, last: this.last.get(id), fault: there.ok ? undefined : there.fault }
+      return {
+        id,
+        address,
+        identity: there.ok && linked.ok ? linked.value.identity : undefined,
+        last: this.last.get(id),
+        fault: there.ok ? undefined : there.fault,
+      }
     })
   }
 
   /** One reading. */
-  read(id: InstrumentId, address: InstrumentAddress | undefined, piece: PieceToLay | undefined, now: () => Date): Promise<Result<InstrumentReading, DeviceFault>> {
+  read(
+    id: InstrumentId,
+    address: InstrumentAddress | undefined,
+    piece: PieceToLay | undefined,
+    now: () => Date,
+  ): Promise<Result<InstrumentReading, DeviceFault>> {
     return inTurn(this.turns, id, async () => {
       const linked = await this.linkTo(id, address)
       if (!linked.ok) return linked
@@ -71,25 +82,39 @@ export class InstrumentDesk {
   }
 
   /** A whole pull, each point as it comes. */
-  pull(address: InstrumentAddress | undefined, piece: PieceToLay | undefined, hear: (point: PullPoint) => void, signal: AbortSignal, now: () => Date): Promise<Result<Pull & { readonly identity: string }, DeviceFault>> {
-    return inTurn<InstrumentId, Result<Pull & { readonly identity: string }, DeviceFault>>(this.turns, 'pull-tester', async () => {
-      if (signal.aborted) return fail({ code: 'stopped' })
-      const linked = await this.linkTo('pull-tester', address)
-      if (!linked.ok) return linked
-      const { link, identity } = linked.value
-      const stop = () => this.drop('pull-tester')
-      signal.addEventListener('abort', stop)
-      layIn(linked.value, piece)
-      const unit = await link.ask(instruments['pull-tester'].unitQuestion)
-      const curve = !unit.ok ? unit : unit.value.trim().toUpperCase() === 'N' ? await pull(link, instruments['pull-tester'], hear) : fail<DeviceFault>({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: 'N' })
-      signal.removeEventListener('abort', stop)
-      if (!curve.ok) {
-        this.drop('pull-tester')
-        return wasStopped(signal) ? fail({ code: 'stopped' }) : curve
-      }
-      this.remember('pull-tester', curve.value.peakN, identity, now())
-      return ok({ ...curve.value, identity })
-    })
+  pull(
+    address: InstrumentAddress | undefined,
+    piece: PieceToLay | undefined,
+    hear: (point: PullPoint) => void,
+    signal: AbortSignal,
+    now: () => Date,
+  ): Promise<Result<Pull & { readonly identity: string }, DeviceFault>> {
+    return inTurn<InstrumentId, Result<Pull & { readonly identity: string }, DeviceFault>>(
+      this.turns,
+      'pull-tester',
+      async () => {
+        if (signal.aborted) return fail({ code: 'stopped' })
+        const linked = await this.linkTo('pull-tester', address)
+        if (!linked.ok) return linked
+        const { link, identity } = linked.value
+        const stop = () => this.drop('pull-tester')
+        signal.addEventListener('abort', stop)
+        layIn(linked.value, piece)
+        const unit = await link.ask(instruments['pull-tester'].unitQuestion)
+        const curve = !unit.ok
+          ? unit
+          : unit.value.trim().toUpperCase() === 'N'
+            ? await pull(link, instruments['pull-tester'], hear)
+            : fail<DeviceFault>({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: 'N' })
+        signal.removeEventListener('abort', stop)
+        if (!curve.ok) {
+          this.drop('pull-tester')
+          return wasStopped(signal) ? fail({ code: 'stopped' }) : curve
+        }
+        this.remember('pull-tester', curve.value.peakN, identity, now())
+        return ok({ ...curve.value, identity })
+      },
+    )
   }
 
   private remember(id: InstrumentId, value: number, identity: string, at: Date): InstrumentReading {
@@ -98,9 +123,14 @@ export class InstrumentDesk {
     return reading
   }
 
-  private async linkTo(id: InstrumentId, address: InstrumentAddress | undefined, timeoutMs?: number): Promise<Result<Linked, DeviceFault>> {
+  private async linkTo(
+    id: InstrumentId,
+    address: InstrumentAddress | undefined,
+    timeoutMs?: number,
+  ): Promise<Result<Linked, DeviceFault>> {
     const known = this.links.get(id)
-    if (known?.address.host === address?.host && known?.address.port === address?.port && known?.link.isOpen()) return ok(known)
+    if (known?.address.host === address?.host && known?.address.port === address?.port && known?.link.isOpen())
+      return ok(known)
     this.drop(id)
     if (!address) return fail(NO_ADDRESS)
     const link = await openLink({ ...address, ...(timeoutMs !== undefined && { timeoutMs }) })

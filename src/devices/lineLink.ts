@@ -30,7 +30,12 @@ export interface LineLink {
 }
 
 /** Opens a link. */
-export function openLink({ host, port, timeoutMs = TIMEOUT_MS, signal }: LinkOptions): Promise<Result<LineLink, DeviceFault>> {
+export function openLink({
+  host,
+  port,
+  timeoutMs = TIMEOUT_MS,
+  signal,
+}: LinkOptions): Promise<Result<LineLink, DeviceFault>> {
   return new Promise((resolve) => {
     const socket = connect({ host, port })
     socket.setNoDelay(true)
@@ -53,7 +58,13 @@ export function openLink({ host, port, timeoutMs = TIMEOUT_MS, signal }: LinkOpt
 
 function linkOver(socket: Socket, timeoutMs: number): LineLink {
   let rest = ''
-  let waiting: { readonly asked: string; readonly hear: (line: string) => boolean; readonly settle: (result: Result<undefined, DeviceFault>) => void } | undefined
+  let waiting:
+    | {
+        readonly asked: string
+        readonly hear: (line: string) => boolean
+        readonly settle: (result: Result<undefined, DeviceFault>) => void
+      }
+    | undefined
   let timer: NodeJS.Timeout | undefined
   let queue: Promise<unknown> = Promise.resolve()
   const end = (result: Result<undefined, DeviceFault>) => {
@@ -89,13 +100,16 @@ function linkOver(socket: Socket, timeoutMs: number): LineLink {
   socket.on('close', () => end(fail({ code: 'broken-off', asked: waiting?.asked ?? '', got: rest.slice(0, 40) })))
   const send = (line: string) => socket.writable && socket.write(`${line}\n`)
   const listen: LineLink['listen'] = (question, hear) => {
-    const turn = queue.then(() => new Promise<Result<undefined, DeviceFault>>((settle) => {
-      if (socket.destroyed) return settle(fail({ code: 'broken-off', asked: question, got: '' }))
-      waiting = { asked: question, hear, settle }
-      watch()
-      send(question)
-      return undefined
-    }))
+    const turn = queue.then(
+      () =>
+        new Promise<Result<undefined, DeviceFault>>((settle) => {
+          if (socket.destroyed) return settle(fail({ code: 'broken-off', asked: question, got: '' }))
+          waiting = { asked: question, hear, settle }
+          watch()
+          send(question)
+          return undefined
+        }),
+    )
     queue = turn
     return turn
   }

@@ -12,7 +12,9 @@ export async function identify(link: LineLink, kind: InstrumentKind): Promise<Re
   if (!identity.ok) return identity
   const parts = identity.value.split(',').map((part) => part.trim())
   if (parts.length !== 4) return fail({ code: 'rubbish', asked: '*IDN?', got: identity.value.slice(0, 80) })
-  return parts[1] === kind.model ? ok(identity.value) : fail({ code: 'other-instrument', got: identity.value.slice(0, 80), expected: kind.model })
+  return parts[1] === kind.model
+    ? ok(identity.value)
+    : fail({ code: 'other-instrument', got: identity.value.slice(0, 80), expected: kind.model })
 }
 
 /**
@@ -22,7 +24,8 @@ export async function identify(link: LineLink, kind: InstrumentKind): Promise<Re
 export async function measure(link: LineLink, kind: InstrumentKind): Promise<Result<number, DeviceFault>> {
   const unit = await link.ask(kind.unitQuestion)
   if (!unit.ok) return unit
-  if (unit.value.trim().toUpperCase() !== kind.unit.toUpperCase()) return fail({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: kind.unit })
+  if (unit.value.trim().toUpperCase() !== kind.unit.toUpperCase())
+    return fail({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: kind.unit })
   const said = await link.ask(kind.question)
   if (!said.ok) return said
   return reading(said.value, kind)
@@ -34,7 +37,8 @@ export function reading(line: string, kind: InstrumentKind): Result<number, Devi
   if (!NUMBER.test(text)) return fail({ code: 'rubbish', asked: kind.question, got: text.slice(0, 80) })
   const value = Number(text)
   // IEEE 488.2 says 9.91E37 for what is no number, and 9.9E37 for what is beyond it
-  if (!(value >= kind.min && value <= kind.max)) return fail({ code: 'out-of-range', value, min: kind.min, max: kind.max, unit: kind.unit })
+  if (!(value >= kind.min && value <= kind.max))
+    return fail({ code: 'out-of-range', value, min: kind.min, max: kind.max, unit: kind.unit })
   return ok(value)
 }
 
@@ -56,7 +60,11 @@ export interface Pull {
  * points: a tester that says another is not believed.
  * @param hear is told each point
  */
-export async function pull(link: LineLink, kind: InstrumentKind, hear: (point: PullPoint) => void): Promise<Result<Pull, DeviceFault>> {
+export async function pull(
+  link: LineLink,
+  kind: InstrumentKind,
+  hear: (point: PullPoint) => void,
+): Promise<Result<Pull, DeviceFault>> {
   const points: PullPoint[] = []
   let fault: DeviceFault | undefined
   let breaks = ''
@@ -85,6 +93,7 @@ export async function pull(link: LineLink, kind: InstrumentKind, hear: (point: P
     return fail(fault)
   }
   const peakN = Math.max(0, ...points.map((point) => point.forceN))
-  if (points.length === 0 || Math.abs(peakN - saidPeakN) > 0.02 * peakN + 0.1) return fail({ code: 'rubbish', asked: 'TRAC:PULL?', got: `END,${saidPeakN},${breaks}`.slice(0, 80) })
+  if (points.length === 0 || Math.abs(peakN - saidPeakN) > 0.02 * peakN + 0.1)
+    return fail({ code: 'rubbish', asked: 'TRAC:PULL?', got: `END,${saidPeakN},${breaks}`.slice(0, 80) })
   return ok({ points, peakN, breaks })
 }

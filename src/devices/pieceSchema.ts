@@ -13,8 +13,16 @@ const placedContact = z.looseObject({ family: z.string() }).transform(({ family,
 /** A piece for a stand-in, which cannot see what the hand has laid in. A real instrument never hears of it. */
 export const pieceSchema = z.strictObject({
   made: z.strictObject({
-    contact: placedContact, strands: z.number().int().min(0).max(10_000), strandMm: z.number().positive(), insulationMm: z.number().positive(), stripMm: z.number().min(0), endShortMm: z.number(),
-    strandsLost: z.number().int().min(0), compaction: z.number().min(0).max(2), wingClosure: z.number().min(0).max(1).optional(), toolOffMm: z.number().optional(),
+    contact: placedContact,
+    strands: z.number().int().min(0).max(10_000),
+    strandMm: z.number().positive(),
+    insulationMm: z.number().positive(),
+    stripMm: z.number().min(0),
+    endShortMm: z.number(),
+    strandsLost: z.number().int().min(0),
+    compaction: z.number().min(0).max(2),
+    wingClosure: z.number().min(0).max(1).optional(),
+    toolOffMm: z.number().optional(),
   }),
   heightMm: z.number().positive(),
 })

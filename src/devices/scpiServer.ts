@@ -1,7 +1,11 @@
 import { createServer, type Server, type Socket } from 'node:net'
 
 /** What a command does: gives the line to answer, lines over time, an error of the instrument, or nothing. */
-export type ScpiReply = string | undefined | { readonly error: readonly [number, string] } | { readonly stream: (send: (line: string) => void, over: () => void) => () => void }
+export type ScpiReply =
+  | string
+  | undefined
+  | { readonly error: readonly [number, string] }
+  | { readonly stream: (send: (line: string) => void, over: () => void) => () => void }
 
 export interface ScpiInstrument {
   /** maker, model, serial number, version */
@@ -17,19 +21,26 @@ const ERRORS_KEPT = 20
 
 /** `measure:force?` becomes `MEAS:FORC?`: each word in capitals, its first four letters, or three when the fourth is a vowel. */
 export function shortHeader(said: string): string {
-  return said.toUpperCase().split(':').map((word) => {
-    const query = word.endsWith('?') ? '?' : ''
-    const letters = word.replace('?', '')
-    const short = letters.length <= 4 ? letters : letters.slice(0, /[AEIOU]/.test(letters[3] ?? '') ? 3 : 4)
-    return short + query
-  }).join(':')
+  return said
+    .toUpperCase()
+    .split(':')
+    .map((word) => {
+      const query = word.endsWith('?') ? '?' : ''
+      const letters = word.replace('?', '')
+      const short = letters.length <= 4 ? letters : letters.slice(0, /[AEIOU]/.test(letters[3] ?? '') ? 3 : 4)
+      return short + query
+    })
+    .join(':')
 }
 
 /**
  * Serves an instrument over TCP on this machine.
  * @param port 0 for any free one
  */
-export function serveInstrument(instrument: ScpiInstrument, port = 0): Promise<{ readonly port: number; readonly close: () => Promise<void> }> {
+export function serveInstrument(
+  instrument: ScpiInstrument,
+  port = 0,
+): Promise<{ readonly port: number; readonly close: () => Promise<void> }> {
   const sockets = new Set<Socket>()
   const server: Server = createServer((socket) => {
     sockets.add(socket)
@@ -43,10 +54,11 @@ export function serveInstrument(instrument: ScpiInstrument, port = 0): Promise<{
       const address = server.address()
       resolve({
         port: typeof address === 'object' && address ? address.port : port,
-        close: () => new Promise((closed) => {
-          for (const socket of sockets) socket.destroy()
-          server.close(() => closed())
-        }),
+        close: () =>
+          new Promise((closed) => {
+            for (const socket of sockets) socket.destroy()
+            server.close(() => closed())
+          }),
       })
     })
   })
@@ -88,8 +100,7 @@ function serve({ identity, commands }: ScpiInstrument, socket: Socket): void {
       if (typeof reply === 'string') send(reply)
       else if (reply && 'error' in reply) {
         if (errors.length < ERRORS_KEPT) errors.push(reply.error)
-      }
-      else if (reply) {
+      } else if (reply) {
         stop?.()
         stop = reply.stream(send, () => {
           stop = undefined

@@ -18,9 +18,24 @@ export function readCatalogueFile(text: string): Result<CatalogueInput, readonly
 /** Checks a catalogue package that has been parsed already. */
 export function parseCatalogue(document: unknown): Result<CatalogueInput, readonly FileFault[]> {
   const read = catalogueSchema.safeParse(document)
-  return read.success ? ok(read.data) : fail(read.error.issues.map((issue) => ({ path: issue.path.map((part) => (typeof part === 'number' ? part : String(part))), message: issue.message })))
+  return read.success
+    ? ok(read.data)
+    : fail(
+        read.error.issues.map((issue) => ({
+          path: issue.path.map((part) => (typeof part === 'number' ? part : String(part))),
+          message: issue.message,
+        })),
+      )
 }
 
 /** Several packages as one. */
 export const joinCatalogues = (packages: readonly CatalogueInput[]): CatalogueInput =>
-  packages.reduce((all, one) => ({ ...all, ...Object.fromEntries(itemKinds.map((kind) => [packageLists[kind], [...all[packageLists[kind]], ...one[packageLists[kind]]]])) }), emptyPackage)
+  packages.reduce(
+    (all, one) => ({
+      ...all,
+      ...Object.fromEntries(
+        itemKinds.map((kind) => [packageLists[kind], [...all[packageLists[kind]], ...one[packageLists[kind]]]]),
+      ),
+    }),
+    emptyPackage,
+  )

@@ -9,9 +9,14 @@ test('a formula becomes text, a number stays one', () => {
 
 test('whatever stands in a cell comes back, a formula with its apostrophe', () => {
   fc.assert(
-    fc.property(fc.array(fc.array(fc.string(), { minLength: 2, maxLength: 4 }), { minLength: 1, maxLength: 5 }), (rows) => {
-      const back = Papa.parse<string[]>(toCsv(rows).slice(0, -2), { delimiter: ',', newline: '\r\n' }).data
-      expect(back.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, '')))).toEqual(rows.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, ''))))
-    }),
+    fc.property(
+      fc.array(fc.array(fc.string(), { minLength: 2, maxLength: 4 }), { minLength: 1, maxLength: 5 }),
+      (rows) => {
+        const back = Papa.parse<string[]>(toCsv(rows).slice(0, -2), { delimiter: ',', newline: '\r\n' }).data
+        expect(back.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, '')))).toEqual(
+          rows.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, ''))),
+        )
+      },
+    ),
   )
 })

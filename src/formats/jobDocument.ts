@@ -10,7 +10,13 @@ import { isClosed, type JobState } from '@/core/journal/state'
 import { planIndex } from '@/core/job/plan'
 
 /** Stamps of an entry in a document: who wrote it when, and its place in the chain. */
-const stampSchema = z.object({ seq: z.number().int().min(1), at: z.iso.datetime(), by: z.string().min(1).max(60), prev: z.string().length(64), hash: z.string().length(64) })
+const stampSchema = z.object({
+  seq: z.number().int().min(1),
+  at: z.iso.datetime(),
+  by: z.string().min(1).max(60),
+  prev: z.string().length(64),
+  hash: z.string().length(64),
+})
 
 /**
  * A job as a file. With a journal, the journal is the job: plan and facts beside it are what it adds up to.
@@ -23,7 +29,10 @@ export const jobDocumentSchema = z.object({
   plan: planSchema,
   facts: factsSchema.optional(),
   state: z.looseObject({}).optional(),
-  journal: z.array(z.looseObject({ kind: z.string() })).max(200_000).optional(),
+  journal: z
+    .array(z.looseObject({ kind: z.string() }))
+    .max(200_000)
+    .optional(),
 })
 
 export interface StampedEntry {
@@ -37,7 +46,10 @@ export interface JournalIssue {
 }
 
 /** Splits the entries of a document into what was said and its stamps, checking both. */
-export function readJournal(journal: readonly Record<string, unknown>[]): { readonly entries: readonly StampedEntry[]; readonly issues: readonly JournalIssue[] } {
+export function readJournal(journal: readonly Record<string, unknown>[]): {
+  readonly entries: readonly StampedEntry[]
+  readonly issues: readonly JournalIssue[]
+} {
   const entries: StampedEntry[] = []
   const issues: JournalIssue[] = []
   journal.forEach((raw, index) => {
@@ -45,7 +57,11 @@ export function readJournal(journal: readonly Record<string, unknown>[]): { read
     const stamp = stampSchema.safeParse({ seq, at, by, prev, hash })
     const entry = entrySchema.safeParse(said)
     for (const error of [stamp.error, entry.error]) {
-      for (const issue of error?.issues ?? []) issues.push({ path: ['journal', index, ...issue.path.map((part) => (typeof part === 'number' ? part : String(part)))], message: issue.message })
+      for (const issue of error?.issues ?? [])
+        issues.push({
+          path: ['journal', index, ...issue.path.map((part) => (typeof part === 'number' ? part : String(part)))],
+          message: issue.message,
+        })
     }
     if (stamp.success && entry.success) entries.push({ entry: entry.data, stamp: stamp.data })
   })
@@ -69,13 +85,26 @@ export function stateSummary(state: JobState): StateSummary {
     next: nextStep(state).code,
     terminations: planIndex(state.plan).terminations.map((termination) => {
       const { at } = termination
-      return { key: termination.key, ...(at.kind === 'cavity' ? { end: at.end, cavity: at.cavity } : at), ...state.terms.get(termination.key), set: state.sets.get(`${termination.wire.id}/${termination.side}`) ?? null }
+      return {
+        key: termination.key,
+        ...(at.kind === 'cavity' ? { end: at.end, cavity: at.cavity } : at),
+        ...state.terms.get(termination.key),
+        set: state.sets.get(`${termination.wire.id}/${termination.side}`) ?? null,
+      }
     }),
   }
 }
 
 export const jobDocument = (id: string, state: JobState, journal: readonly KeptEntry[]): Record<string, unknown> => ({
-  format: 'urn-bench/job', version: 1, id,
-  title: state.plan.title, rev: state.plan.rev, kind: state.plan.kind, quantity: state.plan.quantity,
-  plan: state.plan, facts: state.facts, state: stateSummary(state), journal,
+  format: 'urn-bench/job',
+  version: 1,
+  id,
+  title: state.plan.title,
+  rev: state.plan.rev,
+  kind: state.plan.kind,
+  quantity: state.plan.quantity,
+  plan: state.plan,
+  facts: state.facts,
+  state: stateSummary(state),
+  journal,
 })

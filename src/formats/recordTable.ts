@@ -5,8 +5,31 @@ import { setupId } from '@/core/setup/setup'
 import { toCsv } from './csv'
 
 const headings = [
-  'unit', 'wire', 'side', 'end', 'cavity', 'type', 'colour', 'signal', 'length mm', 'contact', 'seal', 'setup', 'strip mm', 'crimped at', 'crimped by', 'height mm',
-  'seated at', 'seated by', 'tug N', 'probe', 'measured ohm', 'leads ohm', 'verdict', 'scrapped', 'redone',
+  'unit',
+  'wire',
+  'side',
+  'end',
+  'cavity',
+  'type',
+  'colour',
+  'signal',
+  'length mm',
+  'contact',
+  'seal',
+  'setup',
+  'strip mm',
+  'crimped at',
+  'crimped by',
+  'height mm',
+  'seated at',
+  'seated by',
+  'tug N',
+  'probe',
+  'measured ohm',
+  'leads ohm',
+  'verdict',
+  'scrapped',
+  'redone',
 ]
 
 /** The record as a table, one row a termination, safe to open in a spreadsheet. */
@@ -16,9 +39,30 @@ export function recordCsv(state: JobState): string {
     const set = state.sets.get(setKey(wire.id, side))
     const net = netVerdict(state, unit, wire)
     return [
-      unit, wire.id, side, ...(at.kind === 'cavity' ? [at.end, at.cavity] : [at.kind, at.kind === 'terminal' ? at.part : at.splice]), wire.type, wire.colour, wire.signal, wire.lengthMm, set?.contact, set?.seal, set && setupId(set.setup).replaceAll('~', ' '),
-      now.stripped?.stripMm, now.crimp?.at, now.crimp?.by, now.crimp?.heightMm, now.seat?.home ? now.seat.at : undefined, now.seat?.home ? now.seat.by : undefined, now.seat?.tugN,
-      net.probe?.result, net.measured?.ohm, net.measured?.leadsOhm, net.resistance?.verdict, now.scrapped, now.redone,
+      unit,
+      wire.id,
+      side,
+      ...(at.kind === 'cavity' ? [at.end, at.cavity] : [at.kind, at.kind === 'terminal' ? at.part : at.splice]),
+      wire.type,
+      wire.colour,
+      wire.signal,
+      wire.lengthMm,
+      set?.contact,
+      set?.seal,
+      set && setupId(set.setup).replaceAll('~', ' '),
+      now.stripped?.stripMm,
+      now.crimp?.at,
+      now.crimp?.by,
+      now.crimp?.heightMm,
+      now.seat?.home ? now.seat.at : undefined,
+      now.seat?.home ? now.seat.by : undefined,
+      now.seat?.tugN,
+      net.probe?.result,
+      net.measured?.ohm,
+      net.measured?.leadsOhm,
+      net.resistance?.verdict,
+      now.scrapped,
+      now.redone,
     ]
   })
   return toCsv([headings, ...rows])

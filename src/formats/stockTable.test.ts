@@ -4,7 +4,13 @@ import { readStockTable } from './stockTable'
 const knows = (part: string) => part.startsWith('CM')
 
 test('counts are read with their reorder level, or without', () => {
-  expect(readStockTable('Part,Count,Reorder\nCM-1,38,20\nCM-2,0,\n', knows)).toEqual({ lines: [{ part: 'CM-1', count: 38, reorderLevel: 20 }, { part: 'CM-2', count: 0 }], faults: [] })
+  expect(readStockTable('Part,Count,Reorder\nCM-1,38,20\nCM-2,0,\n', knows)).toEqual({
+    lines: [
+      { part: 'CM-1', count: 38, reorderLevel: 20 },
+      { part: 'CM-2', count: 0 },
+    ],
+    faults: [],
+  })
 })
 
 test.each([

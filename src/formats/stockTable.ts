@@ -6,14 +6,26 @@ export interface StockTableLine {
   readonly reorderLevel?: number
 }
 
-export type StockTableFault = { readonly row: number; readonly column: 'part' | 'count' | 'reorder'; readonly found: string; readonly code: 'missing' | 'no-number' | 'below-nought' | 'unknown' | 'twice' }
+export type StockTableFault = {
+  readonly row: number
+  readonly column: 'part' | 'count' | 'reorder'
+  readonly found: string
+  readonly code: 'missing' | 'no-number' | 'below-nought' | 'unknown' | 'twice'
+}
 
 /**
  * Counts from a table with the columns part, count and, where it has one, reorder; wire in millimetres. A part that the shelf
  * does not know is a fault.
  */
-export function readStockTable(text: string, knows: (part: string) => boolean): { readonly lines: readonly StockTableLine[]; readonly faults: readonly StockTableFault[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (heading) => heading.trim().toLowerCase() })
+export function readStockTable(
+  text: string,
+  knows: (part: string) => boolean,
+): { readonly lines: readonly StockTableLine[]; readonly faults: readonly StockTableFault[] } {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (heading) => heading.trim().toLowerCase(),
+  })
   const faults: StockTableFault[] = []
   const seen = new Set<string>()
   const lines = parsed.data.flatMap((record, i): StockTableLine[] => {
@@ -33,7 +45,8 @@ export function readStockTable(text: string, knows: (part: string) => boolean): 
     else if (seen.has(part)) faults.push({ row, column: 'part', found: part, code: 'twice' })
     seen.add(part)
     const count = figure('count', record.count)
-    if (count === undefined && (record.count ?? '').trim() === '') faults.push({ row, column: 'count', found: '', code: 'missing' })
+    if (count === undefined && (record.count ?? '').trim() === '')
+      faults.push({ row, column: 'count', found: '', code: 'missing' })
     const reorderLevel = figure('reorder', record.reorder)
     return count === undefined ? [] : [{ part, count, ...(reorderLevel !== undefined && { reorderLevel }) }]
   })

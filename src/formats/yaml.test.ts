@@ -13,7 +13,11 @@ test.each<[string, string, unknown]>([
   ['flow YAML, which begins like JSON', '{a: [1, two], b: no}', { a: [1, 'two'], b: 'no' }],
   ['a date, which stays a text', 'dueOn: 2026-11-03', { dueOn: '2026-11-03' }],
   ['a part number that looks like a number', 'id: "0123"', { id: '0123' }],
-  ['merge keys', 'base: &b { size: R10, plating: gold }\npin: { <<: *b, gender: pin }', { base: { size: 'R10', plating: 'gold' }, pin: { size: 'R10', plating: 'gold', gender: 'pin' } }],
+  [
+    'merge keys',
+    'base: &b { size: R10, plating: gold }\npin: { <<: *b, gender: pin }',
+    { base: { size: 'R10', plating: 'gold' }, pin: { size: 'R10', plating: 'gold', gender: 'pin' } },
+  ],
   ['a shared block', 'a: &s [1]\nb: *s', { a: [1], b: [1] }],
 ])('%s is read', (_what, text, expected) => {
   expect(value(text)).toEqual(expected)
@@ -38,9 +42,14 @@ test('what is written is read again as the same, nothing by reference', () => {
   const shared = { documents: ['sheet'] }
   expect(writeYaml({ a: shared, b: shared })).not.toMatch(/[&*]/)
   fc.assert(
-    fc.property(fc.jsonValue({ maxDepth: 4 }).filter((one) => typeof one === 'object' && one !== null && !JSON.stringify(one).includes('__proto__')), (document) => {
-      expect(value(writeYaml(document))).toEqual(document)
-    }),
+    fc.property(
+      fc
+        .jsonValue({ maxDepth: 4 })
+        .filter((one) => typeof one === 'object' && one !== null && !JSON.stringify(one).includes('__proto__')),
+      (document) => {
+        expect(value(writeYaml(document))).toEqual(document)
+      },
+    ),
     { numRuns: 200 },
   )
 })

@@ -13,7 +13,9 @@ import { woffToTtf } from '../../scripts/woff-to-ttf.mjs'
 
 const document = jobDocumentSchema.parse(JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')))
 const { state } = foldAll((document.journal ?? []) as unknown as Entry[])
-const sheet = JSON.stringify(buildSheet({ id: 'deck-loom', state, people: { teodor: 'Teodor Finch' }, madeAt: '2026-11-25T09:00:00Z' }))
+const sheet = JSON.stringify(
+  buildSheet({ id: 'deck-loom', state, people: { teodor: 'Teodor Finch' }, madeAt: '2026-11-25T09:00:00Z' }),
+)
 
 test('a sheet of unsigned work says so first, and names what was used where and by whom', () => {
   expect(sheet).toContain('NOT SIGNED: this is the state of work, not a release.')
@@ -40,13 +42,24 @@ test('the record as a table: a heading, a row a termination, the times of the jo
   expect(rows).toHaveLength(48)
   const crimped = rows.filter((row) => row.includes('2026-11-24T'))
   expect(crimped).toHaveLength(24)
-  expect(rows.find((row) => row.startsWith('1,W10,b,'))?.split(',').slice(9, 12)).toEqual(['', '', ''])
+  expect(
+    rows
+      .find((row) => row.startsWith('1,W10,b,'))
+      ?.split(',')
+      .slice(9, 12),
+  ).toEqual(['', '', ''])
 })
 
 test('a font is unpacked into what it was made from', () => {
-  const ttf = woffToTtf(readFileSync('node_modules/@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal.woff'))
+  const ttf = woffToTtf(
+    readFileSync('node_modules/@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal.woff'),
+  )
   expect(ttf.readUInt32BE(0)).toBe(0x00010000)
-  const tables = Array.from({ length: ttf.readUInt16BE(4) }, (_, i) => ({ tag: ttf.toString('latin1', 12 + 16 * i, 16 + 16 * i), offset: ttf.readUInt32BE(20 + 16 * i), length: ttf.readUInt32BE(24 + 16 * i) }))
+  const tables = Array.from({ length: ttf.readUInt16BE(4) }, (_, i) => ({
+    tag: ttf.toString('latin1', 12 + 16 * i, 16 + 16 * i),
+    offset: ttf.readUInt32BE(20 + 16 * i),
+    length: ttf.readUInt32BE(24 + 16 * i),
+  }))
   expect(tables.map((table) => table.tag)).toEqual(expect.arrayContaining(['cmap', 'glyf', 'head', 'loca']))
   // the magic number of every TrueType head
   expect(ttf.readUInt32BE((tables.find((table) => table.tag === 'head')?.offset ?? 0) + 12)).toBe(0x5f0f3cf5)

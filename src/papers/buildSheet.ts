@@ -17,7 +17,11 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
   const { plan } = state
   const name = (by: string) => people[by] ?? by
   return page(input, 'build sheet', [
-    { text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`, color: DIM, margin: [0, 2, 0, 10] },
+    {
+      text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`,
+      color: DIM,
+      margin: [0, 2, 0, 10],
+    },
     ...signatures(state, name),
     heading('Faces, seen from the wire side'),
     ...faces(state),
@@ -34,9 +38,12 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
 }
 
 function signatures(state: JobState, name: (by: string) => string): Content[] {
-  if (state.signatures.length === 0) return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
+  if (state.signatures.length === 0)
+    return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
   return state.signatures.map((one): Content => ({
-    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTimeUtc(one.at)}, covers entries 1 to ${one.covers}`, bold: !one.void, ...(one.void && { color: DIM }),
+    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTimeUtc(one.at)}, covers entries 1 to ${one.covers}`,
+    bold: !one.void,
+    ...(one.void && { color: DIM }),
   }))
 }
 
@@ -54,7 +61,11 @@ function faces(state: JobState): Content[] {
         stack: [
           { text: `End ${end}: ${housing.name} (${housing.id}), WIRE FACE`, fontSize: 8.5, bold: true },
           { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
-          { text: `Lock ${endState(state, `1/${end}`).lock}${endState(state, `1/${end}`).lookedOver ? ', looked over from both sides' : ''}`, fontSize: 8, color: DIM },
+          {
+            text: `Lock ${endState(state, `1/${end}`).lock}${endState(state, `1/${end}`).lookedOver ? ', looked over from both sides' : ''}`,
+            fontSize: 8,
+            color: DIM,
+          },
         ],
       })),
       margin: [0, 0, 0, 6],
@@ -71,7 +82,16 @@ const pinout = (state: JobState): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto'],
     ['wire', 'type', 'colour', 'from', 'to', 'length mm', 'signal', 'load A'],
-    state.plan.wires.map((wire) => [cell(wire.id), cell(wire.type), cell(wire.colour), cell(at(wire, 'a')), cell(at(wire, 'b')), cell(figure(wire.lengthMm, 0)), { text: wire.signal ?? '', fontSize: 8 }, cell(wire.currentA)]),
+    state.plan.wires.map((wire) => [
+      cell(wire.id),
+      cell(wire.type),
+      cell(wire.colour),
+      cell(at(wire, 'a')),
+      cell(at(wire, 'b')),
+      cell(figure(wire.lengthMm, 0)),
+      { text: wire.signal ?? '', fontSize: 8 },
+      cell(wire.currentA),
+    ]),
   )
 
 const setups = (state: JobState, name: (by: string) => string): Content =>
@@ -80,7 +100,19 @@ const setups = (state: JobState, name: (by: string) => string): Content =>
     ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
     [...state.setups].map(([id, setup]) => {
       const piece = setup.pieces.at(-1)
-      return [cell(setupIdLabel(id)), cell(piece?.pullN), cell(piece?.minimumN), cell(piece?.heightMm), cell(setup.released ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}` : setup.proven ? 'earlier' : 'no')]
+      return [
+        cell(setupIdLabel(id)),
+        cell(piece?.pullN),
+        cell(piece?.minimumN),
+        cell(piece?.heightMm),
+        cell(
+          setup.released
+            ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}`
+            : setup.proven
+              ? 'earlier'
+              : 'no',
+        ),
+      ]
     }),
   )
 
@@ -94,9 +126,19 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
       const label = `${one.wire.id}${one.side}${state.plan.quantity > 1 ? ` #${one.unit}` : ''}`
       const { setup } = set ?? {}
       return [
-        cell(label), cell(writePlace(one.at)), cell(set?.contact), cell(set?.seal), cell(now.stripped && figure(now.stripped.stripMm, 2)),
-        cell(setup && [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest].filter((part) => part !== undefined).join(' ')),
-        cell(now.crimp ? name(now.crimp.by) : ''), cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
+        cell(label),
+        cell(writePlace(one.at)),
+        cell(set?.contact),
+        cell(set?.seal),
+        cell(now.stripped && figure(now.stripped.stripMm, 2)),
+        cell(
+          setup &&
+            [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest]
+              .filter((part) => part !== undefined)
+              .join(' '),
+        ),
+        cell(now.crimp ? name(now.crimp.by) : ''),
+        cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
       ]
     }),
   )
@@ -109,8 +151,13 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
       state.plan.wires.map((wire) => {
         const net = netVerdict(state, unit, wire)
         return [
-          cell(state.plan.quantity > 1 ? `${wire.id} #${unit}` : wire.id), cell(`${at(wire, 'a')}, ${at(wire, 'b')}`), cell(net.probe?.result ?? ''), cell(net.probe ? name(net.probe.by) : ''),
-          cell(net.resistance && figure(net.resistance.expectedOhm, 4)), cell(net.resistance?.netOhm === undefined ? '' : figure(net.resistance.netOhm, 4)), cell(net.resistance?.verdict?.replace('-', ' ') ?? ''),
+          cell(state.plan.quantity > 1 ? `${wire.id} #${unit}` : wire.id),
+          cell(`${at(wire, 'a')}, ${at(wire, 'b')}`),
+          cell(net.probe?.result ?? ''),
+          cell(net.probe ? name(net.probe.by) : ''),
+          cell(net.resistance && figure(net.resistance.expectedOhm, 4)),
+          cell(net.resistance?.netOhm === undefined ? '' : figure(net.resistance.netOhm, 4)),
+          cell(net.resistance?.verdict?.replace('-', ' ') ?? ''),
         ]
       }),
     ),
@@ -119,7 +166,17 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
 function closing(state: JobState, name: (by: string) => string): Content[] {
   const { tray } = state
   return [
-    { text: tray ? `Tray counted ${dayTimeUtc(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.` : 'Tray not counted.', margin: [0, 10, 0, 0] },
-    { text: 'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.', color: DIM, fontSize: 8, margin: [0, 6, 0, 0] },
+    {
+      text: tray
+        ? `Tray counted ${dayTimeUtc(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.`
+        : 'Tray not counted.',
+      margin: [0, 10, 0, 0],
+    },
+    {
+      text: 'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.',
+      color: DIM,
+      fontSize: 8,
+      margin: [0, 6, 0, 0],
+    },
   ]
 }

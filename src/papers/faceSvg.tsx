@@ -5,7 +5,24 @@ import type { FaceMove } from '@/ui/face/FaceMoves'
 import { withPaperColours } from '@/ui/face/paperColours'
 
 /** A face as SVG for paper: the same drawing as on screen. */
-export function faceSvg(housing: Housing, cavities: ReadonlyMap<string, FaceCavity>, widthPt: number, heightPt: number, moves?: readonly FaceMove[]): string {
-  const markup = renderToStaticMarkup(<FaceDrawing housing={housing} view={{ side: 'wire', turnDeg: 0 }} cavities={cavities} moves={moves} title={housing.name} />)
-  return withPaperColours(markup).replace(/<svg ([^>]*)width="100%" height="100%"/, `<svg $1width="${widthPt}" height="${heightPt}"`)
+export function faceSvg(
+  housing: Housing,
+  cavities: ReadonlyMap<string, FaceCavity>,
+  widthPt: number,
+  heightPt: number,
+  moves?: readonly FaceMove[],
+): string {
+  const markup = renderToStaticMarkup(
+    <FaceDrawing
+      housing={housing}
+      view={{ side: 'wire', turnDeg: 0 }}
+      cavities={cavities}
+      moves={moves}
+      title={housing.name}
+    />,
+  )
+  return withPaperColours(markup).replace(
+    /<svg ([^>]*)width="100%" height="100%"/,
+    `<svg $1width="${widthPt}" height="${heightPt}"`,
+  )
 }

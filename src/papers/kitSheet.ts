@@ -13,12 +13,34 @@ export function kitSheet(input: PaperInput): TDocumentDefinitions {
   const { state, madeAt } = input
   const { plan } = state
   return page(input, 'kit list', [
-    { text: `Kit list, rev ${plan.rev}. ${plan.quantity > 1 ? `${String(plan.quantity)} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}.`, color: DIM, margin: [0, 2, 0, 10] },
+    {
+      text: `Kit list, rev ${plan.rev}. ${plan.quantity > 1 ? `${String(plan.quantity)} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}.`,
+      color: DIM,
+      margin: [0, 2, 0, 10],
+    },
     heading('Parts'),
-    table([14, 80, '*', 50, 50, 50, 60], ['', 'part', 'what', 'need', 'test', 'spare', 'together'], kitList(state).map((line) => [
-      cell('[  ]'), cell(line.part), { text: line.name, fontSize: 8 }, cell(show(line.need, line.unit)), cell(line.testPieces === 0 ? '' : show(line.testPieces, line.unit)), cell(line.spares === 0 ? '' : show(line.spares, line.unit)), cell(show(kitTotal(line), line.unit)),
-    ])),
+    table(
+      [14, 80, '*', 50, 50, 50, 60],
+      ['', 'part', 'what', 'need', 'test', 'spare', 'together'],
+      kitList(state).map((line) => [
+        cell('[  ]'),
+        cell(line.part),
+        { text: line.name, fontSize: 8 },
+        cell(show(line.need, line.unit)),
+        cell(line.testPieces === 0 ? '' : show(line.testPieces, line.unit)),
+        cell(line.spares === 0 ? '' : show(line.spares, line.unit)),
+        cell(show(kitTotal(line), line.unit)),
+      ]),
+    ),
     heading('Setups, in the order in which they change least'),
-    table([14, '*', 80], ['', 'frame, die or positioner, selector, notch', 'terminations'], setupQueue(state).map((group) => [cell('[  ]'), cell(setupIdLabel(setupId(group.setup))), cell(group.items.length)])),
+    table(
+      [14, '*', 80],
+      ['', 'frame, die or positioner, selector, notch', 'terminations'],
+      setupQueue(state).map((group) => [
+        cell('[  ]'),
+        cell(setupIdLabel(setupId(group.setup))),
+        cell(group.items.length),
+      ]),
+    ),
   ])
 }

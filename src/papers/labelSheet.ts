@@ -15,7 +15,12 @@ export function labelSheet(input: PaperInput): TDocumentDefinitions {
       for (const side of ['a', 'b'] as const) {
         labels.push({
           stack: [
-            { text: `${wire.id}${side}${plan.quantity > 1 ? ` #${String(unit)}` : ''}`, font: 'Mono', bold: true, fontSize: 12 },
+            {
+              text: `${wire.id}${side}${plan.quantity > 1 ? ` #${String(unit)}` : ''}`,
+              font: 'Mono',
+              bold: true,
+              fontSize: 12,
+            },
             { text: `${writePlace(sideOf(wire, side))}   ${wire.colour}`, font: 'Mono', fontSize: 8 },
             { text: wire.signal ?? '', fontSize: 7, color: DIM },
           ],
@@ -25,9 +30,29 @@ export function labelSheet(input: PaperInput): TDocumentDefinitions {
     }
   }
   const rows: TableCell[][] = []
-  for (let from = 0; from < labels.length; from += ACROSS) rows.push([...labels.slice(from, from + ACROSS), ...Array.from({ length: Math.max(0, from + ACROSS - labels.length) }, () => '')])
+  for (let from = 0; from < labels.length; from += ACROSS)
+    rows.push([
+      ...labels.slice(from, from + ACROSS),
+      ...Array.from({ length: Math.max(0, from + ACROSS - labels.length) }, () => ''),
+    ])
   return page(input, 'labels', [
-    { text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${dayTimeUtc(input.madeAt)}.`, color: DIM, margin: [0, 2, 0, 10] },
-    { table: { widths: Array.from({ length: ACROSS }, () => '*'), dontBreakRows: true, body: rows.length > 0 ? rows : [['no wires yet', ...Array.from({ length: ACROSS - 1 }, () => '')]] }, layout: { hLineColor: () => '#ddd5c8', vLineColor: () => '#ddd5c8', hLineWidth: () => 0.5, vLineWidth: () => 0.5 } },
+    {
+      text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${dayTimeUtc(input.madeAt)}.`,
+      color: DIM,
+      margin: [0, 2, 0, 10],
+    },
+    {
+      table: {
+        widths: Array.from({ length: ACROSS }, () => '*'),
+        dontBreakRows: true,
+        body: rows.length > 0 ? rows : [['no wires yet', ...Array.from({ length: ACROSS - 1 }, () => '')]],
+      },
+      layout: {
+        hLineColor: () => '#ddd5c8',
+        vLineColor: () => '#ddd5c8',
+        hLineWidth: () => 0.5,
+        vLineWidth: () => 0.5,
+      },
+    },
   ])
 }

@@ -23,21 +23,51 @@ export function moveSheet(input: PaperInput): TDocumentDefinitions {
   const content = units.flatMap(({ unit, moves }): Content[] => [
     ...(plan.quantity > 1 ? [heading(`Unit ${String(unit)}`)] : []),
     ...movePlanWords(moves.plan).map((text): Content => ({ text, color: DIM })),
-    ...[...new Set(moves.plan.steps.flatMap((step) => ('place' in step ? [endOf(step.place)] : [])))].flatMap((end): Content[] => {
-      const housing = housingAt(state, unit, end)
-      const wantedEnd = state.oldEnds.get(endKey(unit, end))?.end ?? end
-      const wanted = housingAt(state, unit, wantedEnd)
-      if (!housing || !wanted) return []
-      return [
-        { unbreakable: true, stack: [heading(`End ${end}, ${housing.name}: as it is, wire face`), { svg: faceSvg(housing, faceState(state, unit, end, housing), WIDTH_PT, HEIGHT_PT, movesOfEnd(moves, end)) }] },
-        { unbreakable: true, stack: [heading(`End ${wantedEnd}, ${wanted.name}: as it is wanted, wire face`), { svg: faceSvg(wanted, wantedFace(state, unit, wantedEnd, wanted), WIDTH_PT, HEIGHT_PT) }] },
-      ]
-    }),
+    ...[...new Set(moves.plan.steps.flatMap((step) => ('place' in step ? [endOf(step.place)] : [])))].flatMap(
+      (end): Content[] => {
+        const housing = housingAt(state, unit, end)
+        const wantedEnd = state.oldEnds.get(endKey(unit, end))?.end ?? end
+        const wanted = housingAt(state, unit, wantedEnd)
+        if (!housing || !wanted) return []
+        return [
+          {
+            unbreakable: true,
+            stack: [
+              heading(`End ${end}, ${housing.name}: as it is, wire face`),
+              {
+                svg: faceSvg(
+                  housing,
+                  faceState(state, unit, end, housing),
+                  WIDTH_PT,
+                  HEIGHT_PT,
+                  movesOfEnd(moves, end),
+                ),
+              },
+            ],
+          },
+          {
+            unbreakable: true,
+            stack: [
+              heading(`End ${wantedEnd}, ${wanted.name}: as it is wanted, wire face`),
+              { svg: faceSvg(wanted, wantedFace(state, unit, wantedEnd, wanted), WIDTH_PT, HEIGHT_PT) },
+            ],
+          },
+        ]
+      },
+    ),
     heading('Steps'),
-    table([14, 24, '*'], ['', 'step', 'what the hands do'], moves.plan.steps.map((step, i) => [cell('[  ]'), cell(i + 1), { text: moveStepWords(step, plan), fontSize: 9 }])),
+    table(
+      [14, 24, '*'],
+      ['', 'step', 'what the hands do'],
+      moves.plan.steps.map((step, i) => [cell('[  ]'), cell(i + 1), { text: moveStepWords(step, plan), fontSize: 9 }]),
+    ),
   ])
   return page(input, 'move plan', [
-    { text: `Move plan to rev ${plan.rev}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}. Dashed arrows: put aside between. Isolate the supply before a connector is opened; the maker’s sheet goes first.`, color: DIM, margin: [0, 2, 0, 8] },
+    {
+      text: `Move plan to rev ${plan.rev}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}. Dashed arrows: put aside between. Isolate the supply before a connector is opened; the maker’s sheet goes first.`,
+      color: DIM,
+      margin: [0, 2, 0, 8],
+    },
     ...(content.length > 0 ? content : [{ text: 'Every contact stands where the plan wants it: nothing to move.' }]),
   ])
 }

@@ -15,12 +15,35 @@ export const DIM = '#6a6058'
 const LINE = '#ddd5c8'
 
 const head = (text: string): TableCell => ({ text, color: DIM, fontSize: 7.5 })
-export const cell = (text: string | number | undefined): TableCell => ({ text: text === undefined ? '' : String(text), font: 'Mono', fontSize: 7.5 })
+export const cell = (text: string | number | undefined): TableCell => ({
+  text: text === undefined ? '' : String(text),
+  font: 'Mono',
+  fontSize: 7.5,
+})
 
-const layout = { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 2.2, paddingBottom: () => 2.2, paddingLeft: () => 3, paddingRight: () => 3 }
+const layout = {
+  hLineWidth: () => 0.5,
+  vLineWidth: () => 0,
+  hLineColor: () => LINE,
+  paddingTop: () => 2.2,
+  paddingBottom: () => 2.2,
+  paddingLeft: () => 3,
+  paddingRight: () => 3,
+}
 
 export const table = (widths: (string | number)[], headings: string[], rows: TableCell[][]): Content => ({
-  layout, table: { headerRows: 1, dontBreakRows: true, widths, body: [headings.map(head), ...(rows.length > 0 ? rows : [[{ text: 'nothing yet', colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]])] },
+  layout,
+  table: {
+    headerRows: 1,
+    dontBreakRows: true,
+    widths,
+    body: [
+      headings.map(head),
+      ...(rows.length > 0
+        ? rows
+        : [[{ text: 'nothing yet', colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]]),
+    ],
+  },
 })
 
 /** A page as all papers have it: its title, what stands below it on every page. */
@@ -29,7 +52,13 @@ export const page = ({ id, state }: PaperInput, title: string, content: Content[
   pageSize: 'A4',
   pageMargins: [36, 40, 36, 44],
   defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
-  footer: (at, pages) => ({ text: `${state.plan.title}, rev ${state.plan.rev}   ${id}   entry ${String(state.seq)}   page ${String(at)} of ${String(pages)}`, alignment: 'center', color: DIM, fontSize: 7.5, margin: [0, 14, 0, 0] }),
+  footer: (at, pages) => ({
+    text: `${state.plan.title}, rev ${state.plan.rev}   ${id}   entry ${String(state.seq)}   page ${String(at)} of ${String(pages)}`,
+    alignment: 'center',
+    color: DIM,
+    fontSize: 7.5,
+    margin: [0, 14, 0, 0],
+  }),
   content: [{ text: state.plan.title, fontSize: 20, bold: true }, ...content],
 })
 

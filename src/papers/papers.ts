@@ -6,7 +6,12 @@ import { moveSheet } from './moveSheet'
 import type { PaperInput } from './paper'
 
 /** Every paper that can be made of a job. */
-export const papers = { 'build-sheet': buildSheet, 'kit-list': kitSheet, labels: labelSheet, 'move-plan': moveSheet } as const satisfies Record<string, (input: PaperInput) => TDocumentDefinitions>
+export const papers = {
+  'build-sheet': buildSheet,
+  'kit-list': kitSheet,
+  labels: labelSheet,
+  'move-plan': moveSheet,
+} as const satisfies Record<string, (input: PaperInput) => TDocumentDefinitions>
 
 export type PaperId = keyof typeof papers
 

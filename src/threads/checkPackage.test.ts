@@ -27,11 +27,48 @@ test.each<[string, string, RegExp]>([
   ['a newer schema', yaml({ version: 2 }), /^version: /],
   ['another format', yaml({ format: 'somebody/else' }), /^format: /],
   ['a field that nobody knows', yaml({ colour: 'red' }), /Unrecognized key/i],
-  ['a negative dimension', yaml({ families: [{ ...bisque, sizes: [{ ...bisque.sizes[0], boreMm: -1.7 }] }] }), /^families\.0\.sizes\.0\.boreMm: /],
-  ['overlapping cavities', yaml({ families: [{ ...bisque, housings: [{ ...bisque.housings[1], cavities: undefined, arrangement: { kind: 'rows', rowCounts: [3], pitchMm: 1, rowPitchMm: 1 } }] }] }), /cavities 1 and 2 overlap: 1 mm apart, their bores need 1\.75 mm/],
+  [
+    'a negative dimension',
+    yaml({ families: [{ ...bisque, sizes: [{ ...bisque.sizes[0], boreMm: -1.7 }] }] }),
+    /^families\.0\.sizes\.0\.boreMm: /,
+  ],
+  [
+    'overlapping cavities',
+    yaml({
+      families: [
+        {
+          ...bisque,
+          housings: [
+            {
+              ...bisque.housings[1],
+              cavities: undefined,
+              arrangement: { kind: 'rows', rowCounts: [3], pitchMm: 1, rowPitchMm: 1 },
+            },
+          ],
+        },
+      ],
+    }),
+    /cavities 1 and 2 overlap: 1 mm apart, their bores need 1\.75 mm/,
+  ],
   ['a missing reference', yaml({ tools: [] }), /sheetTool names PF-10, which is not there/],
   ['a part twice', yaml({ families: [bisque, { ...bisque, id: 'bisque-2' }] }), /stands twice/],
-  ['rows that contradict each other', yaml({ placards: [{ id: 'P', tool: 'PF-10', source: { document: 'card' }, rows: [{ contact: 'BQ-SK-T', conductor: { minMm2: 0.1, maxMm2: 0.2 }, die: 'D3' }, { contact: 'BQ-SK-T', conductor: { minMm2: 0.15, maxMm2: 0.3 }, die: 'D4' }] }] }), /rows 1 and 2 both are for BQ-SK-T .* differ in die/],
+  [
+    'rows that contradict each other',
+    yaml({
+      placards: [
+        {
+          id: 'P',
+          tool: 'PF-10',
+          source: { document: 'card' },
+          rows: [
+            { contact: 'BQ-SK-T', conductor: { minMm2: 0.1, maxMm2: 0.2 }, die: 'D3' },
+            { contact: 'BQ-SK-T', conductor: { minMm2: 0.15, maxMm2: 0.3 }, die: 'D4' },
+          ],
+        },
+      ],
+    }),
+    /rows 1 and 2 both are for BQ-SK-T .* differ in die/,
+  ],
   ['YAML that is none', 'families: [', /./],
   ['a text', 'hello', /./],
   ['nothing', '', /./],
@@ -43,6 +80,13 @@ test.each<[string, string, RegExp]>([
 })
 
 test('aliases that blow up are refused at once', () => {
-  const bomb = ['a0: &a0 [x,x,x,x,x,x,x,x,x]', ...Array.from({ length: 9 }, (_, i) => `a${String(i + 1)}: &a${String(i + 1)} [${Array.from({ length: 9 }, () => `*a${String(i)}`).join(',')}]`)].join('\n')
+  const bomb = [
+    'a0: &a0 [x,x,x,x,x,x,x,x,x]',
+    ...Array.from(
+      { length: 9 },
+      (_, i) =>
+        `a${String(i + 1)}: &a${String(i + 1)} [${Array.from({ length: 9 }, () => `*a${String(i)}`).join(',')}]`,
+    ),
+  ].join('\n')
   expect(told(bomb)[0]).toMatch(/alias/i)
 })

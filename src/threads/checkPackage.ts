@@ -12,18 +12,25 @@ export const packageStages = ['read', 'check', 'join', 'compare'] as const
 export type PackageStage = (typeof packageStages)[number]
 
 /** A package that could be taken in, with what it would do; or why it is refused, line by line. */
-export type CheckedPackage = { readonly ok: true; readonly input: CatalogueInput; readonly changes: readonly ItemChange[] } | { readonly ok: false; readonly faults: readonly string[] }
+export type CheckedPackage =
+  | { readonly ok: true; readonly input: CatalogueInput; readonly changes: readonly ItemChange[] }
+  | { readonly ok: false; readonly faults: readonly string[] }
 
 const SHOWN = 40
 
-export const fileFaultWords = ({ path, message }: FileFault) => (path.length === 0 ? message : `${path.join('.')}: ${message}`)
+export const fileFaultWords = ({ path, message }: FileFault) =>
+  path.length === 0 ? message : `${path.join('.')}: ${message}`
 
 /**
  * Reads a package and lays it over the shelf in thought.
  * @param stored the shelf as it is kept
  * @param began  is told each stage as it begins
  */
-export function checkPackage(text: string, stored: CatalogueInput, began: (stage: PackageStage) => void): CheckedPackage {
+export function checkPackage(
+  text: string,
+  stored: CatalogueInput,
+  began: (stage: PackageStage) => void,
+): CheckedPackage {
   began('read')
   const document = readYaml(text)
   if (!document.ok) return { ok: false, faults: [document.fault] }

@@ -17,7 +17,11 @@ function run<P, T>(code: string, order: unknown, options: Partial<ThreadOptions<
 
 test('a thread tells how far it is, and answers once', async () => {
   const told: number[] = []
-  const answer = await run<number, number>('for (let i = 1; i <= 3; i++) parentPort.postMessage({ progress: i })\nparentPort.postMessage({ answer: workerData.a * 2 })', { a: 21 }, { onProgress: (one) => told.push(one) })
+  const answer = await run<number, number>(
+    'for (let i = 1; i <= 3; i++) parentPort.postMessage({ progress: i })\nparentPort.postMessage({ answer: workerData.a * 2 })',
+    { a: 21 },
+    { onProgress: (one) => told.push(one) },
+  )
   expect(answer).toBe(42)
   expect(told).toEqual([1, 2, 3])
 })
@@ -26,7 +30,11 @@ test.each([
   ['throws', 'throw new Error("no such figure")', /no such figure/],
   ['ends without an answer', 'process.exit(3)', /package ended with 3/],
   ['takes too long', 'for (;;);', /package took longer than 300 ms/],
-  ['wants more memory than it may have', 'const all = []; for (;;) all.push(new Array(1e5).fill(Math.random()))', /memory/i],
+  [
+    'wants more memory than it may have',
+    'const all = []; for (;;) all.push(new Array(1e5).fill(Math.random()))',
+    /memory/i,
+  ],
 ])('a thread that %s gives a fault and no answer', async (what, code, words) => {
   await expect(run(code, {}, { limitMs: what === 'takes too long' ? 300 : 20_000 })).rejects.toThrow(words)
 })
@@ -39,10 +47,14 @@ test('a thread is stopped by whoever asked', async () => {
 })
 
 test('work that was stopped before it began does not begin', async () => {
-  await expect(run('parentPort.postMessage({ answer: 1 })', {}, { signal: AbortSignal.abort() })).rejects.toThrow('package was stopped')
+  await expect(run('parentPort.postMessage({ answer: 1 })', {}, { signal: AbortSignal.abort() })).rejects.toThrow(
+    'package was stopped',
+  )
 })
 
 test('without its file it says how the app is started', async () => {
   delete process.env.URN_BENCH_THREAD_PAPERS
-  await expect(runThread('papers', {}, { heapMb: 64, limitMs: 100 })).rejects.toThrow('URN_BENCH_THREAD_PAPERS is not set: start the app with npm start')
+  await expect(runThread('papers', {}, { heapMb: 64, limitMs: 100 })).rejects.toThrow(
+    'URN_BENCH_THREAD_PAPERS is not set: start the app with npm start',
+  )
 })

@@ -18,7 +18,8 @@ export interface ThreadOptions<P> {
 function threadFile(name: ThreadName): string {
   const variable = `URN_BENCH_THREAD_${name.toUpperCase()}`
   const file = process.env[variable]
-  if (file === undefined) throw new Error(`${variable} is not set: start the app with npm start, npm run demo or npm run dev`)
+  if (file === undefined)
+    throw new Error(`${variable} is not set: start the app with npm start, npm run demo or npm run dev`)
   return file
 }
 
@@ -26,10 +27,17 @@ function threadFile(name: ThreadName): string {
  * Runs a piece of work in a thread of its own, with a limit of memory and of time.
  * @throws when the thread fails, takes too long, runs out of memory or is stopped
  */
-export function runThread<P, T>(name: ThreadName, order: unknown, { heapMb, limitMs, onProgress, signal }: ThreadOptions<P>): Promise<T> {
+export function runThread<P, T>(
+  name: ThreadName,
+  order: unknown,
+  { heapMb, limitMs, onProgress, signal }: ThreadOptions<P>,
+): Promise<T> {
   return new Promise((resolve, reject) => {
     if (signal?.aborted) throw new Error(`${name} was stopped`)
-    const worker = new Worker(threadFile(name), { workerData: order, resourceLimits: { maxOldGenerationSizeMb: heapMb } })
+    const worker = new Worker(threadFile(name), {
+      workerData: order,
+      resourceLimits: { maxOldGenerationSizeMb: heapMb },
+    })
     const settle = (act: () => void) => {
       clearTimeout(timer)
       act()
@@ -37,7 +45,9 @@ export function runThread<P, T>(name: ThreadName, order: unknown, { heapMb, limi
     }
     const timer = setTimeout(() => settle(() => reject(new Error(`${name} took longer than ${limitMs} ms`))), limitMs)
     signal?.addEventListener('abort', () => settle(() => reject(new Error(`${name} was stopped`))))
-    worker.on('message', (message: ThreadMessage<P, T>) => ('progress' in message ? onProgress?.(message.progress) : settle(() => resolve(message.answer))))
+    worker.on('message', (message: ThreadMessage<P, T>) =>
+      'progress' in message ? onProgress?.(message.progress) : settle(() => resolve(message.answer)),
+    )
     worker.once('error', (error) => settle(() => reject(error)))
     worker.once('exit', (code) => settle(() => reject(new Error(`${name} ended with ${code}`))))
   })

@@ -8,4 +8,8 @@ export function download(blob: Blob, name: string): void {
 }
 
 /** A title as the beginning of a file's name. */
-export const fileStem = (title: string, otherwise: string): string => title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || otherwise
+export const fileStem = (title: string, otherwise: string): string =>
+  title
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '') || otherwise

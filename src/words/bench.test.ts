@@ -16,14 +16,38 @@ import { answerWords, nextWords, sightingWords } from './strip'
 
 test.each<[DeviceFault, string]>([
   [{ code: 'no-address' }, 'No instrument is set up here. Say where it is, or type the figure.'],
-  [{ code: 'unreachable', host: 'tester.bench', port: 5025 }, 'Nothing answers at tester.bench:5025. Is it on, is its cable in? Try again, or type the figure.'],
-  [{ code: 'timeout', asked: 'MEAS:FORC?', afterMs: 2000 }, 'No answer to MEAS:FORC? within 2 s. Try again, or type the figure.'],
-  [{ code: 'broken-off', asked: 'TRAC:PULL?', got: '0.002,9' }, 'The link broke in the middle of a line (“0.002,9”). No figure was taken: measure another piece, or type the figure.'],
-  [{ code: 'broken-off', asked: 'TRAC:PULL?', got: '' }, 'The link broke. No figure was taken: measure another piece, or type the figure.'],
-  [{ code: 'rubbish', asked: 'MEAS:HEIG?', got: 'hello' }, 'It answered “hello” to MEAS:HEIG?, which is no reading. Try again, or type the figure.'],
-  [{ code: 'out-of-range', value: 9.91e37, min: 0.05, max: 25, unit: 'mm' }, 'It has nothing to measure: lay a piece in, then again.'],
-  [{ code: 'out-of-range', value: 5200, min: 0, max: 5000, unit: 'N' }, '5200 N is outside what it can measure (0 to 5000 N). Nothing was taken.'],
-  [{ code: 'wrong-unit', got: 'LBF', expected: 'N' }, 'It is set to LBF, N is expected. Set it back: nothing was taken.'],
+  [
+    { code: 'unreachable', host: 'tester.bench', port: 5025 },
+    'Nothing answers at tester.bench:5025. Is it on, is its cable in? Try again, or type the figure.',
+  ],
+  [
+    { code: 'timeout', asked: 'MEAS:FORC?', afterMs: 2000 },
+    'No answer to MEAS:FORC? within 2 s. Try again, or type the figure.',
+  ],
+  [
+    { code: 'broken-off', asked: 'TRAC:PULL?', got: '0.002,9' },
+    'The link broke in the middle of a line (“0.002,9”). No figure was taken: measure another piece, or type the figure.',
+  ],
+  [
+    { code: 'broken-off', asked: 'TRAC:PULL?', got: '' },
+    'The link broke. No figure was taken: measure another piece, or type the figure.',
+  ],
+  [
+    { code: 'rubbish', asked: 'MEAS:HEIG?', got: 'hello' },
+    'It answered “hello” to MEAS:HEIG?, which is no reading. Try again, or type the figure.',
+  ],
+  [
+    { code: 'out-of-range', value: 9.91e37, min: 0.05, max: 25, unit: 'mm' },
+    'It has nothing to measure: lay a piece in, then again.',
+  ],
+  [
+    { code: 'out-of-range', value: 5200, min: 0, max: 5000, unit: 'N' },
+    '5200 N is outside what it can measure (0 to 5000 N). Nothing was taken.',
+  ],
+  [
+    { code: 'wrong-unit', got: 'LBF', expected: 'N' },
+    'It is set to LBF, N is expected. Set it back: nothing was taken.',
+  ],
   [{ code: 'refused', asked: 'X', number: -113, text: 'Undefined header' }, 'It refused X: Undefined header.'],
   [{ code: 'other-instrument', got: 'A,B,C,D', expected: 'TARN-P' }, '“A,B,C,D” answers there, a TARN-P is expected.'],
   [{ code: 'stopped' }, 'Stopped. Nothing was taken.'],
@@ -34,12 +58,21 @@ test.each<[DeviceFault, string]>([
 test.each<[Refusal, string]>([
   [{ code: 'practice-forbidden', practice: 'solder' }, 'These house rules forbid it: soldered.'],
   [{ code: 'pull-due', setup: 'x', every: 25 }, 'One piece in 25 is pulled to destruction here: pull one, then go on.'],
-  [{ code: 'new-day', released: '2026-11-24T09:00:00Z' }, 'The setup was released on 24 Nov 2026. These house rules begin each day with a first piece: press N.'],
+  [
+    { code: 'new-day', released: '2026-11-24T09:00:00Z' },
+    'The setup was released on 24 Nov 2026. These house rules begin each day with a first piece: press N.',
+  ],
   [{ code: 'tool-unverified', tool: 'QF-5' }, 'QF-5 is not verified since its adjuster was turned: gauge it first.'],
   [{ code: 'figure-missing', part: 'wire-stop' }, 'Say the figure in mm to which it was set.'],
   [{ code: 'outside-window', toMm: 31, minMm: 2, maxMm: 6 }, '31 mm cannot be meant: it should lie between 2 to 6 mm.'],
-  [{ code: 'implausible', figure: 'height', value: 33, min: 0.6, max: 2.7 }, '33 mm cannot be the height of this crimp (about 1.2 to 1.35 mm). Is it in millimetres, and this piece?'],
-  [{ code: 'implausible', figure: 'pull', value: 5200, min: 0, max: 375 }, '5200 N is more than this wire can hold (375 N at most). Is it in newtons?'],
+  [
+    { code: 'implausible', figure: 'height', value: 33, min: 0.6, max: 2.7 },
+    '33 mm cannot be the height of this crimp (about 1.2 to 1.35 mm). Is it in millimetres, and this piece?',
+  ],
+  [
+    { code: 'implausible', figure: 'pull', value: 5200, min: 0, max: 375 },
+    '5200 N is more than this wire can hold (375 N at most). Is it in newtons?',
+  ],
   [{ code: 'already', what: 'ended' }, 'That is at an end already.'],
   [{ code: 'unknown', what: 'practice', id: 'glue' }, 'There is no practice glue in this job.'],
 ])('an entry that cannot be written: %j', (refusal, words) => {
@@ -52,7 +85,10 @@ test.each<[TrialAnswer, string]>([
   [answer({ do: 'strip-more', byMm: 0.5, smallBite: true }), 'Strip a small bite, 0.5 mm, then try again'],
   [answer({ do: 'trim-conductor', byMm: 1.2 }), 'Trim 1.2 mm off the conductor'],
   [answer({ do: 'draw-back', byMm: 1 }), 'Draw the wire back 1 mm'],
-  [answer({ do: 'draw-back', byMm: 0.5, smallBite: true }), 'Draw the wire back a little, until the edge is between the wings'],
+  [
+    answer({ do: 'draw-back', byMm: 0.5, smallBite: true }),
+    'Draw the wire back a little, until the edge is between the wings',
+  ],
   [answer({ do: 'push-home' }), 'Push it home: the strip is right'],
   [answer({ do: 'cut-back' }), 'Cut back and strip again'],
   [answer({ do: 'measure' }), 'Measure what you see: the strip as entered would be right'],
@@ -62,15 +98,23 @@ test.each<[TrialAnswer, string]>([
 })
 
 test.each<[ForTheNext, string]>([
-  [{ code: 'strip-stop', toMm: 3.1 }, 'stripper’s stop to 3.1 mm'], [{ code: 'wire-stop' }, 'wire stop a little forward'],
-  [{ code: 'stop-gently' }, 'stop at the first gentle resistance'], [{ code: 'larger-notch' }, 'one notch larger, or new blades'],
+  [{ code: 'strip-stop', toMm: 3.1 }, 'stripper’s stop to 3.1 mm'],
+  [{ code: 'wire-stop' }, 'wire stop a little forward'],
+  [{ code: 'stop-gently' }, 'stop at the first gentle resistance'],
+  [{ code: 'larger-notch' }, 'one notch larger, or new blades'],
 ])('what to set for the next: %j', (next, words) => {
   expect(nextWords(next)).toBe(words)
 })
 
 test.each<[SetupPart, string | undefined, string]>([
-  ['strip-stop', '3.1 mm', 'Stripper’s stop to 3.1 mm'], ['wire-stop', '4 mm', 'Wire stop to 4 mm'], ['selector', '6', 'Selector back to 6'], ['positioner', 'QP-3', 'Latch QP-3 again'], ['die', 'D2', 'Set D2 in again'],
-  ['die', undefined, 'Set the die in again'], ['locator', undefined, 'Set the locator again'], ['frame', undefined, 'Clean and gauge the frame'],
+  ['strip-stop', '3.1 mm', 'Stripper’s stop to 3.1 mm'],
+  ['wire-stop', '4 mm', 'Wire stop to 4 mm'],
+  ['selector', '6', 'Selector back to 6'],
+  ['positioner', 'QP-3', 'Latch QP-3 again'],
+  ['die', 'D2', 'Set D2 in again'],
+  ['die', undefined, 'Set the die in again'],
+  ['locator', undefined, 'Set the locator again'],
+  ['frame', undefined, 'Clean and gauge the frame'],
 ])('setting %s to %s is offered as “%s”', (part, to, words) => {
   expect(setupPartWords[part](to)).toBe(words)
 })
@@ -83,7 +127,9 @@ test('a trend says how many and which way', () => {
 
 test('a file that is no photo is told what would be one', () => {
   expect(photoFaultWords({ code: 'no-picture' })).toContain('Give a JPEG, a PNG or a WebP')
-  expect(photoFaultWords({ code: 'other-type', type: 'svg' })).toBe('A SVG is not kept here. Give a JPEG, a PNG or a WebP.')
+  expect(photoFaultWords({ code: 'other-type', type: 'svg' })).toBe(
+    'A SVG is not kept here. Give a JPEG, a PNG or a WebP.',
+  )
   expect(photoFaultWords({ code: 'too-many-pixels' })).toContain('Make it smaller')
   expect(photoTooLargeWords(24_000_000)).toContain('larger than 24 MB. Nothing was kept')
 })

@@ -6,24 +6,36 @@ import { figure, mm } from './figures'
 /** Why the cavities of a housing cannot be placed or numbered as they say. */
 export function arrangementWords(fault: ArrangementFault): string {
   switch (fault.code) {
-    case 'order-not-for-arrangement': return `${fault.arrangement === 'free' ? 'free positions' : fault.arrangement} are numbered ${fault.arrangement === 'rings' ? 'out or in' : 'same-side or snake'}, not ${fault.order}`
-    case 'lengths-differ': return `${fault.field} needs ${fault.expected} figures, has ${fault.found}`
-    case 'no-letters': return 'every letter is skipped'
-    case 'ids-missing': return `${fault.expected} cavities need as many ids, the list has ${fault.found}`
+    case 'order-not-for-arrangement':
+      return `${fault.arrangement === 'free' ? 'free positions' : fault.arrangement} are numbered ${fault.arrangement === 'rings' ? 'out or in' : 'same-side or snake'}, not ${fault.order}`
+    case 'lengths-differ':
+      return `${fault.field} needs ${fault.expected} figures, has ${fault.found}`
+    case 'no-letters':
+      return 'every letter is skipped'
+    case 'ids-missing':
+      return `${fault.expected} cavities need as many ids, the list has ${fault.found}`
   }
 }
 
 /** Why a catalogue package does not hold together. */
 export function catalogueFaultWords(fault: CatalogueFault): string {
   switch (fault.code) {
-    case 'duplicate-id': return `${fault.kind} ${fault.id} stands twice: each needs an id of its own`
-    case 'unknown-reference': return `${fault.in}: ${fault.field} names ${fault.id}, which is not there`
-    case 'bad-arrangement': return `housing ${fault.housing}: ${arrangementWords(fault.fault)}`
-    case 'cavity-without-size': return `housing ${fault.housing}: cavity ${fault.cavity} has no contact size; give cavitySize or a size for each cavity`
-    case 'cavity-twice': return `housing ${fault.housing}: cavity ${fault.cavity} stands twice`
-    case 'cavities-overlap': return `housing ${fault.housing}: cavities ${fault.cavities.join(' and ')} overlap: ${figure(fault.apartMm, 2)} mm apart, their bores need ${mm(fault.needMm)}`
-    case 'cavity-outside': return `housing ${fault.housing}: cavity ${fault.cavity} lies outside its outline`
-    case 'rows-contradict': return `placard ${fault.placard}: rows ${fault.rows.join(' and ')} both are for ${fault.contact} at the same conductor and differ in ${fault.field}`
+    case 'duplicate-id':
+      return `${fault.kind} ${fault.id} stands twice: each needs an id of its own`
+    case 'unknown-reference':
+      return `${fault.in}: ${fault.field} names ${fault.id}, which is not there`
+    case 'bad-arrangement':
+      return `housing ${fault.housing}: ${arrangementWords(fault.fault)}`
+    case 'cavity-without-size':
+      return `housing ${fault.housing}: cavity ${fault.cavity} has no contact size; give cavitySize or a size for each cavity`
+    case 'cavity-twice':
+      return `housing ${fault.housing}: cavity ${fault.cavity} stands twice`
+    case 'cavities-overlap':
+      return `housing ${fault.housing}: cavities ${fault.cavities.join(' and ')} overlap: ${figure(fault.apartMm, 2)} mm apart, their bores need ${mm(fault.needMm)}`
+    case 'cavity-outside':
+      return `housing ${fault.housing}: cavity ${fault.cavity} lies outside its outline`
+    case 'rows-contradict':
+      return `placard ${fault.placard}: rows ${fault.rows.join(' and ')} both are for ${fault.contact} at the same conductor and differ in ${fault.field}`
   }
 }
 

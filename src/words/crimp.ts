@@ -84,26 +84,58 @@ export const causeWords: Readonly<Record<CauseCode, string>> = {
 }
 
 /** The cure at its root; figures are filled in where the step knows them. */
-export function cureWords(cure: CureCode, figures: { readonly stripMm?: number | undefined; readonly wireStopMm?: number | undefined; readonly selector?: number | undefined; readonly positioner?: string | undefined; readonly die?: string | undefined }): string {
+export function cureWords(
+  cure: CureCode,
+  figures: {
+    readonly stripMm?: number | undefined
+    readonly wireStopMm?: number | undefined
+    readonly selector?: number | undefined
+    readonly positioner?: string | undefined
+    readonly die?: string | undefined
+  },
+): string {
   const strip = figures.stripMm === undefined ? 'its window' : mm(figures.stripMm, 1)
   switch (cure) {
-    case 'strip-more': return `strip to ${strip}`
-    case 'strip-less': return `strip to ${strip}, set the stripper's stop`
-    case 'set-wire-stop': return figures.wireStopMm === undefined ? 'stop at the first gentle resistance' : `set the wire stop to ${figures.wireStopMm} mm`
-    case 'push-home': return 'push until it stops, hold it there through the stroke'
-    case 'lay-strands': return 'lay the strands as they were, turn them in gently'
-    case 'larger-notch': return 'one notch larger, or new blades'
-    case 'check-positioner': return `see that ${figures.positioner ?? 'the positioner'} is latched`
-    case 'check-selector': return figures.selector === undefined ? 'check the selector against the placard' : `check that the selector stands at ${figures.selector}`
-    case 'check-die': return figures.die === undefined ? 'check the die against its card' : `check that ${figures.die} is in, and its row`
-    case 'hold-square': return 'hold wire and frame in one line'
-    case 'verify-tool': return 'gauge the frame before the next piece'
-    case 'set-locator': return 'seat the contact in the locator to its stop'
-    case 'thread-seal': return 'cut back, seal on first'
-    case 'seal-forward': return 'seal forward until a little insulation shows past it'
-    case 'change-cutter': return 'change the cut-off blade'
-    case 'turn-seam': return 'turn the barrel so that the seam lies where the sheet says'
-    case 'turn-die': return 'wide side of the die to the insulation wings'
+    case 'strip-more':
+      return `strip to ${strip}`
+    case 'strip-less':
+      return `strip to ${strip}, set the stripper's stop`
+    case 'set-wire-stop':
+      return figures.wireStopMm === undefined
+        ? 'stop at the first gentle resistance'
+        : `set the wire stop to ${figures.wireStopMm} mm`
+    case 'push-home':
+      return 'push until it stops, hold it there through the stroke'
+    case 'lay-strands':
+      return 'lay the strands as they were, turn them in gently'
+    case 'larger-notch':
+      return 'one notch larger, or new blades'
+    case 'check-positioner':
+      return `see that ${figures.positioner ?? 'the positioner'} is latched`
+    case 'check-selector':
+      return figures.selector === undefined
+        ? 'check the selector against the placard'
+        : `check that the selector stands at ${figures.selector}`
+    case 'check-die':
+      return figures.die === undefined
+        ? 'check the die against its card'
+        : `check that ${figures.die} is in, and its row`
+    case 'hold-square':
+      return 'hold wire and frame in one line'
+    case 'verify-tool':
+      return 'gauge the frame before the next piece'
+    case 'set-locator':
+      return 'seat the contact in the locator to its stop'
+    case 'thread-seal':
+      return 'cut back, seal on first'
+    case 'seal-forward':
+      return 'seal forward until a little insulation shows past it'
+    case 'change-cutter':
+      return 'change the cut-off blade'
+    case 'turn-seam':
+      return 'turn the barrel so that the seam lies where the sheet says'
+    case 'turn-die':
+      return 'wide side of the die to the insulation wings'
   }
 }
 
@@ -157,5 +189,16 @@ export const threadWords: Readonly<Record<ThreadItem['code'], string>> = {
 }
 
 /** A setup's id as words: `QF-5 · QP-2 · 7 · notch 1.1`. */
-export const setupWords = (setup: Readonly<Partial<Record<keyof typeof setupFieldWords, string | number | undefined>>>): string =>
-  [setup.tool, setup.die, setup.positioner, setup.turret !== undefined && `turret ${setup.turret}`, setup.selector, setup.nest].filter((part) => part !== undefined && part !== false).join(' · ')
+export const setupWords = (
+  setup: Readonly<Partial<Record<keyof typeof setupFieldWords, string | number | undefined>>>,
+): string =>
+  [
+    setup.tool,
+    setup.die,
+    setup.positioner,
+    setup.turret !== undefined && `turret ${setup.turret}`,
+    setup.selector,
+    setup.nest,
+  ]
+    .filter((part) => part !== undefined && part !== false)
+    .join(' · ')

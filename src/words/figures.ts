@@ -10,11 +10,14 @@ export const mm = (value: number, digits = 2): string => `${figure(value, digits
 export const mm2 = (value: number): string => `${figure(value, 3)} mm²`
 export const amps = (value: number): string => (value < 1 ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`)
 export const newtons = (value: number): string => `${figure(value, 0)} N`
-export const ohms = (value: number): string => (Math.abs(value) < 1 ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`)
-export const metres = (lengthMm: number): string => (lengthMm < 1000 ? `${figure(lengthMm, 0)} mm` : `${figure(lengthMm / 1000, 3)} m`)
+export const ohms = (value: number): string =>
+  Math.abs(value) < 1 ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`
+export const metres = (lengthMm: number): string =>
+  lengthMm < 1000 ? `${figure(lengthMm, 0)} mm` : `${figure(lengthMm / 1000, 3)} m`
 
 /** 5.5 to 6.2 */
-export const range = (min: number, max: number, digits = 2): string => (max - min < 10 ** -digits / 2 ? figure(min, digits) : `${figure(min, digits)} to ${figure(max, digits)}`)
+export const range = (min: number, max: number, digits = 2): string =>
+  max - min < 10 ** -digits / 2 ? figure(min, digits) : `${figure(min, digits)} to ${figure(max, digits)}`
 
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
 

@@ -3,4 +3,6 @@ import { mm, newtons, range } from './figures'
 
 /** A figure that cannot be, and what would be. */
 export const implausibleWords = ({ figure: what, value, min, max }: Implausible): string =>
-  what === 'height' ? `${mm(value, 3)} cannot be the height of this crimp (about ${range(min * 2, max / 2, 2)} mm). Is it in millimetres, and this piece?` : `${newtons(value)} is more than this wire can hold (${newtons(max)} at most). Is it in newtons?`
+  what === 'height'
+    ? `${mm(value, 3)} cannot be the height of this crimp (about ${range(min * 2, max / 2, 2)} mm). Is it in millimetres, and this piece?`
+    : `${newtons(value)} is more than this wire can hold (${newtons(max)} at most). Is it in newtons?`

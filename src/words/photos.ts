@@ -1,13 +1,20 @@
 /** Why a file is not kept as a photo. */
-export type PhotoFault = { readonly code: 'no-picture' } | { readonly code: 'other-type'; readonly type: string } | { readonly code: 'too-many-pixels' }
+export type PhotoFault =
+  | { readonly code: 'no-picture' }
+  | { readonly code: 'other-type'; readonly type: string }
+  | { readonly code: 'too-many-pixels' }
 
 /** Why a file is not kept as a photo, and what would be. */
 export function photoFaultWords(fault: PhotoFault): string {
   switch (fault.code) {
-    case 'no-picture': return 'That file is no picture, whatever its name says. Give a JPEG, a PNG or a WebP.'
-    case 'other-type': return `A ${fault.type.toUpperCase()} is not kept here. Give a JPEG, a PNG or a WebP.`
-    case 'too-many-pixels': return 'The picture has more pixels than any bench needs. Make it smaller, then give it again.'
+    case 'no-picture':
+      return 'That file is no picture, whatever its name says. Give a JPEG, a PNG or a WebP.'
+    case 'other-type':
+      return `A ${fault.type.toUpperCase()} is not kept here. Give a JPEG, a PNG or a WebP.`
+    case 'too-many-pixels':
+      return 'The picture has more pixels than any bench needs. Make it smaller, then give it again.'
   }
 }
 
-export const photoTooLargeWords = (bytes: number): string => `The file is larger than ${String(Math.round(bytes / 1e6))} MB. Nothing was kept: make it smaller, then give it again.`
+export const photoTooLargeWords = (bytes: number): string =>
+  `The file is larger than ${String(Math.round(bytes / 1e6))} MB. Nothing was kept: make it smaller, then give it again.`

@@ -1,6 +1,19 @@
 import type { CavityPlace } from '@/core/face/place'
 
-const ordinals = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth']
+const ordinals = [
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+  'eleventh',
+  'twelfth',
+]
 
 /** 1 is first; from thirteen on in figures. */
 export const ordinal = (n: number): string => ordinals[n - 1] ?? `${n}${suffix(n)}`
@@ -24,16 +37,32 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 export function placeWords(place: CavityPlace): { readonly main: string; readonly also?: string } {
   if (place.kind === 'centre') return { main: 'In the centre' }
   if (place.kind === 'ring') {
-    const ring = place.rings === 1 ? undefined : place.ring === place.rings - 1 ? 'outer ring' : place.ring === 0 ? 'inner ring' : `${ordinal(place.ring + 1)} ring from the centre`
+    const ring =
+      place.rings === 1
+        ? undefined
+        : place.ring === place.rings - 1
+          ? 'outer ring'
+          : place.ring === 0
+            ? 'inner ring'
+            : `${ordinal(place.ring + 1)} ring from the centre`
     const start = place.mark ?? 'top'
-    const count = place.count === 1 ? `at the ${start}` : `${ordinal(place.count)} clockwise, the one at the ${start} being first`
+    const count =
+      place.count === 1 ? `at the ${start}` : `${ordinal(place.count)} clockwise, the one at the ${start} being first`
     return { main: capital([ring, count].filter(Boolean).join(', ')) }
   }
-  const from = place.from.kind === 'mark' ? `the ${place.from.mark}` : place.from.side === 'left' || place.from.side === 'right' ? `the ${place.from.side}` : `the ${place.from.side} end`
+  const from =
+    place.from.kind === 'mark'
+      ? `the ${place.from.mark}`
+      : place.from.side === 'left' || place.from.side === 'right'
+        ? `the ${place.from.side}`
+        : `the ${place.from.side} end`
   const count = place.ways === 1 && place.rows > 1 ? 'the only one' : `${ordinal(place.count)} from ${from}`
   const main = capital([rowName(place.row, place.rows, place.upright), count].filter(Boolean).join(', '))
   if (!place.between) return { main }
-  return { main, also: `between ${place.between[0]} and ${place.between[1]} of the ${place.upright ? 'column before' : 'row above'}` }
+  return {
+    main,
+    also: `between ${place.between[0]} and ${place.between[1]} of the ${place.upright ? 'column before' : 'row above'}`,
+  }
 }
 
 /** The same in one sentence without a stop. */

@@ -4,22 +4,40 @@ import type { BreakKind } from '@/core/specimen/specimenTypes'
 
 /** What some benches do and others forbid: its name, and what the hand does. */
 export const practiceWords: Readonly<Record<PracticeId, { readonly name: string; readonly act: string }>> = {
-  'side-cutters': { name: 'Stripped with side cutters', act: 'Roll the wire in the sharp edges, pull; then look at every strand' },
+  'side-cutters': {
+    name: 'Stripped with side cutters',
+    act: 'Roll the wire in the sharp edges, pull; then look at every strand',
+  },
   'fold-back': { name: 'Folded back', act: 'Fold the bare end back on itself, flat, no strand standing off' },
   lubricant: { name: 'Approved lubricant on the seal', act: 'A thin film of the approved one, nothing else' },
   'easing-wings': { name: 'Wings eased together', act: 'Ease the sprung wings until the nest takes them, once only' },
   'second-stroke': { name: 'Second stroke in the next nest', act: 'The same crimp again, in the next smaller nest' },
   'finishing-squeeze': { name: 'Finishing squeeze', act: 'Squeeze the standing wing shut, lightly' },
   straightening: { name: 'Straightened', act: 'Straighten it in one go, then look for a crack in the plating' },
-  'brush-trimming': { name: 'Brush trimmed', act: 'Trim the strands level with what the sheet allows, away from the contact' },
+  'brush-trimming': {
+    name: 'Brush trimmed',
+    act: 'Trim the strands level with what the sheet allows, away from the contact',
+  },
   solder: { name: 'Soldered', act: 'Least solder, from the front; a strain relief is a must behind it' },
 }
 
 /** Why a release ended. */
 export const endingWords: Readonly<Record<ReleaseEnding | SetupPart | 'pull-low', string>> = {
-  die: 'die changed or set again', spool: 'another spool or reel', shift: 'another day or another person', knocked: 'frame dropped or knocked', adjuster: 'adjuster turned', other: 'something else changed',
-  'pull-low': 'a sample pulled off low', 'strip-stop': 'strip stop set again', 'wire-stop': 'wire stop set again', notch: 'notch changed', positioner: 'positioner set again', selector: 'selector set again',
-  nest: 'nest changed', locator: 'locator set again', frame: 'frame cleaned and gauged',
+  die: 'die changed or set again',
+  spool: 'another spool or reel',
+  shift: 'another day or another person',
+  knocked: 'frame dropped or knocked',
+  adjuster: 'adjuster turned',
+  other: 'something else changed',
+  'pull-low': 'a sample pulled off low',
+  'strip-stop': 'strip stop set again',
+  'wire-stop': 'wire stop set again',
+  notch: 'notch changed',
+  positioner: 'positioner set again',
+  selector: 'selector set again',
+  nest: 'nest changed',
+  locator: 'locator set again',
+  frame: 'frame cleaned and gauged',
 }
 
 /** What is offered when a part of the setup is to be set again. */
@@ -36,5 +54,7 @@ export const setupPartWords: Readonly<Record<SetupPart, (to: string | undefined)
 }
 
 export const breakWords: Readonly<Record<BreakKind, string>> = {
-  'pulled-out': 'pulled out of the crimp', 'broke-at-crimp': 'broke at the crimp', 'broke-in-wire': 'broke in the wire',
+  'pulled-out': 'pulled out of the crimp',
+  'broke-at-crimp': 'broke at the crimp',
+  'broke-in-wire': 'broke in the wire',
 }

@@ -11,9 +11,13 @@ const examples: Readonly<Record<Dimension, string>> = {
 /** What is wrong with a figure that was typed, and what would be right. */
 export function quantityWords(fault: QuantityFault, dimension: Dimension): string {
   switch (fault.code) {
-    case 'empty': return `A figure is wanted, like ${examples[dimension]}.`
-    case 'not-a-number': return `“${fault.text}” is no figure. Like ${examples[dimension]}.`
-    case 'unknown-unit': return `“${fault.unit}” is no unit of ${dimension}. Like ${examples[dimension]}.`
-    case 'not-positive': return `${fault.value} is not above 0.`
+    case 'empty':
+      return `A figure is wanted, like ${examples[dimension]}.`
+    case 'not-a-number':
+      return `“${fault.text}” is no figure. Like ${examples[dimension]}.`
+    case 'unknown-unit':
+      return `“${fault.unit}” is no unit of ${dimension}. Like ${examples[dimension]}.`
+    case 'not-positive':
+      return `${fault.value} is not above 0.`
   }
 }

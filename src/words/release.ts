@@ -1,5 +1,12 @@
 import type { ReuseLimit } from '@/core/seat/reuse'
-import type { ImprovisedTool, InsertStep, ReleaseHarm, ReleaseId, ReleaseStep, ReleaseTip } from '@/core/catalogue/releaseMechanisms'
+import type {
+  ImprovisedTool,
+  InsertStep,
+  ReleaseHarm,
+  ReleaseId,
+  ReleaseStep,
+  ReleaseTip,
+} from '@/core/catalogue/releaseMechanisms'
 
 /** How a contact is held, in a few words. */
 export const heldWords: Readonly<Record<ReleaseId, string>> = {
@@ -45,44 +52,90 @@ export const releaseStepHints: Readonly<Partial<Record<ReleaseStep, string>>> = 
 }
 
 export const releaseTipWords: Readonly<Record<ReleaseTip, string>> = {
-  'thin-blade': 'thin blade', tube: 'release tube', 'blunt-blade': 'fine blunt blade', 'slit-sleeve': 'slit sleeve', pick: 'pick', none: 'no tool',
+  'thin-blade': 'thin blade',
+  tube: 'release tube',
+  'blunt-blade': 'fine blunt blade',
+  'slit-sleeve': 'slit sleeve',
+  pick: 'pick',
+  none: 'no tool',
 }
 
 /** What can break, and how to see that it did. */
 export const harmWords: Readonly<Record<ReleaseHarm, { readonly what: string; readonly look: string }>> = {
-  'finger-broken': { what: 'the finger snaps', look: 'white at its root, or it does not spring back: the housing is scrap' },
-  'barb-flattened': { what: 'a barb stays pressed in', look: 'hold the contact against the light: both stand out alike' },
+  'finger-broken': {
+    what: 'the finger snaps',
+    look: 'white at its root, or it does not spring back: the housing is scrap',
+  },
+  'barb-flattened': {
+    what: 'a barb stays pressed in',
+    look: 'hold the contact against the light: both stand out alike',
+  },
   'lance-flattened': { what: 'the lance stays down', look: 'it must stand over the top of the box, and spring' },
   'window-torn': { what: 'the window’s edge is cut', look: 'look through it from the side: a clean edge, no curl' },
-  'clip-broken': { what: 'a tine of the clip breaks', look: 'the next contact does not click, or comes out by the tug' },
-  'tip-broken': { what: 'the sleeve’s tip breaks off inside', look: 'the tip must be whole when it comes out: look at it every time' },
+  'clip-broken': {
+    what: 'a tine of the clip breaks',
+    look: 'the next contact does not click, or comes out by the tug',
+  },
+  'tip-broken': {
+    what: 'the sleeve’s tip breaks off inside',
+    look: 'the tip must be whole when it comes out: look at it every time',
+  },
   'seal-cut': { what: 'the seal is cut', look: 'pull it apart a little: no nick in its ribs' },
   'tang-bent': { what: 'the tang is bent past its spring', look: 'it must stand out by itself' },
-  'neck-finger-broken': { what: 'a finger at the neck breaks', look: 'from the rear, with the mat lifted: both are there' },
+  'neck-finger-broken': {
+    what: 'a finger at the neck breaks',
+    look: 'from the rear, with the mat lifted: both are there',
+  },
   'mat-torn': { what: 'the mat tears at a hole', look: 'against the light: round holes, no slit' },
   'comb-tooth-broken': { what: 'a tooth of the comb breaks', look: 'count its teeth before it goes down' },
 }
 
 export const improvisedWords: Readonly<Record<ImprovisedTool, string>> = {
-  'bent-pick': 'a bent pick', 'fine-tube': 'a fine tube of the right bore', 'probe-through-socket': 'a probe of the right diameter through the socket', 'modified-tip': 'a tip filed to fit', 'drilled-cap': 'a hole drilled to reach the cap’s catch',
+  'bent-pick': 'a bent pick',
+  'fine-tube': 'a fine tube of the right bore',
+  'probe-through-socket': 'a probe of the right diameter through the socket',
+  'modified-tip': 'a tip filed to fit',
+  'drilled-cap': 'a hole drilled to reach the cap’s catch',
 }
 
 /** Going in: what the hand does, what is ticked, and what makes it go wrong. */
-export const insertStepWords: Readonly<Record<InsertStep, { readonly act: string; readonly seen: string; readonly hint?: string }>> = {
+export const insertStepWords: Readonly<
+  Record<InsertStep, { readonly act: string; readonly seen: string; readonly hint?: string }>
+> = {
   'right-way-up': { act: 'Contact straight, right way up', seen: 'It is the right way up' },
-  'wire-in-slot': { act: 'Wire into the tool’s slot from the side, thumbed along', seen: 'It lies in the slot', hint: 'the insertion tip, with its ledge behind the contact’s shoulder; entering at the tip breaks it' },
+  'wire-in-slot': {
+    act: 'Wire into the tool’s slot from the side, thumbed along',
+    seen: 'It lies in the slot',
+    hint: 'the insertion tip, with its ledge behind the contact’s shoulder; entering at the tip breaks it',
+  },
   'straight-in': { act: 'Straight in from the wire face, by hand', seen: 'It goes in straight' },
   'press-square': { act: 'Press, square to the face', seen: 'It went in square' },
-  'through-mat': { act: 'Straight through the mat, by hand', seen: 'It is through the mat', hint: 'a mat does not like more than a few passes' },
-  'to-the-stop': { act: 'In to the stop', seen: 'It stands at the stop', hint: 'no click, no tug: the comb holds it, later' },
+  'through-mat': {
+    act: 'Straight through the mat, by hand',
+    seen: 'It is through the mat',
+    hint: 'a mat does not like more than a few passes',
+  },
+  'to-the-stop': {
+    act: 'In to the stop',
+    seen: 'It stands at the stop',
+    hint: 'no click, no tug: the comb holds it, later',
+  },
   click: { act: 'Until the click', seen: 'It clicked' },
   'tool-out': { act: 'Tool straight back, the contact stays', seen: 'The tool is out, its tip whole' },
 }
 
 /** Who says how often a contact may be used again. */
-export const reuseLimitWords: Readonly<Record<ReuseLimit, string>> = { 'contact-sheet': 'its sheet grants', 'contact-rules': 'the house rules grant', 'seal-rules': 'the house rules grant its seal' }
+export const reuseLimitWords: Readonly<Record<ReuseLimit, string>> = {
+  'contact-sheet': 'its sheet grants',
+  'contact-rules': 'the house rules grant',
+  'seal-rules': 'the house rules grant its seal',
+}
 
 /** What of a contact is up as it goes in, where the way round matters. */
 export const upWords: Readonly<Partial<Record<ReleaseId, string>>> = {
-  barbs: 'barbs above and below', 'window-lance': 'lance up', 'side-tang': 'tang up', neck: 'flat side up', comb: 'open side up',
+  barbs: 'barbs above and below',
+  'window-lance': 'lance up',
+  'side-tang': 'tang up',
+  neck: 'flat side up',
+  comb: 'open side up',
 }

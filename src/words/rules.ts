@@ -4,52 +4,137 @@ import type { RuleGroup, RuleId, RuleLine } from '@/core/rules/ruleLines'
 import { figure, plural, range } from './figures'
 
 export const ruleGroupWords: Readonly<Record<RuleGroup, string>> = {
-  strip: 'Prep and strip', tools: 'Tools and settings', crimp: 'Crimp', seat: 'Seat and release', prove: 'Prove and sign', load: 'Load', kit: 'Parts',
+  strip: 'Prep and strip',
+  tools: 'Tools and settings',
+  crimp: 'Crimp',
+  seat: 'Seat and release',
+  prove: 'Prove and sign',
+  load: 'Load',
+  kit: 'Parts',
 }
 
 /** What each rule fixes, and in one line why people differ about it. */
 export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonly why: string }>> = {
-  gap: { name: 'Gap at a closed barrel', why: 'A gap shows that insulation stayed out; others want it tight, so that no bare wire bends.' },
-  brush: { name: 'Brush past the wings', why: 'It proves that the wings hold conductor all along; too much of it meets the mating pin.' },
-  strandAllowance: { name: 'Strands that may be lost', why: 'One strand of nineteen hardly matters for current; where it vibrates the nick goes on.' },
-  redoTries: { name: 'Tries over the first at each end', why: 'Wire cut long enough saves a harness; wire cut too long has to lie somewhere.' },
+  gap: {
+    name: 'Gap at a closed barrel',
+    why: 'A gap shows that insulation stayed out; others want it tight, so that no bare wire bends.',
+  },
+  brush: {
+    name: 'Brush past the wings',
+    why: 'It proves that the wings hold conductor all along; too much of it meets the mating pin.',
+  },
+  strandAllowance: {
+    name: 'Strands that may be lost',
+    why: 'One strand of nineteen hardly matters for current; where it vibrates the nick goes on.',
+  },
+  redoTries: {
+    name: 'Tries over the first at each end',
+    why: 'Wire cut long enough saves a harness; wire cut too long has to lie somewhere.',
+  },
   sideCutterStrip: { name: 'Stripping with side cutters', why: 'Quick in the field and it nicks strands unseen.' },
-  foldBack: { name: 'Fold-back of a thin wire', why: 'It fills a barrel that is too large; sheets do not know it, and the strands cross.' },
-  lubricant: { name: 'Lubricant on seals', why: 'The approved one helps thick wires in; the wrong one swells the seal.' },
-  forbiddenToolClasses: { name: 'Tool classes ruled out', why: 'A shop that owns frames wants nobody to reach for pliers.' },
-  uncalibratedTools: { name: 'Tools without calibration', why: 'A practised hand makes sound crimps with them; nobody can prove it afterwards.' },
-  estimates: { name: 'Settings that stand on no sheet', why: 'Away from the shelf an estimate with a pull test is better than nothing; on a bench it is a guess.' },
-  overdueTools: { name: 'Tools past their verification', why: 'Most are still good; the one that is not has made a day of bad crimps.' },
-  firstPieces: { name: 'First pieces after a setup change', why: 'Each costs a contact; each shows a wrong setting before it is in the harness.' },
-  pullTable: { name: 'Pull-out minima', why: 'Tables were made for different terminals; the contact’s own sheet comes before any.' },
+  foldBack: {
+    name: 'Fold-back of a thin wire',
+    why: 'It fills a barrel that is too large; sheets do not know it, and the strands cross.',
+  },
+  lubricant: {
+    name: 'Lubricant on seals',
+    why: 'The approved one helps thick wires in; the wrong one swells the seal.',
+  },
+  forbiddenToolClasses: {
+    name: 'Tool classes ruled out',
+    why: 'A shop that owns frames wants nobody to reach for pliers.',
+  },
+  uncalibratedTools: {
+    name: 'Tools without calibration',
+    why: 'A practised hand makes sound crimps with them; nobody can prove it afterwards.',
+  },
+  estimates: {
+    name: 'Settings that stand on no sheet',
+    why: 'Away from the shelf an estimate with a pull test is better than nothing; on a bench it is a guess.',
+  },
+  overdueTools: {
+    name: 'Tools past their verification',
+    why: 'Most are still good; the one that is not has made a day of bad crimps.',
+  },
+  firstPieces: {
+    name: 'First pieces after a setup change',
+    why: 'Each costs a contact; each shows a wrong setting before it is in the harness.',
+  },
+  pullTable: {
+    name: 'Pull-out minima',
+    why: 'Tables were made for different terminals; the contact’s own sheet comes before any.',
+  },
   pullEvery: { name: 'A pull to destruction in every', why: 'Drift shows in the force; the pieces are lost.' },
   heightEvery: { name: 'A height measured in every', why: 'Height is quick and harmless; some trust the frame.' },
-  trendPoints: { name: 'Heights in a row that stop the line', why: 'Fewer stop it for chance; more let a loose die go on.' },
-  shiftAsksAgain: { name: 'Each day begins with a first piece', why: 'Over night somebody may have had the frame; many shops trust their crib.' },
-  secondStroke: { name: 'A second stroke in a smaller nest', why: 'Simple tools are made for two; a frame’s crimp is finished after one.' },
-  solder: { name: 'Solder on a crimp', why: 'It saves a crimp made without the right tool; it wicks, and the wire breaks where it ends.' },
-  easingWings: { name: 'Easing sprung wings together', why: 'It lets the nest take them; bent twice, the metal is weaker.' },
-  straightening: { name: 'Straightening a bent contact', why: 'A light bend does no harm; a plating crack is not seen.' },
-  brushTrimming: { name: 'Trimming the brush afterwards', why: 'It frees the mating part; the cutter can catch the contact.' },
+  trendPoints: {
+    name: 'Heights in a row that stop the line',
+    why: 'Fewer stop it for chance; more let a loose die go on.',
+  },
+  shiftAsksAgain: {
+    name: 'Each day begins with a first piece',
+    why: 'Over night somebody may have had the frame; many shops trust their crib.',
+  },
+  secondStroke: {
+    name: 'A second stroke in a smaller nest',
+    why: 'Simple tools are made for two; a frame’s crimp is finished after one.',
+  },
+  solder: {
+    name: 'Solder on a crimp',
+    why: 'It saves a crimp made without the right tool; it wicks, and the wire breaks where it ends.',
+  },
+  easingWings: {
+    name: 'Easing sprung wings together',
+    why: 'It lets the nest take them; bent twice, the metal is weaker.',
+  },
+  straightening: {
+    name: 'Straightening a bent contact',
+    why: 'A light bend does no harm; a plating crack is not seen.',
+  },
+  brushTrimming: {
+    name: 'Trimming the brush afterwards',
+    why: 'It frees the mating part; the cutter can catch the contact.',
+  },
   finishingSqueeze: { name: 'A finishing squeeze', why: 'It closes wings that stand off; it also hides a wrong nest.' },
-  contactReuses: { name: 'Contact used again, at most', why: 'Barbs and lances tire; a contact costs little, a way to it costs much.' },
+  contactReuses: {
+    name: 'Contact used again, at most',
+    why: 'Barbs and lances tire; a contact costs little, a way to it costs much.',
+  },
   sealReuses: { name: 'Seal used again, at most', why: 'It has taken the shape of the first wire.' },
-  improvisedRelease: { name: 'Improvised release tools', why: 'Far from the crib they get the contact out; they also break locks.' },
+  improvisedRelease: {
+    name: 'Improvised release tools',
+    why: 'Far from the crib they get the contact out; they also break locks.',
+  },
   coverOrder: { name: 'Covers close', why: 'Either can push a contact back; look from both sides after both.' },
-  tugShare: { name: 'Light tug, share of retention', why: 'Too light proves nothing, too hard breaks the lock that it tests.' },
-  retentionTest: { name: 'Retention test with a gauge', why: 'It finds the half-seated one; it takes a minute for each end.' },
+  tugShare: {
+    name: 'Light tug, share of retention',
+    why: 'Too light proves nothing, too hard breaks the lock that it tests.',
+  },
+  retentionTest: {
+    name: 'Retention test with a gauge',
+    why: 'It finds the half-seated one; it takes a minute for each end.',
+  },
   wiggleS: { name: 'Wiggle, at least', why: 'The longer it is moved, the rarer a fault that is missed.' },
   secondSignature: { name: 'Second person signs', why: 'Fresh eyes see more; a small workshop has none.' },
   dropLimitPercent: { name: 'Largest voltage drop', why: 'Lamps forgive more than electronics.' },
-  bundleDerating: { name: 'Derating in a bundle', why: 'Codes are made for wires that are loaded all at once; few harnesses are.' },
+  bundleDerating: {
+    name: 'Derating in a bundle',
+    why: 'Codes are made for wires that are loaded all at once; few harnesses are.',
+  },
   sparePercent: { name: 'Spares over the need', why: 'Contacts get lost and crimped badly; money lies on the shelf.' },
   spareLeast: { name: 'Spares of each part, at least', why: 'One lost seal must not stop the job.' },
 }
 
 const allowanceWords = { forbidden: 'forbidden', recorded: 'allowed, recorded', allowed: 'allowed' } as const
 const choiceWords: Readonly<Record<string, string>> = {
-  none: 'none', approved: 'the approved one only', block: 'blocked', warn: 'warned about', 'front-first': 'front cover first', 'gate-first': 'rear gate first',
-  'iec-60352-2': 'IEC 60352-2', 'ul-486a': 'UL 486A', as7928: 'AS7928',
+  none: 'none',
+  approved: 'the approved one only',
+  block: 'blocked',
+  warn: 'warned about',
+  'front-first': 'front cover first',
+  'gate-first': 'rear gate first',
+  'iec-60352-2': 'IEC 60352-2',
+  'ul-486a': 'UL 486A',
+  as7928: 'AS7928',
 }
 export const choiceWord = (choice: string): string => choiceWords[choice] ?? choice
 
@@ -57,33 +142,57 @@ export const choiceWord = (choice: string): string => choiceWords[choice] ?? cho
 export function ruleValue({ id, shape }: RuleLine, rules: HouseRules): string {
   const value = rules[id]
   switch (shape.kind) {
-    case 'allowance': return allowanceWords[value as keyof typeof allowanceWords]
-    case 'yes-no': return value === true ? 'yes' : 'no'
-    case 'choice': return choiceWord(value as string)
-    case 'range': return `${range(rules.brush.minMm, rules.brush.maxMm)} mm`
-    case 'gap': return gapWords(rules)
-    case 'tool-classes': return rules.forbiddenToolClasses.length === 0 ? 'none' : rules.forbiddenToolClasses.map((one) => toolClassWords[one]).join(', ')
-    case 'derating': return rules.bundleDerating.map((row) => `${figure(row.factor * 100, 0)} % to ${row.upTo}`).slice(0, 3).join(', ') + (rules.bundleDerating.length > 3 ? ' …' : '')
-    case 'figure': return figureWords(value as number, shape.unit, id)
+    case 'allowance':
+      return allowanceWords[value as keyof typeof allowanceWords]
+    case 'yes-no':
+      return value === true ? 'yes' : 'no'
+    case 'choice':
+      return choiceWord(value as string)
+    case 'range':
+      return `${range(rules.brush.minMm, rules.brush.maxMm)} mm`
+    case 'gap':
+      return gapWords(rules)
+    case 'tool-classes':
+      return rules.forbiddenToolClasses.length === 0
+        ? 'none'
+        : rules.forbiddenToolClasses.map((one) => toolClassWords[one]).join(', ')
+    case 'derating':
+      return (
+        rules.bundleDerating
+          .map((row) => `${figure(row.factor * 100, 0)} % to ${row.upTo}`)
+          .slice(0, 3)
+          .join(', ') + (rules.bundleDerating.length > 3 ? ' …' : '')
+      )
+    case 'figure':
+      return figureWords(value as number, shape.unit, id)
   }
 }
 
 function gapWords({ gap }: HouseRules): string {
   switch (gap.school) {
-    case 'band': return `${range(gap.band.minMm, gap.band.maxMm)} mm`
-    case 'half-insulation': return `${figure(gap.minMm, 2)} mm to half the insulation`
-    case 'touching': return `none to ${figure(gap.maxMm, 2)} mm`
+    case 'band':
+      return `${range(gap.band.minMm, gap.band.maxMm)} mm`
+    case 'half-insulation':
+      return `${figure(gap.minMm, 2)} mm to half the insulation`
+    case 'touching':
+      return `none to ${figure(gap.maxMm, 2)} mm`
   }
 }
 
 function figureWords(value: number, unit: string, id: RuleId): string {
   if ((id === 'pullEvery' || id === 'heightEvery') && value === 0) return 'first pieces only'
   switch (unit) {
-    case 'percent': return `${figure(value, 1)} %`
-    case 'share': return `${figure(value * 100, 0)} %`
-    case 's': return `${value} s`
-    case 'pieces': return plural(value, 'piece')
-    case 'strands': return value === 0 ? 'none' : plural(value, 'strand')
-    default: return value === 0 ? 'never' : plural(value, 'time')
+    case 'percent':
+      return `${figure(value, 1)} %`
+    case 'share':
+      return `${figure(value * 100, 0)} %`
+    case 's':
+      return `${value} s`
+    case 'pieces':
+      return plural(value, 'piece')
+    case 'strands':
+      return value === 0 ? 'none' : plural(value, 'strand')
+    default:
+      return value === 0 ? 'never' : plural(value, 'time')
   }
 }

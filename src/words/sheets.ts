@@ -8,35 +8,61 @@ import { quantityWords } from './quantity'
 /** What is wrong with a cell of a sheet, and what would be right. */
 export function sheetProblemWords(problem: SheetProblem): string {
   switch (problem.code) {
-    case 'missing': return 'Empty: fill it in.'
-    case 'bad-id': return 'An id has no spaces, commas or quotes.'
-    case 'too-long': return `At most ${String(problem.limit)} signs.`
-    case 'quantity': return quantityWords(problem.fault, problem.dimension)
-    case 'no-number': return 'A number is wanted.'
-    case 'not-whole': return `A whole number from ${String(problem.min)} to ${String(problem.max)}.`
-    case 'no-choice': return `One of ${list([...problem.of], 8)}.`
-    case 'twice': return 'It stands twice: each needs an id of its own.'
-    case 'unknown': return problem.known.length === 0 ? `No such ${problem.what}: there is none yet.` : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
-    case 'min-above-max': return 'It is below the figure before it.'
-    case 'metal-off': return `These strands are ${mm2(problem.metalMm2)}, the print says ${mm2(problem.printedMm2)}: one of them is another wire’s.`
-    case 'inside-metal': return `That is inside the metal of ${mm2(problem.metalMm2)}.`
+    case 'missing':
+      return 'Empty: fill it in.'
+    case 'bad-id':
+      return 'An id has no spaces, commas or quotes.'
+    case 'too-long':
+      return `At most ${String(problem.limit)} signs.`
+    case 'quantity':
+      return quantityWords(problem.fault, problem.dimension)
+    case 'no-number':
+      return 'A number is wanted.'
+    case 'not-whole':
+      return `A whole number from ${String(problem.min)} to ${String(problem.max)}.`
+    case 'no-choice':
+      return `One of ${list([...problem.of], 8)}.`
+    case 'twice':
+      return 'It stands twice: each needs an id of its own.'
+    case 'unknown':
+      return problem.known.length === 0
+        ? `No such ${problem.what}: there is none yet.`
+        : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
+    case 'min-above-max':
+      return 'It is below the figure before it.'
+    case 'metal-off':
+      return `These strands are ${mm2(problem.metalMm2)}, the print says ${mm2(problem.printedMm2)}: one of them is another wire’s.`
+    case 'inside-metal':
+      return `That is inside the metal of ${mm2(problem.metalMm2)}.`
   }
 }
 
 /** What is wrong with a field of a housing. */
 export function housingProblemWords(problem: HousingProblem): string {
   switch (problem.code) {
-    case 'missing': return 'Fill it in.'
-    case 'bad-id': return 'An id has no spaces, commas or quotes.'
-    case 'not-numbers': return 'Figures are wanted, with commas or spaces between.'
-    case 'not-positive': return 'It must be above 0.'
-    case 'not-counts': return 'Whole numbers are wanted, like 3, 4, 3.'
-    case 'bad-line': return `Line ${String(problem.line)} cannot be read.`
-    case 'arrangement': return `${arrangementWords(problem.fault)}.`
+    case 'missing':
+      return 'Fill it in.'
+    case 'bad-id':
+      return 'An id has no spaces, commas or quotes.'
+    case 'not-numbers':
+      return 'Figures are wanted, with commas or spaces between.'
+    case 'not-positive':
+      return 'It must be above 0.'
+    case 'not-counts':
+      return 'Whole numbers are wanted, like 3, 4, 3.'
+    case 'bad-line':
+      return `Line ${String(problem.line)} cannot be read.`
+    case 'arrangement':
+      return `${arrangementWords(problem.fault)}.`
   }
 }
 
-export const sheetTitles = { sizes: 'Contact sizes', contacts: 'Contacts', seals: 'Wire seals', placard: 'Placard rows' } as const
+export const sheetTitles = {
+  sizes: 'Contact sizes',
+  contacts: 'Contacts',
+  seals: 'Wire seals',
+  placard: 'Placard rows',
+} as const
 
 /** The fields of a family's head, as the editor calls them. */
 export const familyHeadWords = { name: 'Family', id: 'Id', document: 'Sheet' } as const
@@ -44,8 +70,11 @@ export const familyHeadWords = { name: 'Family', id: 'Id', document: 'Sheet' } a
 /** A fault of a family in one line, with its place. */
 export function familyFaultWords(fault: FamilyFault): string {
   switch (fault.at) {
-    case 'head': return `${familyHeadWords[fault.field]}: ${sheetProblemWords(fault.problem)}`
-    case 'sheet': return `${sheetTitles[fault.sheet]}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
-    case 'housing': return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
+    case 'head':
+      return `${familyHeadWords[fault.field]}: ${sheetProblemWords(fault.problem)}`
+    case 'sheet':
+      return `${sheetTitles[fault.sheet]}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
+    case 'housing':
+      return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
   }
 }

@@ -5,9 +5,12 @@ import { plural } from './figures'
 /** Why figures make no chart, and what would. */
 export function chartFaultWords(fault: ChartFault): string {
   switch (fault.code) {
-    case 'too-few': return `${plural(fault.points, 'point')} make no chart: at least ${fault.least} are needed`
-    case 'uneven-subgroups': return `subgroup ${fault.at + 1} has ${plural(fault.size, 'reading')}, the others ${fault.expected}: all must be of one size`
-    case 'subgroup-size': return `subgroups of ${fault.size} have no factors: from ${fault.least} to ${fault.most}`
+    case 'too-few':
+      return `${plural(fault.points, 'point')} make no chart: at least ${fault.least} are needed`
+    case 'uneven-subgroups':
+      return `subgroup ${fault.at + 1} has ${plural(fault.size, 'reading')}, the others ${fault.expected}: all must be of one size`
+    case 'subgroup-size':
+      return `subgroups of ${fault.size} have no factors: from ${fault.least} to ${fault.most}`
   }
 }
 
@@ -22,4 +25,5 @@ export const signalWords: Readonly<Record<SignalRule, { readonly high: string; r
 
 const counts = ['', '', '', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
 /** A trend over so many points. */
-export const trendWords = (side: 'high' | 'low', points: number): string => `${side === 'high' ? 'rose' : 'fell'} ${counts[points] ?? String(points)} times in a row`
+export const trendWords = (side: 'high' | 'low', points: number): string =>
+  `${side === 'high' ? 'rose' : 'fell'} ${counts[points] ?? String(points)} times in a row`

@@ -5,7 +5,13 @@ import { setupFieldWords, setupValue } from './crimp'
 import { plural } from './figures'
 
 export const stationWords: Readonly<Record<Station, string>> = {
-  plan: 'Plan', kit: 'Kit', prep: 'Prep', crimp: 'Crimp', seat: 'Seat', prove: 'Prove', close: 'Close',
+  plan: 'Plan',
+  kit: 'Kit',
+  prep: 'Prep',
+  crimp: 'Crimp',
+  seat: 'Seat',
+  prove: 'Prove',
+  close: 'Close',
 }
 
 /** `1/W07/a` as `W07a`; with its unit where the job has several. */
@@ -17,42 +23,83 @@ export function termName(key: string, quantity = 1): string {
 /** The next step in one line, for the frame and for Today. */
 export function stepWords(step: NextStep, quantity = 1): { readonly main: string; readonly then?: string } {
   switch (step.code) {
-    case 'plan-wires': return { main: 'Plan the wires' }
-    case 'choose-set': return { main: `Choose a set for ${termName(step.term, quantity)}` }
-    case 'unblock': return { main: `Unblock ${termName(step.term, quantity)}`, then: `no set works for ${plural(step.blocked, 'termination')}` }
-    case 'strip': return { main: `Strip ${termName(step.term, quantity)}`, then: step.firstOf === undefined ? `${step.left} left in this setup` : 'the first of its setup' }
-    case 'mount': return { main: 'Change the setup', then: changesWords(step) }
-    case 'first-piece': return { main: 'Make a first piece', then: 'inspect it, pull it, then release' }
-    case 'verify-tool': return { main: `Gauge ${step.tool}`, then: 'its adjuster was turned' }
-    case 'pull-sample': return { main: 'Pull a sample', then: `one in ${step.every} to destruction` }
-    case 'release': return { main: 'Release the setup', then: 'the first piece is good' }
-    case 'crimp': return { main: `Crimp ${termName(step.term, quantity)}`, then: `${step.left} left in this setup` }
-    case 'seat': return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
-    case 'probe': return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
-    case 'put-net-right': return { main: `Put ${step.wire} right`, then: 'it did not prove' }
-    case 'renew-lacing': return { main: `Renew the lacing along ${step.wire}`, then: step.left > 1 ? `${step.left} places to lace` : 'then the tray' }
-    case 'count-tray': return { main: 'Count the tray' }
-    case 'sign': return { main: 'Sign' }
-    case 'countersign': return { main: 'Second signature' }
-    case 'closed': return { main: 'Closed', then: 'signed and in the ledger' }
+    case 'plan-wires':
+      return { main: 'Plan the wires' }
+    case 'choose-set':
+      return { main: `Choose a set for ${termName(step.term, quantity)}` }
+    case 'unblock':
+      return {
+        main: `Unblock ${termName(step.term, quantity)}`,
+        then: `no set works for ${plural(step.blocked, 'termination')}`,
+      }
+    case 'strip':
+      return {
+        main: `Strip ${termName(step.term, quantity)}`,
+        then: step.firstOf === undefined ? `${step.left} left in this setup` : 'the first of its setup',
+      }
+    case 'mount':
+      return { main: 'Change the setup', then: changesWords(step) }
+    case 'first-piece':
+      return { main: 'Make a first piece', then: 'inspect it, pull it, then release' }
+    case 'verify-tool':
+      return { main: `Gauge ${step.tool}`, then: 'its adjuster was turned' }
+    case 'pull-sample':
+      return { main: 'Pull a sample', then: `one in ${step.every} to destruction` }
+    case 'release':
+      return { main: 'Release the setup', then: 'the first piece is good' }
+    case 'crimp':
+      return { main: `Crimp ${termName(step.term, quantity)}`, then: `${step.left} left in this setup` }
+    case 'seat':
+      return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
+    case 'probe':
+      return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
+    case 'put-net-right':
+      return { main: `Put ${step.wire} right`, then: 'it did not prove' }
+    case 'renew-lacing':
+      return {
+        main: `Renew the lacing along ${step.wire}`,
+        then: step.left > 1 ? `${step.left} places to lace` : 'then the tray',
+      }
+    case 'count-tray':
+      return { main: 'Count the tray' }
+    case 'sign':
+      return { main: 'Sign' }
+    case 'countersign':
+      return { main: 'Second signature' }
+    case 'closed':
+      return { main: 'Closed', then: 'signed and in the ledger' }
   }
 }
 
 const changesWords = (step: Extract<NextStep, { code: 'mount' }>) =>
-  step.changes.map((change) => `${setupFieldWords[change.field].toLowerCase()} ${change.from === undefined ? '' : `${setupValue(change.field, change.from)} → `}${setupValue(change.field, change.to)}`).join(', ')
+  step.changes
+    .map(
+      (change) =>
+        `${setupFieldWords[change.field].toLowerCase()} ${change.from === undefined ? '' : `${setupValue(change.field, change.from)} → `}${setupValue(change.field, change.to)}`,
+    )
+    .join(', ')
 
 /** A task at an end, as the hand does it. */
 export function taskWords(task: EndTask, quantity = 1): string {
   const end = quantity > 1 ? `${task.end} #${task.unit}` : task.end
   switch (task.kind) {
-    case 'insert': return `Seat ${termName(task.term, quantity)} in ${end}.${task.cavity}`
-    case 'put-right': return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}${task.park ? ', put it aside' : ''}`
-    case 'unplug': return `Take the plug out of ${end}.${task.cavity}`
-    case 'plug': return `Plug ${end}.${task.cavity}`
-    case 'lock': return `Close the lock of ${end}`
-    case 'fit-part': return task.over ? `Put the new cover of ${end} over its wires` : `Fit the interface seal of ${end}`
-    case 'open-lacing': return `Open the lacing along ${task.wire}`
-    case 'mate': return `Check ${end} against ${task.with}`
-    case 'look-over': return `Look ${end} over from both sides`
+    case 'insert':
+      return `Seat ${termName(task.term, quantity)} in ${end}.${task.cavity}`
+    case 'put-right':
+      return `Take ${termName(task.term, quantity)} out of ${end}.${task.found}${task.park ? ', put it aside' : ''}`
+    case 'unplug':
+      return `Take the plug out of ${end}.${task.cavity}`
+    case 'plug':
+      return `Plug ${end}.${task.cavity}`
+    case 'lock':
+      return `Close the lock of ${end}`
+    case 'fit-part':
+      return task.over ? `Put the new cover of ${end} over its wires` : `Fit the interface seal of ${end}`
+    case 'open-lacing':
+      return `Open the lacing along ${task.wire}`
+    case 'mate':
+      return `Check ${end} against ${task.with}`
+    case 'look-over':
+      return `Look ${end} over from both sides`
   }
 }

@@ -2,33 +2,58 @@ import type { ForTheNext, Sighting, TrialAnswer } from '@/core/strip/trialAnswer
 import { mm } from './figures'
 
 export const sightingWords: Readonly<Record<Sighting, string>> = {
-  fits: 'it fits, all is right', 'hole-empty': 'inspection hole empty', springy: 'bottoms springy, not hard', 'insulation-inside': 'insulation inside the barrel', 'gap-large': 'gap too large',
-  'brush-long': 'brush too long', 'brush-missing': 'no brush to be seen', 'insulation-past-wings': 'insulation under the conductor wings', 'tip-short': 'conductor short of the end',
-  'tip-long': 'strands stand too far out', 'strands-damaged': 'strands nicked or cut',
+  fits: 'it fits, all is right',
+  'hole-empty': 'inspection hole empty',
+  springy: 'bottoms springy, not hard',
+  'insulation-inside': 'insulation inside the barrel',
+  'gap-large': 'gap too large',
+  'brush-long': 'brush too long',
+  'brush-missing': 'no brush to be seen',
+  'insulation-past-wings': 'insulation under the conductor wings',
+  'tip-short': 'conductor short of the end',
+  'tip-long': 'strands stand too far out',
+  'strands-damaged': 'strands nicked or cut',
 }
 
-export const asksWords = { gap: 'Gap that is seen, mm', brush: 'Length that stands out, mm', strands: 'Strands nicked or cut' } as const
+export const asksWords = {
+  gap: 'Gap that is seen, mm',
+  brush: 'Length that stands out, mm',
+  strands: 'Strands nicked or cut',
+} as const
 
 /** What to do now, the figure first. */
 export function answerWords(answer: TrialAnswer): string {
   const by = answer.byMm === undefined ? '' : mm(answer.byMm, 1)
   switch (answer.do) {
-    case 'go-on': return 'Go on: it is inside its window'
-    case 'measure': return 'Measure what you see: the strip as entered would be right'
-    case 'strip-more': return answer.smallBite ? `Strip a small bite, ${by}, then try again` : `Strip ${by} more`
-    case 'trim-conductor': return `Trim ${by} off the conductor`
-    case 'draw-back': return answer.smallBite ? 'Draw the wire back a little, until the edge is between the wings' : `Draw the wire back ${by}`
-    case 'push-home': return 'Push it home: the strip is right'
-    case 'cut-back': return 'Cut back and strip again'
+    case 'go-on':
+      return 'Go on: it is inside its window'
+    case 'measure':
+      return 'Measure what you see: the strip as entered would be right'
+    case 'strip-more':
+      return answer.smallBite ? `Strip a small bite, ${by}, then try again` : `Strip ${by} more`
+    case 'trim-conductor':
+      return `Trim ${by} off the conductor`
+    case 'draw-back':
+      return answer.smallBite
+        ? 'Draw the wire back a little, until the edge is between the wings'
+        : `Draw the wire back ${by}`
+    case 'push-home':
+      return 'Push it home: the strip is right'
+    case 'cut-back':
+      return 'Cut back and strip again'
   }
 }
 
 /** What to set differently for the next one. */
 export function nextWords(next: ForTheNext): string {
   switch (next.code) {
-    case 'strip-stop': return `stripper’s stop to ${mm(next.toMm, 1)}`
-    case 'wire-stop': return 'wire stop a little forward'
-    case 'stop-gently': return 'stop at the first gentle resistance'
-    case 'larger-notch': return 'one notch larger, or new blades'
+    case 'strip-stop':
+      return `stripper’s stop to ${mm(next.toMm, 1)}`
+    case 'wire-stop':
+      return 'wire stop a little forward'
+    case 'stop-gently':
+      return 'stop at the first gentle resistance'
+    case 'larger-notch':
+      return 'one notch larger, or new blades'
   }
 }

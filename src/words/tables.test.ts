@@ -12,7 +12,16 @@ import { gapRange, houseRules } from '@/core/rules/houseRules'
 import { ruleLines } from '@/core/rules/ruleLines'
 import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { setupFields } from '@/core/setup/setup'
-import { causeWords, cureWords, defectWords, lookWords, setupActWords, setupFieldWords, setupValue, stripLimitWords } from './crimp'
+import {
+  causeWords,
+  cureWords,
+  defectWords,
+  lookWords,
+  setupActWords,
+  setupFieldWords,
+  setupValue,
+  stripLimitWords,
+} from './crimp'
 import { missWords, noteWords, reasonWords } from './fit'
 import { planFaultWords } from './plan'
 import { entryWords } from './entries'
@@ -26,21 +35,25 @@ const defectCodes = Object.keys(defects) as DefectCode[]
 
 const contacts = [...demoCatalogue().contacts.values()]
 
-test.each(Object.values(constructions))('$id is inspected in at most five looks, and some tool may close it', (construction) => {
-  const made = contacts.filter((contact) => contact.construction === construction.id)
-  expect(made.length).toBeGreaterThan(0)
-  for (const contact of made) {
-    expect(construction.looks(contact).length).toBeGreaterThan(0)
-    expect(construction.looks(contact).length).toBeLessThanOrEqual(5)
-    expect(construction.toolClasses(contact).length).toBeGreaterThan(0)
-    expect(construction.toolClasses(contact).every((one) => toolClasses[one].crimps)).toBe(true)
-  }
-})
+test.each(Object.values(constructions))(
+  '$id is inspected in at most five looks, and some tool may close it',
+  (construction) => {
+    const made = contacts.filter((contact) => contact.construction === construction.id)
+    expect(made.length).toBeGreaterThan(0)
+    for (const contact of made) {
+      expect(construction.looks(contact).length).toBeGreaterThan(0)
+      expect(construction.looks(contact).length).toBeLessThanOrEqual(5)
+      expect(construction.toolClasses(contact).length).toBeGreaterThan(0)
+      expect(construction.toolClasses(contact).every((one) => toolClasses[one].crimps)).toBe(true)
+    }
+  },
+)
 
 test('four indents never close open wings, no die closes a machined barrel, and bare nests never an insulated sleeve', () => {
   for (const contact of contacts) {
     const classes = constructionOf(contact).toolClasses(contact)
-    if (contact.construction !== 'closed-barrel') expect(classes.some((one) => one.startsWith('four-indent'))).toBe(false)
+    if (contact.construction !== 'closed-barrel')
+      expect(classes.some((one) => one.startsWith('four-indent'))).toBe(false)
     if (contact.construction === 'closed-barrel') expect(classes).not.toContain('parallel-die')
     if (contact.construction === 'sleeve' && contact.insulated) expect(classes).not.toContain('nest-ratchet')
   }
@@ -54,7 +67,8 @@ test('every defect can be found by some look, and every look can find one', () =
 
 test('before the stroke a fault costs a try, after it the contact', () => {
   for (const look of lookCodes) {
-    for (const code of looks[look].faults) expect(decide(code, look).decision).toBe(looks[look].when === 'before' ? 'redo' : 'scrap')
+    for (const code of looks[look].faults)
+      expect(decide(code, look).decision).toBe(looks[look].when === 'before' ? 'redo' : 'scrap')
   }
 })
 
@@ -63,7 +77,9 @@ test('every code has its words', () => {
   for (const code of defectCodes) {
     expect(defectWords[code]).toMatch(/\w/)
     expect(causeWords[defects[code].cause]).toMatch(/\w/)
-    expect(cureWords(defects[code].cure, { stripMm: 5.85, wireStopMm: 3.8, selector: 7, positioner: 'QP-2', die: 'D2' })).toMatch(/\w/)
+    expect(
+      cureWords(defects[code].cure, { stripMm: 5.85, wireStopMm: 3.8, selector: 7, positioner: 'QP-2', die: 'D2' }),
+    ).toMatch(/\w/)
   }
   for (const field of setupFields) expect(setupFieldWords[field] && setupActWords[field]).toMatch(/\w/)
   for (const kind of [...Object.keys(entryKinds), 'taken-back']) expect(entryWords[kind]).toMatch(/\w/)
@@ -100,16 +116,48 @@ test('the cure carries the figures of the step', () => {
 test.each<[FitReason, string, string]>([
   [{ code: 'cavity', size: 'C11', cavitySize: 'C18' }, 'made for another cavity: size C11, this one takes C18', '–'],
   [{ code: 'gender', gender: 'pin', needs: 'socket' }, 'a pin; this half takes sockets', '–'],
-  [{ code: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 }, 'barrel too large: 0.25 mm² in one that starts at 0.4 mm²', '0.15 mm²'],
-  [{ code: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 }, 'barrel too small: 1.5 mm² in one that ends at 0.8 mm²', '0.7 mm²'],
-  [{ code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 }, 'it holds 1 to 2.5 mm of insulation, this is 3 mm', '0.5 mm'],
-  [{ code: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' }, "1 mm is under the seal's 1.1 mm: water would pass", '0.1 mm'],
-  [{ code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' }, 'the mat would tear: 2.95 mm in a window that ends at 2.75 mm', '0.2 mm'],
-  [{ code: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 }, 'the crimped contact would not enter: 3 mm in a bore of 2.6 mm', '0.4 mm'],
-  [{ code: 'bore', what: 'seal', diameterMm: 4.2, boreMm: 3.2 }, 'the seal is made for a bore of 4.2 mm, this cavity has 3.2 mm', '1 mm'],
+  [
+    { code: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 },
+    'barrel too large: 0.25 mm² in one that starts at 0.4 mm²',
+    '0.15 mm²',
+  ],
+  [
+    { code: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 },
+    'barrel too small: 1.5 mm² in one that ends at 0.8 mm²',
+    '0.7 mm²',
+  ],
+  [
+    { code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 },
+    'it holds 1 to 2.5 mm of insulation, this is 3 mm',
+    '0.5 mm',
+  ],
+  [
+    { code: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' },
+    "1 mm is under the seal's 1.1 mm: water would pass",
+    '0.1 mm',
+  ],
+  [
+    { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' },
+    'the mat would tear: 2.95 mm in a window that ends at 2.75 mm',
+    '0.2 mm',
+  ],
+  [
+    { code: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 },
+    'the crimped contact would not enter: 3 mm in a bore of 2.6 mm',
+    '0.4 mm',
+  ],
+  [
+    { code: 'bore', what: 'seal', diameterMm: 4.2, boreMm: 3.2 },
+    'the seal is made for a bore of 4.2 mm, this cavity has 3.2 mm',
+    '1 mm',
+  ],
   [{ code: 'current', currentA: 12, allowedA: 11, ambientC: 20 }, 'carries 11 A at 20 °C, the load is 12 A', '1 A'],
   [{ code: 'plating', plating: 'gold', matePlating: 'tin' }, 'gold against tin: the pair corrodes', '–'],
-  [{ code: 'rule', rule: 'uncalibrated-tool', tool: 'QF-1' }, 'only QF-1 could crimp it, and these house rules want a calibrated frame', '–'],
+  [
+    { code: 'rule', rule: 'uncalibrated-tool', tool: 'QF-1' },
+    'only QF-1 could crimp it, and these house rules want a calibrated frame',
+    '–',
+  ],
   [{ code: 'no-tool', areaMm2: 0.5 }, 'no tool in the crib has a setting for it at 0.5 mm²', '–'],
 ])('%j in one sentence, and by how much', (reason, words, miss) => {
   expect(reasonWords(reason).replace('’', "'")).toBe(words)
@@ -123,12 +171,30 @@ test('notes are said plainly', () => {
 })
 
 const refusals: readonly Refusal[] = [
-  { code: 'job-closed' }, { code: 'unknown', what: 'wire', id: 'W9' }, { code: 'no-set', term: '1/W1/a' }, { code: 'already', what: 'crimped' }, { code: 'strands-lost', lost: 2, allowed: 0 },
-  { code: 'ahead-of-release', setup: 'x', ahead: 1, allowed: 1 }, { code: 'wrong-setup', needs: 'x', given: 'y' }, { code: 'setup-not-in-hand', needs: 'x', mounted: undefined },
-  { code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' }, { code: 'looks-missing', missing: ['brush-shows'] }, { code: 'look-failed', look: 'wings-closed' }, { code: 'height-missing' },
-  { code: 'height-outside', heightMm: 1.5, minMm: 1.24, maxMm: 1.38 }, { code: 'decision-not-for-defect', defect: 'bent', decision: 'redo' }, { code: 'wrong-cavity', planned: 'A.1', given: 'A.2' },
-  { code: 'cavity-taken', cavity: 'A.1', by: 'W2a' }, { code: 'lock-closed', end: 'A' }, { code: 'tug-missing', tugN: 9 }, { code: 'tug-too-hard', tugN: 60, lightN: 9 }, { code: 'cavity-in-use', cavity: 'A.1' },
-  { code: 'not-this-one', kind: 'signed' }, { code: 'stale-signature', covers: 3, seq: 4 }, { code: 'same-person', by: 'ansa' }, { code: 'set-impossible', wire: 'W1', side: 'a' },
+  { code: 'job-closed' },
+  { code: 'unknown', what: 'wire', id: 'W9' },
+  { code: 'no-set', term: '1/W1/a' },
+  { code: 'already', what: 'crimped' },
+  { code: 'strands-lost', lost: 2, allowed: 0 },
+  { code: 'ahead-of-release', setup: 'x', ahead: 1, allowed: 1 },
+  { code: 'wrong-setup', needs: 'x', given: 'y' },
+  { code: 'setup-not-in-hand', needs: 'x', mounted: undefined },
+  { code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' },
+  { code: 'looks-missing', missing: ['brush-shows'] },
+  { code: 'look-failed', look: 'wings-closed' },
+  { code: 'height-missing' },
+  { code: 'height-outside', heightMm: 1.5, minMm: 1.24, maxMm: 1.38 },
+  { code: 'decision-not-for-defect', defect: 'bent', decision: 'redo' },
+  { code: 'wrong-cavity', planned: 'A.1', given: 'A.2' },
+  { code: 'cavity-taken', cavity: 'A.1', by: 'W2a' },
+  { code: 'lock-closed', end: 'A' },
+  { code: 'tug-missing', tugN: 9 },
+  { code: 'tug-too-hard', tugN: 60, lightN: 9 },
+  { code: 'cavity-in-use', cavity: 'A.1' },
+  { code: 'not-this-one', kind: 'signed' },
+  { code: 'stale-signature', covers: 3, seq: 4 },
+  { code: 'same-person', by: 'ansa' },
+  { code: 'set-impossible', wire: 'W1', side: 'a' },
 ]
 
 test.each(refusals)('$code is one sentence that ends with a stop and names its figures', (refusal) => {
@@ -139,8 +205,25 @@ test.each(refusals)('$code is one sentence that ends with a stop and names its f
   if ('planned' in refusal) expect(words).toContain(refusal.planned)
 })
 
-test.each(['wire-twice', 'end-twice', 'unknown-end', 'unknown-housing', 'unknown-wire-type', 'unknown-cavity', 'cavity-taken', 'wire-has-work'])('a plan’s %s is one sentence', (code) => {
-  const words = planFaultWords(code, { wire: 'W1', end: 'A', housing: 'CM-3P', type: 'TW-9', cavity: '9', by: 'W2', known: ['1', '2'] })
+test.each([
+  'wire-twice',
+  'end-twice',
+  'unknown-end',
+  'unknown-housing',
+  'unknown-wire-type',
+  'unknown-cavity',
+  'cavity-taken',
+  'wire-has-work',
+])('a plan’s %s is one sentence', (code) => {
+  const words = planFaultWords(code, {
+    wire: 'W1',
+    end: 'A',
+    housing: 'CM-3P',
+    type: 'TW-9',
+    cavity: '9',
+    by: 'W2',
+    known: ['1', '2'],
+  })
   expect(words).toMatch(/^[A-Z].*\.$/)
   expect(words).toMatch(/W1|A/)
 })

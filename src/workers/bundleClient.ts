@@ -1,7 +1,10 @@
 import type { Bundle } from '@/core/close/bundle'
 
 /** A worker that packs bundles; `stop` ends it, whatever it is doing. */
-export function bundleWorker(): { readonly pack: (diametersMm: readonly number[]) => Promise<Bundle>; readonly stop: () => void } {
+export function bundleWorker(): {
+  readonly pack: (diametersMm: readonly number[]) => Promise<Bundle>
+  readonly stop: () => void
+} {
   const worker = new Worker(new URL('./bundle.worker.ts', import.meta.url), { type: 'module' })
   const waiting = new Map<number, (bundle: Bundle) => void>()
   let last = 0

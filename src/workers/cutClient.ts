@@ -3,5 +3,13 @@ import type { Result } from '@/core/result'
 import { askOnce } from './askOnce'
 
 /** Plans cuts beside the page; undefined when it was stopped, or could not be started. */
-export const planCuts = (request: CutRequest, signal: AbortSignal): Promise<Result<CutPlan, CutPlanFault> | undefined> =>
-  askOnce<Result<CutPlan, CutPlanFault> | undefined>(new Worker(new URL('./cut.worker.ts', import.meta.url), { type: 'module' }), request, signal, undefined)
+export const planCuts = (
+  request: CutRequest,
+  signal: AbortSignal,
+): Promise<Result<CutPlan, CutPlanFault> | undefined> =>
+  askOnce<Result<CutPlan, CutPlanFault> | undefined>(
+    new Worker(new URL('./cut.worker.ts', import.meta.url), { type: 'module' }),
+    request,
+    signal,
+    undefined,
+  )

@@ -11,10 +11,16 @@ export function highsSolver(highs: Highs): MilpSolver {
       model.options.set('mip_rel_gap', 1e-6)
       if (start) model.setSolution({ colValue: [...start] })
       const { modelStatus: status } = model.run(
-        onProgress && { [callbackType.mipLogging]: ({ data }) => {
-          onProgress({ best: finite(data.mip_primal_bound, Infinity), bound: finite(data.mip_dual_bound, -Infinity), seconds: data.running_time ?? 0 })
-          return undefined
-        } },
+        onProgress && {
+          [callbackType.mipLogging]: ({ data }) => {
+            onProgress({
+              best: finite(data.mip_primal_bound, Infinity),
+              bound: finite(data.mip_dual_bound, -Infinity),
+              seconds: data.running_time ?? 0,
+            })
+            return undefined
+          },
+        },
       )
       if (status === modelStatus.infeasible) return { status: 'infeasible' } as const
       const bound = Number(model.info.get('mip_dual_bound'))
@@ -22,11 +28,17 @@ export function highsSolver(highs: Highs): MilpSolver {
       if (!found) return { status: 'nothing-found', bound } as const
       const values = [...model.getSolution().colValue]
       const value = problem.variables.reduce((sum, one, i) => sum + one.cost * (values[i] ?? 0), 0)
-      return { status: 'solved', value, bound: status === modelStatus.optimal ? value : Math.min(bound, value), values } as const
+      return {
+        status: 'solved',
+        value,
+        bound: status === modelStatus.optimal ? value : Math.min(bound, value),
+        values,
+      } as const
     })
 }
 
-const finite = (value: number | undefined, otherwise: number): number => (value !== undefined && Math.abs(value) < 1e20 ? value : otherwise)
+const finite = (value: number | undefined, otherwise: number): number =>
+  value !== undefined && Math.abs(value) < 1e20 ? value : otherwise
 
 function modelData({ variables, rows }: Milp, types: Highs['constants']['variableType']) {
   const starts = [0]
@@ -40,9 +52,13 @@ function modelData({ variables, rows }: Milp, types: Highs['constants']['variabl
     starts.push(indices.length)
   }
   return {
-    numCols: variables.length, numRows: rows.length,
-    colCost: variables.map((one) => one.cost), colLower: variables.map((one) => one.lower), colUpper: variables.map((one) => one.upper),
-    rowLower: rows.map((row) => row.lower), rowUpper: rows.map((row) => row.upper),
+    numCols: variables.length,
+    numRows: rows.length,
+    colCost: variables.map((one) => one.cost),
+    colLower: variables.map((one) => one.lower),
+    colUpper: variables.map((one) => one.upper),
+    rowLower: rows.map((row) => row.lower),
+    rowUpper: rows.map((row) => row.upper),
     matrix: { format: 'csr' as const, numRows: rows.length, numCols: variables.length, starts, indices, values },
     integrality: variables.map((one) => (one.whole ? types.integer : types.continuous)),
   }

@@ -14,7 +14,13 @@ export interface ByHandCosts {
 }
 
 export type KitReply =
-  | { readonly kind: 'progress'; readonly goal: KitGoal; readonly best: number; readonly bound: number; readonly seconds: number }
+  | {
+      readonly kind: 'progress'
+      readonly goal: KitGoal
+      readonly best: number
+      readonly bound: number
+      readonly seconds: number
+    }
   | { readonly kind: 'choice'; readonly choice: WholeJobChoice; readonly byHandCosts?: ByHandCosts }
   | { readonly kind: 'tools'; readonly list: BuyList }
   | { readonly kind: 'failed'; readonly why: string }

@@ -19,14 +19,31 @@ export const cutPlanEndpoint = endpoint({
       cuts: z.array(z.strictObject({ id, lengthMm, count: z.number().int().min(0) })).max(5000),
       kerfMm: z.number().min(0).max(100).default(0),
     })
-    .refine(({ cuts }) => cuts.reduce((sum, cut) => sum + cut.count, 0) <= PIECES_AT_MOST, { message: `must be at most ${PIECES_AT_MOST} pieces together`, path: ['cuts'] }),
+    .refine(({ cuts }) => cuts.reduce((sum, cut) => sum + cut.count, 0) <= PIECES_AT_MOST, {
+      message: `must be at most ${PIECES_AT_MOST} pieces together`,
+      path: ['cuts'],
+    }),
   output: z.object({
-    assign: z.array(z.object({ spool: z.string(), cuts: z.array(z.object({ id: z.string(), count: z.number().int() })), leftMm: z.number() })),
+    assign: z.array(
+      z.object({
+        spool: z.string(),
+        cuts: z.array(z.object({ id: z.string(), count: z.number().int() })),
+        leftMm: z.number(),
+      }),
+    ),
     short: z.array(z.object({ id: z.string(), count: z.number().int() })),
-    spoolsOpened: z.number().int(), wasteMm: z.number(), longestLeftMm: z.number(), bound: z.number().int(), proven: z.boolean(),
+    spoolsOpened: z.number().int(),
+    wasteMm: z.number(),
+    longestLeftMm: z.number(),
+    bound: z.number().int(),
+    proven: z.boolean(),
   }),
   handle: (input) => {
     const plan = cutPlan(input)
-    return plan.ok ? answer(plan.value) : badInput([{ path: [plan.fault.code === 'cut-twice' ? 'cuts' : 'spools'], message: cutPlanFaultWords(plan.fault) }])
+    return plan.ok
+      ? answer(plan.value)
+      : badInput([
+          { path: [plan.fault.code === 'cut-twice' ? 'cuts' : 'spools'], message: cutPlanFaultWords(plan.fault) },
+        ])
   },
 })

@@ -16,28 +16,70 @@ import { readPinout } from '@/formats/pinout/readPinout'
 import { catalogueFaultWords } from '@/words/catalogue'
 import { planFaultWords } from '@/words/plan'
 import { refusalWords } from '@/words/refusals'
-import { answer, badInput, conflict, created, endpoint, IMPORT_LIMIT, noAnswer, notFound, type Answer, type ApiContext } from '../endpoint'
+import {
+  answer,
+  badInput,
+  conflict,
+  created,
+  endpoint,
+  IMPORT_LIMIT,
+  noAnswer,
+  notFound,
+  type Answer,
+  type ApiContext,
+} from '../endpoint'
 
 const newId = newIdMaker(Date.now, Math.random)
 
 const countSchema = z.object({ done: z.number(), total: z.number() })
-const progressSchema = z.object({ plan: countSchema, kit: countSchema, prep: countSchema, crimp: countSchema, seat: countSchema, prove: countSchema, close: countSchema })
+const progressSchema = z.object({
+  plan: countSchema,
+  kit: countSchema,
+  prep: countSchema,
+  crimp: countSchema,
+  seat: countSchema,
+  prove: countSchema,
+  close: countSchema,
+})
 
 export const listJobsEndpoint = endpoint({
   method: 'GET',
   path: 'jobs',
   summary: 'Jobs, newest first; ?state=open or ?state=closed',
-  output: z.object({ jobs: z.array(z.object({ id: z.string(), title: z.string(), rev: z.string(), kind: z.string(), quantity: z.number(), state: z.enum(['open', 'closed']), progress: progressSchema })) }),
+  output: z.object({
+    jobs: z.array(
+      z.object({
+        id: z.string(),
+        title: z.string(),
+        rev: z.string(),
+        kind: z.string(),
+        quantity: z.number(),
+        state: z.enum(['open', 'closed']),
+        progress: progressSchema,
+      }),
+    ),
+  }),
   handle: async (_input, { bench, query }) => {
     const state = query.get('state')
-    if (state !== null && state !== 'open' && state !== 'closed') return badInput([{ path: ['state'], message: 'must be open or closed' }])
+    if (state !== null && state !== 'open' && state !== 'closed')
+      return badInput([{ path: ['state'], message: 'must be open or closed' }])
     const heads = await listJobs(bench.db, state === null ? undefined : state === 'closed')
     const jobs = await Promise.all(
       heads.map(async ({ id }) => {
         const folded = await loadJob(bench.db, bench.jobs, id)
         if (!folded) return []
         const { title, rev, kind, quantity } = folded.state.plan
-        return [{ id, title, rev, kind, quantity, state: isClosed(folded.state) ? 'closed' : 'open', progress: progress(folded.state) }]
+        return [
+          {
+            id,
+            title,
+            rev,
+            kind,
+            quantity,
+            state: isClosed(folded.state) ? 'closed' : 'open',
+            progress: progress(folded.state),
+          },
+        ]
       }),
     )
     return answer({ jobs: jobs.flat() })
@@ -52,31 +94,59 @@ export const makeJobEndpoint = endpoint({
   output: z.object({ id: z.string() }),
   limitBytes: IMPORT_LIMIT,
   accepts: ['text/csv'],
-  handle: (document, context) => (context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context)),
+  handle: (document, context) =>
+    context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context),
 })
 
 /** A re-pin or repair begins with a harness that is there; `slackMm` is what each of its wires has to spare. */
 const foundSchema = z.object({
   kind: z.enum(['build', 're-pin', 'repair'], 'must be build, re-pin or repair').default('build'),
-  slackMm: z.coerce.number('must be a length in mm').min(0, 'must not be below 0').max(10_000, 'must be at most 10 m').optional(),
+  slackMm: z.coerce
+    .number('must be a length in mm')
+    .min(0, 'must not be below 0')
+    .max(10_000, 'must be at most 10 m')
+    .optional(),
 })
 
 async function jobFromCsv({ bench, query, text, now, by }: ApiContext): Promise<Answer> {
-  const picks = Object.fromEntries((query.get('ends') ?? '').split(',').filter(Boolean).map((pair) => [pair.slice(0, pair.indexOf(':')).trim(), pair.slice(pair.indexOf(':') + 1).trim()]))
+  const picks = Object.fromEntries(
+    (query.get('ends') ?? '')
+      .split(',')
+      .filter(Boolean)
+      .map((pair) => [pair.slice(0, pair.indexOf(':')).trim(), pair.slice(pair.indexOf(':') + 1).trim()]),
+  )
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
   const reading = readPinout(text, catalogue, picks)
   if (!reading.plan) {
     return badInput([
-      ...reading.tableFaults.map((fault) => ({ path: 'row' in fault ? ['row', fault.row] : [], message: tableFaultWords(fault) })),
-      ...reading.cellFaults.map((fault) => ({ path: ['row', fault.row, columnWords(fault.column)], message: cellProblemWords(fault.problem, fault.found) })),
+      ...reading.tableFaults.map((fault) => ({
+        path: 'row' in fault ? ['row', fault.row] : [],
+        message: tableFaultWords(fault),
+      })),
+      ...reading.cellFaults.map((fault) => ({
+        path: ['row', fault.row, columnWords(fault.column)],
+        message: cellProblemWords(fault.problem, fault.found),
+      })),
     ])
   }
   const how = foundSchema.safeParse(Object.fromEntries(query))
-  if (!how.success) return badInput(how.error.issues.map((issue) => ({ path: issue.path.map(String), message: issue.message })))
+  if (!how.success)
+    return badInput(how.error.issues.map((issue) => ({ path: issue.path.map(String), message: issue.message })))
   const { kind, slackMm } = how.data
-  const plan: Plan = { ...emptyPlan, title: titleOf(query), kind, ends: [...reading.plan.ends], wires: [...reading.plan.wires] }
+  const plan: Plan = {
+    ...emptyPlan,
+    title: titleOf(query),
+    kind,
+    ends: [...reading.plan.ends],
+    wires: [...reading.plan.wires],
+  }
   const today = now.toISOString().slice(0, 10)
-  return make(context(bench, now, by), kind === 'build' ? firstEntries(catalogue, plan, today, newId) : reworkEntries(catalogue, plan, { slackMm }, today, newId))
+  return make(
+    context(bench, now, by),
+    kind === 'build'
+      ? firstEntries(catalogue, plan, today, newId)
+      : reworkEntries(catalogue, plan, { slackMm }, today, newId),
+  )
 }
 
 const titleOf = (query: URLSearchParams) => {
@@ -86,23 +156,41 @@ const titleOf = (query: URLSearchParams) => {
 
 const context = (bench: ApiContext['bench'], now: Date, by: string) => ({ bench, now, by })
 
-async function jobFromDocument(document: z.infer<typeof jobDocumentSchema>, { bench, now, by }: ApiContext): Promise<Answer> {
+async function jobFromDocument(
+  document: z.infer<typeof jobDocumentSchema>,
+  { bench, now, by }: ApiContext,
+): Promise<Answer> {
   if (document.journal && document.journal.length > 0) {
     const { entries, issues } = readJournal(document.journal)
     if (issues.length > 0) return badInput(issues.slice(0, 50))
     const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
     const broken = brokenLink(kept)
-    if (broken !== undefined) return badInput([{ path: ['journal', kept.findIndex((entry) => entry.seq === broken)], message: `entry ${broken} does not follow from the one before it: the record was changed, or entries are missing` }])
-    return make(context(bench, now, by), entries.map(({ entry }) => entry), entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })))
+    if (broken !== undefined)
+      return badInput([
+        {
+          path: ['journal', kept.findIndex((entry) => entry.seq === broken)],
+          message: `entry ${broken} does not follow from the one before it: the record was changed, or entries are missing`,
+        },
+      ])
+    return make(
+      context(bench, now, by),
+      entries.map(({ entry }) => entry),
+      entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })),
+    )
   }
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
   const entries = firstEntries(catalogue, document.plan, now.toISOString().slice(0, 10), newId)
   const [first, ...rest] = entries
-  const withFacts = first?.kind === 'plan-changed' && document.facts ? [{ ...first, facts: document.facts }, ...rest] : entries
+  const withFacts =
+    first?.kind === 'plan-changed' && document.facts ? [{ ...first, facts: document.facts }, ...rest] : entries
   return make(context(bench, now, by), withFacts)
 }
 
-async function make({ bench, now, by }: Pick<ApiContext, 'bench' | 'now' | 'by'>, entries: readonly NewEntry[], stamps?: readonly { at: string; by: string }[]): Promise<Answer> {
+async function make(
+  { bench, now, by }: Pick<ApiContext, 'bench' | 'now' | 'by'>,
+  entries: readonly NewEntry[],
+  stamps?: readonly { at: string; by: string }[],
+): Promise<Answer> {
   const made = await createJob(bench.db, bench.jobs, { id: newId(), entries, by, now, ...(stamps && { stamps }) })
   if (made.ok) return created({ id: made.value.id })
   const { refusal, index } = made.fault
@@ -126,12 +214,18 @@ export const readJournalEndpoint = endpoint({
   method: 'GET',
   path: 'jobs/:id/journal',
   summary: 'Entries after a sequence number: ?after=, ?limit= (500, at most 5000)',
-  output: z.object({ entries: z.array(z.looseObject({ seq: z.number(), kind: z.string(), hash: z.string() })), last: z.number() }),
+  output: z.object({
+    entries: z.array(z.looseObject({ seq: z.number(), kind: z.string(), hash: z.string() })),
+    last: z.number(),
+  }),
   handle: async (_input, { bench, params, query }) => {
     const id = params.id ?? ''
     const after = wholeNumber(query.get('after'), 0)
     const limit = wholeNumber(query.get('limit'), 500)
-    if (after === undefined || limit === undefined || limit < 1) return badInput([{ path: [after === undefined ? 'after' : 'limit'], message: 'must be a whole number from 0 on' }])
+    if (after === undefined || limit === undefined || limit < 1)
+      return badInput([
+        { path: [after === undefined ? 'after' : 'limit'], message: 'must be a whole number from 0 on' },
+      ])
     const folded = await loadJob(bench.db, bench.jobs, id)
     if (!folded) return notFound(`no job ${id}`)
     const last = folded.state.seq
@@ -139,12 +233,14 @@ export const readJournalEndpoint = endpoint({
   },
 })
 
-const wholeNumber = (text: string | null, otherwise: number): number | undefined => (text === null ? otherwise : /^\d{1,9}$/.test(text) ? Number(text) : undefined)
+const wholeNumber = (text: string | null, otherwise: number): number | undefined =>
+  text === null ? otherwise : /^\d{1,9}$/.test(text) ? Number(text) : undefined
 
 export const appendEndpoint = endpoint({
   method: 'POST',
   path: 'jobs/:id/journal',
-  summary: 'Appends entries, all or none. `seen` is the last sequence number you know; an entry whose id is there already is answered as it was',
+  summary:
+    'Appends entries, all or none. `seen` is the last sequence number you know; an entry whose id is there already is answered as it was',
   input: z.strictObject({ seen: z.number().int().min(0), entries: z.array(entrySchema).min(1).max(500) }),
   output: z.object({ entries: z.array(z.looseObject({ seq: z.number(), kind: z.string(), hash: z.string() })) }),
   handle: async ({ seen, entries }, { bench, params, now, by }) => {
@@ -152,10 +248,19 @@ export const appendEndpoint = endpoint({
     if (appended.ok) return created({ entries: appended.value })
     const { fault } = appended
     switch (fault.code) {
-      case 'not-found': return notFound(`no job ${params.id ?? ''}`)
-      case 'conflict': return conflict({ entry: fault.entry, entries: fault.entries, last: fault.last, message: 'somebody else changed the same thing in between: look at the entries, then decide again' })
-      case 'ahead': return badInput([{ path: ['seen'], message: `the journal ends at ${fault.last}` }])
-      case 'refused': return noAnswer({ ...fault.refusal, entry: fault.entry, message: refusalWords(fault.refusal) })
+      case 'not-found':
+        return notFound(`no job ${params.id ?? ''}`)
+      case 'conflict':
+        return conflict({
+          entry: fault.entry,
+          entries: fault.entries,
+          last: fault.last,
+          message: 'somebody else changed the same thing in between: look at the entries, then decide again',
+        })
+      case 'ahead':
+        return badInput([{ path: ['seen'], message: `the journal ends at ${fault.last}` }])
+      case 'refused':
+        return noAnswer({ ...fault.refusal, entry: fault.entry, message: refusalWords(fault.refusal) })
     }
   },
 })
@@ -177,7 +282,9 @@ export const importCatalogueEndpoint = endpoint({
   limitBytes: IMPORT_LIMIT,
   handle: async (input, { bench, now }) => {
     const imported = await importCatalogue(bench.db, input, now)
-    return imported.ok ? answer(imported.value) : badInput(imported.fault.slice(0, 50).map((fault) => ({ path: [], message: catalogueFaultWords(fault) })))
+    return imported.ok
+      ? answer(imported.value)
+      : badInput(imported.fault.slice(0, 50).map((fault) => ({ path: [], message: catalogueFaultWords(fault) })))
   },
 })
 
@@ -189,7 +296,14 @@ export const previewPinoutEndpoint = endpoint({
   output: z.object({
     rows: z.array(z.object({ row: z.number(), cells: z.record(z.string(), z.string()), read: z.boolean() })),
     ends: z.array(z.object({ id: z.string(), housing: z.string().optional(), from: z.string(), wires: z.number() })),
-    faults: z.array(z.object({ row: z.number().optional(), column: z.string().optional(), found: z.string().optional(), message: z.string() })),
+    faults: z.array(
+      z.object({
+        row: z.number().optional(),
+        column: z.string().optional(),
+        found: z.string().optional(),
+        message: z.string(),
+      }),
+    ),
     ignored: z.array(z.string()),
     valid: z.boolean(),
   }),
@@ -199,12 +313,19 @@ export const previewPinoutEndpoint = endpoint({
       rows: reading.rows.map(({ row, cells, wire }) => ({ row, cells, read: wire !== undefined })),
       ends: reading.ends,
       faults: [
-        ...reading.tableFaults.map((fault) => ({ ...('row' in fault && { row: fault.row }), message: tableFaultWords(fault) })),
-        ...reading.cellFaults.map((fault) => ({ row: fault.row, column: columnWords(fault.column), found: fault.found, message: cellProblemWords(fault.problem, fault.found) })),
+        ...reading.tableFaults.map((fault) => ({
+          ...('row' in fault && { row: fault.row }),
+          message: tableFaultWords(fault),
+        })),
+        ...reading.cellFaults.map((fault) => ({
+          row: fault.row,
+          column: columnWords(fault.column),
+          found: fault.found,
+          message: cellProblemWords(fault.problem, fault.found),
+        })),
       ],
       ignored: reading.ignored,
       valid: reading.plan !== undefined,
     })
   },
 })
-

@@ -12,7 +12,13 @@ export default async function CribPage() {
   const [shelf, worked] = await Promise.all([loadCatalogue(db, catalogue), readToolWork()])
   const work = new Map(worked.map((one) => [one.tool, one]))
   const tools = [...shelf.tools.values()].filter(isInCrib).map((tool) => ({
-    id: tool.id, name: tool.name, class: tool.class, doneOn: tool.verification?.doneOn, dueOn: tool.verification?.dueOn, since: work.get(tool.id)?.since, gaugedAt: work.get(tool.id)?.gaugedAt,
+    id: tool.id,
+    name: tool.name,
+    class: tool.class,
+    doneOn: tool.verification?.doneOn,
+    dueOn: tool.verification?.dueOn,
+    since: work.get(tool.id)?.since,
+    gaugedAt: work.get(tool.id)?.gaugedAt,
   }))
   return <CribPlace tools={tools} today={new Date().toISOString().slice(0, 10)} />
 }

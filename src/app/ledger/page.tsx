@@ -17,7 +17,9 @@ export default async function LedgerPage({ searchParams }: { readonly searchPara
   const at = job !== undefined && seq !== undefined ? { job, seq: Number(seq) } : undefined
   return (
     <LedgerPlace
-      model={await readLedger({ series: one(query.series), subgroup, at })} tab={ledgerTabs.find((tab) => tab === one(query.show)) ?? 'charts'} subgroup={subgroup}
+      model={await readLedger({ series: one(query.series), subgroup, at })}
+      tab={ledgerTabs.find((tab) => tab === one(query.show)) ?? 'charts'}
+      subgroup={subgroup}
       at={at}
     />
   )

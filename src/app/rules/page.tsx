@@ -10,12 +10,16 @@ export const metadata: Metadata = { title: 'House rules' }
 export default async function RulesPage() {
   const { db, jobs, catalogue } = await bench()
   const [shelf, heads] = await Promise.all([loadCatalogue(db, catalogue), listJobs(db)])
-  const open = await Promise.all(heads.filter((head) => !head.closed).map(async (head) => ({ head, folded: await loadJob(db, jobs, head.id) })))
+  const open = await Promise.all(
+    heads.filter((head) => !head.closed).map(async (head) => ({ head, folded: await loadJob(db, jobs, head.id) })),
+  )
   return (
     <RulesPlace
       model={{
         schools: [...shelf.rules.values()].map((rules) => ({ ...rules, shipped: isShipped(rules.id) })),
-        jobs: open.flatMap(({ head, folded }) => (folded ? [{ id: head.id, title: folded.state.plan.title, rules: folded.state.plan.rules }] : [])),
+        jobs: open.flatMap(({ head, folded }) =>
+          folded ? [{ id: head.id, title: folded.state.plan.title, rules: folded.state.plan.rules }] : [],
+        ),
       }}
     />
   )

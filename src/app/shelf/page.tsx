@@ -5,7 +5,11 @@ import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 
 export const metadata: Metadata = { title: 'Shelf' }
 
-export default async function ShelfPage({ searchParams }: { readonly searchParams: Promise<{ show?: string; family?: string }> }) {
+export default async function ShelfPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ show?: string; family?: string }>
+}) {
   const model = await readShelf(await searchParams)
   if (!model) notFound()
   return <ShelfPlace model={model} />

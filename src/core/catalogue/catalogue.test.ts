@@ -35,7 +35,9 @@ test('cavities do not overlap, and lie inside the outline', () => {
       expect(Math.abs(cavity.xMm) + radius).toBeLessThan(housing.outline.widthMm / 2)
       expect(Math.abs(cavity.yMm) + radius).toBeLessThan(housing.outline.heightMm / 2)
       for (const other of housing.cavities.slice(i + 1)) {
-        expect(Math.hypot(cavity.xMm - other.xMm, cavity.yMm - other.yMm)).toBeGreaterThan(radius + boreOf(other.size) / 2)
+        expect(Math.hypot(cavity.xMm - other.xMm, cavity.yMm - other.yMm)).toBeGreaterThan(
+          radius + boreOf(other.size) / 2,
+        )
       }
     }
   }
@@ -61,11 +63,18 @@ test('die heights are compactions between 0.80 and 0.90', () => {
   for (const [id, rows] of shelf.rowsByContact) {
     const contact = shelf.contacts.get(id)
     for (const { row } of rows) {
-      if (!row.height || !contact || contact.construction === 'closed-barrel' || contact.construction === 'sleeve') continue
+      if (!row.height || !contact || contact.construction === 'closed-barrel' || contact.construction === 'sleeve')
+        continue
       const { barrel } = contact
-      const wire = [...shelf.wireTypes.values()].find((type) => 'areaMm2' in type.designation && type.designation.areaMm2 >= row.conductor.minMm2 && type.designation.areaMm2 <= row.conductor.maxMm2)
+      const wire = [...shelf.wireTypes.values()].find(
+        (type) =>
+          'areaMm2' in type.designation &&
+          type.designation.areaMm2 >= row.conductor.minMm2 &&
+          type.designation.areaMm2 <= row.conductor.maxMm2,
+      )
       const metal = wire ? (wire.strands * Math.PI * wire.strandMm ** 2) / 4 : NaN
-      const compaction = (heightMm: number) => (heightMm * 0.84 * (barrel?.crimpWidthMm ?? NaN)) / (metal + (barrel?.metalAreaMm2 ?? NaN))
+      const compaction = (heightMm: number) =>
+        (heightMm * 0.84 * (barrel?.crimpWidthMm ?? NaN)) / (metal + (barrel?.metalAreaMm2 ?? NaN))
       expect(compaction(row.height.minMm)).toBeGreaterThan(0.795)
       expect(compaction(row.height.maxMm)).toBeLessThan(0.905)
     }
@@ -91,20 +100,92 @@ test('the same contact in two families is refused', () => {
   if (!first || !second) throw new Error('families')
   const [borrowed] = first.contacts
   const sizes = second.sizes[0]?.id ?? ''
-  expect(faults(withFamily(second.id, (family) => ({ ...family, contacts: [...family.contacts, ...(borrowed ? [{ ...borrowed, size: sizes }] : [])] })))).toContainEqual({ code: 'duplicate-id', kind: 'contact', id: borrowed?.id })
+  expect(
+    faults(
+      withFamily(second.id, (family) => ({
+        ...family,
+        contacts: [...family.contacts, ...(borrowed ? [{ ...borrowed, size: sizes }] : [])],
+      })),
+    ),
+  ).toContainEqual({ code: 'duplicate-id', kind: 'contact', id: borrowed?.id })
 })
 
 test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
-  ['a plug part that is not there', (family) => ({ ...family, sizes: family.sizes.map((size) => ({ ...size, plug: 'NOPE' })) }), { code: 'unknown-reference', in: 'slipware', field: 'sizes.plug', id: 'NOPE' }],
-  ['a contact of an unknown size', (family) => ({ ...family, contacts: family.contacts.map((contact) => ({ ...contact, size: 'XX' })) }), { code: 'unknown-reference', in: 'SC-03-08', field: 'size', id: 'XX' }],
-  ['a housing whose lock is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, lock: 'NOPE' })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'lock', id: 'NOPE' }],
-  ['rows numbered like rings', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'numbers', start: 1, order: 'out' } })) }), { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'order-not-for-arrangement', order: 'out', arrangement: 'rows' } }],
-  ['cavities without a size', (family) => ({ ...family, housings: family.housings.map(({ cavitySize: _size, ...housing }) => housing) }), { code: 'cavity-without-size', housing: 'SW-7P', cavity: '1' }],
-  ['a mate that is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, mates: ['NOPE'] })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' }],
-  ['cavities that run into each other', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, arrangement: { kind: 'rows', rowCounts: [7], pitchMm: 3, rowPitchMm: 5 } })) }), { code: 'cavities-overlap', housing: 'SW-7P', cavities: ['1', '2'], apartMm: 3, needMm: 4.2 }],
-  ['a cavity beyond the shell', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, outline: { ...housing.outline, widthMm: 20 } })) }), { code: 'cavity-outside', housing: 'SW-7P', cavity: '1' }],
-  ['another size for a cavity that is not there', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, otherSizes: { SW: ['99'] } })) }), { code: 'unknown-reference', in: 'SW-7P', field: 'otherSizes', id: '99' }],
-  ['too few printed ids', (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'list', list: ['1', '2'], order: 'same-side' } })) }), { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'ids-missing', expected: 7, found: 2 } }],
+  [
+    'a plug part that is not there',
+    (family) => ({ ...family, sizes: family.sizes.map((size) => ({ ...size, plug: 'NOPE' })) }),
+    { code: 'unknown-reference', in: 'slipware', field: 'sizes.plug', id: 'NOPE' },
+  ],
+  [
+    'a contact of an unknown size',
+    (family) => ({ ...family, contacts: family.contacts.map((contact) => ({ ...contact, size: 'XX' })) }),
+    { code: 'unknown-reference', in: 'SC-03-08', field: 'size', id: 'XX' },
+  ],
+  [
+    'a housing whose lock is not there',
+    (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, lock: 'NOPE' })) }),
+    { code: 'unknown-reference', in: 'SW-7P', field: 'lock', id: 'NOPE' },
+  ],
+  [
+    'rows numbered like rings',
+    (family) => ({
+      ...family,
+      housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'numbers', start: 1, order: 'out' } })),
+    }),
+    {
+      code: 'bad-arrangement',
+      housing: 'SW-7P',
+      fault: { code: 'order-not-for-arrangement', order: 'out', arrangement: 'rows' },
+    },
+  ],
+  [
+    'cavities without a size',
+    (family) => ({ ...family, housings: family.housings.map(({ cavitySize: _size, ...housing }) => housing) }),
+    { code: 'cavity-without-size', housing: 'SW-7P', cavity: '1' },
+  ],
+  [
+    'a mate that is not there',
+    (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, mates: ['NOPE'] })) }),
+    { code: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' },
+  ],
+  [
+    'cavities that run into each other',
+    (family) => ({
+      ...family,
+      housings: family.housings.map((housing) => ({
+        ...housing,
+        arrangement: { kind: 'rows', rowCounts: [7], pitchMm: 3, rowPitchMm: 5 },
+      })),
+    }),
+    { code: 'cavities-overlap', housing: 'SW-7P', cavities: ['1', '2'], apartMm: 3, needMm: 4.2 },
+  ],
+  [
+    'a cavity beyond the shell',
+    (family) => ({
+      ...family,
+      housings: family.housings.map((housing) => ({ ...housing, outline: { ...housing.outline, widthMm: 20 } })),
+    }),
+    { code: 'cavity-outside', housing: 'SW-7P', cavity: '1' },
+  ],
+  [
+    'another size for a cavity that is not there',
+    (family) => ({
+      ...family,
+      housings: family.housings.map((housing) => ({ ...housing, otherSizes: { SW: ['99'] } })),
+    }),
+    { code: 'unknown-reference', in: 'SW-7P', field: 'otherSizes', id: '99' },
+  ],
+  [
+    'too few printed ids',
+    (family) => ({
+      ...family,
+      housings: family.housings.map((housing) => ({
+        ...housing,
+        ids: { kind: 'list', list: ['1', '2'], order: 'same-side' },
+      })),
+    }),
+    { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'ids-missing', expected: 7, found: 2 } },
+  ],
 ])('%s is named', (_what, change, fault) => {
   expect(faults(withFamily('slipware', change))).toContainEqual(fault)
 })
@@ -112,21 +193,62 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
 test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
   [
     'two rows of a placard that contradict each other',
-    (input) => ({ ...input, placards: input.placards.map((one) => (one.id === 'QP-1' ? { ...one, rows: [...one.rows, { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 }] } : one)) }),
+    (input) => ({
+      ...input,
+      placards: input.placards.map((one) =>
+        one.id === 'QP-1'
+          ? {
+              ...one,
+              rows: [
+                ...one.rows,
+                { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, positioner: 'QP-1', selector: 9 },
+              ],
+            }
+          : one,
+      ),
+    }),
     { code: 'rows-contradict', placard: 'QP-1', contact: 'CS-SK-N', rows: [1, 11], field: 'selector' },
   ],
-  ['a pack of what is not there', (input) => ({ ...input, packs: input.packs.map((pack, i) => (i === 0 ? { ...pack, contents: [{ part: 'NOPE', count: 5 }] } : pack)) }), { code: 'unknown-reference', in: 'CS-SK-N/50', field: 'contents', id: 'NOPE' }],
-  ['a core of an unknown wire', (input) => ({ ...input, cables: input.cables.map((cable) => ({ ...cable, cores: [{ colour: 'BN', type: 'NOPE' }] })) }), { code: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' }],
-  ['a placard of a tool that is not there', (input) => ({ ...input, placards: input.placards.map((one) => ({ ...one, tool: 'NOPE' })) }), { code: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' }],
-  ['house rules under the name of a school that ships', (input) => ({ ...input, rules: [houseRules['sheet-strict']] }), { code: 'duplicate-id', kind: 'rules', id: 'sheet-strict' }],
+  [
+    'a pack of what is not there',
+    (input) => ({
+      ...input,
+      packs: input.packs.map((pack, i) => (i === 0 ? { ...pack, contents: [{ part: 'NOPE', count: 5 }] } : pack)),
+    }),
+    { code: 'unknown-reference', in: 'CS-SK-N/50', field: 'contents', id: 'NOPE' },
+  ],
+  [
+    'a core of an unknown wire',
+    (input) => ({
+      ...input,
+      cables: input.cables.map((cable) => ({ ...cable, cores: [{ colour: 'BN', type: 'NOPE' }] })),
+    }),
+    { code: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' },
+  ],
+  [
+    'a placard of a tool that is not there',
+    (input) => ({ ...input, placards: input.placards.map((one) => ({ ...one, tool: 'NOPE' })) }),
+    { code: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' },
+  ],
+  [
+    'house rules under the name of a school that ships',
+    (input) => ({ ...input, rules: [houseRules['sheet-strict']] }),
+    { code: 'duplicate-id', kind: 'rules', id: 'sheet-strict' },
+  ],
 ])('%s: named, with where it stands', (_what, change, fault) => {
   expect(faults(change(demoCatalogueInput()))).toContainEqual(fault)
 })
 
 test('a row that only touches the next, or says the same, contradicts nothing', () => {
   const input = demoCatalogueInput()
-  const rows = [{ contact: 'CS-SK-N', conductor: { minMm2: 0.1, maxMm2: 0.2 }, selector: 3 }, { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, selector: 4 }, { contact: 'CS-SK-N', conductor: { minMm2: 0.15, maxMm2: 0.2 }, selector: 3 }]
-  expect(faults({ ...input, placards: [{ id: 'P', tool: 'QF-5', rows, source: { document: 'card', basis: 'sheet' } }] })).toEqual([])
+  const rows = [
+    { contact: 'CS-SK-N', conductor: { minMm2: 0.1, maxMm2: 0.2 }, selector: 3 },
+    { contact: 'CS-SK-N', conductor: { minMm2: 0.2, maxMm2: 0.3 }, selector: 4 },
+    { contact: 'CS-SK-N', conductor: { minMm2: 0.15, maxMm2: 0.2 }, selector: 3 },
+  ]
+  expect(
+    faults({ ...input, placards: [{ id: 'P', tool: 'QF-5', rows, source: { document: 'card', basis: 'sheet' } }] }),
+  ).toEqual([])
 })
 
 test('a mixed housing has each cavity at its own size', () => {
@@ -143,7 +265,14 @@ test('the cheapest pack of a part comes first', () => {
 test('cavities given one by one may have sizes of their own, each id once', () => {
   const cavity = (id: string, xMm: number, size: string) => ({ id, row: 0, index: 0, xMm, yMm: 0, size })
   const given = (ids: readonly [string, string]) =>
-    withFamily('slipware', (family) => ({ ...family, housings: family.housings.map((housing) => (housing.id === 'SW-7P' ? { ...housing, cavities: [cavity(ids[0], -5, 'SW'), cavity(ids[1], 5, 'SW')] } : housing)) }))
+    withFamily('slipware', (family) => ({
+      ...family,
+      housings: family.housings.map((housing) =>
+        housing.id === 'SW-7P'
+          ? { ...housing, cavities: [cavity(ids[0], -5, 'SW'), cavity(ids[1], 5, 'SW')] }
+          : housing,
+      ),
+    }))
   const built = buildCatalogue(given(['1', '2']))
   expect(built.ok && built.value.housings.get('SW-7P')?.cavities.map((one) => one.xMm)).toEqual([-5, 5])
   expect(faults(given(['1', '1']))).toContainEqual({ code: 'cavity-twice', housing: 'SW-7P', cavity: '1' })

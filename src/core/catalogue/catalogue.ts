@@ -5,7 +5,23 @@ import { completeRules, houseRules, type HouseRules } from '../rules/houseRules'
 import { packageFaults, type CatalogueFault } from './faults'
 import { isInCrib, isSleeve } from './types'
 import type {
-  Cable, CatalogueInput, Cavity, CavityContact, Contact, FamilyFacts, FamilyInput, Housing, HousingInput, Pack, Placard, PlacardRow, Seal, SleeveContact, SmallPart, Tool, WireType,
+  Cable,
+  CatalogueInput,
+  Cavity,
+  CavityContact,
+  Contact,
+  FamilyFacts,
+  FamilyInput,
+  Housing,
+  HousingInput,
+  Pack,
+  Placard,
+  PlacardRow,
+  Seal,
+  SleeveContact,
+  SmallPart,
+  Tool,
+  WireType,
 } from './types'
 
 /** The catalogue with an index for every question that the bench asks of it. Built once, then only read. */
@@ -59,11 +75,16 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   const names = new Map<string, CatalogueName>()
 
   /** Puts a thing under its id, and its id and aliases under its names. An alias never hides an id. */
-  function register<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(kind: CatalogueName['kind'], map: Map<string, T>, item: T) {
+  function register<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(
+    kind: CatalogueName['kind'],
+    map: Map<string, T>,
+    item: T,
+  ) {
     if (map.has(item.id)) faults.push({ code: 'duplicate-id', kind, id: item.id })
     map.set(item.id, item)
     names.set(item.id.toLowerCase(), { kind, id: item.id })
-    for (const alias of item.aliases ?? []) if (!names.has(alias.toLowerCase())) names.set(alias.toLowerCase(), { kind, id: item.id })
+    for (const alias of item.aliases ?? [])
+      if (!names.has(alias.toLowerCase())) names.set(alias.toLowerCase(), { kind, id: item.id })
   }
 
   const families = new Map<string, FamilyFacts>()
@@ -111,20 +132,42 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
 
   const inCavities = [...contacts.values()].filter((contact): contact is CavityContact => !isSleeve(contact))
   return ok({
-    families, housings, contacts, seals, parts, wireTypes, cables, tools, packs, rules, rowsByContact, packsByPart, names,
-    contactsBySize: groupBy(sortedBy(inCavities, (c) => c.conductor.minMm2), (c) => sizeKey(c.family, c.size)),
+    families,
+    housings,
+    contacts,
+    seals,
+    parts,
+    wireTypes,
+    cables,
+    tools,
+    packs,
+    rules,
+    rowsByContact,
+    packsByPart,
+    names,
+    contactsBySize: groupBy(
+      sortedBy(inCavities, (c) => c.conductor.minMm2),
+      (c) => sizeKey(c.family, c.size),
+    ),
     contactsByFamily: groupBy(inCavities, (c) => c.family),
     terminals: sortedBy([...contacts.values()].filter(isSleeve), (c) => c.conductor.minMm2),
-    sealsByFamily: groupBy(sortedBy(seals.values(), (s) => s.insulation.minMm), (s) => s.family),
+    sealsByFamily: groupBy(
+      sortedBy(seals.values(), (s) => s.insulation.minMm),
+      (s) => s.family,
+    ),
     housingsByFamily: groupBy(housings.values(), (h) => h.family),
-    notchesMm: [...tools.values()].flatMap((tool) => (tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [])),
+    notchesMm: [...tools.values()].flatMap((tool) =>
+      tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [],
+    ),
   })
 }
 
 /** Price of one piece of a part in a pack; without a price it comes last. An assortment is shared out by pieces. */
 export function priceEach(pack: Pack, part: string): number {
   const pieces = pack.contents.reduce((sum, content) => sum + content.count, 0)
-  return pack.price === undefined || !pack.contents.some((content) => content.part === part) ? Infinity : pack.price / pieces
+  return pack.price === undefined || !pack.contents.some((content) => content.part === part)
+    ? Infinity
+    : pack.price / pieces
 }
 
 export const sizeKey = (family: string, size: string): string => `${family}/${size}`
@@ -139,11 +182,14 @@ export function placeHousing(input: HousingInput, family: string): Result<Housin
   const { cavities: given, ...rest } = input
   const placed = placeCavities(input.arrangement, input.ids)
   if (!placed.ok) return fail({ code: 'bad-arrangement', housing: input.id, fault: placed.fault })
-  const otherSizes = new Map(Object.entries(input.otherSizes ?? {}).flatMap(([size, ids]) => ids.map((id) => [id, size] as const)))
+  const otherSizes = new Map(
+    Object.entries(input.otherSizes ?? {}).flatMap(([size, ids]) => ids.map((id) => [id, size] as const)),
+  )
   const cavities: Cavity[] = []
   const seen = new Set<string>()
   for (const cavity of given ?? placed.value) {
-    const size = ('size' in cavity ? (cavity.size as string) : undefined) ?? otherSizes.get(cavity.id) ?? input.cavitySize
+    const size =
+      ('size' in cavity ? (cavity.size as string) : undefined) ?? otherSizes.get(cavity.id) ?? input.cavitySize
     if (size === undefined) return fail({ code: 'cavity-without-size', housing: input.id, cavity: cavity.id })
     if (seen.has(cavity.id)) return fail({ code: 'cavity-twice', housing: input.id, cavity: cavity.id })
     seen.add(cavity.id)

@@ -30,7 +30,12 @@ export function comparePackages(shelf: CatalogueInput, incoming: CatalogueInput)
       const head = { kind, id: item.id, name: 'name' in item ? item.name : item.id }
       if (before === undefined) return { ...head, change: 'added', differences: [], moreDifferences: 0 }
       const differences = figureChanges(before, item)
-      return { ...head, change: differences.length > 0 ? 'changed' : 'same', differences: differences.slice(0, SHOWN), moreDifferences: Math.max(0, differences.length - SHOWN) }
+      return {
+        ...head,
+        change: differences.length > 0 ? 'changed' : 'same',
+        differences: differences.slice(0, SHOWN),
+        moreDifferences: Math.max(0, differences.length - SHOWN),
+      }
     })
   })
 }
@@ -52,9 +57,13 @@ export function figureChanges(from: unknown, to: unknown, path = ''): readonly F
 function listChanges(from: readonly unknown[], to: readonly unknown[], path: string): readonly FigureChange[] {
   const names = (list: readonly unknown[]) => list.map(itemName)
   const [before, after] = [names(from), names(to)]
-  const named = [...before, ...after].every((one) => one !== undefined) && new Set(before).size === before.length && new Set(after).size === after.length
+  const named =
+    [...before, ...after].every((one) => one !== undefined) &&
+    new Set(before).size === before.length &&
+    new Set(after).size === after.length
   if (!named) {
-    if (from.length !== to.length || from.some((one, i) => isRecord(one) !== isRecord(to[i]))) return JSON.stringify(from) === JSON.stringify(to) ? [] : [{ path, from, to }]
+    if (from.length !== to.length || from.some((one, i) => isRecord(one) !== isRecord(to[i])))
+      return JSON.stringify(from) === JSON.stringify(to) ? [] : [{ path, from, to }]
     return from.flatMap((one, i) => figureChanges(one, to[i], `${path}.${i + 1}`))
   }
   const then = new Map(before.map((one, i) => [one, from[i]]))
@@ -67,12 +76,15 @@ function listChanges(from: readonly unknown[], to: readonly unknown[], path: str
   })
 }
 
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value)
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** The name by which a list's item is known: its id, or a placard row's contact and conductor. */
 function itemName(item: unknown): string | undefined {
   if (!isRecord(item)) return undefined
   if (typeof item.id === 'string') return item.id
   const { contact, conductor } = item
-  return typeof contact === 'string' && isRecord(conductor) ? `${contact} ${String(conductor.minMm2)}-${String(conductor.maxMm2)}` : undefined
+  return typeof contact === 'string' && isRecord(conductor)
+    ? `${contact} ${String(conductor.minMm2)}-${String(conductor.maxMm2)}`
+    : undefined
 }

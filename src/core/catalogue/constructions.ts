@@ -11,7 +11,10 @@ import type { ToolClass } from './toolClasses'
 export interface ConstructionKind {
   readonly id: Construction
   /** the strip that its own dimensions ask for; gap and brush come from the house rules. Undefined when its sheet has no dimensions */
-  readonly stripShape: (contact: Contact, rules: { readonly gap: Range; readonly brush: Range }) => StripShape | undefined
+  readonly stripShape: (
+    contact: Contact,
+    rules: { readonly gap: Range; readonly brush: Range },
+  ) => StripShape | undefined
   /** at most five grouped looks, in the order in which a hand turns the piece */
   readonly looks: (contact: Contact) => readonly LookCode[]
   /** tool classes that may close it, best first; any other destroys it */
@@ -22,13 +25,21 @@ export interface ConstructionKind {
   readonly hasHeight: boolean
 }
 
-const always = <T>(value: T) => () => value
+const always =
+  <T>(value: T) =>
+  () =>
+    value
 
 const closedBarrel: ConstructionKind = {
   id: 'closed-barrel',
   stripShape: (contact, { gap }) =>
     contact.construction === 'closed-barrel' && contact.barrel
-      ? { construction: 'closed-barrel', barrelDepthMm: contact.barrel.depthMm, cupDepthMm: contact.barrel.cupDepthMm, gap }
+      ? {
+          construction: 'closed-barrel',
+          barrelDepthMm: contact.barrel.depthMm,
+          cupDepthMm: contact.barrel.cupDepthMm,
+          gap,
+        }
       : undefined,
   looks: always(['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round']),
   toolClasses: always(['four-indent-positioned', 'four-indent-plain']),
@@ -68,9 +79,12 @@ const openBarrelSealed: ConstructionKind = {
 const sleeve: ConstructionKind = {
   id: 'sleeve',
   stripShape: (contact) =>
-    contact.construction === 'sleeve' && contact.barrel ? { construction: 'sleeve', barrelMm: contact.barrel.depthMm, past: terminalShapes[contact.shape].past } : undefined,
+    contact.construction === 'sleeve' && contact.barrel
+      ? { construction: 'sleeve', barrelMm: contact.barrel.depthMm, past: terminalShapes[contact.shape].past }
+      : undefined,
   looks: (contact) => (contact.construction === 'sleeve' ? terminalShapes[contact.shape].looks : []),
-  toolClasses: (contact) => (contact.construction === 'sleeve' ? terminalShapes[contact.shape].toolClasses(contact.insulated) : []),
+  toolClasses: (contact) =>
+    contact.construction === 'sleeve' ? terminalShapes[contact.shape].toolClasses(contact.insulated) : [],
   sealIsCrimped: false,
   hasHeight: false,
 }

@@ -9,9 +9,21 @@ export type CatalogueFault =
   | { readonly code: 'bad-arrangement'; readonly housing: string; readonly fault: ArrangementFault }
   | { readonly code: 'cavity-without-size'; readonly housing: string; readonly cavity: string }
   | { readonly code: 'cavity-twice'; readonly housing: string; readonly cavity: string }
-  | { readonly code: 'cavities-overlap'; readonly housing: string; readonly cavities: readonly [string, string]; readonly apartMm: number; readonly needMm: number }
+  | {
+      readonly code: 'cavities-overlap'
+      readonly housing: string
+      readonly cavities: readonly [string, string]
+      readonly apartMm: number
+      readonly needMm: number
+    }
   | { readonly code: 'cavity-outside'; readonly housing: string; readonly cavity: string }
-  | { readonly code: 'rows-contradict'; readonly placard: string; readonly contact: string; readonly rows: readonly [number, number]; readonly field: string }
+  | {
+      readonly code: 'rows-contradict'
+      readonly placard: string
+      readonly contact: string
+      readonly rows: readonly [number, number]
+      readonly field: string
+    }
 
 /** What a catalogue holds by id: enough to see whether a reference leads somewhere. */
 interface Known {
@@ -31,9 +43,18 @@ export function packageFaults(input: CatalogueInput, known: Known): readonly Cat
     if (!there) faults.push({ code: 'unknown-reference', in: inside, field, id })
   }
   for (const family of input.families) faults.push(...familyFaults(family, known))
-  for (const cable of input.cables) for (const [i, core] of cable.cores.entries()) need(known.wireTypes.has(core.type), cable.id, `cores.${i}.type`, core.type)
+  for (const cable of input.cables)
+    for (const [i, core] of cable.cores.entries())
+      need(known.wireTypes.has(core.type), cable.id, `cores.${i}.type`, core.type)
   const buyable = [known.contacts, known.seals, known.parts, known.housings, known.wireTypes, known.cables]
-  for (const pack of input.packs) for (const { part } of pack.contents) need(buyable.some((map) => map.has(part)), pack.id, 'contents', part)
+  for (const pack of input.packs)
+    for (const { part } of pack.contents)
+      need(
+        buyable.some((map) => map.has(part)),
+        pack.id,
+        'contents',
+        part,
+      )
   for (const placard of input.placards) {
     need(known.tools.has(placard.tool), placard.id, 'tool', placard.tool)
     for (const row of placard.rows) need(known.contacts.has(row.contact), placard.id, 'contact', row.contact)
@@ -84,15 +105,27 @@ function placeFaults(housing: Housing, sizes: ReadonlyMap<string, ContactSize>):
       if (!other || other.xMm - one.xMm >= widest) break
       const apartMm = Math.hypot(other.xMm - one.xMm, other.yMm - one.yMm)
       const needMm = (bore(one.size) + bore(other.size)) / 2
-      if (apartMm < needMm - 1e-6) return [{ code: 'cavities-overlap', housing: housing.id, cavities: [one.id, other.id], apartMm, needMm }]
+      if (apartMm < needMm - 1e-6)
+        return [{ code: 'cavities-overlap', housing: housing.id, cavities: [one.id, other.id], apartMm, needMm }]
     }
   }
   const { shape, widthMm, heightMm } = housing.outline
-  const outside = housing.cavities.find(({ xMm, yMm }) => (shape === 'circle' ? Math.hypot(xMm / widthMm, yMm / heightMm) > 0.5 : Math.abs(xMm) > widthMm / 2 || Math.abs(yMm) > heightMm / 2))
+  const outside = housing.cavities.find(({ xMm, yMm }) =>
+    shape === 'circle'
+      ? Math.hypot(xMm / widthMm, yMm / heightMm) > 0.5
+      : Math.abs(xMm) > widthMm / 2 || Math.abs(yMm) > heightMm / 2,
+  )
   return outside ? [{ code: 'cavity-outside', housing: housing.id, cavity: outside.id }] : []
 }
 
-const settings = ['die', 'positioner', 'turret', 'selector', 'nest', 'wireStopMm'] as const satisfies readonly (keyof PlacardRow)[]
+const settings = [
+  'die',
+  'positioner',
+  'turret',
+  'selector',
+  'nest',
+  'wireStopMm',
+] as const satisfies readonly (keyof PlacardRow)[]
 
 /** Two rows of one placard for the same contact and conductor must say the same, or nobody knows which is right. */
 function contradictions(placard: Placard): CatalogueFault[] {
@@ -104,7 +137,8 @@ function contradictions(placard: Placard): CatalogueFault[] {
       if (widest && now.row.conductor.minMm2 < widest.row.conductor.maxMm2) {
         const before = widest
         const field = settings.find((one) => before.row[one] !== now.row[one])
-        if (field !== undefined) return [{ code: 'rows-contradict', placard: placard.id, contact, rows: [before.at, now.at], field }]
+        if (field !== undefined)
+          return [{ code: 'rows-contradict', placard: placard.id, contact, rows: [before.at, now.at], field }]
       }
       if (widest && now.row.conductor.maxMm2 > widest.row.conductor.maxMm2) widest = now
     }

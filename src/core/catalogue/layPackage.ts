@@ -10,13 +10,17 @@ export function fitToShelf(shelf: CatalogueInput, incoming: CatalogueInput): Cat
   if (incoming.placards.length === 0) return incoming
   const families = new Set(incoming.families.map((family) => family.id))
   const spokenOf = new Set([
-    ...[...incoming.families, ...shelf.families.filter((family) => families.has(family.id))].flatMap((family) => family.contacts.map((contact) => contact.id)),
+    ...[...incoming.families, ...shelf.families.filter((family) => families.has(family.id))].flatMap((family) =>
+      family.contacts.map((contact) => contact.id),
+    ),
     ...incoming.placards.flatMap((placard) => placard.rows.map((row) => row.contact)),
   ])
   const before = new Map(shelf.placards.map((placard) => [placard.id, placard]))
   const widened = incoming.placards.map((placard): Placard => {
     const kept = before.get(placard.id)?.rows.filter((row) => !spokenOf.has(row.contact)) ?? []
-    return kept.length === 0 ? placard : { ...placard, rows: inOrder([...kept, ...placard.rows], before.get(placard.id)?.rows ?? []) }
+    return kept.length === 0
+      ? placard
+      : { ...placard, rows: inOrder([...kept, ...placard.rows], before.get(placard.id)?.rows ?? []) }
   })
   return { ...incoming, placards: widened }
 }

@@ -11,4 +11,7 @@ const placed = (family: FamilyInput): FamilyInput => ({
 })
 
 /** A package with every housing's cavities placed, as the shelf keeps it: what is read out is what was taken in. */
-export const placedPackage = (input: CatalogueInput): CatalogueInput => ({ ...input, families: input.families.map(placed) })
+export const placedPackage = (input: CatalogueInput): CatalogueInput => ({
+  ...input,
+  families: input.families.map(placed),
+})

@@ -30,53 +30,167 @@ export interface ReleaseMechanism {
 export type ReleaseTip = NonNullable<Tool['release']>['tip'] | 'none'
 
 export type ReleaseStep =
-  | 'open-lock' | 'push-wire-in' | 'move-finger' | 'pull-wire' | 'tube-over-barbs' | 'spread-barbs' | 'press-lance' | 'raise-lance'
-  | 'sleeve-on-wire' | 'pull-wire-and-sleeve' | 'pick-at-wall' | 'lift-mat' | 'ease-back' | 'look-at-finger' | 'free-comb' | 'look-at-clip' | 'spring-tang' | 'look-at-mat'
+  | 'open-lock'
+  | 'push-wire-in'
+  | 'move-finger'
+  | 'pull-wire'
+  | 'tube-over-barbs'
+  | 'spread-barbs'
+  | 'press-lance'
+  | 'raise-lance'
+  | 'sleeve-on-wire'
+  | 'pull-wire-and-sleeve'
+  | 'pick-at-wall'
+  | 'lift-mat'
+  | 'ease-back'
+  | 'look-at-finger'
+  | 'free-comb'
+  | 'look-at-clip'
+  | 'spring-tang'
+  | 'look-at-mat'
 
-export type ReleaseHarm = 'finger-broken' | 'barb-flattened' | 'lance-flattened' | 'window-torn' | 'clip-broken' | 'tip-broken' | 'seal-cut' | 'tang-bent' | 'neck-finger-broken' | 'mat-torn' | 'comb-tooth-broken'
+export type ReleaseHarm =
+  | 'finger-broken'
+  | 'barb-flattened'
+  | 'lance-flattened'
+  | 'window-torn'
+  | 'clip-broken'
+  | 'tip-broken'
+  | 'seal-cut'
+  | 'tang-bent'
+  | 'neck-finger-broken'
+  | 'mat-torn'
+  | 'comb-tooth-broken'
 
 export type ImprovisedTool = 'bent-pick' | 'fine-tube' | 'probe-through-socket' | 'modified-tip' | 'drilled-cap'
 
-export type InsertStep = 'right-way-up' | 'wire-in-slot' | 'straight-in' | 'press-square' | 'through-mat' | 'to-the-stop' | 'click' | 'tool-out'
+export type InsertStep =
+  | 'right-way-up'
+  | 'wire-in-slot'
+  | 'straight-in'
+  | 'press-square'
+  | 'through-mat'
+  | 'to-the-stop'
+  | 'click'
+  | 'tool-out'
 
 export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = {
   finger: {
-    id: 'finger', from: 'mating', tool: 'thin-blade', toolBy: 'none', tugMeans: 'after-click',
-    before: ['open-lock', 'push-wire-in'], act: ['move-finger', 'pull-wire'], restore: ['look-at-finger'],
-    harms: ['finger-broken', 'seal-cut'], improvised: ['bent-pick', 'probe-through-socket'], insert: ['straight-in', 'click'], insertTool: false,
+    id: 'finger',
+    from: 'mating',
+    tool: 'thin-blade',
+    toolBy: 'none',
+    tugMeans: 'after-click',
+    before: ['open-lock', 'push-wire-in'],
+    act: ['move-finger', 'pull-wire'],
+    restore: ['look-at-finger'],
+    harms: ['finger-broken', 'seal-cut'],
+    improvised: ['bent-pick', 'probe-through-socket'],
+    insert: ['straight-in', 'click'],
+    insertTool: false,
   },
   barbs: {
-    id: 'barbs', from: 'mating', tool: 'tube', toolBy: 'contact', tugMeans: 'after-click',
-    before: ['open-lock'], act: ['tube-over-barbs', 'push-wire-in', 'pull-wire'], restore: ['spread-barbs'],
-    harms: ['barb-flattened', 'seal-cut'], improvised: ['fine-tube'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
+    id: 'barbs',
+    from: 'mating',
+    tool: 'tube',
+    toolBy: 'contact',
+    tugMeans: 'after-click',
+    before: ['open-lock'],
+    act: ['tube-over-barbs', 'push-wire-in', 'pull-wire'],
+    restore: ['spread-barbs'],
+    harms: ['barb-flattened', 'seal-cut'],
+    improvised: ['fine-tube'],
+    insert: ['right-way-up', 'straight-in', 'click'],
+    insertTool: false,
   },
   'window-lance': {
-    id: 'window-lance', from: 'side', tool: 'blunt-blade', toolBy: 'none', tugMeans: 'after-click',
-    before: ['push-wire-in'], act: ['press-lance', 'ease-back'], restore: ['raise-lance'],
-    harms: ['lance-flattened', 'window-torn'], improvised: ['bent-pick'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
+    id: 'window-lance',
+    from: 'side',
+    tool: 'blunt-blade',
+    toolBy: 'none',
+    tugMeans: 'after-click',
+    before: ['push-wire-in'],
+    act: ['press-lance', 'ease-back'],
+    restore: ['raise-lance'],
+    harms: ['lance-flattened', 'window-torn'],
+    improvised: ['bent-pick'],
+    insert: ['right-way-up', 'straight-in', 'click'],
+    insertTool: false,
   },
   'rear-sleeve': {
-    id: 'rear-sleeve', from: 'wire', tool: 'slit-sleeve', toolBy: 'wire', tugMeans: 'after-click',
-    before: ['push-wire-in'], act: ['sleeve-on-wire', 'pull-wire-and-sleeve'], restore: ['look-at-clip'],
-    harms: ['tip-broken', 'clip-broken', 'seal-cut'], improvised: ['modified-tip'], insert: ['wire-in-slot', 'press-square', 'click', 'tool-out'], insertTool: true,
+    id: 'rear-sleeve',
+    from: 'wire',
+    tool: 'slit-sleeve',
+    toolBy: 'wire',
+    tugMeans: 'after-click',
+    before: ['push-wire-in'],
+    act: ['sleeve-on-wire', 'pull-wire-and-sleeve'],
+    restore: ['look-at-clip'],
+    harms: ['tip-broken', 'clip-broken', 'seal-cut'],
+    improvised: ['modified-tip'],
+    insert: ['wire-in-slot', 'press-square', 'click', 'tool-out'],
+    insertTool: true,
   },
   'side-tang': {
-    id: 'side-tang', from: 'mating', tool: 'pick', toolBy: 'none', tugMeans: 'after-click',
-    before: ['open-lock', 'free-comb', 'push-wire-in'], act: ['pick-at-wall', 'ease-back'], restore: ['spring-tang'],
-    harms: ['tang-bent', 'comb-tooth-broken'], improvised: ['bent-pick', 'drilled-cap'], insert: ['right-way-up', 'straight-in', 'click'], insertTool: false,
+    id: 'side-tang',
+    from: 'mating',
+    tool: 'pick',
+    toolBy: 'none',
+    tugMeans: 'after-click',
+    before: ['open-lock', 'free-comb', 'push-wire-in'],
+    act: ['pick-at-wall', 'ease-back'],
+    restore: ['spring-tang'],
+    harms: ['tang-bent', 'comb-tooth-broken'],
+    improvised: ['bent-pick', 'drilled-cap'],
+    insert: ['right-way-up', 'straight-in', 'click'],
+    insertTool: false,
   },
   neck: {
-    id: 'neck', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'after-click',
-    before: ['open-lock', 'lift-mat'], act: ['ease-back'], restore: ['look-at-mat'],
-    harms: ['neck-finger-broken', 'mat-torn'], improvised: [], insert: ['right-way-up', 'through-mat', 'click'], insertTool: false,
+    id: 'neck',
+    from: 'wire',
+    tool: 'none',
+    toolBy: 'none',
+    tugMeans: 'after-click',
+    before: ['open-lock', 'lift-mat'],
+    act: ['ease-back'],
+    restore: ['look-at-mat'],
+    harms: ['neck-finger-broken', 'mat-torn'],
+    improvised: [],
+    insert: ['right-way-up', 'through-mat', 'click'],
+    insertTool: false,
   },
   comb: {
-    id: 'comb', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'after-lock',
-    before: ['open-lock'], act: ['ease-back'], restore: [],
-    harms: ['comb-tooth-broken', 'seal-cut'], improvised: [], insert: ['right-way-up', 'straight-in', 'to-the-stop'], insertTool: false,
+    id: 'comb',
+    from: 'wire',
+    tool: 'none',
+    toolBy: 'none',
+    tugMeans: 'after-lock',
+    before: ['open-lock'],
+    act: ['ease-back'],
+    restore: [],
+    harms: ['comb-tooth-broken', 'seal-cut'],
+    improvised: [],
+    insert: ['right-way-up', 'straight-in', 'to-the-stop'],
+    insertTool: false,
   },
-  none: { id: 'none', from: 'wire', tool: 'none', toolBy: 'none', tugMeans: 'never', before: [], act: [], restore: [], harms: [], improvised: [], insert: [], insertTool: false },
+  none: {
+    id: 'none',
+    from: 'wire',
+    tool: 'none',
+    toolBy: 'none',
+    tugMeans: 'never',
+    before: [],
+    act: [],
+    restore: [],
+    harms: [],
+    improvised: [],
+    insert: [],
+    insertTool: false,
+  },
 }
 
 /** All steps of taking a contact out, in order; the lock is only opened when it is closed. */
-export const releaseSteps = ({ before, act, restore }: ReleaseMechanism, lockClosed: boolean): readonly ReleaseStep[] => [...before.filter((step) => step !== 'open-lock' || lockClosed), ...act, ...restore]
+export const releaseSteps = (
+  { before, act, restore }: ReleaseMechanism,
+  lockClosed: boolean,
+): readonly ReleaseStep[] => [...before.filter((step) => step !== 'open-lock' || lockClosed), ...act, ...restore]

@@ -27,9 +27,23 @@ const [closedBarrel, openBarrel, openBarrelSealed, sleeve] = contactKinds
 
 /** The catalogue facts that a job copied when its sets were chosen, by id. */
 export const factsSchema = z.strictObject({
-  families: z.record(z.string(), familySchema.omit({ housings: true, contacts: true, seals: true, parts: true })).default({}),
-  housings: z.record(z.string(), housingSchema.omit({ cavities: true }).extend({ ...ofFamily, cavities: z.array(cavitySchema) })).default({}),
-  contacts: z.record(z.string(), z.discriminatedUnion('construction', [closedBarrel.extend(ofFamily), openBarrel.extend(ofFamily), openBarrelSealed.extend(ofFamily), sleeve.extend(ofFamily)])).default({}),
+  families: z
+    .record(z.string(), familySchema.omit({ housings: true, contacts: true, seals: true, parts: true }))
+    .default({}),
+  housings: z
+    .record(z.string(), housingSchema.omit({ cavities: true }).extend({ ...ofFamily, cavities: z.array(cavitySchema) }))
+    .default({}),
+  contacts: z
+    .record(
+      z.string(),
+      z.discriminatedUnion('construction', [
+        closedBarrel.extend(ofFamily),
+        openBarrel.extend(ofFamily),
+        openBarrelSealed.extend(ofFamily),
+        sleeve.extend(ofFamily),
+      ]),
+    )
+    .default({}),
   seals: z.record(z.string(), sealSchema.extend(ofFamily)).default({}),
   parts: z.record(z.string(), smallPartSchema.extend(ofFamily)).default({}),
   wireTypes: z.record(z.string(), wireTypeSchema).default({}),

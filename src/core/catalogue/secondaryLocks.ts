@@ -34,15 +34,85 @@ export interface SecondaryLock {
 const captive = { present: true, openToInsert: true, part: 'captive', threadedFirst: false } as const
 
 export const secondaryLocks: Readonly<Record<LockId, SecondaryLock>> = {
-  none: { id: 'none', present: false, openToInsert: false, part: 'captive', threadedFirst: false, access: 'none', tool: 'fingers', states: ['closed'], moves: 'after', way: 'reversible', covers: [] },
-  wedge: { id: 'wedge', present: true, openToInsert: true, part: 'separate', threadedFirst: false, access: 'side-slot', tool: 'hook', states: ['open', 'part-way', 'closed'], moves: 'after', way: 'one-way', fallback: 'blade-in-slot', covers: ['wedge'] },
-  'tail-cover': { id: 'tail-cover', present: true, openToInsert: true, part: 'separate', threadedFirst: true, access: 'rear', tool: 'fingers', states: ['open', 'part-way', 'closed'], moves: 'after', way: 'reversible', fallback: 'blade-in-slot', covers: ['tail-cover'] },
-  comb: { id: 'comb', ...captive, access: 'side-slot', tool: 'flat-blade', states: ['open', 'part-way', 'closed'], moves: 'before-and-after', way: 'one-way', fallback: 'pick-under-edge', covers: ['comb'] },
-  cap: { id: 'cap', ...captive, access: 'under-edge', tool: 'flat-blade', states: ['open', 'closed'], moves: 'off-and-on', way: 'one-way', fallback: 'pick-under-edge', covers: ['cap'] },
-  gate: { id: 'gate', ...captive, access: 'face-slot', tool: 'flat-blade', states: ['open', 'part-way', 'closed'], moves: 'off-and-on', way: 'one-way', covers: ['front-cover', 'rear-gate'] },
+  none: {
+    id: 'none',
+    present: false,
+    openToInsert: false,
+    part: 'captive',
+    threadedFirst: false,
+    access: 'none',
+    tool: 'fingers',
+    states: ['closed'],
+    moves: 'after',
+    way: 'reversible',
+    covers: [],
+  },
+  wedge: {
+    id: 'wedge',
+    present: true,
+    openToInsert: true,
+    part: 'separate',
+    threadedFirst: false,
+    access: 'side-slot',
+    tool: 'hook',
+    states: ['open', 'part-way', 'closed'],
+    moves: 'after',
+    way: 'one-way',
+    fallback: 'blade-in-slot',
+    covers: ['wedge'],
+  },
+  'tail-cover': {
+    id: 'tail-cover',
+    present: true,
+    openToInsert: true,
+    part: 'separate',
+    threadedFirst: true,
+    access: 'rear',
+    tool: 'fingers',
+    states: ['open', 'part-way', 'closed'],
+    moves: 'after',
+    way: 'reversible',
+    fallback: 'blade-in-slot',
+    covers: ['tail-cover'],
+  },
+  comb: {
+    id: 'comb',
+    ...captive,
+    access: 'side-slot',
+    tool: 'flat-blade',
+    states: ['open', 'part-way', 'closed'],
+    moves: 'before-and-after',
+    way: 'one-way',
+    fallback: 'pick-under-edge',
+    covers: ['comb'],
+  },
+  cap: {
+    id: 'cap',
+    ...captive,
+    access: 'under-edge',
+    tool: 'flat-blade',
+    states: ['open', 'closed'],
+    moves: 'off-and-on',
+    way: 'one-way',
+    fallback: 'pick-under-edge',
+    covers: ['cap'],
+  },
+  gate: {
+    id: 'gate',
+    ...captive,
+    access: 'face-slot',
+    tool: 'flat-blade',
+    states: ['open', 'part-way', 'closed'],
+    moves: 'off-and-on',
+    way: 'one-way',
+    covers: ['front-cover', 'rear-gate'],
+  },
 }
 
 /** The covers of a lock in the order in which these rules close them; they open the other way round. */
-export function coversInOrder({ covers }: SecondaryLock, { coverOrder }: Pick<HouseRules, 'coverOrder'>): readonly CoverId[] {
+export function coversInOrder(
+  { covers }: SecondaryLock,
+  { coverOrder }: Pick<HouseRules, 'coverOrder'>,
+): readonly CoverId[] {
   return covers.includes('front-cover') && coverOrder === 'gate-first' ? [...covers].reverse() : covers
 }

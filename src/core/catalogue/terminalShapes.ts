@@ -17,24 +17,35 @@ export interface TerminalShape {
 }
 
 /** An insulating sleeve wants nests of its own: bare nests would cut it. */
-const sleeveTools = (insulated: boolean): readonly ToolClass[] => (insulated ? ['sleeve-nest'] : ['nest-ratchet', 'sleeve-nest', 'notch-pliers'])
+const sleeveTools = (insulated: boolean): readonly ToolClass[] =>
+  insulated ? ['sleeve-nest'] : ['nest-ratchet', 'sleeve-nest', 'notch-pliers']
 const showing = { minMm: 0.2, maxMm: 1 }
 
 const lug = (id: TerminalShapeId): TerminalShape => ({
-  id, past: showing, looks: ['conductor-shows', 'insulation-at-barrel', 'indent-in-place', 'contact-straight'], toolClasses: sleeveTools, joins: false,
+  id,
+  past: showing,
+  looks: ['conductor-shows', 'insulation-at-barrel', 'indent-in-place', 'contact-straight'],
+  toolClasses: sleeveTools,
+  joins: false,
 })
 
 export const terminalShapes: Readonly<Record<TerminalShapeId, TerminalShape>> = {
   ferrule: {
-    id: 'ferrule', past: { minMm: 0, maxMm: 0.5 }, looks: ['tip-reached', 'all-strands-inside', 'collar-at-insulation', 'section-square'],
-    toolClasses: () => ['ferrule-square'], joins: false,
+    id: 'ferrule',
+    past: { minMm: 0, maxMm: 0.5 },
+    looks: ['tip-reached', 'all-strands-inside', 'collar-at-insulation', 'section-square'],
+    toolClasses: () => ['ferrule-square'],
+    joins: false,
   },
   ring: lug('ring'),
   fork: lug('fork'),
   blade: lug('blade'),
   bullet: lug('bullet'),
   butt: {
-    id: 'butt', past: { minMm: 0, maxMm: 0.5 }, looks: ['stop-reached', 'insulation-at-barrel', 'indent-in-place', 'sleeve-intact'],
-    toolClasses: sleeveTools, joins: true,
+    id: 'butt',
+    past: { minMm: 0, maxMm: 0.5 },
+    looks: ['stop-reached', 'insulation-at-barrel', 'indent-in-place', 'sleeve-intact'],
+    toolClasses: sleeveTools,
+    joins: true,
   },
 }

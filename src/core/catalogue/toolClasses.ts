@@ -12,7 +12,12 @@ export interface ToolClassKind {
   readonly setBy: readonly ('die' | 'positioner' | 'turret' | 'selector' | 'nest' | 'wireStopMm')[]
 }
 
-const kind = (id: ToolClass, crimps: boolean, calibrated: boolean, setBy: ToolClassKind['setBy']): ToolClassKind => ({ id, crimps, calibrated, setBy })
+const kind = (id: ToolClass, crimps: boolean, calibrated: boolean, setBy: ToolClassKind['setBy']): ToolClassKind => ({
+  id,
+  crimps,
+  calibrated,
+  setBy,
+})
 
 export const toolClasses: Readonly<Record<ToolClass, ToolClassKind>> = {
   'four-indent-positioned': kind('four-indent-positioned', true, true, ['positioner', 'turret', 'selector']),

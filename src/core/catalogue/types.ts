@@ -15,7 +15,11 @@ export interface Cavity extends PlacedCavity {
 
 export type HousingInput = z.infer<typeof housingSchema>
 /** A housing whose cavities have been placed. */
-export type Housing = Omit<HousingInput, 'cavities' | 'arrangement'> & { readonly arrangement: Arrangement; readonly cavities: readonly Cavity[]; readonly family: string }
+export type Housing = Omit<HousingInput, 'cavities' | 'arrangement'> & {
+  readonly arrangement: Arrangement
+  readonly cavities: readonly Cavity[]
+  readonly family: string
+}
 export type ContactInput = z.infer<typeof contactSchema>
 export type Contact = ContactInput & { readonly family: string }
 /** A contact that goes into a cavity. */

@@ -4,8 +4,14 @@ import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { chooseFamily, type FamilyWish } from './chooseFamily'
 
 const shelf = demoCatalogue()
-const qualifies = (wish: FamilyWish) => chooseFamily(shelf, wish).filter((one) => one.reasons.length === 0).map((one) => `${one.family.id} ${one.housings[0]?.cavities.length ?? 0}`)
-const why = (wish: FamilyWish, family: string) => chooseFamily(shelf, wish).find((one) => one.family.id === family)?.reasons.map((one) => one.code)
+const qualifies = (wish: FamilyWish) =>
+  chooseFamily(shelf, wish)
+    .filter((one) => one.reasons.length === 0)
+    .map((one) => `${one.family.id} ${one.housings[0]?.cavities.length ?? 0}`)
+const why = (wish: FamilyWish, family: string) =>
+  chooseFamily(shelf, wish)
+    .find((one) => one.family.id === family)
+    ?.reasons.map((one) => one.code)
 
 test('ten sealed ways of 1 mm² in a vibrating place: Celadon M, then the dearer Raku; L has too few ways, S too thin a barrel', () => {
   const wish: FamilyWish = { ways: 10, largestMm2: 1, largestA: 8, sealed: true, vibration: 'high' }
@@ -32,7 +38,12 @@ test.each<[string, FamilyWish, string, string[]]>([
 })
 
 test('whatever is wished, a family that qualifies has a housing with enough ways, and one that does not says why', () => {
-  const wishes = fc.record({ ways: fc.integer({ min: 1, max: 40 }), largestA: fc.option(fc.double({ min: 0.1, max: 90, noNaN: true }), { nil: undefined }), largestMm2: fc.option(fc.double({ min: 0.05, max: 17, noNaN: true }), { nil: undefined }), sealed: fc.option(fc.boolean(), { nil: undefined }) })
+  const wishes = fc.record({
+    ways: fc.integer({ min: 1, max: 40 }),
+    largestA: fc.option(fc.double({ min: 0.1, max: 90, noNaN: true }), { nil: undefined }),
+    largestMm2: fc.option(fc.double({ min: 0.05, max: 17, noNaN: true }), { nil: undefined }),
+    sealed: fc.option(fc.boolean(), { nil: undefined }),
+  })
   fc.assert(
     fc.property(wishes, (wish) => {
       for (const { reasons, housings } of chooseFamily(shelf, wish)) {

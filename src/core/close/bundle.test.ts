@@ -25,13 +25,19 @@ test('no wires, no bundle; the same wires, the same bundle', () => {
 
 test('whatever the wires, none overlaps another and none sticks out', () => {
   fc.assert(
-    fc.property(fc.array(fc.double({ min: 0.4, max: 12, noNaN: true }), { minLength: 1, maxLength: 14 }), (diameters) => {
-      const { diameterMm, circles } = packBundle(diameters)
-      circles.forEach((one, i) => {
-        expect(Math.hypot(one.xMm, one.yMm) + one.rMm).toBeLessThanOrEqual(diameterMm / 2 + 1e-6)
-        for (const other of circles.slice(i + 1)) expect(Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)).toBeGreaterThanOrEqual(one.rMm + other.rMm - 1e-6)
-      })
-    }),
+    fc.property(
+      fc.array(fc.double({ min: 0.4, max: 12, noNaN: true }), { minLength: 1, maxLength: 14 }),
+      (diameters) => {
+        const { diameterMm, circles } = packBundle(diameters)
+        circles.forEach((one, i) => {
+          expect(Math.hypot(one.xMm, one.yMm) + one.rMm).toBeLessThanOrEqual(diameterMm / 2 + 1e-6)
+          for (const other of circles.slice(i + 1))
+            expect(Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)).toBeGreaterThanOrEqual(
+              one.rMm + other.rMm - 1e-6,
+            )
+        })
+      },
+    ),
     { numRuns: 40 },
   )
 })

@@ -72,7 +72,13 @@ function tighten(radii: readonly number[], random: () => number): Bundle {
 }
 
 /** Pushes overlapping circles apart, and back inside the rim, until nothing overlaps or the passes are used up. */
-function relax(fromX: readonly number[], fromY: readonly number[], radii: readonly number[], rim: number, passes: number) {
+function relax(
+  fromX: readonly number[],
+  fromY: readonly number[],
+  radii: readonly number[],
+  rim: number,
+  passes: number,
+) {
   const xs = [...fromX]
   const ys = [...fromY]
   const n = radii.length

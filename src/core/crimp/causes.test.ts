@@ -3,7 +3,12 @@ import { causeWords, cureWords } from '@/words/crimp'
 import { cureOf, rankCauses, type CauseEvidence } from './causes'
 import { defects, type DefectCode } from './looks'
 
-const window = { minMm: 3.4, nominalMm: 3.8, maxMm: 4.2, limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' } } as const
+const window = {
+  minMm: 3.4,
+  nominalMm: 3.8,
+  maxMm: 4.2,
+  limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' },
+} as const
 const strip = (stripMm: number): CauseEvidence => ({ strip: { stripMm, window } })
 const height = (heightMm: number): CauseEvidence => ({ height: { heightMm, minMm: 1.2, maxMm: 1.35 } })
 
@@ -23,7 +28,12 @@ test.each<[string, DefectCode, CauseEvidence, string]>([
 })
 
 test.each<[string, DefectCode, CauseEvidence['setup'], string[]]>([
-  ['a frame without a die has no wrong die', 'cracked', { tool: 'QF-5', positioner: 'QP-3', selector: 6 }, ['selector-low', 'positioner-wrong']],
+  [
+    'a frame without a die has no wrong die',
+    'cracked',
+    { tool: 'QF-5', positioner: 'QP-3', selector: 6 },
+    ['selector-low', 'positioner-wrong'],
+  ],
   ['a die has no selector', 'under-crimped', { tool: 'PF-10', die: 'D3' }, ['die-wrong', 'tool-worn']],
   ['plain pliers have nothing to set', 'over-crimped', { tool: 'PL-1' }, ['tool-worn']],
 ])('%s', (_what, defect, setup, causes) => {

@@ -4,9 +4,24 @@ import { defects, type CauseCode, type CureCode, type DefectCode } from './looks
 
 /** The cure at the root of each cause. */
 export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
-  'strip-short': 'strip-more', 'strip-long': 'strip-less', 'pushed-too-deep': 'set-wire-stop', 'not-pushed-home': 'push-home', 'strands-splayed': 'lay-strands', 'notch-small': 'larger-notch',
-  'positioner-wrong': 'check-positioner', 'selector-high': 'check-selector', 'selector-low': 'check-selector', 'die-wrong': 'check-die', 'tool-tilted': 'hold-square', 'tool-worn': 'verify-tool',
-  'locator-off': 'set-locator', 'seal-slipped': 'seal-forward', 'seal-forgotten': 'thread-seal', 'cut-off-dull': 'change-cutter', 'die-reversed': 'turn-die', 'seam-turned': 'turn-seam',
+  'strip-short': 'strip-more',
+  'strip-long': 'strip-less',
+  'pushed-too-deep': 'set-wire-stop',
+  'not-pushed-home': 'push-home',
+  'strands-splayed': 'lay-strands',
+  'notch-small': 'larger-notch',
+  'positioner-wrong': 'check-positioner',
+  'selector-high': 'check-selector',
+  'selector-low': 'check-selector',
+  'die-wrong': 'check-die',
+  'tool-tilted': 'hold-square',
+  'tool-worn': 'verify-tool',
+  'locator-off': 'set-locator',
+  'seal-slipped': 'seal-forward',
+  'seal-forgotten': 'thread-seal',
+  'cut-off-dull': 'change-cutter',
+  'die-reversed': 'turn-die',
+  'seam-turned': 'turn-seam',
 }
 
 /** What else can be behind a defect than its likeliest cause, in that order. */
@@ -76,7 +91,10 @@ export function rankCauses(defect: DefectCode, evidence: CauseEvidence = {}): re
   const causes: readonly CauseCode[] = possible.length > 0 ? possible : ['tool-worn']
   const ranked = causes.map((cause) => ({ cause, cure: cureOf[cause], evidence: weigh(cause, evidence) }))
   const order = { for: 0, none: 1, against: 2 } as const
-  return ranked.map((one, at) => ({ one, at })).sort((a, b) => order[a.one.evidence] - order[b.one.evidence] || a.at - b.at).map(({ one }) => one)
+  return ranked
+    .map((one, at) => ({ one, at }))
+    .sort((a, b) => order[a.one.evidence] - order[b.one.evidence] || a.at - b.at)
+    .map(({ one }) => one)
 }
 
 function weigh(cause: CauseCode, { strip, height }: CauseEvidence): RankedCause['evidence'] {
@@ -89,7 +107,10 @@ function weigh(cause: CauseCode, { strip, height }: CauseEvidence): RankedCause[
     if (kind === (cause === 'strip-short' ? 'short' : 'long')) return 'for'
     return offMm * wanted < quarter ? 'against' : 'none'
   }
-  if (height && (cause === 'selector-high' || cause === 'selector-low' || cause === 'die-wrong' || cause === 'tool-worn')) {
+  if (
+    height &&
+    (cause === 'selector-high' || cause === 'selector-low' || cause === 'die-wrong' || cause === 'tool-worn')
+  ) {
     const high = height.heightMm > height.maxMm + 0.0005
     const low = height.heightMm < height.minMm - 0.0005
     if (!high && !low) return 'against'

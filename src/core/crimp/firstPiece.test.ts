@@ -17,8 +17,15 @@ const sealed = setOf('W08/b')
 const seen = (set: typeof machined) => looksOf(state, set).map((look) => ({ look, seen: true }))
 
 test('a machined contact needs its looks and its pull, no height', () => {
-  expect(judgeFirstPiece(state, machined, { looks: seen(machined), pullN: 60 })).toMatchObject({ good: true, pull: 'held', minimumN: 60 })
-  expect(judgeFirstPiece(state, machined, { looks: seen(machined), pullN: 59.9 })).toMatchObject({ good: false, pull: 'low' })
+  expect(judgeFirstPiece(state, machined, { looks: seen(machined), pullN: 60 })).toMatchObject({
+    good: true,
+    pull: 'held',
+    minimumN: 60,
+  })
+  expect(judgeFirstPiece(state, machined, { looks: seen(machined), pullN: 59.9 })).toMatchObject({
+    good: false,
+    pull: 'low',
+  })
 })
 
 test.each<[string, number | undefined, string | undefined]>([
@@ -34,20 +41,36 @@ test.each<[string, number | undefined, string | undefined]>([
 })
 
 test('a look that was not made, or not seen, spoils the piece', () => {
-  expect(judgeFirstPiece(state, machined, { looks: seen(machined).slice(1), pullN: 99 })).toMatchObject({ good: false, look: { code: 'looks-missing' } })
-  expect(judgeFirstPiece(state, machined, { looks: seen(machined).map((one, i) => ({ ...one, seen: i > 0 })), pullN: 99 })).toMatchObject({ good: false, look: { code: 'look-failed', look: 'bottomed-hard' } })
+  expect(judgeFirstPiece(state, machined, { looks: seen(machined).slice(1), pullN: 99 })).toMatchObject({
+    good: false,
+    look: { code: 'looks-missing' },
+  })
+  expect(
+    judgeFirstPiece(state, machined, { looks: seen(machined).map((one, i) => ({ ...one, seen: i > 0 })), pullN: 99 }),
+  ).toMatchObject({ good: false, look: { code: 'look-failed', look: 'bottomed-hard' } })
 })
 
 test('without a minimum nobody can say that it held', () => {
   const { pull: _pull, ...bare } = machined
-  expect(judgeFirstPiece(state, bare, { looks: seen(machined), pullN: 500 })).toMatchObject({ good: false, pull: 'unknown' })
+  expect(judgeFirstPiece(state, bare, { looks: seen(machined), pullN: 500 })).toMatchObject({
+    good: false,
+    pull: 'unknown',
+  })
 })
 
 test('a bad piece ends the row of good ones, a new mounting begins it anew', () => {
   const folded: Folded = foldAll(journal)
   const id = [...folded.state.tools.values()][0]?.setup ?? ''
-  const put = (said: object) => foldEntry(folded, { id: `piece-${folded.state.seq + 1}`, seq: folded.state.seq + 1, at: '2026-11-25T09:00:00.000Z', by: 'teodor', ...said } as Entry)
-  const piece = (pullN: number) => put({ kind: 'first-piece', setup: id, wire: 'W01', side: 'a', looks: seen(machined), pullN })
+  const put = (said: object) =>
+    foldEntry(folded, {
+      id: `piece-${folded.state.seq + 1}`,
+      seq: folded.state.seq + 1,
+      at: '2026-11-25T09:00:00.000Z',
+      by: 'teodor',
+      ...said,
+    } as Entry)
+  const piece = (pullN: number) =>
+    put({ kind: 'first-piece', setup: id, wire: 'W01', side: 'a', looks: seen(machined), pullN })
   expect(goodPieces(folded.state, id)).toBe(1)
   piece(80)
   expect(goodPieces(folded.state, id)).toBe(2)

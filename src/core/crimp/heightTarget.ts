@@ -24,10 +24,12 @@ export interface HeightTarget {
 /** Crimp height from compaction: height = compaction × (wire + barrel) / (shape factor × width). A sheet's own height wins. */
 export function heightTarget(section: CrimpSection): HeightTarget {
   const { min, max } = section.compaction ?? SOUND_COMPACTION
-  const full = (section.wireAreaMm2 + section.barrelAreaMm2) / ((section.shapeFactor ?? DEFAULT_SHAPE_FACTOR) * section.widthMm)
+  const full =
+    (section.wireAreaMm2 + section.barrelAreaMm2) / ((section.shapeFactor ?? DEFAULT_SHAPE_FACTOR) * section.widthMm)
   return { minMm: min * full, nominalMm: ((min + max) / 2) * full, maxMm: max * full, estimate: true }
 }
 
 /** The compaction that a measured height stands for. */
 export const compactionOf = (heightMm: number, section: CrimpSection): number =>
-  (heightMm * (section.shapeFactor ?? DEFAULT_SHAPE_FACTOR) * section.widthMm) / (section.wireAreaMm2 + section.barrelAreaMm2)
+  (heightMm * (section.shapeFactor ?? DEFAULT_SHAPE_FACTOR) * section.widthMm) /
+  (section.wireAreaMm2 + section.barrelAreaMm2)

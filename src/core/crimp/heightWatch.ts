@@ -15,7 +15,8 @@ export function heightReadings(state: JobState, setupId: string): readonly Heigh
   if (!released) return []
   const found: HeightReading[] = []
   for (const [term, { heights = [] }] of state.terms) {
-    for (const { setup, heightMm, at } of heights) if (setup === setupId && at >= released.at) found.push({ term, at, heightMm })
+    for (const { setup, heightMm, at } of heights)
+      if (setup === setupId && at >= released.at) found.push({ term, at, heightMm })
   }
   return found.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
 }
@@ -38,7 +39,11 @@ const noLimits = { centre: 0, ucl: Infinity, lcl: -Infinity }
 export function heightDrift(state: JobState, setupId: string): HeightDrift | undefined {
   const readings = heightReadings(state, setupId)
   const points = rulesOf(state).trendPoints
-  const signal = signals(readings.map((one) => one.heightMm), noLimits, points).find((one) => one.rule === 'trend')
+  const signal = signals(
+    readings.map((one) => one.heightMm),
+    noLimits,
+    points,
+  ).find((one) => one.rule === 'trend')
   const reading = signal && readings[signal.at]
   return reading ? { signal, reading, points } : undefined
 }

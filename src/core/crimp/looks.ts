@@ -11,23 +11,51 @@ export interface Look {
 export const looks = {
   'bottomed-hard': { id: 'bottomed-hard', when: 'before', faults: ['not-bottomed', 'insulation-in-barrel'] },
   'strands-in-hole': { id: 'strands-in-hole', when: 'after', faults: ['hole-empty'] },
-  'gap-and-strands': { id: 'gap-and-strands', when: 'after', faults: ['gap-too-large', 'insulation-in-barrel', 'strand-outside', 'strands-cut'] },
-  'indents-even': { id: 'indents-even', when: 'after', faults: ['indents-uneven', 'indents-off-band', 'under-crimped', 'over-crimped'] },
+  'gap-and-strands': {
+    id: 'gap-and-strands',
+    when: 'after',
+    faults: ['gap-too-large', 'insulation-in-barrel', 'strand-outside', 'strands-cut'],
+  },
+  'indents-even': {
+    id: 'indents-even',
+    when: 'after',
+    faults: ['indents-uneven', 'indents-off-band', 'under-crimped', 'over-crimped'],
+  },
   'straight-round': { id: 'straight-round', when: 'after', faults: ['cracked', 'bent', 'out-of-round'] },
-  'wings-closed': { id: 'wings-closed', when: 'after', faults: ['wings-open', 'strand-outside', 'over-crimped', 'under-crimped', 'strands-cut'] },
+  'wings-closed': {
+    id: 'wings-closed',
+    when: 'after',
+    faults: ['wings-open', 'strand-outside', 'over-crimped', 'under-crimped', 'strands-cut'],
+  },
   'brush-shows': { id: 'brush-shows', when: 'after', faults: ['brush-too-short', 'brush-reaches-mating-part'] },
-  'insulation-edge': { id: 'insulation-edge', when: 'after', faults: ['insulation-under-wings', 'bare-under-insulation-wings'] },
+  'insulation-edge': {
+    id: 'insulation-edge',
+    when: 'after',
+    faults: ['insulation-under-wings', 'bare-under-insulation-wings'],
+  },
   'insulation-held': { id: 'insulation-held', when: 'after', faults: ['insulation-loose', 'insulation-cut'] },
   'seal-in-wings': { id: 'seal-in-wings', when: 'after', faults: ['seal-out-of-wings', 'seal-torn', 'seal-missing'] },
-  'contact-straight': { id: 'contact-straight', when: 'after', faults: ['bent', 'no-bell-mouth', 'lance-down', 'tab-long', 'mating-part-deformed'] },
+  'contact-straight': {
+    id: 'contact-straight',
+    when: 'after',
+    faults: ['bent', 'no-bell-mouth', 'lance-down', 'tab-long', 'mating-part-deformed'],
+  },
   'tip-reached': { id: 'tip-reached', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
   'all-strands-inside': { id: 'all-strands-inside', when: 'after', faults: ['strand-outside', 'strands-cut'] },
   'collar-at-insulation': { id: 'collar-at-insulation', when: 'after', faults: ['gap-too-large', 'collar-torn'] },
   'section-square': { id: 'section-square', when: 'after', faults: ['under-crimped', 'over-crimped', 'cracked'] },
   'conductor-shows': { id: 'conductor-shows', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
   'stop-reached': { id: 'stop-reached', when: 'after', faults: ['tip-not-reached'] },
-  'insulation-at-barrel': { id: 'insulation-at-barrel', when: 'after', faults: ['gap-too-large', 'insulation-in-barrel', 'strand-outside'] },
-  'indent-in-place': { id: 'indent-in-place', when: 'after', faults: ['indent-on-seam', 'indents-off-band', 'under-crimped', 'over-crimped'] },
+  'insulation-at-barrel': {
+    id: 'insulation-at-barrel',
+    when: 'after',
+    faults: ['gap-too-large', 'insulation-in-barrel', 'strand-outside'],
+  },
+  'indent-in-place': {
+    id: 'indent-in-place',
+    when: 'after',
+    faults: ['indent-on-seam', 'indents-off-band', 'under-crimped', 'over-crimped'],
+  },
   'sleeve-intact': { id: 'sleeve-intact', when: 'after', faults: ['collar-torn', 'bent'] },
 } as const satisfies Record<string, Look>
 
@@ -47,16 +75,50 @@ export interface Defect {
 }
 
 export type CauseCode =
-  | 'strip-short' | 'strip-long' | 'pushed-too-deep' | 'not-pushed-home' | 'strands-splayed' | 'notch-small' | 'positioner-wrong' | 'selector-high'
-  | 'selector-low' | 'die-wrong' | 'tool-tilted' | 'tool-worn' | 'locator-off' | 'seal-slipped' | 'seal-forgotten' | 'cut-off-dull' | 'die-reversed'
+  | 'strip-short'
+  | 'strip-long'
+  | 'pushed-too-deep'
+  | 'not-pushed-home'
+  | 'strands-splayed'
+  | 'notch-small'
+  | 'positioner-wrong'
+  | 'selector-high'
+  | 'selector-low'
+  | 'die-wrong'
+  | 'tool-tilted'
+  | 'tool-worn'
+  | 'locator-off'
+  | 'seal-slipped'
+  | 'seal-forgotten'
+  | 'cut-off-dull'
+  | 'die-reversed'
   | 'seam-turned'
 export type CureCode =
-  | 'strip-more' | 'strip-less' | 'set-wire-stop' | 'push-home' | 'lay-strands' | 'larger-notch' | 'check-positioner' | 'check-selector' | 'check-die'
-  | 'hold-square' | 'verify-tool' | 'set-locator' | 'thread-seal' | 'seal-forward' | 'change-cutter' | 'turn-die'
+  | 'strip-more'
+  | 'strip-less'
+  | 'set-wire-stop'
+  | 'push-home'
+  | 'lay-strands'
+  | 'larger-notch'
+  | 'check-positioner'
+  | 'check-selector'
+  | 'check-die'
+  | 'hold-square'
+  | 'verify-tool'
+  | 'set-locator'
+  | 'thread-seal'
+  | 'seal-forward'
+  | 'change-cutter'
+  | 'turn-die'
   | 'turn-seam'
 
-const defect = <const Id extends string>(id: Id, decision: Decision, cause: CauseCode, cure: CureCode, strip?: 'short' | 'long') =>
-  ({ id, decision, cause, cure, ...(strip && { strip }) }) as const
+const defect = <const Id extends string>(
+  id: Id,
+  decision: Decision,
+  cause: CauseCode,
+  cure: CureCode,
+  strip?: 'short' | 'long',
+) => ({ id, decision, cause, cure, ...(strip && { strip }) }) as const
 
 /** Before the stroke a fault costs a try; after it, the contact. A crimp is never crimped again to save it. */
 export const defects = {
@@ -94,14 +156,44 @@ export const defects = {
 } as const
 
 export type DefectCode =
-  | 'not-bottomed' | 'insulation-in-barrel' | 'hole-empty' | 'gap-too-large' | 'strand-outside' | 'strands-cut' | 'indents-uneven' | 'indents-off-band'
-  | 'under-crimped' | 'over-crimped' | 'cracked' | 'bent' | 'out-of-round' | 'wings-open' | 'brush-too-short' | 'brush-reaches-mating-part'
-  | 'insulation-under-wings' | 'bare-under-insulation-wings' | 'insulation-loose' | 'insulation-cut' | 'seal-out-of-wings' | 'seal-torn' | 'seal-missing'
-  | 'no-bell-mouth' | 'lance-down' | 'tab-long' | 'mating-part-deformed'
-  | 'tip-not-reached' | 'strands-past-tip' | 'collar-torn' | 'indent-on-seam'
+  | 'not-bottomed'
+  | 'insulation-in-barrel'
+  | 'hole-empty'
+  | 'gap-too-large'
+  | 'strand-outside'
+  | 'strands-cut'
+  | 'indents-uneven'
+  | 'indents-off-band'
+  | 'under-crimped'
+  | 'over-crimped'
+  | 'cracked'
+  | 'bent'
+  | 'out-of-round'
+  | 'wings-open'
+  | 'brush-too-short'
+  | 'brush-reaches-mating-part'
+  | 'insulation-under-wings'
+  | 'bare-under-insulation-wings'
+  | 'insulation-loose'
+  | 'insulation-cut'
+  | 'seal-out-of-wings'
+  | 'seal-torn'
+  | 'seal-missing'
+  | 'no-bell-mouth'
+  | 'lance-down'
+  | 'tab-long'
+  | 'mating-part-deformed'
+  | 'tip-not-reached'
+  | 'strands-past-tip'
+  | 'collar-torn'
+  | 'indent-on-seam'
 
 /** The look at which a defect is found decides: a fault seen before the stroke never costs the contact. */
 export function decide(defectId: DefectCode, look: LookCode): Defect {
   const found: Defect = defects[defectId]
-  return looks[look].when === 'before' ? { ...found, decision: 'redo' } : found.decision === 'redo' ? { ...found, decision: 'scrap' } : found
+  return looks[look].when === 'before'
+    ? { ...found, decision: 'redo' }
+    : found.decision === 'redo'
+      ? { ...found, decision: 'scrap' }
+      : found
 }

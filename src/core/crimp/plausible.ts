@@ -20,11 +20,18 @@ export function implausibleHeight(set: ChosenSet, heightMm: number): Implausible
   if (!set.height) return undefined
   const min = set.height.minMm / HEIGHT_TIMES
   const max = set.height.maxMm * HEIGHT_TIMES
-  return heightMm < min || heightMm > max ? { code: 'implausible', figure: 'height', value: heightMm, min, max } : undefined
+  return heightMm < min || heightMm > max
+    ? { code: 'implausible', figure: 'height', value: heightMm, min, max }
+    : undefined
 }
 
 /** A pull that is more than the wires of a termination can hold. */
-export function implausiblePull({ wireTypes }: Facts, { wire, also }: Pick<Termination, 'wire' | 'also'>, set: ChosenSet, pullN: number): Implausible | undefined {
+export function implausiblePull(
+  { wireTypes }: Facts,
+  { wire, also }: Pick<Termination, 'wire' | 'also'>,
+  set: ChosenSet,
+  pullN: number,
+): Implausible | undefined {
   const metalMm2 = [wire, also?.wire].reduce((sum, one) => {
     const type = one && wireTypes[one.type]
     return sum + (type ? strandAreaMm2(type.strands, type.strandMm) : 0)

@@ -5,7 +5,8 @@ import { pullTables, type PullScope, type PullTableId } from './pullTables'
 
 export type Conductor = { readonly areaMm2: number } | { readonly awg: AwgNumber }
 
-export type PullRow = { readonly areaMm2: number; readonly forceN: number } | { readonly awg: string; readonly forceLbf: number }
+export type PullRow =
+  { readonly areaMm2: number; readonly forceN: number } | { readonly awg: string; readonly forceLbf: number }
 
 export interface PullMinimum {
   /** whole newtons, rounded up */
@@ -62,7 +63,10 @@ function byGauge(table: PullTableId, conductor: Conductor): Result<PullMinimum, 
   const { rows, scope } = pullTables[table]
   const areaMm2 = areaOf(conductor)
   const thinnest = rows[0][0]
-  const row = 'awg' in conductor ? rows.find(([awg]) => awg <= conductor.awg) : rows.find(([awg]) => awgAreaMm2(awg) >= areaMm2 - 1e-9)
+  const row =
+    'awg' in conductor
+      ? rows.find(([awg]) => awg <= conductor.awg)
+      : rows.find(([awg]) => awgAreaMm2(awg) >= areaMm2 - 1e-9)
   const tooThin = 'awg' in conductor ? conductor.awg > thinnest : areaMm2 < awgAreaMm2(thinnest) - 1e-9
   if (!row || tooThin) return outside(table, areaMm2)
   return found([{ awg: formatAwg(row[0]), forceLbf: row[1] }], row[1] * LBF_IN_N, scope)

@@ -24,7 +24,9 @@ export function samplesDue(state: JobState, setupId: string): SamplesDue {
   let sincePull = 0
   let count = 0
   let measured = 0
-  const crimps = [...state.terms.values()].flatMap(({ crimp }) => (crimp?.setup === setupId && crimp.at >= released.at ? [crimp] : [])).sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+  const crimps = [...state.terms.values()]
+    .flatMap(({ crimp }) => (crimp?.setup === setupId && crimp.at >= released.at ? [crimp] : []))
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
   for (const crimp of crimps) {
     count++
     if (crimp.heightMm !== undefined) measured = count
@@ -32,5 +34,10 @@ export function samplesDue(state: JobState, setupId: string): SamplesDue {
   }
   const heightIn = heightEvery === 0 ? undefined : Math.max(1, heightEvery - (count - measured))
   const pullIn = pullEvery === 0 ? undefined : Math.max(0, pullEvery - sincePull)
-  return { height: heightIn === 1, pull: pullIn === 0, ...(heightIn !== undefined && { heightIn }), ...(pullIn !== undefined && { pullIn }) }
+  return {
+    height: heightIn === 1,
+    pull: pullIn === 0,
+    ...(heightIn !== undefined && { heightIn }),
+    ...(pullIn !== undefined && { pullIn }),
+  }
 }

@@ -1,7 +1,8 @@
 import type { CauseCode } from './looks'
 
 /** What is set again on the bench when a crimp came out wrong: which part of the setup, and whether the crimp itself changes. */
-export type SetupPart = 'strip-stop' | 'wire-stop' | 'notch' | 'positioner' | 'selector' | 'die' | 'nest' | 'locator' | 'frame'
+export type SetupPart =
+  'strip-stop' | 'wire-stop' | 'notch' | 'positioner' | 'selector' | 'die' | 'nest' | 'locator' | 'frame'
 
 export interface SetupPartKind {
   readonly id: SetupPart
@@ -28,8 +29,17 @@ export const setupParts: Readonly<Record<SetupPart, SetupPartKind>> = {
 
 /** Causes that lie in how something is set. What hands did needs no change of the setup. */
 export const partOfCause: Readonly<Partial<Record<CauseCode, SetupPart>>> = {
-  'strip-short': 'strip-stop', 'strip-long': 'strip-stop', 'pushed-too-deep': 'wire-stop', 'notch-small': 'notch', 'positioner-wrong': 'positioner',
-  'selector-high': 'selector', 'selector-low': 'selector', 'die-wrong': 'die', 'die-reversed': 'die', 'tool-worn': 'frame', 'locator-off': 'locator',
+  'strip-short': 'strip-stop',
+  'strip-long': 'strip-stop',
+  'pushed-too-deep': 'wire-stop',
+  'notch-small': 'notch',
+  'positioner-wrong': 'positioner',
+  'selector-high': 'selector',
+  'selector-low': 'selector',
+  'die-wrong': 'die',
+  'die-reversed': 'die',
+  'tool-worn': 'frame',
+  'locator-off': 'locator',
 }
 
 /** Why a release ends though nothing in the setup's figures has changed. */

@@ -11,10 +11,19 @@ import { looksOf } from '../journal/shared'
 
 const shelf = demoCatalogue()
 const rows = Array.from({ length: 7 }, (_, i) => `W${i + 1},TW-1.0,RD,A,${i + 1},SW-7P,,,400`)
-const read = readPinout(`wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\n${rows.join('\n')}\n`, shelf)
+const read = readPinout(
+  `wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\n${rows.join('\n')}\n`,
+  shelf,
+)
 
 /** The shelf with a school of rules of its own: the strict one, but for what a test needs. */
-const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Catalogue => ({ ...catalogue, rules: new Map([...catalogue.rules, ['of-this-test', { ...houseRules['sheet-strict'], ...more, id: 'of-this-test' }]]) })
+const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Catalogue => ({
+  ...catalogue,
+  rules: new Map([
+    ...catalogue.rules,
+    ['of-this-test', { ...houseRules['sheet-strict'], ...more, id: 'of-this-test' }],
+  ]),
+})
 
 /** Seven sealed terminations, stripped, their setup released: only the crimps are left. */
 export function sevenLeads(more: Partial<HouseRules> = {}) {
@@ -22,9 +31,20 @@ export function sevenLeads(more: Partial<HouseRules> = {}) {
   let made = 0
   const newId = () => `watch-${String(++made).padStart(4, '0')}`
   const at = (seq: number) => new Date(Date.parse('2026-11-25T08:00:00Z') + seq * 60_000).toISOString()
-  const { folded, entries: before } = workThrough(firstEntries(withRules(shelf, more), { ...emptyPlan, rules: 'of-this-test', ends: [...read.plan.ends], wires: [...read.plan.wires] }, '2026-11-25', newId), {
-    newId, stamp: (seq) => ({ at: at(seq), by: 'teodor' }), until: (state, step) => step.code === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
-  })
+  const { folded, entries: before } = workThrough(
+    firstEntries(
+      withRules(shelf, more),
+      { ...emptyPlan, rules: 'of-this-test', ends: [...read.plan.ends], wires: [...read.plan.wires] },
+      '2026-11-25',
+      newId,
+    ),
+    {
+      newId,
+      stamp: (seq) => ({ at: at(seq), by: 'teodor' }),
+      until: (state, step) =>
+        step.code === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
+    },
+  )
   const { state } = folded
   const entries = [...before]
   const [setup = ''] = state.setups.keys()
@@ -41,6 +61,17 @@ export function sevenLeads(more: Partial<HouseRules> = {}) {
     return refusal
   }
   const looks = looksOf(state, set).map((look) => ({ look, seen: true }))
-  const crimp = (wire: number, heightMm?: number) => put({ kind: 'crimped', term: `1/W${wire}/a`, setup, looks, ...(heightMm !== undefined && { heightMm }) })
-  return { folded, state, entries, setup, set, looks, crimp, put, piece: () => put({ kind: 'first-piece', setup, wire: 'W1', side: 'a', looks, heightMm: 1.3, pullN: 130 }) }
+  const crimp = (wire: number, heightMm?: number) =>
+    put({ kind: 'crimped', term: `1/W${wire}/a`, setup, looks, ...(heightMm !== undefined && { heightMm }) })
+  return {
+    folded,
+    state,
+    entries,
+    setup,
+    set,
+    looks,
+    crimp,
+    put,
+    piece: () => put({ kind: 'first-piece', setup, wire: 'W1', side: 'a', looks, heightMm: 1.3, pullN: 130 }),
+  }
 }

@@ -40,7 +40,10 @@ const STEPS_AT_MOST = 2_000_000
  * kilometres. Pieces are rounded up, spools down: nothing comes out too short.
  */
 function toUnits({ spools, cuts, kerfMm = 0 }: CutRequest): CutUnits {
-  const tenths = { spools: spools.map((spool) => Math.floor(spool.lengthMm * 10 + 1e-6)), pieces: cuts.map((cut) => Math.ceil((cut.lengthMm + kerfMm) * 10 - 1e-6)) }
+  const tenths = {
+    spools: spools.map((spool) => Math.floor(spool.lengthMm * 10 + 1e-6)),
+    pieces: cuts.map((cut) => Math.ceil((cut.lengthMm + kerfMm) * 10 - 1e-6)),
+  }
   const shared = Math.max(1, [...tenths.spools, ...tenths.pieces].reduce(gcd, 0))
   const step = shared * Math.max(1, Math.ceil(Math.max(0, ...tenths.spools) / shared / STEPS_AT_MOST))
   return {
@@ -66,7 +69,11 @@ function fromUnits({ spools, cuts }: CutRequest, units: CutUnits, filling: Filli
   })
   const short = filling.missing.flatMap((count, c) => (count > 0 && cuts[c] ? [{ id: cuts[c].id, count }] : []))
   return {
-    assign, short, spoolsOpened: assign.length, bound: filling.bound, proven: filling.proven,
+    assign,
+    short,
+    spoolsOpened: assign.length,
+    bound: filling.bound,
+    proven: filling.proven,
     wasteMm: Math.round(assign.reduce((sum, one) => sum + (one.leftMm < shortest ? one.leftMm : 0), 0) * 10) / 10,
     longestLeftMm: Math.max(0, ...assign.map((one) => one.leftMm)),
   }

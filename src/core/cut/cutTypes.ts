@@ -7,7 +7,11 @@ export interface CutRequest {
 }
 
 export interface CutPlan {
-  readonly assign: readonly { readonly spool: string; readonly cuts: readonly { readonly id: string; readonly count: number }[]; readonly leftMm: number }[]
+  readonly assign: readonly {
+    readonly spool: string
+    readonly cuts: readonly { readonly id: string; readonly count: number }[]
+    readonly leftMm: number
+  }[]
   readonly short: readonly { readonly id: string; readonly count: number }[]
   readonly spoolsOpened: number
   /** left-overs that no wanted piece could be cut from */

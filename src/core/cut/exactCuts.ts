@@ -13,7 +13,9 @@ interface Best {
 
 /** Every way of putting few pieces on spools, the longest piece first; undefined when there are too many ways. */
 export function exactCuts({ spools, pieces }: CutUnits): Filling | undefined {
-  const single = pieces.flatMap((piece, kind) => Array.from({ length: piece.count }, () => ({ kind, length: piece.length }))).sort((a, b) => b.length - a.length || a.kind - b.kind)
+  const single = pieces
+    .flatMap((piece, kind) => Array.from({ length: piece.count }, () => ({ kind, length: piece.length })))
+    .sort((a, b) => b.length - a.length || a.kind - b.kind)
   const room = [...spools]
   const used = spools.map(() => 0)
   const at: number[] = []
@@ -26,7 +28,12 @@ export function exactCuts({ spools, pieces }: CutUnits): Filling | undefined {
     if (!piece) {
       const opened = used.filter((count) => count > 0).length
       const left = Math.max(0, ...room.filter((_, s) => (used[s] ?? 0) > 0))
-      if (!best || missing < best.missing || (missing === best.missing && (opened < best.opened || (opened === best.opened && left > best.left)))) best = { missing, opened, left, at: [...at] }
+      if (
+        !best ||
+        missing < best.missing ||
+        (missing === best.missing && (opened < best.opened || (opened === best.opened && left > best.left)))
+      )
+        best = { missing, opened, left, at: [...at] }
       return true
     }
     // like pieces go to spools in ascending order, spools that are alike and unopened are tried once: the rest is the same again

@@ -19,13 +19,19 @@ export function fillSpools({ spools, pieces }: CutUnits): Filling {
       const filled = pack(order.slice(0, count), spools, pieces, kept)
       if (!filled) continue
       const missing = pieces.map((piece, kind) => piece.count - (kept[kind] ?? 0))
-      return { spools: filled, missing, bound, proven: isBest(filled, { spools, pieces, order, count, bound, total, missing }) }
+      return {
+        spools: filled,
+        missing,
+        bound,
+        proven: isBest(filled, { spools, pieces, order, count, bound, total, missing }),
+      }
     }
     room = total
   }
 }
 
-const weigh = (counts: readonly number[], pieces: CutUnits['pieces']) => counts.reduce((sum, count, kind) => sum + count * (pieces[kind]?.length ?? 0), 0)
+const weigh = (counts: readonly number[], pieces: CutUnits['pieces']) =>
+  counts.reduce((sum, count, kind) => sum + count * (pieces[kind]?.length ?? 0), 0)
 
 /** As many pieces as fit into a length together: the longest are left out first, one by one. */
 function leaveOut(wanted: readonly number[], pieces: CutUnits['pieces'], room: number): readonly number[] {
@@ -43,7 +49,12 @@ function leaveOut(wanted: readonly number[], pieces: CutUnits['pieces'], room: n
 }
 
 /** All pieces onto these spools: the short ones filled to the brim first, so that the longest keeps what is over. */
-function pack(chosen: readonly number[], spools: readonly number[], pieces: CutUnits['pieces'], kept: readonly number[]): number[][] | undefined {
+function pack(
+  chosen: readonly number[],
+  spools: readonly number[],
+  pieces: CutUnits['pieces'],
+  kept: readonly number[],
+): number[][] | undefined {
   const left = [...kept]
   const filled = spools.map(() => pieces.map(() => 0))
   for (const [i, s] of [...chosen].reverse().entries()) {
@@ -68,7 +79,10 @@ interface Goals {
 }
 
 /** Are all goals at what no plan can pass: nothing missing, the fewest spools, and all that is over on one of them? */
-function isBest(filled: readonly (readonly number[])[], { spools, pieces, order, count, bound, total, missing }: Goals): boolean {
+function isBest(
+  filled: readonly (readonly number[])[],
+  { spools, pieces, order, count, bound, total, missing }: Goals,
+): boolean {
   if (count !== bound || missing.some((one) => one > 0)) return false
   const over = order.slice(0, count).reduce((sum, s) => sum + (spools[s] ?? 0), 0) - total
   const left = Math.max(0, ...order.slice(0, count).map((s) => (spools[s] ?? 0) - weigh(filled[s] ?? [], pieces)))

@@ -6,12 +6,19 @@
  * @param counts how many of each there are
  * @returns how many of each are taken
  */
-export function fullestSum(room: number, pieces: readonly { readonly length: number }[], counts: readonly number[]): number[] {
+export function fullestSum(
+  room: number,
+  pieces: readonly { readonly length: number }[],
+  counts: readonly number[],
+): number[] {
   const taken = pieces.map(() => 0)
   // everything that is there fits: no search
   const all = counts.reduce((sum, count, kind) => sum + count * (pieces[kind]?.length ?? 0), 0)
   if (all <= room) return [...counts]
-  const kinds = pieces.map((_, kind) => kind).filter((kind) => (counts[kind] ?? 0) > 0 && (pieces[kind]?.length ?? 0) > 0).sort((a, b) => (pieces[b]?.length ?? 0) - (pieces[a]?.length ?? 0))
+  const kinds = pieces
+    .map((_, kind) => kind)
+    .filter((kind) => (counts[kind] ?? 0) > 0 && (pieces[kind]?.length ?? 0) > 0)
+    .sort((a, b) => (pieces[b]?.length ?? 0) - (pieces[a]?.length ?? 0))
   // the kind whose piece reached a sum first, from 1; 0 is not reached
   const by = new Uint16Array(room + 1)
   const used = new Uint32Array(room + 1)

@@ -37,7 +37,12 @@ export interface PlacedCavity extends Position, Point {
 
 export type ArrangementFault =
   | { readonly code: 'order-not-for-arrangement'; readonly order: string; readonly arrangement: Arrangement['kind'] }
-  | { readonly code: 'lengths-differ'; readonly field: 'rowOffsetsMm' | 'ringRadiiMm'; readonly expected: number; readonly found: number }
+  | {
+      readonly code: 'lengths-differ'
+      readonly field: 'rowOffsetsMm' | 'ringRadiiMm'
+      readonly expected: number
+      readonly found: number
+    }
   | { readonly code: 'no-letters' }
   | { readonly code: 'ids-missing'; readonly expected: number; readonly found: number }
 
@@ -45,19 +50,28 @@ export type ArrangementFault =
  * The cavities of an arrangement with their printed ids and places, row by row (or ring by ring).
  * @returns the cavities, or why the arrangement cannot be numbered so
  */
-export function placeCavities(arrangement: Arrangement, ids: IdStyle): Result<readonly PlacedCavity[], ArrangementFault> {
+export function placeCavities(
+  arrangement: Arrangement,
+  ids: IdStyle,
+): Result<readonly PlacedCavity[], ArrangementFault> {
   const scheme = numberingSchemes[ids.order]
-  if ((scheme.over === 'rings') !== (arrangement.kind === 'rings')) return fail({ code: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
+  if ((scheme.over === 'rings') !== (arrangement.kind === 'rings'))
+    return fail({ code: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
   const faults = lengthFault(arrangement)
   if (faults) return fail(faults)
   if (ids.kind === 'letters' && new Set(ids.skip).size >= 26) return fail({ code: 'no-letters' })
   const points = rowsOfPoints(arrangement)
   const walk = scheme.walk(points.map((row) => row.length))
-  if (ids.kind === 'list' && ids.list.length < walk.length) return fail({ code: 'ids-missing', expected: walk.length, found: ids.list.length })
+  if (ids.kind === 'list' && ids.list.length < walk.length)
+    return fail({ code: 'ids-missing', expected: walk.length, found: ids.list.length })
   const printed = printedIds(walk.length, ids)
   return ok(
     walk
-      .map((position, i) => ({ id: printed[i] ?? '', ...position, ...(points[position.row]?.[position.index] ?? { xMm: 0, yMm: 0 }) }))
+      .map((position, i) => ({
+        id: printed[i] ?? '',
+        ...position,
+        ...(points[position.row]?.[position.index] ?? { xMm: 0, yMm: 0 }),
+      }))
       .sort((a, b) => a.row - b.row || a.index - b.index),
   )
 }
@@ -67,7 +81,12 @@ function lengthFault(arrangement: Arrangement): ArrangementFault | undefined {
   const counts = arrangement.kind === 'rows' ? arrangement.rowCounts : arrangement.ringCounts
   const per = arrangement.kind === 'rows' ? arrangement.rowOffsetsMm : arrangement.ringRadiiMm
   if (!per || per.length === counts.length) return undefined
-  return { code: 'lengths-differ', field: arrangement.kind === 'rows' ? 'rowOffsetsMm' : 'ringRadiiMm', expected: counts.length, found: per.length }
+  return {
+    code: 'lengths-differ',
+    field: arrangement.kind === 'rows' ? 'rowOffsetsMm' : 'ringRadiiMm',
+    expected: counts.length,
+    found: per.length,
+  }
 }
 
 /** The places of all cavities, row by row from the top, or ring by ring from the centre. */
@@ -93,7 +112,12 @@ function rowsOfPoints(arrangement: Arrangement): readonly (readonly Point[])[] {
     }
     case 'free': {
       const rows = [...new Set(arrangement.positions.map((position) => position.row))].sort((a, b) => a - b)
-      return rows.map((row) => arrangement.positions.filter((position) => position.row === row).sort((a, b) => a.xMm - b.xMm).map(({ xMm, yMm }) => ({ xMm, yMm })))
+      return rows.map((row) =>
+        arrangement.positions
+          .filter((position) => position.row === row)
+          .sort((a, b) => a.xMm - b.xMm)
+          .map(({ xMm, yMm }) => ({ xMm, yMm })),
+      )
     }
   }
 }

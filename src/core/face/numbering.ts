@@ -20,7 +20,11 @@ export const numberingSchemes = {
   /** every row starts again at the same side */
   'same-side': { id: 'same-side', over: 'rows', walk: (counts) => counts.flatMap(along) },
   /** every other row runs back */
-  snake: { id: 'snake', over: 'rows', walk: (counts) => counts.flatMap((count, row) => (row % 2 === 0 ? along(count, row) : along(count, row).reverse())) },
+  snake: {
+    id: 'snake',
+    over: 'rows',
+    walk: (counts) => counts.flatMap((count, row) => (row % 2 === 0 ? along(count, row) : along(count, row).reverse())),
+  },
   /** from the centre outward */
   out: { id: 'out', over: 'rings', walk: (counts) => counts.flatMap(along) },
   /** from the rim inward */
@@ -38,7 +42,9 @@ export type IdStyle =
 export function printedIds(count: number, style: IdStyle): readonly string[] {
   if (style.kind === 'list') return style.list.slice(0, count)
   if (style.kind === 'numbers') return Array.from({ length: count }, (_, i) => String(style.start + i))
-  const letters = Array.from({ length: 26 }, (_, i) => String.fromCharCode(65 + i)).filter((letter) => !style.skip.includes(letter))
+  const letters = Array.from({ length: 26 }, (_, i) => String.fromCharCode(65 + i)).filter(
+    (letter) => !style.skip.includes(letter),
+  )
   return Array.from({ length: count }, (_, i) => lettersOf(i, letters))
 }
 

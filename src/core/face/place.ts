@@ -19,10 +19,14 @@ export function seen(point: Point, view: FaceView): Point {
   const xMm = view.side === 'mating' ? -point.xMm : point.xMm
   const yMm = point.yMm
   switch (view.turnDeg) {
-    case 0: return { xMm, yMm }
-    case 90: return { xMm: yMm, yMm: -xMm }
-    case 180: return { xMm: -xMm, yMm: -yMm }
-    case 270: return { xMm: -yMm, yMm: xMm }
+    case 0:
+      return { xMm, yMm }
+    case 90:
+      return { xMm: yMm, yMm: -xMm }
+    case 180:
+      return { xMm: -xMm, yMm: -yMm }
+    case 270:
+      return { xMm: -yMm, yMm: xMm }
   }
 }
 
@@ -38,7 +42,9 @@ export type CavityPlace =
       readonly ways: number
       /** from 1, counted from `from` */
       readonly count: number
-      readonly from: { readonly kind: 'mark'; readonly mark: Mark['kind'] } | { readonly kind: 'side'; readonly side: 'left' | 'right' | 'top' | 'bottom' }
+      readonly from:
+        | { readonly kind: 'mark'; readonly mark: Mark['kind'] }
+        | { readonly kind: 'side'; readonly side: 'left' | 'right' | 'top' | 'bottom' }
       /** printed ids of the two cavities of the row before, between which this one stands */
       readonly between?: readonly [string, string]
     }
@@ -62,11 +68,22 @@ const NEAR_MM = 0.02
  * In rows the counting starts at the end nearer to the mark; a mark in the middle gives no side, so the view's left
  * (or top) is named. In rings it starts at the cavity nearest to the mark and goes clockwise as seen.
  */
-export function cavityPlace(cavity: PlacedCavity, all: readonly PlacedCavity[], kind: Arrangement['kind'], mark?: Mark, view: FaceView = wireFaceUpright): CavityPlace {
+export function cavityPlace(
+  cavity: PlacedCavity,
+  all: readonly PlacedCavity[],
+  kind: Arrangement['kind'],
+  mark?: Mark,
+  view: FaceView = wireFaceUpright,
+): CavityPlace {
   return kind === 'rings' ? placeInRings(cavity, all, mark, view) : placeInRows(cavity, all, mark, view)
 }
 
-function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark | undefined, view: FaceView): CavityPlace {
+function placeInRows(
+  cavity: PlacedCavity,
+  all: readonly PlacedCavity[],
+  mark: Mark | undefined,
+  view: FaceView,
+): CavityPlace {
   const upright = view.turnDeg === 90 || view.turnDeg === 270
   const along = (point: Point) => (upright ? -seen(point, view).yMm : seen(point, view).xMm)
   const across = (point: Point) => (upright ? seen(point, view).xMm : -seen(point, view).yMm)
@@ -91,7 +108,11 @@ function placeInRows(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: M
   }
 }
 
-function neighboursAbove(cavity: PlacedCavity, above: readonly PlacedCavity[] | undefined, along: (p: Point) => number): readonly [string, string] | undefined {
+function neighboursAbove(
+  cavity: PlacedCavity,
+  above: readonly PlacedCavity[] | undefined,
+  along: (p: Point) => number,
+): readonly [string, string] | undefined {
   const at = along(cavity)
   const next = above?.findIndex((other) => along(other) > at + NEAR_MM) ?? -1
   const before = above?.[next - 1]
@@ -100,7 +121,12 @@ function neighboursAbove(cavity: PlacedCavity, above: readonly PlacedCavity[] | 
   return [before.id, after.id]
 }
 
-function placeInRings(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: Mark | undefined, view: FaceView): CavityPlace {
+function placeInRings(
+  cavity: PlacedCavity,
+  all: readonly PlacedCavity[],
+  mark: Mark | undefined,
+  view: FaceView,
+): CavityPlace {
   const members = all.filter((other) => other.row === cavity.row)
   const rings = new Set(all.map((other) => other.row)).size
   if (members.length === 1 && Math.hypot(cavity.xMm, cavity.yMm) <= NEAR_MM) return { kind: 'centre' }
@@ -111,17 +137,28 @@ function placeInRings(cavity: PlacedCavity, all: readonly PlacedCavity[], mark: 
   }
   const markDeg = mark ? clockwiseDeg(mark.at) : 0
   const apart = (deg: number) => Math.min((deg - markDeg + 360) % 360, (markDeg - deg + 360) % 360)
-  const first = members.reduce((best, other) => (apart(clockwiseDeg(other)) < apart(clockwiseDeg(best)) - 1e-6 ? other : best))
+  const first = members.reduce((best, other) =>
+    apart(clockwiseDeg(other)) < apart(clockwiseDeg(best)) - 1e-6 ? other : best,
+  )
   const firstDeg = clockwiseDeg(first)
-  const ordered = [...members].sort((a, b) => ((clockwiseDeg(a) - firstDeg + 360.000001) % 360) - ((clockwiseDeg(b) - firstDeg + 360.000001) % 360))
+  const ordered = [...members].sort(
+    (a, b) => ((clockwiseDeg(a) - firstDeg + 360.000001) % 360) - ((clockwiseDeg(b) - firstDeg + 360.000001) % 360),
+  )
   return {
-    kind: 'ring', rings, ring: cavity.row, ways: members.length,
-    count: ordered.findIndex((other) => other.id === cavity.id) + 1, ...(mark && { mark: mark.kind }),
+    kind: 'ring',
+    rings,
+    ring: cavity.row,
+    ways: members.length,
+    count: ordered.findIndex((other) => other.id === cavity.id) + 1,
+    ...(mark && { mark: mark.kind }),
   }
 }
 
 /** The cavities that a hand takes for this one: its nearest neighbours, and the one at its mirror image. */
-export function likelyWrong(cavity: PlacedCavity, all: readonly PlacedCavity[]): { readonly neighbours: readonly string[]; readonly mirror?: string } {
+export function likelyWrong(
+  cavity: PlacedCavity,
+  all: readonly PlacedCavity[],
+): { readonly neighbours: readonly string[]; readonly mirror?: string } {
   const others = all.filter((other) => other.id !== cavity.id)
   const distance = (other: Point) => Math.hypot(other.xMm - cavity.xMm, other.yMm - cavity.yMm)
   const nearest = Math.min(...others.map(distance))

@@ -1,4 +1,11 @@
-import { isSleeve, type CavityContact, type Contact, type ContactSize, type FamilyFacts, type Seal } from '../catalogue/types'
+import {
+  isSleeve,
+  type CavityContact,
+  type Contact,
+  type ContactSize,
+  type FamilyFacts,
+  type Seal,
+} from '../catalogue/types'
 import { allowedCurrentA } from './current'
 import { AREA_TOLERANCE_MM2, type FitConditions, type FitQuery, type FitReason, type Unchecked } from './fitTypes'
 
@@ -8,27 +15,34 @@ import { AREA_TOLERANCE_MM2, type FitConditions, type FitQuery, type FitReason, 
 export const totalAreaMm2 = ({ wire, also }: FitConditions): number => wire.areaMm2 + (also?.areaMm2 ?? 0)
 
 /** Two insulations side by side are as wide as both. */
-export const widestInsulationMm = ({ wire, also }: FitConditions): number => wire.insulationMm + (also?.insulationMm ?? 0)
+export const widestInsulationMm = ({ wire, also }: FitConditions): number =>
+  wire.insulationMm + (also?.insulationMm ?? 0)
 
 /** Folding the bare end back on itself doubles the conductor: never the first choice, only where the rules let it, and never for two wires. */
 export function foldsBack(contact: Contact, conditions: FitConditions): boolean {
   const { wire, also, rules } = conditions
   const { minMm2, maxMm2 } = contact.conductor
   return (
-    rules.foldBack !== 'forbidden' && !also && wire.areaMm2 < minMm2 - AREA_TOLERANCE_MM2 &&
-    2 * wire.areaMm2 >= minMm2 - AREA_TOLERANCE_MM2 && 2 * wire.areaMm2 <= maxMm2 + AREA_TOLERANCE_MM2
+    rules.foldBack !== 'forbidden' &&
+    !also &&
+    wire.areaMm2 < minMm2 - AREA_TOLERANCE_MM2 &&
+    2 * wire.areaMm2 >= minMm2 - AREA_TOLERANCE_MM2 &&
+    2 * wire.areaMm2 <= maxMm2 + AREA_TOLERANCE_MM2
   )
 }
 
 /** Conductor and insulation support: what the contact itself says, wherever it goes. */
 export function wireReason(contact: Contact, conditions: FitConditions): FitReason | undefined {
   const areaMm2 = totalAreaMm2(conditions)
-  if (areaMm2 < contact.conductor.minMm2 - AREA_TOLERANCE_MM2 && !foldsBack(contact, conditions)) return { code: 'conductor-small', areaMm2, minMm2: contact.conductor.minMm2 }
-  if (areaMm2 > contact.conductor.maxMm2 + AREA_TOLERANCE_MM2) return { code: 'conductor-large', areaMm2, maxMm2: contact.conductor.maxMm2 }
+  if (areaMm2 < contact.conductor.minMm2 - AREA_TOLERANCE_MM2 && !foldsBack(contact, conditions))
+    return { code: 'conductor-small', areaMm2, minMm2: contact.conductor.minMm2 }
+  if (areaMm2 > contact.conductor.maxMm2 + AREA_TOLERANCE_MM2)
+    return { code: 'conductor-large', areaMm2, maxMm2: contact.conductor.maxMm2 }
   if (conditions.also && !contact.twoWires) return { code: 'two-wires', why: 'sheet' }
   const insulationMm = widestInsulationMm(conditions)
   const held = contact.insulation
-  if (held && (insulationMm < held.minMm || insulationMm > held.maxMm)) return { code: 'insulation-support', insulationMm, ...held }
+  if (held && (insulationMm < held.minMm || insulationMm > held.maxMm))
+    return { code: 'insulation-support', insulationMm, ...held }
   const cup = contact.construction === 'closed-barrel' ? contact.barrel?.cupBoreMm : undefined
   if (cup !== undefined && insulationMm > cup) return { code: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
   return undefined
@@ -48,7 +62,11 @@ export function contactReason(contact: CavityContact, query: FitQuery, family: F
   return reason
 }
 
-export function sealReason(seal: Seal | undefined, conditions: FitConditions, size: ContactSize): FitReason | undefined {
+export function sealReason(
+  seal: Seal | undefined,
+  conditions: FitConditions,
+  size: ContactSize,
+): FitReason | undefined {
   const window = seal?.insulation ?? size.matWindow
   if (!window) return undefined
   const { insulationMm } = conditions.wire
@@ -61,13 +79,20 @@ export function sealReason(seal: Seal | undefined, conditions: FitConditions, si
 /** A seal is drawn into a bore a little smaller than itself: more than this apart and it is the seal of another cavity. */
 const SEAL_BORE_TOLERANCE_MM = 0.3
 
-export function boreReason(contact: CavityContact, seal: Seal | undefined, conditions: FitConditions, size: ContactSize): FitReason | undefined {
+export function boreReason(
+  contact: CavityContact,
+  seal: Seal | undefined,
+  conditions: FitConditions,
+  size: ContactSize,
+): FitReason | undefined {
   const { boreMm } = size
   if (boreMm === undefined) return undefined
-  if (contact.crimpedMm !== undefined && contact.crimpedMm > boreMm) return { code: 'bore', what: 'contact', diameterMm: contact.crimpedMm, boreMm }
+  if (contact.crimpedMm !== undefined && contact.crimpedMm > boreMm)
+    return { code: 'bore', what: 'contact', diameterMm: contact.crimpedMm, boreMm }
   const insulationMm = widestInsulationMm(conditions)
   if (insulationMm > boreMm) return { code: 'bore', what: 'insulation', diameterMm: insulationMm, boreMm }
-  if (seal && Math.abs(seal.boreMm - boreMm) > SEAL_BORE_TOLERANCE_MM) return { code: 'bore', what: 'seal', diameterMm: seal.boreMm, boreMm }
+  if (seal && Math.abs(seal.boreMm - boreMm) > SEAL_BORE_TOLERANCE_MM)
+    return { code: 'bore', what: 'seal', diameterMm: seal.boreMm, boreMm }
   return undefined
 }
 
@@ -84,15 +109,19 @@ export function currentReason(contact: Contact, conditions: FitConditions): FitR
 
 /** Gold against tin frets and corrodes; other pairs are left to the sheet. */
 export function platingReason(contact: Contact, { matePlating }: FitQuery): FitReason | undefined {
-  const goldOnTin = matePlating && ((matePlating === 'gold' && contact.plating === 'tin') || (matePlating === 'tin' && contact.plating === 'gold'))
+  const goldOnTin =
+    matePlating &&
+    ((matePlating === 'gold' && contact.plating === 'tin') || (matePlating === 'tin' && contact.plating === 'gold'))
   return goldOnTin ? { code: 'plating', plating: contact.plating, matePlating } : undefined
 }
 
 /** What could not be checked for want of a figure: it is said, never guessed. */
 export function uncheckedOf(contact: Contact, conditions: FitConditions, size?: ContactSize): readonly Unchecked[] {
   const unchecked: Unchecked[] = []
-  if (loadA(conditions) !== undefined && (contact.ratedA === undefined || contact.maxC === undefined)) unchecked.push('current')
-  if (size && (size.boreMm === undefined || (!isSleeve(contact) && contact.crimpedMm === undefined))) unchecked.push('bore')
+  if (loadA(conditions) !== undefined && (contact.ratedA === undefined || contact.maxC === undefined))
+    unchecked.push('current')
+  if (size && (size.boreMm === undefined || (!isSleeve(contact) && contact.crimpedMm === undefined)))
+    unchecked.push('bore')
   if (contact.construction === 'open-barrel' && !contact.insulation) unchecked.push('insulation-support')
   return unchecked
 }

@@ -28,8 +28,21 @@ export interface SetChoice {
 /** Two questions with the same key have the same answer: like terminations are worked out once. */
 export function questionKey(asked: Question): string {
   const { wire, also } = asked.kind === 'cavity' ? asked.query : asked.conditions
-  const wires = [wire, also].map((one) => one && [one.areaMm2, one.metalAreaMm2, one.awg, one.insulationMm, one.strands, one.strandMm, one.currentA].join(','))
-  const place = asked.kind === 'cavity' ? [asked.query.housing.family, asked.query.housing.role, asked.query.cavity.size, asked.query.gender, asked.query.matePlating] : asked.terminals.map((one) => one.id)
+  const wires = [wire, also].map(
+    (one) =>
+      one &&
+      [one.areaMm2, one.metalAreaMm2, one.awg, one.insulationMm, one.strands, one.strandMm, one.currentA].join(','),
+  )
+  const place =
+    asked.kind === 'cavity'
+      ? [
+          asked.query.housing.family,
+          asked.query.housing.role,
+          asked.query.cavity.size,
+          asked.query.gender,
+          asked.query.matePlating,
+        ]
+      : asked.terminals.map((one) => one.id)
   return [...place, ...wires].join('|')
 }
 
@@ -37,7 +50,12 @@ export function questionKey(asked: Question): string {
  * The best workable set for every side that has none.
  * @param sets what is chosen already, by `wire/side`; those sides stay as they are
  */
-export function chooseSets(catalogue: Catalogue, plan: Plan, sets: ReadonlyMap<string, ChosenSet>, today: string): readonly SetChoice[] {
+export function chooseSets(
+  catalogue: Catalogue,
+  plan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  today: string,
+): readonly SetChoice[] {
   const known = new Map<string, ChosenSet | null>()
   const chosen = new Map(sets)
   const choices: SetChoice[] = []

@@ -15,15 +15,31 @@ import { pullFromSheet, pullFromTable } from './requiredPull'
 const shelf = demoCatalogue()
 const today = '2026-11-25'
 
-function query(housingId: string, cavityId: string, wire: FitWire | string, more: Partial<FitQuery> & { rulesId?: ShippedRulesId } = {}): FitQuery {
+function query(
+  housingId: string,
+  cavityId: string,
+  wire: FitWire | string,
+  more: Partial<FitQuery> & { rulesId?: ShippedRulesId } = {},
+): FitQuery {
   const housing = shelf.housings.get(housingId)
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const type = typeof wire === 'string' ? shelf.wireTypes.get(wire) : undefined
   if (!housing || !cavity) throw new Error(`${housingId}.${cavityId}`)
-  return { housing, cavity, wire: type ? fitWire(type) : (wire as FitWire), ambientC: 20, rules: houseRules[more.rulesId ?? 'sheet-strict'], today, ...more }
+  return {
+    housing,
+    cavity,
+    wire: type ? fitWire(type) : (wire as FitWire),
+    ambientC: 20,
+    rules: houseRules[more.rulesId ?? 'sheet-strict'],
+    today,
+    ...more,
+  }
 }
 
-const reasons = (asked: FitQuery) => Object.fromEntries(fit(shelf, asked).rejected.map((one) => [`${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`, one.reason.code]))
+const reasons = (asked: FitQuery) =>
+  Object.fromEntries(
+    fit(shelf, asked).rejected.map((one) => [`${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`, one.reason.code]),
+  )
 
 test('0.5 mm² in a Celadon M plug: nickel socket, QF-5 with QP-2 at 7, strip 5.5 to 6.2', () => {
   const [best] = fit(shelf, query('CM-10P', '1', 'TW-0.5')).sets
@@ -36,7 +52,8 @@ test('0.5 mm² in a Celadon M plug: nickel socket, QF-5 with QP-2 at 7, strip 5.
 })
 
 test('a low-level signal gets gold, power gets nickel', () => {
-  const best = (currentA: number) => fit(shelf, query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA })).sets[0]?.contact.plating
+  const best = (currentA: number) =>
+    fit(shelf, query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA })).sets[0]?.contact.plating
   expect(best(0.02)).toBe('gold')
   expect(best(3)).toBe('nickel')
 })
@@ -45,10 +62,17 @@ test('rubber insulation of 2.95 mm is out of every Slipware seal, each with its 
   const asked = query('SW-7P', '3', 'RW-1.5')
   const { sets, rejected } = fit(shelf, asked)
   expect(sets).toEqual([])
-  expect(rejected[0]).toMatchObject({ seal: { id: 'SL-24' }, reason: { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' } })
+  expect(rejected[0]).toMatchObject({
+    seal: { id: 'SL-24' },
+    reason: { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' },
+  })
   expect(reasons(asked)).toEqual({
-    'SC-09-18+SL-24': 'seal-tears', 'SC-09-18+SL-18': 'seal-tears', 'SC-09-18+SL-14': 'seal-tears',
-    'SC-03-08': 'conductor-large', 'SP-03-08': 'gender', 'SP-09-18': 'gender',
+    'SC-09-18+SL-24': 'seal-tears',
+    'SC-09-18+SL-18': 'seal-tears',
+    'SC-09-18+SL-14': 'seal-tears',
+    'SC-03-08': 'conductor-large',
+    'SP-03-08': 'gender',
+    'SP-09-18': 'gender',
   })
 })
 
@@ -58,8 +82,18 @@ test.each<[string, FitQuery, string, string]>([
   ['too little copper', query('CM-10P', '1', { areaMm2: 0.25, insulationMm: 1.6 }), 'CM-SK-N', 'conductor-small'],
   ['too much', query('CS-14P', '1', { areaMm2: 0.75, insulationMm: 1.6 }), 'CS-SK-N', 'conductor-large'],
   ['a pin in a plug', query('CM-10P', '1', 'TW-0.5'), 'CM-PN-N', 'gender'],
-  ['more than it carries', query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 11.5 }), 'CM-SK-N', 'current'],
-  ['hot', query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 8 }, { ambientC: 90 }), 'CM-SK-N', 'current'],
+  [
+    'more than it carries',
+    query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 11.5 }),
+    'CM-SK-N',
+    'current',
+  ],
+  [
+    'hot',
+    query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 8 }, { ambientC: 90 }),
+    'CM-SK-N',
+    'current',
+  ],
   ['gold against tin', query('CM-10P', '1', 'TW-0.5', { matePlating: 'tin' }), 'CM-SK-G', 'plating'],
   ['past its date under strict rules', query('CM-10P', '1', 'TW-0.5', { today: '2027-06-01' }), 'CM-SK-N', 'rule'],
 ])('%s: %s', (_what, asked, contact, code) => {
@@ -96,7 +130,8 @@ test('the contact’s sheet comes before the table; outside both there is no fig
 })
 
 const loom = (): Plan => {
-  const csv = 'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,RW-1.5,BN,A,1,D,3,2350\nW2,TW-0.5,RD,A,2,D,4,2350'
+  const csv =
+    'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,RW-1.5,BN,A,1,D,3,2350\nW2,TW-0.5,RD,A,2,D,4,2350'
   const { plan } = readPinout(csv, shelf, { A: 'CM-10P', D: 'SW-7P' })
   if (!plan) throw new Error('pinout')
   return { ...emptyPlan, ends: [...plan.ends], wires: [...plan.wires] }
@@ -105,23 +140,41 @@ const loom = (): Plan => {
 test('the blocked side has no set, the others their best; the way out is the thin-wall wire of the same size', () => {
   const plan = loom()
   const choices = chooseSets(shelf, plan, new Map(), today)
-  expect(choices.map((one) => `${one.wire}${one.side} ${one.set?.contact ?? 'none'} ${one.set?.seal ?? ''}`.trim())).toEqual(['W1a CM-SK-N', 'W1b none', 'W2a CM-SK-N', 'W2b SC-03-08 SL-18'])
+  expect(
+    choices.map((one) => `${one.wire}${one.side} ${one.set?.contact ?? 'none'} ${one.set?.seal ?? ''}`.trim()),
+  ).toEqual(['W1a CM-SK-N', 'W1b none', 'W2a CM-SK-N', 'W2b SC-03-08 SL-18'])
   const [wire] = plan.wires
   const found = wire ? remedies(shelf, plan, wire, 'b', today) : []
-  expect(found.map((one) => `${one.wireType.id} ${one.set.contact.id} ${one.set.seal?.id ?? ''}`)).toEqual(['TW-1.5 SC-09-18 SL-24'])
+  expect(found.map((one) => `${one.wireType.id} ${one.set.contact.id} ${one.set.seal?.id ?? ''}`)).toEqual([
+    'TW-1.5 SC-09-18 SL-24',
+  ])
 })
 
 test('whatever the wire, each candidate is in or out with a code of the order, and the quick way finds the same best set', () => {
-  const wires = fc.record({ areaMm2: fc.double({ min: 0.05, max: 3, noNaN: true }), insulationMm: fc.double({ min: 0.8, max: 4, noNaN: true }), currentA: fc.option(fc.double({ min: 0.01, max: 30, noNaN: true }), { nil: undefined }) })
-  const places = fc.constantFrom(['CM-10P', '1'] as const, ['CS-14P', '5'] as const, ['SW-7P', '2'] as const, ['CM-10R', '3'] as const)
+  const wires = fc.record({
+    areaMm2: fc.double({ min: 0.05, max: 3, noNaN: true }),
+    insulationMm: fc.double({ min: 0.8, max: 4, noNaN: true }),
+    currentA: fc.option(fc.double({ min: 0.01, max: 30, noNaN: true }), { nil: undefined }),
+  })
+  const places = fc.constantFrom(
+    ['CM-10P', '1'] as const,
+    ['CS-14P', '5'] as const,
+    ['SW-7P', '2'] as const,
+    ['CM-10R', '3'] as const,
+  )
   fc.assert(
-    fc.property(wires, places, fc.constantFrom<ShippedRulesId>('sheet-strict', 'field-repair', 'hobby-bench'), (wire, [housing, cavity], rulesId) => {
-      const asked = query(housing, cavity, wire, { rulesId })
-      const { sets, rejected } = fit(shelf, asked)
-      const seen = new Set([...sets.map((one) => one.contact.id), ...rejected.map((one) => one.contact.id)])
-      expect(seen.size).toBe(shelf.contactsByFamily.get(asked.housing.family)?.length)
-      expect(rejected.every((one) => fitOrder.includes(one.reason.code))).toBe(true)
-      expect(bestSet(shelf, asked)).toEqual(sets[0])
-    }),
+    fc.property(
+      wires,
+      places,
+      fc.constantFrom<ShippedRulesId>('sheet-strict', 'field-repair', 'hobby-bench'),
+      (wire, [housing, cavity], rulesId) => {
+        const asked = query(housing, cavity, wire, { rulesId })
+        const { sets, rejected } = fit(shelf, asked)
+        const seen = new Set([...sets.map((one) => one.contact.id), ...rejected.map((one) => one.contact.id)])
+        expect(seen.size).toBe(shelf.contactsByFamily.get(asked.housing.family)?.length)
+        expect(rejected.every((one) => fitOrder.includes(one.reason.code))).toBe(true)
+        expect(bestSet(shelf, asked)).toEqual(sets[0])
+      },
+    ),
   )
 })

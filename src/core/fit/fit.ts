@@ -1,7 +1,27 @@
 import { sizeKey, type Catalogue } from '../catalogue/catalogue'
 import type { CavityContact, ContactSize, FamilyFacts, Seal, SleeveContact } from '../catalogue/types'
-import { boreReason, contactReason, currentReason, foldsBack, platingReason, sealReason, totalAreaMm2, uncheckedOf, wireReason } from './checks'
-import { AREA_TOLERANCE_MM2, fitOrder, type Fit, type FitConditions, type FitQuery, type FitReason, type FitSetup, type Rejected, type WorkableSet } from './fitTypes'
+import {
+  boreReason,
+  contactReason,
+  currentReason,
+  foldsBack,
+  platingReason,
+  sealReason,
+  totalAreaMm2,
+  uncheckedOf,
+  wireReason,
+} from './checks'
+import {
+  AREA_TOLERANCE_MM2,
+  fitOrder,
+  type Fit,
+  type FitConditions,
+  type FitQuery,
+  type FitReason,
+  type FitSetup,
+  type Rejected,
+  type WorkableSet,
+} from './fitTypes'
 import { pullFromSheet, pullFromTable } from './requiredPull'
 import { score } from './score'
 import { notchFor, setupsFor, type SetupCandidate } from './setups'
@@ -21,7 +41,11 @@ export function fit(catalogue: Catalogue, query: FitQuery): Fit {
 }
 
 /** The same for terminals or splices, which go into no cavity: which of them take the wire, and why the others do not. */
-export function fitTerminals(catalogue: Catalogue, terminals: readonly SleeveContact[], conditions: FitConditions): Fit {
+export function fitTerminals(
+  catalogue: Catalogue,
+  terminals: readonly SleeveContact[],
+  conditions: FitConditions,
+): Fit {
   const notch = notchFor(catalogue, conditions.wire)
   const sets: WorkableSet[] = []
   const rejected: Rejected[] = []
@@ -70,10 +94,18 @@ export function bestSet(catalogue: Catalogue, query: FitQuery): WorkableSet | un
 }
 
 /** The wire seals that a family offers; one entry without a seal where it seals otherwise, or not at all. */
-const sealsOf = (catalogue: Catalogue, family: FamilyFacts): readonly (Seal | undefined)[] => (family.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : [undefined])
+const sealsOf = (catalogue: Catalogue, family: FamilyFacts): readonly (Seal | undefined)[] =>
+  family.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : [undefined]
 
 /** @param rejected where reasons are collected; left out, nobody wants to know them */
-function judge(catalogue: Catalogue, query: FitQuery, family: FamilyFacts, size: ContactSize, contacts: readonly CavityContact[], rejected?: Rejected[]): WorkableSet[] {
+function judge(
+  catalogue: Catalogue,
+  query: FitQuery,
+  family: FamilyFacts,
+  size: ContactSize,
+  contacts: readonly CavityContact[],
+  rejected?: Rejected[],
+): WorkableSet[] {
   const sets: WorkableSet[] = []
   const allSeals = sealsOf(catalogue, family)
   const seals = rejected ? allSeals : allSeals.filter((seal) => !sealReason(seal, query, size))
@@ -87,7 +119,11 @@ function judge(catalogue: Catalogue, query: FitQuery, family: FamilyFacts, size:
     if (allSeals.length === 0) rejected?.push({ contact, reason: { code: 'no-seal-in-family' } })
     let settled: FitReason | readonly FitSetup[] | undefined
     for (const seal of seals) {
-      const reason = sealReason(seal, query, size) ?? boreReason(contact, seal, query, size) ?? currentReason(contact, query) ?? platingReason(contact, query)
+      const reason =
+        sealReason(seal, query, size) ??
+        boreReason(contact, seal, query, size) ??
+        currentReason(contact, query) ??
+        platingReason(contact, query)
       if (!reason) settled ??= usableSetups(setupsFor(catalogue, contact, query, notch), query)
       const result = reason ?? settled
       if (result && 'code' in result) rejected?.push({ contact, ...(seal && { seal }), reason: result })
@@ -98,41 +134,68 @@ function judge(catalogue: Catalogue, query: FitQuery, family: FamilyFacts, size:
 }
 
 /** The setups that may be used, or why none may. */
-function usableSetups(candidates: readonly SetupCandidate[], conditions: FitConditions): FitReason | readonly FitSetup[] {
+function usableSetups(
+  candidates: readonly SetupCandidate[],
+  conditions: FitConditions,
+): FitReason | readonly FitSetup[] {
   const usable = candidates.flatMap((one) => (one.refused || !one.setup ? [] : [one.setup]))
   if (usable.length > 0) return usable
   // a setting that a rule forbids is nearer to working than one that is not there
-  return candidates.find((one) => one.refused?.code === 'rule')?.refused ?? candidates[0]?.refused ?? { code: 'no-tool', areaMm2: totalAreaMm2(conditions) }
+  return (
+    candidates.find((one) => one.refused?.code === 'rule')?.refused ??
+    candidates[0]?.refused ?? { code: 'no-tool', areaMm2: totalAreaMm2(conditions) }
+  )
 }
 
-function workable(contact: WorkableSet['contact'], seal: Seal | undefined, setups: readonly FitSetup[], conditions: FitConditions, size?: ContactSize): WorkableSet {
+function workable(
+  contact: WorkableSet['contact'],
+  seal: Seal | undefined,
+  setups: readonly FitSetup[],
+  conditions: FitConditions,
+  size?: ContactSize,
+): WorkableSet {
   const pull = pullFromSheet(contact, conditions.wire) ?? pullFromTable(conditions.wire, conditions.rules.pullTable)
   return {
-    contact, ...(seal && { seal }), setups, ...(pull && { pull }),
+    contact,
+    ...(seal && { seal }),
+    setups,
+    ...(pull && { pull }),
     unchecked: uncheckedOf(contact, conditions, size),
     foldBack: foldsBack(contact, conditions),
     score: score(contact, seal, conditions, setups[0]?.notes.length ?? 0),
   }
 }
 
-const bestFirst = (a: WorkableSet, b: WorkableSet) => b.score - a.score || (a.contact.id < b.contact.id ? -1 : a.contact.id > b.contact.id ? 1 : 0)
+const bestFirst = (a: WorkableSet, b: WorkableSet) =>
+  b.score - a.score || (a.contact.id < b.contact.id ? -1 : a.contact.id > b.contact.id ? 1 : 0)
 
 /** The further a candidate came in the order of checks, the nearer it is; among equals, the smaller miss first. */
 function nearestFirst(rejected: readonly Rejected[]): readonly Rejected[] {
-  const stage = (one: Rejected) => (one.reason.code === 'no-seal-in-family' ? fitOrder.indexOf('seal-leaks') : fitOrder.indexOf(one.reason.code))
-  return [...rejected].sort((a, b) => stage(b) - stage(a) || missBy(a.reason) - missBy(b.reason) || (a.contact.id < b.contact.id ? -1 : 1))
+  const stage = (one: Rejected) =>
+    one.reason.code === 'no-seal-in-family' ? fitOrder.indexOf('seal-leaks') : fitOrder.indexOf(one.reason.code)
+  return [...rejected].sort(
+    (a, b) => stage(b) - stage(a) || missBy(a.reason) - missBy(b.reason) || (a.contact.id < b.contact.id ? -1 : 1),
+  )
 }
 
 /** How far a reason is from being none, in its own unit; 0 where it has no measure. */
 export function missBy(reason: FitReason): number {
   switch (reason.code) {
-    case 'conductor-small': return reason.minMm2 - reason.areaMm2
-    case 'conductor-large': return reason.areaMm2 - reason.maxMm2
-    case 'seal-leaks': return reason.minMm - reason.insulationMm
-    case 'seal-tears': return reason.insulationMm - reason.maxMm
-    case 'insulation-support': return Math.max(reason.minMm - reason.insulationMm, reason.insulationMm - reason.maxMm)
-    case 'bore': return Math.abs(reason.diameterMm - reason.boreMm)
-    case 'current': return reason.currentA - reason.allowedA
-    default: return 0
+    case 'conductor-small':
+      return reason.minMm2 - reason.areaMm2
+    case 'conductor-large':
+      return reason.areaMm2 - reason.maxMm2
+    case 'seal-leaks':
+      return reason.minMm - reason.insulationMm
+    case 'seal-tears':
+      return reason.insulationMm - reason.maxMm
+    case 'insulation-support':
+      return Math.max(reason.minMm - reason.insulationMm, reason.insulationMm - reason.maxMm)
+    case 'bore':
+      return Math.abs(reason.diameterMm - reason.boreMm)
+    case 'current':
+      return reason.currentA - reason.allowedA
+    default:
+      return 0
   }
 }

@@ -18,15 +18,26 @@ interface More {
   readonly also?: readonly [number, number]
 }
 
-const wireOf = (areaMm2: number, insulationMm: number, more: More): FitWire => ({ areaMm2, insulationMm, ...(more.A !== undefined && { currentA: more.A }) })
+const wireOf = (areaMm2: number, insulationMm: number, more: More): FitWire => ({
+  areaMm2,
+  insulationMm,
+  ...(more.A !== undefined && { currentA: more.A }),
+})
 
 function ask(housingId: string, cavityId: string, areaMm2: number, insulationMm: number, more: More): FitQuery {
   const housing = shelf.housings.get(housingId)
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   if (!housing || !cavity) throw new Error(`${housingId}.${cavityId}`)
   return {
-    housing, cavity, wire: wireOf(areaMm2, insulationMm, more), ambientC: more.C ?? 20, rules: houseRules[more.rules ?? 'sheet-strict'], today,
-    ...(more.mate && { matePlating: more.mate }), ...(more.gender && { gender: more.gender }), ...(more.also && { also: { areaMm2: more.also[0], insulationMm: more.also[1] } }),
+    housing,
+    cavity,
+    wire: wireOf(areaMm2, insulationMm, more),
+    ambientC: more.C ?? 20,
+    rules: houseRules[more.rules ?? 'sheet-strict'],
+    today,
+    ...(more.mate && { matePlating: more.mate }),
+    ...(more.gender && { gender: more.gender }),
+    ...(more.also && { also: { areaMm2: more.also[0], insulationMm: more.also[1] } }),
   }
 }
 
@@ -124,8 +135,11 @@ test.each<[string, string, number, number, string, string, More?]>([
   ['BQ-4P', '1', 0.08, 0.75, 'BQ-SK-T', 'two-wires', { also: [0.08, 0.75] }],
 ])('%s.%s, %f mm² in %f mm: %s %s', (housing, cavity, areaMm2, insulationMm, candidate, expected, more = {}) => {
   const found = fit(shelf, ask(housing, cavity, areaMm2, insulationMm, more))
-  const name = (one: { readonly contact: { readonly id: string }; readonly seal?: { readonly id: string } }) => `${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`
-  const verdict = found.sets.some((one) => name(one) === candidate) ? 'fits' : found.rejected.find((one) => name(one) === candidate)?.reason.code
+  const name = (one: { readonly contact: { readonly id: string }; readonly seal?: { readonly id: string } }) =>
+    `${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`
+  const verdict = found.sets.some((one) => name(one) === candidate)
+    ? 'fits'
+    : found.rejected.find((one) => name(one) === candidate)?.reason.code
   expect(verdict).toBe(expected)
 })
 
@@ -141,6 +155,11 @@ test.each<[string, number, number, string, More?]>([
 ])('terminal %s on %f mm² in %f mm: %s', (id, areaMm2, insulationMm, expected, more = {}) => {
   const terminal = shelf.contacts.get(id)
   if (!terminal || !isSleeve(terminal)) throw new Error(id)
-  const found = fitTerminals(shelf, [terminal], { wire: wireOf(areaMm2, insulationMm, more), ambientC: more.C ?? 20, rules: houseRules[more.rules ?? 'sheet-strict'], today })
+  const found = fitTerminals(shelf, [terminal], {
+    wire: wireOf(areaMm2, insulationMm, more),
+    ambientC: more.C ?? 20,
+    rules: houseRules[more.rules ?? 'sheet-strict'],
+    today,
+  })
   expect(found.sets.length > 0 ? 'fits' : found.rejected[0]?.reason.code).toBe(expected)
 })

@@ -77,8 +77,20 @@ export interface WorkableSet {
 /** Why there is no setting for a contact. */
 export type NoTool =
   | { readonly kind: 'wrong-class'; readonly tool: string }
-  | { readonly kind: 'die-width'; readonly tool: string; readonly die: string; readonly formMm: number; readonly barrelMm: number }
-  | { readonly kind: 'die-spacing'; readonly tool: string; readonly die: string; readonly spacingMm: number; readonly transitionMm: number }
+  | {
+      readonly kind: 'die-width'
+      readonly tool: string
+      readonly die: string
+      readonly formMm: number
+      readonly barrelMm: number
+    }
+  | {
+      readonly kind: 'die-spacing'
+      readonly tool: string
+      readonly die: string
+      readonly spacingMm: number
+      readonly transitionMm: number
+    }
   | { readonly kind: 'no-strip'; readonly tool: string }
   | { readonly kind: 'not-held'; readonly tools: readonly string[] }
 
@@ -88,13 +100,27 @@ export type FitReason =
   | { readonly code: 'conductor-small'; readonly areaMm2: number; readonly minMm2: number }
   | { readonly code: 'conductor-large'; readonly areaMm2: number; readonly maxMm2: number }
   | { readonly code: 'two-wires'; readonly why: 'sheet' | 'sealed' }
-  | { readonly code: 'insulation-support'; readonly insulationMm: number; readonly minMm: number; readonly maxMm: number }
+  | {
+      readonly code: 'insulation-support'
+      readonly insulationMm: number
+      readonly minMm: number
+      readonly maxMm: number
+    }
   | { readonly code: 'seal-leaks'; readonly insulationMm: number; readonly minMm: number; readonly by: 'seal' | 'mat' }
   | { readonly code: 'seal-tears'; readonly insulationMm: number; readonly maxMm: number; readonly by: 'seal' | 'mat' }
-  | { readonly code: 'bore'; readonly what: 'contact' | 'insulation' | 'seal'; readonly diameterMm: number; readonly boreMm: number }
+  | {
+      readonly code: 'bore'
+      readonly what: 'contact' | 'insulation' | 'seal'
+      readonly diameterMm: number
+      readonly boreMm: number
+    }
   | { readonly code: 'current'; readonly currentA: number; readonly allowedA: number; readonly ambientC: number }
   | { readonly code: 'plating'; readonly plating: Plating; readonly matePlating: Plating }
-  | { readonly code: 'rule'; readonly rule: 'uncalibrated-tool' | 'estimate' | 'tool-overdue' | 'tool-class'; readonly tool: string }
+  | {
+      readonly code: 'rule'
+      readonly rule: 'uncalibrated-tool' | 'estimate' | 'tool-overdue' | 'tool-class'
+      readonly tool: string
+    }
   | { readonly code: 'no-tool'; readonly areaMm2: number; readonly why?: NoTool }
   | { readonly code: 'no-seal-in-family' }
 
@@ -115,7 +141,19 @@ export interface Fit {
 
 /** The order in which a candidate is checked: the first that fails gives its reason. */
 export const fitOrder: readonly FitCode[] = [
-  'cavity', 'gender', 'conductor-small', 'conductor-large', 'two-wires', 'insulation-support', 'seal-leaks', 'seal-tears', 'bore', 'current', 'plating', 'rule', 'no-tool',
+  'cavity',
+  'gender',
+  'conductor-small',
+  'conductor-large',
+  'two-wires',
+  'insulation-support',
+  'seal-leaks',
+  'seal-tears',
+  'bore',
+  'current',
+  'plating',
+  'rule',
+  'no-tool',
 ]
 
 /** Areas are printed to two or three digits: 0.5176 is within a range that ends at 0.518. */

@@ -2,7 +2,17 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { terminalShapes } from '../catalogue/terminalShapes'
 import { isSleeve, type Housing, type Plating, type SleeveContact } from '../catalogue/types'
 import { fitWire } from '../job/facts'
-import { cavityKey, planIndex, setKey, sideOf, type ChosenSet, type End, type Plan, type SideLetter, type Wire } from '../job/plan'
+import {
+  cavityKey,
+  planIndex,
+  setKey,
+  sideOf,
+  type ChosenSet,
+  type End,
+  type Plan,
+  type SideLetter,
+  type Wire,
+} from '../job/plan'
 import { strictest } from '../rules/houseRules'
 import { bestSet, fit, fitTerminals } from './fit'
 import type { Fit, FitConditions, FitQuery, WorkableSet } from './fitTypes'
@@ -29,24 +39,47 @@ export function question({ catalogue, plan, today, sets }: Asked, wire: Wire, si
   const also = planIndex(plan).byKey.get(`1/${wire.id}/${side}`)?.also
   const alsoType = also && catalogue.wireTypes.get(also.wire.type)
   const conditions: FitConditions = {
-    wire: fitWire(type, wire), ...(also && alsoType && { also: fitWire(alsoType, also.wire) }),
-    ambientC: plan.ambientC, rules: catalogue.rules.get(plan.rules) ?? strictest, today,
+    wire: fitWire(type, wire),
+    ...(also && alsoType && { also: fitWire(alsoType, also.wire) }),
+    ambientC: plan.ambientC,
+    rules: catalogue.rules.get(plan.rules) ?? strictest,
+    today,
   }
   if (at.kind === 'terminal') {
     const terminal = catalogue.contacts.get(at.part)
     return terminal && isSleeve(terminal) ? { kind: 'terminals', terminals: [terminal], conditions } : undefined
   }
-  if (at.kind === 'splice') return { kind: 'terminals', terminals: catalogue.terminals.filter((one) => terminalShapes[one.shape].joins), conditions }
+  if (at.kind === 'splice')
+    return {
+      kind: 'terminals',
+      terminals: catalogue.terminals.filter((one) => terminalShapes[one.shape].joins),
+      conditions,
+    }
   const end = planIndex(plan).ends.get(at.end)
   const housing = end && catalogue.housings.get(end.housing)
   const cavity = housing && cavitiesOf(housing).get(at.cavity)
   if (!end || !cavity) return undefined
   const matePlating = platingAcross(catalogue, plan, end, at.cavity, sets)
-  return { kind: 'cavity', query: { ...conditions, housing, cavity, ...(end.gender && { gender: end.gender }), ...(matePlating && { matePlating }) } }
+  return {
+    kind: 'cavity',
+    query: {
+      ...conditions,
+      housing,
+      cavity,
+      ...(end.gender && { gender: end.gender }),
+      ...(matePlating && { matePlating }),
+    },
+  }
 }
 
 /** Plating of the contact that one meets: of the mated end where it is chosen already, else what the end says of its mate. */
-function platingAcross(catalogue: Catalogue, plan: Plan, end: End, cavity: string, sets: Asked['sets']): Plating | undefined {
+function platingAcross(
+  catalogue: Catalogue,
+  plan: Plan,
+  end: End,
+  cavity: string,
+  sets: Asked['sets'],
+): Plating | undefined {
   if (end.mate === undefined) return end.matePlating
   const across = planIndex(plan).byCavity.get(cavityKey(1, end.mate, cavity))
   const set = across && sets?.get(setKey(across.wire.id, across.side))
@@ -67,4 +100,6 @@ export const answerAll = (catalogue: Catalogue, asked: Question): Fit =>
   asked.kind === 'cavity' ? fit(catalogue, asked.query) : fitTerminals(catalogue, asked.terminals, asked.conditions)
 
 export const answerBest = (catalogue: Catalogue, asked: Question): WorkableSet | undefined =>
-  asked.kind === 'cavity' ? bestSet(catalogue, asked.query) : fitTerminals(catalogue, asked.terminals, asked.conditions).sets[0]
+  asked.kind === 'cavity'
+    ? bestSet(catalogue, asked.query)
+    : fitTerminals(catalogue, asked.terminals, asked.conditions).sets[0]

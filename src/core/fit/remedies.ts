@@ -16,7 +16,13 @@ export interface Remedy {
 const SAME_SIZE = 0.06
 
 /** Wire types of the same size from the shelf with which every worked side of the wire has a workable set; nearest insulation first. */
-export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: SideLetter, today: string): readonly Remedy[] {
+export function remedies(
+  catalogue: Catalogue,
+  plan: Plan,
+  wire: Wire,
+  side: SideLetter,
+  today: string,
+): readonly Remedy[] {
   const now = catalogue.wireTypes.get(wire.type)
   if (!now) return []
   const areaMm2 = designatedAreaMm2(now)
@@ -35,5 +41,8 @@ export function remedies(catalogue: Catalogue, plan: Plan, wire: Wire, side: Sid
       const here = answers[side === 'a' ? 0 : 1]
       return answers.every((answer) => answer !== undefined) && here && here !== 'none' ? [{ wireType, set: here }] : []
     })
-    .sort((a, b) => Math.abs(a.wireType.insulationMm - now.insulationMm) - Math.abs(b.wireType.insulationMm - now.insulationMm))
+    .sort(
+      (a, b) =>
+        Math.abs(a.wireType.insulationMm - now.insulationMm) - Math.abs(b.wireType.insulationMm - now.insulationMm),
+    )
 }

@@ -15,7 +15,8 @@ type PulledWire = { readonly areaMm2: number; readonly awg?: string | undefined 
 /** The contact's own sheet: the row of the wire's area, or of the next larger. It comes before any table. */
 export function pullFromSheet(contact: Contact, wire: PulledWire): RequiredPull | undefined {
   let own: { readonly areaMm2: number; readonly forceN: number } | undefined
-  for (const row of contact.pullMinima) if (row.areaMm2 >= wire.areaMm2 - 1e-6 && (!own || row.areaMm2 < own.areaMm2)) own = row
+  for (const row of contact.pullMinima)
+    if (row.areaMm2 >= wire.areaMm2 - 1e-6 && (!own || row.areaMm2 < own.areaMm2)) own = row
   return own && { forceN: own.forceN, basis: 'sheet' }
 }
 
@@ -24,5 +25,9 @@ export function pullFromTable(wire: PulledWire, table: PullTableId): RequiredPul
   const awg = wire.awg === undefined ? undefined : parseAwg(wire.awg)
   const minimum = pullMinimum(table, awg === undefined ? { areaMm2: wire.areaMm2 } : { awg })
   if (!minimum.ok) return undefined
-  return { forceN: minimum.value.forceN, basis: pullTables[table].scope === 'crimped-connections' ? 'table' : 'general', table }
+  return {
+    forceN: minimum.value.forceN,
+    basis: pullTables[table].scope === 'crimped-connections' ? 'table' : 'general',
+    table,
+  }
 }

@@ -14,7 +14,12 @@ export type GridProblem =
   | { readonly code: 'bad-colour' }
   | { readonly code: 'bad-place'; readonly ends: readonly string[] }
   | { readonly code: 'unknown-end'; readonly ends: readonly string[] }
-  | { readonly code: 'unknown-cavity'; readonly end: string; readonly housing: string; readonly known: readonly string[] }
+  | {
+      readonly code: 'unknown-cavity'
+      readonly end: string
+      readonly housing: string
+      readonly known: readonly string[]
+    }
   | { readonly code: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
   | { readonly code: 'too-long'; readonly limit: number }
   | { readonly code: 'bad-group' }
@@ -52,7 +57,11 @@ function readType(said: string, names: GridNames): Result<Partial<Wire>, GridPro
   const sized = size.ok ? typesOfSize(names.wireAreasMm2, size.value) : []
   const [only] = sized
   if (only !== undefined && sized.length === 1) return ok({ type: only })
-  return fail(sized.length > 1 ? { code: 'several-types', known: sized } : { code: 'unknown-type', known: [...names.wireAreasMm2.keys()].slice(0, SUGGESTIONS) })
+  return fail(
+    sized.length > 1
+      ? { code: 'several-types', known: sized }
+      : { code: 'unknown-type', known: [...names.wireAreasMm2.keys()].slice(0, SUGGESTIONS) },
+  )
 }
 
 function readFigure(said: string, dimension: Dimension): Result<number, GridProblem> {
@@ -61,20 +70,26 @@ function readFigure(said: string, dimension: Dimension): Result<number, GridProb
 }
 
 /** A side that is in no cavity, as people write it: `RG-1-4`, `splice S1`, `with W03a`, `open`; undefined for anything else. */
-export function readLoosePlace(said: string, terminals: { readonly get: (name: string) => string | undefined }): Result<WireSide, GridProblem> | undefined {
+export function readLoosePlace(
+  said: string,
+  terminals: { readonly get: (name: string) => string | undefined },
+): Result<WireSide, GridProblem> | undefined {
   const text = said.trim()
   if (text === '' || text === '–' || text.toLowerCase() === 'open') return ok({ kind: 'open' })
   const terminal = terminals.get(text.toLowerCase())
   if (terminal !== undefined) return ok({ kind: 'terminal', part: terminal })
   const splice = /^splice\s+(\S+)$/i.exec(text)
-  if (splice?.[1] !== undefined) return ID.test(splice[1]) ? ok({ kind: 'splice', splice: splice[1] }) : fail({ code: 'bad-id' })
+  if (splice?.[1] !== undefined)
+    return ID.test(splice[1]) ? ok({ kind: 'splice', splice: splice[1] }) : fail({ code: 'bad-id' })
   const shared = /^with\s+(\S+?)\s*([ab])$/i.exec(text)
-  if (shared?.[1] !== undefined) return ok({ kind: 'with', wire: shared[1], side: shared[2]?.toLowerCase() === 'b' ? 'b' : 'a' })
+  if (shared?.[1] !== undefined)
+    return ok({ kind: 'with', wire: shared[1], side: shared[2]?.toLowerCase() === 'b' ? 'b' : 'a' })
   return undefined
 }
 
 /** Where a side ends, as people write it: `A.1`, `A 1`, or a place outside a cavity. */
-export const readPlace = (said: string, names: GridNames): Result<WireSide, GridProblem> => readLoosePlace(said, names.terminals) ?? readCavity(said.trim(), names)
+export const readPlace = (said: string, names: GridNames): Result<WireSide, GridProblem> =>
+  readLoosePlace(said, names.terminals) ?? readCavity(said.trim(), names)
 
 function readCavity(text: string, names: GridNames): Result<WireSide, GridProblem> {
   const ends = [...names.ends.keys()]
@@ -85,26 +100,35 @@ function readCavity(text: string, names: GridNames): Result<WireSide, GridProble
   const known = end === undefined ? undefined : names.ends.get(end)
   if (!known) return fail({ code: 'unknown-end', ends })
   const cavity = known.cavities.find((id) => id.toLowerCase() === match[2]?.toLowerCase())
-  return cavity === undefined ? fail({ code: 'unknown-cavity', end: known.id, housing: known.housing, known: known.cavities }) : ok({ kind: 'cavity', end: known.id, cavity })
+  return cavity === undefined
+    ? fail({ code: 'unknown-cavity', end: known.id, housing: known.housing, known: known.cavities })
+    : ok({ kind: 'cavity', end: known.id, cavity })
 }
 
-const limited = (said: string, limit: number): Result<string, GridProblem> => (said.length > limit ? fail({ code: 'too-long', limit }) : ok(said))
+const limited = (said: string, limit: number): Result<string, GridProblem> =>
+  said.length > limit ? fail({ code: 'too-long', limit }) : ok(said)
 
 /** `twist 1`, `screen A` or `cable 2`; an empty cell is no group. */
 export function readGroup(said: string): Result<Pick<Wire, 'group'>, GridProblem> {
   if (said === '') return ok({})
   const match = /^(twist|screen|cable)\s+(\S.{0,19})$/i.exec(said)
-  return match ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } }) : fail({ code: 'bad-group' })
+  return match
+    ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } })
+    : fail({ code: 'bad-group' })
 }
 
 const columnTable = {
   id: {
-    id: 'id', heading: 'wire', write: (wire) => wire.id,
+    id: 'id',
+    heading: 'wire',
+    write: (wire) => wire.id,
     read: (said) => (said === '' ? missing : ID.test(said) ? ok({ id: said }) : fail({ code: 'bad-id' })),
   },
   type: { id: 'type', heading: 'type', write: (wire) => wire.type, read: readType },
   colour: {
-    id: 'colour', heading: 'colour', write: (wire) => wire.colour,
+    id: 'colour',
+    heading: 'colour',
+    write: (wire) => wire.colour,
     read: (said) => {
       if (said === '') return missing
       const colour = parseColour(said)
@@ -112,37 +136,49 @@ const columnTable = {
     },
   },
   from: {
-    id: 'from', heading: 'from', write: (wire) => writePlace(wire.from),
+    id: 'from',
+    heading: 'from',
+    write: (wire) => writePlace(wire.from),
     read: (said, names) => {
       const place = readPlace(said, names)
       return place.ok ? ok({ from: place.value }) : place
     },
   },
   to: {
-    id: 'to', heading: 'to', write: (wire) => writePlace(wire.to),
+    id: 'to',
+    heading: 'to',
+    write: (wire) => writePlace(wire.to),
     read: (said, names) => {
       const place = readPlace(said, names)
       return place.ok ? ok({ to: place.value }) : place
     },
   },
   length: {
-    id: 'length', heading: 'length mm', write: (wire) => String(wire.lengthMm),
+    id: 'length',
+    heading: 'length mm',
+    write: (wire) => String(wire.lengthMm),
     read: (said) => {
       if (said === '') return missing
       const read = readFigure(said, 'length')
       if (!read.ok) return read
-      return read.value > LENGTH_LIMIT_MM ? fail({ code: 'too-long', limit: LENGTH_LIMIT_MM }) : ok({ lengthMm: read.value })
+      return read.value > LENGTH_LIMIT_MM
+        ? fail({ code: 'too-long', limit: LENGTH_LIMIT_MM })
+        : ok({ lengthMm: read.value })
     },
   },
   signal: {
-    id: 'signal', heading: 'signal', write: (wire) => wire.signal ?? '',
+    id: 'signal',
+    heading: 'signal',
+    write: (wire) => wire.signal ?? '',
     read: (said) => {
       const read = limited(said, 60)
       return read.ok ? ok(said === '' ? {} : { signal: said }) : read
     },
   },
   current: {
-    id: 'current', heading: 'load A', write: (wire) => (wire.currentA === undefined ? '' : String(wire.currentA)),
+    id: 'current',
+    heading: 'load A',
+    write: (wire) => (wire.currentA === undefined ? '' : String(wire.currentA)),
     read: (said) => {
       if (said === '') return ok({})
       const read = readFigure(said, 'current')
@@ -150,11 +186,15 @@ const columnTable = {
     },
   },
   group: {
-    id: 'group', heading: 'group', write: (wire) => (wire.group ? `${wire.group.kind} ${wire.group.name}` : ''),
+    id: 'group',
+    heading: 'group',
+    write: (wire) => (wire.group ? `${wire.group.kind} ${wire.group.name}` : ''),
     read: readGroup,
   },
   note: {
-    id: 'note', heading: 'note', write: (wire) => wire.note ?? '',
+    id: 'note',
+    heading: 'note',
+    write: (wire) => wire.note ?? '',
     read: (said) => {
       const read = limited(said, 200)
       return read.ok ? ok(said === '' ? {} : { note: said }) : read
@@ -165,7 +205,8 @@ const columnTable = {
 export const gridColumns: Readonly<Record<GridColumnId, GridColumn>> = columnTable
 export const gridColumnIds = Object.keys(columnTable) as readonly GridColumnId[]
 
-export const wireText = (wire: Wire): GridText => Object.fromEntries(gridColumnIds.map((id) => [id, gridColumns[id].write(wire)])) as GridText
+export const wireText = (wire: Wire): GridText =>
+  Object.fromEntries(gridColumnIds.map((id) => [id, gridColumns[id].write(wire)])) as GridText
 export const emptyText = Object.fromEntries(gridColumnIds.map((id) => [id, ''])) as GridText
 
 /** A cell as it will be read: `1.2 m` becomes 1200, `gn/wh` becomes GN/WH. What cannot be read stays as it was typed. */

@@ -1,5 +1,13 @@
 import { planIndex, sideOf, type Plan, type PlanChange, type Wire } from '../job/plan'
-import { emptyText, gridColumnIds, gridColumns, wireText, type GridColumnId, type GridProblem, type GridText } from './columns'
+import {
+  emptyText,
+  gridColumnIds,
+  gridColumns,
+  wireText,
+  type GridColumnId,
+  type GridProblem,
+  type GridText,
+} from './columns'
 import type { GridNames } from './gridNames'
 
 /** A row of the grid as it is written, right or wrong. Rows are never changed in place. */
@@ -11,7 +19,8 @@ export interface GridRow {
   readonly origin?: Wire
 }
 
-export const rowsOf = (plan: Pick<Plan, 'wires'>): readonly GridRow[] => plan.wires.map((wire) => ({ key: wire.id, text: wireText(wire), origin: wire }))
+export const rowsOf = (plan: Pick<Plan, 'wires'>): readonly GridRow[] =>
+  plan.wires.map((wire) => ({ key: wire.id, text: wireText(wire), origin: wire }))
 
 export type RowProblems = Readonly<Partial<Record<GridColumnId, GridProblem>>>
 
@@ -36,7 +45,8 @@ export function readRow(row: GridRow, names: GridNames): RowReading {
 
 function readAnew({ text, origin }: GridRow, names: GridNames): RowReading {
   const problems: Partial<Record<GridColumnId, GridProblem>> = {}
-  let wire: Partial<Wire> = origin?.insulationMm !== undefined && origin.type === text.type ? { insulationMm: origin.insulationMm } : {}
+  let wire: Partial<Wire> =
+    origin?.insulationMm !== undefined && origin.type === text.type ? { insulationMm: origin.insulationMm } : {}
   for (const column of gridColumnIds) {
     const read = gridColumns[column].read(text[column].trim(), names)
     if (read.ok) wire = { ...wire, ...read.value }
@@ -55,7 +65,10 @@ export interface DraftReading {
   readonly faulty: number
 }
 
-const sides = [['from', 'a'], ['to', 'b']] as const
+const sides = [
+  ['from', 'a'],
+  ['to', 'b'],
+] as const
 
 /** Reads every row, then what no row can know of itself: ids once only, one wire to a cavity, contacts that are shared. */
 export function readDraft(rows: readonly GridRow[], names: GridNames): DraftReading {
@@ -71,7 +84,8 @@ export function readDraft(rows: readonly GridRow[], names: GridNames): DraftRead
     if (!wire) continue
     places.set(wire.id, wire)
     for (const at of [wire.from, wire.to]) {
-      if (at.kind === 'cavity' && !inCavity.has(`${at.end}.${at.cavity}`)) inCavity.set(`${at.end}.${at.cavity}`, row.key)
+      if (at.kind === 'cavity' && !inCavity.has(`${at.end}.${at.cavity}`))
+        inCavity.set(`${at.end}.${at.cavity}`, row.key)
       if (at.kind === 'with') shared.set(`${at.wire}${at.side}`, (shared.get(`${at.wire}${at.side}`) ?? 0) + 1)
       if (at.kind === 'splice') splices.set(at.splice, (splices.get(at.splice) ?? 0) + 1)
     }
@@ -87,7 +101,15 @@ export function readDraft(rows: readonly GridRow[], names: GridNames): DraftRead
     if (wire) {
       const seen = new Set<string>()
       for (const [column] of sides) {
-        const problem = placeProblem(wire, wire[column], row.key, { inCavity, idOf, shared, splices, places, names, seen })
+        const problem = placeProblem(wire, wire[column], row.key, {
+          inCavity,
+          idOf,
+          shared,
+          splices,
+          places,
+          names,
+          seen,
+        })
         if (problem) problems[column] ??= problem
       }
     }
@@ -109,26 +131,36 @@ interface Others {
   readonly seen: Set<string>
 }
 
-function placeProblem(wire: Wire, at: Wire['from'], key: string, { inCavity, idOf, shared, splices, places, names, seen }: Others): GridProblem | undefined {
+function placeProblem(
+  wire: Wire,
+  at: Wire['from'],
+  key: string,
+  { inCavity, idOf, shared, splices, places, names, seen }: Others,
+): GridProblem | undefined {
   switch (at.kind) {
     case 'cavity': {
       const place = `${at.end}.${at.cavity}`
       const first = inCavity.get(place)
       const twice = seen.has(place)
       seen.add(place)
-      return (first !== undefined && first !== key) || twice ? { code: 'cavity-taken', by: idOf.get(first ?? key) ?? '', sealed: names.ends.get(at.end)?.sealed ?? true } : undefined
+      return (first !== undefined && first !== key) || twice
+        ? { code: 'cavity-taken', by: idOf.get(first ?? key) ?? '', sealed: names.ends.get(at.end)?.sealed ?? true }
+        : undefined
     }
-    case 'splice': return (splices.get(at.splice) ?? 0) < 2 ? { code: 'splice-alone', splice: at.splice } : undefined
+    case 'splice':
+      return (splices.get(at.splice) ?? 0) < 2 ? { code: 'splice-alone', splice: at.splice } : undefined
     case 'with': {
       const label = `${at.wire}${at.side}`
       const main = at.wire === wire.id ? undefined : places.get(at.wire)
       const place = main && sideOf(main, at.side)
-      if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice') return { code: 'shares-nothing', with: label }
+      if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice')
+        return { code: 'shares-nothing', with: label }
       if (place.kind === 'cavity' && names.ends.get(place.end)?.sealed) return { code: 'sealed-takes-one', with: label }
       return (shared.get(label) ?? 0) > 1 ? { code: 'shared-twice', with: label } : undefined
     }
     case 'terminal':
-    case 'open': return undefined
+    case 'open':
+      return undefined
   }
 }
 
@@ -152,9 +184,15 @@ export function draftChange(plan: Plan, rows: readonly GridRow[], reading: Draft
   return { ...(putWires.length > 0 && { putWires }), ...(removeWires.length > 0 && { removeWires }) }
 }
 
-const sameWire = (a: Wire, b: Wire) => JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort())
+const sameWire = (a: Wire, b: Wire) =>
+  JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort())
 
-export const isEmptyChange = (change: PlanChange): boolean => (change.putWires?.length ?? 0) + (change.removeWires?.length ?? 0) + (change.putEnds?.length ?? 0) + (change.removeEnds?.length ?? 0) === 0 && !change.meta
+export const isEmptyChange = (change: PlanChange): boolean =>
+  (change.putWires?.length ?? 0) +
+    (change.removeWires?.length ?? 0) +
+    (change.putEnds?.length ?? 0) +
+    (change.removeEnds?.length ?? 0) ===
+    0 && !change.meta
 
 /** Cavities of an end that no wire of the draft is in. */
 export function freeCavities(rows: readonly GridRow[], names: GridNames, end: string): readonly string[] {
@@ -176,7 +214,11 @@ export function freeColour(rows: readonly GridRow[], names: GridNames, end: stri
     const { wire } = readRow(row, names)
     if (wire && [wire.from, wire.to].some((at) => at.kind === 'cavity' && at.end === end)) used.add(wire.colour)
   }
-  const striped = ['WH', 'BK', 'RD', 'YE', 'GN', 'BU'].flatMap((base) => colourOrder.filter((stripe) => stripe !== base && !(base === 'GN' && stripe === 'YE')).map((stripe) => `${base}/${stripe}`))
+  const striped = ['WH', 'BK', 'RD', 'YE', 'GN', 'BU'].flatMap((base) =>
+    colourOrder
+      .filter((stripe) => stripe !== base && !(base === 'GN' && stripe === 'YE'))
+      .map((stripe) => `${base}/${stripe}`),
+  )
   return [...colourOrder, ...striped].find((colour) => !used.has(colour))
 }
 
@@ -186,16 +228,17 @@ export function nextId(rows: readonly GridRow[]): string {
   for (const { text } of rows) {
     const match = /^(.*?)(\d+)$/.exec(text.id.trim())
     const count = Number(match?.[2])
-    if (match && count < 1e9 && (!best || count > best.count)) best = { stem: match[1] ?? '', count, width: match[2]?.length ?? 1 }
+    if (match && count < 1e9 && (!best || count > best.count))
+      best = { stem: match[1] ?? '', count, width: match[2]?.length ?? 1 }
   }
   return best ? countOn(`${best.stem}${String(best.count).padStart(best.width, '0')}`, 1) : 'W01'
 }
 
 /** The text with the number at its end counted on; without a number it stays. */
-export const countOn = (text: string, by: number): string => text.replace(/\d+$/, (digits) => String(Number(digits) + by).padStart(digits.length, '0'))
+export const countOn = (text: string, by: number): string =>
+  text.replace(/\d+$/, (digits) => String(Number(digits) + by).padStart(digits.length, '0'))
 
 export const newRow = (key: string, text: Partial<GridText> = {}): GridRow => ({ key, text: { ...emptyText, ...text } })
-
 
 /**
  * The draft over a plan that has changed meanwhile: rows that nobody touched follow the plan, edited ones keep what was
@@ -214,7 +257,12 @@ export function rebase(rows: readonly GridRow[], plan: Pick<Plan, 'wires'>): rea
     return [now ? { ...row, origin: now } : { key: row.key, text: row.text }]
   })
   const keys = new Set(kept.map((row) => row.key))
-  return [...kept, ...plan.wires.filter((wire) => !there.has(wire.id) && !rows.some((row) => row.origin?.id === wire.id)).map((wire) => ({ key: keys.has(wire.id) ? `${wire.id}~` : wire.id, text: wireText(wire), origin: wire }))]
+  return [
+    ...kept,
+    ...plan.wires
+      .filter((wire) => !there.has(wire.id) && !rows.some((row) => row.origin?.id === wire.id))
+      .map((wire) => ({ key: keys.has(wire.id) ? `${wire.id}~` : wire.id, text: wireText(wire), origin: wire })),
+  ]
 }
 
 const sameText = (a: GridText, b: GridText) => gridColumnIds.every((id) => a[id] === b[id])

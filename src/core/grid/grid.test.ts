@@ -4,16 +4,39 @@ import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { planFacts } from '../job/facts'
 import { changePlan, emptyPlan, type Plan, type Wire } from '../job/plan'
 import { gridColumnIds, gridColumns, tidyCell, wireText, type GridColumnId } from './columns'
-import { countOn, draftChange, freeCavities, freeColour, isEmptyChange, newRow, nextId, readDraft, readRow, rebase, rowsOf, type GridRow } from './draft'
+import {
+  countOn,
+  draftChange,
+  freeCavities,
+  freeColour,
+  isEmptyChange,
+  newRow,
+  nextId,
+  readDraft,
+  readRow,
+  rebase,
+  rowsOf,
+  type GridRow,
+} from './draft'
 import { copyBlock, fillDown, insertRows, pasteBlock, removeRows, setCells, viewKeys } from './edits'
 import { gridNames, shelfNamesOf } from './gridNames'
 import { advance, redo, startHistory, undo } from './history'
 
 const shelf = demoCatalogue()
-const ends = [{ id: 'A', housing: 'CM-3P' }, { id: 'P', housing: 'CK-4P' }]
+const ends = [
+  { id: 'A', housing: 'CM-3P' },
+  { id: 'P', housing: 'CK-4P' },
+]
 const names = gridNames({ ends }, planFacts(shelf, { ends, wires: [] }), shelfNamesOf(shelf))
-const row = (key: string, text: Partial<GridRow['text']>): GridRow => newRow(key, { id: key, type: 'TW-0.75', colour: 'RD', from: 'A.1', to: 'open', length: '500', ...text })
-const problems = (rows: readonly GridRow[], key: string) => Object.fromEntries(Object.entries(readDraft(rows, names).byKey.get(key)?.problems ?? {}).map(([column, problem]) => [column, problem.code]))
+const row = (key: string, text: Partial<GridRow['text']>): GridRow =>
+  newRow(key, { id: key, type: 'TW-0.75', colour: 'RD', from: 'A.1', to: 'open', length: '500', ...text })
+const problems = (rows: readonly GridRow[], key: string) =>
+  Object.fromEntries(
+    Object.entries(readDraft(rows, names).byKey.get(key)?.problems ?? {}).map(([column, problem]) => [
+      column,
+      problem.code,
+    ]),
+  )
 let made = 0
 const newKey = () => `n${String(++made)}`
 
@@ -60,10 +83,22 @@ test.each<[GridColumnId, string, string]>([
 })
 
 test('what a wire says in its cells is read as the same wire', () => {
-  const side = fc.oneof(fc.constantFrom('1', '2', '3').map((cavity) => ({ kind: 'cavity' as const, end: 'A', cavity })), fc.constant({ kind: 'terminal' as const, part: 'RG-1-4' }), fc.constant({ kind: 'splice' as const, splice: 'S1' }))
+  const side = fc.oneof(
+    fc.constantFrom('1', '2', '3').map((cavity) => ({ kind: 'cavity' as const, end: 'A', cavity })),
+    fc.constant({ kind: 'terminal' as const, part: 'RG-1-4' }),
+    fc.constant({ kind: 'splice' as const, splice: 'S1' }),
+  )
   const wires = fc.record({
-    id: fc.stringMatching(/^[A-Z][0-9]{1,4}$/), type: fc.constantFrom(...shelf.wireTypes.keys()), colour: fc.constantFrom('RD', 'WH/BU', 'GNYE'), from: side, to: side,
-    lengthMm: fc.integer({ min: 1, max: 99_999 }), signal: fc.constantFrom('depth', 'bus high'), currentA: fc.constantFrom(0.02, 4.5), group: fc.constantFrom({ kind: 'twist' as const, name: '1' }, { kind: 'cable' as const, name: 'C2' }), note: fc.constant('by the mast'),
+    id: fc.stringMatching(/^[A-Z][0-9]{1,4}$/),
+    type: fc.constantFrom(...shelf.wireTypes.keys()),
+    colour: fc.constantFrom('RD', 'WH/BU', 'GNYE'),
+    from: side,
+    to: side,
+    lengthMm: fc.integer({ min: 1, max: 99_999 }),
+    signal: fc.constantFrom('depth', 'bus high'),
+    currentA: fc.constantFrom(0.02, 4.5),
+    group: fc.constantFrom({ kind: 'twist' as const, name: '1' }, { kind: 'cable' as const, name: 'C2' }),
+    note: fc.constant('by the mast'),
   })
   fc.assert(
     fc.property(wires, (wire) => {
@@ -72,7 +107,15 @@ test('what a wire says in its cells is read as the same wire', () => {
   )
 })
 
-test.each<[GridColumnId, string, string]>([['colour', 'gn/wh', 'GN/WH'], ['length', '1.2 m', '1200'], ['from', ' a 1 ', 'A.1'], ['to', '', 'open'], ['type', '0.75mm2', 'TW-0.75'], ['current', '', ''], ['colour', 'green', 'green']])('%s “%s” is tidied to “%s”', (column, said, tidy) => {
+test.each<[GridColumnId, string, string]>([
+  ['colour', 'gn/wh', 'GN/WH'],
+  ['length', '1.2 m', '1200'],
+  ['from', ' a 1 ', 'A.1'],
+  ['to', '', 'open'],
+  ['type', '0.75mm2', 'TW-0.75'],
+  ['current', '', ''],
+  ['colour', 'green', 'green'],
+])('%s “%s” is tidied to “%s”', (column, said, tidy) => {
   expect(tidyCell(column, said, names)).toBe(tidy)
 })
 
@@ -80,7 +123,9 @@ test('one wire to a cavity: the second is told who was first, and how to share w
   expect(problems([row('W1', {}), row('W2', {})], 'W2')).toEqual({ from: 'cavity-taken' })
   expect(problems([row('W1', {}), row('W2', {})], 'W1')).toEqual({})
   expect(problems([row('W1', { from: 'P.1' }), row('W2', { from: 'with W1a', to: 'A.2' })], 'W2')).toEqual({})
-  expect(problems([row('W1', {}), row('W2', { from: 'with W1a', to: 'A.2' })], 'W2')).toEqual({ from: 'sealed-takes-one' })
+  expect(problems([row('W1', {}), row('W2', { from: 'with W1a', to: 'A.2' })], 'W2')).toEqual({
+    from: 'sealed-takes-one',
+  })
   expect(problems([row('W1', { from: 'A.1', to: 'A.1' })], 'W1')).toEqual({ to: 'cavity-taken' })
 })
 
@@ -96,21 +141,42 @@ test('a row is read once while it stays the same', () => {
   expect(readRow(one, names)).toBe(readRow(one, names))
 })
 
-const wire = (id: string, cavity: string, more: Partial<Wire> = {}): Wire => ({ id, type: 'TW-0.75', colour: 'RD', from: { kind: 'cavity', end: 'A', cavity }, to: { kind: 'open' }, lengthMm: 500, ...more })
+const wire = (id: string, cavity: string, more: Partial<Wire> = {}): Wire => ({
+  id,
+  type: 'TW-0.75',
+  colour: 'RD',
+  from: { kind: 'cavity', end: 'A', cavity },
+  to: { kind: 'open' },
+  lengthMm: 500,
+  ...more,
+})
 const plan: Plan = { ...emptyPlan, ends, wires: [wire('W1', '1', { insulationMm: 1.9 }), wire('W2', '2')] }
 
 test('the change of a draft is only what differs, and keeps what no column shows', () => {
   const rows = rowsOf(plan)
   expect(isEmptyChange(draftChange(plan, rows, readDraft(rows, names)))).toBe(true)
   const edited = setCells(removeRows(rows, new Set(['W2'])), [{ key: 'W1', column: 'signal', text: 'supply' }])
-  expect(draftChange(plan, edited, readDraft(edited, names))).toEqual({ putWires: [{ ...wire('W1', '1', { insulationMm: 1.9 }), signal: 'supply' }], removeWires: ['W2'] })
+  expect(draftChange(plan, edited, readDraft(edited, names))).toEqual({
+    putWires: [{ ...wire('W1', '1', { insulationMm: 1.9 }), signal: 'supply' }],
+    removeWires: ['W2'],
+  })
   // another type has another insulation: the measured figure goes
   const other = setCells(rows, [{ key: 'W1', column: 'type', text: 'TW-1.0' }])
-  expect(draftChange(plan, other, readDraft(other, names)).putWires?.[0]).toEqual({ ...wire('W1', '1'), type: 'TW-1.0' })
+  expect(draftChange(plan, other, readDraft(other, names)).putWires?.[0]).toEqual({
+    ...wire('W1', '1'),
+    type: 'TW-1.0',
+  })
 })
 
 test('whatever is edited, the plan after the change is what the rows say', () => {
-  const edits = fc.array(fc.record({ key: fc.constantFrom('W1', 'W2'), column: fc.constantFrom<GridColumnId>('from', 'colour', 'length', 'note'), text: fc.constantFrom('A.1', 'A.3', 'open', 'RD', 'BU', '700', 'x') }), { maxLength: 6 })
+  const edits = fc.array(
+    fc.record({
+      key: fc.constantFrom('W1', 'W2'),
+      column: fc.constantFrom<GridColumnId>('from', 'colour', 'length', 'note'),
+      text: fc.constantFrom('A.1', 'A.3', 'open', 'RD', 'BU', '700', 'x'),
+    }),
+    { maxLength: 6 },
+  )
   fc.assert(
     fc.property(edits, fc.boolean(), (some, drop) => {
       const rows = setCells(drop ? removeRows(rowsOf(plan), new Set(['W2'])) : rowsOf(plan), some)
@@ -124,14 +190,28 @@ test('whatever is edited, the plan after the change is what the rows say', () =>
 
 test('a block is pasted over what is seen, and makes new rows below', () => {
   const rows = [row('W1', {}), row('W2', { from: 'A.2' })]
-  const after = pasteBlock(rows, ['W2', 'W1'], { row: 1, column: 'colour' }, [['bu', 'P 1'], ['GN', 'P.2']], newKey, names)
+  const after = pasteBlock(
+    rows,
+    ['W2', 'W1'],
+    { row: 1, column: 'colour' },
+    [
+      ['bu', 'P 1'],
+      ['GN', 'P.2'],
+    ],
+    newKey,
+    names,
+  )
   expect(after.map((one) => `${one.text.colour} ${one.text.from}`)).toEqual(['BU P.1', 'RD A.2', 'GN P.2'])
 })
 
 test('fill down repeats, and counts ids and cavities on', () => {
   const rows = [row('W09', { from: 'P.2' }), row('x', { from: '' }), row('y', { from: '' })]
   const after = fillDown(rows, ['W09', 'x', 'y'], ['id', 'colour', 'from'], names)
-  expect(after.map((one) => `${one.text.id} ${one.text.colour} ${one.text.from}`)).toEqual(['W09 RD P.2', 'W10 RD P.3', 'W11 RD P.4'])
+  expect(after.map((one) => `${one.text.id} ${one.text.colour} ${one.text.from}`)).toEqual([
+    'W09 RD P.2',
+    'W10 RD P.3',
+    'W11 RD P.4',
+  ])
 })
 
 test('what is copied is pasted as the same', () => {
@@ -177,7 +257,10 @@ test('a plan that changed meanwhile: untouched rows follow it, edited ones keep 
   const rows = setCells(rowsOf(plan), [{ key: 'W1', column: 'note', text: 'mine' }])
   const theirs: Plan = { ...plan, wires: [wire('W1', '1', { colour: 'BU' }), wire('W3', '3')] }
   const after = rebase(rows, theirs)
-  expect(after.map((one) => `${one.text.id} ${one.text.colour} ${one.text.note}`.trim())).toEqual(['W1 RD mine', 'W3 RD'])
+  expect(after.map((one) => `${one.text.id} ${one.text.colour} ${one.text.note}`.trim())).toEqual([
+    'W1 RD mine',
+    'W3 RD',
+  ])
   expect(after[0]?.origin?.colour).toBe('BU')
 })
 

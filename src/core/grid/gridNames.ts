@@ -24,16 +24,28 @@ export interface GridEnd {
 
 /** The same as plain lists, as a route sends them. */
 export interface ShelfNames {
-  readonly wireTypes: readonly { readonly id: string; readonly aliases: readonly string[]; readonly areaMm2: number; readonly name: string }[]
+  readonly wireTypes: readonly {
+    readonly id: string
+    readonly aliases: readonly string[]
+    readonly areaMm2: number
+    readonly name: string
+  }[]
   readonly terminals: readonly { readonly id: string; readonly aliases: readonly string[]; readonly name: string }[]
 }
 
 export const shelfNamesOf = (catalogue: Catalogue): ShelfNames => ({
-  wireTypes: [...catalogue.wireTypes.values()].map((type) => ({ id: type.id, aliases: type.aliases, areaMm2: designatedAreaMm2(type), name: type.name })),
+  wireTypes: [...catalogue.wireTypes.values()].map((type) => ({
+    id: type.id,
+    aliases: type.aliases,
+    areaMm2: designatedAreaMm2(type),
+    name: type.name,
+  })),
   terminals: catalogue.terminals.map(({ id, aliases, name }) => ({ id, aliases, name })),
 })
 
-const byName = (items: readonly { readonly id: string; readonly aliases: readonly string[] }[]): Map<string, string> => {
+const byName = (
+  items: readonly { readonly id: string; readonly aliases: readonly string[] }[],
+): Map<string, string> => {
   const map = new Map<string, string>()
   for (const item of items) for (const alias of item.aliases) map.set(alias.toLowerCase(), item.id)
   // an alias never hides an id
@@ -43,18 +55,35 @@ const byName = (items: readonly { readonly id: string; readonly aliases: readonl
 
 /** Names for a plan's grid: its ends as pinned, wire types and terminals of the shelf beside those that the job has pinned. */
 export function gridNames(plan: Pick<Plan, 'ends'>, facts: Facts, shelf: ShelfNames): GridNames {
-  const pinned = Object.values(facts.wireTypes).map((type) => ({ id: type.id, aliases: type.aliases, areaMm2: designatedAreaMm2(type) }))
+  const pinned = Object.values(facts.wireTypes).map((type) => ({
+    id: type.id,
+    aliases: type.aliases,
+    areaMm2: designatedAreaMm2(type),
+  }))
   const types = [...shelf.wireTypes, ...pinned]
-  const terminals = [...shelf.terminals, ...Object.values(facts.contacts).filter((contact) => contact.construction === 'sleeve')]
+  const terminals = [
+    ...shelf.terminals,
+    ...Object.values(facts.contacts).filter((contact) => contact.construction === 'sleeve'),
+  ]
   return {
     wireTypes: byName(types),
     wireAreasMm2: new Map(types.map((type) => [type.id, type.areaMm2])),
     terminals: byName(terminals),
-    ends: new Map(plan.ends.map((end) => {
-      const housing = Object.hasOwn(facts.housings, end.housing) ? facts.housings[end.housing] : undefined
-      const sealed = (housing && facts.families[housing.family]?.sealing) !== 'none'
-      return [end.id, { id: end.id, housing: housing?.name ?? end.housing, cavities: housing?.cavities.map((cavity) => cavity.id) ?? [], sealed }]
-    })),
+    ends: new Map(
+      plan.ends.map((end) => {
+        const housing = Object.hasOwn(facts.housings, end.housing) ? facts.housings[end.housing] : undefined
+        const sealed = (housing && facts.families[housing.family]?.sealing) !== 'none'
+        return [
+          end.id,
+          {
+            id: end.id,
+            housing: housing?.name ?? end.housing,
+            cavities: housing?.cavities.map((cavity) => cavity.id) ?? [],
+            sealed,
+          },
+        ]
+      }),
+    ),
   }
 }
 
@@ -62,4 +91,5 @@ export function gridNames(plan: Pick<Plan, 'ends'>, facts: Facts, shelf: ShelfNa
 const SAME_PRINT = 0.01
 
 /** Wire types of one printed size. */
-export const typesOfSize = (areas: Iterable<readonly [string, number]>, areaMm2: number): readonly string[] => [...areas].filter(([, area]) => Math.abs(area / areaMm2 - 1) < SAME_PRINT).map(([id]) => id)
+export const typesOfSize = (areas: Iterable<readonly [string, number]>, areaMm2: number): readonly string[] =>
+  [...areas].filter(([, area]) => Math.abs(area / areaMm2 - 1) < SAME_PRINT).map(([id]) => id)

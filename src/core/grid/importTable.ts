@@ -23,7 +23,13 @@ const headings: Readonly<Record<ImportTarget, readonly string[]>> = {
   toCavity: ['to cavity', 'to position', 'cavity 2', 'pin 2', 'to contact'],
 }
 
-const plain = (heading: string) => heading.toLowerCase().replace(/[([].*?[)\]]/g, '').replace(/[_\-.]+/g, ' ').replace(/\s+/g, ' ').trim()
+const plain = (heading: string) =>
+  heading
+    .toLowerCase()
+    .replace(/[([].*?[)\]]/g, '')
+    .replace(/[_\-.]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 /** For each column of a table, what it is taken to mean; undefined is not read. */
 export type Mapping = readonly (ImportTarget | undefined)[]
@@ -38,11 +44,18 @@ export function guessMapping(head: readonly string[]): Mapping {
     return target
   })
   // `from` beside `from cavity` is the end
-  return guess.map((target) => (target === 'from' && taken.has('fromCavity') && !taken.has('fromEnd') ? 'fromEnd' : target === 'to' && taken.has('toCavity') && !taken.has('toEnd') ? 'toEnd' : target))
+  return guess.map((target) =>
+    target === 'from' && taken.has('fromCavity') && !taken.has('fromEnd')
+      ? 'fromEnd'
+      : target === 'to' && taken.has('toCavity') && !taken.has('toEnd')
+        ? 'toEnd'
+        : target,
+  )
 }
 
 /** Is the first line a heading, and not a wire? */
-export const looksLikeHeading = (row: readonly string[]): boolean => guessMapping(row).filter((one) => one !== undefined).length >= Math.min(2, row.length)
+export const looksLikeHeading = (row: readonly string[]): boolean =>
+  guessMapping(row).filter((one) => one !== undefined).length >= Math.min(2, row.length)
 
 /** Rows of somebody's table as cells of the grid. A place from two columns is put together; empty lines are left out. */
 export function mapRows(rows: readonly (readonly string[])[], mapping: Mapping): readonly Partial<GridText>[] {
@@ -53,7 +66,8 @@ export function mapRows(rows: readonly (readonly string[])[], mapping: Mapping):
       if (target) cells[target] = (row[i] ?? '').trim()
     })
     const { fromEnd, fromCavity, toEnd, toCavity, ...rest } = cells
-    const place = (end: string | undefined, cavity: string | undefined) => (end === undefined && cavity === undefined ? undefined : [end, cavity].filter(Boolean).join('.') || 'open')
+    const place = (end: string | undefined, cavity: string | undefined) =>
+      end === undefined && cavity === undefined ? undefined : [end, cavity].filter(Boolean).join('.') || 'open'
     const from = place(fromEnd, fromCavity)
     const to = place(toEnd, toCavity)
     return [{ ...rest, ...(from !== undefined && { from }), ...(to !== undefined && { to }) }]
@@ -112,7 +126,10 @@ export interface JoinedHalves {
 }
 
 /** Two tables of one half each, joined by signal: the first cavity with a signal meets the first of the other end, and so on. */
-export function joinHalves(a: { readonly end: string; readonly rows: readonly HalfRow[] }, b: { readonly end: string; readonly rows: readonly HalfRow[] }): JoinedHalves {
+export function joinHalves(
+  a: { readonly end: string; readonly rows: readonly HalfRow[] },
+  b: { readonly end: string; readonly rows: readonly HalfRow[] },
+): JoinedHalves {
   const key = (signal: string) => signal.toLowerCase().replace(/\s+/g, ' ').trim()
   const waiting = new Map<string, HalfRow[]>()
   for (const row of b.rows) waiting.set(key(row.signal), [...(waiting.get(key(row.signal)) ?? []), row])
@@ -126,8 +143,15 @@ export function joinHalves(a: { readonly end: string; readonly rows: readonly Ha
     }
     const colour = row.colour ?? other.colour
     const type = row.type ?? other.type
-    rows.push({ from: `${a.end}.${row.cavity}`, to: `${b.end}.${other.cavity}`, signal: row.signal, ...(colour !== undefined && { colour }), ...(type !== undefined && { type }) })
+    rows.push({
+      from: `${a.end}.${row.cavity}`,
+      to: `${b.end}.${other.cavity}`,
+      signal: row.signal,
+      ...(colour !== undefined && { colour }),
+      ...(type !== undefined && { type }),
+    })
   }
-  for (const rest of waiting.values()) for (const row of rest) left.push({ end: b.end, cavity: row.cavity, signal: row.signal })
+  for (const rest of waiting.values())
+    for (const row of rest) left.push({ end: b.end, cavity: row.cavity, signal: row.signal })
   return { rows, left }
 }

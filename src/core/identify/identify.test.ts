@@ -26,7 +26,10 @@ test.each([
 
 test('held the wrong way round the bands are read from the other end, and the reading that names a contact comes first', () => {
   const readings = readBands(bands('green', 'violet', 'white'), cavityContacts)
-  expect(readings.map((one) => `${one.bin} ${one.from} ${one.contacts.length}`)).toEqual(['975 other-end 1', '579 given 0'])
+  expect(readings.map((one) => `${one.bin} ${one.from} ${one.contacts.length}`)).toEqual([
+    '975 other-end 1',
+    '579 given 0',
+  ])
   expect(readBands(bands('white', 'green', 'white'), cavityContacts)).toHaveLength(1)
 })
 
@@ -37,9 +40,11 @@ test('grey and gray, violet and purple, letters of any case are one colour; turq
 })
 
 test('bands and bins lead back to each other', () => {
-  fc.assert(fc.property(fc.array(fc.constantFrom(...bandColours), { minLength: 1, maxLength: 4 }), (some) => {
-    expect(bandsOfBin(binOfBands(some))).toEqual(some)
-  }))
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...bandColours), { minLength: 1, maxLength: 4 }), (some) => {
+      expect(bandsOfBin(binOfBands(some))).toEqual(some)
+    }),
+  )
 })
 
 test('no two contacts of the shelf carry the same bin', () => {
@@ -50,7 +55,9 @@ test('no two contacts of the shelf carry the same bin', () => {
 test('callipers on a Celadon M socket name it first, with its gold twin beside it', () => {
   const found = identify(shelf.contacts.values(), { overallMm: 17.85, barrelOuterMm: 2.8, matingMm: 1.8 })
   expect(found.slice(0, 2).map((one) => one.contact.id)).toEqual(['CM-SK-G', 'CM-SK-N'])
-  expect(tellApart(found.slice(0, 2).map((one) => one.contact)).map((one) => `${one.by} ${one.values.join(' / ')}`)).toEqual(['plating gold / nickel'])
+  expect(
+    tellApart(found.slice(0, 2).map((one) => one.contact)).map((one) => `${one.by} ${one.values.join(' / ')}`),
+  ).toEqual(['plating gold / nickel'])
 })
 
 test('the two Majolica contacts, alike to the eye, differ in their wings and in the wire that they take', () => {
@@ -65,10 +72,16 @@ test('without a reading nothing is named, and a wild one names nothing', () => {
 test('whatever contact is measured exactly, it or a twin with the same figures comes first', () => {
   fc.assert(
     fc.property(fc.constantFrom(...shelf.contacts.values()), (one) => {
-      const measured = Object.fromEntries(calliperFigures.flatMap((figure) => { const value = sheetFigure(one, figure); return value === undefined ? [] : [[figure, value]] }))
+      const measured = Object.fromEntries(
+        calliperFigures.flatMap((figure) => {
+          const value = sheetFigure(one, figure)
+          return value === undefined ? [] : [[figure, value]]
+        }),
+      )
       const [best] = identify(shelf.contacts.values(), measured)
       expect(best?.likeness).toBeCloseTo(1, 9)
-      for (const [figure, value] of Object.entries(measured)) expect(best && sheetFigure(best.contact, figure as 'overallMm')).toBe(value)
+      for (const [figure, value] of Object.entries(measured))
+        expect(best && sheetFigure(best.contact, figure as 'overallMm')).toBe(value)
     }),
   )
 })

@@ -23,11 +23,16 @@ export const calliperFigures = Object.keys(tolerance) as readonly CalliperFigure
 /** The sheet's figure for what callipers find; undefined when it is not on the sheet, or the contact has no such part. */
 export function sheetFigure(contact: Contact, figure: CalliperFigure): number | undefined {
   switch (figure) {
-    case 'overallMm': return contact.overallMm
-    case 'matingMm': return isSleeve(contact) ? contact.studMm : contact.matingMm
-    case 'barrelOuterMm': return contact.barrel && 'outerMm' in contact.barrel ? contact.barrel.outerMm : undefined
-    case 'barrelBoreMm': return contact.barrel && 'boreMm' in contact.barrel ? contact.barrel.boreMm : undefined
-    case 'wingWidthMm': return contact.barrel && 'wingWidthMm' in contact.barrel ? contact.barrel.wingWidthMm : undefined
+    case 'overallMm':
+      return contact.overallMm
+    case 'matingMm':
+      return isSleeve(contact) ? contact.studMm : contact.matingMm
+    case 'barrelOuterMm':
+      return contact.barrel && 'outerMm' in contact.barrel ? contact.barrel.outerMm : undefined
+    case 'barrelBoreMm':
+      return contact.barrel && 'boreMm' in contact.barrel ? contact.barrel.boreMm : undefined
+    case 'wingWidthMm':
+      return contact.barrel && 'wingWidthMm' in contact.barrel ? contact.barrel.wingWidthMm : undefined
   }
 }
 
@@ -35,7 +40,12 @@ export interface Candidate {
   readonly contact: Contact
   /** 1 when every reading is on the sheet's figure, 0 when one lies far outside of its tolerance */
   readonly likeness: number
-  readonly figures: readonly { readonly figure: CalliperFigure; readonly measuredMm: number; readonly sheetMm?: number; readonly within: boolean }[]
+  readonly figures: readonly {
+    readonly figure: CalliperFigure
+    readonly measuredMm: number
+    readonly sheetMm?: number
+    readonly within: boolean
+  }[]
 }
 
 /**
@@ -67,7 +77,10 @@ export function identify(contacts: Iterable<Contact>, measured: MeasuredContact,
     if (!figures.some((one) => one.sheetMm !== undefined)) continue
     found.push({ contact, likeness: Math.exp(-sum / (2 * asked.length)), figures })
   }
-  return found.filter((one) => one.likeness > 0.01).sort((a, b) => b.likeness - a.likeness || (a.contact.id < b.contact.id ? -1 : 1)).slice(0, limit)
+  return found
+    .filter((one) => one.likeness > 0.01)
+    .sort((a, b) => b.likeness - a.likeness || (a.contact.id < b.contact.id ? -1 : 1))
+    .slice(0, limit)
 }
 
 /** Something by which contacts that look alike can be told apart. */
@@ -84,8 +97,16 @@ export function tellApart(contacts: readonly Contact[]): readonly Difference[] {
     ['gender', (contact) => (isSleeve(contact) ? undefined : contact.gender)],
     ['bin', (contact) => (isSleeve(contact) ? undefined : contact.bin)],
     ['plating', (contact) => contact.plating],
-    ...calliperFigures.map((figure) => [figure, (contact: Contact) => sheetFigure(contact, figure)] as [CalliperFigure, (contact: Contact) => number | undefined]),
+    ...calliperFigures.map(
+      (figure) =>
+        [figure, (contact: Contact) => sheetFigure(contact, figure)] as [
+          CalliperFigure,
+          (contact: Contact) => number | undefined,
+        ],
+    ),
     ['conductor', (contact) => `${contact.conductor.minMm2} to ${contact.conductor.maxMm2} mm²`],
   ]
-  return by.map(([name, value]) => ({ by: name, values: contacts.map(value) })).filter(({ values }) => new Set(values).size > 1)
+  return by
+    .map(([name, value]) => ({ by: name, values: contacts.map(value) }))
+    .filter(({ values }) => new Set(values).size > 1)
 }

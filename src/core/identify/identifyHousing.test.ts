@@ -3,7 +3,8 @@ import { demoCatalogue } from '@/formats/demoCatalogue.testing'
 import { identifyHousing, type SeenHousing } from './identifyHousing'
 
 const shelf = demoCatalogue()
-const ask = (seen: Partial<SeenHousing> & Pick<SeenHousing, 'counts'>) => identifyHousing(shelf.housings.values(), shelf.families, { rowsKnown: true, ...seen })
+const ask = (seen: Partial<SeenHousing> & Pick<SeenHousing, 'counts'>) =>
+  identifyHousing(shelf.housings.values(), shelf.families, { rowsKnown: true, ...seen })
 
 test.each<[Parameters<typeof ask>[0], string]>([
   [{ counts: [8, 9, 10], mark: 'chamfer' }, 'LU-27P'],

@@ -30,7 +30,11 @@ const PITCH_TOLERANCE = 0.06
  * Housings that it can be, best first. The ways must agree, since they can be counted; what else contradicts puts a housing back,
  * since marks are worn and rows are seen from the wrong side.
  */
-export function identifyHousing(housings: Iterable<Housing>, families: ReadonlyMap<string, FamilyFacts>, is: SeenHousing): readonly HousingMatch[] {
+export function identifyHousing(
+  housings: Iterable<Housing>,
+  families: ReadonlyMap<string, FamilyFacts>,
+  is: SeenHousing,
+): readonly HousingMatch[] {
   const ways = is.counts.reduce((sum, count) => sum + count, 0)
   const matches: HousingMatch[] = []
   for (const housing of housings) {
@@ -42,7 +46,11 @@ export function identifyHousing(housings: Iterable<Housing>, families: ReadonlyM
     const clue = (id: HousingClue, known: boolean, same: boolean) => known && (same ? agrees : contradicts).push(id)
     clue('rows', is.rowsKnown, sameRows(rowsOf(housing), is.counts))
     clue('shape', is.round !== undefined, (housing.outline.shape === 'circle') === is.round)
-    clue('pitch', is.pitchMm !== undefined && pitchMm !== undefined, Math.abs((is.pitchMm ?? 0) - (pitchMm ?? 0)) <= (pitchMm ?? 0) * PITCH_TOLERANCE)
+    clue(
+      'pitch',
+      is.pitchMm !== undefined && pitchMm !== undefined,
+      Math.abs((is.pitchMm ?? 0) - (pitchMm ?? 0)) <= (pitchMm ?? 0) * PITCH_TOLERANCE,
+    )
     clue('mark', is.mark !== undefined, housing.mark.kind === is.mark)
     clue('role', is.role !== undefined, housing.role === is.role)
     matches.push({ housing, family, agrees, contradicts, pitchMm })
@@ -58,11 +66,14 @@ const rowsOf = (housing: Housing): readonly number[] => {
 }
 
 /** From the other face, or upside down, the rows read the other way round. */
-const sameRows = (own: readonly number[], given: readonly number[]) => own.join() === given.join() || [...own].reverse().join() === given.join()
+const sameRows = (own: readonly number[], given: readonly number[]) =>
+  own.join() === given.join() || [...own].reverse().join() === given.join()
 
 /** The distance of the closest two cavities. */
 function smallestPitchMm({ cavities }: Housing): number | undefined {
   let least = Infinity
-  for (const [i, one] of cavities.entries()) for (const other of cavities.slice(i + 1)) least = Math.min(least, Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm))
+  for (const [i, one] of cavities.entries())
+    for (const other of cavities.slice(i + 1))
+      least = Math.min(least, Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm))
   return Number.isFinite(least) ? least : undefined
 }

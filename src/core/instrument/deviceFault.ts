@@ -6,7 +6,13 @@ export type DeviceFault =
   /** the link broke before the line was whole */
   | { readonly code: 'broken-off'; readonly asked: string; readonly got: string }
   | { readonly code: 'rubbish'; readonly asked: string; readonly got: string }
-  | { readonly code: 'out-of-range'; readonly value: number; readonly min: number; readonly max: number; readonly unit: string }
+  | {
+      readonly code: 'out-of-range'
+      readonly value: number
+      readonly min: number
+      readonly max: number
+      readonly unit: string
+    }
   | { readonly code: 'wrong-unit'; readonly got: string; readonly expected: string }
   /** what the instrument itself says by SYST:ERR? */
   | { readonly code: 'refused'; readonly asked: string; readonly number: number; readonly text: string }

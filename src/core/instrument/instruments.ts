@@ -13,9 +13,33 @@ export interface InstrumentKind {
 }
 
 export const instruments: Readonly<Record<InstrumentId, InstrumentKind>> = {
-  'pull-tester': { id: 'pull-tester', model: 'TARN-P', question: 'MEAS:FORC?', unit: 'N', unitQuestion: 'UNIT:FORC?', min: 0, max: 5000 },
-  micrometer: { id: 'micrometer', model: 'TARN-H', question: 'MEAS:HEIG?', unit: 'mm', unitQuestion: 'UNIT:LENG?', min: 0.05, max: 25 },
-  analyser: { id: 'analyser', model: 'TARN-A', question: 'MEAS:RES?', unit: 'ohm', unitQuestion: 'UNIT:RES?', min: 0, max: 1e6 },
+  'pull-tester': {
+    id: 'pull-tester',
+    model: 'TARN-P',
+    question: 'MEAS:FORC?',
+    unit: 'N',
+    unitQuestion: 'UNIT:FORC?',
+    min: 0,
+    max: 5000,
+  },
+  micrometer: {
+    id: 'micrometer',
+    model: 'TARN-H',
+    question: 'MEAS:HEIG?',
+    unit: 'mm',
+    unitQuestion: 'UNIT:LENG?',
+    min: 0.05,
+    max: 25,
+  },
+  analyser: {
+    id: 'analyser',
+    model: 'TARN-A',
+    question: 'MEAS:RES?',
+    unit: 'ohm',
+    unitQuestion: 'UNIT:RES?',
+    min: 0,
+    max: 1e6,
+  },
 }
 
 export const isInstrument = (text: string): text is InstrumentId => Object.hasOwn(instruments, text)

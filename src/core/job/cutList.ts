@@ -31,9 +31,14 @@ export function cutBatches(state: JobState): readonly CutBatch[] {
       if (!state.cuts.has(wireKey(unit, wire.id))) batch.pieces.push({ unit, wire, lengthMm: cutLengthMm(state, wire) })
     }
   }
-  return [...batches].map(([type, { pieces, all }]) => ({
-    type, all, pieces: pieces.sort((a, b) => b.lengthMm - a.lengthMm || a.unit - b.unit || (a.wire.id < b.wire.id ? -1 : 1)), totalMm: pieces.reduce((sum, piece) => sum + piece.lengthMm, 0),
-  })).sort((a, b) => (a.type < b.type ? -1 : 1))
+  return [...batches]
+    .map(([type, { pieces, all }]) => ({
+      type,
+      all,
+      pieces: pieces.sort((a, b) => b.lengthMm - a.lengthMm || a.unit - b.unit || (a.wire.id < b.wire.id ? -1 : 1)),
+      totalMm: pieces.reduce((sum, piece) => sum + piece.lengthMm, 0),
+    }))
+    .sort((a, b) => (a.type < b.type ? -1 : 1))
 }
 
 const lengthId = (lengthMm: number) => String(lengthMm)
@@ -53,7 +58,10 @@ export interface SpoolCuts {
 }
 
 /** The plan with its pieces by name: which wire of which unit comes off which spool, and what no spool has length for. */
-export function namePieces(batch: CutBatch, plan: CutPlan): { readonly spools: readonly SpoolCuts[]; readonly short: readonly CutPiece[] } {
+export function namePieces(
+  batch: CutBatch,
+  plan: CutPlan,
+): { readonly spools: readonly SpoolCuts[]; readonly short: readonly CutPiece[] } {
   const waiting = new Map<string, CutPiece[]>()
   for (const piece of batch.pieces) {
     const id = lengthId(piece.lengthMm)
@@ -62,6 +70,10 @@ export function namePieces(batch: CutBatch, plan: CutPlan): { readonly spools: r
     waiting.set(id, list)
   }
   const take = (id: string, count: number) => waiting.get(id)?.splice(0, count) ?? []
-  const spools = plan.assign.map(({ spool, cuts, leftMm }) => ({ spool, leftMm, pieces: cuts.flatMap(({ id, count }) => take(id, count)).sort((a, b) => b.lengthMm - a.lengthMm) }))
+  const spools = plan.assign.map(({ spool, cuts, leftMm }) => ({
+    spool,
+    leftMm,
+    pieces: cuts.flatMap(({ id, count }) => take(id, count)).sort((a, b) => b.lengthMm - a.lengthMm),
+  }))
   return { spools, short: [...waiting.values()].flat() }
 }

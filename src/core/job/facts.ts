@@ -12,7 +12,15 @@ import type { ChosenSet, Plan, PlanNames, Wire } from './plan'
 /** What a job was built with: copied from the catalogue, so that a later edit there never rewrites a record. */
 export type Facts = Readonly<z.infer<typeof factsSchema>>
 
-export const noFacts: Facts = { families: {}, housings: {}, contacts: {}, seals: {}, parts: {}, wireTypes: {}, tools: {} }
+export const noFacts: Facts = {
+  families: {},
+  housings: {},
+  contacts: {},
+  seals: {},
+  parts: {},
+  wireTypes: {},
+  tools: {},
+}
 
 /** The facts with others laid over them. */
 export const mergeFacts = (facts: Facts, more: Facts): Facts => ({
@@ -28,7 +36,8 @@ export const mergeFacts = (facts: Facts, more: Facts): Facts => ({
 
 /** Those of `more` that are not pinned yet. */
 export function newFacts(pinned: Facts, more: Facts): Facts {
-  const missing = <T>(known: Readonly<Record<string, T>>, items: Readonly<Record<string, T>>): Record<string, T> => Object.fromEntries(Object.entries(items).filter(([id]) => !Object.hasOwn(known, id)))
+  const missing = <T>(known: Readonly<Record<string, T>>, items: Readonly<Record<string, T>>): Record<string, T> =>
+    Object.fromEntries(Object.entries(items).filter(([id]) => !Object.hasOwn(known, id)))
   return {
     families: missing(pinned.families, more.families),
     housings: missing(pinned.housings, more.housings),
@@ -51,16 +60,27 @@ const pick = <T>(map: ReadonlyMap<string, T>, ids: Iterable<string | undefined>)
 }
 
 /** Small parts of a housing: its lock and interface seal, and whatever else belongs to it. */
-export const smallPartsOf = (housing: Pick<Housing, 'lock' | 'interfaceSeal' | 'parts'>): readonly { readonly part: string; readonly count: number }[] => [
+export const smallPartsOf = (
+  housing: Pick<Housing, 'lock' | 'interfaceSeal' | 'parts'>,
+): readonly { readonly part: string; readonly count: number }[] => [
   ...[housing.lock, housing.interfaceSeal].flatMap((part) => (part === undefined ? [] : [{ part, count: 1 }])),
   ...(housing.parts ?? []),
 ]
 
 /** The facts that a plan rests on: its rules, its housings with their families, small parts and release tools, its wire types and terminals. */
 export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires'>, rules?: HouseRules): Facts {
-  const housings = pick(catalogue.housings, plan.ends.map((end) => end.housing))
-  const terminals = pick(catalogue.contacts, plan.wires.flatMap((wire) => [wire.from, wire.to].map((at) => (at.kind === 'terminal' ? at.part : undefined))))
-  const families = pick(catalogue.families, [...Object.values(housings), ...Object.values(terminals)].map((part) => part.family))
+  const housings = pick(
+    catalogue.housings,
+    plan.ends.map((end) => end.housing),
+  )
+  const terminals = pick(
+    catalogue.contacts,
+    plan.wires.flatMap((wire) => [wire.from, wire.to].map((at) => (at.kind === 'terminal' ? at.part : undefined))),
+  )
+  const families = pick(
+    catalogue.families,
+    [...Object.values(housings), ...Object.values(terminals)].map((part) => part.family),
+  )
   const parts = [
     ...Object.values(housings).flatMap((housing) => smallPartsOf(housing).map(({ part }) => part)),
     ...Object.values(families).flatMap((family) => family.sizes.map((size) => size.plug)),
@@ -71,13 +91,21 @@ export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires
     families,
     contacts: terminals,
     parts: pick(catalogue.parts, parts),
-    wireTypes: pick(catalogue.wireTypes, plan.wires.map((wire) => wire.type)),
-    tools: Object.fromEntries([...catalogue.tools].filter(([, tool]) => Object.values(families).some((family) => isReleaseToolOf(tool, family)))),
+    wireTypes: pick(
+      catalogue.wireTypes,
+      plan.wires.map((wire) => wire.type),
+    ),
+    tools: Object.fromEntries(
+      [...catalogue.tools].filter(([, tool]) =>
+        Object.values(families).some((family) => isReleaseToolOf(tool, family)),
+      ),
+    ),
     ...(rules && { rules: { [rules.id]: rules } }),
   }
 }
 
-const own = <T>(record: Readonly<Record<string, T>>, id: string): T | undefined => (Object.hasOwn(record, id) ? record[id] : undefined)
+const own = <T>(record: Readonly<Record<string, T>>, id: string): T | undefined =>
+  Object.hasOwn(record, id) ? record[id] : undefined
 
 /** What a plan may name, by pinned facts. */
 export const planNames = (facts: Facts): PlanNames => ({
@@ -100,9 +128,18 @@ export function setFacts(catalogue: Catalogue, sets: Iterable<ChosenSet>): Facts
   const all = [...sets]
   return {
     ...noFacts,
-    contacts: pick(catalogue.contacts, all.map((set) => set.contact)),
-    seals: pick(catalogue.seals, all.map((set) => set.seal)),
-    tools: pick(catalogue.tools, all.map((set) => set.setup.tool)),
+    contacts: pick(
+      catalogue.contacts,
+      all.map((set) => set.contact),
+    ),
+    seals: pick(
+      catalogue.seals,
+      all.map((set) => set.seal),
+    ),
+    tools: pick(
+      catalogue.tools,
+      all.map((set) => set.setup.tool),
+    ),
   }
 }
 
@@ -127,10 +164,11 @@ export function fitWire(type: WireType, wire?: Pick<Wire, 'insulationMm' | 'curr
 }
 
 /** A wire over its insulation: as measured here, else as its pinned type says. */
-export const insulationMmOf = (facts: Facts, wire: Pick<Wire, 'insulationMm' | 'type'>): number | undefined => wire.insulationMm ?? facts.wireTypes[wire.type]?.insulationMm
+export const insulationMmOf = (facts: Facts, wire: Pick<Wire, 'insulationMm' | 'type'>): number | undefined =>
+  wire.insulationMm ?? facts.wireTypes[wire.type]?.insulationMm
 
 /** The housing of an end, as pinned. */
 export const housingOf = (facts: Facts, plan: Plan, end: string): Housing | undefined => {
   const id = plan.ends.find((one) => one.id === end)?.housing
-  return id === undefined ? undefined : (facts.housings[id])
+  return id === undefined ? undefined : facts.housings[id]
 }

@@ -13,7 +13,11 @@ export interface OlderFact {
 
 /** Where a job's pinned facts differ from the shelf as it is. The job keeps its own until somebody takes the shelf's. */
 export function olderFacts(facts: Facts, catalogue: Catalogue): readonly OlderFact[] {
-  const compare = <T extends object>(kind: OlderFact['kind'], pinned: Readonly<Record<string, T>>, shelf: ReadonlyMap<string, T>): OlderFact[] =>
+  const compare = <T extends object>(
+    kind: OlderFact['kind'],
+    pinned: Readonly<Record<string, T>>,
+    shelf: ReadonlyMap<string, T>,
+  ): OlderFact[] =>
     Object.entries(pinned).flatMap(([id, fact]): OlderFact[] => {
       const now = shelf.get(id)
       if (!now) return [{ kind, id, change: 'gone', differences: [] }]
@@ -28,7 +32,11 @@ export function olderFacts(facts: Facts, catalogue: Catalogue): readonly OlderFa
     ...compare('part', facts.parts, catalogue.parts),
     ...compare('wire-type', facts.wireTypes, catalogue.wireTypes),
     ...compare('tool', facts.tools, catalogue.tools),
-    ...compare('rules', Object.fromEntries(Object.entries(facts.rules ?? {}).map(([id, rules]) => [id, completeRules(rules)])), catalogue.rules),
+    ...compare(
+      'rules',
+      Object.fromEntries(Object.entries(facts.rules ?? {}).map(([id, rules]) => [id, completeRules(rules)])),
+      catalogue.rules,
+    ),
   ]
 }
 
@@ -37,8 +45,13 @@ export function freshFacts(facts: Facts, catalogue: Catalogue): Facts {
   const fresh = <T>(pinned: Readonly<Record<string, T>>, shelf: ReadonlyMap<string, unknown>): Record<string, T> =>
     Object.fromEntries(Object.entries(pinned).map(([id, fact]) => [id, (shelf.get(id) as T | undefined) ?? fact]))
   return {
-    families: fresh(facts.families, catalogue.families), housings: fresh(facts.housings, catalogue.housings), contacts: fresh(facts.contacts, catalogue.contacts),
-    seals: fresh(facts.seals, catalogue.seals), parts: fresh(facts.parts, catalogue.parts), wireTypes: fresh(facts.wireTypes, catalogue.wireTypes),
-    tools: fresh(facts.tools, catalogue.tools), ...(facts.rules && { rules: fresh(facts.rules, catalogue.rules) }),
+    families: fresh(facts.families, catalogue.families),
+    housings: fresh(facts.housings, catalogue.housings),
+    contacts: fresh(facts.contacts, catalogue.contacts),
+    seals: fresh(facts.seals, catalogue.seals),
+    parts: fresh(facts.parts, catalogue.parts),
+    wireTypes: fresh(facts.wireTypes, catalogue.wireTypes),
+    tools: fresh(facts.tools, catalogue.tools),
+    ...(facts.rules && { rules: fresh(facts.rules, catalogue.rules) }),
   }
 }

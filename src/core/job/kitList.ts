@@ -37,19 +37,43 @@ export const kitTotal = (line: KitLine): number => line.need + line.testPieces +
 /** Parts that the whole job needs, counted from its plan and chosen sets, less what came with the harness; test pieces and spares stand for themselves. */
 export function kitList(state: JobState): readonly KitLine[] {
   const lines = new Map<string, Omit<KitLine, 'spares'>>()
-  const add = (kind: KitKind, part: string, name: string, need: number, testPieces = 0, unit: KitLine['unit'] = 'pcs') => {
+  const add = (
+    kind: KitKind,
+    part: string,
+    name: string,
+    need: number,
+    testPieces = 0,
+    unit: KitLine['unit'] = 'pcs',
+  ) => {
     const now = lines.get(part)
-    lines.set(part, { kind, part, name, unit, need: (now?.need ?? 0) + need, testPieces: (now?.testPieces ?? 0) + testPieces })
+    lines.set(part, {
+      kind,
+      part,
+      name,
+      unit,
+      need: (now?.need ?? 0) + need,
+      testPieces: (now?.testPieces ?? 0) + testPieces,
+    })
   }
   countEnds(state, add)
   countWires(state, add)
   const { sparePercent, spareLeast } = rulesOf(state)
   return [...lines.values()]
-    .map((line) => ({ ...line, spares: sparedKinds.has(line.kind) ? Math.max(spareLeast, Math.ceil((line.need * sparePercent) / 100)) : 0 }))
+    .map((line) => ({
+      ...line,
+      spares: sparedKinds.has(line.kind) ? Math.max(spareLeast, Math.ceil((line.need * sparePercent) / 100)) : 0,
+    }))
     .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || (a.part < b.part ? -1 : 1))
 }
 
-type Add = (kind: KitKind, part: string, name: string, need: number, testPieces?: number, unit?: KitLine['unit']) => void
+type Add = (
+  kind: KitKind,
+  part: string,
+  name: string,
+  need: number,
+  testPieces?: number,
+  unit?: KitLine['unit'],
+) => void
 
 /** In how many units something is to be taken from the shelf: in all, where the job builds; else where it did not come. */
 function unitsToTake({ plan }: JobState, came: (unit: number) => boolean): number {
@@ -60,7 +84,8 @@ function unitsToTake({ plan }: JobState, came: (unit: number) => boolean): numbe
 }
 
 /** Of one side of a wire: in how many units its contact is to be made. */
-const toMake = (state: JobState, wire: string, side: SideLetter) => unitsToTake(state, (unit) => state.terms.get(termKey(unit, wire, side))?.crimp?.setup === AS_FOUND)
+const toMake = (state: JobState, wire: string, side: SideLetter) =>
+  unitsToTake(state, (unit) => state.terms.get(termKey(unit, wire, side))?.crimp?.setup === AS_FOUND)
 
 /** Housings with the small parts of each half, and plugs for cavities that stay empty. */
 function countEnds(state: JobState, add: Add): void {
@@ -71,8 +96,12 @@ function countEnds(state: JobState, add: Add): void {
     if (!housing) continue
     const units = unitsToTake(state, (unit) => state.ends.get(endKey(unit, end.id))?.came === true)
     if (units > 0) add('housing', housing.id, housing.name, units)
-    for (const { part, count } of smallPartsOf(housing)) if (units > 0) add('small-part', part, partName(part), units * count)
-    const lost = Array.from({ length: plan.quantity }, (_, i) => state.ends.get(endKey(i + 1, end.id))).reduce((sum, now) => sum + (now?.came ? (now.locksLost ?? 0) : 0), 0)
+    for (const { part, count } of smallPartsOf(housing))
+      if (units > 0) add('small-part', part, partName(part), units * count)
+    const lost = Array.from({ length: plan.quantity }, (_, i) => state.ends.get(endKey(i + 1, end.id))).reduce(
+      (sum, now) => sum + (now?.came ? (now.locksLost ?? 0) : 0),
+      0,
+    )
     if (housing.lock !== undefined && lost > 0) add('small-part', housing.lock, partName(housing.lock), lost)
     for (const cavity of housing.cavities) {
       if (planIndex(plan).byCavity.has(cavityKey(1, end.id, cavity.id))) continue

@@ -5,15 +5,30 @@ import { matedPair } from './matedPair'
 import { emptyPlan, type Plan, type Wire } from './plan'
 
 const shelf = demoCatalogue()
-const wire = (id: string, end: string, cavity: string, colour: string, signal?: string): Wire => ({ id, type: 'TW-0.5', colour, from: { kind: 'cavity', end, cavity }, to: { kind: 'open' }, lengthMm: 500, ...(signal && { signal }) })
+const wire = (id: string, end: string, cavity: string, colour: string, signal?: string): Wire => ({
+  id,
+  type: 'TW-0.5',
+  colour,
+  from: { kind: 'cavity', end, cavity },
+  to: { kind: 'open' },
+  lengthMm: 500,
+  ...(signal && { signal }),
+})
 const pair = (b: string, wires: Wire[], keying?: readonly [string, string]) => {
-  const ends: Plan['ends'] = [{ id: 'A', housing: 'RK-7P', ...(keying && { keying: keying[0] }) }, { id: 'B', housing: b, ...(keying && { keying: keying[1] }) }]
+  const ends: Plan['ends'] = [
+    { id: 'A', housing: 'RK-7P', ...(keying && { keying: keying[0] }) },
+    { id: 'B', housing: b, ...(keying && { keying: keying[1] }) },
+  ]
   const plan: Plan = { ...emptyPlan, ends, wires }
   return matedPair(plan, planFacts(shelf, plan), 'A', 'B')
 }
 
 test('halves that go together, colour to colour, have nothing odd', () => {
-  const { faults, cavities } = pair('RK-7R', [wire('W1', 'A', 'A', 'RD', 'supply'), wire('W2', 'B', 'A', 'RD', 'Supply')], ['K2', 'K2'])
+  const { faults, cavities } = pair(
+    'RK-7R',
+    [wire('W1', 'A', 'A', 'RD', 'supply'), wire('W2', 'B', 'A', 'RD', 'Supply')],
+    ['K2', 'K2'],
+  )
   expect(faults).toEqual([])
   expect(cavities.filter((one) => one.odd)).toEqual([])
   expect(cavities.map((one) => one.cavity)).toEqual(['A', 'B', 'C', 'D', 'E', 'F', 'G'])
@@ -21,7 +36,11 @@ test('halves that go together, colour to colour, have nothing odd', () => {
 
 test.each<[string, Wire[], string | undefined]>([
   ['another colour', [wire('W1', 'A', 'B', 'RD'), wire('W2', 'B', 'B', 'BK')], 'colours-differ'],
-  ['another signal, whatever the colour', [wire('W1', 'A', 'B', 'RD', 'supply'), wire('W2', 'B', 'B', 'RD', 'return')], 'signals-differ'],
+  [
+    'another signal, whatever the colour',
+    [wire('W1', 'A', 'B', 'RD', 'supply'), wire('W2', 'B', 'B', 'RD', 'return')],
+    'signals-differ',
+  ],
   ['a wire that meets nothing', [wire('W1', 'A', 'B', 'RD')], 'one-side-only'],
 ])('%s is said', (_what, wires, odd) => {
   expect(pair('RK-7R', wires).cavities.find((one) => one.cavity === 'B')?.odd).toBe(odd)

@@ -29,10 +29,22 @@ export interface MatedPair {
  */
 export function matedPair(plan: Plan, facts: Facts, aId: string, bId: string): MatedPair {
   const [a, b] = [housingOf(facts, plan, aId), housingOf(facts, plan, bId)]
-  if (!a || !b) return { faults: [...(a ? [] : [{ code: 'no-housing' as const, end: aId }]), ...(b ? [] : [{ code: 'no-housing' as const, end: bId }])], cavities: [] }
+  if (!a || !b)
+    return {
+      faults: [
+        ...(a ? [] : [{ code: 'no-housing' as const, end: aId }]),
+        ...(b ? [] : [{ code: 'no-housing' as const, end: bId }]),
+      ],
+      cavities: [],
+    }
   const faults: PairFault[] = []
   const made = (a.mates ?? []).includes(b.id) || (b.mates ?? []).includes(a.id)
-  if (!made) faults.push(a.family === b.family && a.role === b.role ? { code: 'same-role', role: a.role } : { code: 'not-made-for', a: a.name, b: b.name })
+  if (!made)
+    faults.push(
+      a.family === b.family && a.role === b.role
+        ? { code: 'same-role', role: a.role }
+        : { code: 'not-made-for', a: a.name, b: b.name },
+    )
   const keying = (id: string) => plan.ends.find((end) => end.id === id)?.keying
   if (keying(aId) !== keying(bId)) faults.push({ code: 'keying-differs', a: keying(aId), b: keying(bId) })
   const { byCavity } = planIndex(plan)
@@ -41,7 +53,12 @@ export function matedPair(plan: Plan, facts: Facts, aId: string, bId: string): M
   const cavities = [...a.cavities, ...beyond].map(({ id }): MatedCavity => {
     const one = byCavity.get(cavityKey(1, aId, id))?.wire
     const other = byCavity.get(cavityKey(1, bId, id))?.wire
-    const odd = !there.has(id) || beyond.some((cavity) => cavity.id === id) ? (one ?? other ? 'not-there' : undefined) : oddity(one, other)
+    const odd =
+      !there.has(id) || beyond.some((cavity) => cavity.id === id)
+        ? (one ?? other)
+          ? 'not-there'
+          : undefined
+        : oddity(one, other)
     return { cavity: id, ...(one && { a: one }), ...(other && { b: other }), ...(odd && { odd }) }
   })
   return { faults, cavities }
@@ -50,6 +67,7 @@ export function matedPair(plan: Plan, facts: Facts, aId: string, bId: string): M
 function oddity(a: Wire | undefined, b: Wire | undefined): MatedCavity['odd'] {
   if (!a && !b) return undefined
   if (!a || !b) return 'one-side-only'
-  if (a.signal !== undefined && b.signal !== undefined && a.signal.toLowerCase() !== b.signal.toLowerCase()) return 'signals-differ'
+  if (a.signal !== undefined && b.signal !== undefined && a.signal.toLowerCase() !== b.signal.toLowerCase())
+    return 'signals-differ'
   return a.colour === b.colour ? undefined : 'colours-differ'
 }

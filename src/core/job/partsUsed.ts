@@ -8,7 +8,8 @@ import { planIndex, setKey, termKey, unitAndId } from './plan'
  */
 export function partsUsed(state: JobState): ReadonlyMap<string, number> {
   const used = new Map<string, number>()
-  const add = (part: string | undefined, count: number) => part !== undefined && count > 0 && used.set(part, (used.get(part) ?? 0) + count)
+  const add = (part: string | undefined, count: number) =>
+    part !== undefined && count > 0 && used.set(part, (used.get(part) ?? 0) + count)
   const { wires } = planIndex(state.plan)
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     for (const wire of wires.values()) {
@@ -25,10 +26,11 @@ export function partsUsed(state: JobState): ReadonlyMap<string, number> {
       }
     }
   }
-  for (const setup of state.setups.values()) for (const piece of [...setup.pieces, ...setup.samples]) {
-    add(piece.contact, 1)
-    add(piece.seal, 1)
-  }
+  for (const setup of state.setups.values())
+    for (const piece of [...setup.pieces, ...setup.samples]) {
+      add(piece.contact, 1)
+      add(piece.seal, 1)
+    }
   for (const cavity of state.cavities.values()) if (!cavity.came) add(cavity.plug, 1)
   for (const [key, now] of state.ends) {
     const { unit, id } = unitAndId(key)

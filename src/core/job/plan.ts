@@ -11,7 +11,16 @@ export type SideLetter = 'a' | 'b'
 /** What Kit chose for one side of a wire, with its figures as they were on that day. */
 export type ChosenSet = z.infer<typeof chosenSetSchema>
 
-export const emptyPlan: Plan = { title: 'New job', rev: 'A', kind: 'build', quantity: 1, rules: 'sheet-strict', ambientC: 20, ends: [], wires: [] }
+export const emptyPlan: Plan = {
+  title: 'New job',
+  rev: 'A',
+  kind: 'build',
+  quantity: 1,
+  rules: 'sheet-strict',
+  ambientC: 20,
+  ends: [],
+  wires: [],
+}
 
 /** The side of a wire by its letter: a is from, b is to. */
 export const sideOf = (wire: Wire, side: SideLetter): WireSide => (side === 'a' ? wire.from : wire.to)
@@ -81,7 +90,14 @@ export function planIndex(plan: Plan): PlanIndex {
         const at = sideOf(wire, side)
         if (at.kind === 'open' || at.kind === 'with') continue
         const also = sharers.get(setKey(wire.id, side))
-        const termination: Termination = { key: termKey(unit, wire.id, side), unit, wire, side, at, ...(also && { also }) }
+        const termination: Termination = {
+          key: termKey(unit, wire.id, side),
+          unit,
+          wire,
+          side,
+          at,
+          ...(also && { also }),
+        }
         terminations.push(termination)
         if (!inCavity(termination)) continue
         pushTo(byEnd, endKey(unit, termination.at.end), termination)
@@ -102,7 +118,8 @@ export function planIndex(plan: Plan): PlanIndex {
 }
 
 /** The end that an end mates with in this job, whichever of the two says so. */
-export const mateOf = (plan: Plan, end: string): string | undefined => planIndex(plan).ends.get(end)?.mate ?? plan.ends.find((one) => one.mate === end)?.id
+export const mateOf = (plan: Plan, end: string): string | undefined =>
+  planIndex(plan).ends.get(end)?.mate ?? plan.ends.find((one) => one.mate === end)?.id
 
 /** Where a side really ends: one that shares another wire's contact ends where that one does. */
 export function placeOf(plan: Plan, wire: Wire, side: SideLetter): WireSide {
@@ -123,13 +140,18 @@ export function termKeyOf(plan: Plan, unit: number, wire: Wire, side: SideLetter
 export function changePlan(plan: Plan, change: PlanChange): Plan {
   return {
     ...plan,
-    ...(change.meta && (Object.fromEntries(Object.entries(change.meta).filter(([, value]) => value !== undefined)) as Partial<Plan>)),
+    ...(change.meta &&
+      (Object.fromEntries(Object.entries(change.meta).filter(([, value]) => value !== undefined)) as Partial<Plan>)),
     ends: patch(plan.ends, change.putEnds, change.removeEnds),
     wires: patch(plan.wires, change.putWires, change.removeWires),
   }
 }
 
-function patch<T extends { readonly id: string }>(items: readonly T[], put: readonly T[] = [], remove: readonly string[] = []): T[] {
+function patch<T extends { readonly id: string }>(
+  items: readonly T[],
+  put: readonly T[] = [],
+  remove: readonly string[] = [],
+): T[] {
   const gone = new Set(remove)
   const changed = new Map(put.map((item) => [item.id, item]))
   const known = new Set(items.map((item) => item.id))
@@ -142,12 +164,29 @@ export type PlanFault =
   | { readonly code: 'end-twice'; readonly end: string }
   | { readonly code: 'unknown-end'; readonly wire: string; readonly end: string }
   | { readonly code: 'unknown-housing'; readonly end: string; readonly housing: string }
-  | { readonly code: 'unknown-keying'; readonly end: string; readonly keying: string; readonly known: readonly string[] }
+  | {
+      readonly code: 'unknown-keying'
+      readonly end: string
+      readonly keying: string
+      readonly known: readonly string[]
+    }
   | { readonly code: 'unknown-mate'; readonly end: string; readonly mate: string }
   | { readonly code: 'unknown-wire-type'; readonly wire: string; readonly type: string }
   | { readonly code: 'unknown-terminal'; readonly wire: string; readonly part: string }
-  | { readonly code: 'unknown-cavity'; readonly wire: string; readonly end: string; readonly cavity: string; readonly known: readonly string[] }
-  | { readonly code: 'cavity-taken'; readonly wire: string; readonly by: string; readonly end: string; readonly cavity: string }
+  | {
+      readonly code: 'unknown-cavity'
+      readonly wire: string
+      readonly end: string
+      readonly cavity: string
+      readonly known: readonly string[]
+    }
+  | {
+      readonly code: 'cavity-taken'
+      readonly wire: string
+      readonly by: string
+      readonly end: string
+      readonly cavity: string
+    }
   | { readonly code: 'shares-nothing'; readonly wire: string; readonly with: string }
   | { readonly code: 'shared-twice'; readonly wire: string; readonly with: string }
   | { readonly code: 'sealed-takes-one'; readonly wire: string; readonly end: string; readonly cavity: string }
@@ -155,7 +194,15 @@ export type PlanFault =
 
 /** What a plan names, looked up; undefined is unknown. */
 export interface PlanNames {
-  readonly housing: (id: string) => { readonly cavities: readonly { readonly id: string }[]; readonly keyings?: readonly string[] | undefined; readonly family: string } | undefined
+  readonly housing: (
+    id: string,
+  ) =>
+    | {
+        readonly cavities: readonly { readonly id: string }[]
+        readonly keyings?: readonly string[] | undefined
+        readonly family: string
+      }
+    | undefined
   readonly isSealed: (family: string) => boolean
   readonly hasWireType: (type: string) => boolean
   readonly hasTerminal: (part: string) => boolean
@@ -176,9 +223,12 @@ export function planFaults(plan: Plan, names: PlanNames): readonly PlanFault[] {
     if (!housing) faults.push({ code: 'unknown-housing', end: end.id, housing: end.housing })
     else cavityIds.set(end.id, new Set(housing.cavities.map((cavity) => cavity.id)))
     const keyings = housing?.keyings ?? []
-    if (housing && end.keying !== undefined && !keyings.includes(end.keying)) faults.push({ code: 'unknown-keying', end: end.id, keying: end.keying, known: keyings })
+    if (housing && end.keying !== undefined && !keyings.includes(end.keying))
+      faults.push({ code: 'unknown-keying', end: end.id, keying: end.keying, known: keyings })
   }
-  for (const end of plan.ends) if (end.mate !== undefined && (!ends.has(end.mate) || end.mate === end.id)) faults.push({ code: 'unknown-mate', end: end.id, mate: end.mate })
+  for (const end of plan.ends)
+    if (end.mate !== undefined && (!ends.has(end.mate) || end.mate === end.id))
+      faults.push({ code: 'unknown-mate', end: end.id, mate: end.mate })
 
   const wires = new Map<string, Wire>()
   const taken = new Map<string, string>()
@@ -188,7 +238,8 @@ export function planFaults(plan: Plan, names: PlanNames): readonly PlanFault[] {
     wires.set(wire.id, wire)
     if (!names.hasWireType(wire.type)) faults.push({ code: 'unknown-wire-type', wire: wire.id, type: wire.type })
     for (const at of [wire.from, wire.to]) {
-      if (at.kind === 'terminal' && !names.hasTerminal(at.part)) faults.push({ code: 'unknown-terminal', wire: wire.id, part: at.part })
+      if (at.kind === 'terminal' && !names.hasTerminal(at.part))
+        faults.push({ code: 'unknown-terminal', wire: wire.id, part: at.part })
       if (at.kind === 'splice') pushTo(splices, at.splice, wire.id)
       if (at.kind !== 'cavity') continue
       if (!ends.has(at.end)) {
@@ -196,19 +247,26 @@ export function planFaults(plan: Plan, names: PlanNames): readonly PlanFault[] {
         continue
       }
       const known = cavityIds.get(at.end)
-      if (known && !known.has(at.cavity)) faults.push({ code: 'unknown-cavity', wire: wire.id, end: at.end, cavity: at.cavity, known: [...known] })
+      if (known && !known.has(at.cavity))
+        faults.push({ code: 'unknown-cavity', wire: wire.id, end: at.end, cavity: at.cavity, known: [...known] })
       const place = `${at.end}.${at.cavity}`
       const by = taken.get(place)
       if (by !== undefined) faults.push({ code: 'cavity-taken', wire: wire.id, by, end: at.end, cavity: at.cavity })
       taken.set(place, wire.id)
     }
   }
-  for (const [splice, members] of splices) if (members.length === 1) faults.push({ code: 'splice-alone', wire: members[0] ?? '', splice })
+  for (const [splice, members] of splices)
+    if (members.length === 1) faults.push({ code: 'splice-alone', wire: members[0] ?? '', splice })
   faults.push(...sharingFaults(plan, wires, ends, names))
   return faults
 }
 
-function sharingFaults(plan: Plan, wires: ReadonlyMap<string, Wire>, ends: ReadonlyMap<string, End>, names: PlanNames): PlanFault[] {
+function sharingFaults(
+  plan: Plan,
+  wires: ReadonlyMap<string, Wire>,
+  ends: ReadonlyMap<string, End>,
+  names: PlanNames,
+): PlanFault[] {
   const faults: PlanFault[] = []
   const shared = new Set<string>()
   for (const wire of plan.wires) {
@@ -217,11 +275,13 @@ function sharingFaults(plan: Plan, wires: ReadonlyMap<string, Wire>, ends: Reado
       const main = wires.get(at.wire)
       const place = main && at.wire !== wire.id ? sideOf(main, at.side) : undefined
       const label = `${at.wire}${at.side}`
-      if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice') faults.push({ code: 'shares-nothing', wire: wire.id, with: label })
+      if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice')
+        faults.push({ code: 'shares-nothing', wire: wire.id, with: label })
       else if (shared.has(label)) faults.push({ code: 'shared-twice', wire: wire.id, with: label })
       else if (place.kind === 'cavity') {
         const housing = names.housing(ends.get(place.end)?.housing ?? '')
-        if (housing && names.isSealed(housing.family)) faults.push({ code: 'sealed-takes-one', wire: wire.id, end: place.end, cavity: place.cavity })
+        if (housing && names.isSealed(housing.family))
+          faults.push({ code: 'sealed-takes-one', wire: wire.id, end: place.end, cavity: place.cavity })
       }
       shared.add(label)
     }

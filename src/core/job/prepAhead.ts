@@ -7,7 +7,10 @@ import { planIndex, setKey } from './plan'
  * How many terminations of a setup are stripped and wait for their crimp, and how many may while it is unproven.
  * @returns allowed is undefined once the setup was released in this job: its strip is proven
  */
-export function aheadOfRelease(state: JobState, setup: string): { readonly ahead: number; readonly allowed: number | undefined } {
+export function aheadOfRelease(
+  state: JobState,
+  setup: string,
+): { readonly ahead: number; readonly allowed: number | undefined } {
   if (state.setups.get(setup)?.proven) return { ahead: 0, allowed: undefined }
   const ahead = planIndex(state.plan).terminations.filter((termination) => {
     const set = state.sets.get(setKey(termination.wire.id, termination.side))

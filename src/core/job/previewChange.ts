@@ -30,7 +30,12 @@ export interface ChangePreview {
 }
 
 /** Works a change out on a copy of the job: nothing is written. */
-export function previewChange(catalogue: Catalogue, state: JobState, change: PlanChange, today: string): Result<ChangePreview, Refusal> {
+export function previewChange(
+  catalogue: Catalogue,
+  state: JobState,
+  change: PlanChange,
+  today: string,
+): Result<ChangePreview, Refusal> {
   const copy = foldFrom(snapshot(state))
   let count = 0
   const newId = () => `preview-${String(++count)}`
@@ -44,7 +49,14 @@ export function previewChange(catalogue: Catalogue, state: JobState, change: Pla
     foldEntry(copy, whole)
   }
   const before = new Set(withoutSet(state).map((termination) => termination.key))
-  return ok({ cost, kit: kitDifference(kitList(state), kitList(copy.state)), withoutSet: withoutSet(copy.state).map((termination) => termination.key).filter((one) => !before.has(one)), outOfReach: outOfReach(state.plan, change) })
+  return ok({
+    cost,
+    kit: kitDifference(kitList(state), kitList(copy.state)),
+    withoutSet: withoutSet(copy.state)
+      .map((termination) => termination.key)
+      .filter((one) => !before.has(one)),
+    outOfReach: outOfReach(state.plan, change),
+  })
 }
 
 function kitDifference(before: readonly KitLine[], after: readonly KitLine[]): readonly KitDifference[] {

@@ -33,7 +33,13 @@ export function progress(state: JobState): Progress {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     for (const end of state.plan.ends) {
       for (const task of endTasks(state, unit, end.id)) {
-        if (task.kind === 'put-right' || task.kind === 'unplug' || task.kind === 'open-lacing' || (task.kind === 'fit-part' && task.over)) continue
+        if (
+          task.kind === 'put-right' ||
+          task.kind === 'unplug' ||
+          task.kind === 'open-lacing' ||
+          (task.kind === 'fit-part' && task.over)
+        )
+          continue
         seat.total++
         if (task.done) seat.done++
       }
@@ -44,7 +50,8 @@ export function progress(state: JobState): Progress {
     }
   }
   const second = rulesOf(state).secondSignature
-  const signed = (isClosed(state) ? 1 : 0) + (second && state.signatures.some((one) => one.role === 'second' && !one.void) ? 1 : 0)
+  const signed =
+    (isClosed(state) ? 1 : 0) + (second && state.signatures.some((one) => one.role === 'second' && !one.void) ? 1 : 0)
   return {
     plan: { done: state.plan.wires.length, total: state.plan.wires.length },
     kit: { done: chosen, total },
@@ -59,12 +66,17 @@ export function progress(state: JobState): Progress {
 /** Tasks before Close that are not done: nobody signs for less. */
 export function workLeft(state: JobState): number {
   const done = progress(state)
-  const left = (['kit', 'prep', 'crimp', 'seat', 'prove'] as const).reduce((sum, station) => sum + done[station].total - done[station].done, 0)
+  const left = (['kit', 'prep', 'crimp', 'seat', 'prove'] as const).reduce(
+    (sum, station) => sum + done[station].total - done[station].done,
+    0,
+  )
   return (done.plan.total === 0 ? left + 1 : left) + state.lacings.size
 }
 
 /** Setups of a job with how many of their terminations are done at a station. */
-export function setupCounts(state: JobState): ReadonlyMap<string, { readonly total: number; readonly stripped: number; readonly crimped: number }> {
+export function setupCounts(
+  state: JobState,
+): ReadonlyMap<string, { readonly total: number; readonly stripped: number; readonly crimped: number }> {
   const counts = new Map<string, { total: number; stripped: number; crimped: number }>()
   for (const termination of planIndex(state.plan).terminations) {
     const set = state.sets.get(setKey(termination.wire.id, termination.side))

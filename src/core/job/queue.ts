@@ -46,18 +46,34 @@ export function setupQueue(state: JobState): readonly QueueGroup[] {
     if (!set) continue
     const id = setupId(set.setup)
     const group = groups.get(id) ?? { setup: set.setup, items: [] }
-    group.items.push({ termination, set, stage: stageOf(state, termination.key), inPlace: isInPlace(state, termination) })
+    group.items.push({
+      termination,
+      set,
+      stage: stageOf(state, termination.key),
+      inPlace: isInPlace(state, termination),
+    })
     groups.set(id, group)
   }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
   const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
-    id, setup, items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)], mounted: isMounted(state, id), released: isReleased(state, id), left: items.filter((item) => item.stage !== 'crimped').length,
+    id,
+    setup,
+    items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)],
+    mounted: isMounted(state, id),
+    released: isReleased(state, id),
+    left: items.filter((item) => item.stage !== 'crimped').length,
   }))
   const open = all.filter((group) => group.left > 0)
   const atBench = open.filter((group) => group.items.some((item) => !item.inPlace && item.stage !== 'crimped'))
-  const first = orderSetups(atBench.map((group) => group.setup), handSetup)
-  const then = orderSetups(open.filter((group) => !atBench.includes(group)).map((group) => group.setup), first.at(-1) ?? handSetup)
+  const first = orderSetups(
+    atBench.map((group) => group.setup),
+    handSetup,
+  )
+  const then = orderSetups(
+    open.filter((group) => !atBench.includes(group)).map((group) => group.setup),
+    first.at(-1) ?? handSetup,
+  )
   const order = [...first, ...then].map(setupId)
   return [
     ...order.flatMap((id) => open.find((group) => group.id === id) ?? []),
@@ -66,8 +82,14 @@ export function setupQueue(state: JobState): readonly QueueGroup[] {
 }
 
 /** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
-export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean => at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
+export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean =>
+  at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
 
 /** Terminations that are still to be made and for which Kit has found nothing yet. */
 export const withoutSet = (state: JobState): readonly Termination[] =>
-  planIndex(state.plan).terminations.filter((termination) => termination.unit === 1 && !state.sets.has(setKey(termination.wire.id, termination.side)) && !termState(state, termination.key).crimp)
+  planIndex(state.plan).terminations.filter(
+    (termination) =>
+      termination.unit === 1 &&
+      !state.sets.has(setKey(termination.wire.id, termination.side)) &&
+      !termState(state, termination.key).crimp,
+  )

@@ -31,7 +31,11 @@ function plan(): Plan {
 }
 const options = { newId, stamp: () => ({ at, by: 'ansa' }) }
 /** Everything done up to the tray count, which is the last thing before the signature. */
-const finished = () => workThrough(firstEntries(shelf, plan(), today, newId), { ...options, until: (_state, step) => step.code === 'count-tray' }).folded
+const finished = () =>
+  workThrough(firstEntries(shelf, plan(), today, newId), {
+    ...options,
+    until: (_state, step) => step.code === 'count-tray',
+  }).folded
 const wireOf = (folded: Folded, id: string): Wire => {
   const wire = planIndex(folded.state.plan).wires.get(id)
   if (!wire) throw new Error(id)
@@ -63,7 +67,13 @@ test('another colour or signal touches no work', () => {
 test('another cavity of the same size moves the contact: out once, nothing scrapped', () => {
   const folded = finished()
   const change = { putWires: [{ ...wireOf(folded, 'W1'), from: cavity('A', '4') }] }
-  expect(cost(folded, change)).toMatchObject({ disturbed: ['W1'], extractions: 1, contactsScrapped: [], wireLostMm: 0, crimpedAgain: 0 })
+  expect(cost(folded, change)).toMatchObject({
+    disturbed: ['W1'],
+    extractions: 1,
+    contactsScrapped: [],
+    wireLostMm: 0,
+    crimpedAgain: 0,
+  })
   expect(apply(folded, change, [])).toBe('wire-has-work')
   expect(apply(folded, change, ['W1'])).toBeUndefined()
   const tasks = endTasks(folded.state, 1, 'A').filter((task) => !task.done)
@@ -73,7 +83,12 @@ test('another cavity of the same size moves the contact: out once, nothing scrap
 
 test('two wires that change places are both taken out, and go in again', () => {
   const folded = finished()
-  const change = { putWires: [{ ...wireOf(folded, 'W1'), from: cavity('A', '2') }, { ...wireOf(folded, 'W2'), from: cavity('A', '1') }] }
+  const change = {
+    putWires: [
+      { ...wireOf(folded, 'W1'), from: cavity('A', '2') },
+      { ...wireOf(folded, 'W2'), from: cavity('A', '1') },
+    ],
+  }
   expect(cost(folded, change)).toMatchObject({ disturbed: ['W1', 'W2'], extractions: 2, contactsScrapped: [] })
 })
 
@@ -81,8 +96,16 @@ test('another wire type is a new wire: cut, both contacts and the seal gone', ()
   const folded = finished()
   const change = { putWires: [{ ...wireOf(folded, 'W1'), type: 'TW-1.0' }] }
   expect(cost(folded, change)).toMatchObject({
-    disturbed: ['W1'], wireLostMm: 620 + 8 + 9, extractions: 2, strippedAgain: 2, crimpedAgain: 2,
-    contactsScrapped: [{ part: 'CM-SK-N', count: 1 }, { part: 'SC-03-08', count: 1 }], sealsScrapped: [{ part: 'SL-18', count: 1 }],
+    disturbed: ['W1'],
+    wireLostMm: 620 + 8 + 9,
+    extractions: 2,
+    strippedAgain: 2,
+    crimpedAgain: 2,
+    contactsScrapped: [
+      { part: 'CM-SK-N', count: 1 },
+      { part: 'SC-03-08', count: 1 },
+    ],
+    sealsScrapped: [{ part: 'SL-18', count: 1 }],
   })
   expect(apply(folded, change, ['W1'])).toBeUndefined()
   expect(folded.state.cuts.has('1/W1')).toBe(false)
@@ -93,47 +116,95 @@ test('another wire type is a new wire: cut, both contacts and the seal gone', ()
 test('a wire that is taken out of the plan comes out of both ends', () => {
   const folded = finished()
   const change = { removeWires: ['W2'] }
-  expect(cost(folded, change)).toMatchObject({ disturbed: ['W2'], extractions: 2, wireLostMm: 620 + 8 + 9, crimpedAgain: 0 })
+  expect(cost(folded, change)).toMatchObject({
+    disturbed: ['W2'],
+    extractions: 2,
+    wireLostMm: 620 + 8 + 9,
+    crimpedAgain: 0,
+  })
   expect(apply(folded, change, ['W2'])).toBeUndefined()
-  expect(endTasks(folded.state, 1, 'B').filter((task) => task.kind === 'put-right')).toMatchObject([{ term: '1/W2/b', found: '2', why: 'not-in-plan' }])
+  expect(endTasks(folded.state, 1, 'B').filter((task) => task.kind === 'put-right')).toMatchObject([
+    { term: '1/W2/b', found: '2', why: 'not-in-plan' },
+  ])
 })
 
 test('a wire finished at both sides can only be shortened by cutting one off', () => {
   const folded = finished()
-  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), lengthMm: 600 }] }).fates).toMatchObject([{ cut: 'cut-again', a: 'keep', b: 'redo' }])
-  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), lengthMm: 640 }] }).fates).toMatchObject([{ cut: 'new-wire', a: 'redo', b: 'redo' }])
+  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), lengthMm: 600 }] }).fates).toMatchObject([
+    { cut: 'cut-again', a: 'keep', b: 'redo' },
+  ])
+  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), lengthMm: 640 }] }).fates).toMatchObject([
+    { cut: 'new-wire', a: 'redo', b: 'redo' },
+  ])
 })
 
 test('a side that becomes open gives its contact up, one that was open takes none', () => {
   const folded = finished()
-  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), to: { kind: 'open' } }] })).toMatchObject({ extractions: 1, contactsScrapped: [{ part: 'SC-03-08', count: 1 }] })
-  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W3'), to: cavity('B', '3') }] })).toMatchObject({ disturbed: [], extractions: 0 })
+  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W1'), to: { kind: 'open' } }] })).toMatchObject({
+    extractions: 1,
+    contactsScrapped: [{ part: 'SC-03-08', count: 1 }],
+  })
+  expect(cost(folded, { putWires: [{ ...wireOf(folded, 'W3'), to: cavity('B', '3') }] })).toMatchObject({
+    disturbed: [],
+    extractions: 0,
+  })
 })
 
 test('another housing at an end: contacts that fit it move, others are made again', () => {
   const folded = finished()
-  const withFacts = (housing: string) => ({ ...folded.state.facts, housings: { ...folded.state.facts.housings, [housing]: shelf.housings.get(housing) as never }, families: { ...folded.state.facts.families, ...Object.fromEntries(shelf.families) } })
-  expect(revisionCost(folded.state, { putEnds: [{ id: 'A', housing: 'CM-10P' }] }, withFacts('CM-10P')).fates.map((fate) => fate.a)).toEqual(['move', 'move', 'move'])
-  expect(revisionCost(folded.state, { putEnds: [{ id: 'A', housing: 'CS-5P' }] }, withFacts('CS-5P')).fates.map((fate) => fate.a)).toEqual(['redo', 'redo', 'redo'])
+  const withFacts = (housing: string) => ({
+    ...folded.state.facts,
+    housings: { ...folded.state.facts.housings, [housing]: shelf.housings.get(housing) as never },
+    families: { ...folded.state.facts.families, ...Object.fromEntries(shelf.families) },
+  })
+  expect(
+    revisionCost(folded.state, { putEnds: [{ id: 'A', housing: 'CM-10P' }] }, withFacts('CM-10P')).fates.map(
+      (fate) => fate.a,
+    ),
+  ).toEqual(['move', 'move', 'move'])
+  expect(
+    revisionCost(folded.state, { putEnds: [{ id: 'A', housing: 'CS-5P' }] }, withFacts('CS-5P')).fates.map(
+      (fate) => fate.a,
+    ),
+  ).toEqual(['redo', 'redo', 'redo'])
 })
 
 test('whatever is revised and accepted, the job can be worked to its signature afterwards', () => {
   const places = ['1', '2', '3', '4', '5']
   const revisions = fc.record({
-    order: fc.shuffledSubarray(places, { minLength: 3, maxLength: 3 }), type: fc.constantFrom('TW-0.75', 'TW-1.0', 'TW-0.5'), lengthMm: fc.constantFrom(500, 620, 700), drop: fc.boolean(), stopAt: fc.integer({ min: 0, max: 60 }),
+    order: fc.shuffledSubarray(places, { minLength: 3, maxLength: 3 }),
+    type: fc.constantFrom('TW-0.75', 'TW-1.0', 'TW-0.5'),
+    lengthMm: fc.constantFrom(500, 620, 700),
+    drop: fc.boolean(),
+    stopAt: fc.integer({ min: 0, max: 60 }),
   })
   fc.assert(
     fc.property(revisions, ({ order, type, lengthMm, drop, stopAt }) => {
       let steps = 0
-      const { folded } = workThrough(firstEntries(shelf, plan(), today, newId), { ...options, until: (_state, step) => step.code === 'sign' || ++steps > stopAt })
-      const wires = ['W1', 'W2', 'W3'].map((id, i): Wire => ({ ...wireOf(folded, id), from: cavity('A', order[i] ?? '1'), ...(id === 'W1' && { type, lengthMm }) }))
-      const change: PlanChange = drop ? { putWires: wires.filter((wire) => wire.id !== 'W2'), removeWires: ['W2'] } : { putWires: wires }
+      const { folded } = workThrough(firstEntries(shelf, plan(), today, newId), {
+        ...options,
+        until: (_state, step) => step.code === 'sign' || ++steps > stopAt,
+      })
+      const wires = ['W1', 'W2', 'W3'].map((id, i): Wire => ({
+        ...wireOf(folded, id),
+        from: cavity('A', order[i] ?? '1'),
+        ...(id === 'W1' && { type, lengthMm }),
+      }))
+      const change: PlanChange = drop
+        ? { putWires: wires.filter((wire) => wire.id !== 'W2'), removeWires: ['W2'] }
+        : { putWires: wires }
       const { disturbed } = cost(folded, change)
       expect(apply(folded, change, disturbed)).toBeUndefined()
       const after = workThrough([], { ...options, from: folded })
       expect(isClosed(after.folded.state)).toBe(true)
       const { terminations } = planIndex(after.folded.state.plan)
-      expect(terminations.every((one) => one.at.kind !== 'cavity' || after.folded.state.cavities.get(`1/${one.at.end}.${one.at.cavity}`)?.term === one.key)).toBe(true)
+      expect(
+        terminations.every(
+          (one) =>
+            one.at.kind !== 'cavity' ||
+            after.folded.state.cavities.get(`1/${one.at.end}.${one.at.cavity}`)?.term === one.key,
+        ),
+      ).toBe(true)
     }),
     { numRuns: 40 },
   )
@@ -143,12 +214,30 @@ test('two wires that come to share a contact, and two that part, say so', () => 
   const folded = finished()
   const w2 = wireOf(folded, 'W2')
   const merged = cost(folded, { putWires: [{ ...w2, from: { kind: 'with', wire: 'W3', side: 'a' } }] }).fates
-  expect(merged.map((fate) => [fate.wire, fate.joins])).toEqual(expect.arrayContaining([['W2', { a: { how: 'merges', with: 'W3a' } }], ['W3', { a: { how: 'merges', with: 'W2a' } }]]))
+  expect(merged.map((fate) => [fate.wire, fate.joins])).toEqual(
+    expect.arrayContaining([
+      ['W2', { a: { how: 'merges', with: 'W3a' } }],
+      ['W3', { a: { how: 'merges', with: 'W2a' } }],
+    ]),
+  )
   // both are made again, in one contact
   expect(merged.map((fate) => fate.a)).toEqual(['redo', 'redo'])
-  const before = { ...folded.state, plan: { ...folded.state.plan, wires: folded.state.plan.wires.map((one) => (one.id === 'W2' ? { ...one, from: { kind: 'with' as const, wire: 'W3', side: 'a' as const } } : one)) } }
+  const before = {
+    ...folded.state,
+    plan: {
+      ...folded.state.plan,
+      wires: folded.state.plan.wires.map((one) =>
+        one.id === 'W2' ? { ...one, from: { kind: 'with' as const, wire: 'W3', side: 'a' as const } } : one,
+      ),
+    },
+  }
   const parted = revisionCost(before, { putWires: [w2] }, folded.state.facts).fates
-  expect(parted.map((fate) => [fate.wire, fate.joins])).toEqual(expect.arrayContaining([['W2', { a: { how: 'splits', with: 'W3a' } }], ['W3', { a: { how: 'splits', with: 'W2a' } }]]))
+  expect(parted.map((fate) => [fate.wire, fate.joins])).toEqual(
+    expect.arrayContaining([
+      ['W2', { a: { how: 'splits', with: 'W3a' } }],
+      ['W3', { a: { how: 'splits', with: 'W2a' } }],
+    ]),
+  )
 })
 
 test('another figure alone leaves what is made as it is, with the set that it was made with', () => {
@@ -165,8 +254,13 @@ test('a contact that the new cavity does not take is said with both sizes', () =
   const w1 = wireOf(folded, 'W1')
   // from a Celadon cavity into one of the Slipware plug
   const fate = cost(folded, { putWires: [{ ...w1, from: cavity('B', '4') }] }).fates.find((one) => one.wire === 'W1')
-  expect(fate).toMatchObject({ a: 'redo', clashes: { a: { cavity: 'B.4', takes: 'slipware SW', contact: folded.state.sets.get('W1/a')?.contact } } })
-  expect(fate && fateWords(fate)).toMatch(/^side a: B\.4 takes size slipware SW, \S+ is celadon-\w+ \S+, contact cut off, strip and crimp again$/)
+  expect(fate).toMatchObject({
+    a: 'redo',
+    clashes: { a: { cavity: 'B.4', takes: 'slipware SW', contact: folded.state.sets.get('W1/a')?.contact } },
+  })
+  expect(fate && fateWords(fate)).toMatch(
+    /^side a: B\.4 takes size slipware SW, \S+ is celadon-\w+ \S+, contact cut off, strip and crimp again$/,
+  )
   // within its own size nothing clashes
   expect(cost(folded, { putWires: [{ ...w1, from: cavity('A', '4') }] }).fates[0]?.clashes).toBeUndefined()
 })

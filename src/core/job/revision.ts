@@ -2,7 +2,19 @@ import { isSleeve } from '../catalogue/types'
 import type { JobState } from '../journal/state'
 import { termState } from '../journal/state'
 import { housingOf, type Facts } from './facts'
-import { changePlan, planIndex, setKey, sideOf, termKey, wireKey, type ChosenSet, type Plan, type PlanChange, type SideLetter, type Wire } from './plan'
+import {
+  changePlan,
+  planIndex,
+  setKey,
+  sideOf,
+  termKey,
+  wireKey,
+  type ChosenSet,
+  type Plan,
+  type PlanChange,
+  type SideLetter,
+  type Wire,
+} from './plan'
 
 /**
  * What a plan change does to one side of a wire.
@@ -47,7 +59,13 @@ const shortenedMm = (before: Wire, after: Wire) => before.lengthMm - after.lengt
  * @param facts what is pinned after the change
  * @param plan  the plan before it
  */
-export function wireFates(plan: Plan, sets: ReadonlyMap<string, ChosenSet>, facts: Facts, change: PlanChange, isCrimped: (wire: string, side: SideLetter) => boolean): readonly WireFate[] {
+export function wireFates(
+  plan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  change: PlanChange,
+  isCrimped: (wire: string, side: SideLetter) => boolean,
+): readonly WireFate[] {
   const before = planIndex(plan)
   const after = planIndex(changePlan(plan, change))
   const afterPlan = changePlan(plan, change)
@@ -63,7 +81,8 @@ export function wireFates(plan: Plan, sets: ReadonlyMap<string, ChosenSet>, fact
     const newWire = was.type !== is.type || is.lengthMm > was.lengthMm
     // another diameter asks for another seal or wings: what was made for the old one begins again
     const otherFit = newWire || was.insulationMm !== is.insulationMm
-    const fate = (side: SideLetter): SideFate => (otherFit && sideOf(is, side).kind !== 'open' ? 'redo' : sideFate(plan, afterPlan, sets, facts, was, is, side))
+    const fate = (side: SideLetter): SideFate =>
+      otherFit && sideOf(is, side).kind !== 'open' ? 'redo' : sideFate(plan, afterPlan, sets, facts, was, is, side)
     const [a, b] = [fate('a'), fate('b')]
     const shorter = shortenedMm(was, is) > 0
     // a wire that is finished at both sides can only be shortened by cutting one of them off
@@ -71,8 +90,17 @@ export function wireFates(plan: Plan, sets: ReadonlyMap<string, ChosenSet>, fact
     const figures = was.insulationMm !== is.insulationMm || was.currentA !== is.currentA || was.type !== is.type
     const joins = { ...joining('a', plan, afterPlan, was, is), ...joining('b', plan, afterPlan, was, is) }
     const clashes = { ...clash('a', a, afterPlan, sets, facts, is), ...clash('b', b, afterPlan, sets, facts, is) }
-    const again = (side: SideLetter, one: SideFate) => figures || one === 'redo' || one === 'retire' || !same(sharers(plan, wire, side), sharers(afterPlan, wire, side))
-    fates.push({ wire, cut: newWire ? 'new-wire' : shorter ? 'cut-again' : 'keep', a, b: cutOff ? 'redo' : b, ...(Object.keys(joins).length > 0 && { joins }), ...(!otherFit && Object.keys(clashes).length > 0 && { clashes }), chooseAgain: { a: again('a', a), b: again('b', b) } })
+    const again = (side: SideLetter, one: SideFate) =>
+      figures || one === 'redo' || one === 'retire' || !same(sharers(plan, wire, side), sharers(afterPlan, wire, side))
+    fates.push({
+      wire,
+      cut: newWire ? 'new-wire' : shorter ? 'cut-again' : 'keep',
+      a,
+      b: cutOff ? 'redo' : b,
+      ...(Object.keys(joins).length > 0 && { joins }),
+      ...(!otherFit && Object.keys(clashes).length > 0 && { clashes }),
+      chooseAgain: { a: again('a', a), b: again('b', b) },
+    })
   }
   return fates
 }
@@ -82,7 +110,8 @@ function touched(change: PlanChange, wires: ReadonlyMap<string, Wire>): Readonly
   const direct = new Set([...(change.putWires ?? []).map((wire) => wire.id), ...(change.removeWires ?? [])])
   const ends = new Set((change.putEnds ?? []).map((end) => end.id))
   for (const wire of wires.values()) {
-    for (const at of [wire.from, wire.to]) if ((at.kind === 'cavity' && ends.has(at.end)) || (at.kind === 'with' && direct.has(at.wire))) direct.add(wire.id)
+    for (const at of [wire.from, wire.to])
+      if ((at.kind === 'cavity' && ends.has(at.end)) || (at.kind === 'with' && direct.has(at.wire))) direct.add(wire.id)
   }
   const leaders = [...(change.putWires ?? []), ...[...direct].flatMap((id) => wires.get(id) ?? [])]
   // who shares another's contact, now or before, changes what is crimped there
@@ -90,7 +119,15 @@ function touched(change: PlanChange, wires: ReadonlyMap<string, Wire>): Readonly
   return direct
 }
 
-function sideFate(plan: Plan, afterPlan: Plan, sets: ReadonlyMap<string, ChosenSet>, facts: Facts, was: Wire, is: Wire, side: SideLetter): SideFate {
+function sideFate(
+  plan: Plan,
+  afterPlan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  was: Wire,
+  is: Wire,
+  side: SideLetter,
+): SideFate {
   const [from, to] = [sideOf(was, side), sideOf(is, side)]
   if (from.kind === 'open') return 'keep'
   if (to.kind === 'open') return 'retire'
@@ -101,12 +138,22 @@ function sideFate(plan: Plan, afterPlan: Plan, sets: ReadonlyMap<string, ChosenS
     if (housing(plan) === housing(afterPlan)) return 'keep'
   }
   if (to.kind === 'with' || from.kind === 'with') return 'redo'
-  if (to.kind !== 'cavity') return from.kind === to.kind && same(sets.get(setKey(was.id, side))?.contact, 'part' in to ? to.part : undefined) ? 'keep' : 'redo'
+  if (to.kind !== 'cavity')
+    return from.kind === to.kind && same(sets.get(setKey(was.id, side))?.contact, 'part' in to ? to.part : undefined)
+      ? 'keep'
+      : 'redo'
   return fitsThere(afterPlan, facts, sets.get(setKey(was.id, side)), to.end, to.cavity) ? 'move' : 'redo'
 }
 
 /** Why the contact of a side that is led into another cavity cannot go there: its family or its size. */
-function clash(side: SideLetter, fate: SideFate, plan: Plan, sets: ReadonlyMap<string, ChosenSet>, facts: Facts, wire: Wire): Partial<Record<SideLetter, CavityClash>> {
+function clash(
+  side: SideLetter,
+  fate: SideFate,
+  plan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  wire: Wire,
+): Partial<Record<SideLetter, CavityClash>> {
   const to = sideOf(wire, side)
   const set = sets.get(setKey(wire.id, side))
   const contact = set && facts.contacts[set.contact]
@@ -115,7 +162,14 @@ function clash(side: SideLetter, fate: SideFate, plan: Plan, sets: ReadonlyMap<s
   const takes = housing?.cavities.find((one) => one.id === to.cavity)?.size
   if (!housing || takes === undefined || (contact.family === housing.family && contact.size === takes)) return {}
   const full = (family: string, size: string) => (contact.family === housing.family ? size : `${family} ${size}`)
-  return { [side]: { contact: contact.id, cavity: `${to.end}.${to.cavity}`, takes: full(housing.family, takes), is: full(contact.family, contact.size) } }
+  return {
+    [side]: {
+      contact: contact.id,
+      cavity: `${to.end}.${to.cavity}`,
+      takes: full(housing.family, takes),
+      is: full(contact.family, contact.size),
+    },
+  }
 }
 
 /** Does the contact that was chosen go into that cavity as well? */
@@ -125,7 +179,9 @@ function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: st
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const half = housing && facts.families[housing.family]?.halves[housing.role]
   if (!contact || isSleeve(contact) || !housing) return false
-  return contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
+  return (
+    contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
+  )
 }
 
 /** Which wire's side shares the contact of this one. */
@@ -135,7 +191,13 @@ const sharers = (plan: Plan, wire: string, side: SideLetter) => {
 }
 
 /** Two wires that become one connection at a side, or one that becomes two. */
-function joining(side: SideLetter, plan: Plan, afterPlan: Plan, was: Wire, is: Wire): Partial<Record<SideLetter, Joining>> {
+function joining(
+  side: SideLetter,
+  plan: Plan,
+  afterPlan: Plan,
+  was: Wire,
+  is: Wire,
+): Partial<Record<SideLetter, Joining>> {
   const [before, after] = [partnerOf(plan, was, side), partnerOf(afterPlan, is, side)]
   if (before === after) return {}
   return { [side]: after === undefined ? { how: 'splits', with: before ?? '' } : { how: 'merges', with: after } }
@@ -172,7 +234,8 @@ export function disturbsWork(state: JobState, fate: WireFate): boolean {
 
 export const fatesOf = (state: JobState, change: PlanChange, facts: Facts): readonly WireFate[] =>
   wireFates(state.plan, state.sets, facts, change, (wire, side) => {
-    for (let unit = 1; unit <= state.plan.quantity; unit++) if (state.terms.get(termKey(unit, wire, side))?.crimp) return true
+    for (let unit = 1; unit <= state.plan.quantity; unit++)
+      if (state.terms.get(termKey(unit, wire, side))?.crimp) return true
     return false
   })
 
@@ -195,7 +258,8 @@ export function revisionCost(state: JobState, change: PlanChange, facts: Facts):
   const fates = fatesOf(state, change, facts)
   const contacts = new Map<string, number>()
   const seals = new Map<string, number>()
-  const add = (map: Map<string, number>, part: string | undefined) => part !== undefined && map.set(part, (map.get(part) ?? 0) + 1)
+  const add = (map: Map<string, number>, part: string | undefined) =>
+    part !== undefined && map.set(part, (map.get(part) ?? 0) + 1)
   let extractions = 0
   let wireLostMm = 0
   let strippedAgain = 0
@@ -219,9 +283,16 @@ export function revisionCost(state: JobState, change: PlanChange, facts: Facts):
       }
     }
   }
-  const list = (map: Map<string, number>) => [...map].map(([part, count]) => ({ part, count })).sort((a, b) => (a.part < b.part ? -1 : 1))
+  const list = (map: Map<string, number>) =>
+    [...map].map(([part, count]) => ({ part, count })).sort((a, b) => (a.part < b.part ? -1 : 1))
   return {
-    fates, disturbed: fates.filter((fate) => disturbsWork(state, fate)).map((fate) => fate.wire),
-    contactsScrapped: list(contacts), sealsScrapped: list(seals), extractions, wireLostMm, strippedAgain, crimpedAgain,
+    fates,
+    disturbed: fates.filter((fate) => disturbsWork(state, fate)).map((fate) => fate.wire),
+    contactsScrapped: list(contacts),
+    sealsScrapped: list(seals),
+    extractions,
+    wireLostMm,
+    strippedAgain,
+    crimpedAgain,
   }
 }

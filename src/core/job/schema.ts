@@ -3,7 +3,12 @@ import { platings } from '../catalogue/schema/contact'
 
 /** The job document: plan, pinned facts, journal. What one bench writes, another reads. */
 
-const key = z.string().trim().min(1).max(40).regex(/^[^\s,;:"'<>/]+$/, 'has spaces, commas, quotes or slashes')
+const key = z
+  .string()
+  .trim()
+  .min(1)
+  .max(40)
+  .regex(/^[^\s,;:"'<>/]+$/, 'has spaces, commas, quotes or slashes')
 const partId = z.string().trim().min(1).max(60)
 const above0 = z.number().positive()
 
@@ -35,7 +40,10 @@ export const endSchema = z.strictObject({
 })
 
 /** Wires that belong together: twisted, under one screen, or cores of one cable. */
-export const groupSchema = z.strictObject({ kind: z.enum(['twist', 'screen', 'cable']), name: z.string().trim().min(1).max(20) })
+export const groupSchema = z.strictObject({
+  kind: z.enum(['twist', 'screen', 'cable']),
+  name: z.string().trim().min(1).max(20),
+})
 
 export const wireSchema = z.strictObject({
   id: key,
@@ -67,8 +75,13 @@ const metaFields = {
 
 export const planSchema = z.strictObject({
   ...metaFields,
-  rev: metaFields.rev.default('A'), kind: metaFields.kind.default('build'), quantity: metaFields.quantity.default(1), rules: metaFields.rules.default('sheet-strict'), ambientC: metaFields.ambientC.default(20),
-  ends: z.array(endSchema).max(200), wires: z.array(wireSchema).max(20_000),
+  rev: metaFields.rev.default('A'),
+  kind: metaFields.kind.default('build'),
+  quantity: metaFields.quantity.default(1),
+  rules: metaFields.rules.default('sheet-strict'),
+  ambientC: metaFields.ambientC.default(20),
+  ends: z.array(endSchema).max(200),
+  wires: z.array(wireSchema).max(20_000),
 })
 
 export const planChangeSchema = z.strictObject({
@@ -91,16 +104,37 @@ export const setupSchema = z.strictObject({
   notchMm: above0.optional(),
 })
 
-const limit = z.enum(['hole-empty', 'insulation-in-barrel', 'gap-too-large', 'brush-too-short', 'insulation-under-wings', 'brush-reaches-mating-part', 'bare-under-insulation-wings', 'tip-not-reached', 'strands-past-tip'])
+const limit = z.enum([
+  'hole-empty',
+  'insulation-in-barrel',
+  'gap-too-large',
+  'brush-too-short',
+  'insulation-under-wings',
+  'brush-reaches-mating-part',
+  'bare-under-insulation-wings',
+  'tip-not-reached',
+  'strands-past-tip',
+])
 
 export const chosenSetSchema = z.strictObject({
   contact: partId,
   seal: partId.optional(),
   setup: setupSchema,
-  strip: z.strictObject({ minMm: above0, nominalMm: above0, maxMm: above0, limits: z.strictObject({ below: limit, above: limit }) }),
+  strip: z.strictObject({
+    minMm: above0,
+    nominalMm: above0,
+    maxMm: above0,
+    limits: z.strictObject({ below: limit, above: limit }),
+  }),
   stripFrom: z.enum(['sheet', 'dimensions']),
   height: z.strictObject({ minMm: above0, maxMm: above0, estimate: z.boolean() }).optional(),
-  pull: z.strictObject({ forceN: above0, basis: z.enum(['sheet', 'table', 'general']), table: z.enum(['iec-60352-2', 'ul-486a', 'as7928']).optional() }).optional(),
+  pull: z
+    .strictObject({
+      forceN: above0,
+      basis: z.enum(['sheet', 'table', 'general']),
+      table: z.enum(['iec-60352-2', 'ul-486a', 'as7928']).optional(),
+    })
+    .optional(),
   /** the bare end is folded back on itself: the strip is for both legs */
   foldBack: z.literal(true).optional(),
   /** chosen by a person: a later choice for the whole job leaves it alone */

@@ -2,7 +2,11 @@ import { expect, test } from 'vitest'
 import { sevenLeads } from '../crimp/sevenLeads.testing'
 import { cutLengthMm, slackOf, tryMm } from './slack'
 
-const wireOf = ({ state }: ReturnType<typeof sevenLeads>) => state.plan.wires[0] ?? (() => { throw new Error('wire') })()
+const wireOf = ({ state }: ReturnType<typeof sevenLeads>) =>
+  state.plan.wires[0] ??
+  (() => {
+    throw new Error('wire')
+  })()
 
 test('a try costs the old strip, what the insulation wings held, and room for the cutter', () => {
   const { state, set } = sevenLeads()
@@ -15,17 +19,29 @@ test('a try costs the old strip, what the insulation wings held, and room for th
   expect(tryMm(undefined, { ...set, foldBack: true })).toBe(Math.ceil(set.strip.nominalMm / 2 + 2))
 })
 
-test.each([0, 1, 3])('with %i tries in the rules the wire is cut that much longer, and the ledger counts them down', (redoTries) => {
-  const bench = sevenLeads({ redoTries })
-  const { state, put } = bench
-  const wire = wireOf(bench)
-  const before = slackOf(state, 1, wire, 'a')
-  if (!before) throw new Error('slack')
-  expect(cutLengthMm(state, wire)).toBe(400 + redoTries * before.tryMm)
-  expect(before).toMatchObject({ cutMm: 400 + redoTries * before.tryMm, neededMm: 400, leftMm: redoTries * before.tryMm, triesLeft: redoTries, usedHereMm: 0 })
-  expect(put({ kind: 'strip-mended', term: '1/W1/a', how: 'cut-back', byMm: before.tryMm })).toBeUndefined()
-  expect(slackOf(state, 1, wire, 'a')).toMatchObject({ triesLeft: Math.max(0, redoTries - 1), usedHereMm: before.tryMm })
-})
+test.each([0, 1, 3])(
+  'with %i tries in the rules the wire is cut that much longer, and the ledger counts them down',
+  (redoTries) => {
+    const bench = sevenLeads({ redoTries })
+    const { state, put } = bench
+    const wire = wireOf(bench)
+    const before = slackOf(state, 1, wire, 'a')
+    if (!before) throw new Error('slack')
+    expect(cutLengthMm(state, wire)).toBe(400 + redoTries * before.tryMm)
+    expect(before).toMatchObject({
+      cutMm: 400 + redoTries * before.tryMm,
+      neededMm: 400,
+      leftMm: redoTries * before.tryMm,
+      triesLeft: redoTries,
+      usedHereMm: 0,
+    })
+    expect(put({ kind: 'strip-mended', term: '1/W1/a', how: 'cut-back', byMm: before.tryMm })).toBeUndefined()
+    expect(slackOf(state, 1, wire, 'a')).toMatchObject({
+      triesLeft: Math.max(0, redoTries - 1),
+      usedHereMm: before.tryMm,
+    })
+  },
+)
 
 test('a wire that is cut longer by hand has the more tries', () => {
   const bench = sevenLeads({ redoTries: 0 })
@@ -42,5 +58,9 @@ test('a wire without slack goes as a whole: cut again, its ends begin anew, what
   expect(state.terms.get('1/W1/a')?.stripped).toBeUndefined()
   expect(state.wiresLost.get('1/W1')?.count).toBe(1)
   expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W1', why: 'again' })).toEqual({ code: 'not-yet', what: 'cut' })
-  expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W99', why: 'x' })).toEqual({ code: 'unknown', what: 'wire', id: 'W99' })
+  expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W99', why: 'x' })).toEqual({
+    code: 'unknown',
+    what: 'wire',
+    id: 'W99',
+  })
 })

@@ -12,7 +12,10 @@ const CUT_MM = 2
  */
 export function tryMm(contact: Contact | undefined, set: ChosenSet): number {
   const legs = set.foldBack ? 2 : 1
-  const held = contact && (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed') ? (contact.barrel?.insulationBarrelMm ?? 0) : 0
+  const held =
+    contact && (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed')
+      ? (contact.barrel?.insulationBarrelMm ?? 0)
+      : 0
   return Math.ceil(set.strip.nominalMm / legs + held + CUT_MM)
 }
 
@@ -50,5 +53,13 @@ export function slackOf(state: JobState, unit: number, wire: Wire, side: SideLet
   const usedHereMm = termState(state, termKey(unit, wire.id, side)).usedMm
   const usedThereMm = termState(state, termKey(unit, wire.id, side === 'a' ? 'b' : 'a')).usedMm
   const leftMm = Math.max(0, cutMm - wire.lengthMm - usedHereMm - usedThereMm)
-  return { cutMm, neededMm: wire.lengthMm, usedHereMm, usedThereMm, leftMm, tryMm: cost, triesLeft: Math.floor((leftMm + 1e-9) / cost) }
+  return {
+    cutMm,
+    neededMm: wire.lengthMm,
+    usedHereMm,
+    usedThereMm,
+    leftMm,
+    tryMm: cost,
+    triesLeft: Math.floor((leftMm + 1e-9) / cost),
+  }
 }

@@ -35,13 +35,21 @@ function plan(): Plan {
   return { ...emptyPlan, title: 'Loom', ends: [...read.plan.ends], wires: [...read.plan.wires] }
 }
 
-const work = (until?: Parameters<typeof workThrough>[1]['until']) => workThrough(firstEntries(shelf, plan(), '2026-11-25', newId), { newId, stamp: () => ({ at, by: 'ansa' }), ...(until && { until }) }).folded
+const work = (until?: Parameters<typeof workThrough>[1]['until']) =>
+  workThrough(firstEntries(shelf, plan(), '2026-11-25', newId), {
+    newId,
+    stamp: () => ({ at, by: 'ansa' }),
+    ...(until && { until }),
+  }).folded
 
 type Said = NewEntry extends infer E ? (E extends unknown ? Omit<E, 'id'> : never) : never
-const put = (folded: Folded, said: Said) => foldEntry(folded, { ...said, id: newId(), seq: folded.state.seq + 1, at, by: 'ansa' })
+const put = (folded: Folded, said: Said) =>
+  foldEntry(folded, { ...said, id: newId(), seq: folded.state.seq + 1, at, by: 'ansa' })
 
 test('a job without wires asks for them', () => {
-  expect(nextStep(workThrough([], { newId, stamp: () => ({ at, by: 'ansa' }), until: () => true }).folded.state)).toMatchObject({ station: 'plan', code: 'plan-wires' })
+  expect(
+    nextStep(workThrough([], { newId, stamp: () => ({ at, by: 'ansa' }), until: () => true }).folded.state),
+  ).toMatchObject({ station: 'plan', code: 'plan-wires' })
 })
 
 test('a blocked termination holds up only what needs it: the rest is made and seated, then it is asked for', () => {
@@ -53,7 +61,11 @@ test('a blocked termination holds up only what needs it: the rest is made and se
   // A is complete and locked, D waits open for the one that is missing
   expect(folded.state.ends.get('1/A')?.lock).toBe('closed')
   expect(folded.state.ends.get('1/D')?.lock ?? 'open').toBe('open')
-  expect(endTasks(folded.state, 1, 'D').filter((task) => !task.done).map((task) => task.kind)).toEqual(['insert', 'lock', 'fit-part', 'look-over'])
+  expect(
+    endTasks(folded.state, 1, 'D')
+      .filter((task) => !task.done)
+      .map((task) => task.kind),
+  ).toEqual(['insert', 'lock', 'fit-part', 'look-over'])
   expect(workLeft(folded.state)).toBeGreaterThan(0)
 })
 
@@ -78,7 +90,9 @@ test('the queue begins with what is in hand, and what is done goes to the end', 
   const folded = work()
   const groups = setupQueue(folded.state)
   expect(groups.every((group) => group.left === 0)).toBe(true)
-  const mid = work((state, step) => step.code === 'mount' && [...state.terms.values()].filter((term) => term.crimp).length > 0)
+  const mid = work(
+    (state, step) => step.code === 'mount' && [...state.terms.values()].filter((term) => term.crimp).length > 0,
+  )
   const queue = setupQueue(mid.state)
   const lefts = queue.map((group) => group.left)
   expect(lefts.findIndex((left) => left === 0)).toBeGreaterThan(lefts.findLastIndex((left) => left > 0))
@@ -96,7 +110,9 @@ test('what is threaded first: a label everywhere, cover and seal where the famil
   const items = (key: string) => {
     const termination = planIndex(state.plan).byKey.get(key)
     const set = termination && state.sets.get(`${termination.wire.id}/${termination.side}`)
-    return termination && set ? threadFirst(state, termination, set).map((item) => [item.code, item.part].filter(Boolean).join(' ')) : []
+    return termination && set
+      ? threadFirst(state, termination, set).map((item) => [item.code, item.part].filter(Boolean).join(' '))
+      : []
   }
   expect(items('1/W1/a')).toEqual(['label'])
   expect(items('1/W1/b')).toEqual(['label', 'tail-cover TC-7', 'seal SL-18'])
@@ -110,8 +126,22 @@ test('unused cavities of an open mat are plugged, each once, by the plug of its 
 
 test('contacts go in from the far row, each row from the mark; tasks keep their names', () => {
   const housing = shelf.housings.get('CM-10P')
-  expect(housing && seatOrder(housing).map((turn) => turn.cavity.id)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10'])
-  expect(housing && seatOrder({ ...housing, mark: { kind: 'notch', at: { xMm: 11, yMm: 7 } } }).map((turn) => turn.cavity.id)).toEqual(['3', '2', '1', '7', '6', '5', '4', '10', '9', '8'])
+  expect(housing && seatOrder(housing).map((turn) => turn.cavity.id)).toEqual([
+    '1',
+    '2',
+    '3',
+    '4',
+    '5',
+    '6',
+    '7',
+    '8',
+    '9',
+    '10',
+  ])
+  expect(
+    housing &&
+      seatOrder({ ...housing, mark: { kind: 'notch', at: { xMm: 11, yMm: 7 } } }).map((turn) => turn.cavity.id),
+  ).toEqual(['3', '2', '1', '7', '6', '5', '4', '10', '9', '8'])
   const { state } = work(() => true)
   const names = endTasks(state, 1, 'A').map(taskKey)
   expect(new Set(names).size).toBe(names.length)
@@ -133,7 +163,11 @@ test('a damaged contact is taken out and cut off: the wire comes back to Prep', 
   expect(termState(folded.state, '1/W1/a').crimp).toBeUndefined()
   // its setup must come back on the bench, then the wire is stripped again
   expect(nextStep(folded.state)).toMatchObject({ station: 'crimp', code: 'mount' })
-  expect(setupQueue(folded.state).flatMap((group) => group.items).find((item) => item.termination.key === '1/W1/a')?.stage).toBe('to-strip')
+  expect(
+    setupQueue(folded.state)
+      .flatMap((group) => group.items)
+      .find((item) => item.termination.key === '1/W1/a')?.stage,
+  ).toBe('to-strip')
 })
 
 test('a net is ready when both of its contacts are home, and judged with the leads taken off', () => {
@@ -161,14 +195,31 @@ test('a net is ready when both of its contacts are home, and judged with the lea
 test('what is done at the bench comes before what is worked in place: stripped, crimped and seated', () => {
   const threaded = { ...plan(), wires: plan().wires.filter((wire) => wire.id !== 'W3') }
   const ends = threaded.ends.map((end) => (end.id === 'D' ? { ...end, inPlace: true as const, jacketBackMm: 60 } : end))
-  const wires = threaded.wires.map((wire) => (wire.id === 'W1' ? { ...wire, group: { kind: 'cable' as const, name: '2' } } : wire))
-  const { entries, folded } = workThrough(firstEntries(shelf, { ...threaded, ends, wires }, '2026-11-25', newId), { newId, stamp: () => ({ at, by: 'ansa' }), until: (_state, step) => step.code === 'probe' })
-  const place = entries.flatMap((entry) => ('term' in entry && entry.term !== undefined ? [entry.term.endsWith('/b')] : 'end' in entry ? [entry.end === 'D'] : []))
+  const wires = threaded.wires.map((wire) =>
+    wire.id === 'W1' ? { ...wire, group: { kind: 'cable' as const, name: '2' } } : wire,
+  )
+  const { entries, folded } = workThrough(firstEntries(shelf, { ...threaded, ends, wires }, '2026-11-25', newId), {
+    newId,
+    stamp: () => ({ at, by: 'ansa' }),
+    until: (_state, step) => step.code === 'probe',
+  })
+  const place = entries.flatMap((entry) =>
+    'term' in entry && entry.term !== undefined
+      ? [entry.term.endsWith('/b')]
+      : 'end' in entry
+        ? [entry.end === 'D']
+        : [],
+  )
   expect(place.indexOf(true)).toBeGreaterThan(0)
   expect(place.lastIndexOf(false)).toBeLessThan(place.indexOf(true))
   // the core of a cable: its jacket goes back first, by what its end wants
   const termination = planIndex(folded.state.plan).byKey.get('1/W1/b')
   const set = folded.state.sets.get('W1/b')
   if (!termination || !set) throw new Error('set')
-  expect(threadFirst(folded.state, termination, set).map((item) => [item.code, item.backMm])).toEqual([['label', undefined], ['jacket', 60], ['tail-cover', undefined], ['seal', undefined]])
+  expect(threadFirst(folded.state, termination, set).map((item) => [item.code, item.backMm])).toEqual([
+    ['label', undefined],
+    ['jacket', 60],
+    ['tail-cover', undefined],
+    ['seal', undefined],
+  ])
 })

@@ -41,7 +41,10 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
  * then crimp all; then end by end; then the proof. A blocked termination holds up only what needs it.
  */
 export function nextStep(state: JobState): NextStep {
-  if (isClosed(state)) return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void) ? { station: 'close', code: 'countersign' } : { station: 'close', code: 'closed' }
+  if (isClosed(state))
+    return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void)
+      ? { station: 'close', code: 'countersign' }
+      : { station: 'close', code: 'closed' }
   if (state.plan.wires.length === 0) return { station: 'plan', code: 'plan-wires' }
   const broken = brokenStep(state)
   if (broken) return broken
@@ -60,7 +63,11 @@ export function nextStep(state: JobState): NextStep {
   const blocked = withoutSet(state)
   const first = blocked[0]
   if (first) return { station: 'kit', code: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
-  return proveStep(state) ?? lacingStep(state) ?? (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
+  return (
+    proveStep(state) ??
+    lacingStep(state) ??
+    (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
+  )
 }
 
 function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
@@ -69,7 +76,16 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
   const { allowed } = aheadOfRelease(state, group.id)
   const strip = (first?: string): NextStep | undefined => {
     const item = toStrip[0]
-    return item && { station: 'prep', code: 'strip', term: item.termination.key, left: toStrip.length, focus: item.termination.key, ...(first !== undefined && { firstOf: first }) }
+    return (
+      item && {
+        station: 'prep',
+        code: 'strip',
+        term: item.termination.key,
+        left: toStrip.length,
+        focus: item.termination.key,
+        ...(first !== undefined && { firstOf: first }),
+      }
+    )
   }
   if (!group.released) {
     // one is stripped first, so that a wrong strip shows on the first piece and not after the batch
@@ -77,24 +93,44 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
     if (!group.mounted) {
       const hand = inHand(state)
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
-      return { station: 'crimp', code: 'mount', setup: group.id, changes: setupChanges(from, group.setup), focus: group.id }
+      return {
+        station: 'crimp',
+        code: 'mount',
+        setup: group.id,
+        changes: setupChanges(from, group.setup),
+        focus: group.id,
+      }
     }
     const check = state.toolChecks.get(group.setup.tool)?.kind
-    if (check === 'ended' || check === 'failed') return { station: 'crimp', code: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
+    if (check === 'ended' || check === 'failed')
+      return { station: 'crimp', code: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
     const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
-    return left > 0 ? { station: 'crimp', code: 'first-piece', setup: group.id, left, focus: group.id } : { station: 'crimp', code: 'release', setup: group.id, focus: group.id }
+    return left > 0
+      ? { station: 'crimp', code: 'first-piece', setup: group.id, left, focus: group.id }
+      : { station: 'crimp', code: 'release', setup: group.id, focus: group.id }
   }
   if (toStrip.length > 0) return strip()
-  if (stripped.length > 0 && samplesDue(state, group.id).pull) return { station: 'crimp', code: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
+  if (stripped.length > 0 && samplesDue(state, group.id).pull)
+    return { station: 'crimp', code: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]
-  return item && { station: 'crimp', code: 'crimp', term: item.termination.key, left: stripped.length, focus: item.termination.key }
+  return (
+    item && {
+      station: 'crimp',
+      code: 'crimp',
+      term: item.termination.key,
+      left: stripped.length,
+      focus: item.termination.key,
+    }
+  )
 }
 
 function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     const move = inPlace ? undefined : nextMove(state, unit)
     if (move) return move
-    for (const end of benchEnds(state, unit).filter((one) => (planIndex(state.plan).ends.get(one)?.inPlace === true) === inPlace)) {
+    for (const end of benchEnds(state, unit).filter(
+      (one) => (planIndex(state.plan).ends.get(one)?.inPlace === true) === inPlace,
+    )) {
       const tasks = endTasks(state, unit, end).filter((task) => !task.done)
       const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
       // covers wait for the last contact; contacts and plugs do not
@@ -108,12 +144,17 @@ function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
 /** Covers wait for the last contact, a new cover for every contact to be out, a pair for both of its halves. */
 function waits(state: JobState, task: EndTask, stuck: boolean): boolean {
   switch (task.kind) {
-    case 'insert': return task.blockedBy !== undefined
-    case 'fit-part': return task.over ? holdsContacts(state, task.unit, task.end) : stuck
+    case 'insert':
+      return task.blockedBy !== undefined
+    case 'fit-part':
+      return task.over ? holdsContacts(state, task.unit, task.end) : stuck
     case 'lock':
-    case 'look-over': return stuck
-    case 'mate': return [task.end, task.with].some((end) => !endState(state, endKey(task.unit, end)).lookedOver)
-    default: return false
+    case 'look-over':
+      return stuck
+    case 'mate':
+      return [task.end, task.with].some((end) => !endState(state, endKey(task.unit, end)).lookedOver)
+    default:
+      return false
   }
 }
 
@@ -150,14 +191,24 @@ function nextMove(state: JobState, unit: number): NextStep | undefined {
     const task = open.find((one) => stepOfTask(one) === stepKey(step))
     const lacing = task && 'term' in task ? lacingOf(state, task.term) : undefined
     if (lacing) return { station: 'seat', code: 'seat', task: lacing, left: open.length, focus: taskKey(lacing) }
-    if (task && !(task.kind === 'insert' && task.blockedBy)) return { station: 'seat', code: 'seat', task, left: open.length, focus: taskKey(task) }
+    if (task && !(task.kind === 'insert' && task.blockedBy))
+      return { station: 'seat', code: 'seat', task, left: open.length, focus: taskKey(task) }
   }
   return undefined
 }
 
 /** A name for a task of an end that stays the same while the job goes on. */
 export function taskKey(task: EndTask): string {
-  const what = 'term' in task ? task.term : 'cavity' in task ? task.cavity : task.kind === 'open-lacing' ? task.wire : task.kind === 'fit-part' ? task.part : ''
+  const what =
+    'term' in task
+      ? task.term
+      : 'cavity' in task
+        ? task.cavity
+        : task.kind === 'open-lacing'
+          ? task.wire
+          : task.kind === 'fit-part'
+            ? task.part
+            : ''
   return `${task.unit}.${task.end}.${task.kind}.${what}`
 }
 

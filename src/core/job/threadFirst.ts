@@ -4,7 +4,8 @@ import type { JobState } from '../journal/state'
 import { housingOf, smallPartsOf } from './facts'
 import { planIndex, type ChosenSet, type Termination } from './plan'
 
-export type ThreadCode = 'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
+export type ThreadCode =
+  'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
 
 export interface ThreadItem {
   readonly code: ThreadCode
@@ -14,7 +15,8 @@ export interface ThreadItem {
   readonly backMm?: number | undefined
 }
 
-const endOf = ({ plan }: JobState, { at }: Termination) => (at.kind === 'cavity' ? planIndex(plan).ends.get(at.end) : undefined)
+const endOf = ({ plan }: JobState, { at }: Termination) =>
+  at.kind === 'cavity' ? planIndex(plan).ends.get(at.end) : undefined
 
 /** Kinds of small parts that slide over the wires, what lies furthest back first. */
 const slidOver = ['backshell', 'strain-relief', 'comb'] as const
@@ -29,14 +31,17 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const items: ThreadItem[] = [{ code: 'label' }]
   // a core's jacket goes back far enough for the covers to slide past its edge
-  if (termination.wire.group?.kind === 'cable') items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })
+  if (termination.wire.group?.kind === 'cable')
+    items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })
   for (const code of slidOver) {
     const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
     if (part) items.push({ code, part: part.part })
   }
-  if (family?.lock === 'tail-cover' && secondaryLocks[family.lock].threadedFirst) items.push({ code: 'tail-cover', part: housing?.lock })
+  if (family?.lock === 'tail-cover' && secondaryLocks[family.lock].threadedFirst)
+    items.push({ code: 'tail-cover', part: housing?.lock })
   // a bare barrel that lies in no housing gets its insulation from a tube
-  if (contact && isSleeve(contact) && !contact.insulated && contact.shape !== 'ferrule') items.push({ code: 'shrink-tube' })
+  if (contact && isSleeve(contact) && !contact.insulated && contact.shape !== 'ferrule')
+    items.push({ code: 'shrink-tube' })
   if (set.seal !== undefined) items.push({ code: 'seal', part: set.seal })
   return items
 }

@@ -19,7 +19,11 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
   const { byKey } = planIndex(state.plan)
   const looks = (set: ChosenSet) => {
     const contact = state.facts.contacts[set.contact]
-    return contact ? constructionOf(contact).looks(contact).map((look) => ({ look, seen: true })) : []
+    return contact
+      ? constructionOf(contact)
+          .looks(contact)
+          .map((look) => ({ look, seen: true }))
+      : []
   }
   const height = (set: ChosenSet) => (set.height ? { heightMm: round((set.height.minMm + set.height.maxMm) / 2) } : {})
   const setOf = (term: string) => {
@@ -32,37 +36,105 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     case 'strip': {
       const { termination, set } = setOf(step.term)
       const { unit, wire } = termination
-      const cut: NewEntry[] = state.cuts.has(wireKey(unit, wire.id)) ? [] : [{ id: newId(), kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutLengthMm(state, wire) }]
+      const cut: NewEntry[] = state.cuts.has(wireKey(unit, wire.id))
+        ? []
+        : [{ id: newId(), kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutLengthMm(state, wire) }]
       const threaded = threadFirst(state, termination, set).map((item) => item.code)
-      return [...cut, { id: newId(), kind: 'stripped', term: step.term, stripMm: round(set.strip.nominalMm), threaded, strandsLost: 0 }]
+      return [
+        ...cut,
+        {
+          id: newId(),
+          kind: 'stripped',
+          term: step.term,
+          stripMm: round(set.strip.nominalMm),
+          threaded,
+          strandsLost: 0,
+        },
+      ]
     }
     case 'mount': {
       const group = setupQueue(state).find((one) => one.id === step.setup)
-      return group ? [{ id: newId(), kind: 'setup-mounted', setup: group.setup, checked: step.changes.map((change) => change.field) }] : []
+      return group
+        ? [
+            {
+              id: newId(),
+              kind: 'setup-mounted',
+              setup: group.setup,
+              checked: step.changes.map((change) => change.field),
+            },
+          ]
+        : []
     }
     case 'first-piece': {
       const item = setupQueue(state).find((one) => one.id === step.setup)?.items[0]
       if (!item) return []
       const { wire, side } = item.termination
-      return [{ id: newId(), kind: 'first-piece', setup: step.setup, wire: wire.id, side, looks: looks(item.set), ...height(item.set), pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7) }]
+      return [
+        {
+          id: newId(),
+          kind: 'first-piece',
+          setup: step.setup,
+          wire: wire.id,
+          side,
+          looks: looks(item.set),
+          ...height(item.set),
+          pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7),
+        },
+      ]
     }
-    case 'verify-tool': return [{ id: newId(), kind: 'tool-verified', tool: step.tool, goEnters: true, noGoStops: true }]
+    case 'verify-tool':
+      return [{ id: newId(), kind: 'tool-verified', tool: step.tool, goEnters: true, noGoStops: true }]
     case 'pull-sample': {
       const item = setupQueue(state).find((one) => one.id === step.setup)?.items[0]
-      return item ? [{ id: newId(), kind: 'pull-sampled', setup: step.setup, wire: item.termination.wire.id, side: item.termination.side, pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7) }] : []
+      return item
+        ? [
+            {
+              id: newId(),
+              kind: 'pull-sampled',
+              setup: step.setup,
+              wire: item.termination.wire.id,
+              side: item.termination.side,
+              pullN: Math.ceil((item.set.pull?.forceN ?? 50) * 1.7),
+            },
+          ]
+        : []
     }
-    case 'release': return [{ id: newId(), kind: 'setup-released', setup: step.setup }]
+    case 'release':
+      return [{ id: newId(), kind: 'setup-released', setup: step.setup }]
     case 'crimp': {
       const { set } = setOf(step.term)
       const group = setupQueue(state).find((one) => one.items.some((item) => item.termination.key === step.term))
-      return [{ id: newId(), kind: 'crimped', term: step.term, setup: group?.id ?? '', looks: looks(set), ...(samplesDue(state, group?.id ?? '').height ? height(set) : {}) }]
+      return [
+        {
+          id: newId(),
+          kind: 'crimped',
+          term: step.term,
+          setup: group?.id ?? '',
+          looks: looks(set),
+          ...(samplesDue(state, group?.id ?? '').height ? height(set) : {}),
+        },
+      ]
     }
-    case 'seat': return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
-    case 'probe': return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
-    case 'renew-lacing': return [{ id: newId(), kind: 'lacing-moved', unit: step.unit, wire: step.wire, to: 'renewed' }]
-    case 'count-tray': return [{ id: newId(), kind: 'tray-counted', tools: [...state.tools.keys()].map((tool) => ({ tool, back: true })), scrapped: scrapped(state), scrapFound: scrapped(state) }]
-    case 'sign': return [{ id: newId(), kind: 'signed', role: 'builder', covers: state.seq }]
-    default: return []
+    case 'seat':
+      return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
+    case 'probe':
+      return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
+    case 'renew-lacing':
+      return [{ id: newId(), kind: 'lacing-moved', unit: step.unit, wire: step.wire, to: 'renewed' }]
+    case 'count-tray':
+      return [
+        {
+          id: newId(),
+          kind: 'tray-counted',
+          tools: [...state.tools.keys()].map((tool) => ({ tool, back: true })),
+          scrapped: scrapped(state),
+          scrapFound: scrapped(state),
+        },
+      ]
+    case 'sign':
+      return [{ id: newId(), kind: 'signed', role: 'builder', covers: state.seq }]
+    default:
+      return []
   }
 }
 
@@ -73,7 +145,9 @@ const round = (value: number) => Math.round(value * 100) / 100
 function openLock(state: JobState, { task }: Extract<NextStep, { code: 'seat' }>, newId: () => string): NewEntry[] {
   const { unit, end, kind } = task
   const closed = endState(state, endKey(unit, end)).lock === 'closed'
-  return closed && (kind === 'insert' || kind === 'put-right') ? [{ id: newId(), kind: 'lock-moved', unit, end, to: 'open' }] : []
+  return closed && (kind === 'insert' || kind === 'put-right')
+    ? [{ id: newId(), kind: 'lock-moved', unit, end, to: 'open' }]
+    : []
 }
 
 type Bare<E> = E extends unknown ? Omit<E, 'id'> : never
@@ -83,22 +157,44 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { code: 'seat' }
   switch (task.kind) {
     case 'insert': {
       const reuse = reuseOf(state, task.term)
-      if (reuse && isSpent(reuse)) return { kind: 'seat-faulted', term: task.term, end, cavity: task.cavity, fault: 'will-not-go-in', cause: 'used-up' }
+      if (reuse && isSpent(reuse))
+        return {
+          kind: 'seat-faulted',
+          term: task.term,
+          end,
+          cavity: task.cavity,
+          fault: 'will-not-go-in',
+          cause: 'used-up',
+        }
       const tugN = lightTugN(state, end, task.cavity)
-      return { kind: 'seated', term: task.term, end, cavity: task.cavity, checked: ['straight', 'click', 'tug'], ...(tugN !== undefined && { tugN }) }
+      return {
+        kind: 'seated',
+        term: task.term,
+        end,
+        cavity: task.cavity,
+        checked: ['straight', 'click', 'tug'],
+        ...(tugN !== undefined && { tugN }),
+      }
     }
     case 'put-right': {
       const reuse = reuseOf(state, task.term)
       const spent = reuse !== undefined && isSpentOnceOut(reuse) && task.why !== 'not-in-plan'
       return { kind: 'extracted', term: task.term, why: spent ? 'damaged' : task.why }
     }
-    case 'unplug': return { kind: 'unplugged', unit, end, cavity: task.cavity }
-    case 'plug': return { kind: 'plugged', unit, end, cavity: task.cavity, part: task.part }
-    case 'lock': return { kind: 'lock-moved', unit, end, to: 'closed' }
-    case 'fit-part': return { kind: 'part-fitted', unit, end, part: task.part }
-    case 'open-lacing': return { kind: 'lacing-moved', unit, wire: task.wire, to: 'open' }
-    case 'mate': return { kind: 'pair-mated', unit, a: end, b: task.with, checked: ['keys', 'colours'] }
-    case 'look-over': return { kind: 'end-looked-over', unit, end, pushedBack: [] }
+    case 'unplug':
+      return { kind: 'unplugged', unit, end, cavity: task.cavity }
+    case 'plug':
+      return { kind: 'plugged', unit, end, cavity: task.cavity, part: task.part }
+    case 'lock':
+      return { kind: 'lock-moved', unit, end, to: 'closed' }
+    case 'fit-part':
+      return { kind: 'part-fitted', unit, end, part: task.part }
+    case 'open-lacing':
+      return { kind: 'lacing-moved', unit, wire: task.wire, to: 'open' }
+    case 'mate':
+      return { kind: 'pair-mated', unit, a: end, b: task.with, checked: ['keys', 'colours'] }
+    case 'look-over':
+      return { kind: 'end-looked-over', unit, end, pushedBack: [] }
   }
 }
 
@@ -115,7 +211,10 @@ export interface WorkOptions {
 }
 
 /** Goes on with a job, step by step, until it is closed or nothing is left to do alone. */
-export function workThrough(start: readonly NewEntry[], options: WorkOptions): { readonly folded: Folded; readonly entries: readonly Entry[] } {
+export function workThrough(
+  start: readonly NewEntry[],
+  options: WorkOptions,
+): { readonly folded: Folded; readonly entries: readonly Entry[] } {
   const folded = options.from ?? newFold()
   const entries: Entry[] = []
   const append = (wanted: NewEntry) => {
@@ -137,4 +236,3 @@ export function workThrough(start: readonly NewEntry[], options: WorkOptions): {
   }
   return { folded, entries }
 }
-

@@ -45,13 +45,29 @@ const revisions: readonly ((plan: Plan, n: number) => PlanChange)[] = [
   ({ wires }, n) => {
     const [one, other] = [pick(wires, n), pick(wires, n + 1)]
     const side = n % 2 === 0 ? 'from' : 'to'
-    return { putWires: [{ ...one, [side]: other[side] }, { ...other, [side]: one[side] }] }
+    return {
+      putWires: [
+        { ...one, [side]: other[side] },
+        { ...other, [side]: one[side] },
+      ],
+    }
   },
-  ({ wires }, n) => ({ putWires: [{ ...pick(wires, n), from: { kind: 'cavity', end: 'P1', cavity: pick(cavities, n) } }] }),
+  ({ wires }, n) => ({
+    putWires: [{ ...pick(wires, n), from: { kind: 'cavity', end: 'P1', cavity: pick(cavities, n) } }],
+  }),
   ({ wires }, n) => ({ putWires: [{ ...pick(wires, n), colour: pick(['RD', 'GN', 'WH'], n) }] }),
   ({ wires }, n) => ({ putWires: [{ ...pick(wires, n), lengthMm: 500 + n }] }),
   ({ wires }, n) => (wires.length > 2 ? { removeWires: [pick(wires, n).id] } : {}),
-  ({ wires }, n) => ({ putWires: [{ ...pick(wires, n), id: `W${4 + (n % 2)}`, from: { kind: 'cavity', end: 'P1', cavity: '5' }, to: { kind: 'cavity', end: 'P2', cavity: '5' } }] }),
+  ({ wires }, n) => ({
+    putWires: [
+      {
+        ...pick(wires, n),
+        id: `W${4 + (n % 2)}`,
+        from: { kind: 'cavity', end: 'P1', cavity: '5' },
+        to: { kind: 'cavity', end: 'P2', cavity: '5' },
+      },
+    ],
+  }),
   ({ ends }, n) => ({ putEnds: ends.slice(0, 1).map((end) => ({ ...end, housing: pick(['CM-5P', 'CM-10P'], n) })) }),
 ]
 
@@ -63,28 +79,83 @@ const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => Said | 
     const end = one.at.kind === 'cavity' ? one.at.end : ''
     const cavity = pick(cavities, b)
     const swapped = state.cavities.get(`1/${end}.${cavity}`)?.term
-    return { kind: 'misplaced', term: one.key, end, cavity, ...(swapped !== undefined && swapped !== one.key && { swapped }) }
+    return {
+      kind: 'misplaced',
+      term: one.key,
+      end,
+      cavity,
+      ...(swapped !== undefined && swapped !== one.key && { swapped }),
+    }
   },
   'wrong as it goes in': ({ state }, [a, b, c]) => {
     const { key, at: place } = term(state, a)
     const fault = pick(seatFaultIds, b)
-    return { kind: 'seat-faulted', term: key, end: place.kind === 'cavity' ? place.end : '', cavity: place.kind === 'cavity' ? place.cavity : '', fault, cause: pick(seatFaults[fault].causes, c).id }
+    return {
+      kind: 'seat-faulted',
+      term: key,
+      end: place.kind === 'cavity' ? place.end : '',
+      cavity: place.kind === 'cavity' ? place.cavity : '',
+      fault,
+      cause: pick(seatFaults[fault].causes, c).id,
+    }
   },
-  broken: ({ state }, [a, b, c]) => ({ kind: 'damage-reported', term: term(state, a).key, what: pick(damageIds, b), lostMm: c % 4 }),
-  'lock or housing broken': ({ state }, [a, b]) => ({ kind: 'end-damaged', unit: 1, end: pick(state.plan.ends, a).id, what: pick(endDamageIds, b) }),
-  'plug out': ({ state }, [a, b]) => ({ kind: 'unplugged', unit: 1, end: pick(state.plan.ends, a).id, cavity: pick(cavities, b) }),
-  'lock moved': ({ state }, [a, b]) => ({ kind: 'lock-moved', unit: 1, end: pick(state.plan.ends, a).id, to: pick(['open', 'part-way', 'closed'] as const, b) }),
-  'pushed back': ({ state }, [a, b]) => ({ kind: 'end-looked-over', unit: 1, end: pick(state.plan.ends, a).id, pushedBack: [pick(cavities, b)] }),
+  broken: ({ state }, [a, b, c]) => ({
+    kind: 'damage-reported',
+    term: term(state, a).key,
+    what: pick(damageIds, b),
+    lostMm: c % 4,
+  }),
+  'lock or housing broken': ({ state }, [a, b]) => ({
+    kind: 'end-damaged',
+    unit: 1,
+    end: pick(state.plan.ends, a).id,
+    what: pick(endDamageIds, b),
+  }),
+  'plug out': ({ state }, [a, b]) => ({
+    kind: 'unplugged',
+    unit: 1,
+    end: pick(state.plan.ends, a).id,
+    cavity: pick(cavities, b),
+  }),
+  'lock moved': ({ state }, [a, b]) => ({
+    kind: 'lock-moved',
+    unit: 1,
+    end: pick(state.plan.ends, a).id,
+    to: pick(['open', 'part-way', 'closed'] as const, b),
+  }),
+  'pushed back': ({ state }, [a, b]) => ({
+    kind: 'end-looked-over',
+    unit: 1,
+    end: pick(state.plan.ends, a).id,
+    pushedBack: [pick(cavities, b)],
+  }),
   // without a set somebody has to choose, and what was taken over is what the job begins with
   'taken back': ({ log, state }, [a]) => {
     const one = log[Math.max(1, state.seq - (a % 12))]?.entry
-    return { kind: 'taken-back', undoes: one === undefined || one.kind === 'sets-chosen' || one.kind === 'taken-over' ? '' : one.id }
+    return {
+      kind: 'taken-back',
+      undoes: one === undefined || one.kind === 'sets-chosen' || one.kind === 'taken-over' ? '' : one.id,
+    }
   },
-  'crimp thrown away': ({ state }, [a, b]) => ({ kind: 'crimp-rejected', term: term(state, a).key, look: 'contact-straight', defect: 'bent', decision: pick(['redo', 'scrap'] as const, b), usedMm: 8 }),
-  'wire thrown away': ({ state }, [a]) => ({ kind: 'wire-scrapped', unit: 1, wire: term(state, a).wire.id, why: 'chafed' }),
+  'crimp thrown away': ({ state }, [a, b]) => ({
+    kind: 'crimp-rejected',
+    term: term(state, a).key,
+    look: 'contact-straight',
+    defect: 'bent',
+    decision: pick(['redo', 'scrap'] as const, b),
+    usedMm: 8,
+  }),
+  'wire thrown away': ({ state }, [a]) => ({
+    kind: 'wire-scrapped',
+    unit: 1,
+    wire: term(state, a).wire.id,
+    why: 'chafed',
+  }),
   'plan changed': ({ state }, [a, b]) => {
     const change = pick(revisions, a)(state.plan, b)
-    return planChangeEntries(catalogue, state, change, '2026-11-25', newId, [...new Set([...state.plan.wires, ...(change.putWires ?? [])].map((wire) => wire.id))])
+    return planChangeEntries(catalogue, state, change, '2026-11-25', newId, [
+      ...new Set([...state.plan.wires, ...(change.putWires ?? [])].map((wire) => wire.id)),
+    ])
   },
   'tray counted': () => ({ kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 }),
 }
@@ -92,21 +163,35 @@ const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => Said | 
 /** Where the record of contacts and that of cavities say different things. */
 function disagreements({ state }: Folded): readonly string[] {
   const wrong: string[] = []
-  for (const [key, { seat }] of state.terms) if (seat && state.cavities.get(`1/${seat.end}.${seat.cavity}`)?.term !== key) wrong.push(`${key} in ${seat.end}.${seat.cavity}, which does not hold it`)
+  for (const [key, { seat }] of state.terms)
+    if (seat && state.cavities.get(`1/${seat.end}.${seat.cavity}`)?.term !== key)
+      wrong.push(`${key} in ${seat.end}.${seat.cavity}, which does not hold it`)
   for (const [place, { term: inside, plug }] of state.cavities) {
     const seat = inside === undefined ? undefined : state.terms.get(inside)?.seat
-    if (inside !== undefined && (plug !== undefined || `1/${seat?.end ?? ''}.${seat?.cavity ?? ''}` !== place)) wrong.push(`${place} holds ${inside}, which is not in it`)
+    if (inside !== undefined && (plug !== undefined || `1/${seat?.end ?? ''}.${seat?.cavity ?? ''}` !== place))
+      wrong.push(`${place} holds ${inside}, which is not in it`)
   }
   return wrong
 }
 
-const isHandOn = (entry: Entry, side: { readonly end: string; readonly key: string; readonly wire: string }): boolean => {
+const isHandOn = (
+  entry: Entry,
+  side: { readonly end: string; readonly key: string; readonly wire: string },
+): boolean => {
   switch (entry.kind) {
-    case 'seated': case 'extracted': case 'seat-faulted': case 'crimped': return entry.term === side.key
-    case 'misplaced': return entry.term === side.key || entry.swapped === side.key
-    case 'damage-reported': return entry.term === side.key || (entry.what === 'wire' && entry.term.split('/')[1] === side.wire)
-    case 'wire-scrapped': return entry.wire === side.wire
-    default: return false
+    case 'seated':
+    case 'extracted':
+    case 'seat-faulted':
+    case 'crimped':
+      return entry.term === side.key
+    case 'misplaced':
+      return entry.term === side.key || entry.swapped === side.key
+    case 'damage-reported':
+      return entry.term === side.key || (entry.what === 'wire' && entry.term.split('/')[1] === side.wire)
+    case 'wire-scrapped':
+      return entry.wire === side.wire
+    default:
+      return false
   }
 }
 
@@ -124,19 +209,29 @@ function stale({ state }: Folded, entries: readonly Entry[]): readonly string[] 
       const ends = { end: place.end, key: `1/${wire.id}/${side}`, wire: wire.id }
       const hand = last((entry) => isHandOn(entry, ends))
       if (probed < hand) wrong.push(`${ends.key} was touched at ${hand}, probed at ${probed}`)
-      if (last((entry) => entry.kind === 'end-looked-over' && entry.end === place.end) < hand) wrong.push(`${place.end} was looked over before ${ends.key} at ${hand}`)
+      if (last((entry) => entry.kind === 'end-looked-over' && entry.end === place.end) < hand)
+        wrong.push(`${place.end} was looked over before ${ends.key} at ${hand}`)
     }
   }
   const counted = last((entry) => entry.kind === 'tray-counted')
   const worked = last((entry) => entry.kind !== 'tray-counted' && entry.kind !== 'signed')
   if (counted < worked) wrong.push(`the tray was counted at ${counted}, worked at ${worked}`)
-  for (const [place, { term: inside }] of state.cavities) if (inside !== undefined && planIndex(state.plan).byCavity.get(place)?.key !== inside) wrong.push(`${inside} stands in ${place}`)
+  for (const [place, { term: inside }] of state.cavities)
+    if (inside !== undefined && planIndex(state.plan).byCavity.get(place)?.key !== inside)
+      wrong.push(`${inside} stands in ${place}`)
   return wrong
 }
 
 const SEED = 20261125
 const chance = fc.nat(1000)
-const upsets = fc.array(fc.record({ after: fc.nat(22), what: fc.constantFrom(...Object.keys(mishaps)), picks: fc.tuple(chance, chance, chance) }), { maxLength: 7 })
+const upsets = fc.array(
+  fc.record({
+    after: fc.nat(22),
+    what: fc.constantFrom(...Object.keys(mishaps)),
+    picks: fc.tuple(chance, chance, chance),
+  }),
+  { maxLength: 7 },
+)
 
 const starts: readonly (() => Folded)[] = [
   () => begun(firstEntries(catalogue, plan, '2026-11-25', newId)),
@@ -150,7 +245,12 @@ test('a harness that is built, or came, is right when it is signed, whatever cam
       const folded = start()
       for (const { after, what, picks } of those) {
         let steps = 0
-        workThrough([], { newId, from: folded, stamp: () => ({ at, by: 'teodor' }), until: (_state, step) => steps++ >= after || step.code === 'sign' })
+        workThrough([], {
+          newId,
+          from: folded,
+          stamp: () => ({ at, by: 'teodor' }),
+          until: (_state, step) => steps++ >= after || step.code === 'sign',
+        })
         for (const said of [mishaps[what]?.(folded, picks) ?? []].flat()) {
           if (put(folded, { ...said, id: newId() })) break
           seen.add(what)
@@ -161,7 +261,12 @@ test('a harness that is built, or came, is right when it is signed, whatever cam
       expect(nextStep(folded.state)).toMatchObject({ code: 'closed' })
       expect(isClosed(folded.state)).toBe(true)
       expect(disagreements(folded)).toEqual([])
-      expect(stale(folded, folded.log.flatMap((one) => (one ? [one.entry] : [])))).toEqual([])
+      expect(
+        stale(
+          folded,
+          folded.log.flatMap((one) => (one ? [one.entry] : [])),
+        ),
+      ).toEqual([])
     }),
     { numRuns: 500, seed: SEED },
   )

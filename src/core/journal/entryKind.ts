@@ -9,11 +9,58 @@ import type { JobState } from './state'
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =
   | { readonly code: 'job-closed' }
-  | { readonly code: 'unknown'; readonly what: 'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'; readonly id: string }
+  | {
+      readonly code: 'unknown'
+      readonly what:
+        'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'
+      readonly id: string
+    }
   | { readonly code: 'no-set'; readonly term: string }
-  | { readonly code: 'already'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'plugged' | 'fitted' | 'closed' | 'part-way' | 'open' | 'mated' | 'signed' | 'taken-back' | 'ended' }
-  | { readonly code: 'not-yet'; readonly what: 'cut' | 'stripped' | 'crimped' | 'seated' | 'probed' | 'leads' | 'closed' | 'mounted' | 'released' | 'first-piece' | 'signed' | 'complete' | 'tray' | 'plugged' | 'fitted' | 'out' | 'lacing-open'; readonly left?: number }
-  | { readonly code: 'strip-outside'; readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>; readonly minMm: number; readonly maxMm: number }
+  | {
+      readonly code: 'already'
+      readonly what:
+        | 'cut'
+        | 'stripped'
+        | 'crimped'
+        | 'seated'
+        | 'plugged'
+        | 'fitted'
+        | 'closed'
+        | 'part-way'
+        | 'open'
+        | 'mated'
+        | 'signed'
+        | 'taken-back'
+        | 'ended'
+    }
+  | {
+      readonly code: 'not-yet'
+      readonly what:
+        | 'cut'
+        | 'stripped'
+        | 'crimped'
+        | 'seated'
+        | 'probed'
+        | 'leads'
+        | 'closed'
+        | 'mounted'
+        | 'released'
+        | 'first-piece'
+        | 'signed'
+        | 'complete'
+        | 'tray'
+        | 'plugged'
+        | 'fitted'
+        | 'out'
+        | 'lacing-open'
+      readonly left?: number
+    }
+  | {
+      readonly code: 'strip-outside'
+      readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>
+      readonly minMm: number
+      readonly maxMm: number
+    }
   | { readonly code: 'strands-lost'; readonly lost: number; readonly allowed: number }
   | { readonly code: 'not-threaded'; readonly items: readonly string[] }
   | { readonly code: 'ahead-of-release'; readonly setup: string; readonly ahead: number; readonly allowed: number }
@@ -47,7 +94,10 @@ export type Refusal =
   | { readonly code: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
   | { readonly code: 'improvised-forbidden'; readonly how: string }
   | { readonly code: 'cavity-in-use'; readonly cavity: string }
-  | { readonly code: 'stands-on-it'; readonly later: readonly { readonly seq: number; readonly kind: string; readonly about: string }[] }
+  | {
+      readonly code: 'stands-on-it'
+      readonly later: readonly { readonly seq: number; readonly kind: string; readonly about: string }[]
+    }
   | { readonly code: 'not-this-one'; readonly kind: EntryKindId }
   | { readonly code: 'stale-signature'; readonly covers: number; readonly seq: number }
   | { readonly code: 'same-person'; readonly by: string }

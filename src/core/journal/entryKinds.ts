@@ -7,8 +7,26 @@ import { endDamaged, lacingMoved, pairMated } from './kinds/endKinds'
 import { damageReported, seatFaulted, seatOrderSet, takenOver } from './kinds/reworkKinds'
 import { stripMended, stripped, wireCut, wireScrapped } from './kinds/prepKinds'
 import { leadsMeasured, netMeasured, netProbed } from './kinds/proveKinds'
-import { endLookedOver, extracted, lockMoved, misplaced, partFitted, plugged, seated, unplugged } from './kinds/seatKinds'
-import { firstPiece, photoTaken, pullSampled, releaseEnded, setupAdjusted, setupMounted, setupReleased, toolVerified } from './kinds/setupKinds'
+import {
+  endLookedOver,
+  extracted,
+  lockMoved,
+  misplaced,
+  partFitted,
+  plugged,
+  seated,
+  unplugged,
+} from './kinds/seatKinds'
+import {
+  firstPiece,
+  photoTaken,
+  pullSampled,
+  releaseEnded,
+  setupAdjusted,
+  setupMounted,
+  setupReleased,
+  toolVerified,
+} from './kinds/setupKinds'
 
 /** Every kind of entry but the taking back, which is about another entry and is the fold's own. */
 export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]: EntryKind<Kind> } = {

@@ -37,12 +37,20 @@ beforeEach(() => {
 
 const options = { newId, stamp: () => ({ at, by: 'ansa' }) }
 const start = (plan: Plan = lead()) => firstEntries(shelf, plan, '2026-11-25', newId)
-const begin = (until?: Parameters<typeof workThrough>[1]['until'], plan = lead()) => workThrough(start(plan), { ...options, ...(until && { until }) })
+const begin = (until?: Parameters<typeof workThrough>[1]['until'], plan = lead()) =>
+  workThrough(start(plan), { ...options, ...(until && { until }) })
 
 /** Omit, branch by branch of the union. */
 type Said = NewEntry extends infer E ? (E extends unknown ? Omit<E, 'id'> : never) : never
-const wanted = (folded: Folded, said: Said, by = 'ansa'): Entry => ({ ...said, id: newId(), seq: folded.state.seq + 1, at, by })
-const refused = (folded: Folded, said: Said, by = 'ansa'): Refusal['code'] | undefined => refusalOf(folded, wanted(folded, said, by), { at, by })?.code
+const wanted = (folded: Folded, said: Said, by = 'ansa'): Entry => ({
+  ...said,
+  id: newId(),
+  seq: folded.state.seq + 1,
+  at,
+  by,
+})
+const refused = (folded: Folded, said: Said, by = 'ansa'): Refusal['code'] | undefined =>
+  refusalOf(folded, wanted(folded, said, by), { at, by })?.code
 const put = (folded: Folded, said: Said): Entry => {
   const entry = wanted(folded, said)
   const refusal = refusalOf(folded, entry, entry)
@@ -82,16 +90,34 @@ test('a second wire is not stripped ahead of an unreleased setup', () => {
   if (!second) throw new Error('queue')
   const { wire } = second.termination
   put(folded, { kind: 'wire-cut', unit: 1, wire: wire.id, lengthMm: wire.lengthMm })
-  expect(refused(folded, { kind: 'stripped', term: second.termination.key, stripMm: second.set.strip.nominalMm, threaded: ['label', 'seal', 'tail-cover'], strandsLost: 0 })).toBe('ahead-of-release')
+  expect(
+    refused(folded, {
+      kind: 'stripped',
+      term: second.termination.key,
+      stripMm: second.set.strip.nominalMm,
+      threaded: ['label', 'seal', 'tail-cover'],
+      strandsLost: 0,
+    }),
+  ).toBe('ahead-of-release')
 })
 
 test('a strip outside its window, a lost strand, a forgotten seal are each refused', () => {
   const { folded } = begin((_state, step) => step.code === 'strip')
-  const item = setupQueue(folded.state).flatMap((group) => group.items).find((one) => one.set.seal)
+  const item = setupQueue(folded.state)
+    .flatMap((group) => group.items)
+    .find((one) => one.set.seal)
   if (!item) throw new Error('queue')
   const { termination, set } = item
   put(folded, { kind: 'wire-cut', unit: 1, wire: termination.wire.id, lengthMm: 620 })
-  const strip = (more: object) => refused(folded, { kind: 'stripped', term: termination.key, stripMm: set.strip.nominalMm, threaded: ['label', 'tail-cover', 'seal'], strandsLost: 0, ...more })
+  const strip = (more: object) =>
+    refused(folded, {
+      kind: 'stripped',
+      term: termination.key,
+      stripMm: set.strip.nominalMm,
+      threaded: ['label', 'tail-cover', 'seal'],
+      strandsLost: 0,
+      ...more,
+    })
   expect(strip({ stripMm: set.strip.maxMm + 0.3 })).toBe('strip-outside')
   expect(strip({ strandsLost: 1 })).toBe('strands-lost')
   expect(strip({ threaded: ['label', 'tail-cover'] })).toBe('not-threaded')
@@ -103,15 +129,35 @@ test('production waits for the release, and a bad first piece does not give it',
   const [group] = setupQueue(folded.state)
   const item = group?.items[0]
   if (!group || !item) throw new Error('queue')
-  const looks = entriesFor(folded.state, { station: 'crimp', code: 'first-piece', setup: group.id, left: 1 }, newId).flatMap((entry) => (entry.kind === 'first-piece' ? entry.looks : []))
-  const piece = { kind: 'first-piece', setup: group.id, wire: item.termination.wire.id, side: item.termination.side, looks, ...(item.set.height && { heightMm: item.set.height.minMm + 0.02 }) } as const
+  const looks = entriesFor(
+    folded.state,
+    { station: 'crimp', code: 'first-piece', setup: group.id, left: 1 },
+    newId,
+  ).flatMap((entry) => (entry.kind === 'first-piece' ? entry.looks : []))
+  const piece = {
+    kind: 'first-piece',
+    setup: group.id,
+    wire: item.termination.wire.id,
+    side: item.termination.side,
+    looks,
+    ...(item.set.height && { heightMm: item.set.height.minMm + 0.02 }),
+  } as const
   expect(refused(folded, { kind: 'crimped', term: item.termination.key, setup: group.id, looks })).toBe('not-yet')
   put(folded, { ...piece, pullN: (item.set.pull?.forceN ?? 0) - 5 })
   expect(refused(folded, { kind: 'setup-released', setup: group.id })).toBe('not-yet')
   put(folded, { ...piece, pullN: (item.set.pull?.forceN ?? 0) + 5 })
   put(folded, { kind: 'setup-released', setup: group.id })
-  expect(refused(folded, { kind: 'crimped', term: item.termination.key, setup: group.id, looks: looks.slice(1) })).toBe('looks-missing')
-  expect(refused(folded, { kind: 'crimped', term: item.termination.key, setup: group.id, looks: looks.map((one, i) => (i === 0 ? { ...one, seen: false } : one)) })).toBe('look-failed')
+  expect(refused(folded, { kind: 'crimped', term: item.termination.key, setup: group.id, looks: looks.slice(1) })).toBe(
+    'looks-missing',
+  )
+  expect(
+    refused(folded, {
+      kind: 'crimped',
+      term: item.termination.key,
+      setup: group.id,
+      looks: looks.map((one, i) => (i === 0 ? { ...one, seen: false } : one)),
+    }),
+  ).toBe('look-failed')
   expect(refused(folded, { kind: 'crimped', term: item.termination.key, setup: group.id, looks })).toBeUndefined()
 })
 
@@ -128,12 +174,16 @@ test('mounting another setup on the frame ends a release', () => {
 
 test('a scrapped contact takes its strip with it and costs wire; the wire goes back to Prep', () => {
   const { folded } = begin((_state, step) => step.code === 'crimp')
-  const item = setupQueue(folded.state).flatMap((group) => group.items).find((one) => one.stage === 'stripped')
+  const item = setupQueue(folded.state)
+    .flatMap((group) => group.items)
+    .find((one) => one.stage === 'stripped')
   if (!item) throw new Error('queue')
   const { key } = item.termination
   const look = item.set.seal ? 'wings-closed' : 'indents-even'
   const defect = item.set.seal ? 'wings-open' : 'over-crimped'
-  expect(refused(folded, { kind: 'crimp-rejected', term: key, look, defect, decision: 'redo', usedMm: 9 })).toBe('decision-not-for-defect')
+  expect(refused(folded, { kind: 'crimp-rejected', term: key, look, defect, decision: 'redo', usedMm: 9 })).toBe(
+    'decision-not-for-defect',
+  )
   put(folded, { kind: 'crimp-rejected', term: key, look, defect, decision: 'scrap', usedMm: 9 })
   expect(termState(folded.state, key)).toEqual({ scrapped: 1, redone: 0, usedMm: 9, extractions: 0 })
   expect(nextStep(folded.state)).toMatchObject({ code: 'strip', term: key })
@@ -150,9 +200,14 @@ test('a contact in the wrong hole is reported, taken out, put right; until then 
   const folded = atSeat()
   const task = seat(folded)
   const other = task.cavity === '3' ? '2' : '3'
-  expect(refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: other, checked: [], tugN: 15 })).toBe('wrong-cavity')
+  expect(refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: other, checked: [], tugN: 15 })).toBe(
+    'wrong-cavity',
+  )
   put(folded, { kind: 'misplaced', term: task.term, end: 'P1', cavity: other })
-  expect(endTasks(folded.state, 1, 'P1').find((one) => one.kind === 'put-right')).toMatchObject({ found: other, why: 'wrong-cavity' })
+  expect(endTasks(folded.state, 1, 'P1').find((one) => one.kind === 'put-right')).toMatchObject({
+    found: other,
+    why: 'wrong-cavity',
+  })
   expect(refused(folded, { kind: 'lock-moved', unit: 1, end: 'P1', to: 'closed' })).toBe('not-home')
   put(folded, { kind: 'extracted', term: task.term, why: 'wrong-cavity' })
   put(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [], tugN: 15 })
@@ -162,8 +217,12 @@ test('a contact in the wrong hole is reported, taken out, put right; until then 
 test('the tug is asked for, and a jerk is refused', () => {
   const folded = atSeat()
   const task = seat(folded)
-  expect(refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [] })).toBe('tug-missing')
-  expect(refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [], tugN: 60 })).toBe('tug-too-hard')
+  expect(refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [] })).toBe(
+    'tug-missing',
+  )
+  expect(
+    refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [], tugN: 60 }),
+  ).toBe('tug-too-hard')
 })
 
 test('a cover that pushed a contact back is found by the look, and the contact is taken out with the lock open', () => {
@@ -211,7 +270,9 @@ test('a signed job takes nothing but notes, and a reopening with its reason; the
 test('work that stands on an entry is named when it is to be taken back', () => {
   const { folded, entries } = begin((_state, step) => step.code === 'seat')
   const crimp = entries.find((entry) => entry.kind === 'crimped')
-  const strip = entries.find((entry) => entry.kind === 'stripped' && crimp?.kind === 'crimped' && entry.term === crimp.term)
+  const strip = entries.find(
+    (entry) => entry.kind === 'stripped' && crimp?.kind === 'crimped' && entry.term === crimp.term,
+  )
   const undo = (id = '') => refusalOf(folded, wanted(folded, { kind: 'taken-back', undoes: id }), { at, by: 'ansa' })
   expect(undo(strip?.id)).toMatchObject({ code: 'stands-on-it', later: [{ kind: 'crimped' }] })
   expect(undo(entries[0]?.id)?.code).toBe('not-this-one')
@@ -225,7 +286,9 @@ test('work that stands on an entry is named when it is to be taken back', () => 
 /** A state as plain data, without what only counts entries. */
 const plain = ({ state }: Folded) => {
   const { seq: _seq, recent: _recent, ...rest } = snapshot(state)
-  return JSON.stringify(rest, (_key, value: unknown) => (value instanceof Map ? [...(value as Map<string, unknown>)].sort() : value))
+  return JSON.stringify(rest, (_key, value: unknown) =>
+    value instanceof Map ? [...(value as Map<string, unknown>)].sort() : value,
+  )
 }
 
 test('whatever the entry, taking it back leaves the state as it was before it', () => {
@@ -261,7 +324,14 @@ test('two benches collide on the same termination, not on two', () => {
   const tasks = endTasks(folded.state, 1, 'P1').filter((one) => one.kind === 'insert')
   const [first, second] = tasks
   if (first?.kind !== 'insert' || second?.kind !== 'insert') throw new Error('tasks')
-  const said = (task: { readonly term: string; readonly cavity: string }): Said => ({ kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [], tugN: 15 })
+  const said = (task: { readonly term: string; readonly cavity: string }): Said => ({
+    kind: 'seated',
+    term: task.term,
+    end: 'P1',
+    cavity: task.cavity,
+    checked: [],
+    tugN: 15,
+  })
   const mine = put(folded, said(first))
   expect(collision(folded, wanted(folded, said(first)), seen)).toBe(mine.seq)
   expect(collision(folded, wanted(folded, said(second)), seen)).toBeUndefined()
@@ -291,7 +361,10 @@ test('a plan that does not hold together is refused with its fault', () => {
   const [wire] = wires
   if (!wire) throw new Error('wire')
   const doubled = { ...first, change: { ...first.change, putWires: [...wires, { ...wire, id: 'W9' }] } }
-  expect(refusalOf(folded, { ...doubled, seq: 1, at, by: 'ansa' }, { at, by: 'ansa' })).toMatchObject({ code: 'plan-fault', fault: 'cavity-taken' })
+  expect(refusalOf(folded, { ...doubled, seq: 1, at, by: 'ansa' }, { at, by: 'ansa' })).toMatchObject({
+    code: 'plan-fault',
+    fault: 'cavity-taken',
+  })
 })
 
 test('the kit list counts parts, plugs for unused holes, and test pieces on their own', () => {

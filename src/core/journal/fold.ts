@@ -52,7 +52,10 @@ class Logged implements Draft, Before {
   was: unknown = undefined
   more: Before[] | undefined = undefined
 
-  constructor(readonly state: JobState, readonly entry: Entry) {}
+  constructor(
+    readonly state: JobState,
+    readonly entry: Entry,
+  ) {}
 
   put<V>(map: Map<string, V>, key: string, value: V | undefined): void {
     this.remember(map, key, map.get(key))
@@ -176,7 +179,8 @@ function takeBackRefusal(folded: Folded, undoes: string): Refusal | undefined {
   const kind = logged && kindOf(logged.entry.kind)
   if (seq === undefined || !logged || !kind) return { code: 'unknown', what: 'entry', id: undoes }
   if (logged.undone) return { code: 'already', what: 'taken-back' }
-  if (kind.final || (logged.entry.kind === 'plan-changed' && seq === 1)) return { code: 'not-this-one', kind: logged.entry.kind }
+  if (kind.final || (logged.entry.kind === 'plan-changed' && seq === 1))
+    return { code: 'not-this-one', kind: logged.entry.kind }
   if (isClosed(folded.state)) return { code: 'job-closed' }
   const { writes } = touched(folded.state, logged.entry, logged.writes())
   const later: { seq: number; kind: string; about: string }[] = []
@@ -185,7 +189,8 @@ function takeBackRefusal(folded: Folded, undoes: string): Refusal | undefined {
     const otherKind = other && kindOf(other.entry.kind)
     if (!other || !otherKind || other.undone) continue
     const subjects = touched(folded.state, other.entry, other.writes())
-    if (meets(subjects.writes, writes) || meets(subjects.reads, writes)) later.push({ seq: at, kind: other.entry.kind, about: otherKind.about(other.entry) })
+    if (meets(subjects.writes, writes) || meets(subjects.reads, writes))
+      later.push({ seq: at, kind: other.entry.kind, about: otherKind.about(other.entry) })
   }
   return later.length > 0 ? { code: 'stands-on-it', later } : undefined
 }
@@ -199,12 +204,25 @@ const meets = (one: ReadonlySet<string>, other: ReadonlySet<string>) => {
 }
 
 /** What an entry is about: what its kind says, and what it changed when it was folded. Worked out only when asked. */
-function touched(state: JobState, entry: Entry, changed: readonly Before[]): { readonly writes: Set<string>; readonly reads: ReadonlySet<string> } {
+function touched(
+  state: JobState,
+  entry: Entry,
+  changed: readonly Before[],
+): { readonly writes: Set<string>; readonly reads: ReadonlySet<string> } {
   const { writes, reads = [] } = kindOf(entry.kind)?.subjects(entry, state) ?? { writes: [] }
   const all = new Set(writes)
   const named = new Map<unknown, (key: string) => string>([
-    [state.terms, subject.term], [state.cavities, subject.cavity], [state.ends, subject.endState], [state.setups, subject.setup], [state.tools, subject.tool],
-    [state.nets, subject.net], [state.cuts, subject.cut], [state.adjustments, subject.adjustment], [state.toolChecks, subject.toolCheck], [state.photos, subject.photos], [state.seatOrders, subject.seatOrder],
+    [state.terms, subject.term],
+    [state.cavities, subject.cavity],
+    [state.ends, subject.endState],
+    [state.setups, subject.setup],
+    [state.tools, subject.tool],
+    [state.nets, subject.net],
+    [state.cuts, subject.cut],
+    [state.adjustments, subject.adjustment],
+    [state.toolChecks, subject.toolCheck],
+    [state.photos, subject.photos],
+    [state.seatOrders, subject.seatOrder],
   ])
   for (const { map, key } of changed) {
     const name = named.get(map)
@@ -226,7 +244,8 @@ export function collision(folded: Folded, entry: Entry, seen: number): number | 
     const other = folded.log[at]
     if (!other) continue
     const theirs = touched(state, other.entry, other.writes())
-    if (meets(mine.writes, theirs.writes) || meets(mine.writes, theirs.reads) || meets(mine.reads, theirs.writes)) return at
+    if (meets(mine.writes, theirs.writes) || meets(mine.writes, theirs.reads) || meets(mine.reads, theirs.writes))
+      return at
   }
   return undefined
 }

@@ -7,8 +7,22 @@ import { collision, foldAll, foldEntry, foldMany, newFold, RECENT, refusalOf, se
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const at = '2026-11-25T09:00:00.000Z'
 
-const note = (folded: Folded, id: string): Entry => ({ id, kind: 'noted', text: id, seq: folded.state.seq + 1, at, by: 'ansa' })
-const back = (folded: Folded, undoes: string): Entry => ({ id: `back-${folded.state.seq + 1}`, kind: 'taken-back', undoes, seq: folded.state.seq + 1, at, by: 'ansa' })
+const note = (folded: Folded, id: string): Entry => ({
+  id,
+  kind: 'noted',
+  text: id,
+  seq: folded.state.seq + 1,
+  at,
+  by: 'ansa',
+})
+const back = (folded: Folded, undoes: string): Entry => ({
+  id: `back-${folded.state.seq + 1}`,
+  kind: 'taken-back',
+  undoes,
+  seq: folded.state.seq + 1,
+  at,
+  by: 'ansa',
+})
 
 test('folding many at once is folding one by one', () => {
   fc.assert(

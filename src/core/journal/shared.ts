@@ -10,12 +10,19 @@ import type { JobState, LookSeen } from './state'
 
 /** What several kinds of entry ask of a state. */
 
-export const findTermination = (state: JobState, key: string): Termination | undefined => planIndex(state.plan).byKey.get(key)
+export const findTermination = (state: JobState, key: string): Termination | undefined =>
+  planIndex(state.plan).byKey.get(key)
 
-export const setOf = (state: JobState, termination: Termination): ChosenSet | undefined => state.sets.get(setKey(termination.wire.id, termination.side))
+export const setOf = (state: JobState, termination: Termination): ChosenSet | undefined =>
+  state.sets.get(setKey(termination.wire.id, termination.side))
 
 /** The termination and its set, or why not. */
-export function withSet(state: JobState, key: string): { readonly refusal: Refusal } | { readonly refusal?: undefined; readonly termination: Termination; readonly set: ChosenSet } {
+export function withSet(
+  state: JobState,
+  key: string,
+):
+  | { readonly refusal: Refusal }
+  | { readonly refusal?: undefined; readonly termination: Termination; readonly set: ChosenSet } {
   const termination = findTermination(state, key)
   if (!termination) return { refusal: { code: 'unknown', what: 'termination', id: key } }
   const set = setOf(state, termination)
@@ -29,7 +36,10 @@ export function looksOf(state: JobState, set: ChosenSet): readonly LookCode[] {
 }
 
 /** Every look must have been made and seen: accepting is not a habit. */
-export function lookRefusal(wanted: readonly LookCode[], given: readonly { readonly look: string; readonly seen: boolean }[]): Refusal | undefined {
+export function lookRefusal(
+  wanted: readonly LookCode[],
+  given: readonly { readonly look: string; readonly seen: boolean }[],
+): Refusal | undefined {
   const made = new Map(given.map((one) => [one.look, one.seen]))
   const missing = wanted.filter((look) => !made.has(look))
   if (missing.length > 0) return { code: 'looks-missing', missing }
@@ -49,7 +59,8 @@ export const isMounted = (state: JobState, id: string): boolean => {
 }
 
 /** Mounted, released since that mounting, and its heights do not drift. */
-export const isReleased = (state: JobState, id: string): boolean => isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)
+export const isReleased = (state: JobState, id: string): boolean =>
+  isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)
 
 /** The setup must be on its frame now, and be the one that this work is for. */
 export function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
@@ -60,9 +71,19 @@ export function notInHand(state: JobState, needs: string, given: string): Refusa
 }
 
 /** What was done besides must be something that these rules allow on such a contact. */
-export function practiceRefusal(state: JobState, set: ChosenSet, at: Practice['at'], given: readonly string[] = []): Refusal | undefined {
+export function practiceRefusal(
+  state: JobState,
+  set: ChosenSet,
+  at: Practice['at'],
+  given: readonly string[] = [],
+): Refusal | undefined {
   const contact = state.facts.contacts[set.contact]
   if (given.length === 0 || !contact) return undefined
   const refused = refusedPractice(given, at, contact.construction, rulesOf(state))
-  return refused && (refused.why === 'forbidden' ? { code: 'practice-forbidden', practice: refused.practice } : { code: 'unknown', what: 'practice', id: refused.practice })
+  return (
+    refused &&
+    (refused.why === 'forbidden'
+      ? { code: 'practice-forbidden', practice: refused.practice }
+      : { code: 'unknown', what: 'practice', id: refused.practice })
+  )
 }

@@ -16,11 +16,30 @@ export interface LookSeen {
 export const AS_FOUND = 'as-found'
 
 export interface TermState {
-  readonly stripped?: { readonly stripMm: number; readonly threaded: readonly string[]; readonly strandsLost: number; readonly practices?: readonly string[]; readonly at: string }
-  readonly crimp?: { readonly setup: string; readonly heightMm?: number; readonly practices?: readonly string[]; readonly at: string; readonly by: string }
+  readonly stripped?: {
+    readonly stripMm: number
+    readonly threaded: readonly string[]
+    readonly strandsLost: number
+    readonly practices?: readonly string[]
+    readonly at: string
+  }
+  readonly crimp?: {
+    readonly setup: string
+    readonly heightMm?: number
+    readonly practices?: readonly string[]
+    readonly at: string
+    readonly by: string
+  }
   /** every height that was measured here, of crimps that were scrapped too */
   readonly heights?: readonly { readonly setup: string; readonly heightMm: number; readonly at: string }[]
-  readonly seat?: { readonly end: string; readonly cavity: string; readonly home: boolean; readonly tugN?: number; readonly at: string; readonly by: string }
+  readonly seat?: {
+    readonly end: string
+    readonly cavity: string
+    readonly home: boolean
+    readonly tugN?: number
+    readonly at: string
+    readonly by: string
+  }
   /** contacts lost, tries lost */
   readonly scrapped: number
   /** of those, the ones that came with the harness */
@@ -120,8 +139,18 @@ export interface OldEnd {
 }
 
 export interface NetState {
-  readonly probe?: { readonly result: 'pass' | 'fail'; readonly found?: string; readonly at: string; readonly by: string }
-  readonly measured?: { readonly ohm: number; readonly leadsOhm: number; readonly resolutionOhm: number; readonly at: string }
+  readonly probe?: {
+    readonly result: 'pass' | 'fail'
+    readonly found?: string
+    readonly at: string
+    readonly by: string
+  }
+  readonly measured?: {
+    readonly ohm: number
+    readonly leadsOhm: number
+    readonly resolutionOhm: number
+    readonly at: string
+  }
 }
 
 export interface Signature {
@@ -159,7 +188,10 @@ export interface JobState {
   facts: Facts
   readonly sets: Map<string, ChosenSet>
   /** by `unit/wire` */
-  readonly cuts: Map<string, { readonly lengthMm: number; readonly spool?: string; /** it came with the harness */ readonly came?: true }>
+  readonly cuts: Map<
+    string,
+    { readonly lengthMm: number; readonly spool?: string; /** it came with the harness */ readonly came?: true }
+  >
   /** by `unit/wire`: how many wires went to scrap here, their length, and what of it came with the harness */
   readonly wiresLost: Map<string, { readonly count: number; readonly lengthMm: number; readonly cameMm?: number }>
   /** by `unit/wire/side` */
@@ -182,12 +214,24 @@ export interface JobState {
   /** by setup */
   readonly adjustments: Map<string, Adjustment>
   /** by tool: its verification ended with a turned adjuster, or was made again here */
-  readonly toolChecks: Map<string, { readonly kind: 'ended' | 'verified' | 'failed'; readonly at: string; readonly by: string }>
+  readonly toolChecks: Map<
+    string,
+    { readonly kind: 'ended' | 'verified' | 'failed'; readonly at: string; readonly by: string }
+  >
   /** by termination or setup */
   readonly photos: Map<string, readonly Photo[]>
   readonly nets: Map<string, NetState>
   leads: { readonly ohm: number; readonly resolutionOhm: number; readonly at: string } | undefined
-  tray: { readonly allBack: boolean; readonly missing: readonly string[]; readonly scrapped: number; readonly scrapFound: number; readonly at: string; readonly by: string } | undefined
+  tray:
+    | {
+        readonly allBack: boolean
+        readonly missing: readonly string[]
+        readonly scrapped: number
+        readonly scrapFound: number
+        readonly at: string
+        readonly by: string
+      }
+    | undefined
   signatures: readonly Signature[]
   /** by entry id */
   readonly notes: Map<string, { readonly text: string; readonly at: string; readonly by: string }>
@@ -196,10 +240,30 @@ export interface JobState {
 }
 
 export const newJobState = (): JobState => ({
-  seq: 0, plan: emptyPlan, facts: noFacts,
-  sets: new Map(), cuts: new Map(), terms: new Map(), cavities: new Map(), lastPlace: new Map(), seatOrders: new Map(), ends: new Map(), oldEnds: new Map(), lacings: new Map(), setups: new Map(), tools: new Map(), nets: new Map(),
-  wiresLost: new Map(), adjustments: new Map(), toolChecks: new Map(), photos: new Map(),
-  leads: undefined, tray: undefined, signatures: [], notes: new Map(), recent: [],
+  seq: 0,
+  plan: emptyPlan,
+  facts: noFacts,
+  sets: new Map(),
+  cuts: new Map(),
+  terms: new Map(),
+  cavities: new Map(),
+  lastPlace: new Map(),
+  seatOrders: new Map(),
+  ends: new Map(),
+  oldEnds: new Map(),
+  lacings: new Map(),
+  setups: new Map(),
+  tools: new Map(),
+  nets: new Map(),
+  wiresLost: new Map(),
+  adjustments: new Map(),
+  toolChecks: new Map(),
+  photos: new Map(),
+  leads: undefined,
+  tray: undefined,
+  signatures: [],
+  notes: new Map(),
+  recent: [],
 })
 
 export const freshTerm: TermState = { scrapped: 0, redone: 0, usedMm: 0, extractions: 0 }
@@ -209,7 +273,8 @@ export const termState = (state: JobState, key: string): TermState => state.term
 export const endState = (state: JobState, key: string): EndState => state.ends.get(key) ?? freshEnd
 
 /** Is the job signed, and not reopened since? */
-export const isClosed = (state: JobState): boolean => state.signatures.some((signature) => signature.role === 'builder' && !signature.void)
+export const isClosed = (state: JobState): boolean =>
+  state.signatures.some((signature) => signature.role === 'builder' && !signature.void)
 
 /** Was it signed before, or did it come whole? Then its bundle is laced. */
 export const isLaced = (state: JobState): boolean => state.plan.kind !== 'build' || state.signatures.length > 0
@@ -217,7 +282,22 @@ export const isLaced = (state: JobState): boolean => state.plan.kind !== 'build'
 /** A copy that later entries do not touch. Records are shared: they are never changed in place. */
 export const snapshot = (state: JobState): JobState => ({
   ...state,
-  sets: new Map(state.sets), cuts: new Map(state.cuts), terms: new Map(state.terms), cavities: new Map(state.cavities), lastPlace: new Map(state.lastPlace), seatOrders: new Map(state.seatOrders), ends: new Map(state.ends), oldEnds: new Map(state.oldEnds), lacings: new Map(state.lacings),
-  setups: new Map(state.setups), tools: new Map(state.tools), nets: new Map(state.nets),
-  wiresLost: new Map(state.wiresLost), adjustments: new Map(state.adjustments), toolChecks: new Map(state.toolChecks), photos: new Map(state.photos), notes: new Map(state.notes), recent: [...state.recent],
+  sets: new Map(state.sets),
+  cuts: new Map(state.cuts),
+  terms: new Map(state.terms),
+  cavities: new Map(state.cavities),
+  lastPlace: new Map(state.lastPlace),
+  seatOrders: new Map(state.seatOrders),
+  ends: new Map(state.ends),
+  oldEnds: new Map(state.oldEnds),
+  lacings: new Map(state.lacings),
+  setups: new Map(state.setups),
+  tools: new Map(state.tools),
+  nets: new Map(state.nets),
+  wiresLost: new Map(state.wiresLost),
+  adjustments: new Map(state.adjustments),
+  toolChecks: new Map(state.toolChecks),
+  photos: new Map(state.photos),
+  notes: new Map(state.notes),
+  recent: [...state.recent],
 })

@@ -33,7 +33,10 @@ export interface UncrimpedClass {
 /** Terminations that no set of the crib crimps, in classes of like ones, with every tool that could be bought or borrowed for them. */
 export function uncrimpedClasses(catalogue: Catalogue, state: JobState, today: string): readonly UncrimpedClass[] {
   const { plan, sets } = state
-  const classes = new Map<string, { about: UncrimpedClass['about']; sides: UncrimpedClass['sides'][number][]; offers: readonly ToolOffer[] }>()
+  const classes = new Map<
+    string,
+    { about: UncrimpedClass['about']; sides: UncrimpedClass['sides'][number][]; offers: readonly ToolOffer[] }
+  >()
   for (const wire of plan.wires) {
     for (const side of ['a', 'b'] as const) {
       const { kind } = sideOf(wire, side)
@@ -49,24 +52,51 @@ export function uncrimpedClasses(catalogue: Catalogue, state: JobState, today: s
       const { offers, contacts } = offersFor(catalogue, asked)
       const [first] = contacts
       if (!first) continue
-      classes.set(id, { about: { family: first.family, contacts: contacts.map((one) => one.id), areaMm2: (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.areaMm2 }, sides: [{ wire: wire.id, side }], offers })
+      classes.set(id, {
+        about: {
+          family: first.family,
+          contacts: contacts.map((one) => one.id),
+          areaMm2: (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.areaMm2,
+        },
+        sides: [{ wire: wire.id, side }],
+        offers,
+      })
     }
   }
   return [...classes].map(([id, one]) => ({ id, ...one }))
 }
 
-function offersFor(catalogue: Catalogue, asked: Question): { readonly offers: readonly ToolOffer[]; readonly contacts: readonly Contact[] } {
+function offersFor(
+  catalogue: Catalogue,
+  asked: Question,
+): { readonly offers: readonly ToolOffer[]; readonly contacts: readonly Contact[] } {
   const any = { mayUse: () => true }
-  const { sets } = answerAll(catalogue, asked.kind === 'cavity' ? { ...asked, query: { ...asked.query, ...any } } : { ...asked, conditions: { ...asked.conditions, ...any } })
+  const { sets } = answerAll(
+    catalogue,
+    asked.kind === 'cavity'
+      ? { ...asked, query: { ...asked.query, ...any } }
+      : { ...asked, conditions: { ...asked.conditions, ...any } },
+  )
   const offers = new Map<string, ToolOffer>()
   for (const set of sets) {
     for (const setup of set.setups) {
       const tool = catalogue.tools.get(setup.setup.tool)
       if (!tool || isInCrib(tool) || offers.has(tool.id)) continue
-      offers.set(tool.id, { tool: tool.id, name: tool.name, way: wayOf(tool), ...(tool.price !== undefined && { price: tool.price }), estimate: setup.estimate })
+      offers.set(tool.id, {
+        tool: tool.id,
+        name: tool.name,
+        way: wayOf(tool),
+        ...(tool.price !== undefined && { price: tool.price }),
+        estimate: setup.estimate,
+      })
     }
   }
-  return { offers: [...offers.values()].sort((a, b) => (a.price ?? Infinity) - (b.price ?? Infinity) || (a.tool < b.tool ? -1 : 1)), contacts: sets.map((set) => set.contact) }
+  return {
+    offers: [...offers.values()].sort(
+      (a, b) => (a.price ?? Infinity) - (b.price ?? Infinity) || (a.tool < b.tool ? -1 : 1),
+    ),
+    contacts: sets.map((set) => set.contact),
+  }
 }
 
 function wayOf(tool: Tool): ToolWay {
@@ -97,7 +127,11 @@ export function cheapestTools(classes: readonly UncrimpedClass[], solve: MilpSol
   const answer = solve(
     {
       variables: offers.map((offer) => yesNo(offer.price ?? 0)),
-      rows: covered.map((one) => ({ lower: 1, upper: priced(one).length, terms: priced(one).map((offer) => [place.get(offer.tool) ?? 0, 1] as const) })),
+      rows: covered.map((one) => ({
+        lower: 1,
+        upper: priced(one).length,
+        terms: priced(one).map((offer) => [place.get(offer.tool) ?? 0, 1] as const),
+      })),
     },
     { timeLimitS, start: offers.map((offer) => Number(start.has(offer.tool))) },
   )

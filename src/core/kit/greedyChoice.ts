@@ -18,14 +18,19 @@ export function greedyChoice(groups: readonly KitGroup[]): readonly number[] {
     for (const [setup, serves] of bySetup) {
       let weight = 0
       for (const g of serves) if (open.has(g)) weight += groups[g]?.sides.length ?? 0
-      if (weight > most || (weight === most && weight > 0 && best !== undefined && setup < best)) [best, most] = [setup, weight]
+      if (weight > most || (weight === most && weight > 0 && best !== undefined && setup < best))
+        [best, most] = [setup, weight]
     }
     if (best === undefined) break
     chosen.add(best)
     for (const g of bySetup.get(best) ?? []) open.delete(g)
   }
   for (const setup of [...chosen]) {
-    const needed = groups.some((group) => group.options.some((option) => option.setup === setup) && !group.options.some((option) => option.setup !== setup && chosen.has(option.setup)))
+    const needed = groups.some(
+      (group) =>
+        group.options.some((option) => option.setup === setup) &&
+        !group.options.some((option) => option.setup !== setup && chosen.has(option.setup)),
+    )
     if (!needed) chosen.delete(setup)
   }
   const parts = new Set<string>()

@@ -12,8 +12,17 @@ export function chance(seed: number): () => number {
 }
 
 const option = (setup: string, parts: readonly string[], price: number): KitOption => ({
-  setup, parts, price,
-  set: { contact: parts[0] ?? '', setup: { tool: setup }, strip: { minMm: 1, nominalMm: 1, maxMm: 1, limits: { below: 'hole-empty', above: 'gap-too-large' } }, stripFrom: 'sheet', source: '', estimate: false },
+  setup,
+  parts,
+  price,
+  set: {
+    contact: parts[0] ?? '',
+    setup: { tool: setup },
+    strip: { minMm: 1, nominalMm: 1, maxMm: 1, limits: { below: 'hole-empty', above: 'gap-too-large' } },
+    stripFrom: 'sheet',
+    source: '',
+    estimate: false,
+  },
 })
 
 /**
@@ -27,7 +36,13 @@ export function realisticProblem(terminations: number, groupCount: number, seed:
   const groups: KitGroup[] = []
   let left = terminations
   for (let g = 0; g < groupCount; g++) {
-    const size = g === groupCount - 1 ? left : Math.max(1, Math.min(left - (groupCount - g - 1), Math.round((terminations / groupCount) * (0.4 + random() * 1.4))))
+    const size =
+      g === groupCount - 1
+        ? left
+        : Math.max(
+            1,
+            Math.min(left - (groupCount - g - 1), Math.round((terminations / groupCount) * (0.4 + random() * 1.4))),
+          )
     left -= size
     const family = pick(families)
     const gauge = pick(5)
@@ -36,11 +51,21 @@ export function realisticProblem(terminations: number, groupCount: number, seed:
       for (let tool = 0; tool < 1 + pick(2); tool++) {
         for (const selector of random() < 0.5 ? [gauge] : [gauge, gauge + 1]) {
           const seal = random() < 0.4 ? [`seal ${String(family)}.${String(Math.floor(gauge / 2))}`] : []
-          options.push(option(`frame ${String(tool)} family ${String(family)} at ${String(selector)}`, [`contact ${String(family)}.${String(contact)}`, ...seal], Math.round((0.1 + random()) * 100) / 100))
+          options.push(
+            option(
+              `frame ${String(tool)} family ${String(family)} at ${String(selector)}`,
+              [`contact ${String(family)}.${String(contact)}`, ...seal],
+              Math.round((0.1 + random()) * 100) / 100,
+            ),
+          )
         }
       }
     }
-    groups.push({ id: `g${String(g)}`, sides: Array.from({ length: size }, (_, i) => ({ wire: `W${String(g)}-${String(i)}`, side: 'a' as const })), options })
+    groups.push({
+      id: `g${String(g)}`,
+      sides: Array.from({ length: size }, (_, i) => ({ wire: `W${String(g)}-${String(i)}`, side: 'a' as const })),
+      options,
+    })
   }
   return { groups, blocked: [], quantity: 1 }
 }
@@ -50,8 +75,15 @@ export function randomProblem(terminations: number, setups: number, seed: number
   const random = chance(seed)
   const pick = (count: number) => Math.floor(random() * count)
   const groups = Array.from({ length: terminations }, (_, g): KitGroup => ({
-    id: `g${String(g)}`, sides: [{ wire: `W${String(g)}`, side: 'a' }],
-    options: Array.from({ length: 3 + pick(4) }, () => option(`setup ${String(pick(setups))}`, [`contact ${String(pick(setups * 2))}`], Math.round(random() * 100) / 100)),
+    id: `g${String(g)}`,
+    sides: [{ wire: `W${String(g)}`, side: 'a' }],
+    options: Array.from({ length: 3 + pick(4) }, () =>
+      option(
+        `setup ${String(pick(setups))}`,
+        [`contact ${String(pick(setups * 2))}`],
+        Math.round(random() * 100) / 100,
+      ),
+    ),
   }))
   return { groups, blocked: [], quantity: 1 }
 }

@@ -38,7 +38,12 @@ export interface KitProblem {
 /** A weaker set is only thought of where there is no stronger one: an estimate, a tool without calibration, a fold-back, the plating that one would not take. */
 function weakness(set: WorkableSet, setup: FitSetup, currentA: number | undefined): number {
   const has = (code: string) => Number(setup.notes.some((note) => note.code === code))
-  return 8 * Number(set.foldBack) + 4 * Number(setup.estimate) + 2 * Math.max(has('uncalibrated-tool'), has('tool-overdue')) + platingDoubt(set.contact.plating, currentA)
+  return (
+    8 * Number(set.foldBack) +
+    4 * Number(setup.estimate) +
+    2 * Math.max(has('uncalibrated-tool'), has('tool-overdue')) +
+    platingDoubt(set.contact.plating, currentA)
+  )
 }
 
 /**
@@ -47,7 +52,10 @@ function weakness(set: WorkableSet, setup: FitSetup, currentA: number | undefine
  */
 export function kitProblem(catalogue: Catalogue, state: JobState, today: string, keepHand = true): KitProblem {
   const { plan, sets } = state
-  const groups = new Map<string, { id: string; sides: KitGroup['sides'][number][]; options: readonly KitOption[]; fixed?: 'by-hand' | 'begun' }>()
+  const groups = new Map<
+    string,
+    { id: string; sides: KitGroup['sides'][number][]; options: readonly KitOption[]; fixed?: 'by-hand' | 'begun' }
+  >()
   const blocked: KitProblem['blocked'][number][] = []
   const fixedSets = new Map([...sets].filter(([key, set]) => hasBegun(state, key) || (keepHand && set.byHand === true)))
   for (const wire of plan.wires) {
@@ -56,22 +64,45 @@ export function kitProblem(catalogue: Catalogue, state: JobState, today: string,
       if (kind === 'open' || kind === 'with') continue
       const set = fixedSets.get(setKey(wire.id, side))
       const asked = question({ catalogue, plan, today, sets: fixedSets }, wire, side)
-      const id = set ? `fixed ${JSON.stringify([set.contact, set.seal, setupId(set.setup), Boolean(set.byHand)])}` : asked ? questionKey(asked) : ''
+      const id = set
+        ? `fixed ${JSON.stringify([set.contact, set.seal, setupId(set.setup), Boolean(set.byHand)])}`
+        : asked
+          ? questionKey(asked)
+          : ''
       const known = groups.get(id)
       if (known) {
         known.sides.push({ wire: wire.id, side })
         continue
       }
-      const options = set ? [optionOf(catalogue, set)] : asked ? optionsOf(catalogue, answerAll(catalogue, asked).sets, wire.currentA) : []
+      const options = set
+        ? [optionOf(catalogue, set)]
+        : asked
+          ? optionsOf(catalogue, answerAll(catalogue, asked).sets, wire.currentA)
+          : []
       if (options.length === 0) blocked.push({ wire: wire.id, side })
-      else groups.set(id, { id, sides: [{ wire: wire.id, side }], options, ...(set && { fixed: set.byHand && !hasBegun(state, setKey(wire.id, side)) ? 'by-hand' : 'begun' }) })
+      else
+        groups.set(id, {
+          id,
+          sides: [{ wire: wire.id, side }],
+          options,
+          ...(set && { fixed: set.byHand && !hasBegun(state, setKey(wire.id, side)) ? 'by-hand' : 'begun' }),
+        })
     }
   }
   return { groups: [...groups.values()], blocked, quantity: plan.quantity }
 }
 
-function optionsOf(catalogue: Catalogue, sets: readonly WorkableSet[], currentA: number | undefined): readonly KitOption[] {
-  const all = sets.flatMap((set) => set.setups.map((setup) => ({ weak: weakness(set, setup, currentA), option: optionOf(catalogue, toChosenSet(set, setup)) })))
+function optionsOf(
+  catalogue: Catalogue,
+  sets: readonly WorkableSet[],
+  currentA: number | undefined,
+): readonly KitOption[] {
+  const all = sets.flatMap((set) =>
+    set.setups.map((setup) => ({
+      weak: weakness(set, setup, currentA),
+      option: optionOf(catalogue, toChosenSet(set, setup)),
+    })),
+  )
   const least = Math.min(...all.map((one) => one.weak))
   const seen = new Set<string>()
   return all.flatMap(({ weak, option }) => {
@@ -84,7 +115,10 @@ function optionsOf(catalogue: Catalogue, sets: readonly WorkableSet[], currentA:
 
 function optionOf(catalogue: Catalogue, set: ChosenSet): KitOption {
   const parts = [set.contact, ...(set.seal === undefined ? [] : [set.seal])]
-  const prices = parts.map((part) => { const [pack] = catalogue.packsByPart.get(part) ?? []; return pack ? priceEach(pack, part) : Infinity })
+  const prices = parts.map((part) => {
+    const [pack] = catalogue.packsByPart.get(part) ?? []
+    return pack ? priceEach(pack, part) : Infinity
+  })
   const price = prices.reduce((sum, one) => sum + one, 0)
   return { set, setup: setupId(set.setup), parts, ...(Number.isFinite(price) && { price }) }
 }

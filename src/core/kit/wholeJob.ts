@@ -52,16 +52,33 @@ export function chooseWholeJob(problem: KitProblem, run: WholeJobRun): WholeJobC
     options = stage.options
     goals.push(stage.result)
   }
-  return { options, goals, unpriced: options.reduce((sum, option, g) => sum + (groups[g]?.options[option]?.price === undefined ? (groups[g]?.sides.length ?? 0) * problem.quantity : 0), 0) }
+  return {
+    options,
+    goals,
+    unpriced: options.reduce(
+      (sum, option, g) =>
+        sum + (groups[g]?.options[option]?.price === undefined ? (groups[g]?.sides.length ?? 0) * problem.quantity : 0),
+      0,
+    ),
+  }
 }
 
-export const usedSetups = (groups: readonly KitGroup[], options: readonly number[]): ReadonlySet<string> => new Set(options.flatMap((option, g) => groups[g]?.options[option]?.setup ?? []))
-export const usedParts = (groups: readonly KitGroup[], options: readonly number[]): ReadonlySet<string> => new Set(options.flatMap((option, g) => groups[g]?.options[option]?.parts ?? []))
+export const usedSetups = (groups: readonly KitGroup[], options: readonly number[]): ReadonlySet<string> =>
+  new Set(options.flatMap((option, g) => groups[g]?.options[option]?.setup ?? []))
+export const usedParts = (groups: readonly KitGroup[], options: readonly number[]): ReadonlySet<string> =>
+  new Set(options.flatMap((option, g) => groups[g]?.options[option]?.parts ?? []))
 export const totalPrice = ({ groups, quantity }: KitProblem, options: readonly number[]): number =>
-  options.reduce((sum, option, g) => sum + (groups[g]?.options[option]?.price ?? 0) * (groups[g]?.sides.length ?? 0) * quantity, 0)
+  options.reduce(
+    (sum, option, g) => sum + (groups[g]?.options[option]?.price ?? 0) * (groups[g]?.sides.length ?? 0) * quantity,
+    0,
+  )
 
 /** The first goal needs the setups alone: every group must find one of its own among those that are used. */
-function fewestSetups(groups: readonly KitGroup[], start: readonly number[], run: WholeJobRun): { readonly options: readonly number[]; readonly result: GoalResult } {
+function fewestSetups(
+  groups: readonly KitGroup[],
+  start: readonly number[],
+  run: WholeJobRun,
+): { readonly options: readonly number[]; readonly result: GoalResult } {
   const begun = run.clock()
   const needs = smallestNeeds(groups)
   const setups = [...new Set(needs.flat())]
@@ -70,56 +87,122 @@ function fewestSetups(groups: readonly KitGroup[], start: readonly number[], run
   const greedy = setups.filter((setup) => inUse.has(setup)).length
   const problem: Milp = {
     variables: setups.map(() => yesNo(1)),
-    rows: needs.map((need): MilpRow => ({ lower: 1, upper: need.length, terms: need.map((setup) => [place.get(setup) ?? 0, 1]) })),
+    rows: needs.map((need): MilpRow => ({
+      lower: 1,
+      upper: need.length,
+      terms: need.map((setup) => [place.get(setup) ?? 0, 1]),
+    })),
   }
   const forced = new Set(needs.filter((need) => need.length === 1).flat()).size
   // nothing to choose: as few as are forced
-  if (greedy === forced) return { options: start, result: { goal: 'setups', value: inUse.size, bound: inUse.size, proven: true, seconds: run.clock() - begun } }
-  const answer = run.solve(problem, { timeLimitS: run.setupsS, start: setups.map((setup) => Number(inUse.has(setup))), onProgress: (at) => run.onProgress?.('setups', at) })
-  const found = answer.status === 'solved' && answer.value < greedy - NEAR ? new Set(setups.filter((_setup, i) => (answer.values[i] ?? 0) > 0.5)) : inUse
+  if (greedy === forced)
+    return {
+      options: start,
+      result: { goal: 'setups', value: inUse.size, bound: inUse.size, proven: true, seconds: run.clock() - begun },
+    }
+  const answer = run.solve(problem, {
+    timeLimitS: run.setupsS,
+    start: setups.map((setup) => Number(inUse.has(setup))),
+    onProgress: (at) => run.onProgress?.('setups', at),
+  })
+  const found =
+    answer.status === 'solved' && answer.value < greedy - NEAR
+      ? new Set(setups.filter((_setup, i) => (answer.values[i] ?? 0) > 0.5))
+      : inUse
   const options = start.map((option, g) => {
     const group = groups[g]
     const now = group?.options[option]
-    return now && found.has(now.setup) ? option : Math.max(0, group?.options.findIndex((one) => found.has(one.setup)) ?? 0)
+    return now && found.has(now.setup)
+      ? option
+      : Math.max(0, group?.options.findIndex((one) => found.has(one.setup)) ?? 0)
   })
   const value = usedSetups(groups, options).size
   const bound = answer.status === 'infeasible' ? value : Math.ceil(answer.bound - NEAR)
-  return { options, result: { goal: 'setups', value, bound: Math.min(bound, value), proven: bound >= value, seconds: run.clock() - begun } }
+  return {
+    options,
+    result: {
+      goal: 'setups',
+      value,
+      bound: Math.min(bound, value),
+      proven: bound >= value,
+      seconds: run.clock() - begun,
+    },
+  }
 }
 
 /** What each group needs one of; a need that holds another one whole says nothing more. */
 function smallestNeeds(groups: readonly KitGroup[]): readonly (readonly string[])[] {
-  const sets = [...new Map(groups.map((group) => { const need = [...new Set(group.options.map((option) => option.setup))].sort(); return [need.join('\n'), need] })).values()].sort((a, b) => a.length - b.length)
+  const sets = [
+    ...new Map(
+      groups.map((group) => {
+        const need = [...new Set(group.options.map((option) => option.setup))].sort()
+        return [need.join('\n'), need]
+      }),
+    ).values(),
+  ].sort((a, b) => a.length - b.length)
   const kept: (readonly string[])[] = []
   for (const need of sets) if (!kept.some((smaller) => smaller.every((setup) => need.includes(setup)))) kept.push(need)
   return kept
 }
 
 /** Fewest part numbers, or least price, with what the goals before it have reached held fast. */
-function laterGoal(problem: KitProblem, goal: 'parts' | 'price', start: readonly number[], before: readonly GoalResult[], timeLimitS: number, run: WholeJobRun): { readonly options: readonly number[]; readonly result: GoalResult } {
+function laterGoal(
+  problem: KitProblem,
+  goal: 'parts' | 'price',
+  start: readonly number[],
+  before: readonly GoalResult[],
+  timeLimitS: number,
+  run: WholeJobRun,
+): { readonly options: readonly number[]; readonly result: GoalResult } {
   const begun = run.clock()
   const { groups, quantity } = problem
   const model = new Model()
   const setups = model.named(new Set(groups.flatMap((group) => group.options.map((option) => option.setup))), () => 0)
-  const parts = model.named(new Set(groups.flatMap((group) => group.options.flatMap((option) => option.parts))), () => (goal === 'parts' ? 1 : 0))
-  const picks = groups.map((group) => group.options.map((option) => model.variable(goal === 'price' ? (option.price ?? 0) * group.sides.length * quantity : 0)))
+  const parts = model.named(new Set(groups.flatMap((group) => group.options.flatMap((option) => option.parts))), () =>
+    goal === 'parts' ? 1 : 0,
+  )
+  const picks = groups.map((group) =>
+    group.options.map((option) =>
+      model.variable(goal === 'price' ? (option.price ?? 0) * group.sides.length * quantity : 0),
+    ),
+  )
   groups.forEach((group, g) => {
     const mine = picks[g] ?? []
-    model.row(1, 1, mine.map((pick) => [pick, 1]))
+    model.row(
+      1,
+      1,
+      mine.map((pick) => [pick, 1]),
+    )
     const at = (i: number) => mine[i] ?? 0
     // picks of one group are one or none, so all that need the same thing share one row: that keeps the bound tight
-    for (const [setup, list] of groupBy(group.options.map((option, i) => ({ option, i })), ({ option }) => option.setup)) {
+    for (const [setup, list] of groupBy(
+      group.options.map((option, i) => ({ option, i })),
+      ({ option }) => option.setup,
+    )) {
       model.row(-1, 0, [...list.map(({ i }) => [at(i), 1] as const), [setups.get(setup) ?? 0, -1]])
     }
-    for (const [part, list] of groupBy(group.options.flatMap((option, i) => option.parts.map((one) => ({ one, i }))), ({ one }) => one)) {
+    for (const [part, list] of groupBy(
+      group.options.flatMap((option, i) => option.parts.map((one) => ({ one, i }))),
+      ({ one }) => one,
+    )) {
       model.row(-1, 0, [...list.map(({ i }) => [at(i), 1] as const), [parts.get(part) ?? 0, -1]])
     }
   })
   const held = (reached: KitGoal) => before.find((result) => result.goal === reached)?.value
   const mostSetups = held('setups')
   const mostParts = held('parts')
-  if (mostSetups !== undefined) model.row(0, mostSetups, [...setups.values()].map((one) => [one, 1]))
-  if (mostParts !== undefined) model.row(0, mostParts, [...parts.values()].map((one) => [one, 1]))
+  if (mostSetups !== undefined)
+    model.row(
+      0,
+      mostSetups,
+      [...setups.values()].map((one) => [one, 1]),
+    )
+  if (mostParts !== undefined)
+    model.row(
+      0,
+      mostParts,
+      [...parts.values()].map((one) => [one, 1]),
+    )
 
   const inUse = usedSetups(groups, start)
   const partsInUse = usedParts(groups, start)
@@ -130,14 +213,36 @@ function laterGoal(problem: KitProblem, goal: 'parts' | 'price', start: readonly
     const pick = picks[g]?.[option]
     if (pick !== undefined) values[pick] = 1
   })
-  const answer = run.solve(model.problem(), { timeLimitS, start: values, onProgress: (at) => run.onProgress?.(goal, at) })
-  const measure = (options: readonly number[]) => (goal === 'parts' ? usedParts(groups, options).size : totalPrice(problem, options))
-  const found = answer.status === 'solved' ? picks.map((mine) => Math.max(0, mine.findIndex((pick) => (answer.values[pick] ?? 0) > 0.5))) : start
+  const answer = run.solve(model.problem(), {
+    timeLimitS,
+    start: values,
+    onProgress: (at) => run.onProgress?.(goal, at),
+  })
+  const measure = (options: readonly number[]) =>
+    goal === 'parts' ? usedParts(groups, options).size : totalPrice(problem, options)
+  const found =
+    answer.status === 'solved'
+      ? picks.map((mine) =>
+          Math.max(
+            0,
+            mine.findIndex((pick) => (answer.values[pick] ?? 0) > 0.5),
+          ),
+        )
+      : start
   const options = measure(found) <= measure(start) + NEAR ? found : start
   const value = measure(options)
   const low = answer.status === 'infeasible' ? value : answer.bound
   const bound = Math.min(value, goal === 'parts' ? Math.ceil(low - NEAR) : low)
-  return { options, result: { goal, value, bound, proven: value - bound <= 1e-4 * Math.max(1, Math.abs(value)), seconds: run.clock() - begun } }
+  return {
+    options,
+    result: {
+      goal,
+      value,
+      bound,
+      proven: value - bound <= 1e-4 * Math.max(1, Math.abs(value)),
+      seconds: run.clock() - begun,
+    },
+  }
 }
 
 /** A problem while it is put together. */

@@ -1,5 +1,15 @@
 import { pushTo } from '../collections'
-import type { Ledger, LedgerJob, LedgerLine, LedgerPoint, LedgerSeries, LedgerSet, ScrapCause, ToolWork, Yield } from './ledgerTypes'
+import type {
+  Ledger,
+  LedgerJob,
+  LedgerLine,
+  LedgerPoint,
+  LedgerSeries,
+  LedgerSet,
+  ScrapCause,
+  ToolWork,
+  Yield,
+} from './ledgerTypes'
 
 /**
  * What the journals of all jobs say together: heights and forces by setup, how many were right at the first
@@ -16,7 +26,8 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
     for (const line of job.lines) {
       const { kind } = line
       if (kind === 'tool-verified') {
-        if (line.tool !== undefined && line.passed === true && line.at > (gauged.get(line.tool) ?? '')) gauged.set(line.tool, line.at)
+        if (line.tool !== undefined && line.passed === true && line.at > (gauged.get(line.tool) ?? ''))
+          gauged.set(line.tool, line.at)
         continue
       }
       const set = setFor(job, line)
@@ -28,7 +39,14 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
       // the newest set is what the limits are drawn from
       growing.set = set
       growing.contacts.add(set.contact)
-      const point = (value: number): LedgerPoint => ({ job: job.id, seq: line.seq, at: line.at, value, what: whatOf[kind], ...(line.term !== undefined && { term: line.term }) })
+      const point = (value: number): LedgerPoint => ({
+        job: job.id,
+        seq: line.seq,
+        at: line.at,
+        value,
+        what: whatOf[kind],
+        ...(line.term !== undefined && { term: line.term }),
+      })
       if (line.heightMm !== undefined) growing.heights.push(point(line.heightMm))
       if (line.pullN !== undefined) growing.pulls.push(point(line.pullN))
       if (line.term === undefined) continue
@@ -42,7 +60,12 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
       }
     }
   }
-  return { series: [...series].map(([id, growing]) => finished(id, growing)).sort((a, b) => (a.id < b.id ? -1 : 1)), ...yieldsOf(outcomes), scrap: pareto(defects), tools: toolWork(closings, gauged, verifiedOn) }
+  return {
+    series: [...series].map(([id, growing]) => finished(id, growing)).sort((a, b) => (a.id < b.id ? -1 : 1)),
+    ...yieldsOf(outcomes),
+    scrap: pareto(defects),
+    tools: toolWork(closings, gauged, verifiedOn),
+  }
 }
 
 interface Growing {
@@ -59,9 +82,16 @@ interface Outcome {
 }
 
 const seriesId = ({ setup, contact, height, minimumN }: LedgerSet): string =>
-  height === undefined && minimumN === undefined ? `${setup}|${contact}` : `${setup}|${height ? `${height.minMm.toFixed(3)}-${height.maxMm.toFixed(3)}` : ''}|${String(minimumN ?? '')}`
+  height === undefined && minimumN === undefined
+    ? `${setup}|${contact}`
+    : `${setup}|${height ? `${height.minMm.toFixed(3)}-${height.maxMm.toFixed(3)}` : ''}|${String(minimumN ?? '')}`
 
-const whatOf = { crimped: 'crimp', 'crimp-rejected': 'scrapped', 'first-piece': 'first-piece', 'pull-sampled': 'sample' } as const satisfies Record<Exclude<LedgerLine['kind'], 'tool-verified'>, LedgerPoint['what']>
+const whatOf = {
+  crimped: 'crimp',
+  'crimp-rejected': 'scrapped',
+  'first-piece': 'first-piece',
+  'pull-sampled': 'sample',
+} as const satisfies Record<Exclude<LedgerLine['kind'], 'tool-verified'>, LedgerPoint['what']>
 
 /** A crimp names its termination, a test piece its wire and side. An entry of a setup that the plan has left since counts for that setup. */
 function setFor(job: LedgerJob, line: LedgerLine): LedgerSet | undefined {
@@ -77,15 +107,30 @@ function setFor(job: LedgerJob, line: LedgerLine): LedgerSet | undefined {
 const byTime = (a: LedgerPoint, b: LedgerPoint) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.seq - b.seq)
 
 /** Journals are in order already; several jobs at once may not be. */
-const inOrder = (points: LedgerPoint[]): LedgerPoint[] => (points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime))
+const inOrder = (points: LedgerPoint[]): LedgerPoint[] =>
+  points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime)
 
 const finished = (id: string, { set, contacts, heights, pulls }: Growing): LedgerSeries => ({
-  id, setup: set.setup, tool: set.tool, contacts: [...contacts].sort(), heights: inOrder(heights), pulls: inOrder(pulls), ...(set.height && { height: set.height }), ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
+  id,
+  setup: set.setup,
+  tool: set.tool,
+  contacts: [...contacts].sort(),
+  heights: inOrder(heights),
+  pulls: inOrder(pulls),
+  ...(set.height && { height: set.height }),
+  ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
 })
 
-function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): { readonly yields: ReadonlyMap<string, Yield>; readonly total: Yield } {
+function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): {
+  readonly yields: ReadonlyMap<string, Yield>
+  readonly total: Yield
+} {
   const yields = new Map<string, Yield>()
-  const add = (to: Yield | undefined, { rejected, crimped }: Outcome): Yield => ({ tried: (to?.tried ?? 0) + 1, first: (to?.first ?? 0) + (crimped && rejected === 0 ? 1 : 0), scrapped: (to?.scrapped ?? 0) + rejected })
+  const add = (to: Yield | undefined, { rejected, crimped }: Outcome): Yield => ({
+    tried: (to?.tried ?? 0) + 1,
+    first: (to?.first ?? 0) + (crimped && rejected === 0 ? 1 : 0),
+    scrapped: (to?.scrapped ?? 0) + rejected,
+  })
   let total: Yield = { tried: 0, first: 0, scrapped: 0 }
   for (const outcome of outcomes.values()) {
     yields.set(outcome.series, add(yields.get(outcome.series), outcome))
@@ -98,18 +143,34 @@ function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): { readonly yields: Re
 function pareto(defects: ReadonlyMap<string, number>): readonly ScrapCause[] {
   const all = [...defects.values()].reduce((sum, count) => sum + count, 0)
   let so = 0
-  return [...defects].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([defect, count]) => {
-    so += count
-    return { defect, count, cumulative: so / all }
-  })
+  return [...defects]
+    .sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
+    .map(([defect, count]) => {
+      so += count
+      return { defect, count, cumulative: so / all }
+    })
 }
 
-function toolWork(closings: ReadonlyMap<string, readonly string[]>, gauged: ReadonlyMap<string, string>, verifiedOn: (tool: string) => string | undefined): readonly ToolWork[] {
-  return [...closings].map(([tool, times]) => {
-    const on = verifiedOn(tool)
-    const gaugedAt = gauged.get(tool)
-    // the later of the crib's date and the gauge at the bench
-    const from = [on, gaugedAt].filter((one) => one !== undefined).sort().at(-1)
-    return { tool, all: times.length, since: from === undefined ? times.length : times.filter((at) => at >= from).length, ...(gaugedAt !== undefined && (on === undefined || gaugedAt > on) && { gaugedAt }) }
-  }).sort((a, b) => b.since - a.since || (a.tool < b.tool ? -1 : 1))
+function toolWork(
+  closings: ReadonlyMap<string, readonly string[]>,
+  gauged: ReadonlyMap<string, string>,
+  verifiedOn: (tool: string) => string | undefined,
+): readonly ToolWork[] {
+  return [...closings]
+    .map(([tool, times]) => {
+      const on = verifiedOn(tool)
+      const gaugedAt = gauged.get(tool)
+      // the later of the crib's date and the gauge at the bench
+      const from = [on, gaugedAt]
+        .filter((one) => one !== undefined)
+        .sort()
+        .at(-1)
+      return {
+        tool,
+        all: times.length,
+        since: from === undefined ? times.length : times.filter((at) => at >= from).length,
+        ...(gaugedAt !== undefined && (on === undefined || gaugedAt > on) && { gaugedAt }),
+      }
+    })
+    .sort((a, b) => b.since - a.since || (a.tool < b.tool ? -1 : 1))
 }

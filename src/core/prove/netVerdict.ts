@@ -24,7 +24,9 @@ export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdic
   const against = figures?.verdict === 'high' || figures?.verdict === 'low'
   const ready = keys.length > 0 && keys.every((key) => isHome(state, key))
   return {
-    wire, unit, ready,
+    wire,
+    unit,
+    ready,
     ...(now?.probe && { probe: now.probe }),
     ...(now?.measured && { measured: now.measured }),
     ...(figures && { resistance: figures }),
@@ -32,7 +34,12 @@ export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdic
   }
 }
 
-function netResistance(facts: Facts, state: JobState, wire: Wire, measured: NetState['measured']): ResistanceVerdict | undefined {
+function netResistance(
+  facts: Facts,
+  state: JobState,
+  wire: Wire,
+  measured: NetState['measured'],
+): ResistanceVerdict | undefined {
   const type = facts.wireTypes[wire.type]
   if (!type) return undefined
   const contacts = (['a', 'b'] as const).flatMap((side) => {
@@ -41,9 +48,15 @@ function netResistance(facts: Facts, state: JobState, wire: Wire, measured: NetS
     return contact ? [contact] : []
   })
   const { areaMm2, metalAreaMm2 } = fitWire(type, wire)
-  const meanMilliohm = contacts.length > 0 ? contacts.reduce((sum, contact) => sum + contact.contactMilliohm, 0) / contacts.length : undefined
+  const meanMilliohm =
+    contacts.length > 0
+      ? contacts.reduce((sum, contact) => sum + contact.contactMilliohm, 0) / contacts.length
+      : undefined
   return resistance({
-    lengthM: wire.lengthMm / 1000, areaMm2: metalAreaMm2 ?? areaMm2, contacts: contacts.length, contactMilliohm: meanMilliohm,
+    lengthM: wire.lengthMm / 1000,
+    areaMm2: metalAreaMm2 ?? areaMm2,
+    contacts: contacts.length,
+    contactMilliohm: meanMilliohm,
     temperatureC: state.plan.ambientC,
     ...(measured && { measuredOhm: measured.ohm, leadsOhm: measured.leadsOhm, resolutionOhm: measured.resolutionOhm }),
   })

@@ -24,9 +24,18 @@ test.each([
 test('what is expected is always judged good by a fine meter, whatever its leads', () => {
   const positive = fc.double({ min: 0.05, max: 20, noNaN: true })
   fc.assert(
-    fc.property(positive, positive, fc.integer({ min: 1, max: 6 }), positive, (lengthM, areaMm2, contacts, leadsOhm) => {
-      const { expectedOhm } = resistance({ lengthM, areaMm2, contacts })
-      expect(resistance({ lengthM, areaMm2, contacts, leadsOhm, measuredOhm: expectedOhm + leadsOhm, resolutionOhm: 1e-6 }).verdict).toBe('good')
-    }),
+    fc.property(
+      positive,
+      positive,
+      fc.integer({ min: 1, max: 6 }),
+      positive,
+      (lengthM, areaMm2, contacts, leadsOhm) => {
+        const { expectedOhm } = resistance({ lengthM, areaMm2, contacts })
+        expect(
+          resistance({ lengthM, areaMm2, contacts, leadsOhm, measuredOhm: expectedOhm + leadsOhm, resolutionOhm: 1e-6 })
+            .verdict,
+        ).toBe('good')
+      },
+    ),
   )
 })

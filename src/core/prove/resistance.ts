@@ -35,7 +35,8 @@ const STEPS_TO_JUDGE = 3
  * one. A meter whose step is above a third of the contacts' share of the window cannot tell a good contact from a bad one.
  */
 export function resistance(query: ResistanceQuery): ResistanceVerdict {
-  const wireOhm = query.lengthM * ohmPerM(query.areaMm2, { stranded: query.stranded ?? true, temperatureC: query.temperatureC ?? 20 })
+  const wireOhm =
+    query.lengthM * ohmPerM(query.areaMm2, { stranded: query.stranded ?? true, temperatureC: query.temperatureC ?? 20 })
   const contactOhm = (query.contactMilliohm ?? 5) / 1000
   const contactMaxOhm = query.contactMilliohmMax === undefined ? 3 * contactOhm : query.contactMilliohmMax / 1000
   const tolerance = (query.tolerancePercent ?? 10) / 100
@@ -44,10 +45,20 @@ export function resistance(query: ResistanceQuery): ResistanceVerdict {
   const answer = { expectedOhm: wireOhm + query.contacts * contactOhm, windowOhm: [low, high] as const }
   if (query.measuredOhm === undefined) return answer
   const netOhm = query.measuredOhm - (query.leadsOhm ?? 0)
-  return { ...answer, netOhm, verdict: verdictOf(netOhm, low, high, query.contacts * contactMaxOhm, query.resolutionOhm ?? 0) }
+  return {
+    ...answer,
+    netOhm,
+    verdict: verdictOf(netOhm, low, high, query.contacts * contactMaxOhm, query.resolutionOhm ?? 0),
+  }
 }
 
-function verdictOf(netOhm: number, low: number, high: number, contactShareOhm: number, resolutionOhm: number): NonNullable<ResistanceVerdict['verdict']> {
+function verdictOf(
+  netOhm: number,
+  low: number,
+  high: number,
+  contactShareOhm: number,
+  resolutionOhm: number,
+): NonNullable<ResistanceVerdict['verdict']> {
   if (resolutionOhm > contactShareOhm / STEPS_TO_JUDGE) return 'cannot-tell'
   return netOhm < low ? 'low' : netOhm > high ? 'high' : 'good'
 }

@@ -24,7 +24,14 @@ export const ADAPTER_LENGTH_MM = { min: 20, max: 10_000 } as const
  * they mate with, and a wire of `lengthMm` from each signal's cavity on the one side to the same signal's cavity on the
  * other. Types and colours are those of the first side.
  */
-export function adapterPlan(catalogue: Pick<Catalogue, 'housings'>, plan: Plan, facts: Facts, aId: string, bId: string, lengthMm: number): Result<Adapter, AdapterFault> {
+export function adapterPlan(
+  catalogue: Pick<Catalogue, 'housings'>,
+  plan: Plan,
+  facts: Facts,
+  aId: string,
+  bId: string,
+  lengthMm: number,
+): Result<Adapter, AdapterFault> {
   const halves: End[] = []
   const signals: ReadonlyMap<string, Side>[] = []
   const left: { end: string; cavity: string; signal: string }[] = []
@@ -35,7 +42,12 @@ export function adapterPlan(catalogue: Pick<Catalogue, 'housings'>, plan: Plan, 
     const mate = mateFor(catalogue, housing)
     if (!mate) return fail({ code: 'no-mate', end: id, housing: housing.name })
     const keying = end?.keying
-    halves.push({ id, housing: mate.id, note: `mates with ${id} of ${plan.title}`.slice(0, 200), ...(keying !== undefined && mate.keyings?.includes(keying) && { keying }) })
+    halves.push({
+      id,
+      housing: mate.id,
+      note: `mates with ${id} of ${plan.title}`.slice(0, 200),
+      ...(keying !== undefined && mate.keyings?.includes(keying) && { keying }),
+    })
     signals.push(signalsOf(plan, id, housing, left))
   }
   const [ofA, ofB] = signals
@@ -47,14 +59,30 @@ export function adapterPlan(catalogue: Pick<Catalogue, 'housings'>, plan: Plan, 
       continue
     }
     wires.push({
-      id: `A${String(wires.length + 1).padStart(2, '0')}`, type: one.wire.type, colour: one.wire.colour, lengthMm, signal: one.signal,
-      from: { kind: 'cavity', end: aId, cavity: one.cavity }, to: { kind: 'cavity', end: bId, cavity: other.cavity },
+      id: `A${String(wires.length + 1).padStart(2, '0')}`,
+      type: one.wire.type,
+      colour: one.wire.colour,
+      lengthMm,
+      signal: one.signal,
+      from: { kind: 'cavity', end: aId, cavity: one.cavity },
+      to: { kind: 'cavity', end: bId, cavity: other.cavity },
       ...(one.wire.currentA !== undefined && { currentA: one.wire.currentA }),
     })
   }
-  for (const [key, one] of ofB ?? []) if (!ofA?.has(key)) left.push({ end: bId, cavity: one.cavity, signal: one.signal })
+  for (const [key, one] of ofB ?? [])
+    if (!ofA?.has(key)) left.push({ end: bId, cavity: one.cavity, signal: one.signal })
   if (wires.length === 0) return fail({ code: 'no-signal-in-common', a: aId, b: bId })
-  return ok({ plan: { ...emptyPlan, title: `Adapter ${aId} to ${bId}, ${plan.title}`.slice(0, 120), rules: plan.rules, ambientC: plan.ambientC, ends: halves, wires }, left })
+  return ok({
+    plan: {
+      ...emptyPlan,
+      title: `Adapter ${aId} to ${bId}, ${plan.title}`.slice(0, 120),
+      rules: plan.rules,
+      ambientC: plan.ambientC,
+      ends: halves,
+      wires,
+    },
+    left,
+  })
 }
 
 interface Side {
@@ -64,7 +92,12 @@ interface Side {
 }
 
 /** The signals of an end by their cavity; one that stands there twice cannot be told apart, and is left. */
-function signalsOf(plan: Plan, end: string, housing: Housing, left: { end: string; cavity: string; signal: string }[]): ReadonlyMap<string, Side> {
+function signalsOf(
+  plan: Plan,
+  end: string,
+  housing: Housing,
+  left: { end: string; cavity: string; signal: string }[],
+): ReadonlyMap<string, Side> {
   const found = new Map<string, Side[]>()
   for (const { id } of housing.cavities) {
     const wire = planIndex(plan).byCavity.get(cavityKey(1, end, id))?.wire

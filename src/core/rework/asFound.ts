@@ -22,13 +22,16 @@ export function asFoundEntry(state: JobState, newId: () => string, slackMm?: num
       if (family.sealing === 'none' || family.sealing === 'mat-self-piercing') continue
       for (const cavity of housing.cavities) {
         const part = family.sizes.find((size) => size.id === cavity.size)?.plug
-        if (part !== undefined && !byCavity.has(cavityKey(unit, end.id, cavity.id))) plugs.push({ unit, end: end.id, cavity: cavity.id, part })
+        if (part !== undefined && !byCavity.has(cavityKey(unit, end.id, cavity.id)))
+          plugs.push({ unit, end: end.id, cavity: cavity.id, part })
       }
     }
   }
-  const terms = terminations.filter(({ key }) => {
-    const { stripped, crimp } = termState(state, key)
-    return !stripped && !crimp
-  }).map(({ key }) => key)
+  const terms = terminations
+    .filter(({ key }) => {
+      const { stripped, crimp } = termState(state, key)
+      return !stripped && !crimp
+    })
+    .map(({ key }) => key)
   return { id: newId(), kind: 'taken-over', terms, plugs, closed, ...(slackMm !== undefined && { slackMm }) }
 }

@@ -9,13 +9,17 @@ import type { EndDamageId } from './damage'
  */
 export type EndDamage =
   | { readonly takes: 'housing'; readonly part: string; /** the lock is moulded to it */ readonly lockIsPart: boolean }
-  | { readonly takes: 'lock' | 'cover'; /** undefined where the shelf has no number for it */ readonly part: string | undefined }
+  | {
+      readonly takes: 'lock' | 'cover'
+      /** undefined where the shelf has no number for it */ readonly part: string | undefined
+    }
 
 /** @param end an end of the plan whose housing is pinned */
 export function endDamage(state: JobState, end: string, what: EndDamageId): EndDamage {
   const housing = housingOf(state.facts, state.plan, end)
   const family = housing && state.facts.families[housing.family]
   const lock = family && secondaryLocks[family.lock]
-  if (what === 'lock' && lock && (lock.part === 'separate' || housing.lock !== undefined)) return { takes: lock.threadedFirst ? 'cover' : 'lock', part: housing.lock }
+  if (what === 'lock' && lock && (lock.part === 'separate' || housing.lock !== undefined))
+    return { takes: lock.threadedFirst ? 'cover' : 'lock', part: housing.lock }
   return { takes: 'housing', part: housing?.id ?? '', lockIsPart: what === 'lock' }
 }

@@ -17,7 +17,8 @@ export interface UnitMoves {
 }
 
 /** What a step is told apart by. */
-export const stepKey = (step: Pick<MoveStep, 'do'> & { readonly place?: string }): string => `${step.do === 'park' || step.do === 'retire' ? 'extract' : step.do} ${step.place ?? ''}`
+export const stepKey = (step: Pick<MoveStep, 'do'> & { readonly place?: string }): string =>
+  `${step.do === 'park' || step.do === 'retire' ? 'extract' : step.do} ${step.place ?? ''}`
 
 interface Known {
   readonly seq: number
@@ -46,7 +47,8 @@ export function unitMoves(state: JobState, unit: number): UnitMoves | undefined 
     memo = { seq: state.seq, units: new Map(), held: heldByUnit(state), hanging: hangingUnits(state) }
     known.set(state, memo)
   }
-  if (!memo.units.has(unit)) memo.units.set(unit, makeMoves(state, unit, memo.held.get(String(unit)) ?? [], memo.hanging.has(String(unit))))
+  if (!memo.units.has(unit))
+    memo.units.set(unit, makeMoves(state, unit, memo.held.get(String(unit)) ?? [], memo.hanging.has(String(unit))))
   return memo.units.get(unit)
 }
 
@@ -61,7 +63,8 @@ function heldByUnit(state: JobState): ReadonlyMap<string, readonly Held[]> {
 
 function hangingUnits(state: JobState): ReadonlySet<string> {
   const units = new Set<string>()
-  for (const [key, { crimp, seat, extractions }] of state.terms) if (crimp && !seat && extractions > 0) units.add(key.slice(0, key.indexOf('/')))
+  for (const [key, { crimp, seat, extractions }] of state.terms)
+    if (crimp && !seat && extractions > 0) units.add(key.slice(0, key.indexOf('/')))
   return units
 }
 
@@ -72,7 +75,11 @@ function makeMoves(state: JobState, unit: number, held: readonly Held[], hanging
   const emptied = new Set<string>()
   const takesPlug = (place: string) => plugFor(state, endOf(place), cavityOf(place)) !== undefined
   let misplaced = false
-  for (const { key, place, cavity: { term, plug, passes = 0 } } of held) {
+  for (const {
+    key,
+    place,
+    cavity: { term, plug, passes = 0 },
+  } of held) {
     if (plug !== undefined) plugged.add(place)
     if (term === undefined && plug === undefined && passes > 0 && takesPlug(place)) emptied.add(place)
     if (term === undefined) continue
@@ -97,11 +104,23 @@ function makeMoves(state: JobState, unit: number, held: readonly Held[], hanging
     loose.add(termination.key)
     if (outOf !== undefined && outOf === from) inHand = termination.key
   }
-  const problem: MoveProblem = { now, wanted, loose, plugged, emptied, takesPlug, at: placeOf(state, unit), from, inHand }
+  const problem: MoveProblem = {
+    now,
+    wanted,
+    loose,
+    plugged,
+    emptied,
+    takesPlug,
+    at: placeOf(state, unit),
+    from,
+    inHand,
+  }
   const plan = movePlan(problem)
   // shown only when it leads, step by step, to what is wanted
   const end = plan.ok ? simulateMoves(problem, plan.value.steps) : undefined
-  return plan.ok && end?.ok && reaches(problem, end.value) ? { problem, plan: plan.value, order: new Map(plan.value.steps.map((step, i) => [stepKey(step), i])) } : undefined
+  return plan.ok && end?.ok && reaches(problem, end.value)
+    ? { problem, plan: plan.value, order: new Map(plan.value.steps.map((step, i) => [stepKey(step), i])) }
+    : undefined
 }
 
 /** An end's id holds no dot after its last one: cavities have none. */
@@ -113,9 +132,14 @@ const END_APART_MM = 300
 
 /** Where a place lies: on the face of its end, the ends side by side. */
 function placeOf(state: JobState, unit: number): (place: string) => Point | undefined {
-  const faces = new Map(benchEnds(state, unit).map((end, i) => {
-    const cavities = housingAt(state, unit, end)?.cavities ?? []
-    return [end, new Map(cavities.map((cavity) => [cavity.id, { xMm: cavity.xMm + i * END_APART_MM, yMm: cavity.yMm }]))] as const
-  }))
+  const faces = new Map(
+    benchEnds(state, unit).map((end, i) => {
+      const cavities = housingAt(state, unit, end)?.cavities ?? []
+      return [
+        end,
+        new Map(cavities.map((cavity) => [cavity.id, { xMm: cavity.xMm + i * END_APART_MM, yMm: cavity.yMm }])),
+      ] as const
+    }),
+  )
   return (place) => faces.get(endOf(place))?.get(cavityOf(place))
 }

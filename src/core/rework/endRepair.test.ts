@@ -18,7 +18,8 @@ import { begun, catalogue, goOn, newId, pinout, put } from './rework.testing'
 import { reworkEntries } from './reworkEntries'
 import { spliceIn } from './spliceIn'
 
-const came = (file: string) => begun(reworkEntries(catalogue, pinout(file, { kind: 'repair' }), { slackMm: 24 }, '2026-11-25', newId))
+const came = (file: string) =>
+  begun(reworkEntries(catalogue, pinout(file, { kind: 'repair' }), { slackMm: 24 }, '2026-11-25', newId))
 
 test('a broken housing: every contact goes over into the new one, once, none put aside, none cut off', () => {
   const folded = came('sonde-pigtail')
@@ -30,14 +31,22 @@ test('a broken housing: every contact goes over into the new one, once, none put
   expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })).toBeUndefined()
   expect(benchEnds(folded.state, 1)).toEqual(['S-old', 'S'])
   expect(unitMoves(folded.state, 1)?.plan).toMatchObject({ extractions: here, parkings: 0 })
-  expect(nextStep(folded.state)).toMatchObject({ station: 'seat', task: { kind: 'put-right', end: 'S-old', why: 'old-housing', asPlanned: true } })
+  expect(nextStep(folded.state)).toMatchObject({
+    station: 'seat',
+    task: { kind: 'put-right', end: 'S-old', why: 'old-housing', asPlanned: true },
+  })
   // given up a second time while the first still holds contacts
-  expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })).toEqual({ code: 'not-yet', what: 'out' })
+  expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })).toEqual({
+    code: 'not-yet',
+    what: 'out',
+  })
   const { entries } = goOn(folded)
   expect(isClosed(folded.state)).toBe(true)
   expect(entries.filter((entry) => entry.kind === 'extracted')).toHaveLength(here)
   // one by one: a contact is in the new one before the next comes out
-  const hands = entries.flatMap((entry) => (entry.kind === 'extracted' || entry.kind === 'seated' ? [`${entry.kind} ${entry.term}`] : []))
+  const hands = entries.flatMap((entry) =>
+    entry.kind === 'extracted' || entry.kind === 'seated' ? [`${entry.kind} ${entry.term}`] : [],
+  )
   for (let i = 0; i < hands.length; i += 2) expect(hands[i + 1]).toBe(hands[i]?.replace('extracted', 'seated'))
   expect(benchEnds(folded.state, 1)).toEqual(['S'])
   // the housing is new, the contacts and wires came with the harness
@@ -47,14 +56,22 @@ test('a broken housing: every contact goes over into the new one, once, none put
 
 test('given up and taken back, all stands as it stood', () => {
   const folded = came('sonde-pigtail')
-  const picture = () => JSON.stringify([[...folded.state.terms], [...folded.state.cavities], [...folded.state.ends], [...folded.state.oldEnds]])
+  const picture = () =>
+    JSON.stringify([
+      [...folded.state.terms],
+      [...folded.state.cavities],
+      [...folded.state.ends],
+      [...folded.state.oldEnds],
+    ])
   const before = picture()
   const id = newId()
   put(folded, { id, kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })
   expect(picture()).not.toBe(before)
   expect(put(folded, { id: newId(), kind: 'taken-back', undoes: id })).toBeUndefined()
   // maps keep what they hold, in whatever order
-  expect([...JSON.parse(picture()) as unknown[][]].map((map) => [...map].map((one) => JSON.stringify(one)).sort())).toEqual((JSON.parse(before) as unknown[][]).map((map) => [...map].map((one) => JSON.stringify(one)).sort()))
+  expect(
+    [...(JSON.parse(picture()) as unknown[][])].map((map) => [...map].map((one) => JSON.stringify(one)).sort()),
+  ).toEqual((JSON.parse(before) as unknown[][]).map((map) => [...map].map((one) => JSON.stringify(one)).sort()))
 })
 
 test('once a contact has left the old housing, giving it up cannot be taken back', () => {
@@ -67,7 +84,12 @@ test('once a contact has left the old housing, giving it up cannot be taken back
 
 test('a broken lock of its own: a new one on, the contacts stay in', () => {
   const folded = came('spare-pump')
-  expect(endRepairPlan(folded.state, 1, 'B', 'lock').steps.map((step) => step.do)).toEqual(['open-lock', 'take-lock', 'close-lock', 'look-over'])
+  expect(endRepairPlan(folded.state, 1, 'B', 'lock').steps.map((step) => step.do)).toEqual([
+    'open-lock',
+    'take-lock',
+    'close-lock',
+    'look-over',
+  ])
   expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'B', what: 'lock' })).toBeUndefined()
   expect(endState(folded.state, '1/B')).toMatchObject({ lock: 'open', lookedOver: false, locksLost: 1 })
   const { entries } = goOn(folded)
@@ -78,10 +100,19 @@ test('a broken lock of its own: a new one on, the contacts stay in', () => {
 test('a cover that slides over the wires: all contacts out, the new cover on, all in again', () => {
   const folded = came('float-leads')
   const plan = endRepairPlan(folded.state, 1, 'A', 'lock')
-  expect(plan.steps.map((step) => step.do)).toEqual(expect.arrayContaining(['open-lock', 'take-lock', 'through-cover', 'close-lock']))
+  expect(plan.steps.map((step) => step.do)).toEqual(
+    expect.arrayContaining(['open-lock', 'take-lock', 'through-cover', 'close-lock']),
+  )
   expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'A', what: 'lock' })).toBeUndefined()
-  expect(endTasks(folded.state, 1, 'A').slice(0, 3)).toMatchObject([{ kind: 'put-right', why: 'cover-due' }, { kind: 'put-right', why: 'cover-due' }, { kind: 'fit-part', over: true, part: 'TC-2' }])
-  expect(put(folded, { id: newId(), kind: 'part-fitted', unit: 1, end: 'A', part: 'TC-2' })).toEqual({ code: 'not-yet', what: 'out' })
+  expect(endTasks(folded.state, 1, 'A').slice(0, 3)).toMatchObject([
+    { kind: 'put-right', why: 'cover-due' },
+    { kind: 'put-right', why: 'cover-due' },
+    { kind: 'fit-part', over: true, part: 'TC-2' },
+  ])
+  expect(put(folded, { id: newId(), kind: 'part-fitted', unit: 1, end: 'A', part: 'TC-2' })).toEqual({
+    code: 'not-yet',
+    what: 'out',
+  })
   const { entries } = goOn(folded)
   const kinds = entries.filter((entry) => 'end' in entry || entry.kind === 'extracted').map((entry) => entry.kind)
   expect(kinds.indexOf('part-fitted')).toBeGreaterThan(kinds.lastIndexOf('extracted'))
@@ -94,16 +125,21 @@ test('a lock that is moulded to its housing takes the housing with it', () => {
   const plan = endRepairPlan(folded.state, 1, 'P', 'lock')
   expect(plan.steps.find((step) => step.do === 'take-housing')).toMatchObject({ lockIsPart: true, part: 'MJ-21P' })
   // where there is none, none can break
-  expect(put(came('sonde-pigtail'), { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'lock' })).toMatchObject({ code: 'unknown', what: 'part' })
+  expect(
+    put(came('sonde-pigtail'), { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'lock' }),
+  ).toMatchObject({ code: 'unknown', what: 'part' })
 })
 
 test('a lock stands part-way only where it has such a stop, and contacts still go in there', () => {
   const folded = came('spare-pump')
-  for (const to of ['open', 'part-way'] as const) expect(put(folded, { id: newId(), kind: 'lock-moved', unit: 1, end: 'B', to })).toBeUndefined()
+  for (const to of ['open', 'part-way'] as const)
+    expect(put(folded, { id: newId(), kind: 'lock-moved', unit: 1, end: 'B', to })).toBeUndefined()
   expect(put(folded, { id: newId(), kind: 'extracted', term: '1/P01/b', why: 'other' })).toBeUndefined()
   const capped = came('float-leads')
   expect(put(capped, { id: newId(), kind: 'lock-moved', unit: 1, end: 'B', to: 'part-way' })).toBeUndefined()
-  expect(put(came('sonde-pigtail'), { id: newId(), kind: 'lock-moved', unit: 1, end: 'S', to: 'part-way' })).toMatchObject({ code: 'unknown' })
+  expect(
+    put(came('sonde-pigtail'), { id: newId(), kind: 'lock-moved', unit: 1, end: 'S', to: 'part-way' }),
+  ).toMatchObject({ code: 'unknown' })
 })
 
 test('an end from which a contact comes out is looked over again, with or without a lock', () => {
@@ -120,29 +156,57 @@ const into = (housing: string, how: 'same-id' | 'same-place' | 'in-order'): Plan
   const { map } = mapCavities(from, to, ['1', '2', '3'], how)
   return {
     putEnds: plan.ends.filter((end) => end.id === 'P1').map((end) => ({ ...end, housing })),
-    putWires: plan.wires.map((wire) => (wire.from.kind === 'cavity' ? { ...wire, from: { ...wire.from, cavity: map.get(wire.from.cavity) ?? '' } } : wire)),
+    putWires: plan.wires.map((wire) =>
+      wire.from.kind === 'cavity' ? { ...wire, from: { ...wire.from, cavity: map.get(wire.from.cavity) ?? '' } } : wire,
+    ),
   }
 }
 
-test.each(['same-id', 'in-order'] as const)('salvage by %s: the same wires into a larger housing, no contact cut off', (how) => {
-  const folded = came('beacon-lead')
-  const change = into('CM-5P', how)
-  for (const entry of planChangeEntries(catalogue, folded.state, change, '2026-11-25', newId, folded.state.plan.wires.map((wire) => wire.id))) expect(put(folded, entry)).toBeUndefined()
-  expect(benchEnds(folded.state, 1)).toEqual(['P1-old', 'P1', 'P2'])
-  // what stands in the old housing is not home in the new one, though the number is the same
-  expect(termState(folded.state, '1/W1/a').seat).toMatchObject({ end: 'P1-old', cavity: '1' })
-  const { entries } = goOn(folded)
-  expect(isClosed(folded.state)).toBe(true)
-  expect(entries.filter((entry) => entry.kind === 'crimped')).toHaveLength(0)
-  expect(entries.filter((entry) => entry.kind === 'extracted').length).toBe(planIndex(folded.state.plan).byEnd.get('1/P1')?.length)
-  expect(entries.flatMap((entry) => (entry.kind === 'plugged' && entry.end === 'P1' ? [entry.cavity] : [])).length).toBeGreaterThan(0)
-})
+test.each(['same-id', 'in-order'] as const)(
+  'salvage by %s: the same wires into a larger housing, no contact cut off',
+  (how) => {
+    const folded = came('beacon-lead')
+    const change = into('CM-5P', how)
+    for (const entry of planChangeEntries(
+      catalogue,
+      folded.state,
+      change,
+      '2026-11-25',
+      newId,
+      folded.state.plan.wires.map((wire) => wire.id),
+    ))
+      expect(put(folded, entry)).toBeUndefined()
+    expect(benchEnds(folded.state, 1)).toEqual(['P1-old', 'P1', 'P2'])
+    // what stands in the old housing is not home in the new one, though the number is the same
+    expect(termState(folded.state, '1/W1/a').seat).toMatchObject({ end: 'P1-old', cavity: '1' })
+    const { entries } = goOn(folded)
+    expect(isClosed(folded.state)).toBe(true)
+    expect(entries.filter((entry) => entry.kind === 'crimped')).toHaveLength(0)
+    expect(entries.filter((entry) => entry.kind === 'extracted').length).toBe(
+      planIndex(folded.state.plan).byEnd.get('1/P1')?.length,
+    )
+    expect(
+      entries.flatMap((entry) => (entry.kind === 'plugged' && entry.end === 'P1' ? [entry.cavity] : [])).length,
+    ).toBeGreaterThan(0)
+  },
+)
 
 test('an end that is taken out of the plan leaves its contacts where they stand, until they are out', () => {
   const folded = came('beacon-lead')
   const { plan } = folded.state
-  const change: PlanChange = { removeEnds: ['P2'], putWires: plan.wires.map((wire) => ({ ...wire, to: { kind: 'open' } })) }
-  for (const entry of planChangeEntries(catalogue, folded.state, change, '2026-11-25', newId, plan.wires.map((wire) => wire.id))) expect(put(folded, entry)).toBeUndefined()
+  const change: PlanChange = {
+    removeEnds: ['P2'],
+    putWires: plan.wires.map((wire) => ({ ...wire, to: { kind: 'open' } })),
+  }
+  for (const entry of planChangeEntries(
+    catalogue,
+    folded.state,
+    change,
+    '2026-11-25',
+    newId,
+    plan.wires.map((wire) => wire.id),
+  ))
+    expect(put(folded, entry)).toBeUndefined()
   expect(benchEnds(folded.state, 1)).toEqual(['P2-old', 'P1'])
   expect(endTasks(folded.state, 1, 'P2-old').map((task) => task.kind)).toEqual(['put-right', 'put-right'])
   const { entries } = goOn(folded)
@@ -151,9 +215,18 @@ test('an end that is taken out of the plan leaves its contacts where they stand,
 
 test('a pair is checked after both halves are looked over, and again after one was touched', () => {
   const plan = pinout('float-leads', { kind: 'repair' })
-  const folded = begun(reworkEntries(catalogue, { ...plan, ends: plan.ends.map((end) => (end.id === 'A' ? { ...end, mate: 'B' } : end)) }, { slackMm: 24 }, '2026-11-25', newId))
+  const folded = begun(
+    reworkEntries(
+      catalogue,
+      { ...plan, ends: plan.ends.map((end) => (end.id === 'A' ? { ...end, mate: 'B' } : end)) },
+      { slackMm: 24 },
+      '2026-11-25',
+      newId,
+    ),
+  )
   expect(endTasks(folded.state, 1, 'B').at(-1)).toMatchObject({ kind: 'mate', with: 'A', done: false })
-  const mate = () => put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
+  const mate = () =>
+    put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
   expect(mate()).toBeUndefined()
   expect(mate()).toEqual({ code: 'already', what: 'mated' })
   put(folded, { id: newId(), kind: 'lock-moved', unit: 1, end: 'A', to: 'open' })
@@ -165,11 +238,27 @@ test('a pair is checked after both halves are looked over, and again after one w
 
 test('a pair is checked again when a wire in it gets another colour, and not when something else of it changes', () => {
   const plan = pinout('float-leads', { kind: 'repair' })
-  const folded = begun(reworkEntries(catalogue, { ...plan, ends: plan.ends.map((end) => (end.id === 'A' ? { ...end, mate: 'B' } : end)) }, { slackMm: 24 }, '2026-11-25', newId))
+  const folded = begun(
+    reworkEntries(
+      catalogue,
+      { ...plan, ends: plan.ends.map((end) => (end.id === 'A' ? { ...end, mate: 'B' } : end)) },
+      { slackMm: 24 },
+      '2026-11-25',
+      newId,
+    ),
+  )
   const [wire] = folded.state.plan.wires
   if (!wire) throw new Error('no wire')
-  const change = (putWires: PlanChange['putWires']) => put(folded, { id: newId(), kind: 'plan-changed', change: { putWires }, facts: folded.state.facts, rework: [wire.id] })
-  const mate = () => put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
+  const change = (putWires: PlanChange['putWires']) =>
+    put(folded, {
+      id: newId(),
+      kind: 'plan-changed',
+      change: { putWires },
+      facts: folded.state.facts,
+      rework: [wire.id],
+    })
+  const mate = () =>
+    put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
   expect(mate()).toBeUndefined()
   expect(change([{ ...wire, lengthMm: wire.lengthMm + 5 }])).toBeUndefined()
   expect(mate()).toEqual({ code: 'already', what: 'mated' })
@@ -180,16 +269,33 @@ test('a pair is checked again when a wire in it gets another colour, and not whe
 
 test('a pair that does not go together cannot be said to', () => {
   const plan = pinout('beacon-lead', { kind: 'repair' })
-  const folded = begun(reworkEntries(catalogue, { ...plan, ends: plan.ends.map((end) => (end.id === 'P1' ? { ...end, mate: 'P2' } : end)) }, {}, '2026-11-25', newId))
-  expect(put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'P1', b: 'P2', checked: [] })).toMatchObject({ code: 'pair-fault', fault: { code: 'not-made-for' } })
+  const folded = begun(
+    reworkEntries(
+      catalogue,
+      { ...plan, ends: plan.ends.map((end) => (end.id === 'P1' ? { ...end, mate: 'P2' } : end)) },
+      {},
+      '2026-11-25',
+      newId,
+    ),
+  )
+  expect(put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'P1', b: 'P2', checked: [] })).toMatchObject({
+    code: 'pair-fault',
+    fault: { code: 'not-made-for' },
+  })
 })
 
 test('lacing is renewed only after it was opened, and holds up the signature', () => {
   const folded = came('spare-pump')
   put(folded, { id: newId(), kind: 'damage-reported', term: '1/P11/a', what: 'wire' })
   expect(nextStep(folded.state)).toMatchObject({ task: { kind: 'open-lacing', wire: 'P11' } })
-  expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P11', to: 'renewed' })).toEqual({ code: 'not-yet', what: 'lacing-open' })
-  expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P01', to: 'open' })).toMatchObject({ code: 'unknown', what: 'wire' })
+  expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P11', to: 'renewed' })).toEqual({
+    code: 'not-yet',
+    what: 'lacing-open',
+  })
+  expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P01', to: 'open' })).toMatchObject({
+    code: 'unknown',
+    what: 'wire',
+  })
   expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P11', to: 'none' })).toBeUndefined()
   expect(folded.state.lacings.size).toBe(0)
 })
@@ -198,8 +304,12 @@ test('a wire that is too short gets a piece spliced in: the old contact out firs
   const folded = came('spare-pump')
   const change = spliceIn(folded.state.plan, 'P11', 'b', 150)
   if (!change) throw new Error('no splice')
-  expect(change.putWires).toMatchObject([{ id: 'P11', lengthMm: 510 - 150, to: { kind: 'splice', splice: 'S1' } }, { id: 'P11-2', lengthMm: 150, from: { kind: 'splice', splice: 'S1' }, to: { kind: 'cavity', end: 'C' } }])
-  for (const entry of planChangeEntries(catalogue, folded.state, change, '2026-11-25', newId, ['P11'])) expect(put(folded, entry)).toBeUndefined()
+  expect(change.putWires).toMatchObject([
+    { id: 'P11', lengthMm: 510 - 150, to: { kind: 'splice', splice: 'S1' } },
+    { id: 'P11-2', lengthMm: 150, from: { kind: 'splice', splice: 'S1' }, to: { kind: 'cavity', end: 'C' } },
+  ])
+  for (const entry of planChangeEntries(catalogue, folded.state, change, '2026-11-25', newId, ['P11']))
+    expect(put(folded, entry)).toBeUndefined()
   expect(nextStep(folded.state)).toMatchObject({ station: 'seat', task: { kind: 'put-right', term: '1/P11/b' } })
   const { entries } = goOn(folded)
   expect(entries.filter((entry) => entry.kind === 'extracted').map((entry) => entry.term)).toEqual(['1/P11/b'])
@@ -212,7 +322,12 @@ test('no piece is as long as its wire, and a side in no cavity takes none', () =
   const { plan } = came('sonde-pigtail').state
   expect(spliceIn(plan, 'S1', 'a', 260)).toBeUndefined()
   expect(spliceIn(plan, 'S1', 'b', 100)).toBeUndefined()
-  const twice = spliceIn({ ...plan, wires: [...plan.wires, ...(spliceIn(plan, 'S1', 'a', 100)?.putWires ?? [])] }, 'S1', 'a', 50)
+  const twice = spliceIn(
+    { ...plan, wires: [...plan.wires, ...(spliceIn(plan, 'S1', 'a', 100)?.putWires ?? [])] },
+    'S1',
+    'a',
+    50,
+  )
   expect(twice?.putWires?.map((wire) => wire.id)).toEqual(['S1', 'S1-3'])
 })
 
@@ -223,15 +338,25 @@ test('every family of the demo has a way in and out, tools for it, and a lock th
     if (mechanism.id === 'none') continue
     expect(insertScene(mechanism).steps.length, family.id).toBeGreaterThan(1)
     expect(releaseScene(mechanism).steps.length, family.id).toBeGreaterThan(0)
-    if (mechanism.tool !== 'none') expect([...catalogue.tools.values()].some((tool) => tool.release?.tip === mechanism.tool), family.id).toBe(true)
+    if (mechanism.tool !== 'none')
+      expect(
+        [...catalogue.tools.values()].some((tool) => tool.release?.tip === mechanism.tool),
+        family.id,
+      ).toBe(true)
     // a mechanism that opens the lock has one to open
     if (mechanism.before.includes('open-lock')) expect(lock.present, family.id).toBe(true)
-    if (lock.present) expect([lock.covers.length > 0, lock.states.includes('closed'), lock.access !== 'none'], family.id).toEqual([true, true, true])
+    if (lock.present)
+      expect([lock.covers.length > 0, lock.states.includes('closed'), lock.access !== 'none'], family.id).toEqual([
+        true,
+        true,
+        true,
+      ])
   }
 })
 
 test('the kit of a harness that is there asks only for what is made or taken new', () => {
-  const kit = (folded: ReturnType<typeof came>) => Object.fromEntries(kitList(folded.state).map((line) => [line.part, line.need]))
+  const kit = (folded: ReturnType<typeof came>) =>
+    Object.fromEntries(kitList(folded.state).map((line) => [line.part, line.need]))
   const folded = came('spare-pump')
   expect(kit(folded)).toEqual({})
   put(folded, { id: newId(), kind: 'damage-reported', term: '1/P11/b', what: 'contact' })

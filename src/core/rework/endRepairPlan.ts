@@ -38,21 +38,44 @@ export function endRepairPlan(state: JobState, unit: number, end: string, what: 
     enough &&= slack === undefined || slack.triesLeft > 0
   }
   if (damage.takes === 'housing') {
-    for (const { id } of housing?.cavities ?? []) if (state.cavities.get(cavityKey(unit, end, id))?.plug !== undefined) add(plugFor(state, end, id))
+    for (const { id } of housing?.cavities ?? [])
+      if (state.cavities.get(cavityKey(unit, end, id))?.plug !== undefined) add(plugFor(state, end, id))
     if (now.fitted.length > 0) add(housing?.interfaceSeal)
   }
   const locked = family !== undefined && secondaryLocks[family.lock].present
   const other = mateOf(state.plan, end)
   const steps: readonly RepairStep[] = [
     ...(now.lock === 'closed' ? [{ do: 'open-lock' as const, end }] : []),
-    damage.takes === 'housing' ? { do: 'take-housing', end, part: damage.part, lockIsPart: damage.lockIsPart } : { do: 'take-lock', end, ...(damage.part !== undefined && { part: damage.part }) },
-    ...(moved.length > 0 ? [{ do: damage.takes === 'cover' ? ('through-cover' as const) : ('carry-over' as const), end, count: moved.length }] : []),
-    ...spent.flatMap((one) => [{ do: 'cut-off' as const, term: one.key }, { do: 'strip' as const, term: one.key }, { do: 'crimp' as const, term: one.key }, { do: 'seat' as const, term: one.key }]),
+    damage.takes === 'housing'
+      ? { do: 'take-housing', end, part: damage.part, lockIsPart: damage.lockIsPart }
+      : { do: 'take-lock', end, ...(damage.part !== undefined && { part: damage.part }) },
+    ...(moved.length > 0
+      ? [
+          {
+            do: damage.takes === 'cover' ? ('through-cover' as const) : ('carry-over' as const),
+            end,
+            count: moved.length,
+          },
+        ]
+      : []),
+    ...spent.flatMap((one) => [
+      { do: 'cut-off' as const, term: one.key },
+      { do: 'strip' as const, term: one.key },
+      { do: 'crimp' as const, term: one.key },
+      { do: 'seat' as const, term: one.key },
+    ]),
     ...(locked ? [{ do: 'close-lock' as const, end }] : []),
     { do: 'look-over', end },
     ...(other === undefined ? [] : [{ do: 'mate' as const, end, with: other }]),
   ]
-  return { steps, parts, lostMm, offers: enough ? [] : ['longer-wire', 'splice'], firstPieces: [...firstPieces], together: [] }
+  return {
+    steps,
+    parts,
+    lostMm,
+    offers: enough ? [] : ['longer-wire', 'splice'],
+    firstPieces: [...firstPieces],
+    together: [],
+  }
 }
 
 function isSpent(state: JobState, { key }: Termination): boolean {

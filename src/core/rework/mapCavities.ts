@@ -27,7 +27,8 @@ export function mapCavities(from: Shell, to: Shell, used: readonly string[], how
   const left: string[] = []
   for (const [i, cavity] of order.entries()) {
     const found = find(cavity.id, i)
-    if (found !== undefined && to.cavities.find((one) => one.id === found)?.size === sizes.get(cavity.id)) map.set(cavity.id, found)
+    if (found !== undefined && to.cavities.find((one) => one.id === found)?.size === sizes.get(cavity.id))
+      map.set(cavity.id, found)
     else left.push(cavity.id)
   }
   return { map, left }
@@ -43,7 +44,8 @@ function finder(from: Shell, to: Shell, how: CavityMapping): (cavity: string, in
       const places = new Map(to.cavities.map((cavity) => [placeKey(to, cavity.id), cavity.id]))
       return (cavity) => places.get(placeKey(from, cavity))
     }
-    case 'in-order': return (_cavity, index) => to.cavities[index]?.id
+    case 'in-order':
+      return (_cavity, index) => to.cavities[index]?.id
   }
 }
 
@@ -52,5 +54,9 @@ function placeKey(shell: Shell, id: string): string {
   const cavity = shell.cavities.find((one) => one.id === id)
   if (!cavity) return ''
   const place = cavityPlace(cavity, shell.cavities, shell.arrangement.kind, shell.mark)
-  return place.kind === 'row' ? `row ${place.row} ${place.count}` : place.kind === 'ring' ? `ring ${place.ring} ${place.count}` : 'centre'
+  return place.kind === 'row'
+    ? `row ${place.row} ${place.count}`
+    : place.kind === 'ring'
+      ? `ring ${place.ring} ${place.count}`
+      : 'centre'
 }

@@ -20,7 +20,11 @@ export type MatchedBy = 'hand' | 'signal' | 'number' | 'new'
  * else the one with the same number. What is in neither is new; a new one whose number is taken gets the next free one.
  * @param byHand wanted id → the id of the one that it is, or null for a new one: a hand's word goes before everything
  */
-export function matchWires<W extends Named>(present: readonly Named[], wanted: readonly W[], byHand: ReadonlyMap<string, string | null> = new Map()): Matched<W> {
+export function matchWires<W extends Named>(
+  present: readonly Named[],
+  wanted: readonly W[],
+  byHand: ReadonlyMap<string, string | null> = new Map(),
+): Matched<W> {
   const bySignal = onlyOnes(present)
   const wantedSignals = onlyOnes(wanted)
   const byId = new Map(present.map((wire) => [wire.id, wire]))
@@ -36,7 +40,8 @@ export function matchWires<W extends Named>(present: readonly Named[], wanted: r
   }
   for (const wire of wanted) {
     if (found.has(wire) || saidNew.has(wire)) continue
-    const same = wire.signal !== undefined && wantedSignals.get(signalOf(wire)) === wire ? bySignal.get(signalOf(wire)) : undefined
+    const same =
+      wire.signal !== undefined && wantedSignals.get(signalOf(wire)) === wire ? bySignal.get(signalOf(wire)) : undefined
     if (!same || taken.has(same.id)) continue
     taken.add(same.id)
     found.set(wire, { id: same.id, by: 'signal' })
@@ -44,7 +49,14 @@ export function matchWires<W extends Named>(present: readonly Named[], wanted: r
   for (const wire of wanted) {
     // a number alone is taken for the same wire only where the signals do not contradict each other
     const same = byId.get(wire.id)
-    if (found.has(wire) || saidNew.has(wire) || !same || taken.has(same.id) || (wire.signal !== undefined && same.signal !== undefined && signalOf(wire) !== signalOf(same))) continue
+    if (
+      found.has(wire) ||
+      saidNew.has(wire) ||
+      !same ||
+      taken.has(same.id) ||
+      (wire.signal !== undefined && same.signal !== undefined && signalOf(wire) !== signalOf(same))
+    )
+      continue
     taken.add(same.id)
     found.set(wire, { id: same.id, by: 'number' })
   }

@@ -4,13 +4,20 @@ import type { MoveProblem, MoveStep } from './moveTypes'
 import { movePlan } from './movePlan'
 import { doStep, movesBegin, reaches, simulateMoves } from './simulateMoves'
 
-const problem = (before: Record<string, string>, after: Record<string, string>, more: Partial<MoveProblem> = {}): MoveProblem => ({ now: new Map(Object.entries(before)), wanted: new Map(Object.entries(after)), ...more })
+const problem = (
+  before: Record<string, string>,
+  after: Record<string, string>,
+  more: Partial<MoveProblem> = {},
+): MoveProblem => ({ now: new Map(Object.entries(before)), wanted: new Map(Object.entries(after)), ...more })
 const planned = (of: MoveProblem) => {
   const plan = movePlan(of)
   if (!plan.ok) throw new Error(plan.fault.code)
   return plan.value
 }
-const say = (step: MoveStep) => [step.do, 'contact' in step ? step.contact : '', 'place' in step ? `@${step.place}` : ''].filter((word) => word !== '').join(' ')
+const say = (step: MoveStep) =>
+  [step.do, 'contact' in step ? step.contact : '', 'place' in step ? `@${step.place}` : '']
+    .filter((word) => word !== '')
+    .join(' ')
 
 test('a chain is worked from its empty end, without parking', () => {
   const plan = planned(problem({ 1: 'a', 2: 'b' }, { 2: 'a', 3: 'b' }))
@@ -29,7 +36,10 @@ test('two swaps, a three-cycle, one wire more and one less: seven moved, one ret
   const after = { 1: 'b', 2: 'a', 3: 'd', 4: 'c', 5: 'f', 6: 'g', 7: 'e', 8: 'new', 9: 'i' }
   const plan = planned(problem(before, after))
   expect(plan).toMatchObject({ extractions: 8, parkings: 3, parkedAtOnce: 1 })
-  expect(plan.steps.filter((step) => step.do === 'retire' || step.do === 'bring').map(say)).toEqual(['retire h @8', 'bring new'])
+  expect(plan.steps.filter((step) => step.do === 'retire' || step.do === 'bring').map(say)).toEqual([
+    'retire h @8',
+    'bring new',
+  ])
 })
 
 test('plugs come out where a wire goes in, and go in where one has left', () => {
@@ -39,7 +49,13 @@ test('plugs come out where a wire goes in, and go in where one has left', () => 
 
 test('what hangs out already is seated first', () => {
   // b was parked when the work stopped; a and c still have to be changed over
-  const plan = planned(problem({ 5: 'a', 6: 'c' }, { 5: 'c', 6: 'a', 7: 'b' }, { loose: new Set(['b']), at: (place) => ({ xMm: Number(place) * 2, yMm: 0 }) }))
+  const plan = planned(
+    problem(
+      { 5: 'a', 6: 'c' },
+      { 5: 'c', 6: 'a', 7: 'b' },
+      { loose: new Set(['b']), at: (place) => ({ xMm: Number(place) * 2, yMm: 0 }) },
+    ),
+  )
   expect(plan.steps.map(say)[0]).toBe('insert b @7')
   expect(plan).toMatchObject({ extractions: 2, parkings: 1, parkedAtOnce: 1 })
 })
@@ -47,7 +63,13 @@ test('what hangs out already is seated first', () => {
 test('the chains are worked in the order in which the hands walk least', () => {
   const at = (place: string) => ({ xMm: Number(place), yMm: 0 })
   // three swaps far apart, given in a bad order
-  const plan = planned(problem({ 1: 'a', 2: 'b', 91: 'c', 92: 'd', 3: 'e', 4: 'f' }, { 1: 'b', 2: 'a', 91: 'd', 92: 'c', 3: 'f', 4: 'e' }, { at }))
+  const plan = planned(
+    problem(
+      { 1: 'a', 2: 'b', 91: 'c', 92: 'd', 3: 'e', 4: 'f' },
+      { 1: 'b', 2: 'a', 91: 'd', 92: 'c', 3: 'f', 4: 'e' },
+      { at },
+    ),
+  )
   const where = plan.steps.flatMap((step) => ('place' in step ? [Number(step.place)] : []))
   const walk = where.slice(1).reduce((sum, place, i) => sum + Math.abs(place - (where[i] ?? 0)), 0)
   expect(plan.walk).toEqual({ mm: walk, shortest: true })
@@ -56,29 +78,61 @@ test('the chains are worked in the order in which the hands walk least', () => {
 })
 
 test.each<[string, MoveProblem, object]>([
-  ['one wire in two cavities', problem({ 1: 'a', 2: 'a' }, {}), { code: 'contact-in-two-places', contact: 'a', places: ['1', '2'], when: 'now' }],
-  ['one wire wanted twice', problem({ 1: 'a' }, { 2: 'a', 3: 'a' }), { code: 'contact-in-two-places', contact: 'a', places: ['2', '3'], when: 'wanted' }],
-  ['a wire that hangs out and is in', problem({ 1: 'a' }, { 2: 'a' }, { loose: new Set(['a']) }), { code: 'loose-and-seated', contact: 'a', place: '1' }],
-  ['a plug where a wire is', problem({ 1: 'a' }, { 2: 'a' }, { plugged: new Set(['1']) }), { code: 'plugged-and-filled', contact: 'a', place: '1' }],
+  [
+    'one wire in two cavities',
+    problem({ 1: 'a', 2: 'a' }, {}),
+    { code: 'contact-in-two-places', contact: 'a', places: ['1', '2'], when: 'now' },
+  ],
+  [
+    'one wire wanted twice',
+    problem({ 1: 'a' }, { 2: 'a', 3: 'a' }),
+    { code: 'contact-in-two-places', contact: 'a', places: ['2', '3'], when: 'wanted' },
+  ],
+  [
+    'a wire that hangs out and is in',
+    problem({ 1: 'a' }, { 2: 'a' }, { loose: new Set(['a']) }),
+    { code: 'loose-and-seated', contact: 'a', place: '1' },
+  ],
+  [
+    'a plug where a wire is',
+    problem({ 1: 'a' }, { 2: 'a' }, { plugged: new Set(['1']) }),
+    { code: 'plugged-and-filled', contact: 'a', place: '1' },
+  ],
 ])('%s is refused', (_what, bad, fault) => {
   expect(movePlan(bad)).toEqual({ ok: false, fault })
 })
 
 /** A wanted and a present state over so many cavities, some wires parked already. */
 const problems = (cavities: number) =>
-  fc.record({
-    before: fc.uniqueArray(fc.integer({ min: 0, max: cavities - 1 }), { maxLength: cavities }),
-    after: fc.uniqueArray(fc.integer({ min: 0, max: cavities - 1 }), { maxLength: cavities }),
-    shuffle: fc.shuffledSubarray(Array.from({ length: cavities }, (_, i) => i), { minLength: cavities, maxLength: cavities }),
-    loose: fc.array(fc.boolean(), { minLength: cavities, maxLength: cavities }),
-    plugs: fc.boolean(),
-  }).map(({ before, after, shuffle, loose, plugs }): MoveProblem => {
-    const now = new Map(before.map((place) => [String(place), `w${shuffle[place]}`]))
-    const wanted = new Map(after.map((place) => [String(place), `w${place}`]))
-    const seated = new Set(now.values())
-    const out = new Set([...wanted.values()].filter((contact) => !seated.has(contact) && loose[Number(contact.slice(1))]))
-    return { now, wanted, loose: out, ...(plugs && { plugged: new Set([...wanted.keys()].filter((place) => !now.has(place))), takesPlug: () => true }), at: (place) => ({ xMm: Number(place), yMm: 0 }) }
-  })
+  fc
+    .record({
+      before: fc.uniqueArray(fc.integer({ min: 0, max: cavities - 1 }), { maxLength: cavities }),
+      after: fc.uniqueArray(fc.integer({ min: 0, max: cavities - 1 }), { maxLength: cavities }),
+      shuffle: fc.shuffledSubarray(
+        Array.from({ length: cavities }, (_, i) => i),
+        { minLength: cavities, maxLength: cavities },
+      ),
+      loose: fc.array(fc.boolean(), { minLength: cavities, maxLength: cavities }),
+      plugs: fc.boolean(),
+    })
+    .map(({ before, after, shuffle, loose, plugs }): MoveProblem => {
+      const now = new Map(before.map((place) => [String(place), `w${shuffle[place]}`]))
+      const wanted = new Map(after.map((place) => [String(place), `w${place}`]))
+      const seated = new Set(now.values())
+      const out = new Set(
+        [...wanted.values()].filter((contact) => !seated.has(contact) && loose[Number(contact.slice(1))]),
+      )
+      return {
+        now,
+        wanted,
+        loose: out,
+        ...(plugs && {
+          plugged: new Set([...wanted.keys()].filter((place) => !now.has(place))),
+          takesPlug: () => true,
+        }),
+        at: (place) => ({ xMm: Number(place), yMm: 0 }),
+      }
+    })
 
 test('start and steps give the goal, each contact comes out once at most, and no cavity is left open where plugs are used', () => {
   fc.assert(
@@ -87,10 +141,14 @@ test('start and steps give the goal, each contact comes out once at most, and no
       const end = simulateMoves(one, plan.steps)
       if (!end.ok) throw new Error(`${end.fault.code} at ${end.fault.at}`)
       expect(reaches(one, end.value)).toBe(true)
-      const taken = plan.steps.flatMap((step) => (step.do === 'extract' || step.do === 'park' || step.do === 'retire' ? [step.contact] : []))
+      const taken = plan.steps.flatMap((step) =>
+        step.do === 'extract' || step.do === 'park' || step.do === 'retire' ? [step.contact] : [],
+      )
       expect(new Set(taken).size).toBe(taken.length)
       expect(taken.length).toBe(plan.extractions)
-      if (one.takesPlug) for (const place of one.now.keys()) expect(end.value.seated.has(place) || end.value.plugged.has(place)).toBe(true)
+      if (one.takesPlug)
+        for (const place of one.now.keys())
+          expect(end.value.seated.has(place) || end.value.plugged.has(place)).toBe(true)
       expect(plan.parkedAtOnce).toBeLessThanOrEqual(Math.max(one.loose?.size ?? 0, 1))
     }),
     { numRuns: 300 },
@@ -117,12 +175,20 @@ function cheaperWay({ now, wanted, loose }: MoveProblem, bound: number): boolean
       const left = new Map(seated)
       left.delete(place)
       const to = goal.get(contact)
-      if (go(left, to === undefined ? out : new Set([...out, contact]), spent + EXTRACTION + (to !== undefined && left.has(to) ? 1 : 0))) return true
+      if (
+        go(
+          left,
+          to === undefined ? out : new Set([...out, contact]),
+          spent + EXTRACTION + (to !== undefined && left.has(to) ? 1 : 0),
+        )
+      )
+        return true
     }
     for (const contact of out) {
       const held = new Set(out)
       held.delete(contact)
-      if (places.some((place) => !seated.has(place) && go(new Map([...seated, [place, contact]]), held, spent))) return true
+      if (places.some((place) => !seated.has(place) && go(new Map([...seated, [place, contact]]), held, spent)))
+        return true
     }
     return false
   }
@@ -132,16 +198,22 @@ function cheaperWay({ now, wanted, loose }: MoveProblem, bound: number): boolean
 const EXTRACTION = 100
 
 /** Every kind of change over so many cavities: cycles, and chains by what fills their first place and what leaves their last. */
-type Part = { readonly ways: number } & ({ readonly kind: 'cycle' } | { readonly kind: 'chain'; readonly head: 'empty' | 'new' | 'loose'; readonly tail: 'empty' | 'leaves' })
+type Part = { readonly ways: number } & (
+  | { readonly kind: 'cycle' }
+  | { readonly kind: 'chain'; readonly head: 'empty' | 'new' | 'loose'; readonly tail: 'empty' | 'leaves' }
+)
 const parts = (ways: number): readonly Part[] => [
   { kind: 'cycle', ways },
-  ...(['empty', 'new', 'loose'] as const).flatMap((head) => (['empty', 'leaves'] as const).map((tail) => ({ kind: 'chain' as const, ways, head, tail }))),
+  ...(['empty', 'new', 'loose'] as const).flatMap((head) =>
+    (['empty', 'leaves'] as const).map((tail) => ({ kind: 'chain' as const, ways, head, tail })),
+  ),
 ]
 
 function* changes(left: number, from = 0): Generator<readonly Part[]> {
   const kinds = [1, 2, 3, 4, 5, 6].flatMap(parts)
   yield []
-  for (const [i, part] of kinds.entries()) if (i >= from && part.ways <= left) for (const rest of changes(left - part.ways, i)) yield [part, ...rest]
+  for (const [i, part] of kinds.entries())
+    if (i >= from && part.ways <= left) for (const rest of changes(left - part.ways, i)) yield [part, ...rest]
 }
 
 function problemOf(change: readonly Part[]): MoveProblem {
@@ -172,7 +244,8 @@ test('no way takes out fewer contacts, or with as few puts fewer aside: every ch
     const { steps, extractions, parkings } = planned(one)
     const end = simulateMoves(one, steps)
     expect(end.ok && reaches(one, end.value)).toBe(true)
-    if (cheaperWay(one, extractions * EXTRACTION + parkings)) throw new Error(`${JSON.stringify(change)} can be done with less than ${extractions} and ${parkings}`)
+    if (cheaperWay(one, extractions * EXTRACTION + parkings))
+      throw new Error(`${JSON.stringify(change)} can be done with less than ${extractions} and ${parkings}`)
     tried++
   }
   expect(tried).toBeGreaterThan(1000)
@@ -184,10 +257,26 @@ test('the search does find a cheaper way where there is one', () => {
 })
 
 test.each<[string, MoveStep, object]>([
-  ['taking out what is not there', { do: 'extract', contact: 'b', place: '1' }, { code: 'not-there', contact: 'b', place: '1', found: 'a' }],
-  ['seating over another', { do: 'insert', contact: 'c', place: '1' }, { code: 'place-taken', contact: 'c', place: '1', by: 'a' }],
-  ['seating into a plug', { do: 'insert', contact: 'c', place: '3' }, { code: 'place-plugged', contact: 'c', place: '3' }],
-  ['seating what is not out', { do: 'insert', contact: 'x', place: '2' }, { code: 'not-in-hand', contact: 'x', place: '2' }],
+  [
+    'taking out what is not there',
+    { do: 'extract', contact: 'b', place: '1' },
+    { code: 'not-there', contact: 'b', place: '1', found: 'a' },
+  ],
+  [
+    'seating over another',
+    { do: 'insert', contact: 'c', place: '1' },
+    { code: 'place-taken', contact: 'c', place: '1', by: 'a' },
+  ],
+  [
+    'seating into a plug',
+    { do: 'insert', contact: 'c', place: '3' },
+    { code: 'place-plugged', contact: 'c', place: '3' },
+  ],
+  [
+    'seating what is not out',
+    { do: 'insert', contact: 'x', place: '2' },
+    { code: 'not-in-hand', contact: 'x', place: '2' },
+  ],
   ['bringing what is out', { do: 'bring', contact: 'c' }, { code: 'already-out', contact: 'c' }],
   ['pulling a plug that is not in', { do: 'unplug', place: '2' }, { code: 'no-plug', place: '2' }],
   ['plugging over a contact', { do: 'plug', place: '1' }, { code: 'place-taken', contact: '', place: '1', by: 'a' }],

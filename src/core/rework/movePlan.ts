@@ -76,19 +76,27 @@ function chainsOf(problem: MoveProblem): readonly Chain[] {
     if (problem.takesPlug?.(place)) steps.push({ do: 'plug', place })
     return { steps, hasLoose, inHand }
   }
-  for (const place of problem.emptied ?? []) if (!now.has(place) && !wanted.has(place)) chains.push({ steps: [{ do: 'plug', place }], hasLoose: false, inHand: false })
+  for (const place of problem.emptied ?? [])
+    if (!now.has(place) && !wanted.has(place))
+      chains.push({ steps: [{ do: 'plug', place }], hasLoose: false, inHand: false })
   const places = new Set([...now.keys(), ...wanted.keys()])
   for (const place of places) {
     const inside = now.get(place)
     // the end of a chain: nothing in it has another place to go to
     if (changes(place) && (inside === undefined || !goes.has(inside))) chains.push(follow(place))
   }
-  for (const place of places) if (changes(place) && !done.has(place)) chains.push(cycleFrom(place, problem, placeOf, done))
+  for (const place of places)
+    if (changes(place) && !done.has(place)) chains.push(cycleFrom(place, problem, placeOf, done))
   return chains
 }
 
 /** The places of a closed cycle, in the order in which they are filled, the first one being emptied by parking. */
-function cycleFrom(start: string, { now, wanted }: MoveProblem, placeOf: ReadonlyMap<string, string>, done: Set<string>): Chain {
+function cycleFrom(
+  start: string,
+  { now, wanted }: MoveProblem,
+  placeOf: ReadonlyMap<string, string>,
+  done: Set<string>,
+): Chain {
   const places: string[] = []
   for (let place = start; !done.has(place); place = placeOf.get(wanted.get(place) ?? '') ?? start) {
     done.add(place)

@@ -42,7 +42,12 @@ export interface MovePlan {
 
 /** Why a plan cannot be made of what was given. */
 export type MoveFault =
-  | { readonly code: 'contact-in-two-places'; readonly contact: string; readonly places: readonly [string, string]; readonly when: 'now' | 'wanted' }
+  | {
+      readonly code: 'contact-in-two-places'
+      readonly contact: string
+      readonly places: readonly [string, string]
+      readonly when: 'now' | 'wanted'
+    }
   | { readonly code: 'loose-and-seated'; readonly contact: string; readonly place: string }
   | { readonly code: 'plugged-and-filled'; readonly contact: string; readonly place: string }
 

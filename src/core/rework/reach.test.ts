@@ -3,12 +3,22 @@ import { emptyPlan, type Wire } from '../job/plan'
 import { outOfReach } from './reach'
 
 const wire = (id: string, from: string, to: string, lengthMm: number): Wire => ({
-  id, type: 'TW-0.5', colour: 'RD', lengthMm, from: { kind: 'cavity', end: from.slice(0, 1), cavity: from.slice(2) }, to: { kind: 'cavity', end: to.slice(0, 1), cavity: to.slice(2) },
+  id,
+  type: 'TW-0.5',
+  colour: 'RD',
+  lengthMm,
+  from: { kind: 'cavity', end: from.slice(0, 1), cavity: from.slice(2) },
+  to: { kind: 'cavity', end: to.slice(0, 1), cavity: to.slice(2) },
 })
-const plan = { ...emptyPlan, wires: [wire('W1', 'A.1', 'B.1', 800), wire('W2', 'A.2', 'C.1', 1200), wire('W3', 'A.3', 'C.2', 1180)] }
+const plan = {
+  ...emptyPlan,
+  wires: [wire('W1', 'A.1', 'B.1', 800), wire('W2', 'A.2', 'C.1', 1200), wire('W3', 'A.3', 'C.2', 1180)],
+}
 
 test('a wire that is led to a farther end does not reach: its like on that way says so', () => {
-  expect(outOfReach(plan, { putWires: [wire('W1', 'A.1', 'C.3', 800)] })).toEqual([{ wire: 'W1', ends: ['A', 'C'], lengthMm: 800, likeMm: 1180, like: 'W3' }])
+  expect(outOfReach(plan, { putWires: [wire('W1', 'A.1', 'C.3', 800)] })).toEqual([
+    { wire: 'W1', ends: ['A', 'C'], lengthMm: 800, likeMm: 1180, like: 'W3' },
+  ])
 })
 
 test.each<[string, Wire]>([

@@ -30,8 +30,13 @@ export function outOfReach(plan: Plan, change: PlanChange): readonly OutOfReach[
     const was = before.get(wire.id)
     if (!way || !was || wayOf(was)?.join('\n') === way.join('\n')) return []
     const others = (shortest.get(way.join('\n')) ?? []).filter((other) => other.id !== wire.id)
-    const like = others.reduce<Wire | undefined>((least, other) => (least === undefined || other.lengthMm < least.lengthMm ? other : least), undefined)
-    return like && wire.lengthMm < like.lengthMm * SHORTEST_SHARE ? [{ wire: wire.id, ends: way, lengthMm: wire.lengthMm, likeMm: like.lengthMm, like: like.id }] : []
+    const like = others.reduce<Wire | undefined>(
+      (least, other) => (least === undefined || other.lengthMm < least.lengthMm ? other : least),
+      undefined,
+    )
+    return like && wire.lengthMm < like.lengthMm * SHORTEST_SHARE
+      ? [{ wire: wire.id, ends: way, lengthMm: wire.lengthMm, likeMm: like.lengthMm, like: like.id }]
+      : []
   })
 }
 

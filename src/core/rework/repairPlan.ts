@@ -75,17 +75,25 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
   return {
     steps: [
       ...(whole ? [{ do: 'open-lacing' as const, wire: wire.id }] : []),
-      ...ends.filter((end) => locked.includes(end) && endState(state, endKey(unit, end)).lock === 'closed').map((end) => ({ do: 'open-lock' as const, end })),
+      ...ends
+        .filter((end) => locked.includes(end) && endState(state, endKey(unit, end)).lock === 'closed')
+        .map((end) => ({ do: 'open-lock' as const, end })),
       ...seated.map((term) => ({ do: 'take-out' as const, term: term.key })),
-      ...(whole ? [{ do: 'cut-wire' as const, wire: wire.id }] : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
-      ...terms.flatMap((term) => [{ do: 'strip' as const, term: term.key }, { do: 'crimp' as const, term: term.key }]),
+      ...(whole
+        ? [{ do: 'cut-wire' as const, wire: wire.id }]
+        : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
+      ...terms.flatMap((term) => [
+        { do: 'strip' as const, term: term.key },
+        { do: 'crimp' as const, term: term.key },
+      ]),
       ...terms.filter(inCavity).map((term) => ({ do: 'seat' as const, term: term.key })),
       ...locked.map((end) => ({ do: 'close-lock' as const, end })),
       ...ends.map((end) => ({ do: 'look-over' as const, end })),
       { do: 'prove', wire: wire.id },
       ...(whole ? [{ do: 'renew-lacing' as const, wire: wire.id }] : []),
     ],
-    parts, lostMm: whole ? (state.cuts.get(`${unit}/${wire.id}`)?.lengthMm ?? wire.lengthMm) : costMm,
+    parts,
+    lostMm: whole ? (state.cuts.get(`${unit}/${wire.id}`)?.lengthMm ?? wire.lengthMm) : costMm,
     ...(!whole && own && { slack: { leftMm: own.leftMm, costMm, enough } }),
     offers: whole || enough ? [] : ['longer-wire', 'splice'],
     firstPieces: [...firstPieces],
@@ -96,14 +104,24 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
 function togetherWith(state: JobState, at: Termination, costMm: number): readonly Together[] {
   const { group, id } = at.wire
   if (!group) return []
-  return state.plan.wires.filter((other) => other.id !== id && other.group?.kind === group.kind && other.group.name === group.name).flatMap((other) =>
-    (['a', 'b'] as const).flatMap((side): readonly Together[] => {
-      const term = termKey(at.unit, other.id, side)
-      if (!sameEnd(sideOf(other, side), at.at) || !termState(state, term).crimp) return []
-      const slack = slackOf(state, at.unit, other, side)
-      return [{ wire: other.id, term, lostMm: Math.max(0, costMm - (slack?.tryMm ?? 0)), enough: slack === undefined || slack.leftMm + 1e-9 >= Math.max(costMm, slack.tryMm) }]
-    }),
-  )
+  return state.plan.wires
+    .filter((other) => other.id !== id && other.group?.kind === group.kind && other.group.name === group.name)
+    .flatMap((other) =>
+      (['a', 'b'] as const).flatMap((side): readonly Together[] => {
+        const term = termKey(at.unit, other.id, side)
+        if (!sameEnd(sideOf(other, side), at.at) || !termState(state, term).crimp) return []
+        const slack = slackOf(state, at.unit, other, side)
+        return [
+          {
+            wire: other.id,
+            term,
+            lostMm: Math.max(0, costMm - (slack?.tryMm ?? 0)),
+            enough: slack === undefined || slack.leftMm + 1e-9 >= Math.max(costMm, slack.tryMm),
+          },
+        ]
+      }),
+    )
 }
 
-const sameEnd = (one: ReturnType<typeof sideOf>, other: Termination['at']) => one.kind === 'cavity' && other.kind === 'cavity' && one.end === other.end
+const sameEnd = (one: ReturnType<typeof sideOf>, other: Termination['at']) =>
+  one.kind === 'cavity' && other.kind === 'cavity' && one.end === other.end

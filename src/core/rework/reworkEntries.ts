@@ -19,7 +19,13 @@ export interface AsFound {
  * The first entries of a job on a harness that is there: its pinout as it is, taken over as made and seated; then, where
  * another pinout is wanted, the change to it, its wires matched to those that are there.
  */
-export function reworkEntries(catalogue: Catalogue, present: Plan, { slackMm, wanted }: AsFound, today: string, newId: () => string): NewEntry[] {
+export function reworkEntries(
+  catalogue: Catalogue,
+  present: Plan,
+  { slackMm, wanted }: AsFound,
+  today: string,
+  newId: () => string,
+): NewEntry[] {
   const folded = newFold()
   const entries: NewEntry[] = []
   const add = (more: readonly NewEntry[]) => {
@@ -32,7 +38,9 @@ export function reworkEntries(catalogue: Catalogue, present: Plan, { slackMm, wa
   add([asFoundEntry(folded.state, newId, slackMm)])
   if (!wanted) return entries
   const change = changeTo(present, wanted)
-  const disturbed = fatesOf(folded.state, change, folded.state.facts).filter((fate) => disturbsWork(folded.state, fate)).map((fate) => fate.wire)
+  const disturbed = fatesOf(folded.state, change, folded.state.facts)
+    .filter((fate) => disturbsWork(folded.state, fate))
+    .map((fate) => fate.wire)
   add(planChangeEntries(catalogue, folded.state, change, today, newId, disturbed))
   return entries
 }
@@ -44,5 +52,10 @@ export function changeTo(present: Plan, wanted: Pick<Plan, 'ends' | 'wires' | 'r
   const ends = new Map(present.ends.map((end) => [end.id, end]))
   const putWires = wires.filter((wire) => before.get(wire.id) !== JSON.stringify(wire))
   const putEnds = wanted.ends.filter((end) => !ends.has(end.id))
-  return { meta: { rev: wanted.rev }, ...(putEnds.length > 0 && { putEnds }), ...(putWires.length > 0 && { putWires }), ...(gone.length > 0 && { removeWires: [...gone] }) }
+  return {
+    meta: { rev: wanted.rev },
+    ...(putEnds.length > 0 && { putEnds }),
+    ...(putWires.length > 0 && { putWires }),
+    ...(gone.length > 0 && { removeWires: [...gone] }),
+  }
 }

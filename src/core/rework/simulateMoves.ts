@@ -9,7 +9,11 @@ export interface MoveState {
   readonly plugged: Set<string>
 }
 
-export const movesBegin = ({ now, loose, plugged }: MoveProblem): MoveState => ({ seated: new Map(now), out: new Set(loose), plugged: new Set(plugged) })
+export const movesBegin = ({ now, loose, plugged }: MoveProblem): MoveState => ({
+  seated: new Map(now),
+  out: new Set(loose),
+  plugged: new Set(plugged),
+})
 
 /** Does one step, or says why it cannot be done now. The state is changed in place only when it can. */
 export function doStep(state: MoveState, step: MoveStep): StepFault | undefined {
@@ -48,7 +52,10 @@ export function doStep(state: MoveState, step: MoveStep): StepFault | undefined 
 }
 
 /** What stands where after all the steps, or the first step that cannot be done and why. */
-export function simulateMoves(problem: MoveProblem, steps: readonly MoveStep[]): Result<MoveState, StepFault & { readonly at: number }> {
+export function simulateMoves(
+  problem: MoveProblem,
+  steps: readonly MoveStep[],
+): Result<MoveState, StepFault & { readonly at: number }> {
   const state = movesBegin(problem)
   for (const [at, step] of steps.entries()) {
     const fault = doStep(state, step)
@@ -59,7 +66,9 @@ export function simulateMoves(problem: MoveProblem, steps: readonly MoveStep[]):
 
 /** Is everything where it is wanted, with nothing left over? */
 export const reaches = ({ wanted }: MoveProblem, { seated, out }: MoveState): boolean =>
-  out.size === 0 && seated.size === wanted.size && [...wanted].every(([place, contact]) => seated.get(place) === contact)
+  out.size === 0 &&
+  seated.size === wanted.size &&
+  [...wanted].every(([place, contact]) => seated.get(place) === contact)
 
 /** Most wires that hang out at one time. One that goes straight from a cavity to the next is in the hand, not put aside. */
 export function parkedAtOnce(problem: MoveProblem, steps: readonly MoveStep[]): number {

@@ -12,12 +12,20 @@ export function spliceIn(plan: Plan, wireId: string, side: SideLetter, pieceMm: 
   if (!wire || at?.kind !== 'cavity' || pieceMm >= wire.lengthMm) return undefined
   const joint: Wire['from'] = { kind: 'splice', splice: freeSplice(plan) }
   const rest: Wire = { ...wire, lengthMm: wire.lengthMm - pieceMm, ...(side === 'a' ? { from: joint } : { to: joint }) }
-  const piece: Wire = { ...wire, id: freeWire(plan, wireId), lengthMm: pieceMm, from: side === 'a' ? at : joint, to: side === 'a' ? joint : at }
+  const piece: Wire = {
+    ...wire,
+    id: freeWire(plan, wireId),
+    lengthMm: pieceMm,
+    from: side === 'a' ? at : joint,
+    to: side === 'a' ? joint : at,
+  }
   return { putWires: [rest, piece] }
 }
 
 function freeSplice(plan: Plan): string {
-  const used = new Set(plan.wires.flatMap((wire) => [wire.from, wire.to]).flatMap((at) => (at.kind === 'splice' ? [at.splice] : [])))
+  const used = new Set(
+    plan.wires.flatMap((wire) => [wire.from, wire.to]).flatMap((at) => (at.kind === 'splice' ? [at.splice] : [])),
+  )
   for (let n = 1; ; n++) if (!used.has(`S${n}`)) return `S${n}`
 }
 

@@ -31,8 +31,16 @@ interface Leg {
  * @param start where the hands are; what is left of a plan keeps its order when it is made anew from there
  * @returns the chains, the way in mm, and whether every order was compared (a shorter way then does not exist)
  */
-export function orderChains(chains: readonly Chain[], at: ((place: string) => Point | undefined) | undefined, start?: string): { readonly order: readonly Chain[]; readonly walkMm: number; readonly shortest: boolean } {
-  const parts = [chains.filter((one) => one.inHand), chains.filter((one) => one.hasLoose && !one.inHand), chains.filter((one) => !one.hasLoose && !one.inHand)]
+export function orderChains(
+  chains: readonly Chain[],
+  at: ((place: string) => Point | undefined) | undefined,
+  start?: string,
+): { readonly order: readonly Chain[]; readonly walkMm: number; readonly shortest: boolean } {
+  const parts = [
+    chains.filter((one) => one.inHand),
+    chains.filter((one) => one.hasLoose && !one.inHand),
+    chains.filter((one) => !one.hasLoose && !one.inHand),
+  ]
   if (!at) return { order: parts.flat(), walkMm: 0, shortest: false }
   let where = start === undefined ? undefined : at(start)
   let walkMm = 0
@@ -43,7 +51,12 @@ export function orderChains(chains: readonly Chain[], at: ((place: string) => Po
     const ways = options.reduce((sum, option) => sum + option.length, 0)
     const compare = part.length <= CHAINS_COMPARED && 2 ** part.length * ways * ways <= PAIRS_COMPARED
     shortest &&= compare
-    const walked = compare ? bestOrder(options, where) : nearestNext(options.map((option) => option.reduce((best, leg) => (leg.mm < best.mm ? leg : best))), where)
+    const walked = compare
+      ? bestOrder(options, where)
+      : nearestNext(
+          options.map((option) => option.reduce((best, leg) => (leg.mm < best.mm ? leg : best))),
+          where,
+        )
     for (const leg of walked.legs) order.push(leg.chain)
     walkMm += walked.mm
     where = walked.legs.at(-1)?.to ?? where
@@ -57,15 +70,24 @@ const nameOf = (option: readonly Leg[]) => option[0]?.name ?? ''
 function waysOf(chain: Chain, at: (place: string) => Point | undefined): readonly Leg[] {
   const { turned } = chain
   if (!turned || turned.ways > TURNS_TRIED) return [legOf(chain, at)]
-  return Array.from({ length: turned.ways }, (_, first) => legOf({ ...chain, steps: turned.from(first) }, at)).sort((a, b) => (a.name < b.name ? -1 : 1))
+  return Array.from({ length: turned.ways }, (_, first) => legOf({ ...chain, steps: turned.from(first) }, at)).sort(
+    (a, b) => (a.name < b.name ? -1 : 1),
+  )
 }
 
 /**
  * The shortest way through all chains, each once, by what is left and where the hands are. What it says of a part that is left
  * is what it said of it as a tail of the whole.
  */
-function bestOrder(options: readonly (readonly Leg[])[], start: Point | undefined): { readonly legs: readonly Leg[]; readonly mm: number } {
-  interface Best { readonly mm: number; readonly leg?: Leg; readonly chain: number }
+function bestOrder(
+  options: readonly (readonly Leg[])[],
+  start: Point | undefined,
+): { readonly legs: readonly Leg[]; readonly mm: number } {
+  interface Best {
+    readonly mm: number
+    readonly leg?: Leg
+    readonly chain: number
+  }
   const known = new Map<string, Best>()
   const best = (left: number, where: Point | undefined): Best => {
     if (left === 0) return { mm: 0, chain: -1 }
@@ -97,7 +119,10 @@ function bestOrder(options: readonly (readonly Leg[])[], start: Point | undefine
   return { legs, mm }
 }
 
-function nearestNext(legs: readonly Leg[], start: Point | undefined): { readonly legs: readonly Leg[]; readonly mm: number } {
+function nearestNext(
+  legs: readonly Leg[],
+  start: Point | undefined,
+): { readonly legs: readonly Leg[]; readonly mm: number } {
   const left = [...legs]
   const order: Leg[] = []
   let where = start
@@ -136,4 +161,5 @@ function legOf(chain: Chain, at: (place: string) => Point | undefined): Leg {
   return { name: first && 'place' in first ? first.place : '', chain, from, to: where, mm }
 }
 
-const apart = (one: Point | undefined, other: Point | undefined): number => (one && other ? Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm) : 0)
+const apart = (one: Point | undefined, other: Point | undefined): number =>
+  one && other ? Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm) : 0

@@ -6,7 +6,13 @@ export type RuleId = Exclude<keyof HouseRules, 'id' | 'name' | 'about'>
 export type RuleShape =
   | { readonly kind: 'allowance' }
   | { readonly kind: 'yes-no' }
-  | { readonly kind: 'figure'; readonly unit: '' | 'percent' | 's' | 'share' | 'pieces' | 'strands'; readonly min: number; readonly max: number; readonly whole: boolean }
+  | {
+      readonly kind: 'figure'
+      readonly unit: '' | 'percent' | 's' | 'share' | 'pieces' | 'strands'
+      readonly min: number
+      readonly max: number
+      readonly whole: boolean
+    }
   | { readonly kind: 'choice'; readonly of: readonly string[] }
   | { readonly kind: 'range' }
   | { readonly kind: 'gap' }
@@ -21,7 +27,13 @@ export interface RuleLine {
   readonly shape: RuleShape
 }
 
-const whole = (unit: Extract<RuleShape, { kind: 'figure' }>['unit'], max: number): RuleShape => ({ kind: 'figure', unit, min: 0, max, whole: true })
+const whole = (unit: Extract<RuleShape, { kind: 'figure' }>['unit'], max: number): RuleShape => ({
+  kind: 'figure',
+  unit,
+  min: 0,
+  max,
+  whole: true,
+})
 const allowance: RuleShape = { kind: 'allowance' }
 
 /** Every rule that schools differ about, in the order in which the work meets them. Why they differ stands with the words. */
@@ -57,7 +69,11 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'retentionTest', group: 'prove', shape: { kind: 'yes-no' } },
   { id: 'wiggleS', group: 'prove', shape: whole('s', 600) },
   { id: 'secondSignature', group: 'prove', shape: { kind: 'yes-no' } },
-  { id: 'dropLimitPercent', group: 'load', shape: { kind: 'figure', unit: 'percent', min: 0.1, max: 50, whole: false } },
+  {
+    id: 'dropLimitPercent',
+    group: 'load',
+    shape: { kind: 'figure', unit: 'percent', min: 0.1, max: 50, whole: false },
+  },
   { id: 'bundleDerating', group: 'load', shape: { kind: 'derating' } },
   { id: 'sparePercent', group: 'kit', shape: { kind: 'figure', unit: 'percent', min: 0, max: 100, whole: false } },
   { id: 'spareLeast', group: 'kit', shape: whole('pieces', 100) },
@@ -66,4 +82,5 @@ export const ruleLines: readonly RuleLine[] = [
 const alike = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 
 /** The rules in which two schools differ. */
-export const ruleDifferences = (a: HouseRules, b: HouseRules): readonly RuleLine[] => ruleLines.filter(({ id }) => !alike(a[id], b[id]))
+export const ruleDifferences = (a: HouseRules, b: HouseRules): readonly RuleLine[] =>
+  ruleLines.filter(({ id }) => !alike(a[id], b[id]))

@@ -34,7 +34,8 @@ export function ruleOdds(state: JobState, today: string): readonly RuleOdds[] {
     if (!tool) continue
     if (rules.forbiddenToolClasses.includes(tool.class)) add('forbiddenToolClasses', 'forbidden', where, tool.id)
     else if (!toolClasses[tool.class].calibrated) add('uncalibratedTools', rules.uncalibratedTools, where, tool.id)
-    if (toolDue(tool, today).kind === 'overdue') add('overdueTools', rules.overdueTools === 'block' ? 'forbidden' : 'recorded', where, tool.id)
+    if (toolDue(tool, today).kind === 'overdue')
+      add('overdueTools', rules.overdueTools === 'block' ? 'forbidden' : 'recorded', where, tool.id)
   }
   for (const wire of state.plan.wires) {
     const type = state.facts.wireTypes[wire.type]

@@ -5,13 +5,20 @@ import { toolClassIds } from '../catalogue/schema/tool'
 
 const above0 = z.number().positive()
 const atLeast0 = z.number().min(0)
-const rangeMm = z.strictObject({ minMm: atLeast0, maxMm: above0 }).refine((r) => r.minMm <= r.maxMm, 'min must not be above max')
+const rangeMm = z
+  .strictObject({ minMm: atLeast0, maxMm: above0 })
+  .refine((r) => r.minMm <= r.maxMm, 'min must not be above max')
 
 /** Three ways of a school: never, allowed and written down, allowed. */
 export const allowance = z.enum(['forbidden', 'recorded', 'allowed'])
 
 export const houseRulesSchema = z.strictObject({
-  id: z.string().trim().min(1).max(40).regex(/^[a-z0-9][a-z0-9-]*$/, 'small letters, digits and hyphens'),
+  id: z
+    .string()
+    .trim()
+    .min(1)
+    .max(40)
+    .regex(/^[a-z0-9][a-z0-9-]*$/, 'small letters, digits and hyphens'),
   name: z.string().trim().min(1).max(60),
   about: z.string().trim().max(160),
 
@@ -74,7 +81,10 @@ export const houseRulesSchema = z.strictObject({
   /** largest voltage drop, percent of the supply */
   dropLimitPercent: z.number().min(0.1).max(50),
   /** share of its rating that a wire keeps in a bundle with so many loaded ones; a bundle takes the row of the next larger count */
-  bundleDerating: z.array(z.strictObject({ upTo: z.number().int().min(1), factor: z.number().min(0.05).max(1) })).min(1).max(20),
+  bundleDerating: z
+    .array(z.strictObject({ upTo: z.number().int().min(1), factor: z.number().min(0.05).max(1) }))
+    .min(1)
+    .max(20),
   /** parts over the need, percent and at least so many of each */
   sparePercent: z.number().min(0).max(100),
   spareLeast: z.number().int().min(0).max(100),

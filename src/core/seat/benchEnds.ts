@@ -25,4 +25,6 @@ export function benchEnds(state: JobState, unit: number): readonly string[] {
 
 /** Does any contact stand in the housing of this id? */
 export const holdsContacts = (state: JobState, unit: number, end: string): boolean =>
-  housingAt(state, unit, end)?.cavities.some((cavity) => state.cavities.get(cavityKey(unit, end, cavity.id))?.term !== undefined) === true
+  housingAt(state, unit, end)?.cavities.some(
+    (cavity) => state.cavities.get(cavityKey(unit, end, cavity.id))?.term !== undefined,
+  ) === true

@@ -31,7 +31,11 @@ export interface ContactScene<Step extends string> {
  * A scene from what each step changes, one part after the other.
  * @param changesOf what a step brings about, in its order
  */
-export function contactScene<Step extends string>(steps: readonly Step[], start: SceneMoment, changesOf: (step: Step) => readonly Partial<SceneMoment>[]): ContactScene<Step> {
+export function contactScene<Step extends string>(
+  steps: readonly Step[],
+  start: SceneMoment,
+  changesOf: (step: Step) => readonly Partial<SceneMoment>[],
+): ContactScene<Step> {
   const keys: (readonly SceneMoment[])[] = []
   let now = start
   for (const step of steps) {
@@ -58,5 +62,12 @@ const ease = (t: number) => t * t * (3 - 2 * t)
 
 function mix(one: SceneMoment, other: SceneMoment, t: number): SceneMoment {
   const between = (key: keyof SceneMoment) => one[key] + (other[key] - one[key]) * t
-  return { cover: between('cover'), mat: between('mat'), tool: between('tool'), free: between('free'), contactMm: between('contactMm'), restored: between('restored') }
+  return {
+    cover: between('cover'),
+    mat: between('mat'),
+    tool: between('tool'),
+    free: between('free'),
+    contactMm: between('contactMm'),
+    restored: between('restored'),
+  }
 }

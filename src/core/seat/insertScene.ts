@@ -8,7 +8,11 @@ const BEFORE_MM = 10.4
 const MEETS_MM = 9.2
 const ALMOST_MM = 0.9
 
-const inTo: readonly Partial<SceneMoment>[] = [{ contactMm: BEFORE_MM }, { contactMm: MEETS_MM, free: 1, restored: 0 }, { contactMm: ALMOST_MM }]
+const inTo: readonly Partial<SceneMoment>[] = [
+  { contactMm: BEFORE_MM },
+  { contactMm: MEETS_MM, free: 1, restored: 0 },
+  { contactMm: ALMOST_MM },
+]
 
 /** What each step of the routine changes. The tug draws a little: what is held comes no further. */
 const changes: Readonly<Record<InsertStep | 'tug', readonly Partial<SceneMoment>[]>> = {

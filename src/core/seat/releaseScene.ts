@@ -30,5 +30,7 @@ const changes: Readonly<Record<ReleaseStep, readonly Partial<SceneMoment>[]>> = 
 export function releaseScene(mechanism: ReleaseMechanism): ContactScene<ReleaseStep> {
   // without a tool it is free once the last cover is open
   const freesIt = mechanism.tool === 'none' ? mechanism.before.at(-1) : undefined
-  return contactScene(releaseSteps(mechanism, true), seatedMoment, (step) => (step === freesIt ? changes[step].map((change) => ({ ...change, free: 1 })) : changes[step]))
+  return contactScene(releaseSteps(mechanism, true), seatedMoment, (step) =>
+    step === freesIt ? changes[step].map((change) => ({ ...change, free: 1 })) : changes[step],
+  )
 }

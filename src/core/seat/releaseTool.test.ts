@@ -8,11 +8,23 @@ const family = (id: string) => {
   if (!found) throw new Error(id)
   return found
 }
-const ask = (id: string, size: string, insulationMm: number | undefined, improvisedRelease: 'forbidden' | 'recorded' = 'forbidden') => releaseTool(family(id), size, insulationMm, shelf.tools.values(), { improvisedRelease })
+const ask = (
+  id: string,
+  size: string,
+  insulationMm: number | undefined,
+  improvisedRelease: 'forbidden' | 'recorded' = 'forbidden',
+) => releaseTool(family(id), size, insulationMm, shelf.tools.values(), { improvisedRelease })
 
 test.each([
-  ['celadon-m', 'C18', 2.2, 'RL-B'], ['slipware', 'SW', 1.8, 'RL-T'], ['bisque', 'BQ', 1.1, 'RL-F'], ['shard', 'SH', 1.1, 'RL-F'], ['crackle', 'CK', 2.4, 'RL-P'],
-  ['raku', 'R10', 1.2, 'RL-S10'], ['raku', 'R16', 2.2, 'RL-S16'], ['stoneware', 'T45', 5.2, 'RL-S45'], ['stoneware', 'T66', 8, 'RL-S66'],
+  ['celadon-m', 'C18', 2.2, 'RL-B'],
+  ['slipware', 'SW', 1.8, 'RL-T'],
+  ['bisque', 'BQ', 1.1, 'RL-F'],
+  ['shard', 'SH', 1.1, 'RL-F'],
+  ['crackle', 'CK', 2.4, 'RL-P'],
+  ['raku', 'R10', 1.2, 'RL-S10'],
+  ['raku', 'R16', 2.2, 'RL-S16'],
+  ['stoneware', 'T45', 5.2, 'RL-S45'],
+  ['stoneware', 'T66', 8, 'RL-S66'],
 ])('%s %s on a wire of %f mm: %s', (id, size, insulationMm, tool) => {
   expect(ask(id, size, insulationMm)).toMatchObject({ kind: 'held', tool: { id: tool } })
 })

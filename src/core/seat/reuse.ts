@@ -24,7 +24,9 @@ export function reuseOf(state: JobState, term: string): Reuse | undefined {
   if (!contact) return undefined
   const rules = rulesOf(state)
   const limits: readonly (readonly [number, ReuseLimit])[] = [
-    [contact.reuses, 'contact-sheet'], [rules.contactReuses, 'contact-rules'], ...(set.seal === undefined ? [] : [[rules.sealReuses, 'seal-rules'] as const]),
+    [contact.reuses, 'contact-sheet'],
+    [rules.contactReuses, 'contact-rules'],
+    ...(set.seal === undefined ? [] : [[rules.sealReuses, 'seal-rules'] as const]),
   ]
   const [allowed, by] = limits.reduce((least, limit) => (limit[0] < least[0] ? limit : least))
   return { used: termState(state, term).extractions, allowed, by }

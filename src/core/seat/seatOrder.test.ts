@@ -12,7 +12,10 @@ const housing = (id: string) => {
   if (!found) throw new Error(id)
   return found
 }
-const ids = (...args: Parameters<typeof seatOrder>) => seatOrder(...args).map((turn) => turn.cavity.id).join(' ')
+const ids = (...args: Parameters<typeof seatOrder>) =>
+  seatOrder(...args)
+    .map((turn) => turn.cavity.id)
+    .join(' ')
 
 test.each([
   ['CM-10P', '1 2 3 4 5 6 7 8 9 10'],
@@ -37,14 +40,23 @@ test('what a hand has put in order comes first, and the rest as computed', () =>
 
 test('whatever the groups and the hand say, every cavity has one turn, and no near row comes before a far one by itself', () => {
   fc.assert(
-    fc.property(fc.constantFrom('CM-10P', 'LU-27P', 'RK-20P', 'SW-7P'), fc.array(fc.constantFrom('a', 'b', undefined), { minLength: 27, maxLength: 27 }), fc.uniqueArray(fc.nat(26), { maxLength: 5 }), (id, groups, hand) => {
-      const { cavities } = housing(id)
-      const groupOf = (cavity: string) => groups[cavities.findIndex((one) => one.id === cavity)]
-      const order = seatOrder(housing(id), groupOf, hand.flatMap((i) => cavities[i]?.id ?? []))
-      expect(order.map((turn) => turn.cavity.id).sort()).toEqual(cavities.map((cavity) => cavity.id).sort())
-      const rows = order.filter((turn) => turn.reason.code !== 'by-hand').map((turn) => turn.cavity.row)
-      expect(rows).toEqual([...rows].sort((a, b) => a - b))
-    }),
+    fc.property(
+      fc.constantFrom('CM-10P', 'LU-27P', 'RK-20P', 'SW-7P'),
+      fc.array(fc.constantFrom('a', 'b', undefined), { minLength: 27, maxLength: 27 }),
+      fc.uniqueArray(fc.nat(26), { maxLength: 5 }),
+      (id, groups, hand) => {
+        const { cavities } = housing(id)
+        const groupOf = (cavity: string) => groups[cavities.findIndex((one) => one.id === cavity)]
+        const order = seatOrder(
+          housing(id),
+          groupOf,
+          hand.flatMap((i) => cavities[i]?.id ?? []),
+        )
+        expect(order.map((turn) => turn.cavity.id).sort()).toEqual(cavities.map((cavity) => cavity.id).sort())
+        const rows = order.filter((turn) => turn.reason.code !== 'by-hand').map((turn) => turn.cavity.row)
+        expect(rows).toEqual([...rows].sort((a, b) => a - b))
+      },
+    ),
   )
 })
 

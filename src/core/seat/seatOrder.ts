@@ -19,11 +19,19 @@ export interface SeatTurn {
  * @param groupOf the group of the wire that goes into a cavity
  * @param byHand  cavities in the order that somebody wants
  */
-export function seatOrder(housing: Housing, groupOf: (cavity: string) => string | undefined = () => undefined, byHand: readonly string[] = []): readonly SeatTurn[] {
+export function seatOrder(
+  housing: Housing,
+  groupOf: (cavity: string) => string | undefined = () => undefined,
+  byHand: readonly string[] = [],
+): readonly SeatTurn[] {
   const fromRight = housing.arrangement.kind === 'rows' && housing.mark.at.xMm > 0
   const places = new Map(byHand.map((id, i) => [id, i]))
-  const wanted = housing.cavities.filter((cavity) => places.has(cavity.id)).sort((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0))
-  const rest = housing.cavities.filter((cavity) => !places.has(cavity.id)).sort((a, b) => a.row - b.row || (fromRight ? b.index - a.index : a.index - b.index))
+  const wanted = housing.cavities
+    .filter((cavity) => places.has(cavity.id))
+    .sort((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0))
+  const rest = housing.cavities
+    .filter((cavity) => !places.has(cavity.id))
+    .sort((a, b) => a.row - b.row || (fromRight ? b.index - a.index : a.index - b.index))
   const lines = new Set(housing.cavities.map((cavity) => cavity.row)).size
   // the first of a group in its row brings the others of that row along
   const leaders = new Map<string, number>()
@@ -32,9 +40,17 @@ export function seatOrder(housing: Housing, groupOf: (cavity: string) => string 
     const key = group === undefined ? undefined : `${cavity.row} ${group}`
     const led = key === undefined ? undefined : leaders.get(key)
     if (key !== undefined && led === undefined) leaders.set(key, at)
-    const reason: OrderReason = led !== undefined && group !== undefined ? { code: 'with-group', group } : housing.arrangement.kind === 'rings' ? { code: 'centre-out', ring: cavity.row, rings: lines } : { code: 'far-row', row: cavity.row, rows: lines }
+    const reason: OrderReason =
+      led !== undefined && group !== undefined
+        ? { code: 'with-group', group }
+        : housing.arrangement.kind === 'rings'
+          ? { code: 'centre-out', ring: cavity.row, rings: lines }
+          : { code: 'far-row', row: cavity.row, rows: lines }
     return { cavity, reason, at: led ?? at, own: at }
   })
   turns.sort((a, b) => a.cavity.row - b.cavity.row || a.at - b.at || a.own - b.own)
-  return [...wanted.map((cavity): SeatTurn => ({ cavity, reason: { code: 'by-hand' } })), ...turns.map(({ cavity, reason }) => ({ cavity, reason }))]
+  return [
+    ...wanted.map((cavity): SeatTurn => ({ cavity, reason: { code: 'by-hand' } })),
+    ...turns.map(({ cavity, reason }) => ({ cavity, reason })),
+  ]
 }

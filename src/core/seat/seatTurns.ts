@@ -19,7 +19,13 @@ export function seatTurns(state: JobState, unit: number, end: string, housing: H
  * The order of an end's cavities that are still to be filled, with one of them at the place of another.
  * @returns undefined where either is not among them
  */
-export function turnsWith(state: JobState, unit: number, end: string, cavity: string, to: string): readonly string[] | undefined {
+export function turnsWith(
+  state: JobState,
+  unit: number,
+  end: string,
+  cavity: string,
+  to: string,
+): readonly string[] | undefined {
   const open = openTurns(state, unit, end)
   const [from, at] = [open.indexOf(cavity), open.indexOf(to)]
   if (from < 0 || at < 0 || from === at) return undefined
@@ -32,8 +38,10 @@ export function openTurns(state: JobState, unit: number, end: string): readonly 
   const housing = housingAt(state, unit, end)
   if (!housing) return []
   const { byCavity } = planIndex(state.plan)
-  return seatTurns(state, unit, end, housing).map((one) => one.cavity.id).filter((id) => {
-    const key = byCavity.get(cavityKey(unit, end, id))?.key
-    return key !== undefined && !isHome(state, key)
-  })
+  return seatTurns(state, unit, end, housing)
+    .map((one) => one.cavity.id)
+    .filter((id) => {
+      const key = byCavity.get(cavityKey(unit, end, id))?.key
+      return key !== undefined && !isHome(state, key)
+    })
 }

@@ -13,7 +13,13 @@ export interface Suspect {
   readonly reasons: readonly SuspectReason[]
 }
 
-const weights: Readonly<Record<SuspectReason, number>> = { 'not-home': 8, 'not-tugged': 4, 'out-before': 2, 'tight-in-bore': 1, 'last-in': 1 }
+const weights: Readonly<Record<SuspectReason, number>> = {
+  'not-home': 8,
+  'not-tugged': 4,
+  'out-before': 2,
+  'tight-in-bore': 1,
+  'last-in': 1,
+}
 /** Insulation that fills so much of its bore goes in hard. */
 const TIGHT = 0.85
 
@@ -23,7 +29,10 @@ export function lockSuspects(state: JobState, unit: number, end: string): readon
   const family = housing && state.facts.families[housing.family]
   if (!family) return []
   const tugs = releaseMechanisms[family.release].tugMeans === 'after-click'
-  const inside = (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).map((termination) => ({ termination, now: termState(state, termination.key) }))
+  const inside = (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).map((termination) => ({
+    termination,
+    now: termState(state, termination.key),
+  }))
   const lastAt = inside.reduce((last, { now }) => (now.seat && now.seat.at > last ? now.seat.at : last), '')
   return inside
     .map(({ termination, now }): Suspect & { readonly weight: number; readonly at: string } => {
@@ -32,12 +41,22 @@ export function lockSuspects(state: JobState, unit: number, end: string): readon
       const insulationMm = insulationMmOf(state.facts, termination.wire)
       const reasons: SuspectReason[] = [
         ...(now.seat?.home === true ? [] : ['not-home' as const]),
-        ...(tugs && now.seat !== undefined && now.seat.tugN === undefined && lightTugN(state, end, cavity) !== undefined ? ['not-tugged' as const] : []),
+        ...(tugs && now.seat !== undefined && now.seat.tugN === undefined && lightTugN(state, end, cavity) !== undefined
+          ? ['not-tugged' as const]
+          : []),
         ...(now.extractions > 0 ? ['out-before' as const] : []),
-        ...(size?.boreMm !== undefined && insulationMm !== undefined && insulationMm >= size.boreMm * TIGHT ? ['tight-in-bore' as const] : []),
+        ...(size?.boreMm !== undefined && insulationMm !== undefined && insulationMm >= size.boreMm * TIGHT
+          ? ['tight-in-bore' as const]
+          : []),
         ...(now.seat?.at === lastAt ? ['last-in' as const] : []),
       ]
-      return { term: termination.key, cavity, reasons, weight: reasons.reduce((sum, reason) => sum + weights[reason], 0), at: now.seat?.at ?? '' }
+      return {
+        term: termination.key,
+        cavity,
+        reasons,
+        weight: reasons.reduce((sum, reason) => sum + weights[reason], 0),
+        at: now.seat?.at ?? '',
+      }
     })
     .sort((a, b) => b.weight - a.weight || (a.at < b.at ? 1 : a.at > b.at ? -1 : 0))
     .map(({ term, cavity, reasons }) => ({ term, cavity, reasons }))

@@ -17,13 +17,34 @@ export interface Setup {
 export type SetupField = keyof Setup
 
 /** In the order in which hands work: frame first, the stripper's notch last. */
-export const setupFields: readonly SetupField[] = ['tool', 'die', 'positioner', 'turret', 'selector', 'nest', 'wireStopMm', 'notchMm']
+export const setupFields: readonly SetupField[] = [
+  'tool',
+  'die',
+  'positioner',
+  'turret',
+  'selector',
+  'nest',
+  'wireStopMm',
+  'notchMm',
+]
 
 /** Two like setups have one id, whatever wire they were found for. */
 export const setupId = (setup: Setup): string =>
-  setupFields.map((field) => (setup[field] === undefined ? undefined : `${fieldLetter[field]}${setup[field]}`)).filter(Boolean).join('~')
+  setupFields
+    .map((field) => (setup[field] === undefined ? undefined : `${fieldLetter[field]}${setup[field]}`))
+    .filter(Boolean)
+    .join('~')
 
-const fieldLetter: Readonly<Record<SetupField, string>> = { tool: '', die: 'die-', positioner: 'pos-', turret: 'tur-', selector: 'sel-', nest: 'nest-', wireStopMm: 'stop-', notchMm: 'notch-' }
+const fieldLetter: Readonly<Record<SetupField, string>> = {
+  tool: '',
+  die: 'die-',
+  positioner: 'pos-',
+  turret: 'tur-',
+  selector: 'sel-',
+  nest: 'nest-',
+  wireStopMm: 'stop-',
+  notchMm: 'notch-',
+}
 
 /** A setup's id as it is said in a list: `QF-5 · QP-2 · 7 · 1.1`. */
 export const setupIdLabel = (id: string): string => id.replaceAll(/~(?:die|pos|tur|sel|nest|stop|notch)-/g, ' · ')
@@ -45,9 +66,19 @@ export function setupChanges(from: Setup | undefined, to: Setup): readonly Setup
 }
 
 /** How much a change costs the hands: a frame weighs more than a click of the selector. */
-const weight: Readonly<Record<SetupField, number>> = { tool: 16, die: 8, positioner: 4, turret: 2, nest: 2, wireStopMm: 2, selector: 1, notchMm: 1 }
+const weight: Readonly<Record<SetupField, number>> = {
+  tool: 16,
+  die: 8,
+  positioner: 4,
+  turret: 2,
+  nest: 2,
+  wireStopMm: 2,
+  selector: 1,
+  notchMm: 1,
+}
 
-export const changeWeight = (from: Setup | undefined, to: Setup): number => setupChanges(from, to).reduce((sum, change) => sum + weight[change.field], 0)
+export const changeWeight = (from: Setup | undefined, to: Setup): number =>
+  setupChanges(from, to).reduce((sum, change) => sum + weight[change.field], 0)
 
 /**
  * An order of setups that changes little from one to the next: from what is in hand always to the nearest.
@@ -66,7 +97,10 @@ export function orderSetups(setups: readonly Setup[], inHand?: Setup): readonly 
   return order
 }
 
-export type ToolDue = { readonly kind: 'none' } | { readonly kind: 'due'; readonly dueOn: string } | { readonly kind: 'overdue'; readonly dueOn: string }
+export type ToolDue =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'due'; readonly dueOn: string }
+  | { readonly kind: 'overdue'; readonly dueOn: string }
 
 /** Is a tool's verification still good on that day (`YYYY-MM-DD`)? A frame that is not calibrated has none. */
 export function toolDue(tool: Tool, today: string): ToolDue {

@@ -1,7 +1,21 @@
 import { figureChanges } from '../catalogue/comparePackages'
 import { isSleeve, type ContactInput, type FamilyInput, type Placard, type PlacardRow } from '../catalogue/types'
 import { draftHousing, readHousing, type HousingDraft, type HousingField, type HousingProblem } from './housingDraft'
-import { contactSheet, fromContact, fromPlacardRow, fromSeal, fromSize, placardSheet, sealSheet, sizeSheet, toContact, toPlacardRow, toSeal, toSize, type SheetSource } from './familySheets'
+import {
+  contactSheet,
+  fromContact,
+  fromPlacardRow,
+  fromSeal,
+  fromSize,
+  placardSheet,
+  sealSheet,
+  sizeSheet,
+  toContact,
+  toPlacardRow,
+  toSeal,
+  toSize,
+  type SheetSource,
+} from './familySheets'
 import { isBlankRow, readSheetRow, type SheetColumn, type SheetProblem, type SheetRow } from './sheet'
 
 /** A family while it is entered from its sheet: heads, tables and housings as they are written. */
@@ -23,18 +37,40 @@ export interface FamilyDraft {
   readonly origin?: FamilyInput | undefined
 }
 
-export const sheetTables = { sizes: sizeSheet, contacts: contactSheet, seals: sealSheet, placard: placardSheet } as const satisfies Record<string, readonly SheetColumn[]>
+export const sheetTables = {
+  sizes: sizeSheet,
+  contacts: contactSheet,
+  seals: sealSheet,
+  placard: placardSheet,
+} as const satisfies Record<string, readonly SheetColumn[]>
 export type SheetName = keyof typeof sheetTables
 export const sheetNames = Object.keys(sheetTables) as readonly SheetName[]
 
 export const emptyFamily: FamilyDraft = {
-  id: '', name: '', document: '', revision: '', basis: 'sheet', sealing: 'none', release: 'window-lance', lock: 'none', plugTakes: 'socket', receptacleTakes: 'pin', orientation: '',
-  sheets: { sizes: [], contacts: [], seals: [], placard: [] }, housings: [],
+  id: '',
+  name: '',
+  document: '',
+  revision: '',
+  basis: 'sheet',
+  sealing: 'none',
+  release: 'window-lance',
+  lock: 'none',
+  plugTakes: 'socket',
+  receptacleTakes: 'pin',
+  orientation: '',
+  sheets: { sizes: [], contacts: [], seals: [], placard: [] },
+  housings: [],
 }
 
 export type FamilyFault =
   | { readonly at: 'head'; readonly field: 'id' | 'name' | 'document'; readonly problem: SheetProblem }
-  | { readonly at: 'sheet'; readonly sheet: SheetName; readonly row: number; readonly column: string; readonly problem: SheetProblem }
+  | {
+      readonly at: 'sheet'
+      readonly sheet: SheetName
+      readonly row: number
+      readonly column: string
+      readonly problem: SheetProblem
+    }
   | { readonly at: 'housing'; readonly housing: number; readonly field: HousingField; readonly problem: HousingProblem }
 
 /** A placard row with its tool, and the placard that it stood on before. */
@@ -54,18 +90,27 @@ export interface FamilyReading {
 /** Reads the whole draft. Every fault names its sheet, row and column, so that the page can mark the cell. */
 export function readFamily(draft: FamilyDraft): FamilyReading {
   const faults: FamilyFault[] = []
-  const source: SheetSource = { document: draft.document.trim(), ...(draft.revision.trim() !== '' && { revision: draft.revision.trim() }), basis: draft.basis }
-  for (const field of ['id', 'name', 'document'] as const) if (draft[field].trim() === '') faults.push({ at: 'head', field, problem: { code: 'missing' } })
-  if (draft.id.trim() !== '' && !/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim())) faults.push({ at: 'head', field: 'id', problem: { code: 'bad-id' } })
+  const source: SheetSource = {
+    document: draft.document.trim(),
+    ...(draft.revision.trim() !== '' && { revision: draft.revision.trim() }),
+    basis: draft.basis,
+  }
+  for (const field of ['id', 'name', 'document'] as const)
+    if (draft[field].trim() === '') faults.push({ at: 'head', field, problem: { code: 'missing' } })
+  if (draft.id.trim() !== '' && !/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim()))
+    faults.push({ at: 'head', field: 'id', problem: { code: 'bad-id' } })
 
-  const read = (sheet: SheetName) => draft.sheets[sheet].flatMap((row, i) => {
-    if (isBlankRow(row)) return []
-    const reading = readSheetRow(sheetTables[sheet], row)
-    for (const [column, problem] of Object.entries(reading.problems)) faults.push({ at: 'sheet', sheet, row: i, column, problem })
-    return [{ row: i, ...reading }]
-  })
+  const read = (sheet: SheetName) =>
+    draft.sheets[sheet].flatMap((row, i) => {
+      if (isBlankRow(row)) return []
+      const reading = readSheetRow(sheetTables[sheet], row)
+      for (const [column, problem] of Object.entries(reading.problems))
+        faults.push({ at: 'sheet', sheet, row: i, column, problem })
+      return [{ row: i, ...reading }]
+    })
   const tables = { sizes: read('sizes'), contacts: read('contacts'), seals: read('seals'), placard: read('placard') }
-  const cell = (sheet: SheetName, row: number, column: string, problem: SheetProblem) => faults.push({ at: 'sheet', sheet, row, column, problem })
+  const cell = (sheet: SheetName, row: number, column: string, problem: SheetProblem) =>
+    faults.push({ at: 'sheet', sheet, row, column, problem })
   for (const sheet of ['sizes', 'contacts', 'seals'] as const) {
     const seen = new Set<unknown>()
     for (const { row, values } of tables[sheet]) {
@@ -75,29 +120,76 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
   }
   const sizeIds = tables.sizes.flatMap(({ values }) => (typeof values.id === 'string' ? [values.id] : []))
   const contactIds = new Set(tables.contacts.map(({ values }) => values.id))
-  for (const { row, values } of tables.contacts) if (typeof values.size === 'string' && !sizeIds.includes(values.size)) cell('contacts', row, 'size', { code: 'unknown', what: 'contact size', known: sizeIds })
-  for (const { row, values } of tables.placard) if (values.contact !== undefined && !contactIds.has(values.contact)) cell('placard', row, 'contact', { code: 'unknown', what: 'contact of this family', known: [...contactIds].map(String).slice(0, 8) })
-  for (const [sheet, low, high] of [['contacts', 'minMm2', 'maxMm2'], ['contacts', 'insulationMinMm', 'insulationMaxMm'], ['seals', 'minMm', 'maxMm'], ['placard', 'minMm2', 'maxMm2'], ['placard', 'stripMinMm', 'stripMaxMm'], ['placard', 'heightMinMm', 'heightMaxMm'], ['sizes', 'matMinMm', 'matMaxMm']] as const) {
-    for (const { row, values } of tables[sheet]) if (typeof values[low] === 'number' && typeof values[high] === 'number' && values[low] > values[high]) cell(sheet, row, high, { code: 'min-above-max' })
+  for (const { row, values } of tables.contacts)
+    if (typeof values.size === 'string' && !sizeIds.includes(values.size))
+      cell('contacts', row, 'size', { code: 'unknown', what: 'contact size', known: sizeIds })
+  for (const { row, values } of tables.placard)
+    if (values.contact !== undefined && !contactIds.has(values.contact))
+      cell('placard', row, 'contact', {
+        code: 'unknown',
+        what: 'contact of this family',
+        known: [...contactIds].map(String).slice(0, 8),
+      })
+  for (const [sheet, low, high] of [
+    ['contacts', 'minMm2', 'maxMm2'],
+    ['contacts', 'insulationMinMm', 'insulationMaxMm'],
+    ['seals', 'minMm', 'maxMm'],
+    ['placard', 'minMm2', 'maxMm2'],
+    ['placard', 'stripMinMm', 'stripMaxMm'],
+    ['placard', 'heightMinMm', 'heightMaxMm'],
+    ['sizes', 'matMinMm', 'matMaxMm'],
+  ] as const) {
+    for (const { row, values } of tables[sheet])
+      if (typeof values[low] === 'number' && typeof values[high] === 'number' && values[low] > values[high])
+        cell(sheet, row, high, { code: 'min-above-max' })
   }
   const housings = draft.housings.flatMap((one, i) => {
     const { housing, problems } = readHousing(one, source)
-    for (const [field, problem] of Object.entries(problems)) faults.push({ at: 'housing', housing: i, field: field as HousingField, problem })
-    return housing ? [keepHidden(housing, draft.origin?.housings.find((before) => before.id === housing.id))] : []
+    for (const [field, problem] of Object.entries(problems))
+      faults.push({ at: 'housing', housing: i, field: field as HousingField, problem })
+    return housing
+      ? [
+          keepHidden(
+            housing,
+            draft.origin?.housings.find((before) => before.id === housing.id),
+          ),
+        ]
+      : []
   })
   const rows = tables.placard.map(({ row, values }): ToolRow => {
     const placard = draft.sheets.placard[row]?.[ORIGIN]
-    return { tool: typeof values.tool === 'string' ? values.tool : '', ...(placard !== undefined && { placard }), row: toPlacardRow(values) }
+    return {
+      tool: typeof values.tool === 'string' ? values.tool : '',
+      ...(placard !== undefined && { placard }),
+      row: toPlacardRow(values),
+    }
   })
   if (faults.length > 0) return { faults, rows }
   const { origin } = draft
-  const contacts = tables.contacts.map(({ values }) => keepContact(toContact(values, source), origin?.contacts.find((one) => one.id === values.id)))
+  const contacts = tables.contacts.map(({ values }) =>
+    keepContact(
+      toContact(values, source),
+      origin?.contacts.find((one) => one.id === values.id),
+    ),
+  )
   const family: FamilyInput = {
     ...(origin?.suits && { suits: origin.suits }),
-    id: draft.id.trim(), name: draft.name.trim(), sealing: draft.sealing, release: draft.release, lock: draft.lock, halves: { plug: draft.plugTakes, receptacle: draft.receptacleTakes },
+    id: draft.id.trim(),
+    name: draft.name.trim(),
+    sealing: draft.sealing,
+    release: draft.release,
+    lock: draft.lock,
+    halves: { plug: draft.plugTakes, receptacle: draft.receptacleTakes },
     ...(draft.orientation.trim() !== '' && { orientation: draft.orientation.trim() }),
-    sizes: tables.sizes.map(({ values }) => toSize(values)), housings, contacts: [...contacts, ...(origin?.contacts.filter((one) => one.construction === 'sleeve') ?? [])],
-    seals: tables.seals.map(({ values }) => ({ ...toSeal(values, source), aliases: origin?.seals.find((one) => one.id === values.id)?.aliases ?? [] })), parts: [], source,
+    sizes: tables.sizes.map(({ values }) => toSize(values)),
+    housings,
+    contacts: [...contacts, ...(origin?.contacts.filter((one) => one.construction === 'sleeve') ?? [])],
+    seals: tables.seals.map(({ values }) => ({
+      ...toSeal(values, source),
+      aliases: origin?.seals.find((one) => one.id === values.id)?.aliases ?? [],
+    })),
+    parts: [],
+    source,
   }
   return { faults, family: { ...family, parts: partsOf(family, origin, source) }, rows }
 }
@@ -125,40 +217,90 @@ const keepHidden = (housing: FamilyInput['housings'][number], before: FamilyInpu
 /** A contact with what its sheet does not show as it was before. */
 function keepContact(contact: ContactInput, before: ContactInput | undefined): ContactInput {
   if (before?.construction !== contact.construction) return contact
-  const barrel = contact.barrel && before.barrel ? { barrel: { ...before.barrel, ...contact.barrel, ...('wings' in before.barrel && { wings: before.barrel.wings }), ...('cupDepthMm' in before.barrel && { cupDepthMm: before.barrel.cupDepthMm }) } } : {}
-  return { ...contact, ...barrel, aliases: before.aliases, pullMinima: before.pullMinima, contactMilliohm: before.contactMilliohm, refC: before.refC } as ContactInput
+  const barrel =
+    contact.barrel && before.barrel
+      ? {
+          barrel: {
+            ...before.barrel,
+            ...contact.barrel,
+            ...('wings' in before.barrel && { wings: before.barrel.wings }),
+            ...('cupDepthMm' in before.barrel && { cupDepthMm: before.barrel.cupDepthMm }),
+          },
+        }
+      : {}
+  return {
+    ...contact,
+    ...barrel,
+    aliases: before.aliases,
+    pullMinima: before.pullMinima,
+    contactMilliohm: before.contactMilliohm,
+    refC: before.refC,
+  } as ContactInput
 }
 
 /** A family of the shelf as a draft, with the placard rows that are for its contacts. */
 export function draftFamily(family: FamilyInput, placards: readonly Placard[]): FamilyDraft {
-  const contacts = family.contacts.flatMap((contact) => (isSleeve({ ...contact, family: family.id }) ? [] : [contact as Exclude<ContactInput, { construction: 'sleeve' }>]))
+  const contacts = family.contacts.flatMap((contact) =>
+    isSleeve({ ...contact, family: family.id }) ? [] : [contact as Exclude<ContactInput, { construction: 'sleeve' }>],
+  )
   const ids = new Set(contacts.map((contact) => contact.id))
   return {
-    id: family.id, name: family.name, document: family.source.document, revision: family.source.revision ?? '', basis: family.source.basis, sealing: family.sealing, release: family.release, lock: family.lock,
-    plugTakes: family.halves.plug, receptacleTakes: family.halves.receptacle, orientation: family.orientation ?? '',
+    id: family.id,
+    name: family.name,
+    document: family.source.document,
+    revision: family.source.revision ?? '',
+    basis: family.source.basis,
+    sealing: family.sealing,
+    release: family.release,
+    lock: family.lock,
+    plugTakes: family.halves.plug,
+    receptacleTakes: family.halves.receptacle,
+    orientation: family.orientation ?? '',
     sheets: {
-      sizes: family.sizes.map(fromSize), contacts: contacts.map(fromContact), seals: family.seals.map(fromSeal),
-      placard: placards.flatMap((placard) => placard.rows.flatMap((row) => (ids.has(row.contact) ? [{ ...fromPlacardRow(placard.tool, row), [ORIGIN]: placard.id }] : []))),
+      sizes: family.sizes.map(fromSize),
+      contacts: contacts.map(fromContact),
+      seals: family.seals.map(fromSeal),
+      placard: placards.flatMap((placard) =>
+        placard.rows.flatMap((row) =>
+          ids.has(row.contact) ? [{ ...fromPlacardRow(placard.tool, row), [ORIGIN]: placard.id }] : [],
+        ),
+      ),
     },
-    housings: family.housings.map(draftHousing), origin: family,
+    housings: family.housings.map(draftHousing),
+    origin: family,
   }
 }
 
 /** The same family under other part numbers, to be changed: nothing of it belongs to the first one any more. */
 export function duplicateFamily(draft: FamilyDraft, id: string, name: string, mark: string): FamilyDraft {
   const parts = new Set([...draft.sheets.contacts, ...draft.sheets.seals].map((row) => row.id ?? ''))
-  for (const housing of draft.housings) for (const part of [housing.id, housing.lock, housing.interfaceSeal]) parts.add(part)
+  for (const housing of draft.housings)
+    for (const part of [housing.id, housing.lock, housing.interfaceSeal]) parts.add(part)
   for (const size of draft.sheets.sizes) parts.add(size.plug ?? '')
-  const renamed = (part: string | undefined) => (part === undefined || part === '' ? '' : parts.has(part) ? `${part}${mark}` : part)
+  const renamed = (part: string | undefined) =>
+    part === undefined || part === '' ? '' : parts.has(part) ? `${part}${mark}` : part
   return {
-    ...draft, id, name, origin: undefined,
+    ...draft,
+    id,
+    name,
+    origin: undefined,
     sheets: {
       sizes: draft.sheets.sizes.map((row) => ({ ...row, plug: renamed(row.plug) })),
       contacts: draft.sheets.contacts.map((row) => ({ ...row, id: renamed(row.id) })),
       seals: draft.sheets.seals.map((row) => ({ ...row, id: renamed(row.id) })),
       placard: draft.sheets.placard.map(({ [ORIGIN]: _origin, ...row }) => ({ ...row, contact: renamed(row.contact) })),
     },
-    housings: draft.housings.map((housing) => ({ ...housing, id: renamed(housing.id), lock: renamed(housing.lock), interfaceSeal: renamed(housing.interfaceSeal), mates: housing.mates.split(/[\s,;]+/).filter(Boolean).map(renamed).join(', ') })),
+    housings: draft.housings.map((housing) => ({
+      ...housing,
+      id: renamed(housing.id),
+      lock: renamed(housing.lock),
+      interfaceSeal: renamed(housing.interfaceSeal),
+      mates: housing.mates
+        .split(/[\s,;]+/)
+        .filter(Boolean)
+        .map(renamed)
+        .join(', '),
+    })),
   }
 }
 
@@ -166,10 +308,16 @@ export function duplicateFamily(draft: FamilyDraft, id: string, name: string, ma
  * The placards after a family's rows were edited. Rows of its contacts on any placard are replaced by the draft's: each goes
  * back to the placard that it came from, new ones to one for the family and tool.
  */
-export function placardsAfter(placards: readonly Placard[], family: FamilyInput, rows: readonly ToolRow[]): readonly Placard[] {
+export function placardsAfter(
+  placards: readonly Placard[],
+  family: FamilyInput,
+  rows: readonly ToolRow[],
+): readonly Placard[] {
   // terminals are in no sheet: their rows stay
   const ids = new Set(family.contacts.flatMap((contact) => (contact.construction === 'sleeve' ? [] : [contact.id])))
-  const after = new Map(placards.map((placard) => [placard.id, { ...placard, rows: placard.rows.filter((row) => !ids.has(row.contact)) }]))
+  const after = new Map(
+    placards.map((placard) => [placard.id, { ...placard, rows: placard.rows.filter((row) => !ids.has(row.contact)) }]),
+  )
   for (const { tool, placard, row } of rows) {
     const before = placard === undefined ? undefined : after.get(placard)
     const id = before?.tool === tool ? before.id : `${family.id}-${tool}`
@@ -179,4 +327,3 @@ export function placardsAfter(placards: readonly Placard[], family: FamilyInput,
   const before = new Map(placards.map((placard) => [placard.id, placard]))
   return [...after.values()].filter((placard) => figureChanges(before.get(placard.id), placard).length > 0)
 }
-

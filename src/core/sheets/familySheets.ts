@@ -4,8 +4,15 @@ import type { CellShape, CellValue, SheetColumn } from './sheet'
 /** The sheets of a family: what a maker's data sheet gives in tables, each row one part or one setting. */
 
 const mm: CellShape = { kind: 'figure', dimension: 'length' }
-const column = (id: string, heading: string, cell: CellShape, required = false, aliases: readonly string[] = []): SheetColumn => ({ id, heading, cell, required, aliases })
-const id = (name: string, heading: string, aliases: readonly string[] = []) => column(name, heading, { kind: 'id' }, true, aliases)
+const column = (
+  id: string,
+  heading: string,
+  cell: CellShape,
+  required = false,
+  aliases: readonly string[] = [],
+): SheetColumn => ({ id, heading, cell, required, aliases })
+const id = (name: string, heading: string, aliases: readonly string[] = []) =>
+  column(name, heading, { kind: 'id' }, true, aliases)
 
 export const sizeSheet: readonly SheetColumn[] = [
   id('id', 'size', ['contact size']),
@@ -20,7 +27,10 @@ export const sizeSheet: readonly SheetColumn[] = [
 export const contactSheet: readonly SheetColumn[] = [
   id('id', 'part', ['part number', 'contact', 'pn', 'part no']),
   column('name', 'name', { kind: 'text', limit: 120 }, false, ['description']),
-  column('construction', 'made', { kind: 'choice', of: ['closed-barrel', 'open-barrel', 'open-barrel-sealed'] }, true, ['construction', 'type']),
+  column('construction', 'made', { kind: 'choice', of: ['closed-barrel', 'open-barrel', 'open-barrel-sealed'] }, true, [
+    'construction',
+    'type',
+  ]),
   column('size', 'size', { kind: 'id' }, true, ['contact size']),
   column('gender', 'gender', { kind: 'choice', of: ['pin', 'socket'] }, true),
   column('minMm2', 'wire from', { kind: 'figure', dimension: 'area' }, true, ['min mm2', 'conductor min', 'from mm2']),
@@ -77,10 +87,14 @@ export const placardSheet: readonly SheetColumn[] = [
 ]
 
 type Values = Readonly<Record<string, CellValue>>
-const num = (values: Values, key: string): number | undefined => (typeof values[key] === 'number' ? values[key] : undefined)
-const str = (values: Values, key: string): string | undefined => (typeof values[key] === 'string' ? values[key] : undefined)
-const opt = <K extends string, V>(key: K, value: V | undefined) => (value === undefined ? {} : { [key]: value }) as Readonly<Partial<Record<K, V>>>
-const span = (min: number | undefined, max: number | undefined) => (min === undefined && max === undefined ? undefined : { minMm: min ?? max ?? 0, maxMm: max ?? min ?? 0 })
+const num = (values: Values, key: string): number | undefined =>
+  typeof values[key] === 'number' ? values[key] : undefined
+const str = (values: Values, key: string): string | undefined =>
+  typeof values[key] === 'string' ? values[key] : undefined
+const opt = <K extends string, V>(key: K, value: V | undefined) =>
+  (value === undefined ? {} : { [key]: value }) as Readonly<Partial<Record<K, V>>>
+const span = (min: number | undefined, max: number | undefined) =>
+  min === undefined && max === undefined ? undefined : { minMm: min ?? max ?? 0, maxMm: max ?? min ?? 0 }
 
 /** Where a part's figures come from: the family's own sheet, its revision, and on what they rest. */
 export interface SheetSource {
@@ -91,7 +105,14 @@ export interface SheetSource {
 
 export const toSize = (values: Values): ContactSize => {
   const mat = span(num(values, 'matMinMm'), num(values, 'matMaxMm'))
-  return { id: str(values, 'id') ?? '', name: str(values, 'name') ?? str(values, 'id') ?? '', ...opt('boreMm', num(values, 'boreMm')), ...opt('matWindow', mat), ...opt('retentionN', num(values, 'retentionN')), ...opt('plug', str(values, 'plug')) }
+  return {
+    id: str(values, 'id') ?? '',
+    name: str(values, 'name') ?? str(values, 'id') ?? '',
+    ...opt('boreMm', num(values, 'boreMm')),
+    ...opt('matWindow', mat),
+    ...opt('retentionN', num(values, 'retentionN')),
+    ...opt('plug', str(values, 'plug')),
+  }
 }
 
 /** A contact from its row. The barrel is there only when the sheet gives all that its construction needs. */
@@ -99,54 +120,164 @@ export function toContact(values: Values, source: SheetSource): ContactInput {
   const need = (keys: readonly string[]) => keys.every((key) => num(values, key) !== undefined)
   const n = (key: string) => num(values, key) ?? 0
   const base = {
-    id: str(values, 'id') ?? '', name: str(values, 'name') ?? str(values, 'id') ?? '', aliases: [], size: str(values, 'size') ?? '', gender: values.gender === 'pin' ? ('pin' as const) : ('socket' as const),
-    conductor: { minMm2: n('minMm2'), maxMm2: n('maxMm2') }, ...opt('insulation', span(num(values, 'insulationMinMm'), num(values, 'insulationMaxMm'))),
-    plating: (str(values, 'plating') ?? 'tin') as 'tin', ...opt('ratedA', num(values, 'ratedA')), refC: 20, ...opt('maxC', num(values, 'maxC')), ...opt('matings', num(values, 'matings')),
-    ...opt('overallMm', num(values, 'overallMm')), ...opt('matingMm', num(values, 'matingMm')), ...opt('crimpedMm', num(values, 'crimpedMm')), ...opt('bin', str(values, 'bin')),
-    twoWires: values.twoWires === true, reuses: num(values, 'reuses') ?? 0, ...opt('sheetTool', str(values, 'sheetTool')), pullMinima: [], contactMilliohm: 5, source,
+    id: str(values, 'id') ?? '',
+    name: str(values, 'name') ?? str(values, 'id') ?? '',
+    aliases: [],
+    size: str(values, 'size') ?? '',
+    gender: values.gender === 'pin' ? ('pin' as const) : ('socket' as const),
+    conductor: { minMm2: n('minMm2'), maxMm2: n('maxMm2') },
+    ...opt('insulation', span(num(values, 'insulationMinMm'), num(values, 'insulationMaxMm'))),
+    plating: (str(values, 'plating') ?? 'tin') as 'tin',
+    ...opt('ratedA', num(values, 'ratedA')),
+    refC: 20,
+    ...opt('maxC', num(values, 'maxC')),
+    ...opt('matings', num(values, 'matings')),
+    ...opt('overallMm', num(values, 'overallMm')),
+    ...opt('matingMm', num(values, 'matingMm')),
+    ...opt('crimpedMm', num(values, 'crimpedMm')),
+    ...opt('bin', str(values, 'bin')),
+    twoWires: values.twoWires === true,
+    reuses: num(values, 'reuses') ?? 0,
+    ...opt('sheetTool', str(values, 'sheetTool')),
+    pullMinima: [],
+    contactMilliohm: 5,
+    source,
   }
   if (values.construction === 'closed-barrel') {
     const whole = need(['barrelMm', 'barrelBoreMm', 'barrelOuterMm', 'holeAtMm'])
-    return { ...base, construction: 'closed-barrel', ...(whole && { barrel: { depthMm: n('barrelMm'), boreMm: n('barrelBoreMm'), outerMm: n('barrelOuterMm'), cupDepthMm: 0, holeAtMm: n('holeAtMm') } }) }
+    return {
+      ...base,
+      construction: 'closed-barrel',
+      ...(whole && {
+        barrel: {
+          depthMm: n('barrelMm'),
+          boreMm: n('barrelBoreMm'),
+          outerMm: n('barrelOuterMm'),
+          cupDepthMm: 0,
+          holeAtMm: n('holeAtMm'),
+        },
+      }),
+    }
   }
   const whole = need(['barrelMm', 'transitionMm', 'insulationBarrelMm', 'reachMm', 'metalAreaMm2', 'crimpWidthMm'])
-  const barrel = { conductorBarrelMm: n('barrelMm'), transitionMm: n('transitionMm'), insulationBarrelMm: n('insulationBarrelMm'), reachMm: n('reachMm'), metalAreaMm2: n('metalAreaMm2'), crimpWidthMm: n('crimpWidthMm'), wings: 'touching' as const }
-  return { ...base, construction: values.construction === 'open-barrel-sealed' ? 'open-barrel-sealed' : 'open-barrel', ...(whole && { barrel }) }
+  const barrel = {
+    conductorBarrelMm: n('barrelMm'),
+    transitionMm: n('transitionMm'),
+    insulationBarrelMm: n('insulationBarrelMm'),
+    reachMm: n('reachMm'),
+    metalAreaMm2: n('metalAreaMm2'),
+    crimpWidthMm: n('crimpWidthMm'),
+    wings: 'touching' as const,
+  }
+  return {
+    ...base,
+    construction: values.construction === 'open-barrel-sealed' ? 'open-barrel-sealed' : 'open-barrel',
+    ...(whole && { barrel }),
+  }
 }
 
 export const toSeal = (values: Values, source: SheetSource): Omit<Seal, 'family'> => ({
-  id: str(values, 'id') ?? '', name: str(values, 'name') ?? str(values, 'id') ?? '', aliases: [], insulation: span(num(values, 'minMm'), num(values, 'maxMm')) ?? { minMm: 0, maxMm: 0 },
-  boreMm: num(values, 'boreMm') ?? 0, lengthMm: num(values, 'lengthMm') ?? 0, source,
+  id: str(values, 'id') ?? '',
+  name: str(values, 'name') ?? str(values, 'id') ?? '',
+  aliases: [],
+  insulation: span(num(values, 'minMm'), num(values, 'maxMm')) ?? { minMm: 0, maxMm: 0 },
+  boreMm: num(values, 'boreMm') ?? 0,
+  lengthMm: num(values, 'lengthMm') ?? 0,
+  source,
 })
 
 export const toPlacardRow = (values: Values): PlacardRow => ({
-  contact: str(values, 'contact') ?? '', conductor: { minMm2: num(values, 'minMm2') ?? 0, maxMm2: num(values, 'maxMm2') ?? 0 },
-  ...opt('strip', span(num(values, 'stripMinMm'), num(values, 'stripMaxMm'))), ...opt('source', str(values, 'source')), ...opt('die', str(values, 'die')), ...opt('positioner', str(values, 'positioner')),
-  ...opt('turret', num(values, 'turret')), ...opt('selector', num(values, 'selector')), ...opt('nest', str(values, 'nest')), ...opt('wireStopMm', num(values, 'wireStopMm')),
+  contact: str(values, 'contact') ?? '',
+  conductor: { minMm2: num(values, 'minMm2') ?? 0, maxMm2: num(values, 'maxMm2') ?? 0 },
+  ...opt('strip', span(num(values, 'stripMinMm'), num(values, 'stripMaxMm'))),
+  ...opt('source', str(values, 'source')),
+  ...opt('die', str(values, 'die')),
+  ...opt('positioner', str(values, 'positioner')),
+  ...opt('turret', num(values, 'turret')),
+  ...opt('selector', num(values, 'selector')),
+  ...opt('nest', str(values, 'nest')),
+  ...opt('wireStopMm', num(values, 'wireStopMm')),
   ...opt('height', span(num(values, 'heightMinMm'), num(values, 'heightMaxMm'))),
 })
 
-const text = (value: string | number | boolean | undefined): string => (value === undefined ? '' : value === true ? 'yes' : value === false ? '' : String(value))
-const row = (values: Readonly<Record<string, string | number | boolean | undefined>>): Record<string, string> => Object.fromEntries(Object.entries(values).map(([key, value]) => [key, text(value)]))
+const text = (value: string | number | boolean | undefined): string =>
+  value === undefined ? '' : value === true ? 'yes' : value === false ? '' : String(value)
+const row = (values: Readonly<Record<string, string | number | boolean | undefined>>): Record<string, string> =>
+  Object.fromEntries(Object.entries(values).map(([key, value]) => [key, text(value)]))
 
-export const fromSize = (size: ContactSize) => row({ id: size.id, name: size.name, boreMm: size.boreMm, matMinMm: size.matWindow?.minMm, matMaxMm: size.matWindow?.maxMm, retentionN: size.retentionN, plug: size.plug })
+export const fromSize = (size: ContactSize) =>
+  row({
+    id: size.id,
+    name: size.name,
+    boreMm: size.boreMm,
+    matMinMm: size.matWindow?.minMm,
+    matMaxMm: size.matWindow?.maxMm,
+    retentionN: size.retentionN,
+    plug: size.plug,
+  })
 
 export function fromContact(contact: Exclude<ContactInput, { construction: 'sleeve' }>): Record<string, string> {
   const { barrel } = contact
   const closed = contact.construction === 'closed-barrel' ? contact.barrel : undefined
   const open = contact.construction === 'closed-barrel' ? undefined : contact.barrel
   return row({
-    id: contact.id, name: contact.name, construction: contact.construction, size: contact.size, gender: contact.gender, minMm2: contact.conductor.minMm2, maxMm2: contact.conductor.maxMm2,
-    insulationMinMm: contact.insulation?.minMm, insulationMaxMm: contact.insulation?.maxMm, plating: contact.plating, ratedA: contact.ratedA, maxC: contact.maxC, matings: contact.matings,
-    overallMm: contact.overallMm, matingMm: contact.matingMm, crimpedMm: contact.crimpedMm, barrelMm: barrel && (closed?.depthMm ?? open?.conductorBarrelMm), barrelBoreMm: closed?.boreMm, barrelOuterMm: closed?.outerMm, holeAtMm: closed?.holeAtMm,
-    transitionMm: open?.transitionMm, insulationBarrelMm: open?.insulationBarrelMm, reachMm: open?.reachMm, metalAreaMm2: open?.metalAreaMm2, crimpWidthMm: open?.crimpWidthMm,
-    bin: contact.bin, twoWires: contact.twoWires, reuses: contact.reuses, sheetTool: contact.sheetTool,
+    id: contact.id,
+    name: contact.name,
+    construction: contact.construction,
+    size: contact.size,
+    gender: contact.gender,
+    minMm2: contact.conductor.minMm2,
+    maxMm2: contact.conductor.maxMm2,
+    insulationMinMm: contact.insulation?.minMm,
+    insulationMaxMm: contact.insulation?.maxMm,
+    plating: contact.plating,
+    ratedA: contact.ratedA,
+    maxC: contact.maxC,
+    matings: contact.matings,
+    overallMm: contact.overallMm,
+    matingMm: contact.matingMm,
+    crimpedMm: contact.crimpedMm,
+    barrelMm: barrel && (closed?.depthMm ?? open?.conductorBarrelMm),
+    barrelBoreMm: closed?.boreMm,
+    barrelOuterMm: closed?.outerMm,
+    holeAtMm: closed?.holeAtMm,
+    transitionMm: open?.transitionMm,
+    insulationBarrelMm: open?.insulationBarrelMm,
+    reachMm: open?.reachMm,
+    metalAreaMm2: open?.metalAreaMm2,
+    crimpWidthMm: open?.crimpWidthMm,
+    bin: contact.bin,
+    twoWires: contact.twoWires,
+    reuses: contact.reuses,
+    sheetTool: contact.sheetTool,
   })
 }
 
-export const fromSeal = (seal: Omit<Seal, 'family'>) => row({ id: seal.id, name: seal.name, minMm: seal.insulation.minMm, maxMm: seal.insulation.maxMm, boreMm: seal.boreMm, lengthMm: seal.lengthMm })
+export const fromSeal = (seal: Omit<Seal, 'family'>) =>
+  row({
+    id: seal.id,
+    name: seal.name,
+    minMm: seal.insulation.minMm,
+    maxMm: seal.insulation.maxMm,
+    boreMm: seal.boreMm,
+    lengthMm: seal.lengthMm,
+  })
 
-export const fromPlacardRow = (tool: string, one: PlacardRow) => row({
-  tool, contact: one.contact, minMm2: one.conductor.minMm2, maxMm2: one.conductor.maxMm2, die: one.die, positioner: one.positioner, turret: one.turret, selector: one.selector, nest: one.nest, wireStopMm: one.wireStopMm,
-  stripMinMm: one.strip?.minMm, stripMaxMm: one.strip?.maxMm, heightMinMm: one.height?.minMm, heightMaxMm: one.height?.maxMm, source: one.source,
-})
+export const fromPlacardRow = (tool: string, one: PlacardRow) =>
+  row({
+    tool,
+    contact: one.contact,
+    minMm2: one.conductor.minMm2,
+    maxMm2: one.conductor.maxMm2,
+    die: one.die,
+    positioner: one.positioner,
+    turret: one.turret,
+    selector: one.selector,
+    nest: one.nest,
+    wireStopMm: one.wireStopMm,
+    stripMinMm: one.strip?.minMm,
+    stripMaxMm: one.strip?.maxMm,
+    heightMinMm: one.height?.minMm,
+    heightMaxMm: one.height?.maxMm,
+    source: one.source,
+  })

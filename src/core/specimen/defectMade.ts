@@ -5,14 +5,24 @@ import type { CrimpMade } from './specimenTypes'
 type Change = (sound: CrimpMade, body: SpecimenBody) => Partial<CrimpMade>
 
 /** The strip was changed, the insulation's edge stayed where it was: the conductor's end moved by as much, mm further from the tip. */
-const stripShorter = (byMm: number): Change => ({ stripMm, endShortMm }) => ({ stripMm: Math.max(0.3, stripMm - byMm), endShortMm: endShortMm + Math.min(byMm, stripMm - 0.3) })
+const stripShorter =
+  (byMm: number): Change =>
+  ({ stripMm, endShortMm }) => ({
+    stripMm: Math.max(0.3, stripMm - byMm),
+    endShortMm: endShortMm + Math.min(byMm, stripMm - 0.3),
+  })
 /** The conductor's end is where it should be, and the strip too long: the insulation ends further back. */
-const bareBehind = (byMm: number): Change => ({ stripMm }) => ({ stripMm: stripMm + byMm })
+const bareBehind =
+  (byMm: number): Change =>
+  ({ stripMm }) => ({ stripMm: stripMm + byMm })
 /** The strip is right, the wire was not pushed as far, or further. */
-const pushed = (byMm: number): Change => ({ endShortMm }) => ({ endShortMm: endShortMm - byMm })
+const pushed =
+  (byMm: number): Change =>
+  ({ endShortMm }) => ({ endShortMm: endShortMm - byMm })
 
 /** So far from the bottom the conductor's end has left the inspection hole. */
-const emptiesHoleMm = (body: Extract<SpecimenBody, { kind: 'closed' }>) => Math.min(body.depthMm - 0.4, body.depthMm + body.cupDepthMm - body.holeAtMm + 0.25 * body.outerMm)
+const emptiesHoleMm = (body: Extract<SpecimenBody, { kind: 'closed' }>) =>
+  Math.min(body.depthMm - 0.4, body.depthMm + body.cupDepthMm - body.holeAtMm + 0.25 * body.outerMm)
 
 /**
  * How a piece must have been made for a defect to show on it: what hands and tool did otherwise than for a sound one.
@@ -24,12 +34,21 @@ const changes: Readonly<Partial<Record<DefectCode, Change>>> = {
   'not-bottomed': pushed(-1.4),
   'gap-too-large': bareBehind(1.6),
   // bottomed, and the insulation pressed in
-  'insulation-in-barrel': (sound, body) => (body.kind === 'open' ? {} : { endShortMm: 0, stripMm: body.depthMm + (body.kind === 'closed' ? body.cupDepthMm : 0) - 1.4 }),
+  'insulation-in-barrel': (sound, body) =>
+    body.kind === 'open'
+      ? {}
+      : { endShortMm: 0, stripMm: body.depthMm + (body.kind === 'closed' ? body.cupDepthMm : 0) - 1.4 },
   'brush-too-short': (sound, body) => stripShorter(Math.max(0, -sound.endShortMm) + 0.6)(sound, body),
-  'brush-reaches-mating-part': (sound, body) => (body.kind === 'open' ? stripShorter(-Math.max(1, body.reachMm + sound.endShortMm + 0.6))(sound, body) : {}),
-  'insulation-under-wings': (sound, body) => (body.kind === 'open' ? pushed(body.transitionMm / 2 + 1)(sound, body) : {}),
-  'bare-under-insulation-wings': (sound, body) => (body.kind === 'open' ? bareBehind(body.transitionMm / 2 + 1.2)(sound, body) : {}),
-  'tip-not-reached': (sound) => ({ endShortMm: Math.max(0, sound.endShortMm) + 2, stripMm: Math.max(0.3, sound.stripMm - 2 - Math.max(0, -sound.endShortMm)) }),
+  'brush-reaches-mating-part': (sound, body) =>
+    body.kind === 'open' ? stripShorter(-Math.max(1, body.reachMm + sound.endShortMm + 0.6))(sound, body) : {},
+  'insulation-under-wings': (sound, body) =>
+    body.kind === 'open' ? pushed(body.transitionMm / 2 + 1)(sound, body) : {},
+  'bare-under-insulation-wings': (sound, body) =>
+    body.kind === 'open' ? bareBehind(body.transitionMm / 2 + 1.2)(sound, body) : {},
+  'tip-not-reached': (sound) => ({
+    endShortMm: Math.max(0, sound.endShortMm) + 2,
+    stripMm: Math.max(0.3, sound.stripMm - 2 - Math.max(0, -sound.endShortMm)),
+  }),
   'strands-past-tip': stripShorter(-1.6),
   'under-crimped': () => ({ compaction: 0.98 }),
   'over-crimped': () => ({ compaction: 0.68 }),
@@ -45,8 +64,10 @@ const changesOfDepth: Readonly<Partial<Record<DefectCode, Change>>> = {
   'hole-empty': (sound, body) => (body.kind === 'closed' ? pushed(-emptiesHoleMm(body))(sound, body) : {}),
   'gap-too-large': pushed(-1.6),
   'brush-too-short': (sound, body) => pushed(-(Math.max(0, -sound.endShortMm) + 0.6))(sound, body),
-  'brush-reaches-mating-part': (sound, body) => (body.kind === 'open' ? pushed(Math.max(1, body.reachMm + sound.endShortMm + 0.6))(sound, body) : {}),
-  'bare-under-insulation-wings': (sound, body) => (body.kind === 'open' ? pushed(-(body.transitionMm / 2 + 1.2))(sound, body) : {}),
+  'brush-reaches-mating-part': (sound, body) =>
+    body.kind === 'open' ? pushed(Math.max(1, body.reachMm + sound.endShortMm + 0.6))(sound, body) : {},
+  'bare-under-insulation-wings': (sound, body) =>
+    body.kind === 'open' ? pushed(-(body.transitionMm / 2 + 1.2))(sound, body) : {},
   'tip-not-reached': pushed(-2),
 }
 

@@ -6,10 +6,29 @@ import { heightAt, pieceFaults, pieceMade, type PieceFault } from './pieceMade'
 import { specimen } from './specimen'
 
 const shelf = demoCatalogue()
-const contact = (id: string) => shelf.contacts.get(id) ?? (() => { throw new Error(id) })()
-const type = shelf.wireTypes.get('TW-0.5') ?? (() => { throw new Error('wire') })()
+const contact = (id: string) =>
+  shelf.contacts.get(id) ??
+  (() => {
+    throw new Error(id)
+  })()
+const type =
+  shelf.wireTypes.get('TW-0.5') ??
+  (() => {
+    throw new Error('wire')
+  })()
 const set = (nominalMm: number, more: Partial<ChosenSet> = {}): ChosenSet => ({
-  contact: 'x', setup: { tool: 'PF-10' }, strip: { minMm: nominalMm - 0.4, nominalMm, maxMm: nominalMm + 0.4, limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' } }, stripFrom: 'dimensions', source: 's', estimate: false, ...more,
+  contact: 'x',
+  setup: { tool: 'PF-10' },
+  strip: {
+    minMm: nominalMm - 0.4,
+    nominalMm,
+    maxMm: nominalMm + 0.4,
+    limits: { below: 'brush-too-short', above: 'bare-under-insulation-wings' },
+  },
+  stripFrom: 'dimensions',
+  source: 's',
+  estimate: false,
+  ...more,
 })
 
 test('a piece that goes right is sound: brush and gap in the middle, held all along, breaks in the wire', () => {
@@ -23,12 +42,18 @@ test('a piece that goes right is sound: brush and gap in the middle, held all al
   expect(closed.held).toBe(1)
 })
 
-test.each(Object.keys(pieceFaults) as PieceFault[])('%s pulls off at less than two thirds, whatever the contact', (fault) => {
-  for (const [id, nominalMm] of [['SC-03-08', 3.8], ['CM-SK-N', 5.85]] as const) {
-    const sound = specimen(pieceMade(contact(id), type, set(nominalMm))).pullN
-    expect(specimen(pieceMade(contact(id), type, set(nominalMm), { fault })).pullN).toBeLessThan(sound * 0.7)
-  }
-})
+test.each(Object.keys(pieceFaults) as PieceFault[])(
+  '%s pulls off at less than two thirds, whatever the contact',
+  (fault) => {
+    for (const [id, nominalMm] of [
+      ['SC-03-08', 3.8],
+      ['CM-SK-N', 5.85],
+    ] as const) {
+      const sound = specimen(pieceMade(contact(id), type, set(nominalMm))).pullN
+      expect(specimen(pieceMade(contact(id), type, set(nominalMm), { fault })).pullN).toBeLessThan(sound * 0.7)
+    }
+  },
+)
 
 test('folded back, both legs are gripped', () => {
   const once = pieceMade(contact('SC-03-08'), type, set(3.8))
@@ -39,11 +64,17 @@ test('folded back, both legs are gripped', () => {
 
 test('a height inside its window is a sound compaction, and the other way round', () => {
   fc.assert(
-    fc.property(fc.double({ min: 0.5, max: 3, noNaN: true }), fc.double({ min: 0.02, max: 0.3, noNaN: true }), fc.double({ min: 0.6, max: 1.1, noNaN: true }), (minMm, span, compaction) => {
-      const heightMm = heightAt(set(3.8, { height: { minMm, maxMm: minMm + span, estimate: true } }), compaction) ?? NaN
-      const inside = heightMm >= minMm - 1e-9 && heightMm <= minMm + span + 1e-9
-      expect(inside).toBe(compaction >= 0.8 - 1e-9 && compaction <= 0.9 + 1e-9)
-    }),
+    fc.property(
+      fc.double({ min: 0.5, max: 3, noNaN: true }),
+      fc.double({ min: 0.02, max: 0.3, noNaN: true }),
+      fc.double({ min: 0.6, max: 1.1, noNaN: true }),
+      (minMm, span, compaction) => {
+        const heightMm =
+          heightAt(set(3.8, { height: { minMm, maxMm: minMm + span, estimate: true } }), compaction) ?? NaN
+        const inside = heightMm >= minMm - 1e-9 && heightMm <= minMm + span + 1e-9
+        expect(inside).toBe(compaction >= 0.8 - 1e-9 && compaction <= 0.9 + 1e-9)
+      },
+    ),
   )
   expect(heightAt(set(3.8), 0.85)).toBeUndefined()
 })

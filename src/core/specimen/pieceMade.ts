@@ -13,8 +13,17 @@ interface FaultKind {
 
 /** Far enough from sound that a pull test must see it. */
 export const pieceFaults: Readonly<Record<PieceFault, FaultKind>> = {
-  'strip-short': { id: 'strip-short', change: (sound) => ({ stripMm: sound.stripMm * 0.45, endShortMm: Math.max(0, sound.endShortMm) + sound.stripMm * 0.5 }) },
-  'not-home': { id: 'not-home', change: (sound) => ({ endShortMm: Math.max(0, sound.endShortMm) + sound.stripMm * 0.5 }) },
+  'strip-short': {
+    id: 'strip-short',
+    change: (sound) => ({
+      stripMm: sound.stripMm * 0.45,
+      endShortMm: Math.max(0, sound.endShortMm) + sound.stripMm * 0.5,
+    }),
+  },
+  'not-home': {
+    id: 'not-home',
+    change: (sound) => ({ endShortMm: Math.max(0, sound.endShortMm) + sound.stripMm * 0.5 }),
+  },
   loose: { id: 'loose', change: () => ({ compaction: 0.99 }) },
   tight: { id: 'tight', change: () => ({ compaction: 0.62 }) },
   'strands-cut': { id: 'strands-cut', change: (sound) => ({ strandsLost: Math.ceil(sound.strands * 0.5) }) },
@@ -27,12 +36,24 @@ const SOUND = 0.85
  * The piece that a set makes when all goes right, or with one fault.
  * @param stripMm as measured; the middle of the window when left out
  */
-export function pieceMade(contact: Contact, type: WireType, set: ChosenSet, how: { readonly stripMm?: number; readonly insulationMm?: number; readonly fault?: PieceFault } = {}): CrimpMade {
+export function pieceMade(
+  contact: Contact,
+  type: WireType,
+  set: ChosenSet,
+  how: { readonly stripMm?: number; readonly insulationMm?: number; readonly fault?: PieceFault } = {},
+): CrimpMade {
   // folded back, half of what was stripped lies in the barrel, twice over
   const legs = set.foldBack ? 2 : 1
   const stripMm = (how.stripMm ?? set.strip.nominalMm) / legs
   const sound: CrimpMade = {
-    contact, strands: type.strands * legs, strandMm: type.strandMm, insulationMm: how.insulationMm ?? type.insulationMm, stripMm, endShortMm: -throughMm(contact, stripMm), strandsLost: 0, compaction: SOUND,
+    contact,
+    strands: type.strands * legs,
+    strandMm: type.strandMm,
+    insulationMm: how.insulationMm ?? type.insulationMm,
+    stripMm,
+    endShortMm: -throughMm(contact, stripMm),
+    strandsLost: 0,
+    compaction: SOUND,
   }
   return how.fault ? { ...sound, ...pieceFaults[how.fault].change(sound) } : sound
 }

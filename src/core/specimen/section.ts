@@ -28,7 +28,14 @@ export interface SectionInput {
  * The section as it would be cut and polished: strands in rows of a hexagonal packing, each swollen or shrunk so that all of
  * them leave the void share open. Round strands stand for pressed ones: the model draws how full it is, not each facet.
  */
-export function crimpedSection({ strands, wireAreaMm2, barrelAreaMm2, widthMm, heightMm, voidShare }: SectionInput): CrimpedSection {
+export function crimpedSection({
+  strands,
+  wireAreaMm2,
+  barrelAreaMm2,
+  widthMm,
+  heightMm,
+  voidShare,
+}: SectionInput): CrimpedSection {
   // wall all round a box of the same share of metal: (w − 2t)(h − 2t) is the strands' share
   const share = Math.sqrt(wireAreaMm2 / (wireAreaMm2 + barrelAreaMm2))
   const inner = { widthMm: widthMm * share, heightMm: heightMm * share }

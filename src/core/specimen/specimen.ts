@@ -32,14 +32,18 @@ const LOOSE_VOIDS = 0.21
 const SOLID_VOIDS = 0.005
 
 /** Share of the formed section that is no metal: it closes as the section is made smaller, and never opens again. */
-export const voidShareOf = (compaction: number): number => between(compaction, LOOSE.compaction, TIGHT.compaction, LOOSE_VOIDS, SOLID_VOIDS) ** 2 / LOOSE_VOIDS
+export const voidShareOf = (compaction: number): number =>
+  between(compaction, LOOSE.compaction, TIGHT.compaction, LOOSE_VOIDS, SOLID_VOIDS) ** 2 / LOOSE_VOIDS
 
 /** The length along which conductor is gripped, and what lies before it to where the insulation should end (a cup). */
 export function grippedMm(body: SpecimenBody): { readonly lengthMm: number; readonly beforeMm: number } {
   switch (body.kind) {
-    case 'closed': return { lengthMm: body.depthMm, beforeMm: body.cupDepthMm }
-    case 'open': return { lengthMm: body.conductorBarrelMm, beforeMm: 0 }
-    case 'sleeve': return { lengthMm: body.depthMm, beforeMm: 0 }
+    case 'closed':
+      return { lengthMm: body.depthMm, beforeMm: body.cupDepthMm }
+    case 'open':
+      return { lengthMm: body.conductorBarrelMm, beforeMm: 0 }
+    case 'sleeve':
+      return { lengthMm: body.depthMm, beforeMm: 0 }
   }
 }
 
@@ -59,7 +63,14 @@ export function specimen(made: CrimpMade, scatter = 0): CrimpSeen {
   const metalMm2 = strandAreaMm2(strands, made.strandMm)
   const grip = gripOf(made.compaction)
   const pullN = STRAND_N_PER_MM2 * metalMm2 * grip * held * (1 + PULL_SCATTER * scatter)
-  return { brushMm, gapMm, held, voidShare: voidShareOf(made.compaction), pullN: Math.max(0, pullN), breaks: breakOf(made, held) }
+  return {
+    brushMm,
+    gapMm,
+    held,
+    voidShare: voidShareOf(made.compaction),
+    pullN: Math.max(0, pullN),
+    breaks: breakOf(made, held),
+  }
 }
 
 const PULL_SCATTER = 0.04

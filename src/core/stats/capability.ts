@@ -10,15 +10,26 @@ export interface Capability {
  * @param sigmaWithin standard deviation within, above 0
  * @param limits      as wide as the sheet has them; one may be missing
  */
-export function capability(centre: number, sigmaWithin: number, limits: { readonly lower?: number; readonly upper?: number }): Capability {
+export function capability(
+  centre: number,
+  sigmaWithin: number,
+  limits: { readonly lower?: number; readonly upper?: number },
+): Capability {
   const { lower, upper } = limits
   if (sigmaWithin <= 0 || (lower === undefined && upper === undefined)) return {}
-  const sides = [...(upper === undefined ? [] : [(upper - centre) / (3 * sigmaWithin)]), ...(lower === undefined ? [] : [(centre - lower) / (3 * sigmaWithin)])]
-  return { ...(lower !== undefined && upper !== undefined && { cp: (upper - lower) / (6 * sigmaWithin) }), cpk: Math.min(...sides) }
+  const sides = [
+    ...(upper === undefined ? [] : [(upper - centre) / (3 * sigmaWithin)]),
+    ...(lower === undefined ? [] : [(centre - lower) / (3 * sigmaWithin)]),
+  ]
+  return {
+    ...(lower !== undefined && upper !== undefined && { cp: (upper - lower) / (6 * sigmaWithin) }),
+    cpk: Math.min(...sides),
+  }
 }
 
 /**
  * What a Cpk is at least, with 95 % confidence (Bissell's approximation), so that few readings are not taken for many.
  * @param count readings behind it, at least 2
  */
-export const cpkAtLeast = (cpk: number, count: number): number => cpk - 1.645 * Math.sqrt(1 / (9 * count) + cpk ** 2 / (2 * (count - 1)))
+export const cpkAtLeast = (cpk: number, count: number): number =>
+  cpk - 1.645 * Math.sqrt(1 / (9 * count) + cpk ** 2 / (2 * (count - 1)))

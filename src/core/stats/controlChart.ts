@@ -74,8 +74,14 @@ function individuals(values: readonly number[]): Result<ControlChart, ChartFault
   const [centre, meanRange] = [mean(values), mean(ranges)]
   const { d2, d4 } = factorsOf(2)
   return ok({
-    points: values, ranges, count: values.length, centre, ucl: centre + INDIVIDUALS * meanRange, lcl: centre - INDIVIDUALS * meanRange,
-    range: { centre: meanRange, ucl: d4 * meanRange, lcl: 0 }, sigmaWithin: meanRange / d2,
+    points: values,
+    ranges,
+    count: values.length,
+    centre,
+    ucl: centre + INDIVIDUALS * meanRange,
+    lcl: centre - INDIVIDUALS * meanRange,
+    range: { centre: meanRange, ucl: d4 * meanRange, lcl: 0 },
+    sigmaWithin: meanRange / d2,
   })
 }
 
@@ -83,15 +89,22 @@ function meansAndRanges(subgroups: readonly (readonly number[])[]): Result<Contr
   const size = subgroups[0]?.length ?? 0
   if (subgroups.length < 2) return fail({ code: 'too-few', points: subgroups.length, least: 2 })
   const uneven = subgroups.findIndex((group) => group.length !== size)
-  if (uneven >= 0) return fail({ code: 'uneven-subgroups', at: uneven, size: subgroups[uneven]?.length ?? 0, expected: size })
+  if (uneven >= 0)
+    return fail({ code: 'uneven-subgroups', at: uneven, size: subgroups[uneven]?.length ?? 0, expected: size })
   if (!Object.hasOwn(chartFactors, size)) return fail({ code: 'subgroup-size', size, least: 2, most: 10 })
   const points = subgroups.map(mean)
   const ranges = subgroups.map(rangeOf)
   const [centre, meanRange] = [mean(points), mean(ranges)]
   const { a2, d2, d3, d4 } = factorsOf(size)
   return ok({
-    points, ranges, count: subgroups.length * size, centre, ucl: centre + a2 * meanRange, lcl: centre - a2 * meanRange,
-    range: { centre: meanRange, ucl: d4 * meanRange, lcl: d3 * meanRange }, sigmaWithin: meanRange / d2,
+    points,
+    ranges,
+    count: subgroups.length * size,
+    centre,
+    ucl: centre + a2 * meanRange,
+    lcl: centre - a2 * meanRange,
+    range: { centre: meanRange, ucl: d4 * meanRange, lcl: d3 * meanRange },
+    sigmaWithin: meanRange / d2,
   })
 }
 

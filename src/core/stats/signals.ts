@@ -37,12 +37,20 @@ export const TREND_POINTS = 6
  * Where a chart says that something has changed, in the order of the points.
  * @param trendPoints points that rise or fall in a row before that is a trend
  */
-export function signals(points: readonly number[], lines: Lines, trendPoints: number = TREND_POINTS): readonly Signal[] {
+export function signals(
+  points: readonly number[],
+  lines: Lines,
+  trendPoints: number = TREND_POINTS,
+): readonly Signal[] {
   const third = (lines.ucl - lines.centre) / 3
-  const distances = points.map((point) => (third > 0 ? (point - lines.centre) / third : Math.sign(point - lines.centre) * Infinity))
+  const distances = points.map((point) =>
+    third > 0 ? (point - lines.centre) / third : Math.sign(point - lines.centre) * Infinity,
+  )
   const found: (Signal & { readonly order: number })[] = []
   const passes = zoneRules.flatMap((zone) => (['high', 'low'] as const).map((side) => ({ zone, side })))
-  passes.forEach(({ zone, side }, order) => inZone(distances, zone, side, (at) => found.push({ rule: zone.rule, at, side, order })))
+  passes.forEach(({ zone, side }, order) =>
+    inZone(distances, zone, side, (at) => found.push({ rule: zone.rule, at, side, order })),
+  )
   let rising = 1
   let falling = 1
   for (let at = 1; at < points.length; at++) {
@@ -56,7 +64,12 @@ export function signals(points: readonly number[], lines: Lines, trendPoints: nu
 }
 
 /** Points at which a zone rule is met on one side: how many of the window lie beyond is kept as it slides. */
-function inZone(distances: readonly number[], { of, needed, beyond }: ZoneRule, side: Signal['side'], meet: (at: number) => void): void {
+function inZone(
+  distances: readonly number[],
+  { of, needed, beyond }: ZoneRule,
+  side: Signal['side'],
+  meet: (at: number) => void,
+): void {
   const sign = side === 'high' ? 1 : -1
   let count = 0
   for (let at = 0; at < distances.length; at++) {

@@ -24,7 +24,13 @@ test('individuals by hand: mean, mean moving range, and limits 2.66 of it away',
 
 test('subgroups of five by hand: means, ranges, and limits from A₂, D₃, D₄', () => {
   // means 10, 11, 12; ranges 4, 2, 3: mean range 3
-  const chart = chartOf({ subgroups: [[8, 9, 10, 11, 12], [10, 11, 11, 11, 12], [10.5, 11, 12, 13, 13.5]] })
+  const chart = chartOf({
+    subgroups: [
+      [8, 9, 10, 11, 12],
+      [10, 11, 11, 11, 12],
+      [10.5, 11, 12, 13, 13.5],
+    ],
+  })
   expect(chart.points).toEqual([10, 11, 12])
   expect(chart.ranges).toEqual([4, 2, 3])
   expect(chart.ucl).toBeCloseTo(11 + 0.577 * 3, 12)
@@ -35,23 +41,41 @@ test('subgroups of five by hand: means, ranges, and limits from A₂, D₃, D₄
 })
 
 // published: A₂ = 3 / (d₂ √n); D₃ and D₄ lie evenly about 1 as long as D₃ is above nought
-test.each(Object.entries(chartFactors))('factors for subgroups of %s agree with each other', (size, { a2, d2, d3, d4 }) => {
-  expect(a2).toBeCloseTo(3 / (d2 * Math.sqrt(Number(size))), 2)
-  if (d3 > 0) expect(d3 + d4).toBeCloseTo(2, 2)
-})
+test.each(Object.entries(chartFactors))(
+  'factors for subgroups of %s agree with each other',
+  (size, { a2, d2, d3, d4 }) => {
+    expect(a2).toBeCloseTo(3 / (d2 * Math.sqrt(Number(size))), 2)
+    if (d3 > 0) expect(d3 + d4).toBeCloseTo(2, 2)
+  },
+)
 
 test.each([
   ['one value', { values: [1] }, { code: 'too-few', points: 1, least: 2 }],
   ['one subgroup', { subgroups: [[1, 2]] }, { code: 'too-few', points: 1, least: 2 }],
-  ['uneven subgroups', { subgroups: [[1, 2], [1, 2], [1, 2, 3]] }, { code: 'uneven-subgroups', at: 2, size: 3, expected: 2 }],
+  [
+    'uneven subgroups',
+    {
+      subgroups: [
+        [1, 2],
+        [1, 2],
+        [1, 2, 3],
+      ],
+    },
+    { code: 'uneven-subgroups', at: 2, size: 3, expected: 2 },
+  ],
   ['subgroups of one', { subgroups: [[1], [2]] }, { code: 'subgroup-size', size: 1, least: 2, most: 10 }],
-  ['subgroups of eleven', { subgroups: [Array(11).fill(1), Array(11).fill(2)] }, { code: 'subgroup-size', size: 11, least: 2, most: 10 }],
+  [
+    'subgroups of eleven',
+    { subgroups: [Array(11).fill(1), Array(11).fill(2)] },
+    { code: 'subgroup-size', size: 11, least: 2, most: 10 },
+  ],
 ])('%s make no chart', (_what, input, fault) => {
   expect(controlChart(input)).toEqual({ ok: false, fault })
 })
 
 const lines = { centre: 0, ucl: 3, lcl: -3 }
-const firstOf = (points: readonly number[]) => signals(points, lines).map(({ rule, at, side }) => `${rule} ${at} ${side}`)
+const firstOf = (points: readonly number[]) =>
+  signals(points, lines).map(({ rule, at, side }) => `${rule} ${at} ${side}`)
 
 test.each<[string, number[], string[]]>([
   ['within', [0.5, -0.5, 0.9, -0.9, 0.2], []],
@@ -71,7 +95,13 @@ test.each<[string, number[], string[]]>([
 })
 
 test('a longer trend can be asked for', () => {
-  expect(signals([1, 2, 3, 4, 5, 6].map((one) => one / 10 - 0.35), lines, 7)).toEqual([])
+  expect(
+    signals(
+      [1, 2, 3, 4, 5, 6].map((one) => one / 10 - 0.35),
+      lines,
+      7,
+    ),
+  ).toEqual([])
 })
 
 test('mirrored points give mirrored signals', () => {
@@ -79,8 +109,16 @@ test('mirrored points give mirrored signals', () => {
     fc.property(fc.array(fc.integer({ min: -40, max: 40 }), { maxLength: 60 }), (tenths) => {
       const points = tenths.map((one) => one / 10)
       const other = { high: 'low', low: 'high' } as const
-      const sorted = (found: ReturnType<typeof signals>) => found.map(({ rule, at, side }) => `${at} ${rule} ${side}`).sort()
-      expect(sorted(signals(points.map((one) => -one), lines))).toEqual(sorted(signals(points, lines).map((one) => ({ ...one, side: other[one.side] }))))
+      const sorted = (found: ReturnType<typeof signals>) =>
+        found.map(({ rule, at, side }) => `${at} ${rule} ${side}`).sort()
+      expect(
+        sorted(
+          signals(
+            points.map((one) => -one),
+            lines,
+          ),
+        ),
+      ).toEqual(sorted(signals(points, lines).map((one) => ({ ...one, side: other[one.side] }))))
     }),
   )
 })
@@ -89,7 +127,12 @@ test('points within one sigma of a steady centre never break a zone rule', () =>
   fc.assert(
     fc.property(fc.array(fc.integer({ min: -9, max: 9 }), { maxLength: 60 }), (tenths) => {
       const zones: readonly SignalRule[] = ['beyond-limit', 'zone-a', 'zone-b']
-      expect(signals(tenths.map((one) => one / 10), lines).filter((one) => zones.includes(one.rule))).toEqual([])
+      expect(
+        signals(
+          tenths.map((one) => one / 10),
+          lines,
+        ).filter((one) => zones.includes(one.rule)),
+      ).toEqual([])
     }),
   )
 })

@@ -3,23 +3,48 @@ import { expect, test } from 'vitest'
 import { judgeStrip, stripWindow } from './stripWindow'
 
 test('closed barrel 5.2 mm deep, gap 0.3 to 1.0: strip 5.5 to 6.2, nominal 5.85', () => {
-  const window = stripWindow({ construction: 'closed-barrel', barrelDepthMm: 5.2, cupDepthMm: 0, gap: { minMm: 0.3, maxMm: 1 } })
+  const window = stripWindow({
+    construction: 'closed-barrel',
+    barrelDepthMm: 5.2,
+    cupDepthMm: 0,
+    gap: { minMm: 0.3, maxMm: 1 },
+  })
   expect(window).toMatchObject({ ok: true, value: { limits: { below: 'hole-empty', above: 'gap-too-large' } } })
   if (!window.ok) return
-  expect([window.value.minMm, window.value.nominalMm, window.value.maxMm].map((mm) => mm.toFixed(2))).toEqual(['5.50', '5.85', '6.20'])
+  expect([window.value.minMm, window.value.nominalMm, window.value.maxMm].map((mm) => mm.toFixed(2))).toEqual([
+    '5.50',
+    '5.85',
+    '6.20',
+  ])
 })
 
-const open = { construction: 'open-barrel', conductorBarrelMm: 2.6, transitionMm: 0.8, brush: { minMm: 0.2, maxMm: 1 } } as const
+const open = {
+  construction: 'open-barrel',
+  conductorBarrelMm: 2.6,
+  transitionMm: 0.8,
+  brush: { minMm: 0.2, maxMm: 1 },
+} as const
 
 test('open barrel: brush + barrel + half the transition, cut short by what is free in front', () => {
   const free = stripWindow({ ...open, reachMm: 1.4 })
-  expect(free.ok && free.value).toMatchObject({ minMm: 3.2, maxMm: 4, limits: { above: 'bare-under-insulation-wings' } })
+  expect(free.ok && free.value).toMatchObject({
+    minMm: 3.2,
+    maxMm: 4,
+    limits: { above: 'bare-under-insulation-wings' },
+  })
   const tight = stripWindow({ ...open, reachMm: 0.5 })
-  expect(tight.ok && tight.value).toMatchObject({ minMm: 3.2, maxMm: 3.5, limits: { above: 'brush-reaches-mating-part' } })
+  expect(tight.ok && tight.value).toMatchObject({
+    minMm: 3.2,
+    maxMm: 3.5,
+    limits: { above: 'brush-reaches-mating-part' },
+  })
 })
 
 test('no room for the smallest brush leaves no window', () => {
-  expect(stripWindow({ ...open, reachMm: 0.1 })).toEqual({ ok: false, fault: { code: 'no-window', reachMm: 0.1, brushMinMm: 0.2 } })
+  expect(stripWindow({ ...open, reachMm: 0.1 })).toEqual({
+    ok: false,
+    fault: { code: 'no-window', reachMm: 0.1, brushMinMm: 0.2 },
+  })
 })
 
 test('a strip is judged against the window, with what to take off or add to reach its middle', () => {
@@ -35,7 +60,11 @@ test('whatever the dimensions, nominal lies inside the window and is judged so',
   fc.assert(
     fc.property(mm, mm, mm, mm, (barrel, transition, low, more) => {
       const window = stripWindow({
-        construction: 'open-barrel', conductorBarrelMm: barrel, transitionMm: transition, brush: { minMm: low, maxMm: low + more }, reachMm: low + more / 2,
+        construction: 'open-barrel',
+        conductorBarrelMm: barrel,
+        transitionMm: transition,
+        brush: { minMm: low, maxMm: low + more },
+        reachMm: low + more / 2,
       })
       if (!window.ok) throw new Error('reach is above the smallest brush')
       expect(window.value.minMm).toBeLessThanOrEqual(window.value.maxMm)

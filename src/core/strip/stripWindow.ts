@@ -18,7 +18,12 @@ export type StripLimit =
   | 'strands-past-tip'
 
 export type StripShape =
-  | { readonly construction: 'closed-barrel'; readonly barrelDepthMm: number; readonly cupDepthMm: number; readonly gap: Range }
+  | {
+      readonly construction: 'closed-barrel'
+      readonly barrelDepthMm: number
+      readonly cupDepthMm: number
+      readonly gap: Range
+    }
   | {
       readonly construction: 'open-barrel'
       readonly conductorBarrelMm: number
@@ -65,8 +70,17 @@ export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindo
     const base = shape.barrelDepthMm + shape.cupDepthMm
     return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, 'hole-empty', 'gap-too-large'))
   }
-  if (shape.construction === 'sleeve') return ok(window(shape.barrelMm + shape.past.minMm, shape.barrelMm + shape.past.maxMm, 'tip-not-reached', 'strands-past-tip'))
-  if (shape.reachMm < shape.brush.minMm) return fail({ code: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
+  if (shape.construction === 'sleeve')
+    return ok(
+      window(
+        shape.barrelMm + shape.past.minMm,
+        shape.barrelMm + shape.past.maxMm,
+        'tip-not-reached',
+        'strands-past-tip',
+      ),
+    )
+  if (shape.reachMm < shape.brush.minMm)
+    return fail({ code: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
   const base = shape.conductorBarrelMm + shape.transitionMm / 2
   const reachIsLess = shape.reachMm < shape.brush.maxMm
   return ok(
@@ -96,7 +110,9 @@ const READING_MM = 0.005
 
 /** Is a measured strip inside the window, and if not, by how much and what would be seen? */
 export function judgeStrip(stripMm: number, within: StripWindow): StripVerdict {
-  if (stripMm < within.minMm - READING_MM) return { kind: 'short', byMm: within.nominalMm - stripMm, code: within.limits.below }
-  if (stripMm > within.maxMm + READING_MM) return { kind: 'long', byMm: stripMm - within.nominalMm, code: within.limits.above }
+  if (stripMm < within.minMm - READING_MM)
+    return { kind: 'short', byMm: within.nominalMm - stripMm, code: within.limits.below }
+  if (stripMm > within.maxMm + READING_MM)
+    return { kind: 'long', byMm: stripMm - within.nominalMm, code: within.limits.above }
   return { kind: 'inside' }
 }

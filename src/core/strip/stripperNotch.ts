@@ -13,7 +13,8 @@ export type NotchChoice =
  */
 export function stripperNotch(bundleMm: number, insulationMm: number, notchesMm: readonly number[]): NotchChoice {
   const fitting = notchesMm.filter((notch) => notch >= bundleMm + NOTCH_CLEARANCE_MM && notch < insulationMm)
-  if (fitting.length === 0) return { kind: 'none', bundleMm, largestMm: notchesMm.length > 0 ? Math.max(...notchesMm) : undefined }
+  if (fitting.length === 0)
+    return { kind: 'none', bundleMm, largestMm: notchesMm.length > 0 ? Math.max(...notchesMm) : undefined }
   const notchMm = Math.min(...fitting)
   return { kind: 'notch', notchMm, clearanceMm: notchMm - bundleMm }
 }

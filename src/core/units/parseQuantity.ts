@@ -8,7 +8,7 @@ const dimensions = {
   /** base N */
   force: { n: 1, kn: 1000, lbf: 4.4482216152605, lb: 4.4482216152605, kgf: 9.80665 },
   /** base Ω */
-  resistance: { ohm: 1, 'ω': 1, mohm: 0.001, 'mω': 0.001, kohm: 1000, 'kω': 1000 },
+  resistance: { ohm: 1, ω: 1, mohm: 0.001, mω: 0.001, kohm: 1000, kω: 1000 },
   /** base A */
   current: { a: 1, ma: 0.001 },
   /** base mm² */

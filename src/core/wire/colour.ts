@@ -38,4 +38,8 @@ export function parseColour(text: string): WireColour | undefined {
 
 /** The colour as it is written on a list. */
 export const formatColour = (colour: WireColour): string =>
-  colour.stripe === undefined ? colour.base : colour.base === 'GN' && colour.stripe === 'YE' ? 'GNYE' : `${colour.base}/${colour.stripe}`
+  colour.stripe === undefined
+    ? colour.base
+    : colour.base === 'GN' && colour.stripe === 'YE'
+      ? 'GNYE'
+      : `${colour.base}/${colour.stripe}`

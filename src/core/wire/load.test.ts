@@ -10,7 +10,11 @@ const rules = houseRules['sheet-strict']
 test('alone at 20 °C a wire carries its rating; at 90 °C √(35/105) of it; among ten loaded ones half', () => {
   expect(wireLoad(type, { lengthMm: 1000 }, { ambientC: 20 }, rules).allowedA).toBe(11)
   expect(wireLoad(type, { lengthMm: 1000 }, { ambientC: 90 }, rules).allowedA).toBeCloseTo(11 * Math.sqrt(35 / 105), 9)
-  expect(wireLoad(type, { lengthMm: 1000, currentA: 6 }, { ambientC: 20, loadedInBundle: 10 }, rules)).toMatchObject({ allowedA: 5.5, bundleFactor: 0.5, overloaded: true })
+  expect(wireLoad(type, { lengthMm: 1000, currentA: 6 }, { ambientC: 20, loadedInBundle: 10 }, rules)).toMatchObject({
+    allowedA: 5.5,
+    bundleFactor: 0.5,
+    overloaded: true,
+  })
   expect(wireLoad(type, { lengthMm: 1000, currentA: 6 }, { ambientC: 20 }, rules).overloaded).toBe(false)
 })
 
@@ -20,7 +24,9 @@ test('the drop counts the way back: 4.5 A over 2.35 m of 32 × 0.2 mm', () => {
   expect(load.dropV).toBeCloseTo(0.36998, 4)
   expect(load.dropPercent).toBeCloseTo(3.083, 2)
   expect(load.dropTooLarge).toBe(true)
-  expect(wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20, supplyV: 24 }, rules).dropTooLarge).toBe(false)
+  expect(wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20, supplyV: 24 }, rules).dropTooLarge).toBe(
+    false,
+  )
   expect(wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20 }, rules).dropPercent).toBeUndefined()
 })
 
@@ -31,6 +37,16 @@ test('a rating that is on no sheet is not made up', () => {
   expect(load.overloaded).toBe(false)
 })
 
-test.each([[1, 1], [3, 1], [4, 0.8], [6, 0.8], [7, 0.7], [20, 0.5], [40, 0.4], [41, 0.35], [100_000, 0.35]])('%i loaded wires leave %f', (count, factor) => {
+test.each([
+  [1, 1],
+  [3, 1],
+  [4, 0.8],
+  [6, 0.8],
+  [7, 0.7],
+  [20, 0.5],
+  [40, 0.4],
+  [41, 0.35],
+  [100_000, 0.35],
+])('%i loaded wires leave %f', (count, factor) => {
   expect(bundleFactor(rules, count)).toBe(factor)
 })

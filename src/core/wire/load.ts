@@ -23,16 +23,37 @@ export interface WireLoad {
  * The drop counts the return path: a wire of the same kind back.
  * @param on ambient °C, loaded wires in the bundle (1 when alone), supply V where it is known
  */
-export function wireLoad(type: WireType, wire: { readonly lengthMm: number; readonly currentA?: number | undefined }, on: { readonly ambientC: number; readonly loadedInBundle?: number | undefined; readonly supplyV?: number | undefined }, rules: HouseRules): WireLoad {
+export function wireLoad(
+  type: WireType,
+  wire: { readonly lengthMm: number; readonly currentA?: number | undefined },
+  on: {
+    readonly ambientC: number
+    readonly loadedInBundle?: number | undefined
+    readonly supplyV?: number | undefined
+  },
+  rules: HouseRules,
+): WireLoad {
   const factor = bundleFactor(rules, on.loadedInBundle ?? 1)
-  const allowedA = type.ratedA === undefined || type.maxC === undefined ? undefined : allowedCurrentA(type.ratedA, type.maxC, type.refC, on.ambientC) * factor
+  const allowedA =
+    type.ratedA === undefined || type.maxC === undefined
+      ? undefined
+      : allowedCurrentA(type.ratedA, type.maxC, type.refC, on.ambientC) * factor
   const loadA = wire.currentA
-  if (loadA === undefined) return { ...(allowedA !== undefined && { allowedA }), bundleFactor: factor, overloaded: false, dropTooLarge: false }
-  const ohm = ohmPerM(strandAreaMm2(type.strands, type.strandMm), { stranded: type.strands > 1, temperatureC: on.ambientC }) * (wire.lengthMm / 1000) * 2
+  if (loadA === undefined)
+    return { ...(allowedA !== undefined && { allowedA }), bundleFactor: factor, overloaded: false, dropTooLarge: false }
+  const ohm =
+    ohmPerM(strandAreaMm2(type.strands, type.strandMm), { stranded: type.strands > 1, temperatureC: on.ambientC }) *
+    (wire.lengthMm / 1000) *
+    2
   const dropV = ohm * loadA
   const dropPercent = on.supplyV === undefined ? undefined : (100 * dropV) / on.supplyV
   return {
-    ...(allowedA !== undefined && { allowedA }), bundleFactor: factor, loadA, overloaded: allowedA !== undefined && loadA > allowedA,
-    dropV, ...(dropPercent !== undefined && { dropPercent }), dropTooLarge: dropPercent !== undefined && dropPercent > rules.dropLimitPercent,
+    ...(allowedA !== undefined && { allowedA }),
+    bundleFactor: factor,
+    loadA,
+    overloaded: allowedA !== undefined && loadA > allowedA,
+    dropV,
+    ...(dropPercent !== undefined && { dropPercent }),
+    dropTooLarge: dropPercent !== undefined && dropPercent > rules.dropLimitPercent,
   }
 }

@@ -6,7 +6,10 @@ const LAY_FACTOR = 1.02
 const COPPER_PER_K = 0.00393
 
 /** Resistance of a copper wire, Ω/m, at its temperature in °C. */
-export function ohmPerM(areaMm2: number, options: { readonly stranded: boolean; readonly temperatureC: number }): number {
+export function ohmPerM(
+  areaMm2: number,
+  options: { readonly stranded: boolean; readonly temperatureC: number },
+): number {
   const lay = options.stranded ? LAY_FACTOR : 1
   return (COPPER_OHM_MM2_PER_M / areaMm2) * lay * (1 + COPPER_PER_K * (options.temperatureC - 20))
 }

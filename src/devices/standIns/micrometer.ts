@@ -8,7 +8,13 @@ const REPEATS_MM = 0.004
 const NOTHING_IN = '9.91E37'
 
 /** A crimp micrometer that ships with the app: the height of the piece, as a hand repeats it. */
-export function micrometer({ piece, normal }: { readonly piece: () => MountedPiece | undefined; readonly normal: () => number }): ScpiInstrument {
+export function micrometer({
+  piece,
+  normal,
+}: {
+  readonly piece: () => MountedPiece | undefined
+  readonly normal: () => number
+}): ScpiInstrument {
   return {
     identity: ['URN BENCH', 'TARN-H', 'stand-in', '1.0'],
     commands: {

@@ -59,7 +59,8 @@ export function pullTester({ piece, normal, every }: PullTesterParts): ScpiInstr
                 over()
                 return
               }
-              const force = at <= risePoints ? (pullN * at) / risePoints : pullN * tail * (1 - (at - risePoints) / tailPoints)
+              const force =
+                at <= risePoints ? (pullN * at) / risePoints : pullN * tail * (1 - (at - risePoints) / tailPoints)
               const shown = Number(noisy(force).toFixed(2))
               peakN = Math.max(peakN, shown)
               send(`${(at / POINTS_PER_S).toFixed(3)},${shown.toFixed(2)}`)

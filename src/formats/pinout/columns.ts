@@ -11,7 +11,12 @@ export const pinoutColumns = {
   type: { id: 'type', heading: 'type', alias: ['wire type', 'cable type', 'spec'], required: true },
   colour: { id: 'colour', heading: 'colour', alias: ['color', 'wire colour', 'col'], required: true },
   fromEnd: { id: 'fromEnd', heading: 'from end', alias: ['from', 'from connector', 'end 1'], required: true },
-  fromCavity: { id: 'fromCavity', heading: 'from cavity', alias: ['from pin', 'from position', 'cavity 1'], required: true },
+  fromCavity: {
+    id: 'fromCavity',
+    heading: 'from cavity',
+    alias: ['from pin', 'from position', 'cavity 1'],
+    required: true,
+  },
   toEnd: { id: 'toEnd', heading: 'to end', alias: ['to', 'to connector', 'end 2'], required: true },
   toCavity: { id: 'toCavity', heading: 'to cavity', alias: ['to pin', 'to position', 'cavity 2'], required: true },
   length: { id: 'length', heading: 'length', alias: ['length mm', 'cut length', 'len'], required: true },
@@ -25,7 +30,13 @@ export const pinoutColumns = {
 
 export type ColumnId = keyof typeof pinoutColumns
 
-const plain = (heading: string) => heading.toLowerCase().replace(/[([].*?[)\]]/g, '').replace(/[_\-.]+/g, ' ').replace(/\s+/g, ' ').trim()
+const plain = (heading: string) =>
+  heading
+    .toLowerCase()
+    .replace(/[([].*?[)\]]/g, '')
+    .replace(/[_\-.]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 export interface Headings {
   readonly at: Readonly<Partial<Record<ColumnId, number>>>
@@ -42,12 +53,16 @@ export function matchHeadings(headings: readonly string[]): Headings {
   const twice: string[] = []
   headings.forEach((heading, index) => {
     const said = plain(heading)
-    const column = (Object.values(pinoutColumns) as readonly PinoutColumn[]).find((one) => one.heading === said || one.alias.includes(said))
+    const column = (Object.values(pinoutColumns) as readonly PinoutColumn[]).find(
+      (one) => one.heading === said || one.alias.includes(said),
+    )
     if (!column) {
       if (heading.trim() !== '') unknown.push(heading.trim())
     } else if (at[column.id as ColumnId] !== undefined) twice.push(heading.trim())
     else at[column.id as ColumnId] = index
   })
-  const missing = (Object.keys(pinoutColumns) as ColumnId[]).filter((id) => pinoutColumns[id].required && at[id] === undefined)
+  const missing = (Object.keys(pinoutColumns) as ColumnId[]).filter(
+    (id) => pinoutColumns[id].required && at[id] === undefined,
+  )
   return { at, missing, unknown, twice }
 }

@@ -8,7 +8,14 @@ import type { CellFault, CellProblem, CellRow, PinoutEnd } from './pinoutTypes'
 
 export const SUGGESTIONS = 8
 
-export type OpenEnd = { id: string; housing?: string; from: PinoutEnd['from']; wires: number; firstRow: number; badHousing: boolean }
+export type OpenEnd = {
+  id: string
+  housing?: string
+  from: PinoutEnd['from']
+  wires: number
+  firstRow: number
+  badHousing: boolean
+}
 export type AddFault = (column: ColumnId, problem: CellProblem) => void
 
 export const ID = /^[^\s,;:"'<>/]{1,40}$/
@@ -16,25 +23,40 @@ export const ID = /^[^\s,;:"'<>/]{1,40}$/
 const columnsOf = { fromEnd: ['fromCavity', 'fromHousing'], toEnd: ['toCavity', 'toHousing'] } as const
 
 /** A side outside a cavity: a terminal, a splice, a shared contact, in the end's cell or in both. A housing beside it makes it an end. */
-function loosePlace(cells: CellRow['cells'], endColumn: 'fromEnd' | 'toEnd', lookup: Catalogue): Result<WireSide, GridProblem> | undefined {
+function loosePlace(
+  cells: CellRow['cells'],
+  endColumn: 'fromEnd' | 'toEnd',
+  lookup: Catalogue,
+): Result<WireSide, GridProblem> | undefined {
   const [cavityColumn, housingColumn] = columnsOf[endColumn]
   if (cells[housingColumn]) return undefined
-  const terminals = { get: (name: string) => {
-    const named = lookup.names.get(name)
-    const contact = named?.kind === 'contact' ? lookup.contacts.get(named.id) : undefined
-    return contact && isSleeve(contact) ? contact.id : undefined
-  } }
+  const terminals = {
+    get: (name: string) => {
+      const named = lookup.names.get(name)
+      const contact = named?.kind === 'contact' ? lookup.contacts.get(named.id) : undefined
+      return contact && isSleeve(contact) ? contact.id : undefined
+    },
+  }
   return readLoosePlace(`${cells[endColumn] ?? ''} ${cells[cavityColumn] ?? ''}`, terminals)
 }
 
-const namesAnEnd = (cells: CellRow['cells'], endColumn: 'fromEnd' | 'toEnd', lookup: Catalogue) => loosePlace(cells, endColumn, lookup) === undefined
+const namesAnEnd = (cells: CellRow['cells'], endColumn: 'fromEnd' | 'toEnd', lookup: Catalogue) =>
+  loosePlace(cells, endColumn, lookup) === undefined
 
 /** Every end that a row names, with its housing from the first row that states one, or from a pick. */
-export function resolveEnds(rows: readonly CellRow[], lookup: Catalogue, picks: Readonly<Record<string, string>>, faults: CellFault[]): Map<string, OpenEnd> {
+export function resolveEnds(
+  rows: readonly CellRow[],
+  lookup: Catalogue,
+  picks: Readonly<Record<string, string>>,
+  faults: CellFault[],
+): Map<string, OpenEnd> {
   const ends = new Map<string, OpenEnd>()
   const known = [...lookup.housings.keys()].slice(0, SUGGESTIONS)
   for (const { row, cells } of rows) {
-    for (const [endColumn, housingColumn] of [['fromEnd', 'fromHousing'], ['toEnd', 'toHousing']] as const) {
+    for (const [endColumn, housingColumn] of [
+      ['fromEnd', 'fromHousing'],
+      ['toEnd', 'toHousing'],
+    ] as const) {
       const id = cells[endColumn]
       if (!id || !ID.test(id) || !namesAnEnd(cells, endColumn, lookup)) continue
       const end = ends.get(id) ?? { id, from: 'none', wires: 0, firstRow: row, badHousing: false }
@@ -51,7 +73,12 @@ export function resolveEnds(rows: readonly CellRow[], lookup: Catalogue, picks: 
         end.from = 'column'
         end.firstRow = row
       } else if (end.housing !== named.id) {
-        faults.push({ row, column: housingColumn, found: said, problem: { code: 'housing-differs', end: id, first: end.housing, firstRow: end.firstRow } })
+        faults.push({
+          row,
+          column: housingColumn,
+          found: said,
+          problem: { code: 'housing-differs', end: id, first: end.housing, firstRow: end.firstRow },
+        })
       }
     }
   }
@@ -67,8 +94,13 @@ export function resolveEnds(rows: readonly CellRow[], lookup: Catalogue, picks: 
 }
 
 export function readSide(
-  endColumn: 'fromEnd' | 'toEnd', cells: CellRow['cells'], row: number, ends: ReadonlyMap<string, OpenEnd>, lookup: Catalogue,
-  seen: Map<string, { wire: string; row: number }>, fault: AddFault,
+  endColumn: 'fromEnd' | 'toEnd',
+  cells: CellRow['cells'],
+  row: number,
+  ends: ReadonlyMap<string, OpenEnd>,
+  lookup: Catalogue,
+  seen: Map<string, { wire: string; row: number }>,
+  fault: AddFault,
 ): WireSide | undefined {
   const [cavityColumn] = columnsOf[endColumn]
   const end = cells[endColumn] ?? ''

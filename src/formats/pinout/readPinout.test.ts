@@ -18,8 +18,19 @@ const problemOf = (text: string, given = picks): CellProblem | undefined => read
 test('the deck loom: 24 wires, four ends, housings from the columns', () => {
   const { plan, ends } = read(demo('deck-loom.csv'))
   expect(plan?.wires).toHaveLength(24)
-  expect(ends.map((end) => `${end.id} ${end.housing} ${end.wires}`)).toEqual(['C RK-20P 20', 'A CM-10P 10', 'B CS-14P 12', 'D SW-7P 6'])
-  expect(plan?.wires[9]).toMatchObject({ id: 'W10', type: 'RW-1.5', from: { kind: 'cavity', end: 'C', cavity: 'W' }, lengthMm: 2350, currentA: 6.2 })
+  expect(ends.map((end) => `${end.id} ${end.housing} ${end.wires}`)).toEqual([
+    'C RK-20P 20',
+    'A CM-10P 10',
+    'B CS-14P 12',
+    'D SW-7P 6',
+  ])
+  expect(plan?.wires[9]).toMatchObject({
+    id: 'W10',
+    type: 'RW-1.5',
+    from: { kind: 'cavity', end: 'C', cavity: 'W' },
+    lengthMm: 2350,
+    currentA: 6.2,
+  })
 })
 
 test('semicolons, decimal commas and a side that is open', () => {
@@ -29,7 +40,8 @@ test('semicolons, decimal commas and a side that is open', () => {
 })
 
 test('order is free, headings are known by other names, quotes hold commas', () => {
-  const text = 'Signal,Length (mm),to pin,to,From Pin,From,Color,Wire Type,ID,Shelf mark\n"pump, supply",620,1,B,1,A,rd,awg20,W1,x'
+  const text =
+    'Signal,Length (mm),to pin,to,From Pin,From,Color,Wire Type,ID,Shelf mark\n"pump, supply",620,1,B,1,A,rd,awg20,W1,x'
   const { plan, ignored } = read(text, picks)
   expect(plan?.wires[0]).toMatchObject({ id: 'W1', type: 'TW-20', colour: 'RD', signal: 'pump, supply', lengthMm: 620 })
   expect(ignored).toEqual(['Shelf mark'])
@@ -52,11 +64,31 @@ test.each<[string, string, string]>([
 
 test.each<[string, string, CellProblem]>([
   ['no wire id', withRows(',TW-0.5,RD,A,1,B,1,620,,'), { code: 'missing' }],
-  ['a wire twice', withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W1,TW-0.5,RD,A,2,B,2,620,,'), { code: 'wire-twice', firstRow: 2 }],
-  ['a cavity twice', withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W2,TW-0.5,RD,A,1,B,2,620,,'), { code: 'cavity-taken', byWire: 'W1', firstRow: 2 }],
-  ['length nought', withRows('W1,TW-0.5,RD,A,1,B,1,0,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: 0 } }],
-  ['a negative length', withRows('W1,TW-0.5,RD,A,1,B,1,-5 mm,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: -5 } }],
-  ['a length in words', withRows('W1,TW-0.5,RD,A,1,B,1,long,,'), { code: 'quantity', dimension: 'length', fault: { code: 'not-a-number', text: 'long' } }],
+  [
+    'a wire twice',
+    withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W1,TW-0.5,RD,A,2,B,2,620,,'),
+    { code: 'wire-twice', firstRow: 2 },
+  ],
+  [
+    'a cavity twice',
+    withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W2,TW-0.5,RD,A,1,B,2,620,,'),
+    { code: 'cavity-taken', byWire: 'W1', firstRow: 2 },
+  ],
+  [
+    'length nought',
+    withRows('W1,TW-0.5,RD,A,1,B,1,0,,'),
+    { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: 0 } },
+  ],
+  [
+    'a negative length',
+    withRows('W1,TW-0.5,RD,A,1,B,1,-5 mm,,'),
+    { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: -5 } },
+  ],
+  [
+    'a length in words',
+    withRows('W1,TW-0.5,RD,A,1,B,1,long,,'),
+    { code: 'quantity', dimension: 'length', fault: { code: 'not-a-number', text: 'long' } },
+  ],
   ['a colour in words', withRows('W1,TW-0.5,blue,A,1,B,1,620,,'), { code: 'bad-colour' }],
   ['half a side', withRows('W1,TW-0.5,RD,A,,B,1,620,,'), { code: 'half-a-side' }],
   ['open at both sides', withRows('W1,TW-0.5,RD,,,,,620,,'), { code: 'open-both-sides' }],
@@ -66,8 +98,15 @@ test.each<[string, string, CellProblem]>([
 })
 
 test('unknown types, housings and cavities say what is known', () => {
-  expect(problemOf(withRows('W1,XX,RD,A,1,B,1,620,,'))).toMatchObject({ code: 'unknown-type', known: expect.arrayContaining(['TW-0.5']) as string[] })
-  expect(problemOf(withRows('W1,TW-0.5,RD,A,4,B,1,620,,'))).toEqual({ code: 'unknown-cavity', housing: 'CM-3P', known: ['1', '2', '3'] })
+  expect(problemOf(withRows('W1,XX,RD,A,1,B,1,620,,'))).toMatchObject({
+    code: 'unknown-type',
+    known: expect.arrayContaining(['TW-0.5']) as string[],
+  })
+  expect(problemOf(withRows('W1,TW-0.5,RD,A,4,B,1,620,,'))).toEqual({
+    code: 'unknown-cavity',
+    housing: 'CM-3P',
+    known: ['1', '2', '3'],
+  })
   const text = `${heading},from housing\nW1,TW-0.5,RD,A,1,B,1,620,,,NOPE`
   expect(problemOf(text)).toMatchObject({ code: 'unknown-housing' })
 })
@@ -77,26 +116,41 @@ test('a type may be said by its size, where only one on the shelf has it', () =>
   expect(typeOf('20 awg')).toBe('TW-20')
   expect(typeOf('0.75 mm2')).toBe('TW-0.75')
   expect(typeOf('"0,5 mm²"')).toBe('TW-0.5')
-  expect(problemOf(withRows('W1,1.5 mm2,RD,A,1,B,1,620,,'))).toEqual({ code: 'several-types', known: ['TW-1.5', 'RW-1.5'] })
+  expect(problemOf(withRows('W1,1.5 mm2,RD,A,1,B,1,620,,'))).toEqual({
+    code: 'several-types',
+    known: ['TW-1.5', 'RW-1.5'],
+  })
   expect(problemOf(withRows('W1,7 mm2,RD,A,1,B,1,620,,'))).toMatchObject({ code: 'unknown-type' })
 })
 
 test('an end without a housing waits for a pick, and the pick makes it whole', () => {
   const text = withRows('W1,TW-0.5,RD,A,1,B,1,620,,')
   expect(problemOf(text, { A: 'CM-3P' } as typeof picks)).toEqual({ code: 'no-housing', end: 'B' })
-  expect(read(text, picks).plan?.ends).toEqual([{ id: 'A', housing: 'CM-3P' }, { id: 'B', housing: 'SW-2P' }])
+  expect(read(text, picks).plan?.ends).toEqual([
+    { id: 'A', housing: 'CM-3P' },
+    { id: 'B', housing: 'SW-2P' },
+  ])
 })
 
 test.each(['constructor', '__proto__', 'toString'])('an end called %s is an end like any other', (end) => {
-  expect(problemOf(withRows(`W1,TW-0.5,RD,${end},1,B,1,620,,`), { B: 'SW-2P' } as typeof picks)).toEqual({ code: 'no-housing', end })
+  expect(problemOf(withRows(`W1,TW-0.5,RD,${end},1,B,1,620,,`), { B: 'SW-2P' } as typeof picks)).toEqual({
+    code: 'no-housing',
+    end,
+  })
 })
 
 test('whatever is dropped gives a plan or a fault, never an exception', () => {
   fc.assert(
-    fc.property(fc.oneof(fc.string(), fc.array(fc.string()).map((cells) => withRows(cells.join(',')))), (text) => {
-      const reading = read(text, picks)
-      expect(Boolean(reading.plan) !== reading.tableFaults.length + reading.cellFaults.length > 0).toBe(true)
-    }),
+    fc.property(
+      fc.oneof(
+        fc.string(),
+        fc.array(fc.string()).map((cells) => withRows(cells.join(','))),
+      ),
+      (text) => {
+        const reading = read(text, picks)
+        expect(Boolean(reading.plan) !== reading.tableFaults.length + reading.cellFaults.length > 0).toBe(true)
+      },
+    ),
   )
 })
 
@@ -127,6 +181,9 @@ test.each<[string, string, object]>([
 
 test('groups and notes are read; a group that cannot be is named', () => {
   const more = `${heading},twist,remarks`
-  expect(read(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,twist 1,keep dry`, picks).plan?.wires[0]).toMatchObject({ group: { kind: 'twist', name: '1' }, note: 'keep dry' })
+  expect(read(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,twist 1,keep dry`, picks).plan?.wires[0]).toMatchObject({
+    group: { kind: 'twist', name: '1' },
+    note: 'keep dry',
+  })
   expect(problemOf(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,knot,`)).toEqual({ code: 'bad-group' })
 })

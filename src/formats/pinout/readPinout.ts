@@ -23,8 +23,13 @@ export interface PinoutReading {
   readonly plan?: { readonly ends: readonly End[]; readonly wires: readonly Wire[] }
 }
 
-
-const nothing = (fault: TableFault): PinoutReading => ({ rows: [], ends: [], tableFaults: [fault], cellFaults: [], ignored: [] })
+const nothing = (fault: TableFault): PinoutReading => ({
+  rows: [],
+  ends: [],
+  tableFaults: [fault],
+  cellFaults: [],
+  ignored: [],
+})
 
 /**
  * Reads a pinout in CSV as it will become a plan.
@@ -36,7 +41,11 @@ const nothing = (fault: TableFault): PinoutReading => ({ rows: [], ends: [], tab
  * @param lookup the shelf, for wire types and housings
  * @param picks  housings chosen by hand, by end
  */
-export function readPinout(text: string, lookup: Catalogue, picks: Readonly<Record<string, string>> = {}): PinoutReading {
+export function readPinout(
+  text: string,
+  lookup: Catalogue,
+  picks: Readonly<Record<string, string>> = {},
+): PinoutReading {
   const body = text.replace(/^\uFEFF/, '')
   if (body.trim() === '') return nothing({ code: 'empty' })
   if (looksBinary(body)) return nothing({ code: 'not-text' })
@@ -50,21 +59,27 @@ export function readPinout(text: string, lookup: Catalogue, picks: Readonly<Reco
   if (twice.length > 0) return nothing({ code: 'columns-twice', headings: twice })
   if (missing.length > 0) return { ...nothing({ code: 'columns-missing', missing, unknown }), ignored: unknown }
   if (data.length === 0) return nothing({ code: 'no-rows' })
-  const ragged = data.flatMap((cells, i): TableFault[] => (cells.length === headings.length || trailingBlank(cells, headings.length) ? [] : [{ code: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }]))
+  const ragged = data.flatMap((cells, i): TableFault[] =>
+    cells.length === headings.length || trailingBlank(cells, headings.length)
+      ? []
+      : [{ code: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }],
+  )
   const cellRows = data.map((cells, i) => ({
     row: i + 2,
     cells: Object.fromEntries(Object.entries(at).map(([id, index]) => [id, (cells[index] ?? '').trim()])),
   }))
-  if (ragged.length > 0) return { rows: cellRows, ends: [], tableFaults: ragged.slice(0, 50), cellFaults: [], ignored: unknown }
+  if (ragged.length > 0)
+    return { rows: cellRows, ends: [], tableFaults: ragged.slice(0, 50), cellFaults: [], ignored: unknown }
   return interpret(cellRows, lookup, picks, unknown)
 }
 
-const trailingBlank = (cells: readonly string[], expected: number) => cells.length > expected && cells.slice(expected).every((cell) => cell.trim() === '')
+const trailingBlank = (cells: readonly string[], expected: number) =>
+  cells.length > expected && cells.slice(expected).every((cell) => cell.trim() === '')
 
 // NUL and its neighbours stand in no CSV; the replacement character is what a decoder leaves of rubbish
 function looksBinary(text: string): boolean {
   const head = text.slice(0, 4000)
-   
+
   return /[\u0000-\u0008\u000E-\u001F]/.test(head) || (head.match(/\uFFFD/g)?.length ?? 0) > 3
 }
 
@@ -75,14 +90,20 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, mark) => (count(mark) > count(best) ? mark : best))
 }
 
-function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Readonly<Record<string, string>>, ignored: readonly string[]): PinoutReading {
+function interpret(
+  cellRows: readonly CellRow[],
+  lookup: Catalogue,
+  picks: Readonly<Record<string, string>>,
+  ignored: readonly string[],
+): PinoutReading {
   const faults: CellFault[] = []
   const ends = resolveEnds(cellRows, lookup, picks, faults)
   const seenWires = new Map<string, number>()
   const seenCavities = new Map<string, { wire: string; row: number }>()
   const rows = cellRows.map(({ row, cells }): PinoutRow => {
     const before = faults.length
-    const fault = (column: ColumnId, problem: CellProblem) => faults.push({ row, column, found: cells[column] ?? '', problem })
+    const fault = (column: ColumnId, problem: CellProblem) =>
+      faults.push({ row, column, found: cells[column] ?? '', problem })
     const id = readId(cells.wire ?? '', row, seenWires, fault)
     const type = readType(cells.type ?? '', lookup, fault)
     const colour = parseColour(cells.colour ?? '')
@@ -93,16 +114,24 @@ function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Reado
     if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { code: 'open-both-sides' })
     const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
     const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
-    if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM) fault('length', { code: 'too-long', limit: LENGTH_LIMIT_MM })
+    if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM)
+      fault('length', { code: 'too-long', limit: LENGTH_LIMIT_MM })
     if ((cells.signal ?? '').length > 60) fault('signal', { code: 'too-long', limit: 60 })
     const note = readNote(cells.note ?? '', fault)
     const group = readGroup(cells.group ?? '')
     if (!group.ok) fault('group', { code: 'bad-group' })
     if (faults.length > before || !colour || !from || !to || lengthMm === undefined) return { row, cells }
     const wire: Wire = {
-      id, type, colour: formatColour(colour), from, to, lengthMm,
+      id,
+      type,
+      colour: formatColour(colour),
+      from,
+      to,
+      lengthMm,
       ...(cells.signal ? { signal: cells.signal } : {}),
-      ...(currentA !== undefined && { currentA }), ...(group.ok && group.value), ...note,
+      ...(currentA !== undefined && { currentA }),
+      ...(group.ok && group.value),
+      ...note,
     }
     return { row, cells, wire }
   })
@@ -116,9 +145,16 @@ function interpret(cellRows: readonly CellRow[], lookup: Catalogue, picks: Reado
   const listed = [...ends.values()].map(({ badHousing: _bad, firstRow: _first, ...end }): PinoutEnd => end)
   const complete = faults.length === 0
   return {
-    rows, ends: listed, tableFaults: [], cellFaults: faults.sort((a, b) => a.row - b.row), ignored,
+    rows,
+    ends: listed,
+    tableFaults: [],
+    cellFaults: faults.sort((a, b) => a.row - b.row),
+    ignored,
     ...(complete && {
-      plan: { ends: listed.map(({ id, housing }) => ({ id, housing: housing ?? '' })), wires: rows.flatMap((row) => row.wire ?? []) },
+      plan: {
+        ends: listed.map(({ id, housing }) => ({ id, housing: housing ?? '' })),
+        wires: rows.flatMap((row) => row.wire ?? []),
+      },
     }),
   }
 }
@@ -131,14 +167,24 @@ function readNote(said: string, fault: AddFault): Partial<Wire> {
 }
 
 /** What only all the rows together can show, each at the row of the wire that it is about. */
-function joinFaults(rows: readonly PinoutRow[], ends: ReadonlyMap<string, OpenEnd>, lookup: Catalogue): readonly CellFault[] {
+function joinFaults(
+  rows: readonly PinoutRow[],
+  ends: ReadonlyMap<string, OpenEnd>,
+  lookup: Catalogue,
+): readonly CellFault[] {
   const wires = rows.flatMap((row) => row.wire ?? [])
   const rowOf = new Map(rows.map((row) => [row.wire?.id, row]))
-  const plan = { ...emptyPlan, ends: [...ends.values()].map(({ id, housing }) => ({ id, housing: housing ?? '' })), wires }
+  const plan = {
+    ...emptyPlan,
+    ends: [...ends.values()].map(({ id, housing }) => ({ id, housing: housing ?? '' })),
+    wires,
+  }
   return planFaults(plan, shelfNames(lookup)).flatMap((fault) => {
     if (!('wire' in fault)) return []
     const row = rowOf.get(fault.wire)
-    return row ? [{ row: row.row, column: 'wire' as const, found: fault.wire, problem: { code: 'plan' as const, fault } }] : []
+    return row
+      ? [{ row: row.row, column: 'wire' as const, found: fault.wire, problem: { code: 'plan' as const, fault } }]
+      : []
   })
 }
 
@@ -160,14 +206,30 @@ function readType(said: string, lookup: Catalogue, fault: AddFault): string {
     return said
   }
   const size = parseQuantity(said, 'area')
-  const sized = size.ok ? typesOfSize([...lookup.wireTypes.values()].map((type) => [type.id, designatedAreaMm2(type)]), size.value) : []
+  const sized = size.ok
+    ? typesOfSize(
+        [...lookup.wireTypes.values()].map((type) => [type.id, designatedAreaMm2(type)]),
+        size.value,
+      )
+    : []
   const [only] = sized
   if (only !== undefined && sized.length === 1) return only
-  fault('type', sized.length > 1 ? { code: 'several-types', known: sized } : { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) })
+  fault(
+    'type',
+    sized.length > 1
+      ? { code: 'several-types', known: sized }
+      : { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) },
+  )
   return said
 }
 
-function readFigure(said: string, column: ColumnId, dimension: Dimension, required: boolean, fault: AddFault): number | undefined {
+function readFigure(
+  said: string,
+  column: ColumnId,
+  dimension: Dimension,
+  required: boolean,
+  fault: AddFault,
+): number | undefined {
   if (said === '' && !required) return undefined
   if (said === '') {
     fault(column, { code: 'missing' })

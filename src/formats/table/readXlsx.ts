@@ -17,4 +17,11 @@ export async function readXlsx(bytes: Uint8Array): Promise<Result<readonly (read
   }
 }
 
-const cellText = (cell: unknown): string => (cell === null || cell === undefined ? '' : cell instanceof Date ? cell.toISOString().slice(0, 10) : typeof cell === 'string' || typeof cell === 'number' || typeof cell === 'boolean' ? String(cell) : '')
+const cellText = (cell: unknown): string =>
+  cell === null || cell === undefined
+    ? ''
+    : cell instanceof Date
+      ? cell.toISOString().slice(0, 10)
+      : typeof cell === 'string' || typeof cell === 'number' || typeof cell === 'boolean'
+        ? String(cell)
+        : ''

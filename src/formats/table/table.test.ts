@@ -7,15 +7,35 @@ import { writeXlsx } from './writeXlsx'
 import { checkXlsx } from './xlsxSizes'
 
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer())
-const sheet = (rows: number) => `<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>${'<row><c><v>0</v></c></row>'.repeat(rows)}</sheetData></worksheet>`
+const sheet = (rows: number) =>
+  `<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>${'<row><c><v>0</v></c></row>'.repeat(rows)}</sheetData></worksheet>`
 
 test('what is written as XLSX is read as the same cells', async () => {
-  const bytes = await bytesOf(await writeXlsx(['wire', 'length mm'], [['W01', 1840], ['=1+1', undefined]], 'deck/loom'))
-  expect(await readXlsx(bytes)).toEqual({ ok: true, value: [['wire', 'length mm'], ['W01', '1840'], ['=1+1', '']] })
+  const bytes = await bytesOf(
+    await writeXlsx(
+      ['wire', 'length mm'],
+      [
+        ['W01', 1840],
+        ['=1+1', undefined],
+      ],
+      'deck/loom',
+    ),
+  )
+  expect(await readXlsx(bytes)).toEqual({
+    ok: true,
+    value: [
+      ['wire', 'length mm'],
+      ['W01', '1840'],
+      ['=1+1', ''],
+    ],
+  })
 })
 
 test('a bomb is refused by what its list says, before anything is unpacked', () => {
-  const bomb = zipSync({ 'xl/workbook.xml': strToU8('<workbook/>'), 'xl/worksheets/sheet1.xml': new Uint8Array(40 * 2 ** 20) }, { level: 9 })
+  const bomb = zipSync(
+    { 'xl/workbook.xml': strToU8('<workbook/>'), 'xl/worksheets/sheet1.xml': new Uint8Array(40 * 2 ** 20) },
+    { level: 9 },
+  )
   expect(bomb.byteLength).toBeLessThan(60_000)
   const checked = checkXlsx(bomb)
   expect(checked).toMatchObject({ ok: false, fault: { code: 'unpacks-too-much' } })
@@ -41,7 +61,9 @@ test('a workbook with a broken sheet says so', async () => {
 test('whatever bytes come, there is a verdict and no exception', () => {
   fc.assert(
     fc.property(fc.uint8Array({ maxLength: 400 }), fc.boolean(), (bytes, zipped) => {
-      const given = zipped ? new Uint8Array([0x50, 0x4b, 3, 4, ...bytes, 0x50, 0x4b, 5, 6, ...bytes.slice(0, 18)]) : bytes
+      const given = zipped
+        ? new Uint8Array([0x50, 0x4b, 3, 4, ...bytes, 0x50, 0x4b, 5, 6, ...bytes.slice(0, 18)])
+        : bytes
       expect(checkXlsx(given).ok).toBe(false)
     }),
   )

@@ -41,13 +41,17 @@ export function checkXlsx(bytes: Uint8Array): Result<{ readonly unpackedBytes: n
     at += 46 + nameLength + view.getUint16(at + 30, true) + view.getUint16(at + 32, true)
   }
   if (!isWorkbook) return fail({ code: 'no-xlsx' })
-  if (unpackedBytes > UNPACKED_LIMIT) return fail({ code: 'unpacks-too-large', bytes: unpackedBytes, limit: UNPACKED_LIMIT })
+  if (unpackedBytes > UNPACKED_LIMIT)
+    return fail({ code: 'unpacks-too-large', bytes: unpackedBytes, limit: UNPACKED_LIMIT })
   const ratio = unpackedBytes / bytes.byteLength
-  return unpackedBytes > HARMLESS && ratio > RATIO_LIMIT ? fail({ code: 'unpacks-too-much', ratio, limit: RATIO_LIMIT }) : ok({ unpackedBytes })
+  return unpackedBytes > HARMLESS && ratio > RATIO_LIMIT
+    ? fail({ code: 'unpacks-too-much', ratio, limit: RATIO_LIMIT })
+    : ok({ unpackedBytes })
 }
 
 /** Where the zip's own list ends; a comment of up to 64 kB may follow it. */
 function endOfZip(view: DataView): number | undefined {
-  for (let at = view.byteLength - 22; at >= Math.max(0, view.byteLength - 22 - 65_535); at--) if (view.getUint32(at, true) === END) return at
+  for (let at = view.byteLength - 22; at >= Math.max(0, view.byteLength - 22 - 65_535); at--)
+    if (view.getUint32(at, true) === END) return at
   return undefined
 }

@@ -14,10 +14,23 @@ export function InstrumentsPane() {
       <h2 className="card-title">Instruments</h2>
       {!views && <p className="dim">Asking each who it is…</p>}
       {views?.length === 0 && <p className="note fault">▲ The bench does not answer. Load the page again.</p>}
-      {views?.map((view) => <InstrumentCard key={`${view.id} ${view.address?.host ?? ''}:${String(view.address?.port ?? '')}`} view={view} look={look} />)}
-      {views && <button type="button" className="act-button" onClick={look}><span>Look again</span></button>}
+      {views?.map((view) => (
+        <InstrumentCard
+          key={`${view.id} ${view.address?.host ?? ''}:${String(view.address?.port ?? '')}`}
+          view={view}
+          look={look}
+        />
+      ))}
+      {views && (
+        <button type="button" className="act-button" onClick={look}>
+          <span>Look again</span>
+        </button>
+      )}
       <div className="sources">
-        <span>Over TCP, a question and an answer a line, as in IEEE 488.2. A figure from an instrument is recorded with its name; typed by hand it is recorded as typed.</span>
+        <span>
+          Over TCP, a question and an answer a line, as in IEEE 488.2. A figure from an instrument is recorded with its
+          name; typed by hand it is recorded as typed.
+        </span>
       </div>
     </aside>
   )
@@ -30,7 +43,11 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
   const [editing, setEditing] = useState(false)
   const [said, setSaid] = useState<{ readonly good: boolean; readonly text: string }>()
   const put = async (body: object) => {
-    const response = await fetch(`/api/instruments/${id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }).catch(() => undefined)
+    const response = await fetch(`/api/instruments/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }).catch(() => undefined)
     if (response?.ok) {
       setEditing(false)
       look()
@@ -41,19 +58,37 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
   }
   const read = async () => {
     const reading = await readInstrument(id, undefined)
-    setSaid(reading.ok ? { good: true, text: `${figure(reading.value, 3)} ${unitWords[instruments[id].unit] ?? ''}` } : { good: false, text: reading.message })
+    setSaid(
+      reading.ok
+        ? { good: true, text: `${figure(reading.value, 3)} ${unitWords[instruments[id].unit] ?? ''}` }
+        : { good: false, text: reading.message },
+    )
   }
   return (
     <section className="side-panel" style={{ margin: 0 }} aria-label={instrumentWords[id].name}>
       <h3 style={{ display: 'flex', justifyContent: 'space-between', fontSize: 16, margin: 0 }}>
         <span>{instrumentWords[id].name}</span>
-        <span className={identity === undefined ? 'fault' : 'good'}>{identity === undefined ? '▲ no link' : '● linked'}</span>
+        <span className={identity === undefined ? 'fault' : 'good'}>
+          {identity === undefined ? '▲ no link' : '● linked'}
+        </span>
       </h3>
       <p className="small dim">{instrumentWords[id].what}</p>
       {identity !== undefined && <p className="mono small">{identity}</p>}
       {message !== undefined && <p className="note fault">{message}</p>}
-      {last && <p className="small">Last: <b className="mono" style={{ fontSize: 20 }}>{figure(last.value, 3)}</b> {unitWords[last.unit] ?? last.unit}, {dayTime(last.at)}</p>}
-      {said && <p className={`note ${said.good ? 'good' : 'fault'}`} role="status">{said.text}</p>}
+      {last && (
+        <p className="small">
+          Last:{' '}
+          <b className="mono" style={{ fontSize: 20 }}>
+            {figure(last.value, 3)}
+          </b>{' '}
+          {unitWords[last.unit] ?? last.unit}, {dayTime(last.at)}
+        </p>
+      )}
+      {said && (
+        <p className={`note ${said.good ? 'good' : 'fault'}`} role="status">
+          {said.text}
+        </p>
+      )}
       {editing ? (
         <form
           onSubmit={(event) => {
@@ -62,18 +97,34 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
           }}
         >
           <div className="field-row" style={{ gridTemplateColumns: '1fr 110px' }}>
-            <label className="field">Host<input value={host} onChange={(event) => setHost(event.target.value)} /></label>
-            <label className="field">Port<input value={port} inputMode="numeric" onChange={(event) => setPort(event.target.value)} /></label>
+            <label className="field">
+              Host
+              <input value={host} onChange={(event) => setHost(event.target.value)} />
+            </label>
+            <label className="field">
+              Port
+              <input value={port} inputMode="numeric" onChange={(event) => setPort(event.target.value)} />
+            </label>
           </div>
           <div className="two" style={{ marginTop: 8 }}>
-            <button type="submit" className="act-button"><span>Link it there</span></button>
-            <button type="button" className="act-button" onClick={() => void put({})}><span>Back to the stand-in</span></button>
+            <button type="submit" className="act-button">
+              <span>Link it there</span>
+            </button>
+            <button type="button" className="act-button" onClick={() => void put({})}>
+              <span>Back to the stand-in</span>
+            </button>
           </div>
         </form>
       ) : (
         <div className="two">
-          {canAsk(id) && <button type="button" className="act-button" onClick={() => void read()}><span>Take a reading</span></button>}
-          <button type="button" className="act-button" onClick={() => setEditing(true)}><span>{address ? `${address.host}:${String(address.port)}` : 'Say where it is'}</span></button>
+          {canAsk(id) && (
+            <button type="button" className="act-button" onClick={() => void read()}>
+              <span>Take a reading</span>
+            </button>
+          )}
+          <button type="button" className="act-button" onClick={() => setEditing(true)}>
+            <span>{address ? `${address.host}:${String(address.port)}` : 'Say where it is'}</span>
+          </button>
         </div>
       )}
     </section>

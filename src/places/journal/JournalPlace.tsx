@@ -46,19 +46,38 @@ export function JournalPlace({ at }: { readonly at?: number }) {
               Entries {first + 1} to {Math.min(state.seq, first + PAGE)} of {state.seq}, newest first
             </span>
             <span style={{ display: 'flex', gap: 8 }}>
-              <button type="button" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>older</button>
-              <button type="button" onClick={() => setFrom(Math.min(Math.max(0, state.seq - PAGE), first + PAGE))} disabled={first + PAGE >= state.seq}>newer</button>
+              <button type="button" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
+                older
+              </button>
+              <button
+                type="button"
+                onClick={() => setFrom(Math.min(Math.max(0, state.seq - PAGE), first + PAGE))}
+                disabled={first + PAGE >= state.seq}
+              >
+                newer
+              </button>
             </span>
           </div>
           <div className="sheet-body" tabIndex={0} role="region" aria-label="Entries">
             {fault && <p className="note fault">▲ The journal does not answer. Load the page again.</p>}
             <table className="table">
               <thead>
-                <tr><th scope="col">no.</th><th scope="col">when</th><th scope="col">who</th><th scope="col">what</th><th scope="col">hash</th></tr>
+                <tr>
+                  <th scope="col">no.</th>
+                  <th scope="col">when</th>
+                  <th scope="col">who</th>
+                  <th scope="col">what</th>
+                  <th scope="col">hash</th>
+                </tr>
               </thead>
               <tbody>
                 {[...entries].reverse().map((entry) => (
-                  <tr key={entry.seq} data-at={entry.seq === at} ref={entry.seq === at ? asked : undefined} className={entry.seq === at ? 'rule-differs' : undefined}>
+                  <tr
+                    key={entry.seq}
+                    data-at={entry.seq === at}
+                    ref={entry.seq === at ? asked : undefined}
+                    className={entry.seq === at ? 'rule-differs' : undefined}
+                  >
                     <td className="figure">{entry.seq}</td>
                     <td className="figure dim">{dayTime(entry.at)}</td>
                     <td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</td>
@@ -68,11 +87,21 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                       </span>
                       {undone.has(entry.id) && <span className="attend"> taken back</span>}
                       {figuresOf(entry) !== undefined && <span className="dim"> {figuresOf(entry)}</span>}
-                      {(charted.has(entry.kind) || ('heightMm' in entry && entry.heightMm !== undefined)) && !undone.has(entry.id) && (
-                        <Link className="plain small" href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`} prefetch={false} style={{ marginLeft: 8 }}>on the chart</Link>
-                      )}
+                      {(charted.has(entry.kind) || ('heightMm' in entry && entry.heightMm !== undefined)) &&
+                        !undone.has(entry.id) && (
+                          <Link
+                            className="plain small"
+                            href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`}
+                            prefetch={false}
+                            style={{ marginLeft: 8 }}
+                          >
+                            on the chart
+                          </Link>
+                        )}
                     </td>
-                    <td className="figure dim" title={entry.hash}>{entry.hash.slice(0, 10)}</td>
+                    <td className="figure dim" title={entry.hash}>
+                      {entry.hash.slice(0, 10)}
+                    </td>
                   </tr>
                 ))}
               </tbody>
@@ -82,7 +111,10 @@ export function JournalPlace({ at }: { readonly at?: number }) {
       </div>
       <aside className="pane pane-card" aria-label="Journal">
         <h2 className="card-title">Journal</h2>
-        <p className="dim">Nothing here is ever changed. Taking an entry back appends its opposite. Each entry carries the hash of the one before it.</p>
+        <p className="dim">
+          Nothing here is ever changed. Taking an entry back appends its opposite. Each entry carries the hash of the
+          one before it.
+        </p>
         <button type="button" className="act-button" disabled={busy || isClosed(state)} onClick={() => void takeBack()}>
           <span>Take your last entry back</span> <kbd aria-hidden="true">U</kbd>
         </button>
@@ -90,12 +122,18 @@ export function JournalPlace({ at }: { readonly at?: number }) {
           className="field"
           onSubmit={(event) => {
             event.preventDefault()
-            if (note.trim() !== '') void append({ kind: 'noted', text: note.trim() }).then((written) => written && setNote(''))
+            if (note.trim() !== '')
+              void append({ kind: 'noted', text: note.trim() }).then((written) => written && setNote(''))
           }}
         >
           <label>
             A note for the record
-            <input value={note} maxLength={500} style={{ fontFamily: 'var(--sans)' }} onChange={(event) => setNote(event.target.value)} />
+            <input
+              value={note}
+              maxLength={500}
+              style={{ fontFamily: 'var(--sans)' }}
+              onChange={(event) => setNote(event.target.value)}
+            />
           </label>
           <button type="submit" className="act-button" disabled={busy || note.trim() === ''}>
             <span>Write the note</span>

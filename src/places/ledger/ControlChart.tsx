@@ -10,7 +10,16 @@ const loadCharts = () => import('./drawControlChart')
  * A control chart. With the focus on it, left and right go from reading to reading, Home and End to the first and the last.
  * @param selected place of the chosen reading among all
  */
-export function ControlChart({ chart, lower, upper, label, unit, digits, selected, onSelect }: {
+export function ControlChart({
+  chart,
+  lower,
+  upper,
+  label,
+  unit,
+  digits,
+  selected,
+  onSelect,
+}: {
   readonly chart: SeriesChart
   /** the sheet's own limits */
   readonly lower?: number | undefined
@@ -27,7 +36,20 @@ export function ControlChart({ chart, lower, upper, label, unit, digits, selecte
   useEffect(() => {
     select.current = onSelect
   }, [onSelect])
-  useEffect(() => (charts && canvas.current ? charts.drawControlChart(canvas.current, { chart, lower, upper, digits, selected, onSelect: (at) => select.current(at) }) : undefined), [charts, chart, lower, upper, digits, selected])
+  useEffect(
+    () =>
+      charts && canvas.current
+        ? charts.drawControlChart(canvas.current, {
+            chart,
+            lower,
+            upper,
+            digits,
+            selected,
+            onSelect: (at) => select.current(at),
+          })
+        : undefined,
+    [charts, chart, lower, upper, digits, selected],
+  )
   const at = chart.shown.findIndex((one) => one.at === selected)
   const move = (to: number) => {
     const one = chart.shown[Math.max(0, Math.min(chart.shown.length - 1, to))]
@@ -39,14 +61,39 @@ export function ControlChart({ chart, lower, upper, label, unit, digits, selecte
     <section className="sheet sheet-fill" aria-label={label}>
       <div className="sheet-head">
         <span>
-          {label} <b className="mono" style={{ fontSize: 20, color: 'var(--ink)' }}>{chart.chart ? figure(chart.chart.centre, digits) : '–'}</b> {unit}
-          {chart.chart && <span className="dim"> middle; control limits {figure(chart.chart.lcl, digits)} to {figure(chart.chart.ucl, digits)}</span>}
+          {label}{' '}
+          <b className="mono" style={{ fontSize: 20, color: 'var(--ink)' }}>
+            {chart.chart ? figure(chart.chart.centre, digits) : '–'}
+          </b>{' '}
+          {unit}
+          {chart.chart && (
+            <span className="dim">
+              {' '}
+              middle; control limits {figure(chart.chart.lcl, digits)} to {figure(chart.chart.ucl, digits)}
+            </span>
+          )}
         </span>
-        <span className="caption">{chart.kind === 'individuals' ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · {chart.count.toLocaleString('en')} READINGS{chart.shown.length < chart.count && chart.kind === 'individuals' ? `, ${chart.shown.length.toLocaleString('en')} DRAWN` : ''}</span>
+        <span className="caption">
+          {chart.kind === 'individuals' ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · {chart.count.toLocaleString('en')}{' '}
+          READINGS
+          {chart.shown.length < chart.count && chart.kind === 'individuals'
+            ? `, ${chart.shown.length.toLocaleString('en')} DRAWN`
+            : ''}
+        </span>
       </div>
       <div
-        className="sheet-body chart-box" tabIndex={0} role="slider" aria-label={`${label}, reading`} aria-valuemin={1} aria-valuemax={chart.count} aria-valuenow={(selected ?? 0) + 1}
-        aria-valuetext={now ? `${figure(now.value, digits)} ${unit}${signal ? `, ${signalWords[signal.rule][signal.side]}` : ''}` : 'none chosen'}
+        className="sheet-body chart-box"
+        tabIndex={0}
+        role="slider"
+        aria-label={`${label}, reading`}
+        aria-valuemin={1}
+        aria-valuemax={chart.count}
+        aria-valuenow={(selected ?? 0) + 1}
+        aria-valuetext={
+          now
+            ? `${figure(now.value, digits)} ${unit}${signal ? `, ${signalWords[signal.rule][signal.side]}` : ''}`
+            : 'none chosen'
+        }
         onKeyDown={(event) => {
           const to = { ArrowLeft: at - 1, ArrowRight: at + 1, Home: 0, End: chart.shown.length - 1 }[event.key]
           if (to === undefined) return

@@ -12,18 +12,37 @@ import { ledgerTabs, type LedgerModel, type LedgerTab } from './ledgerModel'
 import { ReadingCard } from './ReadingCard'
 import { ScrapTable, ToolTable, YieldTable } from './LedgerTables'
 
-const tabWords: Readonly<Record<LedgerTab, string>> = { charts: 'Charts', yield: 'First tries', scrap: 'Scrap', tools: 'Tools' }
+const tabWords: Readonly<Record<LedgerTab, string>> = {
+  charts: 'Charts',
+  yield: 'First tries',
+  scrap: 'Scrap',
+  tools: 'Tools',
+}
 
-const address = (tab: LedgerTab, series?: string, subgroup?: number) => `/ledger?${new URLSearchParams({ show: tab, ...(series !== undefined && { series }), ...(subgroup !== undefined && { n: String(subgroup) }) }).toString()}`
+const address = (tab: LedgerTab, series?: string, subgroup?: number) =>
+  `/ledger?${new URLSearchParams({ show: tab, ...(series !== undefined && { series }), ...(subgroup !== undefined && { n: String(subgroup) }) }).toString()}`
 
 /** Records over all jobs: heights and forces on charts, what was right at the first try, why contacts went, what tools have closed. */
-export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: LedgerModel; readonly tab: LedgerTab; readonly subgroup: number | undefined; readonly at: { readonly job: string; readonly seq: number } | undefined }) {
+export function LedgerPlace({
+  model,
+  tab,
+  subgroup,
+  at,
+}: {
+  readonly model: LedgerModel
+  readonly tab: LedgerTab
+  readonly subgroup: number | undefined
+  readonly at: { readonly job: string; readonly seq: number } | undefined
+}) {
   const router = useRouter()
   const { view, list } = model
   const started = useMemo(() => startAt(model, at), [model, at])
-  const [picked, setPicked] = useState<{ readonly view: string | undefined; readonly chart: 'heights' | 'pulls'; readonly at: number } | undefined>()
+  const [picked, setPicked] = useState<
+    { readonly view: string | undefined; readonly chart: 'heights' | 'pulls'; readonly at: number } | undefined
+  >()
   const chosen = picked && picked.view === view?.id ? picked : started
-  const point: LedgerPoint | undefined = chosen && view?.[chosen.chart]?.shown.find((one) => one.at === chosen.at)?.point
+  const point: LedgerPoint | undefined =
+    chosen && view?.[chosen.chart]?.shown.find((one) => one.at === chosen.at)?.point
   const here = list.findIndex((one) => one.id === view?.id)
   const go = (step: number) => {
     const next = list[here + step]
@@ -31,27 +50,64 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
   }
   const entryHref = point && `/jobs/${encodeURIComponent(point.job)}/journal?at=${String(point.seq)}`
   useKeys([
-    ...ledgerTabs.map((one, i) => ({ key: String(i + 1), words: tabWords[one], run: () => router.push(address(one, view?.id, subgroup)) })),
-    ...(tab === 'charts' ? [
-      { key: 'j', words: 'Next series', run: () => go(1) }, { key: 'k', words: 'Series before', run: () => go(-1) },
-      ...(entryHref === undefined ? [] : [{ key: 'Enter', words: 'Open the entry of this reading', run: () => router.push(entryHref) }]),
-    ] : []),
+    ...ledgerTabs.map((one, i) => ({
+      key: String(i + 1),
+      words: tabWords[one],
+      run: () => router.push(address(one, view?.id, subgroup)),
+    })),
+    ...(tab === 'charts'
+      ? [
+          { key: 'j', words: 'Next series', run: () => go(1) },
+          { key: 'k', words: 'Series before', run: () => go(-1) },
+          ...(entryHref === undefined
+            ? []
+            : [{ key: 'Enter', words: 'Open the entry of this reading', run: () => router.push(entryHref) }]),
+        ]
+      : []),
   ])
   const pick = (chart: 'heights' | 'pulls') => (to: number) => setPicked({ view: view?.id, chart, at: to })
   return (
-    <PlaceFrame place="ledger" title="Ledger" sub={plural(list.length, 'series', 'series')} find={list.map((one) => ({ id: setupIdLabel(one.setup), kind: 'series', words: one.contactNames, href: address('charts', one.id) }))}>
+    <PlaceFrame
+      place="ledger"
+      title="Ledger"
+      sub={plural(list.length, 'series', 'series')}
+      find={list.map((one) => ({
+        id: setupIdLabel(one.setup),
+        kind: 'series',
+        words: one.contactNames,
+        href: address('charts', one.id),
+      }))}
+    >
       {list.length === 0 ? (
-        <div className="work"><p className="note attend">Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and it begins.</p></div>
+        <div className="work">
+          <p className="note attend">
+            Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and
+            it begins.
+          </p>
+        </div>
       ) : (
         <div className="station" style={tab === 'charts' ? undefined : { gridTemplateColumns: 'minmax(0,1fr)' }}>
           {tab === 'charts' && (
             <nav className="pane pane-queue shelf-list" aria-label="Series">
               <Tabs tab={tab} series={view?.id} />
               {list.map((one) => (
-                <Link key={one.id} href={address('charts', one.id, subgroup)} className="series-row" aria-current={one.id === view?.id ? 'page' : undefined} prefetch={false}>
+                <Link
+                  key={one.id}
+                  href={address('charts', one.id, subgroup)}
+                  className="series-row"
+                  aria-current={one.id === view?.id ? 'page' : undefined}
+                  prefetch={false}
+                >
                   <span className="mono">{setupIdLabel(one.setup)}</span>
-                  <span className="small">{one.signals > 0 && <b className="fault">▲ {plural(one.signals, 'signal')} </b>}{one.contactNames}</span>
-                  <span className="small dim">{[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')].filter(Boolean).join(', ') || 'nothing measured'}</span>
+                  <span className="small">
+                    {one.signals > 0 && <b className="fault">▲ {plural(one.signals, 'signal')} </b>}
+                    {one.contactNames}
+                  </span>
+                  <span className="small dim">
+                    {[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')]
+                      .filter(Boolean)
+                      .join(', ') || 'nothing measured'}
+                  </span>
                 </Link>
               ))}
             </nav>
@@ -59,11 +115,44 @@ export function LedgerPlace({ model, tab, subgroup, at }: { readonly model: Ledg
           {tab === 'charts' && view ? (
             <>
               <div className="work">
-                {view.heights && <ControlChart chart={view.heights} lower={view.height?.minMm} upper={view.height?.maxMm} label="Crimp height" unit="mm" digits={3} selected={chosen?.chart === 'heights' ? chosen.at : undefined} onSelect={pick('heights')} />}
-                {view.pulls && <ControlChart chart={view.pulls} lower={view.minimumN} label="Pulled off at" unit="N" digits={0} selected={chosen?.chart === 'pulls' ? chosen.at : undefined} onSelect={pick('pulls')} />}
-                {!view.heights && !view.pulls && <p className="note attend">Crimped, and nothing measured: this series has no chart.</p>}
+                {view.heights && (
+                  <ControlChart
+                    chart={view.heights}
+                    lower={view.height?.minMm}
+                    upper={view.height?.maxMm}
+                    label="Crimp height"
+                    unit="mm"
+                    digits={3}
+                    selected={chosen?.chart === 'heights' ? chosen.at : undefined}
+                    onSelect={pick('heights')}
+                  />
+                )}
+                {view.pulls && (
+                  <ControlChart
+                    chart={view.pulls}
+                    lower={view.minimumN}
+                    label="Pulled off at"
+                    unit="N"
+                    digits={0}
+                    selected={chosen?.chart === 'pulls' ? chosen.at : undefined}
+                    onSelect={pick('pulls')}
+                  />
+                )}
+                {!view.heights && !view.pulls && (
+                  <p className="note attend">Crimped, and nothing measured: this series has no chart.</p>
+                )}
               </div>
-              <ReadingCard key={view.id} view={view} titles={model.titles} chosen={chosen} point={point} entryHref={entryHref} onSelect={(chart, to) => pick(chart)(to)} subgroup={subgroup} onSubgroup={(n) => router.push(address('charts', view.id, n))} />
+              <ReadingCard
+                key={view.id}
+                view={view}
+                titles={model.titles}
+                chosen={chosen}
+                point={point}
+                entryHref={entryHref}
+                onSelect={(chart, to) => pick(chart)(to)}
+                subgroup={subgroup}
+                onSubgroup={(n) => router.push(address('charts', view.id, n))}
+              />
             </>
           ) : (
             <div className="work">
@@ -95,7 +184,9 @@ function Tabs({ tab, series }: { readonly tab: LedgerTab; readonly series: strin
   return (
     <div className="tabs" role="group" aria-label="What the Ledger shows">
       {ledgerTabs.map((one, i) => (
-        <Link key={one} href={address(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>{tabWords[one]} <kbd aria-hidden="true">{figure(i + 1, 0)}</kbd></Link>
+        <Link key={one} href={address(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
+          {tabWords[one]} <kbd aria-hidden="true">{figure(i + 1, 0)}</kbd>
+        </Link>
       ))}
     </div>
   )

@@ -7,10 +7,24 @@ import { chartFaultWords, signalWords } from '@/words/stats'
 import { termName } from '@/words/steps'
 import type { SeriesView } from './ledgerModel'
 
-const whatWords: Readonly<Record<LedgerPoint['what'], string>> = { crimp: 'a crimp', scrapped: 'a crimp that went to scrap', 'first-piece': 'a first piece', sample: 'a sample' }
+const whatWords: Readonly<Record<LedgerPoint['what'], string>> = {
+  crimp: 'a crimp',
+  scrapped: 'a crimp that went to scrap',
+  'first-piece': 'a first piece',
+  sample: 'a sample',
+}
 
 /** The reading that is chosen, with the way to its entry and photo; what the chart says; how capable the process is. */
-export function ReadingCard({ view, titles, chosen, point, entryHref, onSelect, subgroup, onSubgroup }: {
+export function ReadingCard({
+  view,
+  titles,
+  chosen,
+  point,
+  entryHref,
+  onSelect,
+  subgroup,
+  onSubgroup,
+}: {
   readonly view: SeriesView
   readonly titles: Readonly<Record<string, string>>
   readonly chosen: { readonly chart: 'heights' | 'pulls'; readonly at: number } | undefined
@@ -26,30 +40,60 @@ export function ReadingCard({ view, titles, chosen, point, entryHref, onSelect, 
     <aside className="pane pane-card" aria-label="Reading">
       {point && (
         <>
-          <p className="dim small">{whatWords[point.what]}{point.term !== undefined && `, ${termName(point.term, 2)}`}, {titles[point.job] ?? point.job}</p>
-          <p className="readout-inline"><b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}</p>
+          <p className="dim small">
+            {whatWords[point.what]}
+            {point.term !== undefined && `, ${termName(point.term, 2)}`}, {titles[point.job] ?? point.job}
+          </p>
+          <p className="readout-inline">
+            <b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}
+          </p>
           <p className="small dim">{dayTime(point.at)}</p>
-          {photos.length > 0 && <div className="photo-row">{photos.map((id) => (
-            <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
-              {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
-              <img src={`/api/photos/${id}`} alt="photo of this piece" />
-            </a>
-          ))}</div>}
-          {entryHref !== undefined && <Link href={entryHref} className="act-button" prefetch={false}><span>Open its entry</span> <kbd aria-hidden="true">Enter</kbd></Link>}
+          {photos.length > 0 && (
+            <div className="photo-row">
+              {photos.map((id) => (
+                <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
+                  {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
+                  <img src={`/api/photos/${id}`} alt="photo of this piece" />
+                </a>
+              ))}
+            </div>
+          )}
+          {entryHref !== undefined && (
+            <Link href={entryHref} className="act-button" prefetch={false}>
+              <span>Open its entry</span> <kbd aria-hidden="true">Enter</kbd>
+            </Link>
+          )}
         </>
       )}
       {view.heights && <Says title="Height" chart={view.heights} onSelect={(at) => onSelect('heights', at)} />}
       {view.pulls && <Says title="Pull" chart={view.pulls} onSelect={(at) => onSelect('pulls', at)} />}
-      {view.minimumN !== undefined && view.pulls && <p className={view.lowPulls > 0 ? 'fault' : 'good'}>{view.lowPulls > 0 ? `▲ ${plural(view.lowPulls, 'pull')} below ${figure(view.minimumN, 0)} N` : `✓ All ${String(view.pulls.count)} pulls at or above ${figure(view.minimumN, 0)} N`}</p>}
+      {view.minimumN !== undefined && view.pulls && (
+        <p className={view.lowPulls > 0 ? 'fault' : 'good'}>
+          {view.lowPulls > 0
+            ? `▲ ${plural(view.lowPulls, 'pull')} below ${figure(view.minimumN, 0)} N`
+            : `✓ All ${String(view.pulls.count)} pulls at or above ${figure(view.minimumN, 0)} N`}
+        </p>
+      )}
       <label className="field">
         Chart
-        <select value={subgroup ?? ''} onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))} style={{ font: '15px var(--sans)' }}>
+        <select
+          value={subgroup ?? ''}
+          onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))}
+          style={{ font: '15px var(--sans)' }}
+        >
           <option value="">individuals, moving range</option>
-          {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => <option key={n} value={n}>means and ranges of {n}</option>)}
+          {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => (
+            <option key={n} value={n}>
+              means and ranges of {n}
+            </option>
+          ))}
         </select>
       </label>
       <div className="sources">
-        <span>Control limits say whether the process is steady; the red ones are the sheet’s. A chart replaces no inspection.</span>
+        <span>
+          Control limits say whether the process is steady; the red ones are the sheet’s. A chart replaces no
+          inspection.
+        </span>
       </div>
     </aside>
   )
@@ -58,15 +102,35 @@ export function ReadingCard({ view, titles, chosen, point, entryHref, onSelect, 
 /** Signals shown as a list; more are counted. */
 const LISTED = 6
 
-function Says({ title, chart, onSelect }: { readonly title: string; readonly chart: SeriesChart; readonly onSelect: (at: number) => void }) {
+function Says({
+  title,
+  chart,
+  onSelect,
+}: {
+  readonly title: string
+  readonly chart: SeriesChart
+  readonly onSelect: (at: number) => void
+}) {
   return (
     <section aria-label={`${title}: what the chart says`}>
       <h2 style={{ fontSize: 15, margin: '4px 0' }}>{title}</h2>
       {chart.fault && <p className="small">{chartFaultWords(chart.fault)}.</p>}
       {chart.cpk !== undefined && (
         <p className="small">
-          {chart.cp !== undefined && <>Cp <b className="mono">{figure(chart.cp, 2)}</b>, </>}Cpk <b className="mono">{figure(chart.cpk, 2)}</b>
-          {chart.cpkAtLeast !== undefined && <> from {plural(chart.count, 'reading')}: at least <b className="mono">{figure(chart.cpkAtLeast, 2)}</b> can be stated</>}.
+          {chart.cp !== undefined && (
+            <>
+              Cp <b className="mono">{figure(chart.cp, 2)}</b>,{' '}
+            </>
+          )}
+          Cpk <b className="mono">{figure(chart.cpk, 2)}</b>
+          {chart.cpkAtLeast !== undefined && (
+            <>
+              {' '}
+              from {plural(chart.count, 'reading')}: at least <b className="mono">{figure(chart.cpkAtLeast, 2)}</b> can
+              be stated
+            </>
+          )}
+          .
         </p>
       )}
       {chart.signals.length === 0 && chart.chart && <p className="small good">✓ Steady: no signal.</p>}
@@ -74,7 +138,12 @@ function Says({ title, chart, onSelect }: { readonly title: string; readonly cha
         {chart.signals.slice(0, LISTED).map((signal) => (
           <li key={`${signal.rule} ${String(signal.at)} ${signal.side}`}>
             <button type="button" className="link-button small" onClick={() => onSelect(signal.at)}>
-              <span className="fault" aria-hidden="true">▲</span> <span>No. {signal.at + 1} {signalWords[signal.rule][signal.side]}</span>
+              <span className="fault" aria-hidden="true">
+                ▲
+              </span>{' '}
+              <span>
+                No. {signal.at + 1} {signalWords[signal.rule][signal.side]}
+              </span>
             </button>
           </li>
         ))}

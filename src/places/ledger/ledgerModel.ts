@@ -26,7 +26,10 @@ export interface LedgerModel {
   readonly view: SeriesView | undefined
   readonly total: Yield
   readonly scrap: readonly ScrapCause[]
-  readonly tools: readonly (ToolWork & { readonly name: string; readonly verification: { readonly doneOn: string; readonly dueOn: string; readonly by: string } | undefined })[]
+  readonly tools: readonly (ToolWork & {
+    readonly name: string
+    readonly verification: { readonly doneOn: string; readonly dueOn: string; readonly by: string } | undefined
+  })[]
   /** of jobs, by id */
   readonly titles: Readonly<Record<string, string>>
 }

@@ -32,7 +32,11 @@ async function readBook(): Promise<Book> {
   const states = await Promise.all([...lines.keys()].map(async (id) => ({ id, folded: await loadJob(db, jobs, id) })))
   const found = states.flatMap(({ id, folded }) => (folded ? [ledgerJob(id, folded.state, lines.get(id) ?? [])] : []))
   const book = ledger(found, (tool) => shelf.tools.get(tool)?.verification?.doneOn)
-  const charts = new Map(book.series.filter((series) => series.heights.length > 0).map((series) => [series.id, seriesChart(series.heights, heightLimits(series), TREND_POINTS)]))
+  const charts = new Map(
+    book.series
+      .filter((series) => series.heights.length > 0)
+      .map((series) => [series.id, seriesChart(series.heights, heightLimits(series), TREND_POINTS)]),
+  )
   shared.urnBenchLedger = { key, shelf, book, charts, titles: new Map(found.map((job) => [job.id, job.title])) }
   return shared.urnBenchLedger
 }
@@ -56,15 +60,28 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
   const { book, charts, titles, shelf } = await readBook()
   // what has most to say comes first
   const order = [...book.series].sort((a, b) => b.heights.length + b.pulls.length - a.heights.length - a.pulls.length)
-  const holds = (points: readonly LedgerPoint[]) => points.some((point) => point.job === at?.job && point.seq === at.seq)
+  const holds = (points: readonly LedgerPoint[]) =>
+    points.some((point) => point.job === at?.job && point.seq === at.seq)
   const picked = order.find((one) => (at ? holds(one.heights) || holds(one.pulls) : one.id === wanted)) ?? order[0]
   return {
     list: order.map((series) => ({
-      id: series.id, setup: series.setup, tool: series.tool, contactNames: series.contacts.map((one) => shelf.contacts.get(one)?.name ?? one).join(', '),
-      heights: series.heights.length, pulls: series.pulls.length, signals: charts.get(series.id)?.signalCount ?? 0, yield: book.yields.get(series.id) ?? { tried: 0, first: 0, scrapped: 0 },
+      id: series.id,
+      setup: series.setup,
+      tool: series.tool,
+      contactNames: series.contacts.map((one) => shelf.contacts.get(one)?.name ?? one).join(', '),
+      heights: series.heights.length,
+      pulls: series.pulls.length,
+      signals: charts.get(series.id)?.signalCount ?? 0,
+      yield: book.yields.get(series.id) ?? { tried: 0, first: 0, scrapped: 0 },
     })),
-    view: picked && viewOf(picked, charts.get(picked.id), subgroup), total: book.total, scrap: book.scrap,
-    tools: book.tools.map((tool) => ({ ...tool, name: shelf.tools.get(tool.tool)?.name ?? tool.tool, verification: shelf.tools.get(tool.tool)?.verification })),
+    view: picked && viewOf(picked, charts.get(picked.id), subgroup),
+    total: book.total,
+    scrap: book.scrap,
+    tools: book.tools.map((tool) => ({
+      ...tool,
+      name: shelf.tools.get(tool.tool)?.name ?? tool.tool,
+      verification: shelf.tools.get(tool.tool)?.verification,
+    })),
     titles: Object.fromEntries(titles),
   }
 }
@@ -72,8 +89,13 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
 function viewOf(series: LedgerSeries, individuals: SeriesChart | undefined, subgroup: number | undefined): SeriesView {
   const { id, height, minimumN, heights, pulls } = series
   return {
-    id, ...(height && { height }), ...(minimumN !== undefined && { minimumN }),
-    heights: subgroup === undefined || heights.length === 0 ? individuals : seriesChart(heights, heightLimits(series), TREND_POINTS, subgroup),
+    id,
+    ...(height && { height }),
+    ...(minimumN !== undefined && { minimumN }),
+    heights:
+      subgroup === undefined || heights.length === 0
+        ? individuals
+        : seriesChart(heights, heightLimits(series), TREND_POINTS, subgroup),
     pulls: pulls.length === 0 ? undefined : seriesChart(pulls, { lower: minimumN }, TREND_POINTS, subgroup),
     lowPulls: minimumN === undefined ? 0 : pulls.filter((point) => point.value < minimumN).length,
   }

@@ -30,13 +30,21 @@ interface Draft {
 
 const empty: Draft = { title: '', csv: '', ends: {}, kind: 'build', slack: '' }
 
-const kindWords: Readonly<Record<Plan['kind'], string>> = { build: 'Build it', 're-pin': 'Re-pin a harness that is there', repair: 'Repair a harness that is there' }
+const kindWords: Readonly<Record<Plan['kind'], string>> = {
+  build: 'Build it',
+  're-pin': 'Re-pin a harness that is there',
+  repair: 'Repair a harness that is there',
+}
 
 const example = `wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current
 W1,TW-0.75,RD,P1,1,P2,1,620 mm,beacon supply,0.8 A`
 
 /** A job from a pinout: dropped, picked or pasted, shown as it will be read, made only when all of it is right. */
-export function NewJobPlace({ housings }: { readonly housings: readonly { readonly id: string; readonly name: string }[] }) {
+export function NewJobPlace({
+  housings,
+}: {
+  readonly housings: readonly { readonly id: string; readonly name: string }[]
+}) {
   const router = useRouter()
   const { operator } = useOperator()
   const [draft, setDraft] = useState<Draft>(empty)
@@ -76,12 +84,22 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
     }
     const leave = new AbortController()
     const timer = setTimeout(() => {
-      fetch('/api/v1/pinout/preview', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ csv, ends }), signal: leave.signal })
+      fetch('/api/v1/pinout/preview', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ csv, ends }),
+        signal: leave.signal,
+      })
         .then(async (response) => {
           if (response.ok) {
             setPreview((await response.json()) as Preview)
             setMessage(undefined)
-          } else setMessage(response.status === 413 ? 'This pinout is larger than 5 MB: split it.' : 'The bench could not read it. What you dropped is kept.')
+          } else
+            setMessage(
+              response.status === 413
+                ? 'This pinout is larger than 5 MB: split it.'
+                : 'The bench could not read it. What you dropped is kept.',
+            )
         })
         .catch(() => !leave.signal.aborted && setMessage('The bench does not answer. What you typed is kept here.'))
     }, 250)
@@ -98,7 +116,9 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
       return
     }
     const bytes = await dropped.arrayBuffer()
-    const text = /\.xlsx$/i.test(dropped.name) ? await fromWorkbook(new Uint8Array(bytes)) : new TextDecoder('utf-8').decode(bytes)
+    const text = /\.xlsx$/i.test(dropped.name)
+      ? await fromWorkbook(new Uint8Array(bytes))
+      : new TextDecoder('utf-8').decode(bytes)
     if (text === undefined) return
     // a file of so many rows is told at once: the field would take long to hold it
     const rows = countLines(text) - 1
@@ -128,10 +148,21 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
       return
     }
     setBusy(true)
-    const picks = Object.entries(ends).map(([end, housing]) => `${end}:${housing}`).join(',')
-    const query = new URLSearchParams({ title: title.trim() === '' ? 'New job' : title.trim(), ...(picks !== '' && { ends: picks }), kind, ...(kind !== 'build' && slackMm?.ok && { slackMm: String(slackMm.value) }) })
+    const picks = Object.entries(ends)
+      .map(([end, housing]) => `${end}:${housing}`)
+      .join(',')
+    const query = new URLSearchParams({
+      title: title.trim() === '' ? 'New job' : title.trim(),
+      ...(picks !== '' && { ends: picks }),
+      kind,
+      ...(kind !== 'build' && slackMm?.ok && { slackMm: String(slackMm.value) }),
+    })
     try {
-      const response = await fetch(`/api/v1/jobs?${query.toString()}`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: csv })
+      const response = await fetch(`/api/v1/jobs?${query.toString()}`, {
+        method: 'POST',
+        headers: { 'content-type': 'text/csv' },
+        body: csv,
+      })
       const answer = (await response.json()) as { id?: string; error?: { issues?: { message: string }[] } }
       if (response.status === 201 && answer.id !== undefined) {
         localStorage.removeItem(DRAFT)
@@ -152,51 +183,118 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
   const faults = preview?.faults.length ?? 0
   return (
     <PlaceFrame place={undefined} title="New job" find={[]} foot={<FootNote preview={preview} />}>
-      <div className="station" onDragOver={(event) => event.preventDefault()} onDrop={drop} style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}>
+      <div
+        className="station"
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={drop}
+        style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}
+      >
         <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
           <h2 className="card-title">The pinout</h2>
           <button type="button" className="act-button" onClick={() => file.current?.click()}>
             <span>Open a CSV or XLSX file, or drop it here</span> <kbd aria-hidden="true">O</kbd>
           </button>
-          <input ref={file} type="file" accept=".csv,.xlsx,text/csv,text/plain" className="hidden" tabIndex={-1} aria-label="Pinout file" onChange={(event) => void read(event.target.files?.[0]).then(() => { event.target.value = '' })} />
+          <input
+            ref={file}
+            type="file"
+            accept=".csv,.xlsx,text/csv,text/plain"
+            className="hidden"
+            tabIndex={-1}
+            aria-label="Pinout file"
+            onChange={(event) =>
+              void read(event.target.files?.[0]).then(() => {
+                event.target.value = ''
+              })
+            }
+          />
           <label className="field" style={{ flex: 1, minHeight: 200 }}>
             or paste its rows, headings first
-            <textarea value={csv} spellCheck={false} placeholder={example} style={{ flex: 1 }} onChange={(event) => change({ csv: event.target.value })} />
+            <textarea
+              value={csv}
+              spellCheck={false}
+              placeholder={example}
+              style={{ flex: 1 }}
+              onChange={(event) => change({ csv: event.target.value })}
+            />
           </label>
-          <p className="small dim">Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal, current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a terminal (RG-1-4) or “splice S1” stands alone in the end’s column.</p>
+          <p className="small dim">
+            Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal,
+            current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a
+            terminal (RG-1-4) or “splice S1” stands alone in the end’s column.
+          </p>
         </div>
         <div className="work">
-          {message !== undefined && <p className="note fault" role="alert">▲ {message}</p>}
+          {message !== undefined && (
+            <p className="note fault" role="alert">
+              ▲ {message}
+            </p>
+          )}
           {!preview && <EmptyPreview />}
           {preview && <PreviewTable preview={preview} onlyFaults={only && faults > 0} />}
         </div>
         <aside className="pane pane-card" aria-label="The job">
           <label className="field">
             Title
-            <input value={title} maxLength={120} style={{ fontFamily: 'var(--sans)' }} placeholder="Mast head loom" onChange={(event) => change({ title: event.target.value })} />
+            <input
+              value={title}
+              maxLength={120}
+              style={{ fontFamily: 'var(--sans)' }}
+              placeholder="Mast head loom"
+              onChange={(event) => change({ title: event.target.value })}
+            />
           </label>
           <label className="field">
             What is to be done
-            <select value={kind} style={{ fontFamily: 'var(--sans)' }} onChange={(event) => change({ kind: event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build' })}>
-              {Object.entries(kindWords).map(([one, words]) => <option key={one} value={one}>{words}</option>)}
+            <select
+              value={kind}
+              style={{ fontFamily: 'var(--sans)' }}
+              onChange={(event) =>
+                change({
+                  kind:
+                    event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build',
+                })
+              }
+            >
+              {Object.entries(kindWords).map(([one, words]) => (
+                <option key={one} value={one}>
+                  {words}
+                </option>
+              ))}
             </select>
           </label>
           {kind !== 'build' && (
             <>
               <label className="field">
                 Wire to spare at each, if you know it
-                <input value={slack} inputMode="decimal" placeholder="12 mm" aria-invalid={slackMm !== undefined && !slackMm.ok} onChange={(event) => change({ slack: event.target.value })} />
+                <input
+                  value={slack}
+                  inputMode="decimal"
+                  placeholder="12 mm"
+                  aria-invalid={slackMm !== undefined && !slackMm.ok}
+                  onChange={(event) => change({ slack: event.target.value })}
+                />
               </label>
-              <p className="small dim">The pinout as it is now: everything in it counts as crimped and seated. {kind === 're-pin' ? 'What is wanted comes next, as a changed pinout at Plan.' : 'What is wrong is reported at Seat, with X at its cavity.'}</p>
+              <p className="small dim">
+                The pinout as it is now: everything in it counts as crimped and seated.{' '}
+                {kind === 're-pin'
+                  ? 'What is wanted comes next, as a changed pinout at Plan.'
+                  : 'What is wrong is reported at Seat, with X at its cavity.'}
+              </p>
             </>
           )}
           {missing.map((end) => (
             <label key={end.id} className="field">
               Housing of end {end.id}, {plural(end.wires, 'wire')}
-              <select value={ends[end.id] ?? ''} aria-invalid={end.housing === undefined} onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}>
+              <select
+                value={ends[end.id] ?? ''}
+                aria-invalid={end.housing === undefined}
+                onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}
+              >
                 <option value="">choose</option>
                 {housings.map((housing) => (
-                  <option key={housing.id} value={housing.id}>{housing.id}, {housing.name}</option>
+                  <option key={housing.id} value={housing.id}>
+                    {housing.id}, {housing.name}
+                  </option>
                 ))}
               </select>
             </label>
@@ -207,12 +305,17 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
                 <b>▲ {plural(faults, 'fault')}.</b> Nothing is written until all rows can be read.
               </div>
               <label style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
-                <input type="checkbox" checked={only} onChange={(event) => setOnly(event.target.checked)} /> Show only rows with a fault
+                <input type="checkbox" checked={only} onChange={(event) => setOnly(event.target.checked)} /> Show only
+                rows with a fault
               </label>
               <ul className="choices" aria-label="Faults">
                 {preview.faults.slice(0, 40).map((fault, i) => (
                   <li key={i} className="small">
-                    <b>{fault.row === undefined ? 'File' : `Row ${fault.row}`}{fault.column !== undefined && `, ${fault.column}`}:</b> {fault.message}
+                    <b>
+                      {fault.row === undefined ? 'File' : `Row ${fault.row}`}
+                      {fault.column !== undefined && `, ${fault.column}`}:
+                    </b>{' '}
+                    {fault.message}
                   </li>
                 ))}
               </ul>
@@ -224,7 +327,12 @@ export function NewJobPlace({ housings }: { readonly housings: readonly { readon
               {preview.ignored.length > 0 && ` Not read: ${list([...preview.ignored])}.`}
             </p>
           )}
-          <button type="button" className="act-button main" disabled={!preview?.valid || busy} onClick={() => void make()}>
+          <button
+            type="button"
+            className="act-button main"
+            disabled={!preview?.valid || busy}
+            onClick={() => void make()}
+          >
             <span>Make the job</span> <kbd aria-hidden="true">Enter</kbd>
           </button>
         </aside>
@@ -237,7 +345,10 @@ function EmptyPreview() {
   return (
     <section className="note" style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
       <b>Here you see every row as it will be read.</b>
-      <p>A fault names its row and column, what stands there, and what would be right. Lengths may be said as 620 mm, 0,62 m or 24 in.</p>
+      <p>
+        A fault names its row and column, what stands there, and what would be right. Lengths may be said as 620 mm,
+        0,62 m or 24 in.
+      </p>
     </section>
   )
 }

@@ -7,86 +7,283 @@ import { toolClassWords } from '@/words/tools'
 import type { ToolClass } from '@/core/catalogue/toolClasses'
 
 /** One rule as it is set, by its shape. */
-export function RuleField({ line, rules, onChange }: { readonly line: RuleLine; readonly rules: HouseRules; readonly onChange: (rules: HouseRules) => void }) {
+export function RuleField({
+  line,
+  rules,
+  onChange,
+}: {
+  readonly line: RuleLine
+  readonly rules: HouseRules
+  readonly onChange: (rules: HouseRules) => void
+}) {
   const { id, shape } = line
   const set = (value: unknown) => onChange({ ...rules, [id]: value })
   const label = ruleWords[id].name
   const now = rules[id]
   const word = typeof now === 'string' ? now : ''
   switch (shape.kind) {
-    case 'allowance': return <Select label={label} value={word} options={[['forbidden', 'forbidden'], ['recorded', 'allowed, recorded'], ['allowed', 'allowed']]} onChange={set} />
-    case 'yes-no': return <Select label={label} value={rules[id] === true ? 'yes' : 'no'} options={[['yes', 'yes'], ['no', 'no']]} onChange={(value) => set(value === 'yes')} />
-    case 'choice': return <Select label={label} value={word} options={shape.of.map((one) => [one, choiceWord(one)])} onChange={set} />
+    case 'allowance':
+      return (
+        <Select
+          label={label}
+          value={word}
+          options={[
+            ['forbidden', 'forbidden'],
+            ['recorded', 'allowed, recorded'],
+            ['allowed', 'allowed'],
+          ]}
+          onChange={set}
+        />
+      )
+    case 'yes-no':
+      return (
+        <Select
+          label={label}
+          value={rules[id] === true ? 'yes' : 'no'}
+          options={[
+            ['yes', 'yes'],
+            ['no', 'no'],
+          ]}
+          onChange={(value) => set(value === 'yes')}
+        />
+      )
+    case 'choice':
+      return (
+        <Select label={label} value={word} options={shape.of.map((one) => [one, choiceWord(one)])} onChange={set} />
+      )
     case 'figure': {
       const scale = shape.unit === 'share' ? 100 : 1
-      return <Figure label={label} value={Number(rules[id]) * scale} min={shape.min * scale} max={shape.max * scale} whole={shape.whole} unit={shape.unit === 'share' || shape.unit === 'percent' ? '%' : shape.unit} onChange={(value) => set(value / scale)} />
+      return (
+        <Figure
+          label={label}
+          value={Number(rules[id]) * scale}
+          min={shape.min * scale}
+          max={shape.max * scale}
+          whole={shape.whole}
+          unit={shape.unit === 'share' || shape.unit === 'percent' ? '%' : shape.unit}
+          onChange={(value) => set(value / scale)}
+        />
+      )
     }
-    case 'range': return (
-      <span style={{ display: 'flex', gap: 6 }}>
-        <Figure label={`${label}, from`} value={rules.brush.minMm} min={0} max={10} whole={false} unit="mm" onChange={(minMm) => onChange({ ...rules, brush: { ...rules.brush, minMm } })} />
-        <Figure label={`${label}, to`} value={rules.brush.maxMm} min={0.05} max={10} whole={false} unit="mm" onChange={(maxMm) => onChange({ ...rules, brush: { ...rules.brush, maxMm } })} />
-      </span>
-    )
-    case 'gap': return <GapField rules={rules} onChange={onChange} />
-    case 'tool-classes': return (
-      <span style={{ display: 'grid' }}>
-        {(['four-indent-plain', 'nest-ratchet', 'notch-pliers', 'plain-pliers', 'sleeve-nest'] as const satisfies readonly ToolClass[]).map((one) => (
-          <label key={one} className="small" style={{ display: 'flex', gap: 6, alignItems: 'center', minHeight: 28 }}>
-            <input type="checkbox" checked={rules.forbiddenToolClasses.includes(one)} onChange={(event) => onChange({ ...rules, forbiddenToolClasses: event.target.checked ? [...rules.forbiddenToolClasses, one] : rules.forbiddenToolClasses.filter((other) => other !== one) })} />
-            {toolClassWords[one]}
-          </label>
-        ))}
-      </span>
-    )
-    case 'derating': return <DeratingField rules={rules} onChange={onChange} />
+    case 'range':
+      return (
+        <span style={{ display: 'flex', gap: 6 }}>
+          <Figure
+            label={`${label}, from`}
+            value={rules.brush.minMm}
+            min={0}
+            max={10}
+            whole={false}
+            unit="mm"
+            onChange={(minMm) => onChange({ ...rules, brush: { ...rules.brush, minMm } })}
+          />
+          <Figure
+            label={`${label}, to`}
+            value={rules.brush.maxMm}
+            min={0.05}
+            max={10}
+            whole={false}
+            unit="mm"
+            onChange={(maxMm) => onChange({ ...rules, brush: { ...rules.brush, maxMm } })}
+          />
+        </span>
+      )
+    case 'gap':
+      return <GapField rules={rules} onChange={onChange} />
+    case 'tool-classes':
+      return (
+        <span style={{ display: 'grid' }}>
+          {(
+            [
+              'four-indent-plain',
+              'nest-ratchet',
+              'notch-pliers',
+              'plain-pliers',
+              'sleeve-nest',
+            ] as const satisfies readonly ToolClass[]
+          ).map((one) => (
+            <label key={one} className="small" style={{ display: 'flex', gap: 6, alignItems: 'center', minHeight: 28 }}>
+              <input
+                type="checkbox"
+                checked={rules.forbiddenToolClasses.includes(one)}
+                onChange={(event) =>
+                  onChange({
+                    ...rules,
+                    forbiddenToolClasses: event.target.checked
+                      ? [...rules.forbiddenToolClasses, one]
+                      : rules.forbiddenToolClasses.filter((other) => other !== one),
+                  })
+                }
+              />
+              {toolClassWords[one]}
+            </label>
+          ))}
+        </span>
+      )
+    case 'derating':
+      return <DeratingField rules={rules} onChange={onChange} />
   }
 }
 
-function Select({ label, value, options, onChange }: { readonly label: string; readonly value: string; readonly options: readonly (readonly [string, string])[]; readonly onChange: (value: string) => void }) {
+function Select({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  readonly label: string
+  readonly value: string
+  readonly options: readonly (readonly [string, string])[]
+  readonly onChange: (value: string) => void
+}) {
   return (
-    <select className="bench-select" aria-label={label} value={value} onChange={(event) => onChange(event.target.value)} style={{ minHeight: 40, width: '100%' }}>
-      {options.map(([one, words]) => <option key={one} value={one}>{words}</option>)}
+    <select
+      className="bench-select"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      style={{ minHeight: 40, width: '100%' }}
+    >
+      {options.map(([one, words]) => (
+        <option key={one} value={one}>
+          {words}
+        </option>
+      ))}
     </select>
   )
 }
 
-function Figure({ label, value, min, max, whole, unit, onChange }: { readonly label: string; readonly value: number; readonly min: number; readonly max: number; readonly whole: boolean; readonly unit: string; readonly onChange: (value: number) => void }) {
+function Figure({
+  label,
+  value,
+  min,
+  max,
+  whole,
+  unit,
+  onChange,
+}: {
+  readonly label: string
+  readonly value: number
+  readonly min: number
+  readonly max: number
+  readonly whole: boolean
+  readonly unit: string
+  readonly onChange: (value: number) => void
+}) {
   const [text, setText] = useState(String(Math.round(value * 1000) / 1000))
   const read = Number(text.replace(',', '.'))
   const good = text.trim() !== '' && read >= min && read <= max && (!whole || Number.isInteger(read))
   return (
     <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', flexWrap: 'wrap' }}>
-      <input className="stock-input" aria-label={label} inputMode="decimal" value={text} aria-invalid={!good} onChange={(event) => { setText(event.target.value); const next = Number(event.target.value.replace(',', '.')); if (event.target.value.trim() !== '' && next >= min && next <= max && (!whole || Number.isInteger(next))) onChange(next) }} />
+      <input
+        className="stock-input"
+        aria-label={label}
+        inputMode="decimal"
+        value={text}
+        aria-invalid={!good}
+        onChange={(event) => {
+          setText(event.target.value)
+          const next = Number(event.target.value.replace(',', '.'))
+          if (event.target.value.trim() !== '' && next >= min && next <= max && (!whole || Number.isInteger(next)))
+            onChange(next)
+        }}
+      />
       <span className="dim small">{unit}</span>
-      {!good && <span className="fault small">▲ {String(min)} to {String(max)}{whole && ', whole'}</span>}
+      {!good && (
+        <span className="fault small">
+          ▲ {String(min)} to {String(max)}
+          {whole && ', whole'}
+        </span>
+      )}
     </span>
   )
 }
 
 function GapField({ rules, onChange }: { readonly rules: HouseRules; readonly onChange: (rules: HouseRules) => void }) {
   const { gap } = rules
-  const mm = (label: string, value: number, set: (value: number) => HouseRules['gap'], min = 0) => <Figure key={label} label={label} value={value} min={min} max={5} whole={false} unit="mm" onChange={(next) => onChange({ ...rules, gap: set(next) })} />
+  const mm = (label: string, value: number, set: (value: number) => HouseRules['gap'], min = 0) => (
+    <Figure
+      key={label}
+      label={label}
+      value={value}
+      min={min}
+      max={5}
+      whole={false}
+      unit="mm"
+      onChange={(next) => onChange({ ...rules, gap: set(next) })}
+    />
+  )
   return (
     <span style={{ display: 'grid', gap: 6 }}>
-      <Select label="Gap at a closed barrel" value={gap.school} options={[['band', 'a fixed band'], ['half-insulation', 'up to half the insulation'], ['touching', 'touching the barrel']]} onChange={(school) => onChange({ ...rules, gap: school === 'band' ? { school: 'band', band: { minMm: 0.3, maxMm: 1 } } : school === 'touching' ? { school: 'touching', maxMm: 0.5 } : { school: 'half-insulation', minMm: 0.2 } })} />
-      {gap.school === 'band' && [mm('Gap, from', gap.band.minMm, (minMm) => ({ school: 'band', band: { ...gap.band, minMm } })), mm('Gap, to', gap.band.maxMm, (maxMm) => ({ school: 'band', band: { ...gap.band, maxMm } }), 0.05)]}
-      {gap.school === 'half-insulation' && mm('Gap, from', gap.minMm, (minMm) => ({ school: 'half-insulation', minMm }))}
+      <Select
+        label="Gap at a closed barrel"
+        value={gap.school}
+        options={[
+          ['band', 'a fixed band'],
+          ['half-insulation', 'up to half the insulation'],
+          ['touching', 'touching the barrel'],
+        ]}
+        onChange={(school) =>
+          onChange({
+            ...rules,
+            gap:
+              school === 'band'
+                ? { school: 'band', band: { minMm: 0.3, maxMm: 1 } }
+                : school === 'touching'
+                  ? { school: 'touching', maxMm: 0.5 }
+                  : { school: 'half-insulation', minMm: 0.2 },
+          })
+        }
+      />
+      {gap.school === 'band' && [
+        mm('Gap, from', gap.band.minMm, (minMm) => ({ school: 'band', band: { ...gap.band, minMm } })),
+        mm('Gap, to', gap.band.maxMm, (maxMm) => ({ school: 'band', band: { ...gap.band, maxMm } }), 0.05),
+      ]}
+      {gap.school === 'half-insulation' &&
+        mm('Gap, from', gap.minMm, (minMm) => ({ school: 'half-insulation', minMm }))}
       {gap.school === 'touching' && mm('Gap, to', gap.maxMm, (maxMm) => ({ school: 'touching', maxMm }), 0.05)}
     </span>
   )
 }
 
-function DeratingField({ rules, onChange }: { readonly rules: HouseRules; readonly onChange: (rules: HouseRules) => void }) {
-  const [text, setText] = useState(rules.bundleDerating.map((row) => `${String(row.upTo)}: ${String(Math.round(row.factor * 100))}`).join('\n'))
-  const rows = text.split('\n').map((line) => line.trim()).filter(Boolean).map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
+function DeratingField({
+  rules,
+  onChange,
+}: {
+  readonly rules: HouseRules
+  readonly onChange: (rules: HouseRules) => void
+}) {
+  const [text, setText] = useState(
+    rules.bundleDerating.map((row) => `${String(row.upTo)}: ${String(Math.round(row.factor * 100))}`).join('\n'),
+  )
+  const rows = text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
   const good = rows.length > 0 && rows.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100)
   return (
-    <label className="field"><span className="small">wires up to: percent left</span>
-      <textarea aria-label="Derating in a bundle" value={text} aria-invalid={!good} style={{ minHeight: 110 }} onChange={(event) => {
-        setText(event.target.value)
-        const read = event.target.value.split('\n').map((line) => line.trim()).filter(Boolean).map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
-        if (read.length > 0 && read.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100)) onChange({ ...rules, bundleDerating: read.map((row) => ({ upTo: Number(row?.[1]), factor: Number(row?.[2]) / 100 })) })
-      }} />
+    <label className="field">
+      <span className="small">wires up to: percent left</span>
+      <textarea
+        aria-label="Derating in a bundle"
+        value={text}
+        aria-invalid={!good}
+        style={{ minHeight: 110 }}
+        onChange={(event) => {
+          setText(event.target.value)
+          const read = event.target.value
+            .split('\n')
+            .map((line) => line.trim())
+            .filter(Boolean)
+            .map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
+          if (read.length > 0 && read.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100))
+            onChange({
+              ...rules,
+              bundleDerating: read.map((row) => ({ upTo: Number(row?.[1]), factor: Number(row?.[2]) / 100 })),
+            })
+        }}
+      />
       {!good && <span className="wrong">▲ Lines like 6: 80</span>}
     </label>
   )

@@ -23,19 +23,26 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
   const [message, setMessage] = useState<string>()
   const [busy, setBusy] = useState(false)
   const first = schools[0]
-  const different = new Set(schools.flatMap((school) => (first ? ruleDifferences(bare(first), bare(school)).map((line) => line.id) : [])))
+  const different = new Set(
+    schools.flatMap((school) => (first ? ruleDifferences(bare(first), bare(school)).map((line) => line.id) : [])),
+  )
   const lines = ruleLines.filter((line) => !onlyDifferent || different.has(line.id))
   const groups = [...new Set(lines.map((line) => line.group))]
   const copy = (school: School) => {
     let n = 2
     while (schools.some((one) => one.id === `${school.id}-${String(n)}`)) n++
-    setEditing({ draft: { ...bare(school), id: `${school.id}-${String(n)}`, name: `${school.name} ${String(n)}` }, isNew: true })
+    setEditing({
+      draft: { ...bare(school), id: `${school.id}-${String(n)}`, name: `${school.name} ${String(n)}` },
+      isNew: true,
+    })
     setMessage(undefined)
   }
   const save = async () => {
     if (!editing || busy) return
     setBusy(true)
-    const outcome = await saveRules(editing.draft).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const)
+    const outcome = await saveRules(editing.draft).catch(
+      () => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const,
+    )
     setBusy(false)
     if (outcome.ok) {
       setEditing(undefined)
@@ -45,19 +52,43 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
   }
   useKeys([
     { key: 'd', words: 'Only where the schools differ', run: () => setOnly((now) => !now) },
-    ...(editing ? [{ key: 'ctrl+s', words: 'Save these rules', run: () => void save() }, { key: 'Escape', words: 'Leave the rules as they are', run: () => setEditing(undefined) }] : []),
+    ...(editing
+      ? [
+          { key: 'ctrl+s', words: 'Save these rules', run: () => void save() },
+          { key: 'Escape', words: 'Leave the rules as they are', run: () => setEditing(undefined) },
+        ]
+      : []),
   ])
   return (
-    <PlaceFrame place="rules" title="House rules" find={schools.map((school) => ({ id: school.name, kind: 'rules', words: school.about, href: '/rules' }))}>
+    <PlaceFrame
+      place="rules"
+      title="House rules"
+      find={schools.map((school) => ({ id: school.name, kind: 'rules', words: school.about, href: '/rules' }))}
+    >
       <div className="page">
         <div className="page-head">
           <div>
             <h2 className="page-title">{plural(schools.length, 'school')}, side by side</h2>
-            <p className="dim">A job follows one of them and keeps a copy. The maker’s sheet and your governing document come before all of it.</p>
+            <p className="dim">
+              A job follows one of them and keeps a copy. The maker’s sheet and your governing document come before all
+              of it.
+            </p>
           </div>
-          <button type="button" className="act-button" style={{ width: 'auto' }} aria-pressed={onlyDifferent} onClick={() => setOnly(!onlyDifferent)}><span>{onlyDifferent ? 'Show all rules' : 'Only where they differ'}</span> <kbd aria-hidden="true">D</kbd></button>
+          <button
+            type="button"
+            className="act-button"
+            style={{ width: 'auto' }}
+            aria-pressed={onlyDifferent}
+            onClick={() => setOnly(!onlyDifferent)}
+          >
+            <span>{onlyDifferent ? 'Show all rules' : 'Only where they differ'}</span> <kbd aria-hidden="true">D</kbd>
+          </button>
         </div>
-        {message !== undefined && <p className="note fault" role="alert">▲ {message}</p>}
+        {message !== undefined && (
+          <p className="note fault" role="alert">
+            ▲ {message}
+          </p>
+        )}
         <section className="sheet" style={{ overflow: 'auto' }}>
           <table className="table rules-table">
             <thead>
@@ -66,19 +97,70 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                 {schools.map((school) => (
                   <th key={school.id} scope="col">
                     <b style={{ fontSize: 15, color: 'var(--ink)' }}>{school.name}</b>
-                    <span style={{ display: 'block' }}>{school.shipped ? 'ships' : 'your own'}{jobs.some((job) => job.rules === school.id) && ` · ${list(jobs.filter((job) => job.rules === school.id).map((job) => job.title), 2)}`}</span>
+                    <span style={{ display: 'block' }}>
+                      {school.shipped ? 'ships' : 'your own'}
+                      {jobs.some((job) => job.rules === school.id) &&
+                        ` · ${list(
+                          jobs.filter((job) => job.rules === school.id).map((job) => job.title),
+                          2,
+                        )}`}
+                    </span>
                     <span style={{ display: 'flex', gap: 6 }}>
-                      <button type="button" className="link-button act" onClick={() => copy(school)}>Copy</button>
-                      {!school.shipped && <button type="button" className="link-button act" onClick={() => { setEditing({ draft: bare(school), isNew: false }); setMessage(undefined) }}>Edit</button>}
+                      <button type="button" className="link-button act" onClick={() => copy(school)}>
+                        Copy
+                      </button>
+                      {!school.shipped && (
+                        <button
+                          type="button"
+                          className="link-button act"
+                          onClick={() => {
+                            setEditing({ draft: bare(school), isNew: false })
+                            setMessage(undefined)
+                          }}
+                        >
+                          Edit
+                        </button>
+                      )}
                     </span>
                   </th>
                 ))}
                 {editing && (
                   <th scope="col" style={{ minWidth: 230 }}>
-                    <label className="field">Name<input value={editing.draft.name} autoFocus onChange={(event) => setEditing({ ...editing, draft: { ...editing.draft, name: event.target.value, ...(editing.isNew && { id: idOf(event.target.value) || editing.draft.id }) } })} /></label>
+                    <label className="field">
+                      Name
+                      <input
+                        value={editing.draft.name}
+                        autoFocus
+                        onChange={(event) =>
+                          setEditing({
+                            ...editing,
+                            draft: {
+                              ...editing.draft,
+                              name: event.target.value,
+                              ...(editing.isNew && { id: idOf(event.target.value) || editing.draft.id }),
+                            },
+                          })
+                        }
+                      />
+                    </label>
                     <span className="two" style={{ marginTop: 6 }}>
-                      <button type="button" className="act-button main" style={{ minHeight: 44 }} disabled={busy} onClick={() => void save()}><span>Save</span></button>
-                      <button type="button" className="act-button" style={{ minHeight: 44 }} onClick={() => setEditing(undefined)}><span>Leave</span></button>
+                      <button
+                        type="button"
+                        className="act-button main"
+                        style={{ minHeight: 44 }}
+                        disabled={busy}
+                        onClick={() => void save()}
+                      >
+                        <span>Save</span>
+                      </button>
+                      <button
+                        type="button"
+                        className="act-button"
+                        style={{ minHeight: 44 }}
+                        onClick={() => setEditing(undefined)}
+                      >
+                        <span>Leave</span>
+                      </button>
                     </span>
                   </th>
                 )}
@@ -86,17 +168,52 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
             </thead>
             <tbody>
               {groups.map((group: RuleGroup) => [
-                <tr key={group}><th colSpan={schools.length + (editing ? 2 : 1)} scope="colgroup" style={{ background: 'var(--wash)', color: 'var(--ink)' }}>{ruleGroupWords[group]}</th></tr>,
-                ...lines.filter((line) => line.group === group).map((line) => (
-                  <tr key={line.id}>
-                    <td><b>{ruleWords[line.id].name}</b><span className="small dim" style={{ display: 'block' }}>{ruleWords[line.id].why}</span></td>
-                    {schools.map((school) => {
-                      const differs = first !== undefined && school !== first && ruleValue(line, bare(school)) !== ruleValue(line, bare(first))
-                      return <td key={school.id} className={differs ? 'rule-differs' : undefined}>{differs && <span aria-label="differs" className="act">≠ </span>}{ruleValue(line, bare(school))}</td>
-                    })}
-                    {editing && <td><RuleField line={line} rules={editing.draft} onChange={(draft) => setEditing({ ...editing, draft })} /></td>}
-                  </tr>
-                )),
+                <tr key={group}>
+                  <th
+                    colSpan={schools.length + (editing ? 2 : 1)}
+                    scope="colgroup"
+                    style={{ background: 'var(--wash)', color: 'var(--ink)' }}
+                  >
+                    {ruleGroupWords[group]}
+                  </th>
+                </tr>,
+                ...lines
+                  .filter((line) => line.group === group)
+                  .map((line) => (
+                    <tr key={line.id}>
+                      <td>
+                        <b>{ruleWords[line.id].name}</b>
+                        <span className="small dim" style={{ display: 'block' }}>
+                          {ruleWords[line.id].why}
+                        </span>
+                      </td>
+                      {schools.map((school) => {
+                        const differs =
+                          first !== undefined &&
+                          school !== first &&
+                          ruleValue(line, bare(school)) !== ruleValue(line, bare(first))
+                        return (
+                          <td key={school.id} className={differs ? 'rule-differs' : undefined}>
+                            {differs && (
+                              <span aria-label="differs" className="act">
+                                ≠{' '}
+                              </span>
+                            )}
+                            {ruleValue(line, bare(school))}
+                          </td>
+                        )
+                      })}
+                      {editing && (
+                        <td>
+                          <RuleField
+                            line={line}
+                            rules={editing.draft}
+                            onChange={(draft) => setEditing({ ...editing, draft })}
+                          />
+                        </td>
+                      )}
+                    </tr>
+                  )),
               ])}
             </tbody>
           </table>
@@ -106,4 +223,9 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
   )
 }
 
-const idOf = (name: string) => name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40)
+const idOf = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40)

@@ -10,7 +10,13 @@ import { catalogueFaultWords } from '@/words/catalogue'
 /** Keeps a bench's own house rules. Those that ship are never changed: they are copied. Jobs keep the rules that they pinned. */
 export async function saveRules(input: HouseRules): Promise<Outcome> {
   const read = houseRulesSchema.safeParse(input)
-  if (!read.success) return refused(read.error.issues.slice(0, 3).map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('; '))
+  if (!read.success)
+    return refused(
+      read.error.issues
+        .slice(0, 3)
+        .map((issue) => `${issue.path.join('.')}: ${issue.message}`)
+        .join('; '),
+    )
   if (isShipped(read.data.id)) return refused('The schools that ship stay as they are: copy one, and change the copy.')
   const { db } = await bench()
   const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())

@@ -4,7 +4,14 @@ import { wireColours, type ColourCode } from '@/core/wire/colour'
 export function Bands({ bands }: { readonly bands: readonly { readonly name: string; readonly code: string }[] }) {
   return (
     <span style={{ display: 'inline-flex', gap: 3, alignItems: 'center' }}>
-      {bands.map((band, i) => <i key={i} className="band" aria-hidden="true" style={{ background: wireColours[band.code as ColourCode].tint }} />)}
+      {bands.map((band, i) => (
+        <i
+          key={i}
+          className="band"
+          aria-hidden="true"
+          style={{ background: wireColours[band.code as ColourCode].tint }}
+        />
+      ))}
       <span className="small">{bands.map((band) => band.name).join(', ')}</span>
     </span>
   )

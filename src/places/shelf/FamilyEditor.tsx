@@ -1,7 +1,17 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
-import { draftFamily, duplicateFamily, emptyFamily, readFamily, sheetNames, sheetTables, type FamilyDraft, type FamilyFault, type SheetName } from '@/core/sheets/familyDraft'
+import {
+  draftFamily,
+  duplicateFamily,
+  emptyFamily,
+  readFamily,
+  sheetNames,
+  sheetTables,
+  type FamilyDraft,
+  type FamilyFault,
+  type SheetName,
+} from '@/core/sheets/familyDraft'
 import { emptyHousing } from '@/core/sheets/housingDraft'
 import type { SheetProblem } from '@/core/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -13,10 +23,18 @@ import { HousingEditor } from './HousingEditor'
 import type { FamilyPage } from './shelfData'
 
 type Tab = 'head' | 'housings' | SheetName
-const tabs: readonly (readonly [Tab, string])[] = [['head', 'Family'], ['sizes', 'Sizes'], ['housings', 'Housings'], ['contacts', 'Contacts'], ['seals', 'Seals'], ['placard', 'Settings']]
+const tabs: readonly (readonly [Tab, string])[] = [
+  ['head', 'Family'],
+  ['sizes', 'Sizes'],
+  ['housings', 'Housings'],
+  ['contacts', 'Contacts'],
+  ['seals', 'Seals'],
+  ['placard', 'Settings'],
+]
 const KEPT = 'urn-family-draft'
 
-const tabOf = (fault: FamilyFault): Tab => (fault.at === 'head' ? 'head' : fault.at === 'housing' ? 'housings' : fault.sheet)
+const tabOf = (fault: FamilyFault): Tab =>
+  fault.at === 'head' ? 'head' : fault.at === 'housing' ? 'housings' : fault.sheet
 
 function begin(page: FamilyPage | undefined, duplicate: boolean): FamilyDraft {
   if (!page) return emptyFamily
@@ -25,13 +43,23 @@ function begin(page: FamilyPage | undefined, duplicate: boolean): FamilyDraft {
 }
 
 /** A family is entered from its sheet, or changed: a table for each of the sheet's tables, and housings with their drawing beside them. */
-export function FamilyEditor({ page, duplicate, tools }: { readonly page: FamilyPage | undefined; readonly duplicate: boolean; readonly tools: readonly string[] }) {
+export function FamilyEditor({
+  page,
+  duplicate,
+  tools,
+}: {
+  readonly page: FamilyPage | undefined
+  readonly duplicate: boolean
+  readonly tools: readonly string[]
+}) {
   const router = useRouter()
   const isNew = !page || duplicate
   const kept = `${KEPT}:${page ? `${page.family.id}${duplicate ? ':copy' : ''}` : 'new'}`
   const [draft, setDraft] = useState<FamilyDraft>(() => {
     const before = localStorage.getItem(kept)
-    return before === null ? begin(page, duplicate) : { ...(JSON.parse(before) as FamilyDraft), ...(page && !duplicate && { origin: page.family }) }
+    return before === null
+      ? begin(page, duplicate)
+      : { ...(JSON.parse(before) as FamilyDraft), ...(page && !duplicate && { origin: page.family }) }
   })
   const [tab, setTab] = useState<Tab>('head')
   const [housingAt, setHousingAt] = useState(0)
@@ -47,23 +75,31 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
   const set = (change: Partial<FamilyDraft>) => setDraft((now) => ({ ...now, ...change }))
   const cellProblems = useMemo(() => {
     const map = new Map<string, SheetProblem>()
-    for (const fault of reading.faults) if (fault.at === 'sheet') map.set(`${fault.sheet} ${String(fault.row)} ${fault.column}`, fault.problem)
+    for (const fault of reading.faults)
+      if (fault.at === 'sheet') map.set(`${fault.sheet} ${String(fault.row)} ${fault.column}`, fault.problem)
     return map
   }, [reading])
   const faultsOf = (one: Tab) => reading.faults.filter((fault) => tabOf(fault) === one).length
-  const strangers = [...new Set(reading.rows.map((row) => row.tool))].filter((tool) => tool !== '' && !tools.includes(tool))
+  const strangers = [...new Set(reading.rows.map((row) => row.tool))].filter(
+    (tool) => tool !== '' && !tools.includes(tool),
+  )
   const save = async () => {
     setAsked(true)
     const [first] = reading.faults
     if (first) {
       setTab(tabOf(first))
       if (first.at === 'housing') setHousingAt(first.housing)
-      setMessage(`${familyFaultWords(first)}${reading.faults.length > 1 ? ` And ${String(reading.faults.length - 1)} more.` : ''}`)
+      setMessage(
+        `${familyFaultWords(first)}${reading.faults.length > 1 ? ` And ${String(reading.faults.length - 1)} more.` : ''}`,
+      )
       return
     }
     if (!reading.family || busy) return
     setBusy(true)
-    const outcome = await saveFamily({ family: reading.family, rows: reading.rows, isNew }).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was written; what you typed is kept.' }) as const)
+    const outcome = await saveFamily({ family: reading.family, rows: reading.rows, isNew }).catch(
+      () =>
+        ({ ok: false, message: 'The bench does not answer. Nothing was written; what you typed is kept.' }) as const,
+    )
     setBusy(false)
     if (!outcome.ok) {
       setMessage(outcome.message)
@@ -77,7 +113,8 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
     localStorage.removeItem(kept)
     router.push(page ? `/shelf?family=${encodeURIComponent(page.family.id)}` : '/shelf')
   }
-  const step = (by: number) => setTab(tabs[(tabs.findIndex(([id]) => id === tab) + by + tabs.length) % tabs.length]?.[0] ?? 'head')
+  const step = (by: number) =>
+    setTab(tabs[(tabs.findIndex(([id]) => id === tab) + by + tabs.length) % tabs.length]?.[0] ?? 'head')
   useKeys([
     { key: 'ctrl+s', words: 'Put the family on the shelf', run: () => void save() },
     { key: 'ArrowRight', words: 'Next table', run: () => step(1) },
@@ -88,74 +125,226 @@ export function FamilyEditor({ page, duplicate, tools }: { readonly page: Family
     const fault = reading.faults.find((one) => one.at === 'head' && one.field === field)
     return asked && fault?.at === 'head' ? <span className="wrong">▲ {sheetProblemWords(fault.problem)}</span> : null
   }
-  const text = (field: 'id' | 'name' | 'document' | 'revision' | 'orientation', label: string, more: { readonly readOnly?: boolean; readonly autoFocus?: boolean; readonly placeholder?: string } = {}) => (
-    <label className="field">{label}<input value={draft[field]} {...more} onChange={(event) => set({ [field]: event.target.value })} />{headFault(field)}</label>
-  )
-  const choice = (field: 'basis' | 'sealing' | 'release' | 'lock' | 'plugTakes' | 'receptacleTakes', label: string, options: readonly (readonly [string, string])[]) => (
-    <label className="field">{label}
-      <select value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>{options.map(([value, words]) => <option key={value} value={value}>{words}</option>)}</select>
+  const text = (
+    field: 'id' | 'name' | 'document' | 'revision' | 'orientation',
+    label: string,
+    more: { readonly readOnly?: boolean; readonly autoFocus?: boolean; readonly placeholder?: string } = {},
+  ) => (
+    <label className="field">
+      {label}
+      <input value={draft[field]} {...more} onChange={(event) => set({ [field]: event.target.value })} />
+      {headFault(field)}
     </label>
   )
-  const takes = [['socket', 'sockets'], ['pin', 'pins'], ['either', 'pins or sockets']] as const
+  const choice = (
+    field: 'basis' | 'sealing' | 'release' | 'lock' | 'plugTakes' | 'receptacleTakes',
+    label: string,
+    options: readonly (readonly [string, string])[],
+  ) => (
+    <label className="field">
+      {label}
+      <select value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>
+        {options.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+  const takes = [
+    ['socket', 'sockets'],
+    ['pin', 'pins'],
+    ['either', 'pins or sockets'],
+  ] as const
   const housing = draft.housings[housingAt]
   return (
     <>
       <div className="page-head" style={{ marginBottom: 0 }}>
-        <h2 className="page-title">{isNew ? (duplicate ? `A family after ${page?.family.name ?? ''}` : 'New family from its sheet') : `Edit ${page.family.name}`}</h2>
+        <h2 className="page-title">
+          {isNew
+            ? duplicate
+              ? `A family after ${page?.family.name ?? ''}`
+              : 'New family from its sheet'
+            : `Edit ${page.family.name}`}
+        </h2>
         <span style={{ display: 'flex', gap: 8 }}>
-          <button type="button" className="act-button main" style={{ width: 'auto' }} disabled={busy} onClick={() => void save()}><span>{isNew ? 'Put it on the shelf' : 'Save the family'}</span> <kbd aria-hidden="true">Ctrl S</kbd></button>
-          <button type="button" className="act-button" style={{ width: 'auto' }} onClick={leave}><span>Leave it</span></button>
+          <button
+            type="button"
+            className="act-button main"
+            style={{ width: 'auto' }}
+            disabled={busy}
+            onClick={() => void save()}
+          >
+            <span>{isNew ? 'Put it on the shelf' : 'Save the family'}</span> <kbd aria-hidden="true">Ctrl S</kbd>
+          </button>
+          <button type="button" className="act-button" style={{ width: 'auto' }} onClick={leave}>
+            <span>Leave it</span>
+          </button>
         </span>
       </div>
       <div role="tablist" aria-label="Tables of the sheet" style={{ display: 'flex', gap: 6, flex: 'none' }}>
         {tabs.map(([id, words], i) => (
-          <button key={id} type="button" role="tab" aria-selected={tab === id} className="choice" style={{ display: 'inline-flex', width: 'auto', minHeight: 40, gap: 8 }} onClick={() => setTab(id)}>
+          <button
+            key={id}
+            type="button"
+            role="tab"
+            aria-selected={tab === id}
+            className="choice"
+            style={{ display: 'inline-flex', width: 'auto', minHeight: 40, gap: 8 }}
+            onClick={() => setTab(id)}
+          >
             <span className="dim mono">{i + 1}</span> {words}
-            {id === 'housings' ? <span className="mono dim">{draft.housings.length}</span> : id === 'head' ? null : <span className="mono dim">{draft.sheets[id].length}</span>}
+            {id === 'housings' ? (
+              <span className="mono dim">{draft.housings.length}</span>
+            ) : id === 'head' ? null : (
+              <span className="mono dim">{draft.sheets[id].length}</span>
+            )}
             {asked && faultsOf(id) > 0 && <b className="fault">▲ {faultsOf(id)}</b>}
           </button>
         ))}
       </div>
-      {message !== undefined && <p className="note fault" role="alert" style={{ flex: 'none' }}>▲ {message}</p>}
+      {message !== undefined && (
+        <p className="note fault" role="alert" style={{ flex: 'none' }}>
+          ▲ {message}
+        </p>
+      )}
       {tab === 'head' && (
         <div className="housing-form" style={{ flex: 'none' }}>
           {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: 'as people call it' })}
           {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: 'short, no spaces' })}
           {text('document', familyHeadWords.document, { placeholder: 'where its figures stand' })}
           {text('revision', 'Revision')}
-          {choice('basis', 'The figures are', [['sheet', 'from the sheet'], ['measured', 'measured here'], ['estimated', 'estimated']])}
-          {choice('sealing', 'Sealing', [['none', 'none'], ['wire-seal', 'a seal on each wire'], ['mat-seal', 'a mat with open holes'], ['mat-self-piercing', 'a mat that is pierced']])}
+          {choice('basis', 'The figures are', [
+            ['sheet', 'from the sheet'],
+            ['measured', 'measured here'],
+            ['estimated', 'estimated'],
+          ])}
+          {choice('sealing', 'Sealing', [
+            ['none', 'none'],
+            ['wire-seal', 'a seal on each wire'],
+            ['mat-seal', 'a mat with open holes'],
+            ['mat-self-piercing', 'a mat that is pierced'],
+          ])}
           {choice('plugTakes', 'The plug takes', takes)}
           {choice('receptacleTakes', 'The receptacle takes', takes)}
-          {choice('release', 'A contact is held by', [['finger', 'a finger of the housing, freed from the front'], ['barbs', 'its barbs, freed by a tube'], ['window-lance', 'its lance, under a window or tongue'], ['rear-sleeve', 'a clip, freed by a sleeve from the rear'], ['side-tang', 'a side tang'], ['neck', 'its neck, under a rear gate'], ['comb', 'a comb lock'], ['none', 'nothing']])}
-          {choice('lock', 'Second lock', [['none', 'none'], ['wedge', 'wedge from the side'], ['tail-cover', 'sliding tail cover'], ['comb', 'comb'], ['cap', 'cap'], ['gate', 'rear gate']])}
+          {choice('release', 'A contact is held by', [
+            ['finger', 'a finger of the housing, freed from the front'],
+            ['barbs', 'its barbs, freed by a tube'],
+            ['window-lance', 'its lance, under a window or tongue'],
+            ['rear-sleeve', 'a clip, freed by a sleeve from the rear'],
+            ['side-tang', 'a side tang'],
+            ['neck', 'its neck, under a rear gate'],
+            ['comb', 'a comb lock'],
+            ['none', 'nothing'],
+          ])}
+          {choice('lock', 'Second lock', [
+            ['none', 'none'],
+            ['wedge', 'wedge from the side'],
+            ['tail-cover', 'sliding tail cover'],
+            ['comb', 'comb'],
+            ['cap', 'cap'],
+            ['gate', 'rear gate'],
+          ])}
           {text('orientation', 'Which way up a contact goes in')}
         </div>
       )}
       {sheetNames.includes(tab as SheetName) && (
-        <SheetGrid key={tab} label={sheetTitles[tab as SheetName]} columns={sheetTables[tab as SheetName]} rows={draft.sheets[tab as SheetName]} problemAt={(row, column) => cellProblems.get(`${tab} ${String(row)} ${column}`)} onChange={(rows) => set({ sheets: { ...draft.sheets, [tab]: rows } })} />
+        <SheetGrid
+          key={tab}
+          label={sheetTitles[tab as SheetName]}
+          columns={sheetTables[tab as SheetName]}
+          rows={draft.sheets[tab as SheetName]}
+          problemAt={(row, column) => cellProblems.get(`${tab} ${String(row)} ${column}`)}
+          onChange={(rows) => set({ sheets: { ...draft.sheets, [tab]: rows } })}
+        />
       )}
-      {tab === 'placard' && strangers.length > 0 && <p className="note attend" style={{ flex: 'none' }}>◆ Not in the crib or on any tool list: {strangers.join(', ')}. Their rows will be refused until the tool is there.</p>}
-      {tab === 'contacts' && <p className="small dim" style={{ flex: 'none' }}>The barrel is drawn, and a strip computed from it, when all its figures are there: depth, bore, outer and hole for a closed one; depth, transition, insulation barrel, reach, mm² and crimp width for an open one.</p>}
+      {tab === 'placard' && strangers.length > 0 && (
+        <p className="note attend" style={{ flex: 'none' }}>
+          ◆ Not in the crib or on any tool list: {strangers.join(', ')}. Their rows will be refused until the tool is
+          there.
+        </p>
+      )}
+      {tab === 'contacts' && (
+        <p className="small dim" style={{ flex: 'none' }}>
+          The barrel is drawn, and a strip computed from it, when all its figures are there: depth, bore, outer and hole
+          for a closed one; depth, transition, insulation barrel, reach, mm² and crimp width for an open one.
+        </p>
+      )}
       {tab === 'housings' && (
         <>
           <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', flex: 'none' }}>
-            {draft.housings.map((one, i) => <button key={i} type="button" className="choice mono" style={{ display: 'inline-flex', width: 'auto', minHeight: 40 }} aria-pressed={i === housingAt} onClick={() => setHousingAt(i)}>{one.id || `housing ${String(i + 1)}`}</button>)}
-            <button type="button" className="act-button" style={{ width: 'auto', minHeight: 40 }} onClick={() => { setHousingAt(draft.housings.length); set({ housings: [...draft.housings, { ...(housing ?? emptyHousing), id: '', name: '', mates: '', lock: '', interfaceSeal: '', size: housing?.size ?? draft.sheets.sizes[0]?.id ?? '' }] }) }}><span>Add a housing</span></button>
+            {draft.housings.map((one, i) => (
+              <button
+                key={i}
+                type="button"
+                className="choice mono"
+                style={{ display: 'inline-flex', width: 'auto', minHeight: 40 }}
+                aria-pressed={i === housingAt}
+                onClick={() => setHousingAt(i)}
+              >
+                {one.id || `housing ${String(i + 1)}`}
+              </button>
+            ))}
+            <button
+              type="button"
+              className="act-button"
+              style={{ width: 'auto', minHeight: 40 }}
+              onClick={() => {
+                setHousingAt(draft.housings.length)
+                set({
+                  housings: [
+                    ...draft.housings,
+                    {
+                      ...(housing ?? emptyHousing),
+                      id: '',
+                      name: '',
+                      mates: '',
+                      lock: '',
+                      interfaceSeal: '',
+                      size: housing?.size ?? draft.sheets.sizes[0]?.id ?? '',
+                    },
+                  ],
+                })
+              }}
+            >
+              <span>Add a housing</span>
+            </button>
           </div>
           {housing ? (
             <HousingEditor
-              key={housingAt} draft={housing} sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
-              problems={asked || housing.id !== '' ? Object.fromEntries(reading.faults.flatMap((fault) => (fault.at === 'housing' && fault.housing === housingAt ? [[fault.field, fault.problem]] : []))) : {}}
+              key={housingAt}
+              draft={housing}
+              sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
+              problems={
+                asked || housing.id !== ''
+                  ? Object.fromEntries(
+                      reading.faults.flatMap((fault) =>
+                        fault.at === 'housing' && fault.housing === housingAt ? [[fault.field, fault.problem]] : [],
+                      ),
+                    )
+                  : {}
+              }
               onChange={(next) => set({ housings: draft.housings.map((one, i) => (i === housingAt ? next : one)) })}
-              remove={() => { setHousingAt(0); set({ housings: draft.housings.filter((_one, i) => i !== housingAt) }) }}
+              remove={() => {
+                setHousingAt(0)
+                set({ housings: draft.housings.filter((_one, i) => i !== housingAt) })
+              }}
             />
           ) : (
-            <p className="note" style={{ flex: 'none', border: '1px solid var(--hairline)' }}>A housing is drawn from a few figures: how many cavities in each row, their pitch, how they are counted, and where the mark of cavity 1 is.</p>
+            <p className="note" style={{ flex: 'none', border: '1px solid var(--hairline)' }}>
+              A housing is drawn from a few figures: how many cavities in each row, their pitch, how they are counted,
+              and where the mark of cavity 1 is.
+            </p>
           )}
         </>
       )}
-      <p className="small dim" style={{ flex: 'none' }}>{reading.faults.length === 0 ? '✓ Complete: it can go on the shelf.' : `${plural(reading.faults.length, 'thing')} still to fill in or mend.`} What you type is kept in this browser until it is saved or left.</p>
+      <p className="small dim" style={{ flex: 'none' }}>
+        {reading.faults.length === 0
+          ? '✓ Complete: it can go on the shelf.'
+          : `${plural(reading.faults.length, 'thing')} still to fill in or mend.`}{' '}
+        What you type is kept in this browser until it is saved or left.
+      </p>
     </>
   )
 }

@@ -7,11 +7,21 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { FamilyView } from './FamilyView'
 import type { ShelfModel } from './shelfData'
 
-const loading = () => <p className="dim" style={{ padding: 16 }}>Opening…</p>
-const FamilyEditor = dynamic(() => import('./FamilyEditor').then((module) => module.FamilyEditor), { ssr: false, loading })
+const loading = () => (
+  <p className="dim" style={{ padding: 16 }}>
+    Opening…
+  </p>
+)
+const FamilyEditor = dynamic(() => import('./FamilyEditor').then((module) => module.FamilyEditor), {
+  ssr: false,
+  loading,
+})
 const WiresPane = dynamic(() => import('./WiresPane').then((module) => module.WiresPane), { ssr: false, loading })
 const StockPane = dynamic(() => import('./StockPane').then((module) => module.StockPane), { ssr: false, loading })
-const IdentifyPane = dynamic(() => import('./IdentifyPane').then((module) => module.IdentifyPane), { ssr: false, loading })
+const IdentifyPane = dynamic(() => import('./IdentifyPane').then((module) => module.IdentifyPane), {
+  ssr: false,
+  loading,
+})
 const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane), { ssr: false, loading })
 
 /** Families and their parts, wire and cable, stock; what a found contact is; packages in and out. */
@@ -25,15 +35,27 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
     if (next) router.push(`/shelf?family=${encodeURIComponent(next.id)}`)
   }
   const editing = page.show === 'edit' || page.show === 'new'
-  useKeys(editing ? [] : [
-    { key: 'j', words: 'Next family', run: () => go(1) },
-    { key: 'k', words: 'Previous family', run: () => go(-1) },
-    { key: 'n', words: 'New family from its sheet', run: () => router.push('/shelf?show=new') },
-    { key: 'w', words: 'What is this one?', run: () => router.push('/shelf?show=identify') },
-    { key: 's', words: 'Stock', run: () => router.push('/shelf?show=stock') },
-    { key: 'i', words: 'Import a package', run: () => router.push('/shelf?show=import') },
-    ...(here !== undefined ? [{ key: 'e', words: 'Edit this family', run: () => router.push(`/shelf?show=edit&family=${encodeURIComponent(here)}`) }] : []),
-  ])
+  useKeys(
+    editing
+      ? []
+      : [
+          { key: 'j', words: 'Next family', run: () => go(1) },
+          { key: 'k', words: 'Previous family', run: () => go(-1) },
+          { key: 'n', words: 'New family from its sheet', run: () => router.push('/shelf?show=new') },
+          { key: 'w', words: 'What is this one?', run: () => router.push('/shelf?show=identify') },
+          { key: 's', words: 'Stock', run: () => router.push('/shelf?show=stock') },
+          { key: 'i', words: 'Import a package', run: () => router.push('/shelf?show=import') },
+          ...(here !== undefined
+            ? [
+                {
+                  key: 'e',
+                  words: 'Edit this family',
+                  run: () => router.push(`/shelf?show=edit&family=${encodeURIComponent(here)}`),
+                },
+              ]
+            : []),
+        ],
+  )
   const others = [
     { show: 'new', name: 'New family', aside: 'N' },
     { show: 'import', name: 'Import a package', aside: 'I' },
@@ -42,27 +64,62 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
     { show: 'wires', name: 'Wire, cable and packs', aside: '' },
   ]
   return (
-    <PlaceFrame place="shelf" title="Shelf" find={families.map((family) => ({ id: family.name, kind: 'family', words: `${String(family.housings)} housings, ${String(family.contacts)} contacts`, href: `/shelf?family=${encodeURIComponent(family.id)}` }))}>
+    <PlaceFrame
+      place="shelf"
+      title="Shelf"
+      find={families.map((family) => ({
+        id: family.name,
+        kind: 'family',
+        words: `${String(family.housings)} housings, ${String(family.contacts)} contacts`,
+        href: `/shelf?family=${encodeURIComponent(family.id)}`,
+      }))}
+    >
       <div className="station" style={{ gridTemplateColumns: '236px minmax(0, 1fr)' }}>
         <nav className="pane pane-queue shelf-list" aria-label="Shelf">
           {others.map((one) => (
-            <Link key={one.show} href={`/shelf?show=${one.show}`} className="queue-row" aria-current={page.show === one.show ? 'page' : undefined} prefetch={false}>
+            <Link
+              key={one.show}
+              href={`/shelf?show=${one.show}`}
+              className="queue-row"
+              aria-current={page.show === one.show ? 'page' : undefined}
+              prefetch={false}
+            >
               <span>{one.name}</span>
               <span className={one.show === 'stock' && model.low > 0 ? 'caution' : 'mono dim'}>{one.aside}</span>
             </Link>
           ))}
-          <h2 className="queue-group"><span>Families</span><span className="mono">{families.length}</span></h2>
+          <h2 className="queue-group">
+            <span>Families</span>
+            <span className="mono">{families.length}</span>
+          </h2>
           {families.map((family) => (
-            <Link key={family.id} href={`/shelf?family=${encodeURIComponent(family.id)}`} className="queue-row" aria-current={family.id === here ? 'page' : undefined} prefetch={false}>
+            <Link
+              key={family.id}
+              href={`/shelf?family=${encodeURIComponent(family.id)}`}
+              className="queue-row"
+              aria-current={family.id === here ? 'page' : undefined}
+              prefetch={false}
+            >
               <span>{family.name}</span>
               <span className="mono dim">{family.housings}</span>
             </Link>
           ))}
-          <div className="tool-list"><a className="act-button" href="/shelf/export?as=yaml"><span>Export the whole shelf</span></a></div>
+          <div className="tool-list">
+            <a className="act-button" href="/shelf/export?as=yaml">
+              <span>Export the whole shelf</span>
+            </a>
+          </div>
         </nav>
         <div className="work" style={{ overflow: 'auto' }}>
           {page.show === 'family' && <FamilyView key={page.page.family.id} page={page.page} />}
-          {(page.show === 'edit' || page.show === 'new') && <FamilyEditor key={page.show === 'new' ? 'new' : `${page.page.family.id} ${String(page.duplicate)}`} page={page.show === 'new' ? undefined : page.page} duplicate={page.show === 'edit' && page.duplicate} tools={model.tools} />}
+          {(page.show === 'edit' || page.show === 'new') && (
+            <FamilyEditor
+              key={page.show === 'new' ? 'new' : `${page.page.family.id} ${String(page.duplicate)}`}
+              page={page.show === 'new' ? undefined : page.page}
+              duplicate={page.show === 'edit' && page.duplicate}
+              tools={model.tools}
+            />
+          )}
           {page.show === 'wires' && <WiresPane wireTypes={page.wireTypes} cables={page.cables} packs={page.packs} />}
           {page.show === 'stock' && <StockPane parts={page.parts} />}
           {page.show === 'identify' && <IdentifyPane />}

@@ -24,7 +24,9 @@ function measureOf(said: Said): { readonly measure?: WireMeasure; readonly wrong
     const strands = Number(said.strands)
     const strand = length(said.strand)
     if (!Number.isInteger(strands) || strands < 1) return { wrong: 'Count the strands: a whole number.' }
-    return strand.ok ? { measure: { strands, strandMm: strand.value } } : { wrong: `One strand: ${quantityWords(strand.fault, 'length')}` }
+    return strand.ok
+      ? { measure: { strands, strandMm: strand.value } }
+      : { wrong: `One strand: ${quantityWords(strand.fault, 'length')}` }
   }
   if (said.bare.trim() === '') return {}
   const bare = length(said.bare)
@@ -38,28 +40,64 @@ export function WireFacts() {
   const { measure, wrong } = measureOf(said)
   const size = measure && wireSize(measure, { stranded: !solid, temperatureC: 20 })
   const field = (id: keyof Said, hint: string) => (
-    <label className="field">{ways[id]}
-      <input value={said[id]} placeholder={hint} onChange={(event) => setSaid({ ...empty, ...((id === 'strands' || id === 'strand') && { strands: said.strands, strand: said.strand }), [id]: event.target.value })} />
+    <label className="field">
+      {ways[id]}
+      <input
+        value={said[id]}
+        placeholder={hint}
+        onChange={(event) =>
+          setSaid({
+            ...empty,
+            ...((id === 'strands' || id === 'strand') && { strands: said.strands, strand: said.strand }),
+            [id]: event.target.value,
+          })
+        }
+      />
     </label>
   )
   return (
     <section className="sheet wire-facts" aria-label="What wire is this?">
       <div className="wire-facts-said">
-        <h3 className="card-title">What wire is this? <span className="dim" style={{ fontWeight: 400 }}>one of these is enough</span></h3>
+        <h3 className="card-title">
+          What wire is this?{' '}
+          <span className="dim" style={{ fontWeight: 400 }}>
+            one of these is enough
+          </span>
+        </h3>
         {field('printed', '20 awg, 0.5 mm2')}
         {field('strands', '19')}
         {field('strand', '0.2 mm')}
         {field('bare', '0.9 mm')}
-        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 40 }}><input type="checkbox" checked={solid} onChange={(event) => setSolid(event.target.checked)} /> Solid, not stranded</label>
+        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 40 }}>
+          <input type="checkbox" checked={solid} onChange={(event) => setSolid(event.target.checked)} /> Solid, not
+          stranded
+        </label>
       </div>
       <Readouts>
         <Readout label="Metal" value={size ? figure(size.areaMm2, 3) : '–'} unit="mm²" />
-        <Readout label="Nearest gauge" value={size?.nearestAwg ?? '–'} unit="AWG" also={size && `${size.offByPercent < 0 ? '−' : '+'}${figure(Math.abs(size.offByPercent), 0)} %`} />
-        <Readout label={solid ? 'Bare' : 'Bare bundle'} value={size ? figure(size.bundleDiameterMm ?? size.solidDiameterMm, 2) : '–'} unit="mm" />
+        <Readout
+          label="Nearest gauge"
+          value={size?.nearestAwg ?? '–'}
+          unit="AWG"
+          also={size && `${size.offByPercent < 0 ? '−' : '+'}${figure(Math.abs(size.offByPercent), 0)} %`}
+        />
+        <Readout
+          label={solid ? 'Bare' : 'Bare bundle'}
+          value={size ? figure(size.bundleDiameterMm ?? size.solidDiameterMm, 2) : '–'}
+          unit="mm"
+        />
         <Readout label="At 20 °C" value={size ? figure(size.ohmPerM * 1000, 1) : '–'} unit="mΩ/m" />
       </Readouts>
-      {wrong !== undefined && <p className="wrong" role="alert" style={{ padding: '0 14px 10px' }}>▲ {wrong}</p>}
-      {said.bare !== '' && !solid && size && <p className="small dim" style={{ padding: '0 14px 10px' }}>A bundle is taken to be three quarters metal: count its strands where it matters.</p>}
+      {wrong !== undefined && (
+        <p className="wrong" role="alert" style={{ padding: '0 14px 10px' }}>
+          ▲ {wrong}
+        </p>
+      )}
+      {said.bare !== '' && !solid && size && (
+        <p className="small dim" style={{ padding: '0 14px 10px' }}>
+          A bundle is taken to be three quarters metal: count its strands where it matters.
+        </p>
+      )}
     </section>
   )
 }

@@ -19,11 +19,23 @@ import { fileFaultWords } from '@/threads/checkPackage'
 import { writePackage } from './packages'
 
 /** Puts a family on the shelf, with its placard rows beside those of others. A family that is new must not take another's name. */
-export async function saveFamily(input: { readonly family: FamilyInput; readonly rows: readonly ToolRow[]; readonly isNew: boolean }): Promise<Outcome<ImportOutcome>> {
+export async function saveFamily(input: {
+  readonly family: FamilyInput
+  readonly rows: readonly ToolRow[]
+  readonly isNew: boolean
+}): Promise<Outcome<ImportOutcome>> {
   const { db } = await bench()
-  const [known, placards] = await Promise.all([readItem<FamilyInput>(db, 'family', input.family.id), readItems<Placard>(db, 'placard')])
-  if (input.isNew && known) return refused(`There is a family ${input.family.id} already: give this one an id of its own.`)
-  const parsed = parseCatalogue({ ...emptyPackage, families: [input.family], placards: placardsAfter(placards, input.family, input.rows) })
+  const [known, placards] = await Promise.all([
+    readItem<FamilyInput>(db, 'family', input.family.id),
+    readItems<Placard>(db, 'placard'),
+  ])
+  if (input.isNew && known)
+    return refused(`There is a family ${input.family.id} already: give this one an id of its own.`)
+  const parsed = parseCatalogue({
+    ...emptyPackage,
+    families: [input.family],
+    placards: placardsAfter(placards, input.family, input.rows),
+  })
   return parsed.ok ? writePackage(parsed.value) : refused(parsed.fault.slice(0, 3).map(fileFaultWords).join('; '))
 }
 
@@ -33,7 +45,16 @@ export async function saveWires(wireTypes: readonly WireType[]): Promise<Outcome
   return parsed.ok ? writePackage(parsed.value) : refused(parsed.fault.slice(0, 3).map(fileFaultWords).join('; '))
 }
 
-const countInput = z.array(z.strictObject({ part: z.string().min(1).max(60), count: z.number().min(0).max(1e9), reorderLevel: z.number().min(0).max(1e9).optional() })).min(1).max(20_000)
+const countInput = z
+  .array(
+    z.strictObject({
+      part: z.string().min(1).max(60),
+      count: z.number().min(0).max(1e9),
+      reorderLevel: z.number().min(0).max(1e9).optional(),
+    }),
+  )
+  .min(1)
+  .max(20_000)
 
 /** Writes counts down as they were made. */
 export async function saveCounts(counts: z.infer<typeof countInput>): Promise<Outcome> {
@@ -46,9 +67,15 @@ export async function saveCounts(counts: z.infer<typeof countInput>): Promise<Ou
 export async function importCounts(text: string): Promise<Outcome<number>> {
   const { db, catalogue: cache } = await bench()
   const { names } = await loadCatalogue(db, cache)
-  const { lines, faults } = readStockTable(z.string().max(2_000_000).parse(text), (part) => names.get(part.toLowerCase())?.id === part)
+  const { lines, faults } = readStockTable(
+    z.string().max(2_000_000).parse(text),
+    (part) => names.get(part.toLowerCase())?.id === part,
+  )
   const [fault] = faults
-  if (fault) return refused(`Row ${String(fault.row)}, ${fault.column}: ${fault.found === '' ? 'empty' : `“${fault.found}”`} ${{ missing: 'must be filled in', 'no-number': 'is no number', 'below-nought': 'is below nought', unknown: 'is no part on the shelf', twice: 'stands twice' }[fault.code]}.${faults.length > 1 ? ` And ${String(faults.length - 1)} more.` : ''} Nothing was written.`)
+  if (fault)
+    return refused(
+      `Row ${String(fault.row)}, ${fault.column}: ${fault.found === '' ? 'empty' : `“${fault.found}”`} ${{ missing: 'must be filled in', 'no-number': 'is no number', 'below-nought': 'is below nought', unknown: 'is no part on the shelf', twice: 'stands twice' }[fault.code]}.${faults.length > 1 ? ` And ${String(faults.length - 1)} more.` : ''} Nothing was written.`,
+    )
   if (lines.length === 0) return refused('Nothing to count: the table wants the columns part, count and reorder.')
   await countStock(db, lines, new Date())
   return done(lines.length)
@@ -61,7 +88,12 @@ export interface IdentifiedContact {
   readonly bands: readonly { readonly name: string; readonly code: string }[]
   /** 0 to 1; 1 for a bin that is read */
   readonly likeness: number
-  readonly figures: readonly { readonly figure: CalliperFigure; readonly measuredMm: number; readonly sheetMm?: number; readonly within: boolean }[]
+  readonly figures: readonly {
+    readonly figure: CalliperFigure
+    readonly measuredMm: number
+    readonly sheetMm?: number
+    readonly within: boolean
+  }[]
 }
 
 export interface Identified {
@@ -71,30 +103,68 @@ export interface Identified {
   readonly readings: readonly { readonly bin: string; readonly from: 'given' | 'other-end'; readonly count: number }[]
 }
 
-const identifyInput = z.strictObject({ bands: z.array(z.string().max(20)).max(6), measured: z.record(z.enum(['overallMm', 'barrelOuterMm', 'barrelBoreMm', 'matingMm', 'wingWidthMm']), z.number().positive().optional()) })
+const identifyInput = z.strictObject({
+  bands: z.array(z.string().max(20)).max(6),
+  measured: z.record(
+    z.enum(['overallMm', 'barrelOuterMm', 'barrelBoreMm', 'matingMm', 'wingWidthMm']),
+    z.number().positive().optional(),
+  ),
+})
 const TOLD_APART = 4
 
 /** Names a contact by its colour bands, or by what callipers find. */
-export async function identifyContact(input: { readonly bands: readonly string[]; readonly measured: Partial<Record<CalliperFigure, number>> }): Promise<Identified> {
-  const { bands, measured } = identifyInput.parse({ bands: [...input.bands], measured: { overallMm: undefined, barrelOuterMm: undefined, barrelBoreMm: undefined, matingMm: undefined, wingWidthMm: undefined, ...input.measured } })
+export async function identifyContact(input: {
+  readonly bands: readonly string[]
+  readonly measured: Partial<Record<CalliperFigure, number>>
+}): Promise<Identified> {
+  const { bands, measured } = identifyInput.parse({
+    bands: [...input.bands],
+    measured: {
+      overallMm: undefined,
+      barrelOuterMm: undefined,
+      barrelBoreMm: undefined,
+      matingMm: undefined,
+      wingWidthMm: undefined,
+      ...input.measured,
+    },
+  })
   const { db, catalogue: cache } = await bench()
   const catalogue = await loadCatalogue(db, cache)
   const contacts = [...catalogue.contacts.values()]
-  const named = (contact: (typeof contacts)[number]) => ({ id: contact.id, name: contact.name, family: catalogue.families.get(contact.family)?.name ?? contact.family, bands: isSleeve(contact) || contact.bin === undefined ? [] : bandsOfBin(contact.bin).map(({ name, code }) => ({ name, code })) })
+  const named = (contact: (typeof contacts)[number]) => ({
+    id: contact.id,
+    name: contact.name,
+    family: catalogue.families.get(contact.family)?.name ?? contact.family,
+    bands:
+      isSleeve(contact) || contact.bin === undefined
+        ? []
+        : bandsOfBin(contact.bin).map(({ name, code }) => ({ name, code })),
+  })
   if (bands.length > 0) {
-    const readings = readBands(bands.flatMap((band) => parseBand(band) ?? []), contacts.filter((contact) => !isSleeve(contact)))
+    const readings = readBands(
+      bands.flatMap((band) => parseBand(band) ?? []),
+      contacts.filter((contact) => !isSleeve(contact)),
+    )
     const found = readings.flatMap((reading) => reading.contacts)
-    return { found: found.map((contact) => ({ ...named(contact), likeness: 1, figures: [] })), differences: tellApart(found.slice(0, TOLD_APART)), readings: readings.map(({ bin, from, contacts: some }) => ({ bin, from, count: some.length })) }
+    return {
+      found: found.map((contact) => ({ ...named(contact), likeness: 1, figures: [] })),
+      differences: tellApart(found.slice(0, TOLD_APART)),
+      readings: readings.map(({ bin, from, contacts: some }) => ({ bin, from, count: some.length })),
+    }
   }
   const candidates = identify(contacts, measured)
   return {
     found: candidates.map((one) => ({ ...named(one.contact), likeness: one.likeness, figures: one.figures })),
-    differences: tellApart(candidates.slice(0, TOLD_APART).map((one) => one.contact)), readings: [],
+    differences: tellApart(candidates.slice(0, TOLD_APART).map((one) => one.contact)),
+    readings: [],
   }
 }
 
 const connectorInput = z.strictObject({
-  counts: z.array(z.number().int().min(0).max(999)).min(1).max(50), pitchMm: z.number().positive().optional(), mark: z.enum(['chamfer', 'notch', 'key', 'rib']).optional(), round: z.boolean().optional(),
+  counts: z.array(z.number().int().min(0).max(999)).min(1).max(50),
+  pitchMm: z.number().positive().optional(),
+  mark: z.enum(['chamfer', 'notch', 'key', 'rib']).optional(),
+  round: z.boolean().optional(),
 })
 
 export interface IdentifiedHousing extends Pick<HousingMatch, 'agrees' | 'contradicts' | 'pitchMm'> {
@@ -112,7 +182,18 @@ export async function identifyConnector(input: z.infer<typeof connectorInput>): 
   const { counts, ...seen } = connectorInput.parse(input)
   const { db, catalogue: cache } = await bench()
   const catalogue = await loadCatalogue(db, cache)
-  return identifyHousing(catalogue.housings.values(), catalogue.families, { counts, rowsKnown: counts.length > 1, ...seen }).slice(0, HOUSINGS_SHOWN).map(({ housing, family, agrees, contradicts, pitchMm }) => ({
-    id: housing.id, name: housing.name, agrees, contradicts, pitchMm, facts: `${heldWords[family.release]}; ${lockWords[family.lock].name}. ${sealingWords[family.sealing]}`,
-  }))
+  return identifyHousing(catalogue.housings.values(), catalogue.families, {
+    counts,
+    rowsKnown: counts.length > 1,
+    ...seen,
+  })
+    .slice(0, HOUSINGS_SHOWN)
+    .map(({ housing, family, agrees, contradicts, pitchMm }) => ({
+      id: housing.id,
+      name: housing.name,
+      agrees,
+      contradicts,
+      pitchMm,
+      facts: `${heldWords[family.release]}; ${lockWords[family.lock].name}. ${sealingWords[family.sealing]}`,
+    }))
 }

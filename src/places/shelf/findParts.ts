@@ -7,18 +7,42 @@ const lists = new WeakMap<Catalogue, readonly FindItem[]>()
 function partItems(catalogue: Catalogue): readonly FindItem[] {
   const known = lists.get(catalogue)
   if (known) return known
-  const inFamily = (kind: string) => (part: { readonly id: string; readonly name: string; readonly aliases?: readonly string[]; readonly family: string }): FindItem =>
-    ({ id: part.id, kind, words: part.name, also: part.aliases?.join(' ') ?? '', href: `/shelf?family=${encodeURIComponent(part.family)}` })
+  const inFamily =
+    (kind: string) =>
+    (part: {
+      readonly id: string
+      readonly name: string
+      readonly aliases?: readonly string[]
+      readonly family: string
+    }): FindItem => ({
+      id: part.id,
+      kind,
+      words: part.name,
+      also: part.aliases?.join(' ') ?? '',
+      href: `/shelf?family=${encodeURIComponent(part.family)}`,
+    })
   const items = [
     ...[...catalogue.housings.values()].map(inFamily('housing')),
     ...[...catalogue.contacts.values()].map(inFamily('contact')),
     ...[...catalogue.seals.values()].map(inFamily('wire seal')),
-    ...[...catalogue.wireTypes.values()].map((type): FindItem => ({ id: type.id, kind: 'wire', words: type.name, also: type.aliases.join(' '), href: '/shelf?show=wires' })),
-    ...[...catalogue.parts.values()].map((part): FindItem => ({ id: part.id, kind: 'part', words: part.name, href: '/shelf?show=stock' })),
+    ...[...catalogue.wireTypes.values()].map((type): FindItem => ({
+      id: type.id,
+      kind: 'wire',
+      words: type.name,
+      also: type.aliases.join(' '),
+      href: '/shelf?show=wires',
+    })),
+    ...[...catalogue.parts.values()].map((part): FindItem => ({
+      id: part.id,
+      kind: 'part',
+      words: part.name,
+      href: '/shelf?show=stock',
+    })),
   ]
   lists.set(catalogue, items)
   return items
 }
 
 /** Parts of the shelf that a question names, the nearest first. */
-export const findParts = (catalogue: Catalogue, question: string): readonly FindItem[] => (question.trim().length < 2 ? [] : findMatches(partItems(catalogue), question))
+export const findParts = (catalogue: Catalogue, question: string): readonly FindItem[] =>
+  question.trim().length < 2 ? [] : findMatches(partItems(catalogue), question)

@@ -8,10 +8,15 @@ import { runThread } from '@/threads/runThread'
 import { catalogueFaultWords } from '@/words/catalogue'
 
 /** What taking a package in would do: every part with its change; or why it is refused, line by line. */
-export type PackagePreview = { readonly ok: true; readonly changes: readonly ItemChange[] } | { readonly ok: false; readonly faults: readonly string[] }
+export type PackagePreview =
+  | { readonly ok: true; readonly changes: readonly ItemChange[] }
+  | { readonly ok: false; readonly faults: readonly string[] }
 
 /** What the import's answer says, line after line: how far it is, then one of the two results. */
-export type ImportLine = { readonly stage: PackageStage | 'write' } | { readonly preview: PackagePreview } | { readonly written: Outcome<ImportOutcome> }
+export type ImportLine =
+  | { readonly stage: PackageStage | 'write' }
+  | { readonly preview: PackagePreview }
+  | { readonly written: Outcome<ImportOutcome> }
 
 /** How a package is watched and stopped while it is checked. */
 export interface Watch {
@@ -22,7 +27,11 @@ export interface Watch {
 async function checked(text: string, { onStage, signal }: Watch): Promise<CheckedPackage> {
   const { db } = await bench()
   const stored = await readCatalogueInput(db)
-  return runThread<PackageStage, CheckedPackage>('package', { text, stored }, { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal })
+  return runThread<PackageStage, CheckedPackage>(
+    'package',
+    { text, stored },
+    { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal },
+  )
 }
 
 /** Looks at a package before anything is written. */

@@ -28,7 +28,12 @@ export type ShelfPage =
   | { readonly show: 'family'; readonly page: FamilyPage }
   | { readonly show: 'edit'; readonly page: FamilyPage; readonly duplicate: boolean }
   | { readonly show: 'new' }
-  | { readonly show: 'wires'; readonly wireTypes: readonly WireType[]; readonly cables: readonly Cable[]; readonly packs: readonly Pack[] }
+  | {
+      readonly show: 'wires'
+      readonly wireTypes: readonly WireType[]
+      readonly cables: readonly Cable[]
+      readonly packs: readonly Pack[]
+    }
   | { readonly show: 'stock'; readonly parts: readonly PartLine[] }
   | { readonly show: 'identify' }
   | { readonly show: 'import' }

@@ -17,10 +17,23 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
   useKeys([
     { key: 'n', words: 'New job from a pinout', run: () => router.push('/new') },
     ...(first ? [{ key: 'Enter', words: `Resume ${first.title}`, run: () => router.push(first.href) }] : []),
-    ...today.jobs.slice(0, 9).map((job, i) => ({ key: String(i + 1), words: i === 0 ? 'Open a job by its place (1 to 9)' : '', run: () => router.push(job.href) })),
+    ...today.jobs
+      .slice(0, 9)
+      .map((job, i) => ({
+        key: String(i + 1),
+        words: i === 0 ? 'Open a job by its place (1 to 9)' : '',
+        run: () => router.push(job.href),
+      })),
   ])
   return (
-    <PlaceFrame place="today" title="Urn Bench" find={[...today.jobs.map((job) => ({ id: job.title, kind: 'job', words: job.next, href: job.href })), { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' }]}>
+    <PlaceFrame
+      place="today"
+      title="Urn Bench"
+      find={[
+        ...today.jobs.map((job) => ({ id: job.title, kind: 'job', words: job.next, href: job.href })),
+        { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' },
+      ]}
+    >
       <div className="page page-wide">
         <div>
           <div className="page-head">
@@ -32,10 +45,20 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
             </Link>
           </div>
           {!operator && people.length > 0 && (
-            <section className="note attend" style={{ marginBottom: 12, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }} aria-label="Operator">
+            <section
+              className="note attend"
+              style={{ marginBottom: 12, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}
+              aria-label="Operator"
+            >
               <b>Who is at this bench?</b>
               {people.map((person) => (
-                <button key={person.id} type="button" className="act-button" style={{ width: 'auto' }} onClick={() => pick(person.id)}>
+                <button
+                  key={person.id}
+                  type="button"
+                  className="act-button"
+                  style={{ width: 'auto' }}
+                  onClick={() => pick(person.id)}
+                >
                   {person.name} <span className="dim small">{person.role}</span>
                 </button>
               ))}
@@ -49,12 +72,17 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
         <div>
           <section className="side-panel" aria-label="Crib">
             <h2>Crib</h2>
-            {today.tools.length === 0 && <p className="dim small">Every calibrated frame is verified for the next 30 days.</p>}
+            {today.tools.length === 0 && (
+              <p className="dim small">Every calibrated frame is verified for the next 30 days.</p>
+            )}
             <ul>
               {today.tools.map((tool) => (
                 <li key={tool.id}>
                   <span>
-                    <span className={tool.overdue ? 'fault' : 'caution'} aria-hidden="true">{tool.overdue ? '▲' : '◆'}</span> {tool.name} {tool.id}
+                    <span className={tool.overdue ? 'fault' : 'caution'} aria-hidden="true">
+                      {tool.overdue ? '▲' : '◆'}
+                    </span>{' '}
+                    {tool.name} {tool.id}
                   </span>
                   <span className="mono">{tool.words}</span>
                 </li>
@@ -67,7 +95,9 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
               <ul>
                 {today.closed.map((job) => (
                   <li key={job.id}>
-                    <Link href={`/jobs/${job.id}/close`} className="plain">{job.title}</Link>
+                    <Link href={`/jobs/${job.id}/close`} className="plain">
+                      {job.title}
+                    </Link>
                     <span className="good">✓ signed</span>
                   </li>
                 ))}
@@ -76,8 +106,13 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
           )}
           <section className="side-panel" aria-label="Cautions">
             <h2>Before a connector is opened</h2>
-            <p className="small">Isolate and lock off the supply, discharge capacitors, cover solar panels. Airbag and belt tensioner circuits: trained people only, never a meter. Traction voltage and mains: licensed people, local codes.</p>
-            <p className="small dim" style={{ marginTop: 6 }}>Nothing here replaces the maker’s sheet.</p>
+            <p className="small">
+              Isolate and lock off the supply, discharge capacitors, cover solar panels. Airbag and belt tensioner
+              circuits: trained people only, never a meter. Traction voltage and mains: licensed people, local codes.
+            </p>
+            <p className="small dim" style={{ marginTop: 6 }}>
+              Nothing here replaces the maker’s sheet.
+            </p>
           </section>
         </div>
       </div>
@@ -112,7 +147,9 @@ function JobCard({ job, first }: { readonly job: TodayJob; readonly first: boole
           const { done, total } = job.progress[station]
           return (
             <li key={station} data-now={station === job.station}>
-              <div className="bar"><i style={{ width: `${total === 0 ? 0 : (100 * done) / total}%` }} /></div>
+              <div className="bar">
+                <i style={{ width: `${total === 0 ? 0 : (100 * done) / total}%` }} />
+              </div>
               {stationWords[station]}
               <span className="hidden">{` ${done} of ${total}`}</span>
             </li>

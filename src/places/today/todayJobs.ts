@@ -27,7 +27,12 @@ export interface TodayJob {
 export interface Today {
   readonly jobs: readonly TodayJob[]
   readonly closed: readonly { readonly id: string; readonly title: string }[]
-  readonly tools: readonly { readonly id: string; readonly name: string; readonly words: string; readonly overdue: boolean }[]
+  readonly tools: readonly {
+    readonly id: string
+    readonly name: string
+    readonly words: string
+    readonly overdue: boolean
+  }[]
 }
 
 /** Frames that fall due within these days are named. */
@@ -44,11 +49,20 @@ export async function today(now: Date): Promise<Today> {
     jobs: loaded
       .flatMap(({ head, folded }) => (folded && !head.closed ? [todayJob(head.id, folded.state)] : []))
       .sort((a, b) => (a.lastAt < b.lastAt ? 1 : -1)),
-    closed: loaded.flatMap(({ head, folded }) => (folded && head.closed ? [{ id: head.id, title: folded.state.plan.title }] : [])),
+    closed: loaded.flatMap(({ head, folded }) =>
+      folded && head.closed ? [{ id: head.id, title: folded.state.plan.title }] : [],
+    ),
     tools: [...catalogue.tools.values()].flatMap((tool) => {
       const due = toolDue(tool, date)
       if (due.kind === 'none' || (due.kind === 'due' && due.dueOn > soon)) return []
-      return [{ id: tool.id, name: tool.name, words: due.kind === 'overdue' ? `overdue since ${day(due.dueOn)}` : `due ${day(due.dueOn)}`, overdue: due.kind === 'overdue' }]
+      return [
+        {
+          id: tool.id,
+          name: tool.name,
+          words: due.kind === 'overdue' ? `overdue since ${day(due.dueOn)}` : `due ${day(due.dueOn)}`,
+          overdue: due.kind === 'overdue',
+        },
+      ]
     }),
   }
 }
@@ -69,7 +83,9 @@ function todayJob(id: string, state: JobState): TodayJob {
     station: step.station,
     next: words.main,
     ...(words.then !== undefined && { then: words.then }),
-    ...(first && { blocked: `${termName(first.key)} is blocked: nothing fits it yet.${blocked.length > 1 ? ` ${blocked.length - 1} more.` : ''}` }),
+    ...(first && {
+      blocked: `${termName(first.key)} is blocked: nothing fits it yet.${blocked.length > 1 ? ` ${blocked.length - 1} more.` : ''}`,
+    }),
     href: `/jobs/${id}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`,
     lastAt: lastWork?.at ?? '',
   }

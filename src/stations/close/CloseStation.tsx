@@ -27,18 +27,48 @@ export function CloseStation() {
   const sections: readonly QueueSection[] = useMemo(
     () => [
       {
-        id: 'close', title: 'To close', rows: [
-          ...[...state.lacings].map(([key, now]) => ({ key: `lacing ${key}`, glyph: now === 'open' ? ('todo' as const) : ('wait' as const), name: unitAndId(key).id, words: `lacing: ${now === 'open' ? 'renew it' : 'not opened yet'}` })),
-          { key: 'tray', glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo', name: 'Tray', words: state.tray ? (state.tray.allBack ? 'tools back, scrap found' : 'something is missing') : 'count it' },
-          { key: 'sign', glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo', name: 'Sign', words: closed ? 'signed' : workLeft(state) > 0 ? `${plural(workLeft(state), 'task')} left before` : 'the builder’s signature' },
-          ...(second ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }] : []),
+        id: 'close',
+        title: 'To close',
+        rows: [
+          ...[...state.lacings].map(([key, now]) => ({
+            key: `lacing ${key}`,
+            glyph: now === 'open' ? ('todo' as const) : ('wait' as const),
+            name: unitAndId(key).id,
+            words: `lacing: ${now === 'open' ? 'renew it' : 'not opened yet'}`,
+          })),
+          {
+            key: 'tray',
+            glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo',
+            name: 'Tray',
+            words: state.tray ? (state.tray.allBack ? 'tools back, scrap found' : 'something is missing') : 'count it',
+          },
+          {
+            key: 'sign',
+            glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo',
+            name: 'Sign',
+            words: closed
+              ? 'signed'
+              : workLeft(state) > 0
+                ? `${plural(workLeft(state), 'task')} left before`
+                : 'the builder’s signature',
+          },
+          ...(second
+            ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }]
+            : []),
         ],
       },
     ],
     [state, closed, second],
   )
   const [lacing] = state.lacings.keys()
-  const { at = 'tray', select, follow } = useAt((key) => key === 'tray' || key === 'sign' || key === 'second' || lacingAt(state, key) !== undefined, lacing === undefined ? (state.tray?.allBack ? 'sign' : 'tray') : `lacing ${lacing}`)
+  const {
+    at = 'tray',
+    select,
+    follow,
+  } = useAt(
+    (key) => key === 'tray' || key === 'sign' || key === 'second' || lacingAt(state, key) !== undefined,
+    lacing === undefined ? (state.tray?.allBack ? 'sign' : 'tray') : `lacing ${lacing}`,
+  )
   const laced = lacingAt(state, at)
   return (
     <div className="station">
@@ -48,7 +78,15 @@ export function CloseStation() {
         <Signatures state={state} />
         <Papers />
       </div>
-      <aside className="pane pane-card" aria-label="To close">{laced ? <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} /> : at === 'tray' ? <TrayCard done={follow} /> : <SignCard role={at === 'second' ? 'second' : 'builder'} />}</aside>
+      <aside className="pane pane-card" aria-label="To close">
+        {laced ? (
+          <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} />
+        ) : at === 'tray' ? (
+          <TrayCard done={follow} />
+        ) : (
+          <SignCard role={at === 'second' ? 'second' : 'builder'} />
+        )}
+      </aside>
     </div>
   )
 }
@@ -61,7 +99,10 @@ function lacingAt(state: State, row: string): { readonly unit: number; readonly 
 }
 
 function diametersAt(state: State, end: string | undefined): readonly number[] {
-  const wires: readonly Wire[] = end === undefined ? state.plan.wires : (planIndex(state.plan).byEnd.get(`1/${end}`) ?? []).map((termination) => termination.wire)
+  const wires: readonly Wire[] =
+    end === undefined
+      ? state.plan.wires
+      : (planIndex(state.plan).byEnd.get(`1/${end}`) ?? []).map((termination) => termination.wire)
   return wires.flatMap((wire) => insulationMmOf(state.facts, wire) ?? [])
 }
 
@@ -71,19 +112,26 @@ const PACK_LIMIT = 120
 const MANY_WIRES_FILL = 0.78
 
 function BundleSheet({ state }: { readonly state: State }) {
-  const branches = useMemo(() => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: diametersAt(state, end.id) })), [state])
+  const branches = useMemo(
+    () => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: diametersAt(state, end.id) })),
+    [state],
+  )
   const [bundles, setBundles] = useState<ReadonlyMap<string, Bundle>>(new Map())
   const asked = JSON.stringify(branches)
   useEffect(() => {
     const wanted = (JSON.parse(asked) as typeof branches).filter((branch) => branch.diametersMm.length <= PACK_LIMIT)
     const worker = bundleWorker()
-    for (const branch of wanted) void worker.pack(branch.diametersMm).then((bundle) => setBundles((now) => new Map(now).set(branch.name, bundle)))
+    for (const branch of wanted)
+      void worker.pack(branch.diametersMm).then((bundle) => setBundles((now) => new Map(now).set(branch.name, bundle)))
     return worker.stop
   }, [asked])
   return (
     <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Bundles">
       <h2 style={{ fontSize: 15, marginBottom: 8 }}>
-        Bundle <span className="dim" style={{ fontWeight: 400 }}>over the bare wires, packed as tight as they go; a sleeve one size up</span>
+        Bundle{' '}
+        <span className="dim" style={{ fontWeight: 400 }}>
+          over the bare wires, packed as tight as they go; a sleeve one size up
+        </span>
       </h2>
       <div style={{ display: 'flex', gap: 26, flexWrap: 'wrap' }}>
         {branches.map(({ name, diametersMm }) => {
@@ -93,17 +141,35 @@ function BundleSheet({ state }: { readonly state: State }) {
           return (
             <div key={name} style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
               {bundle && (
-                <svg viewBox={`${-bundle.diameterMm / 2 - 0.3} ${-bundle.diameterMm / 2 - 0.3} ${bundle.diameterMm + 0.6} ${bundle.diameterMm + 0.6}`} width={84} height={84} aria-hidden="true">
+                <svg
+                  viewBox={`${-bundle.diameterMm / 2 - 0.3} ${-bundle.diameterMm / 2 - 0.3} ${bundle.diameterMm + 0.6} ${bundle.diameterMm + 0.6}`}
+                  width={84}
+                  height={84}
+                  aria-hidden="true"
+                >
                   <circle r={bundle.diameterMm / 2} fill="none" stroke="var(--hairline)" strokeWidth="0.15" />
                   {bundle.circles.map((circle, i) => (
-                    <circle key={i} cx={circle.xMm} cy={circle.yMm} r={circle.rMm} fill="var(--glaze-wash)" stroke="var(--glaze)" strokeWidth="0.12" />
+                    <circle
+                      key={i}
+                      cx={circle.xMm}
+                      cy={circle.yMm}
+                      r={circle.rMm}
+                      fill="var(--glaze-wash)"
+                      stroke="var(--glaze)"
+                      strokeWidth="0.12"
+                    />
                   ))}
                 </svg>
               )}
               <div>
-                <div className="small dim">{name}, {plural(diametersMm.length, 'wire')}</div>
+                <div className="small dim">
+                  {name}, {plural(diametersMm.length, 'wire')}
+                </div>
                 <div className="mono" style={{ fontSize: 32, fontWeight: 600 }} data-testid={`bundle-${name}`}>
-                  {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'} <small style={{ fontSize: 16, fontWeight: 400 }} className="dim">mm{many ? ', by area' : ''}</small>
+                  {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'}{' '}
+                  <small style={{ fontSize: 16, fontWeight: 400 }} className="dim">
+                    mm{many ? ', by area' : ''}
+                  </small>
                 </div>
               </div>
             </div>
@@ -123,7 +189,8 @@ function Signatures({ state }: { readonly state: State }) {
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? 'dim' : undefined}>
           {one.void ? '– ' : '✓ '}
-          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {dayTime(one.at)}, covers entries 1 to {one.covers}
+          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {dayTime(one.at)}, covers
+          entries 1 to {one.covers}
           {one.void && ' (reopened since)'}
         </p>
       ))}

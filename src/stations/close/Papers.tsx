@@ -6,8 +6,16 @@ export function Papers() {
   const { id } = useJob()
   const base = `/jobs/${encodeURIComponent(id)}/papers`
   const papers = [
-    { href: `${base}/build-sheet.pdf`, name: 'Build sheet', what: 'PDF: pinout, faces, what was used where, results, signature' },
-    { href: `${base}/record.json`, name: 'Record', what: 'JSON: plan, facts, state and journal; another bench can read it in' },
+    {
+      href: `${base}/build-sheet.pdf`,
+      name: 'Build sheet',
+      what: 'PDF: pinout, faces, what was used where, results, signature',
+    },
+    {
+      href: `${base}/record.json`,
+      name: 'Record',
+      what: 'JSON: plan, facts, state and journal; another bench can read it in',
+    },
     { href: `${base}/record.csv`, name: 'Table', what: 'CSV for a spreadsheet: one row a termination' },
   ]
   return (

@@ -3,7 +3,15 @@ import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 
 /** What was opened is laced again, before the tray is counted. */
-export function RenewLacing({ unit, wire, done }: { readonly unit: number; readonly wire: string; readonly done: () => void }) {
+export function RenewLacing({
+  unit,
+  wire,
+  done,
+}: {
+  readonly unit: number
+  readonly wire: string
+  readonly done: () => void
+}) {
   const { state, append, busy } = useJob()
   const opened = state.lacings.get(`${unit}/${wire}`)
   const lines: CheckLine[] = [
@@ -11,17 +19,29 @@ export function RenewLacing({ unit, wire, done }: { readonly unit: number; reado
     { id: 'laced', words: 'Laced or tied as it was, snug: no insulation dented', seen: 'It is laced' },
   ]
   const checks = useChecks(`${unit}/${wire} laced`, lines)
-  const write = (to: 'renewed' | 'none') => void append({ kind: 'lacing-moved', unit, wire, to }).then((written) => written && done())
+  const write = (to: 'renewed' | 'none') =>
+    void append({ kind: 'lacing-moved', unit, wire, to }).then((written) => written && done())
   return (
     <>
-      <h2 className="card-title">Renew the lacing along <span className="mono">{wire}</span>{state.plan.quantity > 1 && ` of unit ${unit}`}</h2>
+      <h2 className="card-title">
+        Renew the lacing along <span className="mono">{wire}</span>
+        {state.plan.quantity > 1 && ` of unit ${unit}`}
+      </h2>
       {opened === 'to-open' ? (
         <>
           <p className="note attend">◆ It was not opened yet: that is a step at Seat.</p>
-          <button type="button" className="act-button" disabled={busy} onClick={() => write('none')}><span>There is no lacing along it</span></button>
+          <button type="button" className="act-button" disabled={busy} onClick={() => write('none')}>
+            <span>There is no lacing along it</span>
+          </button>
         </>
       ) : (
-        <CheckList lines={lines} checks={checks} main="The lacing is renewed" busy={busy} onMain={() => write('renewed')} />
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main="The lacing is renewed"
+          busy={busy}
+          onMain={() => write('renewed')}
+        />
       )}
     </>
   )

@@ -50,14 +50,30 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
       <h2 className="card-title">{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
       {!ready && role === 'builder' && (
         <div className="note attend">
-          <b>◆ Not yet.</b> {left > 0 ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const).filter((one) => counts[one].done < counts[one].total).map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`).concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : []).join(', ')}.` : 'Count the tray first.'}
+          <b>◆ Not yet.</b>{' '}
+          {left > 0
+            ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const)
+                .filter((one) => counts[one].done < counts[one].total)
+                .map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`)
+                .concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : [])
+                .join(', ')}.`
+            : 'Count the tray first.'}
         </div>
       )}
       <p>
         <b>{operator?.name ?? 'Nobody'}</b> signs for entries 1 to <span className="mono">{state.seq}</span>.
       </p>
-      <CheckList lines={lines} checks={checks} main="Sign and close" busy={busy} enabled={(ready || role === 'second') && operator !== undefined} onMain={() => void append({ kind: 'signed', role, covers: state.seq })} />
-      <p className="sources">Aircraft, marine safety and medical harnesses need approved data and an authorised signature: this is neither.</p>
+      <CheckList
+        lines={lines}
+        checks={checks}
+        main="Sign and close"
+        busy={busy}
+        enabled={(ready || role === 'second') && operator !== undefined}
+        onMain={() => void append({ kind: 'signed', role, covers: state.seq })}
+      />
+      <p className="sources">
+        Aircraft, marine safety and medical harnesses need approved data and an authorised signature: this is neither.
+      </p>
     </>
   )
 }

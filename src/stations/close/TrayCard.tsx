@@ -13,16 +13,45 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const [found, setFound] = useState(String(scrapped))
   const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
   const lines: CheckLine[] = [
-    ...tools.map((tool) => ({ id: tool, words: <>Back: <b className="mono">{tool}</b> {state.facts.tools[tool]?.name}</>, seen: `${tool} is back` })),
-    ...[...state.oldEnds].filter(([, old]) => old.why === 'broken').map(([key, old]): CheckLine => ({ id: `old ${key}`, words: <>Broken housing of {old.end}, <b className="mono">{old.housing}</b>: with the scrap, all of its pieces</>, seen: 'It is with the scrap' })),
-    ...[...state.ends].filter(([, now]) => (now.locksLost ?? 0) > 0).map(([key, now]): CheckLine => ({ id: `lock ${key}`, words: `Broken ${now.locksLost === 1 ? 'lock' : `locks (${now.locksLost ?? 0})`} of ${unitAndId(key).id}: with the scrap, all of its pieces`, seen: 'It is with the scrap' })),
+    ...tools.map((tool) => ({
+      id: tool,
+      words: (
+        <>
+          Back: <b className="mono">{tool}</b> {state.facts.tools[tool]?.name}
+        </>
+      ),
+      seen: `${tool} is back`,
+    })),
+    ...[...state.oldEnds]
+      .filter(([, old]) => old.why === 'broken')
+      .map(([key, old]): CheckLine => ({
+        id: `old ${key}`,
+        words: (
+          <>
+            Broken housing of {old.end}, <b className="mono">{old.housing}</b>: with the scrap, all of its pieces
+          </>
+        ),
+        seen: 'It is with the scrap',
+      })),
+    ...[...state.ends]
+      .filter(([, now]) => (now.locksLost ?? 0) > 0)
+      .map(([key, now]): CheckLine => ({
+        id: `lock ${key}`,
+        words: `Broken ${now.locksLost === 1 ? 'lock' : `locks (${now.locksLost ?? 0})`} of ${unitAndId(key).id}: with the scrap, all of its pieces`,
+        seen: 'It is with the scrap',
+      })),
     { id: 'offcuts', words: 'Off-cuts and strippings swept up', seen: 'All swept up' },
     { id: 'work', words: 'Nothing left in the work', seen: 'Nothing is left' },
   ]
   const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines)
   const write = (all: boolean) => {
     if (scrapFound === undefined) return
-    void append({ kind: 'tray-counted', tools: tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })), scrapped, scrapFound }).then((written) => written && done())
+    void append({
+      kind: 'tray-counted',
+      tools: tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })),
+      scrapped,
+      scrapFound,
+    }).then((written) => written && done())
   }
   const { tray } = state
   return (
@@ -30,17 +59,36 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       <h2 className="card-title">Count the tray</h2>
       {tray && (
         <p className={`note ${tray.allBack ? 'good' : 'fault'}`}>
-          {tray.allBack ? '✓ Counted: all tools back, all scrap found.' : `▲ Missing: ${[...tray.missing, ...(tray.scrapped === tray.scrapFound ? [] : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')])].join(', ')}. Find it before anybody signs.`}
+          {tray.allBack
+            ? '✓ Counted: all tools back, all scrap found.'
+            : `▲ Missing: ${[...tray.missing, ...(tray.scrapped === tray.scrapFound ? [] : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')])].join(', ')}. Find it before anybody signs.`}
         </p>
       )}
       {tools.length === 0 && <p className="dim">No frame has been mounted in this job.</p>}
-      <CheckList lines={lines} checks={checks} main="Tray is counted" busy={busy} onMain={() => write(true)} enabled={checks.due !== undefined || scrapFound !== undefined} />
+      <CheckList
+        lines={lines}
+        checks={checks}
+        main="Tray is counted"
+        busy={busy}
+        onMain={() => write(true)}
+        enabled={checks.due !== undefined || scrapFound !== undefined}
+      />
       <label className="field">
         Scrapped contacts found, of {scrapped}
-        <input value={found} inputMode="numeric" aria-invalid={scrapFound !== scrapped} onChange={(event) => setFound(event.target.value)} />
+        <input
+          value={found}
+          inputMode="numeric"
+          aria-invalid={scrapFound !== scrapped}
+          onChange={(event) => setFound(event.target.value)}
+        />
       </label>
       {checks.ticked.size > 0 && checks.due && (
-        <button type="button" className="act-button" disabled={busy || scrapFound === undefined} onClick={() => write(false)}>
+        <button
+          type="button"
+          className="act-button"
+          disabled={busy || scrapFound === undefined}
+          onClick={() => write(false)}
+        >
           <span>Something is missing: write it</span>
         </button>
       )}

@@ -21,18 +21,34 @@ import { looksFor, type MeasuredHeight, type Reported } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenSheet } from './SpecimenSheet'
 
-const practiceNames = (practices: readonly string[]): string => practices.map((id) => (isPractice(id) ? practiceWords[id].name : id)).join(', ').toLowerCase()
+const practiceNames = (practices: readonly string[]): string =>
+  practices
+    .map((id) => (isPractice(id) ? practiceWords[id].name : id))
+    .join(', ')
+    .toLowerCase()
 
 const loadFaultCards = () => import('./faultCards')
 
 /** Crimp, then look: accept after the last look, or report what is wrong and what becomes of it. */
-export function CrimpCard({ item, group, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly done: () => void }) {
+export function CrimpCard({
+  item,
+  group,
+  done,
+}: {
+  readonly item: QueueItem
+  readonly group: QueueGroup
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const cards = useBeside(loadFaultCards)
   const [fault, setFault] = useState<Reported>()
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
-  const lines: CheckLine[] = wanted.map((look) => ({ id: look, words: lookWords[look].line, seen: lookWords[look].seen }))
+  const lines: CheckLine[] = wanted.map((look) => ({
+    id: look,
+    words: lookWords[look].line,
+    seen: lookWords[look].seen,
+  }))
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
   const checks = useChecks(item.termination.key, lines)
   const due = wanted.find((look) => look === checks.due?.id)
@@ -41,13 +57,22 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
   // what the rules allowed to save this piece with: it is looked at again from the first look
   const [practices, setPractices] = useState<readonly PracticeId[]>([])
   const toCrimp = item.stage === 'stripped'
-  useKeys(toCrimp && !ending && !fault ? [{ key: 'n', words: 'Something has changed: a new first piece', run: () => setEnding(true) }] : [])
+  useKeys(
+    toCrimp && !ending && !fault
+      ? [{ key: 'n', words: 'Something has changed: a new first piece', run: () => setEnding(true) }]
+      : [],
+  )
   const showsLooks = toCrimp && !fault && !ending
   return (
     <>
       <div className="work">
         <CrimpReadouts item={item} />
-        <SpecimenSheet item={item} crimped={!fault || lookTable[fault.look].when === 'after'} defect={fault?.defect} heightMm={fault ? undefined : measured?.heightMm} />
+        <SpecimenSheet
+          item={item}
+          crimped={!fault || lookTable[fault.look].when === 'after'}
+          defect={fault?.defect}
+          heightMm={fault ? undefined : measured?.heightMm}
+        />
         {showsLooks && due && <LookPictures item={item} look={due} />}
       </div>
       <aside className="pane pane-card" aria-label="This termination">
@@ -60,18 +85,42 @@ export function CrimpCard({ item, group, done }: { readonly item: QueueItem; rea
         ) : ending ? (
           cards && <cards.EndRelease setup={group.id} close={() => setEnding(false)} />
         ) : fault ? (
-          cards && <cards.FaultReport
-            item={item} group={group} fault={fault} measured={measured} setFault={setFault} done={done}
-            save={(practice) => {
-              setPractices([...practices, practice])
-              checks.clear()
-              setFault(undefined)
-            }}
-          />
+          cards && (
+            <cards.FaultReport
+              item={item}
+              group={group}
+              fault={fault}
+              measured={measured}
+              setFault={setFault}
+              done={done}
+              save={(practice) => {
+                setPractices([...practices, practice])
+                checks.clear()
+                setFault(undefined)
+              }}
+            />
+          )
         ) : item.stage === 'crimped' ? (
-          <Crimped item={item} report={() => setFault({ look: wanted.find((look) => lookTable[look].when === 'after') ?? 'straight-round' })} />
+          <Crimped
+            item={item}
+            report={() =>
+              setFault({ look: wanted.find((look) => lookTable[look].when === 'after') ?? 'straight-round' })
+            }
+          />
         ) : (
-          <Looks item={item} group={group} wanted={wanted} lines={lines} checks={checks} practices={practices} setPractices={setPractices} done={done} report={(look) => setFault({ look })} onHeight={setMeasured} changed={() => setEnding(true)} />
+          <Looks
+            item={item}
+            group={group}
+            wanted={wanted}
+            lines={lines}
+            checks={checks}
+            practices={practices}
+            setPractices={setPractices}
+            done={done}
+            report={(look) => setFault({ look })}
+            onHeight={setMeasured}
+            changed={() => setEnding(true)}
+          />
         )}
       </aside>
     </>
@@ -94,7 +143,9 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
         </p>
       )}
       {now.seat ? (
-        <p className="dim">Seated in {now.seat.end}.{now.seat.cavity}. Take it out at Seat to cut it off.</p>
+        <p className="dim">
+          Seated in {now.seat.end}.{now.seat.cavity}. Take it out at Seat to cut it off.
+        </p>
       ) : (
         <button type="button" className="act-button" onClick={report}>
           <span>Found a fault after all…</span> <kbd aria-hidden="true">X</kbd>

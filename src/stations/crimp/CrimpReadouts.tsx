@@ -14,7 +14,15 @@ import { spokenCrimp } from '@/words/spoken'
 import { termName } from '@/words/steps'
 
 /** Wire, strip and, unless they stand elsewhere, the settings of the setup. */
-export const CrimpReadouts = memo(function CrimpReadouts({ item, settings = true, piece }: { readonly item: QueueItem; readonly settings?: boolean; readonly piece?: string }) {
+export const CrimpReadouts = memo(function CrimpReadouts({
+  item,
+  settings = true,
+  piece,
+}: {
+  readonly item: QueueItem
+  readonly settings?: boolean
+  readonly piece?: string
+}) {
   const { state } = useJob()
   const { wire, side, key } = item.termination
   const { setup, strip } = item.set
@@ -23,19 +31,53 @@ export const CrimpReadouts = memo(function CrimpReadouts({ item, settings = true
   const also = (field: SetupField): string => {
     if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
     if (field === 'positioner') return 'latched'
-    if (field === 'wireStopMm') return adjusted?.wireStopMm === undefined ? 'to the stop' : `card says ${figure(setup.wireStopMm ?? 0, 1)}`
+    if (field === 'wireStopMm')
+      return adjusted?.wireStopMm === undefined ? 'to the stop' : `card says ${figure(setup.wireStopMm ?? 0, 1)}`
     return ''
   }
-  useCallOut(spokenCrimp(termName(key, state.plan.quantity), wire.colour, strip.nominalMm, settings ? setup : { tool: setup.tool }))
+  useCallOut(
+    spokenCrimp(
+      termName(key, state.plan.quantity),
+      wire.colour,
+      strip.nominalMm,
+      settings ? setup : { tool: setup.tool },
+    ),
+  )
   return (
     <Readouts>
-      <Readout label={piece ?? 'Now'} value={termName(key, state.plan.quantity)} also={<><Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}</>} wide />
+      <Readout
+        label={piece ?? 'Now'}
+        value={termName(key, state.plan.quantity)}
+        also={
+          <>
+            <Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}
+          </>
+        }
+        wide
+      />
       <Readout label="Strip" value={figure(strip.nominalMm, 1)} unit="mm" also={range(strip.minMm, strip.maxMm, 1)} />
-      {!settings && <Readout label="Wire" value={type ? figure(designatedAreaMm2(type), 2) : '–'} unit="mm²" also={type?.name ?? wire.type} wide />}
+      {!settings && (
+        <Readout
+          label="Wire"
+          value={type ? figure(designatedAreaMm2(type), 2) : '–'}
+          unit="mm²"
+          also={type?.name ?? wire.type}
+          wide
+        />
+      )}
       {settings &&
-        setupFields.filter((field) => setup[field] !== undefined && field !== 'tool').map((field) => (
-          <Readout key={field} label={setupFieldWords[field]} value={String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])} change={field === 'wireStopMm' && adjusted?.wireStopMm !== undefined} unit={field === 'notchMm' || field === 'wireStopMm' ? 'mm' : undefined} also={also(field)} />
-        ))}
+        setupFields
+          .filter((field) => setup[field] !== undefined && field !== 'tool')
+          .map((field) => (
+            <Readout
+              key={field}
+              label={setupFieldWords[field]}
+              value={String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])}
+              change={field === 'wireStopMm' && adjusted?.wireStopMm !== undefined}
+              unit={field === 'notchMm' || field === 'wireStopMm' ? 'mm' : undefined}
+              also={also(field)}
+            />
+          ))}
     </Readouts>
   )
 })

@@ -19,12 +19,18 @@ const loadSetupCards = () => import('./setupCards')
 export function CrimpStation() {
   const { state } = useJob()
   const groups = useMemo(() => setupQueue(state), [state])
-  const items = useMemo(() => new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, { item, group }] as const))), [groups])
+  const items = useMemo(
+    () =>
+      new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, { item, group }] as const))),
+    [groups],
+  )
   const sections = useMemo(
     () =>
       setupSections(
-        groups, state.plan.quantity,
-        (item, group) => (item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait'),
+        groups,
+        state.plan.quantity,
+        (item, group) =>
+          item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait',
         (group) => group.left,
         (item) => {
           const type = state.facts.wireTypes[item.termination.wire.type]
@@ -38,14 +44,23 @@ export function CrimpStation() {
   const { at, select, follow } = useAt((key) => items.has(key) || byGroup.has(key), due)
   // the frame may ask for a setup: its first open piece stands for it
   const asked = at === undefined ? undefined : byGroup.get(at)
-  const askedItem = asked && (asked.items.find((item) => item.stage === 'stripped') ?? asked.items.find((item) => item.stage !== 'crimped') ?? asked.items[0])
+  const askedItem =
+    asked &&
+    (asked.items.find((item) => item.stage === 'stripped') ??
+      asked.items.find((item) => item.stage !== 'crimped') ??
+      asked.items[0])
   const key = askedItem?.termination.key ?? at
   const found = key === undefined ? undefined : items.get(key)
   return (
     <div className="station">
       <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
       {found ? (
-        <CrimpStep key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`} {...found} from={handSetup(state)} done={follow} />
+        <CrimpStep
+          key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`}
+          {...found}
+          from={handSetup(state)}
+          done={follow}
+        />
       ) : items.size > 0 ? (
         <StationDone station="crimp" waits="The rest waits until a set is chosen for it at Kit." />
       ) : (
@@ -70,16 +85,31 @@ const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
 }
 
 /** What the bench does now for this termination: its setup first. */
-function CrimpStep({ item, group, from, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly from: ReturnType<typeof handSetup>; readonly done: () => void }) {
+function CrimpStep({
+  item,
+  group,
+  from,
+  done,
+}: {
+  readonly item: QueueItem
+  readonly group: QueueGroup
+  readonly from: ReturnType<typeof handSetup>
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const cards = useBeside(loadSetupCards)
   const sampleDue = item.stage === 'stripped' && group.released && samplesDue(state, group.id).pull
-  if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue)) return <CrimpCard item={item} group={group} done={done} />
+  if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue))
+    return <CrimpCard item={item} group={group} done={done} />
   if (!cards) return <div className="work" />
   if (!group.mounted) return <cards.MountCard group={group} item={item} from={from} done={done} />
   if (sampleDue) return <cards.PullSampleCard item={item} group={group} />
   const check = state.toolChecks.get(group.setup.tool)?.kind
   if (check === 'ended' || check === 'failed') return <cards.VerifyCard item={item} group={group} />
   const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
-  return left > 0 ? <cards.FirstPieceCard item={item} group={group} left={left} /> : <cards.ReleaseCard item={item} group={group} done={done} />
+  return left > 0 ? (
+    <cards.FirstPieceCard item={item} group={group} left={left} />
+  ) : (
+    <cards.ReleaseCard item={item} group={group} done={done} />
+  )
 }

@@ -6,10 +6,15 @@ import { endingWords } from '@/words/practices'
 /** Something has changed that no figure of the setup shows: why a new first piece is asked for. */
 export function EndRelease({ setup, close }: { readonly setup: string; readonly close: () => void }) {
   const { append, busy } = useJob()
-  const end = (why: (typeof releaseEndings)[number]) => void append({ kind: 'release-ended', setup, why }).then((written) => written && close())
+  const end = (why: (typeof releaseEndings)[number]) =>
+    void append({ kind: 'release-ended', setup, why }).then((written) => written && close())
   useKeys([
     { key: 'Escape', words: 'Nothing has changed', run: close },
-    ...releaseEndings.map((why, i) => ({ key: String(i + 1), words: i === 0 ? 'What has changed (1 to 6)' : '', run: () => end(why) })),
+    ...releaseEndings.map((why, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'What has changed (1 to 6)' : '',
+      run: () => end(why),
+    })),
   ])
   return (
     <>

@@ -21,7 +21,15 @@ import { rootCure } from './rootCure'
 const BITE_MM = 0.4
 
 /** What is wrong, why it most likely is, what becomes of the piece, and what is set otherwise for the next. */
-export function FaultReport({ item, group, fault, measured, setFault, done, save }: {
+export function FaultReport({
+  item,
+  group,
+  fault,
+  measured,
+  setFault,
+  done,
+  save,
+}: {
   readonly item: QueueItem
   readonly group: QueueGroup
   readonly fault: Reported
@@ -42,21 +50,43 @@ export function FaultReport({ item, group, fault, measured, setFault, done, save
   const now = termState(state, key)
   const { stripped } = now
   const heightMm = measured?.heightMm ?? now.crimp?.heightMm
-  const causes = defect ? rankCauses(defect, { setup: item.set.setup, strip: stripped && { stripMm: stripped.stripMm, window: item.set.strip }, height: heightMm === undefined || !item.set.height ? undefined : { heightMm, ...item.set.height } }) : []
+  const causes = defect
+    ? rankCauses(defect, {
+        setup: item.set.setup,
+        strip: stripped && { stripMm: stripped.stripMm, window: item.set.strip },
+        height: heightMm === undefined || !item.set.height ? undefined : { heightMm, ...item.set.height },
+      })
+    : []
   // the likeliest cause that is a matter of how something is set
   const settable = causes.find((one) => one.evidence !== 'against' && partOfCause[one.cause] !== undefined)
   const cure = settable && defect && rootCure(state, item, group, settable.cause, defect)
   const contact = state.facts.contacts[item.set.contact]
-  const saves = defect && contact && lookTable[look].when === 'after' ? savesFrom(defect, contact.construction, rulesOf(state)) : []
-  const canMend = found?.decision === 'redo' && found.strip === 'short' && stripped !== undefined && stripped.stripMm + BITE_MM <= item.set.strip.maxMm + 0.005
+  const saves =
+    defect && contact && lookTable[look].when === 'after' ? savesFrom(defect, contact.construction, rulesOf(state)) : []
+  const canMend =
+    found?.decision === 'redo' &&
+    found.strip === 'short' &&
+    stripped !== undefined &&
+    stripped.stripMm + BITE_MM <= item.set.strip.maxMm + 0.005
   const slack = slackOf(state, unit, wire, side)
   const usedMm = slack?.tryMm ?? Math.ceil(item.set.strip.nominalMm + 3)
   const tooShort = slack !== undefined && slack.leftMm + 1e-9 < usedMm
   const otherSeated = termState(state, `${String(unit)}/${wire.id}/${side === 'a' ? 'b' : 'a'}`).seat !== undefined
   const write = async () => {
     if (!found) return
-    const rejected: Said = { kind: 'crimp-rejected', term: key, look, defect: found.id, decision: found.decision, usedMm, ...measured }
-    const gone: readonly Said[] = tooShort && !otherSeated ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` }] : []
+    const rejected: Said = {
+      kind: 'crimp-rejected',
+      term: key,
+      look,
+      defect: found.id,
+      decision: found.decision,
+      usedMm,
+      ...measured,
+    }
+    const gone: readonly Said[] =
+      tooShort && !otherSeated
+        ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` }]
+        : []
     const cures: readonly Said[] = cure && withCure === found.id ? [cure.entry] : []
     if (await append(rejected, ...gone, ...cures)) {
       setFault(undefined)
@@ -64,32 +94,55 @@ export function FaultReport({ item, group, fault, measured, setFault, done, save
     }
   }
   const mend = async () => {
-    if (await append({ kind: 'strip-mended', term: key, how: 'strip-more', byMm: BITE_MM, why: found?.id ?? 'short' })) setFault(undefined)
+    if (await append({ kind: 'strip-mended', term: key, how: 'strip-more', byMm: BITE_MM, why: found?.id ?? 'short' }))
+      setFault(undefined)
   }
   const toggleCure = () => setWithCure(withCure === defect ? undefined : defect)
   const at = wanted.indexOf(look)
   useKeys([
     { key: 'Escape', words: 'Back to the looks', run: () => setFault(undefined) },
     { key: ' ', words: 'Write the decision', run: () => void (found && !busy && write()) },
-    { key: 'x', words: 'Faults of the next look', run: () => setFault({ look: wanted[(at + 1) % wanted.length] ?? look }) },
+    {
+      key: 'x',
+      words: 'Faults of the next look',
+      run: () => setFault({ look: wanted[(at + 1) % wanted.length] ?? look }),
+    },
     ...(cure ? [{ key: 'c', words: 'Set it otherwise for the next', run: toggleCure }] : []),
-    ...(saves[0] ? [{ key: 's', words: 'Save the piece, as the rules allow', run: () => saves[0] && save(saves[0].id) }] : []),
-    ...choices.map((choice, i) => ({ key: String(i + 1), words: i === 0 ? 'Name what is seen (1 to 9)' : '', run: () => setFault({ look, defect: choice }) })),
+    ...(saves[0]
+      ? [{ key: 's', words: 'Save the piece, as the rules allow', run: () => saves[0] && save(saves[0].id) }]
+      : []),
+    ...choices.map((choice, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'Name what is seen (1 to 9)' : '',
+      run: () => setFault({ look, defect: choice }),
+    })),
   ])
   return (
     <>
       <h2 className="card-title fault">What is wrong?</h2>
       <label className="field">
         Found at
-        <select value={look} style={{ font: '15px var(--sans)' }} onChange={(event) => setFault({ look: event.target.value as LookCode })}>
+        <select
+          value={look}
+          style={{ font: '15px var(--sans)' }}
+          onChange={(event) => setFault({ look: event.target.value as LookCode })}
+        >
           {wanted.map((one) => (
-            <option key={one} value={one}>{lookWords[one].line}</option>
+            <option key={one} value={one}>
+              {lookWords[one].line}
+            </option>
           ))}
         </select>
       </label>
       <div className="choices" role="group" aria-label="What is seen">
         {choices.map((choice, i) => (
-          <button key={choice} type="button" className="choice" aria-pressed={choice === defect} onClick={() => setFault({ look, defect: choice })}>
+          <button
+            key={choice}
+            type="button"
+            className="choice"
+            aria-pressed={choice === defect}
+            onClick={() => setFault({ look, defect: choice })}
+          >
             <kbd aria-hidden="true">{i + 1}</kbd>
             <span>{defectWords[choice]}</span>
             <span />
@@ -99,19 +152,27 @@ export function FaultReport({ item, group, fault, measured, setFault, done, save
       {found && (
         <>
           <div className="note attend">
-            <b>{found.decision === 'scrap' ? 'The contact goes.' : 'Redo, the contact stays.'}</b> Likely, in this order:
+            <b>{found.decision === 'scrap' ? 'The contact goes.' : 'Redo, the contact stays.'}</b> Likely, in this
+            order:
             {causes.map((one, i) => (
               <div key={one.cause} className="cause">
                 <span className="mono">{i + 1}</span>
                 <span className={one.evidence === 'against' ? 'dim' : undefined}>
-                  {causeWords[one.cause]}{one.evidence === 'for' ? ', as measured' : one.evidence === 'against' ? ': what was measured says no' : ''}: {cureWords(one.cure, { ...item.set.setup, stripMm: item.set.strip.nominalMm })}
+                  {causeWords[one.cause]}
+                  {one.evidence === 'for'
+                    ? ', as measured'
+                    : one.evidence === 'against'
+                      ? ': what was measured says no'
+                      : ''}
+                  : {cureWords(one.cure, { ...item.set.setup, stripMm: item.set.strip.nominalMm })}
                 </span>
               </div>
             ))}
           </div>
           {cure && (
             <button type="button" className="act-button" aria-pressed={withCure === defect} onClick={toggleCure}>
-              <span>{withCure === defect ? `✓ With the decision: ${cure.words}` : cure.words}</span> <kbd aria-hidden="true">C</kbd>
+              <span>{withCure === defect ? `✓ With the decision: ${cure.words}` : cure.words}</span>{' '}
+              <kbd aria-hidden="true">C</kbd>
             </button>
           )}
           {canMend && (
@@ -123,20 +184,37 @@ export function FaultReport({ item, group, fault, measured, setFault, done, save
             <button key={one.id} type="button" className="act-button" onClick={() => save(one.id)}>
               <span>
                 {practiceWords[one.id].act}
-                <span className="hint small dim" style={{ display: 'block', fontWeight: 400 }}>{one.allowance(rulesOf(state)) === 'recorded' ? 'allowed here, recorded; then look again' : 'allowed here; then look again'}</span>
+                <span className="hint small dim" style={{ display: 'block', fontWeight: 400 }}>
+                  {one.allowance(rulesOf(state)) === 'recorded'
+                    ? 'allowed here, recorded; then look again'
+                    : 'allowed here; then look again'}
+                </span>
               </span>
               {i === 0 && <kbd aria-hidden="true">S</kbd>}
             </button>
           ))}
           <button type="button" className="act-button main" disabled={busy} onClick={() => void write()}>
-            <span>{tooShort && !otherSeated ? 'Scrap contact and wire' : found.decision === 'scrap' ? 'Scrap contact' : 'Cut back and redo'}</span> <kbd aria-hidden="true">Space</kbd>
+            <span>
+              {tooShort && !otherSeated
+                ? 'Scrap contact and wire'
+                : found.decision === 'scrap'
+                  ? 'Scrap contact'
+                  : 'Cut back and redo'}
+            </span>{' '}
+            <kbd aria-hidden="true">Space</kbd>
           </button>
           <p className="small dim">
-            Costs <b className="mono">{usedMm} mm</b> of wire here{item.set.seal !== undefined && found.decision === 'scrap' ? ' and its seal' : ''}. {slack && `${plural(slack.triesLeft, 'try', 'tries')} left on this wire.`} A crimp is never crimped again to save it{saves.length > 0 ? ', but for what these rules allow' : ''}.
+            Costs <b className="mono">{usedMm} mm</b> of wire here
+            {item.set.seal !== undefined && found.decision === 'scrap' ? ' and its seal' : ''}.{' '}
+            {slack && `${plural(slack.triesLeft, 'try', 'tries')} left on this wire.`} A crimp is never crimped again to
+            save it{saves.length > 0 ? ', but for what these rules allow' : ''}.
           </p>
           {tooShort && (
             <p className="note fault">
-              ▲ {otherSeated ? 'No slack is left and the other end is seated: take it out at Seat, then cut the wire anew.' : 'No slack is left for another try: the whole wire goes, and a new one is cut.'}
+              ▲{' '}
+              {otherSeated
+                ? 'No slack is left and the other end is seated: take it out at Seat, then cut the wire anew.'
+                : 'No slack is left for another try: the whole wire goes, and a new one is cut.'}
             </p>
           )}
         </>

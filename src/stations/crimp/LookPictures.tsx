@@ -15,17 +15,30 @@ export function LookPictures({ item, look }: { readonly item: QueueItem; readonl
   const { wire } = item.termination
   const crimped = lookTable[look].when === 'after'
   const pictures = useMemo(
-    () => [undefined, ...lookTable[look].faults.slice(0, SHOWN)].map((defect) => ({ defect, piece: specimenOf(state, wire, item.set, { crimped, defect }) })),
+    () =>
+      [undefined, ...lookTable[look].faults.slice(0, SHOWN)].map((defect) => ({
+        defect,
+        piece: specimenOf(state, wire, item.set, { crimped, defect }),
+      })),
     [state, wire, item.set, crimped, look],
   )
   return (
     <div className="pictures" role="group" aria-label={`${lookWords[look].line}: good and bad`}>
-      {pictures.map(({ defect, piece }) => piece && (
-        <figure key={defect ?? 'good'} className="picture" data-good={defect === undefined}>
-          <SpecimenDrawing piece={piece} bare />
-          <figcaption>{defect === undefined ? <span className="good">✓ {lookWords[look].seen.toLowerCase()}</span> : <span className="fault">▲ {defectWords[defect]}</span>}</figcaption>
-        </figure>
-      ))}
+      {pictures.map(
+        ({ defect, piece }) =>
+          piece && (
+            <figure key={defect ?? 'good'} className="picture" data-good={defect === undefined}>
+              <SpecimenDrawing piece={piece} bare />
+              <figcaption>
+                {defect === undefined ? (
+                  <span className="good">✓ {lookWords[look].seen.toLowerCase()}</span>
+                ) : (
+                  <span className="fault">▲ {defectWords[defect]}</span>
+                )}
+              </figcaption>
+            </figure>
+          ),
+      )}
     </div>
   )
 }

@@ -22,7 +22,19 @@ import { SetSources } from './SetSources'
 import { usePieceInstruments } from './usePieceInstruments'
 
 /** The looks of one crimp; after the last it is accepted, with its height where one is due. */
-export function Looks({ item, group, wanted, lines, checks, practices, setPractices, done, report, onHeight, changed }: {
+export function Looks({
+  item,
+  group,
+  wanted,
+  lines,
+  checks,
+  practices,
+  setPractices,
+  done,
+  report,
+  onHeight,
+  changed,
+}: {
   readonly item: QueueItem
   readonly group: QueueGroup
   readonly wanted: readonly LookCode[]
@@ -43,14 +55,33 @@ export function Looks({ item, group, wanted, lines, checks, practices, setPracti
   const heightMm = figureOf(height, 'length')
   const implausible = heightMm === undefined ? undefined : implausibleHeight(item.set, heightMm)
   const cannotBe = implausible !== undefined
-  const outside = window !== undefined && heightMm !== undefined && (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
+  const outside =
+    window !== undefined &&
+    heightMm !== undefined &&
+    (heightMm < window.minMm - 0.0005 || heightMm > window.maxMm + 0.0005)
   const samples = samplesDue(state, group.id)
   const heightDue = window !== undefined && samples.height
   const dueLook = wanted.find((look) => look === checks.due?.id)
-  const measured = useMemo((): MeasuredHeight | undefined => (heightMm === undefined || cannotBe ? undefined : { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) }), [heightMm, cannotBe, height.by])
+  const measured = useMemo(
+    (): MeasuredHeight | undefined =>
+      heightMm === undefined || cannotBe
+        ? undefined
+        : { heightMm: Math.round(heightMm * 1000) / 1000, ...(height.by !== undefined && { heightBy: height.by }) },
+    [heightMm, cannotBe, height.by],
+  )
   useEffect(() => onHeight(measured), [onHeight, measured])
   const accept = async () => {
-    if (await append({ kind: 'crimped', term: key, setup: group.id, looks: wanted.map((look) => ({ look, seen: true })), ...measured, ...(practices.length > 0 && { practices: [...practices] }) })) done()
+    if (
+      await append({
+        kind: 'crimped',
+        term: key,
+        setup: group.id,
+        looks: wanted.map((look) => ({ look, seen: true })),
+        ...measured,
+        ...(practices.length > 0 && { practices: [...practices] }),
+      })
+    )
+      done()
   }
   const measure = async () => {
     const read = await bench.height()
@@ -61,22 +92,40 @@ export function Looks({ item, group, wanted, lines, checks, practices, setPracti
   useKeys([
     { key: 'x', words: 'Report a fault', run: () => reportLook && report(reportLook) },
     { key: 'd', words: 'Redo: it went wrong before the stroke', run: () => report(before) },
-    ...(window ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }] : []),
+    ...(window
+      ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }]
+      : []),
   ])
   const rules = rulesOf(state)
   const contact = state.facts.contacts[item.set.contact]
-  const besides = contact ? practicesAt('crimp', contact.construction, rules).open.filter((one) => one.saves.length === 0) : []
+  const besides = contact
+    ? practicesAt('crimp', contact.construction, rules).open.filter((one) => one.saves.length === 0)
+    : []
   const tries = termState(state, key)
   const slack = slackOf(state, unit, wire, side)
   const released = state.setups.get(group.id)?.released
   const otherDay = released !== undefined && released.at.slice(0, 10) !== new Date().toISOString().slice(0, 10)
-  const good = (!heightDue || heightMm !== undefined) && !implausible && !outside && (height.text === '' || heightMm !== undefined)
+  const good =
+    (!heightDue || heightMm !== undefined) && !implausible && !outside && (height.text === '' || heightMm !== undefined)
   return (
     <>
       <h2 className="card-title">{practices.length > 0 ? 'Look at it again' : 'Crimp, then look'}</h2>
-      {otherDay && rules.shiftAsksAgain && <p className="note attend"><b>◆ Released on {day(released.at)}:</b> these house rules begin each day with a first piece.</p>}
-      <CheckList lines={lines} checks={checks} main={heightDue && heightMm === undefined ? 'Measure the height first' : 'Accept the crimp'} busy={busy || bench.working !== undefined} onMain={() => void accept()} enabled={checks.due !== undefined || good} />
-      <p className="small dim" style={{ marginTop: -4 }}>Space ticks this line; after the last it accepts and goes on.</p>
+      {otherDay && rules.shiftAsksAgain && (
+        <p className="note attend">
+          <b>◆ Released on {day(released.at)}:</b> these house rules begin each day with a first piece.
+        </p>
+      )}
+      <CheckList
+        lines={lines}
+        checks={checks}
+        main={heightDue && heightMm === undefined ? 'Measure the height first' : 'Accept the crimp'}
+        busy={busy || bench.working !== undefined}
+        onMain={() => void accept()}
+        enabled={checks.due !== undefined || good}
+      />
+      <p className="small dim" style={{ marginTop: -4 }}>
+        Space ticks this line; after the last it accepts and goes on.
+      </p>
       <div className="two">
         <button type="button" className="act-button" onClick={() => report(before)}>
           <span>Redo</span> <kbd aria-hidden="true">D</kbd>
@@ -87,26 +136,73 @@ export function Looks({ item, group, wanted, lines, checks, practices, setPracti
       </div>
       {window && (
         <FigureField
-          label={heightDue ? `Height, one in ${String(rules.heightEvery)} is measured` : samples.heightIn === undefined ? 'Height, when measured' : `Height, due in ${plural(samples.heightIn, 'crimp')}`}
-          dimension="length" figure={height} onChange={setHeight} hint={`${range(window.minMm, window.maxMm)} mm`} wrong={outside || implausible !== undefined}
+          label={
+            heightDue
+              ? `Height, one in ${String(rules.heightEvery)} is measured`
+              : samples.heightIn === undefined
+                ? 'Height, when measured'
+                : `Height, due in ${plural(samples.heightIn, 'crimp')}`
+          }
+          dimension="length"
+          figure={height}
+          onChange={setHeight}
+          hint={`${range(window.minMm, window.maxMm)} mm`}
+          wrong={outside || implausible !== undefined}
           ask={{ key: 'm', words: 'Measure', busy: bench.working !== undefined, run: () => void measure() }}
-          fault={implausible ? implausibleWords(implausible) : outside ? `Outside ${range(window.minMm, window.maxMm)} mm: report the fault, its height goes with it.` : undefined}
+          fault={
+            implausible
+              ? implausibleWords(implausible)
+              : outside
+                ? `Outside ${range(window.minMm, window.maxMm)} mm: report the fault, its height goes with it.`
+                : undefined
+          }
         />
       )}
-      {bench.message !== undefined && <p className="note fault" role="alert">▲ {bench.message}</p>}
+      {bench.message !== undefined && (
+        <p className="note fault" role="alert">
+          ▲ {bench.message}
+        </p>
+      )}
       {besides.map((one) => (
-        <label key={one.id} className="small" style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }} title={practiceWords[one.id].act}>
-          <input type="checkbox" checked={practices.includes(one.id)} onChange={(event) => setPractices(event.target.checked ? [...practices, one.id] : practices.filter((other) => other !== one.id))} />
+        <label
+          key={one.id}
+          className="small"
+          style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }}
+          title={practiceWords[one.id].act}
+        >
+          <input
+            type="checkbox"
+            checked={practices.includes(one.id)}
+            onChange={(event) =>
+              setPractices(
+                event.target.checked ? [...practices, one.id] : practices.filter((other) => other !== one.id),
+              )
+            }
+          />
           {practiceWords[one.id].name} before the stroke{one.allowance(rules) === 'recorded' && ', recorded'}
         </label>
       ))}
-      {practices.length > 0 && <p className="note caution">Recorded with it: {practices.map((one) => practiceWords[one].name.toLowerCase()).join(', ')}.</p>}
+      {practices.length > 0 && (
+        <p className="note caution">
+          Recorded with it: {practices.map((one) => practiceWords[one].name.toLowerCase()).join(', ')}.
+        </p>
+      )}
       <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />
       <button type="button" className="act-button" onClick={changed}>
         <span>Die, spool or shift changed…</span> <kbd aria-hidden="true">N</kbd>
       </button>
-      {(tries.scrapped > 0 || tries.redone > 0) && <p className="small dim">Here before: {tries.scrapped} scrapped, {tries.redone} redone, <b className="mono">{mm(tries.usedMm, 1)}</b> of wire used up.</p>}
-      {slack && <p className={`small ${slack.triesLeft === 0 ? 'attend' : 'dim'}`}>{slack.triesLeft === 0 ? '◆ No slack for a second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}: <b className="mono">{mm(slack.leftMm, 0)}</b>, each costs <b className="mono">{mm(slack.tryMm, 0)}</b>.</p>}
+      {(tries.scrapped > 0 || tries.redone > 0) && (
+        <p className="small dim">
+          Here before: {tries.scrapped} scrapped, {tries.redone} redone, <b className="mono">{mm(tries.usedMm, 1)}</b>{' '}
+          of wire used up.
+        </p>
+      )}
+      {slack && (
+        <p className={`small ${slack.triesLeft === 0 ? 'attend' : 'dim'}`}>
+          {slack.triesLeft === 0 ? '◆ No slack for a second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}:{' '}
+          <b className="mono">{mm(slack.leftMm, 0)}</b>, each costs <b className="mono">{mm(slack.tryMm, 0)}</b>.
+        </p>
+      )}
       {window && <DeviceLine ids={['micrometer']} fault={bench.fault} onFault={bench.setFault} />}
       <SetSources item={item} />
     </>

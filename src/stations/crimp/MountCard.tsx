@@ -15,7 +15,17 @@ import { CrimpReadouts } from './CrimpReadouts'
 import { VerifyCard } from './VerifyCard'
 
 /** A setup change: exactly what to change, and where each figure comes from. */
-export function MountCard({ group, item, from, done }: { readonly group: QueueGroup; readonly item: QueueItem; readonly from: Setup | undefined; readonly done: () => void }) {
+export function MountCard({
+  group,
+  item,
+  from,
+  done,
+}: {
+  readonly group: QueueGroup
+  readonly item: QueueItem
+  readonly from: Setup | undefined
+  readonly done: () => void
+}) {
   const { state, append, busy } = useJob()
   const changes = setupChanges(from, group.setup)
   const tool = state.facts.tools[group.setup.tool]
@@ -24,13 +34,26 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
   const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified'
   const blocked = overdue && rulesOf(state).overdueTools === 'block'
   const lines: CheckLine[] = [
-    ...changes.filter((change) => change.to !== undefined).map((change) => ({
-      id: change.field,
-      words: <>{setupActWords[change.field]} <b className="mono">{setupValue(change.field, change.to)}</b></>,
-      hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
-      seen: `${setupFieldWords[change.field]} is right`,
-    })),
-    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact] as Contact | undefined) : []).map((step) => ({ id: step, words: mountStepWords[step].line, hint: mountStepWords[step].hint, seen: mountStepWords[step].seen })),
+    ...changes
+      .filter((change) => change.to !== undefined)
+      .map((change) => ({
+        id: change.field,
+        words: (
+          <>
+            {setupActWords[change.field]} <b className="mono">{setupValue(change.field, change.to)}</b>
+          </>
+        ),
+        hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
+        seen: `${setupFieldWords[change.field]} is right`,
+      })),
+    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact] as Contact | undefined) : []).map(
+      (step) => ({
+        id: step,
+        words: mountStepWords[step].line,
+        hint: mountStepWords[step].hint,
+        seen: mountStepWords[step].seen,
+      }),
+    ),
   ]
   const checks = useChecks(group.id, lines)
   const [gauging, setGauging] = useState(false)
@@ -60,9 +83,15 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
                 {changes.map((change) => (
                   <tr key={change.field}>
                     <td>{setupFieldWords[change.field]}</td>
-                    <td className="figure dim">{change.from === undefined ? '–' : setupValue(change.field, change.from)}</td>
-                    <td className="figure attend" style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}>{setupValue(change.field, change.to)}</td>
-                    <td className="dim" style={{ fontSize: 14 }}>{sourceOf(change.field, item)}</td>
+                    <td className="figure dim">
+                      {change.from === undefined ? '–' : setupValue(change.field, change.from)}
+                    </td>
+                    <td className="figure attend" style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}>
+                      {setupValue(change.field, change.to)}
+                    </td>
+                    <td className="dim" style={{ fontSize: 14 }}>
+                      {sourceOf(change.field, item)}
+                    </td>
                   </tr>
                 ))}
               </tbody>
@@ -73,20 +102,42 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
       <aside className="pane pane-card" aria-label="Setup change">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">Change the setup</h2>
-        {!overdue && tool?.verification && <p className="small good">✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on {day(tool.verification.dueOn)}.</p>}
-        {gauged?.kind === 'verified' && <p className="small good">✓ {group.setup.tool} was gauged here on {day(gauged.at)}.</p>}
-        {overdue && (
-          <p className={`note ${blocked ? 'fault' : 'caution'}`}>
-            <b>▲ {group.setup.tool} was due on {day(due.dueOn)}.</b> {blocked ? 'These house rules do not let it crimp until it is gauged.' : 'It is recorded.'}
+        {!overdue && tool?.verification && (
+          <p className="small good">
+            ✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on{' '}
+            {day(tool.verification.dueOn)}.
           </p>
         )}
-        <CheckList lines={lines} checks={checks} main="Setup is in hand" busy={busy} onMain={() => void write()} enabled={!blocked} />
+        {gauged?.kind === 'verified' && (
+          <p className="small good">
+            ✓ {group.setup.tool} was gauged here on {day(gauged.at)}.
+          </p>
+        )}
+        {overdue && (
+          <p className={`note ${blocked ? 'fault' : 'caution'}`}>
+            <b>
+              ▲ {group.setup.tool} was due on {day(due.dueOn)}.
+            </b>{' '}
+            {blocked ? 'These house rules do not let it crimp until it is gauged.' : 'It is recorded.'}
+          </p>
+        )}
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main="Setup is in hand"
+          busy={busy}
+          onMain={() => void write()}
+          enabled={!blocked}
+        />
         {overdue && (
           <button type="button" className="act-button" onClick={() => setGauging(true)}>
             <span>Gauge it now…</span>
           </button>
         )}
-        <p className="small dim">{group.left} terminations wait for this setup. A ratchet is never opened early: the release comes at the end of the stroke.</p>
+        <p className="small dim">
+          {group.left} terminations wait for this setup. A ratchet is never opened early: the release comes at the end
+          of the stroke.
+        </p>
         <div className="sources">
           <span>{item.set.source}.</span>
           <span>The sheet that comes with the tool always wins.</span>
@@ -98,8 +149,11 @@ export function MountCard({ group, item, from, done }: { readonly group: QueueGr
 
 function sourceOf(field: string, item: QueueItem): string {
   switch (field) {
-    case 'notchMm': return 'strand bundle and insulation of this wire'
-    case 'tool': return `named for ${item.set.contact}`
-    default: return item.set.source + (item.set.estimate ? ' (estimated)' : '')
+    case 'notchMm':
+      return 'strand bundle and insulation of this wire'
+    case 'tool':
+      return `named for ${item.set.contact}`
+    default:
+      return item.set.source + (item.set.estimate ? ' (estimated)' : '')
   }
 }

@@ -30,27 +30,66 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   const record = () => {
     if (!said || noPull) return
     const { wire, side } = item.termination
-    void append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...said }).then((written) => written && clear())
+    void append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...said }).then(
+      (written) => written && clear(),
+    )
   }
   return (
     <>
       <div className="work">
         <CrimpReadouts item={item} piece="Sample like" />
-        {bench.pulling ? <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} /> : <SpecimenSheet item={item} crimped />}
+        {bench.pulling ? (
+          <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
+        ) : (
+          <SpecimenSheet item={item} crimped />
+        )}
       </div>
       <aside className="pane pane-card" aria-label="Sample">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className="card-title">Pull a sample</h2>
-        <p>One piece in {rulesOf(state).pullEvery} of this setup is crimped on spare wire and pulled to destruction. Eye protection.</p>
+        <p>
+          One piece in {rulesOf(state).pullEvery} of this setup is crimped on spare wire and pulled to destruction. Eye
+          protection.
+        </p>
         <FigureField
-          label="Pulled off at, N" dimension="force" figure={pull} onChange={setPull} hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`} wrong={low || noPull !== undefined}
+          label="Pulled off at, N"
+          dimension="force"
+          figure={pull}
+          onChange={setPull}
+          hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`}
+          wrong={low || noPull !== undefined}
           ask={ask}
-          fault={noPull ? implausibleWords(noPull) : low ? `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.` : undefined}
+          fault={
+            noPull
+              ? implausibleWords(noPull)
+              : low
+                ? `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.`
+                : undefined
+          }
         />
         {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}
-        {bench.message !== undefined && <p className="note fault" role="alert">▲ {bench.message}</p>}
-        <CheckList lines={[]} checks={checks} main={low ? 'Record it: stop this setup' : pullN === undefined ? 'Pull it first' : 'Record the sample'} busy={busy || bench.working !== undefined} onMain={record} enabled={pullN !== undefined && !noPull} />
-        {samples.length > 0 && <p className="small dim">Before: {samples.map((one) => newtons(one.pullN)).slice(-6).join(', ')}</p>}
+        {bench.message !== undefined && (
+          <p className="note fault" role="alert">
+            ▲ {bench.message}
+          </p>
+        )}
+        <CheckList
+          lines={[]}
+          checks={checks}
+          main={low ? 'Record it: stop this setup' : pullN === undefined ? 'Pull it first' : 'Record the sample'}
+          busy={busy || bench.working !== undefined}
+          onMain={record}
+          enabled={pullN !== undefined && !noPull}
+        />
+        {samples.length > 0 && (
+          <p className="small dim">
+            Before:{' '}
+            {samples
+              .map((one) => newtons(one.pullN))
+              .slice(-6)
+              .join(', ')}
+          </p>
+        )}
         <PullSources item={item}>
           <DeviceLine ids={['pull-tester']} fault={bench.fault} onFault={bench.setFault} />
         </PullSources>

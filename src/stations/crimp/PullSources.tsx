@@ -5,7 +5,9 @@ import type { QueueItem } from '@/core/job/queue'
 export function PullSources({ item: { set }, children }: { readonly item: QueueItem; readonly children?: ReactNode }) {
   const { pull, height } = set
   const table = pull?.table ?? ''
-  const from = !pull ? 'no figure: this wire is outside the table' : `≥ ${String(pull.forceN)} N, ${pull.basis === 'sheet' ? 'the contact’s sheet' : pull.basis === 'table' ? `${table}, check your own copy` : `general figure of ${table}, no sheet`}`
+  const from = !pull
+    ? 'no figure: this wire is outside the table'
+    : `≥ ${String(pull.forceN)} N, ${pull.basis === 'sheet' ? 'the contact’s sheet' : pull.basis === 'table' ? `${table}, check your own copy` : `general figure of ${table}, no sheet`}`
   return (
     <div className="sources">
       {children}

@@ -9,7 +9,15 @@ import { CrimpReadouts } from './CrimpReadouts'
 import { SpecimenSheet } from './SpecimenSheet'
 
 /** The first piece was good: say so, and production may begin. */
-export function ReleaseCard({ item, group, done }: { readonly item: QueueItem; readonly group: QueueGroup; readonly done: () => void }) {
+export function ReleaseCard({
+  item,
+  group,
+  done,
+}: {
+  readonly item: QueueItem
+  readonly group: QueueGroup
+  readonly done: () => void
+}) {
   const { state, append, busy } = useJob()
   const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
   const checks = useChecks(`${group.id} release`, [])
@@ -29,9 +37,17 @@ export function ReleaseCard({ item, group, done }: { readonly item: QueueItem; r
             {piece.heightMm !== undefined && `; height ${figure(piece.heightMm, 3)} mm`}
           </p>
         )}
-        <CheckList lines={[]} checks={checks} main="Release setup" busy={busy} onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())} />
+        <CheckList
+          lines={[]}
+          checks={checks}
+          main="Release setup"
+          busy={busy}
+          onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())}
+        />
         <PhotoBox about={{ setup: group.id }} piece="the first piece" />
-        <p className="small dim">Released until the setup, its die, the spool or the shift changes. {group.left} terminations wait for it.</p>
+        <p className="small dim">
+          Released until the setup, its die, the spool or the shift changes. {group.left} terminations wait for it.
+        </p>
       </aside>
     </>
   )

@@ -5,8 +5,12 @@ export function SetSources({ item }: { readonly item: QueueItem }) {
   return (
     <div className="sources">
       <span>Setting: {item.set.source}.</span>
-      <span>Strip: {item.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'contact’s dimensions and house rules'}.</span>
-      {item.set.height && <span>Height: {item.set.height.estimate ? 'estimated from compaction 0.80 to 0.90' : 'die card'}.</span>}
+      <span>
+        Strip: {item.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'contact’s dimensions and house rules'}.
+      </span>
+      {item.set.height && (
+        <span>Height: {item.set.height.estimate ? 'estimated from compaction 0.80 to 0.90' : 'die card'}.</span>
+      )}
     </div>
   )
 }

@@ -9,7 +9,17 @@ import { SectionDrawing } from '@/ui/specimen/SectionDrawing'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 
 /** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. Not drawn again for a tick beside it. */
-export const SpecimenSheet = memo(function SpecimenSheet({ item, crimped, defect, heightMm }: { readonly item: QueueItem; readonly crimped: boolean; readonly defect?: DefectCode | undefined; readonly heightMm?: number | undefined }) {
+export const SpecimenSheet = memo(function SpecimenSheet({
+  item,
+  crimped,
+  defect,
+  heightMm,
+}: {
+  readonly item: QueueItem
+  readonly crimped: boolean
+  readonly defect?: DefectCode | undefined
+  readonly heightMm?: number | undefined
+}) {
   const { state } = useJob()
   const { wire, key } = item.termination
   const piece = specimenOf(state, wire, item.set, { crimped, defect, stripMm: termState(state, key).stripped?.stripMm })

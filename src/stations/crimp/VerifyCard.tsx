@@ -15,10 +15,16 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
   const at = selector === undefined ? '' : ` at selector ${String(selector)}`
   const lines: CheckLine[] = [
     { id: 'go', words: `Go side enters the closed tool${at}`, hint: 'without force', seen: 'Go enters' },
-    { id: 'no-go', words: `No-go side does not enter${at}`, hint: 'if it does, the tool is worn or set wrong', seen: 'No-go stops' },
+    {
+      id: 'no-go',
+      words: `No-go side does not enter${at}`,
+      hint: 'if it does, the tool is worn or set wrong',
+      seen: 'No-go stops',
+    },
   ]
   const checks = useChecks(`${tool} ${check?.at ?? ''}`, lines)
-  const write = (goEnters: boolean, noGoStops: boolean) => void append({ kind: 'tool-verified', tool, goEnters, noGoStops, ...(selector !== undefined && { selector }) })
+  const write = (goEnters: boolean, noGoStops: boolean) =>
+    void append({ kind: 'tool-verified', tool, goEnters, noGoStops, ...(selector !== undefined && { selector }) })
   const fail = () => write(checks.ticked.has('go'), false)
   useKeys([{ key: 'x', words: 'The gauge says no', run: fail }])
   return (
@@ -29,7 +35,13 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
           {selector !== undefined && <Readout label="Selector" value={String(selector)} also="as for this setup" />}
         </Readouts>
         <section className="sheet sheet-fill" aria-label="Why it is gauged">
-          <h2 className="card-title" style={{ padding: '16px 18px 8px' }}>{check?.kind === 'failed' ? 'The gauge said no' : check?.kind === 'ended' ? 'Its adjuster was turned' : 'Its verification is past due'}</h2>
+          <h2 className="card-title" style={{ padding: '16px 18px 8px' }}>
+            {check?.kind === 'failed'
+              ? 'The gauge said no'
+              : check?.kind === 'ended'
+                ? 'Its adjuster was turned'
+                : 'Its verification is past due'}
+          </h2>
           <p style={{ padding: '0 18px', maxWidth: '60ch' }}>
             {check?.kind === 'failed'
               ? 'This tool does not crimp until it passes. Set it as its maker says, or send it away and take another in Kit; then gauge it again.'
@@ -37,7 +49,11 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
                 ? 'A date that has passed says nothing about the tool. The gauge does: when both sides are right, it may crimp here, and the record says who gauged it. The crib’s own verification stays due.'
                 : 'A turned adjuster is a change of the tool: what it was verified for does not hold any more. Gauge it, then make a new first piece.'}
           </p>
-          {check && <p className="dim small" style={{ padding: '8px 18px' }}>{dayTime(check.at)}</p>}
+          {check && (
+            <p className="dim small" style={{ padding: '8px 18px' }}>
+              {dayTime(check.at)}
+            </p>
+          )}
         </section>
       </div>
       <aside className="pane pane-card" aria-label="Gauge the tool">
@@ -47,7 +63,9 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
         <button type="button" className="act-button" disabled={busy} onClick={fail}>
           <span>The gauge says no</span> <kbd aria-hidden="true">X</kbd>
         </button>
-        <p className="small dim">Close the tool on the gauge gently: force makes any gauge fit. The maker’s gauging sheet always wins.</p>
+        <p className="small dim">
+          Close the tool on the gauge gently: force makes any gauge fit. The maker’s gauging sheet always wins.
+        </p>
       </aside>
     </>
   )

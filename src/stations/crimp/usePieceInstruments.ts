@@ -15,7 +15,10 @@ export function usePieceInstruments({ termination, set }: QueueItem) {
   const make = useCallback<PieceMaker>(
     (wrong) => {
       if (!contact || !type) return undefined
-      const made = pieceMade(contact, type, set, { ...(insulationMm !== undefined && { insulationMm }), ...(wrong && { fault: wrong }) })
+      const made = pieceMade(contact, type, set, {
+        ...(insulationMm !== undefined && { insulationMm }),
+        ...(wrong && { fault: wrong }),
+      })
       // without a height of its own the micrometer gets a figure that nobody asks for
       return { made, heightMm: heightAt(set, made.compaction) ?? 1 }
     },

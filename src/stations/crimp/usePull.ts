@@ -18,14 +18,33 @@ export function usePull(bench: ReturnType<typeof usePieceInstruments>) {
       return
     }
     setPull(noFigure)
-    void bench.pull().then((pulled) => pulled && setPull({ text: figure(pulled.peakN, 1), by: pulled.identity, ...(pulled.breaks && { breaks: pulled.breaks }) }))
+    void bench
+      .pull()
+      .then(
+        (pulled) =>
+          pulled &&
+          setPull({
+            text: figure(pulled.peakN, 1),
+            by: pulled.identity,
+            ...(pulled.breaks && { breaks: pulled.breaks }),
+          }),
+      )
   }
   useKeys([{ key: 'p', words: runs ? 'Stop the pull' : 'Pull it off', run: pullOrStop }])
   const pullN = figureOf(pull, 'force')
   return {
-    pull, setPull, pullN,
+    pull,
+    setPull,
+    pullN,
     ask: { key: 'p', words: runs ? 'Stop' : 'Pull', busy: false, run: pullOrStop },
-    said: pullN === undefined ? undefined : { pullN: Math.round(pullN * 10) / 10, ...(pull.by !== undefined && { pullBy: pull.by }), ...(pull.breaks && { breaks: pull.breaks }) },
+    said:
+      pullN === undefined
+        ? undefined
+        : {
+            pullN: Math.round(pullN * 10) / 10,
+            ...(pull.by !== undefined && { pullBy: pull.by }),
+            ...(pull.breaks && { breaks: pull.breaks }),
+          },
     clear: () => {
       setPull(noFigure)
       bench.clear()

@@ -8,7 +8,11 @@ import { askKitWorker } from '@/workers/kitClient'
 import type { KitTools } from './kitData'
 import { useFetched } from './useFetched'
 
-const wayWords: Readonly<Record<ToolWay, string>> = { professional: 'professional', bench: 'bench tool', borrowed: 'borrowed' }
+const wayWords: Readonly<Record<ToolWay, string>> = {
+  professional: 'professional',
+  bench: 'bench tool',
+  borrowed: 'borrowed',
+}
 const ways = Object.keys(wayWords) as readonly ToolWay[]
 
 /** What the crib cannot crimp, class by class, with every way to get it crimped; and the cheapest tools that together do it all. */
@@ -18,7 +22,10 @@ export function BuyTools({ close }: { readonly close: () => void }) {
   const [best, setBest] = useState<BuyList>()
   useEffect(() => {
     if (!tools) return undefined
-    const worker = askKitWorker({ kind: 'tools', classes: tools.classes }, (reply) => reply.kind === 'tools' && setBest(reply.list))
+    const worker = askKitWorker(
+      { kind: 'tools', classes: tools.classes },
+      (reply) => reply.kind === 'tools' && setBest(reply.list),
+    )
     return () => worker.stop()
   }, [tools])
   useKeys([{ key: 'Escape', words: 'Back to the terminations', run: close }])
@@ -27,25 +34,52 @@ export function BuyTools({ close }: { readonly close: () => void }) {
     <>
       <div className="work" tabIndex={0} role="region" aria-label="Tools to buy or borrow">
         {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
-        {tools?.classes.length === 0 && <p className="note">✓ The crib crimps everything of this job that has a contact at all.</p>}
+        {tools?.classes.length === 0 && (
+          <p className="note">✓ The crib crimps everything of this job that has a contact at all.</p>
+        )}
         {tools && tools.classes.length > 0 && (
           <section className="sheet">
             <table className="table">
-              <thead><tr><th scope="col">what the crib cannot crimp</th>{ways.map((way) => <th key={way} scope="col">{wayWords[way]}</th>)}</tr></thead>
+              <thead>
+                <tr>
+                  <th scope="col">what the crib cannot crimp</th>
+                  {ways.map((way) => (
+                    <th key={way} scope="col">
+                      {wayWords[way]}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
               <tbody>
                 {tools.classes.map((one) => (
                   <tr key={one.id}>
                     <td>
-                      <b>{tools.families[one.about.family] ?? one.about.family}</b>, {mm2(one.about.areaMm2)}, {plural(one.sides.length, 'termination')}
-                      <span className="small dim" style={{ display: 'block' }}>{list(one.sides.map((side) => `${side.wire}${side.side}`), 6)} · {list([...one.about.contacts], 3)}</span>
+                      <b>{tools.families[one.about.family] ?? one.about.family}</b>, {mm2(one.about.areaMm2)},{' '}
+                      {plural(one.sides.length, 'termination')}
+                      <span className="small dim" style={{ display: 'block' }}>
+                        {list(
+                          one.sides.map((side) => `${side.wire}${side.side}`),
+                          6,
+                        )}{' '}
+                        · {list([...one.about.contacts], 3)}
+                      </span>
                     </td>
                     {ways.map((way) => (
                       <td key={way}>
-                        {one.offers.filter((offer) => offer.way === way).map((offer) => (
-                          <span key={offer.tool} style={{ display: 'block' }} className={wanted.has(offer.tool) ? 'good' : undefined}>
-                            {wanted.has(offer.tool) && '✓ '}<b className="mono">{offer.tool}</b> {offer.price === undefined ? 'price not known' : figure(offer.price, 2)}{offer.estimate && <span className="caution"> ◆ estimate</span>}
-                          </span>
-                        ))}
+                        {one.offers
+                          .filter((offer) => offer.way === way)
+                          .map((offer) => (
+                            <span
+                              key={offer.tool}
+                              style={{ display: 'block' }}
+                              className={wanted.has(offer.tool) ? 'good' : undefined}
+                            >
+                              {wanted.has(offer.tool) && '✓ '}
+                              <b className="mono">{offer.tool}</b>{' '}
+                              {offer.price === undefined ? 'price not known' : figure(offer.price, 2)}
+                              {offer.estimate && <span className="caution"> ◆ estimate</span>}
+                            </span>
+                          ))}
                         {one.offers.every((offer) => offer.way !== way) && <span className="dim">–</span>}
                       </td>
                     ))}
@@ -57,16 +91,36 @@ export function BuyTools({ close }: { readonly close: () => void }) {
         )}
       </div>
       <aside className="pane pane-card" aria-label="Cheapest tools">
-        <h2 className="card-title">{best ? (best.tools.length === 0 ? 'Nothing to buy' : `Cheapest: ${figure(best.price, 2)}`) : 'Working it out…'}</h2>
+        <h2 className="card-title">
+          {best
+            ? best.tools.length === 0
+              ? 'Nothing to buy'
+              : `Cheapest: ${figure(best.price, 2)}`
+            : 'Working it out…'}
+        </h2>
         {best?.tools.map((tool) => (
           <div key={tool.tool} className="note" style={{ border: '1px solid var(--hairline)' }}>
             <b className="mono">{tool.tool}</b> {tool.name}
-            <span className="small dim" style={{ display: 'block' }}>{wayWords[tool.way]}, {figure(tool.price ?? 0, 2)}</span>
+            <span className="small dim" style={{ display: 'block' }}>
+              {wayWords[tool.way]}, {figure(tool.price ?? 0, 2)}
+            </span>
           </div>
         ))}
-        {best && best.tools.length > 0 && <p className="small dim">{best.proven ? 'Proven: no cheaper tools crimp all of it.' : `Not proven: at least ${figure(best.bound, 2)}.`}</p>}
-        {best && best.left.length > 0 && <p className="note attend">◆ No tool with a price for {plural(best.left.length, 'class', 'classes')}: see the table.</p>}
-        <button type="button" className="act-button" onClick={close}><span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd></button>
+        {best && best.tools.length > 0 && (
+          <p className="small dim">
+            {best.proven
+              ? 'Proven: no cheaper tools crimp all of it.'
+              : `Not proven: at least ${figure(best.bound, 2)}.`}
+          </p>
+        )}
+        {best && best.left.length > 0 && (
+          <p className="note attend">
+            ◆ No tool with a price for {plural(best.left.length, 'class', 'classes')}: see the table.
+          </p>
+        )}
+        <button type="button" className="act-button" onClick={close}>
+          <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
+        </button>
         <p className="sources">Under the job’s house rules: a class of tool that they rule out is not offered.</p>
       </aside>
     </>

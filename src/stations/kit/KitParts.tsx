@@ -19,7 +19,11 @@ const show = (value: number, unit: 'pcs' | 'mm') => (unit === 'mm' ? metres(valu
 /** What the whole job needs against the shelf: parts with test pieces and spares, what is short and in which packs it comes; its setups. */
 export function KitParts({ close }: { readonly close: () => void }) {
   const { id, state, tell } = useJob()
-  const { value: supply, failed, again } = useFetched<KitSupply>(`/jobs/${encodeURIComponent(id)}/kit/supply`, state.seq)
+  const {
+    value: supply,
+    failed,
+    again,
+  } = useFetched<KitSupply>(`/jobs/${encodeURIComponent(id)}/kit/supply`, state.seq)
   const lines = supply?.lines ?? []
   const groups = useMemo(() => setupQueue(state), [state])
   const counts = useMemo(() => setupCounts(state), [state])
@@ -30,10 +34,19 @@ export function KitParts({ close }: { readonly close: () => void }) {
   const take = async () => {
     if (busy) return
     setBusy(true)
-    const outcome = await (taken ? returnKit({ jobId: id }) : takeKit({ jobId: id })).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const)
+    const outcome = await (taken ? returnKit({ jobId: id }) : takeKit({ jobId: id })).catch(
+      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
+    )
     setBusy(false)
     if (!outcome.ok) tell({ tone: 'fault', text: outcome.message })
-    else if (outcome.value && outcome.value.length > 0) tell({ tone: 'attend', text: `Reserved what is there. Short: ${list(outcome.value.map((one) => one.part), 6)}.` })
+    else if (outcome.value && outcome.value.length > 0)
+      tell({
+        tone: 'attend',
+        text: `Reserved what is there. Short: ${list(
+          outcome.value.map((one) => one.part),
+          6,
+        )}.`,
+      })
     else tell({ tone: 'good', text: taken ? 'The parts are free again.' : 'All parts are reserved for this job.' })
     again()
   }
@@ -47,32 +60,73 @@ export function KitParts({ close }: { readonly close: () => void }) {
         {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
         <section className="sheet sheet-fill">
           <div className="sheet-head">
-            <span><b>Parts</b> <span className="dim">need + test pieces + spares</span></span>
+            <span>
+              <b>Parts</b> <span className="dim">need + test pieces + spares</span>
+            </span>
             <span className="caption">
-              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'csv')}>CSV</button>
-              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'xlsx')}>XLSX</button>
-              <a href={`/jobs/${encodeURIComponent(id)}/papers/kit-list.pdf`} style={{ padding: 6 }}>PDF</a>
+              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'csv')}>
+                CSV
+              </button>
+              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'xlsx')}>
+                XLSX
+              </button>
+              <a href={`/jobs/${encodeURIComponent(id)}/papers/kit-list.pdf`} style={{ padding: 6 }}>
+                PDF
+              </a>
             </span>
           </div>
           <div className="sheet-body">
             <table className="table">
-              <thead><tr><th scope="col">part</th><th scope="col">what</th><th scope="col">together</th><th scope="col">free</th><th scope="col">short</th></tr></thead>
-              <tbody>{lines.map((line) => <Line key={line.part} line={line} />)}</tbody>
+              <thead>
+                <tr>
+                  <th scope="col">part</th>
+                  <th scope="col">what</th>
+                  <th scope="col">together</th>
+                  <th scope="col">free</th>
+                  <th scope="col">short</th>
+                </tr>
+              </thead>
+              <tbody>
+                {lines.map((line) => (
+                  <Line key={line.part} line={line} />
+                ))}
+              </tbody>
             </table>
           </div>
         </section>
       </div>
       <aside className="pane pane-card" aria-label="Supply and setups">
-        <h2 className="card-title">{short.length === 0 ? 'All parts are there' : `${plural(short.length, 'part')} short`}</h2>
-        {cost > 0 && <p>To buy: <b className="mono">{figure(cost, 2)}</b> in the packs of the table.</p>}
-        <button type="button" className="act-button main" disabled={busy || lines.length === 0} onClick={() => void take()}>
-          <span>{taken ? 'Give the parts back' : 'Take the parts for this job'}</span> <kbd aria-hidden="true">Space</kbd>
+        <h2 className="card-title">
+          {short.length === 0 ? 'All parts are there' : `${plural(short.length, 'part')} short`}
+        </h2>
+        {cost > 0 && (
+          <p>
+            To buy: <b className="mono">{figure(cost, 2)}</b> in the packs of the table.
+          </p>
+        )}
+        <button
+          type="button"
+          className="act-button main"
+          disabled={busy || lines.length === 0}
+          onClick={() => void take()}
+        >
+          <span>{taken ? 'Give the parts back' : 'Take the parts for this job'}</span>{' '}
+          <kbd aria-hidden="true">Space</kbd>
         </button>
         <h2 className="card-title">{plural(groups.length, 'setup')}</h2>
         {groups.map((group, i) => (
           <div key={group.id} className="note" style={{ border: '1px solid var(--hairline)' }}>
             <b>{i + 1}. </b>
-            <span className="mono">{setupFields.filter((field) => group.setup[field] !== undefined).map((field) => (field === 'tool' ? group.setup.tool : `${setupFieldWords[field].toLowerCase()} ${setupValue(field, group.setup[field])}`)).join(' · ')}</span>
+            <span className="mono">
+              {setupFields
+                .filter((field) => group.setup[field] !== undefined)
+                .map((field) =>
+                  field === 'tool'
+                    ? group.setup.tool
+                    : `${setupFieldWords[field].toLowerCase()} ${setupValue(field, group.setup[field])}`,
+                )
+                .join(' · ')}
+            </span>
             <span className="small dim" style={{ display: 'block' }}>
               {plural(counts.get(group.id)?.total ?? 0, 'termination')}, {counts.get(group.id)?.crimped ?? 0} crimped
             </span>
@@ -81,23 +135,48 @@ export function KitParts({ close }: { readonly close: () => void }) {
         <button type="button" className="act-button" onClick={close}>
           <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
         </button>
-        <p className="sources">House rules: {rulesOf(state).name}. {plural(rulesOf(state).firstPieces, 'first piece')} for each setup, {rulesOf(state).sparePercent} % spares and at least {rulesOf(state).spareLeast}.</p>
+        <p className="sources">
+          House rules: {rulesOf(state).name}. {plural(rulesOf(state).firstPieces, 'first piece')} for each setup,{' '}
+          {rulesOf(state).sparePercent} % spares and at least {rulesOf(state).spareLeast}.
+        </p>
       </aside>
     </>
   )
 }
 
 function Line({ line }: { readonly line: SupplyLine }) {
-  const over = [line.testPieces > 0 && `${show(line.testPieces, line.unit)} test`, line.spares > 0 && `${show(line.spares, line.unit)} spare`].filter((one) => one !== false)
+  const over = [
+    line.testPieces > 0 && `${show(line.testPieces, line.unit)} test`,
+    line.spares > 0 && `${show(line.spares, line.unit)} spare`,
+  ].filter((one) => one !== false)
   return (
     <tr>
       <td className="figure">{line.part}</td>
       <td style={{ minWidth: 130 }}>{line.name}</td>
-      <td className="figure"><b>{show(line.total, line.unit)}</b>{over.length > 0 && <span className="small dim under">{show(line.need, line.unit)} + {over.join(' + ')}</span>}</td>
-      <td className="figure">{line.free === undefined ? <span className="dim">not counted</span> : show(line.free, line.unit)}{line.taken > 0 && <span className="small good under">✓ {show(line.taken, line.unit)} taken</span>}</td>
       <td className="figure">
-        {line.short > 0 ? <span className="caution">◆ {show(line.short, line.unit)}</span> : <span className="good">✓</span>}
-        {line.order && <span className="small dim under">buy {line.order.packs} × {line.order.pack}{line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}</span>}
+        <b>{show(line.total, line.unit)}</b>
+        {over.length > 0 && (
+          <span className="small dim under">
+            {show(line.need, line.unit)} + {over.join(' + ')}
+          </span>
+        )}
+      </td>
+      <td className="figure">
+        {line.free === undefined ? <span className="dim">not counted</span> : show(line.free, line.unit)}
+        {line.taken > 0 && <span className="small good under">✓ {show(line.taken, line.unit)} taken</span>}
+      </td>
+      <td className="figure">
+        {line.short > 0 ? (
+          <span className="caution">◆ {show(line.short, line.unit)}</span>
+        ) : (
+          <span className="good">✓</span>
+        )}
+        {line.order && (
+          <span className="small dim under">
+            buy {line.order.packs} × {line.order.pack}
+            {line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}
+          </span>
+        )}
       </td>
     </tr>
   )

@@ -19,7 +19,11 @@ import { chooseSet, changeWire } from './actions'
 import type { KitOptions, KitSet } from './kitOptions'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
 
-const loadPanes = async () => ({ ...(await import('./KitParts')), ...(await import('./WholeJob')), ...(await import('./BuyTools')) })
+const loadPanes = async () => ({
+  ...(await import('./KitParts')),
+  ...(await import('./WholeJob')),
+  ...(await import('./BuyTools')),
+})
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {
@@ -33,8 +37,16 @@ export function KitStation() {
   const { at, select } = useAt((key) => index.byKey.has(key), first)
   const termination = at === undefined ? undefined : index.byKey.get(at)
   useKeys([
-    { key: 'p', words: 'Parts and setups of the whole job', run: () => setPane((now) => (now === 'parts' ? undefined : 'parts')) },
-    { key: 'w', words: 'Choose for the whole job', run: () => setPane((now) => (now === 'whole' ? undefined : 'whole')) },
+    {
+      key: 'p',
+      words: 'Parts and setups of the whole job',
+      run: () => setPane((now) => (now === 'parts' ? undefined : 'parts')),
+    },
+    {
+      key: 'w',
+      words: 'Choose for the whole job',
+      run: () => setPane((now) => (now === 'whole' ? undefined : 'whole')),
+    },
     { key: 'b', words: 'Tools to buy or borrow', run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
   ])
   return (
@@ -43,7 +55,9 @@ export function KitStation() {
       {panes && pane === 'whole' && <panes.WholeJob close={close} />}
       {panes && pane === 'tools' && <panes.BuyTools close={close} />}
       {panes && (pane === 'parts' || (!pane && !termination)) && <panes.KitParts close={close} />}
-      {!pane && termination && <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />}
+      {!pane && termination && (
+        <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />
+      )}
     </div>
   )
 }
@@ -54,24 +68,49 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
   const row = (termination: (typeof units)[number], glyph: 'fault' | 'done' | 'caution') => {
     const set = state.sets.get(setKey(termination.wire.id, termination.side))
     return {
-      key: termination.key, glyph, name: `${termination.wire.id}${termination.side}`,
+      key: termination.key,
+      glyph,
+      name: `${termination.wire.id}${termination.side}`,
       words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : 'nothing fits'}`,
       aside: set?.seal ?? '',
     }
   }
   const blocked = units.filter((termination) => !state.sets.has(setKey(termination.wire.id, termination.side)))
-  const estimated = units.filter((termination) => state.sets.get(setKey(termination.wire.id, termination.side))?.estimate)
-  const chosen = units.filter((termination) => state.sets.has(setKey(termination.wire.id, termination.side)) && !estimated.includes(termination))
+  const estimated = units.filter(
+    (termination) => state.sets.get(setKey(termination.wire.id, termination.side))?.estimate,
+  )
+  const chosen = units.filter(
+    (termination) => state.sets.has(setKey(termination.wire.id, termination.side)) && !estimated.includes(termination),
+  )
   return [
-    ...(blocked.length > 0 ? [{ id: 'blocked', title: <span className="fault">Blocked</span>, rows: blocked.map((one) => row(one, 'fault')) }] : []),
-    ...(estimated.length > 0 ? [{ id: 'estimated', title: 'Look again', rows: estimated.map((one) => row(one, 'caution')) }] : []),
+    ...(blocked.length > 0
+      ? [
+          {
+            id: 'blocked',
+            title: <span className="fault">Blocked</span>,
+            rows: blocked.map((one) => row(one, 'fault')),
+          },
+        ]
+      : []),
+    ...(estimated.length > 0
+      ? [{ id: 'estimated', title: 'Look again', rows: estimated.map((one) => row(one, 'caution')) }]
+      : []),
     { id: 'chosen', title: 'Chosen', rows: chosen.map((one) => row(one, 'done')) },
   ]
 }
 
-const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) => one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
+const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) =>
+  one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
 
-function TerminationKit({ wireId, side, show }: { readonly wireId: string; readonly side: SideLetter; readonly show: (pane: 'parts' | 'whole' | 'tools') => void }) {
+function TerminationKit({
+  wireId,
+  side,
+  show,
+}: {
+  readonly wireId: string
+  readonly side: SideLetter
+  readonly show: (pane: 'parts' | 'whole' | 'tools') => void
+}) {
   const { id, state, tell, catchUp } = useJob()
   const { operator } = useOperator()
   const [options, setOptions] = useState<KitOptions>()
@@ -84,13 +123,19 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
   useEffect(() => {
     const leave = new AbortController()
     setOptions(undefined)
-    fetch(`/jobs/${encodeURIComponent(id)}/kit/options?wire=${encodeURIComponent(wireId)}&side=${side}`, { signal: leave.signal })
+    fetch(`/jobs/${encodeURIComponent(id)}/kit/options?wire=${encodeURIComponent(wireId)}&side=${side}`, {
+      signal: leave.signal,
+    })
       .then(async (response) => {
         if (!response.ok) throw new Error(String(response.status))
         setOptions((await response.json()) as KitOptions)
         setPicked(0)
       })
-      .catch(() => !leave.signal.aborted && tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' }))
+      .catch(
+        () =>
+          !leave.signal.aborted &&
+          tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' }),
+      )
     return () => leave.abort()
   }, [id, wireId, side, asked, tell])
 
@@ -100,7 +145,10 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
       return
     }
     setBusy(true)
-    const outcome = await work(operator.id).catch((): Outcome => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }))
+    const outcome = await work(operator.id).catch((): Outcome => ({
+      ok: false,
+      message: 'The bench does not answer. Nothing was changed.',
+    }))
     setBusy(false)
     if (outcome.ok) tell(undefined)
     else tell({ tone: 'fault', text: outcome.message })
@@ -109,26 +157,56 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
   const blocked = options?.sets.length === 0
   const remedy = blocked ? options.remedies[picked] : undefined
   const set = blocked ? undefined : options?.sets[picked]
-  const isChosen = set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
+  const isChosen =
+    set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
   const act = () => {
     if (busy) return
     if (remedy) void run((by) => changeWire({ jobId: id, seen: state.seq, by, wire: wireId, type: remedy.wireType }))
-    else if (set && !isChosen) void run((by) => chooseSet({ jobId: id, seen: state.seq, by, wire: wireId, side, contact: set.set.contact, ...(set.set.seal !== undefined && { seal: set.set.seal }), setup: setupId(set.set.setup) }))
+    else if (set && !isChosen)
+      void run((by) =>
+        chooseSet({
+          jobId: id,
+          seen: state.seq,
+          by,
+          wire: wireId,
+          side,
+          contact: set.set.contact,
+          ...(set.set.seal !== undefined && { seal: set.set.seal }),
+          setup: setupId(set.set.setup),
+        }),
+      )
   }
   const count = blocked ? options.remedies.length : (options?.sets.length ?? 0)
   useKeys([
     { key: ' ', words: remedy ? 'Use that wire' : 'Choose that set', run: act },
     { key: 'm', words: 'Measure the wire again', run: () => setMeasuring(true) },
-    ...Array.from({ length: Math.min(9, count) }, (_, i) => ({ key: String(i + 1), words: i === 0 ? 'Pick a line (1 to 9)' : '', run: () => setPicked(i) })),
+    ...Array.from({ length: Math.min(9, count) }, (_, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'Pick a line (1 to 9)' : '',
+      run: () => setPicked(i),
+    })),
   ])
   if (!wire) return null
   const type = state.facts.wireTypes[wire.type]
   return (
     <>
       <div className="work">
-        {!options && <p className="dim" role="status">Working out what fits…</p>}
-        {blocked && <BlockedSheet options={options} picked={picked} onPick={setPicked} showTools={() => show('tools')} />}
-        {options && !blocked && <SetsTable options={options} picked={picked} onPick={setPicked} isChosen={(one) => chosen !== undefined && sameSet(one, chosen.contact, chosen.seal, setupId(chosen.setup))} />}
+        {!options && (
+          <p className="dim" role="status">
+            Working out what fits…
+          </p>
+        )}
+        {blocked && (
+          <BlockedSheet options={options} picked={picked} onPick={setPicked} showTools={() => show('tools')} />
+        )}
+        {options && !blocked && (
+          <SetsTable
+            options={options}
+            picked={picked}
+            onPick={setPicked}
+            isChosen={(one) => chosen !== undefined && sameSet(one, chosen.contact, chosen.seal, setupId(chosen.setup))}
+          />
+        )}
         {options && <RejectedTable rejected={options.rejected} />}
       </div>
       <aside className="pane pane-card" aria-label="This termination">
@@ -138,16 +216,38 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
           <p>
             {type.name}, <span className="mono">{mm(wire.insulationMm ?? type.insulationMm)}</span> over insulation
             {wire.insulationMm !== undefined && ' (measured)'}
-            {wire.currentA !== undefined && <>, <span className="mono">{amps(wire.currentA)}</span></>}
+            {wire.currentA !== undefined && (
+              <>
+                , <span className="mono">{amps(wire.currentA)}</span>
+              </>
+            )}
           </p>
         )}
         {set && (
           <table className="table">
             <tbody>
-              <tr><td>Conductor</td><td className="figure good">✓ {contactRange(set)}</td></tr>
-              <tr><td>Strip</td><td className="figure">{set.set.strip.minMm.toFixed(1)} to {set.set.strip.maxMm.toFixed(1)} mm</td></tr>
-              {set.set.height && <tr><td>Height{set.set.height.estimate ? ', estimated' : ''}</td><td className="figure">{set.set.height.minMm.toFixed(2)} to {set.set.height.maxMm.toFixed(2)}</td></tr>}
-              <tr><td>Pull</td><td className="figure">{set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}</td></tr>
+              <tr>
+                <td>Conductor</td>
+                <td className="figure good">✓ {contactRange(set)}</td>
+              </tr>
+              <tr>
+                <td>Strip</td>
+                <td className="figure">
+                  {set.set.strip.minMm.toFixed(1)} to {set.set.strip.maxMm.toFixed(1)} mm
+                </td>
+              </tr>
+              {set.set.height && (
+                <tr>
+                  <td>Height{set.set.height.estimate ? ', estimated' : ''}</td>
+                  <td className="figure">
+                    {set.set.height.minMm.toFixed(2)} to {set.set.height.maxMm.toFixed(2)}
+                  </td>
+                </tr>
+              )}
+              <tr>
+                <td>Pull</td>
+                <td className="figure">{set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}</td>
+              </tr>
             </tbody>
           </table>
         )}
@@ -179,13 +279,30 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
           <span>Choose for the whole job</span> <kbd aria-hidden="true">W</kbd>
         </button>
         <div className="two">
-          <button type="button" className="act-button" onClick={() => show('parts')}><span>Parts</span> <kbd aria-hidden="true">P</kbd></button>
-          <button type="button" className="act-button" onClick={() => show('tools')}><span>Tools</span> <kbd aria-hidden="true">B</kbd></button>
+          <button type="button" className="act-button" onClick={() => show('parts')}>
+            <span>Parts</span> <kbd aria-hidden="true">P</kbd>
+          </button>
+          <button type="button" className="act-button" onClick={() => show('tools')}>
+            <span>Tools</span> <kbd aria-hidden="true">B</kbd>
+          </button>
         </div>
-        {set && [...set.notes, ...set.unchecked].map((note) => <p key={note} className="note caution">◆ {note}</p>)}
+        {set &&
+          [...set.notes, ...set.unchecked].map((note) => (
+            <p key={note} className="note caution">
+              ◆ {note}
+            </p>
+          ))}
         <div className="sources">
           {set && <span>Setting: {set.set.source}.</span>}
-          {set && <span>Strip: {set.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'from the contact’s dimensions and the house rules'}.</span>}
+          {set && (
+            <span>
+              Strip:{' '}
+              {set.set.stripFrom === 'sheet'
+                ? 'the sheet’s own length'
+                : 'from the contact’s dimensions and the house rules'}
+              .
+            </span>
+          )}
           {set?.set.pull && <span>Pull: {pullSource(set.set.pull)}. Check against your own copy.</span>}
           <span>The maker’s sheet always wins.</span>
         </div>
@@ -199,9 +316,22 @@ function TerminationKit({ wireId, side, show }: { readonly wireId: string; reado
   }
 }
 
-const pullSource = (pull: NonNullable<KitSet['set']['pull']>) => (pull.basis === 'sheet' ? 'the contact’s own sheet' : pull.basis === 'table' ? `table ${pull.table ?? ''}` : `general figure of ${pull.table ?? 'a table'}, no sheet`)
+const pullSource = (pull: NonNullable<KitSet['set']['pull']>) =>
+  pull.basis === 'sheet'
+    ? 'the contact’s own sheet'
+    : pull.basis === 'table'
+      ? `table ${pull.table ?? ''}`
+      : `general figure of ${pull.table ?? 'a table'}, no sheet`
 
-function MeasureInsulation({ now, save, cancel }: { readonly now: number; readonly save: (mm: number) => void; readonly cancel: () => void }) {
+function MeasureInsulation({
+  now,
+  save,
+  cancel,
+}: {
+  readonly now: number
+  readonly save: (mm: number) => void
+  readonly cancel: () => void
+}) {
   const [text, setText] = useState(String(now))
   const read = parseQuantity(text, 'length')
   return (
@@ -214,7 +344,14 @@ function MeasureInsulation({ now, save, cancel }: { readonly now: number; readon
     >
       <label>
         Over insulation, three turns or across
-        <input value={text} autoFocus inputMode="decimal" aria-invalid={!read.ok} onChange={(event) => setText(event.target.value)} onKeyDown={(event) => event.key === 'Escape' && cancel()} />
+        <input
+          value={text}
+          autoFocus
+          inputMode="decimal"
+          aria-invalid={!read.ok}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => event.key === 'Escape' && cancel()}
+        />
       </label>
       {!read.ok && <span className="wrong">{quantityWords(read.fault, 'length')}</span>}
       <button type="submit" className="act-button" disabled={!read.ok}>

@@ -33,7 +33,10 @@ export function WholeJob({ close }: { readonly close: () => void }) {
     setWanted(!problems)
     if (!problems) return
     setReply({ kind: 'progress', goal: 'setups', best: Infinity, bound: -Infinity, seconds: 0 })
-    worker.current = askKitWorker({ kind: 'whole-job', problem: problems.problem, ...(problems.free && { free: problems.free }) }, setReply)
+    worker.current = askKitWorker(
+      { kind: 'whole-job', problem: problems.problem, ...(problems.free && { free: problems.free }) },
+      setReply,
+    )
   }
   useEffect(() => {
     if (wanted && problems) start()
@@ -44,16 +47,28 @@ export function WholeJob({ close }: { readonly close: () => void }) {
     setReply(undefined)
   }
   const chosen = reply?.kind === 'choice' && problems ? reply.choice : undefined
-  const changes = chosen && problems
-    ? problems.problem.groups.flatMap((group, g) => {
-        const option = group.options[chosen.options[g] ?? 0]
-        if (!option || group.fixed) return []
-        return group.sides.filter(({ wire, side }) => {
-          const now = state.sets.get(setKey(wire, side))
-          return now?.contact !== option.set.contact || now.seal !== option.set.seal || setupId(now.setup) !== option.setup
-        }).map((side) => ({ ...side, contact: option.set.contact, ...(option.set.seal !== undefined && { seal: option.set.seal }), setup: option.setup }))
-      })
-    : []
+  const changes =
+    chosen && problems
+      ? problems.problem.groups.flatMap((group, g) => {
+          const option = group.options[chosen.options[g] ?? 0]
+          if (!option || group.fixed) return []
+          return group.sides
+            .filter(({ wire, side }) => {
+              const now = state.sets.get(setKey(wire, side))
+              return (
+                now?.contact !== option.set.contact ||
+                now.seal !== option.set.seal ||
+                setupId(now.setup) !== option.setup
+              )
+            })
+            .map((side) => ({
+              ...side,
+              contact: option.set.contact,
+              ...(option.set.seal !== undefined && { seal: option.set.seal }),
+              setup: option.setup,
+            }))
+        })
+      : []
   const apply = async () => {
     if (changes.length === 0 || busy) return
     if (!operator) {
@@ -61,15 +76,25 @@ export function WholeJob({ close }: { readonly close: () => void }) {
       return
     }
     setBusy(true)
-    const outcome = await chooseMany({ jobId: id, seen: state.seq, by: operator.id, choices: changes }).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const)
+    const outcome = await chooseMany({ jobId: id, seen: state.seq, by: operator.id, choices: changes }).catch(
+      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
+    )
     setBusy(false)
     if (outcome.ok) tell({ tone: 'good', text: `Chosen for ${plural(changes.length, 'termination')}.` })
     else tell({ tone: 'fault', text: outcome.message })
     await catchUp()
   }
   useKeys([
-    { key: 'Escape', words: running ? 'Stop working it out' : 'Back to the terminations', run: () => (running ? stop() : close()) },
-    { key: ' ', words: chosen ? 'Use this choice' : 'Work the whole job out', run: () => (chosen ? void apply() : start()) },
+    {
+      key: 'Escape',
+      words: running ? 'Stop working it out' : 'Back to the terminations',
+      run: () => (running ? stop() : close()),
+    },
+    {
+      key: ' ',
+      words: chosen ? 'Use this choice' : 'Work the whole job out',
+      run: () => (chosen ? void apply() : start()),
+    },
   ])
   const now = new Set([...state.sets.values()].map((set) => setupId(set.setup)))
   return (
@@ -77,26 +102,80 @@ export function WholeJob({ close }: { readonly close: () => void }) {
       <div className="work" tabIndex={0} role="region" aria-label="Whole job">
         <dl className="readouts">
           <Figure label="Setups now" value={String(now.size)} />
-          {(['setups', 'parts', 'price'] as const).map((goal) => <GoalReadout key={goal} goal={goal} result={chosen?.goals.find((one) => one.goal === goal)} running={running && reply.goal === goal ? reply : undefined} />)}
+          {(['setups', 'parts', 'price'] as const).map((goal) => (
+            <GoalReadout
+              key={goal}
+              goal={goal}
+              result={chosen?.goals.find((one) => one.goal === goal)}
+              running={running && reply.goal === goal ? reply : undefined}
+            />
+          ))}
         </dl>
         {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
         {reply?.kind === 'failed' && <p className="note fault">▲ It could not be worked out ({reply.why}).</p>}
         {problems && (
           <section className="sheet sheet-fill">
-            <div className="sheet-head"><span>{plural(problems.problem.groups.length, 'group')} of like terminations{problems.problem.blocked.length > 0 && <b className="fault"> · ▲ nothing fits {list(problems.problem.blocked.map((one) => `${one.wire}${one.side}`), 5)}</b>}</span></div>
+            <div className="sheet-head">
+              <span>
+                {plural(problems.problem.groups.length, 'group')} of like terminations
+                {problems.problem.blocked.length > 0 && (
+                  <b className="fault">
+                    {' '}
+                    · ▲ nothing fits{' '}
+                    {list(
+                      problems.problem.blocked.map((one) => `${one.wire}${one.side}`),
+                      5,
+                    )}
+                  </b>
+                )}
+              </span>
+            </div>
             <div className="sheet-body">
               <table className="table">
-                <thead><tr><th scope="col">terminations</th><th scope="col">ways</th><th scope="col">chosen</th><th scope="col">setup</th></tr></thead>
+                <thead>
+                  <tr>
+                    <th scope="col">terminations</th>
+                    <th scope="col">ways</th>
+                    <th scope="col">chosen</th>
+                    <th scope="col">setup</th>
+                  </tr>
+                </thead>
                 <tbody>
                   {problems.problem.groups.map((group, g) => {
                     const first = group.sides[0]
                     const current = first && state.sets.get(setKey(first.wire, first.side))
-                    const option = chosen ? group.options[chosen.options[g] ?? 0] : group.options.find((one) => one.set.contact === current?.contact && one.set.seal === current.seal && one.setup === setupId(current.setup))
+                    const option = chosen
+                      ? group.options[chosen.options[g] ?? 0]
+                      : group.options.find(
+                          (one) =>
+                            one.set.contact === current?.contact &&
+                            one.set.seal === current.seal &&
+                            one.setup === setupId(current.setup),
+                        )
                     return (
                       <tr key={group.id}>
-                        <td><b className="mono">{group.sides.length}×</b> <span className="small dim">{list(group.sides.map((one) => `${one.wire}${one.side}`), 4)}</span></td>
-                        <td className="figure">{group.fixed === 'by-hand' ? 'by hand' : group.fixed === 'begun' ? 'begun' : group.options.length}</td>
-                        <td className="figure" title={option?.parts.map((part) => problems.names[part] ?? part).join(', ')}>{option ? option.parts.join(' + ') : '–'}</td>
+                        <td>
+                          <b className="mono">{group.sides.length}×</b>{' '}
+                          <span className="small dim">
+                            {list(
+                              group.sides.map((one) => `${one.wire}${one.side}`),
+                              4,
+                            )}
+                          </span>
+                        </td>
+                        <td className="figure">
+                          {group.fixed === 'by-hand'
+                            ? 'by hand'
+                            : group.fixed === 'begun'
+                              ? 'begun'
+                              : group.options.length}
+                        </td>
+                        <td
+                          className="figure"
+                          title={option?.parts.map((part) => problems.names[part] ?? part).join(', ')}
+                        >
+                          {option ? option.parts.join(' + ') : '–'}
+                        </td>
                         <td className="figure">{option ? setupIdLabel(option.setup) : 'none yet'}</td>
                       </tr>
                     )
@@ -108,22 +187,64 @@ export function WholeJob({ close }: { readonly close: () => void }) {
         )}
       </div>
       <aside className="pane pane-card" aria-label="Whole job's choice">
-        <h2 className="card-title">{chosen ? (changes.length === 0 ? 'Nothing could be better' : `${plural(changes.length, 'termination')} would change`) : running ? 'Working it out…' : 'Choose for the whole job'}</h2>
-        <p>Fewest setup changes first, then fewest part numbers, then the least price. What was chosen by hand stays, and so does what has been worked on.</p>
-        {running && <p className="mono" role="status">{goalWords[reply.goal]}: {Number.isFinite(reply.best) ? goalFigure(reply.goal, reply.best) : '…'}{Number.isFinite(reply.bound) && `, at least ${goalFigure(reply.goal, Math.max(0, reply.bound))}`} · {figure(reply.seconds, 1)} s</p>}
-        {!chosen && !running && (
-          <button type="button" className="act-button main" disabled={!problems} onClick={start}><span>Work it out</span> <kbd aria-hidden="true">Space</kbd></button>
+        <h2 className="card-title">
+          {chosen
+            ? changes.length === 0
+              ? 'Nothing could be better'
+              : `${plural(changes.length, 'termination')} would change`
+            : running
+              ? 'Working it out…'
+              : 'Choose for the whole job'}
+        </h2>
+        <p>
+          Fewest setup changes first, then fewest part numbers, then the least price. What was chosen by hand stays, and
+          so does what has been worked on.
+        </p>
+        {running && (
+          <p className="mono" role="status">
+            {goalWords[reply.goal]}: {Number.isFinite(reply.best) ? goalFigure(reply.goal, reply.best) : '…'}
+            {Number.isFinite(reply.bound) && `, at least ${goalFigure(reply.goal, Math.max(0, reply.bound))}`} ·{' '}
+            {figure(reply.seconds, 1)} s
+          </p>
         )}
-        {running && <button type="button" className="act-button" onClick={stop}><span>Stop</span> <kbd aria-hidden="true">Esc</kbd></button>}
+        {!chosen && !running && (
+          <button type="button" className="act-button main" disabled={!problems} onClick={start}>
+            <span>Work it out</span> <kbd aria-hidden="true">Space</kbd>
+          </button>
+        )}
+        {running && (
+          <button type="button" className="act-button" onClick={stop}>
+            <span>Stop</span> <kbd aria-hidden="true">Esc</kbd>
+          </button>
+        )}
         {chosen && (
-          <button type="button" className="act-button main" disabled={changes.length === 0 || busy} onClick={() => void apply()}><span>Use this choice</span> <kbd aria-hidden="true">Space</kbd></button>
+          <button
+            type="button"
+            className="act-button main"
+            disabled={changes.length === 0 || busy}
+            onClick={() => void apply()}
+          >
+            <span>Use this choice</span> <kbd aria-hidden="true">Space</kbd>
+          </button>
         )}
         {reply?.kind === 'choice' && reply.byHandCosts && (
-          <p className="note attend"><b>◆ By hand costs</b> {plural(reply.byHandCosts.setups, 'setup')}, {plural(reply.byHandCosts.parts, 'part number')} and {figure(reply.byHandCosts.price, 2)} in parts more than the free choice.</p>
+          <p className="note attend">
+            <b>◆ By hand costs</b> {plural(reply.byHandCosts.setups, 'setup')},{' '}
+            {plural(reply.byHandCosts.parts, 'part number')} and {figure(reply.byHandCosts.price, 2)} in parts more than
+            the free choice.
+          </p>
         )}
-        {chosen && chosen.unpriced > 0 && <p className="small dim">{plural(chosen.unpriced, 'termination')} with parts that have no price on the shelf: they count as nothing.</p>}
-        <button type="button" className="act-button" onClick={close}><span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd></button>
-        <p className="sources">An estimate, a plain tool, a fold-back or the wrong plating is only thought of where there is nothing better.</p>
+        {chosen && chosen.unpriced > 0 && (
+          <p className="small dim">
+            {plural(chosen.unpriced, 'termination')} with parts that have no price on the shelf: they count as nothing.
+          </p>
+        )}
+        <button type="button" className="act-button" onClick={close}>
+          <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
+        </button>
+        <p className="sources">
+          An estimate, a plain tool, a fold-back or the wrong plating is only thought of where there is nothing better.
+        </p>
       </aside>
     </>
   )
@@ -139,9 +260,30 @@ function Figure({ label, value, also }: { readonly label: string; readonly value
   )
 }
 
-function GoalReadout({ goal, result, running }: { readonly goal: KitGoal; readonly result: GoalResult | undefined; readonly running: Extract<KitReply, { kind: 'progress' }> | undefined }) {
-  if (running) return <Figure label={goalWords[goal]} value={Number.isFinite(running.best) ? goalFigure(goal, running.best) : '…'} also="working it out" />
+function GoalReadout({
+  goal,
+  result,
+  running,
+}: {
+  readonly goal: KitGoal
+  readonly result: GoalResult | undefined
+  readonly running: Extract<KitReply, { kind: 'progress' }> | undefined
+}) {
+  if (running)
+    return (
+      <Figure
+        label={goalWords[goal]}
+        value={Number.isFinite(running.best) ? goalFigure(goal, running.best) : '…'}
+        also="working it out"
+      />
+    )
   if (!result) return <Figure label={goalWords[goal]} value="–" />
   const gap = result.value === 0 ? 0 : (100 * (result.value - result.bound)) / result.value
-  return <Figure label={goalWords[goal]} value={goalFigure(goal, result.value)} also={result.proven ? '✓ proven best' : `at least ${goalFigure(goal, result.bound)}, gap ${figure(gap, 0)} %`} />
+  return (
+    <Figure
+      label={goalWords[goal]}
+      value={goalFigure(goal, result.value)}
+      also={result.proven ? '✓ proven best' : `at least ${goalFigure(goal, result.bound)}, gap ${figure(gap, 0)} %`}
+    />
+  )
 }

@@ -16,8 +16,24 @@ import { returnParts, takeParts } from '@/data/repositories/stock'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
-const chooseInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, side: z.enum(['a', 'b']), contact: key, seal: key.optional(), setup: z.string().min(1).max(300) })
-const wireInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, type: key.optional(), insulationMm: z.number().positive().max(50).optional() })
+const chooseInput = z.strictObject({
+  jobId: key,
+  seen: z.number().int(),
+  by: key,
+  wire: key,
+  side: z.enum(['a', 'b']),
+  contact: key,
+  seal: key.optional(),
+  setup: z.string().min(1).max(300),
+})
+const wireInput = z.strictObject({
+  jobId: key,
+  seen: z.number().int(),
+  by: key,
+  wire: key,
+  type: key.optional(),
+  insulationMm: z.number().positive().max(50).optional(),
+})
 
 /** Chooses one of the workable sets of a termination, as the shelf has it now. */
 export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Outcome> {
@@ -25,12 +41,21 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Out
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
   const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
-  const asked = wire && question({ catalogue, plan: folded.state.plan, today: new Date().toISOString().slice(0, 10), sets: folded.state.sets }, wire, side)
-  const found = asked && answerAll(catalogue, asked).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
+  const asked =
+    wire &&
+    question(
+      { catalogue, plan: folded.state.plan, today: new Date().toISOString().slice(0, 10), sets: folded.state.sets },
+      wire,
+      side,
+    )
+  const found =
+    asked && answerAll(catalogue, asked).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
   const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
   if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
   const set = { ...toChosenSet(found, chosen), byHand: true as const }
-  return writeEntries(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) }])
+  return writeEntries(jobId, seen, by, [
+    { id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) },
+  ])
 }
 
 /** Changes a wire's type, or the insulation that was measured on it, and chooses its sets anew. */
@@ -41,13 +66,33 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
   const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
   if (!wire) return refused('That wire is not in the plan any more.')
   const { insulationMm: _before, ...bare } = wire
-  const change = { putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }] }
-  return writeEntries(jobId, seen, by, planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId))
+  const change = {
+    putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }],
+  }
+  return writeEntries(
+    jobId,
+    seen,
+    by,
+    planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId),
+  )
 }
 
 const manyInput = z.strictObject({
-  jobId: key, seen: z.number().int(), by: key,
-  choices: z.array(z.strictObject({ wire: key, side: z.enum(['a', 'b']), contact: key, seal: key.optional(), setup: z.string().min(1).max(300) })).min(1).max(40_000),
+  jobId: key,
+  seen: z.number().int(),
+  by: key,
+  choices: z
+    .array(
+      z.strictObject({
+        wire: key,
+        side: z.enum(['a', 'b']),
+        contact: key,
+        seal: key.optional(),
+        setup: z.string().min(1).max(300),
+      }),
+    )
+    .min(1)
+    .max(40_000),
 })
 
 /** Chooses sets for many terminations at once, each checked against the shelf as it is now; like ones are worked out once. */
@@ -62,29 +107,51 @@ export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outc
   const written: { wire: string; side: 'a' | 'b'; set: ChosenSet }[] = []
   for (const choice of choices) {
     const wire = wires.get(choice.wire)
-    const asked = wire && question({ catalogue, plan, today: new Date().toISOString().slice(0, 10), sets }, wire, choice.side)
+    const asked =
+      wire && question({ catalogue, plan, today: new Date().toISOString().slice(0, 10), sets }, wire, choice.side)
     if (!asked) return refused(`There is no such place as ${choice.wire}${choice.side} in the plan any more.`)
     const like = questionKey(asked)
     const answer = answers.get(like) ?? answerAll(catalogue, asked)
     answers.set(like, answer)
     const found = answer.sets.find((one) => one.contact.id === choice.contact && one.seal?.id === choice.seal)
     const setup = found?.setups.find((one) => setupId(one.setup) === choice.setup)
-    if (!found || !setup) return refused(`The shelf has changed: the set for ${choice.wire}${choice.side} works no more. Work the choice out again.`)
+    if (!found || !setup)
+      return refused(
+        `The shelf has changed: the set for ${choice.wire}${choice.side} works no more. Work the choice out again.`,
+      )
     written.push({ wire: choice.wire, side: choice.side, set: toChosenSet(found, setup) })
   }
-  return writeEntries(jobId, seen, by, [{ id: newId(), kind: 'sets-chosen', choices: written, facts: setFacts(catalogue, written.map((one) => one.set)) }])
+  return writeEntries(jobId, seen, by, [
+    {
+      id: newId(),
+      kind: 'sets-chosen',
+      choices: written,
+      facts: setFacts(
+        catalogue,
+        written.map((one) => one.set),
+      ),
+    },
+  ])
 }
 
 const takeInput = z.strictObject({ jobId: key })
 
 /** Reserves the whole kit on the shelf, up to what is free. */
-export async function takeKit(input: z.infer<typeof takeInput>): Promise<Outcome<readonly { readonly part: string; readonly missing: number }[]>> {
+export async function takeKit(
+  input: z.infer<typeof takeInput>,
+): Promise<Outcome<readonly { readonly part: string; readonly missing: number }[]>> {
   const { jobId } = takeInput.parse(input)
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, jobId)
   if (!folded) return refused('This job is not there any more.')
   if (isClosed(folded.state)) return refused('The job is signed: it takes no more parts.')
-  return done(await takeParts(db, jobId, kitList(folded.state).map((line) => ({ part: line.part, count: kitTotal(line) }))))
+  return done(
+    await takeParts(
+      db,
+      jobId,
+      kitList(folded.state).map((line) => ({ part: line.part, count: kitTotal(line) })),
+    ),
+  )
 }
 
 /** Gives back what the job has reserved. */

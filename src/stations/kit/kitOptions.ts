@@ -54,7 +54,11 @@ export interface KitOptions {
 }
 
 /** Works out Kit's answer for one side of a wire, from the shelf as it is today. */
-export function kitOptions({ catalogue, plan, today, sets }: Asked, wireId: string, side: SideLetter): KitOptions | undefined {
+export function kitOptions(
+  { catalogue, plan, today, sets }: Asked,
+  wireId: string,
+  side: SideLetter,
+): KitOptions | undefined {
   const wire = planIndex(plan).wires.get(wireId)
   const asked = wire && question({ catalogue, plan, today, sets }, wire, side)
   if (!wire || !asked) return undefined
@@ -64,15 +68,43 @@ export function kitOptions({ catalogue, plan, today, sets }: Asked, wireId: stri
   const mat = family?.sizes.find((size) => size.id === query?.cavity.size)?.matWindow
   const seals = family?.sealing === 'wire-seal' ? (catalogue.sealsByFamily.get(family.id) ?? []) : []
   const insulationMm = (asked.kind === 'cavity' ? asked.query : asked.conditions).wire.insulationMm
-  const rejected: readonly (Rejected & { readonly cure?: Cure })[] = query ? withCures(catalogue, query, found.rejected) : found.rejected
+  const rejected: readonly (Rejected & { readonly cure?: Cure })[] = query
+    ? withCures(catalogue, query, found.rejected)
+    : found.rejected
   return {
-    sets: found.sets.flatMap((set) => set.setups.map((setup) => ({ set: toChosenSet(set, setup), contactName: set.contact.name, plating: set.contact.plating, notes: setup.notes.map(noteWords), unchecked: set.unchecked.map((one) => uncheckedWords[one]), score: set.score }))),
-    rejected: rejected.map(({ contact, seal, reason, cure }) => ({ contact: contact.id, ...(seal && { seal: seal.id }), code: reason.code, words: reasonWords(reason), offBy: missWords(reason), ...(cure && { cure: cureWords(cure, (id) => catalogue.families.get(id)?.name ?? id) }) })),
-    windows: [...seals.map((seal) => ({ name: seal.id, ...seal.insulation })), ...(mat ? [{ name: 'mat seal', ...mat }] : [])],
-    insulationMm,
-    remedies: found.sets.length > 0 ? [] : remedies(catalogue, plan, wire, side, today).map(({ wireType, set }) => ({
-      wireType: wireType.id, name: wireType.name, insulationMm: wireType.insulationMm, contact: set.contact.id, ...(set.seal && { seal: set.seal.id }),
-      setup: set.setups[0] ? setupWords(set.setups[0].setup) : '',
+    sets: found.sets.flatMap((set) =>
+      set.setups.map((setup) => ({
+        set: toChosenSet(set, setup),
+        contactName: set.contact.name,
+        plating: set.contact.plating,
+        notes: setup.notes.map(noteWords),
+        unchecked: set.unchecked.map((one) => uncheckedWords[one]),
+        score: set.score,
+      })),
+    ),
+    rejected: rejected.map(({ contact, seal, reason, cure }) => ({
+      contact: contact.id,
+      ...(seal && { seal: seal.id }),
+      code: reason.code,
+      words: reasonWords(reason),
+      offBy: missWords(reason),
+      ...(cure && { cure: cureWords(cure, (id) => catalogue.families.get(id)?.name ?? id) }),
     })),
+    windows: [
+      ...seals.map((seal) => ({ name: seal.id, ...seal.insulation })),
+      ...(mat ? [{ name: 'mat seal', ...mat }] : []),
+    ],
+    insulationMm,
+    remedies:
+      found.sets.length > 0
+        ? []
+        : remedies(catalogue, plan, wire, side, today).map(({ wireType, set }) => ({
+            wireType: wireType.id,
+            name: wireType.name,
+            insulationMm: wireType.insulationMm,
+            contact: set.contact.id,
+            ...(set.seal && { seal: set.seal.id }),
+            setup: set.setups[0] ? setupWords(set.setups[0].setup) : '',
+          })),
   }
 }

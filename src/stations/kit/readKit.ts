@@ -32,13 +32,21 @@ export async function readProblems(jobId: string): Promise<KitProblems | undefin
   const byHand = problem.groups.some((group) => group.fixed === 'by-hand')
   const parts = new Set(problem.groups.flatMap((group) => group.options.flatMap((option) => option.parts)))
   return {
-    problem, ...(byHand && { free: kitProblem(job.shelf, job.state, today(), false) }),
-    names: Object.fromEntries([...parts].map((part) => [part, job.shelf.contacts.get(part)?.name ?? job.shelf.seals.get(part)?.name ?? part])),
+    problem,
+    ...(byHand && { free: kitProblem(job.shelf, job.state, today(), false) }),
+    names: Object.fromEntries(
+      [...parts].map((part) => [part, job.shelf.contacts.get(part)?.name ?? job.shelf.seals.get(part)?.name ?? part]),
+    ),
   }
 }
 
 /** What the crib cannot crimp, with every tool that could be bought or borrowed. */
 export async function readTools(jobId: string): Promise<KitTools | undefined> {
   const job = await jobAndShelf(jobId)
-  return job && { classes: uncrimpedClasses(job.shelf, job.state, today()), families: Object.fromEntries([...job.shelf.families.values()].map((family) => [family.id, family.name])) }
+  return (
+    job && {
+      classes: uncrimpedClasses(job.shelf, job.state, today()),
+      families: Object.fromEntries([...job.shelf.families.values()].map((family) => [family.id, family.name])),
+    }
+  )
 }

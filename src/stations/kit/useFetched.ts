@@ -4,7 +4,10 @@ import { useCallback, useEffect, useState } from 'react'
 /** Something fetched beside the page, anew whenever `version` changes; `again` fetches it once more. */
 // T is what the route promises: nothing in the browser checks it again
 // eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters
-export function useFetched<T>(url: string, version: unknown): { readonly value: T | undefined; readonly failed: boolean; readonly again: () => void } {
+export function useFetched<T>(
+  url: string,
+  version: unknown,
+): { readonly value: T | undefined; readonly failed: boolean; readonly again: () => void } {
   const [value, setValue] = useState<T>()
   const [failed, setFailed] = useState(false)
   const [count, setCount] = useState(0)

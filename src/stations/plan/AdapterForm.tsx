@@ -30,7 +30,9 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
       return
     }
     setBusy(true)
-    const outcome = await makeAdapter({ jobId: id, a, b, by: operator.id, lengthMm: Math.round(read.value) }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was made.' }))
+    const outcome = await makeAdapter({ jobId: id, a, b, by: operator.id, lengthMm: Math.round(read.value) }).catch(
+      () => ({ ok: false as const, message: 'The bench does not answer. Nothing was made.' }),
+    )
     setBusy(false)
     if (!outcome.ok) setFault(outcome.message)
     else if (outcome.value.left === undefined) router.push(`/jobs/${outcome.value.id}/plan`)
@@ -39,8 +41,18 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
   if (made) {
     return (
       <>
-        <p className="note attend" role="status">◆ The adapter is made. It leads nothing to {made.left}: the other half has no such signal, or has it more than once.</p>
-        <button type="button" className="act-button main" autoFocus onClick={() => router.push(`/jobs/${made.id}/plan`)}><span>Open the adapter</span></button>
+        <p className="note attend" role="status">
+          ◆ The adapter is made. It leads nothing to {made.left}: the other half has no such signal, or has it more than
+          once.
+        </p>
+        <button
+          type="button"
+          className="act-button main"
+          autoFocus
+          onClick={() => router.push(`/jobs/${made.id}/plan`)}
+        >
+          <span>Open the adapter</span>
+        </button>
       </>
     )
   }
@@ -55,13 +67,28 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
     >
       <label className="field">
         Length of the adapter’s wires
-        <input value={length} inputMode="decimal" aria-invalid={wrong !== undefined} onChange={(event) => setLength(event.target.value)} />
+        <input
+          value={length}
+          inputMode="decimal"
+          aria-invalid={wrong !== undefined}
+          onChange={(event) => setLength(event.target.value)}
+        />
       </label>
       <button type="submit" className="act-button" disabled={busy || wrong !== undefined}>
-        <span>Make an adapter between {a} and {b}, by signal</span>
+        <span>
+          Make an adapter between {a} and {b}, by signal
+        </span>
       </button>
-      {wrong !== undefined && <p className="small fault" role="alert">▲ {wrong}</p>}
-      {fault !== undefined && <p className="small fault" role="alert">▲ {fault}</p>}
+      {wrong !== undefined && (
+        <p className="small fault" role="alert">
+          ▲ {wrong}
+        </p>
+      )}
+      {fault !== undefined && (
+        <p className="small fault" role="alert">
+          ▲ {fault}
+        </p>
+      )}
     </form>
   )
 }

@@ -10,12 +10,25 @@ import type { PlanShelf } from './planShelf'
 
 /** Wires of an end under the cavities that they get in its new housing. */
 function renumbered(wires: readonly Wire[], end: string, numbers: ReadonlyMap<string, string>): Wire[] {
-  const moved = (side: Wire['from']): Wire['from'] => (side.kind === 'cavity' && side.end === end ? { ...side, cavity: numbers.get(side.cavity) ?? side.cavity } : side)
-  return wires.map((wire) => ({ ...wire, from: moved(wire.from), to: moved(wire.to) })).filter((wire, i) => JSON.stringify(wire) !== JSON.stringify(wires[i]))
+  const moved = (side: Wire['from']): Wire['from'] =>
+    side.kind === 'cavity' && side.end === end ? { ...side, cavity: numbers.get(side.cavity) ?? side.cavity } : side
+  return wires
+    .map((wire) => ({ ...wire, from: moved(wire.from), to: moved(wire.to) }))
+    .filter((wire, i) => JSON.stringify(wire) !== JSON.stringify(wires[i]))
 }
 
 /** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
-export function EndForm({ end, shelf, apply, close }: { readonly end: End | undefined; readonly shelf: PlanShelf; readonly apply: (change: PlanChange) => void; readonly close: () => void }) {
+export function EndForm({
+  end,
+  shelf,
+  apply,
+  close,
+}: {
+  readonly end: End | undefined
+  readonly shelf: PlanShelf
+  readonly apply: (change: PlanChange) => void
+  readonly close: () => void
+}) {
   const { state } = useJob()
   const { ends } = state.plan
   const [id, setId] = useState(end?.id ?? freeEndId(ends))
@@ -29,7 +42,11 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
   const [inPlace, setInPlace] = useState(end?.inPlace === true)
   const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
   const taken = !end && ends.some((one) => one.id === id.trim())
-  const wrong = taken ? `${id} is there already.` : housing.trim() !== '' && !chosen ? `${housing} is no housing on the shelf.` : undefined
+  const wrong = taken
+    ? `${id} is there already.`
+    : housing.trim() !== '' && !chosen
+      ? `${housing} is no housing on the shelf.`
+      : undefined
   const [numbers, setNumbers] = useState<ReadonlyMap<string, string>>()
   const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
   // the same wires go into another housing
@@ -37,9 +54,15 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
   const submit = () => {
     if (!chosen || taken || id.trim() === '' || (jacket !== '' && !jacketMm.ok)) return
     const put: End = {
-      id: id.trim(), housing: chosen.id, ...(end?.note !== undefined && { note: end.note }),
-      ...(keying !== '' && chosen.keyings.includes(keying) && { keying }), ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
-      ...(mate !== '' && { mate }), ...(matePlating !== '' && { matePlating: matePlating as 'gold' }), ...(inPlace && { inPlace: true as const }), ...(jacketMm.ok && { jacketBackMm: Math.round(jacketMm.value) }),
+      id: id.trim(),
+      housing: chosen.id,
+      ...(end?.note !== undefined && { note: end.note }),
+      ...(keying !== '' && chosen.keyings.includes(keying) && { keying }),
+      ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
+      ...(mate !== '' && { mate }),
+      ...(matePlating !== '' && { matePlating: matePlating as 'gold' }),
+      ...(inPlace && { inPlace: true as const }),
+      ...(jacketMm.ok && { jacketBackMm: Math.round(jacketMm.value) }),
     }
     if (moves && !numbers) return
     apply({ putEnds: [put], ...(moves && numbers && { putWires: renumbered(state.plan.wires, put.id, numbers) }) })
@@ -55,59 +78,112 @@ export function EndForm({ end, shelf, apply, close }: { readonly end: End | unde
       onKeyDown={(event) => event.key === 'Escape' && close()}
     >
       <div className="field-row" style={{ gridTemplateColumns: '70px 1fr' }}>
-        <label className="field">End<input value={id} readOnly={end !== undefined} maxLength={12} onChange={(event) => setId(event.target.value)} /></label>
-        <label className="field">Housing<input value={housing} autoFocus list="housings" onChange={(event) => setHousing(event.target.value)} aria-invalid={wrong !== undefined} /></label>
+        <label className="field">
+          End
+          <input
+            value={id}
+            readOnly={end !== undefined}
+            maxLength={12}
+            onChange={(event) => setId(event.target.value)}
+          />
+        </label>
+        <label className="field">
+          Housing
+          <input
+            value={housing}
+            autoFocus
+            list="housings"
+            onChange={(event) => setHousing(event.target.value)}
+            aria-invalid={wrong !== undefined}
+          />
+        </label>
       </div>
       <datalist id="housings">
         {shelf.housings.map((one) => (
           <option key={one.id} value={one.id}>{`${one.name}, ${String(one.ways)} ways`}</option>
         ))}
       </datalist>
-      {chosen && <p className="small dim">{chosen.name}, {chosen.ways} ways</p>}
+      {chosen && (
+        <p className="small dim">
+          {chosen.name}, {chosen.ways} ways
+        </p>
+      )}
       {moves && <NewNumbersForm end={end.id} housing={chosen.id} onChange={setNumbers} />}
       {wrong !== undefined && <p className="small fault">▲ {wrong}</p>}
       {chosen && chosen.keyings.length > 0 && (
-        <label className="field">Keying
+        <label className="field">
+          Keying
           <select value={keying} onChange={(event) => setKeying(event.target.value)}>
             <option value="">not chosen</option>
-            {chosen.keyings.map((one) => <option key={one}>{one}</option>)}
+            {chosen.keyings.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
           </select>
         </label>
       )}
       {chosen?.eitherGender && (
-        <label className="field">Contacts
+        <label className="field">
+          Contacts
           <select value={gender} onChange={(event) => setGender(event.target.value)}>
-            <option value="">either</option><option value="pin">pins</option><option value="socket">sockets</option>
+            <option value="">either</option>
+            <option value="pin">pins</option>
+            <option value="socket">sockets</option>
           </select>
         </label>
       )}
       <div className="field-row">
-        <label className="field">Mates with
+        <label className="field">
+          Mates with
           <select value={mate} onChange={(event) => setMate(event.target.value)}>
             <option value="">elsewhere</option>
-            {ends.filter((one) => one.id !== id).map((one) => <option key={one.id} value={one.id}>end {one.id}</option>)}
+            {ends
+              .filter((one) => one.id !== id)
+              .map((one) => (
+                <option key={one.id} value={one.id}>
+                  end {one.id}
+                </option>
+              ))}
           </select>
         </label>
-        <label className="field">Its plating
+        <label className="field">
+          Its plating
           <select value={matePlating} onChange={(event) => setMatePlating(event.target.value)}>
             <option value="">not known</option>
-            {['gold', 'tin', 'nickel', 'silver'].map((one) => <option key={one}>{one}</option>)}
+            {['gold', 'tin', 'nickel', 'silver'].map((one) => (
+              <option key={one}>{one}</option>
+            ))}
           </select>
         </label>
       </div>
-      <label className="field">Cable jackets back, mm
-        <input value={jacket} inputMode="decimal" placeholder="no cables here" aria-invalid={jacket !== '' && !jacketMm.ok} onChange={(event) => setJacket(event.target.value)} />
+      <label className="field">
+        Cable jackets back, mm
+        <input
+          value={jacket}
+          inputMode="decimal"
+          placeholder="no cables here"
+          aria-invalid={jacket !== '' && !jacketMm.ok}
+          onChange={(event) => setJacket(event.target.value)}
+        />
       </label>
       <label className="small" style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
         <input type="checkbox" checked={inPlace} onChange={(event) => setInPlace(event.target.checked)} />
         Worked in place, after its wires are threaded through
       </label>
       <div className="two">
-        <button type="submit" className="act-button" disabled={!chosen || taken || (moves && !numbers)}><span>{moves ? `Move ${plural(used ?? 0, 'wire')}` : end ? 'Change end' : 'Add end'}</span></button>
-        <button type="button" className="act-button" onClick={close}><span>Leave it</span></button>
+        <button type="submit" className="act-button" disabled={!chosen || taken || (moves && !numbers)}>
+          <span>{moves ? `Move ${plural(used ?? 0, 'wire')}` : end ? 'Change end' : 'Add end'}</span>
+        </button>
+        <button type="button" className="act-button" onClick={close}>
+          <span>Leave it</span>
+        </button>
       </div>
       {end && (
-        <button type="button" className="act-button" disabled={(used ?? 0) > 0} onClick={() => apply({ removeEnds: [end.id] })}>
+        <button
+          type="button"
+          className="act-button"
+          disabled={(used ?? 0) > 0}
+          onClick={() => apply({ removeEnds: [end.id] })}
+        >
           <span>{(used ?? 0) > 0 ? `${plural(used ?? 0, 'wire')} still at ${end.id}` : `Take end ${end.id} out`}</span>
         </button>
       )}

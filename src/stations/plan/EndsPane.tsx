@@ -16,10 +16,22 @@ const EndForm = dynamic(() => import('./EndForm').then((module) => module.EndFor
 
 export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated' | 'facts'
 
-const tools: readonly (readonly [PlanPane, string])[] = [['import', 'Import a pinout…'], ['family', 'Which family?'], ['mated', 'Check a mated pair']]
+const tools: readonly (readonly [PlanPane, string])[] = [
+  ['import', 'Import a pinout…'],
+  ['family', 'Which family?'],
+  ['mated', 'Check a mated pair'],
+]
 
 /** The job's ends, what is added to them, and what else can be done with a plan. */
-export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
+export function EndsPane({
+  end,
+  setEnd,
+  shelf,
+  pane,
+  setPane,
+  apply,
+  rows,
+}: {
   readonly end: string
   readonly setEnd: (end: string) => void
   readonly shelf: PlanShelf
@@ -41,14 +53,34 @@ export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
         const shell = housingOf(facts, plan, one.id)
         const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
         return (
-          <button key={one.id} type="button" className="queue-row" aria-pressed={one.id === end} style={{ background: one.id === end ? 'var(--glaze-wash)' : 'none', border: 0, color: 'inherit', textAlign: 'left', font: 'inherit', height: 52, gridTemplateColumns: '12px 22px minmax(0, 1fr) auto', gap: 5 }} onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}>
-            <span className="glyph act" aria-hidden="true">{one.id === end ? '▸' : ''}</span>
+          <button
+            key={one.id}
+            type="button"
+            className="queue-row"
+            aria-pressed={one.id === end}
+            style={{
+              background: one.id === end ? 'var(--glaze-wash)' : 'none',
+              border: 0,
+              color: 'inherit',
+              textAlign: 'left',
+              font: 'inherit',
+              height: 52,
+              gridTemplateColumns: '12px 22px minmax(0, 1fr) auto',
+              gap: 5,
+            }}
+            onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}
+          >
+            <span className="glyph act" aria-hidden="true">
+              {one.id === end ? '▸' : ''}
+            </span>
             <b className="mono">{one.id}</b>
             <span style={{ whiteSpace: 'normal', lineHeight: 1.15 }}>
               {shell?.name ?? one.housing}
               {one.keying !== undefined && <span className="mono dim"> {one.keying}</span>}
             </span>
-            <span className="mono dim">{used}/{shell?.cavities.length ?? '?'}</span>
+            <span className="mono dim">
+              {used}/{shell?.cavities.length ?? '?'}
+            </span>
           </button>
         )
       })}
@@ -57,27 +89,59 @@ export function EndsPane({ end, setEnd, shelf, pane, setPane, apply, rows }: {
           <button type="button" className="act-button" onClick={() => setForm('new')}>
             <span>Add an end…</span>
           </button>
-          {end !== '' && <button type="button" className="act-button" onClick={() => setForm(plan.ends.find((one) => one.id === end))}><span>Change end {end}…</span></button>}
+          {end !== '' && (
+            <button
+              type="button"
+              className="act-button"
+              onClick={() => setForm(plan.ends.find((one) => one.id === end))}
+            >
+              <span>Change end {end}…</span>
+            </button>
+          )}
         </div>
       ) : (
-        <EndForm key={form === 'new' ? 'new' : form.id} end={form === 'new' ? undefined : form} shelf={shelf} close={() => setForm(undefined)} apply={(change) => { setForm(undefined); apply(change) }} />
+        <EndForm
+          key={form === 'new' ? 'new' : form.id}
+          end={form === 'new' ? undefined : form}
+          shelf={shelf}
+          close={() => setForm(undefined)}
+          apply={(change) => {
+            setForm(undefined)
+            apply(change)
+          }}
+        />
       )}
       {shelf.older > 0 && (
         <div className="tool-list">
-          <button type="button" className="act-button" aria-pressed={pane === 'facts'} onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}>
+          <button
+            type="button"
+            className="act-button"
+            aria-pressed={pane === 'facts'}
+            onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}
+          >
             <span className="caution">◆ {plural(shelf.older, 'fact')} older than the shelf</span>
           </button>
         </div>
       )}
       <div className="tool-list">
         {tools.map(([id, words]) => (
-          <button key={id} type="button" className="act-button" aria-pressed={pane === id} onClick={() => setPane(pane === id ? 'grid' : id)}>
+          <button
+            key={id}
+            type="button"
+            className="act-button"
+            aria-pressed={pane === id}
+            onClick={() => setPane(pane === id ? 'grid' : id)}
+          >
             <span>{words}</span>
           </button>
         ))}
         <div className="two">
-          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'csv')}><span>Export CSV</span></button>
-          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'xlsx')}><span>XLSX</span></button>
+          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'csv')}>
+            <span>Export CSV</span>
+          </button>
+          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'xlsx')}>
+            <span>XLSX</span>
+          </button>
         </div>
       </div>
       <JobSettings key={state.seq} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />

@@ -18,7 +18,10 @@ export function FactsPane({ close }: { readonly close: () => void }) {
   const [busy, setBusy] = useState(false)
   useEffect(() => {
     let late = false
-    void compareFacts({ jobId: id }).then((outcome) => !late && outcome.ok && setOlder(outcome.value), () => undefined)
+    void compareFacts({ jobId: id }).then(
+      (outcome) => !late && outcome.ok && setOlder(outcome.value),
+      () => undefined,
+    )
     return () => {
       late = true
     }
@@ -30,9 +33,12 @@ export function FactsPane({ close }: { readonly close: () => void }) {
       return
     }
     setBusy(true)
-    const outcome = await takeFacts({ jobId: id, seen: state.seq, by: operator.id }).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const)
+    const outcome = await takeFacts({ jobId: id, seen: state.seq, by: operator.id }).catch(
+      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
+    )
     setBusy(false)
-    if (outcome.ok) tell({ tone: 'good', text: 'The job rests on the shelf’s figures now. What was done before keeps its record.' })
+    if (outcome.ok)
+      tell({ tone: 'good', text: 'The job rests on the shelf’s figures now. What was done before keeps its record.' })
     else tell({ tone: 'fault', text: outcome.message })
     await catchUp()
     if (outcome.ok) close()
@@ -42,18 +48,32 @@ export function FactsPane({ close }: { readonly close: () => void }) {
     <section className="sheet sheet-fill" aria-label="Facts older than the shelf">
       <div className="sheet-head">
         <h2 className="card-title">{older ? `${plural(older.length, 'fact')} older than the shelf` : 'Comparing…'}</h2>
-        <span className="caption"><button type="button" onClick={close}>Back <kbd>Esc</kbd></button></span>
+        <span className="caption">
+          <button type="button" onClick={close}>
+            Back <kbd>Esc</kbd>
+          </button>
+        </span>
       </div>
       <div className="sheet-body">
         <table className="table">
-          <thead><tr><th scope="col">what</th><th scope="col">id</th><th scope="col">this job → the shelf</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">what</th>
+              <th scope="col">id</th>
+              <th scope="col">this job → the shelf</th>
+            </tr>
+          </thead>
           <tbody>
             {older?.map((one) => (
               <tr key={`${one.kind} ${one.id}`}>
                 <td>{one.kind.replace('-', ' ')}</td>
-                <td className="figure"><b>{one.id}</b></td>
+                <td className="figure">
+                  <b>{one.id}</b>
+                </td>
                 <td>
-                  {one.change === 'gone' && <span className="caution">◆ not on the shelf any more: the job keeps its copy</span>}
+                  {one.change === 'gone' && (
+                    <span className="caution">◆ not on the shelf any more: the job keeps its copy</span>
+                  )}
                   <Differences shown={one.differences.slice(0, SHOWN)} more={one.differences.length - SHOWN} />
                 </td>
               </tr>
@@ -62,8 +82,18 @@ export function FactsPane({ close }: { readonly close: () => void }) {
         </table>
       </div>
       <div style={{ padding: 12 }}>
-        <button type="button" className="act-button main" disabled={busy || !older || older.every((one) => one.change === 'gone')} onClick={() => void take()}><span>Take the shelf’s figures</span></button>
-        <p className="small dim" style={{ marginTop: 6 }}>Sets are chosen again where no work rests on them and no hand has chosen. What is done stays as it was recorded.</p>
+        <button
+          type="button"
+          className="act-button main"
+          disabled={busy || !older || older.every((one) => one.change === 'gone')}
+          onClick={() => void take()}
+        >
+          <span>Take the shelf’s figures</span>
+        </button>
+        <p className="small dim" style={{ marginTop: 6 }}>
+          Sets are chosen again where no work rests on them and no hand has chosen. What is done stays as it was
+          recorded.
+        </p>
       </div>
     </section>
   )

@@ -9,14 +9,28 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { chooseFamilies, type FamilyAnswerWords } from './familyActions'
 
-const empty = { ways: '4', current: '', area: '', insulation: '', sealed: '', mounting: '', vibration: '', service: '', cost: '' }
+const empty = {
+  ways: '4',
+  current: '',
+  area: '',
+  insulation: '',
+  sealed: '',
+  mounting: '',
+  vibration: '',
+  service: '',
+  cost: '',
+}
 type Said = typeof empty
 
 function wishOf(said: Said): { readonly wish?: FamilyWish; readonly wrong?: keyof Said } {
   const ways = Number(said.ways)
   if (!Number.isInteger(ways) || ways < 1) return { wrong: 'ways' }
   const figures: Partial<Record<'current' | 'area' | 'insulation', number>> = {}
-  for (const [field, dimension] of [['current', 'current'], ['area', 'area'], ['insulation', 'length']] as const satisfies readonly (readonly [string, Dimension])[]) {
+  for (const [field, dimension] of [
+    ['current', 'current'],
+    ['area', 'area'],
+    ['insulation', 'length'],
+  ] as const satisfies readonly (readonly [string, Dimension])[]) {
     if (said[field].trim() === '') continue
     const read = parseQuantity(said[field], dimension)
     if (!read.ok) return { wrong: field }
@@ -24,15 +38,29 @@ function wishOf(said: Said): { readonly wish?: FamilyWish; readonly wrong?: keyo
   }
   return {
     wish: {
-      ways, ...(figures.current !== undefined && { largestA: figures.current }), ...(figures.area !== undefined && { largestMm2: figures.area }), ...(figures.insulation !== undefined && { insulationMm: figures.insulation }),
-      ...(said.sealed !== '' && { sealed: said.sealed === 'yes' }), ...(said.mounting !== '' && { mounting: said.mounting as 'panel' }), ...(said.vibration !== '' && { vibration: said.vibration as 'high' }),
-      ...(said.service === 'yes' && { fieldService: true }), ...(said.cost !== '' && { costAtMost: Number(said.cost) as 1 }),
+      ways,
+      ...(figures.current !== undefined && { largestA: figures.current }),
+      ...(figures.area !== undefined && { largestMm2: figures.area }),
+      ...(figures.insulation !== undefined && { insulationMm: figures.insulation }),
+      ...(said.sealed !== '' && { sealed: said.sealed === 'yes' }),
+      ...(said.mounting !== '' && { mounting: said.mounting as 'panel' }),
+      ...(said.vibration !== '' && { vibration: said.vibration as 'high' }),
+      ...(said.service === 'yes' && { fieldService: true }),
+      ...(said.cost !== '' && { costAtMost: Number(said.cost) as 1 }),
     },
   }
 }
 
 /** Which connector family would do: what qualifies, and why each other one does not. */
-export function FamilyPane({ wires, close, apply }: { readonly wires: readonly Wire[]; readonly close: () => void; readonly apply: (change: PlanChange) => void }) {
+export function FamilyPane({
+  wires,
+  close,
+  apply,
+}: {
+  readonly wires: readonly Wire[]
+  readonly close: () => void
+  readonly apply: (change: PlanChange) => void
+}) {
   const { state } = useJob()
   const largest = Math.max(0, ...wires.map((wire) => wire.currentA ?? 0))
   const [said, setSaid] = useState<Said>({ ...empty, current: largest > 0 ? `${String(largest)} A` : '' })
@@ -41,7 +69,10 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
   const asked = JSON.stringify(wish)
   useEffect(() => {
     let late = false
-    void chooseFamilies(JSON.parse(asked) as FamilyWish).then((found) => !late && setAnswers(found), () => undefined)
+    void chooseFamilies(JSON.parse(asked) as FamilyWish).then(
+      (found) => !late && setAnswers(found),
+      () => undefined,
+    )
     return () => {
       late = true
     }
@@ -49,14 +80,23 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   const free = freeEndId(state.plan.ends)
   const field = (id: keyof Said, label: string, options?: readonly (readonly [string, string])[]) => (
-    <label className="field">{label}
+    <label className="field">
+      {label}
       {options ? (
         <select value={said[id]} onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}>
           <option value="">any</option>
-          {options.map(([value, words]) => <option key={value} value={value}>{words}</option>)}
+          {options.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
         </select>
       ) : (
-        <input value={said[id]} aria-invalid={wrong === id} onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))} />
+        <input
+          value={said[id]}
+          aria-invalid={wrong === id}
+          onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}
+        />
       )}
     </label>
   )
@@ -64,7 +104,11 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
     <section className="sheet sheet-fill" aria-label="Which family?">
       <div className="sheet-head">
         <h2 className="card-title">Which family?</h2>
-        <span className="caption"><button type="button" onClick={close}>Back <kbd>Esc</kbd></button></span>
+        <span className="caption">
+          <button type="button" onClick={close}>
+            Back <kbd>Esc</kbd>
+          </button>
+        </span>
       </div>
       <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
         <div style={{ display: 'grid', gridTemplateColumns: 'repeat(5, minmax(0, 1fr))', gap: 8, flex: 'none' }}>
@@ -72,24 +116,63 @@ export function FamilyPane({ wires, close, apply }: { readonly wires: readonly W
           {field('current', 'Largest load')}
           {field('area', 'Largest wire')}
           {field('insulation', 'Its insulation')}
-          {field('sealed', 'Sealed', [['yes', 'sealed'], ['no', 'not sealed']])}
-          {field('mounting', 'Mounting', [['in-line', 'in line'], ['panel', 'panel'], ['board', 'board'], ['stud', 'stud']])}
-          {field('vibration', 'Vibration', [['low', 'low'], ['medium', 'medium'], ['high', 'high']])}
+          {field('sealed', 'Sealed', [
+            ['yes', 'sealed'],
+            ['no', 'not sealed'],
+          ])}
+          {field('mounting', 'Mounting', [
+            ['in-line', 'in line'],
+            ['panel', 'panel'],
+            ['board', 'board'],
+            ['stud', 'stud'],
+          ])}
+          {field('vibration', 'Vibration', [
+            ['low', 'low'],
+            ['medium', 'medium'],
+            ['high', 'high'],
+          ])}
           {field('service', 'Field service', [['yes', 'no special tool']])}
-          {field('cost', 'Cost at most', [['1', 'low'], ['2', 'middle'], ['3', 'high']])}
+          {field('cost', 'Cost at most', [
+            ['1', 'low'],
+            ['2', 'middle'],
+            ['3', 'high'],
+          ])}
         </div>
-        {wrong !== undefined && <p className="fault">▲ {wrong === 'ways' ? 'A whole number of ways, 1 or more.' : 'A figure with its unit, like 4.5 A, 0.75 mm2, 20 awg, 2.1 mm.'}</p>}
+        {wrong !== undefined && (
+          <p className="fault">
+            ▲{' '}
+            {wrong === 'ways'
+              ? 'A whole number of ways, 1 or more.'
+              : 'A figure with its unit, like 4.5 A, 0.75 mm2, 20 awg, 2.1 mm.'}
+          </p>
+        )}
         <ul className="choices">
           {answers.map((one) => (
             <li key={one.family} className="choice" style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}>
-              <span className={one.housing ? 'good' : 'dim'} aria-label={one.housing ? 'qualifies' : 'does not qualify'}>{one.housing ? '✓' : '✕'}</span>
+              <span
+                className={one.housing ? 'good' : 'dim'}
+                aria-label={one.housing ? 'qualifies' : 'does not qualify'}
+              >
+                {one.housing ? '✓' : '✕'}
+              </span>
               <b>{one.name}</b>
-              <span className={one.housing ? undefined : 'dim'}>{one.housing ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? `, and ${String(one.more)} larger or other` : ''}` : one.why}</span>
+              <span className={one.housing ? undefined : 'dim'}>
+                {one.housing
+                  ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? `, and ${String(one.more)} larger or other` : ''}`
+                  : one.why}
+              </span>
               {one.housing ? (
-                <button type="button" className="act-button" style={{ width: 'auto', minHeight: 40 }} onClick={() => one.housing && apply({ putEnds: [{ id: free, housing: one.housing.id }] })}>
+                <button
+                  type="button"
+                  className="act-button"
+                  style={{ width: 'auto', minHeight: 40 }}
+                  onClick={() => one.housing && apply({ putEnds: [{ id: free, housing: one.housing.id }] })}
+                >
                   <span>Add as end {free}</span>
                 </button>
-              ) : <span />}
+              ) : (
+                <span />
+              )}
             </li>
           ))}
         </ul>

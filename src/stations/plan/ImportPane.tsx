@@ -2,7 +2,16 @@
 import { useEffect, useRef, useState } from 'react'
 import { gridColumns } from '@/core/grid/columns'
 import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/grid/draft'
-import { guessMapping, importTargets, joinHalves, looksLikeHeading, mapRows, readHalf, type ImportTarget, type Mapping } from '@/core/grid/importTable'
+import {
+  guessMapping,
+  importTargets,
+  joinHalves,
+  looksLikeHeading,
+  mapRows,
+  readHalf,
+  type ImportTarget,
+  type Mapping,
+} from '@/core/grid/importTable'
 import type { GridNames } from '@/core/grid/gridNames'
 import type { GridText } from '@/core/grid/columns'
 import { xlsxFaultWords } from '@/formats/table/tableWords'
@@ -17,11 +26,24 @@ import { MatchRows } from './MatchRows'
 type Table = readonly (readonly string[])[]
 const SHOWN = 6
 const ROWS_AT_MOST = 5000
-const targetWords = (target: ImportTarget): string => ({ fromEnd: 'from end', fromCavity: 'from cavity', toEnd: 'to end', toCavity: 'to cavity' } as Partial<Record<ImportTarget, string>>)[target] ?? gridColumns[target as 'id'].heading
+const targetWords = (target: ImportTarget): string =>
+  (
+    ({ fromEnd: 'from end', fromCavity: 'from cavity', toEnd: 'to end', toCavity: 'to cavity' }) as Partial<
+      Record<ImportTarget, string>
+    >
+  )[target] ?? gridColumns[target as 'id'].heading
 const rememberKey = (head: readonly string[]) => `urn-mapping:${head.join('|').toLowerCase()}`
 
 /** A pinout from a file or the clipboard: its columns are guessed, shown, set right by hand, and remembered for the next file like it. */
-export function ImportPane({ names, draft, close }: { readonly names: GridNames; readonly draft: GridDraft; readonly close: () => void }) {
+export function ImportPane({
+  names,
+  draft,
+  close,
+}: {
+  readonly names: GridNames
+  readonly draft: GridDraft
+  readonly close: () => void
+}) {
   const [mode, setMode] = useState<'table' | 'halves'>('table')
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   return (
@@ -29,20 +51,36 @@ export function ImportPane({ names, draft, close }: { readonly names: GridNames;
       <div className="sheet-head">
         <h2 className="card-title">Import a pinout</h2>
         <span className="caption">
-          <button type="button" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>{mode === 'table' ? '▸ ' : ''}One table</button>
-          <button type="button" aria-pressed={mode === 'halves'} onClick={() => setMode('halves')}>{mode === 'halves' ? '▸ ' : ''}Two halves, joined by signal</button>
-          <button type="button" onClick={close}>Back <kbd>Esc</kbd></button>
+          <button type="button" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>
+            {mode === 'table' ? '▸ ' : ''}One table
+          </button>
+          <button type="button" aria-pressed={mode === 'halves'} onClick={() => setMode('halves')}>
+            {mode === 'halves' ? '▸ ' : ''}Two halves, joined by signal
+          </button>
+          <button type="button" onClick={close}>
+            Back <kbd>Esc</kbd>
+          </button>
         </span>
       </div>
       <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
-        {mode === 'table' ? <OneTable names={names} draft={draft} close={close} /> : <TwoHalves names={names} draft={draft} close={close} />}
+        {mode === 'table' ? (
+          <OneTable names={names} draft={draft} close={close} />
+        ) : (
+          <TwoHalves names={names} draft={draft} close={close} />
+        )}
       </div>
     </section>
   )
 }
 
 /** A file or a pasted text as a table of cells. */
-function TableSource({ label, onTable }: { readonly label: string; readonly onTable: (table: Table | undefined) => void }) {
+function TableSource({
+  label,
+  onTable,
+}: {
+  readonly label: string
+  readonly onTable: (table: Table | undefined) => void
+}) {
   const [text, setText] = useState('')
   const [fault, setFault] = useState<string>()
   const [reading, setReading] = useState<AbortController>()
@@ -82,21 +120,54 @@ function TableSource({ label, onTable }: { readonly label: string; readonly onTa
     return undefined
   }
   return (
-    <div className="field" onDragOver={(event) => event.preventDefault()} onDrop={(event) => { event.preventDefault(); const [file] = event.dataTransfer.files; if (file) void fromFile(file) }}>
+    <div
+      className="field"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        const [file] = event.dataTransfer.files
+        if (file) void fromFile(file)
+      }}
+    >
       <label>
         {label}
-        <textarea value={text} style={{ minHeight: 84 }} placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet" onChange={(event) => fromText(event.target.value)} />
+        <textarea
+          value={text}
+          style={{ minHeight: 84 }}
+          placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet"
+          onChange={(event) => fromText(event.target.value)}
+        />
       </label>
       <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-        <input type="file" accept=".csv,.tsv,.txt,.xlsx" aria-label={`${label}: choose a file`} onChange={(event) => { const [file] = event.target.files ?? []; if (file) void fromFile(file) }} />
-        {reading && <button type="button" className="act-button" style={{ width: 'auto' }} onClick={() => reading.abort()}><span>Reading… stop</span></button>}
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,.xlsx"
+          aria-label={`${label}: choose a file`}
+          onChange={(event) => {
+            const [file] = event.target.files ?? []
+            if (file) void fromFile(file)
+          }}
+        />
+        {reading && (
+          <button type="button" className="act-button" style={{ width: 'auto' }} onClick={() => reading.abort()}>
+            <span>Reading… stop</span>
+          </button>
+        )}
       </span>
       {fault !== undefined && <span className="wrong">▲ {fault}</span>}
     </div>
   )
 }
 
-function OneTable({ names, draft, close }: { readonly names: GridNames; readonly draft: GridDraft; readonly close: () => void }) {
+function OneTable({
+  names,
+  draft,
+  close,
+}: {
+  readonly names: GridNames
+  readonly draft: GridDraft
+  readonly close: () => void
+}) {
   const { state } = useJob()
   const [table, setTable] = useState<Table>()
   const [mapping, setMapping] = useState<Mapping>([])
@@ -107,23 +178,29 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
     setTable(next)
     const head = next?.[0] ?? []
     const kept = localStorage.getItem(rememberKey(head))
-    const remembered = kept === null ? undefined : (JSON.parse(kept) as (ImportTarget | null)[]).map((one) => one ?? undefined)
+    const remembered =
+      kept === null ? undefined : (JSON.parse(kept) as (ImportTarget | null)[]).map((one) => one ?? undefined)
     setMapping(remembered?.length === head.length ? remembered : guessMapping(head))
   }
   const rows = mapRows(body, mapping)
-  const replaced = readDraft(rows.map((text, i) => newRow(String(i), text)), names)
+  const replaced = readDraft(
+    rows.map((text, i) => newRow(String(i), text)),
+    names,
+  )
   const matching = state.plan.wires.length > 0 && readNames(rows)
   const match = (ids: readonly string[]) => {
     const present = new Map(rowsOf(state.plan).map((row) => [row.text.id, row]))
-    draft.edit(() => rows.flatMap((text, i) => {
-      const id = ids[i]
-      if (id === undefined) return []
-      // what the wanted table does not speak of stays as it is
-      const known = present.get(id)
-      const origin = known?.origin
-      const row = newRow(draft.newKey(), { ...known?.text, ...text, id })
-      return [origin ? { ...row, key: origin.id, origin } : row]
-    }))
+    draft.edit(() =>
+      rows.flatMap((text, i) => {
+        const id = ids[i]
+        if (id === undefined) return []
+        // what the wanted table does not speak of stays as it is
+        const known = present.get(id)
+        const origin = known?.origin
+        const row = newRow(draft.newKey(), { ...known?.text, ...text, id })
+        return [origin ? { ...row, key: origin.id, origin } : row]
+      }),
+    )
     close()
   }
   const put = (replace: boolean) => {
@@ -131,18 +208,36 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
     draft.edit((now) => {
       const kept = replace ? [] : now
       const wires = new Map((replace ? rowsOf(state.plan) : []).map((row) => [row.text.id, row]))
-      return [...kept, ...numbered(rows, nextId(now)).map((text) => { const origin = wires.get(text.id ?? '')?.origin; const row = newRow(draft.newKey(), text); return origin ? { ...row, key: origin.id, origin } : row })]
+      return [
+        ...kept,
+        ...numbered(rows, nextId(now)).map((text) => {
+          const origin = wires.get(text.id ?? '')?.origin
+          const row = newRow(draft.newKey(), text)
+          return origin ? { ...row, key: origin.id, origin } : row
+        }),
+      ]
     })
     close()
   }
   return (
     <>
       <TableSource label="Pinout" onTable={take} />
-      {table && matches && matching && <MatchRows wanted={matching} present={state.plan.wires} put={match} back={() => setMatches(false)} />}
+      {table && matches && matching && (
+        <MatchRows wanted={matching} present={state.plan.wires} put={match} back={() => setMatches(false)} />
+      )}
       {table && !(matches && matching) && (
         <>
-          <p className="small">{headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'} {plural(rows.length, 'wire')}{replaced.faulty > 0 && <b className="fault"> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>}</p>
-          <div role="region" aria-label="As it will be read" tabIndex={0} style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}>
+          <p className="small">
+            {headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'}{' '}
+            {plural(rows.length, 'wire')}
+            {replaced.faulty > 0 && <b className="fault"> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>}
+          </p>
+          <div
+            role="region"
+            aria-label="As it will be read"
+            tabIndex={0}
+            style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}
+          >
             <table className="table">
               <thead>
                 <tr>
@@ -150,9 +245,22 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
                     <th key={i} style={{ minWidth: 104 }}>
                       <label className="field">
                         <span className="mono">{headed ? heading : `column ${String(i + 1)}`}</span>
-                        <select value={mapping[i] ?? ''} onChange={(event) => setMapping((now) => now.map((one, at) => (at === i ? ((event.target.value || undefined) as ImportTarget | undefined) : one)))}>
+                        <select
+                          value={mapping[i] ?? ''}
+                          onChange={(event) =>
+                            setMapping((now) =>
+                              now.map((one, at) =>
+                                at === i ? ((event.target.value || undefined) as ImportTarget | undefined) : one,
+                              ),
+                            )
+                          }
+                        >
                           <option value="">not read</option>
-                          {importTargets.map((target) => <option key={target} value={target}>{targetWords(target)}</option>)}
+                          {importTargets.map((target) => (
+                            <option key={target} value={target}>
+                              {targetWords(target)}
+                            </option>
+                          ))}
                         </select>
                       </label>
                     </th>
@@ -161,14 +269,29 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
               </thead>
               <tbody>
                 {body.slice(0, SHOWN).map((row, i) => (
-                  <tr key={i}>{row.map((cell, at) => <td key={at} className={mapping[at] ? 'figure' : 'figure dim'}>{cell}</td>)}</tr>
+                  <tr key={i}>
+                    {row.map((cell, at) => (
+                      <td key={at} className={mapping[at] ? 'figure' : 'figure dim'}>
+                        {cell}
+                      </td>
+                    ))}
+                  </tr>
                 ))}
               </tbody>
             </table>
           </div>
           <div className="two">
-            <button type="button" className="act-button main" disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
-              <span>{draft.rows.length > 0 ? `Replace the pinout by ${plural(rows.length, 'wire')}` : `Put ${plural(rows.length, 'wire')} into the pinout`}</span>
+            <button
+              type="button"
+              className="act-button main"
+              disabled={rows.length === 0}
+              onClick={() => put(draft.rows.length > 0)}
+            >
+              <span>
+                {draft.rows.length > 0
+                  ? `Replace the pinout by ${plural(rows.length, 'wire')}`
+                  : `Put ${plural(rows.length, 'wire')} into the pinout`}
+              </span>
             </button>
             <button type="button" className="act-button" disabled={rows.length === 0} onClick={() => put(false)}>
               <span>Add them below</span>
@@ -179,7 +302,9 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
               <span>It is what this harness shall become: match it to the wires that are there…</span>
             </button>
           )}
-          <p className="small dim">Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.</p>
+          <p className="small dim">
+            Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.
+          </p>
         </>
       )}
     </>
@@ -187,9 +312,16 @@ function OneTable({ names, draft, close }: { readonly names: GridNames; readonly
 }
 
 /** Ids and signals of rows, where every row has an id of its own. */
-function readNames(rows: readonly Partial<GridText>[]): readonly { readonly id: string; readonly signal?: string }[] | undefined {
-  const named = rows.map(({ id = '', signal }) => ({ id: id.trim(), ...(signal !== undefined && signal.trim() !== '' && { signal }) }))
-  return named.some((one) => one.id === '') || new Set(named.map((one) => one.id)).size < named.length ? undefined : named
+function readNames(
+  rows: readonly Partial<GridText>[],
+): readonly { readonly id: string; readonly signal?: string }[] | undefined {
+  const named = rows.map(({ id = '', signal }) => ({
+    id: id.trim(),
+    ...(signal !== undefined && signal.trim() !== '' && { signal }),
+  }))
+  return named.some((one) => one.id === '') || new Set(named.map((one) => one.id)).size < named.length
+    ? undefined
+    : named
 }
 
 /** Rows without an id get the next ones. */
@@ -198,40 +330,94 @@ function numbered(rows: readonly Partial<GridText>[], first: string): readonly P
   return rows.map((text) => (text.id === undefined || text.id === '' ? { ...text, id: countOn(first, given++) } : text))
 }
 
-function TwoHalves({ names, draft, close }: { readonly names: GridNames; readonly draft: GridDraft; readonly close: () => void }) {
+function TwoHalves({
+  names,
+  draft,
+  close,
+}: {
+  readonly names: GridNames
+  readonly draft: GridDraft
+  readonly close: () => void
+}) {
   const ends = [...names.ends.keys()]
   const [a, setA] = useState<Table>()
   const [b, setB] = useState<Table>()
   const [endA, setEndA] = useState(ends[0] ?? '')
   const [endB, setEndB] = useState(ends[1] ?? '')
-  const joined = a && b && endA !== endB ? joinHalves({ end: endA, rows: readHalf(a) }, { end: endB, rows: readHalf(b) }) : undefined
+  const joined =
+    a && b && endA !== endB ? joinHalves({ end: endA, rows: readHalf(a) }, { end: endB, rows: readHalf(b) }) : undefined
   const last = draft.rows[draft.rows.length - 1]?.text
   const pickEnd = (value: string, set: (end: string) => void, label: string) => (
-    <label className="field">{label}
+    <label className="field">
+      {label}
       <select value={value} onChange={(event) => set(event.target.value)}>
-        {ends.map((end) => <option key={end} value={end}>{end}, {names.ends.get(end)?.housing}</option>)}
+        {ends.map((end) => (
+          <option key={end} value={end}>
+            {end}, {names.ends.get(end)?.housing}
+          </option>
+        ))}
       </select>
     </label>
   )
-  if (ends.length < 2) return <p className="note attend">Add two ends at the left first: each half is the table of one of them.</p>
+  if (ends.length < 2)
+    return <p className="note attend">Add two ends at the left first: each half is the table of one of them.</p>
   return (
     <>
       <div className="field-row">
-        <div>{pickEnd(endA, setEndA, 'First half is of end')}<TableSource label="Cavity and signal" onTable={setA} /></div>
-        <div>{pickEnd(endB, setEndB, 'Second half is of end')}<TableSource label="Cavity and signal, second" onTable={setB} /></div>
+        <div>
+          {pickEnd(endA, setEndA, 'First half is of end')}
+          <TableSource label="Cavity and signal" onTable={setA} />
+        </div>
+        <div>
+          {pickEnd(endB, setEndB, 'Second half is of end')}
+          <TableSource label="Cavity and signal, second" onTable={setB} />
+        </div>
       </div>
       {endA === endB && <p className="note attend">◆ Two different ends are wanted.</p>}
       {joined && (
         <>
-          <p>{plural(joined.rows.length, 'wire')} joined by signal. {joined.left.length > 0 && <b className="caution">◆ Left over: {list(joined.left.map((one) => `${one.end}.${one.cavity} ${one.signal}`), 8)}.</b>}</p>
+          <p>
+            {plural(joined.rows.length, 'wire')} joined by signal.{' '}
+            {joined.left.length > 0 && (
+              <b className="caution">
+                ◆ Left over:{' '}
+                {list(
+                  joined.left.map((one) => `${one.end}.${one.cavity} ${one.signal}`),
+                  8,
+                )}
+                .
+              </b>
+            )}
+          </p>
           <table className="table">
-            <thead><tr><th>from</th><th>to</th><th>signal</th></tr></thead>
-            <tbody>{joined.rows.slice(0, SHOWN + 6).map((row) => <tr key={`${row.from ?? ''}${row.to ?? ''}`}><td className="figure">{row.from}</td><td className="figure">{row.to}</td><td>{row.signal}</td></tr>)}</tbody>
+            <thead>
+              <tr>
+                <th>from</th>
+                <th>to</th>
+                <th>signal</th>
+              </tr>
+            </thead>
+            <tbody>
+              {joined.rows.slice(0, SHOWN + 6).map((row) => (
+                <tr key={`${row.from ?? ''}${row.to ?? ''}`}>
+                  <td className="figure">{row.from}</td>
+                  <td className="figure">{row.to}</td>
+                  <td>{row.signal}</td>
+                </tr>
+              ))}
+            </tbody>
           </table>
           <button
-            type="button" className="act-button main" disabled={joined.rows.length === 0}
+            type="button"
+            className="act-button main"
+            disabled={joined.rows.length === 0}
             onClick={() => {
-              draft.edit((now) => [...now, ...numbered(joined.rows, nextId(now)).map((text) => newRow(draft.newKey(), { type: last?.type ?? '', length: last?.length ?? '', ...text }))])
+              draft.edit((now) => [
+                ...now,
+                ...numbered(joined.rows, nextId(now)).map((text) =>
+                  newRow(draft.newKey(), { type: last?.type ?? '', length: last?.length ?? '', ...text }),
+                ),
+              ])
               close()
             }}
           >

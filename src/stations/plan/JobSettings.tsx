@@ -12,34 +12,77 @@ const fields: readonly { readonly id: Field; readonly words: string; readonly em
 ]
 
 /** What holds for the whole job: its house rules, where it works, how many of it. A change is written when the field is left. */
-export function JobSettings({ plan, rules, pinned, apply }: { readonly plan: Plan; readonly rules: readonly { readonly id: string; readonly name: string }[]; readonly pinned: HouseRules; readonly apply: (change: PlanChange) => void }) {
-  const [text, setText] = useState<Readonly<Record<Field, string>>>({ ambientC: String(plan.ambientC), supplyV: String(plan.supplyV ?? ''), loadedInBundle: String(plan.loadedInBundle ?? ''), quantity: String(plan.quantity) })
+export function JobSettings({
+  plan,
+  rules,
+  pinned,
+  apply,
+}: {
+  readonly plan: Plan
+  readonly rules: readonly { readonly id: string; readonly name: string }[]
+  readonly pinned: HouseRules
+  readonly apply: (change: PlanChange) => void
+}) {
+  const [text, setText] = useState<Readonly<Record<Field, string>>>({
+    ambientC: String(plan.ambientC),
+    supplyV: String(plan.supplyV ?? ''),
+    loadedInBundle: String(plan.loadedInBundle ?? ''),
+    quantity: String(plan.quantity),
+  })
   const [wrong, setWrong] = useState<Field>()
   const commit = (field: Field, empty: boolean) => {
     const said = text[field].trim().replace(',', '.')
     if (said === String(plan[field] ?? '')) return
     const value = Number(said)
     const whole = field === 'quantity' || field === 'loadedInBundle'
-    const bad = said === '' ? !empty : !Number.isFinite(value) || (field !== 'ambientC' && value <= 0) || (whole && !Number.isInteger(value)) || (field === 'ambientC' && (value < -60 || value > 250))
+    const bad =
+      said === ''
+        ? !empty
+        : !Number.isFinite(value) ||
+          (field !== 'ambientC' && value <= 0) ||
+          (whole && !Number.isInteger(value)) ||
+          (field === 'ambientC' && (value < -60 || value > 250))
     setWrong(bad || (said === '' && empty) ? field : undefined)
     if (!bad && said !== '') apply({ meta: { [field]: value } })
   }
   return (
     <div className="small-form">
-      <label className="field">House rules
+      <label className="field">
+        House rules
         <select value={plan.rules} onChange={(event) => apply({ meta: { rules: event.target.value } })}>
           {rules.length === 0 && <option value={plan.rules}>{pinned.name}</option>}
-          {rules.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+          {rules.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
         </select>
       </label>
       <div className="field-row">
         {fields.map(({ id, words, empty }) => (
-          <label key={id} className="field">{words}
-            <input value={text[id]} inputMode="decimal" aria-invalid={wrong === id} onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))} onBlur={() => commit(id, empty)} onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)} />
+          <label key={id} className="field">
+            {words}
+            <input
+              value={text[id]}
+              inputMode="decimal"
+              aria-invalid={wrong === id}
+              onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
+              onBlur={() => commit(id, empty)}
+              onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)}
+            />
           </label>
         ))}
       </div>
-      {wrong !== undefined && <p className="small fault">▲ {wrong === 'ambientC' ? 'A temperature between −60 and 250 °C.' : wrong === 'supplyV' ? 'A voltage above 0.' : 'A whole number above 0.'}</p>}
+      {wrong !== undefined && (
+        <p className="small fault">
+          ▲{' '}
+          {wrong === 'ambientC'
+            ? 'A temperature between −60 and 250 °C.'
+            : wrong === 'supplyV'
+              ? 'A voltage above 0.'
+              : 'A whole number above 0.'}
+        </p>
+      )}
     </div>
   )
 }

@@ -5,7 +5,17 @@ import { mappingWords } from '@/words/rework'
 import { newNumbers, type NewNumbers } from './reworkActions'
 
 /** Which cavity each wire of an end gets in another housing: by number, place or order, and by hand. */
-export function NewNumbersForm({ end, housing, onChange }: { readonly end: string; readonly housing: string; /** undefined while a wire has no place, or two have the same */ readonly onChange: (map: ReadonlyMap<string, string> | undefined) => void }) {
+export function NewNumbersForm({
+  end,
+  housing,
+  onChange,
+}: {
+  readonly end: string
+  readonly housing: string
+  /** undefined while a wire has no place, or two have the same */ readonly onChange: (
+    map: ReadonlyMap<string, string> | undefined,
+  ) => void
+}) {
   const { id } = useJob()
   const [numbers, setNumbers] = useState<NewNumbers>()
   const [fault, setFault] = useState<string>()
@@ -15,14 +25,21 @@ export function NewNumbersForm({ end, housing, onChange }: { readonly end: strin
     let late = false
     setNumbers(undefined)
     setByHand({})
-    newNumbers({ jobId: id, end, housing }).then((outcome) => {
-      if (late) return
-      if (outcome.ok) setNumbers(outcome.value)
-      setFault(outcome.ok ? undefined : outcome.message)
-      // the first way that finds a place for every wire
-      const whole = outcome.ok && cavityMappings.find((one) => outcome.value.used.every((cavity) => outcome.value.ways[one][cavity] !== undefined))
-      if (whole) setHow(whole)
-    }, () => !late && setFault('The bench does not answer.'))
+    newNumbers({ jobId: id, end, housing }).then(
+      (outcome) => {
+        if (late) return
+        if (outcome.ok) setNumbers(outcome.value)
+        setFault(outcome.ok ? undefined : outcome.message)
+        // the first way that finds a place for every wire
+        const whole =
+          outcome.ok &&
+          cavityMappings.find((one) =>
+            outcome.value.used.every((cavity) => outcome.value.ways[one][cavity] !== undefined),
+          )
+        if (whole) setHow(whole)
+      },
+      () => !late && setFault('The bench does not answer.'),
+    )
     return () => {
       late = true
     }
@@ -31,20 +48,37 @@ export function NewNumbersForm({ end, housing, onChange }: { readonly end: strin
   const counts = new Map<string, number>()
   for (const cavity of numbers?.used ?? []) counts.set(said(cavity), (counts.get(said(cavity)) ?? 0) + 1)
   const wrong = (cavity: string) => !numbers?.there.includes(said(cavity)) || (counts.get(said(cavity)) ?? 0) > 1
-  const map = numbers && !numbers.used.some(wrong) ? new Map(numbers.used.map((cavity) => [cavity, said(cavity)])) : undefined
+  const map =
+    numbers && !numbers.used.some(wrong) ? new Map(numbers.used.map((cavity) => [cavity, said(cavity)])) : undefined
   const told = map && JSON.stringify([...map])
   useEffect(() => {
     onChange(told === undefined ? undefined : new Map(JSON.parse(told) as [string, string][]))
   }, [told, onChange])
-  if (fault !== undefined) return <p className="small fault" role="alert">▲ {fault}</p>
+  if (fault !== undefined)
+    return (
+      <p className="small fault" role="alert">
+        ▲ {fault}
+      </p>
+    )
   if (!numbers) return <p className="small dim">Looking where each wire goes…</p>
   if (numbers.used.length === 0) return null
   const left = numbers.used.filter(wrong)
   return (
     <>
-      <label className="field">Its wires go to
-        <select value={how} onChange={(event) => { setHow(cavityMappings.find((one) => one === event.target.value) ?? 'same-id'); setByHand({}) }}>
-          {Object.entries(mappingWords).map(([one, words]) => <option key={one} value={one}>{words}</option>)}
+      <label className="field">
+        Its wires go to
+        <select
+          value={how}
+          onChange={(event) => {
+            setHow(cavityMappings.find((one) => one === event.target.value) ?? 'same-id')
+            setByHand({})
+          }}
+        >
+          {Object.entries(mappingWords).map(([one, words]) => (
+            <option key={one} value={one}>
+              {words}
+            </option>
+          ))}
         </select>
       </label>
       <ul className="new-numbers" aria-label="New cavities">
@@ -52,12 +86,26 @@ export function NewNumbersForm({ end, housing, onChange }: { readonly end: strin
           <li key={cavity}>
             <label>
               <span className="mono">{cavity}</span> →
-              <input className="mono" value={said(cavity)} aria-label={`New cavity of ${cavity}`} aria-invalid={wrong(cavity)} onChange={(event) => { const { value } = event.target; setByHand((now) => ({ ...now, [cavity]: value.trim() })) }} />
+              <input
+                className="mono"
+                value={said(cavity)}
+                aria-label={`New cavity of ${cavity}`}
+                aria-invalid={wrong(cavity)}
+                onChange={(event) => {
+                  const { value } = event.target
+                  setByHand((now) => ({ ...now, [cavity]: value.trim() }))
+                }}
+              />
             </label>
           </li>
         ))}
       </ul>
-      {left.length > 0 && <p className="small fault">▲ {left.length === 1 ? `${left[0] ?? ''} has` : `${left.length} have`} no cavity of its own there yet: say one.</p>}
+      {left.length > 0 && (
+        <p className="small fault">
+          ▲ {left.length === 1 ? `${left[0] ?? ''} has` : `${left.length} have`} no cavity of its own there yet: say
+          one.
+        </p>
+      )}
     </>
   )
 }

@@ -21,12 +21,25 @@ import { useSavePlan } from './useSavePlan'
 import { WireCard } from './WireCard'
 
 // drawn in the browser only: the grid is the largest part of the station, and its rows are the draft that is kept there
-const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), { ssr: false, loading: () => <p className="dim" style={{ padding: 16 }}>Opening the pinout…</p> })
+const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), {
+  ssr: false,
+  loading: () => (
+    <p className="dim" style={{ padding: 16 }}>
+      Opening the pinout…
+    </p>
+  ),
+})
 const RevisionPane = dynamic(() => import('./RevisionPane').then((module) => module.RevisionPane))
-const loadPanes = async () => ({ ...(await import('./ImportPane')), ...(await import('./FamilyPane')), ...(await import('./FactsPane')), ...(await import('./MatedPane')) })
+const loadPanes = async () => ({
+  ...(await import('./ImportPane')),
+  ...(await import('./FamilyPane')),
+  ...(await import('./FactsPane')),
+  ...(await import('./MatedPane')),
+})
 
 const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
-const endsOf = (wire: Wire): string[] => [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
+const endsOf = (wire: Wire): string[] =>
+  [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
 
 /** Ends at the left, the pinout in the middle, the face and the wire in hand at the right. What is selected in one is selected in all. */
 export function PlanStation() {
@@ -40,14 +53,20 @@ export function PlanStation() {
   const panes = useBeside(loadPanes)
 
   const { wires } = planIndex(plan)
-  const { at, select } = useAt((key) => wires.has(wireIdOf(key)) || draft.rows.some((row) => row.key === key), plan.wires[0]?.id)
+  const { at, select } = useAt(
+    (key) => wires.has(wireIdOf(key)) || draft.rows.some((row) => row.key === key),
+    plan.wires[0]?.id,
+  )
   const row = draft.rows.find((one) => one.key === at || one.key === wireIdOf(at ?? ''))
   const wire = (row && readRow(row, names).wire) ?? wires.get(wireIdOf(at ?? ''))
 
   const askedEnd = useSearchParams().get('end')
   const [pickedEnd, setEnd] = useState<string | undefined>(askedEnd ?? undefined)
   const touched = wire ? endsOf(wire) : []
-  const end = pickedEnd !== undefined && plan.ends.some((one) => one.id === pickedEnd) ? pickedEnd : (touched[0] ?? plan.ends[0]?.id ?? '')
+  const end =
+    pickedEnd !== undefined && plan.ends.some((one) => one.id === pickedEnd)
+      ? pickedEnd
+      : (touched[0] ?? plan.ends[0]?.id ?? '')
   const housing = housingOf(facts, plan, end)
   const face = useFaceView(id, end, 'wire')
   const cavities = useMemo(() => (housing ? faceState(state, 1, end, housing) : new Map()), [state, end, housing])
@@ -65,28 +84,54 @@ export function PlanStation() {
     else if (outcome === 'written') setPane('grid')
   }
   const save = () => {
-    if (draft.reading.faulty > 0) saving.tell(`▲ ${plural(draft.reading.faulty, 'row')} to mend before the plan can be saved: filter by is:fault.`)
+    if (draft.reading.faulty > 0)
+      saving.tell(`▲ ${plural(draft.reading.faulty, 'row')} to mend before the plan can be saved: filter by is:fault.`)
     else if (isEmptyChange(draft.change)) saving.tell('Nothing has changed.')
     else void applied(draft.change)
   }
   useEffect(() => {
     if (pane === 'revision' && !saving.preview) setPane('grid')
   }, [pane, saving.preview])
-  useKeys([{ key: 'e', words: 'Show the other end', run: () => setEnd(touched.find((one) => one !== end) ?? plan.ends[(plan.ends.findIndex((one) => one.id === end) + 1) % Math.max(1, plan.ends.length)]?.id) }])
+  useKeys([
+    {
+      key: 'e',
+      words: 'Show the other end',
+      run: () =>
+        setEnd(
+          touched.find((one) => one !== end) ??
+            plan.ends[(plan.ends.findIndex((one) => one.id === end) + 1) % Math.max(1, plan.ends.length)]?.id,
+        ),
+    },
+  ])
 
   /** A wire that is dropped on a cavity goes there with the side that is at this end, or with its open one. */
   const dropWire = (key: string, cavity: string) => {
     const dropped = draft.rows.find((one) => one.key === key)
     if (!dropped) return
     const said = readRow(dropped, names).wire
-    const column = said?.from.kind === 'cavity' && said.from.end === end ? 'from' : said?.to.kind === 'cavity' && said.to.end === end ? 'to' : said?.to.kind === 'open' ? 'to' : 'from'
+    const column =
+      said?.from.kind === 'cavity' && said.from.end === end
+        ? 'from'
+        : said?.to.kind === 'cavity' && said.to.end === end
+          ? 'to'
+          : said?.to.kind === 'open'
+            ? 'to'
+            : 'from'
     draft.edit((rows) => setCells(rows, [{ key, column, text: `${end}.${cavity}` }]))
     select(key)
   }
 
   return (
     <div className="station plan-station">
-      <EndsPane end={end} setEnd={setEnd} shelf={shelf} pane={pane} setPane={setPane} apply={(change) => void applied(change)} rows={draft.rows} />
+      <EndsPane
+        end={end}
+        setEnd={setEnd}
+        shelf={shelf}
+        pane={pane}
+        setPane={setPane}
+        apply={(change) => void applied(change)}
+        rows={draft.rows}
+      />
       <div className="work">
         {pane === 'grid' && (
           <>
@@ -103,19 +148,53 @@ export function PlanStation() {
             )}
           </>
         )}
-        {pane === 'revision' && saving.preview && <RevisionPane preview={saving.preview} busy={saving.busy} apply={() => void saving.accept().then((written) => written && setPane('grid'))} back={() => { saving.drop(); setPane('grid') }} />}
+        {pane === 'revision' && saving.preview && (
+          <RevisionPane
+            preview={saving.preview}
+            busy={saving.busy}
+            apply={() => void saving.accept().then((written) => written && setPane('grid'))}
+            back={() => {
+              saving.drop()
+              setPane('grid')
+            }}
+          />
+        )}
         {panes && pane === 'import' && <panes.ImportPane names={names} draft={draft} close={() => setPane('grid')} />}
-        {panes && pane === 'family' && <panes.FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />}
+        {panes && pane === 'family' && (
+          <panes.FamilyPane wires={plan.wires} close={() => setPane('grid')} apply={(change) => void applied(change)} />
+        )}
         {panes && pane === 'facts' && <panes.FactsPane close={() => setPane('grid')} />}
-        {panes && pane === 'mated' && <panes.MatedPane close={() => setPane('grid')} apply={(change) => void applied(change)} pick={(key) => { pick(key); setPane('grid') }} />}
+        {panes && pane === 'mated' && (
+          <panes.MatedPane
+            close={() => setPane('grid')}
+            apply={(change) => void applied(change)}
+            pick={(key) => {
+              pick(key)
+              setPane('grid')
+            }}
+          />
+        )}
       </div>
       <aside className="pane pane-card" aria-label="This wire">
         {housing ? (
           <div className="plan-face">
             <FacePanel
-              housing={housing} end={end} face={face} cavities={cavities} next={here?.kind === 'cavity' ? here.cavity : undefined} onDropWire={dropWire}
+              housing={housing}
+              end={end}
+              face={face}
+              cavities={cavities}
+              next={here?.kind === 'cavity' ? here.cavity : undefined}
+              onDropWire={dropWire}
               onPick={(picked) => {
-                const found = draft.rows.find((one) => { const said = readRow(one, names).wire; return said && [said.from, said.to].some((side) => side.kind === 'cavity' && side.end === end && side.cavity === picked) })
+                const found = draft.rows.find((one) => {
+                  const said = readRow(one, names).wire
+                  return (
+                    said &&
+                    [said.from, said.to].some(
+                      (side) => side.kind === 'cavity' && side.end === end && side.cavity === picked,
+                    )
+                  )
+                })
                 if (found) select(found.key)
               }}
             />

@@ -5,10 +5,23 @@ import { metres, plural } from '@/words/figures'
 import { fateWords } from '@/words/plan'
 
 /** What a plan change does to work that is done, before it is applied. */
-export function RevisionPane({ preview, busy, apply, back }: { readonly preview: ChangePreview; readonly busy: boolean; readonly apply: () => void; readonly back: () => void }) {
+export function RevisionPane({
+  preview,
+  busy,
+  apply,
+  back,
+}: {
+  readonly preview: ChangePreview
+  readonly busy: boolean
+  readonly apply: () => void
+  readonly back: () => void
+}) {
   const { cost, kit, withoutSet, outOfReach } = preview
   const disturbed = new Set(cost.disturbed)
-  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: back }, { key: ' ', words: 'Apply the revision', run: apply }])
+  useKeys([
+    { key: 'Escape', words: 'Back to the pinout', run: back },
+    { key: ' ', words: 'Apply the revision', run: apply },
+  ])
   const figures: readonly (readonly [string, string])[] = [
     ['Contacts to take out', String(cost.extractions)],
     ['Contacts to scrap', String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
@@ -30,32 +43,64 @@ export function RevisionPane({ preview, busy, apply, back }: { readonly preview:
           ))}
         </dl>
         <table className="table">
-          <thead><tr><th>Wire</th><th>What becomes of it</th></tr></thead>
+          <thead>
+            <tr>
+              <th>Wire</th>
+              <th>What becomes of it</th>
+            </tr>
+          </thead>
           <tbody>
-            {cost.fates.filter((fate) => disturbed.has(fate.wire)).map((fate) => (
-              <tr key={fate.wire}><td className="figure"><b>{fate.wire}</b></td><td>{fateWords(fate)}</td></tr>
-            ))}
+            {cost.fates
+              .filter((fate) => disturbed.has(fate.wire))
+              .map((fate) => (
+                <tr key={fate.wire}>
+                  <td className="figure">
+                    <b>{fate.wire}</b>
+                  </td>
+                  <td>{fateWords(fate)}</td>
+                </tr>
+              ))}
           </tbody>
         </table>
         {outOfReach.map((one) => (
-          <p key={one.wire} className="note fault">▲ <b className="mono">{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to {one.ends[1]} even <b className="mono">{one.like}</b> has {metres(one.likeMm)}. Give it its new length, and it is cut anew.</p>
+          <p key={one.wire} className="note fault">
+            ▲ <b className="mono">{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to {one.ends[1]}{' '}
+            even <b className="mono">{one.like}</b> has {metres(one.likeMm)}. Give it its new length, and it is cut
+            anew.
+          </p>
         ))}
         {kit.length > 0 && (
           <table className="table">
-            <thead><tr><th>Part</th><th>Name</th><th>Kit</th></tr></thead>
+            <thead>
+              <tr>
+                <th>Part</th>
+                <th>Name</th>
+                <th>Kit</th>
+              </tr>
+            </thead>
             <tbody>
               {kit.map((line) => (
                 <tr key={line.part}>
                   <td className="figure">{line.part}</td>
                   <td>{line.name}</td>
-                  <td className="figure">{line.by > 0 ? 'needs' : 'frees'} {line.unit === 'mm' ? metres(Math.abs(line.by)) : Math.abs(line.by)}</td>
+                  <td className="figure">
+                    {line.by > 0 ? 'needs' : 'frees'}{' '}
+                    {line.unit === 'mm' ? metres(Math.abs(line.by)) : Math.abs(line.by)}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
-        {withoutSet.length > 0 && <p className="note attend">◆ {plural(withoutSet.length, 'termination')} would have no workable set: Kit says why.</p>}
-        <p className="small dim">Scrapped contacts, seals and wire are counted; what is taken out and seated again stands at Seat, what is made again at Prep and Crimp.</p>
+        {withoutSet.length > 0 && (
+          <p className="note attend">
+            ◆ {plural(withoutSet.length, 'termination')} would have no workable set: Kit says why.
+          </p>
+        )}
+        <p className="small dim">
+          Scrapped contacts, seals and wire are counted; what is taken out and seated again stands at Seat, what is made
+          again at Prep and Crimp.
+        </p>
       </div>
       <div className="two" style={{ padding: 12 }}>
         <button type="button" className="act-button main" disabled={busy} onClick={apply}>

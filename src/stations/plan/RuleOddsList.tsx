@@ -11,17 +11,26 @@ export function RuleOddsList({ state }: { readonly state: JobState }) {
   const odds = useMemo(() => ruleOdds(state, new Date().toISOString().slice(0, 10)), [state])
   return (
     <div className="small-form" style={{ fontSize: 13 }}>
-      {odds.length === 0 ? <p className="good">✓ Nothing is at odds with these rules.</p> : (
+      {odds.length === 0 ? (
+        <p className="good">✓ Nothing is at odds with these rules.</p>
+      ) : (
         <ul className="choices" aria-label="At odds with the house rules">
           {odds.map((one) => (
             <li key={`${one.rule} ${one.tool ?? ''}`}>
-              <b className={one.weight === 'forbidden' ? 'fault' : 'caution'}>{one.weight === 'forbidden' ? '▲' : '◆'} {ruleWords[one.rule].name}{one.tool !== undefined && `: ${one.tool}`}</b>
-              <span style={{ display: 'block' }}>{one.weight === 'forbidden' ? 'against the rules' : 'allowed, recorded'}: {list(one.where, 5)}</span>
+              <b className={one.weight === 'forbidden' ? 'fault' : 'caution'}>
+                {one.weight === 'forbidden' ? '▲' : '◆'} {ruleWords[one.rule].name}
+                {one.tool !== undefined && `: ${one.tool}`}
+              </b>
+              <span style={{ display: 'block' }}>
+                {one.weight === 'forbidden' ? 'against the rules' : 'allowed, recorded'}: {list(one.where, 5)}
+              </span>
             </li>
           ))}
         </ul>
       )}
-      <Link href="/rules" className="plain">What the rules say</Link>
+      <Link href="/rules" className="plain">
+        What the rules say
+      </Link>
     </div>
   )
 }

@@ -27,42 +27,115 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           <SideWords key={side} wire={wire} side={side} view={view} end={end} />
         ))}
       </dl>
-      {load?.overloaded && <p className="note fault">▲ {amps(load.loadA ?? 0)} is more than this wire carries here: {amps(load.allowedA ?? 0)} at {state.plan.ambientC} °C{load.bundleFactor < 1 && `, ${figure(load.bundleFactor * 100, 0)} % left in its bundle`}.</p>}
-      {load?.dropTooLarge && <p className="note attend">◆ It drops {figure(load.dropPercent ?? 0, 1)} % of {state.plan.supplyV} V; the house rules allow {rulesOf(state).dropLimitPercent} %.</p>}
+      {load?.overloaded && (
+        <p className="note fault">
+          ▲ {amps(load.loadA ?? 0)} is more than this wire carries here: {amps(load.allowedA ?? 0)} at{' '}
+          {state.plan.ambientC} °C
+          {load.bundleFactor < 1 && `, ${figure(load.bundleFactor * 100, 0)} % left in its bundle`}.
+        </p>
+      )}
+      {load?.dropTooLarge && (
+        <p className="note attend">
+          ◆ It drops {figure(load.dropPercent ?? 0, 1)} % of {state.plan.supplyV} V; the house rules allow{' '}
+          {rulesOf(state).dropLimitPercent} %.
+        </p>
+      )}
       <table className="table">
         <tbody>
-          <tr><td>{type?.name ?? wire.type}</td><td className="figure">{metres(wire.lengthMm)}</td></tr>
-          {type && <tr><td>Over insulation</td><td className="figure">{mm(wire.insulationMm ?? type.insulationMm)}{wire.insulationMm !== undefined && ' measured'}</td></tr>}
-          {type && metalMm2 !== undefined && gauge && (
-            <tr><td>{type.strands} × {type.strandMm} mm</td><td className="figure">{mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {gauge.offByPercent < 0 ? '−' : '+'}{figure(Math.abs(gauge.offByPercent), 0)} %</td></tr>
+          <tr>
+            <td>{type?.name ?? wire.type}</td>
+            <td className="figure">{metres(wire.lengthMm)}</td>
+          </tr>
+          {type && (
+            <tr>
+              <td>Over insulation</td>
+              <td className="figure">
+                {mm(wire.insulationMm ?? type.insulationMm)}
+                {wire.insulationMm !== undefined && ' measured'}
+              </td>
+            </tr>
           )}
-          {load?.loadA !== undefined && <tr><td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</td><td className="figure">{amps(load.loadA)}</td></tr>}
-          {load?.dropV !== undefined && <tr><td>Drop, there and back</td><td className="figure">{figure(load.dropV, 3)} V{load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}</td></tr>}
+          {type && metalMm2 !== undefined && gauge && (
+            <tr>
+              <td>
+                {type.strands} × {type.strandMm} mm
+              </td>
+              <td className="figure">
+                {mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {gauge.offByPercent < 0 ? '−' : '+'}
+                {figure(Math.abs(gauge.offByPercent), 0)} %
+              </td>
+            </tr>
+          )}
+          {load?.loadA !== undefined && (
+            <tr>
+              <td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</td>
+              <td className="figure">{amps(load.loadA)}</td>
+            </tr>
+          )}
+          {load?.dropV !== undefined && (
+            <tr>
+              <td>Drop, there and back</td>
+              <td className="figure">
+                {figure(load.dropV, 3)} V{load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}
+              </td>
+            </tr>
+          )}
         </tbody>
       </table>
       {type && (
         <p className="sources">
           Wire: {type.source.document}
           {type.source.revision !== undefined && `, rev ${type.source.revision}`}
-          {type.source.basis !== 'sheet' && ` (${type.source.basis})`}. {state.plan.loadedInBundle === undefined && 'Not derated for a bundle: say how many loaded wires lie in it.'}
+          {type.source.basis !== 'sheet' && ` (${type.source.basis})`}.{' '}
+          {state.plan.loadedInBundle === undefined && 'Not derated for a bundle: say how many loaded wires lie in it.'}
         </p>
       )}
     </>
   )
 }
 
-function SideWords({ wire, side, view, end }: { readonly wire: Wire; readonly side: SideLetter; readonly view: FaceView; readonly end: string }) {
+function SideWords({
+  wire,
+  side,
+  view,
+  end,
+}: {
+  readonly wire: Wire
+  readonly side: SideLetter
+  readonly view: FaceView
+  readonly end: string
+}) {
   const { state } = useJob()
   const at = sideOf(wire, side)
   const housing = at.kind === 'cavity' ? housingOf(state.facts, state.plan, at.end) : undefined
   const cavity = at.kind === 'cavity' ? housing?.cavities.find((one) => one.id === at.cavity) : undefined
-  const place = housing && cavity ? placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, at.kind === 'cavity' && at.end === end ? view : undefined)) : undefined
+  const place =
+    housing && cavity
+      ? placeWords(
+          cavityPlace(
+            cavity,
+            housing.cavities,
+            housing.arrangement.kind,
+            housing.mark,
+            at.kind === 'cavity' && at.end === end ? view : undefined,
+          ),
+        )
+      : undefined
   return (
     <div className="readout" style={{ borderLeft: 0 }}>
       <dt>{side === 'a' ? 'From' : 'To'}</dt>
-      <dd className="value" style={{ fontSize: 26 }}>{writePlace(at)}</dd>
+      <dd className="value" style={{ fontSize: 26 }}>
+        {writePlace(at)}
+      </dd>
       <dd style={{ fontSize: 14 }}>
-        {place?.main ?? (at.kind === 'terminal' ? (state.facts.contacts[at.part]?.name ?? 'a terminal') : at.kind === 'with' ? 'two wires in one contact' : at.kind === 'splice' ? 'joined there' : 'nothing at this side')}
+        {place?.main ??
+          (at.kind === 'terminal'
+            ? (state.facts.contacts[at.part]?.name ?? 'a terminal')
+            : at.kind === 'with'
+              ? 'two wires in one contact'
+              : at.kind === 'splice'
+                ? 'joined there'
+                : 'nothing at this side')}
         {place?.also !== undefined && `, ${place.also}`}
       </dd>
     </div>

@@ -48,8 +48,14 @@ export async function compareFacts(input: z.infer<typeof jobInput>): Promise<Out
 }
 
 /** Takes the shelf's figures for everything that the job has pinned, and chooses again where nothing rests on the old ones. */
-export async function takeFacts(input: { readonly jobId: string; readonly seen: number; readonly by: string }): Promise<Outcome> {
+export async function takeFacts(input: {
+  readonly jobId: string
+  readonly seen: number
+  readonly by: string
+}): Promise<Outcome> {
   const { jobId, seen, by } = jobInput.extend({ seen: z.number().int(), by: key }).parse(input)
   const job = await jobAndShelf(jobId)
-  return job ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, today(), newId)) : refused('This job is not there any more.')
+  return job
+    ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, today(), newId))
+    : refused('This job is not there any more.')
 }

@@ -4,7 +4,22 @@ import { download, fileStem } from '@/ui/download'
 
 /** The pinout as it stands in the grid, as a file that the import takes back. */
 export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: 'csv' | 'xlsx'): Promise<void> {
-  const headings = ['wire', 'type', 'colour', 'from end', 'from cavity', 'from housing', 'to end', 'to cavity', 'to housing', 'length', 'signal', 'current', 'group', 'note']
+  const headings = [
+    'wire',
+    'type',
+    'colour',
+    'from end',
+    'from cavity',
+    'from housing',
+    'to end',
+    'to cavity',
+    'to housing',
+    'length',
+    'signal',
+    'current',
+    'group',
+    'note',
+  ]
   const ends = new Map(plan.ends.map((end) => [end.id, end.housing]))
   const place = (said: string): readonly [string, string, string | undefined] => {
     const dot = said.lastIndexOf('.')
@@ -12,7 +27,18 @@ export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: '
     return ends.has(end) ? [end, said.slice(dot + 1), ends.get(end)] : [said === 'open' ? '' : said, '', undefined]
   }
   const figure = (text: string) => (/^\d+(\.\d+)?$/.test(text) ? Number(text) : text)
-  const lines = rows.map(({ text }) => [text.id, text.type, text.colour, ...place(text.from), ...place(text.to), figure(text.length), text.signal, figure(text.current), text.group, text.note])
+  const lines = rows.map(({ text }) => [
+    text.id,
+    text.type,
+    text.colour,
+    ...place(text.from),
+    ...place(text.to),
+    figure(text.length),
+    text.signal,
+    figure(text.current),
+    text.group,
+    text.note,
+  ])
   const name = fileStem(plan.title, 'pinout')
   if (kind === 'csv') {
     const { toCsv } = await import('@/formats/csv')

@@ -7,8 +7,14 @@ import { familyReasonWords } from '@/words/families'
 
 const above0 = z.number().positive()
 const wishInput = z.strictObject({
-  ways: z.number().int().min(1).max(1000), largestA: above0.optional(), largestMm2: above0.optional(), insulationMm: above0.optional(), sealed: z.boolean().optional(),
-  mounting: z.enum(['in-line', 'panel', 'board', 'stud']).optional(), vibration: z.enum(['low', 'medium', 'high']).optional(), fieldService: z.boolean().optional(),
+  ways: z.number().int().min(1).max(1000),
+  largestA: above0.optional(),
+  largestMm2: above0.optional(),
+  insulationMm: above0.optional(),
+  sealed: z.boolean().optional(),
+  mounting: z.enum(['in-line', 'panel', 'board', 'stud']).optional(),
+  vibration: z.enum(['low', 'medium', 'high']).optional(),
+  fieldService: z.boolean().optional(),
   costAtMost: z.union([z.literal(1), z.literal(2), z.literal(3)]).optional(),
 })
 
@@ -24,8 +30,13 @@ export interface FamilyAnswerWords {
 /** Which families of the shelf would do, and in a sentence why the others do not. */
 export async function chooseFamilies(wish: z.infer<typeof wishInput>): Promise<readonly FamilyAnswerWords[]> {
   const { db, catalogue } = await bench()
-  return chooseFamily(await loadCatalogue(db, catalogue), wishInput.parse(wish)).map(({ family, housings: [first, ...more], reasons }) => ({
-    family: family.id, name: family.name, ...(first && { housing: { id: first.id, name: first.name, ways: first.cavities.length } }), more: more.length,
-    why: reasons.map(familyReasonWords).join('; '),
-  }))
+  return chooseFamily(await loadCatalogue(db, catalogue), wishInput.parse(wish)).map(
+    ({ family, housings: [first, ...more], reasons }) => ({
+      family: family.id,
+      name: family.name,
+      ...(first && { housing: { id: first.id, name: first.name, ways: first.cavities.length } }),
+      more: more.length,
+      why: reasons.map(familyReasonWords).join('; '),
+    }),
+  )
 }

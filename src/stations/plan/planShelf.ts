@@ -29,8 +29,14 @@ export const planShelf = (catalogue: Catalogue, facts: Facts): PlanShelf => ({
   housings: [...catalogue.housings.values()].map((housing) => {
     const family = catalogue.families.get(housing.family)
     return {
-      id: housing.id, name: housing.name, family: family?.name ?? housing.family, ways: housing.cavities.length, role: housing.role,
-      keyings: housing.keyings ?? [], eitherGender: family?.halves[housing.role] === 'either', mates: housing.mates ?? [],
+      id: housing.id,
+      name: housing.name,
+      family: family?.name ?? housing.family,
+      ways: housing.cavities.length,
+      role: housing.role,
+      keyings: housing.keyings ?? [],
+      eitherGender: family?.halves[housing.role] === 'either',
+      mates: housing.mates ?? [],
     }
   }),
   rules: [...catalogue.rules.values()].map(({ id, name }) => ({ id, name })),

@@ -16,7 +16,13 @@ import { adapterFaultWords } from '@/words/rework'
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
 const numbersInput = z.strictObject({ jobId: key, end: key, housing: key })
-const adapterInput = z.strictObject({ jobId: key, a: key, b: key, by: key, lengthMm: z.number().min(ADAPTER_LENGTH_MM.min).max(ADAPTER_LENGTH_MM.max) })
+const adapterInput = z.strictObject({
+  jobId: key,
+  a: key,
+  b: key,
+  by: key,
+  lengthMm: z.number().min(ADAPTER_LENGTH_MM.min).max(ADAPTER_LENGTH_MM.max),
+})
 
 /** The new cavities of an end's wires, by each way of numbering. */
 export interface NewNumbers {
@@ -39,11 +45,17 @@ export async function newNumbers(input: z.infer<typeof numbersInput>): Promise<O
   const filled = new Set((planIndex(folded.state.plan).byEnd.get(endKey(1, end)) ?? []).map((one) => one.at.cavity))
   const used = from.cavities.map((cavity) => cavity.id).filter((id) => filled.has(id))
   const by = (how: CavityMapping) => Object.fromEntries(mapCavities(from, to, used, how).map)
-  return done({ used, there: to.cavities.map((cavity) => cavity.id), ways: { 'same-id': by('same-id'), 'same-place': by('same-place'), 'in-order': by('in-order') } })
+  return done({
+    used,
+    there: to.cavities.map((cavity) => cavity.id),
+    ways: { 'same-id': by('same-id'), 'same-place': by('same-place'), 'in-order': by('in-order') },
+  })
 }
 
 /** Makes a job of its own: the adapter between two ends that mate and are wired differently. */
-export async function makeAdapter(input: z.infer<typeof adapterInput>): Promise<Outcome<{ readonly id: string; readonly left: string | undefined }>> {
+export async function makeAdapter(
+  input: z.infer<typeof adapterInput>,
+): Promise<Outcome<{ readonly id: string; readonly left: string | undefined }>> {
   const { jobId, a, b, by, lengthMm } = adapterInput.parse(input)
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
@@ -51,8 +63,22 @@ export async function makeAdapter(input: z.infer<typeof adapterInput>): Promise<
   const adapter = adapterPlan(shelf, folded.state.plan, folded.state.facts, a, b, lengthMm)
   if (!adapter.ok) return refused(adapterFaultWords(adapter.fault))
   const now = new Date()
-  const made = await createJob(db, jobs, { id: newId(), entries: firstEntries(shelf, adapter.value.plan, now.toISOString().slice(0, 10), newId), by, now })
+  const made = await createJob(db, jobs, {
+    id: newId(),
+    entries: firstEntries(shelf, adapter.value.plan, now.toISOString().slice(0, 10), newId),
+    by,
+    now,
+  })
   if (!made.ok) return refused(refusalWords(made.fault.refusal))
   const { left } = adapter.value
-  return done({ id: made.value.id, left: left.length === 0 ? undefined : list(left.map((one) => `${one.end}.${one.cavity} ${one.signal}`), 6) })
+  return done({
+    id: made.value.id,
+    left:
+      left.length === 0
+        ? undefined
+        : list(
+            left.map((one) => `${one.end}.${one.cavity} ${one.signal}`),
+            6,
+          ),
+  })
 }

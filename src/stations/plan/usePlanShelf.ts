@@ -9,9 +9,12 @@ export function usePlanShelf(jobId: string, seq: number): PlanShelf {
   const [shelf, setShelf] = useState(nothing)
   useEffect(() => {
     const stop = new AbortController()
-    void fetch(`/jobs/${encodeURIComponent(jobId)}/plan/shelf`, { signal: stop.signal }).then(async (response) => {
-      if (response.ok) setShelf((await response.json()) as PlanShelf)
-    }, () => undefined)
+    void fetch(`/jobs/${encodeURIComponent(jobId)}/plan/shelf`, { signal: stop.signal }).then(
+      async (response) => {
+        if (response.ok) setShelf((await response.json()) as PlanShelf)
+      },
+      () => undefined,
+    )
     return () => stop.abort()
   }, [jobId, seq])
   return shelf

@@ -11,7 +11,10 @@ export interface Asked {
   readonly preview: ChangePreview
 }
 
-const unreachable = { ok: false, message: 'The bench does not answer. Nothing was changed; what you typed is kept.' } as const
+const unreachable = {
+  ok: false,
+  message: 'The bench does not answer. Nothing was changed; what you typed is kept.',
+} as const
 
 /** Saves plan changes. One that undoes work is shown first, and applied only when that is meant. */
 export function useSavePlan() {
@@ -25,7 +28,9 @@ export function useSavePlan() {
       tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
       return false
     }
-    const outcome = await savePlan({ jobId: id, seen: state.seq, by: operator.id, change, accept: [...accept] }).catch(() => unreachable)
+    const outcome = await savePlan({ jobId: id, seen: state.seq, by: operator.id, change, accept: [...accept] }).catch(
+      () => unreachable,
+    )
     if (!outcome.ok) {
       tell({ tone: 'fault', text: outcome.message })
       return false

@@ -31,35 +31,100 @@ export function CutPane() {
   const named = current?.plan && namePieces(current.batch, current.plan)
   const first = named?.spools[0]
   const cut = async (pieces: readonly CutPiece[], spool?: string) => {
-    const said: Said[] = pieces.map(({ unit, wire, lengthMm }) => ({ kind: 'wire-cut', unit, wire: wire.id, lengthMm, ...(spool !== undefined && { spool }) }))
+    const said: Said[] = pieces.map(({ unit, wire, lengthMm }) => ({
+      kind: 'wire-cut',
+      unit,
+      wire: wire.id,
+      lengthMm,
+      ...(spool !== undefined && { spool }),
+    }))
     // a journal takes so many at once; what is written stays written when a later part is not
-    for (let from = 0; from < said.length; from += AT_ONCE) if (!(await append(...said.slice(from, from + AT_ONCE)))) break
+    for (let from = 0; from < said.length; from += AT_ONCE)
+      if (!(await append(...said.slice(from, from + AT_ONCE)))) break
     reload()
   }
   useKeys([
-    { key: ' ', words: 'The first spool’s pieces are cut', run: () => void (first && !busy && cut(first.pieces, first.spool)) },
-    { key: 'b', words: 'Next wire type', run: () => setWanted(batches[(batches.findIndex((one) => one === batch) + 1) % Math.max(1, batches.length)]?.type) },
+    {
+      key: ' ',
+      words: 'The first spool’s pieces are cut',
+      run: () => void (first && !busy && cut(first.pieces, first.spool)),
+    },
+    {
+      key: 'b',
+      words: 'Next wire type',
+      run: () =>
+        setWanted(batches[(batches.findIndex((one) => one === batch) + 1) % Math.max(1, batches.length)]?.type),
+    },
   ])
-  if (!batch) return <div className="work"><p className="note attend">No wires yet: plan them first.</p></div>
+  if (!batch)
+    return (
+      <div className="work">
+        <p className="note attend">No wires yet: plan them first.</p>
+      </div>
+    )
   const type = state.facts.wireTypes[batch.type]
   return (
     <>
       <div className="work">
         <Readouts>
-          <Readout label="Cut next" value={first ? figure(first.pieces[0]?.lengthMm ?? 0, 0) : batch.pieces[0] ? figure(batch.pieces[0].lengthMm, 0) : '–'} unit="mm" also={first ? `${String(first.pieces.length)} from ${first.spool}` : type?.name ?? batch.type} wide />
+          <Readout
+            label="Cut next"
+            value={
+              first
+                ? figure(first.pieces[0]?.lengthMm ?? 0, 0)
+                : batch.pieces[0]
+                  ? figure(batch.pieces[0].lengthMm, 0)
+                  : '–'
+            }
+            unit="mm"
+            also={first ? `${String(first.pieces.length)} from ${first.spool}` : (type?.name ?? batch.type)}
+            wide
+          />
           <Readout label="Wire" value={batch.type} also={type?.name ?? ''} wide />
-          <Readout label="To cut" value={String(batch.pieces.length)} unit={`of ${String(batch.all)}`} also={metres(batch.totalMm)} />
-          <Readout label="Waste" value={current?.plan ? figure(current.plan.wasteMm, 0) : '–'} unit="mm" also={current?.plan ? (current.plan.proven ? 'least there is' : `${String(current.plan.spoolsOpened)}, at least ${String(current.plan.bound)}`) : ''} />
+          <Readout
+            label="To cut"
+            value={String(batch.pieces.length)}
+            unit={`of ${String(batch.all)}`}
+            also={metres(batch.totalMm)}
+          />
+          <Readout
+            label="Waste"
+            value={current?.plan ? figure(current.plan.wasteMm, 0) : '–'}
+            unit="mm"
+            also={
+              current?.plan
+                ? current.plan.proven
+                  ? 'least there is'
+                  : `${String(current.plan.spoolsOpened)}, at least ${String(current.plan.bound)}`
+                : ''
+            }
+          />
         </Readouts>
         <section className="sheet sheet-fill" aria-label="Cut list">
           <div className="sheet-body" tabIndex={0} role="region" aria-label="Pieces by spool">
-            {batch.pieces.length === 0 && <p className="good" style={{ padding: 16 }}>✓ All {batch.all} wires of {batch.type} are cut.</p>}
+            {batch.pieces.length === 0 && (
+              <p className="good" style={{ padding: 16 }}>
+                ✓ All {batch.all} wires of {batch.type} are cut.
+              </p>
+            )}
             {named?.spools.map((one, i) => (
               <div key={one.spool} className="cut-spool" data-first={i === 0}>
                 <h2>
-                  <span><b className="mono">{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves <b className="mono">{metres(one.leftMm)}</b></span>
-                  <button type="button" className={`act-button ${i === 0 ? 'main' : ''}`} disabled={busy} style={{ width: 'auto' }} onClick={() => void cut(one.pieces, one.spool)}>
-                    <span>{plural(one.pieces.length, 'piece')} cut from {one.spool}</span> {i === 0 && <kbd aria-hidden="true">Space</kbd>}
+                  <span>
+                    <b className="mono">{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves{' '}
+                    <b className="mono">{metres(one.leftMm)}</b>
+                  </span>
+                  <button
+                    type="button"
+                    className={`act-button ${i === 0 ? 'main' : ''}`}
+                    disabled={busy}
+                    style={{ width: 'auto' }}
+                    onClick={() => void cut(one.pieces, one.spool)}
+                  >
+                    <span>
+                      {plural(one.pieces.length, 'piece')} cut from {one.spool}
+                    </span>{' '}
+                    {i === 0 && <kbd aria-hidden="true">Space</kbd>}
                   </button>
                 </h2>
                 <Pieces pieces={one.pieces} quantity={state.plan.quantity} />
@@ -69,7 +134,15 @@ export function CutPane() {
               <div className="cut-spool">
                 <h2>
                   <span className="attend">▲ {plural(named.short.length, 'piece')} without a counted spool</span>
-                  <button type="button" className="act-button" disabled={busy} style={{ width: 'auto' }} onClick={() => void cut(named.short)}><span>They are cut all the same</span></button>
+                  <button
+                    type="button"
+                    className="act-button"
+                    disabled={busy}
+                    style={{ width: 'auto' }}
+                    onClick={() => void cut(named.short)}
+                  >
+                    <span>They are cut all the same</span>
+                  </button>
                 </h2>
                 <Pieces pieces={named.short} quantity={state.plan.quantity} />
               </div>
@@ -81,16 +154,36 @@ export function CutPane() {
         <h2 className="card-title">Cut by wire type</h2>
         <div className="choices" role="group" aria-label="Wire type">
           {batches.map((one) => (
-            <button key={one.type} type="button" className="choice" aria-pressed={one === batch} onClick={() => setWanted(one.type)}>
-              <span className={one.pieces.length === 0 ? 'good' : 'dim'} aria-hidden="true">{one.pieces.length === 0 ? '✓' : '○'}</span>
+            <button
+              key={one.type}
+              type="button"
+              className="choice"
+              aria-pressed={one === batch}
+              onClick={() => setWanted(one.type)}
+            >
+              <span className={one.pieces.length === 0 ? 'good' : 'dim'} aria-hidden="true">
+                {one.pieces.length === 0 ? '✓' : '○'}
+              </span>
               <span className="mono">{one.type}</span>
-              <span className="small">{one.pieces.length === 0 ? 'all cut' : `${String(one.pieces.length)} to cut`}</span>
+              <span className="small">
+                {one.pieces.length === 0 ? 'all cut' : `${String(one.pieces.length)} to cut`}
+              </span>
             </button>
           ))}
         </div>
-        <a className="act-button" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download><span>Print the labels first</span> <span aria-hidden="true">↓</span></a>
-        <SpoolForm key={batch.type} type={batch.type} spools={spools?.filter((one) => one.wireType === batch.type) ?? []} written={reload} />
-        <p className="small dim">Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut away from the hand, eye protection on.</p>
+        <a className="act-button" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download>
+          <span>Print the labels first</span> <span aria-hidden="true">↓</span>
+        </a>
+        <SpoolForm
+          key={batch.type}
+          type={batch.type}
+          spools={spools?.filter((one) => one.wireType === batch.type) ?? []}
+          written={reload}
+        />
+        <p className="small dim">
+          Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut
+          away from the hand, eye protection on.
+        </p>
       </aside>
     </>
   )
@@ -103,20 +196,37 @@ function Pieces({ pieces, quantity }: { readonly pieces: readonly CutPiece[]; re
   return (
     <ul className="cut-pieces">
       {pieces.slice(0, DRAWN).map(({ unit, wire, lengthMm }) => (
-        <li key={`${String(unit)}/${wire.id}`}><b className="mono">{figure(lengthMm, 0)}</b> <span className="mono">{wire.id}{quantity > 1 && ` #${String(unit)}`}</span> <Swatch colour={wire.colour} width={18} /></li>
+        <li key={`${String(unit)}/${wire.id}`}>
+          <b className="mono">{figure(lengthMm, 0)}</b>{' '}
+          <span className="mono">
+            {wire.id}
+            {quantity > 1 && ` #${String(unit)}`}
+          </span>{' '}
+          <Swatch colour={wire.colour} width={18} />
+        </li>
       ))}
       {pieces.length > DRAWN && <li className="dim">and {pieces.length - DRAWN} more</li>}
     </ul>
   )
 }
 
-function SpoolForm({ type, spools, written }: { readonly type: string; readonly spools: readonly Spool[]; readonly written: () => void }) {
+function SpoolForm({
+  type,
+  spools,
+  written,
+}: {
+  readonly type: string
+  readonly spools: readonly Spool[]
+  readonly written: () => void
+}) {
   const [name, setName] = useState('')
   const [left, setLeft] = useState('')
   const [fault, setFault] = useState<string>()
   const read = parseQuantity(left, 'length')
   const write = async (line: Spool) => {
-    const outcome = await countSpool(line).catch(() => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const)
+    const outcome = await countSpool(line).catch(
+      () => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const,
+    )
     if (!outcome.ok) {
       setFault(outcome.message)
       return
@@ -130,19 +240,46 @@ function SpoolForm({ type, spools, written }: { readonly type: string; readonly 
     <form
       onSubmit={(event) => {
         event.preventDefault()
-        if (read.ok && name.trim() !== '') void write({ id: name.trim(), wireType: type, leftMm: Math.round(read.value) })
+        if (read.ok && name.trim() !== '')
+          void write({ id: name.trim(), wireType: type, leftMm: Math.round(read.value) })
       }}
     >
-      {spools.length === 0 ? <p className="small">No spool of {type} is counted: say what lies on the shelf.</p> : (
-        <ul className="small">{spools.map((one) => <li key={one.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '2px 0' }}><span className="mono">{one.id}</span><span className="mono">{metres(one.leftMm)}</span></li>)}</ul>
+      {spools.length === 0 ? (
+        <p className="small">No spool of {type} is counted: say what lies on the shelf.</p>
+      ) : (
+        <ul className="small">
+          {spools.map((one) => (
+            <li key={one.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '2px 0' }}>
+              <span className="mono">{one.id}</span>
+              <span className="mono">{metres(one.leftMm)}</span>
+            </li>
+          ))}
+        </ul>
       )}
       <div className="field-row">
-        <label className="field">Spool or off-cut<input value={name} placeholder="SP-12" onChange={(event) => setName(event.target.value)} /></label>
-        <label className="field">Left on it<input value={left} placeholder="25 m" aria-invalid={left !== '' && !read.ok} onChange={(event) => setLeft(event.target.value)} /></label>
+        <label className="field">
+          Spool or off-cut
+          <input value={name} placeholder="SP-12" onChange={(event) => setName(event.target.value)} />
+        </label>
+        <label className="field">
+          Left on it
+          <input
+            value={left}
+            placeholder="25 m"
+            aria-invalid={left !== '' && !read.ok}
+            onChange={(event) => setLeft(event.target.value)}
+          />
+        </label>
       </div>
       {left !== '' && !read.ok && <p className="note fault">▲ {quantityWords(read.fault, 'length')}</p>}
-      {fault !== undefined && <p className="note fault" role="alert">▲ {fault}</p>}
-      <button type="submit" className="act-button" style={{ marginTop: 8 }} disabled={!read.ok || name.trim() === ''}><span>Write it down</span></button>
+      {fault !== undefined && (
+        <p className="note fault" role="alert">
+          ▲ {fault}
+        </p>
+      )}
+      <button type="submit" className="act-button" style={{ marginTop: 8 }} disabled={!read.ok || name.trim() === ''}>
+        <span>Write it down</span>
+      </button>
     </form>
   )
 }
@@ -153,7 +290,9 @@ function useSpools(batches: readonly CutBatch[]) {
   const types = batches.map((batch) => batch.type).join()
   useEffect(() => {
     let late = false
-    void spoolsOf(types === '' ? [] : types.split(',')).then((found) => !late && setSpools(found)).catch(() => !late && setSpools([]))
+    void spoolsOf(types === '' ? [] : types.split(','))
+      .then((found) => !late && setSpools(found))
+      .catch(() => !late && setSpools([]))
     return () => {
       late = true
     }
@@ -168,7 +307,13 @@ function usePlan(batch: CutBatch | undefined, spools: readonly Spool[] | undefin
     if (!batch || !spools) return undefined
     const stop = new AbortController()
     const mine = spools.filter((one) => one.wireType === batch.type)
-    void planCuts(cutRequest(batch, mine.map((one) => ({ id: one.id, lengthMm: one.leftMm }))), stop.signal).then((answer) => {
+    void planCuts(
+      cutRequest(
+        batch,
+        mine.map((one) => ({ id: one.id, lengthMm: one.leftMm })),
+      ),
+      stop.signal,
+    ).then((answer) => {
       if (!stop.signal.aborted) setPlanned({ batch, spools: mine, plan: answer?.ok ? answer.value : undefined })
     })
     return () => stop.abort()

@@ -38,7 +38,15 @@ const loadTrial = () => import('./TrialPane')
 const STOP_STEP_MM = 0.1
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */
-export function PrepItem({ termination, set, done }: { readonly termination: Termination; readonly set: ChosenSet; readonly done: () => void }) {
+export function PrepItem({
+  termination,
+  set,
+  done,
+}: {
+  readonly termination: Termination
+  readonly set: ChosenSet
+  readonly done: () => void
+}) {
   const { state, append, busy } = useJob()
   const trial = useBeside(loadTrial)
   const { wire, side, key, unit } = termination
@@ -63,13 +71,78 @@ export function PrepItem({ termination, set, done }: { readonly termination: Ter
   const rules = rulesOf(state)
   const allowance = rules.strandAllowance
   const thread = threadFirst(state, termination, set)
-  const practices = contact ? practicesAt('prep', contact.construction, rules).open.filter((one) => (one.id === 'fold-back' ? set.foldBack === true : one.id !== 'lubricant' || set.seal !== undefined || contact.construction === 'closed-barrel')) : []
+  const practices = contact
+    ? practicesAt('prep', contact.construction, rules).open.filter((one) =>
+        one.id === 'fold-back'
+          ? set.foldBack === true
+          : one.id !== 'lubricant' || set.seal !== undefined || contact.construction === 'closed-barrel',
+      )
+    : []
   const lines: CheckLine[] = [
-    ...(cut ? [] : [{ id: 'cut', words: <>Cut to <b className="mono">{figure(cutMm, 0)} mm</b></>, hint: cutMm > wire.lengthMm ? `${figure(wire.lengthMm, 0)} needed, the rest is slack for second tries` : undefined, seen: 'It is cut' }]),
-    ...thread.map((item) => ({ id: item.code, words: <>{threadWords[item.code]}{item.part !== undefined && <> <b className="mono">{item.part}</b></>}{item.backMm !== undefined && <>, <b className="mono">{mm(item.backMm, 0)}</b></>}</>, hint: item.code === 'label' ? `says ${wire.id}` : undefined, seen: 'It is on' })),
-    { id: 'strip', words: <>Strip <b className="mono">{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b></>, hint: 'unsure? a small bite, try it, a little more', seen: 'It is stripped' },
-    ...(set.foldBack ? [{ id: 'fold', words: 'Fold the bare end back on itself, flat', hint: 'recorded with this wire', seen: 'It is folded' }] : []),
-    { id: 'strands', words: 'Strands whole, lay as it was', hint: `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`, seen: 'Strands are whole' },
+    ...(cut
+      ? []
+      : [
+          {
+            id: 'cut',
+            words: (
+              <>
+                Cut to <b className="mono">{figure(cutMm, 0)} mm</b>
+              </>
+            ),
+            hint:
+              cutMm > wire.lengthMm
+                ? `${figure(wire.lengthMm, 0)} needed, the rest is slack for second tries`
+                : undefined,
+            seen: 'It is cut',
+          },
+        ]),
+    ...thread.map((item) => ({
+      id: item.code,
+      words: (
+        <>
+          {threadWords[item.code]}
+          {item.part !== undefined && (
+            <>
+              {' '}
+              <b className="mono">{item.part}</b>
+            </>
+          )}
+          {item.backMm !== undefined && (
+            <>
+              , <b className="mono">{mm(item.backMm, 0)}</b>
+            </>
+          )}
+        </>
+      ),
+      hint: item.code === 'label' ? `says ${wire.id}` : undefined,
+      seen: 'It is on',
+    })),
+    {
+      id: 'strip',
+      words: (
+        <>
+          Strip <b className="mono">{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b>
+        </>
+      ),
+      hint: 'unsure? a small bite, try it, a little more',
+      seen: 'It is stripped',
+    },
+    ...(set.foldBack
+      ? [
+          {
+            id: 'fold',
+            words: 'Fold the bare end back on itself, flat',
+            hint: 'recorded with this wire',
+            seen: 'It is folded',
+          },
+        ]
+      : []),
+    {
+      id: 'strands',
+      words: 'Strands whole, lay as it was',
+      hint: `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`,
+      seen: 'Strands are whole',
+    },
   ]
   const checks = useChecks(key, lines)
   const { ahead, allowed } = aheadOfRelease(state, id)
@@ -77,17 +150,40 @@ export function PrepItem({ termination, set, done }: { readonly termination: Ter
   const write = async () => {
     if (!read.ok || lost === undefined) return
     const first: Said[] = cut ? [] : [{ kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutMm }]
-    const stripped: Said = { kind: 'stripped', term: key, stripMm: Math.round(read.value * 100) / 100, threaded: thread.map((item) => item.code), strandsLost: lost, ...(chosen.length > 0 && { practices: [...chosen] }), ...(usedMm > 0 && { usedMm }) }
+    const stripped: Said = {
+      kind: 'stripped',
+      term: key,
+      stripMm: Math.round(read.value * 100) / 100,
+      threaded: thread.map((item) => item.code),
+      strandsLost: lost,
+      ...(chosen.length > 0 && { practices: [...chosen] }),
+      ...(usedMm > 0 && { usedMm }),
+    }
     if (await append(...first, stripped)) done()
   }
-  const setStop = (toMm: number) => void append({ kind: 'setup-adjusted', setup: id, part: 'strip-stop', toMm: tenth(toMm), nominalMm: set.strip.nominalMm, why: 'by-hand' })
+  const setStop = (toMm: number) =>
+    void append({
+      kind: 'setup-adjusted',
+      setup: id,
+      part: 'strip-stop',
+      toMm: tenth(toMm),
+      nominalMm: set.strip.nominalMm,
+      why: 'by-hand',
+    })
   const follow = (answer: TrialAnswer) => {
     setTrying(false)
     setSeen(undefined)
-    const how = answer.do === 'strip-more' || answer.do === 'trim-conductor' || answer.do === 'cut-back' ? answer.do : undefined
+    const how =
+      answer.do === 'strip-more' || answer.do === 'trim-conductor' || answer.do === 'cut-back' ? answer.do : undefined
     if (!how) return
     if (now.stripped) {
-      void append({ kind: 'strip-mended', term: key, how, byMm: answer.byMm ?? answer.costMm, why: seen ?? 'seen' }).then((written) => written && how === 'cut-back' && done())
+      void append({
+        kind: 'strip-mended',
+        term: key,
+        how,
+        byMm: answer.byMm ?? answer.costMm,
+        why: seen ?? 'seen',
+      }).then((written) => written && how === 'cut-back' && done())
       return
     }
     if (answer.stripMm !== undefined) setText(figure(answer.stripMm, 1))
@@ -96,43 +192,136 @@ export function PrepItem({ termination, set, done }: { readonly termination: Ter
   }
   const canTry = !now.crimp
   useKeys([
-    ...(canTry && !trying ? [{ key: 'w', words: 'What do you see? Try it in the contact', run: () => setTrying(true) }] : []),
-    ...(!now.stripped && !trying ? [{ key: '[', words: 'Stripper’s stop 0.1 mm shorter', run: () => setStop(stopMm - STOP_STEP_MM) }, { key: ']', words: 'Stripper’s stop 0.1 mm longer', run: () => setStop(stopMm + STOP_STEP_MM) }] : []),
+    ...(canTry && !trying
+      ? [{ key: 'w', words: 'What do you see? Try it in the contact', run: () => setTrying(true) }]
+      : []),
+    ...(!now.stripped && !trying
+      ? [
+          { key: '[', words: 'Stripper’s stop 0.1 mm shorter', run: () => setStop(stopMm - STOP_STEP_MM) },
+          { key: ']', words: 'Stripper’s stop 0.1 mm longer', run: () => setStop(stopMm + STOP_STEP_MM) },
+        ]
+      : []),
   ])
   const measured = now.stripped?.stripMm ?? (read.ok ? read.value : undefined)
-  const piece = specimenOf(state, wire, set, { crimped: false, stripMm: measured, defect: seen && sightingDefect[seen] })
+  const piece = specimenOf(state, wire, set, {
+    crimped: false,
+    stripMm: measured,
+    defect: seen && sightingDefect[seen],
+  })
   const slack = slackOf(state, unit, wire, side)
   return (
     <>
       <div className="work">
         <Readouts>
-          <Readout label="Now" value={termName(key, state.plan.quantity)} also={<><Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}</>} wide />
-          <Readout label={cut ? 'Cut, done' : 'Cut'} value={figure(cutMm, 0)} unit="mm" also={type?.name ?? wire.type} wide />
-          <Readout label="Strip" value={figure(set.strip.nominalMm, 1)} unit="mm" also={range(set.strip.minMm, set.strip.maxMm, 1)} />
-          <Readout label="Notch" value={notchMm === undefined ? '–' : figure(notchMm, 1)} unit={notchMm === undefined ? undefined : 'mm'} also={type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''} change={notchMm !== set.setup.notchMm} />
+          <Readout
+            label="Now"
+            value={termName(key, state.plan.quantity)}
+            also={
+              <>
+                <Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}
+              </>
+            }
+            wide
+          />
+          <Readout
+            label={cut ? 'Cut, done' : 'Cut'}
+            value={figure(cutMm, 0)}
+            unit="mm"
+            also={type?.name ?? wire.type}
+            wide
+          />
+          <Readout
+            label="Strip"
+            value={figure(set.strip.nominalMm, 1)}
+            unit="mm"
+            also={range(set.strip.minMm, set.strip.maxMm, 1)}
+          />
+          <Readout
+            label="Notch"
+            value={notchMm === undefined ? '–' : figure(notchMm, 1)}
+            unit={notchMm === undefined ? undefined : 'mm'}
+            also={type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''}
+            change={notchMm !== set.setup.notchMm}
+          />
         </Readouts>
-        <section className="sheet sheet-fill" aria-label={seen && seen !== 'fits' ? 'As reported' : 'How it should look'}>
+        <section
+          className="sheet sheet-fill"
+          aria-label={seen && seen !== 'fits' ? 'As reported' : 'How it should look'}
+        >
           <div className="sheet-head">
             <span>{contact?.name ?? set.contact}, held beside the stripped wire</span>
-            <span className="caption">{seen && seen !== 'fits' && <span className="fault">AS REPORTED ·</span>} SIDE, TO SCALE</span>
+            <span className="caption">
+              {seen && seen !== 'fits' && <span className="fault">AS REPORTED ·</span>} SIDE, TO SCALE
+            </span>
           </div>
-          <div className="sheet-body" style={{ padding: 12, overflow: 'hidden' }}>{piece && <SpecimenDrawing piece={piece} />}</div>
-          <StripScale window={set.strip} stripMm={measured} stopMm={stopMm} moved={stopMm !== tenth(set.strip.nominalMm)} />
+          <div className="sheet-body" style={{ padding: 12, overflow: 'hidden' }}>
+            {piece && <SpecimenDrawing piece={piece} />}
+          </div>
+          <StripScale
+            window={set.strip}
+            stripMm={measured}
+            stopMm={stopMm}
+            moved={stopMm !== tenth(set.strip.nominalMm)}
+          />
         </section>
       </div>
       <aside className="pane pane-card" aria-label="This termination">
         <WireChips wire={wire} side={side} />
         {trying ? (
-          trial && <trial.TrialPane termination={termination} set={set} stripMm={measured ?? set.strip.nominalMm} seen={seen} onSee={setSeen} onDo={follow} close={() => { setTrying(false); setSeen(undefined) }} />
+          trial && (
+            <trial.TrialPane
+              termination={termination}
+              set={set}
+              stripMm={measured ?? set.strip.nominalMm}
+              seen={seen}
+              onSee={setSeen}
+              onDo={follow}
+              close={() => {
+                setTrying(false)
+                setSeen(undefined)
+              }}
+            />
+          )
         ) : now.stripped ? (
           <>
             <h2 className="card-title good">✓ Stripped {mm(now.stripped.stripMm)}</h2>
-            <p>{now.crimp ? 'Crimped already.' : 'Ready for its contact.'} On the wire: {now.stripped.threaded.map((code) => (code in threadWords ? threadWords[code as keyof typeof threadWords].split(',')[0] : code)).join(', ').toLowerCase()}.</p>
-            {now.stripped.practices && <p className="note caution">Recorded: {now.stripped.practices.map((one) => (one in practiceWords ? practiceWords[one as PracticeId].name.toLowerCase() : one)).join(', ')}.</p>}
+            <p>
+              {now.crimp ? 'Crimped already.' : 'Ready for its contact.'} On the wire:{' '}
+              {now.stripped.threaded
+                .map((code) =>
+                  code in threadWords ? threadWords[code as keyof typeof threadWords].split(',')[0] : code,
+                )
+                .join(', ')
+                .toLowerCase()}
+              .
+            </p>
+            {now.stripped.practices && (
+              <p className="note caution">
+                Recorded:{' '}
+                {now.stripped.practices
+                  .map((one) => (one in practiceWords ? practiceWords[one as PracticeId].name.toLowerCase() : one))
+                  .join(', ')}
+                .
+              </p>
+            )}
             {!now.crimp && (
               <>
-                <button type="button" className="act-button" onClick={() => setTrying(true)}><span>What do you see?</span> <kbd aria-hidden="true">W</kbd></button>
-                <button type="button" className="act-button" disabled={busy} onClick={() => void append({ kind: 'strip-mended', term: key, how: 'cut-back', byMm: slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2) }).then((written) => written && done())}>
+                <button type="button" className="act-button" onClick={() => setTrying(true)}>
+                  <span>What do you see?</span> <kbd aria-hidden="true">W</kbd>
+                </button>
+                <button
+                  type="button"
+                  className="act-button"
+                  disabled={busy}
+                  onClick={() =>
+                    void append({
+                      kind: 'strip-mended',
+                      term: key,
+                      how: 'cut-back',
+                      byMm: slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2),
+                    }).then((written) => written && done())
+                  }
+                >
                   <span>Cut back and strip again</span>
                   <span className="mono small">−{slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2)} mm</span>
                 </button>
@@ -141,43 +330,100 @@ export function PrepItem({ termination, set, done }: { readonly termination: Ter
           </>
         ) : (
           <>
-            <h2 className="card-title">{thread.some((item) => item.code !== 'label') ? 'Thread first, then strip' : 'Label, then strip'}</h2>
+            <h2 className="card-title">
+              {thread.some((item) => item.code !== 'label') ? 'Thread first, then strip' : 'Label, then strip'}
+            </h2>
             {held && (
               <p className="note attend">
-                <b>◆ Wait for the first piece.</b> {ahead} of this setup {ahead === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.
+                <b>◆ Wait for the first piece.</b> {ahead} of this setup {ahead === 1 ? 'is' : 'are'} stripped and
+                nothing is released. A wrong strip must not be found after the batch.
               </p>
             )}
-            <CheckList lines={lines} checks={checks} main="Prepared" busy={busy} onMain={() => void write()} enabled={!held && read.ok && verdict?.kind === 'inside' && lost !== undefined && lost <= allowance} />
+            <CheckList
+              lines={lines}
+              checks={checks}
+              main="Prepared"
+              busy={busy}
+              onMain={() => void write()}
+              enabled={!held && read.ok && verdict?.kind === 'inside' && lost !== undefined && lost <= allowance}
+            />
             <div className="field-row">
               <label className="field">
                 Strip as measured
-                <input value={text} inputMode="decimal" aria-invalid={verdict?.kind !== 'inside'} onChange={(event) => setText(event.target.value)} />
+                <input
+                  value={text}
+                  inputMode="decimal"
+                  aria-invalid={verdict?.kind !== 'inside'}
+                  onChange={(event) => setText(event.target.value)}
+                />
               </label>
               <label className="field">
                 Strands lost
-                <input value={lostText} inputMode="numeric" aria-invalid={lost === undefined || lost > allowance} onChange={(event) => setLost(event.target.value)} />
+                <input
+                  value={lostText}
+                  inputMode="numeric"
+                  aria-invalid={lost === undefined || lost > allowance}
+                  onChange={(event) => setLost(event.target.value)}
+                />
               </label>
             </div>
             {!read.ok && <p className="note fault">▲ {quantityWords(read.fault, 'length')}</p>}
             {verdict && verdict.kind !== 'inside' && (
               <p className="note fault" role="alert">
-                <b>▲ {verdict.kind === 'short' ? `Strip ${mm(verdict.byMm, 1)} more` : `Trim ${mm(verdict.byMm, 1)} off the conductor`}</b>: as it is, {stripLimitWords[verdict.code]}.
+                <b>
+                  ▲{' '}
+                  {verdict.kind === 'short'
+                    ? `Strip ${mm(verdict.byMm, 1)} more`
+                    : `Trim ${mm(verdict.byMm, 1)} off the conductor`}
+                </b>
+                : as it is, {stripLimitWords[verdict.code]}.
               </p>
             )}
-            {lost !== undefined && lost > allowance && <p className="note fault">▲ Cut back and strip again: {allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost under these rules.</p>}
-            <button type="button" className="act-button" onClick={() => setTrying(true)}><span>Try it: what do you see?</span> <kbd aria-hidden="true">W</kbd></button>
-            {practices.filter((one) => one.id !== 'fold-back').map((one) => (
-              <label key={one.id} className="small" style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }} title={practiceWords[one.id].act}>
-                <input type="checkbox" checked={chosen.includes(one.id)} onChange={(event) => setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((other) => other !== one.id))} />
-                {practiceWords[one.id].name}{one.allowance(rules) === 'recorded' && ', recorded'}
-              </label>
-            ))}
-            {usedMm > 0 && <p className="small attend">This strip’s tries have cost <b className="mono">{mm(usedMm, 1)}</b>: written with it.</p>}
+            {lost !== undefined && lost > allowance && (
+              <p className="note fault">
+                ▲ Cut back and strip again: {allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost
+                under these rules.
+              </p>
+            )}
+            <button type="button" className="act-button" onClick={() => setTrying(true)}>
+              <span>Try it: what do you see?</span> <kbd aria-hidden="true">W</kbd>
+            </button>
+            {practices
+              .filter((one) => one.id !== 'fold-back')
+              .map((one) => (
+                <label
+                  key={one.id}
+                  className="small"
+                  style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }}
+                  title={practiceWords[one.id].act}
+                >
+                  <input
+                    type="checkbox"
+                    checked={chosen.includes(one.id)}
+                    onChange={(event) =>
+                      setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((other) => other !== one.id))
+                    }
+                  />
+                  {practiceWords[one.id].name}
+                  {one.allowance(rules) === 'recorded' && ', recorded'}
+                </label>
+              ))}
+            {usedMm > 0 && (
+              <p className="small attend">
+                This strip’s tries have cost <b className="mono">{mm(usedMm, 1)}</b>: written with it.
+              </p>
+            )}
           </>
         )}
         <SlackLedger termination={termination} />
         <div className="sources">
-          <span>Strip: {set.stripFrom === 'sheet' ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rules.name}”`}.</span>
+          <span>
+            Strip:{' '}
+            {set.stripFrom === 'sheet'
+              ? 'the sheet’s own length'
+              : `the contact’s dimensions, house rules “${rules.name}”`}
+            .
+          </span>
           <span>Cut away from the hand; eye protection on.</span>
         </div>
       </aside>

@@ -21,13 +21,20 @@ export function PrepStation() {
   const cutting = useBeside(loadCutPane)
   const [showsCuts, setShowsCuts] = useState(false)
   const groups = useMemo(() => setupQueue(state), [state])
-  const items = useMemo(() => new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, item] as const))), [groups])
+  const items = useMemo(
+    () => new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, item] as const))),
+    [groups],
+  )
   // a setup whose first piece is not released holds all of its wires but the first
-  const held = useMemo(() => new Set(groups.filter((group) => isHeld(state, group.id)).map((group) => group.id)), [state, groups])
+  const held = useMemo(
+    () => new Set(groups.filter((group) => isHeld(state, group.id)).map((group) => group.id)),
+    [state, groups],
+  )
   const sections = useMemo(
     () =>
       setupSections(
-        groups, state.plan.quantity,
+        groups,
+        state.plan.quantity,
         (item, group) => (item.stage !== 'to-strip' ? 'done' : held.has(group.id) ? 'wait' : 'todo'),
         (group) => group.items.filter((item) => item.stage === 'to-strip').length,
         (item) => areaOf(state, item),
@@ -45,18 +52,41 @@ export function PrepStation() {
   return (
     <div className="station">
       <Queue
-        sections={sections} selected={at} label="Terminations by setup"
+        sections={sections}
+        selected={at}
+        label="Terminations by setup"
         onSelect={(key) => {
           setShowsCuts(false)
           select(key)
         }}
         head={
-          <button type="button" className="act-button" aria-pressed={showsCuts} style={{ margin: '8px 10px', width: 'calc(100% - 20px)', minHeight: 44 }} onClick={() => setShowsCuts(!showsCuts)}>
-            <span>{showsCuts ? 'Back to the strip' : toCut === 0 ? 'Cut list: all cut' : `Cut list: ${String(toCut)} to cut`}</span> <kbd aria-hidden="true">L</kbd>
+          <button
+            type="button"
+            className="act-button"
+            aria-pressed={showsCuts}
+            style={{ margin: '8px 10px', width: 'calc(100% - 20px)', minHeight: 44 }}
+            onClick={() => setShowsCuts(!showsCuts)}
+          >
+            <span>
+              {showsCuts
+                ? 'Back to the strip'
+                : toCut === 0
+                  ? 'Cut list: all cut'
+                  : `Cut list: ${String(toCut)} to cut`}
+            </span>{' '}
+            <kbd aria-hidden="true">L</kbd>
           </button>
         }
       />
-      {showsCuts ? (cutting && <cutting.CutPane />) : item ? <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} /> : items.size > 0 ? <StationDone station="prep" waits={waits} /> : <EmptyPrep />}
+      {showsCuts ? (
+        cutting && <cutting.CutPane />
+      ) : item ? (
+        <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} />
+      ) : items.size > 0 ? (
+        <StationDone station="prep" waits={waits} />
+      ) : (
+        <EmptyPrep />
+      )}
     </div>
   )
 }
@@ -70,7 +100,10 @@ const isHeld = (state: State, setup: string) => {
 
 /** What is due at the bench first, then in place. */
 const firstOpen = (groups: ReturnType<typeof setupQueue>, held: ReadonlySet<string>) => {
-  const open = groups.filter((group) => !held.has(group.id)).flatMap((group) => group.items).filter((item) => item.stage === 'to-strip')
+  const open = groups
+    .filter((group) => !held.has(group.id))
+    .flatMap((group) => group.items)
+    .filter((item) => item.stage === 'to-strip')
   return open.find((item) => !item.inPlace) ?? open[0]
 }
 

@@ -16,14 +16,24 @@ export function SlackLedger({ termination: { unit, wire, side } }: { readonly te
   return (
     <section aria-label="Slack" className="slack">
       <p className={slack.triesLeft === 0 ? 'attend' : undefined}>
-        <b>{slack.triesLeft === 0 ? '◆ No second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}</b>: {mm(slack.leftMm, 0)} of slack, each costs {mm(slack.tryMm, 0)} here.
+        <b>{slack.triesLeft === 0 ? '◆ No second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}</b>:{' '}
+        {mm(slack.leftMm, 0)} of slack, each costs {mm(slack.tryMm, 0)} here.
       </p>
       <p className="small dim">
-        Cut {mm(slack.cutMm, 0)}, needed {mm(slack.neededMm, 0)}{slack.usedHereMm > 0 && `, used here ${mm(slack.usedHereMm, 1)}`}{slack.usedThereMm > 0 && `, at the other end ${mm(slack.usedThereMm, 1)}`}.
+        Cut {mm(slack.cutMm, 0)}, needed {mm(slack.neededMm, 0)}
+        {slack.usedHereMm > 0 && `, used here ${mm(slack.usedHereMm, 1)}`}
+        {slack.usedThereMm > 0 && `, at the other end ${mm(slack.usedThereMm, 1)}`}.
         {lost && ` ${plural(lost.count, 'wire')} lost before.`}
       </p>
       {isCut && slack.triesLeft === 0 && !seated && (
-        <button type="button" className="act-button" disabled={busy} onClick={() => void append({ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` })}>
+        <button
+          type="button"
+          className="act-button"
+          disabled={busy}
+          onClick={() =>
+            void append({ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` })
+          }
+        >
           <span>Too short: scrap it, cut a new one</span>
         </button>
       )}

@@ -3,7 +3,17 @@ import { stripLimitWords } from '@/words/crimp'
 import { figure } from '@/words/figures'
 
 /** The strip window to scale: what breaks below it, what above, where this strip and the stripper's stop lie. */
-export function StripScale({ window, stripMm, stopMm, moved }: { readonly window: StripWindow; readonly stripMm: number | undefined; readonly stopMm: number; /** set otherwise than the window's middle */ readonly moved: boolean }) {
+export function StripScale({
+  window,
+  stripMm,
+  stopMm,
+  moved,
+}: {
+  readonly window: StripWindow
+  readonly stripMm: number | undefined
+  readonly stopMm: number
+  /** set otherwise than the window's middle */ readonly moved: boolean
+}) {
   const { minMm, maxMm, limits } = window
   const span = Math.max(maxMm - minMm, 0.4)
   const from = minMm - span
@@ -12,19 +22,37 @@ export function StripScale({ window, stripMm, stopMm, moved }: { readonly window
   const width = (a: number, b: number) => `${String(((b - a) / (to - from)) * 100)}%`
   return (
     <div className="strip-scale">
-      <p className={moved ? 'attend' : undefined}><span aria-hidden="true" className="act">▲</span> Stripper’s stop at <b className="mono">{figure(stopMm, 1)} mm</b>{moved ? ', set again' : ''} <span className="dim small"><kbd>[</kbd> shorter <kbd>]</kbd> longer</span></p>
-      <div role="img" aria-label={`Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${stripLimitWords[limits.below]}. Longer: ${stripLimitWords[limits.above]}.${stripMm === undefined ? '' : ` This strip: ${figure(stripMm, 1)} mm.`}`}>
-      <div className="strip-bands" aria-hidden="true">
-        <span className="bad" style={{ width: width(from, minMm) }}>▲ {stripLimitWords[limits.below]}</span>
-        <span className="fine" style={{ width: width(minMm, maxMm) }}>✓</span>
-        <span className="bad" style={{ width: width(maxMm, to) }}>▲ {stripLimitWords[limits.above]}</span>
-        {stripMm !== undefined && <i className="mark" style={{ left: x(stripMm) }} title="this strip" />}
-        <i className="stop" style={{ left: x(stopMm) }} title="the stripper’s stop" />
-      </div>
-      <div className="strip-ticks mono" aria-hidden="true">
-        <span style={{ left: x(minMm) }}>{figure(minMm, 1)}</span>
-        <span style={{ left: x(maxMm) }}>{figure(maxMm, 1)}</span>
-      </div>
+      <p className={moved ? 'attend' : undefined}>
+        <span aria-hidden="true" className="act">
+          ▲
+        </span>{' '}
+        Stripper’s stop at <b className="mono">{figure(stopMm, 1)} mm</b>
+        {moved ? ', set again' : ''}{' '}
+        <span className="dim small">
+          <kbd>[</kbd> shorter <kbd>]</kbd> longer
+        </span>
+      </p>
+      <div
+        role="img"
+        aria-label={`Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${stripLimitWords[limits.below]}. Longer: ${stripLimitWords[limits.above]}.${stripMm === undefined ? '' : ` This strip: ${figure(stripMm, 1)} mm.`}`}
+      >
+        <div className="strip-bands" aria-hidden="true">
+          <span className="bad" style={{ width: width(from, minMm) }}>
+            ▲ {stripLimitWords[limits.below]}
+          </span>
+          <span className="fine" style={{ width: width(minMm, maxMm) }}>
+            ✓
+          </span>
+          <span className="bad" style={{ width: width(maxMm, to) }}>
+            ▲ {stripLimitWords[limits.above]}
+          </span>
+          {stripMm !== undefined && <i className="mark" style={{ left: x(stripMm) }} title="this strip" />}
+          <i className="stop" style={{ left: x(stopMm) }} title="the stripper’s stop" />
+        </div>
+        <div className="strip-ticks mono" aria-hidden="true">
+          <span style={{ left: x(minMm) }}>{figure(minMm, 1)}</span>
+          <span style={{ left: x(maxMm) }}>{figure(maxMm, 1)}</span>
+        </div>
       </div>
     </div>
   )

@@ -15,7 +15,15 @@ import { mm } from '@/words/figures'
 import { answerWords, asksWords, nextWords, sightingWords } from '@/words/strip'
 
 /** What is seen when the wire is tried in its contact: what to do in mm, whether the slack allows it, what to set for the next. */
-export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close }: {
+export function TrialPane({
+  termination,
+  set,
+  stripMm,
+  seen,
+  onSee,
+  onDo,
+  close,
+}: {
   readonly termination: Termination
   readonly set: ChosenSet
   /** as measured so far */
@@ -33,21 +41,50 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
   const rules = rulesOf(state)
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const type = state.facts.wireTypes[termination.wire.type]
-  const shape = contact && constructionOf(contact).stripShape(contact, { gap: gapRange(rules, termination.wire.insulationMm ?? type?.insulationMm ?? 1), brush: rules.brush })
+  const shape =
+    contact &&
+    constructionOf(contact).stripShape(contact, {
+      gap: gapRange(rules, termination.wire.insulationMm ?? type?.insulationMm ?? 1),
+      brush: rules.brush,
+    })
   const slack = slackOf(state, termination.unit, termination.wire, termination.side)
   const id = setupId(set.setup)
   const kinds = shape ? sightings[shape.construction] : []
   const kind = kinds.find((one) => one.id === seen)
   const read = kind?.asks === 'strands' ? undefined : parseQuantity(text, 'length')
   const strands = kind?.asks === 'strands' && /^\d{1,3}$/.test(text.trim()) ? Number(text) : undefined
-  const answer = shape && seen && trialAnswer({
-    shape, window: set.strip, stripMm, sees: seen, edge, strandsLost: strands, strandAllowance: rules.strandAllowance, slackMm: slack?.leftMm ?? 0, tryMm: slack?.tryMm ?? 0,
-    stopMm: set.strip.nominalMm + (state.adjustments.get(id)?.stripOffMm ?? 0), hasWireStop: set.setup.wireStopMm !== undefined, ...(read?.ok && { seenMm: read.value }),
-  })
+  const answer =
+    shape &&
+    seen &&
+    trialAnswer({
+      shape,
+      window: set.strip,
+      stripMm,
+      sees: seen,
+      edge,
+      strandsLost: strands,
+      strandAllowance: rules.strandAllowance,
+      slackMm: slack?.leftMm ?? 0,
+      tryMm: slack?.tryMm ?? 0,
+      stopMm: set.strip.nominalMm + (state.adjustments.get(id)?.stripOffMm ?? 0),
+      hasWireStop: set.setup.wireStopMm !== undefined,
+      ...(read?.ok && { seenMm: read.value }),
+    })
   const next = answer?.next
   const stop = next?.code === 'strip-stop' ? next : undefined
   const setStop = async () => {
-    if (stop && (await append({ kind: 'setup-adjusted', setup: id, part: 'strip-stop', toMm: stop.toMm, nominalMm: set.strip.nominalMm, why: seen ?? 'seen' }))) setCured(stop.toMm)
+    if (
+      stop &&
+      (await append({
+        kind: 'setup-adjusted',
+        setup: id,
+        part: 'strip-stop',
+        toMm: stop.toMm,
+        nominalMm: set.strip.nominalMm,
+        why: seen ?? 'seen',
+      }))
+    )
+      setCured(stop.toMm)
   }
   const act = () => {
     if (answer?.slack === 'enough' && answer.do !== 'measure') onDo(answer)
@@ -55,16 +92,43 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
   useKeys([
     { key: 'Escape', words: 'Nothing to say', run: close },
     { key: ' ', words: 'Do what it says', run: () => act() },
-    ...(stop ? [{ key: 'c', words: 'Set it otherwise for the next', run: () => void (!busy && cured === undefined && setStop()) }] : []),
-    ...kinds.map((one, i) => ({ key: String(i + 1), words: i === 0 ? 'What is seen (1 to 9)' : '', run: () => { onSee(one.id); setCured(undefined) } })),
+    ...(stop
+      ? [
+          {
+            key: 'c',
+            words: 'Set it otherwise for the next',
+            run: () => void (!busy && cured === undefined && setStop()),
+          },
+        ]
+      : []),
+    ...kinds.map((one, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'What is seen (1 to 9)' : '',
+      run: () => {
+        onSee(one.id)
+        setCured(undefined)
+      },
+    })),
   ])
-  if (!shape) return <p className="note attend">This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.</p>
+  if (!shape)
+    return (
+      <p className="note attend">This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.</p>
+    )
   return (
     <>
       <h2 className="card-title">What do you see?</h2>
       <div className="choices" role="group" aria-label="What is seen">
         {kinds.map((one, i) => (
-          <button key={one.id} type="button" className="choice" aria-pressed={one.id === seen} onClick={() => { onSee(one.id); setCured(undefined) }}>
+          <button
+            key={one.id}
+            type="button"
+            className="choice"
+            aria-pressed={one.id === seen}
+            onClick={() => {
+              onSee(one.id)
+              setCured(undefined)
+            }}
+          >
             <kbd aria-hidden="true">{i + 1}</kbd>
             <span>{sightingWords[one.id]}</span>
             <span />
@@ -73,30 +137,74 @@ export function TrialPane({ termination, set, stripMm, seen, onSee, onDo, close 
       </div>
       {kind?.asksEdge && (
         <div className="choices" role="group" aria-label="Where the insulation ends">
-          {([['in-window', 'its edge lies between the wings: stripped too long'], ['under-conductor-wings', 'it lies under the conductor wings: pushed too deep']] as const).map(([place, words]) => (
-            <button key={place} type="button" className="choice" aria-pressed={edge === place} onClick={() => setEdge(place)}><span /><span>{words}</span><span /></button>
+          {(
+            [
+              ['in-window', 'its edge lies between the wings: stripped too long'],
+              ['under-conductor-wings', 'it lies under the conductor wings: pushed too deep'],
+            ] as const
+          ).map(([place, words]) => (
+            <button
+              key={place}
+              type="button"
+              className="choice"
+              aria-pressed={edge === place}
+              onClick={() => setEdge(place)}
+            >
+              <span />
+              <span>{words}</span>
+              <span />
+            </button>
           ))}
         </div>
       )}
       {kind?.asks && (
         <label className="field">
           {asksWords[kind.asks]}
-          <input value={text} inputMode="decimal" placeholder={kind.asks === 'strands' ? '1' : 'as measured, or leave it'} onChange={(event) => setText(event.target.value)} />
+          <input
+            value={text}
+            inputMode="decimal"
+            placeholder={kind.asks === 'strands' ? '1' : 'as measured, or leave it'}
+            onChange={(event) => setText(event.target.value)}
+          />
         </label>
       )}
       {answer && (
         <>
-          <div className={`note ${answer.slack === 'short' ? 'fault' : answer.do === 'go-on' ? 'good' : 'attend'}`} role="status">
+          <div
+            className={`note ${answer.slack === 'short' ? 'fault' : answer.do === 'go-on' ? 'good' : 'attend'}`}
+            role="status"
+          >
             <b style={{ fontSize: 19 }}>{answerWords(answer)}</b>
-            {answer.costMm > 0 && <div>Costs {mm(answer.costMm, 1)}; {answer.slack === 'short' ? 'the slack does not allow it: cut a new wire' : `${mm((slack?.leftMm ?? 0) - answer.costMm, 0)} of slack stay`}.</div>}
-            {next && <div>For the next: {nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next)}.</div>}
+            {answer.costMm > 0 && (
+              <div>
+                Costs {mm(answer.costMm, 1)};{' '}
+                {answer.slack === 'short'
+                  ? 'the slack does not allow it: cut a new wire'
+                  : `${mm((slack?.leftMm ?? 0) - answer.costMm, 0)} of slack stay`}
+                .
+              </div>
+            )}
+            {next && (
+              <div>For the next: {nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next)}.</div>
+            )}
           </div>
           {stop && (
-            <button type="button" className="act-button" disabled={busy || cured !== undefined} onClick={() => void setStop()}>
-              <span>{cured !== undefined ? `✓ Written: stop at ${mm(cured, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span> <kbd aria-hidden="true">C</kbd>
+            <button
+              type="button"
+              className="act-button"
+              disabled={busy || cured !== undefined}
+              onClick={() => void setStop()}
+            >
+              <span>{cured !== undefined ? `✓ Written: stop at ${mm(cured, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span>{' '}
+              <kbd aria-hidden="true">C</kbd>
             </button>
           )}
-          <button type="button" className="act-button main" disabled={busy || answer.slack === 'short' || answer.do === 'measure'} onClick={() => act()}>
+          <button
+            type="button"
+            className="act-button main"
+            disabled={busy || answer.slack === 'short' || answer.do === 'measure'}
+            onClick={() => act()}
+          >
             <span>{answer.do === 'go-on' ? 'Go on' : 'Done so'}</span> <kbd aria-hidden="true">Space</kbd>
           </button>
         </>

@@ -5,7 +5,12 @@ import { done, refused, type Outcome } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { countSpools, readSpools, type SpoolLine } from '@/data/repositories/spools'
 
-const id = z.string().trim().min(1).max(40).regex(/^[^\s,;:"'<>/~]+$/)
+const id = z
+  .string()
+  .trim()
+  .min(1)
+  .max(40)
+  .regex(/^[^\s,;:"'<>/~]+$/)
 
 /** Spools and off-cuts of some wire types, the shortest first. */
 export async function spoolsOf(wireTypes: readonly string[]): Promise<readonly SpoolLine[]> {
@@ -16,9 +21,13 @@ export async function spoolsOf(wireTypes: readonly string[]): Promise<readonly S
 /** Writes down what is on a spool, as it was measured; nought takes it off the shelf. */
 export async function countSpool(input: SpoolLine): Promise<Outcome> {
   const { db, catalogue } = await bench()
-  if (!id.safeParse(input.id).success) return refused('A spool’s name has no spaces, commas, slashes or quotes, and at most 40 letters: SP-12 would do.')
-  const line = z.strictObject({ id, wireType: z.string().min(1).max(60), leftMm: z.number().min(0).max(100_000_000) }).parse(input)
-  if (!(await loadCatalogue(db, catalogue)).wireTypes.has(line.wireType)) return refused(`There is no wire type ${line.wireType} on the shelf.`)
+  if (!id.safeParse(input.id).success)
+    return refused('A spool’s name has no spaces, commas, slashes or quotes, and at most 40 letters: SP-12 would do.')
+  const line = z
+    .strictObject({ id, wireType: z.string().min(1).max(60), leftMm: z.number().min(0).max(100_000_000) })
+    .parse(input)
+  if (!(await loadCatalogue(db, catalogue)).wireTypes.has(line.wireType))
+    return refused(`There is no wire type ${line.wireType} on the shelf.`)
   await countSpools(db, [line], new Date())
   return done(undefined)
 }

@@ -22,31 +22,49 @@ export function Leads() {
       <button type="button" className="act-button" onClick={() => setOpen(true)}>
         <span>
           Leads <b className="mono">{ohms(leads.ohm)}</b>, steps of <b className="mono">{ohms(leads.resolutionOhm)}</b>
-          <span className="small dim" style={{ display: 'block', fontWeight: 400 }}>measured {timeOfDay(leads.at)}; measure again</span>
+          <span className="small dim" style={{ display: 'block', fontWeight: 400 }}>
+            measured {timeOfDay(leads.at)}; measure again
+          </span>
         </span>
       </button>
     )
   }
   return (
     <form
-      className="field" aria-label="Meter leads"
+      className="field"
+      aria-label="Meter leads"
       onSubmit={(event) => {
         event.preventDefault()
-        if (value !== undefined && step.ok) void append({ kind: 'leads-measured', ohm: value, resolutionOhm: step.value }).then((written) => written && setOpen(false))
+        if (value !== undefined && step.ok)
+          void append({ kind: 'leads-measured', ohm: value, resolutionOhm: step.value }).then(
+            (written) => written && setOpen(false),
+          )
       }}
     >
       <b>For resistances: touch the probes together</b>
       <div className="field-row">
         <label className="field">
           Leads show, Ω
-          <input value={ohmText} inputMode="decimal" aria-invalid={ohmText !== '' && value === undefined} onChange={(event) => setOhm(event.target.value)} />
+          <input
+            value={ohmText}
+            inputMode="decimal"
+            aria-invalid={ohmText !== '' && value === undefined}
+            onChange={(event) => setOhm(event.target.value)}
+          />
         </label>
         <label className="field">
           Smallest step, Ω
-          <input value={stepText} inputMode="decimal" aria-invalid={!step.ok} onChange={(event) => setStep(event.target.value)} />
+          <input
+            value={stepText}
+            inputMode="decimal"
+            aria-invalid={!step.ok}
+            onChange={(event) => setStep(event.target.value)}
+          />
         </label>
       </div>
-      {ohmText !== '' && value === undefined && !ohm.ok && <span className="wrong">{quantityWords(ohm.fault, 'resistance')}</span>}
+      {ohmText !== '' && value === undefined && !ohm.ok && (
+        <span className="wrong">{quantityWords(ohm.fault, 'resistance')}</span>
+      )}
       <button type="submit" className="act-button" disabled={busy || value === undefined || !step.ok}>
         <span>Keep the leads’ figure</span> <kbd aria-hidden="true">Enter</kbd>
       </button>

@@ -32,8 +32,19 @@ export function ProveStation() {
   const net = at === undefined ? undefined : byKey.get(toNetKey(at))
   return (
     <div className="station">
-      <Queue sections={sections} selected={at === undefined ? undefined : toNetKey(at)} onSelect={select} label="Nets" />
-      {net ? <Net key={netKey(net)} net={net} done={follow} /> : <div className="work"><p className="note attend">No nets yet: plan the wires first.</p></div>}
+      <Queue
+        sections={sections}
+        selected={at === undefined ? undefined : toNetKey(at)}
+        onSelect={select}
+        label="Nets"
+      />
+      {net ? (
+        <Net key={netKey(net)} net={net} done={follow} />
+      ) : (
+        <div className="work">
+          <p className="note attend">No nets yet: plan the wires first.</p>
+        </div>
+      )}
     </div>
   )
 }
@@ -45,7 +56,8 @@ const toNetKey = (key: string) => key.split('/').slice(0, 2).join('/')
 
 function allNets(state: State): readonly NetVerdict[] {
   const nets: NetVerdict[] = []
-  for (let unit = 1; unit <= state.plan.quantity; unit++) for (const wire of state.plan.wires) nets.push(netVerdict(state, unit, wire))
+  for (let unit = 1; unit <= state.plan.quantity; unit++)
+    for (const wire of state.plan.wires) nets.push(netVerdict(state, unit, wire))
   return nets
 }
 
@@ -61,7 +73,9 @@ function netSections(nets: readonly NetVerdict[], quantity: number): readonly Qu
   const open = nets.filter((net) => !net.probe)
   const proven = nets.filter((net) => net.proven)
   return [
-    ...(wrong.length > 0 ? [{ id: 'wrong', title: <span className="fault">Did not prove</span>, rows: wrong.map(row) }] : []),
+    ...(wrong.length > 0
+      ? [{ id: 'wrong', title: <span className="fault">Did not prove</span>, rows: wrong.map(row) }]
+      : []),
     ...(open.length > 0 ? [{ id: 'open', title: 'To probe', rows: open.map(row) }] : []),
     ...(proven.length > 0 ? [{ id: 'proven', title: 'Proved', rows: proven.map(row) }] : []),
   ]
@@ -80,7 +94,9 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
   const checks = useChecks(`${netKey(net)} ${state.seq}`, [])
   const [found, setFound] = useState<string>()
   const probe = (result: 'pass' | 'fail', what?: string) =>
-    void append({ kind: 'net-probed', unit, wire: wire.id, result, ...(what && { found: what }) }).then((written) => written && done())
+    void append({ kind: 'net-probed', unit, wire: wire.id, result, ...(what && { found: what }) }).then(
+      (written) => written && done(),
+    )
   useKeys(net.ready ? [{ key: 'x', words: 'No continuity', run: () => setFound('') }] : [])
   return (
     <>
@@ -108,11 +124,23 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
         ) : (
           <>
             <h2 className={`card-title ${net.proven ? 'good' : net.probe ? 'fault' : ''}`}>
-              {net.proven ? `✓ Proved at ${timeOfDay(net.probe?.at ?? '')}` : net.probe?.result === 'fail' ? `▲ Failed: ${net.probe.found ?? 'no continuity'}` : net.probe ? '▲ Resistance out of its window' : 'Does it ring through?'}
+              {net.proven
+                ? `✓ Proved at ${timeOfDay(net.probe?.at ?? '')}`
+                : net.probe?.result === 'fail'
+                  ? `▲ Failed: ${net.probe.found ?? 'no continuity'}`
+                  : net.probe
+                    ? '▲ Resistance out of its window'
+                    : 'Does it ring through?'}
             </h2>
             {found === undefined ? (
               <>
-                <CheckList lines={[]} checks={checks} main={net.probe ? 'Probe again: it passes' : 'It passes'} busy={busy} onMain={() => probe('pass')} />
+                <CheckList
+                  lines={[]}
+                  checks={checks}
+                  main={net.probe ? 'Probe again: it passes' : 'It passes'}
+                  busy={busy}
+                  onMain={() => probe('pass')}
+                />
                 <button type="button" className="act-button" onClick={() => setFound('')}>
                   <span>It fails…</span> <kbd aria-hidden="true">X</kbd>
                 </button>
@@ -127,7 +155,13 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
               >
                 <label>
                   What was found
-                  <input value={found} autoFocus placeholder="open, or where it rings instead" onChange={(event) => setFound(event.target.value)} onKeyDown={(event) => event.key === 'Escape' && setFound(undefined)} />
+                  <input
+                    value={found}
+                    autoFocus
+                    placeholder="open, or where it rings instead"
+                    onChange={(event) => setFound(event.target.value)}
+                    onKeyDown={(event) => event.key === 'Escape' && setFound(undefined)}
+                  />
                 </label>
                 <button type="submit" className="act-button main" disabled={busy}>
                   <span>Write the fault</span> <kbd aria-hidden="true">Enter</kbd>
@@ -151,13 +185,24 @@ function SidePlace({ wire, side }: { readonly wire: Wire; readonly side: SideLet
   if (at.kind !== 'cavity') return <>bare end of {wire.id}</>
   const housing = housingOf(state.facts, state.plan, at.end)
   const cavity = housing?.cavities.find((one) => one.id === at.cavity)
-  return <span style={{ whiteSpace: 'normal', font: '15px var(--sans)' }}>{housing && cavity ? placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, { side: 'mating', turnDeg: 0 })).main : ''}</span>
+  return (
+    <span style={{ whiteSpace: 'normal', font: '15px var(--sans)' }}>
+      {housing && cavity
+        ? placeWords(
+            cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, {
+              side: 'mating',
+              turnDeg: 0,
+            }),
+          ).main
+        : ''}
+    </span>
+  )
 }
 
 function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: SideLetter; readonly unit: number }) {
   const { state } = useJob()
   const at = sideOf(wire, side)
-  const housing = at.kind === 'cavity' ? (housingOf(state.facts, state.plan, at.end)) : undefined
+  const housing = at.kind === 'cavity' ? housingOf(state.facts, state.plan, at.end) : undefined
   return (
     <section className="sheet sheet-fill" aria-label={`Probe ${side === 'a' ? 'red' : 'black'}`}>
       <div className="sheet-head">
@@ -166,9 +211,17 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
       </div>
       <div className="sheet-body" style={{ padding: 8, overflow: 'hidden' }}>
         {housing && at.kind === 'cavity' ? (
-          <FaceDrawing housing={housing} view={{ side: 'mating', turnDeg: 0 }} cavities={faceState(state, unit, at.end, housing)} next={at.cavity} title={`${housing.name}, mating face`} />
+          <FaceDrawing
+            housing={housing}
+            view={{ side: 'mating', turnDeg: 0 }}
+            cavities={faceState(state, unit, at.end, housing)}
+            next={at.cavity}
+            title={`${housing.name}, mating face`}
+          />
         ) : (
-          <p className="dim" style={{ padding: 16 }}>Touch the bare end of {wire.id}.</p>
+          <p className="dim" style={{ padding: 16 }}>
+            Touch the bare end of {wire.id}.
+          </p>
         )}
       </div>
     </section>
@@ -183,30 +236,62 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   if (!figures) return null
   const verdict = figures.verdict && verdictWords[figures.verdict]
   return (
-    <section className="sheet" style={{ padding: '10px 16px', display: 'grid', gridTemplateColumns: '1fr 1fr 1.3fr', gap: 16, alignItems: 'center' }} aria-label="Resistance">
+    <section
+      className="sheet"
+      style={{
+        padding: '10px 16px',
+        display: 'grid',
+        gridTemplateColumns: '1fr 1fr 1.3fr',
+        gap: 16,
+        alignItems: 'center',
+      }}
+      aria-label="Resistance"
+    >
       <div>
         <div className="small dim">Should be</div>
-        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>{ohms(figures.expectedOhm)}</div>
-        <div className="small dim mono">{ohms(figures.windowOhm[0])} to {ohms(figures.windowOhm[1])}</div>
+        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>
+          {ohms(figures.expectedOhm)}
+        </div>
+        <div className="small dim mono">
+          {ohms(figures.windowOhm[0])} to {ohms(figures.windowOhm[1])}
+        </div>
       </div>
       <div>
         <div className="small dim">Measured, leads off</div>
-        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>{figures.netOhm === undefined ? '–' : ohms(figures.netOhm)}</div>
-        <div className={`small ${verdict ? verdict.tone : 'dim'}`} data-testid="resistance-verdict">{verdict ? `${verdict.sign} ${verdict.words}` : state.leads ? 'not measured' : 'measure the leads first'}</div>
+        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>
+          {figures.netOhm === undefined ? '–' : ohms(figures.netOhm)}
+        </div>
+        <div className={`small ${verdict ? verdict.tone : 'dim'}`} data-testid="resistance-verdict">
+          {verdict ? `${verdict.sign} ${verdict.words}` : state.leads ? 'not measured' : 'measure the leads first'}
+        </div>
       </div>
       <form
         className="field"
         onSubmit={(event) => {
           event.preventDefault()
-          if (read.ok && !busy) void append({ kind: 'net-measured', unit: net.unit, wire: net.wire.id, ohm: read.value }).then((written) => written && setText(''))
+          if (read.ok && !busy)
+            void append({ kind: 'net-measured', unit: net.unit, wire: net.wire.id, ohm: read.value }).then(
+              (written) => written && setText(''),
+            )
         }}
       >
         <label>
           Meter shows (Ω, or mohm)
-          <input value={text} inputMode="decimal" disabled={!net.ready || !state.leads} aria-invalid={text !== '' && !read.ok} onChange={(event) => setText(event.target.value)} />
+          <input
+            value={text}
+            inputMode="decimal"
+            disabled={!net.ready || !state.leads}
+            aria-invalid={text !== '' && !read.ok}
+            onChange={(event) => setText(event.target.value)}
+          />
         </label>
         {text !== '' && !read.ok && <span className="wrong">{quantityWords(read.fault, 'resistance')}</span>}
-        {figures.verdict === 'cannot-tell' && <span className="caution">The meter’s step of {ohms(net.measured?.resolutionOhm ?? 0)} is too coarse for contacts of milliohms. Four wires or a milliohmmeter would tell.</span>}
+        {figures.verdict === 'cannot-tell' && (
+          <span className="caution">
+            The meter’s step of {ohms(net.measured?.resolutionOhm ?? 0)} is too coarse for contacts of milliohms. Four
+            wires or a milliohmmeter would tell.
+          </span>
+        )}
       </form>
     </section>
   )

@@ -16,7 +16,18 @@ import { termName } from '@/words/steps'
 const WIDE = 1.5
 
 /** The work at one cavity of an end: its id, where it is in words, the wire, the face from the side at which the hands are. */
-export function EndFace({ unit, end, housing, handsAt, cavityId, label, placed = false, otherwise, term, children }: {
+export function EndFace({
+  unit,
+  end,
+  housing,
+  handsAt,
+  cavityId,
+  label,
+  placed = false,
+  otherwise,
+  term,
+  children,
+}: {
   readonly unit: number
   readonly end: string
   readonly housing: Housing
@@ -35,15 +46,39 @@ export function EndFace({ unit, end, housing, handsAt, cavityId, label, placed =
   const face = useFaceView(id, end, handsAt, `${cavityId ?? ''} ${otherwise}`)
   const cavities = useMemo(() => faceState(state, unit, end, housing), [state, unit, end, housing])
   const cavity = housing.cavities.find((one) => one.id === cavityId)
-  const words = cavity && placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, face.view))
+  const words =
+    cavity && placeWords(cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, face.view))
   const wire = term === undefined ? undefined : planIndex(state.plan).byKey.get(term)?.wire
-  useCallOut(cavityId === undefined ? otherwise : spokenCavity({ label, cavity: cavityId, place: words?.main, ...(term !== undefined && { wire: termName(term, state.plan.quantity), colour: wire?.colour }) }))
+  useCallOut(
+    cavityId === undefined
+      ? otherwise
+      : spokenCavity({
+          label,
+          cavity: cavityId,
+          place: words?.main,
+          ...(term !== undefined && { wire: termName(term, state.plan.quantity), colour: wire?.colour }),
+        }),
+  )
   return (
     <div className="work">
       <Readouts>
-        {cavityId !== undefined && <Readout label={placed ? 'In cavity' : label} value={cavityId} also={`end ${end}`} huge />}
-        <Readout label={words ? `Count from the ${housing.mark.kind}` : `End ${end}`} value={words ? `${words.main}.` : otherwise} also={words?.also === undefined ? undefined : `${words.also}.`} wide words />
-        {term !== undefined && <Readout label="Wire" value={termName(term, state.plan.quantity)} also={wire && <Swatch colour={wire.colour} width={28} />} />}
+        {cavityId !== undefined && (
+          <Readout label={placed ? 'In cavity' : label} value={cavityId} also={`end ${end}`} huge />
+        )}
+        <Readout
+          label={words ? `Count from the ${housing.mark.kind}` : `End ${end}`}
+          value={words ? `${words.main}.` : otherwise}
+          also={words?.also === undefined ? undefined : `${words.also}.`}
+          wide
+          words
+        />
+        {term !== undefined && (
+          <Readout
+            label="Wire"
+            value={termName(term, state.plan.quantity)}
+            also={wire && <Swatch colour={wire.colour} width={28} />}
+          />
+        )}
       </Readouts>
       <div className="face-and-side" data-beside={housing.outline.widthMm < housing.outline.heightMm * WIDE}>
         <FacePanel housing={housing} end={end} face={face} cavities={cavities} next={cavityId} />

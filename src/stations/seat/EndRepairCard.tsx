@@ -10,7 +10,19 @@ import { RepairSteps } from './RepairSteps'
 import { useWrite } from './useWrite'
 
 /** The lock or the housing of an end is broken: what it takes, before the new one is begun. */
-export function EndRepairCard({ unit, end, family, back, done }: { readonly unit: number; readonly end: string; readonly family: FamilyFacts; readonly back: () => void; readonly done: () => void }) {
+export function EndRepairCard({
+  unit,
+  end,
+  family,
+  back,
+  done,
+}: {
+  readonly unit: number
+  readonly end: string
+  readonly family: FamilyFacts
+  readonly back: () => void
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const known = endDamageIds.filter((one) => one !== 'lock' || secondaryLocks[family.lock].present)
@@ -20,7 +32,13 @@ export function EndRepairCard({ unit, end, family, back, done }: { readonly unit
   const begin = () => what && !busy && write({ kind: 'end-damaged', unit, end, what })
   useKeys([
     { key: 'Escape', words: 'One question back', run: leave },
-    ...(what ? [{ key: ' ', words: 'Begin the repair', run: begin }] : known.map((one, i) => ({ key: String(i + 1), words: i === 0 ? 'Say what is broken' : '', run: () => setWhat(one) }))),
+    ...(what
+      ? [{ key: ' ', words: 'Begin the repair', run: begin }]
+      : known.map((one, i) => ({
+          key: String(i + 1),
+          words: i === 0 ? 'Say what is broken' : '',
+          run: () => setWhat(one),
+        }))),
   ])
   return (
     <>
@@ -38,7 +56,12 @@ export function EndRepairCard({ unit, end, family, back, done }: { readonly unit
       )}
       {plan && (
         <>
-          {plan.offers.length > 0 && <p className="note fault">▲ At some of them the wire to spare is not enough: report each at its cavity, with X, before the housing is given up.</p>}
+          {plan.offers.length > 0 && (
+            <p className="note fault">
+              ▲ At some of them the wire to spare is not enough: report each at its cavity, with X, before the housing
+              is given up.
+            </p>
+          )}
           <RepairSteps plan={plan} quantity={state.plan.quantity} />
           <button type="button" className="act-button main" disabled={busy} onClick={begin}>
             <span>Give the old one up</span> <kbd aria-hidden="true">Space</kbd>

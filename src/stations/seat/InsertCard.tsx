@@ -25,14 +25,31 @@ import { useWrite, type TaskOf } from './useWrite'
 const MAT_PASSES = 3
 
 const blockedWords = {
-  'not-crimped': { title: 'Not crimped yet', why: 'This contact is made at Crimp first. The other cavities of the end can be filled meanwhile.' },
-  elsewhere: { title: 'Not out yet', why: 'It stands in another cavity: it comes out of that first. V shows all moves.' },
+  'not-crimped': {
+    title: 'Not crimped yet',
+    why: 'This contact is made at Crimp first. The other cavities of the end can be filled meanwhile.',
+  },
+  elsewhere: {
+    title: 'Not out yet',
+    why: 'It stands in another cavity: it comes out of that first. V shows all moves.',
+  },
   'cover-due': { title: 'The new cover first', why: 'It goes over the wires before any contact is in.' },
-  'cavity-taken': { title: 'Not free yet', why: 'Another contact stands here: that comes out first. V shows all moves.' },
+  'cavity-taken': {
+    title: 'Not free yet',
+    why: 'Another contact stands here: that comes out first. V shows all moves.',
+  },
 } as const
 
 /** A contact goes in: the routine of its mechanism, tick by tick; or it is in, and may come out. */
-export function InsertCard({ task, beside, housing, family, misplaced, takeOut, done }: {
+export function InsertCard({
+  task,
+  beside,
+  housing,
+  family,
+  misplaced,
+  takeOut,
+  done,
+}: {
   readonly task: TaskOf<'insert'>
   readonly beside: typeof import('./besideCards') | undefined
   readonly housing: Housing
@@ -46,7 +63,8 @@ export function InsertCard({ task, beside, housing, family, misplaced, takeOut, 
   const [asks, setAsks] = useState<'fault' | 'cavity'>()
   const termination = planIndex(state.plan).byKey.get(task.term)
   if (!termination) return null
-  if (asks === 'cavity' && beside) return <beside.WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
+  if (asks === 'cavity' && beside)
+    return <beside.WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
   const written = () => {
     setAsks(undefined)
     done()
@@ -54,7 +72,14 @@ export function InsertCard({ task, beside, housing, family, misplaced, takeOut, 
   return (
     <>
       <WireChips wire={termination.wire} side={termination.side} />
-      {asks === 'fault' && beside && <beside.SeatFaultCard task={task} wrongCavity={() => setAsks('cavity')} back={() => setAsks(undefined)} done={written} />}
+      {asks === 'fault' && beside && (
+        <beside.SeatFaultCard
+          task={task}
+          wrongCavity={() => setAsks('cavity')}
+          back={() => setAsks(undefined)}
+          done={written}
+        />
+      )}
       {!asks && task.done && <Seated task={task} takeOut={takeOut} report={() => setAsks('fault')} />}
       {!asks && !task.done && task.blockedBy && (
         <>
@@ -62,19 +87,38 @@ export function InsertCard({ task, beside, housing, family, misplaced, takeOut, 
           <p>{blockedWords[task.blockedBy].why}</p>
         </>
       )}
-      {!asks && !task.done && !task.blockedBy && <Routine task={task} beside={beside} housing={housing} family={family} report={() => setAsks('fault')} done={done} />}
+      {!asks && !task.done && !task.blockedBy && (
+        <Routine
+          task={task}
+          beside={beside}
+          housing={housing}
+          family={family}
+          report={() => setAsks('fault')}
+          done={done}
+        />
+      )}
     </>
   )
 }
 
-function Seated({ task, takeOut, report }: { readonly task: TaskOf<'insert'>; readonly takeOut: () => void; readonly report: () => void }) {
+function Seated({
+  task,
+  takeOut,
+  report,
+}: {
+  readonly task: TaskOf<'insert'>
+  readonly takeOut: () => void
+  readonly report: () => void
+}) {
   useKeys([
     { key: 'x', words: 'Something is wrong with it', run: report },
     { key: 'o', words: 'Take it out', run: takeOut },
   ])
   return (
     <>
-      <h2 className="card-title good">✓ Seated in {task.end}.{task.cavity}</h2>
+      <h2 className="card-title good">
+        ✓ Seated in {task.end}.{task.cavity}
+      </h2>
       <button type="button" className="act-button" onClick={takeOut}>
         <span>Take it out…</span> <kbd aria-hidden="true">O</kbd>
       </button>
@@ -85,7 +129,21 @@ function Seated({ task, takeOut, report }: { readonly task: TaskOf<'insert'>; re
   )
 }
 
-function Routine({ task, beside, housing, family, report, done }: { readonly task: TaskOf<'insert'>; readonly beside: typeof import('./besideCards') | undefined; readonly housing: Housing; readonly family: FamilyFacts; readonly report: () => void; readonly done: () => void }) {
+function Routine({
+  task,
+  beside,
+  housing,
+  family,
+  report,
+  done,
+}: {
+  readonly task: TaskOf<'insert'>
+  readonly beside: typeof import('./besideCards') | undefined
+  readonly housing: Housing
+  readonly family: FamilyFacts
+  readonly report: () => void
+  readonly done: () => void
+}) {
   const { state, append } = useJob()
   const { busy, write } = useWrite(done)
   const mechanism = releaseMechanisms[family.release]
@@ -93,20 +151,64 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
   const cavity = housing.cavities.find((one) => one.id === task.cavity)
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
-  const lockClosed = secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
+  const lockClosed =
+    secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
   const reuse = reuseOf(state, task.term)
   const spent = reuse !== undefined && isSpent(reuse)
   const passes = state.cavities.get(cavityKey(task.unit, task.end, task.cavity))?.passes ?? 0
-  const tool = mechanism.insertTool && cavity ? releaseTool(family, cavity.size, wire && insulationMmOf(state.facts, wire), Object.values(state.facts.tools), rulesOf(state)) : undefined
+  const tool =
+    mechanism.insertTool && cavity
+      ? releaseTool(
+          family,
+          cavity.size,
+          wire && insulationMmOf(state.facts, wire),
+          Object.values(state.facts.tools),
+          rulesOf(state),
+        )
+      : undefined
   const covers = lockClosed ? coversInOrder(secondaryLocks[family.lock], rulesOf(state)).toReversed() : []
   const going: CheckLine[] = [
-    ...mechanism.insert.map((step) => ({ id: step, words: insertStepWords[step].act, hint: step === 'right-way-up' || step === 'straight-in' ? (mechanism.insert.includes('right-way-up') === (step === 'right-way-up') ? family.orientation : undefined) : insertStepWords[step].hint, seen: insertStepWords[step].seen })),
-    ...(tugNow ? [{ id: 'tug', words: tugN === undefined ? 'Light tug: its retention is not on the sheet' : <>Light tug, <b className="mono">{tugN} N</b>, no more</>, seen: 'It held' }] : []),
+    ...mechanism.insert.map((step) => ({
+      id: step,
+      words: insertStepWords[step].act,
+      hint:
+        step === 'right-way-up' || step === 'straight-in'
+          ? mechanism.insert.includes('right-way-up') === (step === 'right-way-up')
+            ? family.orientation
+            : undefined
+          : insertStepWords[step].hint,
+      seen: insertStepWords[step].seen,
+    })),
+    ...(tugNow
+      ? [
+          {
+            id: 'tug',
+            words:
+              tugN === undefined ? (
+                'Light tug: its retention is not on the sheet'
+              ) : (
+                <>
+                  Light tug, <b className="mono">{tugN} N</b>, no more
+                </>
+              ),
+            seen: 'It held',
+          },
+        ]
+      : []),
   ]
-  const lines: CheckLine[] = [...covers.map((cover) => ({ id: cover, words: coverWords[cover].open, hint: 'it is closed: open it first', seen: 'It is open' })), ...going]
+  const lines: CheckLine[] = [
+    ...covers.map((cover) => ({
+      id: cover,
+      words: coverWords[cover].open,
+      hint: 'it is closed: open it first',
+      seen: 'It is open',
+    })),
+    ...going,
+  ]
   const checks = useChecks(task.term, lines)
   // while a cover is in the way the contact waits before its cavity
-  const shown = [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])
+  const shown =
+    [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])
   const near = cavity && likelyWrong(cavity, housing.cavities)
   const turn = (by: -1 | 1) => {
     const open = openTurns(state, task.unit, task.end)
@@ -115,7 +217,16 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
     if (!cavities || busy) return
     void append({ kind: 'seat-order-set', end: task.end, cavities: [...cavities] })
   }
-  const cutOff = () => busy || write({ kind: 'seat-faulted', term: task.term, end: task.end, cavity: task.cavity, fault: 'will-not-go-in', cause: 'used-up' })
+  const cutOff = () =>
+    busy ||
+    write({
+      kind: 'seat-faulted',
+      term: task.term,
+      end: task.end,
+      cavity: task.cavity,
+      fault: 'will-not-go-in',
+      cause: 'used-up',
+    })
   useKeys([
     ...(spent ? [{ key: ' ', words: 'Cut off the contact that does not go in again', run: cutOff }] : []),
     { key: 'x', words: 'Something is wrong', run: report },
@@ -124,21 +235,56 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
   ])
   return (
     <>
-      <h2 className={`card-title ${spent ? 'fault' : ''}`}>{spent ? 'This contact does not go in again' : mechanism.insertTool ? 'Press it in straight, with the tool' : 'Slide it in straight, by hand, without force'}</h2>
-      {!spent && tool?.kind === 'held' && <p>With <b className="mono">{tool.tool.id}</b>{tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.</p>}
-      {spent && <p className="note fault">▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]} {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped on.</p>}
-      {!spent && mechanism.insert.length > 0 && <div className="insert-scene">{beside && <beside.InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />}</div>}
+      <h2 className={`card-title ${spent ? 'fault' : ''}`}>
+        {spent
+          ? 'This contact does not go in again'
+          : mechanism.insertTool
+            ? 'Press it in straight, with the tool'
+            : 'Slide it in straight, by hand, without force'}
+      </h2>
+      {!spent && tool?.kind === 'held' && (
+        <p>
+          With <b className="mono">{tool.tool.id}</b>
+          {tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.
+        </p>
+      )}
+      {spent && (
+        <p className="note fault">
+          ▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]}{' '}
+          {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped
+          on.
+        </p>
+      )}
+      {!spent && mechanism.insert.length > 0 && (
+        <div className="insert-scene">
+          {beside && <beside.InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />}
+        </div>
+      )}
       {spent ? (
         <button type="button" className="act-button main" disabled={busy} onClick={cutOff}>
           <span>Cut it off</span> <kbd aria-hidden="true">Space</kbd>
         </button>
       ) : (
         <CheckList
-          lines={lines} checks={checks} main="Seated" busy={busy}
-          onMain={() => write(
-            ...(lockClosed ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }] : []),
-            { kind: 'seated', term: task.term, end: task.end, cavity: task.cavity, checked: going.map((line) => line.id), ...(tugNow && tugN !== undefined && { tugN }) },
-          )}
+          lines={lines}
+          checks={checks}
+          main="Seated"
+          busy={busy}
+          onMain={() =>
+            write(
+              ...(lockClosed
+                ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }]
+                : []),
+              {
+                kind: 'seated',
+                term: task.term,
+                end: task.end,
+                cavity: task.cavity,
+                checked: going.map((line) => line.id),
+                ...(tugNow && tugN !== undefined && { tugN }),
+              },
+            )
+          }
         />
       )}
       <button type="button" className="act-button" onClick={report}>
@@ -150,12 +296,31 @@ function Routine({ task, beside, housing, family, report, done }: { readonly tas
           {near.mirror !== undefined && `, and ${near.mirror}, the mirror image`}.
         </p>
       )}
-      {passes >= MAT_PASSES && family.sealing.startsWith('mat') && <p className="note attend small">◆ The mat was passed {passes}× here: look for a tear.</p>}
-      {reuse && reuse.used > 0 && !spent && <p className="small dim">Out of a cavity before: {reuse.used}×, {reuse.allowed} allowed.</p>}
+      {passes >= MAT_PASSES && family.sealing.startsWith('mat') && (
+        <p className="note attend small">◆ The mat was passed {passes}× here: look for a tear.</p>
+      )}
+      {reuse && reuse.used > 0 && !spent && (
+        <p className="small dim">
+          Out of a cavity before: {reuse.used}×, {reuse.allowed} allowed.
+        </p>
+      )}
       <div className="sources">
-        {tugN !== undefined && <span>Tug: {tugNow ? `${figure(rulesOf(state).tugShare * 100, 0)} % of the cavity’s retention, house rules` : 'it means something only after the lock is closed'}.</span>}
-        {task.why && <span>Its turn: {orderWords(task.why)}. Comma and full stop move it, or drag it in the queue.</span>}
-        <span>{housing.source.document}{housing.source.revision !== undefined && `, rev ${housing.source.revision}`}.</span>
+        {tugN !== undefined && (
+          <span>
+            Tug:{' '}
+            {tugNow
+              ? `${figure(rulesOf(state).tugShare * 100, 0)} % of the cavity’s retention, house rules`
+              : 'it means something only after the lock is closed'}
+            .
+          </span>
+        )}
+        {task.why && (
+          <span>Its turn: {orderWords(task.why)}. Comma and full stop move it, or drag it in the queue.</span>
+        )}
+        <span>
+          {housing.source.document}
+          {housing.source.revision !== undefined && `, rev ${housing.source.revision}`}.
+        </span>
       </div>
     </>
   )

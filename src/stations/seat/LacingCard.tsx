@@ -7,12 +7,19 @@ export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'
   const move = (to: 'open' | 'none') => write({ kind: 'lacing-moved', unit: task.unit, wire: task.wire, to })
   const lines: CheckLine[] = [
     { id: 'seen', words: 'See where it runs, and what is tied to it', seen: 'I see it' },
-    { id: 'cut', words: 'Cut ties and lacing only, the blade away from the wires', hint: 'never pull a wire through a tight tie', seen: 'It lies free' },
+    {
+      id: 'cut',
+      words: 'Cut ties and lacing only, the blade away from the wires',
+      hint: 'never pull a wire through a tight tie',
+      seen: 'It lies free',
+    },
   ]
   const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines)
   return (
     <>
-      <h2 className="card-title">Open the lacing along <span className="mono">{task.wire}</span></h2>
+      <h2 className="card-title">
+        Open the lacing along <span className="mono">{task.wire}</span>
+      </h2>
       <CheckList lines={lines} checks={checks} main="The lacing is open" busy={busy} onMain={() => move('open')} />
       <button type="button" className="act-button" disabled={busy} onClick={() => move('none')}>
         <span>There is no lacing along it</span>

@@ -12,14 +12,32 @@ import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
-import { coverWords, lockAccessWords, lockFallbackWords, lockMoveWords, lockToolWords, lockWords, suspectWords } from '@/words/seat'
+import {
+  coverWords,
+  lockAccessWords,
+  lockFallbackWords,
+  lockMoveWords,
+  lockToolWords,
+  lockWords,
+  suspectWords,
+} from '@/words/seat'
 import { termName } from '@/words/steps'
 import { BrokenButton } from './BrokenButton'
 import { EndRepairCard } from './EndRepairCard'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** The lock of an end is closed, cover by cover; one that will not close is never forced: the contact that stands off is found. */
-export function LockCard({ task, housing, family, done }: { readonly task: TaskOf<'lock'>; readonly housing: Housing; readonly family: FamilyFacts; readonly done: () => void }) {
+export function LockCard({
+  task,
+  housing,
+  family,
+  done,
+}: {
+  readonly task: TaskOf<'lock'>
+  readonly housing: Housing
+  readonly family: FamilyFacts
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [asks, setAsks] = useState<'stuck' | 'broken'>()
@@ -30,35 +48,82 @@ export function LockCard({ task, housing, family, done }: { readonly task: TaskO
   const covers = coversInOrder(lock, rulesOf(state))
   // with a comb a tug means something only now
   const tugsAfter = releaseMechanisms[family.release].tugMeans === 'after-lock'
-  const tugN = housing.cavities.map((cavity) => lightTugN(state, task.end, cavity.id)).find((force) => force !== undefined)
+  const tugN = housing.cavities
+    .map((cavity) => lightTugN(state, task.end, cavity.id))
+    .find((force) => force !== undefined)
   const lines: CheckLine[] = [
     { id: 'level', words: 'All contacts level, seen from the front', seen: 'They are level' },
-    ...covers.map((cover, i): CheckLine => ({ id: cover, words: coverWords[cover].close, hint: i === 0 ? `${way}; never forced` : undefined, seen: `${coverWords[cover].name[0]?.toUpperCase() ?? ''}${coverWords[cover].name.slice(1)} is closed` })),
-    ...(tugsAfter ? [{ id: 'tug', words: tugN === undefined ? 'Light tug at each wire' : <>Light tug at each wire, <b className="mono">{tugN} N</b></>, seen: 'All held' }] : []),
+    ...covers.map((cover, i): CheckLine => ({
+      id: cover,
+      words: coverWords[cover].close,
+      hint: i === 0 ? `${way}; never forced` : undefined,
+      seen: `${coverWords[cover].name[0]?.toUpperCase() ?? ''}${coverWords[cover].name.slice(1)} is closed`,
+    })),
+    ...(tugsAfter
+      ? [
+          {
+            id: 'tug',
+            words:
+              tugN === undefined ? (
+                'Light tug at each wire'
+              ) : (
+                <>
+                  Light tug at each wire, <b className="mono">{tugN} N</b>
+                </>
+              ),
+            seen: 'All held',
+          },
+        ]
+      : []),
   ]
   const checks = useChecks(`${task.unit}/${task.end} lock`, lines)
   const mayClose = left.length === 0 && !task.done
   const mayStop = !task.done && lock.states.includes('part-way')
-  const stop = () => !busy && write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: partWay ? 'open' : 'part-way' })
-  useKeys(asks ? [] : [
-    ...(mayClose ? [{ key: 'x', words: 'It will not close', run: () => setAsks('stuck') }] : []),
-    ...(mayStop ? [{ key: 'p', words: partWay ? 'Back to open' : 'To its part-way stop', run: stop }] : []),
-    { key: 'b', words: 'Lock or housing is broken', run: () => setAsks('broken') },
-  ])
+  const stop = () =>
+    !busy && write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: partWay ? 'open' : 'part-way' })
+  useKeys(
+    asks
+      ? []
+      : [
+          ...(mayClose ? [{ key: 'x', words: 'It will not close', run: () => setAsks('stuck') }] : []),
+          ...(mayStop ? [{ key: 'p', words: partWay ? 'Back to open' : 'To its part-way stop', run: stop }] : []),
+          { key: 'b', words: 'Lock or housing is broken', run: () => setAsks('broken') },
+        ],
+  )
   if (asks === 'stuck' && !task.done) return <WillNotClose task={task} back={() => setAsks(undefined)} done={done} />
-  if (asks === 'broken') return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setAsks(undefined)} done={done} />
+  if (asks === 'broken')
+    return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setAsks(undefined)} done={done} />
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>{task.done ? `✓ The ${name} of ${task.end} ${covers.length > 1 ? 'are' : 'is'} closed` : `Close the ${name}`}</h2>
+      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+        {task.done ? `✓ The ${name} of ${task.end} ${covers.length > 1 ? 'are' : 'is'} closed` : `Close the ${name}`}
+      </h2>
       {task.part !== undefined && <p className="mono">{task.part}</p>}
       {!task.done && <p className="small dim">{lockHow(lock)}</p>}
       {partWay && <p className="note attend">◆ It stands at its part-way stop: contacts still go in.</p>}
       {!task.done && left.length > 0 && (
         <p className="note attend">
-          <b>◆ Not yet:</b> {list(left.map((termination) => `${termName(termination.key, state.plan.quantity)} → ${task.end}.${termination.at.cavity}`), 5)} {left.length === 1 ? 'is' : 'are'} not home.
+          <b>◆ Not yet:</b>{' '}
+          {list(
+            left.map(
+              (termination) =>
+                `${termName(termination.key, state.plan.quantity)} → ${task.end}.${termination.at.cavity}`,
+            ),
+            5,
+          )}{' '}
+          {left.length === 1 ? 'is' : 'are'} not home.
         </p>
       )}
-      {!task.done && <CheckList lines={lines} checks={checks} main="Lock is closed" busy={busy} enabled={left.length === 0} onMain={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'closed' })} />}
+      {!task.done && (
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main="Lock is closed"
+          busy={busy}
+          enabled={left.length === 0}
+          onMain={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'closed' })}
+        />
+      )}
       {mayClose && (
         <button type="button" className="act-button" onClick={() => setAsks('stuck')}>
           <span>It will not close…</span> <kbd aria-hidden="true">X</kbd>
@@ -72,11 +137,18 @@ export function LockCard({ task, housing, family, done }: { readonly task: TaskO
       {task.done && (
         <>
           <ul className="small dim harms" aria-label="To open it">
-            {[...covers].reverse().map((cover) => <li key={cover}>{coverWords[cover].open}</li>)}
+            {[...covers].reverse().map((cover) => (
+              <li key={cover}>{coverWords[cover].open}</li>
+            ))}
             <li>{lockHow(lock)}</li>
             {lock.fallback && <li>{lockFallbackWords[lock.fallback]}</li>}
           </ul>
-          <button type="button" className="act-button" disabled={busy} onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}>
+          <button
+            type="button"
+            className="act-button"
+            disabled={busy}
+            onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}
+          >
             <span>Open it again</span>
           </button>
         </>
@@ -88,7 +160,10 @@ export function LockCard({ task, housing, family, done }: { readonly task: TaskO
 
 /** When it moves, and how hand or tool gets at it. */
 function lockHow({ moves, access, tool }: SecondaryLock): string {
-  const words = [lockMoveWords[moves], [lockToolWords[tool], lockAccessWords[access]].filter((one) => one !== '').join(' ')].join('; ')
+  const words = [
+    lockMoveWords[moves],
+    [lockToolWords[tool], lockAccessWords[access]].filter((one) => one !== '').join(' '),
+  ].join('; ')
   return `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}.`
 }
 
@@ -96,14 +171,29 @@ function lockHow({ moves, access, tool }: SecondaryLock): string {
 const SHOWN = 6
 
 /** Which contacts to look at, in order. The one that stands off goes in again before the lock does. */
-function WillNotClose({ task, back, done }: { readonly task: TaskOf<'lock'>; readonly back: () => void; readonly done: () => void }) {
+function WillNotClose({
+  task,
+  back,
+  done,
+}: {
+  readonly task: TaskOf<'lock'>
+  readonly back: () => void
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const suspects = useMemo(() => lockSuspects(state, task.unit, task.end), [state, task.unit, task.end])
-  const found = ({ term, cavity }: Suspect) => !busy && write({ kind: 'seat-faulted', term, end: task.end, cavity, fault: 'stands-low', cause: 'not-far-enough' })
+  const found = ({ term, cavity }: Suspect) =>
+    !busy && write({ kind: 'seat-faulted', term, end: task.end, cavity, fault: 'stands-low', cause: 'not-far-enough' })
   useKeys([
     { key: 'Escape', words: 'It closes after all', run: back },
-    ...suspects.slice(0, SHOWN).map((suspect, i) => ({ key: String(i + 1), words: i === 0 ? 'This one stands low (1 to 6)' : '', run: () => found(suspect) })),
+    ...suspects
+      .slice(0, SHOWN)
+      .map((suspect, i) => ({
+        key: String(i + 1),
+        words: i === 0 ? 'This one stands low (1 to 6)' : '',
+        run: () => found(suspect),
+      })),
   ])
   return (
     <>
@@ -113,8 +203,18 @@ function WillNotClose({ task, back, done }: { readonly task: TaskOf<'lock'>; rea
         {suspects.slice(0, SHOWN).map((suspect, i) => (
           <button key={suspect.term} type="button" className="choice" disabled={busy} onClick={() => found(suspect)}>
             <kbd aria-hidden="true">{i + 1}</kbd>
-            <span><b className="mono">{task.end}.{suspect.cavity}</b> {termName(suspect.term, state.plan.quantity)}</span>
-            <span className="small dim">{suspect.reasons.slice(0, 2).map((reason) => suspectWords[reason]).join(', ')}</span>
+            <span>
+              <b className="mono">
+                {task.end}.{suspect.cavity}
+              </b>{' '}
+              {termName(suspect.term, state.plan.quantity)}
+            </span>
+            <span className="small dim">
+              {suspect.reasons
+                .slice(0, 2)
+                .map((reason) => suspectWords[reason])
+                .join(', ')}
+            </span>
           </button>
         ))}
       </div>

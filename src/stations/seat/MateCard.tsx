@@ -12,7 +12,15 @@ import { oddWords, pairFaultWords } from '@/words/mated'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** Two ends of the job go together: by their keys, their seal, and colour to colour through the pair. */
-export function MateCard({ task, housing, done }: { readonly task: TaskOf<'mate'>; readonly housing: Housing; readonly done: () => void }) {
+export function MateCard({
+  task,
+  housing,
+  done,
+}: {
+  readonly task: TaskOf<'mate'>
+  readonly housing: Housing
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const { unit, end } = task
@@ -24,33 +32,90 @@ export function MateCard({ task, housing, done }: { readonly task: TaskOf<'mate'
   const seal = housing.interfaceSeal ?? housingAt(state, unit, other)?.interfaceSeal
   const open = [end, other].filter((one) => !endState(state, endKey(unit, one)).lookedOver)
   const lines: CheckLine[] = [
-    { id: 'keys', words: keying === undefined ? <>Halves aligned by the {housing.mark.kind}, they go together without force</> : <>Keying <b className="mono">{keying}</b> on both, they go together without force</>, seen: 'They go together' },
-    ...(seal === undefined ? [] : [{ id: 'seal', words: <>Interface seal <b className="mono">{seal}</b> in its place</>, seen: 'It is there' }]),
-    { id: 'colours', words: `Colour to colour, cavity by cavity: ${plural(pair.cavities.filter((one) => one.a && one.b).length, 'pair')}`, hint: odd.length === 0 ? undefined : 'those below are as they are meant', seen: odd.length === 0 ? 'Each meets its own' : 'As it is meant' },
+    {
+      id: 'keys',
+      words:
+        keying === undefined ? (
+          <>Halves aligned by the {housing.mark.kind}, they go together without force</>
+        ) : (
+          <>
+            Keying <b className="mono">{keying}</b> on both, they go together without force
+          </>
+        ),
+      seen: 'They go together',
+    },
+    ...(seal === undefined
+      ? []
+      : [
+          {
+            id: 'seal',
+            words: (
+              <>
+                Interface seal <b className="mono">{seal}</b> in its place
+              </>
+            ),
+            seen: 'It is there',
+          },
+        ]),
+    {
+      id: 'colours',
+      words: `Colour to colour, cavity by cavity: ${plural(pair.cavities.filter((one) => one.a && one.b).length, 'pair')}`,
+      hint: odd.length === 0 ? undefined : 'those below are as they are meant',
+      seen: odd.length === 0 ? 'Each meets its own' : 'As it is meant',
+    },
   ]
   const checks = useChecks(`${unit}/${end} with ${other}`, lines)
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>{task.done ? `✓ ${end} goes with ${other}` : `Put ${end} and ${other} together`}</h2>
-      {pair.faults.map((fault) => <p key={fault.code} className="note fault">▲ {pairFaultWords(fault)}</p>)}
+      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+        {task.done ? `✓ ${end} goes with ${other}` : `Put ${end} and ${other} together`}
+      </h2>
+      {pair.faults.map((fault) => (
+        <p key={fault.code} className="note fault">
+          ▲ {pairFaultWords(fault)}
+        </p>
+      ))}
       {open.length > 0 && <p className="note attend">◆ First look {open.join(' and ')} over from both sides.</p>}
-      {!task.done && <CheckList lines={lines} checks={checks} main="The pair is checked" busy={busy} enabled={open.length === 0 && pair.faults.length === 0} onMain={() => write({ kind: 'pair-mated', unit, a: end, b: other, checked: lines.map((line) => line.id) })} />}
+      {!task.done && (
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main="The pair is checked"
+          busy={busy}
+          enabled={open.length === 0 && pair.faults.length === 0}
+          onMain={() => write({ kind: 'pair-mated', unit, a: end, b: other, checked: lines.map((line) => line.id) })}
+        />
+      )}
       <table className="table">
-        <thead><tr><th>Cavity</th><th>{end}</th><th>{other}</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Cavity</th>
+            <th>{end}</th>
+            <th>{other}</th>
+          </tr>
+        </thead>
         <tbody>
-          {pair.cavities.filter((one) => one.a ?? one.b).map((one) => (
-            <tr key={one.cavity}>
-              <td className="figure"><b>{one.cavity}</b></td>
-              <td>{one.a ? <Swatch colour={one.a.colour} width={22} /> : <span className="dim">–</span>}</td>
-              <td>
-                {one.b ? <Swatch colour={one.b.colour} width={22} /> : <span className="dim">–</span>}
-                {one.odd && <span className="caution small"> ◆ {oddWords[one.odd]}</span>}
-              </td>
-            </tr>
-          ))}
+          {pair.cavities
+            .filter((one) => one.a ?? one.b)
+            .map((one) => (
+              <tr key={one.cavity}>
+                <td className="figure">
+                  <b>{one.cavity}</b>
+                </td>
+                <td>{one.a ? <Swatch colour={one.a.colour} width={22} /> : <span className="dim">–</span>}</td>
+                <td>
+                  {one.b ? <Swatch colour={one.b.colour} width={22} /> : <span className="dim">–</span>}
+                  {one.odd && <span className="caution small"> ◆ {oddWords[one.odd]}</span>}
+                </td>
+              </tr>
+            ))}
         </tbody>
       </table>
-      {alone.length > 0 && <p className="small dim">{plural(alone.length, 'wire')} {alone.length === 1 ? 'meets' : 'meet'} nothing on the other side.</p>}
+      {alone.length > 0 && (
+        <p className="small dim">
+          {plural(alone.length, 'wire')} {alone.length === 1 ? 'meets' : 'meet'} nothing on the other side.
+        </p>
+      )}
     </>
   )
 }

@@ -16,9 +16,20 @@ import { movePlanWords, moveStepWords } from '@/words/rework'
 const wireFace = { side: 'wire', turnDeg: 0 } as const
 
 /** The whole move plan of a unit: its faces before and after, its steps, what it costs and why it cannot cost less. */
-export function MovePane({ unit, moves, close }: { readonly unit: number; readonly moves: UnitMoves; readonly close: () => void }) {
+export function MovePane({
+  unit,
+  moves,
+  close,
+}: {
+  readonly unit: number
+  readonly moves: UnitMoves
+  readonly close: () => void
+}) {
   const { id, state } = useJob()
-  const ends = useMemo(() => [...new Set(moves.plan.steps.flatMap((step) => ('place' in step ? [endOf(step.place)] : [])))], [moves])
+  const ends = useMemo(
+    () => [...new Set(moves.plan.steps.flatMap((step) => ('place' in step ? [endOf(step.place)] : [])))],
+    [moves],
+  )
   const drawing = useRef<HTMLDivElement>(null)
   const [picked, setPicked] = useState<string>()
   const end = picked !== undefined && ends.includes(picked) ? picked : ends[0]
@@ -26,9 +37,15 @@ export function MovePane({ unit, moves, close }: { readonly unit: number; readon
   // what leaves a housing that is given up is wanted in the one that takes its place
   const wantedEnd = end === undefined ? undefined : (state.oldEnds.get(endKey(unit, end))?.end ?? end)
   const wantedHousing = wantedEnd === undefined ? undefined : housingAt(state, unit, wantedEnd)
-  const after = useMemo(() => (wantedEnd !== undefined && wantedHousing ? wantedFace(state, unit, wantedEnd, wantedHousing) : undefined), [state, unit, wantedEnd, wantedHousing])
+  const after = useMemo(
+    () => (wantedEnd !== undefined && wantedHousing ? wantedFace(state, unit, wantedEnd, wantedHousing) : undefined),
+    [state, unit, wantedEnd, wantedHousing],
+  )
   const arrows = useMemo(() => (end === undefined ? [] : movesOfEnd(moves, end)), [moves, end])
-  const before = useMemo(() => (end !== undefined && housing ? asItIs(faceState(state, unit, end, housing), arrows) : undefined), [state, unit, end, housing, arrows])
+  const before = useMemo(
+    () => (end !== undefined && housing ? asItIs(faceState(state, unit, end, housing), arrows) : undefined),
+    [state, unit, end, housing, arrows],
+  )
   const { steps } = moves.plan
   useKeys([{ key: 'Escape', words: 'Back to the task', run: close }])
   return (
@@ -36,31 +53,87 @@ export function MovePane({ unit, moves, close }: { readonly unit: number; readon
       <div className="work">
         {ends.length > 1 && (
           <div className="end-picks" role="group" aria-label="Face of">
-            {ends.map((one) => <button key={one} type="button" className="choice" aria-pressed={one === end} onClick={() => setPicked(one)}>End {one}</button>)}
+            {ends.map((one) => (
+              <button
+                key={one}
+                type="button"
+                className="choice"
+                aria-pressed={one === end}
+                onClick={() => setPicked(one)}
+              >
+                End {one}
+              </button>
+            ))}
           </div>
         )}
         {housing && before && after && wantedHousing && (
           <>
             <section className="sheet sheet-fill" aria-label="As it is, with what moves">
-              <div className="sheet-head"><span>{housing.name}, end {end}: as it is</span><span className="caption">WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN</span></div>
-              <div ref={drawing} className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}><FaceDrawing housing={housing} view={wireFace} cavities={before} moves={arrows} title={`${housing.name}, as it is`} /></div>
+              <div className="sheet-head">
+                <span>
+                  {housing.name}, end {end}: as it is
+                </span>
+                <span className="caption">WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN</span>
+              </div>
+              <div ref={drawing} className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}>
+                <FaceDrawing
+                  housing={housing}
+                  view={wireFace}
+                  cavities={before}
+                  moves={arrows}
+                  title={`${housing.name}, as it is`}
+                />
+              </div>
             </section>
             <section className="sheet sheet-fill" aria-label="As it is wanted">
-              <div className="sheet-head"><span>{wantedHousing.name}, end {wantedEnd}: as it is wanted, rev {state.plan.rev}</span><span className="caption">WIRE FACE</span></div>
-              <div className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}><FaceDrawing housing={wantedHousing} view={wireFace} cavities={after} title={`${wantedHousing.name}, as it is wanted`} /></div>
+              <div className="sheet-head">
+                <span>
+                  {wantedHousing.name}, end {wantedEnd}: as it is wanted, rev {state.plan.rev}
+                </span>
+                <span className="caption">WIRE FACE</span>
+              </div>
+              <div className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}>
+                <FaceDrawing
+                  housing={wantedHousing}
+                  view={wireFace}
+                  cavities={after}
+                  title={`${wantedHousing.name}, as it is wanted`}
+                />
+              </div>
             </section>
           </>
         )}
       </div>
       <aside className="pane pane-card" aria-label="Move plan">
         <h2 className="card-title">{steps.length} steps from here</h2>
-        {movePlanWords(moves.plan).map((line) => <p key={line} className="small">{line}</p>)}
+        {movePlanWords(moves.plan).map((line) => (
+          <p key={line} className="small">
+            {line}
+          </p>
+        ))}
         <ol className="move-steps">
-          {steps.map((step, i) => <li key={`${step.do} ${'place' in step ? step.place : step.contact}`} data-next={i === 0}>{moveStepWords(step, state.plan)}</li>)}
+          {steps.map((step, i) => (
+            <li key={`${step.do} ${'place' in step ? step.place : step.contact}`} data-next={i === 0}>
+              {moveStepWords(step, state.plan)}
+            </li>
+          ))}
         </ol>
-        <a className="act-button" href={`/jobs/${id}/papers/move-plan.pdf`} download><span>Move plan as PDF</span></a>
-        <button type="button" className="act-button" onClick={() => drawing.current && saveDrawing(drawing.current, `${fileStem(state.plan.title, 'job')}-${end ?? ''}-moves.svg`)}><span>This face as SVG</span></button>
-        <button type="button" className="act-button main" onClick={close}><span>Go on with the first step</span> <kbd aria-hidden="true">Esc</kbd></button>
+        <a className="act-button" href={`/jobs/${id}/papers/move-plan.pdf`} download>
+          <span>Move plan as PDF</span>
+        </a>
+        <button
+          type="button"
+          className="act-button"
+          onClick={() =>
+            drawing.current &&
+            saveDrawing(drawing.current, `${fileStem(state.plan.title, 'job')}-${end ?? ''}-moves.svg`)
+          }
+        >
+          <span>This face as SVG</span>
+        </button>
+        <button type="button" className="act-button main" onClick={close}>
+          <span>Go on with the first step</span> <kbd aria-hidden="true">Esc</kbd>
+        </button>
       </aside>
     </>
   )
@@ -75,5 +148,6 @@ function asItIs(face: ReadonlyMap<string, FaceCavity>, arrows: readonly FaceMove
 /** The drawing as a file of its own, its colours written out. */
 function saveDrawing(holder: HTMLElement, name: string): void {
   const svg = holder.querySelector('svg')
-  if (svg) download(new Blob([withPaperColours(new XMLSerializer().serializeToString(svg))], { type: 'image/svg+xml' }), name)
+  if (svg)
+    download(new Blob([withPaperColours(new XMLSerializer().serializeToString(svg))], { type: 'image/svg+xml' }), name)
 }

@@ -16,7 +16,14 @@ import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { ReleasePlayer } from '@/ui/release/ReleasePlayer'
 import { figure, plural } from '@/words/figures'
-import { harmWords, improvisedWords, releaseStepHints, releaseStepWords, releaseTipWords, reuseLimitWords } from '@/words/release'
+import {
+  harmWords,
+  improvisedWords,
+  releaseStepHints,
+  releaseStepWords,
+  releaseTipWords,
+  reuseLimitWords,
+} from '@/words/release'
 import { termName } from '@/words/steps'
 import { EndFace } from './EndFace'
 import { useWrite } from './useWrite'
@@ -31,44 +38,102 @@ export interface ToRelease {
 }
 
 /** A contact comes out the way its family lets go: the tool, the steps with the moving side view, what can break. */
-export function ReleaseTask({ out, title, park = false, asPlanned = false, housing, family, back, done }: { readonly out: ToRelease; readonly title: string; /** its place is not free yet */ readonly park?: boolean; /** nobody erred: it is wanted elsewhere */ readonly asPlanned?: boolean; readonly housing: Housing; readonly family: FamilyFacts; readonly back?: (() => void) | undefined; readonly done: () => void }) {
+export function ReleaseTask({
+  out,
+  title,
+  park = false,
+  asPlanned = false,
+  housing,
+  family,
+  back,
+  done,
+}: {
+  readonly out: ToRelease
+  readonly title: string
+  /** its place is not free yet */ readonly park?: boolean
+  /** nobody erred: it is wanted elsewhere */ readonly asPlanned?: boolean
+  readonly housing: Housing
+  readonly family: FamilyFacts
+  readonly back?: (() => void) | undefined
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [improvised, setImprovised] = useState<ImprovisedTool>()
   const { unit, end, cavity, term, why } = out
   const mechanism = releaseMechanisms[family.release]
   const closed = endState(state, endKey(unit, end)).lock === 'closed'
-  const lines: CheckLine[] = releaseSteps(mechanism, closed).map((step) => ({ id: step, words: releaseStepWords[step], hint: releaseStepHints[step], seen: 'Done' }))
+  const lines: CheckLine[] = releaseSteps(mechanism, closed).map((step) => ({
+    id: step,
+    words: releaseStepWords[step],
+    hint: releaseStepHints[step],
+    seen: 'Done',
+  }))
   const checks = useChecks(`${term} out`, lines)
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
   const size = housing.cavities.find((one) => one.id === cavity)?.size ?? ''
-  const tool = releaseTool(family, size, wire && insulationMmOf(state.facts, wire), Object.values(state.facts.tools), rulesOf(state))
+  const tool = releaseTool(
+    family,
+    size,
+    wire && insulationMmOf(state.facts, wire),
+    Object.values(state.facts.tools),
+    rulesOf(state),
+  )
   const reuse = reuseOf(state, term)
   // once out it would go in again more often than it may
   const spent = why !== 'damaged' && reuse !== undefined && isSpentOnceOut(reuse) && why !== 'not-in-plan'
   const cutsOff = spent || why === 'damaged'
   const takeOut = (damaged: boolean) =>
-    write(
-      ...(closed ? [{ kind: 'lock-moved' as const, unit, end, to: 'open' as const }] : []),
-      { kind: 'extracted', term, why: damaged ? 'damaged' : why, ...(tool.kind === 'held' && { tool: tool.tool.id }), ...(improvised && { improvised }) },
-    )
+    write(...(closed ? [{ kind: 'lock-moved' as const, unit, end, to: 'open' as const }] : []), {
+      kind: 'extracted',
+      term,
+      why: damaged ? 'damaged' : why,
+      ...(tool.kind === 'held' && { tool: tool.tool.id }),
+      ...(improvised && { improvised }),
+    })
   useKeys([
     { key: 'd', words: 'It came out damaged: cut it off', run: () => !busy && takeOut(true) },
     ...(back ? [{ key: 'Escape', words: 'Leave it in', run: back }] : []),
   ])
   return (
     <>
-      <EndFace unit={unit} end={end} housing={housing} handsAt={mechanism.from === 'mating' ? 'mating' : 'wire'} cavityId={cavity} label="Out of cavity" otherwise={title} term={term}>
-        {mechanism.id !== 'none' && <ReleasePlayer mechanism={mechanism} step={releaseSteps(mechanism, true).find((step) => step === checks.due?.id)} colour={wire?.colour ?? ''} />}
+      <EndFace
+        unit={unit}
+        end={end}
+        housing={housing}
+        handsAt={mechanism.from === 'mating' ? 'mating' : 'wire'}
+        cavityId={cavity}
+        label="Out of cavity"
+        otherwise={title}
+        term={term}
+      >
+        {mechanism.id !== 'none' && (
+          <ReleasePlayer
+            mechanism={mechanism}
+            step={releaseSteps(mechanism, true).find((step) => step === checks.due?.id)}
+            colour={wire?.colour ?? ''}
+          />
+        )}
       </EndFace>
       <aside className="pane pane-card" aria-label="This task">
         {state.plan.kind !== 'build' && <Caution id="open-connector" />}
         {termination && <WireChips wire={termination.wire} side={termination.side} />}
         <h2 className={`card-title ${asPlanned || back ? '' : 'fault'}`}>{title}</h2>
-        {park && <p className="note attend">◆ Its place is not free yet: put it aside, with a tag that says <b className="mono">{termName(term, state.plan.quantity)}</b>.</p>}
+        {park && (
+          <p className="note attend">
+            ◆ Its place is not free yet: put it aside, with a tag that says{' '}
+            <b className="mono">{termName(term, state.plan.quantity)}</b>.
+          </p>
+        )}
         <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
-        <CheckList lines={lines} checks={checks} main={cutsOff ? 'It is out: cut it off' : 'It is out'} busy={busy} onMain={() => takeOut(cutsOff)} />
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main={cutsOff ? 'It is out: cut it off' : 'It is out'}
+          busy={busy}
+          onMain={() => takeOut(cutsOff)}
+        />
         {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
         {!cutsOff && (
           <button type="button" className="act-button" disabled={busy} onClick={() => takeOut(true)}>
@@ -81,14 +146,26 @@ export function ReleaseTask({ out, title, park = false, asPlanned = false, housi
           </button>
         )}
         <ul className="small dim harms" aria-label="What can break">
-          {mechanism.harms.map((harm) => <li key={harm}><b>{harmWords[harm].what}</b>: {harmWords[harm].look}</li>)}
+          {mechanism.harms.map((harm) => (
+            <li key={harm}>
+              <b>{harmWords[harm].what}</b>: {harmWords[harm].look}
+            </li>
+          ))}
         </ul>
       </aside>
     </>
   )
 }
 
-function ToolNote({ tool, improvised, choose }: { readonly tool: ReleaseTool; readonly improvised: ImprovisedTool | undefined; readonly choose: (how: ImprovisedTool | undefined) => void }) {
+function ToolNote({
+  tool,
+  improvised,
+  choose,
+}: {
+  readonly tool: ReleaseTool
+  readonly improvised: ImprovisedTool | undefined
+  readonly choose: (how: ImprovisedTool | undefined) => void
+}) {
   if (tool.kind === 'none-needed') return <p>By hand: no tool.</p>
   if (tool.kind === 'held') {
     return (
@@ -98,14 +175,29 @@ function ToolNote({ tool, improvised, choose }: { readonly tool: ReleaseTool; re
       </p>
     )
   }
-  const forWhat = tool.insulationMm === undefined ? `size ${tool.size}` : `size ${tool.size} on ${figure(tool.insulationMm, 1)} mm`
+  const forWhat =
+    tool.insulationMm === undefined ? `size ${tool.size}` : `size ${tool.size} on ${figure(tool.insulationMm, 1)} mm`
   return (
     <div className="note fault">
-      <p><b>▲ No {releaseTipWords[tool.tip]}</b> for {forWhat} among the tools of this job{tool.unfit.length > 0 && <>: {tool.unfit.map((one) => one.id).join(', ')} {tool.unfit.length === 1 ? 'does' : 'do'} not fit</>}. Borrow or buy one first.</p>
+      <p>
+        <b>▲ No {releaseTipWords[tool.tip]}</b> for {forWhat} among the tools of this job
+        {tool.unfit.length > 0 && (
+          <>
+            : {tool.unfit.map((one) => one.id).join(', ')} {tool.unfit.length === 1 ? 'does' : 'do'} not fit
+          </>
+        )}
+        . Borrow or buy one first.
+      </p>
       {tool.improvised.length > 0 && (
         <div className="choices" role="group" aria-label="Improvised, written down">
           {tool.improvised.map((how) => (
-            <button key={how} type="button" className="choice" aria-pressed={how === improvised} onClick={() => choose(how === improvised ? undefined : how)}>
+            <button
+              key={how}
+              type="button"
+              className="choice"
+              aria-pressed={how === improvised}
+              onClick={() => choose(how === improvised ? undefined : how)}
+            >
               <span aria-hidden="true">{how === improvised ? '✓' : '○'}</span>
               <span>With {improvisedWords[how]}, written down</span>
               <span />
@@ -119,5 +211,11 @@ function ToolNote({ tool, improvised, choose }: { readonly tool: ReleaseTool; re
 
 function ReuseNote({ reuse, spent }: { readonly reuse: Reuse; readonly spent: boolean }) {
   const grants = `${reuseLimitWords[reuse.by]} ${reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}`
-  return spent ? <p className="note attend">◆ It does not go in again: {grants}. A new contact takes its place.</p> : <p className="small dim">Out before: {reuse.used}×; {grants}.</p>
+  return spent ? (
+    <p className="note attend">◆ It does not go in again: {grants}. A new contact takes its place.</p>
+  ) : (
+    <p className="small dim">
+      Out before: {reuse.used}×; {grants}.
+    </p>
+  )
 }

@@ -13,7 +13,19 @@ import { SpliceForm } from './SpliceForm'
 import { useWrite } from './useWrite'
 
 /** Something is broken: all that must be done about it, in order, with what it costs, before anything is begun. */
-export function RepairCard({ termination, what, wholeWire, back, done }: { readonly termination: CavityTermination; readonly what: DamageId; /** the whole wire goes instead */ readonly wholeWire: () => void; readonly back: () => void; readonly done: () => void }) {
+export function RepairCard({
+  termination,
+  what,
+  wholeWire,
+  back,
+  done,
+}: {
+  readonly termination: CavityTermination
+  readonly what: DamageId
+  /** the whole wire goes instead */ readonly wholeWire: () => void
+  readonly back: () => void
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [lost, setLost] = useState('')
@@ -28,7 +40,14 @@ export function RepairCard({ termination, what, wholeWire, back, done }: { reado
     if (busy || (read !== undefined && !read.ok)) return
     write(
       { kind: 'damage-reported', term: termination.key, what, ...(lostMm > 0 && { lostMm }) },
-      ...(together ? plan.together.map((one) => ({ kind: 'damage-reported' as const, term: one.term, what: 'wire-end' as const, ...(one.lostMm > 0 && { lostMm: one.lostMm }) })) : []),
+      ...(together
+        ? plan.together.map((one) => ({
+            kind: 'damage-reported' as const,
+            term: one.term,
+            what: 'wire-end' as const,
+            ...(one.lostMm > 0 && { lostMm: one.lostMm }),
+          }))
+        : []),
     )
   }
   useKeys([
@@ -41,28 +60,56 @@ export function RepairCard({ termination, what, wholeWire, back, done }: { reado
       {what !== 'wire' && (
         <label className="field">
           Wire spoiled besides the old strip
-          <input value={lost} inputMode="decimal" placeholder="0 mm" aria-invalid={read !== undefined && !read.ok} onChange={(event) => setLost(event.target.value)} />
+          <input
+            value={lost}
+            inputMode="decimal"
+            placeholder="0 mm"
+            aria-invalid={read !== undefined && !read.ok}
+            onChange={(event) => setLost(event.target.value)}
+          />
         </label>
       )}
-      {read && !read.ok && <p className="note fault" role="alert">▲ {quantityWords(read.fault, 'length')}</p>}
+      {read && !read.ok && (
+        <p className="note fault" role="alert">
+          ▲ {quantityWords(read.fault, 'length')}
+        </p>
+      )}
       {plan.slack && (
         <p className={`note ${plan.slack.enough ? 'attend' : 'fault'}`}>
-          {plan.slack.enough ? '◆' : '▲'} It costs <b className="mono">{mm(plan.slack.costMm, 0)}</b> of wire; <b className="mono">{mm(plan.slack.leftMm, 0)}</b> {plan.slack.enough ? 'are there to spare.' : 'to spare are not enough.'}
+          {plan.slack.enough ? '◆' : '▲'} It costs <b className="mono">{mm(plan.slack.costMm, 0)}</b> of wire;{' '}
+          <b className="mono">{mm(plan.slack.leftMm, 0)}</b>{' '}
+          {plan.slack.enough ? 'are there to spare.' : 'to spare are not enough.'}
         </p>
       )}
       {plan.together.length > 0 && (
         <div className="note attend">
           <label className="tick-label">
             <input type="checkbox" checked={together} onChange={(event) => setTogether(event.target.checked)} />
-            <span>◆ {list(plan.together.map((one) => one.wire))} too, as short as this one: they lie in the same {termination.wire.group?.kind}</span>
+            <span>
+              ◆ {list(plan.together.map((one) => one.wire))} too, as short as this one: they lie in the same{' '}
+              {termination.wire.group?.kind}
+            </span>
           </label>
-          {together && tooShort.length > 0 && <p className="small fault">▲ {list(tooShort)} {tooShort.length === 1 ? 'has' : 'have'} no wire to spare for it.</p>}
+          {together && tooShort.length > 0 && (
+            <p className="small fault">
+              ▲ {list(tooShort)} {tooShort.length === 1 ? 'has' : 'have'} no wire to spare for it.
+            </p>
+          )}
         </div>
       )}
-      {splices ? <SpliceForm termination={termination} done={done} /> : <RepairSteps plan={plan} quantity={state.plan.quantity} offer={(one) => (one === 'splice' ? setSplices(true) : wholeWire())} />}
+      {splices ? (
+        <SpliceForm termination={termination} done={done} />
+      ) : (
+        <RepairSteps
+          plan={plan}
+          quantity={state.plan.quantity}
+          offer={(one) => (one === 'splice' ? setSplices(true) : wholeWire())}
+        />
+      )}
       {!splices && (
         <button type="button" className={`act-button ${short ? '' : 'main'}`} disabled={busy} onClick={begin}>
-          <span>{short ? 'Begin all the same: take it out' : 'Begin: take it out'}</span> <kbd aria-hidden="true">Space</kbd>
+          <span>{short ? 'Begin all the same: take it out' : 'Begin: take it out'}</span>{' '}
+          <kbd aria-hidden="true">Space</kbd>
         </button>
       )}
       <button type="button" className="act-button" onClick={() => (splices ? setSplices(false) : back())}>

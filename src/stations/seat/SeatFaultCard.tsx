@@ -12,7 +12,17 @@ import { RepairCard } from './RepairCard'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** Something is wrong as a contact goes in: what the hand notices, why, and then what to do now. */
-export function SeatFaultCard({ task, wrongCavity, back, done }: { readonly task: TaskOf<'insert'>; /** it is in another cavity */ readonly wrongCavity: () => void; readonly back: () => void; readonly done: () => void }) {
+export function SeatFaultCard({
+  task,
+  wrongCavity,
+  back,
+  done,
+}: {
+  readonly task: TaskOf<'insert'>
+  /** it is in another cavity */ readonly wrongCavity: () => void
+  readonly back: () => void
+  readonly done: () => void
+}) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [fault, setFault] = useState<SeatFaultId>()
@@ -20,7 +30,9 @@ export function SeatFaultCard({ task, wrongCavity, back, done }: { readonly task
   const [damage, setDamage] = useState<DamageId>()
   const termination = planIndex(state.plan).byKey.get(task.term)
   const sealed = termination && state.sets.get(setKey(termination.wire.id, termination.side))?.seal !== undefined
-  const faults = Object.values(seatFaults).filter((one) => !task.done || one.id === 'stands-low' || one.id === 'stands-proud')
+  const faults = Object.values(seatFaults).filter(
+    (one) => !task.done || one.id === 'stands-low' || one.id === 'stands-proud',
+  )
   const causes = fault ? seatFaults[fault].causes : []
   const outcome = fault && cause && seatOutcome(fault, cause, rulesOf(state))
   const leave = () => {
@@ -34,12 +46,39 @@ export function SeatFaultCard({ task, wrongCavity, back, done }: { readonly task
   }
   const choices: readonly { readonly words: string; readonly run: () => void }[] = fault
     ? causes.map((one) => ({ words: seatCauseWords[one.id].see, run: () => setCause(one.id) }))
-    : [...faults.map((one) => ({ words: seatFaultWords[one.id], run: () => setFault(one.id) })), { words: 'It is in another cavity', run: wrongCavity }, ...(task.done ? damageIds.filter((one) => one !== 'seal' || sealed).map((one) => ({ words: damageWords[one], run: () => setDamage(one) })) : [])]
-  useKeys(damage ? [] : [
-    { key: 'Escape', words: 'One question back', run: leave },
-    ...(cause ? [{ key: ' ', words: 'Write it down', run: record }] : choices.map((choice, i) => ({ key: String(i + 1), words: i === 0 ? 'Say what is seen (1 to 9)' : '', run: choice.run }))),
-  ])
-  if (damage && termination && inCavity(termination)) return <RepairCard termination={termination} what={damage} wholeWire={() => setDamage('wire')} back={() => setDamage(undefined)} done={done} />
+    : [
+        ...faults.map((one) => ({ words: seatFaultWords[one.id], run: () => setFault(one.id) })),
+        { words: 'It is in another cavity', run: wrongCavity },
+        ...(task.done
+          ? damageIds
+              .filter((one) => one !== 'seal' || sealed)
+              .map((one) => ({ words: damageWords[one], run: () => setDamage(one) }))
+          : []),
+      ]
+  useKeys(
+    damage
+      ? []
+      : [
+          { key: 'Escape', words: 'One question back', run: leave },
+          ...(cause
+            ? [{ key: ' ', words: 'Write it down', run: record }]
+            : choices.map((choice, i) => ({
+                key: String(i + 1),
+                words: i === 0 ? 'Say what is seen (1 to 9)' : '',
+                run: choice.run,
+              }))),
+        ],
+  )
+  if (damage && termination && inCavity(termination))
+    return (
+      <RepairCard
+        termination={termination}
+        what={damage}
+        wholeWire={() => setDamage('wire')}
+        back={() => setDamage(undefined)}
+        done={done}
+      />
+    )
   return (
     <>
       <h2 className="card-title fault">{fault ? seatFaultWords[fault] : 'What is wrong?'}</h2>
@@ -57,7 +96,9 @@ export function SeatFaultCard({ task, wrongCavity, back, done }: { readonly task
       {cause && outcome && (
         <>
           <p className="big-words">{seatCauseWords[cause].act}.</p>
-          <p className={`note ${outcome === 'cut-off' ? 'fault' : 'attend'}`}>{outcome === 'cut-off' ? '▲' : '◆'} {seatOutcomeWords[outcome]}.</p>
+          <p className={`note ${outcome === 'cut-off' ? 'fault' : 'attend'}`}>
+            {outcome === 'cut-off' ? '▲' : '◆'} {seatOutcomeWords[outcome]}.
+          </p>
           <button type="button" className="act-button main" disabled={busy} onClick={record}>
             <span>Write it down and go on</span> <kbd aria-hidden="true">Space</kbd>
           </button>

@@ -39,19 +39,44 @@ export function SeatStation() {
   }
   return (
     <div className="station">
-      <Queue sections={sections} onMove={moves ? undefined : move} selected={at} onSelect={(key) => { setShowsMoves(false); select(key) }} label="Tasks by end" />
-      {task && moves && showsMoves && beside ? <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} /> : task ? <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} /> : tasks.length > 0 ? <StationDone station="seat" waits="The rest waits for contacts that are crimped first." /> : <div className="work"><p className="note attend">No ends to fill: plan the wires first.</p></div>}
+      <Queue
+        sections={sections}
+        onMove={moves ? undefined : move}
+        selected={at}
+        onSelect={(key) => {
+          setShowsMoves(false)
+          select(key)
+        }}
+        label="Tasks by end"
+      />
+      {task && moves && showsMoves && beside ? (
+        <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
+      ) : task ? (
+        <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} />
+      ) : tasks.length > 0 ? (
+        <StationDone station="seat" waits="The rest waits for contacts that are crimped first." />
+      ) : (
+        <div className="work">
+          <p className="note attend">No ends to fill: plan the wires first.</p>
+        </div>
+      )}
     </div>
   )
 }
 
-const blockedWords = { 'not-crimped': 'to crimp', elsewhere: 'not out yet', 'cavity-taken': 'taken', 'cover-due': 'cover first' } as const
+const blockedWords = {
+  'not-crimped': 'to crimp',
+  elsewhere: 'not out yet',
+  'cavity-taken': 'taken',
+  'cover-due': 'cover first',
+} as const
 
 type State = ReturnType<typeof useJob>['state']
 
 function allTasks(state: State): readonly EndTask[] {
   const tasks: EndTask[] = []
-  for (let unit = 1; unit <= state.plan.quantity; unit++) for (const end of benchEnds(state, unit)) tasks.push(...endTasks(state, unit, end))
+  for (let unit = 1; unit <= state.plan.quantity; unit++)
+    for (const end of benchEnds(state, unit)) tasks.push(...endTasks(state, unit, end))
   return tasks
 }
 
@@ -61,8 +86,13 @@ const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task
 function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
   const step = nextStep(state)
   if (step.code === 'seat') return step.task
-  const stuck = new Set(tasks.filter((task) => task.kind === 'insert' && task.blockedBy && !task.done).map((task) => `${task.unit}/${task.end}`))
-  const cover = (task: EndTask) => task.kind === 'lock' || task.kind === 'fit-part' || task.kind === 'look-over' || task.kind === 'mate'
+  const stuck = new Set(
+    tasks
+      .filter((task) => task.kind === 'insert' && task.blockedBy && !task.done)
+      .map((task) => `${task.unit}/${task.end}`),
+  )
+  const cover = (task: EndTask) =>
+    task.kind === 'lock' || task.kind === 'fit-part' || task.kind === 'look-over' || task.kind === 'mate'
   return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`)))
 }
 
@@ -82,7 +112,9 @@ function seatSections(state: State, tasks: readonly EndTask[]): readonly QueueSe
       id: key,
       title: `${first && state.oldEnds.has(key) ? 'Old housing' : 'End'} ${first?.end ?? ''}${state.plan.quantity > 1 ? ` of unit ${first?.unit ?? ''}` : ''}: ${housing?.name ?? ''}`,
       aside: left === 0 ? '✓' : `${left} left`,
-      rows: group.map((task) => taskRow(state, task, housing ? (state.facts.families[housing.family]?.lock ?? 'none') : 'none')),
+      rows: group.map((task) =>
+        taskRow(state, task, housing ? (state.facts.families[housing.family]?.lock ?? 'none') : 'none'),
+      ),
     }
   })
 }
@@ -93,15 +125,42 @@ function taskRow(state: State, task: EndTask, lock: keyof typeof lockWords): Que
   switch (task.kind) {
     case 'insert': {
       const colour = planIndex(state.plan).byKey.get(task.term)?.wire.colour
-      return { ...base, glyph: task.done ? 'done' : task.blockedBy ? 'wait' : 'todo', name: termName(task.term, quantity), words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ` · ${blockedWords[task.blockedBy]}` : ''}`, aside: colour, ...(!task.done && { drags: `${task.unit}/${task.end}` }) }
+      return {
+        ...base,
+        glyph: task.done ? 'done' : task.blockedBy ? 'wait' : 'todo',
+        name: termName(task.term, quantity),
+        words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ` · ${blockedWords[task.blockedBy]}` : ''}`,
+        aside: colour,
+        ...(!task.done && { drags: `${task.unit}/${task.end}` }),
+      }
     }
-    case 'put-right': return { ...base, glyph: task.asPlanned ? 'todo' : 'fault', name: termName(task.term, quantity), words: task.why === 'damaged' ? 'broken: out, and off' : task.why === 'not-home' ? 'not home: take out' : task.why === 'cover-due' ? 'out, for the new cover' : `in ${task.end}.${task.found}: take out${task.park ? ', aside' : ''}` }
-    case 'unplug': return { ...base, glyph: 'caution', name: task.cavity, words: 'plug out: a wire goes here' }
-    case 'plug': return { ...base, name: task.cavity, words: `plug ${task.part}` }
-    case 'lock': return { ...base, name: '–', words: `${lockWords[lock].name} closed`, aside: task.part }
-    case 'fit-part': return { ...base, name: '–', words: task.over ? 'new cover over the wires' : 'interface seal', aside: task.part }
-    case 'open-lacing': return { ...base, name: task.wire, words: 'open the lacing along it' }
-    case 'mate': return { ...base, name: '–', words: `goes with ${task.with}` }
-    case 'look-over': return { ...base, name: '–', words: 'look from both sides' }
+    case 'put-right':
+      return {
+        ...base,
+        glyph: task.asPlanned ? 'todo' : 'fault',
+        name: termName(task.term, quantity),
+        words:
+          task.why === 'damaged'
+            ? 'broken: out, and off'
+            : task.why === 'not-home'
+              ? 'not home: take out'
+              : task.why === 'cover-due'
+                ? 'out, for the new cover'
+                : `in ${task.end}.${task.found}: take out${task.park ? ', aside' : ''}`,
+      }
+    case 'unplug':
+      return { ...base, glyph: 'caution', name: task.cavity, words: 'plug out: a wire goes here' }
+    case 'plug':
+      return { ...base, name: task.cavity, words: `plug ${task.part}` }
+    case 'lock':
+      return { ...base, name: '–', words: `${lockWords[lock].name} closed`, aside: task.part }
+    case 'fit-part':
+      return { ...base, name: '–', words: task.over ? 'new cover over the wires' : 'interface seal', aside: task.part }
+    case 'open-lacing':
+      return { ...base, name: task.wire, words: 'open the lacing along it' }
+    case 'mate':
+      return { ...base, name: '–', words: `goes with ${task.with}` }
+    case 'look-over':
+      return { ...base, name: '–', words: 'look from both sides' }
   }
 }

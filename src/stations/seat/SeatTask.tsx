@@ -10,32 +10,101 @@ import { FitPart, Plug, Unplug } from './EndParts'
 import { InsertCard } from './InsertCard'
 import type { TaskOf } from './useWrite'
 
-const cavityLabels: Readonly<Partial<Record<EndTask['kind'], string>>> = { insert: 'Into cavity', unplug: 'Out of cavity', plug: 'Plug cavity' }
+const cavityLabels: Readonly<Partial<Record<EndTask['kind'], string>>> = {
+  insert: 'Into cavity',
+  unplug: 'Out of cavity',
+  plug: 'Plug cavity',
+}
 
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
-export function SeatTask({ task, beside, done }: { readonly task: EndTask; readonly beside: typeof import('./besideCards') | undefined; readonly done: (next?: EndTask) => void }) {
+export function SeatTask({
+  task,
+  beside,
+  done,
+}: {
+  readonly task: EndTask
+  readonly beside: typeof import('./besideCards') | undefined
+  readonly done: (next?: EndTask) => void
+}) {
   const { state } = useJob()
   const key = taskKey(task)
   const [takingOut, setTakingOut] = useState<string>()
   const housing = housingAt(state, task.unit, task.end)
   const family = housing && state.facts.families[housing.family]
-  if (!housing || !family) return <div className="work"><p className="note fault">▲ The housing of {task.end} is not among the job’s facts.</p></div>
+  if (!housing || !family)
+    return (
+      <div className="work">
+        <p className="note fault">▲ The housing of {task.end} is not among the job’s facts.</p>
+      </div>
+    )
   const { unit, end } = task
-  if (task.kind === 'put-right') return beside ? <beside.ReleaseTask key={key} out={{ unit, end, cavity: task.found, term: task.term, why: task.why }} title={putRightWords(task)} park={task.park === true} asPlanned={task.asPlanned === true} housing={housing} family={family} done={() => done(task.park ? undefined : backIn(task))} /> : <Fetching />
+  if (task.kind === 'put-right')
+    return beside ? (
+      <beside.ReleaseTask
+        key={key}
+        out={{ unit, end, cavity: task.found, term: task.term, why: task.why }}
+        title={putRightWords(task)}
+        park={task.park === true}
+        asPlanned={task.asPlanned === true}
+        housing={housing}
+        family={family}
+        done={() => done(task.park ? undefined : backIn(task))}
+      />
+    ) : (
+      <Fetching />
+    )
   if (task.kind === 'insert' && takingOut === key && beside) {
-    return <beside.ReleaseTask key={key} out={{ unit, end, cavity: task.cavity, term: task.term, why: 'other' }} title={`Out of ${end}.${task.cavity}`} housing={housing} family={family} back={() => setTakingOut(undefined)} done={() => { setTakingOut(undefined); done() }} />
+    return (
+      <beside.ReleaseTask
+        key={key}
+        out={{ unit, end, cavity: task.cavity, term: task.term, why: 'other' }}
+        title={`Out of ${end}.${task.cavity}`}
+        housing={housing}
+        family={family}
+        back={() => setTakingOut(undefined)}
+        done={() => {
+          setTakingOut(undefined)
+          done()
+        }}
+      />
+    )
   }
   return (
     <>
       <EndFace
-        unit={unit} end={end} housing={housing} handsAt={task.kind === 'look-over' || task.kind === 'mate' || (task.kind === 'fit-part' && !task.over) ? 'mating' : 'wire'} cavityId={'cavity' in task ? task.cavity : undefined}
-        label={cavityLabels[task.kind] ?? ''} placed={task.done} otherwise={taskWords(task, state.plan.quantity)} term={task.kind === 'insert' ? task.term : undefined}
+        unit={unit}
+        end={end}
+        housing={housing}
+        handsAt={
+          task.kind === 'look-over' || task.kind === 'mate' || (task.kind === 'fit-part' && !task.over)
+            ? 'mating'
+            : 'wire'
+        }
+        cavityId={'cavity' in task ? task.cavity : undefined}
+        label={cavityLabels[task.kind] ?? ''}
+        placed={task.done}
+        otherwise={taskWords(task, state.plan.quantity)}
+        term={task.kind === 'insert' ? task.term : undefined}
       />
       <aside key={key} className="pane pane-card" aria-label="This task">
-        {task.kind === 'insert' && <InsertCard task={task} beside={beside} housing={housing} family={family} takeOut={() => setTakingOut(key)} misplaced={(found) => done(found === undefined ? undefined : { ...task, kind: 'put-right', found, why: 'wrong-cavity' })} done={done} />}
+        {task.kind === 'insert' && (
+          <InsertCard
+            task={task}
+            beside={beside}
+            housing={housing}
+            family={family}
+            takeOut={() => setTakingOut(key)}
+            misplaced={(found) =>
+              done(found === undefined ? undefined : { ...task, kind: 'put-right', found, why: 'wrong-cavity' })
+            }
+            done={done}
+          />
+        )}
         {task.kind === 'unplug' && <Unplug task={task} done={done} />}
         {task.kind === 'plug' && <Plug task={task} done={done} />}
-        {task.kind === 'lock' && beside && <beside.LockCard task={task} housing={housing} family={family} done={done} />}
+        {task.kind === 'lock' && beside && (
+          <beside.LockCard task={task} housing={housing} family={family} done={done} />
+        )}
         {task.kind === 'fit-part' && <FitPart task={task} done={done} />}
         {task.kind === 'look-over' && beside && <beside.LookOver task={task} family={family} done={done} />}
         {task.kind === 'open-lacing' && beside && <beside.LacingCard task={task} done={done} />}
@@ -45,19 +114,34 @@ export function SeatTask({ task, beside, done }: { readonly task: EndTask; reado
   )
 }
 
-const Fetching = () => <div className="work"><p className="dim">Fetching the way out…</p></div>
+const Fetching = () => (
+  <div className="work">
+    <p className="dim">Fetching the way out…</p>
+  </div>
+)
 
 function putRightWords(task: TaskOf<'put-right'>): string {
   const found = `${task.end}.${task.found}`
   switch (task.why) {
-    case 'not-home': return `Not home in ${found}`
-    case 'cover-due': return `Out of ${found}, for the new cover`
-    case 'old-housing': return `Out of the old housing, ${found}, into ${task.cavity}`
-    case 'damaged': return `Broken in ${found}: out, and off`
-    case 'not-in-plan': return `In ${found}, not in the plan any more`
-    case 'wrong-cavity': return task.cavity === '' ? `In ${found}, belongs in no cavity` : `In ${found}, belongs in ${task.cavity.includes('.') ? task.cavity : `${task.end}.${task.cavity}`}`
+    case 'not-home':
+      return `Not home in ${found}`
+    case 'cover-due':
+      return `Out of ${found}, for the new cover`
+    case 'old-housing':
+      return `Out of the old housing, ${found}, into ${task.cavity}`
+    case 'damaged':
+      return `Broken in ${found}: out, and off`
+    case 'not-in-plan':
+      return `In ${found}, not in the plan any more`
+    case 'wrong-cavity':
+      return task.cavity === ''
+        ? `In ${found}, belongs in no cavity`
+        : `In ${found}, belongs in ${task.cavity.includes('.') ? task.cavity : `${task.end}.${task.cavity}`}`
   }
 }
 
 /** What comes after a contact is out of its wrong place: into the right one, as long as it is of the same end. */
-const backIn = ({ unit, end, term, cavity, why }: TaskOf<'put-right'>): EndTask | undefined => (why === 'not-in-plan' || why === 'damaged' || why === 'cover-due' || why === 'old-housing' || cavity.includes('.') ? undefined : { kind: 'insert', unit, end, term, cavity, done: false })
+const backIn = ({ unit, end, term, cavity, why }: TaskOf<'put-right'>): EndTask | undefined =>
+  why === 'not-in-plan' || why === 'damaged' || why === 'cover-due' || why === 'old-housing' || cavity.includes('.')
+    ? undefined
+    : { kind: 'insert', unit, end, term, cavity, done: false }

@@ -21,7 +21,14 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
       return
     }
     setBusy(true)
-    const outcome = await spliceWire({ jobId: id, seen: state.seq, by: operator.id, wire: termination.wire.id, side: termination.side, pieceMm: Math.round(read.value) }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was changed.' }))
+    const outcome = await spliceWire({
+      jobId: id,
+      seen: state.seq,
+      by: operator.id,
+      wire: termination.wire.id,
+      side: termination.side,
+      pieceMm: Math.round(read.value),
+    }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was changed.' }))
     if (outcome.ok) {
       await catchUp()
       done()
@@ -38,13 +45,31 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
         void send()
       }}
     >
-      <p className="small">Only where the maker’s sheet and your rules allow a splice. It lies away from the connector, so that no cover or tie bends it.</p>
+      <p className="small">
+        Only where the maker’s sheet and your rules allow a splice. It lies away from the connector, so that no cover or
+        tie bends it.
+      </p>
       <label className="field">
         Length of the piece
-        <input value={piece} autoFocus inputMode="decimal" placeholder="150 mm" aria-invalid={read !== undefined && !read.ok} onChange={(event) => setPiece(event.target.value)} />
+        <input
+          value={piece}
+          autoFocus
+          inputMode="decimal"
+          placeholder="150 mm"
+          aria-invalid={read !== undefined && !read.ok}
+          onChange={(event) => setPiece(event.target.value)}
+        />
       </label>
-      {read && !read.ok && <p className="small fault" role="alert">▲ {quantityWords(read.fault, 'length')}</p>}
-      {fault !== undefined && <p className="small fault" role="alert">▲ {fault}</p>}
+      {read && !read.ok && (
+        <p className="small fault" role="alert">
+          ▲ {quantityWords(read.fault, 'length')}
+        </p>
+      )}
+      {fault !== undefined && (
+        <p className="small fault" role="alert">
+          ▲ {fault}
+        </p>
+      )}
       <button type="submit" className="act-button" disabled={busy || !read?.ok}>
         <span>Change the plan: splice it in</span> <kbd aria-hidden="true">Enter</kbd>
       </button>

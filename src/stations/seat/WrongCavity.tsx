@@ -9,7 +9,17 @@ import { termName } from '@/words/steps'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** Which cavity a contact was found in, when it is the wrong one: its neighbours and its mirror image first. */
-export function WrongCavity({ task, housing, back, done }: { readonly task: TaskOf<'insert'>; readonly housing: Housing; readonly back: () => void; /** a pair the other way round goes by the move plan, without `found` */ readonly done: (found?: string) => void }) {
+export function WrongCavity({
+  task,
+  housing,
+  back,
+  done,
+}: {
+  readonly task: TaskOf<'insert'>
+  readonly housing: Housing
+  readonly back: () => void
+  /** a pair the other way round goes by the move plan, without `found` */ readonly done: (found?: string) => void
+}) {
   const { state } = useJob()
   const [found, setFound] = useState('')
   const own = housing.cavities.find((one) => one.id === task.cavity)
@@ -17,14 +27,23 @@ export function WrongCavity({ task, housing, back, done }: { readonly task: Task
   const likely = [...(near?.neighbours ?? []), ...(near?.mirror === undefined ? [] : [near.mirror])]
   const inside = (id: string) => state.cavities.get(cavityKey(task.unit, task.end, id))
   // what was written down as seated may be the other way round with another one that was
-  const where = housing.cavities.map((cavity) => cavity.id).filter((id) => id !== task.cavity && inside(id)?.plug === undefined && (task.done || inside(id)?.term === undefined))
+  const where = housing.cavities
+    .map((cavity) => cavity.id)
+    .filter(
+      (id) => id !== task.cavity && inside(id)?.plug === undefined && (task.done || inside(id)?.term === undefined),
+    )
   const first = likely.filter((id) => where.includes(id))
   const rest = where.filter((id) => !first.includes(id))
   const swapped = found === '' ? undefined : inside(found)?.term
   const { busy, write } = useWrite(() => done(swapped === undefined ? found : undefined))
   const option = (id: string) => {
     const term = inside(id)?.term
-    return <option key={id} value={id}>{task.end}.{id}{term !== undefined && ` (${termName(term, state.plan.quantity)})`}</option>
+    return (
+      <option key={id} value={id}>
+        {task.end}.{id}
+        {term !== undefined && ` (${termName(term, state.plan.quantity)})`}
+      </option>
+    )
   }
   useKeys([{ key: 'Escape', words: 'Back to the task', run: back }])
   return (
@@ -34,7 +53,14 @@ export function WrongCavity({ task, housing, back, done }: { readonly task: Task
         className="field"
         onSubmit={(event) => {
           event.preventDefault()
-          if (found !== '') write({ kind: 'misplaced', term: task.term, end: task.end, cavity: found, ...(swapped !== undefined && { swapped }) })
+          if (found !== '')
+            write({
+              kind: 'misplaced',
+              term: task.term,
+              end: task.end,
+              cavity: found,
+              ...(swapped !== undefined && { swapped }),
+            })
         }}
       >
         <label>
@@ -45,7 +71,12 @@ export function WrongCavity({ task, housing, back, done }: { readonly task: Task
             <optgroup label="Other cavities">{rest.map(option)}</optgroup>
           </select>
         </label>
-        {swapped !== undefined && <p className="note attend">◆ Then {termName(swapped, state.plan.quantity)} is in {task.end}.{task.cavity}: look first. Both are written down as they are.</p>}
+        {swapped !== undefined && (
+          <p className="note attend">
+            ◆ Then {termName(swapped, state.plan.quantity)} is in {task.end}.{task.cavity}: look first. Both are written
+            down as they are.
+          </p>
+        )}
         <button type="submit" className="act-button main" disabled={busy || found === ''}>
           <span>{swapped === undefined ? 'Report it there' : 'Report both'}</span> <kbd aria-hidden="true">Enter</kbd>
         </button>

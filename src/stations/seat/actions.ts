@@ -9,7 +9,14 @@ import { loadJob } from '@/data/repositories/jobs'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
-const input = z.strictObject({ jobId: key, seen: z.number().int(), by: key, wire: key, side: z.enum(['a', 'b']), pieceMm: z.number().positive().max(10_000) })
+const input = z.strictObject({
+  jobId: key,
+  seen: z.number().int(),
+  by: key,
+  wire: key,
+  side: z.enum(['a', 'b']),
+  pieceMm: z.number().positive().max(10_000),
+})
 
 /** Changes the plan so that a piece of the same wire is spliced in where the one that is there has become too short. */
 export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome> {
@@ -18,5 +25,10 @@ export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome>
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
   const change = folded && spliceIn(folded.state.plan, wire, side, pieceMm)
   if (!folded || !change) return refused('The piece must be shorter than the wire that it goes into.')
-  return writeEntries(jobId, seen, by, planChangeEntries(shelf, folded.state, change, new Date().toISOString().slice(0, 10), newId, [wire]))
+  return writeEntries(
+    jobId,
+    seen,
+    by,
+    planChangeEntries(shelf, folded.state, change, new Date().toISOString().slice(0, 10), newId, [wire]),
+  )
 }

@@ -12,7 +12,10 @@ export interface CheckLine {
 
 /** Which lines of a card are ticked. A new item starts with none: no check is carried over. */
 export function useChecks(itemKey: string, lines: readonly CheckLine[]) {
-  const [kept, setKept] = useState<{ readonly item: string; readonly ticked: ReadonlySet<string> }>({ item: itemKey, ticked: new Set() })
+  const [kept, setKept] = useState<{ readonly item: string; readonly ticked: ReadonlySet<string> }>({
+    item: itemKey,
+    ticked: new Set(),
+  })
   const ticked = kept.item === itemKey ? kept.ticked : new Set<string>()
   const due = lines.find((line) => !ticked.has(line.id))
   const toggle = (id: string) => {
@@ -27,7 +30,14 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[]) {
  * The lines of a card. Space ticks the line that is due; after the last it does the card's main action, so that a check
  * is never skipped by habit. 1 to 9 tick out of turn.
  */
-export function CheckList({ lines, checks, main, busy, onMain, enabled = true }: {
+export function CheckList({
+  lines,
+  checks,
+  main,
+  busy,
+  onMain,
+  enabled = true,
+}: {
   readonly lines: readonly CheckLine[]
   readonly checks: ReturnType<typeof useChecks>
   /** what the main action says */
@@ -44,7 +54,13 @@ export function CheckList({ lines, checks, main, busy, onMain, enabled = true }:
   }
   useKeys([
     { key: ' ', words: due ? 'Tick the line that is due' : main, run: act },
-    ...lines.slice(0, 9).map((line, i) => ({ key: String(i + 1), words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '', run: () => toggle(line.id) })),
+    ...lines
+      .slice(0, 9)
+      .map((line, i) => ({
+        key: String(i + 1),
+        words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '',
+        run: () => toggle(line.id),
+      })),
   ])
   return (
     <>
@@ -54,7 +70,15 @@ export function CheckList({ lines, checks, main, busy, onMain, enabled = true }:
             const isTicked = ticked.has(line.id)
             const isDue = line.id === due?.id
             return (
-              <button key={line.id} type="button" role="checkbox" aria-checked={isTicked} className="check" data-due={isDue} onClick={() => toggle(line.id)}>
+              <button
+                key={line.id}
+                type="button"
+                role="checkbox"
+                aria-checked={isTicked}
+                className="check"
+                data-due={isDue}
+                onClick={() => toggle(line.id)}
+              >
                 <span aria-hidden="true" className={isTicked ? 'good' : isDue ? 'act' : 'dim'}>
                   {isTicked ? '✓' : isDue ? '▸' : '○'}
                 </span>

@@ -16,9 +16,12 @@ export function Caution({ id }: { readonly id: CautionId }) {
   if (!shown) return null
   return (
     <div className="note attend caution-box" role="note" aria-label="Caution">
-      <p><b>◆ Caution.</b> {text}</p>
+      <p>
+        <b>◆ Caution.</b> {text}
+      </p>
       <button
-        type="button" className="act-button"
+        type="button"
+        className="act-button"
         onClick={() => {
           localStorage.setItem(kept, stampOf(eachDay))
           setShown(false)

@@ -5,7 +5,15 @@ import { instrumentWords, pieceFaultWords } from '@/words/devices'
 import { isStandIn, useInstrumentViews } from './useInstrumentViews'
 
 /** The instruments that a card asks, each with its link; and, where they are stand-ins, which piece lies in them. */
-export function DeviceLine({ ids, fault, onFault }: { readonly ids: readonly InstrumentId[]; readonly fault: PieceFault | undefined; readonly onFault: (fault: PieceFault | undefined) => void }) {
+export function DeviceLine({
+  ids,
+  fault,
+  onFault,
+}: {
+  readonly ids: readonly InstrumentId[]
+  readonly fault: PieceFault | undefined
+  readonly onFault: (fault: PieceFault | undefined) => void
+}) {
   const { views } = useInstrumentViews()
   if (!views) return null
   const here = ids.flatMap((id) => views.find((view) => view.id === id) ?? [])
@@ -13,16 +21,26 @@ export function DeviceLine({ ids, fault, onFault }: { readonly ids: readonly Ins
     <div className="device-line small">
       {here.map((view) => (
         <Link key={view.id} href="/crib?show=instruments" prefetch={false} className="chip" title={view.message}>
-          <span aria-hidden="true" className={view.identity === undefined ? 'fault' : 'good'}>{view.identity === undefined ? '▲' : '●'}</span>
+          <span aria-hidden="true" className={view.identity === undefined ? 'fault' : 'good'}>
+            {view.identity === undefined ? '▲' : '●'}
+          </span>
           {instrumentWords[view.id].name}: {view.identity === undefined ? 'no link' : view.identity.split(',')[1]}
         </Link>
       ))}
       {here.some(isStandIn) && (
         <label>
           In the stand-ins lies{' '}
-          <select className="bench-select" value={fault ?? ''} onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}>
+          <select
+            className="bench-select"
+            value={fault ?? ''}
+            onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}
+          >
             <option value="">a sound piece</option>
-            {Object.keys(pieceFaults).map((one) => <option key={one} value={one}>{pieceFaultWords[one as PieceFault]}</option>)}
+            {Object.keys(pieceFaults).map((one) => (
+              <option key={one} value={one}>
+                {pieceFaultWords[one as PieceFault]}
+              </option>
+            ))}
           </select>
         </label>
       )}

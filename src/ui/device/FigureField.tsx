@@ -17,7 +17,16 @@ export const figureOf = (figure: Figure, dimension: Dimension): number | undefin
 }
 
 /** A field for a figure, with the key that asks its instrument. */
-export function FigureField({ label, dimension, figure, onChange, hint, wrong, ask, fault }: {
+export function FigureField({
+  label,
+  dimension,
+  figure,
+  onChange,
+  hint,
+  wrong,
+  ask,
+  fault,
+}: {
   readonly label: string
   readonly dimension: Dimension
   readonly figure: Figure
@@ -27,7 +36,8 @@ export function FigureField({ label, dimension, figure, onChange, hint, wrong, a
   /** outside of what is wanted */
   readonly wrong: boolean
   /** asks the instrument; its key stands on the button */
-  readonly ask?: { readonly key: string; readonly words: string; readonly busy: boolean; readonly run: () => void } | undefined
+  readonly ask?:
+    { readonly key: string; readonly words: string; readonly busy: boolean; readonly run: () => void } | undefined
   /** a sentence about this figure */
   readonly fault?: string | undefined
 }) {
@@ -37,7 +47,13 @@ export function FigureField({ label, dimension, figure, onChange, hint, wrong, a
     <div className="figure-field">
       <label className="field">
         {label}
-        <input value={figure.text} inputMode="decimal" placeholder={hint} aria-invalid={wrong || unreadable} onChange={(event) => onChange({ text: event.target.value })} />
+        <input
+          value={figure.text}
+          inputMode="decimal"
+          placeholder={hint}
+          aria-invalid={wrong || unreadable}
+          onChange={(event) => onChange({ text: event.target.value })}
+        />
       </label>
       {ask && (
         <button type="button" className="act-button" disabled={ask.busy} onClick={ask.run}>
@@ -46,7 +62,11 @@ export function FigureField({ label, dimension, figure, onChange, hint, wrong, a
       )}
       {figure.by !== undefined && <span className="small dim">read by {figure.by.split(',')[1]}</span>}
       {unreadable && <p className="note fault">▲ {quantityWords(read.fault, dimension)}</p>}
-      {fault !== undefined && <p className="note fault" role="alert">▲ {fault}</p>}
+      {fault !== undefined && (
+        <p className="note fault" role="alert">
+          ▲ {fault}
+        </p>
+      )}
     </div>
   )
 }

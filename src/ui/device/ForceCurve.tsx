@@ -6,7 +6,15 @@ import { figure } from '@/words/figures'
 const loadCharts = () => import('./forceChart')
 
 /** The force over the time of a pull, drawn as it comes; the peak against what is asked. */
-export function ForceCurve({ points, done, minimumN }: { readonly points: RefObject<number[]>; readonly done: boolean; readonly minimumN: number | undefined }) {
+export function ForceCurve({
+  points,
+  done,
+  minimumN,
+}: {
+  readonly points: RefObject<number[]>
+  readonly done: boolean
+  readonly minimumN: number | undefined
+}) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const charts = useBeside(loadCharts)
   const [shown, setShown] = useState({ count: 0, peakN: 0 })
@@ -37,10 +45,20 @@ export function ForceCurve({ points, done, minimumN }: { readonly points: RefObj
     <section className="sheet sheet-fill" aria-label="Force curve">
       <div className="sheet-head">
         <span>
-          Peak <b className={`mono ${done ? (low ? 'fault' : 'good') : ''}`} style={{ fontSize: 34 }} data-testid="peak">{figure(shown.peakN, 0)}</b> N{' '}
-          {minimumN !== undefined && <>{done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className="mono">{figure(minimumN, 0)} N</b></>}
+          Peak{' '}
+          <b className={`mono ${done ? (low ? 'fault' : 'good') : ''}`} style={{ fontSize: 34 }} data-testid="peak">
+            {figure(shown.peakN, 0)}
+          </b>{' '}
+          N{' '}
+          {minimumN !== undefined && (
+            <>
+              {done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className="mono">{figure(minimumN, 0)} N</b>
+            </>
+          )}
         </span>
-        <span className="caption" data-testid="readings">{shown.count.toLocaleString('en')} READINGS</span>
+        <span className="caption" data-testid="readings">
+          {shown.count.toLocaleString('en')} READINGS
+        </span>
       </div>
       <div className="sheet-body" style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
         <canvas ref={canvas} role="img" aria-label={`Force over time, peak ${figure(shown.peakN, 0)} N`} />

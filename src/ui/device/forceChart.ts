@@ -1,4 +1,12 @@
-import { Chart, Decimation, LinearScale, LineController, LineElement, PointElement, type ChartConfiguration } from 'chart.js'
+import {
+  Chart,
+  Decimation,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  type ChartConfiguration,
+} from 'chart.js'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Decimation)
 
@@ -9,16 +17,44 @@ export function forceChart(canvas: HTMLCanvasElement, minimumN: number | undefin
   const ink = token('--dim')
   const grid = token('--hairline')
   const font = { family: token('--mono'), size: 12 }
-  const scale = (text: string) => ({ type: 'linear' as const, beginAtZero: true, title: { display: true, text, color: ink, font }, ticks: { color: ink, font }, grid: { color: grid } })
+  const scale = (text: string) => ({
+    type: 'linear' as const,
+    beginAtZero: true,
+    title: { display: true, text, color: ink, font },
+    ticks: { color: ink, font },
+    grid: { color: grid },
+  })
   const config: ChartConfiguration<'line', { x: number; y: number }[]> = {
     type: 'line',
     data: {
       datasets: [
         { data: [], borderColor: token('--glaze'), borderWidth: 2, pointRadius: 0 },
-        ...(minimumN === undefined ? [] : [{ data: [{ x: 0, y: minimumN }, { x: 0.5, y: minimumN }], borderColor: token('--terracotta'), borderWidth: 1.5, borderDash: [6, 4], pointRadius: 0 }]),
+        ...(minimumN === undefined
+          ? []
+          : [
+              {
+                data: [
+                  { x: 0, y: minimumN },
+                  { x: 0.5, y: minimumN },
+                ],
+                borderColor: token('--terracotta'),
+                borderWidth: 1.5,
+                borderDash: [6, 4],
+                pointRadius: 0,
+              },
+            ]),
       ],
     },
-    options: { animation: false, parsing: false, normalized: true, responsive: true, maintainAspectRatio: false, events: [], plugins: { decimation: { enabled: true, algorithm: 'min-max' } }, scales: { x: scale('seconds'), y: scale('newtons') } },
+    options: {
+      animation: false,
+      parsing: false,
+      normalized: true,
+      responsive: true,
+      maintainAspectRatio: false,
+      events: [],
+      plugins: { decimation: { enabled: true, algorithm: 'min-max' } },
+      scales: { x: scale('seconds'), y: scale('newtons') },
+    },
   }
   return new Chart(canvas, config)
 }

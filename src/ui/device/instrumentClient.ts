@@ -7,25 +7,47 @@ export interface LaidIn {
   readonly heightMm: number
 }
 
-export type Read = { readonly ok: true; readonly value: number; readonly identity: string; readonly at: string } | { readonly ok: false; readonly message: string }
+export type Read =
+  | { readonly ok: true; readonly value: number; readonly identity: string; readonly at: string }
+  | { readonly ok: false; readonly message: string }
 
 const post = (path: string, body: object, signal?: AbortSignal) =>
-  fetch(`/api/instruments/${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body), ...(signal && { signal }) })
+  fetch(`/api/instruments/${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+    ...(signal && { signal }),
+  })
 
-const unreachable = { ok: false, message: 'The bench does not answer. Nothing was taken: try again, or type the figure.' } as const
+const unreachable = {
+  ok: false,
+  message: 'The bench does not answer. Nothing was taken: try again, or type the figure.',
+} as const
 
 /** One reading of an instrument. */
 export async function readInstrument(id: InstrumentId, piece: LaidIn | undefined): Promise<Read> {
   try {
     const response = await post(`${id}/read`, piece ? { piece } : {})
-    if (!response.ok) return { ok: false, message: ((await response.json()) as { error?: { message?: string } }).error?.message ?? unreachable.message }
+    if (!response.ok)
+      return {
+        ok: false,
+        message: ((await response.json()) as { error?: { message?: string } }).error?.message ?? unreachable.message,
+      }
     return (await response.json()) as Read
   } catch {
     return unreachable
   }
 }
 
-export type Pulled = { readonly ok: true; readonly peakN: number; readonly breaks: BreakKind | undefined; readonly points: number; readonly identity: string } | { readonly ok: false; readonly message: string }
+export type Pulled =
+  | {
+      readonly ok: true
+      readonly peakN: number
+      readonly breaks: BreakKind | undefined
+      readonly points: number
+      readonly identity: string
+    }
+  | { readonly ok: false; readonly message: string }
 
 interface PullLine {
   readonly points?: readonly number[]
@@ -40,7 +62,11 @@ const isBreak = (text: string): text is BreakKind => breakKinds.includes(text)
  * A whole pull.
  * @param hear is told points as they come: seconds, newtons, seconds, newtons …
  */
-export async function pullOff(piece: LaidIn | undefined, hear: (points: readonly number[]) => void, signal: AbortSignal): Promise<Pulled> {
+export async function pullOff(
+  piece: LaidIn | undefined,
+  hear: (points: readonly number[]) => void,
+  signal: AbortSignal,
+): Promise<Pulled> {
   try {
     const response = await post('pull-tester/pull', piece ? { piece } : {}, signal)
     const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
@@ -54,7 +80,11 @@ export async function pullOff(piece: LaidIn | undefined, hear: (points: readonly
         if (last.points) hear(last.points)
       }
     }
-    if (!last.end) return { ok: false, message: last.message ?? 'The curve broke off. Nothing was taken: pull another piece, or type the figure.' }
+    if (!last.end)
+      return {
+        ok: false,
+        message: last.message ?? 'The curve broke off. Nothing was taken: pull another piece, or type the figure.',
+      }
     const { peakN, breaks, points, identity } = last.end
     return { ok: true, peakN, points, identity, breaks: isBreak(breaks) ? breaks : undefined }
   } catch {

@@ -14,7 +14,10 @@ const FRESH_MS = 20_000
 let known: { readonly views: readonly InstrumentView[]; readonly at: number } | undefined
 
 /** The instruments of this bench as they answered of late; undefined until they have been asked. */
-export function useInstrumentViews(): { readonly views: readonly InstrumentView[] | undefined; readonly look: () => void } {
+export function useInstrumentViews(): {
+  readonly views: readonly InstrumentView[] | undefined
+  readonly look: () => void
+} {
   const [views, setViews] = useState(known?.views)
   const [asked, setAsked] = useState(0)
   useEffect(() => {

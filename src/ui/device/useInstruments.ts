@@ -49,5 +49,14 @@ export function useInstruments(make: PieceMaker, fault: PieceFault | undefined) 
     return undefined
   }, [make, fault])
 
-  return { working, message, height, pull, stop: () => stop.current?.abort(), points, pulling, clear: () => setPulling(undefined) }
+  return {
+    working,
+    message,
+    height,
+    pull,
+    stop: () => stop.current?.abort(),
+    points,
+    pulling,
+    clear: () => setPulling(undefined),
+  }
 }

@@ -29,7 +29,17 @@ export interface FaceDrawingProps {
  * A connector's face to scale, as seen from one side and turned as it lies in the hand.
  * Hollow: empty; solid: seated; tick: proved; hatched: plugged; triangle: fault; dotted: planned; with an arrow: leaves for another cavity; ringed: next.
  */
-export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire, moves, title, lens }: FaceDrawingProps) {
+export function FaceDrawing({
+  housing,
+  view,
+  cavities,
+  next,
+  onPick,
+  onDropWire,
+  moves,
+  title,
+  lens,
+}: FaceDrawingProps) {
   const box = viewBox(housing, view)
   const mark = markPlace(housing, view)
   const radii = cavityRadiiMm(housing)
@@ -38,10 +48,19 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire,
   const shown = lens ?? wholeFace(housing, view)
   return (
     <svg
-      viewBox={`${shown.left} ${shown.top} ${shown.width} ${shown.height}`} role="group" aria-label={title} width="100%" height="100%" preserveAspectRatio="xMidYMid meet"
+      viewBox={`${shown.left} ${shown.top} ${shown.width} ${shown.height}`}
+      role="group"
+      aria-label={title}
+      width="100%"
+      height="100%"
+      preserveAspectRatio="xMidYMid meet"
       onClick={onPick && ((event) => within(event.target, onPick))}
       onDragOver={onDropWire && ((event) => event.preventDefault())}
-      onDrop={onDropWire && ((event) => within(event.target, (cavity) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity)))}
+      onDrop={
+        onDropWire &&
+        ((event) =>
+          within(event.target, (cavity) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity)))
+      }
     >
       <defs>
         <pattern id={hatch} width="0.9" height="0.9" patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
@@ -49,21 +68,66 @@ export function FaceDrawing({ housing, view, cavities, next, onPick, onDropWire,
           <path d="M0 0V0.9" stroke="var(--ink)" strokeWidth="0.35" />
         </pattern>
       </defs>
-      <rect x={-box.widthMm / 2} y={-box.heightMm / 2} width={box.widthMm} height={box.heightMm} rx={housing.outline.shape === 'circle' ? box.widthMm / 2 : housing.outline.cornerMm} fill="var(--slip)" stroke="var(--ink)" strokeWidth="0.3" />
+      <rect
+        x={-box.widthMm / 2}
+        y={-box.heightMm / 2}
+        width={box.widthMm}
+        height={box.heightMm}
+        rx={housing.outline.shape === 'circle' ? box.widthMm / 2 : housing.outline.cornerMm}
+        fill="var(--slip)"
+        stroke="var(--ink)"
+        strokeWidth="0.3"
+      />
       {(housing.keys ?? []).map((key, i) => {
         const place = seen(key.at, view)
         const upright = view.turnDeg === 90 || view.turnDeg === 270
         const [width, height] = upright ? [key.heightMm, key.widthMm] : [key.widthMm, key.heightMm]
-        return <rect key={i} x={place.xMm - width / 2} y={-place.yMm - height / 2} width={width} height={height} fill={key.kind === 'key' ? 'var(--ink)' : 'var(--bisque)'} stroke="var(--ink)" strokeWidth="0.25" />
+        return (
+          <rect
+            key={i}
+            x={place.xMm - width / 2}
+            y={-place.yMm - height / 2}
+            width={width}
+            height={height}
+            fill={key.kind === 'key' ? 'var(--ink)' : 'var(--bisque)'}
+            stroke="var(--ink)"
+            strokeWidth="0.25"
+          />
+        )
       })}
-      <path d={markPath(housing.mark.kind, mark)} fill="var(--terracotta)" stroke="var(--terracotta)" strokeWidth="0.3" />
-      <text x={labelAnchor === 'start' ? -box.widthMm / 2 : labelAnchor === 'end' ? box.widthMm / 2 : mark.x} y={mark.y > box.heightMm / 2 - 0.5 ? box.heightMm / 2 + 2.9 : -box.heightMm / 2 - 2} fontSize="1.6" textAnchor={labelAnchor} fill="var(--terracotta-ink)" style={{ fontFamily: 'var(--sans)' }}>
+      <path
+        d={markPath(housing.mark.kind, mark)}
+        fill="var(--terracotta)"
+        stroke="var(--terracotta)"
+        strokeWidth="0.3"
+      />
+      <text
+        x={labelAnchor === 'start' ? -box.widthMm / 2 : labelAnchor === 'end' ? box.widthMm / 2 : mark.x}
+        y={mark.y > box.heightMm / 2 - 0.5 ? box.heightMm / 2 + 2.9 : -box.heightMm / 2 - 2}
+        fontSize="1.6"
+        textAnchor={labelAnchor}
+        fill="var(--terracotta-ink)"
+        style={{ fontFamily: 'var(--sans)' }}
+      >
         {housing.mark.kind}
       </text>
       {housing.cavities.map((cavity) => {
         const at = seen(cavity, view)
         const state = cavities.get(cavity.id)
-        return <CavityMark key={cavity.id} id={cavity.id} x={at.xMm} y={-at.yMm} radius={radii.get(cavity.id) ?? 1} look={state?.look ?? 'empty'} words={state?.words ?? 'empty'} isNext={cavity.id === next} hatch={hatch} role={onPick ? 'button' : 'img'} />
+        return (
+          <CavityMark
+            key={cavity.id}
+            id={cavity.id}
+            x={at.xMm}
+            y={-at.yMm}
+            radius={radii.get(cavity.id) ?? 1}
+            look={state?.look ?? 'empty'}
+            words={state?.words ?? 'empty'}
+            isNext={cavity.id === next}
+            hatch={hatch}
+            role={onPick ? 'button' : 'img'}
+          />
+        )
       })}
       {moves && <FaceMoves housing={housing} view={view} moves={moves} radii={radii} />}
       {lens && <MarkBeyond lens={lens} mark={mark} kind={housing.mark.kind} />}
@@ -78,7 +142,15 @@ function within(target: EventTarget, run: (cavity: string) => void): void {
 }
 
 /** The mark lies outside of the part that is magnified: which way it is, at the edge. */
-function MarkBeyond({ lens, mark, kind }: { readonly lens: Lens; readonly mark: { readonly x: number; readonly y: number }; readonly kind: string }) {
+function MarkBeyond({
+  lens,
+  mark,
+  kind,
+}: {
+  readonly lens: Lens
+  readonly mark: { readonly x: number; readonly y: number }
+  readonly kind: string
+}) {
   const size = lens.height * 0.045
   const [right, bottom] = [lens.left + lens.width, lens.top + lens.height]
   if (mark.x > lens.left && mark.x < right && mark.y > lens.top && mark.y < bottom) return null
@@ -86,5 +158,19 @@ function MarkBeyond({ lens, mark, kind }: { readonly lens: Lens; readonly mark: 
   const y = Math.min(bottom - size * 0.8, Math.max(lens.top + size * 1.2, mark.y))
   const anchor = mark.x < lens.left ? 'start' : mark.x > right ? 'end' : 'middle'
   const arrow = mark.x < lens.left ? '←' : mark.x > right ? '→' : mark.y < lens.top ? '↑' : '↓'
-  return <text x={x} y={y} fontSize={size} textAnchor={anchor} fill="var(--terracotta-ink)" stroke="var(--bisque)" strokeWidth={size * 0.25} paintOrder="stroke" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>{anchor === 'end' ? `${kind} ${arrow}` : `${arrow} ${kind}`}</text>
+  return (
+    <text
+      x={x}
+      y={y}
+      fontSize={size}
+      textAnchor={anchor}
+      fill="var(--terracotta-ink)"
+      stroke="var(--bisque)"
+      strokeWidth={size * 0.25}
+      paintOrder="stroke"
+      style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}
+    >
+      {anchor === 'end' ? `${kind} ${arrow}` : `${arrow} ${kind}`}
+    </text>
+  )
 }

@@ -9,7 +9,17 @@ export interface FaceMove {
 }
 
 /** Arrows from where a contact stands to where it goes, bent so that there and back lie apart; dashed where it is put aside between. */
-export function FaceMoves({ housing, view, moves, radii }: { readonly housing: Housing; readonly view: FaceView; readonly moves: readonly FaceMove[]; readonly radii: ReadonlyMap<string, number> }) {
+export function FaceMoves({
+  housing,
+  view,
+  moves,
+  radii,
+}: {
+  readonly housing: Housing
+  readonly view: FaceView
+  readonly moves: readonly FaceMove[]
+  readonly radii: ReadonlyMap<string, number>
+}) {
   const at = new Map(housing.cavities.map((cavity) => [cavity.id, seen(cavity, view)]))
   return (
     <g fill="none" stroke="var(--terracotta)" strokeWidth="0.32" strokeLinecap="round" aria-hidden="true">
@@ -27,7 +37,11 @@ export function FaceMoves({ housing, view, moves, radii }: { readonly housing: H
         return (
           <g key={`${from} ${to}`}>
             <path d={`M${sx} ${sy}Q${mx} ${my} ${ex} ${ey}`} strokeDasharray={parked ? '0.9 0.8' : undefined} />
-            <path d="M-0.9 -0.5L0 0L-0.9 0.5" transform={`translate(${ex} ${ey}) rotate(${angle})`} strokeLinejoin="round" />
+            <path
+              d="M-0.9 -0.5L0 0L-0.9 0.5"
+              transform={`translate(${ex} ${ey}) rotate(${angle})`}
+              strokeLinejoin="round"
+            />
           </g>
         )
       })}

@@ -7,8 +7,24 @@ import type { CavityLook } from './CavityMark'
 import { FaceDrawing, type FaceCavity } from './FaceDrawing'
 import { useLens } from './useLens'
 
-const legendWords: Readonly<Record<CavityLook, string>> = { empty: 'empty', planned: 'planned', seated: 'seated', proved: 'proved', plugged: 'plugged', fault: 'fault', leaving: 'leaves' }
-const legendGlyphs: Readonly<Record<CavityLook, string>> = { empty: '○', planned: '◌', seated: '●', proved: '✓', plugged: '▨', fault: '▲', leaving: '↗' }
+const legendWords: Readonly<Record<CavityLook, string>> = {
+  empty: 'empty',
+  planned: 'planned',
+  seated: 'seated',
+  proved: 'proved',
+  plugged: 'plugged',
+  fault: 'fault',
+  leaving: 'leaves',
+}
+const legendGlyphs: Readonly<Record<CavityLook, string>> = {
+  empty: '○',
+  planned: '◌',
+  seated: '●',
+  proved: '✓',
+  plugged: '▨',
+  fault: '▲',
+  leaving: '↗',
+}
 
 /** Which way an arrow pushes the lens, in parts of what it shows. */
 const pushes = [
@@ -25,7 +41,12 @@ const turnKey = (jobId: string, end: string) => `urn-turn:${jobId}:${end}`
  * @param handsAt the side that the step works at: a change of it flips the face by itself
  * @param step what the hands are at: F holds for that step only, so that the next one is never read from the wrong side
  */
-export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'], step = ''): { readonly view: FaceView; readonly flip: () => void; readonly turn: () => void } {
+export function useFaceView(
+  jobId: string,
+  end: string,
+  handsAt: FaceView['side'],
+  step = '',
+): { readonly view: FaceView; readonly flip: () => void; readonly turn: () => void } {
   const [flippedAt, setFlippedAt] = useState<string>()
   const here = `${end} ${handsAt} ${step}`
   const flipped = flippedAt === here
@@ -47,7 +68,15 @@ export function useFaceView(jobId: string, end: string, handsAt: FaceView['side'
 }
 
 /** A face in its sheet: named, always with the side you look at, flipped with F and turned with R. */
-export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWire }: {
+export function FacePanel({
+  housing,
+  end,
+  face,
+  cavities,
+  next,
+  onPick,
+  onDropWire,
+}: {
   readonly housing: Housing
   /** the end that it is of, where it is part of a job */
   readonly end?: string
@@ -71,7 +100,8 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
     <section className="sheet sheet-fill" aria-label={`Face of ${end ?? housing.name}`}>
       <div className="sheet-head">
         <span>
-          {housing.name}{end !== undefined && `, end ${end}`}
+          {housing.name}
+          {end !== undefined && `, end ${end}`}
         </span>
         <span className="caption">
           <span data-testid="face-side">{side}</span>
@@ -86,8 +116,25 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
           </button>
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: '0 10px', overflow: 'hidden', ...(lens && { cursor: 'grab', userSelect: 'none', touchAction: 'none' }) }} {...drag}>
-        <FaceDrawing housing={housing} view={view} cavities={cavities} next={next} onPick={onPick} onDropWire={onDropWire} lens={lens} title={`${housing.name}, ${side.toLowerCase()}`} />
+      <div
+        className="sheet-body"
+        style={{
+          padding: '0 10px',
+          overflow: 'hidden',
+          ...(lens && { cursor: 'grab', userSelect: 'none', touchAction: 'none' }),
+        }}
+        {...drag}
+      >
+        <FaceDrawing
+          housing={housing}
+          view={view}
+          cavities={cavities}
+          next={next}
+          onPick={onPick}
+          onDropWire={onDropWire}
+          lens={lens}
+          title={`${housing.name}, ${side.toLowerCase()}`}
+        />
       </div>
       <ul className="sheet-head" style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
         {looks.map((look) => (
@@ -97,7 +144,10 @@ export function FacePanel({ housing, end, face, cavities, next, onPick, onDropWi
         ))}
         {next !== undefined && (
           <li>
-            <span aria-hidden="true" className="act">◎</span> next
+            <span aria-hidden="true" className="act">
+              ◎
+            </span>{' '}
+            next
           </li>
         )}
       </ul>

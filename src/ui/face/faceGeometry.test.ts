@@ -30,7 +30,8 @@ test('the mark touches the outline in every view, a notch bites in and a rib sta
     for (const turnDeg of [0, 90, 180, 270] as const) {
       const place = markPlace(housing, view(side, turnDeg))
       const box = viewBox(housing, view(side, turnDeg))
-      const onEdge = Math.abs(Math.abs(place.x) - box.widthMm / 2) < 1e-9 || Math.abs(Math.abs(place.y) - box.heightMm / 2) < 1e-9
+      const onEdge =
+        Math.abs(Math.abs(place.x) - box.widthMm / 2) < 1e-9 || Math.abs(Math.abs(place.y) - box.heightMm / 2) < 1e-9
       expect(onEdge).toBe(true)
       const numbers = (path: string) => path.match(/-?\d+\.\d+/g)?.map(Number) ?? []
       const reach = (path: string) => {
@@ -47,17 +48,30 @@ test('the mark touches the outline in every view, a notch bites in and a rib sta
 
 test('the lens keeps the proportions of the face, never leaves it, and shows what it was put on', () => {
   const millimetre = fc.double({ min: -40, max: 40, noNaN: true })
-  fc.assert(fc.property(fc.constantFrom(...shelf.housings.values()), fc.constantFrom(0, 90, 180, 270), millimetre, millimetre, (of, turnDeg, x, y) => {
-    const whole = wholeFace(of, view('wire', turnDeg))
-    const lens = lensOn(whole, { x, y }, of)
-    expect(lens.width / lens.height).toBeCloseTo(whole.width / whole.height, 9)
-    expect(lens.width).toBeLessThanOrEqual(whole.width)
-    const [right, bottom] = [whole.left + whole.width, whole.top + whole.height]
-    expect(lens.left).toBeGreaterThanOrEqual(whole.left - 1e-9)
-    expect(lens.left + lens.width).toBeLessThanOrEqual(right + 1e-9)
-    expect(lens.top).toBeGreaterThanOrEqual(whole.top - 1e-9)
-    expect(lens.top + lens.height).toBeLessThanOrEqual(bottom + 1e-9)
-    if (x < whole.left || x > right || y < whole.top || y > bottom) return
-    expect(x >= lens.left - 1e-9 && x <= lens.left + lens.width + 1e-9 && y >= lens.top - 1e-9 && y <= lens.top + lens.height + 1e-9).toBe(true)
-  }))
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...shelf.housings.values()),
+      fc.constantFrom(0, 90, 180, 270),
+      millimetre,
+      millimetre,
+      (of, turnDeg, x, y) => {
+        const whole = wholeFace(of, view('wire', turnDeg))
+        const lens = lensOn(whole, { x, y }, of)
+        expect(lens.width / lens.height).toBeCloseTo(whole.width / whole.height, 9)
+        expect(lens.width).toBeLessThanOrEqual(whole.width)
+        const [right, bottom] = [whole.left + whole.width, whole.top + whole.height]
+        expect(lens.left).toBeGreaterThanOrEqual(whole.left - 1e-9)
+        expect(lens.left + lens.width).toBeLessThanOrEqual(right + 1e-9)
+        expect(lens.top).toBeGreaterThanOrEqual(whole.top - 1e-9)
+        expect(lens.top + lens.height).toBeLessThanOrEqual(bottom + 1e-9)
+        if (x < whole.left || x > right || y < whole.top || y > bottom) return
+        expect(
+          x >= lens.left - 1e-9 &&
+            x <= lens.left + lens.width + 1e-9 &&
+            y >= lens.top - 1e-9 &&
+            y <= lens.top + lens.height + 1e-9,
+        ).toBe(true)
+      },
+    ),
+  )
 })

@@ -14,7 +14,10 @@ export const viewBox = (housing: Housing, view: FaceView): FaceBox => {
 }
 
 /** Where the mark meets the outline in a view, with the side of the box that it lies on. SVG's y runs down. */
-export function markPlace(housing: Housing, view: FaceView): { readonly x: number; readonly y: number; readonly side: 'left' | 'right' | 'top' | 'bottom' } {
+export function markPlace(
+  housing: Housing,
+  view: FaceView,
+): { readonly x: number; readonly y: number; readonly side: 'left' | 'right' | 'top' | 'bottom' } {
   const at = seen(housing.mark.at, view)
   const { widthMm, heightMm } = viewBox(housing, view)
   const x = at.xMm
@@ -27,10 +30,14 @@ export function markPlace(housing: Housing, view: FaceView): { readonly x: numbe
   ] as const
   const { side } = gaps.reduce((best, next) => (next.gap < best.gap ? next : best))
   switch (side) {
-    case 'left': return { x: -widthMm / 2, y, side }
-    case 'right': return { x: widthMm / 2, y, side }
-    case 'top': return { x, y: -heightMm / 2, side }
-    case 'bottom': return { x, y: heightMm / 2, side }
+    case 'left':
+      return { x: -widthMm / 2, y, side }
+    case 'right':
+      return { x: widthMm / 2, y, side }
+    case 'top':
+      return { x, y: -heightMm / 2, side }
+    case 'bottom':
+      return { x, y: heightMm / 2, side }
   }
 }
 
@@ -42,8 +49,11 @@ export function markPath(kind: Mark['kind'], place: ReturnType<typeof markPlace>
   const inward = side === 'left' ? [1, 0] : side === 'right' ? [-1, 0] : side === 'top' ? [0, 1] : [0, -1]
   const [ix = 0, iy = 0] = inward
   const [ax, ay] = [Math.abs(iy), Math.abs(ix)]
-  const p = (along: number, deep: number) => `${(x + ax * along + ix * deep).toFixed(3)} ${(y + ay * along + iy * deep).toFixed(3)}`
-  return kind === 'notch' || kind === 'chamfer' ? `M${p(-s, 0)}L${p(0, depth)}L${p(s, 0)}Z` : `M${p(-s, 0)}L${p(-s, depth)}L${p(s, depth)}L${p(s, 0)}Z`
+  const p = (along: number, deep: number) =>
+    `${(x + ax * along + ix * deep).toFixed(3)} ${(y + ay * along + iy * deep).toFixed(3)}`
+  return kind === 'notch' || kind === 'chamfer'
+    ? `M${p(-s, 0)}L${p(0, depth)}L${p(s, 0)}Z`
+    : `M${p(-s, 0)}L${p(-s, depth)}L${p(s, depth)}L${p(s, 0)}Z`
 }
 
 /** A part of a drawing, in its own mm; SVG's y runs down. */
@@ -63,7 +73,12 @@ const MARGIN_MM = 4.5
 /** All of a face with the room round it. */
 export function wholeFace(housing: Housing, view: FaceView): Lens {
   const box = viewBox(housing, view)
-  return { left: -box.widthMm / 2 - MARGIN_MM, top: -box.heightMm / 2 - MARGIN_MM, width: box.widthMm + 2 * MARGIN_MM, height: box.heightMm + 2 * MARGIN_MM }
+  return {
+    left: -box.widthMm / 2 - MARGIN_MM,
+    top: -box.heightMm / 2 - MARGIN_MM,
+    width: box.widthMm + 2 * MARGIN_MM,
+    height: box.heightMm + 2 * MARGIN_MM,
+  }
 }
 
 /** The part of a face round a place, in the drawing's own proportions and never beyond its edge. */
@@ -71,21 +86,33 @@ export function lensOn(whole: Lens, middle: { readonly x: number; readonly y: nu
   // a radius is 0.37 of the way to the next cavity
   const share = Math.min(1, (LENS_WAYS * Math.max(...cavityRadiiMm(housing).values()) * 2.7) / whole.width)
   const [width, height] = [whole.width * share, whole.height * share]
-  const keep = (at: number, size: number, from: number, all: number) => Math.min(from + all - size, Math.max(from, at - size / 2))
-  return { left: keep(middle.x, width, whole.left, whole.width), top: keep(middle.y, height, whole.top, whole.height), width, height }
+  const keep = (at: number, size: number, from: number, all: number) =>
+    Math.min(from + all - size, Math.max(from, at - size / 2))
+  return {
+    left: keep(middle.x, width, whole.left, whole.width),
+    top: keep(middle.y, height, whole.top, whole.height),
+    width,
+    height,
+  }
 }
 
 /** Cavities as large as the room to their nearest neighbour allows, so that ids can be read; larger contacts have more of it. */
 export function cavityRadiiMm(housing: Housing): ReadonlyMap<string, number> {
   const known = radiiOf.get(housing)
   if (known) return known
-  const most = Math.min(housing.outline.widthMm, housing.outline.heightMm) * (housing.cavities.length === 1 ? 0.26 : 0.17)
-  const radii = new Map(housing.cavities.map((one) => {
-    const nearest = Math.min(...housing.cavities.flatMap((other) => (other === one ? [] : [Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)])))
-    return [one.id, Math.min(most, nearest * 0.37)]
-  }))
+  const most =
+    Math.min(housing.outline.widthMm, housing.outline.heightMm) * (housing.cavities.length === 1 ? 0.26 : 0.17)
+  const radii = new Map(
+    housing.cavities.map((one) => {
+      const nearest = Math.min(
+        ...housing.cavities.flatMap((other) =>
+          other === one ? [] : [Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)],
+        ),
+      )
+      return [one.id, Math.min(most, nearest * 0.37)]
+    }),
+  )
   radiiOf.set(housing, radii)
   return radii
 }
 const radiiOf = new WeakMap<Housing, ReadonlyMap<string, number>>()
-

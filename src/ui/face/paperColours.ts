@@ -1,7 +1,18 @@
 /** The light tokens, for paper and for files: they know no custom properties. */
 const paper: Readonly<Record<string, string>> = {
-  slip: '#ffffff', bisque: '#ffffff', ink: '#1f1b18', glaze: '#12616b', terracotta: '#b4532a', 'terracotta-ink': '#99431f', oxblood: '#8e2430', sans: 'Sans', mono: 'Mono',
+  slip: '#ffffff',
+  bisque: '#ffffff',
+  ink: '#1f1b18',
+  glaze: '#12616b',
+  terracotta: '#b4532a',
+  'terracotta-ink': '#99431f',
+  oxblood: '#8e2430',
+  sans: 'Sans',
+  mono: 'Mono',
 }
 
 /** A drawing's markup with its colours written out. */
-export const withPaperColours = (markup: string): string => markup.replace(/var\(--([a-z-]+)\)/g, (_whole, name: string) => paper[name] ?? '#1f1b18').replace(/<title>.*?<\/title>/g, '')
+export const withPaperColours = (markup: string): string =>
+  markup
+    .replace(/var\(--([a-z-]+)\)/g, (_whole, name: string) => paper[name] ?? '#1f1b18')
+    .replace(/<title>.*?<\/title>/g, '')

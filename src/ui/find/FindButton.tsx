@@ -8,7 +8,13 @@ const load = () => import('./FindBox').then((module) => module.FindBox)
 const FindBox = dynamic(load, { ssr: false })
 
 /** Opens the find box, by hand, by Ctrl+K, or by a scan that no screen knows at once. */
-export function FindButton({ items, onScan }: { readonly items: readonly FindItem[]; readonly onScan?: ((text: string) => boolean) | undefined }) {
+export function FindButton({
+  items,
+  onScan,
+}: {
+  readonly items: readonly FindItem[]
+  readonly onScan?: ((text: string) => boolean) | undefined
+}) {
   const [question, setQuestion] = useState<string>()
   // fetched when the page is idle, so that the first question finds it there
   useEffect(() => {

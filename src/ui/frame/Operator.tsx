@@ -19,7 +19,15 @@ const Context = createContext<OperatorContext>({ people: [], operator: undefined
 export const useOperator = () => useContext(Context)
 
 /** Who is at this bench. Kept in a cookie of this browser: the server writes it into each entry. */
-export function OperatorProvider({ people, operator, children }: { readonly people: readonly Operator[]; readonly operator: Operator | undefined; readonly children: ReactNode }) {
+export function OperatorProvider({
+  people,
+  operator,
+  children,
+}: {
+  readonly people: readonly Operator[]
+  readonly operator: Operator | undefined
+  readonly children: ReactNode
+}) {
   const router = useRouter()
   const pick = (id: string) => {
     document.cookie = `urn-operator=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=strict`
@@ -35,7 +43,12 @@ export function OperatorSelect() {
   const { people, operator, pick } = useOperator()
   if (people.length === 0) return null
   return (
-    <select className="bench-select" aria-label="Who is at this bench" value={operator?.id ?? ''} onChange={(event) => pick(event.target.value)}>
+    <select
+      className="bench-select"
+      aria-label="Who is at this bench"
+      value={operator?.id ?? ''}
+      onChange={(event) => pick(event.target.value)}
+    >
       {!operator && <option value="">Who are you?</option>}
       {people.map((person) => (
         <option key={person.id} value={person.id}>

@@ -2,7 +2,15 @@
 import { useEffect, useRef, type ReactNode } from 'react'
 
 /** A box over the page that keeps the focus inside until it is closed, then gives it back. */
-export function Overlay({ label, close, children }: { readonly label: string; readonly close: () => void; readonly children: ReactNode }) {
+export function Overlay({
+  label,
+  close,
+  children,
+}: {
+  readonly label: string
+  readonly close: () => void
+  readonly children: ReactNode
+}) {
   const box = useRef<HTMLDialogElement>(null)
   useEffect(() => {
     const before = document.activeElement

@@ -20,11 +20,26 @@ export type PlaceId = (typeof places)[number]['id']
 /** Keys that go to a place from anywhere. */
 export function usePlaceKeys(): void {
   const router = useRouter()
-  useKeys(places.map((place) => ({ key: `g ${place.key}`, words: `Go to ${place.name}`, run: () => router.push(place.href) })))
+  useKeys(
+    places.map((place) => ({
+      key: `g ${place.key}`,
+      words: `Go to ${place.name}`,
+      run: () => router.push(place.href),
+    })),
+  )
 }
 
 /** The frame of a place: the other places in its head. */
-export function PlaceFrame({ place, title, sub, find, notices, foot, onScan, children }: {
+export function PlaceFrame({
+  place,
+  title,
+  sub,
+  find,
+  notices,
+  foot,
+  onScan,
+  children,
+}: {
   readonly place: PlaceId | undefined
   readonly title: string
   readonly sub?: string
@@ -37,8 +52,17 @@ export function PlaceFrame({ place, title, sub, find, notices, foot, onScan, chi
   usePlaceKeys()
   return (
     <Frame
-      title={title} sub={sub} notices={notices} foot={foot} onScan={onScan}
-      find={[...find, ...places.filter((one) => one.id !== place).map((one) => ({ id: one.name, kind: 'place', words: one.words, href: one.href }))]}
+      title={title}
+      sub={sub}
+      notices={notices}
+      foot={foot}
+      onScan={onScan}
+      find={[
+        ...find,
+        ...places
+          .filter((one) => one.id !== place)
+          .map((one) => ({ id: one.name, kind: 'place', words: one.words, href: one.href })),
+      ]}
       nav={places.map((one) => (
         <Link key={one.id} href={one.href} aria-current={one.id === place ? 'page' : undefined} prefetch={false}>
           {one.name}

@@ -6,7 +6,17 @@ import { theme } from '../theme/theme'
 import { OperatorProvider, type Operator } from './Operator'
 
 /** What every page stands in: theme, keys, who is at the bench. */
-export function Providers({ nonce, people, operator, children }: { readonly nonce: string; readonly people: readonly Operator[]; readonly operator: Operator | undefined; readonly children: ReactNode }) {
+export function Providers({
+  nonce,
+  people,
+  operator,
+  children,
+}: {
+  readonly nonce: string
+  readonly people: readonly Operator[]
+  readonly operator: Operator | undefined
+  readonly children: ReactNode
+}) {
   return (
     <MantineProvider theme={theme} defaultColorScheme="auto" getStyleNonce={() => nonce}>
       <OperatorProvider people={people} operator={operator}>

@@ -24,19 +24,26 @@ export function InHand() {
   }
   const set = id === undefined ? undefined : state.adjustments.get(id)
   // what was set again on the bench stands here, not what the card said
-  const adjusted = (field: SetupField) => (field === 'wireStopMm' ? set?.wireStopMm : field === 'notchMm' ? set?.notchMm : undefined)
+  const adjusted = (field: SetupField) =>
+    field === 'wireStopMm' ? set?.wireStopMm : field === 'notchMm' ? set?.notchMm : undefined
   const released = group?.released ? setup.released : undefined
   return (
     <dl aria-label="In hand">
-      {setupFields.filter((field) => setup.setup[field] !== undefined).map((field) => (
-        <div key={field}>
-          <dt>{field === 'tool' ? 'IN HAND' : setupFieldWords[field].toLowerCase()}</dt>
-          <dd>{setupValue(field, adjusted(field) ?? setup.setup[field])}</dd>
-        </div>
-      ))}
+      {setupFields
+        .filter((field) => setup.setup[field] !== undefined)
+        .map((field) => (
+          <div key={field}>
+            <dt>{field === 'tool' ? 'IN HAND' : setupFieldWords[field].toLowerCase()}</dt>
+            <dd>{setupValue(field, adjusted(field) ?? setup.setup[field])}</dd>
+          </div>
+        ))}
       <div>
         <dt>{released ? 'released by first piece' : 'first piece'}</dt>
-        <dd>{released ? `${timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}` : 'not released'}</dd>
+        <dd>
+          {released
+            ? `${timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}`
+            : 'not released'}
+        </dd>
       </div>
       <div>
         <dt>left</dt>

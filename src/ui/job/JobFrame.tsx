@@ -31,7 +31,11 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   const find = useFindItems(id, plan)
   const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
   useKeys([
-    ...stations.map((station, i) => ({ key: `g ${i + 1}`, words: `Go to ${stationWords[station]}`, run: () => go(station) })),
+    ...stations.map((station, i) => ({
+      key: `g ${i + 1}`,
+      words: `Go to ${stationWords[station]}`,
+      run: () => go(station),
+    })),
     { key: 'g j', words: 'Go to the journal', run: () => go('journal') },
     { key: 'Enter', words: 'Go to the next step', run: goNext },
     { key: 'u', words: 'Take your last entry back', run: () => void takeBack() },
@@ -44,12 +48,19 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       sub={`rev ${plan.rev}`}
       find={find}
       onScan={(text) => {
-        const wire = planIndex(plan).wires.get(text) ?? [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
+        const wire =
+          planIndex(plan).wires.get(text) ??
+          [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
         if (wire) router.push(`/jobs/${id}/${here}?at=${encodeURIComponent(`1/${wire.id}/a`)}`)
         return wire !== undefined
       }}
       nav={stations.map((station) => (
-        <Link key={station} href={`/jobs/${id}/${station}`} aria-current={here === station ? 'page' : undefined} prefetch={false}>
+        <Link
+          key={station}
+          href={`/jobs/${id}/${station}`}
+          aria-current={here === station ? 'page' : undefined}
+          prefetch={false}
+        >
           {stationWords[station]}
           <b>{station === 'plan' ? plural(done.plan.total, 'wire') : `${done[station].done}/${done[station].total}`}</b>
         </Link>
@@ -78,17 +89,41 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
 function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan']): readonly FindItem[] {
   return useMemo(
     () => [
-      ...stations.map((station) => ({ id: stationWords[station], kind: 'station', words: `Go to ${stationWords[station]}`, href: `/jobs/${id}/${station}` })),
+      ...stations.map((station) => ({
+        id: stationWords[station],
+        kind: 'station',
+        words: `Go to ${stationWords[station]}`,
+        href: `/jobs/${id}/${station}`,
+      })),
       { id: 'Journal', kind: 'record', words: 'What was written, entry by entry', href: `/jobs/${id}/journal` },
       ...places.map((place) => ({ id: place.name, kind: 'place', words: place.words, href: place.href })),
-      ...plan.wires.map((wire) => ({ id: wire.id, kind: 'wire', words: [wire.colour, wire.signal].filter(Boolean).join(' · '), href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}` })),
+      ...plan.wires.map((wire) => ({
+        id: wire.id,
+        kind: 'wire',
+        words: [wire.colour, wire.signal].filter(Boolean).join(' · '),
+        href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}`,
+      })),
       ...plan.wires.flatMap((wire) =>
         (['a', 'b'] as const).flatMap((side) => {
           const at = sideOf(wire, side)
-          return at.kind === 'cavity' ? [{ id: `${at.end}.${at.cavity}`, kind: 'cavity', words: `${wire.id}${side}${wire.signal ? `, ${wire.signal}` : ''}`, href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}` }] : []
+          return at.kind === 'cavity'
+            ? [
+                {
+                  id: `${at.end}.${at.cavity}`,
+                  kind: 'cavity',
+                  words: `${wire.id}${side}${wire.signal ? `, ${wire.signal}` : ''}`,
+                  href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}`,
+                },
+              ]
+            : []
         }),
       ),
-      ...plan.ends.map((end) => ({ id: end.id, kind: 'end', words: end.housing, href: `/jobs/${id}/plan?end=${encodeURIComponent(end.id)}` })),
+      ...plan.ends.map((end) => ({
+        id: end.id,
+        kind: 'end',
+        words: end.housing,
+        href: `/jobs/${id}/plan?end=${encodeURIComponent(end.id)}`,
+      })),
     ],
     [id, plan],
   )

@@ -26,11 +26,19 @@ export function JobNotices() {
         </div>
       )}
       {notice && (
-        <div className={`notice note ${notice.tone}`} role={notice.tone === 'fault' ? 'alert' : undefined} data-testid="notice">
+        <div
+          className={`notice note ${notice.tone}`}
+          role={notice.tone === 'fault' ? 'alert' : undefined}
+          data-testid="notice"
+        >
           <span aria-hidden="true">{notice.tone === 'good' ? '✓' : notice.tone === 'fault' ? '▲' : '◆'}</span>
           <span style={{ flex: 1 }}>
             {notice.text}
-            {notice.lines && <span className="small" style={{ display: 'block' }}>{notice.lines.slice(0, 4).join(' · ')}</span>}
+            {notice.lines && (
+              <span className="small" style={{ display: 'block' }}>
+                {notice.lines.slice(0, 4).join(' · ')}
+              </span>
+            )}
           </span>
           {notice.retry && (
             <button type="button" className="act-button" onClick={notice.retry}>

@@ -47,7 +47,15 @@ const viewOf = (folded: Folded): JobState => ({ ...folded.state, recent: [...fol
 const POLL_MS = 15_000
 
 /** A job at this bench: folded here as on the server, which has the last word on every entry. */
-export function JobProvider({ id, initial, children }: { readonly id: string; readonly initial: JobState; readonly children: ReactNode }) {
+export function JobProvider({
+  id,
+  initial,
+  children,
+}: {
+  readonly id: string
+  readonly initial: JobState
+  readonly children: ReactNode
+}) {
   const router = useRouter()
   const { operator, people } = useOperator()
   const [first] = useState(() => foldFrom(initial))
@@ -116,7 +124,10 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
             tell({
               tone: 'attend',
               text: 'Somebody else changed the same thing in between. What you entered is kept.',
-              lines: answer.entries.map((entry) => `${nameOf(entry.by)}: ${entryWords[entry.kind] ?? entry.kind} ${aboutOf(folded.current.state, entry)}`),
+              lines: answer.entries.map(
+                (entry) =>
+                  `${nameOf(entry.by)}: ${entryWords[entry.kind] ?? entry.kind} ${aboutOf(folded.current.state, entry)}`,
+              ),
               retry: again,
             })
             return false
@@ -124,7 +135,11 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
             tell({ tone: 'fault', text: answer.message })
             return false
           case 'unreachable':
-            tell({ tone: 'fault', text: 'Not written yet: the bench does not answer. Nothing is lost, try again.', retry: again })
+            tell({
+              tone: 'fault',
+              text: 'Not written yet: the bench does not answer. Nothing is lost, try again.',
+              retry: again,
+            })
             return false
         }
       }
@@ -150,7 +165,11 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
       const [first] = entries
       if (first && said.length === 1) {
         const at = new Date().toISOString()
-        const refusal = refusalOf(folded.current, { ...first, seq: folded.current.state.seq + 1, at, by: operator.id }, { at, by: operator.id })
+        const refusal = refusalOf(
+          folded.current,
+          { ...first, seq: folded.current.state.seq + 1, at, by: operator.id },
+          { at, by: operator.id },
+        )
         // a taking back may be about an entry that only the server knows
         if (refusal && first.kind !== 'taken-back') {
           // the words of what is refused are fetched when something is
@@ -163,7 +182,19 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
     [operator, send],
   )
 
-  const lastOwn = useMemo(() => state.recent.findLast((line) => line.by === operator?.id && !line.undone && line.kind !== 'taken-back' && line.kind !== 'signed' && line.kind !== 'reopened' && line.seq > 1), [state, operator])
+  const lastOwn = useMemo(
+    () =>
+      state.recent.findLast(
+        (line) =>
+          line.by === operator?.id &&
+          !line.undone &&
+          line.kind !== 'taken-back' &&
+          line.kind !== 'signed' &&
+          line.kind !== 'reopened' &&
+          line.seq > 1,
+      ),
+    [state, operator],
+  )
 
   const takeBack = useCallback(
     async (line = lastOwn) => {
@@ -171,12 +202,19 @@ export function JobProvider({ id, initial, children }: { readonly id: string; re
         tell({ tone: 'attend', text: 'There is nothing of yours to take back here.' })
         return
       }
-      if (await append({ kind: 'taken-back', undoes: line.id })) tell({ tone: 'good', text: `Taken back: ${entryWords[line.kind] ?? line.kind} ${line.about}. Both stand in the journal.` })
+      if (await append({ kind: 'taken-back', undoes: line.id }))
+        tell({
+          tone: 'good',
+          text: `Taken back: ${entryWords[line.kind] ?? line.kind} ${line.about}. Both stand in the journal.`,
+        })
     },
     [append, lastOwn],
   )
 
-  const job = useMemo<Job>(() => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, asked, ask }), [id, state, pending, notice, append, lastOwn, takeBack, catchUp, asked, ask])
+  const job = useMemo<Job>(
+    () => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, asked, ask }),
+    [id, state, pending, notice, append, lastOwn, takeBack, catchUp, asked, ask],
+  )
   return <Context value={job}>{children}</Context>
 }
 

@@ -8,21 +8,32 @@ import { useJob } from './JobProvider'
 import { useNextStep } from './useNextStep'
 
 /** A station at which nothing can be done now: what comes next, as large as a step, and one press of the pedal away. */
-export function StationDone({ station, waits }: { readonly station: Station; /** what the rest waits for, where something is left */ readonly waits: string }) {
+export function StationDone({
+  station,
+  waits,
+}: {
+  readonly station: Station
+  /** what the rest waits for, where something is left */ readonly waits: string
+}) {
   const { state } = useJob()
   const { step, go } = useNextStep()
   const words = stepWords(step, state.plan.quantity)
   const where = stationWords[step.station]
   const { done, total } = useMemo(() => progress(state)[station], [state, station])
   // what waits for a set is not in the queue, and not done
-  const here = done === total ? `${stationWords[station]} is done` : `${stationWords[station]} can go no further: ${String(done)} of ${String(total)} done`
+  const here =
+    done === total
+      ? `${stationWords[station]} is done`
+      : `${stationWords[station]} can go no further: ${String(done)} of ${String(total)} done`
   const next = step.code === 'closed' ? 'The job' : `Next, at ${where}`
   useKeys([{ key: ' ', words: `Go to ${where}`, run: go }])
   useCallOut(`${here}. ${next}: ${words.main}`)
   return (
     <div className="work station-done">
       <section className="sheet" aria-label="What is next">
-        <h2 className={`card-title ${done === total ? 'good' : 'attend'}`}>{done === total ? '✓' : '◆'} {here}</h2>
+        <h2 className={`card-title ${done === total ? 'good' : 'attend'}`}>
+          {done === total ? '✓' : '◆'} {here}
+        </h2>
         {done < total && <p>{waits}</p>}
         <p className="dim">{next}</p>
         <p className="station-next">{words.main}</p>

@@ -7,7 +7,12 @@ import { termName } from '@/words/steps'
 import type { FaceCavity } from '../face/FaceDrawing'
 
 /** What each cavity of an end looks like in the record now. */
-export function faceState(state: JobState, unit: number, end: string, housing: Housing): ReadonlyMap<string, FaceCavity> {
+export function faceState(
+  state: JobState,
+  unit: number,
+  end: string,
+  housing: Housing,
+): ReadonlyMap<string, FaceCavity> {
   const { byCavity, byKey } = planIndex(state.plan)
   return new Map(
     housing.cavities.map((cavity): [string, FaceCavity] => {
@@ -18,12 +23,18 @@ export function faceState(state: JobState, unit: number, end: string, housing: H
       if (inside?.term !== undefined) {
         const name = termName(inside.term, state.plan.quantity)
         // well seated, and wanted somewhere else, or nowhere any more
-        if (!byKey.has(inside.term) || (termState(state, inside.term).seat?.home !== false && planned?.key !== inside.term)) return [cavity.id, { look: 'leaving', words: `${name} leaves` }]
+        if (
+          !byKey.has(inside.term) ||
+          (termState(state, inside.term).seat?.home !== false && planned?.key !== inside.term)
+        )
+          return [cavity.id, { look: 'leaving', words: `${name} leaves` }]
         if (!isHome(state, inside.term)) return [cavity.id, { look: 'fault', words: `${name} is not home here` }]
         const proven = planned && netVerdict(state, unit, planned.wire).proven
         return [cavity.id, { look: proven ? 'proved' : 'seated', words: `${name} ${proven ? 'proved' : 'seated'}` }]
       }
-      return planned ? [cavity.id, { look: 'planned', words: `${termName(planned.key, state.plan.quantity)} planned` }] : [cavity.id, { look: 'empty', words: 'unused' }]
+      return planned
+        ? [cavity.id, { look: 'planned', words: `${termName(planned.key, state.plan.quantity)} planned` }]
+        : [cavity.id, { look: 'empty', words: 'unused' }]
     }),
   )
 }

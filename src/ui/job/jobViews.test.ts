@@ -24,7 +24,8 @@ const face = (end: string) => {
 test('a face tells planned from unused, then seated, misplaced and plugged', () => {
   expect(face('B').get('1')).toEqual({ look: 'planned', words: 'W17b planned' })
   expect(face('B').get('14')).toEqual({ look: 'empty', words: 'unused' })
-  const put = (said: object) => foldEntry(folded, { id: `view-${state.seq + 1}`, seq: state.seq + 1, at, by: 'teodor', ...said } as Entry)
+  const put = (said: object) =>
+    foldEntry(folded, { id: `view-${state.seq + 1}`, seq: state.seq + 1, at, by: 'teodor', ...said } as Entry)
   put({ kind: 'seated', term: '1/W17/b', end: 'B', cavity: '1', checked: [], tugN: 9 })
   put({ kind: 'misplaced', term: '1/W18/b', end: 'B', cavity: '13' })
   put({ kind: 'plugged', unit: 1, end: 'B', cavity: '14', part: 'CP-S' })
@@ -34,7 +35,13 @@ test('a face tells planned from unused, then seated, misplaced and plugged', () 
 })
 
 test('sections name what is in hand, then only what changes, and end with what is done', () => {
-  const sections = setupSections(setupQueue(state), 1, () => 'todo', (group) => group.left, () => 0.5)
+  const sections = setupSections(
+    setupQueue(state),
+    1,
+    () => 'todo',
+    (group) => group.left,
+    () => 0.5,
+  )
   const titles = sections.map((section) => (typeof section.title === 'string' ? section.title : ''))
   expect(titles[0]).toBe('In hand: QF-5 · QP-3 · 6')
   expect(titles[1]).toBe('Then selector 6 → 4, notch 1.1 mm → 0.8 mm')
@@ -49,7 +56,12 @@ test('a specimen is drawn from the contact, the wire as measured here, and its s
   const set = state.sets.get(setKey('W11', 'b'))
   if (!wire || !set) throw new Error('W11')
   const piece = specimenOf(state, { ...wire, insulationMm: 1.42 }, set, { crimped: true })
-  expect(piece).toMatchObject({ made: { contact: { id: 'SC-03-08' }, insulationMm: 1.42 }, colour: 'VT', crimped: true, seal: { id: 'SL-14', lengthMm: 6.4 } })
+  expect(piece).toMatchObject({
+    made: { contact: { id: 'SC-03-08' }, insulationMm: 1.42 },
+    colour: 'VT',
+    crimped: true,
+    seal: { id: 'SL-14', lengthMm: 6.4 },
+  })
   expect(piece?.bundleMm).toBeCloseTo(0.19 * Math.sqrt(12 / 0.75), 9)
   expect(specimenOf(state, { ...wire, type: 'unknown' }, set, { crimped: true })).toBeUndefined()
 })

@@ -16,28 +16,52 @@ export function entryId(): string {
 }
 
 interface ErrorBody {
-  readonly error?: { readonly message?: string; readonly entries?: readonly KeptEntry[]; readonly issues?: readonly { readonly path: readonly (string | number)[]; readonly message: string }[] }
+  readonly error?: {
+    readonly message?: string
+    readonly entries?: readonly KeptEntry[]
+    readonly issues?: readonly { readonly path: readonly (string | number)[]; readonly message: string }[]
+  }
 }
 
 /** Appends entries through the open interface's own route. */
-export async function appendToJournal(jobId: string, seen: number, entries: readonly NewEntry[]): Promise<AppendAnswer> {
+export async function appendToJournal(
+  jobId: string,
+  seen: number,
+  entries: readonly NewEntry[],
+): Promise<AppendAnswer> {
   let response: Response
   try {
-    response = await fetch(`/api/v1/jobs/${encodeURIComponent(jobId)}/journal`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ seen, entries }) })
+    response = await fetch(`/api/v1/jobs/${encodeURIComponent(jobId)}/journal`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ seen, entries }),
+    })
   } catch {
     return { kind: 'unreachable' }
   }
-  if (response.status === 201) return { kind: 'written', entries: ((await response.json()) as { entries: KeptEntry[] }).entries }
+  if (response.status === 201)
+    return { kind: 'written', entries: ((await response.json()) as { entries: KeptEntry[] }).entries }
   if (response.status >= 500) return { kind: 'unreachable' }
   const { error } = (await response.json()) as ErrorBody
   if (response.status === 409) return { kind: 'conflict', entries: error?.entries ?? [], message: error?.message ?? '' }
-  return { kind: 'refused', message: error?.message ?? error?.issues?.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ') ?? 'The bench did not take it.' }
+  return {
+    kind: 'refused',
+    message:
+      error?.message ??
+      error?.issues?.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ') ??
+      'The bench did not take it.',
+  }
 }
 
 /** Entries that others have written since. */
-export async function newerEntries(jobId: string, after: number): Promise<{ readonly entries: readonly KeptEntry[]; readonly last: number } | undefined> {
+export async function newerEntries(
+  jobId: string,
+  after: number,
+): Promise<{ readonly entries: readonly KeptEntry[]; readonly last: number } | undefined> {
   try {
-    const response = await fetch(`/api/v1/jobs/${encodeURIComponent(jobId)}/journal?after=${after}&limit=1000`, { cache: 'no-store' })
+    const response = await fetch(`/api/v1/jobs/${encodeURIComponent(jobId)}/journal?after=${after}&limit=1000`, {
+      cache: 'no-store',
+    })
     return response.ok ? ((await response.json()) as { entries: KeptEntry[]; last: number }) : undefined
   } catch {
     return undefined

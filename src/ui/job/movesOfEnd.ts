@@ -12,19 +12,29 @@ export function movesOfEnd({ problem, plan }: UnitMoves, end: string): readonly 
   return plan.steps.flatMap((step) => {
     if (step.do !== 'extract' && step.do !== 'park') return []
     const to = target.get(step.contact)
-    return to !== undefined && endOf(step.place) === end && endOf(to) === end ? [{ from: cavityOf(step.place), to: cavityOf(to), ...(step.do === 'park' && { parked: true }) }] : []
+    return to !== undefined && endOf(step.place) === end && endOf(to) === end
+      ? [{ from: cavityOf(step.place), to: cavityOf(to), ...(step.do === 'park' && { parked: true }) }]
+      : []
   })
 }
 
 /** An end as it is wanted: what the plan fills, what is plugged, and what it leaves empty. */
-export function wantedFace(state: JobState, unit: number, end: string, housing: Housing): ReadonlyMap<string, FaceCavity> {
+export function wantedFace(
+  state: JobState,
+  unit: number,
+  end: string,
+  housing: Housing,
+): ReadonlyMap<string, FaceCavity> {
   const { byCavity } = planIndex(state.plan)
   return new Map(
     housing.cavities.map((cavity): [string, FaceCavity] => {
       const planned = byCavity.get(cavityKey(unit, end, cavity.id))
       if (planned) return [cavity.id, { look: 'seated', words: `${planned.wire.id}${planned.side}` }]
       const part = plugFor(state, end, cavity.id)
-      return [cavity.id, part === undefined ? { look: 'empty', words: 'unused' } : { look: 'plugged', words: `plug ${part}` }]
+      return [
+        cavity.id,
+        part === undefined ? { look: 'empty', words: 'unused' } : { look: 'plugged', words: `plug ${part}` },
+      ]
     }),
   )
 }

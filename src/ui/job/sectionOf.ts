@@ -8,7 +8,8 @@ import type { SectionPiece } from '../specimen/SectionDrawing'
 /** Metal of the barrel's wall and width of the closed crimp. */
 function wallOf(contact: Contact): { readonly barrelAreaMm2: number; readonly widthMm: number } | undefined {
   if (!contact.barrel) return undefined
-  if (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed') return { barrelAreaMm2: contact.barrel.metalAreaMm2, widthMm: contact.barrel.crimpWidthMm }
+  if (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed')
+    return { barrelAreaMm2: contact.barrel.metalAreaMm2, widthMm: contact.barrel.crimpWidthMm }
   const { outerMm, boreMm } = contact.barrel
   return { barrelAreaMm2: (Math.PI / 4) * (outerMm ** 2 - boreMm ** 2), widthMm: outerMm }
 }
@@ -21,9 +22,17 @@ export function sectionOf(state: JobState, wire: Wire, set: ChosenSet, compactio
   if (!type || !wall) return undefined
   const legs = set.foldBack ? 2 : 1
   const wireAreaMm2 = strandAreaMm2(type.strands, type.strandMm) * legs
-  return { strands: type.strands * legs, wireAreaMm2, ...wall, compaction, heightMm: (compaction * (wireAreaMm2 + wall.barrelAreaMm2)) / (DEFAULT_SHAPE_FACTOR * wall.widthMm) }
+  return {
+    strands: type.strands * legs,
+    wireAreaMm2,
+    ...wall,
+    compaction,
+    heightMm: (compaction * (wireAreaMm2 + wall.barrelAreaMm2)) / (DEFAULT_SHAPE_FACTOR * wall.widthMm),
+  }
 }
 
 /** The compaction that a height stands for: the edges of the set's own window are those of a sound crimp. */
 export const compactionAt = ({ height }: ChosenSet, heightMm: number): number | undefined =>
-  height && height.maxMm > height.minMm ? 0.8 + ((heightMm - height.minMm) / (height.maxMm - height.minMm)) * 0.1 : undefined
+  height && height.maxMm > height.minMm
+    ? 0.8 + ((heightMm - height.minMm) / (height.maxMm - height.minMm)) * 0.1
+    : undefined

@@ -17,7 +17,13 @@ function groupTitle(group: QueueGroup, before: Setup | undefined): string {
 }
 
 /** The queue of Prep and Crimp: a section for each setup, what is left of it first named. */
-export function setupSections(groups: readonly QueueGroup[], quantity: number, glyphOf: (item: QueueItem, group: QueueGroup) => Glyph, leftOf: (group: QueueGroup) => number, areaOf: (item: QueueItem) => number | undefined): readonly QueueSection[] {
+export function setupSections(
+  groups: readonly QueueGroup[],
+  quantity: number,
+  glyphOf: (item: QueueItem, group: QueueGroup) => Glyph,
+  leftOf: (group: QueueGroup) => number,
+  areaOf: (item: QueueItem) => number | undefined,
+): readonly QueueSection[] {
   let before: Setup | undefined
   return groups.map((group) => {
     const title = groupTitle(group, before)
@@ -31,7 +37,13 @@ export function setupSections(groups: readonly QueueGroup[], quantity: number, g
       rows: group.items.map((item): QueueRow => {
         const { wire, side, key } = item.termination
         const area = areaOf(item)
-        return { key, glyph: glyphOf(item, group), name: termName(key, quantity), words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`, aside: area === undefined ? undefined : figure(area, 2) }
+        return {
+          key,
+          glyph: glyphOf(item, group),
+          name: termName(key, quantity),
+          words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`,
+          aside: area === undefined ? undefined : figure(area, 2),
+        }
       }),
     }
   })

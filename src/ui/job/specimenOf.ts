@@ -8,15 +8,28 @@ import { bundleDiameterMm } from '@/core/wire/bundle'
 import type { SpecimenPiece } from '../specimen/specimenModel'
 
 /** The piece that a wire and its set make, sound or with what was reported, as the specimen drawing wants it. */
-export function specimenOf(state: JobState, wire: Wire, set: ChosenSet, how: { readonly crimped: boolean; readonly stripMm?: number | undefined; readonly defect?: DefectCode | undefined }): SpecimenPiece | undefined {
+export function specimenOf(
+  state: JobState,
+  wire: Wire,
+  set: ChosenSet,
+  how: { readonly crimped: boolean; readonly stripMm?: number | undefined; readonly defect?: DefectCode | undefined },
+): SpecimenPiece | undefined {
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const type = state.facts.wireTypes[wire.type]
   const seal = set.seal === undefined ? undefined : (state.facts.seals[set.seal] as Seal | undefined)
   if (!contact || !type) return undefined
-  const sound = pieceMade(contact, type, set, { ...(how.stripMm !== undefined && { stripMm: how.stripMm }), ...(wire.insulationMm !== undefined && { insulationMm: wire.insulationMm }) })
+  const sound = pieceMade(contact, type, set, {
+    ...(how.stripMm !== undefined && { stripMm: how.stripMm }),
+    ...(wire.insulationMm !== undefined && { insulationMm: wire.insulationMm }),
+  })
   const legs = set.foldBack ? 2 : 1
   return {
-    made: madeWith(sound, how.defect, how.crimped && how.stripMm !== undefined), bundleMm: bundleDiameterMm(type.strands, type.strandMm) * Math.sqrt(legs), legs,
-    colour: wire.colour, crimped: how.crimped, defect: how.defect, ...(seal && { seal: { id: seal.id, lengthMm: seal.lengthMm, boreMm: seal.boreMm } }),
+    made: madeWith(sound, how.defect, how.crimped && how.stripMm !== undefined),
+    bundleMm: bundleDiameterMm(type.strands, type.strandMm) * Math.sqrt(legs),
+    legs,
+    colour: wire.colour,
+    crimped: how.crimped,
+    defect: how.defect,
+    ...(seal && { seal: { id: seal.id, lengthMm: seal.lengthMm, boreMm: seal.boreMm } }),
   }
 }

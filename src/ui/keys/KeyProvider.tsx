@@ -1,5 +1,15 @@
 'use client'
-import { createContext, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react'
 import { flushSync } from 'react-dom'
 import { KeySheet } from './KeySheet'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
@@ -10,14 +20,21 @@ interface Keys {
   readonly showSheet: () => void
 }
 
-const Context = createContext<Keys>({ add: () => () => undefined, onBurst: () => () => undefined, showSheet: () => undefined })
+const Context = createContext<Keys>({
+  add: () => () => undefined,
+  onBurst: () => () => undefined,
+  showSheet: () => undefined,
+})
 
 const SWITCH = 'urn-single-keys'
 
 /** In a field, or in something like a grid that takes every key for itself, single keys are text. */
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
 /** On a control of its own, Enter and Space are the control's. */
-const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.matches('button, a[href], summary')
+const isControl = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.matches('button, a[href], summary')
 
 /** Listens for the whole page, so that a key means one thing everywhere. The newest layer of bindings wins. */
 export function KeyProvider({ children }: { readonly children: ReactNode }) {
@@ -48,7 +65,11 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   useEffect(() => {
     const reader = new BurstReader()
     let sequence: { readonly key: string; readonly at: number } | undefined
-    const find = (key: string) => [...layers.current].reverse().flat().find((binding) => binding.key === key)
+    const find = (key: string) =>
+      [...layers.current]
+        .reverse()
+        .flat()
+        .find((binding) => binding.key === key)
     // two keys of one slow frame: the screen follows the first before the second acts
     const run = (binding: KeyBinding | undefined) => flushSync(() => binding?.run())
     const starts = (key: string) => layers.current.flat().some((binding) => binding.key.startsWith(`${key} `))
@@ -132,10 +153,15 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
   })
   const names = bindings.map((binding) => `${binding.key}\u0000${binding.words}`).join('\u0001')
   useLayoutEffect(
-    () => add(names === '' ? [] : names.split('\u0001').map((name) => {
-      const [key = '', words = ''] = name.split('\u0000')
-      return { key, words, run: () => latest.current.find((binding) => binding.key === key)?.run() }
-    })),
+    () =>
+      add(
+        names === ''
+          ? []
+          : names.split('\u0001').map((name) => {
+              const [key = '', words = ''] = name.split('\u0000')
+              return { key, words, run: () => latest.current.find((binding) => binding.key === key)?.run() }
+            }),
+      ),
     [add, names],
   )
 }

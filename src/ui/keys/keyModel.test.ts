@@ -2,7 +2,8 @@ import { expect, test } from 'vitest'
 import { BurstReader } from './keyModel'
 
 /** Types keys at a pace and gives every outcome. */
-const type = (reader: BurstReader, keys: readonly string[], everyMs: number, fromMs = 0) => keys.map((key, i) => reader.press(key, fromMs + i * everyMs))
+const type = (reader: BurstReader, keys: readonly string[], everyMs: number, fromMs = 0) =>
+  keys.map((key, i) => reader.press(key, fromMs + i * everyMs))
 
 test('a hand’s keys are pending one by one', () => {
   const reader = new BurstReader()

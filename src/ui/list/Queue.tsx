@@ -38,16 +38,37 @@ const GROUP_PX = 36
 /** What is dragged is told by its type: the browser gives the data itself only when it is dropped, and types are lower case. */
 const rowType = (drags: string) => `application/x-row-${encodeURIComponent(drags).toLowerCase()}`
 
-const Row = memo(function Row({ row, selected, id, onSelect, onMove, top }: { readonly row: QueueRow; readonly selected: boolean; readonly id: string; readonly onSelect: (key: string) => void; readonly onMove?: ((key: string, to: string) => void) | undefined; readonly top: number }) {
+const Row = memo(function Row({
+  row,
+  selected,
+  id,
+  onSelect,
+  onMove,
+  top,
+}: {
+  readonly row: QueueRow
+  readonly selected: boolean
+  readonly id: string
+  readonly onSelect: (key: string) => void
+  readonly onMove?: ((key: string, to: string) => void) | undefined
+  readonly top: number
+}) {
   const glyph = glyphs[row.glyph]
   const { drags } = row
   const type = drags === undefined || !onMove ? undefined : rowType(drags)
   return (
     <div
-      role="option" aria-selected={selected} id={id} className="queue-row" style={{ position: 'absolute', top, left: 0 }} onClick={() => onSelect(row.key)}
+      role="option"
+      aria-selected={selected}
+      id={id}
+      className="queue-row"
+      style={{ position: 'absolute', top, left: 0 }}
+      onClick={() => onSelect(row.key)}
       draggable={type !== undefined}
       onDragStart={type === undefined ? undefined : (event) => event.dataTransfer.setData(type, row.key)}
-      onDragOver={type === undefined ? undefined : (event) => event.dataTransfer.types.includes(type) && event.preventDefault()}
+      onDragOver={
+        type === undefined ? undefined : (event) => event.dataTransfer.types.includes(type) && event.preventDefault()
+      }
       onDrop={type === undefined ? undefined : (event) => onMove?.(event.dataTransfer.getData(type), row.key)}
     >
       <span className={`glyph ${glyph.className}`} aria-label={glyph.words}>
@@ -66,14 +87,44 @@ const Row = memo(function Row({ row, selected, id, onSelect, onMove, top }: { re
 function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): boolean {
   const item = virtual.measurementsCache[line]
   const { scrollOffset, scrollRect } = virtual
-  return item !== undefined && scrollOffset !== null && scrollRect !== null && item.start >= scrollOffset && item.end <= scrollOffset + scrollRect.height
+  return (
+    item !== undefined &&
+    scrollOffset !== null &&
+    scrollRect !== null &&
+    item.start >= scrollOffset &&
+    item.end <= scrollOffset + scrollRect.height
+  )
 }
 
 /** The queue of a station: grouped, virtual, moved through with J and K. */
-export function Queue({ sections, selected, onSelect, onMove, label, head }: { readonly sections: readonly QueueSection[]; readonly selected: string | undefined; readonly onSelect: (key: string) => void; /** a row was dragged to the place of another */ readonly onMove?: ((key: string, to: string) => void) | undefined; readonly label: string; /** what stands above the list and does not scroll */ readonly head?: ReactNode }) {
+export function Queue({
+  sections,
+  selected,
+  onSelect,
+  onMove,
+  label,
+  head,
+}: {
+  readonly sections: readonly QueueSection[]
+  readonly selected: string | undefined
+  readonly onSelect: (key: string) => void
+  /** a row was dragged to the place of another */ readonly onMove?: ((key: string, to: string) => void) | undefined
+  readonly label: string
+  /** what stands above the list and does not scroll */ readonly head?: ReactNode
+}) {
   const scroller = useRef<HTMLDivElement>(null)
-  const lines = useMemo(() => sections.flatMap((section) => [{ kind: 'group' as const, section }, ...section.rows.map((row) => ({ kind: 'row' as const, row }))]), [sections])
-  const keys = useMemo(() => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])), [lines])
+  const lines = useMemo(
+    () =>
+      sections.flatMap((section) => [
+        { kind: 'group' as const, section },
+        ...section.rows.map((row) => ({ kind: 'row' as const, row })),
+      ]),
+    [sections],
+  )
+  const keys = useMemo(
+    () => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])),
+    [lines],
+  )
   const keyAt = useMemo(() => new Map(keys.map((one, i) => [one.line, i])), [keys])
   const at = useMemo(() => keys.findIndex((one) => one.key === selected), [keys, selected])
   const virtual = useVirtualizer({
@@ -98,24 +149,54 @@ export function Queue({ sections, selected, onSelect, onMove, label, head }: { r
     { key: 'ArrowUp', words: '', run: () => move(-1) },
   ])
   const list = (
-    <div ref={scroller} className={head === undefined ? 'pane pane-queue queue' : 'pane queue'} style={head === undefined ? undefined : { flex: 1 }} role="listbox" tabIndex={0} aria-label={label} aria-activedescendant={at >= 0 ? `q-${at}` : undefined}>
+    <div
+      ref={scroller}
+      className={head === undefined ? 'pane pane-queue queue' : 'pane queue'}
+      style={head === undefined ? undefined : { flex: 1 }}
+      role="listbox"
+      tabIndex={0}
+      aria-label={label}
+      aria-activedescendant={at >= 0 ? `q-${at}` : undefined}
+    >
       <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
         {virtual.getVirtualItems().map((item) => {
           const one = lines[item.index]
           if (!one) return null
           if (one.kind === 'group') {
             return (
-              <div key={`g-${one.section.id}`} role="presentation" className={`queue-group ${one.section.attend ? 'attend' : ''}`} style={{ position: 'absolute', top: item.start, left: 0, right: 0 }}>
+              <div
+                key={`g-${one.section.id}`}
+                role="presentation"
+                className={`queue-group ${one.section.attend ? 'attend' : ''}`}
+                style={{ position: 'absolute', top: item.start, left: 0, right: 0 }}
+              >
                 <span>{one.section.title}</span>
                 <span className="mono">{one.section.aside ?? one.section.rows.length}</span>
               </div>
             )
           }
           const index = keyAt.get(item.index) ?? 0
-          return <Row key={one.row.key} row={one.row} selected={one.row.key === selected} id={`q-${index}`} onSelect={onSelect} onMove={onMove} top={item.start} />
+          return (
+            <Row
+              key={one.row.key}
+              row={one.row}
+              selected={one.row.key === selected}
+              id={`q-${index}`}
+              onSelect={onSelect}
+              onMove={onMove}
+              top={item.start}
+            />
+          )
         })}
       </div>
     </div>
   )
-  return head === undefined ? list : <div className="pane-queue queue-box">{head}{list}</div>
+  return head === undefined ? (
+    list
+  ) : (
+    <div className="pane-queue queue-box">
+      {head}
+      {list}
+    </div>
+  )
 }

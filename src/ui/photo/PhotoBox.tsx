@@ -4,7 +4,13 @@ import { useJob } from '../job/JobProvider'
 import { useKeys } from '../keys/KeyProvider'
 
 /** Photos of a piece: by file, drop, paste, or a camera that the machine has. Kept small, without where they were taken. */
-export function PhotoBox({ about, piece }: { readonly about: { readonly term: string } | { readonly setup: string }; readonly piece: string }) {
+export function PhotoBox({
+  about,
+  piece,
+}: {
+  readonly about: { readonly term: string } | { readonly setup: string }
+  readonly piece: string
+}) {
   const { state, append, tell } = useJob()
   const input = useRef<HTMLInputElement>(null)
   const [over, setOver] = useState(false)
@@ -14,12 +20,33 @@ export function PhotoBox({ about, piece }: { readonly about: { readonly term: st
     if (!file || busy) return
     setBusy(true)
     try {
-      const response = await fetch('/api/photos', { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file })
-      const answer = (await response.json()) as { photo?: string; widthPx?: number; heightPx?: number; error?: { message: string } }
-      if (answer.photo === undefined || answer.widthPx === undefined || answer.heightPx === undefined) tell({ tone: 'fault', text: answer.error?.message ?? 'The photo was not kept. Try again.' })
-      else await append({ kind: 'photo-taken', ...about, photo: answer.photo, widthPx: answer.widthPx, heightPx: answer.heightPx })
+      const response = await fetch('/api/photos', {
+        method: 'POST',
+        headers: { 'content-type': 'application/octet-stream' },
+        body: file,
+      })
+      const answer = (await response.json()) as {
+        photo?: string
+        widthPx?: number
+        heightPx?: number
+        error?: { message: string }
+      }
+      if (answer.photo === undefined || answer.widthPx === undefined || answer.heightPx === undefined)
+        tell({ tone: 'fault', text: answer.error?.message ?? 'The photo was not kept. Try again.' })
+      else
+        await append({
+          kind: 'photo-taken',
+          ...about,
+          photo: answer.photo,
+          widthPx: answer.widthPx,
+          heightPx: answer.heightPx,
+        })
     } catch {
-      tell({ tone: 'fault', text: 'The photo was not kept: the bench does not answer, or the file is too large. Try again.', retry: () => void take(file) })
+      tell({
+        tone: 'fault',
+        text: 'The photo was not kept: the bench does not answer, or the file is too large. Try again.',
+        retry: () => void take(file),
+      })
     } finally {
       setBusy(false)
       if (input.current) input.current.value = ''
@@ -33,21 +60,51 @@ export function PhotoBox({ about, piece }: { readonly about: { readonly term: st
   const paste = (event: ClipboardEvent) => void take(event.clipboardData.files[0])
   useKeys([{ key: 'a', words: 'Add a photo', run: () => input.current?.click() }])
   return (
-    <div onDragOver={(event) => { event.preventDefault(); setOver(true) }} onDragLeave={() => setOver(false)} onDrop={drop} onPaste={paste}>
+    <div
+      onDragOver={(event) => {
+        event.preventDefault()
+        setOver(true)
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+      onPaste={paste}
+    >
       {photos.length > 0 && (
         <div className="photo-row" aria-label={`Photos of ${piece}`} role="group">
           {photos.map((photo) => (
-            <a key={photo.photo} href={`/api/photos/${photo.photo}`} target="_blank" rel="noreferrer" title={dayTime(photo.at)}>
+            <a
+              key={photo.photo}
+              href={`/api/photos/${photo.photo}`}
+              target="_blank"
+              rel="noreferrer"
+              title={dayTime(photo.at)}
+            >
               {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
               <img src={`/api/photos/${photo.photo}`} alt={`${piece}, ${dayTime(photo.at)}`} />
             </a>
           ))}
         </div>
       )}
-      <button type="button" className="act-button photo-drop" data-over={over} disabled={busy} onClick={() => input.current?.click()}>
-        <span>{over ? 'Drop it here' : photos.length > 0 ? 'Another photo…' : 'Add a photo…'}</span> <kbd aria-hidden="true">A</kbd>
+      <button
+        type="button"
+        className="act-button photo-drop"
+        data-over={over}
+        disabled={busy}
+        onClick={() => input.current?.click()}
+      >
+        <span>{over ? 'Drop it here' : photos.length > 0 ? 'Another photo…' : 'Add a photo…'}</span>{' '}
+        <kbd aria-hidden="true">A</kbd>
       </button>
-      <input ref={input} type="file" accept="image/jpeg,image/png,image/webp" capture="environment" className="hidden" tabIndex={-1} aria-label={`Photo of ${piece}`} onChange={(event) => void take(event.target.files?.[0])} />
+      <input
+        ref={input}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        capture="environment"
+        className="hidden"
+        tabIndex={-1}
+        aria-label={`Photo of ${piece}`}
+        onChange={(event) => void take(event.target.files?.[0])}
+      />
     </div>
   )
 }

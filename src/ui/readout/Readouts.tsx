@@ -15,9 +15,22 @@ export interface ReadoutProps {
 }
 
 /** What the hands need now, legible at arm's length. */
-export function Readout({ label, value, unit, also, change = false, wide = false, huge = false, words = false }: ReadoutProps) {
+export function Readout({
+  label,
+  value,
+  unit,
+  also,
+  change = false,
+  wide = false,
+  huge = false,
+  words = false,
+}: ReadoutProps) {
   return (
-    <div className={['readout', change && 'change', wide && 'wide', huge && 'huge', words && 'words'].filter(Boolean).join(' ')}>
+    <div
+      className={['readout', change && 'change', wide && 'wide', huge && 'huge', words && 'words']
+        .filter(Boolean)
+        .join(' ')}
+    >
       <dt>{label}</dt>
       <dd className="value">
         {value}

@@ -10,16 +10,41 @@ const HOUSING = { from: 0, to: 20, bore: 2.4, wall: 2.6 } as const
 const SHOULDER = 11
 
 /** One cavity cut open from the side, at one moment of its contact going in or out. Proportions, not to scale. */
-export function CavityDrawing({ mechanism, moment, colour, name, up, goesIn = false }: { readonly mechanism: ReleaseMechanism; readonly moment: SceneMoment; readonly colour: string; readonly name: string; /** what of the contact is up, while it is in the hand */ readonly up?: string | undefined; /** then only a tool that puts it in is drawn */ readonly goesIn?: boolean }) {
+export function CavityDrawing({
+  mechanism,
+  moment,
+  colour,
+  name,
+  up,
+  goesIn = false,
+}: {
+  readonly mechanism: ReleaseMechanism
+  readonly moment: SceneMoment
+  readonly colour: string
+  readonly name: string
+  /** what of the contact is up, while it is in the hand */ readonly up?: string | undefined
+  /** then only a tool that puts it in is drawn */ readonly goesIn?: boolean
+}) {
   const { id } = mechanism
   const Lock = locks[id]
   const Tool = tools[mechanism.tool]
   return (
-    <svg viewBox="-7 -10 43 19" role="img" aria-label={name} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
+    <svg
+      viewBox="-7 -10 43 19"
+      role="img"
+      aria-label={name}
+      width="100%"
+      height="100%"
+      preserveAspectRatio="xMidYMid meet"
+    >
       <title>{heldWords[id]}</title>
       <g fontSize="1.5" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
-        <text x={-6.5} y={8}>mating face</text>
-        <text x={35.5} y={8} textAnchor="end">wire face</text>
+        <text x={-6.5} y={8}>
+          mating face
+        </text>
+        <text x={35.5} y={8} textAnchor="end">
+          wire face
+        </text>
       </g>
       <Walls id={id} />
       <ContactPiece id={id} moment={moment} colour={colour} />
@@ -29,7 +54,9 @@ export function CavityDrawing({ mechanism, moment, colour, name, up, goesIn = fa
       {up !== undefined && (
         <g fill="var(--terracotta-ink)" fontSize="1.8" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>
           <path d={`M${8.7 + moment.contactMm} -4.6h1.6l-0.8 -1.4Z`} />
-          <text x={35.5} y={-6.8} textAnchor="end">{up}</text>
+          <text x={35.5} y={-6.8} textAnchor="end">
+            {up}
+          </text>
         </g>
       )}
     </svg>
@@ -38,27 +65,83 @@ export function CavityDrawing({ mechanism, moment, colour, name, up, goesIn = fa
 
 const plastic = { fill: 'var(--slip)', stroke: 'var(--ink)', strokeWidth: 0.22, strokeLinejoin: 'round' } as const
 const metal = { fill: 'var(--metal-1)', stroke: 'var(--ink)', strokeWidth: 0.2, strokeLinejoin: 'round' } as const
-const spring = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 0.5, strokeLinecap: 'round', strokeLinejoin: 'round' } as const
+const spring = {
+  fill: 'none',
+  stroke: 'var(--ink)',
+  strokeWidth: 0.5,
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const
 const toolFill = { fill: 'var(--glaze)', stroke: 'var(--glaze-ink)', strokeWidth: 0.16 } as const
 
 /** The housing's walls above and below; each mechanism needs its own opening in them. */
 function Walls({ id }: { readonly id: ReleaseId }) {
   const { from, to, bore, wall } = HOUSING
-  const box = (x1: number, x2: number, y1: number, y2: number) => <path key={`${x1} ${y1}`} d={`M${x1} ${y1}H${x2}V${y2}H${x1}Z`} {...plastic} />
+  const box = (x1: number, x2: number, y1: number, y2: number) => (
+    <path key={`${x1} ${y1}`} d={`M${x1} ${y1}H${x2}V${y2}H${x1}Z`} {...plastic} />
+  )
   const bottom = box(from, to, bore, bore + wall)
   switch (id) {
     // the finger gives way into a pocket, which the wedge fills
-    case 'finger': return <><path d="M0 -5H20V-2.4H18.4V-4.2H10.8V-2.4H0Z" {...plastic} />{bottom}</>
-    case 'window-lance': return <>{box(from, 8.3, -bore - wall, -bore)}{box(11.6, to, -bore - wall, -bore)}{bottom}</>
+    case 'finger':
+      return (
+        <>
+          <path d="M0 -5H20V-2.4H18.4V-4.2H10.8V-2.4H0Z" {...plastic} />
+          {bottom}
+        </>
+      )
+    case 'window-lance':
+      return (
+        <>
+          {box(from, 8.3, -bore - wall, -bore)}
+          {box(11.6, to, -bore - wall, -bore)}
+          {bottom}
+        </>
+      )
     // the channel is open above once the cap is off
-    case 'side-tang': return <>{box(11.6, to, -bore - wall, -bore)}{box(from, to, bore, bore + wall)}</>
-    case 'comb': return <>{box(from, 11.2, -bore - wall, -bore)}{box(13.4, to, -bore - wall, -bore)}{bottom}</>
-    case 'barbs': return <>{box(from, to, -bore - wall, -bore - 0.7)}{box(10.7, to, -bore - 0.7, -1.95)}{box(from, to, bore + 0.7, bore + wall)}{box(10.7, to, 1.95, bore + 0.7)}</>
-    default: return <>{box(from, to, -bore - wall, -bore)}{bottom}</>
+    case 'side-tang':
+      return (
+        <>
+          {box(11.6, to, -bore - wall, -bore)}
+          {box(from, to, bore, bore + wall)}
+        </>
+      )
+    case 'comb':
+      return (
+        <>
+          {box(from, 11.2, -bore - wall, -bore)}
+          {box(13.4, to, -bore - wall, -bore)}
+          {bottom}
+        </>
+      )
+    case 'barbs':
+      return (
+        <>
+          {box(from, to, -bore - wall, -bore - 0.7)}
+          {box(10.7, to, -bore - 0.7, -1.95)}
+          {box(from, to, bore + 0.7, bore + wall)}
+          {box(10.7, to, 1.95, bore + 0.7)}
+        </>
+      )
+    default:
+      return (
+        <>
+          {box(from, to, -bore - wall, -bore)}
+          {bottom}
+        </>
+      )
   }
 }
 
-function ContactPiece({ id, moment, colour }: { readonly id: ReleaseId; readonly moment: SceneMoment; readonly colour: string }) {
+function ContactPiece({
+  id,
+  moment,
+  colour,
+}: {
+  readonly id: ReleaseId
+  readonly moment: SceneMoment
+  readonly colour: string
+}) {
   const parsed = parseColour(colour)
   const wire = parsed ? wireColours[parsed.base].tint : 'var(--bisque)'
   // a neck: the rear of the box is drawn in, and that is where it is held
@@ -71,26 +154,76 @@ function ContactPiece({ id, moment, colour }: { readonly id: ReleaseId; readonly
       <path d="M12 -1.35H16V1.35H12Z" {...metal} />
       <path d="M2.6 -0.9H8V0.9H2.6Q1.9 0 2.6 -0.9Z" {...metal} />
       <path d={`M7.6 -1.85H${SHOULDER}${neck === '' ? 'V1.85' : neck + 'V1.85'}H7.6Z`} {...metal} />
-      {id === 'barbs' && [-1, 1].map((side) => <path key={side} d={`M8 ${side * 1.3}L10.3 ${side * (2.75 - 0.85 * moment.free * (1 - moment.restored))}`} {...spring} />)}
-      {id === 'window-lance' && <path d={`M8.4 -1.85L10.9 ${-3.7 + 1.7 * Math.max(moment.free, moment.contactMm > 0.5 ? 0.55 : 0) * (1 - moment.restored)}`} {...spring} />}
-      {id === 'side-tang' && <path d={`M8.2 -1.85L11.1 ${-3.6 + 1.6 * Math.max(moment.free, moment.contactMm > 0.5 ? 0.55 : 0) * (1 - moment.restored)}`} {...spring} />}
+      {id === 'barbs' &&
+        [-1, 1].map((side) => (
+          <path
+            key={side}
+            d={`M8 ${side * 1.3}L10.3 ${side * (2.75 - 0.85 * moment.free * (1 - moment.restored))}`}
+            {...spring}
+          />
+        ))}
+      {id === 'window-lance' && (
+        <path
+          d={`M8.4 -1.85L10.9 ${-3.7 + 1.7 * Math.max(moment.free, moment.contactMm > 0.5 ? 0.55 : 0) * (1 - moment.restored)}`}
+          {...spring}
+        />
+      )}
+      {id === 'side-tang' && (
+        <path
+          d={`M8.2 -1.85L11.1 ${-3.6 + 1.6 * Math.max(moment.free, moment.contactMm > 0.5 ? 0.55 : 0) * (1 - moment.restored)}`}
+          {...spring}
+        />
+      )}
     </g>
   )
 }
 
-interface Part { readonly moment: SceneMoment }
+interface Part {
+  readonly moment: SceneMoment
+}
 const Nothing = () => null
 
 /** What holds the contact, where it is a part of the housing. */
 const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
   finger: ({ moment }) => (
     <g transform={`rotate(${moment.free * 13} 18 -2.2)`}>
-      <path d={`M18 -2.5H12.6L11.15 -2.4V-1.1H11.9L12.6 -1.7H18Z`} fill="var(--terracotta-wash)" stroke="var(--terracotta)" strokeWidth={0.25} strokeLinejoin="round" />
+      <path
+        d={`M18 -2.5H12.6L11.15 -2.4V-1.1H11.9L12.6 -1.7H18Z`}
+        fill="var(--terracotta-wash)"
+        stroke="var(--terracotta)"
+        strokeWidth={0.25}
+        strokeLinejoin="round"
+      />
     </g>
   ),
-  'rear-sleeve': ({ moment }) => [-1, 1].map((side) => <path key={side} d={`M17.5 ${side * 2.3}L${SHOULDER + 0.3} ${side * (1.2 + 1.1 * moment.free)}`} fill="none" stroke="var(--terracotta)" strokeWidth={0.5} strokeLinecap="round" />),
-  neck: ({ moment }) => [-1, 1].map((side) => <path key={side} d={`M17.5 ${side * 2.1}L12.6 ${side * (1.35 + 0.75 * moment.free)}V${side * (1.05 + 0.85 * moment.free)}`} fill="none" stroke="var(--terracotta)" strokeWidth={0.5} strokeLinecap="round" strokeLinejoin="round" />),
-  comb: Nothing, barbs: Nothing, 'window-lance': Nothing, 'side-tang': Nothing, none: Nothing,
+  'rear-sleeve': ({ moment }) =>
+    [-1, 1].map((side) => (
+      <path
+        key={side}
+        d={`M17.5 ${side * 2.3}L${SHOULDER + 0.3} ${side * (1.2 + 1.1 * moment.free)}`}
+        fill="none"
+        stroke="var(--terracotta)"
+        strokeWidth={0.5}
+        strokeLinecap="round"
+      />
+    )),
+  neck: ({ moment }) =>
+    [-1, 1].map((side) => (
+      <path
+        key={side}
+        d={`M17.5 ${side * 2.1}L12.6 ${side * (1.35 + 0.75 * moment.free)}V${side * (1.05 + 0.85 * moment.free)}`}
+        fill="none"
+        stroke="var(--terracotta)"
+        strokeWidth={0.5}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+    )),
+  comb: Nothing,
+  barbs: Nothing,
+  'window-lance': Nothing,
+  'side-tang': Nothing,
+  none: Nothing,
 }
 
 const lerp = (from: number, to: number, t: number) => from + (to - from) * t
@@ -100,11 +233,18 @@ const tools: Readonly<Record<ReleaseMechanism['tool'], (part: Part) => ReactNode
   none: Nothing,
   'thin-blade': ({ moment }) => {
     const tip = lerp(-3, 11.9, moment.tool)
-    return <path d={`M${tip - 22} -2.95H${tip - 1.2}L${tip} ${-2.1 - 0.5 * moment.free}L${tip - 1.2} -2.1H${tip - 22}Z`} {...toolFill} />
+    return (
+      <path
+        d={`M${tip - 22} -2.95H${tip - 1.2}L${tip} ${-2.1 - 0.5 * moment.free}L${tip - 1.2} -2.1H${tip - 22}Z`}
+        {...toolFill}
+      />
+    )
   },
   tube: ({ moment }) => {
     const tip = lerp(-3, 10.6, moment.tool)
-    return [-1, 1].map((side) => <path key={side} d={`M${tip - 22} ${side * 1.95}H${tip}V${side * 2.4}H${tip - 22}Z`} {...toolFill} />)
+    return [-1, 1].map((side) => (
+      <path key={side} d={`M${tip - 22} ${side * 1.95}H${tip}V${side * 2.4}H${tip - 22}Z`} {...toolFill} />
+    ))
   },
   'blunt-blade': ({ moment }) => {
     const tip = lerp(-7.5, -3.8, moment.tool) + 1.7 * moment.free
@@ -112,11 +252,22 @@ const tools: Readonly<Record<ReleaseMechanism['tool'], (part: Part) => ReactNode
   },
   'slit-sleeve': ({ moment }) => {
     const tip = lerp(29, SHOULDER + 0.6, moment.tool) + Math.max(0, moment.contactMm)
-    return [-1, 1].map((side) => <path key={side} d={`M${tip} ${side * 1.75}L${tip + 0.6} ${side * 1.4}H${tip + 14}V${side * 1.95}H${tip}Z`} {...toolFill} />)
+    return [-1, 1].map((side) => (
+      <path
+        key={side}
+        d={`M${tip} ${side * 1.75}L${tip + 0.6} ${side * 1.4}H${tip + 14}V${side * 1.95}H${tip}Z`}
+        {...toolFill}
+      />
+    ))
   },
   pick: ({ moment }) => {
     const tip = lerp(-3, 10.6, moment.tool)
-    return <path d={`M${tip - 22} -3.9H${tip - 1.5}L${tip} ${-3.4 + 1.2 * moment.free}L${tip - 1.4} -3.3H${tip - 22}Z`} {...toolFill} />
+    return (
+      <path
+        d={`M${tip - 22} -3.9H${tip - 1.5}L${tip} ${-3.4 + 1.2 * moment.free}L${tip - 1.4} -3.3H${tip - 22}Z`}
+        {...toolFill}
+      />
+    )
   },
 }
 
@@ -125,26 +276,44 @@ function Cover({ id, moment }: { readonly id: ReleaseId; readonly moment: SceneM
   const lid = { fill: 'var(--glaze-wash)', stroke: 'var(--glaze)', strokeWidth: 0.25, strokeLinejoin: 'round' } as const
   switch (id) {
     // the wedge slides in from the side and keeps the finger down
-    case 'finger': return <path d={`M12.4 ${-4.1 - 5.2 * moment.cover}H16.6V${-2.6 - 5.2 * moment.cover}H12.4Z`} {...lid} />
+    case 'finger':
+      return <path d={`M12.4 ${-4.1 - 5.2 * moment.cover}H16.6V${-2.6 - 5.2 * moment.cover}H12.4Z`} {...lid} />
     case 'barbs': {
       // it hangs on the wires, behind the contact
       const x = 20.3 + 7 * moment.cover + Math.max(0, moment.contactMm - 8) * moment.cover
       return <path d={`M${x} -5.4H${x + 2}V-1.5H${x}ZM${x} 1.5H${x + 2}V5.4H${x}Z`} {...lid} />
     }
-    case 'side-tang': return (
-      <>
-        <g transform={`rotate(${moment.cover * 72} 20 -5.6)`}><path d="M0.5 -6.3H20V-5.2H0.5Z" {...lid} /></g>
-        <path d={`M16.4 ${-5 - 4.6 * moment.mat}H17.8V${-1.3 - 4.6 * moment.mat}H16.4Z`} {...lid} />
-      </>
-    )
-    case 'neck': return (
-      <>
-        <path d={`M${18 + 4 * moment.mat} -4.9H${19.8 + 4 * moment.mat}V-1.2H${18 + 4 * moment.mat}ZM${18 + 4 * moment.mat} 1.2H${19.8 + 4 * moment.mat}V4.9H${18 + 4 * moment.mat}Z`} fill="var(--terracotta-wash)" stroke="var(--terracotta)" strokeWidth={0.22} />
-        {/* its halves swing away from the wires */}
-        {[-1, 1].map((side) => <path key={side} d={`M20.4 ${side * (1.6 + 3.4 * moment.cover)}H21.8V${side * (5.4 + 3.4 * moment.cover)}H20.4Z`} {...lid} />)}
-      </>
-    )
-    case 'comb': return <path d={`M11.3 ${-8 - 2.2 * moment.cover}H13.3V${-1.45 - 2.2 * moment.cover}H11.3Z`} {...lid} />
-    default: return null
+    case 'side-tang':
+      return (
+        <>
+          <g transform={`rotate(${moment.cover * 72} 20 -5.6)`}>
+            <path d="M0.5 -6.3H20V-5.2H0.5Z" {...lid} />
+          </g>
+          <path d={`M16.4 ${-5 - 4.6 * moment.mat}H17.8V${-1.3 - 4.6 * moment.mat}H16.4Z`} {...lid} />
+        </>
+      )
+    case 'neck':
+      return (
+        <>
+          <path
+            d={`M${18 + 4 * moment.mat} -4.9H${19.8 + 4 * moment.mat}V-1.2H${18 + 4 * moment.mat}ZM${18 + 4 * moment.mat} 1.2H${19.8 + 4 * moment.mat}V4.9H${18 + 4 * moment.mat}Z`}
+            fill="var(--terracotta-wash)"
+            stroke="var(--terracotta)"
+            strokeWidth={0.22}
+          />
+          {/* its halves swing away from the wires */}
+          {[-1, 1].map((side) => (
+            <path
+              key={side}
+              d={`M20.4 ${side * (1.6 + 3.4 * moment.cover)}H21.8V${side * (5.4 + 3.4 * moment.cover)}H20.4Z`}
+              {...lid}
+            />
+          ))}
+        </>
+      )
+    case 'comb':
+      return <path d={`M11.3 ${-8 - 2.2 * moment.cover}H13.3V${-1.45 - 2.2 * moment.cover}H11.3Z`} {...lid} />
+    default:
+      return null
   }
 }

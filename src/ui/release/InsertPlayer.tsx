@@ -7,10 +7,28 @@ import { CavityDrawing } from './CavityDrawing'
 import { useShare } from './useShare'
 
 /** The contact going in, step by step, with the side that is up. */
-export function InsertPlayer({ mechanism, step, colour }: { readonly mechanism: ReleaseMechanism; readonly step: InsertStep | 'tug' | undefined; readonly colour: string }) {
+export function InsertPlayer({
+  mechanism,
+  step,
+  colour,
+}: {
+  readonly mechanism: ReleaseMechanism
+  readonly step: InsertStep | 'tug' | undefined
+  readonly colour: string
+}) {
   const scene = useMemo(() => insertScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`in ${mechanism.id} ${at}`, step !== undefined && step !== 'right-way-up')
-  const name = step === undefined ? 'The contact is in' : step === 'tug' ? 'A light tug: it holds' : insertStepWords[step].act
-  return <CavityDrawing mechanism={mechanism} goesIn moment={scene.at(at, share)} colour={colour} name={name} up={step === 'right-way-up' || step === 'wire-in-slot' ? upWords[mechanism.id] : undefined} />
+  const name =
+    step === undefined ? 'The contact is in' : step === 'tug' ? 'A light tug: it holds' : insertStepWords[step].act
+  return (
+    <CavityDrawing
+      mechanism={mechanism}
+      goesIn
+      moment={scene.at(at, share)}
+      colour={colour}
+      name={name}
+      up={step === 'right-way-up' || step === 'wire-in-slot' ? upWords[mechanism.id] : undefined}
+    />
+  )
 }

@@ -7,7 +7,15 @@ import { CavityDrawing } from './CavityDrawing'
 import { useShare } from './useShare'
 
 /** The step that is due, moving: again and again, until it is ticked. Who asks for less motion sees how it ends. */
-export function ReleasePlayer({ mechanism, step, colour }: { readonly mechanism: ReleaseMechanism; readonly step: ReleaseStep | undefined; readonly colour: string }) {
+export function ReleasePlayer({
+  mechanism,
+  step,
+  colour,
+}: {
+  readonly mechanism: ReleaseMechanism
+  readonly step: ReleaseStep | undefined
+  readonly colour: string
+}) {
   const scene = useMemo(() => releaseScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
@@ -18,7 +26,12 @@ export function ReleasePlayer({ mechanism, step, colour }: { readonly mechanism:
         <span className="caption">CUT OPEN, FROM THE SIDE</span>
       </div>
       <div className="sheet-body">
-        <CavityDrawing mechanism={mechanism} moment={scene.at(at, share)} colour={colour} name={step === undefined ? 'The contact is out' : releaseStepWords[step]} />
+        <CavityDrawing
+          mechanism={mechanism}
+          moment={scene.at(at, share)}
+          colour={colour}
+          name={step === undefined ? 'The contact is out' : releaseStepWords[step]}
+        />
       </div>
     </section>
   )

@@ -23,27 +23,59 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
   const body = useRef<HTMLTableElement>(null)
   const shown = [...rows, {}]
   const problem = problemAt(at.row, at.column)
-  const faults = rows.reduce((sum, row, i) => sum + (isBlankRow(row) ? 0 : columns.filter((column) => problemAt(i, column.id)).length), 0)
-  const set = (row: number, column: string, text: string) => onChange(row < rows.length ? rows.map((one, i) => (i === row ? { ...one, [column]: text } : one)) : [...rows, { [column]: text }])
-  const go = (row: number, column: string) => body.current?.querySelector<HTMLInputElement>(`[data-cell="${String(row)}-${column}"]`)?.focus()
+  const faults = rows.reduce(
+    (sum, row, i) => sum + (isBlankRow(row) ? 0 : columns.filter((column) => problemAt(i, column.id)).length),
+    0,
+  )
+  const set = (row: number, column: string, text: string) =>
+    onChange(
+      row < rows.length
+        ? rows.map((one, i) => (i === row ? { ...one, [column]: text } : one))
+        : [...rows, { [column]: text }],
+    )
+  const go = (row: number, column: string) =>
+    body.current?.querySelector<HTMLInputElement>(`[data-cell="${String(row)}-${column}"]`)?.focus()
   const readTable = useTableText()
   const paste = (block: readonly (readonly string[])[], row: number, column: string) => {
     const pasted = pasteIntoSheet(columns, block, column)
     const kept = rows.slice(0, row)
     const after = rows.slice(row + pasted.rows.length)
-    onChange([...kept, ...pasted.rows.map((one, i) => ({ ...rows[row + i], ...one })), ...after].filter((one) => !isBlankRow(one)))
-    setNote(`${plural(pasted.rows.length, 'row')} pasted${pasted.byHeadings ? ' by their headings' : ''}${pasted.ignored.length > 0 ? `; not read: ${pasted.ignored.join(', ')}` : ''}.`)
+    onChange(
+      [...kept, ...pasted.rows.map((one, i) => ({ ...rows[row + i], ...one })), ...after].filter(
+        (one) => !isBlankRow(one),
+      ),
+    )
+    setNote(
+      `${plural(pasted.rows.length, 'row')} pasted${pasted.byHeadings ? ' by their headings' : ''}${pasted.ignored.length > 0 ? `; not read: ${pasted.ignored.join(', ')}` : ''}.`,
+    )
   }
   return (
     <section className="sheet" aria-label={label} style={{ flex: 'none' }}>
       <div className="sheet-head">
-        <span><b>{label}</b> <span className="dim">{plural(rows.filter((row) => !isBlankRow(row)).length, 'row')}</span></span>
+        <span>
+          <b>{label}</b> <span className="dim">{plural(rows.filter((row) => !isBlankRow(row)).length, 'row')}</span>
+        </span>
         {faults > 0 && <b className="fault small">▲ {plural(faults, 'cell')} to mend</b>}
       </div>
       <div style={{ overflow: 'auto', maxHeight: 'max(330px, calc(100dvh - 360px))' }}>
         <table ref={body} className="table sheet-grid">
           <thead>
-            <tr>{columns.map((column) => <th key={column.id} scope="col">{column.heading}{column.required && <span aria-label="needed" title="needed"> *</span>}</th>)}<th scope="col"><span className="hidden">Remove</span></th></tr>
+            <tr>
+              {columns.map((column) => (
+                <th key={column.id} scope="col">
+                  {column.heading}
+                  {column.required && (
+                    <span aria-label="needed" title="needed">
+                      {' '}
+                      *
+                    </span>
+                  )}
+                </th>
+              ))}
+              <th scope="col">
+                <span className="hidden">Remove</span>
+              </th>
+            </tr>
           </thead>
           <tbody>
             {shown.map((row, i) => (
@@ -53,13 +85,19 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                   return (
                     <td key={column.id} className={wrong ? 'wrong' : undefined}>
                       <input
-                        data-cell={`${String(i)}-${column.id}`} aria-label={`${column.heading}, row ${String(i + 1)}`} aria-invalid={wrong ? true : undefined} autoComplete="off" spellCheck={false}
-                        value={row[column.id] ?? ''} size={Math.max(4, Math.min(16, column.heading.length), (row[column.id] ?? '').length)}
+                        data-cell={`${String(i)}-${column.id}`}
+                        aria-label={`${column.heading}, row ${String(i + 1)}`}
+                        aria-invalid={wrong ? true : undefined}
+                        autoComplete="off"
+                        spellCheck={false}
+                        value={row[column.id] ?? ''}
+                        size={Math.max(4, Math.min(16, column.heading.length), (row[column.id] ?? '').length)}
                         list={column.cell.kind === 'choice' ? `${label}-${column.id}` : undefined}
                         onFocus={() => setAt({ row: i, column: column.id })}
                         onChange={(event) => set(i, column.id, event.target.value)}
                         onKeyDown={(event) => {
-                          const step = event.key === 'ArrowDown' || event.key === 'Enter' ? 1 : event.key === 'ArrowUp' ? -1 : 0
+                          const step =
+                            event.key === 'ArrowDown' || event.key === 'Enter' ? 1 : event.key === 'ArrowUp' ? -1 : 0
                           if (step === 0 || event.nativeEvent.isComposing) return
                           event.preventDefault()
                           go(i + step, column.id)
@@ -74,17 +112,46 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                     </td>
                   )
                 })}
-                <td>{i < rows.length && <button type="button" className="link-button" aria-label={`Remove row ${String(i + 1)}`} onClick={() => onChange(rows.filter((_row, at) => at !== i))}>✕</button>}</td>
+                <td>
+                  {i < rows.length && (
+                    <button
+                      type="button"
+                      className="link-button"
+                      aria-label={`Remove row ${String(i + 1)}`}
+                      onClick={() => onChange(rows.filter((_row, at) => at !== i))}
+                    >
+                      ✕
+                    </button>
+                  )}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      {columns.map((column) => column.cell.kind === 'choice' && (
-        <datalist key={column.id} id={`${label}-${column.id}`}>{column.cell.of.map((one) => <option key={one} value={one} />)}</datalist>
-      ))}
+      {columns.map(
+        (column) =>
+          column.cell.kind === 'choice' && (
+            <datalist key={column.id} id={`${label}-${column.id}`}>
+              {column.cell.of.map((one) => (
+                <option key={one} value={one} />
+              ))}
+            </datalist>
+          ),
+      )}
       <p className="small" role="status" style={{ padding: '6px 14px', minHeight: 30 }}>
-        {problem ? <span className="fault">▲ Row {at.row + 1}, {columns.find((column) => column.id === at.column)?.heading}: {sheetProblemWords(problem)}</span> : (note ?? <span className="dim">Type, or paste from a spreadsheet with its headings. What is not on the sheet stays empty.</span>)}
+        {problem ? (
+          <span className="fault">
+            ▲ Row {at.row + 1}, {columns.find((column) => column.id === at.column)?.heading}:{' '}
+            {sheetProblemWords(problem)}
+          </span>
+        ) : (
+          (note ?? (
+            <span className="dim">
+              Type, or paste from a spreadsheet with its headings. What is not on the sheet stays empty.
+            </span>
+          ))
+        )}
       </p>
     </section>
   )

@@ -7,7 +7,11 @@ let parser: Parse | undefined
 /** The reader of tables, fetched once and beside the page. */
 async function load(): Promise<Parse> {
   const { default: Papa } = await import('papaparse')
-  parser = (text, separators) => Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\r?\n$/, ''), separators.length === 1 ? { delimiter: separators[0] ?? '\t' } : { delimitersToGuess: [...separators] }).data
+  parser = (text, separators) =>
+    Papa.parse<string[]>(
+      text.replace(/^\uFEFF/, '').replace(/\r?\n$/, ''),
+      separators.length === 1 ? { delimiter: separators[0] ?? '\t' } : { delimitersToGuess: [...separators] },
+    ).data
   return parser
 }
 

@@ -22,13 +22,47 @@ export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece;
   const pad = 0.25
   return (
     <figure className="section">
-      <svg viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`} role="img" aria-label={`Section, ${verdict}: ${figure(compaction * 100, 0)} % of the metal before, ${figure(section.voidShare * 100, 0)} % open`} preserveAspectRatio="xMidYMid meet">
-        <rect x={-widthMm / 2} y={-heightMm / 2} width={widthMm} height={heightMm} rx={heightMm * 0.22} fill="var(--metal-1)" stroke="var(--ink)" strokeWidth=".04" />
-        <rect x={-inner.widthMm / 2} y={-inner.heightMm / 2} width={inner.widthMm} height={inner.heightMm} rx={heightMm * 0.08} fill="var(--void)" />
-        {section.strands.map((strand) => <circle key={`${strand.xMm} ${strand.yMm}`} cx={strand.xMm} cy={strand.yMm} r={strand.rMm} fill="var(--copper)" stroke="var(--copper-line)" strokeWidth=".02" />)}
+      <svg
+        viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`}
+        role="img"
+        aria-label={`Section, ${verdict}: ${figure(compaction * 100, 0)} % of the metal before, ${figure(section.voidShare * 100, 0)} % open`}
+        preserveAspectRatio="xMidYMid meet"
+      >
+        <rect
+          x={-widthMm / 2}
+          y={-heightMm / 2}
+          width={widthMm}
+          height={heightMm}
+          rx={heightMm * 0.22}
+          fill="var(--metal-1)"
+          stroke="var(--ink)"
+          strokeWidth=".04"
+        />
+        <rect
+          x={-inner.widthMm / 2}
+          y={-inner.heightMm / 2}
+          width={inner.widthMm}
+          height={inner.heightMm}
+          rx={heightMm * 0.08}
+          fill="var(--void)"
+        />
+        {section.strands.map((strand) => (
+          <circle
+            key={`${strand.xMm} ${strand.yMm}`}
+            cx={strand.xMm}
+            cy={strand.yMm}
+            r={strand.rMm}
+            fill="var(--copper)"
+            stroke="var(--copper-line)"
+            strokeWidth=".02"
+          />
+        ))}
       </svg>
       <figcaption className="small">
-        {label} <b className="mono">{figure(compaction * 100, 0)} %</b> <span className={sound ? 'good' : 'fault'}>{sound ? '✓' : '▲'} {verdict}</span>
+        {label} <b className="mono">{figure(compaction * 100, 0)} %</b>{' '}
+        <span className={sound ? 'good' : 'fault'}>
+          {sound ? '✓' : '▲'} {verdict}
+        </span>
       </figcaption>
     </figure>
   )

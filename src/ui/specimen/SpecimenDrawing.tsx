@@ -9,7 +9,13 @@ import { specimenLayout, type SpecimenLayout, type SpecimenPiece } from './speci
 const SOUND = 0.85
 
 /** A terminal from the side, to scale: as it should be, or with the fault that was reported. */
-export function SpecimenDrawing({ piece, bare = false }: { readonly piece: SpecimenPiece; /** small beside others: no words, no dimensions */ readonly bare?: boolean }) {
+export function SpecimenDrawing({
+  piece,
+  bare = false,
+}: {
+  readonly piece: SpecimenPiece
+  /** small beside others: no words, no dimensions */ readonly bare?: boolean
+}) {
   const layout = specimenLayout(piece)
   const body = specimenBody(piece.made.contact)
   // small beside others: only the barrel and what lies on either side of it
@@ -18,7 +24,15 @@ export function SpecimenDrawing({ piece, bare = false }: { readonly piece: Speci
   const halfHeight = bare ? Math.max(2.6, piece.made.insulationMm / 2 + 1.6) : 7.2
   const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
   return (
-    <svg className={bare ? 'specimen-bare' : undefined} viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`} role="img" aria-label={name} width="100%" height="100%" preserveAspectRatio="xMidYMid meet">
+    <svg
+      className={bare ? 'specimen-bare' : undefined}
+      viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`}
+      role="img"
+      aria-label={name}
+      width="100%"
+      height="100%"
+      preserveAspectRatio="xMidYMid meet"
+    >
       <defs>
         <linearGradient id="metal" x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor="var(--metal-0)" />
@@ -34,7 +48,13 @@ export function SpecimenDrawing({ piece, bare = false }: { readonly piece: Speci
       {body.kind === 'open' && <OpenBarrel piece={piece} layout={layout} body={body} />}
       {body.kind === 'sleeve' && <SleeveBarrel piece={piece} layout={layout} body={body} />}
       {!body.toScale && !bare && (
-        <text x={left + 0.4} y={halfHeight - 0.5} fontSize=".92" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
+        <text
+          x={left + 0.4}
+          y={halfHeight - 0.5}
+          fontSize=".92"
+          fill="var(--dim)"
+          style={{ fontFamily: 'var(--sans)' }}
+        >
           proportions only: not all dimensions are on its sheet
         </text>
       )}
@@ -42,7 +62,15 @@ export function SpecimenDrawing({ piece, bare = false }: { readonly piece: Speci
   )
 }
 
-function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'closed' }> }) {
+function ClosedBarrel({
+  piece,
+  layout,
+  body,
+}: {
+  readonly piece: SpecimenPiece
+  readonly layout: SpecimenLayout
+  readonly body: Extract<SpecimenBody, { kind: 'closed' }>
+}) {
   const { defect, crimped, made } = piece
   const outer = body.outerMm / 2
   const mating = body.matingMm / 2 + (body.gender === 'socket' ? 0.45 : 0)
@@ -63,30 +91,111 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
       <g transform={defect === 'bent' ? `rotate(3 ${bottomMm} 0)` : undefined}>
         <path
           d={`M0 ${-mating}H${front - 1.6}L${front - 1.1} ${-shoulder}H${front}V${-outer}H${mouthMm}V${outer}H${front}V${shoulder}H${front - 1.1}L${front - 1.6} ${mating}H0Z`}
-          fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" strokeLinejoin="round"
+          fill="url(#metal)"
+          stroke="var(--ink)"
+          strokeWidth=".11"
+          strokeLinejoin="round"
         />
-        {body.gender === 'socket' && <path d={`M0 ${-mating * 0.25}H${front * 0.45}M0 ${mating * 0.25}H${front * 0.45}`} stroke="var(--ink)" strokeWidth=".07" />}
-        <rect x={bottomMm} y={-body.boreMm / 2} width={mouthMm - bottomMm} height={body.boreMm} fill="none" stroke="var(--dim)" strokeWidth=".07" strokeDasharray=".25 .25" />
-        <circle cx={hole} cy={0} r={holeR} fill={holeFilled ? 'url(#strands)' : 'var(--void)'} stroke="var(--ink)" strokeWidth=".11" />
+        {body.gender === 'socket' && (
+          <path
+            d={`M0 ${-mating * 0.25}H${front * 0.45}M0 ${mating * 0.25}H${front * 0.45}`}
+            stroke="var(--ink)"
+            strokeWidth=".07"
+          />
+        )}
+        <rect
+          x={bottomMm}
+          y={-body.boreMm / 2}
+          width={mouthMm - bottomMm}
+          height={body.boreMm}
+          fill="none"
+          stroke="var(--dim)"
+          strokeWidth=".07"
+          strokeDasharray=".25 .25"
+        />
+        <circle
+          cx={hole}
+          cy={0}
+          r={holeR}
+          fill={holeFilled ? 'url(#strands)' : 'var(--void)'}
+          stroke="var(--ink)"
+          strokeWidth=".11"
+        />
         {crimped && (
           <g fill="var(--ink)" opacity=".82">
             {[-0.5, 0.5].map((dx) => (
-              <path key={dx} d={`M${indents + dx - 0.3} ${-outer}l.3 ${deep} .3 ${-deep}zM${indents + dx - 0.3} ${outer}l.3 ${-deep * uneven} .3 ${deep * uneven}z`} />
+              <path
+                key={dx}
+                d={`M${indents + dx - 0.3} ${-outer}l.3 ${deep} .3 ${-deep}zM${indents + dx - 0.3} ${outer}l.3 ${-deep * uneven} .3 ${deep * uneven}z`}
+              />
             ))}
           </g>
         )}
-        {defect === 'cracked' && <path d={`M${mouthMm} ${-outer * 0.6}l-.7 .2-.3 .5-.8-.1`} fill="none" stroke="var(--oxblood)" strokeWidth=".16" />}
-        {defect === 'out-of-round' && <ellipse cx={band} cy={0} rx={1.1} ry={outer * 1.2} fill="none" stroke="var(--oxblood)" strokeWidth=".14" />}
+        {defect === 'cracked' && (
+          <path
+            d={`M${mouthMm} ${-outer * 0.6}l-.7 .2-.3 .5-.8-.1`}
+            fill="none"
+            stroke="var(--oxblood)"
+            strokeWidth=".16"
+          />
+        )}
+        {defect === 'out-of-round' && (
+          <ellipse cx={band} cy={0} rx={1.1} ry={outer * 1.2} fill="none" stroke="var(--oxblood)" strokeWidth=".14" />
+        )}
       </g>
-      {defect === 'strand-outside' && <path d={`M${layout.insulationFromMm} ${-piece.bundleMm / 2}q-.8 -1.4 -1.7 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
-      {crimped && <path className="specimen-word" d={`M${band - 0.9} ${outer + 0.5}v.3h1.8v-.3`} fill="none" stroke="var(--ink)" strokeWidth=".08" />}
-      {crimped && !defect && <text className="specimen-word" x={band} y={outer + 1.9} fontSize=".92" textAnchor="middle" fill="var(--ink)" style={{ fontFamily: 'var(--sans)' }}>indents even, in this band</text>}
+      {defect === 'strand-outside' && (
+        <path
+          d={`M${layout.insulationFromMm} ${-piece.bundleMm / 2}q-.8 -1.4 -1.7 -1.2`}
+          fill="none"
+          stroke="var(--copper-line)"
+          strokeWidth=".16"
+        />
+      )}
+      {crimped && (
+        <path
+          className="specimen-word"
+          d={`M${band - 0.9} ${outer + 0.5}v.3h1.8v-.3`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth=".08"
+        />
+      )}
+      {crimped && !defect && (
+        <text
+          className="specimen-word"
+          x={band}
+          y={outer + 1.9}
+          fontSize=".92"
+          textAnchor="middle"
+          fill="var(--ink)"
+          style={{ fontFamily: 'var(--sans)' }}
+        >
+          indents even, in this band
+        </text>
+      )}
       {!defect && <Callout x={hole} y={-outer - 3.1} toY={-holeR} text="strands must show here, before and after" />}
-      {defect && <Callout x={Math.min(lengthMm - 1, bottomMm + 1)} y={-outer - 3} toY={-outer} text={defectWords[defect]} fault />}
+      {defect && (
+        <Callout
+          x={Math.min(lengthMm - 1, bottomMm + 1)}
+          y={-outer - 3}
+          toY={-outer}
+          text={defectWords[defect]}
+          fault
+        />
+      )}
       {layout.gapMm > 0.05 && (
         <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
-          <path d={`M${mouthMm} ${-outer - 0.4}v-1.3M${layout.insulationFromMm} ${-outer - 0.4}v-1.3M${mouthMm - 1} ${-outer - 1.3}h1M${layout.insulationFromMm} ${-outer - 1.3}h1`} />
-          <text x={layout.insulationFromMm + 1.2} y={-outer - 1} fontSize=".95" stroke="none" fill="var(--glaze-ink)" style={{ fontFamily: 'var(--mono)' }}>
+          <path
+            d={`M${mouthMm} ${-outer - 0.4}v-1.3M${layout.insulationFromMm} ${-outer - 0.4}v-1.3M${mouthMm - 1} ${-outer - 1.3}h1M${layout.insulationFromMm} ${-outer - 1.3}h1`}
+          />
+          <text
+            x={layout.insulationFromMm + 1.2}
+            y={-outer - 1}
+            fontSize=".95"
+            stroke="none"
+            fill="var(--glaze-ink)"
+            style={{ fontFamily: 'var(--mono)' }}
+          >
             gap {figure(layout.gapMm, 1)}
           </text>
         </g>
@@ -96,7 +205,15 @@ function ClosedBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; 
   )
 }
 
-function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; readonly layout: SpecimenLayout; readonly body: Extract<SpecimenBody, { kind: 'open' }> }) {
+function OpenBarrel({
+  piece,
+  layout,
+  body,
+}: {
+  readonly piece: SpecimenPiece
+  readonly layout: SpecimenLayout
+  readonly body: Extract<SpecimenBody, { kind: 'open' }>
+}) {
   const { defect, crimped, seal, made } = piece
   const { mouthMm, bottomMm, lengthMm } = layout
   const half = body.matingMm / 2 + 0.6
@@ -109,25 +226,92 @@ function OpenBarrel({ piece, layout, body }: { readonly piece: SpecimenPiece; re
   const sealFrom = defect === 'seal-out-of-wings' ? lengthMm + 0.6 : rearFrom + 0.5
   return (
     <g>
-      <path d={`M0 ${-half}H${bottomMm - body.reachMm - 0.6}V${half}H0Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" />
-      <path d={`M${(bottomMm - body.reachMm) * 0.35} ${-half}l1.6 ${defect === 'lance-down' ? 0.1 : -0.9}v${defect === 'lance-down' ? 0 : 0.9}`} fill="none" stroke={defect === 'lance-down' ? 'var(--oxblood)' : 'var(--ink)'} strokeWidth=".14" />
-      <path d={`M${bottomMm - body.reachMm - 0.6} ${floor * 0.6}H${lengthMm}V${floor}H${bottomMm - body.reachMm - 0.6}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".1" />
+      <path
+        d={`M0 ${-half}H${bottomMm - body.reachMm - 0.6}V${half}H0Z`}
+        fill="url(#metal)"
+        stroke="var(--ink)"
+        strokeWidth=".11"
+      />
+      <path
+        d={`M${(bottomMm - body.reachMm) * 0.35} ${-half}l1.6 ${defect === 'lance-down' ? 0.1 : -0.9}v${defect === 'lance-down' ? 0 : 0.9}`}
+        fill="none"
+        stroke={defect === 'lance-down' ? 'var(--oxblood)' : 'var(--ink)'}
+        strokeWidth=".14"
+      />
+      <path
+        d={`M${bottomMm - body.reachMm - 0.6} ${floor * 0.6}H${lengthMm}V${floor}H${bottomMm - body.reachMm - 0.6}Z`}
+        fill="url(#metal)"
+        stroke="var(--ink)"
+        strokeWidth=".1"
+      />
       <SpecimenWire piece={piece} layout={layout} />
       {seal && defect !== 'seal-missing' && (
         <path
           d={`M${sealFrom} -1.5h${seal.lengthMm * 0.35}l.3 -.5h.5l.2 .5.2 -.5h.5l.3 .5h${seal.lengthMm * 0.3}v3h${-seal.lengthMm * 0.3}l-.3 .5h-.5l-.2 -.5-.2 .5h-.5l-.3 -.5h${-seal.lengthMm * 0.35}z`}
-          fill="var(--glaze-wash)" stroke="var(--glaze)" strokeWidth=".1" opacity=".93"
+          fill="var(--glaze-wash)"
+          stroke="var(--glaze)"
+          strokeWidth=".1"
+          opacity=".93"
         />
       )}
       <g transform={defect === 'bent' ? `rotate(3 ${mouthMm} 0)` : undefined}>
-        <path d={`M${bottomMm} ${floor}V${-wing - open}q${body.conductorBarrelMm / 2} ${crimped ? 0.5 : -0.1} ${body.conductorBarrelMm} 0V${floor}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.94 : 0.5} />
-        {crimped && defect !== 'no-bell-mouth' && <path d={`M${mouthMm - 0.25} ${-wing}l.35 -.3`} stroke="var(--ink)" strokeWidth=".12" />}
-        <path d={`M${rearFrom} ${floor}V${-insulationWing}H${lengthMm}V${floor}Z`} fill="url(#metal)" stroke="var(--ink)" strokeWidth=".11" opacity={crimped ? 0.86 : 0.5} />
+        <path
+          d={`M${bottomMm} ${floor}V${-wing - open}q${body.conductorBarrelMm / 2} ${crimped ? 0.5 : -0.1} ${body.conductorBarrelMm} 0V${floor}Z`}
+          fill="url(#metal)"
+          stroke="var(--ink)"
+          strokeWidth=".11"
+          opacity={crimped ? 0.94 : 0.5}
+        />
+        {crimped && defect !== 'no-bell-mouth' && (
+          <path d={`M${mouthMm - 0.25} ${-wing}l.35 -.3`} stroke="var(--ink)" strokeWidth=".12" />
+        )}
+        <path
+          d={`M${rearFrom} ${floor}V${-insulationWing}H${lengthMm}V${floor}Z`}
+          fill="url(#metal)"
+          stroke="var(--ink)"
+          strokeWidth=".11"
+          opacity={crimped ? 0.86 : 0.5}
+        />
       </g>
-      {defect === 'strand-outside' && <path d={`M${mouthMm - 1} ${-wing}q-.4 -1.3 -1.5 -1.2`} fill="none" stroke="var(--copper-line)" strokeWidth=".16" />}
-      {!defect && layout.brushMm > 0 && <Callout x={layout.conductorFromMm + layout.brushMm / 2} y={-half - 2.3} toY={-piece.bundleMm / 2} text={`brush ${figure(layout.brushMm, 1)}`} anchor="end" />}
-      {!defect && <Callout x={(mouthMm + rearFrom) / 2} y={-half - 1.1} toY={-piece.made.insulationMm / 2} text="insulation ends here" anchor="start" />}
-      {!defect && seal && <text className="specimen-word" x={sealFrom + seal.lengthMm / 2} y={floor + 1.6} textAnchor="middle" fontSize="0.92" fill="var(--ink)" style={{ fontFamily: 'var(--mono)' }}>{seal.id}</text>}
+      {defect === 'strand-outside' && (
+        <path
+          d={`M${mouthMm - 1} ${-wing}q-.4 -1.3 -1.5 -1.2`}
+          fill="none"
+          stroke="var(--copper-line)"
+          strokeWidth=".16"
+        />
+      )}
+      {!defect && layout.brushMm > 0 && (
+        <Callout
+          x={layout.conductorFromMm + layout.brushMm / 2}
+          y={-half - 2.3}
+          toY={-piece.bundleMm / 2}
+          text={`brush ${figure(layout.brushMm, 1)}`}
+          anchor="end"
+        />
+      )}
+      {!defect && (
+        <Callout
+          x={(mouthMm + rearFrom) / 2}
+          y={-half - 1.1}
+          toY={-piece.made.insulationMm / 2}
+          text="insulation ends here"
+          anchor="start"
+        />
+      )}
+      {!defect && seal && (
+        <text
+          className="specimen-word"
+          x={sealFrom + seal.lengthMm / 2}
+          y={floor + 1.6}
+          textAnchor="middle"
+          fontSize="0.92"
+          fill="var(--ink)"
+          style={{ fontFamily: 'var(--mono)' }}
+        >
+          {seal.id}
+        </text>
+      )}
       {defect && <Callout x={mouthMm} y={-half - 2} toY={-wing} text={defectWords[defect]} fault />}
       <StripDimension piece={piece} layout={layout} y={floor + 2.2} />
     </g>

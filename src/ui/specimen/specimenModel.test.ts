@@ -11,10 +11,27 @@ const contact = (id: string) => {
   if (!found) throw new Error(id)
   return found
 }
-const sound: CrimpMade = { contact: contact('CM-SK-N'), strands: 19, strandMm: 0.18, stripMm: 5.85, endShortMm: 0, insulationMm: 1.6, strandsLost: 0, compaction: 0.85 }
-const piece = (made: CrimpMade, defect?: DefectCode): SpecimenPiece => ({ made: madeWith(made, defect), defect, bundleMm: 0.9, legs: 1, colour: 'RD', crimped: true })
+const sound: CrimpMade = {
+  contact: contact('CM-SK-N'),
+  strands: 19,
+  strandMm: 0.18,
+  stripMm: 5.85,
+  endShortMm: 0,
+  insulationMm: 1.6,
+  strandsLost: 0,
+  compaction: 0.85,
+}
+const piece = (made: CrimpMade, defect?: DefectCode): SpecimenPiece => ({
+  made: madeWith(made, defect),
+  defect,
+  bundleMm: 0.9,
+  legs: 1,
+  colour: 'RD',
+  crimped: true,
+})
 const closed = (defect?: DefectCode) => piece(sound, defect)
-const open = (defect?: DefectCode) => piece({ ...sound, contact: contact('SC-03-08'), stripMm: 3.8, endShortMm: -0.6 }, defect)
+const open = (defect?: DefectCode) =>
+  piece({ ...sound, contact: contact('SC-03-08'), stripMm: 3.8, endShortMm: -0.6 }, defect)
 
 test('a good closed barrel: the conductor bottoms, the gap is what the strip leaves', () => {
   const layout = specimenLayout(closed())
@@ -30,7 +47,9 @@ test('a good open barrel: the brush shows, the insulation ends midway between th
   expect(layout.insulationFromMm).toBeCloseTo(layout.mouthMm + 0.4, 9)
 })
 
-test.each<[DefectCode, (layout: ReturnType<typeof specimenLayout>, good: ReturnType<typeof specimenLayout>) => boolean]>([
+test.each<
+  [DefectCode, (layout: ReturnType<typeof specimenLayout>, good: ReturnType<typeof specimenLayout>) => boolean]
+>([
   ['hole-empty', (bad, good) => bad.conductorFromMm > good.conductorFromMm + 1],
   ['gap-too-large', (bad) => bad.gapMm > 1],
   ['insulation-in-barrel', (bad) => bad.gapMm < 0],

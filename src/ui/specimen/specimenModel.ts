@@ -43,6 +43,16 @@ export function specimenLayout({ made, seal }: SpecimenPiece): SpecimenLayout {
   const bottomMm = mouthMm - beforeMm - grippedLengthMm
   const conductorFromMm = bottomMm + made.endShortMm
   const insulationFromMm = conductorFromMm + made.stripMm
-  const wireToMm = body.kind === 'open' ? lengthMm + (seal?.lengthMm ?? 0) + BEHIND.open : insulationFromMm + BEHIND.closed
-  return { lengthMm, mouthMm, bottomMm, conductorFromMm, insulationFromMm, wireToMm, gapMm: insulationFromMm - mouthMm, brushMm: bottomMm - conductorFromMm }
+  const wireToMm =
+    body.kind === 'open' ? lengthMm + (seal?.lengthMm ?? 0) + BEHIND.open : insulationFromMm + BEHIND.closed
+  return {
+    lengthMm,
+    mouthMm,
+    bottomMm,
+    conductorFromMm,
+    insulationFromMm,
+    wireToMm,
+    gapMm: insulationFromMm - mouthMm,
+    brushMm: bottomMm - conductorFromMm,
+  }
 }

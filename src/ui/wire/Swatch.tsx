@@ -1,7 +1,15 @@
 import { parseColour, wireColours } from '@/core/wire/colour'
 
 /** A wire's colour as it looks, its letters beside it: never colour alone. */
-export function Swatch({ colour, width = 22, letters = true }: { readonly colour: string; readonly width?: number; readonly letters?: boolean }) {
+export function Swatch({
+  colour,
+  width = 22,
+  letters = true,
+}: {
+  readonly colour: string
+  readonly width?: number
+  readonly letters?: boolean
+}) {
   const parsed = parseColour(colour)
   return (
     <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>

@@ -6,5 +6,8 @@ export async function GET(request: Request): Promise<Response> {
   const { searchParams } = new URL(request.url)
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, searchParams.get('job') ?? '')
-  return Response.json({ photos: (folded?.state.photos.get(searchParams.get('term') ?? '') ?? []).map((photo) => photo.photo) }, { headers: { 'cache-control': 'no-store' } })
+  return Response.json(
+    { photos: (folded?.state.photos.get(searchParams.get('term') ?? '') ?? []).map((photo) => photo.photo) },
+    { headers: { 'cache-control': 'no-store' } },
+  )
 }

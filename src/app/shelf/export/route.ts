@@ -10,9 +10,14 @@ export async function GET(request: Request): Promise<Response> {
   const { db } = await bench()
   const shelf = await readCatalogueInput(db)
   const input = family === undefined ? shelf : familyPackage(shelf, family)
-  if (!input) return Response.json({ error: { code: 'not-found', message: `no family ${family ?? ''}` } }, { status: 404 })
+  if (!input)
+    return Response.json({ error: { code: 'not-found', message: `no family ${family ?? ''}` } }, { status: 404 })
   const yaml = query.get('as') !== 'json'
   return new Response(yaml ? writeYaml(input) : JSON.stringify(input, null, 1), {
-    headers: { 'content-type': yaml ? 'application/yaml; charset=utf-8' : 'application/json', 'content-disposition': `attachment; filename="${family ?? 'shelf'}.${yaml ? 'yaml' : 'json'}"`, 'cache-control': 'no-store' },
+    headers: {
+      'content-type': yaml ? 'application/yaml; charset=utf-8' : 'application/json',
+      'content-disposition': `attachment; filename="${family ?? 'shelf'}.${yaml ? 'yaml' : 'json'}"`,
+      'cache-control': 'no-store',
+    },
   })
 }

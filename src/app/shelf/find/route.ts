@@ -6,5 +6,8 @@ import { findParts } from '@/places/shelf/findParts'
 export async function GET(request: Request): Promise<Response> {
   const { db, catalogue: cache } = await bench()
   const question = (new URL(request.url).searchParams.get('q') ?? '').slice(0, 100)
-  return Response.json({ found: findParts(await loadCatalogue(db, cache), question) }, { headers: { 'cache-control': 'no-store' } })
+  return Response.json(
+    { found: findParts(await loadCatalogue(db, cache), question) },
+    { headers: { 'cache-control': 'no-store' } },
+  )
 }

@@ -69,7 +69,10 @@ const inCavity = {
   /** largest diameter of the crimped contact: it must pass the bore */
   crimpedMm: above0.optional(),
   /** bin code that its colour bands spell */
-  bin: z.string().regex(/^\d{3}$/, 'three digits, as three bands spell them').optional(),
+  bin: z
+    .string()
+    .regex(/^\d{3}$/, 'three digits, as three bands spell them')
+    .optional(),
 }
 
 /** Shapes of a terminal that goes into no housing. */

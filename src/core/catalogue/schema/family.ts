@@ -27,7 +27,19 @@ export const sealSchema = z.strictObject({
   source: sourceSchema,
 })
 
-export const smallPartKindIds = ['cavity-plug', 'lock', 'interface-seal', 'mat-seal', 'cap', 'comb', 'backshell', 'strain-relief', 'clip', 'jam-nut', 'label'] as const
+export const smallPartKindIds = [
+  'cavity-plug',
+  'lock',
+  'interface-seal',
+  'mat-seal',
+  'cap',
+  'comb',
+  'backshell',
+  'strain-relief',
+  'clip',
+  'jam-nut',
+  'label',
+] as const
 
 export const smallPartSchema = z.strictObject({
   id,

@@ -5,7 +5,12 @@ import { z } from 'zod'
  * never guessed. Jobs keep copies of these documents: a field that comes later is optional, so that old copies stay whole.
  */
 
-export const id = z.string().trim().min(1).max(60).regex(/^[^\s,;:"'<>]+$/, 'an id has no spaces, commas or quotes')
+export const id = z
+  .string()
+  .trim()
+  .min(1)
+  .max(60)
+  .regex(/^[^\s,;:"'<>]+$/, 'an id has no spaces, commas or quotes')
 export const name = z.string().trim().min(1).max(120)
 export const above0 = z.number().positive()
 export const atLeast0 = z.number().min(0)
@@ -18,6 +23,10 @@ export const sourceSchema = z.strictObject({
   basis: z.enum(['sheet', 'measured', 'estimated']).default('sheet'),
 })
 
-export const rangeMm = z.strictObject({ minMm: atLeast0, maxMm: above0 }).refine((r) => r.minMm <= r.maxMm, 'min must not be above max')
-export const rangeMm2 = z.strictObject({ minMm2: atLeast0, maxMm2: above0 }).refine((r) => r.minMm2 <= r.maxMm2, 'min must not be above max')
+export const rangeMm = z
+  .strictObject({ minMm: atLeast0, maxMm: above0 })
+  .refine((r) => r.minMm <= r.maxMm, 'min must not be above max')
+export const rangeMm2 = z
+  .strictObject({ minMm2: atLeast0, maxMm2: above0 })
+  .refine((r) => r.minMm2 <= r.maxMm2, 'min must not be above max')
 export const point = z.strictObject({ xMm: z.number(), yMm: z.number() })

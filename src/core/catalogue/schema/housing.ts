@@ -20,13 +20,23 @@ export const arrangementSchema = z.discriminatedUnion('kind', [
     clockwise: z.boolean().default(true),
   }),
   /** every cavity at a place of its own; those of one row stand in it from left to right */
-  z.strictObject({ kind: z.literal('free'), positions: z.array(point.extend({ row: z.number().int().min(0).max(60).default(0) })).min(1).max(1000) }),
+  z.strictObject({
+    kind: z.literal('free'),
+    positions: z
+      .array(point.extend({ row: z.number().int().min(0).max(60).default(0) }))
+      .min(1)
+      .max(1000),
+  }),
 ])
 
 const order = z.enum(Object.keys(numberingSchemes) as [keyof typeof numberingSchemes])
 export const idsSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('numbers'), start: z.number().int().min(0).default(1), order }),
-  z.strictObject({ kind: z.literal('letters'), skip: z.array(z.string().regex(/^[A-Z]$/, 'one capital letter')).default([]), order }),
+  z.strictObject({
+    kind: z.literal('letters'),
+    skip: z.array(z.string().regex(/^[A-Z]$/, 'one capital letter')).default([]),
+    order,
+  }),
   /** as printed, in the order of the cavities: for what no scheme gives */
   z.strictObject({ kind: z.literal('list'), list: z.array(z.string().trim().min(1).max(6)).min(1).max(1000), order }),
 ])
@@ -76,7 +86,10 @@ export const housingSchema = z.strictObject({
   lock: id.optional(),
   interfaceSeal: id.optional(),
   /** further parts that belong to it, such as caps, backshells and clips */
-  parts: z.array(z.strictObject({ part: id, count: z.number().int().min(1).max(99).default(1) })).max(30).optional(),
+  parts: z
+    .array(z.strictObject({ part: id, count: z.number().int().min(1).max(99).default(1) }))
+    .max(30)
+    .optional(),
   /** housings that it is made to mate with */
   mates: z.array(id).max(30).optional(),
   source: sourceSchema,

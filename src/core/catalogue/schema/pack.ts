@@ -6,7 +6,10 @@ export const packSchema = z.strictObject({
   id,
   name,
   form: z.enum(['piece', 'bag', 'strip', 'reel', 'spool', 'assortment']),
-  contents: z.array(z.strictObject({ part: id, count: above0 })).min(1).max(200),
+  contents: z
+    .array(z.strictObject({ part: id, count: above0 }))
+    .min(1)
+    .max(200),
   price: atLeast0.optional(),
   source: sourceSchema,
 })

@@ -2,7 +2,17 @@ import { z } from 'zod'
 import { above0, atLeast0, id, name, rangeMm, rangeMm2, sourceSchema } from './figures'
 
 export const toolClassIds = [
-  'four-indent-positioned', 'four-indent-plain', 'parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers', 'ferrule-square', 'sleeve-nest', 'stripper', 'release', 'gauge',
+  'four-indent-positioned',
+  'four-indent-plain',
+  'parallel-die',
+  'nest-ratchet',
+  'notch-pliers',
+  'plain-pliers',
+  'ferrule-square',
+  'sleeve-nest',
+  'stripper',
+  'release',
+  'gauge',
 ] as const
 
 /** A die's forms: they must meet the wings of the contact and nothing else. */
@@ -64,4 +74,9 @@ export const placardRowSchema = z.strictObject({
   insulationHeight: rangeMm.optional(),
 })
 
-export const placardSchema = z.strictObject({ id, tool: id, rows: z.array(placardRowSchema).max(20_000), source: sourceSchema })
+export const placardSchema = z.strictObject({
+  id,
+  tool: id,
+  rows: z.array(placardRowSchema).max(20_000),
+  source: sourceSchema,
+})

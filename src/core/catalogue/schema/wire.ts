@@ -25,7 +25,10 @@ export const cableSchema = z.strictObject({
   aliases,
   jacketMm: above0,
   flat: z.boolean().default(false),
-  cores: z.array(z.strictObject({ colour: z.string().min(2).max(8), type: id, pair: z.number().int().positive().optional() })).min(1).max(200),
+  cores: z
+    .array(z.strictObject({ colour: z.string().min(2).max(8), type: id, pair: z.number().int().positive().optional() }))
+    .min(1)
+    .max(200),
   screen: z.enum(['none', 'braid', 'foil-and-drain']).default('none'),
   source: sourceSchema,
 })

@@ -9,7 +9,14 @@ export const trayCounted: EntryKind<'tray-counted'> = {
   refuse: () => undefined,
   apply: (draft, { tools, scrapped, scrapFound, at, by }) => {
     const missing = tools.filter((tool) => !tool.back).map((tool) => tool.tool)
-    draft.set('tray', { allBack: missing.length === 0 && scrapped === scrapFound, missing, scrapped, scrapFound, at, by })
+    draft.set('tray', {
+      allBack: missing.length === 0 && scrapped === scrapFound,
+      missing,
+      scrapped,
+      scrapFound,
+      at,
+      by,
+    })
   },
   about: ({ tools }) => `${tools.filter((tool) => tool.back).length} of ${tools.length} tools back`,
 }
@@ -23,7 +30,9 @@ export const signed: EntryKind<'signed'> = {
     if (role === 'second') {
       if (!builder) return { code: 'not-yet', what: 'signed' }
       if (builder.by === by) return { code: 'same-person', by }
-      return state.signatures.some((one) => one.role === 'second' && !one.void) ? { code: 'already', what: 'signed' } : undefined
+      return state.signatures.some((one) => one.role === 'second' && !one.void)
+        ? { code: 'already', what: 'signed' }
+        : undefined
     }
     if (builder) return { code: 'already', what: 'signed' }
     const left = workLeft(state)
@@ -31,7 +40,8 @@ export const signed: EntryKind<'signed'> = {
     if (!state.tray?.allBack) return { code: 'not-yet', what: 'tray' }
     return covers === state.seq ? undefined : { code: 'stale-signature', covers, seq: state.seq }
   },
-  apply: (draft, { role, covers, at, by }) => draft.set('signatures', [...draft.state.signatures, { role, covers, at, by }]),
+  apply: (draft, { role, covers, at, by }) =>
+    draft.set('signatures', [...draft.state.signatures, { role, covers, at, by }]),
   about: ({ by }) => by,
   whenClosed: true,
   final: true,
@@ -42,7 +52,11 @@ export const reopened: EntryKind<'reopened'> = {
   atDesk: true,
   subjects: () => ({ writes: [subject.signatures] }),
   refuse: (state) => (isClosed(state) ? undefined : { code: 'not-yet', what: 'signed' }),
-  apply: (draft) => draft.set('signatures', draft.state.signatures.map((one) => ({ ...one, void: true }))),
+  apply: (draft) =>
+    draft.set(
+      'signatures',
+      draft.state.signatures.map((one) => ({ ...one, void: true })),
+    ),
   about: ({ why }) => why,
   whenClosed: true,
   final: true,
@@ -57,4 +71,3 @@ export const noted: EntryKind<'noted'> = {
   about: ({ text }) => (text.length > 40 ? `${text.slice(0, 39)}…` : text),
   whenClosed: true,
 }
-

@@ -5,7 +5,16 @@ import { samplesDue } from '../../crimp/samplesDue'
 import { setKey, type Termination } from '../../job/plan'
 import { setupId } from '../../setup/setup'
 import { subject, termLabel, type EntryKind } from '../entryKind'
-import { findTermination, isLook, isReleased, lookRefusal, looksOf, notInHand, practiceRefusal, withSet } from '../shared'
+import {
+  findTermination,
+  isLook,
+  isReleased,
+  lookRefusal,
+  looksOf,
+  notInHand,
+  practiceRefusal,
+  withSet,
+} from '../shared'
 import { rulesOf } from '../../rules/rulesOf'
 import { termState, type TermState } from '../state'
 
@@ -15,8 +24,12 @@ const crimpSubjects = (termination: Termination | undefined, term: string, setup
 })
 
 /** A height once measured stays in the record of its setup, whatever becomes of the crimp. */
-const withHeight = ({ heights = [] }: TermState, setup: string, heightMm: number | undefined, at: string): Pick<TermState, 'heights'> =>
-  heightMm === undefined ? {} : { heights: [...heights, { setup, heightMm, at }] }
+const withHeight = (
+  { heights = [] }: TermState,
+  setup: string,
+  heightMm: number | undefined,
+  at: string,
+): Pick<TermState, 'heights'> => (heightMm === undefined ? {} : { heights: [...heights, { setup, heightMm, at }] })
 
 export const crimped: EntryKind<'crimped'> = {
   kind: 'crimped',
@@ -31,17 +44,31 @@ export const crimped: EntryKind<'crimped'> = {
     if (refusal) return refusal
     if (!isReleased(state, setup)) return { code: 'not-yet', what: 'released' }
     const released = state.setups.get(setup)?.released
-    if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10)) return { code: 'new-day', released: released.at }
+    if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10))
+      return { code: 'new-day', released: released.at }
     const due = samplesDue(state, setup)
     if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
-    return lookRefusal(looksOf(state, found.set), looks) ?? practiceRefusal(state, found.set, 'crimp', practices) ?? (heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)) ?? heightRefusal(state, found.set, heightMm, due.height)
+    return (
+      lookRefusal(looksOf(state, found.set), looks) ??
+      practiceRefusal(state, found.set, 'crimp', practices) ??
+      (heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)) ??
+      heightRefusal(state, found.set, heightMm, due.height)
+    )
   },
   apply: (draft, { term, setup, heightMm, practices, at, by }) => {
     const { outOf: _outOf, ...now } = termState(draft.state, term)
     draft.put(draft.state.terms, term, {
       // a new contact has never been out
-      ...now, extractions: 0, ...withHeight(now, setup, heightMm, at),
-      crimp: { setup, at, by, ...(heightMm !== undefined && { heightMm }), ...(practices && practices.length > 0 && { practices }) },
+      ...now,
+      extractions: 0,
+      ...withHeight(now, setup, heightMm, at),
+      crimp: {
+        setup,
+        at,
+        by,
+        ...(heightMm !== undefined && { heightMm }),
+        ...(practices && practices.length > 0 && { practices }),
+      },
     })
   },
   about: ({ term }) => termLabel(term),
@@ -53,7 +80,10 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
   kind: 'crimp-rejected',
   subjects: ({ term }, state) => {
     const termination = findTermination(state, term)
-    return { writes: [subject.term(term)], reads: termination ? [subject.set(termination.wire.id, termination.side)] : [] }
+    return {
+      writes: [subject.term(term)],
+      reads: termination ? [subject.set(termination.wire.id, termination.side)] : [],
+    }
   },
   refuse: (state, { term, look, defect, decision, heightMm }) => {
     const found = withSet(state, term)
@@ -63,7 +93,8 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     if (now.seat) return { code: 'already', what: 'seated' }
     if (!isLook(look) || !looksOf(state, found.set).includes(look)) return { code: 'unknown', what: 'look', id: look }
     if (!isDefect(defect)) return { code: 'unknown', what: 'look', id: defect }
-    if (decide(defect, look).decision === 'scrap' && decision === 'redo') return { code: 'decision-not-for-defect', defect, decision }
+    if (decide(defect, look).decision === 'scrap' && decision === 'redo')
+      return { code: 'decision-not-for-defect', defect, decision }
     return heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)
   },
   apply: (draft, { term, decision, usedMm, heightMm, at }) => {
@@ -71,8 +102,11 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     const termination = findTermination(draft.state, term)
     const set = termination && draft.state.sets.get(setKey(termination.wire.id, termination.side))
     draft.put(draft.state.terms, term, {
-      ...rest, ...withHeight(rest, crimp?.setup ?? (set ? setupId(set.setup) : ''), heightMm, at), usedMm: rest.usedMm + usedMm,
-      scrapped: rest.scrapped + (decision === 'scrap' ? 1 : 0), redone: rest.redone + (decision === 'redo' ? 1 : 0),
+      ...rest,
+      ...withHeight(rest, crimp?.setup ?? (set ? setupId(set.setup) : ''), heightMm, at),
+      usedMm: rest.usedMm + usedMm,
+      scrapped: rest.scrapped + (decision === 'scrap' ? 1 : 0),
+      redone: rest.redone + (decision === 'redo' ? 1 : 0),
     })
   },
   about: ({ term }) => termLabel(term),

@@ -21,13 +21,18 @@ export const standingIn = (state: JobState, unit: number, end: string): readonly
 
 export const endDamaged: EntryKind<'end-damaged'> = {
   kind: 'end-damaged',
-  subjects: ({ unit, end }, state) => ({ writes: [subject.endState(endKey(unit, end)), ...standingIn(state, unit, end)], reads: [subject.end(end)] }),
+  subjects: ({ unit, end }, state) => ({
+    writes: [subject.endState(endKey(unit, end)), ...standingIn(state, unit, end)],
+    reads: [subject.end(end)],
+  }),
   refuse: (state, { unit, end, what }) => {
     const housing = housingOf(state.facts, state.plan, end)
     const family = housing && state.facts.families[housing.family]
     if (!family || unit > state.plan.quantity) return { code: 'unknown', what: 'end', id: end }
     if (what === 'lock' && !secondaryLocks[family.lock].present) return { code: 'unknown', what: 'part', id: 'lock' }
-    const stillFull = [...state.oldEnds].find(([key, old]) => old.end === end && unitAndId(key).unit === unit && holdsContacts(state, unit, unitAndId(key).id))
+    const stillFull = [...state.oldEnds].find(
+      ([key, old]) => old.end === end && unitAndId(key).unit === unit && holdsContacts(state, unit, unitAndId(key).id),
+    )
     return stillFull ? { code: 'not-yet', what: 'out' } : undefined
   },
   apply: (draft, { unit, end, what }) => {
@@ -38,7 +43,13 @@ export const endDamaged: EntryKind<'end-damaged'> = {
       return
     }
     const { mated: _mated, ...now } = endState(state, endKey(unit, end))
-    draft.put(state.ends, endKey(unit, end), { ...now, lock: 'open', lookedOver: false, locksLost: (now.locksLost ?? 0) + 1, ...(damage.takes === 'cover' && { coverDue: damage.part ?? 'cover' }) })
+    draft.put(state.ends, endKey(unit, end), {
+      ...now,
+      lock: 'open',
+      lookedOver: false,
+      locksLost: (now.locksLost ?? 0) + 1,
+      ...(damage.takes === 'cover' && { coverDue: damage.part ?? 'cover' }),
+    })
     if (damage.takes !== 'cover') return
     // a cover slides over the wires: each contact comes out, goes through the new one, and in again
     for (const termination of planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []) {
@@ -60,13 +71,17 @@ export const lacingMoved: EntryKind<'lacing-moved'> = {
     if (to === 'open') return now === 'open' ? { code: 'already', what: 'open' } : undefined
     return to === 'renewed' && now === 'to-open' ? { code: 'not-yet', what: 'lacing-open' } : undefined
   },
-  apply: (draft, { unit, wire, to }) => draft.put(draft.state.lacings, wireKey(unit, wire), to === 'open' ? 'open' : undefined),
+  apply: (draft, { unit, wire, to }) =>
+    draft.put(draft.state.lacings, wireKey(unit, wire), to === 'open' ? 'open' : undefined),
   about: ({ wire, to }) => `along ${wire}: ${to === 'none' ? 'there is none' : to}`,
 }
 
 export const pairMated: EntryKind<'pair-mated'> = {
   kind: 'pair-mated',
-  subjects: ({ unit, a, b }) => ({ writes: [subject.endState(endKey(unit, a)), subject.endState(endKey(unit, b))], reads: [subject.end(a), subject.end(b)] }),
+  subjects: ({ unit, a, b }) => ({
+    writes: [subject.endState(endKey(unit, a)), subject.endState(endKey(unit, b))],
+    reads: [subject.end(a), subject.end(b)],
+  }),
   refuse: (state, { unit, a, b }) => {
     if (mateOf(state.plan, a) !== b) return { code: 'unknown', what: 'end', id: b }
     const open = [a, b].find((end) => !endState(state, endKey(unit, end)).lookedOver)
@@ -76,7 +91,8 @@ export const pairMated: EntryKind<'pair-mated'> = {
     return fault && { code: 'pair-fault', fault }
   },
   apply: (draft, { unit, a, b }) => {
-    for (const end of [a, b]) draft.put(draft.state.ends, endKey(unit, end), { ...endState(draft.state, endKey(unit, end)), mated: true })
+    for (const end of [a, b])
+      draft.put(draft.state.ends, endKey(unit, end), { ...endState(draft.state, endKey(unit, end)), mated: true })
   },
   about: ({ a, b }) => `${a} and ${b}`,
 }

@@ -20,14 +20,24 @@ W3,TW-0.75,YE,P1,4,P2,4,620`
 
 type Said = NewEntry extends infer E ? (E extends unknown ? Omit<E, 'id'> : never) : never
 const say = (folded: Folded, said: Said) => put(folded, { ...said, id: newId() })
-const proven = ({ state }: Folded) => state.plan.wires.filter((wire) => netVerdict(state, 1, wire).proven).map((wire) => wire.id)
+const proven = ({ state }: Folded) =>
+  state.plan.wires.filter((wire) => netVerdict(state, 1, wire).proven).map((wire) => wire.id)
 
 /** Three wires between two ends, cavities 3 and 5 plugged: worked until everything is proved. */
 function proved(): Folded {
   const { plan } = readPinout(csv, catalogue, { P1: 'CM-5P', P2: 'SW-5P' })
   if (!plan) throw new Error('pinout')
-  const entries = firstEntries(catalogue, { ...emptyPlan, title: 'Lead', ends: [...plan.ends], wires: [...plan.wires] }, '2026-11-25', newId)
-  return workThrough(entries, { newId, stamp: () => ({ at, by: 'teodor' }), until: (_state, step) => step.station === 'close' }).folded
+  const entries = firstEntries(
+    catalogue,
+    { ...emptyPlan, title: 'Lead', ends: [...plan.ends], wires: [...plan.wires] },
+    '2026-11-25',
+    newId,
+  )
+  return workThrough(entries, {
+    newId,
+    stamp: () => ({ at, by: 'teodor' }),
+    until: (_state, step) => step.station === 'close',
+  }).folded
 }
 
 describe('two contacts that were written down are the other way round', () => {
@@ -35,26 +45,40 @@ describe('two contacts that were written down are the other way round', () => {
     const folded = proved()
     expect(proven(folded)).toEqual(['W1', 'W2', 'W3'])
     const passes = folded.state.cavities.get('1/P1.1')?.passes
-    expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' })).toBeUndefined()
+    expect(
+      say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' }),
+    ).toBeUndefined()
     expect(proven(folded)).toEqual(['W3'])
     expect(endState(folded.state, '1/P1').lookedOver).toBe(false)
     expect(folded.state.cavities.get('1/P1.1')).toEqual({ term: '1/W2/a', passes })
-    expect(endTasks(folded.state, 1, 'P1').flatMap((task) => (task.kind === 'put-right' ? [[task.term, task.found, task.cavity, task.why, task.asPlanned]] : [])).sort()).toEqual([
-      ['1/W1/a', '2', '1', 'wrong-cavity', undefined], ['1/W2/a', '1', '2', 'wrong-cavity', undefined],
+    expect(
+      endTasks(folded.state, 1, 'P1')
+        .flatMap((task) =>
+          task.kind === 'put-right' ? [[task.term, task.found, task.cavity, task.why, task.asPlanned]] : [],
+        )
+        .sort(),
+    ).toEqual([
+      ['1/W1/a', '2', '1', 'wrong-cavity', undefined],
+      ['1/W2/a', '1', '2', 'wrong-cavity', undefined],
     ])
     expect(unitMoves(folded.state, 1)?.plan).toMatchObject({ extractions: 2, parkings: 1 })
     expect(say(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBeDefined()
     const { entries } = goOn(folded)
     expect(entries.flatMap((entry) => (entry.kind === 'net-probed' ? [entry.wire] : []))).toEqual(['W1', 'W2'])
     expect(isClosed(folded.state)).toBe(true)
-    expect([termState(folded.state, '1/W1/a').seat, termState(folded.state, '1/W2/a').seat]).toMatchObject([{ cavity: '1', home: true }, { cavity: '2', home: true }])
+    expect([termState(folded.state, '1/W1/a').seat, termState(folded.state, '1/W2/a').seat]).toMatchObject([
+      { cavity: '1', home: true },
+      { cavity: '2', home: true },
+    ])
   })
 
   test('taken back, all of it stands as it was', () => {
     const folded = proved()
     const before = new Map(folded.state.cavities)
     const id = newId()
-    expect(put(folded, { id, kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' })).toBeUndefined()
+    expect(
+      put(folded, { id, kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' }),
+    ).toBeUndefined()
     expect(say(folded, { kind: 'taken-back', undoes: id })).toBeUndefined()
     expect(folded.state.cavities).toEqual(before)
     expect(proven(folded)).toEqual(['W1', 'W2', 'W3'])
@@ -64,7 +88,11 @@ describe('two contacts that were written down are the other way round', () => {
   test.each<[string, Partial<Extract<Said, { kind: 'misplaced' }>>, object]>([
     ['in its own cavity', { cavity: '1' }, { code: 'wrong-cavity' }],
     ['where another one is, which is not named', { cavity: '2' }, { code: 'cavity-taken', by: 'W2a' }],
-    ['where another one is than the one that is named', { cavity: '2', swapped: '1/W3/a' }, { code: 'cavity-taken', by: 'W2a' }],
+    [
+      'where another one is than the one that is named',
+      { cavity: '2', swapped: '1/W3/a' },
+      { code: 'cavity-taken', by: 'W2a' },
+    ],
     ['where a plug is', { cavity: '3' }, { code: 'cavity-taken', by: 'CP-M' }],
     ['in a cavity that is not there', { cavity: '9' }, { code: 'unknown', what: 'cavity' }],
     ['in an end that is not there', { end: 'P9', cavity: '2' }, { code: 'unknown', what: 'cavity' }],
@@ -76,9 +104,13 @@ describe('two contacts that were written down are the other way round', () => {
     const folded = proved()
     expect(say(folded, { kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' })).toBeUndefined()
     expect(say(folded, { kind: 'extracted', term: '1/W2/a', why: 'other' })).toBeUndefined()
-    expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' })).toMatchObject({ code: 'not-yet', what: 'seated' })
+    expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' })).toMatchObject(
+      { code: 'not-yet', what: 'seated' },
+    )
     expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2' })).toBeUndefined()
-    expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2' })).toMatchObject({ code: 'already' })
+    expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2' })).toMatchObject({
+      code: 'already',
+    })
     expect(folded.state.cavities.get('1/P1.1')?.term).toBeUndefined()
     goOn(folded)
     expect(isClosed(folded.state)).toBe(true)
@@ -86,9 +118,28 @@ describe('two contacts that were written down are the other way round', () => {
 })
 
 test.each<[string, readonly Said[], readonly string[]]>([
-  ['it is taken out', [{ kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' }, { kind: 'extracted', term: '1/W1/a', why: 'other' }], ['W2', 'W3']],
-  ['it stands low and is to come out', [{ kind: 'seat-faulted', term: '1/W2/a', end: 'P1', cavity: '2', fault: 'stands-low', cause: 'pushed-back' }], ['W1', 'W3']],
-  ['the look finds it pushed back', [{ kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' }, { kind: 'lock-moved', unit: 1, end: 'P1', to: 'closed' }, { kind: 'end-looked-over', unit: 1, end: 'P1', pushedBack: ['4'] }], ['W1', 'W2']],
+  [
+    'it is taken out',
+    [
+      { kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' },
+      { kind: 'extracted', term: '1/W1/a', why: 'other' },
+    ],
+    ['W2', 'W3'],
+  ],
+  [
+    'it stands low and is to come out',
+    [{ kind: 'seat-faulted', term: '1/W2/a', end: 'P1', cavity: '2', fault: 'stands-low', cause: 'pushed-back' }],
+    ['W1', 'W3'],
+  ],
+  [
+    'the look finds it pushed back',
+    [
+      { kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' },
+      { kind: 'lock-moved', unit: 1, end: 'P1', to: 'closed' },
+      { kind: 'end-looked-over', unit: 1, end: 'P1', pushedBack: ['4'] },
+    ],
+    ['W1', 'W2'],
+  ],
   ['it is broken', [{ kind: 'damage-reported', term: '1/W3/b', what: 'contact' }], ['W1', 'W2']],
   ['its whole wire is broken', [{ kind: 'damage-reported', term: '1/W1/a', what: 'wire' }], ['W2', 'W3']],
 ])('what was probed through a contact ends when %s, and is probed again', (_what, said, left) => {
@@ -109,12 +160,38 @@ test('an end whose plug was out is looked over again before anything is signed',
 })
 
 test('a contact that two wires share ends the proof of both', () => {
-  const { plan } = readPinout('wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.25,RD,P1,1,P2,1,620\nW2,TW-0.25,BK,with W1a,,P2,2,620\nW3,TW-0.25,YE,P1,3,P2,3,620', catalogue, { P1: 'CK-4P', P2: 'CK-4P' })
+  const { plan } = readPinout(
+    'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.25,RD,P1,1,P2,1,620\nW2,TW-0.25,BK,with W1a,,P2,2,620\nW3,TW-0.25,YE,P1,3,P2,3,620',
+    catalogue,
+    { P1: 'CK-4P', P2: 'CK-4P' },
+  )
   if (!plan) throw new Error('pinout')
   // it came as it is, made by others
-  const folded = begun(reworkEntries(catalogue, { ...emptyPlan, title: 'Came', kind: 'repair', ends: [...plan.ends], wires: [...plan.wires] }, {}, '2026-11-25', newId))
-  workThrough([], { newId, from: folded, stamp: () => ({ at, by: 'teodor' }), until: (_state, step) => step.station === 'close' })
+  const folded = begun(
+    reworkEntries(
+      catalogue,
+      { ...emptyPlan, title: 'Came', kind: 'repair', ends: [...plan.ends], wires: [...plan.wires] },
+      {},
+      '2026-11-25',
+      newId,
+    ),
+  )
+  workThrough([], {
+    newId,
+    from: folded,
+    stamp: () => ({ at, by: 'teodor' }),
+    until: (_state, step) => step.station === 'close',
+  })
   expect(proven(folded)).toEqual(['W1', 'W2', 'W3'])
-  expect(say(folded, { kind: 'seat-faulted', term: '1/W1/a', end: 'P1', cavity: '1', fault: 'stands-low', cause: 'pushed-back' })).toBeUndefined()
+  expect(
+    say(folded, {
+      kind: 'seat-faulted',
+      term: '1/W1/a',
+      end: 'P1',
+      cavity: '1',
+      fault: 'stands-low',
+      cause: 'pushed-back',
+    }),
+  ).toBeUndefined()
   expect(proven(folded)).toEqual(['W3'])
 })

@@ -11,7 +11,9 @@ const netSubjects = (unit: number, wire: string) => ({
 function notReady(state: JobState, unit: number, wire: string): Refusal | undefined {
   const { wires, byKey } = planIndex(state.plan)
   if (!wires.has(wire) || unit > state.plan.quantity) return { code: 'unknown', what: 'wire', id: wire }
-  const loose = (['a', 'b'] as const).map((side) => `${unit}/${wire}/${side}`).filter((key) => byKey.has(key) && !isHome(state, key))
+  const loose = (['a', 'b'] as const)
+    .map((side) => `${unit}/${wire}/${side}`)
+    .filter((key) => byKey.has(key) && !isHome(state, key))
   return loose.length > 0 ? { code: 'not-yet', what: 'seated', left: loose.length } : undefined
 }
 
@@ -29,7 +31,10 @@ export const netProbed: EntryKind<'net-probed'> = {
   refuse: (state, { unit, wire }) => notReady(state, unit, wire),
   apply: (draft, { unit, wire, result, found, at, by }) => {
     const key = wireKey(unit, wire)
-    draft.put(draft.state.nets, key, { ...draft.state.nets.get(key), probe: { result, at, by, ...(found !== undefined && { found }) } })
+    draft.put(draft.state.nets, key, {
+      ...draft.state.nets.get(key),
+      probe: { result, at, by, ...(found !== undefined && { found }) },
+    })
   },
   about: ({ wire, result }) => `${wire}: ${result}`,
 }
@@ -40,11 +45,16 @@ export const netMeasured: EntryKind<'net-measured'> = {
     const { writes, reads } = netSubjects(unit, wire)
     return { writes, reads: [...reads, subject.leads] }
   },
-  refuse: (state, { unit, wire }) => notReady(state, unit, wire) ?? (state.leads ? undefined : { code: 'not-yet', what: 'leads' }),
+  refuse: (state, { unit, wire }) =>
+    notReady(state, unit, wire) ?? (state.leads ? undefined : { code: 'not-yet', what: 'leads' }),
   apply: (draft, { unit, wire, ohm, at }) => {
     const { leads } = draft.state
     const key = wireKey(unit, wire)
-    if (leads) draft.put(draft.state.nets, key, { ...draft.state.nets.get(key), measured: { ohm, leadsOhm: leads.ohm, resolutionOhm: leads.resolutionOhm, at } })
+    if (leads)
+      draft.put(draft.state.nets, key, {
+        ...draft.state.nets.get(key),
+        measured: { ohm, leadsOhm: leads.ohm, resolutionOhm: leads.resolutionOhm, at },
+      })
   },
   about: ({ wire, ohm }) => `${wire}: ${ohm} Ω`,
 }

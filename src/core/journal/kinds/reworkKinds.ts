@@ -10,18 +10,24 @@ import { cutOff, openLacing, passInto, scrapWire, voidProof } from './seatWrites
 
 export const seatFaulted: EntryKind<'seat-faulted'> = {
   kind: 'seat-faulted',
-  subjects: ({ term, end, cavity }) => ({ writes: [subject.term(term), subject.cavity(cavityKey(Number(term.split('/')[0]), end, cavity))] }),
+  subjects: ({ term, end, cavity }) => ({
+    writes: [subject.term(term), subject.cavity(cavityKey(Number(term.split('/')[0]), end, cavity))],
+  }),
   refuse: (state, { term, end, cavity, fault, cause }) => {
     const termination = findTermination(state, term)
     if (!termination || !inCavity(termination)) return { code: 'unknown', what: 'termination', id: term }
     const now = termState(state, term)
     if (!now.crimp) return { code: 'not-yet', what: 'crimped' }
-    if (now.seat && (now.seat.end !== end || now.seat.cavity !== cavity)) return { code: 'stands-elsewhere', stands: `${now.seat.end}.${now.seat.cavity}`, given: `${end}.${cavity}` }
+    if (now.seat && (now.seat.end !== end || now.seat.cavity !== cavity))
+      return { code: 'stands-elsewhere', stands: `${now.seat.end}.${now.seat.cavity}`, given: `${end}.${cavity}` }
     const outcome = seatOutcome(fault, cause, rulesOf(state))
     if (outcome === undefined) return { code: 'unknown', what: 'cause', id: cause }
     const inside = state.cavities.get(cavityKey(termination.unit, end, cavity))
-    if (!housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity)) return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
-    return outcome === 'take-out' && inside?.term !== undefined && inside.term !== term ? { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) } : undefined
+    if (!housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity))
+      return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+    return outcome === 'take-out' && inside?.term !== undefined && inside.term !== term
+      ? { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
+      : undefined
   },
   apply: (draft, { term, end, cavity, fault, cause, at, by }) => {
     const { state } = draft
@@ -44,14 +50,17 @@ export const seatFaulted: EntryKind<'seat-faulted'> = {
         if (seat) draft.put(state.cavities, key, { passes: state.cavities.get(key)?.passes ?? 0 })
     }
   },
-  about: ({ term, end, cavity, fault, cause }) => `${termLabel(term)} at ${end}.${cavity}: ${fault.replaceAll('-', ' ')}, ${cause.replaceAll('-', ' ')}`,
+  about: ({ term, end, cavity, fault, cause }) =>
+    `${termLabel(term)} at ${end}.${cavity}: ${fault.replaceAll('-', ' ')}, ${cause.replaceAll('-', ' ')}`,
 }
 
 export const takenOver: EntryKind<'taken-over'> = {
   kind: 'taken-over',
   subjects: ({ terms, plugs, closed }) => ({
     writes: [
-      ...terms.map(subject.term), ...plugs.map(({ unit, end, cavity }) => subject.cavity(cavityKey(unit, end, cavity))), ...closed.map(({ unit, end }) => subject.endState(endKey(unit, end))),
+      ...terms.map(subject.term),
+      ...plugs.map(({ unit, end, cavity }) => subject.cavity(cavityKey(unit, end, cavity))),
+      ...closed.map(({ unit, end }) => subject.endState(endKey(unit, end))),
     ],
   }),
   refuse: (state, { terms, plugs, closed }) => {
@@ -60,18 +69,28 @@ export const takenOver: EntryKind<'taken-over'> = {
       if (!termination) return { code: 'unknown', what: 'termination', id: term }
       const now = termState(state, term)
       if (now.stripped ?? now.crimp) return { code: 'already', what: now.crimp ? 'crimped' : 'stripped' }
-      const inside = inCavity(termination) ? state.cavities.get(cavityKey(termination.unit, termination.at.end, termination.at.cavity)) : undefined
+      const inside = inCavity(termination)
+        ? state.cavities.get(cavityKey(termination.unit, termination.at.end, termination.at.cavity))
+        : undefined
       const holds = inside?.term === undefined ? inside?.plug : termLabel(inside.term)
-      if (holds !== undefined && inCavity(termination)) return { code: 'cavity-taken', cavity: `${termination.at.end}.${termination.at.cavity}`, by: holds }
+      if (holds !== undefined && inCavity(termination))
+        return { code: 'cavity-taken', cavity: `${termination.at.end}.${termination.at.cavity}`, by: holds }
     }
     const meant = new Set(terms)
     for (const { unit, end, cavity } of plugs) {
-      if (unit > state.plan.quantity || !housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity)) return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+      if (
+        unit > state.plan.quantity ||
+        !housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity)
+      )
+        return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
       const key = cavityKey(unit, end, cavity)
       const wanted = planIndex(state.plan).byCavity.get(key)?.key
-      if (state.cavities.get(key)?.term !== undefined || (wanted !== undefined && meant.has(wanted))) return { code: 'cavity-in-use', cavity: `${end}.${cavity}` }
+      if (state.cavities.get(key)?.term !== undefined || (wanted !== undefined && meant.has(wanted)))
+        return { code: 'cavity-in-use', cavity: `${end}.${cavity}` }
     }
-    const stranger = closed.find(({ unit, end }) => unit > state.plan.quantity || !housingOf(state.facts, state.plan, end))
+    const stranger = closed.find(
+      ({ unit, end }) => unit > state.plan.quantity || !housingOf(state.facts, state.plan, end),
+    )
     return stranger ? { code: 'unknown', what: 'end', id: stranger.end } : undefined
   },
   apply: (draft, { terms, plugs, closed, slackMm = 0, at, by }) => {
@@ -80,7 +99,8 @@ export const takenOver: EntryKind<'taken-over'> = {
       const termination = findTermination(state, term)
       if (!termination) continue
       const { unit, wire } = termination
-      if (!state.cuts.has(wireKey(unit, wire.id))) draft.put(state.cuts, wireKey(unit, wire.id), { lengthMm: wire.lengthMm + slackMm, came: true })
+      if (!state.cuts.has(wireKey(unit, wire.id)))
+        draft.put(state.cuts, wireKey(unit, wire.id), { lengthMm: wire.lengthMm + slackMm, came: true })
       const crimp = { setup: AS_FOUND, at, by }
       if (!inCavity(termination)) {
         draft.put(state.terms, term, { ...termState(state, term), crimp })
@@ -90,12 +110,18 @@ export const takenOver: EntryKind<'taken-over'> = {
       draft.put(state.terms, term, { ...termState(state, term), crimp, seat: { end, cavity, home: true, at, by } })
       draft.put(state.cavities, cavityKey(unit, end, cavity), { term })
     }
-    for (const { unit, end, cavity, part } of plugs) draft.put(state.cavities, cavityKey(unit, end, cavity), { plug: part, came: true })
+    for (const { unit, end, cavity, part } of plugs)
+      draft.put(state.cavities, cavityKey(unit, end, cavity), { plug: part, came: true })
     for (const { unit, end } of closed) {
       const housing = housingOf(state.facts, state.plan, end)
       const family = housing && state.facts.families[housing.family]
       const locks = family && secondaryLocks[family.lock].present
-      draft.put(state.ends, endKey(unit, end), { lock: locks ? 'closed' : 'open', fitted: housing?.interfaceSeal === undefined ? [] : [housing.interfaceSeal], lookedOver: true, came: true })
+      draft.put(state.ends, endKey(unit, end), {
+        lock: locks ? 'closed' : 'open',
+        fitted: housing?.interfaceSeal === undefined ? [] : [housing.interfaceSeal],
+        lookedOver: true,
+        came: true,
+      })
     }
   },
   about: ({ terms }) => `${terms.length} terminations as they came`,
@@ -108,18 +134,33 @@ export const seatOrderSet: EntryKind<'seat-order-set'> = {
   refuse: (state, { end, cavities }) => {
     const housing = housingOf(state.facts, state.plan, end)
     if (!housing) return { code: 'unknown', what: 'end', id: end }
-    const stranger = cavities.find((cavity, i) => cavities.indexOf(cavity) !== i || !housing.cavities.some((one) => one.id === cavity))
+    const stranger = cavities.find(
+      (cavity, i) => cavities.indexOf(cavity) !== i || !housing.cavities.some((one) => one.id === cavity),
+    )
     return stranger === undefined ? undefined : { code: 'unknown', what: 'cavity', id: `${end}.${stranger}` }
   },
-  apply: (draft, { end, cavities }) => draft.put(draft.state.seatOrders, end, cavities.length === 0 ? undefined : cavities),
-  about: ({ end, cavities }) => (cavities.length === 0 ? `${end} as computed` : `${end}: ${cavities.slice(0, 6).join(' ')}${cavities.length > 6 ? ' …' : ''}`),
+  apply: (draft, { end, cavities }) =>
+    draft.put(draft.state.seatOrders, end, cavities.length === 0 ? undefined : cavities),
+  about: ({ end, cavities }) =>
+    cavities.length === 0
+      ? `${end} as computed`
+      : `${end}: ${cavities.slice(0, 6).join(' ')}${cavities.length > 6 ? ' …' : ''}`,
 }
 
 export const damageReported: EntryKind<'damage-reported'> = {
   kind: 'damage-reported',
   subjects: ({ term, what }) => {
     const [unit = '1', wire = ''] = term.split('/')
-    return { writes: what === 'wire' ? [subject.cut(wireKey(Number(unit), wire)), subject.term(termKey(Number(unit), wire, 'a')), subject.term(termKey(Number(unit), wire, 'b'))] : [subject.term(term)] }
+    return {
+      writes:
+        what === 'wire'
+          ? [
+              subject.cut(wireKey(Number(unit), wire)),
+              subject.term(termKey(Number(unit), wire, 'a')),
+              subject.term(termKey(Number(unit), wire, 'b')),
+            ]
+          : [subject.term(term)],
+    }
   },
   refuse: (state, { term, what }) => {
     const termination = findTermination(state, term)

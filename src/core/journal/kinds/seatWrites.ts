@@ -2,7 +2,16 @@ import { housingOf } from '../../job/facts'
 import { cavityKey, endKey, planIndex, setKey, termKey, wireKey } from '../../job/plan'
 import { tryMm } from '../../job/slack'
 import type { Draft } from '../entryKind'
-import { AS_FOUND, endState, isLaced, termState, type CavityState, type JobState, type OldEnd, type TermState } from '../state'
+import {
+  AS_FOUND,
+  endState,
+  isLaced,
+  termState,
+  type CavityState,
+  type JobState,
+  type OldEnd,
+  type TermState,
+} from '../state'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
 
@@ -20,17 +29,37 @@ export function scrapWire(draft: Draft, unit: number, wire: string): void {
   openLacing(draft, unit, wire)
   const cut = state.cuts.get(key)
   const lost = state.wiresLost.get(key) ?? { count: 0, lengthMm: 0 }
-  draft.put(state.wiresLost, key, { ...lost, count: lost.count + 1, lengthMm: lost.lengthMm + (cut?.lengthMm ?? 0), ...(cut?.came && { cameMm: (lost.cameMm ?? 0) + cut.lengthMm }) })
+  draft.put(state.wiresLost, key, {
+    ...lost,
+    count: lost.count + 1,
+    lengthMm: lost.lengthMm + (cut?.lengthMm ?? 0),
+    ...(cut?.came && { cameMm: (lost.cameMm ?? 0) + cut.lengthMm }),
+  })
   draft.put(state.cuts, key, undefined)
   for (const side of ['a', 'b'] as const) {
-    const { stripped: _strip, crimp, damaged: _damaged, outOf: _outOf, ...rest } = termState(state, termKey(unit, wire, side))
+    const {
+      stripped: _strip,
+      crimp,
+      damaged: _damaged,
+      outOf: _outOf,
+      ...rest
+    } = termState(state, termKey(unit, wire, side))
     draft.put(state.terms, termKey(unit, wire, side), { ...withScrapped(rest, crimp), usedMm: 0, extractions: 0 })
   }
 }
 
 /** One contact more is lost, if there is one; whose it was is remembered. */
-export function withScrapped<Counts extends Pick<TermState, 'scrapped' | 'cameLost'>>(counts: Counts, crimp: TermState['crimp']): Counts {
-  return crimp ? { ...counts, scrapped: counts.scrapped + 1, ...(crimp.setup === AS_FOUND && { cameLost: (counts.cameLost ?? 0) + 1 }) } : counts
+export function withScrapped<Counts extends Pick<TermState, 'scrapped' | 'cameLost'>>(
+  counts: Counts,
+  crimp: TermState['crimp'],
+): Counts {
+  return crimp
+    ? {
+        ...counts,
+        scrapped: counts.scrapped + 1,
+        ...(crimp.setup === AS_FOUND && { cameLost: (counts.cameLost ?? 0) + 1 }),
+      }
+    : counts
 }
 
 /** The contact is cut off: the wire comes back to Prep, shorter by what it costs, and the next contact is a new one. */
@@ -81,7 +110,8 @@ export function giveUpHousing(draft: Draft, unit: number, end: string, why: OldE
     draft.put(state.cavities, cavityKey(unit, old, id), inside)
     draft.put(state.cavities, cavityKey(unit, end, id), undefined)
     const now = inside.term === undefined ? undefined : termState(state, inside.term)
-    if (inside.term !== undefined && now?.seat) draft.put(state.terms, inside.term, { ...now, seat: { ...now.seat, end: old } })
+    if (inside.term !== undefined && now?.seat)
+      draft.put(state.terms, inside.term, { ...now, seat: { ...now.seat, end: old } })
   }
 }
 
@@ -95,5 +125,6 @@ function oldEndId(state: JobState, unit: number, end: string): string {
 
 /** A wire is drawn out of a harness that is laced, or into it: the lacing along it is opened, and renewed before Close. */
 export function openLacing(draft: Draft, unit: number, wire: string): void {
-  if (isLaced(draft.state) && !draft.state.lacings.has(wireKey(unit, wire))) draft.put(draft.state.lacings, wireKey(unit, wire), 'to-open')
+  if (isLaced(draft.state) && !draft.state.lacings.has(wireKey(unit, wire)))
+    draft.put(draft.state.lacings, wireKey(unit, wire), 'to-open')
 }

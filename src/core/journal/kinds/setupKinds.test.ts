@@ -33,18 +33,39 @@ test('a turned adjuster ends the verification: gauged first, then a first piece'
   put({ kind: 'tool-verified', tool, goEnters: true, noGoStops: true })
   expect(nextStep(state)).toMatchObject({ code: 'first-piece' })
   expect(piece()).toBeUndefined()
-  expect(put({ kind: 'tool-verified', tool: 'none', goEnters: true, noGoStops: true })).toEqual({ code: 'unknown', what: 'tool', id: 'none' })
+  expect(put({ kind: 'tool-verified', tool: 'none', goEnters: true, noGoStops: true })).toEqual({
+    code: 'unknown',
+    what: 'tool',
+    id: 'none',
+  })
 })
 
 test('a strip stop that is set again changes no crimp; a wire stop does', () => {
   const { state, setup, set, put } = sevenLeads()
   const { nominalMm } = set.strip
-  expect(put({ kind: 'setup-adjusted', setup, part: 'strip-stop', toMm: nominalMm - 0.4, nominalMm, why: 'bare-under-insulation-wings' })).toBeUndefined()
+  expect(
+    put({
+      kind: 'setup-adjusted',
+      setup,
+      part: 'strip-stop',
+      toMm: nominalMm - 0.4,
+      nominalMm,
+      why: 'bare-under-insulation-wings',
+    }),
+  ).toBeUndefined()
   expect(state.adjustments.get(setup)).toEqual({ stripOffMm: -0.4 })
   expect(isReleased(state, setup)).toBe(true)
-  expect(put({ kind: 'setup-adjusted', setup, part: 'strip-stop', toMm: 31, nominalMm, why: 'x' })).toMatchObject({ code: 'outside-window', toMm: 31 })
-  expect(put({ kind: 'setup-adjusted', setup, part: 'wire-stop', why: 'x' })).toEqual({ code: 'figure-missing', part: 'wire-stop' })
-  expect(put({ kind: 'setup-adjusted', setup, part: 'wire-stop', toMm: 1.2, why: 'insulation-under-wings' })).toBeUndefined()
+  expect(put({ kind: 'setup-adjusted', setup, part: 'strip-stop', toMm: 31, nominalMm, why: 'x' })).toMatchObject({
+    code: 'outside-window',
+    toMm: 31,
+  })
+  expect(put({ kind: 'setup-adjusted', setup, part: 'wire-stop', why: 'x' })).toEqual({
+    code: 'figure-missing',
+    part: 'wire-stop',
+  })
+  expect(
+    put({ kind: 'setup-adjusted', setup, part: 'wire-stop', toMm: 1.2, why: 'insulation-under-wings' }),
+  ).toBeUndefined()
   expect(state.adjustments.get(setup)).toEqual({ stripOffMm: -0.4, wireStopMm: 1.2 })
   expect(state.setups.get(setup)?.ended?.why).toBe('wire-stop')
   expect(isReleased(state, setup)).toBe(false)
@@ -66,7 +87,9 @@ test('one pull in two: the line waits for the sample; a low one ends the release
   crimp(2)
   expect(nextStep(state)).toMatchObject({ code: 'pull-sample', every: 2 })
   expect(crimp(3)).toEqual({ code: 'pull-due', setup, every: 2 })
-  expect(put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 140, breaks: 'broke-in-wire' })).toBeUndefined()
+  expect(
+    put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 140, breaks: 'broke-in-wire' }),
+  ).toBeUndefined()
   expect(crimp(3)).toBeUndefined()
   crimp(4)
   expect(put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 12, breaks: 'pulled-out' })).toBeUndefined()
@@ -90,15 +113,31 @@ test('the height of a scrapped crimp stays in the run that it belongs to', () =>
   const { state, setup, crimp, put } = sevenLeads()
   for (let wire = 1; wire <= 6; wire++) crimp(wire, 1.28 + wire * 0.005)
   expect(isReleased(state, setup)).toBe(false)
-  put({ kind: 'crimp-rejected', term: '1/W6/a', look: 'wings-closed', defect: 'under-crimped', decision: 'scrap', usedMm: 8 })
+  put({
+    kind: 'crimp-rejected',
+    term: '1/W6/a',
+    look: 'wings-closed',
+    defect: 'under-crimped',
+    decision: 'scrap',
+    usedMm: 8,
+  })
   expect(heightReadings(state, setup)).toHaveLength(6)
   expect(isReleased(state, setup)).toBe(false)
 })
 
 test('what these rules forbid is not recorded as done; what they allow is', () => {
   const strict = sevenLeads()
-  const said = (looks: unknown, setup: string) => ({ kind: 'crimped', term: '1/W1/a', setup, looks, practices: ['straightening'] })
-  expect(strict.put(said(strict.looks, strict.setup))).toEqual({ code: 'practice-forbidden', practice: 'straightening' })
+  const said = (looks: unknown, setup: string) => ({
+    kind: 'crimped',
+    term: '1/W1/a',
+    setup,
+    looks,
+    practices: ['straightening'],
+  })
+  expect(strict.put(said(strict.looks, strict.setup))).toEqual({
+    code: 'practice-forbidden',
+    practice: 'straightening',
+  })
   const field = sevenLeads({ straightening: 'recorded' })
   expect(field.put(said(field.looks, field.setup))).toBeUndefined()
   expect(field.state.terms.get('1/W1/a')?.crimp?.practices).toEqual(['straightening'])
@@ -109,5 +148,8 @@ test('photos stand by their piece, and of a piece that there is', () => {
   const photo = 'a'.repeat(64)
   expect(put({ kind: 'photo-taken', term: '1/W1/a', photo, widthPx: 640, heightPx: 480 })).toBeUndefined()
   expect(state.photos.get('1/W1/a')).toMatchObject([{ photo, widthPx: 640 }])
-  expect(put({ kind: 'photo-taken', term: '1/W99/a', photo, widthPx: 640, heightPx: 480 })).toMatchObject({ code: 'unknown', what: 'termination' })
+  expect(put({ kind: 'photo-taken', term: '1/W99/a', photo, widthPx: 640, heightPx: 480 })).toMatchObject({
+    code: 'unknown',
+    what: 'termination',
+  })
 })

@@ -13,7 +13,14 @@ export interface CellEdit {
 }
 
 /** A cell while it is typed into. Enter goes down, Tab to the right, Escape leaves it as it was; leaving it keeps what was typed. */
-export function CellEditor({ initial, typed, suggestions, commit, cancel, column }: CellEdit & { readonly column: GridColumnId }) {
+export function CellEditor({
+  initial,
+  typed,
+  suggestions,
+  commit,
+  cancel,
+  column,
+}: CellEdit & { readonly column: GridColumnId }) {
   const [text, setText] = useState(initial)
   const box = useRef<HTMLInputElement>(null)
   const done = useRef(false)

@@ -17,7 +17,18 @@ import { useSteady } from './useSteady'
 const ROW_PX = 34
 const HEAD_PX = 35
 const PAGE_ROWS = 12
-const widths: Readonly<Record<GridColumnId, number>> = { id: 66, type: 86, colour: 92, from: 92, to: 92, length: 84, signal: 150, current: 70, group: 96, note: 180 }
+const widths: Readonly<Record<GridColumnId, number>> = {
+  id: 66,
+  type: 86,
+  colour: 92,
+  from: 92,
+  to: 92,
+  length: 84,
+  signal: 150,
+  current: 70,
+  group: 96,
+  note: 180,
+}
 const columns = gridColumnIds.map((id) => `${String(widths[id])}px`).join(' ')
 const lefts = gridColumnIds.map((_, i) => gridColumnIds.slice(0, i).reduce((sum, id) => sum + widths[id], 0))
 const totalWidth = Object.values(widths).reduce((sum, one) => sum + one, 0)
@@ -46,16 +57,25 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const told = useRef<readonly string[]>([])
   const box = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
-  const virtual = useVirtualizer({ count: keys.length + 1, getScrollElement: () => box.current, estimateSize: () => ROW_PX, overscan: 3, initialRect: { width: 700, height: 520 } })
+  const virtual = useVirtualizer({
+    count: keys.length + 1,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW_PX,
+    overscan: 3,
+    initialRect: { width: 700, height: 520 },
+  })
 
-  const go = useCallback((next: GridSelection) => {
-    setSelection(next)
-    const key = keys[next.row]
-    if (key === undefined) return
-    told.current = [...told.current, key]
-    // the grid first, then what stands beside it
-    startTransition(() => onSelect(key))
-  }, [keys, onSelect])
+  const go = useCallback(
+    (next: GridSelection) => {
+      setSelection(next)
+      const key = keys[next.row]
+      if (key === undefined) return
+      told.current = [...told.current, key]
+      // the grid first, then what stands beside it
+      startTransition(() => onSelect(key))
+    },
+    [keys, onSelect],
+  )
 
   // what is selected elsewhere, on the face or by a link, is where the hand is; what this grid said itself comes back late and is no news
   useEffect(() => {
@@ -76,15 +96,21 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const selectedKeys = useMemo(() => keys.slice(area.top, area.bottom + 1), [keys, area.top, area.bottom])
 
   const ghost = useGhostRow(rows, names, byKey.get(keys[keys.length - 1] ?? ''))
-  const commit = useCallback((text: string, byRows: number, byColumns: number) => {
-    setTyping(undefined)
-    edit((now) => {
-      if (activeKey !== undefined) return setCells(now, [{ key: activeKey, column: activeColumn, text: tidyCell(activeColumn, text, names) }])
-      return text.trim() === '' ? now : [...now, newRow(draft.newKey(), { ...ghost, [activeColumn]: tidyCell(activeColumn, text, names) })]
-    })
-    go(moved(selection, keys.length + 1, byRows, byColumns, false))
-    box.current?.focus({ preventScroll: true })
-  }, [activeColumn, activeKey, draft, edit, ghost, go, keys.length, names, selection])
+  const commit = useCallback(
+    (text: string, byRows: number, byColumns: number) => {
+      setTyping(undefined)
+      edit((now) => {
+        if (activeKey !== undefined)
+          return setCells(now, [{ key: activeKey, column: activeColumn, text: tidyCell(activeColumn, text, names) }])
+        return text.trim() === ''
+          ? now
+          : [...now, newRow(draft.newKey(), { ...ghost, [activeColumn]: tidyCell(activeColumn, text, names) })]
+      })
+      go(moved(selection, keys.length + 1, byRows, byColumns, false))
+      box.current?.focus({ preventScroll: true })
+    },
+    [activeColumn, activeKey, draft, edit, ghost, go, keys.length, names, selection],
+  )
   const cancel = useCallback(() => {
     setTyping(undefined)
     box.current?.focus({ preventScroll: true })
@@ -92,10 +118,27 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   const begin = (initial: string, typed: boolean) => setTyping({ initial, typed })
   const paste = (block: readonly (readonly string[])[]) => {
     const single = block.length === 1 && block[0]?.length === 1 && selectedKeys.length * columnsOf(area).length > 1
-    if (single) edit((now) => setCells(now, selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: tidyCell(column, block[0]?.[0] ?? '', names) })))))
-    else edit((now) => pasteBlock(now, keys, { row: area.top, column: columnsOf(area)[0] ?? 'id' }, block, draft.newKey, names))
+    if (single)
+      edit((now) =>
+        setCells(
+          now,
+          selectedKeys.flatMap((key) =>
+            columnsOf(area).map((column) => ({ key, column, text: tidyCell(column, block[0]?.[0] ?? '', names) })),
+          ),
+        ),
+      )
+    else
+      edit((now) =>
+        pasteBlock(now, keys, { row: area.top, column: columnsOf(area)[0] ?? 'id' }, block, draft.newKey, names),
+      )
   }
-  const clear = () => edit((now) => setCells(now, selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: '' })))))
+  const clear = () =>
+    edit((now) =>
+      setCells(
+        now,
+        selectedKeys.flatMap((key) => columnsOf(area).map((column) => ({ key, column, text: '' }))),
+      ),
+    )
   const remove = () => edit((now) => removeRows(now, new Set(selectedKeys)))
   const addWire = useCallback(() => {
     const key = draft.newKey()
@@ -123,14 +166,23 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
     const ctrl = event.ctrlKey || event.metaKey
     const step = (byRows: number, byColumns: number) => go(moved(selection, keys.length, byRows, byColumns, shift))
     const moves: Readonly<Record<string, () => void>> = {
-      ArrowDown: () => step(ctrl ? keys.length : 1, 0), ArrowUp: () => step(ctrl ? -keys.length : -1, 0), ArrowRight: () => step(0, ctrl ? 99 : 1), ArrowLeft: () => step(0, ctrl ? -99 : -1),
-      PageDown: () => step(PAGE_ROWS, 0), PageUp: () => step(-PAGE_ROWS, 0), Home: () => step(ctrl ? -keys.length : 0, -99), End: () => step(ctrl ? keys.length - 1 - selection.row : 0, 99),
-      Enter: () => (ctrl ? addWire() : begin(active?.text[activeColumn] ?? '', false)), F2: () => begin(active?.text[activeColumn] ?? '', false),
-      Delete: () => (ctrl ? remove() : clear()), Backspace: () => (ctrl ? remove() : clear()),
+      ArrowDown: () => step(ctrl ? keys.length : 1, 0),
+      ArrowUp: () => step(ctrl ? -keys.length : -1, 0),
+      ArrowRight: () => step(0, ctrl ? 99 : 1),
+      ArrowLeft: () => step(0, ctrl ? -99 : -1),
+      PageDown: () => step(PAGE_ROWS, 0),
+      PageUp: () => step(-PAGE_ROWS, 0),
+      Home: () => step(ctrl ? -keys.length : 0, -99),
+      End: () => step(ctrl ? keys.length - 1 - selection.row : 0, 99),
+      Enter: () => (ctrl ? addWire() : begin(active?.text[activeColumn] ?? '', false)),
+      F2: () => begin(active?.text[activeColumn] ?? '', false),
+      Delete: () => (ctrl ? remove() : clear()),
+      Backspace: () => (ctrl ? remove() : clear()),
     }
     const combos: Readonly<Record<string, () => void>> = {
       d: () => edit((now) => fillDown(now, selectedKeys, columnsOf(area), names)),
-      a: () => setSelection({ row: 0, column: 0, toRow: Math.max(0, keys.length - 1), toColumn: gridColumnIds.length - 1 }),
+      a: () =>
+        setSelection({ row: 0, column: 0, toRow: Math.max(0, keys.length - 1), toColumn: gridColumnIds.length - 1 }),
     }
     const run = moves[key] ?? (ctrl ? combos[key.toLowerCase()] : undefined)
     if (ctrl && shift && key.toLowerCase() === 'z') {
@@ -147,16 +199,31 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
     }
   }
 
-  const suggestions = useMemo(() => (typing ? suggest(activeColumn, names, rows) : []), [typing, activeColumn, names, rows])
+  const suggestions = useMemo(
+    () => (typing ? suggest(activeColumn, names, rows) : []),
+    [typing, activeColumn, names, rows],
+  )
   const problem = activeKey === undefined ? undefined : reading.byKey.get(activeKey)?.problems[activeColumn]
-  const onCell = useSteady((row: number, column: number, extend: boolean) => go(extend ? { ...selection, toRow: Math.min(row, keys.length - 1), toColumn: column } : at(row, column)))
+  const onCell = useSteady((row: number, column: number, extend: boolean) =>
+    go(extend ? { ...selection, toRow: Math.min(row, keys.length - 1), toColumn: column } : at(row, column)),
+  )
   const onEdit = useSteady((row: number, column: number) => {
     go(at(row, column))
     setTyping({ initial: byKey.get(keys[row] ?? '')?.text[gridColumnIds[column] ?? 'id'] ?? '', typed: false })
   })
   const sortBy = (column: GridColumnId) => {
     box.current?.focus({ preventScroll: true })
-    setView((now) => ({ ...now, ...(now.sort?.column !== column ? { sort: { column, down: false } } : now.sort.down ? { sort: undefined } : { sort: { column, down: true } }) }) as GridView)
+    setView(
+      (now) =>
+        ({
+          ...now,
+          ...(now.sort?.column !== column
+            ? { sort: { column, down: false } }
+            : now.sort.down
+              ? { sort: undefined }
+              : { sort: { column, down: true } }),
+        }) as GridView,
+    )
   }
 
   return (
@@ -164,22 +231,45 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
       <div className="sheet-head grid-tools">
         <label className="grid-filter">
           <span className="hidden">Filter the wires</span>
-          <input ref={filterBox} placeholder="filter: colour:RD, is:fault" value={view.filter} onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))} onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()} />
+          <input
+            ref={filterBox}
+            placeholder="filter: colour:RD, is:fault"
+            value={view.filter}
+            onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))}
+            onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()}
+          />
         </label>
         <span className="small grid-count" role="status">
-          {keys.length < rows.length ? `${String(keys.length)} of ${plural(rows.length, 'wire')}` : plural(rows.length, 'wire')}
+          {keys.length < rows.length
+            ? `${String(keys.length)} of ${plural(rows.length, 'wire')}`
+            : plural(rows.length, 'wire')}
           {reading.faulty > 0 && <b className="fault"> · ▲ {reading.faulty} to mend</b>}
           {draft.edited > 0 && ` · ${String(draft.edited)} not saved`}
         </span>
         <span style={{ display: 'flex', gap: 2, whiteSpace: 'nowrap' }}>
-          <button type="button" onClick={draft.undo} disabled={!draft.canUndo}>Undo</button>
-          <button type="button" onClick={draft.redo} disabled={!draft.canRedo}>Redo</button>
-          <button type="button" onClick={addWire}>Add wire</button>
+          <button type="button" onClick={draft.undo} disabled={!draft.canUndo}>
+            Undo
+          </button>
+          <button type="button" onClick={draft.redo} disabled={!draft.canRedo}>
+            Redo
+          </button>
+          <button type="button" onClick={addWire}>
+            Add wire
+          </button>
         </span>
       </div>
       <div
-        ref={box} role="grid" aria-label="Pinout" aria-rowcount={keys.length + 2} aria-colcount={gridColumnIds.length} aria-multiselectable="true"
-        aria-activedescendant={`cell-${String(selection.row)}-${String(selection.column)}`} tabIndex={0} data-own-keys className="grid-box" onKeyDown={onKeyDown}
+        ref={box}
+        role="grid"
+        aria-label="Pinout"
+        aria-rowcount={keys.length + 2}
+        aria-colcount={gridColumnIds.length}
+        aria-multiselectable="true"
+        aria-activedescendant={`cell-${String(selection.row)}-${String(selection.column)}`}
+        tabIndex={0}
+        data-own-keys
+        className="grid-box"
+        onKeyDown={onKeyDown}
         onCopy={(event) => {
           if (typing) return
           event.preventDefault()
@@ -198,10 +288,24 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
           readTable(text, clipboardSeparators, paste)
         }}
       >
-        <div role="row" aria-rowindex={1} className="grid-head" style={{ gridTemplateColumns: columns, width: totalWidth }}>
+        <div
+          role="row"
+          aria-rowindex={1}
+          className="grid-head"
+          style={{ gridTemplateColumns: columns, width: totalWidth }}
+        >
           {gridColumnIds.map((id) => (
-            <div key={id} role="columnheader" aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'}>
-              <button type="button" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} onClick={() => sortBy(id)}>
+            <div
+              key={id}
+              role="columnheader"
+              aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'}
+            >
+              <button
+                type="button"
+                tabIndex={-1}
+                onMouseDown={(event) => event.preventDefault()}
+                onClick={() => sortBy(id)}
+              >
                 {gridColumns[id].heading}
                 {view.sort?.column === id && <span aria-hidden="true"> {view.sort.down ? '▾' : '▴'}</span>}
               </button>
@@ -216,10 +320,19 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
             const inArea = item.index >= area.top && item.index <= area.bottom
             return (
               <PlanGridRow
-                key={key ?? 'new'} row={row ?? blankRow} index={item.index} top={item.start} columns={columns}
-                problems={key === undefined ? undefined : reading.byKey.get(key)?.problems} edited={row !== undefined && isEdited(row)}
-                active={here ? selection.column : undefined} left={inArea ? area.left : undefined} right={inArea ? area.right : undefined}
-                editing={here && typing ? { ...typing, suggestions, commit, cancel } : undefined} onCell={onCell} onEdit={onEdit}
+                key={key ?? 'new'}
+                row={row ?? blankRow}
+                index={item.index}
+                top={item.start}
+                columns={columns}
+                problems={key === undefined ? undefined : reading.byKey.get(key)?.problems}
+                edited={row !== undefined && isEdited(row)}
+                active={here ? selection.column : undefined}
+                left={inArea ? area.left : undefined}
+                right={inArea ? area.right : undefined}
+                editing={here && typing ? { ...typing, suggestions, commit, cancel } : undefined}
+                onCell={onCell}
+                onEdit={onEdit}
               />
             )
           })}
@@ -227,9 +340,13 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
       </div>
       <div className="grid-foot" role="status" aria-live="polite">
         {problem ? (
-          <span className="fault"><b>▲ {gridColumns[activeColumn].heading}:</b> {gridProblemWords(problem, active?.text[activeColumn] ?? '')}</span>
+          <span className="fault">
+            <b>▲ {gridColumns[activeColumn].heading}:</b> {gridProblemWords(problem, active?.text[activeColumn] ?? '')}
+          </span>
         ) : (
-          <span className="dim">{active ? hint(activeColumn, active, rows, names) : `Type here for a new wire: it will be ${ghost.id}.`}</span>
+          <span className="dim">
+            {active ? hint(activeColumn, active, rows, names) : `Type here for a new wire: it will be ${ghost.id}.`}
+          </span>
         )}
       </div>
     </section>
@@ -259,7 +376,11 @@ function useStableKeys(rows: readonly GridRow[], view: GridView, faulty: (key: s
 }
 
 /** What a new wire begins with: the next id, and what it is likely to share with the one above. */
-function useGhostRow(rows: readonly GridRow[], names: GridNames, above: GridRow | undefined): Partial<GridRow['text']> & { readonly id: string } {
+function useGhostRow(
+  rows: readonly GridRow[],
+  names: GridNames,
+  above: GridRow | undefined,
+): Partial<GridRow['text']> & { readonly id: string } {
   return useMemo(() => {
     const wire = above && readRow(above, names).wire
     const place = (at: NonNullable<typeof wire>['from'] | undefined) => {
@@ -270,19 +391,31 @@ function useGhostRow(rows: readonly GridRow[], names: GridNames, above: GridRow 
     const end = wire?.from.kind === 'cavity' ? wire.from.end : [...names.ends.keys()][0]
     const [first] = end === undefined ? [] : freeCavities(rows, names, end)
     return {
-      id: nextId(rows), type: above?.text.type ?? '', length: above?.text.length ?? '', colour: end === undefined ? '' : (freeColour(rows, names, end) ?? ''),
-      from: wire ? place(wire.from) : end !== undefined && first !== undefined ? `${end}.${first}` : '', to: place(wire?.to),
+      id: nextId(rows),
+      type: above?.text.type ?? '',
+      length: above?.text.length ?? '',
+      colour: end === undefined ? '' : (freeColour(rows, names, end) ?? ''),
+      from: wire ? place(wire.from) : end !== undefined && first !== undefined ? `${end}.${first}` : '',
+      to: place(wire?.to),
     }
   }, [rows, names, above])
 }
 
 function suggest(column: GridColumnId, names: GridNames, rows: readonly GridRow[]): readonly string[] {
   switch (column) {
-    case 'type': return [...names.wireAreasMm2.keys()]
+    case 'type':
+      return [...names.wireAreasMm2.keys()]
     case 'from':
-    case 'to': return [...[...names.ends.keys()].flatMap((end) => freeCavities(rows, names, end).map((cavity) => `${end}.${cavity}`)), 'open', ...new Set(names.terminals.values())].slice(0, 200)
-    case 'group': return ['twist 1', 'screen A', 'cable 1']
-    default: return []
+    case 'to':
+      return [
+        ...[...names.ends.keys()].flatMap((end) => freeCavities(rows, names, end).map((cavity) => `${end}.${cavity}`)),
+        'open',
+        ...new Set(names.terminals.values()),
+      ].slice(0, 200)
+    case 'group':
+      return ['twist 1', 'screen A', 'cable 1']
+    default:
+      return []
   }
 }
 
@@ -292,14 +425,22 @@ function hint(column: GridColumnId, row: GridRow, rows: readonly GridRow[], name
     case 'colour': {
       const end = wire?.from.kind === 'cavity' ? wire.from.end : undefined
       const free = end === undefined ? undefined : freeColour(rows, names, end)
-      return free === undefined ? 'IEC letters, like RD, WH/BU or GNYE.' : `IEC letters, like RD or WH/BU. Not yet at ${String(end)}: ${free}.`
+      return free === undefined
+        ? 'IEC letters, like RD, WH/BU or GNYE.'
+        : `IEC letters, like RD or WH/BU. Not yet at ${String(end)}: ${free}.`
     }
     case 'from':
-    case 'to': return `End and cavity like A.1, a terminal’s part number, “splice S1”, “with W03a”, or “open”. Free: ${list([...names.ends.keys()].map((end) => `${end} ${String(freeCavities(rows, names, end).length)}`))}.`
-    case 'length': return 'A figure in mm, or with its unit: 1.2 m, 47 in.'
-    case 'current': return 'The load that it carries, like 4.5 or 20 mA.'
-    case 'group': return 'Wires that belong together: twist 1, screen A, cable 2.'
-    case 'type': return 'A wire type of the shelf, or its printed size: 0.5 mm2, 20 awg.'
-    default: return 'Enter edits, Tab goes on, Ctrl D fills down, Ctrl Delete takes the wire out, Escape leaves the cells.'
+    case 'to':
+      return `End and cavity like A.1, a terminal’s part number, “splice S1”, “with W03a”, or “open”. Free: ${list([...names.ends.keys()].map((end) => `${end} ${String(freeCavities(rows, names, end).length)}`))}.`
+    case 'length':
+      return 'A figure in mm, or with its unit: 1.2 m, 47 in.'
+    case 'current':
+      return 'The load that it carries, like 4.5 or 20 mA.'
+    case 'group':
+      return 'Wires that belong together: twist 1, screen A, cable 2.'
+    case 'type':
+      return 'A wire type of the shelf, or its printed size: 0.5 mm2, 20 awg.'
+    default:
+      return 'Enter edits, Tab goes on, Ctrl D fills down, Ctrl Delete takes the wire out, Escape leaves the cells.'
   }
 }

@@ -22,9 +22,29 @@ export interface PlanGridRowProps {
 }
 
 /** A wire of the grid. A wrong cell is outlined and carries a sign; its words stand below the grid when the hand is on it. */
-export const PlanGridRow = memo(function PlanGridRow({ row, index, top, columns, problems, edited, active, left, right, editing, onCell, onEdit }: PlanGridRowProps) {
+export const PlanGridRow = memo(function PlanGridRow({
+  row,
+  index,
+  top,
+  columns,
+  problems,
+  edited,
+  active,
+  left,
+  right,
+  editing,
+  onCell,
+  onEdit,
+}: PlanGridRowProps) {
   return (
-    <div role="row" aria-rowindex={index + 2} aria-selected={active !== undefined} className="grid-row" data-edited={edited || undefined} style={{ top, gridTemplateColumns: columns }}>
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      aria-selected={active !== undefined}
+      className="grid-row"
+      data-edited={edited || undefined}
+      style={{ top, gridTemplateColumns: columns }}
+    >
       {gridColumnIds.map((column, i) => {
         const problem = problems?.[column]
         return (
@@ -43,7 +63,11 @@ export const PlanGridRow = memo(function PlanGridRow({ row, index, top, columns,
             onMouseDown={(event) => (editing && active === i ? undefined : onCell(index, i, event.shiftKey))}
             onDoubleClick={() => onEdit(index, i)}
           >
-            {editing && active === i ? <CellEditor {...editing} column={column} /> : <CellText column={column} text={row.text[column]} wrong={problem !== undefined} />}
+            {editing && active === i ? (
+              <CellEditor {...editing} column={column} />
+            ) : (
+              <CellText column={column} text={row.text[column]} wrong={problem !== undefined} />
+            )}
           </div>
         )
       })}
@@ -51,10 +75,22 @@ export const PlanGridRow = memo(function PlanGridRow({ row, index, top, columns,
   )
 })
 
-function CellText({ column, text, wrong }: { readonly column: GridColumnId; readonly text: string; readonly wrong: boolean }) {
+function CellText({
+  column,
+  text,
+  wrong,
+}: {
+  readonly column: GridColumnId
+  readonly text: string
+  readonly wrong: boolean
+}) {
   return (
     <>
-      {wrong && <span className="fault" aria-label="wrong">▲ </span>}
+      {wrong && (
+        <span className="fault" aria-label="wrong">
+          ▲{' '}
+        </span>
+      )}
       {column === 'colour' && !wrong && text !== '' ? <Swatch colour={text} width={18} /> : text}
     </>
   )

@@ -13,10 +13,20 @@ export const at = (row: number, column: number): GridSelection => ({ row, column
 const clamp = (value: number, last: number) => Math.max(0, Math.min(last, value))
 
 /** The selection after a move; with `extend` the cell in hand stays, and the far end moves. The row below the last one is for a new wire. */
-export function moved(selection: GridSelection, rows: number, byRows: number, byColumns: number, extend: boolean): GridSelection {
+export function moved(
+  selection: GridSelection,
+  rows: number,
+  byRows: number,
+  byColumns: number,
+  extend: boolean,
+): GridSelection {
   const lastColumn = gridColumnIds.length - 1
   return extend
-    ? { ...selection, toRow: clamp(selection.toRow + byRows, Math.max(0, rows - 1)), toColumn: clamp(selection.toColumn + byColumns, lastColumn) }
+    ? {
+        ...selection,
+        toRow: clamp(selection.toRow + byRows, Math.max(0, rows - 1)),
+        toColumn: clamp(selection.toColumn + byColumns, lastColumn),
+      }
     : at(clamp(selection.row + byRows, rows), clamp(selection.column + byColumns, lastColumn))
 }
 
@@ -28,7 +38,10 @@ export interface Rectangle {
 }
 
 export const rectangle = ({ row, column, toRow, toColumn }: GridSelection): Rectangle => ({
-  top: Math.min(row, toRow), bottom: Math.max(row, toRow), left: Math.min(column, toColumn), right: Math.max(column, toColumn),
+  top: Math.min(row, toRow),
+  bottom: Math.max(row, toRow),
+  left: Math.min(column, toColumn),
+  right: Math.max(column, toColumn),
 })
 
 export const columnsOf = ({ left, right }: Rectangle): readonly GridColumnId[] => gridColumnIds.slice(left, right + 1)

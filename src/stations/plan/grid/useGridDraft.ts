@@ -1,6 +1,15 @@
 'use client'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { draftChange, isEdited, isEmptyChange, readDraft, rebase, rowsOf, type DraftReading, type GridRow } from '@/core/grid/draft'
+import {
+  draftChange,
+  isEdited,
+  isEmptyChange,
+  readDraft,
+  rebase,
+  rowsOf,
+  type DraftReading,
+  type GridRow,
+} from '@/core/grid/draft'
 import type { GridText } from '@/core/grid/columns'
 import type { GridNames } from '@/core/grid/gridNames'
 import { advance, redo, startHistory, undo, type History } from '@/core/grid/history'
@@ -51,11 +60,18 @@ export function useGridDraft(jobId: string, plan: Plan, names: GridNames): GridD
 
   useEffect(() => {
     if (edited === 0 && isEmptyChange(change)) localStorage.removeItem(storeKey(jobId))
-    else localStorage.setItem(storeKey(jobId), JSON.stringify(rows.map(({ key, text, origin }) => ({ key, text, origin: origin?.id }))))
+    else
+      localStorage.setItem(
+        storeKey(jobId),
+        JSON.stringify(rows.map(({ key, text, origin }) => ({ key, text, origin: origin?.id }))),
+      )
   }, [jobId, rows, edited, change])
 
   return {
-    rows, reading, change, edited,
+    rows,
+    reading,
+    change,
+    edited,
     edit: useCallback((next) => setHistory((at) => advance(at, next(at.now))), []),
     undo: useCallback(() => setHistory(undo), []),
     redo: useCallback(() => setHistory(redo), []),

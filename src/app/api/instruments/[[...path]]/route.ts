@@ -18,8 +18,10 @@ const standIns = standInAddresses(process.env.URN_BENCH_INSTRUMENTS)
 
 const askSchema = z.strictObject({ piece: pieceSchema.optional() })
 
-const answer = (body: unknown, status = 200) => secured(Response.json(body, { status, headers: { 'cache-control': 'no-store' } }))
-const bad = (message: string, status = 400) => answer({ error: { code: status === 404 ? 'not-found' : 'bad-input', message } }, status)
+const answer = (body: unknown, status = 200) =>
+  secured(Response.json(body, { status, headers: { 'cache-control': 'no-store' } }))
+const bad = (message: string, status = 400) =>
+  answer({ error: { code: status === 404 ? 'not-found' : 'bad-input', message } }, status)
 
 type Context = { readonly params: Promise<{ readonly path?: readonly string[] }> }
 
@@ -31,8 +33,12 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
   const addresses = await readAddresses(db, standIns)
   if (id === undefined) {
     if (request.method !== 'GET') return bad('Only GET here.', 405)
-    const all = await Promise.all((Object.keys(instruments) as InstrumentId[]).map((one) => desk().status(one, addresses[one])))
-    return answer({ instruments: all.map((one) => ({ ...one, ...(one.fault && { message: deviceFaultWords(one.fault) }) })) })
+    const all = await Promise.all(
+      (Object.keys(instruments) as InstrumentId[]).map((one) => desk().status(one, addresses[one])),
+    )
+    return answer({
+      instruments: all.map((one) => ({ ...one, ...(one.fault && { message: deviceFaultWords(one.fault) }) })),
+    })
   }
   if (!isInstrument(id)) return bad(`There is no instrument ${id}.`, 404)
   const body = await readBody(request, BODY_BYTES)
@@ -41,23 +47,37 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
     const said = json(body.text)
     // an empty object goes back to the stand-in that came with the app
     const read = JSON.stringify(said) === '{}' ? undefined : addressSchema.safeParse(said)
-    if (read && !read.success) return bad(plainIssues(read.error).map((issue) => `${issue.path.join('.')} ${issue.message}`.trim()).join('; '))
+    if (read && !read.success)
+      return bad(
+        plainIssues(read.error)
+          .map((issue) => `${issue.path.join('.')} ${issue.message}`.trim())
+          .join('; '),
+      )
     await setAddress(db, id, read?.data)
     return answer({ ok: true })
   }
-  if (request.method !== 'POST' || (act !== 'read' && act !== 'pull')) return bad(`There is no ${act ?? 'such act'}.`, 404)
+  if (request.method !== 'POST' || (act !== 'read' && act !== 'pull'))
+    return bad(`There is no ${act ?? 'such act'}.`, 404)
   const asked = askSchema.safeParse(json(body.text) ?? {})
   if (!asked.success) return bad('The piece is not described as a crimp.')
   const { piece } = asked.data
   if (act === 'read') {
     const reading = await desk().read(id, addresses[id], piece, () => new Date())
-    return answer(reading.ok ? { ok: true, ...reading.value } : { ok: false, fault: reading.fault, message: deviceFaultWords(reading.fault) })
+    return answer(
+      reading.ok
+        ? { ok: true, ...reading.value }
+        : { ok: false, fault: reading.fault, message: deviceFaultWords(reading.fault) },
+    )
   }
   return secured(pullStream(request, addresses[id], piece))
 }
 
 /** The curve as it comes, a line a batch of points; the last line is the peak, or why there is none. */
-function pullStream(request: Request, address: Parameters<InstrumentDesk['pull']>[0], piece: PieceToLay | undefined): Response {
+function pullStream(
+  request: Request,
+  address: Parameters<InstrumentDesk['pull']>[0],
+  piece: PieceToLay | undefined,
+): Response {
   const encoder = new TextEncoder()
   const lines = new ReadableStream<Uint8Array>({
     async start(controller) {
@@ -70,14 +90,33 @@ function pullStream(request: Request, address: Parameters<InstrumentDesk['pull']
         waiting = []
       }
       const timer = setInterval(flush, 20)
-      const curve = await desk().pull(address, piece, ({ s, forceN }) => waiting.push(s, forceN), request.signal, () => new Date())
+      const curve = await desk().pull(
+        address,
+        piece,
+        ({ s, forceN }) => waiting.push(s, forceN),
+        request.signal,
+        () => new Date(),
+      )
       clearInterval(timer)
       flush()
-      say(curve.ok ? { end: { peakN: curve.value.peakN, breaks: curve.value.breaks, points: curve.value.points.length, identity: curve.value.identity } } : { fault: curve.fault, message: deviceFaultWords(curve.fault) })
+      say(
+        curve.ok
+          ? {
+              end: {
+                peakN: curve.value.peakN,
+                breaks: curve.value.breaks,
+                points: curve.value.points.length,
+                identity: curve.value.identity,
+              },
+            }
+          : { fault: curve.fault, message: deviceFaultWords(curve.fault) },
+      )
       if (!request.signal.aborted) controller.close()
     },
   })
-  return new Response(lines, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } })
+  return new Response(lines, {
+    headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' },
+  })
 }
 
 function json(text: string): unknown {

@@ -18,18 +18,35 @@ export async function POST(request: Request): Promise<Response> {
   const encoder = new TextEncoder()
   const lines = new ReadableStream<Uint8Array>({
     async start(controller) {
-      const say = (line: ImportLine) => !request.signal.aborted && controller.enqueue(encoder.encode(`${JSON.stringify(line)}\n`))
-      const watch = { onStage: (stage: Extract<ImportLine, { stage: unknown }>['stage']) => say({ stage }), signal: request.signal }
+      const say = (line: ImportLine) =>
+        !request.signal.aborted && controller.enqueue(encoder.encode(`${JSON.stringify(line)}\n`))
+      const watch = {
+        onStage: (stage: Extract<ImportLine, { stage: unknown }>['stage']) => say({ stage }),
+        signal: request.signal,
+      }
       try {
         say(write ? { written: await importPackage(text, watch) } : { preview: await previewPackage(text, watch) })
       } catch (error) {
         if (!request.signal.aborted) console.error(error)
-        say({ preview: { ok: false, faults: ['It could not be checked: it takes more time or memory than a workshop’s catalogue, or the bench failed; its log says which. Nothing was written.'] } })
+        say({
+          preview: {
+            ok: false,
+            faults: [
+              'It could not be checked: it takes more time or memory than a workshop’s catalogue, or the bench failed; its log says which. Nothing was written.',
+            ],
+          },
+        })
       }
       if (!request.signal.aborted) controller.close()
     },
   })
-  return new Response(lines, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } })
+  return new Response(lines, {
+    headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' },
+  })
 }
 
-const refusal = (message: string, status: number) => new Response(`${JSON.stringify({ preview: { ok: false, faults: [message] } } satisfies ImportLine)}\n`, { status, headers: { 'content-type': 'application/x-ndjson; charset=utf-8' } })
+const refusal = (message: string, status: number) =>
+  new Response(`${JSON.stringify({ preview: { ok: false, faults: [message] } } satisfies ImportLine)}\n`, {
+    status,
+    headers: { 'content-type': 'application/x-ndjson; charset=utf-8' },
+  })

@@ -10,6 +10,17 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const { db, jobs, catalogue: cache } = await bench()
   const folded = await loadJob(db, jobs, id)
   const side = query.get('side') === 'b' ? 'b' : 'a'
-  const options = folded && kitOptions({ catalogue: await loadCatalogue(db, cache), plan: folded.state.plan, sets: folded.state.sets, today: new Date().toISOString().slice(0, 10) }, query.get('wire') ?? '', side)
+  const options =
+    folded &&
+    kitOptions(
+      {
+        catalogue: await loadCatalogue(db, cache),
+        plan: folded.state.plan,
+        sets: folded.state.sets,
+        today: new Date().toISOString().slice(0, 10),
+      },
+      query.get('wire') ?? '',
+      side,
+    )
   return options ? Response.json(options) : Response.json({ error: { code: 'not-found' } }, { status: 404 })
 }

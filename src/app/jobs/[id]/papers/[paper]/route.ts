@@ -11,13 +11,27 @@ import { fileStem } from '@/ui/download'
 
 const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
 
-const pdfs = { 'build-sheet.pdf': 'build-sheet', 'kit-list.pdf': 'kit-list', 'labels.pdf': 'labels', 'move-plan.pdf': 'move-plan' } as const satisfies Record<string, PaperId>
+const pdfs = {
+  'build-sheet.pdf': 'build-sheet',
+  'kit-list.pdf': 'kit-list',
+  'labels.pdf': 'labels',
+  'move-plan.pdf': 'move-plan',
+} as const satisfies Record<string, PaperId>
 
 const download = (body: BodyInit, type: string, name: string) =>
-  new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } })
+  new Response(body, {
+    headers: {
+      'content-type': type,
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  })
 
 /** The papers of a job: build sheet, record, table. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string; paper: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ id: string; paper: string }> },
+): Promise<Response> {
   const { id, paper } = await params
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, id)
@@ -25,8 +39,14 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
   const state = snapshot(folded.state)
   const { title } = state.plan
   switch (paper) {
-    case 'record.csv': return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
-    case 'record.json': return download(JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1), 'application/json', fileName(title, 'record.json'))
+    case 'record.csv':
+      return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
+    case 'record.json':
+      return download(
+        JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1),
+        'application/json',
+        fileName(title, 'record.json'),
+      )
     case 'build-sheet.pdf':
     case 'labels.pdf':
     case 'move-plan.pdf':
@@ -36,9 +56,19 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
         const pdf = await makePdf(pdfs[paper], { id, state, people, madeAt: new Date().toISOString() })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
-        return Response.json({ error: { code: 'internal', id: report(error), message: 'The sheet could not be made; the id stands in the log.' } }, { status: 500 })
+        return Response.json(
+          {
+            error: {
+              code: 'internal',
+              id: report(error),
+              message: 'The sheet could not be made; the id stands in the log.',
+            },
+          },
+          { status: 500 },
+        )
       }
     }
-    default: return Response.json({ error: { code: 'not-found', message: `no paper ${paper}` } }, { status: 404 })
+    default:
+      return Response.json({ error: { code: 'not-found', message: `no paper ${paper}` } }, { status: 404 })
   }
 }

@@ -7,5 +7,7 @@ import { planShelf } from '@/stations/plan/planShelf'
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { db, jobs, catalogue } = await bench()
   const [shelf, folded] = await Promise.all([loadCatalogue(db, catalogue), loadJob(db, jobs, (await params).id)])
-  return folded ? Response.json(planShelf(shelf, folded.state.facts)) : Response.json({ error: { code: 'not-found' } }, { status: 404 })
+  return folded
+    ? Response.json(planShelf(shelf, folded.state.facts))
+    : Response.json({ error: { code: 'not-found' } }, { status: 404 })
 }

@@ -14,6 +14,9 @@ const layers = {
   places: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
 }
 
+/** Floors of the core: each rests only on those below it. */
+const floors = ['base', 'parts', 'craft', 'record', 'work', 'views']
+
 // Tests may use the demo shelf and the words to say what they expect.
 const notTests = { pathNot: '\\.(test|testing)\\.tsx?$' }
 
@@ -25,6 +28,19 @@ module.exports = {
       from: { path: `^src/${layer}/`, ...notTests },
       to: { path: '^src/', pathNot: [`^src/${layer}/`, ...allowed.map((one) => `^src/${one}/`), '^src/css\\.d\\.ts$'] },
     })),
+    ...floors.map((floor, at) => ({
+      name: `core-${floor}-rests-on-what-is-below`,
+      severity: 'error',
+      from: { path: `^src/core/${floor}/`, ...notTests },
+      to: { path: '^src/core/', pathNot: floors.slice(0, at + 1).map((one) => `^src/core/${one}/`) },
+    })),
+    {
+      name: 'core-knows-no-format',
+      severity: 'error',
+      comment: 'tests of the core included',
+      from: { path: '^src/core/' },
+      to: { path: '^src/formats/' },
+    },
     {
       name: 'no-station-imports-another',
       severity: 'error',

@@ -72,22 +72,18 @@ test('a workbook is read like a CSV, with a ring and a splice at its far sides',
   ]
   await page.goto('/new')
   await alive(page)
-  await page
-    .getByLabel('Pinout file')
-    .setInputFiles({
-      name: 'ring lead.xlsx',
-      mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-      buffer: Buffer.from(await (await writeXlsx(headings, rows, 'pinout')).arrayBuffer()),
-    })
+  await page.getByLabel('Pinout file').setInputFiles({
+    name: 'ring lead.xlsx',
+    mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+    buffer: Buffer.from(await (await writeXlsx(headings, rows, 'pinout')).arrayBuffer()),
+  })
   await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
   await expect(page.getByLabel('Title')).toHaveValue('ring lead')
-  await page
-    .getByLabel('Pinout file')
-    .setInputFiles({
-      name: 'other.xlsx',
-      mimeType: 'application/octet-stream',
-      buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
-    })
+  await page.getByLabel('Pinout file').setInputFiles({
+    name: 'other.xlsx',
+    mimeType: 'application/octet-stream',
+    buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
+  })
   await expect(page.getByText('This is no XLSX workbook.')).toBeVisible()
   await expect(page.getByText('3 wires, 1 end: all can be read.')).toBeVisible()
   await strike(page, 'Escape', 'Enter')

@@ -177,13 +177,11 @@ test('a workbook with headings of its own: the guess is shown, set right, and re
 test('a file that is no workbook is refused in a sentence', async ({ bench: page }) => {
   await open(page, 'No workbook')
   await page.getByRole('button', { name: 'Import a pinout…' }).click()
-  await page
-    .getByLabel('Pinout: choose a file')
-    .setInputFiles({
-      name: 'x.xlsx',
-      mimeType: 'application/octet-stream',
-      buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
-    })
+  await page.getByLabel('Pinout: choose a file').setInputFiles({
+    name: 'x.xlsx',
+    mimeType: 'application/octet-stream',
+    buffer: Buffer.from('not a zip at all, but long enough to be looked at'),
+  })
   await expect(page.getByText('This is no XLSX workbook.')).toBeVisible()
 })
 

@@ -1,20 +1,20 @@
 import { readFileSync, writeFileSync } from 'node:fs'
-import { emptyPlan, type Plan } from '../src/core/job/plan'
-import { firstEntries } from '../src/core/job/firstEntries'
-import { workThrough, type WorkOptions } from '../src/core/job/workThrough.testing'
-import type { KeptEntry, NewEntry } from '../src/core/journal/entry'
-import { termState, type JobState } from '../src/core/journal/state'
-import { setKey } from '../src/core/job/plan'
-import { heightAt, pieceMade } from '../src/core/specimen/pieceMade'
-import { normalDraws } from '../src/core/specimen/scatter'
-import { specimen } from '../src/core/specimen/specimen'
+import { emptyPlan, type Plan } from '../src/core/record/plan/plan'
+import { firstEntries } from '../src/core/work/kit/firstEntries'
+import { workThrough, type WorkOptions } from '../src/core/views/workThrough.testing'
+import type { KeptEntry, NewEntry } from '../src/core/record/journal/entry'
+import { termState, type JobState } from '../src/core/record/state/state'
+import { setKey } from '../src/core/record/plan/plan'
+import { heightAt, pieceMade } from '../src/core/craft/specimen/pieceMade'
+import { normalDraws } from '../src/core/craft/specimen/scatter'
+import { specimen } from '../src/core/craft/specimen/specimen'
 import { entryHash, NO_HASH } from '../src/data/entryHash'
-import { demoCatalogue } from '../src/formats/demoCatalogue.testing'
+import { demoShelf } from '../src/core/parts/catalogue/demoShelf.testing'
 import { jobDocument } from '../src/formats/jobDocument'
 import { readPinout } from '../src/formats/pinout/readPinout'
 
 /** Writes the demo's jobs that were worked on: the deck loom to its middle, the float switch leads to their end. */
-const catalogue = demoCatalogue()
+const catalogue = demoShelf()
 const pace: Readonly<Partial<Record<string, number>>> = {
   'setup-mounted': 4,
   'first-piece': 5,

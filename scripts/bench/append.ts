@@ -6,7 +6,7 @@ import { dispatch } from '../../src/api/dispatch'
 import { openFolder } from '../../src/data/database'
 import { loadDemo } from '../../src/data/loadDemo'
 import { createJob, loadJob, newJobCache } from '../../src/data/repositories/jobs'
-import { snapshot } from '../../src/core/journal/state'
+import { snapshot } from '../../src/core/record/state/state'
 import { largeJournal } from './largeJob'
 import { line, median } from './measure'
 

@@ -1,4 +1,4 @@
-import { cutPlan } from '../../src/core/cut/cutPlan'
+import { cutPlan } from '../../src/core/craft/cut/cutPlan'
 import { line } from './measure'
 
 /** A day's cutting of one wire type: 2,000 pieces of 60 lengths from 40 spools, with room to spare and without. */

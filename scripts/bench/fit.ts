@@ -1,8 +1,8 @@
-import { chooseSets } from '../../src/core/fit/chooseSets'
-import { bestSet } from '../../src/core/fit/fit'
-import type { FitQuery } from '../../src/core/fit/fitTypes'
-import { emptyPlan, type Plan } from '../../src/core/job/plan'
-import { houseRules } from '../../src/core/rules/houseRules'
+import { chooseSets } from '../../src/core/work/kit/chooseSets'
+import { bestSet } from '../../src/core/craft/fit/fit'
+import type { FitQuery } from '../../src/core/craft/fit/fitTypes'
+import { emptyPlan, type Plan } from '../../src/core/record/plan/plan'
+import { houseRules } from '../../src/core/parts/rules/houseRules'
 import { largeCatalogue } from './largeCatalogue'
 import { line, timed } from './measure'
 

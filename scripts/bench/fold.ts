@@ -1,5 +1,5 @@
-import { foldAll, foldEntry } from '../../src/core/journal/fold'
-import type { Entry } from '../../src/core/journal/entry'
+import { foldAll, foldEntry } from '../../src/core/record/journal/fold'
+import type { Entry } from '../../src/core/record/journal/entry'
 import { largeJournal } from './largeJob'
 import { line, timed } from './measure'
 

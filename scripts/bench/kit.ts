@@ -1,8 +1,8 @@
 import highsLoader from 'highs'
-import { greedyChoice } from '../../src/core/kit/greedyChoice'
-import { randomProblem, realisticProblem } from '../../src/core/kit/kitGroups.testing'
-import type { KitProblem } from '../../src/core/kit/kitProblem'
-import { chooseWholeJob, usedSetups } from '../../src/core/kit/wholeJob'
+import { greedyChoice } from '../../src/core/work/kit/greedyChoice'
+import { randomProblem, realisticProblem } from '../../src/core/work/kit/kitGroups.testing'
+import type { KitProblem } from '../../src/core/work/kit/kitProblem'
+import { chooseWholeJob, usedSetups } from '../../src/core/work/kit/wholeJob'
 import { highsSolver } from '../../src/workers/highsSolver'
 
 /** Choice for whole jobs: like real ones (src/core/kit/kitGroups.testing.ts makes them), and without any structure. */

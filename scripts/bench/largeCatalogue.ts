@@ -1,10 +1,10 @@
-import { buildCatalogue, type Catalogue } from '../../src/core/catalogue/catalogue'
-import type { CatalogueInput } from '../../src/core/catalogue/types'
-import { demoCatalogueInput } from '../../src/formats/demoCatalogue.testing'
+import { buildCatalogue, type Catalogue } from '../../src/core/parts/catalogue/catalogue'
+import type { CatalogueInput } from '../../src/core/parts/catalogue/types'
+import { demoShelfInput } from '../../src/core/parts/catalogue/demoShelf.testing'
 
 /** A package of many contacts and seals: families like Slipware, each with a hundred contacts and ten seals. */
 export function largePackage(contacts: number): CatalogueInput {
-  const demo = demoCatalogueInput()
+  const demo = demoShelfInput()
   const model = demo.families.find((family) => family.id === 'slipware')
   const [contact] = model?.contacts ?? []
   const [seal] = model?.seals ?? []

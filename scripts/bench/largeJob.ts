@@ -1,8 +1,8 @@
-import { emptyPlan, type Plan, type Wire } from '../../src/core/job/plan'
-import type { NewEntry } from '../../src/core/journal/entry'
-import { firstEntries } from '../../src/core/job/firstEntries'
-import { workThrough } from '../../src/core/job/workThrough.testing'
-import { demoCatalogue } from '../../src/formats/demoCatalogue.testing'
+import { emptyPlan, type Plan, type Wire } from '../../src/core/record/plan/plan'
+import type { NewEntry } from '../../src/core/record/journal/entry'
+import { firstEntries } from '../../src/core/work/kit/firstEntries'
+import { workThrough } from '../../src/core/views/workThrough.testing'
+import { demoShelf } from '../../src/core/parts/catalogue/demoShelf.testing'
 
 const stamp = { at: '2026-11-25T09:00:00.000Z', by: 'teodor' }
 
@@ -35,7 +35,7 @@ export function largeJournal(wires: number, atLeast: number): readonly (NewEntry
   let made = 0
   const newId = () => `bench-${String(++made).padStart(6, '0')}`
   // probing and the crimps of the second half are left, so that every station has something to show
-  const { entries, folded } = workThrough(firstEntries(demoCatalogue(), largePlan(wires), '2026-11-25', newId), {
+  const { entries, folded } = workThrough(firstEntries(demoShelf(), largePlan(wires), '2026-11-25', newId), {
     newId,
     stamp: () => stamp,
     until: (state) => state.seq >= Math.min(atLeast, wires * 3),

@@ -1,5 +1,5 @@
-import { movePlan } from '../../src/core/rework/movePlan'
-import type { MoveProblem } from '../../src/core/rework/moveTypes'
+import { movePlan } from '../../src/core/work/rework/movePlan'
+import type { MoveProblem } from '../../src/core/work/rework/moveTypes'
 import { line, timed } from './measure'
 
 /** Move plans for a thousand cavities, forty in a row: one ring, chance, nothing but swaps, chains with wires added and removed. */

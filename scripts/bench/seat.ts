@@ -1,16 +1,16 @@
-import type { Housing } from '../../src/core/catalogue/types'
-import { placeCavities } from '../../src/core/face/arrangement'
-import { planFacts } from '../../src/core/job/facts'
-import { emptyPlan, type Plan } from '../../src/core/job/plan'
-import { seatOrder } from '../../src/core/seat/seatOrder'
-import { demoCatalogue } from '../../src/formats/demoCatalogue.testing'
+import type { Housing } from '../../src/core/parts/catalogue/types'
+import { placeCavities } from '../../src/core/base/face/arrangement'
+import { planFacts } from '../../src/core/record/plan/facts'
+import { emptyPlan, type Plan } from '../../src/core/record/plan/plan'
+import { seatOrder } from '../../src/core/work/seat/seatOrder'
+import { demoShelf } from '../../src/core/parts/catalogue/demoShelf.testing'
 import { keyTimer, often, openApp } from './app'
 import { line, timed } from './measure'
 
 /** A face of two hundred cavities: the order in which it is filled, and the selection that moves over it in a browser. */
 const ROWS = 8
 const PER_ROW = 25
-const catalogue = demoCatalogue()
+const catalogue = demoShelf()
 const like = catalogue.housings.get('BQ-14P')
 if (!like) throw new Error('the demo has no BQ-14P')
 const arrangement: Housing['arrangement'] = {

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import type { Entry, KeptEntry } from '@/core/journal/entry'
+import type { Entry, KeptEntry } from '@/core/record/journal/entry'
 import { brokenLink, entryHash, NO_HASH } from './entryHash'
 
 const note = (seq: number, text: string): Entry => ({ id: `note-${String(seq).padStart(4, '0')}`, kind: 'noted', text, seq, at: '2026-11-25T09:00:00.000Z', by: 'ansa' })

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
-import type { Entry, KeptEntry } from '@/core/journal/entry'
+import type { Entry, KeptEntry } from '@/core/record/journal/entry'
 
 /** What the first entry of a journal follows. */
 export const NO_HASH = '0'.repeat(64)

@@ -1,7 +1,7 @@
 import { closeSync, openSync, readFileSync, unlinkSync, writeSync } from 'node:fs'
 import { hostname } from 'node:os'
 import { join } from 'node:path'
-import { fail, ok, type Result } from '@/core/result'
+import { fail, ok, type Result } from '@/core/base/result'
 
 /** Who holds a data folder. PGlite does not lock its folder: two writers would spoil it. */
 export interface LockHolder {

@@ -2,15 +2,16 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Papa from 'papaparse'
 import { z } from 'zod'
-import { emptyPlan } from '@/core/job/plan'
-import { joinCatalogues, readCatalogueFile } from '@/formats/catalogueFile'
+import { emptyPlan } from '@/core/record/plan/plan'
+import { readCatalogueFile } from '@/formats/catalogueFile'
+import { joinPackages } from '@/core/parts/catalogue/joinPackages'
 import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import { readStockTable } from '@/formats/stockTable'
 import { readYaml } from '@/formats/yaml'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { Database } from './database'
-import { firstEntries, newIdMaker } from '@/core/job/firstEntries'
-import { reworkEntries } from '@/core/rework/reworkEntries'
+import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
+import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
 import { createJob, type JobCache } from './repositories/jobs'
 import { addPeople } from './repositories/people'
@@ -50,7 +51,7 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
     if (!read.ok) throw new Error(`demo catalogue ${file}: ${JSON.stringify(read.fault[0])}`)
     return read.value
   })
-  const imported = await importCatalogue(db, joinCatalogues(packages), new Date())
+  const imported = await importCatalogue(db, joinPackages(packages), new Date())
   if (!imported.ok) throw new Error(`demo catalogue: ${JSON.stringify(imported.fault[0])}`)
   const catalogue = await loadCatalogue(db, {})
   const counts = readStockTable(readFileSync(join(folder, 'stock.csv'), 'utf8'), (part) => catalogue.names.get(part.toLowerCase())?.id === part)

@@ -1,4 +1,4 @@
-import type { NewEntry } from '@/core/journal/entry'
+import type { NewEntry } from '@/core/record/journal/entry'
 import { refusalWords } from '@/words/refusals'
 import { bench } from './bench'
 import { appendEntries } from './repositories/jobs'

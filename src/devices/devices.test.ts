@@ -1,10 +1,10 @@
 import { createServer, type Socket } from 'node:net'
 import { afterEach, expect, test } from 'vitest'
-import { normalDraws } from '@/core/specimen/scatter'
-import { specimen } from '@/core/specimen/specimen'
-import type { CrimpMade } from '@/core/specimen/specimenTypes'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
-import { instruments } from '@/core/instrument/instruments'
+import { normalDraws } from '@/core/craft/specimen/scatter'
+import { specimen } from '@/core/craft/specimen/specimen'
+import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
+import { instruments } from '@/core/base/instrument/instruments'
 import { openLink, type LineLink } from './lineLink'
 import { identify, measure, pull, reading } from './measure'
 import { serveInstrument, shortHeader } from './scpiServer'
@@ -17,7 +17,7 @@ afterEach(async () => {
   for (const close of closing.splice(0).reverse()) await close()
 })
 
-const contact = demoCatalogue().contacts.get('SC-03-08')
+const contact = demoShelf().contacts.get('SC-03-08')
 if (!contact) throw new Error('SC-03-08')
 const good: CrimpMade = {
   contact,

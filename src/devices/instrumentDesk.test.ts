@@ -1,9 +1,8 @@
 import { createServer, type Socket } from 'node:net'
 import { afterEach, expect, test } from 'vitest'
-import type { ChosenSet } from '@/core/job/plan'
-import { pieceMade, type PieceFault } from '@/core/specimen/pieceMade'
-import { normalDraws } from '@/core/specimen/scatter'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { pieceMade, type PieceFault } from '@/core/craft/specimen/pieceMade'
+import { normalDraws } from '@/core/craft/specimen/scatter'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { InstrumentDesk, type InstrumentAddress } from './instrumentDesk'
 import type { PieceToLay } from './pieceSchema'
 import { serveInstrument, type ScpiInstrument } from './scpiServer'
@@ -11,13 +10,14 @@ import { analyser } from './standIns/analyser'
 import { micrometer } from './standIns/micrometer'
 import { pieceHolder } from './standIns/mountedPiece'
 import { pullTester } from './standIns/pullTester'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 
 const closing: (() => unknown)[] = []
 afterEach(async () => {
   for (const close of closing.splice(0).reverse()) await close()
 })
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const contact = shelf.contacts.get('SC-03-08')
 const type = shelf.wireTypes.get('TW-0.5')
 if (!contact || !type) throw new Error('shelf')

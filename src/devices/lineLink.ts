@@ -1,6 +1,6 @@
 import { connect, type Socket } from 'node:net'
-import { fail, ok, type Result } from '@/core/result'
-import type { DeviceFault } from '@/core/instrument/deviceFault'
+import { fail, ok, type Result } from '@/core/base/result'
+import type { DeviceFault } from '@/core/base/instrument/deviceFault'
 
 export interface LinkOptions {
   readonly host: string

@@ -1,6 +1,6 @@
-import { fail, ok, type Result } from '@/core/result'
-import type { DeviceFault } from '@/core/instrument/deviceFault'
-import type { InstrumentKind } from '@/core/instrument/instruments'
+import { fail, ok, type Result } from '@/core/base/result'
+import type { DeviceFault } from '@/core/base/instrument/deviceFault'
+import type { InstrumentKind } from '@/core/base/instrument/instruments'
 import type { LineLink } from './lineLink'
 
 /** A number of IEEE 488.2: an integer, a decimal or with an exponent. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { contactSchema } from '@/core/catalogue/schema/contact'
-import type { CrimpMade } from '@/core/specimen/specimenTypes'
+import { contactSchema } from '@/core/parts/catalogue/schema/contact'
+import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
 
 /** A contact as the shelf places it: its sheet, and the family that it belongs to. */
 const placedContact = z.looseObject({ family: z.string() }).transform(({ family, ...sheet }, context) => {

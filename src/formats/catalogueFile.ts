@@ -1,7 +1,6 @@
-import { emptyPackage, itemKinds, packageLists } from '@/core/catalogue/packageLists'
-import { catalogueSchema } from '@/core/catalogue/schema'
-import type { CatalogueInput } from '@/core/catalogue/types'
-import { fail, ok, type Result } from '@/core/result'
+import { catalogueSchema } from '@/core/parts/catalogue/schema'
+import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import { fail, ok, type Result } from '@/core/base/result'
 import { readYaml } from './yaml'
 
 export interface FileFault {
@@ -27,15 +26,3 @@ export function parseCatalogue(document: unknown): Result<CatalogueInput, readon
         })),
       )
 }
-
-/** Several packages as one. */
-export const joinCatalogues = (packages: readonly CatalogueInput[]): CatalogueInput =>
-  packages.reduce(
-    (all, one) => ({
-      ...all,
-      ...Object.fromEntries(
-        itemKinds.map((kind) => [packageLists[kind], [...all[packageLists[kind]], ...one[packageLists[kind]]]]),
-      ),
-    }),
-    emptyPackage,
-  )

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { catalogueSchema } from '@/core/catalogue/schema'
+import { catalogueSchema } from '@/core/parts/catalogue/schema'
 import { jobDocumentSchema } from './jobDocument'
 
 const publish = (id: string, title: string, schema: z.ZodType) => ({

@@ -1,7 +1,7 @@
-import { planIndex, setKey } from '@/core/job/plan'
-import { termState, type JobState } from '@/core/journal/state'
-import { netVerdict } from '@/core/prove/netVerdict'
-import { setupId } from '@/core/setup/setup'
+import { planIndex, setKey } from '@/core/record/plan/plan'
+import { termState, type JobState } from '@/core/record/state/state'
+import { netVerdict } from '@/core/work/prove/netVerdict'
+import { setupId } from '@/core/craft/setup/setup'
 import { toCsv } from './csv'
 
 const headings = [

@@ -1,5 +1,5 @@
 import { CORE_SCHEMA, dump, load, mergeTag } from 'js-yaml'
-import { fail, ok, type Result } from '@/core/result'
+import { fail, ok, type Result } from '@/core/base/result'
 
 const schema = CORE_SCHEMA.withTags(mergeTag)
 /** A hand-written file shares a few blocks; a file with more references than this is meant to blow up. */

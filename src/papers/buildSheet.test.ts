@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
-import type { Entry } from '@/core/journal/entry'
-import { foldAll } from '@/core/journal/fold'
+import type { Entry } from '@/core/record/journal/entry'
+import { foldAll } from '@/core/record/journal/fold'
 import { jobDocumentSchema } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
 import { buildSheet } from './buildSheet'
 import { kitSheet } from './kitSheet'
 import { faceSvg } from './faceSvg'
 import { faceState } from '@/ui/job/faceState'
-import { housingOf } from '@/core/job/facts'
+import { housingOf } from '@/core/record/plan/facts'
 import { woffToTtf } from '../../scripts/woff-to-ttf.mjs'
 
 const document = jobDocumentSchema.parse(JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')))

@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server'
-import type { Housing } from '@/core/catalogue/types'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { FaceDrawing, type FaceCavity } from '@/ui/face/FaceDrawing'
 import type { FaceMove } from '@/ui/face/FaceMoves'
 import { withPaperColours } from '@/ui/face/paperColours'

@@ -1,8 +1,8 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-import { kitList, kitTotal } from '@/core/job/kitList'
-import { setupQueue } from '@/core/job/queue'
-import { rulesOf } from '@/core/rules/rulesOf'
-import { setupId, setupIdLabel } from '@/core/setup/setup'
+import { kitList, kitTotal } from '@/core/work/kit/kitList'
+import { setupQueue } from '@/core/views/queue'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
 import { dayTimeUtc, metres } from '@/words/figures'
 import { cell, DIM, heading, page, table, type PaperInput } from './paper'
 

@@ -1,6 +1,6 @@
 import type { TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { sideOf } from '@/core/job/plan'
-import { writePlace } from '@/core/job/writePlace'
+import { sideOf } from '@/core/record/plan/plan'
+import { writePlace } from '@/core/record/plan/writePlace'
 import { dayTimeUtc } from '@/words/figures'
 import { DIM, page, type PaperInput } from './paper'
 

@@ -1,5 +1,5 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
-import type { JobState } from '@/core/journal/state'
+import type { JobState } from '@/core/record/state/state'
 
 /** What every paper of a job is made from. */
 export interface PaperInput {

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest'
-import { emptyPackage } from '@/core/catalogue/packageLists'
-import { demoCatalogueInput } from '@/formats/demoCatalogue.testing'
+import { emptyPackage } from '@/core/parts/catalogue/packageLists'
+import { demoShelfInput } from '@/core/parts/catalogue/demoShelf.testing'
 import { writeYaml } from '@/formats/yaml'
 import { checkPackage, packageStages, type PackageStage } from './checkPackage'
 
-const shelf = demoCatalogueInput()
+const shelf = demoShelfInput()
 const bisque = shelf.families.find((family) => family.id === 'bisque')
 if (!bisque) throw new Error('bisque')
 const yaml = (change: object) => writeYaml({ ...emptyPackage, families: [bisque], tools: shelf.tools, ...change })

@@ -1,5 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads'
-import type { CatalogueInput } from '@/core/catalogue/types'
+import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { checkPackage, type CheckedPackage, type PackageStage } from './checkPackage'
 import type { ThreadMessage } from './runThread'
 

@@ -1,6 +1,6 @@
-import { PACKAGE_LIMIT_MB } from '@/core/catalogue/packageLists'
-import type { CatalogueFault } from '@/core/catalogue/faults'
-import type { ArrangementFault } from '@/core/face/arrangement'
+import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
+import type { CatalogueFault } from '@/core/parts/catalogue/faults'
+import type { ArrangementFault } from '@/core/base/face/arrangement'
 import { figure, mm } from './figures'
 
 /** Why the cavities of a housing cannot be placed or numbered as they say. */

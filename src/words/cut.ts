@@ -1,4 +1,4 @@
-import type { CutPlanFault } from '@/core/cut/cutTypes'
+import type { CutPlanFault } from '@/core/craft/cut/cutTypes'
 
 /** What is wrong with a request for a cut plan. */
 export function cutPlanFaultWords(fault: CutPlanFault): string {

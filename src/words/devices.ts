@@ -1,6 +1,6 @@
-import type { DeviceFault } from '@/core/instrument/deviceFault'
-import type { InstrumentId } from '@/core/instrument/instruments'
-import type { PieceFault } from '@/core/specimen/pieceMade'
+import type { DeviceFault } from '@/core/base/instrument/deviceFault'
+import type { InstrumentId } from '@/core/base/instrument/instruments'
+import type { PieceFault } from '@/core/craft/specimen/pieceMade'
 import { figure } from './figures'
 
 export const instrumentWords: Readonly<Record<InstrumentId, { readonly name: string; readonly what: string }>> = {

@@ -1,6 +1,6 @@
-import type { HousingClue } from '@/core/identify/identifyHousing'
-import type { FamilyFacts } from '@/core/catalogue/types'
-import type { FamilyReason } from '@/core/choose/chooseFamily'
+import type { HousingClue } from '@/core/parts/identify/identifyHousing'
+import type { FamilyFacts } from '@/core/parts/catalogue/types'
+import type { FamilyReason } from '@/core/parts/choose/chooseFamily'
 import { amps, list, mm2, range } from './figures'
 
 const costs = ['', 'low', 'middle', 'high']

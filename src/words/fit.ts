@@ -1,5 +1,5 @@
-import type { Cure } from '@/core/fit/cures'
-import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/fit/fitTypes'
+import type { Cure } from '@/core/work/kit/cures'
+import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/craft/fit/fitTypes'
 import { amps, day, list, mm, mm2, range } from './figures'
 
 /** Why a candidate is out, in one sentence. */

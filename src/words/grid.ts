@@ -1,4 +1,4 @@
-import type { GridProblem } from '@/core/grid/columns'
+import type { GridProblem } from '@/core/record/grid/columns'
 import { list } from './figures'
 import { quantityWords } from './quantity'
 

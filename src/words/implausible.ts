@@ -1,4 +1,4 @@
-import type { Implausible } from '@/core/crimp/plausible'
+import type { Implausible } from '@/core/record/standing/plausible'
 import { mm, newtons, range } from './figures'
 
 /** A figure that cannot be, and what would be. */

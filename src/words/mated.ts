@@ -1,4 +1,4 @@
-import type { MatedCavity, PairFault } from '@/core/job/matedPair'
+import type { MatedCavity, PairFault } from '@/core/record/plan/matedPair'
 
 /** What is odd where two wires meet. */
 export const oddWords: Readonly<Record<NonNullable<MatedCavity['odd']>, string>> = {

@@ -1,4 +1,4 @@
-import type { MountStepCode } from '@/core/setup/mountSteps'
+import type { MountStepCode } from '@/core/craft/setup/mountSteps'
 
 /** What the hand does or sees when a tool is set up: a line of the card, why in a few words, and what the button says. */
 export const mountStepWords: Readonly<

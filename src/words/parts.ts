@@ -1,4 +1,4 @@
-import type { SmallPart } from '@/core/catalogue/types'
+import type { SmallPart } from '@/core/parts/catalogue/types'
 
 export const smallPartWords: Readonly<Record<SmallPart['kind'], string>> = {
   'cavity-plug': 'cavity plug',

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { placeSentence } from './places'
-import { placeCavities, type Arrangement, type PlacedCavity } from '@/core/face/arrangement'
-import { printedIds, type IdStyle } from '@/core/face/numbering'
-import { cavityPlace, likelyWrong, seen, type FaceView, type Mark } from '@/core/face/place'
+import { placeCavities, type Arrangement, type PlacedCavity } from '@/core/base/face/arrangement'
+import { printedIds, type IdStyle } from '@/core/base/face/numbering'
+import { cavityPlace, likelyWrong, seen, type FaceView, type Mark } from '@/core/base/face/place'
 
 const rows = (rowCounts: number[]): Arrangement => ({ kind: 'rows', rowCounts, pitchMm: 4, rowPitchMm: 5 })
 const numbers = (order: IdStyle['order']): IdStyle => ({ kind: 'numbers', start: 1, order })

@@ -1,4 +1,4 @@
-import type { CavityPlace } from '@/core/face/place'
+import type { CavityPlace } from '@/core/base/face/place'
 
 const ordinals = [
   'first',

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest'
-import type { Housing } from '@/core/catalogue/types'
-import { cavityPlace, seen, type FaceView } from '@/core/face/place'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { cavityPlace, seen, type FaceView } from '@/core/base/face/place'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { ordinal, placeWords } from './places'
 
-const housings = [...demoCatalogue().housings.values()]
+const housings = [...demoShelf().housings.values()]
 const views = (['wire', 'mating'] as const).flatMap((side) =>
   ([0, 90, 180, 270] as const).map((turnDeg): FaceView => ({ side, turnDeg })),
 )

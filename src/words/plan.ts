@@ -1,4 +1,4 @@
-import type { CavityClash, Joining, SideFate, WireFate } from '@/core/job/revision'
+import type { CavityClash, Joining, SideFate, WireFate } from '@/core/record/plan/revision'
 import { list } from './figures'
 
 const sideFateWords: Readonly<Record<Exclude<SideFate, 'keep'>, string>> = {

@@ -1,4 +1,4 @@
-import type { Dimension, QuantityFault } from '@/core/units/parseQuantity'
+import type { Dimension, QuantityFault } from '@/core/base/units/parseQuantity'
 
 const examples: Readonly<Record<Dimension, string>> = {
   length: '1200 mm, 1.2 m or 47 in',

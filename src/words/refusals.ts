@@ -1,5 +1,5 @@
-import type { Refusal } from '@/core/journal/entryKind'
-import { isPractice } from '@/core/crimp/practices'
+import type { Refusal } from '@/core/record/journal/entryKind'
+import { isPractice } from '@/core/craft/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
 import { entryWords } from './entries'

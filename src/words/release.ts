@@ -1,4 +1,4 @@
-import type { ReuseLimit } from '@/core/seat/reuse'
+import type { ReuseLimit } from '@/core/record/standing/reuse'
 import type {
   ImprovisedTool,
   InsertStep,
@@ -6,7 +6,7 @@ import type {
   ReleaseId,
   ReleaseStep,
   ReleaseTip,
-} from '@/core/catalogue/releaseMechanisms'
+} from '@/core/parts/catalogue/releaseMechanisms'
 
 /** How a contact is held, in a few words. */
 export const heldWords: Readonly<Record<ReleaseId, string>> = {

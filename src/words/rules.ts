@@ -1,6 +1,6 @@
 import { toolClassWords } from './tools'
-import type { HouseRules } from '@/core/rules/houseRules'
-import type { RuleGroup, RuleId, RuleLine } from '@/core/rules/ruleLines'
+import type { HouseRules } from '@/core/parts/rules/houseRules'
+import type { RuleGroup, RuleId, RuleLine } from '@/core/parts/rules/ruleLines'
 import { figure, plural, range } from './figures'
 
 export const ruleGroupWords: Readonly<Record<RuleGroup, string>> = {

@@ -1,7 +1,7 @@
-import type { SeatCauseId, SeatFaultId } from '@/core/seat/seatFaults'
-import type { CoverId, LockId, SecondaryLock } from '@/core/catalogue/secondaryLocks'
-import type { OrderReason } from '@/core/seat/seatOrder'
-import type { SuspectReason } from '@/core/seat/suspects'
+import type { SeatCauseId, SeatFaultId } from '@/core/craft/faults/seatFaults'
+import type { CoverId, LockId, SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
+import type { OrderReason } from '@/core/work/seat/seatOrder'
+import type { SuspectReason } from '@/core/work/seat/suspects'
 
 export const lockWords: Readonly<
   Record<LockId, { readonly name: string; /** which way round it goes on */ readonly way: string }>

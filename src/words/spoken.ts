@@ -1,5 +1,5 @@
-import type { Setup } from '@/core/setup/setup'
-import { parseColour, wireColours } from '@/core/wire/colour'
+import type { Setup } from '@/core/craft/setup/setup'
+import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { figure } from './figures'
 
 /** An id letter by letter and digit by digit, as it is read out: `W07a` is `W 0 7 a`. */

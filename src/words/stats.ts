@@ -1,5 +1,5 @@
-import type { ChartFault } from '@/core/stats/controlChart'
-import type { SignalRule } from '@/core/stats/signals'
+import type { ChartFault } from '@/core/base/stats/controlChart'
+import type { SignalRule } from '@/core/base/stats/signals'
 import { plural } from './figures'
 
 /** Why figures make no chart, and what would. */

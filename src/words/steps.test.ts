@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
-import type { NextStep } from '@/core/job/steps'
-import type { EndTask } from '@/core/seat/endTasks'
+import type { NextStep } from '@/core/views/steps'
+import type { EndTask } from '@/core/work/seat/endTasks'
 import { stepWords, taskWords, termName } from './steps'
 
 const task = (more: object): EndTask => ({ unit: 1, end: 'A', done: false, ...more }) as EndTask

@@ -1,6 +1,6 @@
-import type { NextStep } from '@/core/job/steps'
-import type { Station } from '@/core/job/progress'
-import type { EndTask } from '@/core/seat/endTasks'
+import type { NextStep } from '@/core/views/steps'
+import type { Station } from '@/core/views/progress'
+import type { EndTask } from '@/core/work/seat/endTasks'
 import { setupFieldWords, setupValue } from './crimp'
 import { plural } from './figures'
 

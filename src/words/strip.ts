@@ -1,4 +1,4 @@
-import type { ForTheNext, Sighting, TrialAnswer } from '@/core/strip/trialAnswer'
+import type { ForTheNext, Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
 import { mm } from './figures'
 
 export const sightingWords: Readonly<Record<Sighting, string>> = {

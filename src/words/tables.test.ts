@@ -1,17 +1,17 @@
 import { expect, test } from 'vitest'
-import { constructionOf, constructions } from '@/core/catalogue/constructions'
-import { releaseMechanisms, releaseSteps } from '@/core/catalogue/releaseMechanisms'
-import { seatFaults } from '@/core/seat/seatFaults'
-import { secondaryLocks } from '@/core/catalogue/secondaryLocks'
-import { toolClasses } from '@/core/catalogue/toolClasses'
-import { decide, defects, looks, type DefectCode, type LookCode } from '@/core/crimp/looks'
-import { fitOrder, type FitReason } from '@/core/fit/fitTypes'
-import { entryKinds } from '@/core/journal/entryKinds'
-import type { Refusal } from '@/core/journal/entryKind'
-import { gapRange, houseRules } from '@/core/rules/houseRules'
-import { ruleLines } from '@/core/rules/ruleLines'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
-import { setupFields } from '@/core/setup/setup'
+import { constructionOf, constructions } from '@/core/parts/catalogue/constructions'
+import { releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
+import { seatFaults } from '@/core/craft/faults/seatFaults'
+import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { toolClasses } from '@/core/parts/catalogue/toolClasses'
+import { decide, defects, looks, type DefectCode } from '@/core/craft/crimp/looks'
+import { fitOrder, type FitReason } from '@/core/craft/fit/fitTypes'
+import { entryKinds } from '@/core/record/journal/entryKinds'
+import type { Refusal } from '@/core/record/journal/entryKind'
+import { gapRange, houseRules } from '@/core/parts/rules/houseRules'
+import { ruleLines } from '@/core/parts/rules/ruleLines'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
+import { setupFields } from '@/core/craft/setup/setup'
 import {
   causeWords,
   cureWords,
@@ -29,11 +29,12 @@ import { refusalWords } from './refusals'
 import { ruleValue, ruleWords } from './rules'
 import { harmWords, heldWords, improvisedWords, insertStepWords, releaseStepWords, releaseTipWords } from './release'
 import { coverWords, lockWords, seatCauseWords, seatFaultWords } from './seat'
+import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 
 const lookCodes = Object.keys(looks) as LookCode[]
 const defectCodes = Object.keys(defects) as DefectCode[]
 
-const contacts = [...demoCatalogue().contacts.values()]
+const contacts = [...demoShelf().contacts.values()]
 
 test.each(Object.values(constructions))(
   '$id is inspected in at most five looks, and some tool may close it',

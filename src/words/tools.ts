@@ -1,4 +1,4 @@
-import type { ToolClass } from '@/core/catalogue/toolClasses'
+import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 
 export const toolClassWords: Readonly<Record<ToolClass, string>> = {
   'four-indent-positioned': 'four-indent frame with positioner',

@@ -1,4 +1,4 @@
-import { packBundle } from '@/core/close/bundle'
+import { packBundle } from '@/core/craft/bundle/bundle'
 
 /** Packs bundles off the page's thread: one message of diameters, one of the bundle. */
 self.addEventListener(

@@ -1,4 +1,4 @@
-import type { Bundle } from '@/core/close/bundle'
+import type { Bundle } from '@/core/craft/bundle/bundle'
 
 /** A worker that packs bundles; `stop` ends it, whatever it is doing. */
 export function bundleWorker(): {

@@ -1,5 +1,5 @@
-import type { CutPlan, CutPlanFault, CutRequest } from '@/core/cut/cutTypes'
-import type { Result } from '@/core/result'
+import type { CutPlan, CutPlanFault, CutRequest } from '@/core/craft/cut/cutTypes'
+import type { Result } from '@/core/base/result'
 import { askOnce } from './askOnce'
 
 /** Plans cuts beside the page; undefined when it was stopped, or could not be started. */

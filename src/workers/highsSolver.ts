@@ -1,5 +1,5 @@
 import type { Highs } from 'highs'
-import type { Milp, MilpSolver } from '@/core/milp/milp'
+import type { Milp, MilpSolver } from '@/core/base/milp/milp'
 
 /** HiGHS as the solver that core asks for. Solving blocks its thread: in the browser it belongs in a worker. */
 export function highsSolver(highs: Highs): MilpSolver {

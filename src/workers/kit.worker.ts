@@ -1,6 +1,6 @@
 import highsLoader from 'highs'
-import { cheapestTools } from '@/core/kit/buyList'
-import { chooseWholeJob, usedParts, usedSetups } from '@/core/kit/wholeJob'
+import { cheapestTools } from '@/core/work/kit/buyList'
+import { chooseWholeJob, usedParts, usedSetups } from '@/core/work/kit/wholeJob'
 import { highsSolver } from './highsSolver'
 import type { KitRequest, KitReply } from './kitClient'
 

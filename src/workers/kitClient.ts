@@ -1,6 +1,6 @@
-import type { BuyList, UncrimpedClass } from '@/core/kit/buyList'
-import type { KitProblem } from '@/core/kit/kitProblem'
-import type { KitGoal, WholeJobChoice } from '@/core/kit/wholeJob'
+import type { BuyList, UncrimpedClass } from '@/core/work/kit/buyList'
+import type { KitProblem } from '@/core/work/kit/kitProblem'
+import type { KitGoal, WholeJobChoice } from '@/core/work/kit/wholeJob'
 
 export type KitRequest =
   /** `free` is the same job without what was chosen by hand: what that costs is the difference */

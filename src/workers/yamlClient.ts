@@ -1,4 +1,4 @@
-import type { Result } from '@/core/result'
+import type { Result } from '@/core/base/result'
 import { askOnce } from './askOnce'
 
 /** Reads a YAML or JSON text in a worker of its own and gives it as JSON, or why it cannot be read; undefined when it was stopped. */

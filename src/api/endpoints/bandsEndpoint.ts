@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { contactSchema } from '@/core/catalogue/schema/contact'
-import { isSleeve } from '@/core/catalogue/types'
-import { parseBand, readBands } from '@/core/identify/bands'
+import { contactSchema } from '@/core/parts/catalogue/schema/contact'
+import { isSleeve } from '@/core/parts/catalogue/types'
+import { parseBand, readBands } from '@/core/parts/identify/bands'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { answer, badInput, endpoint } from '../endpoint'
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { capability } from '@/core/stats/capability'
-import { controlChart } from '@/core/stats/controlChart'
-import { signals } from '@/core/stats/signals'
+import { capability } from '@/core/base/stats/capability'
+import { controlChart } from '@/core/base/stats/controlChart'
+import { signals } from '@/core/base/stats/signals'
 import { chartFaultWords } from '@/words/stats'
 import { answer, endpoint, noAnswer } from '../endpoint'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { cutPlan } from '@/core/cut/cutPlan'
+import { cutPlan } from '@/core/craft/cut/cutPlan'
 import { cutPlanFaultWords } from '@/words/cut'
 import { answer, badInput, endpoint } from '../endpoint'
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { movePlan } from '@/core/rework/movePlan'
-import type { MoveFault, MoveStep } from '@/core/rework/moveTypes'
+import { movePlan } from '@/core/work/rework/movePlan'
+import type { MoveFault, MoveStep } from '@/core/work/rework/moveTypes'
 import { moveFaultWords } from '@/words/rework'
 import { answer, badInput, endpoint } from '../endpoint'
 

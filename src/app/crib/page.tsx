@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { isInCrib } from '@/core/catalogue/types'
+import { isInCrib } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { CribPlace } from '@/places/crib/CribPlace'

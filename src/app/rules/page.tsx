@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { isShipped } from '@/core/rules/houseRules'
+import { isShipped } from '@/core/parts/rules/houseRules'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'

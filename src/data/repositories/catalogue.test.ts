@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { emptyPackage } from '@/core/catalogue/packageLists'
-import type { CatalogueInput } from '@/core/catalogue/types'
-import { demoCatalogueInput } from '@/formats/demoCatalogue.testing'
+import { emptyPackage } from '@/core/parts/catalogue/packageLists'
+import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import { demoShelfInput } from '@/core/parts/catalogue/demoShelf.testing'
 import { parseCatalogue } from '@/formats/catalogueFile'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
@@ -17,7 +17,7 @@ const now = new Date('2026-11-25T09:00:00Z')
 const only = (more: Partial<CatalogueInput>): CatalogueInput => ({ ...emptyPackage, ...more })
 
 test('the demo shelf goes in, comes out, and goes in again as the same', async () => {
-  const first = await importCatalogue(opened.db, demoCatalogueInput(), now)
+  const first = await importCatalogue(opened.db, demoShelfInput(), now)
   expect(first).toMatchObject({ ok: true, value: { changed: [], same: 0 } })
   expect(first.ok && first.value.added).toContain('family celadon-m')
   const out = await readCatalogueInput(opened.db)

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import { z } from 'zod'
-import { isInstrument, type InstrumentId } from '@/core/instrument/instruments'
+import { isInstrument, type InstrumentId } from '@/core/base/instrument/instruments'
 import type { Database } from '../database'
 import { meta } from '../schema'
 

@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { firstEntries } from '@/core/job/firstEntries'
-import { emptyPlan, type Plan } from '@/core/job/plan'
-import { setupQueue } from '@/core/job/queue'
-import { workThrough } from '@/core/job/workThrough.testing'
-import type { NewEntry } from '@/core/journal/entry'
-import { snapshot } from '@/core/journal/state'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { firstEntries } from '@/core/work/kit/firstEntries'
+import { emptyPlan, type Plan } from '@/core/record/plan/plan'
+import { setupQueue } from '@/core/views/queue'
+import { workThrough } from '@/core/views/workThrough.testing'
+import type { NewEntry } from '@/core/record/journal/entry'
+import { snapshot } from '@/core/record/state/state'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
@@ -19,7 +19,7 @@ beforeAll(async () => {
 })
 afterAll(() => opened.close())
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const now = new Date('2026-11-25T09:00:00Z')
 let made = 0
 const newId = () => `repo-${String(++made).padStart(6, '0')}`

@@ -1,16 +1,17 @@
 import { and, asc, desc, eq, gt } from 'drizzle-orm'
-import type { Entry, KeptEntry, NewEntry } from '@/core/journal/entry'
-import { inTurn } from '@/core/inTurn'
-import type { Refusal } from '@/core/journal/entryKind'
-import { collision, foldEntry, foldMany, newFold, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
-import { partsUsed } from '@/core/job/partsUsed'
-import { isClosed } from '@/core/journal/state'
-import { fail, ok, type Result } from '@/core/result'
+import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import { inTurn } from '@/core/base/inTurn'
+import type { Refusal } from '@/core/record/journal/entryKind'
+import { collision, foldEntry, foldMany, newFold, seqOf, type Folded } from '@/core/record/journal/fold'
+import { partsUsed } from '@/core/record/standing/partsUsed'
+import { isClosed } from '@/core/record/state/state'
+import { fail, ok, type Result } from '@/core/base/result'
 import type { Database } from '../database'
 import { entryHash, NO_HASH } from '../entryHash'
 import { job, journalEntry } from '../schema'
 import { takeFromSpool } from './spools'
 import { settleParts } from './stock'
+import { refusalOf } from "@/core/work/left/refusalOf";
 
 /** Folded jobs in server memory, with the tail of each job's chain; and who is appending now. */
 export interface JobCache {

@@ -1,8 +1,8 @@
 import { eq, inArray, sql } from 'drizzle-orm'
-import type { LedgerJob, LedgerLine } from '@/core/ledger/ledgerTypes'
-import type { JobState } from '@/core/journal/state'
-import { setKey } from '@/core/job/plan'
-import { setupId } from '@/core/setup/setup'
+import type { LedgerJob, LedgerLine } from '@/core/views/ledger/ledgerTypes'
+import type { JobState } from '@/core/record/state/state'
+import { setKey } from '@/core/record/plan/plan'
+import { setupId } from '@/core/craft/setup/setup'
 import type { Database } from '../database'
 import { journalEntry } from '../schema'
 

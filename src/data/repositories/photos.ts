@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import sharp from 'sharp'
-import { fail, ok, type Result } from '@/core/result'
+import { fail, ok, type Result } from '@/core/base/result'
 import type { PhotoFault } from '@/words/photos'
 import type { Database } from '../database'
 import { photo } from '../schema'

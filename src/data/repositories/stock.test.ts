@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { firstEntries } from '@/core/job/firstEntries'
-import { kitList, kitTotal } from '@/core/job/kitList'
-import { partsUsed } from '@/core/job/partsUsed'
-import { emptyPlan } from '@/core/job/plan'
-import { workThrough } from '@/core/job/workThrough.testing'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { firstEntries } from '@/core/work/kit/firstEntries'
+import { kitList, kitTotal } from '@/core/work/kit/kitList'
+import { partsUsed } from '@/core/record/standing/partsUsed'
+import { emptyPlan } from '@/core/record/plan/plan'
+import { workThrough } from '@/core/views/workThrough.testing'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
@@ -13,7 +13,7 @@ import { countStock, readReservation, readStock, returnParts, takeParts } from '
 
 let opened: OpenDatabase
 const cache = newJobCache()
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const now = new Date('2026-11-25T09:00:00Z')
 let made = 0
 const newId = () => `stock-${String(++made).padStart(6, '0')}`

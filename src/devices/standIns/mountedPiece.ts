@@ -1,5 +1,5 @@
-import { specimen } from '@/core/specimen/specimen'
-import type { CrimpSeen } from '@/core/specimen/specimenTypes'
+import { specimen } from '@/core/craft/specimen/specimen'
+import type { CrimpSeen } from '@/core/craft/specimen/specimenTypes'
 import { pieceSchema, type PieceToLay } from '../pieceSchema'
 
 /** The piece that lies in a stand-in: made as the bench says. */

@@ -1,4 +1,4 @@
-import { instruments } from '@/core/instrument/instruments'
+import { instruments } from '@/core/base/instrument/instruments'
 import type { ScpiInstrument } from '../scpiServer'
 import type { MountedPiece } from './mountedPiece'
 

@@ -1,4 +1,4 @@
-import { normalDraws } from '@/core/specimen/scatter'
+import { normalDraws } from '@/core/craft/specimen/scatter'
 import { serveInstrument } from '../scpiServer'
 import { analyser } from './analyser'
 import { micrometer } from './micrometer'

@@ -1,8 +1,8 @@
-import { isSleeve } from '@/core/catalogue/types'
-import type { Catalogue } from '@/core/catalogue/catalogue'
-import { readLoosePlace, type GridProblem } from '@/core/grid/columns'
-import type { WireSide } from '@/core/job/plan'
-import type { Result } from '@/core/result'
+import { isSleeve } from '@/core/parts/catalogue/types'
+import type { Catalogue } from '@/core/parts/catalogue/catalogue'
+import { readLoosePlace, type GridProblem } from '@/core/record/grid/columns'
+import type { WireSide } from '@/core/record/plan/plan'
+import type { Result } from '@/core/base/result'
 import type { ColumnId } from './columns'
 import type { CellFault, CellProblem, CellRow, PinoutEnd } from './pinoutTypes'
 

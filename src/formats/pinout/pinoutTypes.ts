@@ -1,5 +1,5 @@
-import type { PlanFault, Wire } from '@/core/job/plan'
-import type { Dimension, QuantityFault } from '@/core/units/parseQuantity'
+import type { PlanFault, Wire } from '@/core/record/plan/plan'
+import type { Dimension, QuantityFault } from '@/core/base/units/parseQuantity'
 import type { ColumnId } from './columns'
 
 export const PINOUT_ROW_LIMIT = 5000

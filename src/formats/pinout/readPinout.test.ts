@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { demoCatalogue } from '../demoCatalogue.testing'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import type { CellProblem } from './pinoutTypes'
 import { PINOUT_ROW_LIMIT } from './pinoutTypes'
 import { readPinout } from './readPinout'
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const read = (text: string, picks?: Record<string, string>) => readPinout(text, shelf, picks)
 const demo = (name: string) => readFileSync(new URL(`../../../demo/jobs/${name}`, import.meta.url), 'utf8')
 

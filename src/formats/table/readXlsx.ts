@@ -1,5 +1,5 @@
 import { readSheet } from 'read-excel-file/universal'
-import { fail, ok, type Result } from '@/core/result'
+import { fail, ok, type Result } from '@/core/base/result'
 import { checkXlsx, type XlsxFault } from './xlsxSizes'
 
 export const TABLE_ROW_LIMIT = 20_000

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '@/core/result'
+import { fail, ok, type Result } from '@/core/base/result'
 
 export type XlsxFault =
   | { readonly code: 'no-xlsx' }

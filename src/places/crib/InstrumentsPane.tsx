@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { instruments, type InstrumentId } from '@/core/instrument/instruments'
+import { instruments, type InstrumentId } from '@/core/base/instrument/instruments'
 import { readInstrument } from '@/ui/device/instrumentClient'
 import { useInstrumentViews, type InstrumentView } from '@/ui/device/useInstrumentViews'
 import { dayTime, figure } from '@/words/figures'

@@ -1,4 +1,4 @@
-import type { ToolClass } from '@/core/catalogue/toolClasses'
+import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 
 export interface CribTool {
   readonly id: string

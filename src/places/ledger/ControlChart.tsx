@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import type { SeriesChart } from '@/core/ledger/seriesChart'
+import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 import { useBeside } from '@/ui/useBeside'
 import { figure } from '@/words/figures'
 import { signalWords } from '@/words/stats'

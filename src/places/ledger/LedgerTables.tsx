@@ -1,5 +1,5 @@
-import type { DefectCode } from '@/core/crimp/looks'
-import { setupIdLabel } from '@/core/setup/setup'
+import type { DefectCode } from '@/core/craft/crimp/looks'
+import { setupIdLabel } from '@/core/craft/setup/setup'
 import { defectWords } from '@/words/crimp'
 import { day, figure, plural } from '@/words/figures'
 import type { LedgerModel } from './ledgerModel'

@@ -1,5 +1,5 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
-import type { SeriesChart } from '@/core/ledger/seriesChart'
+import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 import { figure } from '@/words/figures'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale)

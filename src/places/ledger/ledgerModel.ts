@@ -1,5 +1,5 @@
-import type { ScrapCause, ToolWork, Yield } from '@/core/ledger/ledgerTypes'
-import type { SeriesChart } from '@/core/ledger/seriesChart'
+import type { ScrapCause, ToolWork, Yield } from '@/core/views/ledger/ledgerTypes'
+import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 
 export interface SeriesLine {
   readonly id: string

@@ -1,12 +1,12 @@
-import type { Catalogue } from '@/core/catalogue/catalogue'
-import { ledger } from '@/core/ledger/ledger'
-import type { Ledger, LedgerPoint, LedgerSeries, ToolWork } from '@/core/ledger/ledgerTypes'
-import { seriesChart, type SeriesChart } from '@/core/ledger/seriesChart'
+import type { Catalogue } from '@/core/parts/catalogue/catalogue'
+import { ledger } from '@/core/views/ledger/ledger'
+import type { Ledger, LedgerPoint, LedgerSeries, ToolWork } from '@/core/views/ledger/ledgerTypes'
+import { seriesChart, type SeriesChart } from '@/core/views/ledger/seriesChart'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'
 import { ledgerJob, readLedgerLines } from '@/data/repositories/ledger'
-import { TREND_POINTS } from '@/core/stats/signals'
+import { TREND_POINTS } from '@/core/base/stats/signals'
 import type { LedgerModel, SeriesView } from './ledgerModel'
 
 /** What was counted, with the chart of each series' heights: made once for each state of the journals and the crib. */

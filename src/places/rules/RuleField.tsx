@@ -1,10 +1,10 @@
 'use client'
 import { useState } from 'react'
-import type { HouseRules } from '@/core/rules/houseRules'
-import type { RuleLine } from '@/core/rules/ruleLines'
+import type { HouseRules } from '@/core/parts/rules/houseRules'
+import type { RuleLine } from '@/core/parts/rules/ruleLines'
 import { choiceWord, ruleWords } from '@/words/rules'
 import { toolClassWords } from '@/words/tools'
-import type { ToolClass } from '@/core/catalogue/toolClasses'
+import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 
 /** One rule as it is set, by its shape. */
 export function RuleField({

@@ -1,4 +1,4 @@
-import type { HouseRules } from '@/core/rules/houseRules'
+import type { HouseRules } from '@/core/parts/rules/houseRules'
 
 export interface RulesModel {
   readonly schools: readonly (HouseRules & { readonly shipped: boolean })[]

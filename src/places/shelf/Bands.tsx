@@ -1,4 +1,4 @@
-import { wireColours, type ColourCode } from '@/core/wire/colour'
+import { wireColours, type ColourCode } from '@/core/base/wire/colour'
 
 /** Colour bands as they look, with their names for who cannot tell them apart. */
 export function Bands({ bands }: { readonly bands: readonly { readonly name: string; readonly code: string }[] }) {

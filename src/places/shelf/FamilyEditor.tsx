@@ -11,9 +11,9 @@ import {
   type FamilyDraft,
   type FamilyFault,
   type SheetName,
-} from '@/core/sheets/familyDraft'
-import { emptyHousing } from '@/core/sheets/housingDraft'
-import type { SheetProblem } from '@/core/sheets/sheet'
+} from '@/core/parts/sheets/familyDraft'
+import { emptyHousing } from '@/core/parts/sheets/housingDraft'
+import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import { plural } from '@/words/figures'

@@ -1,7 +1,12 @@
 'use client'
-import { placeHousing } from '@/core/catalogue/catalogue'
-import type { NumberingId } from '@/core/face/numbering'
-import { readHousing, type HousingDraft, type HousingField, type HousingProblem } from '@/core/sheets/housingDraft'
+import { placeHousing } from '@/core/parts/catalogue/catalogue'
+import type { NumberingId } from '@/core/base/face/numbering'
+import {
+  readHousing,
+  type HousingDraft,
+  type HousingField,
+  type HousingProblem,
+} from '@/core/parts/sheets/housingDraft'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
 import { plural } from '@/words/figures'
 import { housingProblemWords } from '@/words/sheets'

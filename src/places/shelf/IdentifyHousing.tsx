@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import { parseQuantity } from '@/core/units/parseQuantity'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { mm } from '@/words/figures'
 import { housingClueWords } from '@/words/families'
 import { identifyConnector, type IdentifiedHousing } from './actions'

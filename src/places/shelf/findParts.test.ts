@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { findParts } from './findParts'
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 
 test.each([
   ['a part number', 'RK-SK-B', 'RK-SK-B', '/shelf?family=raku'],

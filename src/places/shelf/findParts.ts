@@ -1,4 +1,4 @@
-import type { Catalogue } from '@/core/catalogue/catalogue'
+import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { findMatches, type FindItem } from '@/ui/find/findItems'
 
 const lists = new WeakMap<Catalogue, readonly FindItem[]>()

@@ -1,5 +1,5 @@
-import type { ItemChange } from '@/core/catalogue/comparePackages'
-import type { CatalogueInput } from '@/core/catalogue/types'
+import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
+import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
 import { done, refused, type Outcome } from '@/data/outcome'
 import { importCatalogue, readCatalogueInput, type ImportOutcome } from '@/data/repositories/catalogue'

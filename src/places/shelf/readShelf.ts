@@ -1,5 +1,5 @@
-import type { Catalogue } from '@/core/catalogue/catalogue'
-import type { FamilyInput, Placard } from '@/core/catalogue/types'
+import type { Catalogue } from '@/core/parts/catalogue/catalogue'
+import type { FamilyInput, Placard } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
 import { loadCatalogue, readItem, readItems } from '@/data/repositories/catalogue'
 import { readStock } from '@/data/repositories/stock'

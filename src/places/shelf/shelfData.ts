@@ -1,4 +1,4 @@
-import type { Cable, FamilyInput, Pack, Placard, WireType } from '@/core/catalogue/types'
+import type { Cable, FamilyInput, Pack, Placard, WireType } from '@/core/parts/catalogue/types'
 import type { StockLine } from '@/data/repositories/stock'
 
 export interface FamilyHead {

@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { stations } from '@/core/job/progress'
+import { stations } from '@/core/views/progress'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -17,13 +17,11 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
   useKeys([
     { key: 'n', words: 'New job from a pinout', run: () => router.push('/new') },
     ...(first ? [{ key: 'Enter', words: `Resume ${first.title}`, run: () => router.push(first.href) }] : []),
-    ...today.jobs
-      .slice(0, 9)
-      .map((job, i) => ({
-        key: String(i + 1),
-        words: i === 0 ? 'Open a job by its place (1 to 9)' : '',
-        run: () => router.push(job.href),
-      })),
+    ...today.jobs.slice(0, 9).map((job, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'Open a job by its place (1 to 9)' : '',
+      run: () => router.push(job.href),
+    })),
   ])
   return (
     <PlaceFrame

@@ -1,12 +1,13 @@
 'use client'
 import { useState } from 'react'
-import { progress, workLeft } from '@/core/job/progress'
-import { isClosed } from '@/core/journal/state'
+import { progress } from '@/core/views/progress'
+import { isClosed } from '@/core/record/state/state'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
 import { stationWords } from '@/words/steps'
+import { workLeft } from '@/core/work/left/workLeft'
 
 /** The signature: what it covers, what is left before it, and how a signed job is reopened. */
 export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {

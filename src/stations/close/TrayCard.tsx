@@ -1,6 +1,6 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { unitAndId } from '@/core/job/plan'
+import { unitAndId } from '@/core/record/plan/plan'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'

@@ -1,4 +1,4 @@
-import { releaseEndings } from '@/core/crimp/setupPart'
+import { releaseEndings } from '@/core/craft/crimp/setupPart'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { endingWords } from '@/words/practices'

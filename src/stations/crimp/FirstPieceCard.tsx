@@ -1,10 +1,9 @@
 'use client'
 import { useState } from 'react'
-import { constructionOf } from '@/core/catalogue/constructions'
-import { heightDrift } from '@/core/crimp/heightWatch'
-import type { LookCode } from '@/core/crimp/looks'
-import { implausibleHeight, implausiblePull } from '@/core/crimp/plausible'
-import type { QueueGroup, QueueItem } from '@/core/job/queue'
+import { constructionOf } from '@/core/parts/catalogue/constructions'
+import { heightDrift } from '@/core/record/standing/heightWatch'
+import { implausibleHeight, implausiblePull } from '@/core/record/standing/plausible'
+import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
@@ -24,6 +23,7 @@ import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
 import { usePieceInstruments } from './usePieceInstruments'
 import { usePull } from './usePull'
+import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 
 /** A test piece on spare wire: inspected, measured, pulled to destruction. Good or bad, it is written down. */
 export function FirstPieceCard({

@@ -1,10 +1,11 @@
 import { useMemo } from 'react'
-import { looks as lookTable, type LookCode } from '@/core/crimp/looks'
-import type { QueueItem } from '@/core/job/queue'
+import { looks as lookTable } from '@/core/craft/crimp/looks'
+import type { QueueItem } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { specimenOf } from '@/ui/job/specimenOf'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import { defectWords, lookWords } from '@/words/crimp'
+import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 
 /** Faults that are shown beside the good one. */
 const SHOWN = 3

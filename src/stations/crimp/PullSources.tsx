@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { QueueItem } from '@/core/job/queue'
+import type { QueueItem } from '@/core/views/queue'
 
 /** Where the asked pull and the height come from. */
 export function PullSources({ item: { set }, children }: { readonly item: QueueItem; readonly children?: ReactNode }) {

@@ -1,4 +1,4 @@
-import type { QueueItem } from '@/core/job/queue'
+import type { QueueItem } from '@/core/views/queue'
 
 /** Where the figures of a set come from. */
 export function SetSources({ item }: { readonly item: QueueItem }) {

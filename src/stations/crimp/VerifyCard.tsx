@@ -1,5 +1,5 @@
 'use client'
-import type { QueueGroup, QueueItem } from '@/core/job/queue'
+import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'

@@ -1,7 +1,8 @@
-import { constructionOf } from '@/core/catalogue/constructions'
-import type { DefectCode, LookCode } from '@/core/crimp/looks'
-import type { QueueItem } from '@/core/job/queue'
-import type { JobState } from '@/core/journal/state'
+import { constructionOf } from '@/core/parts/catalogue/constructions'
+import type { DefectCode } from '@/core/craft/crimp/looks'
+import type { QueueItem } from '@/core/views/queue'
+import type { JobState } from '@/core/record/state/state'
+import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 
 /** A fault that is being reported: at which look, and what is seen. */
 export interface Reported {

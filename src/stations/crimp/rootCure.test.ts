@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
-import { sevenLeads } from '@/core/crimp/sevenLeads.testing'
-import { setupQueue } from '@/core/job/queue'
-import type { CauseCode } from '@/core/crimp/looks'
+import { sevenLeads } from '@/core/views/sevenLeads.testing'
+import { setupQueue } from '@/core/views/queue'
+import type { CauseCode } from '@/core/craft/crimp/looks'
 import { rootCure } from './rootCure'
 
 /** The first lead, with its strip as it was measured, and what was set again before. */

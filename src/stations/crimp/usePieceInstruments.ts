@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react'
-import type { Contact } from '@/core/catalogue/types'
-import type { QueueItem } from '@/core/job/queue'
-import { heightAt, pieceMade, type PieceFault } from '@/core/specimen/pieceMade'
+import type { Contact } from '@/core/parts/catalogue/types'
+import type { QueueItem } from '@/core/views/queue'
+import { heightAt, pieceMade, type PieceFault } from '@/core/craft/specimen/pieceMade'
 import { useInstruments, type PieceMaker } from '@/ui/device/useInstruments'
 import { useJob } from '@/ui/job/JobProvider'
 

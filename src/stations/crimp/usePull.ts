@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { BreakKind } from '@/core/specimen/specimenTypes'
+import type { BreakKind } from '@/core/craft/specimen/specimenTypes'
 import { figureOf, noFigure, type Figure } from '@/ui/device/FigureField'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure } from '@/words/figures'
@@ -18,17 +18,15 @@ export function usePull(bench: ReturnType<typeof usePieceInstruments>) {
       return
     }
     setPull(noFigure)
-    void bench
-      .pull()
-      .then(
-        (pulled) =>
-          pulled &&
-          setPull({
-            text: figure(pulled.peakN, 1),
-            by: pulled.identity,
-            ...(pulled.breaks && { breaks: pulled.breaks }),
-          }),
-      )
+    void bench.pull().then(
+      (pulled) =>
+        pulled &&
+        setPull({
+          text: figure(pulled.peakN, 1),
+          by: pulled.identity,
+          ...(pulled.breaks && { breaks: pulled.breaks }),
+        }),
+    )
   }
   useKeys([{ key: 'p', words: runs ? 'Stop the pull' : 'Pull it off', run: pullOrStop }])
   const pullN = figureOf(pull, 'force')

@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import type { BuyList, ToolWay } from '@/core/kit/buyList'
+import type { BuyList, ToolWay } from '@/core/work/kit/buyList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, mm2, plural } from '@/words/figures'

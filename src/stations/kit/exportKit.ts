@@ -1,4 +1,4 @@
-import type { SupplyLine } from '@/core/kit/supply'
+import type { SupplyLine } from '@/core/work/kit/supply'
 import { download, fileStem } from '@/ui/download'
 
 const headings = [

@@ -1,6 +1,6 @@
-import type { UncrimpedClass } from '@/core/kit/buyList'
-import type { KitProblem } from '@/core/kit/kitProblem'
-import type { SupplyLine } from '@/core/kit/supply'
+import type { UncrimpedClass } from '@/core/work/kit/buyList'
+import type { KitProblem } from '@/core/work/kit/kitProblem'
+import type { SupplyLine } from '@/core/work/kit/supply'
 
 /** What Kit's panes fetch beside the page. */
 export interface KitSupply {

@@ -1,11 +1,12 @@
-import { toChosenSet } from '@/core/fit/chooseSets'
-import { answerAll, question, type Asked } from '@/core/fit/question'
-import { withCures, type Cure } from '@/core/fit/cures'
-import type { Rejected } from '@/core/fit/fitTypes'
-import { remedies } from '@/core/fit/remedies'
-import { planIndex, type ChosenSet, type SideLetter } from '@/core/job/plan'
+import { toChosenSet } from '@/core/work/kit/chooseSets'
+import { answerAll, question, type Asked } from '@/core/work/kit/question'
+import { withCures, type Cure } from '@/core/work/kit/cures'
+import type { Rejected } from '@/core/craft/fit/fitTypes'
+import { remedies } from '@/core/work/kit/remedies'
+import { planIndex, type SideLetter } from '@/core/record/plan/plan'
 import { cureWords, missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
 import { setupWords } from '@/words/crimp'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 
 /** A set that can be chosen: one contact, seal and setup. */
 export interface KitSet {

@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import type { OlderFact } from '@/core/job/factsAge'
+import type { OlderFact } from '@/core/record/plan/factsAge'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { Differences } from '@/ui/list/Differences'

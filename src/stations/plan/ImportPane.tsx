@@ -1,7 +1,7 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { gridColumns } from '@/core/grid/columns'
-import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/grid/draft'
+import { gridColumns } from '@/core/record/grid/columns'
+import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
 import {
   guessMapping,
   importTargets,
@@ -11,9 +11,9 @@ import {
   readHalf,
   type ImportTarget,
   type Mapping,
-} from '@/core/grid/importTable'
-import type { GridNames } from '@/core/grid/gridNames'
-import type { GridText } from '@/core/grid/columns'
+} from '@/core/record/grid/importTable'
+import type { GridNames } from '@/core/record/grid/gridNames'
+import type { GridText } from '@/core/record/grid/columns'
 import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'

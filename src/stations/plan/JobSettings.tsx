@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
-import type { Plan, PlanChange } from '@/core/job/plan'
-import type { HouseRules } from '@/core/rules/houseRules'
+import type { Plan, PlanChange } from '@/core/record/plan/plan'
+import type { HouseRules } from '@/core/parts/rules/houseRules'
 
 type Field = 'ambientC' | 'supplyV' | 'loadedInBundle' | 'quantity'
 const fields: readonly { readonly id: Field; readonly words: string; readonly empty: boolean }[] = [

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
-import type { Wire } from '@/core/job/plan'
-import { matchWires } from '@/core/rework/matchWires'
+import type { Wire } from '@/core/record/plan/plan'
+import { matchWires } from '@/core/work/rework/matchWires'
 import { list, plural } from '@/words/figures'
 import { matchedWords } from '@/words/rework'
 

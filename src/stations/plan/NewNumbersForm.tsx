@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { cavityMappings, type CavityMapping } from '@/core/rework/mapCavities'
+import { cavityMappings, type CavityMapping } from '@/core/work/rework/mapCavities'
 import { useJob } from '@/ui/job/JobProvider'
 import { mappingWords } from '@/words/rework'
 import { newNumbers, type NewNumbers } from './reworkActions'

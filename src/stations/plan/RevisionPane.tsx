@@ -1,5 +1,5 @@
 'use client'
-import type { ChangePreview } from '@/core/job/previewChange'
+import type { ChangePreview } from '@/core/views/previewChange'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { metres, plural } from '@/words/figures'
 import { fateWords } from '@/words/plan'

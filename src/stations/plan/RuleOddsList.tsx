@@ -1,8 +1,8 @@
 'use client'
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { ruleOdds } from '@/core/rules/ruleOdds'
-import type { JobState } from '@/core/journal/state'
+import { ruleOdds } from '@/core/record/rules/ruleOdds'
+import type { JobState } from '@/core/record/state/state'
 import { list } from '@/words/figures'
 import { ruleWords } from '@/words/rules'
 

@@ -1,5 +1,5 @@
-import type { GridRow } from '@/core/grid/draft'
-import type { Plan } from '@/core/job/plan'
+import type { GridRow } from '@/core/record/grid/draft'
+import type { Plan } from '@/core/record/plan/plan'
 import { download, fileStem } from '@/ui/download'
 
 /** The pinout as it stands in the grid, as a file that the import takes back. */

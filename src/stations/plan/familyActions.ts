@@ -1,6 +1,6 @@
 'use server'
 import { z } from 'zod'
-import { chooseFamily } from '@/core/choose/chooseFamily'
+import { chooseFamily } from '@/core/parts/choose/chooseFamily'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { familyReasonWords } from '@/words/families'

@@ -1,7 +1,7 @@
-import type { Catalogue } from '@/core/catalogue/catalogue'
-import type { Facts } from '@/core/job/facts'
-import { olderFacts } from '@/core/job/factsAge'
-import { shelfNamesOf, type ShelfNames } from '@/core/grid/gridNames'
+import type { Catalogue } from '@/core/parts/catalogue/catalogue'
+import type { Facts } from '@/core/record/plan/facts'
+import { olderFacts } from '@/core/record/plan/factsAge'
+import { shelfNamesOf, type ShelfNames } from '@/core/record/grid/gridNames'
 
 /** A housing as it can be chosen for an end. */
 export interface ShelfHousing {

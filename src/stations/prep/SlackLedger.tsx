@@ -1,7 +1,7 @@
-import { slackOf } from '@/core/job/slack'
-import type { Termination } from '@/core/job/plan'
-import { wireKey } from '@/core/job/plan'
-import { termState } from '@/core/journal/state'
+import { slackOf } from '@/core/record/standing/slack'
+import type { Termination } from '@/core/record/plan/plan'
+import { wireKey } from '@/core/record/plan/plan'
+import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
 import { mm, plural } from '@/words/figures'
 

@@ -1,4 +1,4 @@
-import type { StripWindow } from '@/core/strip/stripWindow'
+import type { StripWindow } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
 import { figure } from '@/words/figures'
 

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { parseQuantity } from '@/core/units/parseQuantity'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { ohms, timeOfDay } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'

@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react'
-import { releaseMechanisms } from '@/core/catalogue/releaseMechanisms'
-import { coversInOrder, secondaryLocks, type SecondaryLock } from '@/core/catalogue/secondaryLocks'
-import type { FamilyFacts, Housing } from '@/core/catalogue/types'
-import { endKey } from '@/core/job/plan'
-import { endState } from '@/core/journal/state'
-import { rulesOf } from '@/core/rules/rulesOf'
-import { notHome } from '@/core/seat/home'
-import { lockSuspects, type Suspect } from '@/core/seat/suspects'
-import { lightTugN } from '@/core/seat/tug'
+import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { coversInOrder, secondaryLocks, type SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
+import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
+import { endKey } from '@/core/record/plan/plan'
+import { endState } from '@/core/record/state/state'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { notHome } from '@/core/record/standing/home'
+import { lockSuspects, type Suspect } from '@/core/work/seat/suspects'
+import { lightTugN } from '@/core/record/standing/tug'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -187,13 +187,11 @@ function WillNotClose({
     !busy && write({ kind: 'seat-faulted', term, end: task.end, cavity, fault: 'stands-low', cause: 'not-far-enough' })
   useKeys([
     { key: 'Escape', words: 'It closes after all', run: back },
-    ...suspects
-      .slice(0, SHOWN)
-      .map((suspect, i) => ({
-        key: String(i + 1),
-        words: i === 0 ? 'This one stands low (1 to 6)' : '',
-        run: () => found(suspect),
-      })),
+    ...suspects.slice(0, SHOWN).map((suspect, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'This one stands low (1 to 6)' : '',
+      run: () => found(suspect),
+    })),
   ])
   return (
     <>

@@ -1,5 +1,5 @@
-import type { RepairPlan } from '@/core/rework/repairPlan'
-import { setupIdLabel } from '@/core/setup/setup'
+import type { RepairPlan } from '@/core/work/rework/repairPlan'
+import { setupIdLabel } from '@/core/craft/setup/setup'
 import { mm, plural } from '@/words/figures'
 import { repairOfferWords, repairStepWords } from '@/words/rework'
 

@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import type { Termination } from '@/core/job/plan'
-import { parseQuantity } from '@/core/units/parseQuantity'
+import type { Termination } from '@/core/record/plan/plan'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { quantityWords } from '@/words/quantity'

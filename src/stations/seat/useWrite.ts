@@ -1,4 +1,4 @@
-import type { EndTask } from '@/core/seat/endTasks'
+import type { EndTask } from '@/core/work/seat/endTasks'
 import type { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 

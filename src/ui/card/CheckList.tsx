@@ -54,13 +54,11 @@ export function CheckList({
   }
   useKeys([
     { key: ' ', words: due ? 'Tick the line that is due' : main, run: act },
-    ...lines
-      .slice(0, 9)
-      .map((line, i) => ({
-        key: String(i + 1),
-        words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '',
-        run: () => toggle(line.id),
-      })),
+    ...lines.slice(0, 9).map((line, i) => ({
+      key: String(i + 1),
+      words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '',
+      run: () => toggle(line.id),
+    })),
   ])
   return (
     <>

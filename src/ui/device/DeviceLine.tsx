@@ -1,6 +1,6 @@
 import Link from 'next/link'
-import { pieceFaults, type PieceFault } from '@/core/specimen/pieceMade'
-import type { InstrumentId } from '@/core/instrument/instruments'
+import { pieceFaults, type PieceFault } from '@/core/craft/specimen/pieceMade'
+import type { InstrumentId } from '@/core/base/instrument/instruments'
 import { instrumentWords, pieceFaultWords } from '@/words/devices'
 import { isStandIn, useInstrumentViews } from './useInstrumentViews'
 

@@ -1,4 +1,4 @@
-import { parseQuantity, type Dimension } from '@/core/units/parseQuantity'
+import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
 import { quantityWords } from '@/words/quantity'
 
 /** A figure that a hand types, a calliper sends, or an instrument reads. */

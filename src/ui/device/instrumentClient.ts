@@ -1,5 +1,5 @@
-import type { InstrumentId } from '@/core/instrument/instruments'
-import type { BreakKind, CrimpMade } from '@/core/specimen/specimenTypes'
+import type { InstrumentId } from '@/core/base/instrument/instruments'
+import type { BreakKind, CrimpMade } from '@/core/craft/specimen/specimenTypes'
 
 /** A piece for a stand-in, as the bench has made it; a real instrument never hears of it. */
 export interface LaidIn {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { InstrumentId } from '@/core/instrument/instruments'
+import type { InstrumentId } from '@/core/base/instrument/instruments'
 
 export interface InstrumentView {
   readonly id: InstrumentId

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { PieceFault } from '@/core/specimen/pieceMade'
+import type { PieceFault } from '@/core/craft/specimen/pieceMade'
 import { pullOff, readInstrument, type LaidIn, type Pulled, type Read } from './instrumentClient'
 
 /** How a piece for the stand-ins is made: by default sound; the bench may lay in a bad one, to see it found. */

@@ -1,5 +1,5 @@
-import type { Housing } from '@/core/catalogue/types'
-import { seen, type FaceView } from '@/core/face/place'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { seen, type FaceView } from '@/core/base/face/place'
 import { CavityMark, type CavityLook } from './CavityMark'
 import { FaceMoves, type FaceMove } from './FaceMoves'
 import { cavityRadiiMm, markPath, markPlace, viewBox, wholeFace, type Lens } from './faceGeometry'

@@ -1,5 +1,5 @@
-import type { Housing } from '@/core/catalogue/types'
-import { seen, type FaceView } from '@/core/face/place'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { seen, type FaceView } from '@/core/base/face/place'
 
 export interface FaceMove {
   readonly from: string

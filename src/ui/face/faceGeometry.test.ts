@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import type { FaceView } from '@/core/face/place'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import type { FaceView } from '@/core/base/face/place'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { lensOn, markPath, markPlace, viewBox, wholeFace } from './faceGeometry'
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const housing = shelf.housings.get('CM-10P')
 if (!housing) throw new Error('CM-10P')
 const view = (side: FaceView['side'], turnDeg: FaceView['turnDeg']): FaceView => ({ side, turnDeg })

@@ -1,5 +1,5 @@
-import type { Housing } from '@/core/catalogue/types'
-import { seen, type FaceView, type Mark } from '@/core/face/place'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { seen, type FaceView, type Mark } from '@/core/base/face/place'
 
 export interface FaceBox {
   readonly widthMm: number

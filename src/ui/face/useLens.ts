@@ -1,6 +1,6 @@
 import { useRef, useState, type HTMLAttributes } from 'react'
-import type { Housing } from '@/core/catalogue/types'
-import { seen, type FaceView } from '@/core/face/place'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { seen, type FaceView } from '@/core/base/face/place'
 import { lensOn, wholeFace, type Lens } from './faceGeometry'
 
 /** A pointer that has moved less than this has clicked. */

@@ -1,12 +1,13 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
-import type { KeptEntry, NewEntry } from '@/core/journal/entry'
-import { foldEntry, foldFrom, refusalOf, seqOf, type Folded } from '@/core/journal/fold'
-import type { JobState, LogLine } from '@/core/journal/state'
+import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import { foldEntry, foldFrom, seqOf, type Folded } from '@/core/record/journal/fold'
+import type { JobState, LogLine } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useOperator } from '../frame/Operator'
 import { appendToJournal, entryId, newerEntries, type Said } from './journalClient'
+import { refusalOf } from '@/core/work/left/refusalOf'
 
 export interface Notice {
   readonly tone: 'good' | 'attend' | 'fault'

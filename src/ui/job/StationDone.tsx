@@ -1,6 +1,6 @@
 'use client'
 import { useMemo } from 'react'
-import { progress, type Station } from '@/core/job/progress'
+import { progress, type Station } from '@/core/views/progress'
 import { stationWords, stepWords } from '@/words/steps'
 import { useCallOut } from '../callOut/callOut'
 import { useKeys } from '../keys/KeyProvider'

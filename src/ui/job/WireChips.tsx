@@ -1,6 +1,6 @@
-import type { SideLetter, Wire } from '@/core/job/plan'
-import { sideOf } from '@/core/job/plan'
-import { writePlace } from '@/core/job/writePlace'
+import type { SideLetter, Wire } from '@/core/record/plan/plan'
+import { sideOf } from '@/core/record/plan/plan'
+import { writePlace } from '@/core/record/plan/writePlace'
 import { Swatch } from '../wire/Swatch'
 
 /** `A.7`, `open`, or the part that a side ends in. */

@@ -1,8 +1,8 @@
-import { cavityKey, planIndex } from '@/core/job/plan'
-import { termState, type JobState } from '@/core/journal/state'
-import type { Housing } from '@/core/catalogue/types'
-import { isHome } from '@/core/seat/home'
-import { netVerdict } from '@/core/prove/netVerdict'
+import { cavityKey, planIndex } from '@/core/record/plan/plan'
+import { termState, type JobState } from '@/core/record/state/state'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { isHome } from '@/core/record/standing/home'
+import { netVerdict } from '@/core/work/prove/netVerdict'
 import { termName } from '@/words/steps'
 import type { FaceCavity } from '../face/FaceDrawing'
 

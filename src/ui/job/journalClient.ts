@@ -1,4 +1,4 @@
-import type { KeptEntry, NewEntry } from '@/core/journal/entry'
+import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 
 /** An entry without its id: what a control says. */
 export type Said = NewEntry extends infer E ? (E extends unknown ? Omit<E, 'id' | 'by'> : never) : never

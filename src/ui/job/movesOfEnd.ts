@@ -1,8 +1,8 @@
-import type { Housing } from '@/core/catalogue/types'
-import { cavityKey, planIndex } from '@/core/job/plan'
-import type { JobState } from '@/core/journal/state'
-import { cavityOf, endOf, type UnitMoves } from '@/core/rework/endMoves'
-import { plugFor } from '@/core/seat/plugFor'
+import type { Housing } from '@/core/parts/catalogue/types'
+import { cavityKey, planIndex } from '@/core/record/plan/plan'
+import type { JobState } from '@/core/record/state/state'
+import { cavityOf, endOf, type UnitMoves } from '@/core/work/rework/endMoves'
+import { plugFor } from '@/core/record/standing/plugFor'
 import type { FaceCavity } from '../face/FaceDrawing'
 import type { FaceMove } from '../face/FaceMoves'
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { sevenLeads } from '@/core/crimp/sevenLeads.testing'
-import { crimpedSection } from '@/core/specimen/section'
-import { voidShareOf } from '@/core/specimen/specimen'
+import { sevenLeads } from '@/core/views/sevenLeads.testing'
+import { crimpedSection } from '@/core/craft/specimen/section'
+import { voidShareOf } from '@/core/craft/specimen/specimen'
 import { compactionAt, sectionOf } from './sectionOf'
 
 const { state, set } = sevenLeads()

@@ -1,9 +1,10 @@
-import type { Contact } from '@/core/catalogue/types'
-import { DEFAULT_SHAPE_FACTOR } from '@/core/crimp/heightTarget'
-import type { ChosenSet, Wire } from '@/core/job/plan'
-import type { JobState } from '@/core/journal/state'
-import { strandAreaMm2 } from '@/core/wire/bundle'
+import type { Contact } from '@/core/parts/catalogue/types'
+import { DEFAULT_SHAPE_FACTOR } from '@/core/craft/crimp/heightTarget'
+import type { Wire } from '@/core/record/plan/plan'
+import type { JobState } from '@/core/record/state/state'
+import { strandAreaMm2 } from '@/core/base/wire/bundle'
 import type { SectionPiece } from '../specimen/SectionDrawing'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 
 /** Metal of the barrel's wall and width of the closed crimp. */
 function wallOf(contact: Contact): { readonly barrelAreaMm2: number; readonly widthMm: number } | undefined {

@@ -1,5 +1,5 @@
-import type { QueueGroup, QueueItem } from '@/core/job/queue'
-import { setupChanges, type Setup } from '@/core/setup/setup'
+import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { setupChanges, type Setup } from '@/core/craft/setup/setup'
 import { figure } from '@/words/figures'
 import { setupFieldWords, setupValue } from '@/words/crimp'
 import { setupWords } from '@/words/crimp'

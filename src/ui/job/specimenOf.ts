@@ -1,11 +1,12 @@
-import type { DefectCode } from '@/core/crimp/looks'
-import type { Contact, Seal } from '@/core/catalogue/types'
-import type { ChosenSet, Wire } from '@/core/job/plan'
-import type { JobState } from '@/core/journal/state'
-import { madeWith } from '@/core/specimen/defectMade'
-import { pieceMade } from '@/core/specimen/pieceMade'
-import { bundleDiameterMm } from '@/core/wire/bundle'
+import type { DefectCode } from '@/core/craft/crimp/looks'
+import type { Contact, Seal } from '@/core/parts/catalogue/types'
+import type { Wire } from '@/core/record/plan/plan'
+import type { JobState } from '@/core/record/state/state'
+import { madeWith } from '@/core/craft/specimen/defectMade'
+import { pieceMade } from '@/core/craft/specimen/pieceMade'
+import { bundleDiameterMm } from '@/core/base/wire/bundle'
 import type { SpecimenPiece } from '../specimen/specimenModel'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 
 /** The piece that a wire and its set make, sound or with what was reported, as the specimen drawing wants it. */
 export function specimenOf(

@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useMemo } from 'react'
-import { nextStep, type NextStep } from '@/core/job/steps'
+import { nextStep, type NextStep } from '@/core/views/steps'
 import { useJob } from './JobProvider'
 
 /** The job's next step, whichever station it is in, and the way there: its station, with the thing in question selected. */

@@ -1,4 +1,4 @@
-import type { FigureChange } from '@/core/catalogue/comparePackages'
+import type { FigureChange } from '@/core/parts/catalogue/comparePackages'
 
 const said = (value: unknown): string =>
   value === undefined ? 'nothing' : typeof value === 'string' ? value : JSON.stringify(value)

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
-import type { ReleaseId, ReleaseMechanism } from '@/core/catalogue/releaseMechanisms'
-import type { SceneMoment } from '@/core/seat/contactScene'
-import { parseColour, wireColours } from '@/core/wire/colour'
+import type { ReleaseId, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
+import type { SceneMoment } from '@/core/craft/release/contactScene'
+import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { heldWords } from '@/words/release'
 
 /** A place in the picture, mm: the mating face at the left, the wire face at the right, the cavity's axis at 0. */

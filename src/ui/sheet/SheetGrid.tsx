@@ -1,6 +1,12 @@
 'use client'
 import { useRef, useState } from 'react'
-import { isBlankRow, pasteIntoSheet, type SheetColumn, type SheetProblem, type SheetRow } from '@/core/sheets/sheet'
+import {
+  isBlankRow,
+  pasteIntoSheet,
+  type SheetColumn,
+  type SheetProblem,
+  type SheetRow,
+} from '@/core/parts/sheets/sheet'
 import { plural } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
 import { fileSeparators, useTableText } from './useTableText'

@@ -1,5 +1,5 @@
-import { crimpedSection } from '@/core/specimen/section'
-import { voidShareOf } from '@/core/specimen/specimen'
+import { crimpedSection } from '@/core/craft/specimen/section'
+import { voidShareOf } from '@/core/craft/specimen/specimen'
 import { figure } from '@/words/figures'
 
 /** What a section needs: strands and metal, and how far they are pressed together. */

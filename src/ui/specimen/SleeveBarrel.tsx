@@ -1,5 +1,5 @@
-import type { SpecimenBody } from '@/core/specimen/specimenBody'
-import type { CrimpMade } from '@/core/specimen/specimenTypes'
+import type { SpecimenBody } from '@/core/craft/specimen/specimenBody'
+import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
 import { defectWords } from '@/words/crimp'
 import { Callout, SpecimenWire, StripDimension } from './specimenParts'
 import type { SpecimenLayout, SpecimenPiece } from './specimenModel'

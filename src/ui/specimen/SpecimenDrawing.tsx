@@ -1,4 +1,4 @@
-import { specimenBody, type SpecimenBody } from '@/core/specimen/specimenBody'
+import { specimenBody, type SpecimenBody } from '@/core/craft/specimen/specimenBody'
 import { figure } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
 import { SleeveBarrel } from './SleeveBarrel'

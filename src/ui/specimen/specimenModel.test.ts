@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest'
-import { defects, type DefectCode } from '@/core/crimp/looks'
-import { madeWith } from '@/core/specimen/defectMade'
-import type { CrimpMade } from '@/core/specimen/specimenTypes'
-import { demoCatalogue } from '@/formats/demoCatalogue.testing'
+import { defects, type DefectCode } from '@/core/craft/crimp/looks'
+import { madeWith } from '@/core/craft/specimen/defectMade'
+import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
+import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { specimenLayout, type SpecimenPiece } from './specimenModel'
 
-const shelf = demoCatalogue()
+const shelf = demoShelf()
 const contact = (id: string) => {
   const found = shelf.contacts.get(id)
   if (!found) throw new Error(id)

@@ -1,7 +1,7 @@
-import type { DefectCode } from '@/core/crimp/looks'
-import { grippedMm } from '@/core/specimen/specimen'
-import { specimenBody } from '@/core/specimen/specimenBody'
-import type { CrimpMade } from '@/core/specimen/specimenTypes'
+import type { DefectCode } from '@/core/craft/crimp/looks'
+import { grippedMm } from '@/core/craft/specimen/specimen'
+import { specimenBody } from '@/core/craft/specimen/specimenBody'
+import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
 
 /** What a drawing of a terminal needs: how the piece was made, with its defect where it has one, and what is on the wire. */
 export interface SpecimenPiece {

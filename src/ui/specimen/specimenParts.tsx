@@ -1,4 +1,4 @@
-import { parseColour, wireColours } from '@/core/wire/colour'
+import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { figure } from '@/words/figures'
 import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
 

@@ -1,4 +1,4 @@
-import { parseColour, wireColours } from '@/core/wire/colour'
+import { parseColour, wireColours } from '@/core/base/wire/colour'
 
 /** A wire's colour as it looks, its letters beside it: never colour alone. */
 export function Swatch({

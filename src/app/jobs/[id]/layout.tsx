@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { snapshot } from '@/core/journal/state'
+import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { loadJob } from '@/data/repositories/jobs'
 import { JobFrame } from '@/ui/job/JobFrame'

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { nextStep } from '@/core/job/steps'
+import { nextStep } from '@/core/views/steps'
 import { bench } from '@/data/bench'
 import { loadJob } from '@/data/repositories/jobs'
 

@@ -1,4 +1,4 @@
-import { familyPackage } from '@/core/catalogue/familyPackage'
+import { familyPackage } from '@/core/parts/catalogue/familyPackage'
 import { bench } from '@/data/bench'
 import { readCatalogueInput } from '@/data/repositories/catalogue'
 import { writeYaml } from '@/formats/yaml'

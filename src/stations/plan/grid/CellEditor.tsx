@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { gridColumns, type GridColumnId } from '@/core/grid/columns'
+import { gridColumns, type GridColumnId } from '@/core/record/grid/columns'
 
 export interface CellEdit {
   readonly initial: string

@@ -1,10 +1,18 @@
 'use client'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { gridColumnIds, gridColumns, tidyCell, type GridColumnId } from '@/core/grid/columns'
-import { freeCavities, freeColour, isEdited, newRow, nextId, readRow, type GridRow } from '@/core/grid/draft'
-import { copyBlock, fillDown, pasteBlock, removeRows, setCells, viewKeys, type GridView } from '@/core/grid/edits'
-import type { GridNames } from '@/core/grid/gridNames'
+import { gridColumnIds, gridColumns, tidyCell, type GridColumnId } from '@/core/record/grid/columns'
+import { freeCavities, freeColour, isEdited, newRow, nextId, readRow, type GridRow } from '@/core/record/grid/draft'
+import {
+  copyBlock,
+  fillDown,
+  pasteBlock,
+  removeRows,
+  setCells,
+  viewKeys,
+  type GridView,
+} from '@/core/record/grid/edits'
+import type { GridNames } from '@/core/record/grid/gridNames'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
 import { gridProblemWords } from '@/words/grid'

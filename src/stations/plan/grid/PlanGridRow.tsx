@@ -1,6 +1,6 @@
 import { memo } from 'react'
-import { gridColumnIds, type GridColumnId } from '@/core/grid/columns'
-import type { GridRow, RowProblems } from '@/core/grid/draft'
+import { gridColumnIds, type GridColumnId } from '@/core/record/grid/columns'
+import type { GridRow, RowProblems } from '@/core/record/grid/draft'
 import { Swatch } from '@/ui/wire/Swatch'
 import { CellEditor, type CellEdit } from './CellEditor'
 

@@ -1,4 +1,4 @@
-import { gridColumnIds, type GridColumnId } from '@/core/grid/columns'
+import { gridColumnIds, type GridColumnId } from '@/core/record/grid/columns'
 
 /** The cell in hand, and how far a selection reaches from it: row and column as seen, from 0. */
 export interface GridSelection {

@@ -9,11 +9,11 @@ import {
   rowsOf,
   type DraftReading,
   type GridRow,
-} from '@/core/grid/draft'
-import type { GridText } from '@/core/grid/columns'
-import type { GridNames } from '@/core/grid/gridNames'
-import { advance, redo, startHistory, undo, type History } from '@/core/grid/history'
-import { planIndex, type Plan, type PlanChange } from '@/core/job/plan'
+} from '@/core/record/grid/draft'
+import type { GridText } from '@/core/record/grid/columns'
+import type { GridNames } from '@/core/record/grid/gridNames'
+import { advance, redo, startHistory, undo, type History } from '@/core/record/grid/history'
+import { planIndex, type Plan, type PlanChange } from '@/core/record/plan/plan'
 
 export interface GridDraft {
   readonly rows: readonly GridRow[]

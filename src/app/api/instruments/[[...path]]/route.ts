@@ -1,7 +1,7 @@
 import { callerRefusal, secured } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
 import { plainIssues } from '@/api/plainIssues'
-import { instruments, isInstrument, type InstrumentId } from '@/core/instrument/instruments'
+import { instruments, isInstrument, type InstrumentId } from '@/core/base/instrument/instruments'
 import { bench } from '@/data/bench'
 import { addressSchema, readAddresses, setAddress, standInAddresses } from '@/data/repositories/instruments'
 import { InstrumentDesk } from '@/devices/instrumentDesk'

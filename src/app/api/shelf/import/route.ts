@@ -1,6 +1,6 @@
 import { callerFault } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
-import { PACKAGE_LIMIT_MB } from '@/core/catalogue/packageLists'
+import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
 import { tooLargeWords } from '@/words/catalogue'
 import { importPackage, previewPackage, type ImportLine } from '@/places/shelf/packages'
 

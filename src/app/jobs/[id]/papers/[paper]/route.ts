@@ -1,4 +1,4 @@
-import { snapshot } from '@/core/journal/state'
+import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
 import { loadJob, readEntries } from '@/data/repositories/jobs'

@@ -1,0 +1,5 @@
+/** A window of lengths, both ends in it, mm. */
+export interface Range {
+  readonly minMm: number
+  readonly maxMm: number
+}

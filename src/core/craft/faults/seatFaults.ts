@@ -1,0 +1,98 @@
+import { practices } from '../crimp/practices'
+import type { HouseRules } from '../../parts/rules/houseRules'
+
+/** What can be wrong when a contact goes in, as the hand notices it. */
+export const seatFaultIds = ['will-not-go-in', 'no-click', 'out-by-tug', 'stands-low', 'stands-proud'] as const
+export type SeatFaultId = (typeof seatFaultIds)[number]
+
+/** Why, as the eye then finds it. */
+export type SeatCauseId =
+  | 'banana'
+  | 'lance-flat'
+  | 'wrong-contact'
+  | 'wrong-way-up'
+  | 'off-its-hole'
+  | 'hole-plugged'
+  | 'too-thick'
+  | 'lock-part-way'
+  | 'used-up'
+  | 'not-far-enough'
+  | 'clip-broken'
+  | 'pushed-back'
+  | 'past-its-lock'
+  | 'seal-rucked'
+
+/**
+ * What becomes of the contact. `again`: nothing is lost, it goes in again. `take-out`: it stands in the cavity and must come out.
+ * `cut-off`: it is scrap, strip and crimp begin again. `straighten`: by the house rules, else it is cut off.
+ */
+export type SeatOutcome = 'again' | 'take-out' | 'cut-off' | 'straighten'
+
+export interface SeatFault {
+  readonly id: SeatFaultId
+  /** the likeliest cause first */
+  readonly causes: readonly { readonly id: SeatCauseId; readonly outcome: SeatOutcome }[]
+}
+
+export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
+  'will-not-go-in': {
+    id: 'will-not-go-in',
+    causes: [
+      { id: 'wrong-way-up', outcome: 'again' },
+      { id: 'off-its-hole', outcome: 'again' },
+      { id: 'banana', outcome: 'straighten' },
+      { id: 'hole-plugged', outcome: 'again' },
+      { id: 'lock-part-way', outcome: 'again' },
+      { id: 'too-thick', outcome: 'cut-off' },
+      { id: 'wrong-contact', outcome: 'cut-off' },
+      { id: 'used-up', outcome: 'cut-off' },
+    ],
+  },
+  'no-click': {
+    id: 'no-click',
+    causes: [
+      { id: 'not-far-enough', outcome: 'again' },
+      { id: 'lance-flat', outcome: 'again' },
+      { id: 'wrong-way-up', outcome: 'take-out' },
+      { id: 'lock-part-way', outcome: 'again' },
+      { id: 'clip-broken', outcome: 'take-out' },
+    ],
+  },
+  'out-by-tug': {
+    id: 'out-by-tug',
+    causes: [
+      { id: 'not-far-enough', outcome: 'again' },
+      { id: 'lance-flat', outcome: 'again' },
+      { id: 'clip-broken', outcome: 'again' },
+      { id: 'wrong-contact', outcome: 'cut-off' },
+    ],
+  },
+  'stands-low': {
+    id: 'stands-low',
+    causes: [
+      { id: 'not-far-enough', outcome: 'again' },
+      { id: 'pushed-back', outcome: 'take-out' },
+      { id: 'seal-rucked', outcome: 'take-out' },
+      { id: 'clip-broken', outcome: 'take-out' },
+    ],
+  },
+  'stands-proud': {
+    id: 'stands-proud',
+    causes: [
+      { id: 'past-its-lock', outcome: 'take-out' },
+      { id: 'wrong-contact', outcome: 'take-out' },
+      { id: 'clip-broken', outcome: 'take-out' },
+    ],
+  },
+}
+
+/** What becomes of the contact by these rules; undefined when the cause does not belong to the fault. */
+export function seatOutcome(
+  fault: SeatFaultId,
+  cause: string,
+  rules: HouseRules,
+): Exclude<SeatOutcome, 'straighten'> | 'straightened' | undefined {
+  const outcome = seatFaults[fault].causes.find((one) => one.id === cause)?.outcome
+  if (outcome !== 'straighten') return outcome
+  return practices.straightening.allowance(rules) === 'forbidden' ? 'cut-off' : 'straightened'
+}

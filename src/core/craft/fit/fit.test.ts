@@ -1,0 +1,179 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
+import { pinoutOf } from '../../record/plan/pinoutOf.testing'
+import { fitWire } from '../../record/plan/facts'
+import { emptyPlan, type Plan } from '../../record/plan/plan'
+import { houseRules, type ShippedRulesId } from '../../parts/rules/houseRules'
+import { allowedCurrentA } from './current'
+import { chooseSets } from '../../work/kit/chooseSets'
+import { bestSet, fit } from './fit'
+import { fitOrder, type FitQuery, type FitWire } from './fitTypes'
+import { remedies } from '../../work/kit/remedies'
+import { pullFromSheet, pullFromTable } from './requiredPull'
+
+const shelf = demoShelf()
+const today = '2026-11-25'
+
+function query(
+  housingId: string,
+  cavityId: string,
+  wire: FitWire | string,
+  more: Partial<FitQuery> & { rulesId?: ShippedRulesId } = {},
+): FitQuery {
+  const housing = shelf.housings.get(housingId)
+  const cavity = housing?.cavities.find((one) => one.id === cavityId)
+  const type = typeof wire === 'string' ? shelf.wireTypes.get(wire) : undefined
+  if (!housing || !cavity) throw new Error(`${housingId}.${cavityId}`)
+  return {
+    housing,
+    cavity,
+    wire: type ? fitWire(type) : (wire as FitWire),
+    ambientC: 20,
+    rules: houseRules[more.rulesId ?? 'sheet-strict'],
+    today,
+    ...more,
+  }
+}
+
+const reasons = (asked: FitQuery) =>
+  Object.fromEntries(
+    fit(shelf, asked).rejected.map((one) => [`${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`, one.reason.code]),
+  )
+
+test('0.5 mm² in a Celadon M plug: nickel socket, QF-5 with QP-2 at 7, strip 5.5 to 6.2', () => {
+  const [best] = fit(shelf, query('CM-10P', '1', 'TW-0.5')).sets
+  expect(best?.contact.id).toBe('CM-SK-N')
+  expect(best?.setups).toHaveLength(1)
+  expect(best?.setups[0]?.setup).toEqual({ tool: 'QF-5', positioner: 'QP-2', selector: 7, notchMm: 1.1 })
+  expect(best?.setups[0]?.strip.minMm).toBeCloseTo(5.5, 9)
+  expect(best?.setups[0]?.strip.maxMm).toBeCloseTo(6.2, 9)
+  expect(best?.pull).toEqual({ forceN: 60, basis: 'sheet' })
+})
+
+test('a low-level signal gets gold, power gets nickel', () => {
+  const best = (currentA: number) =>
+    fit(shelf, query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA })).sets[0]?.contact.plating
+  expect(best(0.02)).toBe('gold')
+  expect(best(3)).toBe('nickel')
+})
+
+test('rubber insulation of 2.95 mm is out of every Slipware seal, each with its own figure', () => {
+  const asked = query('SW-7P', '3', 'RW-1.5')
+  const { sets, rejected } = fit(shelf, asked)
+  expect(sets).toEqual([])
+  expect(rejected[0]).toMatchObject({
+    seal: { id: 'SL-24' },
+    reason: { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' },
+  })
+  expect(reasons(asked)).toEqual({
+    'SC-09-18+SL-24': 'seal-tears',
+    'SC-09-18+SL-18': 'seal-tears',
+    'SC-09-18+SL-14': 'seal-tears',
+    'SC-03-08': 'conductor-large',
+    'SP-03-08': 'gender',
+    'SP-09-18': 'gender',
+  })
+})
+
+test.each<[string, FitQuery, string, string]>([
+  ['a thin wire leaks in the mat', query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.3 }), 'CM-SK-N', 'seal-leaks'],
+  ['a thick one tears it', query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 3.3 }), 'CM-SK-N', 'seal-tears'],
+  ['too little copper', query('CM-10P', '1', { areaMm2: 0.25, insulationMm: 1.6 }), 'CM-SK-N', 'conductor-small'],
+  ['too much', query('CS-14P', '1', { areaMm2: 0.75, insulationMm: 1.6 }), 'CS-SK-N', 'conductor-large'],
+  ['a pin in a plug', query('CM-10P', '1', 'TW-0.5'), 'CM-PN-N', 'gender'],
+  [
+    'more than it carries',
+    query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 11.5 }),
+    'CM-SK-N',
+    'current',
+  ],
+  [
+    'hot',
+    query('CM-10P', '1', { areaMm2: 0.5, insulationMm: 1.6, currentA: 8 }, { ambientC: 90 }),
+    'CM-SK-N',
+    'current',
+  ],
+  ['gold against tin', query('CM-10P', '1', 'TW-0.5', { matePlating: 'tin' }), 'CM-SK-G', 'plating'],
+  ['past its date under strict rules', query('CM-10P', '1', 'TW-0.5', { today: '2027-06-01' }), 'CM-SK-N', 'rule'],
+])('%s: %s', (_what, asked, contact, code) => {
+  expect(reasons(asked)[contact]).toBe(code)
+})
+
+test('field rules let the plain tool in, noted, and behind the calibrated frame', () => {
+  const [best] = fit(shelf, query('CM-10P', '1', 'TW-0.5', { rulesId: 'field-repair' })).sets
+  expect(best?.setups.map((one) => one.setup.tool)).toEqual(['QF-5', 'QF-1'])
+  expect(best?.setups[1]?.notes.map((note) => note.code)).toEqual(['uncalibrated-tool', 'setting-estimated'])
+})
+
+test('an estimated height says so, a die card’s own does not', () => {
+  const height = (wire: string, cavity: string) => fit(shelf, query('SW-7P', cavity, wire)).sets[0]?.setups[0]?.height
+  expect(height('TW-1.0', '1')).toEqual({ minMm: 1.24, maxMm: 1.38, estimate: false })
+  expect(height('TW-0.5', '1')?.estimate).toBe(true)
+})
+
+test('a contact at 90 °C carries 11 × √(35/105) A, and never more than its rating', () => {
+  expect(allowedCurrentA(11, 125, 20, 90)).toBeCloseTo(11 * Math.sqrt(35 / 105), 9)
+  expect(allowedCurrentA(11, 125, 20, -40)).toBe(11)
+  expect(allowedCurrentA(11, 125, 20, 125)).toBe(0)
+})
+
+test('the contact’s sheet comes before the table; outside both there is no figure', () => {
+  const contact = shelf.contacts.get('CM-SK-N')
+  const bare = shelf.contacts.get('SC-09-18')
+  if (!contact || !bare) throw new Error('demo contacts')
+  expect(pullFromSheet(contact, { areaMm2: 0.6 })).toEqual({ forceN: 85, basis: 'sheet' })
+  expect(pullFromSheet(bare, { areaMm2: 1.5 })).toBeUndefined()
+  expect(pullFromTable({ areaMm2: 1.5 }, 'iec-60352-2')).toEqual({ forceN: 150, basis: 'table', table: 'iec-60352-2' })
+  expect(pullFromTable({ areaMm2: 1.5 }, 'ul-486a')).toMatchObject({ basis: 'general' })
+  expect(pullFromTable({ areaMm2: 16 }, 'iec-60352-2')).toBeUndefined()
+})
+
+const loom = (): Plan => {
+  const csv =
+    'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,RW-1.5,BN,A,1,D,3,2350\nW2,TW-0.5,RD,A,2,D,4,2350'
+  const plan = pinoutOf(csv, { A: 'CM-10P', D: 'SW-7P' })
+  return { ...emptyPlan, ends: [...plan.ends], wires: [...plan.wires] }
+}
+
+test('the blocked side has no set, the others their best; the way out is the thin-wall wire of the same size', () => {
+  const plan = loom()
+  const choices = chooseSets(shelf, plan, new Map(), today)
+  expect(
+    choices.map((one) => `${one.wire}${one.side} ${one.set?.contact ?? 'none'} ${one.set?.seal ?? ''}`.trim()),
+  ).toEqual(['W1a CM-SK-N', 'W1b none', 'W2a CM-SK-N', 'W2b SC-03-08 SL-18'])
+  const [wire] = plan.wires
+  const found = wire ? remedies(shelf, plan, wire, 'b', today) : []
+  expect(found.map((one) => `${one.wireType.id} ${one.set.contact.id} ${one.set.seal?.id ?? ''}`)).toEqual([
+    'TW-1.5 SC-09-18 SL-24',
+  ])
+})
+
+test('whatever the wire, each candidate is in or out with a code of the order, and the quick way finds the same best set', () => {
+  const wires = fc.record({
+    areaMm2: fc.double({ min: 0.05, max: 3, noNaN: true }),
+    insulationMm: fc.double({ min: 0.8, max: 4, noNaN: true }),
+    currentA: fc.option(fc.double({ min: 0.01, max: 30, noNaN: true }), { nil: undefined }),
+  })
+  const places = fc.constantFrom(
+    ['CM-10P', '1'] as const,
+    ['CS-14P', '5'] as const,
+    ['SW-7P', '2'] as const,
+    ['CM-10R', '3'] as const,
+  )
+  fc.assert(
+    fc.property(
+      wires,
+      places,
+      fc.constantFrom<ShippedRulesId>('sheet-strict', 'field-repair', 'hobby-bench'),
+      (wire, [housing, cavity], rulesId) => {
+        const asked = query(housing, cavity, wire, { rulesId })
+        const { sets, rejected } = fit(shelf, asked)
+        const seen = new Set([...sets.map((one) => one.contact.id), ...rejected.map((one) => one.contact.id)])
+        expect(seen.size).toBe(shelf.contactsByFamily.get(asked.housing.family)?.length)
+        expect(rejected.every((one) => fitOrder.includes(one.reason.code))).toBe(true)
+        expect(bestSet(shelf, asked)).toEqual(sets[0])
+      },
+    ),
+  )
+})

@@ -1,0 +1,160 @@
+import type { Cavity, Contact, ContactGender, Housing, Plating, Seal, Tool } from '../../parts/catalogue/types'
+import type { HouseRules } from '../../parts/rules/houseRules'
+import type { Setup } from '../setup/setup'
+import type { StripWindow } from '../strip/stripWindow'
+import type { RequiredPull } from './requiredPull'
+
+/** The wire as the fit needs it. */
+export interface FitWire {
+  /** by designation: sheets and placards are looked up by it */
+  readonly areaMm2: number
+  /** metal, where strands hold more than the print says */
+  readonly metalAreaMm2?: number | undefined
+  readonly awg?: string | undefined
+  readonly insulationMm: number
+  readonly strands?: number | undefined
+  readonly strandMm?: number | undefined
+  readonly currentA?: number | undefined
+}
+
+/** What every candidate is judged under, whatever it goes into. */
+export interface FitConditions {
+  readonly wire: FitWire
+  /** a second wire that shares the contact */
+  readonly also?: FitWire | undefined
+  readonly ambientC: number
+  readonly rules: HouseRules
+  /** `YYYY-MM-DD`, for tools past due */
+  readonly today: string
+  /** tools that may be used; those of the crib when left out */
+  readonly mayUse?: ((tool: Tool) => boolean) | undefined
+}
+
+/** A wire that goes into a cavity. */
+export interface FitQuery extends FitConditions {
+  readonly housing: Housing
+  readonly cavity: Cavity
+  readonly matePlating?: Plating | undefined
+  /** where the family leaves it open, the gender that this end was given */
+  readonly gender?: ContactGender | undefined
+}
+
+export interface FitSetup {
+  readonly setup: Setup
+  readonly strip: StripWindow
+  /** where the strip comes from: the sheet's own length, or the contact's dimensions and the rules */
+  readonly stripFrom: 'sheet' | 'dimensions'
+  readonly height?: { readonly minMm: number; readonly maxMm: number; readonly estimate: boolean }
+  readonly source: string
+  readonly estimate: boolean
+  /** things to know that are no reason to refuse */
+  readonly notes: readonly FitNote[]
+}
+
+export type FitNote =
+  | { readonly code: 'uncalibrated-tool'; readonly tool: string }
+  | { readonly code: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
+  | { readonly code: 'setting-estimated' }
+  | { readonly code: 'no-notch'; readonly bundleMm: number }
+  | { readonly code: 'fold-back'; readonly areaMm2: number }
+  | { readonly code: 'two-wires'; readonly areaMm2: number }
+
+/** A check that could not be made, since its figure stands on no sheet. */
+export type Unchecked = 'current' | 'bore' | 'insulation-support'
+
+export interface WorkableSet {
+  readonly contact: Contact
+  readonly seal?: Seal
+  readonly setups: readonly FitSetup[]
+  readonly pull?: RequiredPull
+  readonly unchecked: readonly Unchecked[]
+  /** the bare end is folded back on itself, which the rules allow and want recorded */
+  readonly foldBack: boolean
+  /** 0 to 1, more is better */
+  readonly score: number
+}
+
+/** Why there is no setting for a contact. */
+export type NoTool =
+  | { readonly kind: 'wrong-class'; readonly tool: string }
+  | {
+      readonly kind: 'die-width'
+      readonly tool: string
+      readonly die: string
+      readonly formMm: number
+      readonly barrelMm: number
+    }
+  | {
+      readonly kind: 'die-spacing'
+      readonly tool: string
+      readonly die: string
+      readonly spacingMm: number
+      readonly transitionMm: number
+    }
+  | { readonly kind: 'no-strip'; readonly tool: string }
+  | { readonly kind: 'not-held'; readonly tools: readonly string[] }
+
+export type FitReason =
+  | { readonly code: 'cavity'; readonly size: string; readonly cavitySize: string }
+  | { readonly code: 'gender'; readonly gender: ContactGender; readonly needs: ContactGender }
+  | { readonly code: 'conductor-small'; readonly areaMm2: number; readonly minMm2: number }
+  | { readonly code: 'conductor-large'; readonly areaMm2: number; readonly maxMm2: number }
+  | { readonly code: 'two-wires'; readonly why: 'sheet' | 'sealed' }
+  | {
+      readonly code: 'insulation-support'
+      readonly insulationMm: number
+      readonly minMm: number
+      readonly maxMm: number
+    }
+  | { readonly code: 'seal-leaks'; readonly insulationMm: number; readonly minMm: number; readonly by: 'seal' | 'mat' }
+  | { readonly code: 'seal-tears'; readonly insulationMm: number; readonly maxMm: number; readonly by: 'seal' | 'mat' }
+  | {
+      readonly code: 'bore'
+      readonly what: 'contact' | 'insulation' | 'seal'
+      readonly diameterMm: number
+      readonly boreMm: number
+    }
+  | { readonly code: 'current'; readonly currentA: number; readonly allowedA: number; readonly ambientC: number }
+  | { readonly code: 'plating'; readonly plating: Plating; readonly matePlating: Plating }
+  | {
+      readonly code: 'rule'
+      readonly rule: 'uncalibrated-tool' | 'estimate' | 'tool-overdue' | 'tool-class'
+      readonly tool: string
+    }
+  | { readonly code: 'no-tool'; readonly areaMm2: number; readonly why?: NoTool }
+  | { readonly code: 'no-seal-in-family' }
+
+export type FitCode = FitReason['code']
+
+export interface Rejected {
+  readonly contact: Contact
+  readonly seal?: Seal
+  readonly reason: FitReason
+}
+
+export interface Fit {
+  /** best first */
+  readonly sets: readonly WorkableSet[]
+  /** nearest to working first */
+  readonly rejected: readonly Rejected[]
+}
+
+/** The order in which a candidate is checked: the first that fails gives its reason. */
+export const fitOrder: readonly FitCode[] = [
+  'cavity',
+  'gender',
+  'conductor-small',
+  'conductor-large',
+  'two-wires',
+  'insulation-support',
+  'seal-leaks',
+  'seal-tears',
+  'bore',
+  'current',
+  'plating',
+  'rule',
+  'no-tool',
+]
+
+/** Areas are printed to two or three digits: 0.5176 is within a range that ends at 0.518. */
+export const AREA_TOLERANCE_MM2 = 1e-6

@@ -1,0 +1,269 @@
+import { constructionOf } from '../../parts/catalogue/constructions'
+import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
+import { toolClasses } from '../../parts/catalogue/toolClasses'
+import { isInCrib, isSleeve, type Contact, type Tool } from '../../parts/catalogue/types'
+import { heightTarget } from '../crimp/heightTarget'
+import { gapRange } from '../../parts/rules/houseRules'
+import { toolDue, type Setup } from '../setup/setup'
+import { stripWindow, type StripWindow } from '../strip/stripWindow'
+import { stripperNotch } from '../strip/stripperNotch'
+import { bunchDiameterMm, bundleDiameterMm } from '../../base/wire/bundle'
+import { foldsBack, totalAreaMm2 } from './checks'
+import {
+  AREA_TOLERANCE_MM2,
+  type FitConditions,
+  type FitNote,
+  type FitReason,
+  type FitSetup,
+  type FitWire,
+  type NoTool,
+} from './fitTypes'
+
+/** A setup that would crimp the contact, and the reason why it may not be used, if there is one. */
+export interface SetupCandidate {
+  readonly setup?: FitSetup
+  readonly refused?: Extract<FitReason, { code: 'rule' | 'no-tool' }>
+  readonly rank: number
+}
+
+export interface WireNotch {
+  readonly bundleMm: number
+  readonly notchMm?: number
+}
+
+/** The stripper's notch for a wire: the same for every contact that it may get. */
+export function notchFor(catalogue: Catalogue, wire: FitWire): WireNotch {
+  const bundleMm =
+    wire.strands && wire.strandMm
+      ? bundleDiameterMm(wire.strands, wire.strandMm)
+      : bunchDiameterMm(wire.metalAreaMm2 ?? wire.areaMm2)
+  const notch = stripperNotch(bundleMm, wire.insulationMm, catalogue.notchesMm)
+  return notch.kind === 'notch' ? { bundleMm, notchMm: notch.notchMm } : { bundleMm }
+}
+
+/**
+ * Every setup that the crib has for a contact and this wire: usable ones first, the tool of the contact's own sheet before
+ * all others, then by the rank of its class, estimates behind settings from a sheet.
+ */
+export function setupsFor(
+  catalogue: Catalogue,
+  contact: Contact,
+  conditions: FitConditions,
+  notch: WireNotch,
+): readonly SetupCandidate[] {
+  const mayUse = conditions.mayUse ?? isInCrib
+  const areaMm2 = totalAreaMm2(conditions) * (foldsBack(contact, conditions) ? 2 : 1)
+  const classes = constructionOf(contact).toolClasses(contact)
+  const found: SetupCandidate[] = []
+  const notHeld: string[] = []
+  const rows = catalogue.rowsByContact.get(contact.id) ?? []
+  for (const placed of rows) {
+    const { conductor } = placed.row
+    if (areaMm2 < conductor.minMm2 - AREA_TOLERANCE_MM2 || areaMm2 > conductor.maxMm2 + AREA_TOLERANCE_MM2) continue
+    const { tool } = placed
+    const no = (why: NoTool) => found.push({ refused: { code: 'no-tool', areaMm2, why }, rank: 99 })
+    if (!(classes as readonly string[]).includes(tool.class)) no({ kind: 'wrong-class', tool: tool.id })
+    else if (!mayUse(tool)) notHeld.push(tool.id)
+    else {
+      const misfit = dieMisfit(contact, tool, placed.row.die)
+      if (misfit) no(misfit)
+      else found.push(setupFrom(contact, placed, conditions, notch, classes.indexOf(tool.class)))
+    }
+  }
+  if (notHeld.length > 0)
+    found.push({ refused: { code: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld.sort() } }, rank: 98 })
+  if (rows.length === 0) found.push(...estimatedNests(catalogue, contact, conditions, notch))
+  if (found.length < 2) return found
+  return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || a.rank - b.rank)
+}
+
+/** A conductor form may be shorter than the wings, so that a bell mouth stays, but not by more than this share. */
+const LEAST_FORM_SHARE = 0.7
+/** Forms closer or wider apart than the wings by more than this miss them. */
+const SPACING_TOLERANCE_MM = 0.5
+
+/** Dies whose forms miss the wings, or crush what lies before them. A die of unknown size is left to its card. */
+function dieMisfit(contact: Contact, tool: Tool, dieId: string | undefined): NoTool | undefined {
+  const die = tool.dies?.find((one) => one.id === dieId)
+  if (
+    !die ||
+    (contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') ||
+    !contact.barrel
+  )
+    return undefined
+  const { conductorBarrelMm, transitionMm } = contact.barrel
+  const wide = die.conductorFormMm > conductorBarrelMm || die.conductorFormMm < LEAST_FORM_SHARE * conductorBarrelMm
+  if (wide)
+    return { kind: 'die-width', tool: tool.id, die: die.id, formMm: die.conductorFormMm, barrelMm: conductorBarrelMm }
+  if (Math.abs(die.spacingMm - transitionMm) > SPACING_TOLERANCE_MM)
+    return { kind: 'die-spacing', tool: tool.id, die: die.id, spacingMm: die.spacingMm, transitionMm }
+  return undefined
+}
+
+function setupFrom(
+  contact: Contact,
+  { row, placard, tool }: PlacedRow,
+  conditions: FitConditions,
+  notch: WireNotch,
+  classRank: number,
+): SetupCandidate {
+  const areaMm2 = totalAreaMm2(conditions)
+  const strip = stripOf(contact, row.strip, conditions)
+  if (!strip) return { refused: { code: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
+  const estimate = placard.source.basis === 'estimated'
+  const height = heightOf(contact, row.height, conditions)
+  const setup: FitSetup = {
+    setup: {
+      tool: tool.id,
+      ...(row.die !== undefined && { die: row.die }),
+      ...(row.positioner !== undefined && { positioner: row.positioner }),
+      ...(row.turret !== undefined && { turret: row.turret }),
+      ...(row.selector !== undefined && { selector: row.selector }),
+      ...(row.nest !== undefined && { nest: row.nest }),
+      ...(row.wireStopMm !== undefined && { wireStopMm: row.wireStopMm }),
+      ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
+    },
+    strip,
+    stripFrom: row.strip ? 'sheet' : 'dimensions',
+    ...(height && { height }),
+    source: [placard.source.document, placard.source.revision && `rev ${placard.source.revision}`, row.source]
+      .filter(Boolean)
+      .join(', '),
+    estimate,
+    notes: notesOf(contact, tool, estimate, conditions, notch),
+  }
+  const rank = (contact.sheetTool === tool.id ? -10 : classRank) + (estimate ? 0.5 : 0)
+  const refused = refusedByRule(tool, estimate, conditions)
+  return { setup, rank, ...(refused && { refused }) }
+}
+
+function refusedByRule(tool: Tool, estimate: boolean, { rules, today }: FitConditions): SetupCandidate['refused'] {
+  const refuse = (rule: Extract<FitReason, { code: 'rule' }>['rule']) =>
+    ({ code: 'rule', rule, tool: tool.id }) as const
+  if (rules.forbiddenToolClasses.includes(tool.class)) return refuse('tool-class')
+  if (!toolClasses[tool.class].calibrated && rules.uncalibratedTools === 'forbidden') return refuse('uncalibrated-tool')
+  if (estimate && rules.estimates === 'forbidden') return refuse('estimate')
+  if (rules.overdueTools === 'block' && toolDue(tool, today).kind === 'overdue') return refuse('tool-overdue')
+  return undefined
+}
+
+function notesOf(
+  contact: Contact,
+  tool: Tool,
+  estimate: boolean,
+  conditions: FitConditions,
+  notch: WireNotch,
+): readonly FitNote[] {
+  const due = toolDue(tool, conditions.today)
+  return [
+    ...(toolClasses[tool.class].calibrated ? [] : [{ code: 'uncalibrated-tool' as const, tool: tool.id }]),
+    ...(due.kind === 'overdue' ? [{ code: 'tool-overdue' as const, tool: tool.id, dueOn: due.dueOn }] : []),
+    ...(estimate ? [{ code: 'setting-estimated' as const }] : []),
+    ...(notch.notchMm === undefined ? [{ code: 'no-notch' as const, bundleMm: notch.bundleMm }] : []),
+    ...(foldsBack(contact, conditions) ? [{ code: 'fold-back' as const, areaMm2: 2 * conditions.wire.areaMm2 }] : []),
+    ...(conditions.also ? [{ code: 'two-wires' as const, areaMm2: totalAreaMm2(conditions) }] : []),
+  ]
+}
+
+/** The sheet's own strip length, or the window from the contact's dimensions; folded back, the bare end is twice as long. */
+function stripOf(
+  contact: Contact,
+  sheet: { readonly minMm: number; readonly maxMm: number } | undefined,
+  conditions: FitConditions,
+): StripWindow | undefined {
+  const { rules, wire } = conditions
+  const shape = constructionOf(contact).stripShape(contact, {
+    gap: gapRange(rules, wire.insulationMm),
+    brush: rules.brush,
+  })
+  const computed = shape && stripWindow(shape)
+  const limits = computed?.ok
+    ? computed.value.limits
+    : isSleeve(contact)
+      ? ({ below: 'tip-not-reached', above: 'strands-past-tip' } as const)
+      : contact.construction === 'closed-barrel'
+        ? ({ below: 'hole-empty', above: 'gap-too-large' } as const)
+        : ({ below: 'brush-too-short', above: 'bare-under-insulation-wings' } as const)
+  const window = sheet ?? (computed?.ok ? computed.value : undefined)
+  if (!window) return undefined
+  const legs = foldsBack(contact, conditions) ? 2 : 1
+  return {
+    minMm: window.minMm * legs,
+    maxMm: window.maxMm * legs,
+    nominalMm: ((window.minMm + window.maxMm) / 2) * legs,
+    limits,
+  }
+}
+
+/** The card's own height, or the one that wire and barrel ask for; none where the construction has no height or the sheet no barrel. */
+function heightOf(
+  contact: Contact,
+  sheet: { readonly minMm: number; readonly maxMm: number } | undefined,
+  conditions: FitConditions,
+): FitSetup['height'] {
+  if (!constructionOf(contact).hasHeight) return undefined
+  if (sheet) return { ...sheet, estimate: false }
+  if ((contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') || !contact.barrel)
+    return undefined
+  const metal = (wire: FitWire | undefined) => wire?.metalAreaMm2 ?? wire?.areaMm2 ?? 0
+  const legs = foldsBack(contact, conditions) ? 2 : 1
+  const { minMm, maxMm } = heightTarget({
+    wireAreaMm2: metal(conditions.wire) * legs + metal(conditions.also),
+    barrelAreaMm2: contact.barrel.metalAreaMm2,
+    widthMm: contact.barrel.crimpWidthMm,
+  })
+  return { minMm, maxMm, estimate: true }
+}
+
+/** Where no card names a nest: the smallest that holds the closed crimp snugly. An estimate, to be confirmed by height and pull. */
+function estimatedNests(
+  catalogue: Catalogue,
+  contact: Contact,
+  conditions: FitConditions,
+  notch: WireNotch,
+): SetupCandidate[] {
+  if ((contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') || !contact.barrel)
+    return []
+  const classes = constructionOf(contact).toolClasses(contact)
+  const mayUse = conditions.mayUse ?? isInCrib
+  const { crimpWidthMm } = contact.barrel
+  return nestTools(catalogue).flatMap((tool) => {
+    const nestMm = tool.nestsMm?.find((one) => one >= crimpWidthMm - 1e-9)
+    const strip = stripOf(contact, undefined, conditions)
+    if (nestMm === undefined || !strip || !mayUse(tool)) return []
+    const height = heightOf(contact, undefined, conditions)
+    const setup: Setup = {
+      tool: tool.id,
+      nest: nestMm.toFixed(1),
+      ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
+    }
+    const refused = refusedByRule(tool, true, conditions)
+    return [
+      {
+        setup: {
+          setup,
+          strip,
+          stripFrom: 'dimensions' as const,
+          ...(height && { height }),
+          source: `estimated: smallest nest over the crimp's ${crimpWidthMm} mm`,
+          estimate: true,
+          notes: notesOf(contact, tool, true, conditions, notch),
+        },
+        rank: classes.indexOf('nest-ratchet') + 0.5,
+        ...(refused && { refused }),
+      },
+    ]
+  })
+}
+
+const nestToolsOf = new WeakMap<Catalogue, readonly Tool[]>()
+/** Nest tools with the widths of their nests, ascending; found once for a catalogue. */
+function nestTools(catalogue: Catalogue): readonly Tool[] {
+  const known = nestToolsOf.get(catalogue)
+  if (known) return known
+  const tools = [...catalogue.tools.values()]
+    .filter((tool) => tool.class === 'nest-ratchet' && tool.nestsMm)
+    .map((tool) => ({ ...tool, nestsMm: [...(tool.nestsMm ?? [])].sort((a, b) => a - b) }))
+  nestToolsOf.set(catalogue, tools)
+  return tools
+}

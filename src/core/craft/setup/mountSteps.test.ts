@@ -1,0 +1,76 @@
+import { expect, test } from 'vitest'
+import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
+import { mountStepWords } from '@/words/mount'
+import { mountSteps, type MountStepCode } from './mountSteps'
+import type { Setup } from './setup'
+import type { ToolClass } from '../../parts/catalogue/toolClasses'
+
+const shelf = demoShelf()
+const contact = (id: string) => shelf.contacts.get(id)
+const ring = [...shelf.contacts.values()].find((one) => one.construction === 'sleeve' && one.shape === 'ring')
+if (ring?.construction !== 'sleeve' || !ring.barrel) throw new Error('ring')
+const seamed = (seam: 'none' | 'indent-away' | 'indent-on', shrinks = false) =>
+  ({ ...ring, shrinks, barrel: { ...ring.barrel, seam } }) as typeof ring
+
+test.each<[string, ToolClass, Setup, ReturnType<typeof contact>, MountStepCode[]]>([
+  [
+    'a frame with positioner and selector',
+    'four-indent-positioned',
+    { tool: 'QF-5', positioner: 'QP-2', selector: 7 },
+    contact('CM-SK-N'),
+    ['positioner-latched', 'selector-seated', 'opens-fully'],
+  ],
+  [
+    'a frame with a turret: its door is shut',
+    'four-indent-positioned',
+    { tool: 'QF-7', turret: 3, selector: 5 },
+    contact('CM-SK-N'),
+    ['door-shut', 'selector-seated', 'opens-fully'],
+  ],
+  [
+    'without positioner the contact is held by hand',
+    'four-indent-plain',
+    { tool: 'QF-1', selector: 4 },
+    contact('CM-SK-N'),
+    ['depth-by-gauge', 'hold-by-hand', 'opens-fully'],
+  ],
+  [
+    'dies',
+    'parallel-die',
+    { tool: 'PF-10', die: 'D3' },
+    contact('SC-03-08'),
+    ['die-upper-lower', 'locator-square', 'forms-clean', 'opens-fully'],
+  ],
+  [
+    'nests, the lance clear',
+    'nest-ratchet',
+    { tool: 'NH-5', nest: '1.5' },
+    contact('SC-03-08'),
+    ['wide-side', 'front-flush', 'lance-clear', 'opens-fully'],
+  ],
+  [
+    'nests, no lance on a ring',
+    'nest-ratchet',
+    { tool: 'NH-5', nest: '1.5' },
+    seamed('none'),
+    ['wide-side', 'front-flush', 'opens-fully'],
+  ],
+  [
+    'a sleeve with its seam away, shrunk after',
+    'sleeve-nest',
+    { tool: 'SN-3' },
+    seamed('indent-away', true),
+    ['colour-nest', 'seam-away', 'shrink-after', 'opens-fully'],
+  ],
+  [
+    'a sleeve indented on its seam',
+    'sleeve-nest',
+    { tool: 'SN-3' },
+    seamed('indent-on'),
+    ['colour-nest', 'seam-on', 'opens-fully'],
+  ],
+  ['pliers have no ratchet', 'plain-pliers', { tool: 'P' }, contact('SC-03-08'), ['no-ratchet', 'two-strokes']],
+])('%s', (_what, toolClass, setup, piece, steps) => {
+  expect(mountSteps({ class: toolClass }, setup, piece)).toEqual(steps)
+  for (const step of steps) expect(mountStepWords[step].line.length).toBeGreaterThan(8)
+})

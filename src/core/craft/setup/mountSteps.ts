@@ -1,0 +1,69 @@
+import type { Contact, Tool } from '../../parts/catalogue/types'
+import type { ToolClass } from '../../parts/catalogue/toolClasses'
+import type { Setup } from './setup'
+
+/** Something that the hand does or sees when a tool is set up, in words elsewhere. */
+export type MountStepCode =
+  | 'opens-fully'
+  | 'positioner-latched'
+  | 'door-shut'
+  | 'selector-seated'
+  | 'depth-by-gauge'
+  | 'hold-by-hand'
+  | 'forms-clean'
+  | 'locator-square'
+  | 'wide-side'
+  | 'front-flush'
+  | 'lance-clear'
+  | 'two-strokes'
+  | 'no-ratchet'
+  | 'die-upper-lower'
+  | 'tip-in-die'
+  | 'seam-away'
+  | 'seam-on'
+  | 'colour-nest'
+  | 'shrink-after'
+
+const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
+  'four-indent-positioned': ['positioner-latched', 'door-shut', 'selector-seated', 'opens-fully'],
+  'four-indent-plain': ['depth-by-gauge', 'hold-by-hand', 'opens-fully'],
+  'parallel-die': ['die-upper-lower', 'locator-square', 'forms-clean', 'opens-fully'],
+  'nest-ratchet': ['wide-side', 'front-flush', 'lance-clear', 'opens-fully'],
+  'notch-pliers': ['two-strokes', 'lance-clear', 'opens-fully'],
+  'plain-pliers': ['no-ratchet', 'two-strokes'],
+  'ferrule-square': ['tip-in-die', 'opens-fully'],
+  'sleeve-nest': ['colour-nest', 'seam-away', 'shrink-after', 'opens-fully'],
+  stripper: [],
+  release: [],
+  gauge: [],
+}
+
+/**
+ * What is seen on the tool before the setup is in hand, besides its figures: by the class of the tool, and by what this
+ * contact asks of it.
+ */
+export function mountSteps(
+  tool: Pick<Tool, 'class'>,
+  setup: Setup,
+  contact: Contact | undefined,
+): readonly MountStepCode[] {
+  const seam = contact?.construction === 'sleeve' ? contact.barrel?.seam : undefined
+  return byClass[tool.class].flatMap((step): MountStepCode[] => {
+    switch (step) {
+      case 'positioner-latched':
+        return setup.positioner === undefined && setup.turret !== undefined ? [] : [step]
+      case 'door-shut':
+        return setup.turret === undefined ? [] : [step]
+      case 'selector-seated':
+        return setup.selector === undefined ? [] : [step]
+      case 'lance-clear':
+        return contact?.construction === 'open-barrel' || contact?.construction === 'open-barrel-sealed' ? [step] : []
+      case 'seam-away':
+        return seam === 'indent-away' ? ['seam-away'] : seam === 'indent-on' ? ['seam-on'] : []
+      case 'shrink-after':
+        return contact?.construction === 'sleeve' && contact.shrinks ? [step] : []
+      default:
+        return [step]
+    }
+  })
+}

@@ -1,0 +1,91 @@
+import type { Range } from '../../base/range'
+import type { StripShape } from '../../parts/catalogue/stripShape'
+import { fail, ok, type Result } from '../../base/result'
+
+/** What a strip can be wrong by. Each names what is seen at the contact. */
+export type StripLimit =
+  | 'hole-empty'
+  | 'insulation-in-barrel'
+  | 'gap-too-large'
+  | 'brush-too-short'
+  | 'insulation-under-wings'
+  | 'brush-reaches-mating-part'
+  | 'bare-under-insulation-wings'
+  | 'tip-not-reached'
+  | 'strands-past-tip'
+
+export interface StripWindow {
+  readonly minMm: number
+  readonly nominalMm: number
+  readonly maxMm: number
+  /** what is seen at the contact when the strip is shorter or longer than the window */
+  readonly limits: { readonly below: StripLimit; readonly above: StripLimit }
+}
+
+export interface NoStripWindow {
+  readonly code: 'no-window'
+  readonly reachMm: number
+  readonly brushMinMm: number
+}
+
+/**
+ * The strip length that a contact's own dimensions ask for.
+ *
+ * Closed barrel: barrel depth + cup depth + gap, so that the conductor bottoms and the insulation stays out.
+ * Open barrel: brush + conductor barrel + half of the transition window, so that the insulation's edge lies midway.
+ * Sleeve: the barrel and what may stand past its end, with the insulation against its mouth.
+ *
+ * @param shape dimensions in mm
+ * @returns     the window in mm with what each end of it breaks; `no-window` when the smallest brush has no room
+ */
+export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindow> {
+  if (shape.construction === 'closed-barrel') {
+    const base = shape.barrelDepthMm + shape.cupDepthMm
+    return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, 'hole-empty', 'gap-too-large'))
+  }
+  if (shape.construction === 'sleeve')
+    return ok(
+      window(
+        shape.barrelMm + shape.past.minMm,
+        shape.barrelMm + shape.past.maxMm,
+        'tip-not-reached',
+        'strands-past-tip',
+      ),
+    )
+  if (shape.reachMm < shape.brush.minMm)
+    return fail({ code: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
+  const base = shape.conductorBarrelMm + shape.transitionMm / 2
+  const reachIsLess = shape.reachMm < shape.brush.maxMm
+  return ok(
+    window(
+      base + shape.brush.minMm,
+      base + Math.min(shape.brush.maxMm, shape.reachMm),
+      'brush-too-short',
+      reachIsLess ? 'brush-reaches-mating-part' : 'bare-under-insulation-wings',
+    ),
+  )
+}
+
+const window = (minMm: number, maxMm: number, below: StripLimit, above: StripLimit): StripWindow => ({
+  minMm,
+  nominalMm: (minMm + maxMm) / 2,
+  maxMm,
+  limits: { below, above },
+})
+
+export type StripVerdict =
+  | { readonly kind: 'inside' }
+  | { readonly kind: 'short'; readonly byMm: number; readonly code: StripLimit }
+  | { readonly kind: 'long'; readonly byMm: number; readonly code: StripLimit }
+
+/** Figures come from callipers read to 0.01 mm: half of that is no difference. */
+const READING_MM = 0.005
+
+/** Is a measured strip inside the window, and if not, by how much and what would be seen? */
+export function judgeStrip(stripMm: number, within: StripWindow): StripVerdict {
+  if (stripMm < within.minMm - READING_MM)
+    return { kind: 'short', byMm: within.nominalMm - stripMm, code: within.limits.below }
+  if (stripMm > within.maxMm + READING_MM)
+    return { kind: 'long', byMm: stripMm - within.nominalMm, code: within.limits.above }
+  return { kind: 'inside' }
+}

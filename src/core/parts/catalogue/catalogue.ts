@@ -1,0 +1,202 @@
+import { groupBy, pushTo, sortedBy } from '../../base/collections'
+import { placeCavities } from '../../base/face/arrangement'
+import { fail, ok, type Result } from '../../base/result'
+import { completeRules, houseRules, type HouseRules } from '../rules/houseRules'
+import { packageFaults, type CatalogueFault } from './faults'
+import { isInCrib, isSleeve } from './types'
+import type {
+  Cable,
+  CatalogueInput,
+  Cavity,
+  CavityContact,
+  Contact,
+  FamilyFacts,
+  FamilyInput,
+  Housing,
+  HousingInput,
+  Pack,
+  Placard,
+  PlacardRow,
+  Seal,
+  SleeveContact,
+  SmallPart,
+  Tool,
+  WireType,
+} from './types'
+
+/** The catalogue with an index for every question that the bench asks of it. Built once, then only read. */
+export interface Catalogue {
+  readonly families: ReadonlyMap<string, FamilyFacts>
+  readonly housings: ReadonlyMap<string, Housing>
+  readonly contacts: ReadonlyMap<string, Contact>
+  readonly seals: ReadonlyMap<string, Seal>
+  readonly parts: ReadonlyMap<string, SmallPart>
+  readonly wireTypes: ReadonlyMap<string, WireType>
+  readonly cables: ReadonlyMap<string, Cable>
+  readonly tools: ReadonlyMap<string, Tool>
+  readonly packs: ReadonlyMap<string, Pack>
+  /** the schools that ship and the bench's own */
+  readonly rules: ReadonlyMap<string, HouseRules>
+  /** contacts by `family/size`, by ascending lower end of the conductor range */
+  readonly contactsBySize: ReadonlyMap<string, readonly CavityContact[]>
+  readonly contactsByFamily: ReadonlyMap<string, readonly CavityContact[]>
+  /** terminals and splices, which go into no housing */
+  readonly terminals: readonly SleeveContact[]
+  /** by family, by ascending window */
+  readonly sealsByFamily: ReadonlyMap<string, readonly Seal[]>
+  readonly housingsByFamily: ReadonlyMap<string, readonly Housing[]>
+  readonly rowsByContact: ReadonlyMap<string, readonly PlacedRow[]>
+  /** packs in which a part can be bought, cheapest for each piece first */
+  readonly packsByPart: ReadonlyMap<string, readonly Pack[]>
+  /** ids and aliases, lower case, to what they name */
+  readonly names: ReadonlyMap<string, CatalogueName>
+  /** openings of all strippers in the crib, mm */
+  readonly notchesMm: readonly number[]
+}
+
+export interface PlacedRow {
+  readonly row: PlacardRow
+  readonly placard: Placard
+  readonly tool: Tool
+}
+
+export interface CatalogueName {
+  readonly kind: 'housing' | 'contact' | 'seal' | 'part' | 'wire-type' | 'cable' | 'tool' | 'pack'
+  readonly id: string
+}
+
+/**
+ * Checks what no schema can (ids once only, references that lead somewhere, cavities that can be placed and do not overlap,
+ * placards that do not contradict themselves) and builds the indexes.
+ * @returns the catalogue, or every fault found
+ */
+export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonly CatalogueFault[]> {
+  const faults: CatalogueFault[] = []
+  const names = new Map<string, CatalogueName>()
+
+  /** Puts a thing under its id, and its id and aliases under its names. An alias never hides an id. */
+  function register<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(
+    kind: CatalogueName['kind'],
+    map: Map<string, T>,
+    item: T,
+  ) {
+    if (map.has(item.id)) faults.push({ code: 'duplicate-id', kind, id: item.id })
+    map.set(item.id, item)
+    names.set(item.id.toLowerCase(), { kind, id: item.id })
+    for (const alias of item.aliases ?? [])
+      if (!names.has(alias.toLowerCase())) names.set(alias.toLowerCase(), { kind, id: item.id })
+  }
+
+  const families = new Map<string, FamilyFacts>()
+  const housings = new Map<string, Housing>()
+  const contacts = new Map<string, Contact>()
+  const seals = new Map<string, Seal>()
+  const parts = new Map<string, SmallPart>()
+  const wireTypes = new Map<string, WireType>()
+  const cables = new Map<string, Cable>()
+  const tools = new Map<string, Tool>()
+  const packs = new Map<string, Pack>()
+
+  for (const family of input.families) {
+    if (families.has(family.id)) faults.push({ code: 'duplicate-id', kind: 'family', id: family.id })
+    families.set(family.id, familyFacts(family))
+    for (const contact of family.contacts) register('contact', contacts, { ...contact, family: family.id })
+    for (const seal of family.seals) register('seal', seals, { ...seal, family: family.id })
+    for (const part of family.parts) register('part', parts, { ...part, family: family.id })
+    for (const housing of family.housings) {
+      const placed = placeHousing(housing, family.id)
+      if (placed.ok) register('housing', housings, placed.value)
+      else faults.push(placed.fault)
+    }
+  }
+  for (const wireType of input.wireTypes) register('wire-type', wireTypes, wireType)
+  for (const cable of input.cables) register('cable', cables, cable)
+  for (const tool of input.tools) register('tool', tools, tool)
+  for (const pack of input.packs) register('pack', packs, pack)
+  const rules = new Map<string, HouseRules>(Object.entries(houseRules))
+  for (const own of input.rules) {
+    if (rules.has(own.id)) faults.push({ code: 'duplicate-id', kind: 'rules', id: own.id })
+    rules.set(own.id, completeRules(own))
+  }
+  faults.push(...packageFaults(input, { housings, contacts, seals, parts, wireTypes, cables, tools }))
+  if (faults.length > 0) return fail(faults)
+
+  const rowsByContact = new Map<string, PlacedRow[]>()
+  for (const placard of input.placards) {
+    const tool = tools.get(placard.tool)
+    if (tool) for (const row of placard.rows) pushTo(rowsByContact, row.contact, { row, placard, tool })
+  }
+  const packsByPart = new Map<string, Pack[]>()
+  for (const pack of packs.values()) for (const content of pack.contents) pushTo(packsByPart, content.part, pack)
+  for (const [part, list] of packsByPart) list.sort((a, b) => priceEach(a, part) - priceEach(b, part))
+
+  const inCavities = [...contacts.values()].filter((contact): contact is CavityContact => !isSleeve(contact))
+  return ok({
+    families,
+    housings,
+    contacts,
+    seals,
+    parts,
+    wireTypes,
+    cables,
+    tools,
+    packs,
+    rules,
+    rowsByContact,
+    packsByPart,
+    names,
+    contactsBySize: groupBy(
+      sortedBy(inCavities, (c) => c.conductor.minMm2),
+      (c) => sizeKey(c.family, c.size),
+    ),
+    contactsByFamily: groupBy(inCavities, (c) => c.family),
+    terminals: sortedBy([...contacts.values()].filter(isSleeve), (c) => c.conductor.minMm2),
+    sealsByFamily: groupBy(
+      sortedBy(seals.values(), (s) => s.insulation.minMm),
+      (s) => s.family,
+    ),
+    housingsByFamily: groupBy(housings.values(), (h) => h.family),
+    notchesMm: [...tools.values()].flatMap((tool) =>
+      tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [],
+    ),
+  })
+}
+
+/** Price of one piece of a part in a pack; without a price it comes last. An assortment is shared out by pieces. */
+export function priceEach(pack: Pack, part: string): number {
+  const pieces = pack.contents.reduce((sum, content) => sum + content.count, 0)
+  return pack.price === undefined || !pack.contents.some((content) => content.part === part)
+    ? Infinity
+    : pack.price / pieces
+}
+
+export const sizeKey = (family: string, size: string): string => `${family}/${size}`
+
+/** A family without its lists of parts. */
+export function familyFacts({ housings: _h, contacts: _c, seals: _s, parts: _p, ...facts }: FamilyInput): FamilyFacts {
+  return facts
+}
+
+/** The housing with every cavity at its place and its size. */
+export function placeHousing(input: HousingInput, family: string): Result<Housing, CatalogueFault> {
+  const { cavities: given, ...rest } = input
+  const placed = placeCavities(input.arrangement, input.ids)
+  if (!placed.ok) return fail({ code: 'bad-arrangement', housing: input.id, fault: placed.fault })
+  const otherSizes = new Map(
+    Object.entries(input.otherSizes ?? {}).flatMap(([size, ids]) => ids.map((id) => [id, size] as const)),
+  )
+  const cavities: Cavity[] = []
+  const seen = new Set<string>()
+  for (const cavity of given ?? placed.value) {
+    const size =
+      ('size' in cavity ? (cavity.size as string) : undefined) ?? otherSizes.get(cavity.id) ?? input.cavitySize
+    if (size === undefined) return fail({ code: 'cavity-without-size', housing: input.id, cavity: cavity.id })
+    if (seen.has(cavity.id)) return fail({ code: 'cavity-twice', housing: input.id, cavity: cavity.id })
+    seen.add(cavity.id)
+    otherSizes.delete(cavity.id)
+    cavities.push({ ...cavity, size })
+  }
+  const [stray] = otherSizes.keys()
+  if (stray !== undefined) return fail({ code: 'unknown-reference', in: input.id, field: 'otherSizes', id: stray })
+  return ok({ ...rest, cavities, family })
+}

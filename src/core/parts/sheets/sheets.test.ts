@@ -1,0 +1,339 @@
+import { expect, test } from 'vitest'
+import { catalogueSchema } from '../catalogue/schema'
+import { demoShelfInput } from '../catalogue/demoShelf.testing'
+import { buildCatalogue } from '../catalogue/catalogue'
+import { figureChanges } from '../catalogue/comparePackages'
+import { emptyPackage } from '../catalogue/packageLists'
+import { houseRules } from '../rules/houseRules'
+import { fit } from '../../craft/fit/fit'
+import { draftFamily, duplicateFamily, emptyFamily, placardsAfter, readFamily, type FamilyDraft } from './familyDraft'
+import { contactSheet, placardSheet } from './familySheets'
+import { draftHousing, emptyHousing, readHousing, type HousingDraft } from './housingDraft'
+import { readWireRows, wireRow } from './wireSheet'
+import { pasteIntoSheet, readSheetCell, readSheetRow, type SheetColumn } from './sheet'
+
+const shelf = demoShelfInput()
+const source = { document: 'sheet', basis: 'sheet' } as const
+const column = (id: string): SheetColumn => {
+  const found = [...contactSheet, ...placardSheet].find((one) => one.id === id)
+  if (!found) throw new Error(id)
+  return found
+}
+
+test.each<[string, string, unknown]>([
+  ['minMm2', '0.5 mm2', 0.5],
+  ['minMm2', '0,35', 0.35],
+  ['overallMm', '0.5 in', 12.7],
+  ['ratedA', '750 mA', 0.75],
+  ['maxC', '125 °C', 125],
+  ['construction', 'open barrel', 'open-barrel'],
+  ['gender', 'Sock', 'socket'],
+  ['twoWires', 'yes', true],
+  ['reachMm', '0', 0],
+  ['ratedA', 'n/a', undefined],
+  ['ratedA', '–', undefined],
+])('%s reads “%s” as %j', (id, said, value) => {
+  expect(readSheetCell(said, column(id))).toEqual(value === undefined ? {} : { value })
+})
+
+test.each<[string, string, string]>([
+  ['id', '', 'missing'],
+  ['id', 'A B', 'bad-id'],
+  ['minMm2', 'thin', 'quantity'],
+  ['minMm2', '-1', 'quantity'],
+  ['overallMm', '-3 mm', 'quantity'],
+  ['gender', 'male', 'no-choice'],
+  ['selector', '99', 'not-whole'],
+  ['maxC', 'hot', 'no-number'],
+])('%s cannot read “%s”: %s', (id, said, code) => {
+  expect(readSheetCell(said, column(id)).problem?.code).toBe(code)
+})
+
+test('a block with headings is put by name, in any order; without headings from the cell in hand', () => {
+  expect(
+    pasteIntoSheet(
+      contactSheet,
+      [
+        ['Plating', 'Part number', 'Colour of the box'],
+        ['tin', 'X-1', 'green'],
+      ],
+      'id',
+    ),
+  ).toEqual({ rows: [{ plating: 'tin', id: 'X-1' }], ignored: ['Colour of the box'], byHeadings: true })
+  expect(
+    pasteIntoSheet(
+      contactSheet,
+      [
+        ['X-1', 'a contact'],
+        ['', ''],
+      ],
+      'id',
+    ),
+  ).toEqual({ rows: [{ id: 'X-1', name: 'a contact' }], ignored: [], byHeadings: false })
+})
+
+test('every family of the demo world, opened as a draft and read again, is the same family with the same placards', () => {
+  for (const family of shelf.families) {
+    const { faults, family: again, rows } = readFamily(draftFamily(family, shelf.placards))
+    expect(faults).toEqual([])
+    if (!again) throw new Error(family.id)
+    // a part of a family carries the family's own source in the draft
+    expect(
+      figureChanges(
+        { ...family, parts: [], seals: [], contacts: [], housings: [] },
+        { ...again, parts: [], seals: [], contacts: [], housings: [] },
+      ),
+    ).toEqual([])
+    expect(
+      again.housings.map((housing) =>
+        figureChanges(
+          family.housings.find((one) => one.id === housing.id),
+          housing,
+        ).filter((one) => !one.path.startsWith('source')),
+      ),
+    ).toEqual(family.housings.map(() => []))
+    expect(
+      again.contacts.map((contact) =>
+        figureChanges(
+          family.contacts.find((one) => one.id === contact.id),
+          contact,
+        ),
+      ),
+    ).toEqual(family.contacts.map(() => []))
+    expect(placardsAfter(shelf.placards, again, rows)).toEqual([])
+  }
+})
+
+test('a duplicate has parts of its own, and stands beside the first on the shelf', () => {
+  const celadon = shelf.families.find((family) => family.id === 'celadon-s')
+  if (!celadon) throw new Error('celadon-s')
+  const { faults, family, rows } = readFamily(
+    duplicateFamily(draftFamily(celadon, shelf.placards), 'celadon-x', 'Celadon X', '-X'),
+  )
+  expect(faults).toEqual([])
+  if (!family) throw new Error('family')
+  const merged = {
+    ...shelf,
+    families: [...shelf.families, family],
+    placards: [...shelf.placards, ...placardsAfter(shelf.placards, family, rows)],
+  }
+  const built = buildCatalogue(merged)
+  expect(built.ok).toBe(true)
+  expect(built.ok && built.value.contacts.get('CS-SK-N-X')?.family).toBe('celadon-x')
+  expect(built.ok && built.value.housings.get('CS-14P-X')?.mates).toEqual(['CS-14R-X'])
+})
+
+const quick: FamilyDraft = {
+  ...emptyFamily,
+  id: 'fresh',
+  name: 'Fresh',
+  document: 'Fresh sheet',
+  sheets: {
+    sizes: [{ id: 'F1', boreMm: '2.2' }],
+    contacts: [
+      { id: 'F-S', construction: 'open', size: 'F1', gender: 'socket', minMm2: '0.2', maxMm2: '0.5', plating: 'tin' },
+    ],
+    seals: [],
+    placard: [
+      { tool: 'PF-10', contact: 'F-S', minMm2: '0.2', maxMm2: '0.5', die: 'D9', stripMinMm: '2.6', stripMaxMm: '3.2' },
+    ],
+  },
+  housings: [{ ...emptyHousing, id: 'F-3', name: 'Fresh 3 plug', counts: '3', pitchMm: '3.2', size: 'F1' }],
+}
+
+test('a family with the least that a sheet gives can be used at once: what is not on it stays out', () => {
+  // “open” begins two constructions: which one must be said
+  expect(readFamily(quick).faults).toMatchObject([
+    { at: 'sheet', sheet: 'contacts', row: 0, column: 'construction', problem: { code: 'no-choice' } },
+  ])
+  const said = {
+    ...quick,
+    sheets: {
+      ...quick.sheets,
+      contacts: quick.sheets.contacts.map((row) => ({ ...row, construction: 'open-barrel' })),
+    },
+  }
+  const { family, rows, faults } = readFamily(said)
+  expect(faults).toEqual([])
+  if (!family) throw new Error('family')
+  expect(family.contacts[0]).not.toHaveProperty('ratedA')
+  expect(family.contacts[0]).not.toHaveProperty('barrel')
+  const parsed = catalogueSchema.safeParse({
+    ...emptyPackage,
+    families: [family],
+    placards: placardsAfter([], family, rows),
+    tools: shelf.tools,
+  })
+  expect(parsed.success).toBe(true)
+  const built = parsed.success ? buildCatalogue(parsed.data) : undefined
+  if (!built?.ok) throw new Error(JSON.stringify(built?.fault))
+  const housing = built.value.housings.get('F-3')
+  const cavity = housing?.cavities[0]
+  if (!housing || !cavity) throw new Error('housing')
+  const [set] = fit(built.value, {
+    housing,
+    cavity,
+    wire: { areaMm2: 0.35, insulationMm: 1.4, currentA: 2 },
+    ambientC: 20,
+    rules: houseRules['sheet-strict'],
+    today: '2026-11-25',
+  }).sets
+  expect(set?.setups[0]).toMatchObject({ stripFrom: 'sheet', strip: { minMm: 2.6, maxMm: 3.2 } })
+  expect(set?.unchecked).toEqual(['current', 'bore', 'insulation-support'])
+})
+
+test.each<[string, Partial<FamilyDraft>, unknown]>([
+  [
+    'a contact twice',
+    {
+      sheets: {
+        ...quick.sheets,
+        contacts: [
+          { ...quick.sheets.contacts[0], construction: 'closed-barrel' },
+          { ...quick.sheets.contacts[0], construction: 'closed-barrel' },
+        ],
+      },
+    },
+    { sheet: 'contacts', row: 1, column: 'id', problem: { code: 'twice' } },
+  ],
+  [
+    'a size that is not there',
+    {
+      sheets: {
+        ...quick.sheets,
+        contacts: [{ ...quick.sheets.contacts[0], construction: 'closed-barrel', size: 'F9' }],
+      },
+    },
+    { sheet: 'contacts', row: 0, column: 'size', problem: { code: 'unknown', known: ['F1'] } },
+  ],
+  [
+    'a row for a stranger',
+    { sheets: { ...quick.sheets, placard: [{ ...quick.sheets.placard[0], contact: 'NOPE' }] } },
+    { sheet: 'placard', row: 0, column: 'contact', problem: { code: 'unknown' } },
+  ],
+  [
+    'a range that runs backward',
+    { sheets: { ...quick.sheets, placard: [{ ...quick.sheets.placard[0], minMm2: '0.9' }] } },
+    { sheet: 'placard', row: 0, column: 'maxMm2', problem: { code: 'min-above-max' } },
+  ],
+  ['no document', { document: '' }, { at: 'head', field: 'document', problem: { code: 'missing' } }],
+])('%s is named with its place', (_what, change, fault) => {
+  const { at, sheet, column: where } = fault as { at?: string; sheet?: string; column?: string }
+  const found = readFamily({ ...quick, ...change }).faults.find(
+    (one) =>
+      (sheet === undefined || (one.at === 'sheet' && one.sheet === sheet && one.column === where)) &&
+      (at === undefined || one.at === at),
+  )
+  expect(found).toMatchObject(fault as object)
+})
+
+test.each<[string, Partial<HousingDraft>, string]>([
+  ['counts that are none', { counts: '3, x' }, 'counts'],
+  ['no pitch', { pitchMm: '' }, 'pitchMm'],
+  ['a pitch below nothing', { pitchMm: '-2' }, 'pitchMm'],
+  ['a line of free places without figures', { arrangement: 'free', positions: '0 0\nleft' }, 'positions'],
+  ['rings without radii for each', { arrangement: 'rings', counts: '1, 6', radii: '0', order: 'out' }, 'radii'],
+  ['rings numbered like rows', { arrangement: 'rings', counts: '1, 6', radii: '0, 4', order: 'snake' }, 'order'],
+  ['too few printed ids', { ids: 'list', idText: 'A' }, 'idText'],
+  ['a key without its place', { keys: 'key 1 2' }, 'keys'],
+  ['no contact size', { size: '' }, 'size'],
+])('housing: %s', (_what, change, field) => {
+  expect(Object.keys(readHousing({ ...emptyHousing, id: 'X', size: 'F1', ...change }, source).problems)).toContain(
+    field,
+  )
+})
+
+test('a shell without measures is drawn round its cavities, and every housing of the demo world comes back the same', () => {
+  const { housing } = readHousing(
+    { ...emptyHousing, id: 'X', size: 'F1', counts: '3, 4', pitchMm: '4', rowPitchMm: '5' },
+    source,
+  )
+  expect(housing?.outline).toMatchObject({ widthMm: 19, heightMm: 12 })
+  for (const one of shelf.families.flatMap((family) => family.housings)) {
+    const again = readHousing(draftHousing(one), one.source).housing
+    expect(figureChanges({ ...one, aliases: [], parts: undefined }, { ...again, parts: undefined })).toEqual([])
+  }
+})
+
+test('a row reads what it can, and names each cell that it cannot', () => {
+  const reading = readSheetRow(placardSheet, {
+    tool: 'QF-5',
+    contact: 'X',
+    minMm2: '0.5',
+    maxMm2: 'thick',
+    selector: '7',
+  })
+  expect(reading.values).toMatchObject({ tool: 'QF-5', minMm2: 0.5, selector: 7 })
+  expect(Object.keys(reading.problems)).toEqual(['maxMm2'])
+})
+
+const rackSource = { document: 'reel label', basis: 'sheet' } as const
+const wire = {
+  id: 'TW-9',
+  printed: '0.5 mm2',
+  strands: '19',
+  strandMm: '0.18',
+  insulationMm: '1.6 mm',
+  insulation: 'cross-linked polyethylene',
+}
+
+test('a wire type is read from its row; a print in gauge stays one, what is missing stays missing', () => {
+  expect(
+    readWireRows(
+      [wire, { ...wire, id: 'TW-8', printed: '20 awg', strandMm: '0,2', plated: 'yes', ratedA: '7 A', maxC: '125 °C' }],
+      rackSource,
+    ),
+  ).toEqual({
+    faults: [],
+    wireTypes: [
+      {
+        id: 'TW-9',
+        name: 'TW-9',
+        aliases: [],
+        designation: { areaMm2: 0.5 },
+        strands: 19,
+        strandMm: 0.18,
+        insulationMm: 1.6,
+        insulation: 'cross-linked polyethylene',
+        plated: false,
+        refC: 20,
+        source: rackSource,
+      },
+      {
+        id: 'TW-8',
+        name: 'TW-8',
+        aliases: [],
+        designation: { awg: '20' },
+        strands: 19,
+        strandMm: 0.2,
+        insulationMm: 1.6,
+        insulation: 'cross-linked polyethylene',
+        plated: true,
+        refC: 20,
+        ratedA: 7,
+        maxC: 125,
+        source: rackSource,
+      },
+    ],
+  })
+})
+
+test.each<[string, object, string, object]>([
+  ['no size', { printed: '' }, 'printed', { code: 'missing' }],
+  ['half a strand', { strands: '7.5' }, 'strands', { code: 'not-whole' }],
+  ['strands of another wire', { strands: '7' }, 'strandMm', { code: 'metal-off', printedMm2: 0.5 }],
+  ['insulation inside the metal', { insulationMm: '0.6' }, 'insulationMm', { code: 'inside-metal' }],
+  ['a diameter in newtons', { strandMm: '0.18 N' }, 'strandMm', { code: 'quantity' }],
+])('a wire with %s is no wire', (_what, change, column, problem) => {
+  const { wireTypes, faults } = readWireRows([{ ...wire, ...change }], rackSource)
+  expect(wireTypes).toEqual([])
+  expect(faults).toContainEqual({ row: 0, column, problem: expect.objectContaining(problem) as object })
+})
+
+test('a wire twice is named at its second row; every wire of the demo comes back from its row', () => {
+  expect(readWireRows([wire, {}, { ...wire, id: 'tw-9' }], rackSource).faults).toEqual([
+    { row: 2, column: 'id', problem: { code: 'twice' } },
+  ])
+  for (const type of [...shelf.wireTypes, ...shelf.wireTypes.slice(0, 1).map((one) => ({ ...one, refC: 40 }))])
+    expect(readWireRows([wireRow(type)], type.source).wireTypes).toEqual([type])
+})

@@ -1,0 +1,163 @@
+import { mergeFacts, planNames } from '../../plan/facts'
+import {
+  changePlan,
+  endKey,
+  planFaults,
+  planIndex,
+  setKey,
+  termKey,
+  wireKey,
+  type PlanChange,
+  type SideLetter,
+} from '../../plan/plan'
+import { disturbsWork, fatesOf, type WireFate } from '../../plan/revision'
+import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
+import { endState, type JobState } from '../../state/state'
+import { standingIn } from './endKinds'
+import { partedPairs } from './partedPairs'
+import { giveUpHousing, openLacing, withScrapped } from './seatWrites'
+
+const changedWires = (change: PlanChange): string[] => [
+  ...(change.putWires ?? []).map((wire) => wire.id),
+  ...(change.removeWires ?? []),
+]
+const changedEnds = (change: PlanChange): string[] => [
+  ...(change.putEnds ?? []).map((end) => end.id),
+  ...(change.removeEnds ?? []),
+]
+
+/** Ends that lose the housing in which they stand: another one is wanted there, or none. */
+const leftHousings = (state: JobState, change: PlanChange): readonly string[] => {
+  const { ends } = planIndex(state.plan)
+  const other = (change.putEnds ?? [])
+    .filter((end) => ends.has(end.id) && ends.get(end.id)?.housing !== end.housing)
+    .map((end) => end.id)
+  return [...other, ...(change.removeEnds ?? [])]
+}
+const unitsOf = ({ plan }: JobState): readonly number[] => Array.from({ length: plan.quantity }, (_, i) => i + 1)
+
+/** Carries a wire's fate out on what was done: contacts that go are scrapped, seated ones wait to be taken out. */
+function carryOut(draft: Draft, fate: WireFate): void {
+  const { state } = draft
+  for (let unit = 1; unit <= state.plan.quantity; unit++) {
+    const cut = wireKey(unit, fate.wire)
+    if ((fate.cut === 'new-wire' || fate.cut === 'retire') && state.cuts.has(cut)) draft.put(state.cuts, cut, undefined)
+    if (fate.cut !== 'keep' || fate.a !== 'keep' || fate.b !== 'keep')
+      if (state.nets.has(cut)) draft.put(state.nets, cut, undefined)
+    for (const side of ['a', 'b'] as const) {
+      const key = termKey(unit, fate.wire, side)
+      const now = state.terms.get(key)
+      if (!now || fate[side] === 'keep' || fate[side] === 'move') continue
+      const { stripped, crimp, seat, ...counts } = now
+      draft.put(state.terms, key, {
+        ...withScrapped(counts, crimp),
+        redone: counts.redone + (fate[side] === 'redo' && stripped ? 1 : 0),
+        // a new wire brings its own slack
+        usedMm: fate.cut === 'new-wire' ? 0 : counts.usedMm + (stripped?.stripMm ?? 0),
+        ...(seat && { seat: { ...seat, home: false } }),
+      })
+    }
+  }
+}
+
+export const planChanged: EntryKind<'plan-changed'> = {
+  kind: 'plan-changed',
+  subjects: ({ change, facts }, state) => ({
+    writes: [
+      subject.plan,
+      ...partedPairs(state, changePlan(state.plan, change), mergeFacts(state.facts, facts)).map(subject.endState),
+      ...changedWires(change).map(subject.wire),
+      ...changedEnds(change).map(subject.end),
+      ...leftHousings(state, change).flatMap((end) =>
+        unitsOf(state).flatMap((unit) => [subject.endState(endKey(unit, end)), ...standingIn(state, unit, end)]),
+      ),
+    ],
+  }),
+  refuse: (state, { change, facts, rework }): Refusal | undefined => {
+    const all = mergeFacts(state.facts, facts)
+    const accepted = new Set(rework)
+    const worked = fatesOf(state, change, all).find((fate) => !accepted.has(fate.wire) && disturbsWork(state, fate))
+    if (worked) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
+    const old = (change.putEnds ?? []).find((end) =>
+      unitsOf(state).some((unit) => state.oldEnds.has(endKey(unit, end.id))),
+    )
+    if (old) return { code: 'plan-fault', fault: 'end-twice', detail: { end: old.id } }
+    const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
+    return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
+  },
+  apply: (draft, { change, facts }) => {
+    const { state } = draft
+    const all = mergeFacts(state.facts, facts)
+    const fates = fatesOf(state, change, all)
+    for (const fate of fates) carryOut(draft, fate)
+    for (const end of leftHousings(state, change))
+      for (const unit of unitsOf(state))
+        if (state.ends.has(endKey(unit, end)) || standingIn(state, unit, end).length > 0)
+          giveUpHousing(draft, unit, end, 'replaced')
+    // wires that are drawn in or out of a laced bundle
+    const drawn = [
+      ...fates.filter((fate) => fate.cut === 'new-wire' || fate.cut === 'retire').map((fate) => fate.wire),
+      ...(change.putWires ?? []).map((wire) => wire.id).filter((wire) => !planIndex(state.plan).wires.has(wire)),
+    ]
+    if (state.plan.wires.length > 0)
+      for (const wire of drawn) for (const unit of unitsOf(state)) openLacing(draft, unit, wire)
+    const plan = changePlan(state.plan, change)
+    for (const key of partedPairs(state, plan, all)) {
+      const { mated: _mated, ...now } = endState(state, key)
+      draft.put(state.ends, key, now)
+    }
+    draft.set('plan', plan)
+    state.facts = all
+    // where a set may not suit any more, Kit chooses again
+    for (const { wire, chooseAgain } of fates) {
+      for (const side of ['a', 'b'] as const)
+        if (chooseAgain[side] && state.sets.has(setKey(wire, side)) && !isWorked(state, wire, side))
+          draft.put(state.sets, setKey(wire, side), undefined)
+    }
+    for (const wire of change.removeWires ?? [])
+      for (const side of ['a', 'b'] as const)
+        if (state.sets.has(setKey(wire, side))) draft.put(state.sets, setKey(wire, side), undefined)
+  },
+  about: ({ change }) => {
+    const wires = changedWires(change)
+    return wires.length === 1
+      ? (wires[0] ?? '')
+      : wires.length > 1
+        ? `${wires.length} wires`
+        : (change.meta?.title ?? 'plan')
+  },
+}
+
+const isWorked = (state: JobState, wire: string, side: SideLetter) =>
+  Array.from({ length: state.plan.quantity }, (_, i) => state.terms.get(`${i + 1}/${wire}/${side}`)).some(
+    (term) => term?.stripped ?? term?.crimp,
+  )
+
+export const setsChosen: EntryKind<'sets-chosen'> = {
+  kind: 'sets-chosen',
+  subjects: ({ choices }) => ({
+    writes: choices.map(({ wire, side }) => subject.set(wire, side)),
+    reads: choices.map(({ wire }) => subject.wire(wire)),
+  }),
+  refuse: (state, { choices, facts }) => {
+    const { wires } = planIndex(state.plan)
+    const all = mergeFacts(state.facts, facts)
+    for (const { wire, side, set } of choices) {
+      if (!wires.has(wire)) return { code: 'unknown', what: 'wire', id: wire }
+      if (isWorked(state, wire, side)) return { code: 'already', what: 'stripped' }
+      if (!set) continue
+      const pinned =
+        Object.hasOwn(all.contacts, set.contact) &&
+        Object.hasOwn(all.tools, set.setup.tool) &&
+        (set.seal === undefined || Object.hasOwn(all.seals, set.seal))
+      if (!pinned) return { code: 'set-impossible', wire, side }
+    }
+    return undefined
+  },
+  apply: (draft, { choices, facts }) => {
+    draft.state.facts = mergeFacts(draft.state.facts, facts)
+    for (const { wire, side, set } of choices) draft.put(draft.state.sets, setKey(wire, side), set ?? undefined)
+  },
+  about: ({ choices }) =>
+    choices.length === 1 ? `${choices[0]?.wire ?? ''}${choices[0]?.side ?? ''}` : `${choices.length} terminations`,
+}

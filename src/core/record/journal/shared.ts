@@ -1,0 +1,90 @@
+import { constructionOf } from '../../parts/catalogue/constructions'
+import { heightDrift } from '../standing/heightWatch'
+import { looks as lookTable } from '../../craft/crimp/looks'
+import { refusedPractice, type Practice } from '../../craft/crimp/practices'
+import { planIndex, setKey, type Termination } from '../plan/plan'
+import { rulesOf } from '../rules/rulesOf'
+import type { Refusal } from './entryKind'
+import type { JobState, LookSeen } from '../state/state'
+import type { LookCode } from '../../parts/catalogue/lookCodes'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+
+/** What several kinds of entry ask of a state. */
+
+export const findTermination = (state: JobState, key: string): Termination | undefined =>
+  planIndex(state.plan).byKey.get(key)
+
+export const setOf = (state: JobState, termination: Termination): ChosenSet | undefined =>
+  state.sets.get(setKey(termination.wire.id, termination.side))
+
+/** The termination and its set, or why not. */
+export function withSet(
+  state: JobState,
+  key: string,
+):
+  | { readonly refusal: Refusal }
+  | { readonly refusal?: undefined; readonly termination: Termination; readonly set: ChosenSet } {
+  const termination = findTermination(state, key)
+  if (!termination) return { refusal: { code: 'unknown', what: 'termination', id: key } }
+  const set = setOf(state, termination)
+  return set ? { termination, set } : { refusal: { code: 'no-set', term: key } }
+}
+
+/** The looks that a set's contact asks for, in order. */
+export function looksOf(state: JobState, set: ChosenSet): readonly LookCode[] {
+  const contact = state.facts.contacts[set.contact]
+  return contact ? constructionOf(contact).looks(contact) : []
+}
+
+/** Every look must have been made and seen: accepting is not a habit. */
+export function lookRefusal(
+  wanted: readonly LookCode[],
+  given: readonly { readonly look: string; readonly seen: boolean }[],
+): Refusal | undefined {
+  const made = new Map(given.map((one) => [one.look, one.seen]))
+  const missing = wanted.filter((look) => !made.has(look))
+  if (missing.length > 0) return { code: 'looks-missing', missing }
+  const failed = wanted.find((look) => made.get(look) !== true)
+  return failed ? { code: 'look-failed', look: failed } : undefined
+}
+
+export const isLook = (text: string): text is LookCode => Object.hasOwn(lookTable, text)
+
+export const toLooks = (given: readonly { readonly look: string; readonly seen: boolean }[]): readonly LookSeen[] =>
+  given.flatMap(({ look, seen }) => (isLook(look) ? [{ look, seen }] : []))
+
+/** Is this setup on its frame, as last mounted? */
+export const isMounted = (state: JobState, id: string): boolean => {
+  const setup = state.setups.get(id)
+  return setup !== undefined && state.tools.get(setup.setup.tool)?.setup === id
+}
+
+/** Mounted, released since that mounting, and its heights do not drift. */
+export const isReleased = (state: JobState, id: string): boolean =>
+  isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)
+
+/** The setup must be on its frame now, and be the one that this work is for. */
+export function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
+  if (needs !== given) return { code: 'wrong-setup', needs, given }
+  if (isMounted(state, needs)) return undefined
+  const tool = state.setups.get(needs)?.setup.tool
+  return { code: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
+}
+
+/** What was done besides must be something that these rules allow on such a contact. */
+export function practiceRefusal(
+  state: JobState,
+  set: ChosenSet,
+  at: Practice['at'],
+  given: readonly string[] = [],
+): Refusal | undefined {
+  const contact = state.facts.contacts[set.contact]
+  if (given.length === 0 || !contact) return undefined
+  const refused = refusedPractice(given, at, contact.construction, rulesOf(state))
+  return (
+    refused &&
+    (refused.why === 'forbidden'
+      ? { code: 'practice-forbidden', practice: refused.practice }
+      : { code: 'unknown', what: 'practice', id: refused.practice })
+  )
+}

@@ -1,0 +1,298 @@
+import { isSleeve } from '../../parts/catalogue/types'
+import type { JobState } from '../state/state'
+import { termState } from '../state/state'
+import { housingOf, type Facts } from './facts'
+import {
+  changePlan,
+  planIndex,
+  setKey,
+  sideOf,
+  termKey,
+  wireKey,
+  type Plan,
+  type PlanChange,
+  type SideLetter,
+  type Wire,
+} from './plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+
+/**
+ * What a plan change does to one side of a wire.
+ * `keep`: nothing that was done is touched. `move`: the same contact goes into another cavity. `redo`: the contact is cut
+ * off, strip and crimp begin again. `retire`: the side ends nowhere now, its contact comes out.
+ */
+export type SideFate = 'keep' | 'move' | 'redo' | 'retire'
+
+/** What it does to a wire. `cut-again`: only shortened; `new-wire`: cut anew, both sides begin again; `retire`: taken out. */
+export interface WireFate {
+  readonly wire: string
+  readonly cut: 'keep' | 'cut-again' | 'new-wire' | 'retire'
+  readonly a: SideFate
+  readonly b: SideFate
+  /** by side: with whom it comes together in one contact or splice, or from whom it parts */
+  readonly joins?: Readonly<Partial<Record<SideLetter, Joining>>>
+  /** by side: the contact that is made does not go into the new cavity */
+  readonly clashes?: Readonly<Partial<Record<SideLetter, CavityClash>>>
+  /** its chosen sets may not suit any more: Kit chooses again */
+  readonly chooseAgain: { readonly a: boolean; readonly b: boolean }
+}
+
+/** What a contact is, and what the cavity that is wanted takes. */
+export interface CavityClash {
+  readonly contact: string
+  readonly cavity: string
+  readonly takes: string
+  readonly is: string
+}
+
+/** `with`: the other wire and side, or the splice. */
+export interface Joining {
+  readonly how: 'merges' | 'splits'
+  readonly with: string
+}
+
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+const shortenedMm = (before: Wire, after: Wire) => before.lengthMm - after.lengthMm
+
+/**
+ * The fate of every wire that a change touches.
+ * @param facts what is pinned after the change
+ * @param plan  the plan before it
+ */
+export function wireFates(
+  plan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  change: PlanChange,
+  isCrimped: (wire: string, side: SideLetter) => boolean,
+): readonly WireFate[] {
+  const before = planIndex(plan)
+  const after = planIndex(changePlan(plan, change))
+  const afterPlan = changePlan(plan, change)
+  const fates: WireFate[] = []
+  for (const wire of [...touched(change, before.wires)]) {
+    const was = before.wires.get(wire)
+    const is = after.wires.get(wire)
+    if (!was) continue
+    if (!is) {
+      fates.push({ wire, cut: 'retire', a: 'retire', b: 'retire', chooseAgain: { a: false, b: false } })
+      continue
+    }
+    const newWire = was.type !== is.type || is.lengthMm > was.lengthMm
+    // another diameter asks for another seal or wings: what was made for the old one begins again
+    const otherFit = newWire || was.insulationMm !== is.insulationMm
+    const fate = (side: SideLetter): SideFate =>
+      otherFit && sideOf(is, side).kind !== 'open' ? 'redo' : sideFate(plan, afterPlan, sets, facts, was, is, side)
+    const [a, b] = [fate('a'), fate('b')]
+    const shorter = shortenedMm(was, is) > 0
+    // a wire that is finished at both sides can only be shortened by cutting one of them off
+    const cutOff = !newWire && shorter && isCrimped(wire, 'a') && isCrimped(wire, 'b') && a !== 'redo' && b !== 'redo'
+    const figures = was.insulationMm !== is.insulationMm || was.currentA !== is.currentA || was.type !== is.type
+    const joins = { ...joining('a', plan, afterPlan, was, is), ...joining('b', plan, afterPlan, was, is) }
+    const clashes = { ...clash('a', a, afterPlan, sets, facts, is), ...clash('b', b, afterPlan, sets, facts, is) }
+    const again = (side: SideLetter, one: SideFate) =>
+      figures || one === 'redo' || one === 'retire' || !same(sharers(plan, wire, side), sharers(afterPlan, wire, side))
+    fates.push({
+      wire,
+      cut: newWire ? 'new-wire' : shorter ? 'cut-again' : 'keep',
+      a,
+      b: cutOff ? 'redo' : b,
+      ...(Object.keys(joins).length > 0 && { joins }),
+      ...(!otherFit && Object.keys(clashes).length > 0 && { clashes }),
+      chooseAgain: { a: again('a', a), b: again('b', b) },
+    })
+  }
+  return fates
+}
+
+/** Wires that a change puts or removes, and those whose end it takes another housing for, or whose contact a changed wire shares. */
+function touched(change: PlanChange, wires: ReadonlyMap<string, Wire>): ReadonlySet<string> {
+  const direct = new Set([...(change.putWires ?? []).map((wire) => wire.id), ...(change.removeWires ?? [])])
+  const ends = new Set((change.putEnds ?? []).map((end) => end.id))
+  for (const wire of wires.values()) {
+    for (const at of [wire.from, wire.to])
+      if ((at.kind === 'cavity' && ends.has(at.end)) || (at.kind === 'with' && direct.has(at.wire))) direct.add(wire.id)
+  }
+  const leaders = [...(change.putWires ?? []), ...[...direct].flatMap((id) => wires.get(id) ?? [])]
+  // who shares another's contact, now or before, changes what is crimped there
+  for (const wire of leaders) for (const at of [wire.from, wire.to]) if (at.kind === 'with') direct.add(at.wire)
+  return direct
+}
+
+function sideFate(
+  plan: Plan,
+  afterPlan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  was: Wire,
+  is: Wire,
+  side: SideLetter,
+): SideFate {
+  const [from, to] = [sideOf(was, side), sideOf(is, side)]
+  if (from.kind === 'open') return 'keep'
+  if (to.kind === 'open') return 'retire'
+  if (!same(sharers(plan, was.id, side), sharers(afterPlan, is.id, side))) return 'redo'
+  if (same(from, to)) {
+    if (to.kind !== 'cavity') return 'keep'
+    const housing = (of: Plan) => of.ends.find((end) => end.id === to.end)?.housing
+    if (housing(plan) === housing(afterPlan)) return 'keep'
+  }
+  if (to.kind === 'with' || from.kind === 'with') return 'redo'
+  if (to.kind !== 'cavity')
+    return from.kind === to.kind && same(sets.get(setKey(was.id, side))?.contact, 'part' in to ? to.part : undefined)
+      ? 'keep'
+      : 'redo'
+  return fitsThere(afterPlan, facts, sets.get(setKey(was.id, side)), to.end, to.cavity) ? 'move' : 'redo'
+}
+
+/** Why the contact of a side that is led into another cavity cannot go there: its family or its size. */
+function clash(
+  side: SideLetter,
+  fate: SideFate,
+  plan: Plan,
+  sets: ReadonlyMap<string, ChosenSet>,
+  facts: Facts,
+  wire: Wire,
+): Partial<Record<SideLetter, CavityClash>> {
+  const to = sideOf(wire, side)
+  const set = sets.get(setKey(wire.id, side))
+  const contact = set && facts.contacts[set.contact]
+  if (fate !== 'redo' || to.kind !== 'cavity' || !contact || isSleeve(contact)) return {}
+  const housing = housingOf(facts, plan, to.end)
+  const takes = housing?.cavities.find((one) => one.id === to.cavity)?.size
+  if (!housing || takes === undefined || (contact.family === housing.family && contact.size === takes)) return {}
+  const full = (family: string, size: string) => (contact.family === housing.family ? size : `${family} ${size}`)
+  return {
+    [side]: {
+      contact: contact.id,
+      cavity: `${to.end}.${to.cavity}`,
+      takes: full(housing.family, takes),
+      is: full(contact.family, contact.size),
+    },
+  }
+}
+
+/** Does the contact that was chosen go into that cavity as well? */
+function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: string, cavityId: string): boolean {
+  const contact = set && facts.contacts[set.contact]
+  const housing = housingOf(facts, plan, end)
+  const cavity = housing?.cavities.find((one) => one.id === cavityId)
+  const half = housing && facts.families[housing.family]?.halves[housing.role]
+  if (!contact || isSleeve(contact) || !housing) return false
+  return (
+    contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
+  )
+}
+
+/** Which wire's side shares the contact of this one. */
+const sharers = (plan: Plan, wire: string, side: SideLetter) => {
+  const also = planIndex(plan).byKey.get(termKey(1, wire, side))?.also
+  return also && `${also.wire.id}${also.side}`
+}
+
+/** Two wires that become one connection at a side, or one that becomes two. */
+function joining(
+  side: SideLetter,
+  plan: Plan,
+  afterPlan: Plan,
+  was: Wire,
+  is: Wire,
+): Partial<Record<SideLetter, Joining>> {
+  const [before, after] = [partnerOf(plan, was, side), partnerOf(afterPlan, is, side)]
+  if (before === after) return {}
+  return { [side]: after === undefined ? { how: 'splits', with: before ?? '' } : { how: 'merges', with: after } }
+}
+
+/** With what a side shares its contact or splice; undefined where it stands alone. */
+function partnerOf(plan: Plan, wire: Wire, side: SideLetter): string | undefined {
+  const at = sideOf(wire, side)
+  if (at.kind === 'with') return `${at.wire}${at.side}`
+  return at.kind === 'splice' ? `splice ${at.splice}` : sharers(plan, wire.id, side)
+}
+
+/** Has work begun on this side, by `wire/side`, in any unit? */
+export function hasBegun({ plan, terms }: Pick<JobState, 'plan' | 'terms'>, key: string): boolean {
+  const [wire = '', side = 'a'] = key.split('/')
+  for (let unit = 1; unit <= plan.quantity; unit++) {
+    const now = terms.get(termKey(unit, wire, side === 'b' ? 'b' : 'a'))
+    if (now?.stripped ?? now?.crimp) return true
+  }
+  return false
+}
+
+/** Is any of this wire's work, in any unit, undone or moved by such a fate? */
+export function disturbsWork(state: JobState, fate: WireFate): boolean {
+  for (let unit = 1; unit <= state.plan.quantity; unit++) {
+    if (fate.cut !== 'keep' && state.cuts.has(wireKey(unit, fate.wire))) return true
+    for (const side of ['a', 'b'] as const) {
+      const now = state.terms.get(termKey(unit, fate.wire, side))
+      if (fate[side] !== 'keep' && (now?.stripped ?? now?.crimp ?? now?.seat)) return true
+    }
+  }
+  return false
+}
+
+export const fatesOf = (state: JobState, change: PlanChange, facts: Facts): readonly WireFate[] =>
+  wireFates(state.plan, state.sets, facts, change, (wire, side) => {
+    for (let unit = 1; unit <= state.plan.quantity; unit++)
+      if (state.terms.get(termKey(unit, wire, side))?.crimp) return true
+    return false
+  })
+
+/** What a change costs at the bench, counted over all units, before it is applied. */
+export interface RevisionCost {
+  readonly fates: readonly WireFate[]
+  /** wires whose work is undone or moved: the author must say that this is meant */
+  readonly disturbed: readonly string[]
+  readonly contactsScrapped: readonly { readonly part: string; readonly count: number }[]
+  readonly sealsScrapped: readonly { readonly part: string; readonly count: number }[]
+  /** contacts to take out of a cavity: moved, cut off or retired */
+  readonly extractions: number
+  /** wire lost: cut pieces that are given up, mm */
+  readonly wireLostMm: number
+  readonly strippedAgain: number
+  readonly crimpedAgain: number
+}
+
+export function revisionCost(state: JobState, change: PlanChange, facts: Facts): RevisionCost {
+  const fates = fatesOf(state, change, facts)
+  const contacts = new Map<string, number>()
+  const seals = new Map<string, number>()
+  const add = (map: Map<string, number>, part: string | undefined) =>
+    part !== undefined && map.set(part, (map.get(part) ?? 0) + 1)
+  let extractions = 0
+  let wireLostMm = 0
+  let strippedAgain = 0
+  let crimpedAgain = 0
+  for (const fate of fates) {
+    for (let unit = 1; unit <= state.plan.quantity; unit++) {
+      const cut = state.cuts.get(wireKey(unit, fate.wire))
+      if (cut && (fate.cut === 'new-wire' || fate.cut === 'retire')) wireLostMm += cut.lengthMm
+      for (const side of ['a', 'b'] as const) {
+        if (fate[side] === 'keep') continue
+        const now = termState(state, termKey(unit, fate.wire, side))
+        const set = state.sets.get(setKey(fate.wire, side))
+        if (now.seat) extractions++
+        if (fate[side] === 'move') continue
+        if (now.crimp) {
+          add(contacts, set?.contact)
+          add(seals, set?.seal)
+        }
+        if (fate[side] === 'redo' && now.stripped) strippedAgain++
+        if (fate[side] === 'redo' && now.crimp) crimpedAgain++
+      }
+    }
+  }
+  const list = (map: Map<string, number>) =>
+    [...map].map(([part, count]) => ({ part, count })).sort((a, b) => (a.part < b.part ? -1 : 1))
+  return {
+    fates,
+    disturbed: fates.filter((fate) => disturbsWork(state, fate)).map((fate) => fate.wire),
+    contactsScrapped: list(contacts),
+    sealsScrapped: list(seals),
+    extractions,
+    wireLostMm,
+    strippedAgain,
+    crimpedAgain,
+  }
+}

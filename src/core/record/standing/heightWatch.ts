@@ -1,0 +1,49 @@
+import { rulesOf } from '../rules/rulesOf'
+import type { JobState } from '../state/state'
+import { signals, type Signal } from '../../base/stats/signals'
+
+/** A height that was measured on a crimp of a setup, in the order in which they were made. */
+export interface HeightReading {
+  readonly term: string
+  readonly at: string
+  readonly heightMm: number
+}
+
+/** Heights that were measured since a setup was last released, of crimps that were scrapped afterwards too. */
+export function heightReadings(state: JobState, setupId: string): readonly HeightReading[] {
+  const released = state.setups.get(setupId)?.released
+  if (!released) return []
+  const found: HeightReading[] = []
+  for (const [term, { heights = [] }] of state.terms) {
+    for (const { setup, heightMm, at } of heights)
+      if (setup === setupId && at >= released.at) found.push({ term, at, heightMm })
+  }
+  return found.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+}
+
+export interface HeightDrift {
+  readonly signal: Signal
+  /** the crimp at which it was seen; it is good itself, the next may not be */
+  readonly reading: HeightReading
+  /** so many in a row */
+  readonly points: number
+}
+
+/** A trend needs no limits: it is seen while every height is still inside the sheet's own. */
+const noLimits = { centre: 0, ucl: Infinity, lcl: -Infinity }
+
+/**
+ * Heights that rise or fall in a row: the die, its seat or the frame is going. The line stops before a part is out, until the
+ * setup has been looked at and has made a new first piece.
+ */
+export function heightDrift(state: JobState, setupId: string): HeightDrift | undefined {
+  const readings = heightReadings(state, setupId)
+  const points = rulesOf(state).trendPoints
+  const signal = signals(
+    readings.map((one) => one.heightMm),
+    noLimits,
+    points,
+  ).find((one) => one.rule === 'trend')
+  const reading = signal && readings[signal.at]
+  return reading ? { signal, reading, points } : undefined
+}

@@ -1,0 +1,96 @@
+import { isMounted, isReleased } from '../record/journal/shared'
+import { termState, type JobState } from '../record/state/state'
+import { orderSetups, setupId, type Setup } from '../craft/setup/setup'
+import { planIndex, setKey, type Termination } from '../record/plan/plan'
+import type { ChosenSet } from '../craft/setup/chosenSet'
+
+export type Stage = 'to-strip' | 'stripped' | 'crimped'
+
+export interface QueueItem {
+  readonly termination: Termination
+  readonly set: ChosenSet
+  readonly stage: Stage
+  /** its end is worked where it will lie, after the bench */
+  readonly inPlace: boolean
+}
+
+/** All terminations of one setup, in the order of the plan. */
+export interface QueueGroup {
+  readonly id: string
+  readonly setup: Setup
+  readonly mounted: boolean
+  readonly released: boolean
+  readonly items: readonly QueueItem[]
+  readonly left: number
+}
+
+/** The setup that was mounted last, if any. */
+export function inHand(state: JobState): string | undefined {
+  let last: { readonly setup: string; readonly since: number } | undefined
+  for (const mounted of state.tools.values()) if (!last || mounted.since > last.since) last = mounted
+  return last?.setup
+}
+
+const stageOf = (state: JobState, key: string): Stage => {
+  const now = termState(state, key)
+  return now.crimp ? 'crimped' : now.stripped ? 'stripped' : 'to-strip'
+}
+
+/**
+ * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first what is in hand, then always the setup that is nearest to the one
+ * before; groups with nothing left come last.
+ */
+export function setupQueue(state: JobState): readonly QueueGroup[] {
+  const groups = new Map<string, { setup: Setup; items: QueueItem[] }>()
+  for (const termination of planIndex(state.plan).terminations) {
+    const set = state.sets.get(setKey(termination.wire.id, termination.side))
+    if (!set) continue
+    const id = setupId(set.setup)
+    const group = groups.get(id) ?? { setup: set.setup, items: [] }
+    group.items.push({
+      termination,
+      set,
+      stage: stageOf(state, termination.key),
+      inPlace: isInPlace(state, termination),
+    })
+    groups.set(id, group)
+  }
+  const hand = inHand(state)
+  const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
+  const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
+    id,
+    setup,
+    items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)],
+    mounted: isMounted(state, id),
+    released: isReleased(state, id),
+    left: items.filter((item) => item.stage !== 'crimped').length,
+  }))
+  const open = all.filter((group) => group.left > 0)
+  const atBench = open.filter((group) => group.items.some((item) => !item.inPlace && item.stage !== 'crimped'))
+  const first = orderSetups(
+    atBench.map((group) => group.setup),
+    handSetup,
+  )
+  const then = orderSetups(
+    open.filter((group) => !atBench.includes(group)).map((group) => group.setup),
+    first.at(-1) ?? handSetup,
+  )
+  const order = [...first, ...then].map(setupId)
+  return [
+    ...order.flatMap((id) => open.find((group) => group.id === id) ?? []),
+    ...all.filter((group) => group.left === 0).sort((a, b) => (a.id < b.id ? -1 : 1)),
+  ]
+}
+
+/** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
+export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean =>
+  at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
+
+/** Terminations that are still to be made and for which Kit has found nothing yet. */
+export const withoutSet = (state: JobState): readonly Termination[] =>
+  planIndex(state.plan).terminations.filter(
+    (termination) =>
+      termination.unit === 1 &&
+      !state.sets.has(setKey(termination.wire.id, termination.side)) &&
+      !termState(state, termination.key).crimp,
+  )

@@ -1,0 +1,235 @@
+import { endKey, planIndex, unitAndId, wireKey } from '../record/plan/plan'
+import { aheadOfRelease } from '../record/standing/prepAhead'
+import { setupQueue, withoutSet, type QueueGroup } from './queue'
+import type { Station } from './progress'
+import { rulesOf } from '../record/rules/rulesOf'
+import { goodPieces } from '../record/standing/firstPiece'
+import { samplesDue } from '../record/standing/samplesDue'
+import { endState, isClosed, type JobState } from '../record/state/state'
+import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
+import { benchEnds, holdsContacts } from '../record/standing/benchEnds'
+import { endTasks, stepOfTask, type EndTask } from '../work/seat/endTasks'
+import { lacingsToOpen } from '../record/standing/lacingsToOpen'
+import { netVerdict } from '../work/prove/netVerdict'
+import { inHand } from './queue'
+import { setupChanges, type SetupChange } from '../craft/setup/setup'
+
+/** The next thing to do, wherever it is. `focus` is what the station shows when one goes there. */
+export type NextStep = { readonly station: Station; readonly focus?: string } & (
+  | { readonly code: 'plan-wires' }
+  | { readonly code: 'choose-set'; readonly term: string }
+  | { readonly code: 'unblock'; readonly term: string; readonly blocked: number }
+  | { readonly code: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
+  | { readonly code: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
+  | { readonly code: 'first-piece'; readonly setup: string; readonly left: number }
+  | { readonly code: 'verify-tool'; readonly setup: string; readonly tool: string }
+  | { readonly code: 'release'; readonly setup: string }
+  | { readonly code: 'pull-sample'; readonly setup: string; readonly every: number }
+  | { readonly code: 'crimp'; readonly term: string; readonly left: number }
+  | { readonly code: 'seat'; readonly task: EndTask; readonly left: number }
+  | { readonly code: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly code: 'put-net-right'; readonly unit: number; readonly wire: string }
+  | { readonly code: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly code: 'count-tray' }
+  | { readonly code: 'sign' }
+  | { readonly code: 'countersign' }
+  | { readonly code: 'closed' }
+)
+
+/**
+ * A job's steps are one list that crosses the stations. Setup by setup: first piece before the batch, then strip all,
+ * then crimp all; then end by end; then the proof. A blocked termination holds up only what needs it.
+ */
+export function nextStep(state: JobState): NextStep {
+  if (isClosed(state))
+    return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void)
+      ? { station: 'close', code: 'countersign' }
+      : { station: 'close', code: 'closed' }
+  if (state.plan.wires.length === 0) return { station: 'plan', code: 'plan-wires' }
+  const broken = brokenStep(state)
+  if (broken) return broken
+  const groups = setupQueue(state)
+  // the bench first, its ends seated; then what is worked in place
+  for (const inPlace of [false, true]) {
+    for (const group of groups) {
+      const items = group.items.filter((item) => item.inPlace === inPlace)
+      const left = items.filter((item) => item.stage !== 'crimped').length
+      const step = left > 0 ? stepInSetup(state, { ...group, items, left }) : undefined
+      if (step) return step
+    }
+    const seat = seatStep(state, inPlace)
+    if (seat) return seat
+  }
+  const blocked = withoutSet(state)
+  const first = blocked[0]
+  if (first) return { station: 'kit', code: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
+  return (
+    proveStep(state) ??
+    lacingStep(state) ??
+    (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
+  )
+}
+
+function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
+  const toStrip = group.items.filter((item) => item.stage === 'to-strip')
+  const stripped = group.items.filter((item) => item.stage === 'stripped')
+  const { allowed } = aheadOfRelease(state, group.id)
+  const strip = (first?: string): NextStep | undefined => {
+    const item = toStrip[0]
+    return (
+      item && {
+        station: 'prep',
+        code: 'strip',
+        term: item.termination.key,
+        left: toStrip.length,
+        focus: item.termination.key,
+        ...(first !== undefined && { firstOf: first }),
+      }
+    )
+  }
+  if (!group.released) {
+    // one is stripped first, so that a wrong strip shows on the first piece and not after the batch
+    if (allowed !== undefined && stripped.length < allowed && toStrip.length > 0) return strip(group.id)
+    if (!group.mounted) {
+      const hand = inHand(state)
+      const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
+      return {
+        station: 'crimp',
+        code: 'mount',
+        setup: group.id,
+        changes: setupChanges(from, group.setup),
+        focus: group.id,
+      }
+    }
+    const check = state.toolChecks.get(group.setup.tool)?.kind
+    if (check === 'ended' || check === 'failed')
+      return { station: 'crimp', code: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
+    const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
+    return left > 0
+      ? { station: 'crimp', code: 'first-piece', setup: group.id, left, focus: group.id }
+      : { station: 'crimp', code: 'release', setup: group.id, focus: group.id }
+  }
+  if (toStrip.length > 0) return strip()
+  if (stripped.length > 0 && samplesDue(state, group.id).pull)
+    return { station: 'crimp', code: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
+  const item = stripped[0]
+  return (
+    item && {
+      station: 'crimp',
+      code: 'crimp',
+      term: item.termination.key,
+      left: stripped.length,
+      focus: item.termination.key,
+    }
+  )
+}
+
+function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
+  for (let unit = 1; unit <= state.plan.quantity; unit++) {
+    const move = inPlace ? undefined : nextMove(state, unit)
+    if (move) return move
+    for (const end of benchEnds(state, unit).filter(
+      (one) => (planIndex(state.plan).ends.get(one)?.inPlace === true) === inPlace,
+    )) {
+      const tasks = endTasks(state, unit, end).filter((task) => !task.done)
+      const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
+      // covers wait for the last contact; contacts and plugs do not
+      const task = tasks.find((one) => !waits(state, one, stuck))
+      if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
+    }
+  }
+  return undefined
+}
+
+/** Covers wait for the last contact, a new cover for every contact to be out, a pair for both of its halves. */
+function waits(state: JobState, task: EndTask, stuck: boolean): boolean {
+  switch (task.kind) {
+    case 'insert':
+      return task.blockedBy !== undefined
+    case 'fit-part':
+      return task.over ? holdsContacts(state, task.unit, task.end) : stuck
+    case 'lock':
+    case 'look-over':
+      return stuck
+    case 'mate':
+      return [task.end, task.with].some((end) => !endState(state, endKey(task.unit, end)).lookedOver)
+    default:
+      return false
+  }
+}
+
+/** What is broken, or given up by a change of the plan, comes out first: kit, prep and crimp come after. What the plan has no place for any more waits for the moves. */
+function brokenStep(state: JobState): NextStep | undefined {
+  const { byKey } = planIndex(state.plan)
+  for (const [key, { damaged, crimp, seat }] of state.terms) {
+    if (!seat || (!damaged && crimp) || !byKey.has(key)) continue
+    const tasks = endTasks(state, Number(key.split('/')[0]), seat.end).filter((task) => !task.done)
+    const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
+    if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
+  }
+  return undefined
+}
+
+/** The bundle is opened along a wire before it is drawn. */
+function lacingOf(state: JobState, term: string): EndTask | undefined {
+  const [unit = '1', wire = ''] = term.split('/')
+  if (state.lacings.get(wireKey(Number(unit), wire)) !== 'to-open') return undefined
+  const end = benchEnds(state, Number(unit)).find((one) => lacingsToOpen(state, Number(unit), one).includes(wire))
+  return end === undefined ? undefined : { kind: 'open-lacing', unit: Number(unit), end, wire, done: false }
+}
+
+/** The first step of a unit's move plan that can be done: it crosses the ends, and a wire that is not made yet holds up only itself. */
+function nextMove(state: JobState, unit: number): NextStep | undefined {
+  const moves = unitMoves(state, unit)
+  if (!moves) return undefined
+  const tasks = new Map<string, readonly EndTask[]>()
+  for (const step of moves.plan.steps) {
+    if (step.do === 'bring') continue
+    const end = endOf(step.place)
+    const open = tasks.get(end) ?? endTasks(state, unit, end).filter((task) => !task.done)
+    tasks.set(end, open)
+    const task = open.find((one) => stepOfTask(one) === stepKey(step))
+    const lacing = task && 'term' in task ? lacingOf(state, task.term) : undefined
+    if (lacing) return { station: 'seat', code: 'seat', task: lacing, left: open.length, focus: taskKey(lacing) }
+    if (task && !(task.kind === 'insert' && task.blockedBy))
+      return { station: 'seat', code: 'seat', task, left: open.length, focus: taskKey(task) }
+  }
+  return undefined
+}
+
+/** A name for a task of an end that stays the same while the job goes on. */
+export function taskKey(task: EndTask): string {
+  const what =
+    'term' in task
+      ? task.term
+      : 'cavity' in task
+        ? task.cavity
+        : task.kind === 'open-lacing'
+          ? task.wire
+          : task.kind === 'fit-part'
+            ? task.part
+            : ''
+  return `${task.unit}.${task.end}.${task.kind}.${what}`
+}
+
+/** What was opened is laced again once everything proves. */
+function lacingStep(state: JobState): NextStep | undefined {
+  const [key] = state.lacings.keys()
+  if (key === undefined) return undefined
+  const { unit, id } = unitAndId(key)
+  return { station: 'close', code: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
+}
+
+function proveStep(state: JobState): NextStep | undefined {
+  for (let unit = 1; unit <= state.plan.quantity; unit++) {
+    const nets = state.plan.wires.map((wire) => netVerdict(state, unit, wire))
+    const open = nets.filter((net) => !net.proven)
+    const next = open.find((net) => !net.probe) ?? open[0]
+    if (!next) continue
+    const focus = `${unit}/${next.wire.id}`
+    return next.probe
+      ? { station: 'prove', code: 'put-net-right', unit, wire: next.wire.id, focus }
+      : { station: 'prove', code: 'probe', unit, wire: next.wire.id, left: open.length, focus }
+  }
+  return undefined
+}

@@ -1,0 +1,122 @@
+import { sizeKey, type Catalogue } from '../../parts/catalogue/catalogue'
+import { designatedAreaMm2 } from '../../record/plan/facts'
+import type { FitQuery, Rejected } from '../../craft/fit/fitTypes'
+import { missBy } from '../../craft/fit/fit'
+
+/** What would put a rejected candidate right. The first that helps is named: the nearest thing to change comes first. */
+export type Cure =
+  | { readonly kind: 'seal'; readonly seal: string }
+  | { readonly kind: 'contact'; readonly contact: string }
+  | { readonly kind: 'wire-type'; readonly wireType: string }
+  | { readonly kind: 'family'; readonly family: string; readonly size: string }
+
+/** In the order in which a bench would rather change something. */
+const order: readonly Cure['kind'][] = ['seal', 'contact', 'wire-type', 'family']
+
+/** Sizes within this share of each other are the same wire to an electrician. */
+const SAME_SIZE = 0.06
+
+/** Which other seal, contact, wire type or family size would cure this rejection; undefined where none would. */
+export function cureOf(
+  catalogue: Catalogue,
+  { housing, cavity, wire }: FitQuery,
+  { contact, reason }: Rejected,
+): Cure | undefined {
+  const inside = (window: { readonly minMm: number; readonly maxMm: number }, mm: number) =>
+    mm >= window.minMm && mm <= window.maxMm
+  switch (reason.code) {
+    case 'seal-leaks':
+    case 'seal-tears': {
+      const { insulationMm } = reason
+      const seal =
+        reason.by === 'seal'
+          ? (catalogue.sealsByFamily.get(housing.family) ?? []).find((one) => inside(one.insulation, insulationMm))
+          : undefined
+      if (seal) return { kind: 'seal', seal: seal.id }
+      const windows =
+        reason.by === 'seal'
+          ? (catalogue.sealsByFamily.get(housing.family) ?? []).map((one) => one.insulation)
+          : (catalogue.families.get(housing.family)?.sizes.find((size) => size.id === cavity.size)?.matWindow ?? [])
+      return otherWire((mm) => [windows].flat().some((window) => inside(window, mm))) ?? otherFamily()
+    }
+    case 'insulation-support':
+      return otherWire((mm) => mm >= reason.minMm && mm <= reason.maxMm) ?? otherFamily()
+    case 'bore':
+      return reason.what === 'insulation' ? (otherWire((mm) => mm <= reason.boreMm) ?? otherFamily()) : undefined
+    case 'conductor-small':
+    case 'conductor-large': {
+      const other = (catalogue.contactsBySize.get(sizeKey(housing.family, cavity.size)) ?? []).find(
+        (one) =>
+          one.id !== contact.id &&
+          'gender' in contact &&
+          one.gender === contact.gender &&
+          one.conductor.minMm2 <= wire.areaMm2 &&
+          one.conductor.maxMm2 >= wire.areaMm2,
+      )
+      return other ? { kind: 'contact', contact: other.id } : otherFamily()
+    }
+    case 'current':
+      return otherFamily()
+    default:
+      return undefined
+  }
+
+  function otherWire(fits: (insulationMm: number) => boolean): Cure | undefined {
+    const type = [...catalogue.wireTypes.values()].find(
+      (one) => Math.abs(designatedAreaMm2(one) / wire.areaMm2 - 1) <= SAME_SIZE && fits(one.insulationMm),
+    )
+    return type && { kind: 'wire-type', wireType: type.id }
+  }
+
+  /** The same system in another size, or another family, whose contact takes the wire and its load. */
+  function otherFamily(): Cure | undefined {
+    const sealed = catalogue.families.get(housing.family)?.sealing !== 'none'
+    const stem = housing.family.split('-')[0] ?? housing.family
+    const fitting = [...catalogue.contactsBySize].flatMap(([key, contacts]) => {
+      const [family = '', size = ''] = key.split('/')
+      const facts = catalogue.families.get(family)
+      const window =
+        facts?.sizes.find((one) => one.id === size)?.matWindow ?? facts?.sizes.find((one) => one.id === size)
+      if (!facts || (facts.sealing !== 'none') !== sealed || key === sizeKey(housing.family, cavity.size)) return []
+      const takes = contacts.some(
+        (one) =>
+          one.conductor.minMm2 <= wire.areaMm2 &&
+          one.conductor.maxMm2 >= wire.areaMm2 &&
+          (wire.currentA === undefined || (one.ratedA ?? 0) >= wire.currentA),
+      )
+      const sealsIt =
+        window && 'minMm' in window
+          ? inside(window, wire.insulationMm)
+          : facts.sealing !== 'wire-seal' ||
+            (catalogue.sealsByFamily.get(family) ?? []).some((seal) => inside(seal.insulation, wire.insulationMm))
+      return takes && sealsIt
+        ? [{ family, size, near: family === housing.family ? 0 : family.startsWith(stem) ? 1 : 2 }]
+        : []
+    })
+    const [best] = fitting.sort((a, b) => a.near - b.near || (a.family < b.family ? -1 : 1))
+    return best && { kind: 'family', family: best.family, size: best.size }
+  }
+}
+
+/**
+ * Near misses with what would cure them. The stage at which a candidate fell comes first, as the fit gives it; among those of
+ * one stage the easier cure, then the smaller miss.
+ */
+export function withCures(
+  catalogue: Catalogue,
+  query: FitQuery,
+  rejected: readonly Rejected[],
+): readonly (Rejected & { readonly cure?: Cure })[] {
+  const cured = rejected.map((one, i) => {
+    const cure = cureOf(catalogue, query, one)
+    return { ...one, i, ...(cure && { cure }) }
+  })
+  const rank = (cure: Cure | undefined) => (cure ? order.indexOf(cure.kind) : order.length)
+  return cured
+    .sort((a, b) =>
+      a.reason.code === b.reason.code
+        ? rank(a.cure) - rank(b.cure) || missBy(a.reason) - missBy(b.reason) || a.i - b.i
+        : a.i - b.i,
+    )
+    .map(({ i: _i, ...one }) => one)
+}

@@ -1,0 +1,132 @@
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { chooseSets } from './chooseSets'
+import type { JobState } from '../../record/state/state'
+import { mergeFacts, newFacts, planFacts, setFacts } from '../../record/plan/facts'
+import { changePlan, setKey, type Plan, type PlanChange, type SideLetter } from '../../record/plan/plan'
+import { freshFacts } from '../../record/plan/factsAge'
+import { fatesOf, hasBegun, type WireFate } from '../../record/plan/revision'
+import type { NewEntry } from '../../record/journal/entry'
+
+/**
+ * The first entries of a job: its plan with the facts that it rests on, and the best workable set for every termination.
+ * @param newId makes ids for entries
+ */
+export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, newId: () => string): NewEntry[] {
+  const { ends, wires, ...meta } = plan
+  const entries: NewEntry[] = [
+    {
+      id: newId(),
+      kind: 'plan-changed',
+      change: { meta, putEnds: ends, putWires: wires },
+      facts: planFacts(catalogue, plan, catalogue.rules.get(plan.rules)),
+    },
+  ]
+  const choices = chooseSets(catalogue, plan, new Map(), today).flatMap((choice) =>
+    choice.set ? [{ ...choice, set: choice.set }] : [],
+  )
+  if (choices.length > 0)
+    entries.push({
+      id: newId(),
+      kind: 'sets-chosen',
+      choices,
+      facts: setFacts(
+        catalogue,
+        choices.map((choice) => choice.set),
+      ),
+    })
+  return entries
+}
+
+/**
+ * Entries that change a plan, and choose sets for the sides that the change left without one. What the job has pinned
+ * already stays as it is: only what the change names for the first time is copied from the shelf.
+ * @param accept wires whose work the change undoes or moves, and is meant to
+ */
+export function planChangeEntries(
+  catalogue: Catalogue,
+  state: JobState,
+  change: PlanChange,
+  today: string,
+  newId: () => string,
+  accept: readonly string[] = [],
+): NewEntry[] {
+  const plan = changePlan(state.plan, change)
+  const facts = newFacts(
+    state.facts,
+    planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, catalogue.rules.get(plan.rules)),
+  )
+  const fates = fatesOf(state, change, mergeFacts(state.facts, facts))
+  const again = new Set([
+    ...fates.flatMap((fate) =>
+      (['a', 'b'] as const).flatMap((side) =>
+        fate.chooseAgain[side] && !staysMade(state, fate, side) ? [setKey(fate.wire, side)] : [],
+      ),
+    ),
+  ])
+  const kept = new Map([...state.sets].filter(([key]) => !again.has(key)))
+  const touched = new Set([...fates.map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id)])
+  const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) =>
+    choice.set && touched.has(choice.wire) ? [{ ...choice, set: choice.set }] : [],
+  )
+  return [
+    { id: newId(), kind: 'plan-changed', change, facts, ...(accept.length > 0 && { rework: [...accept] }) },
+    ...(choices.length > 0
+      ? [
+          {
+            id: newId(),
+            kind: 'sets-chosen' as const,
+            choices,
+            facts: setFacts(
+              catalogue,
+              choices.map((choice) => choice.set),
+            ),
+          },
+        ]
+      : []),
+  ]
+}
+
+/** What is stripped or crimped, and stays so, keeps the set that it was made with. */
+const staysMade = (state: JobState, fate: WireFate, side: SideLetter) =>
+  (fate[side] === 'keep' || fate[side] === 'move') && hasBegun(state, setKey(fate.wire, side))
+
+/** Entries that bring a job's pinned facts to the shelf's, and choose sets anew where no work rests on them and no hand has chosen. */
+export function takeFactsEntries(
+  catalogue: Catalogue,
+  state: JobState,
+  today: string,
+  newId: () => string,
+): NewEntry[] {
+  const kept = new Map([...state.sets].filter(([key, set]) => set.byHand === true || hasBegun(state, key)))
+  const choices = chooseSets(catalogue, state.plan, kept, today).flatMap((choice) =>
+    choice.set ? [{ ...choice, set: choice.set }] : [],
+  )
+  return [
+    {
+      id: newId(),
+      kind: 'plan-changed',
+      change: {},
+      facts: freshFacts(state.facts, catalogue),
+      why: 'facts taken from the shelf',
+    },
+    ...(choices.length > 0
+      ? [
+          {
+            id: newId(),
+            kind: 'sets-chosen' as const,
+            choices,
+            facts: setFacts(
+              catalogue,
+              choices.map((choice) => choice.set),
+            ),
+          },
+        ]
+      : []),
+  ]
+}
+
+/** A short id that sorts by time: `m3k9x2-7f3a1c`. Random bytes are passed in, so that tests repeat. */
+export const newIdMaker = (now: () => number, random: () => number) => (): string =>
+  `${now().toString(36)}-${Math.floor(random() * 2 ** 40)
+    .toString(36)
+    .padStart(8, '0')}`

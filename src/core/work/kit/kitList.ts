@@ -1,0 +1,165 @@
+import { isSleeve } from '../../parts/catalogue/types'
+import { terminalShapes } from '../../parts/catalogue/terminalShapes'
+import { AS_FOUND, type JobState } from '../../record/state/state'
+import { rulesOf } from '../../record/rules/rulesOf'
+import { plugFor } from '../../record/standing/plugFor'
+import { setupId } from '../../craft/setup/setup'
+import { cutLengthMm } from '../../record/standing/slack'
+import { housingOf, smallPartsOf } from '../../record/plan/facts'
+import { cavityKey, endKey, planIndex, setKey, termKey, wireKey, type SideLetter } from '../../record/plan/plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+
+export type KitKind = 'housing' | 'contact' | 'seal' | 'plug' | 'small-part' | 'wire'
+
+export interface KitLine {
+  readonly kind: KitKind
+  readonly part: string
+  readonly name: string
+  /** what goes into the work */
+  readonly need: number
+  /** for test pieces, over the need */
+  readonly testPieces: number
+  /** by the house rules, over need and test pieces */
+  readonly spares: number
+  readonly unit: 'pcs' | 'mm'
+}
+
+/** Wire that one test piece takes: enough for the jaws of a pull tester. */
+const TEST_PIECE_WIRE_MM = 150
+
+/** Parts that are lost, or crimped badly, now and then: the ones that spares are for. */
+const sparedKinds: ReadonlySet<KitKind> = new Set(['contact', 'seal', 'plug'])
+
+const order: readonly KitKind[] = ['housing', 'contact', 'seal', 'plug', 'small-part', 'wire']
+
+/** What a line is taken to be worth altogether: need, test pieces and spares. */
+export const kitTotal = (line: KitLine): number => line.need + line.testPieces + line.spares
+
+/** Parts that the whole job needs, counted from its plan and chosen sets, less what came with the harness; test pieces and spares stand for themselves. */
+export function kitList(state: JobState): readonly KitLine[] {
+  const lines = new Map<string, Omit<KitLine, 'spares'>>()
+  const add = (
+    kind: KitKind,
+    part: string,
+    name: string,
+    need: number,
+    testPieces = 0,
+    unit: KitLine['unit'] = 'pcs',
+  ) => {
+    const now = lines.get(part)
+    lines.set(part, {
+      kind,
+      part,
+      name,
+      unit,
+      need: (now?.need ?? 0) + need,
+      testPieces: (now?.testPieces ?? 0) + testPieces,
+    })
+  }
+  countEnds(state, add)
+  countWires(state, add)
+  const { sparePercent, spareLeast } = rulesOf(state)
+  return [...lines.values()]
+    .map((line) => ({
+      ...line,
+      spares: sparedKinds.has(line.kind) ? Math.max(spareLeast, Math.ceil((line.need * sparePercent) / 100)) : 0,
+    }))
+    .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || (a.part < b.part ? -1 : 1))
+}
+
+type Add = (
+  kind: KitKind,
+  part: string,
+  name: string,
+  need: number,
+  testPieces?: number,
+  unit?: KitLine['unit'],
+) => void
+
+/** In how many units something is to be taken from the shelf: in all, where the job builds; else where it did not come. */
+function unitsToTake({ plan }: JobState, came: (unit: number) => boolean): number {
+  if (plan.kind === 'build') return plan.quantity
+  let count = 0
+  for (let unit = 1; unit <= plan.quantity; unit++) if (!came(unit)) count++
+  return count
+}
+
+/** Of one side of a wire: in how many units its contact is to be made. */
+const toMake = (state: JobState, wire: string, side: SideLetter) =>
+  unitsToTake(state, (unit) => state.terms.get(termKey(unit, wire, side))?.crimp?.setup === AS_FOUND)
+
+/** Housings with the small parts of each half, and plugs for cavities that stay empty. */
+function countEnds(state: JobState, add: Add): void {
+  const { plan, facts } = state
+  const partName = (id: string) => facts.parts[id]?.name ?? id
+  for (const end of plan.ends) {
+    const housing = housingOf(facts, plan, end.id)
+    if (!housing) continue
+    const units = unitsToTake(state, (unit) => state.ends.get(endKey(unit, end.id))?.came === true)
+    if (units > 0) add('housing', housing.id, housing.name, units)
+    for (const { part, count } of smallPartsOf(housing))
+      if (units > 0) add('small-part', part, partName(part), units * count)
+    const lost = Array.from({ length: plan.quantity }, (_, i) => state.ends.get(endKey(i + 1, end.id))).reduce(
+      (sum, now) => sum + (now?.came ? (now.locksLost ?? 0) : 0),
+      0,
+    )
+    if (housing.lock !== undefined && lost > 0) add('small-part', housing.lock, partName(housing.lock), lost)
+    for (const cavity of housing.cavities) {
+      if (planIndex(plan).byCavity.has(cavityKey(1, end.id, cavity.id))) continue
+      const plug = plugFor(state, end.id, cavity.id)
+      const plugs = unitsToTake(state, (unit) => state.cavities.get(cavityKey(unit, end.id, cavity.id))?.came === true)
+      if (plug !== undefined && plugs > 0) add('plug', plug, partName(plug), plugs)
+    }
+  }
+}
+
+/** Wire, contacts and seals; the first piece of each setup takes its own. */
+function countWires(state: JobState, add: Add): void {
+  const { plan, facts, sets } = state
+  const typeName = (id: string) => facts.wireTypes[id]?.name ?? id
+  const tested = new Set<string>()
+  const splices = new Set<string>()
+  const perSetup = setupSizes(state)
+  for (const wire of plan.wires) {
+    const cuts = unitsToTake(state, (unit) => state.cuts.get(wireKey(unit, wire.id))?.came === true)
+    if (cuts > 0) add('wire', wire.type, typeName(wire.type), cutLengthMm(state, wire) * cuts, 0, 'mm')
+    for (const side of ['a', 'b'] as const) {
+      const set = sets.get(setKey(wire.id, side))
+      const units = set ? toMake(state, wire.id, side) : 0
+      if (!set || units === 0) continue
+      const id = setupId(set.setup)
+      const pieces = tested.has(id) ? 0 : testPieces(state, perSetup.get(id) ?? 0)
+      tested.add(id)
+      const at = side === 'a' ? wire.from : wire.to
+      const first = !joins(state, set) || at.kind !== 'splice' || !splices.has(at.splice)
+      if (at.kind === 'splice') splices.add(at.splice)
+      add('contact', set.contact, facts.contacts[set.contact]?.name ?? set.contact, first ? units : 0, pieces)
+      if (set.seal !== undefined) add('seal', set.seal, facts.seals[set.seal]?.name ?? set.seal, units, pieces)
+      if (pieces > 0) add('wire', wire.type, typeName(wire.type), 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
+    }
+  }
+}
+
+/** Terminations of each setup that are to be made, over all units. */
+function setupSizes(state: JobState): ReadonlyMap<string, number> {
+  const sizes = new Map<string, number>()
+  for (const wire of state.plan.wires) {
+    for (const side of ['a', 'b'] as const) {
+      const set = state.sets.get(setKey(wire.id, side))
+      if (set) sizes.set(setupId(set.setup), (sizes.get(setupId(set.setup)) ?? 0) + toMake(state, wire.id, side))
+    }
+  }
+  return sizes
+}
+
+/** First pieces, and those that are pulled during production. */
+function testPieces(state: JobState, terminations: number): number {
+  const { firstPieces, pullEvery } = rulesOf(state)
+  return firstPieces + (pullEvery === 0 ? 0 : Math.floor((terminations - 1) / pullEvery))
+}
+
+/** A splice takes a wire from either side: two halves are one part. */
+function joins(state: JobState, set: ChosenSet): boolean {
+  const contact = state.facts.contacts[set.contact]
+  return contact !== undefined && isSleeve(contact) && terminalShapes[contact.shape].joins
+}

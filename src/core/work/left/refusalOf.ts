@@ -1,0 +1,11 @@
+import type { Entry } from '../../record/journal/entry'
+import type { Moment, Refusal } from '../../record/journal/entryKind'
+import { refusalGiven, type Folded } from '../../record/journal/fold'
+import { workAhead } from './workAhead'
+
+/**
+ * May this entry be appended now? The same answer on the bench and on the server; the server's counts.
+ * @returns undefined when it may, else why not
+ */
+export const refusalOf = (folded: Folded, entry: Entry, moment: Moment): Refusal | undefined =>
+  refusalGiven(folded, entry, moment, workAhead)

@@ -1,0 +1,136 @@
+import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { housingOf } from '../../record/plan/facts'
+import {
+  endKey,
+  inCavity,
+  planIndex,
+  setKey,
+  sideOf,
+  termKey,
+  type SideLetter,
+  type Termination,
+} from '../../record/plan/plan'
+import { slackOf } from '../../record/standing/slack'
+import { endState, termState, type JobState } from '../../record/state/state'
+import { setupId } from '../../craft/setup/setup'
+import type { DamageId } from '../../craft/faults/damage'
+
+/** What must be done about it, in the order in which it is done; it crosses the stations. */
+export type RepairStep =
+  | { readonly do: 'open-lock' | 'close-lock' | 'look-over'; readonly end: string }
+  /** the broken part is taken off, a new one to hand */
+  | { readonly do: 'take-lock'; readonly end: string; readonly part?: string }
+  | { readonly do: 'take-housing'; readonly end: string; readonly part: string; readonly lockIsPart: boolean }
+  /** contacts of the end, one by one: out of the old housing into the new one, or out, through the new cover and in again */
+  | { readonly do: 'carry-over' | 'through-cover'; readonly end: string; readonly count: number }
+  | { readonly do: 'mate'; readonly end: string; readonly with: string }
+  | { readonly do: 'take-out' | 'cut-off' | 'strip' | 'crimp' | 'seat'; readonly term: string }
+  | { readonly do: 'open-lacing' | 'renew-lacing' | 'cut-wire' | 'prove'; readonly wire: string }
+
+export interface RepairPlan {
+  readonly steps: readonly RepairStep[]
+  /** parts that are lost and taken new, by their numbers */
+  readonly parts: ReadonlyMap<string, number>
+  /** wire that is lost, mm; a whole wire with its length */
+  readonly lostMm: number
+  /** does the slack bear it? Left out where nothing is cut off a wire that stays */
+  readonly slack?: { readonly leftMm: number; readonly costMm: number; readonly enough: boolean }
+  /** what to do where it does not */
+  readonly offers: readonly ('longer-wire' | 'splice')[]
+  /** setups that need a new first piece, since they are not released now */
+  readonly firstPieces: readonly string[]
+  /** wires of the same group that end here: they stay equal only when they are shortened with it, by as much */
+  readonly together: readonly Together[]
+}
+
+export interface Together {
+  readonly wire: string
+  readonly term: string
+  /** to cut off besides its own old strip, so that it loses what the broken one loses */
+  readonly lostMm: number
+  /** does its slack bear it? */
+  readonly enough: boolean
+}
+
+/**
+ * What a repair takes: out first, then parts, strip, crimp and in again, then the proof.
+ * @param lostMm spoiled besides the old strip, behind the contact
+ */
+export function repairPlan(state: JobState, damage: DamageId, at: Termination, lostMm = 0): RepairPlan {
+  const { unit, wire } = at
+  const index = planIndex(state.plan)
+  const sides: readonly SideLetter[] = damage === 'wire' ? ['a', 'b'] : [at.side]
+  const terms = sides.flatMap((side) => index.byKey.get(termKey(unit, wire.id, side)) ?? [])
+  const seated = terms.filter((term) => termState(state, term.key).seat !== undefined)
+  const ends = [...new Set(seated.flatMap((term) => (inCavity(term) ? [term.at.end] : [])))]
+  const locked = ends.filter((end) => {
+    const housing = housingOf(state.facts, state.plan, end)
+    const family = housing && state.facts.families[housing.family]
+    return family !== undefined && secondaryLocks[family.lock].present
+  })
+  const parts = new Map<string, number>()
+  const add = (part: string | undefined) => part !== undefined && parts.set(part, (parts.get(part) ?? 0) + 1)
+  const firstPieces = new Set<string>()
+  for (const term of terms) {
+    const set = state.sets.get(setKey(wire.id, term.side))
+    add(set?.contact)
+    add(set?.seal)
+    if (set && state.setups.get(setupId(set.setup))?.released === undefined) firstPieces.add(setupId(set.setup))
+  }
+  const whole = damage === 'wire'
+  const own = slackOf(state, unit, wire, at.side)
+  const costMm = (own?.tryMm ?? 0) + lostMm
+  const enough = own === undefined || own.leftMm + 1e-9 >= costMm
+  return {
+    steps: [
+      ...(whole ? [{ do: 'open-lacing' as const, wire: wire.id }] : []),
+      ...ends
+        .filter((end) => locked.includes(end) && endState(state, endKey(unit, end)).lock === 'closed')
+        .map((end) => ({ do: 'open-lock' as const, end })),
+      ...seated.map((term) => ({ do: 'take-out' as const, term: term.key })),
+      ...(whole
+        ? [{ do: 'cut-wire' as const, wire: wire.id }]
+        : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
+      ...terms.flatMap((term) => [
+        { do: 'strip' as const, term: term.key },
+        { do: 'crimp' as const, term: term.key },
+      ]),
+      ...terms.filter(inCavity).map((term) => ({ do: 'seat' as const, term: term.key })),
+      ...locked.map((end) => ({ do: 'close-lock' as const, end })),
+      ...ends.map((end) => ({ do: 'look-over' as const, end })),
+      { do: 'prove', wire: wire.id },
+      ...(whole ? [{ do: 'renew-lacing' as const, wire: wire.id }] : []),
+    ],
+    parts,
+    lostMm: whole ? (state.cuts.get(`${unit}/${wire.id}`)?.lengthMm ?? wire.lengthMm) : costMm,
+    ...(!whole && own && { slack: { leftMm: own.leftMm, costMm, enough } }),
+    offers: whole || enough ? [] : ['longer-wire', 'splice'],
+    firstPieces: [...firstPieces],
+    together: whole ? [] : togetherWith(state, at, costMm),
+  }
+}
+
+function togetherWith(state: JobState, at: Termination, costMm: number): readonly Together[] {
+  const { group, id } = at.wire
+  if (!group) return []
+  return state.plan.wires
+    .filter((other) => other.id !== id && other.group?.kind === group.kind && other.group.name === group.name)
+    .flatMap((other) =>
+      (['a', 'b'] as const).flatMap((side): readonly Together[] => {
+        const term = termKey(at.unit, other.id, side)
+        if (!sameEnd(sideOf(other, side), at.at) || !termState(state, term).crimp) return []
+        const slack = slackOf(state, at.unit, other, side)
+        return [
+          {
+            wire: other.id,
+            term,
+            lostMm: Math.max(0, costMm - (slack?.tryMm ?? 0)),
+            enough: slack === undefined || slack.leftMm + 1e-9 >= Math.max(costMm, slack.tryMm),
+          },
+        ]
+      }),
+    )
+}
+
+const sameEnd = (one: ReturnType<typeof sideOf>, other: Termination['at']) =>
+  one.kind === 'cavity' && other.kind === 'cavity' && one.end === other.end

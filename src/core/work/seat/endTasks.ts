@@ -1,0 +1,195 @@
+import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { cavityKey, endKey, mateOf, planIndex } from '../../record/plan/plan'
+import { endState, termState, type JobState } from '../../record/state/state'
+import { stepKey, unitMoves, type UnitMoves } from '../rework/endMoves'
+import { housingAt } from '../../record/standing/benchEnds'
+import { isHome, isMated } from '../../record/standing/home'
+import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
+import { plugFor } from '../../record/standing/plugFor'
+import type { OrderReason } from './seatOrder'
+import { seatTurns } from './seatTurns'
+
+/** One thing to do at an end, in the order in which it is done. */
+export type EndTask = { readonly unit: number; readonly end: string; readonly done: boolean } & (
+  | {
+      readonly kind: 'insert'
+      readonly term: string
+      readonly cavity: string
+      /** why it has this turn */ readonly why?: OrderReason
+      /** `elsewhere`: it stands in another cavity and comes out of that first; `cavity-taken`: another stands here */ readonly blockedBy?:
+        'not-crimped' | 'elsewhere' | 'cavity-taken' | 'cover-due'
+    }
+  | {
+      readonly kind: 'put-right'
+      readonly term: string
+      readonly cavity: string
+      readonly found: string
+      readonly why: 'wrong-cavity' | 'not-home' | 'not-in-plan' | 'damaged' | 'cover-due' | 'old-housing'
+      /** it was well seated: the plan changed, nobody erred */ readonly asPlanned?: true
+      /** its place is not free yet: it gets a tag */ readonly park?: true
+    }
+  | { readonly kind: 'plug'; readonly cavity: string; readonly part: string }
+  | { readonly kind: 'unplug'; readonly cavity: string; readonly part: string }
+  | { readonly kind: 'lock'; readonly part?: string }
+  | {
+      readonly kind: 'fit-part'
+      readonly part: string
+      /** the cover that goes over the wires before any contact is in */ readonly over?: true
+    }
+  | { readonly kind: 'open-lacing'; readonly wire: string }
+  | { readonly kind: 'look-over' }
+  | { readonly kind: 'mate'; readonly with: string }
+)
+
+/** Which step of a move plan a task is; none for covers and parts. */
+export function stepOfTask(task: EndTask): string | undefined {
+  switch (task.kind) {
+    case 'put-right':
+      return stepKey({ do: 'extract', place: `${task.end}.${task.found}` })
+    case 'insert':
+    case 'plug':
+    case 'unplug':
+      return stepKey({ do: task.kind, place: `${task.end}.${task.cavity}` })
+    default:
+      return undefined
+  }
+}
+
+/** What the move plan orders comes in its order; a contact that is not home comes before, what the plan does not know behind. */
+function inMoveOrder(tasks: readonly EndTask[], { order }: UnitMoves): EndTask[] {
+  const at = (task: EndTask): number =>
+    task.done ? Infinity : (order.get(stepOfTask(task) ?? '') ?? (task.kind === 'put-right' ? -1 : Infinity))
+  return tasks
+    .map((task) => ({ task, step: at(task) }))
+    .sort((a, b) => (a.step === b.step ? 0 : a.step - b.step))
+    .map(({ task }) => task)
+}
+
+/** Why a contact comes out of where it stands. */
+function whyOut(
+  state: JobState,
+  term: string,
+  { belongs, isOld, coverDue }: { readonly belongs: boolean; readonly isOld: boolean; readonly coverDue: boolean },
+): Extract<EndTask, { kind: 'put-right' }>['why'] {
+  if (termState(state, term).damaged) return 'damaged'
+  if (belongs) return coverDue ? 'cover-due' : 'not-home'
+  if (!planIndex(state.plan).byKey.has(term)) return 'not-in-plan'
+  return isOld ? 'old-housing' : 'wrong-cavity'
+}
+
+/** Everything that one end of one unit needs, done and undone: contacts, plugs, lock, small parts, a last look. */
+export function endTasks(state: JobState, unit: number, end: string): readonly EndTask[] {
+  const housing = housingAt(state, unit, end)
+  if (!housing) return []
+  const isOld = state.oldEnds.has(endKey(unit, end))
+  const { byCavity, byKey } = planIndex(state.plan)
+  const now = endState(state, endKey(unit, end))
+  const moves = unitMoves(state, unit)
+  const outs: EndTask[] = []
+  const inserts: EndTask[] = []
+  const plugs: EndTask[] = []
+  for (const { cavity, reason } of seatTurns(state, unit, end, housing)) {
+    const place = cavityKey(unit, end, cavity.id)
+    const termination = byCavity.get(place)
+    const inside = state.cavities.get(place)
+    if (inside?.term !== undefined && !(inside.term === termination?.key && isHome(state, inside.term))) {
+      const why = whyOut(state, inside.term, {
+        belongs: inside.term === termination?.key,
+        isOld,
+        coverDue: now.coverDue !== undefined,
+      })
+      const planned = byKey.get(inside.term)?.at
+      const { seat } = termState(state, inside.term)
+      // nobody erred: it is well seated where the plan had it before
+      const asPlanned =
+        why === 'not-in-plan' ||
+        why === 'cover-due' ||
+        ((why === 'old-housing' || why === 'wrong-cavity') && seat?.home !== false)
+      const step = moves?.plan.steps[moves.order.get(stepKey({ do: 'extract', place: `${end}.${cavity.id}` })) ?? -1]
+      outs.push({
+        kind: 'put-right',
+        unit,
+        end,
+        term: inside.term,
+        cavity: planned?.kind === 'cavity' ? `${planned.end === end ? '' : `${planned.end}.`}${planned.cavity}` : '',
+        found: cavity.id,
+        why,
+        done: false,
+        ...(asPlanned && { asPlanned: true as const }),
+        ...(step?.do === 'park' && { park: true as const }),
+      })
+    }
+    if (isOld) continue
+    if (termination) {
+      if (inside?.plug !== undefined)
+        outs.push({ kind: 'unplug', unit, end, cavity: cavity.id, part: inside.plug, done: false })
+      const { crimp, seat } = termState(state, termination.key)
+      const done = isHome(state, termination.key)
+      const blockedBy = !crimp
+        ? 'not-crimped'
+        : done
+          ? undefined
+          : now.coverDue !== undefined
+            ? 'cover-due'
+            : seat
+              ? 'elsewhere'
+              : inside?.term !== undefined
+                ? 'cavity-taken'
+                : undefined
+      inserts.push({
+        kind: 'insert',
+        unit,
+        end,
+        term: termination.key,
+        cavity: cavity.id,
+        done,
+        why: reason,
+        ...(blockedBy && { blockedBy }),
+      })
+    } else {
+      const part = plugFor(state, end, cavity.id)
+      if (part !== undefined)
+        plugs.push({ kind: 'plug', unit, end, cavity: cavity.id, part, done: inside?.plug !== undefined })
+    }
+  }
+  const lacings = lacingsToOpen(state, unit, end).map((wire): EndTask => ({
+    kind: 'open-lacing',
+    unit,
+    end,
+    wire,
+    done: false,
+  }))
+  const covers: EndTask[] =
+    now.coverDue === undefined ? [] : [{ kind: 'fit-part', unit, end, part: now.coverDue, over: true, done: false }]
+  const contacts = moves
+    ? inMoveOrder([...outs, ...inserts, ...plugs], moves)
+    : [...outs, ...covers, ...inserts, ...plugs]
+  if (isOld) return [...lacings, ...contacts]
+  const family = state.facts.families[housing.family]
+  const tasks: EndTask[] = [...lacings, ...(moves ? covers : []), ...contacts]
+  if (family && secondaryLocks[family.lock].present)
+    tasks.push({
+      kind: 'lock',
+      unit,
+      end,
+      done: now.lock === 'closed' && outs.length === 0 && inserts.every((task) => task.done),
+      ...(housing.lock !== undefined && { part: housing.lock }),
+    })
+  if (housing.interfaceSeal !== undefined)
+    tasks.push({
+      kind: 'fit-part',
+      unit,
+      end,
+      part: housing.interfaceSeal,
+      done: now.fitted.includes(housing.interfaceSeal),
+    })
+  tasks.push({ kind: 'look-over', unit, end, done: now.lookedOver })
+  const other = mateOf(state.plan, end)
+  // one task for the pair, at the end that is looked over later
+  if (
+    other !== undefined &&
+    state.plan.ends.findIndex((one) => one.id === other) < state.plan.ends.findIndex((one) => one.id === end)
+  )
+    tasks.push({ kind: 'mate', unit, end, with: other, done: isMated(state, unit, end) })
+  return tasks
+}

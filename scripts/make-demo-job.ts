@@ -1,17 +1,17 @@
 import { readFileSync, writeFileSync } from 'node:fs'
-import { emptyPlan, type Plan } from '../src/core/record/plan/plan'
+import { Plan, emptyPlan } from '../src/core/record/plan/plan'
 import { firstEntries } from '../src/core/work/kit/firstEntries'
-import { workThrough, type WorkOptions } from '../src/core/views/workThrough.testing'
-import type { KeptEntry, NewEntry } from '../src/core/record/journal/entry'
-import { termState, type JobState } from '../src/core/record/state/state'
-import { setKey } from '../src/core/record/plan/plan'
+import { WorkOptions, workThrough } from '../src/core/views/workThrough.testing'
+import { KeptEntry, NewEntry } from '../src/core/record/journal/entry'
+import { JobState, termState } from '../src/core/record/state/state'
 import { heightAt, pieceMade } from '../src/core/craft/specimen/pieceMade'
 import { normalDraws } from '../src/core/craft/specimen/scatter'
 import { specimen } from '../src/core/craft/specimen/specimen'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
+import { NO_HASH, entryHash } from '../src/data/entryHash'
 import { demoShelf } from '../src/core/parts/catalogue/demoShelf.testing'
 import { jobDocument } from '../src/formats/jobDocument'
 import { readPinout } from '../src/formats/pinout/readPinout'
+import { setKey } from '../src/core/record/plan/keys'
 
 /** Writes the demo's jobs that were worked on: the deck loom to its middle, the float switch leads to their end. */
 const catalogue = demoShelf()

@@ -5,7 +5,8 @@ import { Pool } from 'pg'
 import { openMemory, openServer, type OpenDatabase } from './database'
 
 /** Where one run of the tests keeps its migrated template: a PGlite from it opens in a second. */
-export const templatePath = (): string => join(tmpdir(), `urn-bench-template-${process.env.URN_TEST_RUN ?? process.ppid}.tar`)
+export const templatePath = (): string =>
+  join(tmpdir(), `urn-bench-template-${process.env.URN_TEST_RUN ?? process.ppid}.tar`)
 
 let count = 0
 

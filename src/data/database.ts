@@ -46,7 +46,9 @@ export async function openFolder(folder: string): Promise<OpenDatabase> {
 /** A new folder begins as a copy of the migrated database that the build has made: five seconds less than from nothing. */
 function template(folder: string): { readonly loadDataDir?: Blob } {
   const file = process.env.URN_BENCH_TEMPLATE
-  return file === undefined || existsSync(join(folder, 'pg')) || !existsSync(file) ? {} : { loadDataDir: new Blob([readFileSync(file)]) }
+  return file === undefined || existsSync(join(folder, 'pg')) || !existsSync(file)
+    ? {}
+    : { loadDataDir: new Blob([readFileSync(file)]) }
 }
 
 /** Writes a migrated, empty database to a file, to begin others from. */

@@ -4,7 +4,14 @@ import { expect, test } from 'vitest'
 import type { Entry, KeptEntry } from '@/core/record/journal/entry'
 import { brokenLink, entryHash, NO_HASH } from './entryHash'
 
-const note = (seq: number, text: string): Entry => ({ id: `note-${String(seq).padStart(4, '0')}`, kind: 'noted', text, seq, at: '2026-11-25T09:00:00.000Z', by: 'ansa' })
+const note = (seq: number, text: string): Entry => ({
+  id: `note-${String(seq).padStart(4, '0')}`,
+  kind: 'noted',
+  text,
+  seq,
+  at: '2026-11-25T09:00:00.000Z',
+  by: 'ansa',
+})
 
 /** Entries chained as the repository keeps them. */
 function chain(texts: readonly string[]): KeptEntry[] {
@@ -31,12 +38,22 @@ test('the order of keys does not matter, what they say does', () => {
 
 test('any change, removal or exchange in a chain is found at its place', () => {
   fc.assert(
-    fc.property(fc.uniqueArray(fc.string({ minLength: 1 }), { minLength: 3, maxLength: 8 }), fc.nat(), (texts, pick) => {
-      const entries = chain(texts)
-      const at = pick % (entries.length - 1)
-      expect(brokenLink(entries)).toBeUndefined()
-      expect(brokenLink(entries.map((entry, i) => (i === at && entry.kind === 'noted' ? { ...entry, text: `${entry.text}!` } : entry)))).toBe(at + 1)
-      expect(brokenLink(entries.filter((_, i) => i !== at))).toBe(at + 2)
-    }),
+    fc.property(
+      fc.uniqueArray(fc.string({ minLength: 1 }), { minLength: 3, maxLength: 8 }),
+      fc.nat(),
+      (texts, pick) => {
+        const entries = chain(texts)
+        const at = pick % (entries.length - 1)
+        expect(brokenLink(entries)).toBeUndefined()
+        expect(
+          brokenLink(
+            entries.map((entry, i) =>
+              i === at && entry.kind === 'noted' ? { ...entry, text: `${entry.text}!` } : entry,
+            ),
+          ),
+        ).toBe(at + 1)
+        expect(brokenLink(entries.filter((_, i) => i !== at))).toBe(at + 2)
+      },
+    ),
   )
 })

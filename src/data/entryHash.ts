@@ -8,7 +8,9 @@ export const NO_HASH = '0'.repeat(64)
 /** SHA-256 over the canonical JSON (RFC 8785) of an entry with the hash of the one before it. */
 export function entryHash(entry: Entry, prev: string): string {
   const { hash: _hash, prev: _prev, ...bare } = entry as Entry & { hash?: string; prev?: string }
-  return createHash('sha256').update(canonicalize({ ...bare, prev }) ?? '').digest('hex')
+  return createHash('sha256')
+    .update(canonicalize({ ...bare, prev }) ?? '')
+    .digest('hex')
 }
 
 /** The first entry that does not follow from the one before it, or undefined when the chain is whole. */

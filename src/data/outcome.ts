@@ -4,20 +4,29 @@ import { bench } from './bench'
 import { appendEntries } from './repositories/jobs'
 
 /** What an action gives a screen: a value, or a sentence that says why not. */
-export type Outcome<T = undefined> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string }
+export type Outcome<T = undefined> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string }
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value })
 export const refused = (message: string): { readonly ok: false; readonly message: string } => ({ ok: false, message })
 
 /** Appends what an action has worked out to a job's journal, or says in a sentence why it cannot be. */
-export async function writeEntries(jobId: string, seen: number, by: string, entries: readonly NewEntry[]): Promise<Outcome> {
+export async function writeEntries(
+  jobId: string,
+  seen: number,
+  by: string,
+  entries: readonly NewEntry[],
+): Promise<Outcome> {
   const { db, jobs } = await bench()
   const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date() })
   if (appended.ok) return done(undefined)
   switch (appended.fault.code) {
-    case 'refused': return refused(refusalWords(appended.fault.refusal))
-    case 'conflict': return refused('Somebody else changed the same thing in between. Look again, then decide.')
+    case 'refused':
+      return refused(refusalWords(appended.fault.refusal))
+    case 'conflict':
+      return refused('Somebody else changed the same thing in between. Look again, then decide.')
     case 'ahead':
-    case 'not-found': return refused('This job is not what this page shows: load it again.')
+    case 'not-found':
+      return refused('This job is not what this page shows: load it again.')
   }
 }

@@ -1,4 +1,16 @@
-import { boolean, customType, doublePrecision, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
+import {
+  boolean,
+  customType,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core'
 
 /** People who work at this bench. */
 export const person = pgTable('person', {
@@ -42,7 +54,9 @@ export const job = pgTable(
 export const journalEntry = pgTable(
   'journal_entry',
   {
-    jobId: text('job_id').notNull().references(() => job.id),
+    jobId: text('job_id')
+      .notNull()
+      .references(() => job.id),
     seq: integer('seq').notNull(),
     entryId: text('entry_id').notNull(),
     kind: text('kind').notNull(),
@@ -51,7 +65,11 @@ export const journalEntry = pgTable(
     body: jsonb('body').notNull(),
     hash: text('hash').notNull(),
   },
-  (table) => [primaryKey({ columns: [table.jobId, table.seq] }), uniqueIndex('journal_entry_once').on(table.jobId, table.entryId), index('journal_entry_kind').on(table.kind, table.jobId, table.seq)],
+  (table) => [
+    primaryKey({ columns: [table.jobId, table.seq] }),
+    uniqueIndex('journal_entry_once').on(table.jobId, table.entryId),
+    index('journal_entry_kind').on(table.kind, table.jobId, table.seq),
+  ],
 )
 
 /** How many of a part are on the shelf, as last counted or settled; wire in millimetres. */
@@ -67,7 +85,9 @@ export const stock = pgTable('stock', {
 export const reservation = pgTable(
   'reservation',
   {
-    jobId: text('job_id').notNull().references(() => job.id),
+    jobId: text('job_id')
+      .notNull()
+      .references(() => job.id),
     part: text('part').notNull(),
     count: doublePrecision('count').notNull(),
   },

@@ -1,8 +1,9 @@
-import { planIndex, setKey } from '@/core/record/plan/plan'
-import { termState, type JobState } from '@/core/record/state/state'
+import { planIndex } from '@/core/record/plan/plan'
+import { JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
 import { toCsv } from './csv'
+import { setKey } from '@/core/record/plan/keys'
 
 const headings = [
   'unit',

@@ -1,7 +1,7 @@
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { type Content, type TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingOf } from '@/core/record/plan/facts'
-import { planIndex, setKey, sideOf, type SideLetter, type Wire } from '@/core/record/plan/plan'
-import { endState, termState, type JobState } from '@/core/record/state/state'
+import { SideLetter, Wire, planIndex, sideOf } from '@/core/record/plan/plan'
+import { JobState, endState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupIdLabel } from '@/core/craft/setup/setup'
@@ -9,7 +9,8 @@ import { faceState } from '@/ui/job/faceState'
 import { dayTimeUtc, figure } from '@/words/figures'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
-import { cell, DIM, heading, page, table, type PaperInput } from './paper'
+import { DIM, PaperInput, cell, heading, page, table } from './paper'
+import { setKey } from '@/core/record/plan/keys'
 
 /** The build sheet: pinout, faces, what was used where, results, signature. */
 export function buildSheet(input: PaperInput): TDocumentDefinitions {

@@ -17,6 +17,7 @@ const done = {
   plugged: 'plugged',
   fitted: 'fitted',
   closed: 'closed',
+  released: 'released',
   'part-way': 'part-way',
   mated: 'checked against its other half',
   open: 'open',

@@ -1,8 +1,9 @@
 import { setupId } from '../craft/setup/setup'
 import { rulesOf } from '../record/rules/rulesOf'
-import { isClosed, termState, type JobState } from '../record/state/state'
-import { benchCounts, type Count } from '../work/left/benchCounts'
-import { planIndex, setKey } from '../record/plan/plan'
+import { JobState, isClosed, termState } from '../record/state/state'
+import { Count, benchCounts } from '../work/left/benchCounts'
+import { planIndex } from '../record/plan/plan'
+import { setKey } from '../record/plan/keys'
 
 export const stations = ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close'] as const
 export type Station = (typeof stations)[number]

@@ -1,8 +1,9 @@
 import { isMounted, isReleased } from '../record/journal/shared'
-import { termState, type JobState } from '../record/state/state'
-import { orderSetups, setupId, type Setup } from '../craft/setup/setup'
-import { planIndex, setKey, type Termination } from '../record/plan/plan'
-import type { ChosenSet } from '../craft/setup/chosenSet'
+import { JobState, termState } from '../record/state/state'
+import { Setup, orderSetups, setupId } from '../craft/setup/setup'
+import { Termination, planIndex } from '../record/plan/plan'
+import { ChosenSet } from '../craft/setup/chosenSet'
+import { setKey } from '../record/plan/keys'
 
 export type Stage = 'to-strip' | 'stripped' | 'crimped'
 

@@ -23,20 +23,52 @@ afterAll(() => opened.close())
 /** A journal that was made elsewhere, as a job of this database. */
 async function take(id: string, bench: ReturnType<typeof sevenLeads>) {
   const entries = bench.entries.map(({ seq: _seq, at: _at, by: _by, ...entry }) => entry as NewEntry)
-  const made = await createJob(opened.db, cache, { id, entries, stamps: bench.entries.map(({ at, by }) => ({ at, by })), by: 'teodor', now })
+  const made = await createJob(opened.db, cache, {
+    id,
+    entries,
+    stamps: bench.entries.map(({ at, by }) => ({ at, by })),
+    by: 'teodor',
+    now,
+  })
   if (!made.ok) throw new Error(JSON.stringify(made.fault))
 }
 const append = async (id: string, ...entries: object[]) => {
   const folded = await loadJob(opened.db, cache, id)
-  return appendEntries(opened.db, cache, { jobId: id, seen: folded?.state.seq ?? 0, entries: entries as NewEntry[], by: 'teodor', now })
+  return appendEntries(opened.db, cache, {
+    jobId: id,
+    seen: folded?.state.seq ?? 0,
+    entries: entries as NewEntry[],
+    by: 'teodor',
+    now,
+  })
 }
 
 test('spools: counted, the shortest first; what is cut comes off, and goes back when the cut is taken back', async () => {
-  await countSpools(opened.db, [{ id: 'SP-1', wireType: 'TW-1.0', leftMm: 9000 }, { id: 'OC-1', wireType: 'TW-1.0', leftMm: 600 }, { id: 'SP-2', wireType: 'TW-0.5', leftMm: 500 }, { id: 'SP-3', wireType: 'TW-1.0', leftMm: 0 }], now)
-  expect(await readSpools(opened.db, ['TW-1.0'])).toEqual([{ id: 'OC-1', wireType: 'TW-1.0', leftMm: 600 }, { id: 'SP-1', wireType: 'TW-1.0', leftMm: 9000 }])
+  await countSpools(
+    opened.db,
+    [
+      { id: 'SP-1', wireType: 'TW-1.0', leftMm: 9000 },
+      { id: 'OC-1', wireType: 'TW-1.0', leftMm: 600 },
+      { id: 'SP-2', wireType: 'TW-0.5', leftMm: 500 },
+      { id: 'SP-3', wireType: 'TW-1.0', leftMm: 0 },
+    ],
+    now,
+  )
+  expect(await readSpools(opened.db, ['TW-1.0'])).toEqual([
+    { id: 'OC-1', wireType: 'TW-1.0', leftMm: 600 },
+    { id: 'SP-1', wireType: 'TW-1.0', leftMm: 9000 },
+  ])
   expect(await readSpools(opened.db, [])).toEqual([])
   await take('cut', sevenLeads())
-  expect((await append('cut', { id: 'spool-0001', kind: 'wire-scrapped', unit: 1, wire: 'W1', why: 'nicked' }, { id: 'spool-0002', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 410, spool: 'OC-1' })).ok).toBe(true)
+  expect(
+    (
+      await append(
+        'cut',
+        { id: 'spool-0001', kind: 'wire-scrapped', unit: 1, wire: 'W1', why: 'nicked' },
+        { id: 'spool-0002', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 410, spool: 'OC-1' },
+      )
+    ).ok,
+  ).toBe(true)
   expect((await readSpools(opened.db, ['TW-1.0']))[0]).toMatchObject({ id: 'OC-1', leftMm: 190 })
   expect((await append('cut', { id: 'spool-0003', kind: 'taken-back', undoes: 'spool-0002' })).ok).toBe(true)
   expect((await readSpools(opened.db, ['TW-1.0']))[0]).toMatchObject({ id: 'OC-1', leftMm: 600 })
@@ -48,14 +80,24 @@ test('spools: counted, the shortest first; what is cut comes off, and goes back 
 
 test('a refused entry takes nothing off a spool', async () => {
   const before = await readSpools(opened.db, ['TW-1.0'])
-  expect((await append('cut', { id: 'spool-0005', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 100, spool: 'SP-1' })).ok).toBe(false)
+  expect(
+    (await append('cut', { id: 'spool-0005', kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 100, spool: 'SP-1' })).ok,
+  ).toBe(false)
   expect(await readSpools(opened.db, ['TW-1.0'])).toEqual(before)
 })
 
-const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#b4532a' } })
+const picture = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#b4532a' } })
 
 test('a photo is made small, upright, and without what the camera wrote into it', async () => {
-  const taken = await picture(3000, 2000).withExif({ IFD0: { Copyright: 'somebody', ImageDescription: 'where it was' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } }).withMetadata({ orientation: 6 }).jpeg().toBuffer()
+  const taken = await picture(3000, 2000)
+    .withExif({
+      IFD0: { Copyright: 'somebody', ImageDescription: 'where it was' },
+      IFD3: { GPSLatitude: '51/1 30/1 0/1' },
+    })
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer()
   const kept = await keepPhoto(opened.db, new Uint8Array(taken), now)
   expect(kept).toMatchObject({ ok: true, value: { widthPx: 1067, heightPx: 1600 } })
   if (!kept.ok) throw new Error('photo')
@@ -68,21 +110,50 @@ test('a photo is made small, upright, and without what the camera wrote into it'
 })
 
 test.each<[string, () => Promise<Uint8Array>, object]>([
-  ['a script that calls itself a picture', () => Promise.resolve(new TextEncoder().encode('#!/bin/sh\nrm -rf /\n')), { code: 'no-picture' }],
-  ['a page with a script in it', () => Promise.resolve(new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>1</script></svg>')), { code: 'other-type', type: 'svg' }],
+  [
+    'a script that calls itself a picture',
+    () => Promise.resolve(new TextEncoder().encode('#!/bin/sh\nrm -rf /\n')),
+    { code: 'no-picture' },
+  ],
+  [
+    'a page with a script in it',
+    () =>
+      Promise.resolve(
+        new TextEncoder().encode(
+          '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>1</script></svg>',
+        ),
+      ),
+    { code: 'other-type', type: 'svg' },
+  ],
   ['a GIF', async () => new Uint8Array(await picture(20, 20).gif().toBuffer()), { code: 'other-type', type: 'gif' }],
-  ['half a picture', async () => new Uint8Array((await picture(400, 400).png().toBuffer()).subarray(0, 300)), { code: 'no-picture' }],
-  ['a small file that is a huge picture', async () => new Uint8Array(await picture(9000, 9000).png().toBuffer()), { code: 'too-many-pixels' }],
+  [
+    'half a picture',
+    async () => new Uint8Array((await picture(400, 400).png().toBuffer()).subarray(0, 300)),
+    { code: 'no-picture' },
+  ],
+  [
+    'a small file that is a huge picture',
+    async () => new Uint8Array(await picture(9000, 9000).png().toBuffer()),
+    { code: 'too-many-pixels' },
+  ],
   ['nothing', () => Promise.resolve(new Uint8Array()), { code: 'no-picture' }],
 ])('%s is not kept', async (_what, file, fault) => {
   expect(await keepPhoto(opened.db, await file(), now)).toEqual({ ok: false, fault })
 })
 
 test('instruments: the stand-ins that came with the app, until the bench says otherwise', async () => {
-  const standIns = standInAddresses('pull-tester=127.0.0.1:40001,micrometer=127.0.0.1:40002,teapot=127.0.0.1:1,nonsense')
-  expect(standIns).toEqual({ 'pull-tester': { host: '127.0.0.1', port: 40001 }, micrometer: { host: '127.0.0.1', port: 40002 } })
+  const standIns = standInAddresses(
+    'pull-tester=127.0.0.1:40001,micrometer=127.0.0.1:40002,teapot=127.0.0.1:1,nonsense',
+  )
+  expect(standIns).toEqual({
+    'pull-tester': { host: '127.0.0.1', port: 40001 },
+    micrometer: { host: '127.0.0.1', port: 40002 },
+  })
   await setAddress(opened.db, 'pull-tester', { host: 'tester.bench', port: 5025 })
-  expect(await readAddresses(opened.db, standIns)).toEqual({ ...standIns, 'pull-tester': { host: 'tester.bench', port: 5025 } })
+  expect(await readAddresses(opened.db, standIns)).toEqual({
+    ...standIns,
+    'pull-tester': { host: 'tester.bench', port: 5025 },
+  })
   await setAddress(opened.db, 'pull-tester', undefined)
   expect(await readAddresses(opened.db, standIns)).toEqual(standIns)
   expect(standInAddresses(undefined)).toEqual({})
@@ -92,12 +163,24 @@ test('the Ledger reads what stands, of all jobs, and nothing that was taken back
   const bench = sevenLeads()
   bench.crimp(1, 1.3)
   bench.crimp(2, 1.31)
-  bench.put({ kind: 'crimp-rejected', term: '1/W3/a', look: 'contact-straight', defect: 'bent', decision: 'scrap', usedMm: 8, heightMm: 1.29 })
+  bench.put({
+    kind: 'crimp-rejected',
+    term: '1/W3/a',
+    look: 'contact-straight',
+    defect: 'bent',
+    decision: 'scrap',
+    usedMm: 8,
+    heightMm: 1.29,
+  })
   await take('ledger', bench)
   const second = bench.entries.find((entry) => entry.kind === 'crimped' && entry.term === '1/W2/a')
   await append('ledger', { id: 'ledger-0001', kind: 'taken-back', undoes: second?.id })
   const lines = (await readLedgerLines(opened.db)).get('ledger') ?? []
-  expect(lines.map((line) => [line.kind, line.term, line.heightMm])).toEqual([['first-piece', undefined, lines[0]?.heightMm], ['crimped', '1/W1/a', 1.3], ['crimp-rejected', '1/W3/a', 1.29]])
+  expect(lines.map((line) => [line.kind, line.term, line.heightMm])).toEqual([
+    ['first-piece', undefined, lines[0]?.heightMm],
+    ['crimped', '1/W1/a', 1.3],
+    ['crimp-rejected', '1/W3/a', 1.29],
+  ])
   const folded = await loadJob(opened.db, cache, 'ledger')
   if (!folded) throw new Error('job')
   const book = ledger([ledgerJob('ledger', folded.state, lines)], () => undefined)

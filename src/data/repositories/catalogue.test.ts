@@ -22,7 +22,10 @@ test('the demo shelf goes in, comes out, and goes in again as the same', async (
   expect(first.ok && first.value.added).toContain('family celadon-m')
   const out = await readCatalogueInput(opened.db)
   const parsed = parseCatalogue(JSON.parse(JSON.stringify(out)))
-  expect(parsed.ok && (await importCatalogue(opened.db, parsed.value, now))).toMatchObject({ ok: true, value: { added: [], changed: [] } })
+  expect(parsed.ok && (await importCatalogue(opened.db, parsed.value, now))).toMatchObject({
+    ok: true,
+    value: { added: [], changed: [] },
+  })
 })
 
 test('a change of one wire type changes that one, and what is kept in memory follows', async () => {
@@ -39,16 +42,28 @@ test('a change of one wire type changes that one, and what is kept in memory fol
 test('a placard for a contact that is not there is refused, and nothing of the package is written', async () => {
   const before = await readCatalogueInput(opened.db)
   const source = { document: 'card', basis: 'sheet' as const }
-  const outcome = await importCatalogue(opened.db, only({
-    tools: [{ id: 'ZZ-1', name: 'New frame', class: 'four-indent-positioned', source }],
-    placards: [{ id: 'ZZ-card', tool: 'ZZ-1', rows: [{ contact: 'NOPE', conductor: { minMm2: 0.1, maxMm2: 1 } }], source }],
-  }), now)
-  expect(outcome).toEqual({ ok: false, fault: [{ code: 'unknown-reference', in: 'ZZ-card', field: 'contact', id: 'NOPE' }] })
+  const outcome = await importCatalogue(
+    opened.db,
+    only({
+      tools: [{ id: 'ZZ-1', name: 'New frame', class: 'four-indent-positioned', source }],
+      placards: [
+        { id: 'ZZ-card', tool: 'ZZ-1', rows: [{ contact: 'NOPE', conductor: { minMm2: 0.1, maxMm2: 1 } }], source },
+      ],
+    }),
+    now,
+  )
+  expect(outcome).toEqual({
+    ok: false,
+    fault: [{ code: 'unknown-reference', in: 'ZZ-card', field: 'contact', id: 'NOPE' }],
+  })
   expect(await readCatalogueInput(opened.db)).toEqual(before)
 })
 
 test('the same id twice in one package is refused', async () => {
   const source = { document: 'card', basis: 'sheet' as const }
   const tool = { id: 'ZZ-2', name: 'New frame', class: 'gauge' as const, source }
-  expect(await importCatalogue(opened.db, only({ tools: [tool, { ...tool, name: 'other' }] }), now)).toMatchObject({ ok: false, fault: [{ code: 'duplicate-id', id: 'ZZ-2' }] })
+  expect(await importCatalogue(opened.db, only({ tools: [tool, { ...tool, name: 'other' }] }), now)).toMatchObject({
+    ok: false,
+    fault: [{ code: 'duplicate-id', id: 'ZZ-2' }],
+  })
 })

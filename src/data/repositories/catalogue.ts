@@ -18,7 +18,8 @@ interface Item {
 
 const VERSION = 'catalogue-version'
 
-const itemsOf = (input: CatalogueInput): Item[] => itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc })))
+const itemsOf = (input: CatalogueInput): Item[] =>
+  itemKinds.flatMap((kind) => input[packageLists[kind]].map((doc) => ({ kind, id: doc.id, doc })))
 
 /** The whole shelf and crib as one package. */
 export async function readCatalogueInput(db: Database): Promise<CatalogueInput> {
@@ -29,13 +30,22 @@ export async function readCatalogueInput(db: Database): Promise<CatalogueInput> 
 
 /** One document of the shelf, as it was taken in. */
 export async function readItem<T>(db: Database, kind: ItemKind, id: string): Promise<T | undefined> {
-  const [row] = await db.select({ doc: catalogueItem.doc }).from(catalogueItem).where(and(eq(catalogueItem.kind, kind), eq(catalogueItem.id, id)))
+  const [row] = await db
+    .select({ doc: catalogueItem.doc })
+    .from(catalogueItem)
+    .where(and(eq(catalogueItem.kind, kind), eq(catalogueItem.id, id)))
   return row?.doc as T | undefined
 }
 
 /** All documents of a kind. */
 export const readItems = async <T>(db: Database, kind: ItemKind): Promise<readonly T[]> =>
-  (await db.select({ doc: catalogueItem.doc }).from(catalogueItem).where(eq(catalogueItem.kind, kind)).orderBy(catalogueItem.id)).map((row) => row.doc as T)
+  (
+    await db
+      .select({ doc: catalogueItem.doc })
+      .from(catalogueItem)
+      .where(eq(catalogueItem.kind, kind))
+      .orderBy(catalogueItem.id)
+  ).map((row) => row.doc as T)
 
 export interface ImportOutcome {
   readonly added: readonly string[]
@@ -50,7 +60,11 @@ const BATCH = 50
  * Lays a package over the shelf: items are added or replaced by id, placards row by row. All of it or none.
  * @returns what was added and changed, or why the shelf would not hold together with it
  */
-export async function importCatalogue(db: Database, input: CatalogueInput, now: Date): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
+export async function importCatalogue(
+  db: Database,
+  input: CatalogueInput,
+  now: Date,
+): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
   return db.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
     const stored = await readCatalogueInput(tx)
@@ -68,17 +82,30 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
     const built = buildCatalogue(packageOf([...after.values()]))
     if (!built.ok) return fail(built.fault)
     const added = incoming.filter((item) => !before.has(`${item.kind} ${item.id}`))
-    const changed = incoming.filter((item) => before.has(`${item.kind} ${item.id}`) && figureChanges(before.get(`${item.kind} ${item.id}`), item.doc).length > 0)
+    const changed = incoming.filter(
+      (item) =>
+        before.has(`${item.kind} ${item.id}`) &&
+        figureChanges(before.get(`${item.kind} ${item.id}`), item.doc).length > 0,
+    )
     const put = [...added, ...changed]
     for (let at = 0; at < put.length; at += BATCH) {
       await tx
         .insert(catalogueItem)
         .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))
-        .onConflictDoUpdate({ target: [catalogueItem.kind, catalogueItem.id], set: { doc: sql`excluded.doc`, updatedAt: now } })
+        .onConflictDoUpdate({
+          target: [catalogueItem.kind, catalogueItem.id],
+          set: { doc: sql`excluded.doc`, updatedAt: now },
+        })
     }
     if (put.length > 0) {
       const value = now.toISOString()
-      await tx.insert(meta).values({ key: VERSION, value: `${value} 1` }).onConflictDoUpdate({ target: meta.key, set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` } })
+      await tx
+        .insert(meta)
+        .values({ key: VERSION, value: `${value} 1` })
+        .onConflictDoUpdate({
+          target: meta.key,
+          set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` },
+        })
     }
     const names = (items: readonly Item[]) => items.map((item) => `${item.kind} ${item.id}`)
     return ok({ added: names(added), changed: names(changed), same: incoming.length - put.length })
@@ -86,7 +113,13 @@ export async function importCatalogue(db: Database, input: CatalogueInput, now: 
 }
 
 const packageOf = (items: readonly Item[]): CatalogueInput =>
-  ({ format: 'urn-bench/catalogue', version: 1, ...Object.fromEntries(itemKinds.map((kind) => [packageLists[kind], items.filter((item) => item.kind === kind).map((item) => item.doc)])) }) as unknown as CatalogueInput
+  ({
+    format: 'urn-bench/catalogue',
+    version: 1,
+    ...Object.fromEntries(
+      itemKinds.map((kind) => [packageLists[kind], items.filter((item) => item.kind === kind).map((item) => item.doc)]),
+    ),
+  }) as unknown as CatalogueInput
 
 export interface CatalogueCache {
   version?: string

@@ -8,7 +8,12 @@ const KEY = 'instruments'
 
 /** Where an instrument is: a name or an address, and a port. */
 export const addressSchema = z.strictObject({
-  host: z.string().trim().min(1).max(253).regex(/^[A-Za-z0-9.:_-]+$/, 'must be a name or an address, without spaces or slashes'),
+  host: z
+    .string()
+    .trim()
+    .min(1)
+    .max(253)
+    .regex(/^[A-Za-z0-9.:_-]+$/, 'must be a name or an address, without spaces or slashes'),
   port: z.number().int().min(1).max(65_535),
 })
 export type Address = z.infer<typeof addressSchema>
@@ -21,7 +26,8 @@ export function standInAddresses(said: string | undefined): Addresses {
   const found: Addresses = {}
   for (const part of (said ?? '').split(',')) {
     const match = /^([a-z-]+)=(.+):(\d+)$/.exec(part.trim())
-    if (match && isInstrument(match[1] ?? '')) found[match[1] as InstrumentId] = { host: match[2] ?? '', port: Number(match[3]) }
+    if (match && isInstrument(match[1] ?? ''))
+      found[match[1] as InstrumentId] = { host: match[2] ?? '', port: Number(match[3]) }
   }
   return found
 }
@@ -29,11 +35,14 @@ export function standInAddresses(said: string | undefined): Addresses {
 const own = async (db: Database): Promise<Addresses> => {
   const [row] = await db.select().from(meta).where(eq(meta.key, KEY))
   const read = row ? addressesSchema.safeParse(JSON.parse(row.value)) : undefined
-  return read?.success ? (read.data) : {}
+  return read?.success ? read.data : {}
 }
 
 /** Where each instrument is: as this bench has said, else the stand-in that came with the app. */
-export const readAddresses = async (db: Database, standIns: Addresses): Promise<Addresses> => ({ ...standIns, ...(await own(db)) })
+export const readAddresses = async (db: Database, standIns: Addresses): Promise<Addresses> => ({
+  ...standIns,
+  ...(await own(db)),
+})
 
 /** Says where an instrument is; undefined goes back to the stand-in. */
 export async function setAddress(db: Database, id: InstrumentId, address: Address | undefined): Promise<void> {

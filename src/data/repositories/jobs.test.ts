@@ -25,19 +25,29 @@ let made = 0
 const newId = () => `repo-${String(++made).padStart(6, '0')}`
 
 const plan = (): Plan => {
-  const read = readPinout('wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,A,1,B,1,620\nW2,TW-0.75,BK,A,2,B,2,620', shelf, { A: 'CM-3P', B: 'SW-2P' })
+  const read = readPinout(
+    'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,A,1,B,1,620\nW2,TW-0.75,BK,A,2,B,2,620',
+    shelf,
+    { A: 'CM-3P', B: 'SW-2P' },
+  )
   if (!read.plan) throw new Error('pinout')
   return { ...emptyPlan, title: 'Lead', ends: [...read.plan.ends], wires: [...read.plan.wires] }
 }
 
 async function newJob(id: string, cache = newJobCache()) {
-  const created = await createJob(opened.db, cache, { id, entries: firstEntries(shelf, plan(), '2026-11-25', newId), by: 'ansa', now })
+  const created = await createJob(opened.db, cache, {
+    id,
+    entries: firstEntries(shelf, plan(), '2026-11-25', newId),
+    by: 'ansa',
+    now,
+  })
   expect(created.ok).toBe(true)
   return cache
 }
 
 const cut = (wire: string, id = newId()): NewEntry => ({ id, kind: 'wire-cut', unit: 1, wire, lengthMm: 620 })
-const append = (cache: ReturnType<typeof newJobCache>, jobId: string, seen: number, entries: NewEntry[]) => appendEntries(opened.db, cache, { jobId, seen, entries, by: 'ansa', now })
+const append = (cache: ReturnType<typeof newJobCache>, jobId: string, seen: number, entries: NewEntry[]) =>
+  appendEntries(opened.db, cache, { jobId, seen, entries, by: 'ansa', now })
 
 test('a job comes back as it was written, folded from the start by another process', async () => {
   const cache = await newJob('whole')
@@ -54,7 +64,11 @@ test('the chain holds after jsonb has reordered the keys, and shows where it was
   await append(cache, 'chain', 2, [cut('W1')])
   const entries = await readEntries(opened.db, 'chain', 0)
   expect(brokenLink(entries)).toBeUndefined()
-  expect(brokenLink(entries.map((entry) => (entry.seq === 3 && entry.kind === 'wire-cut' ? { ...entry, lengthMm: 600 } : entry)))).toBe(3)
+  expect(
+    brokenLink(
+      entries.map((entry) => (entry.seq === 3 && entry.kind === 'wire-cut' ? { ...entry, lengthMm: 600 } : entry)),
+    ),
+  ).toBe(3)
   expect(brokenLink(entries.filter((entry) => entry.seq !== 2))).toBe(3)
 })
 
@@ -71,7 +85,10 @@ test('a stale append about the same wire is a conflict with the entries in betwe
   const cache = await newJob('stale')
   await append(cache, 'stale', 2, [cut('W1')])
   const conflict = await append(cache, 'stale', 2, [cut('W1')])
-  expect(conflict).toMatchObject({ ok: false, fault: { code: 'conflict', last: 3, entries: [{ seq: 3, kind: 'wire-cut' }] } })
+  expect(conflict).toMatchObject({
+    ok: false,
+    fault: { code: 'conflict', last: 3, entries: [{ seq: 3, kind: 'wire-cut' }] },
+  })
   expect(await append(cache, 'stale', 2, [cut('W2')])).toMatchObject({ ok: true, value: [{ seq: 4 }] })
 })
 
@@ -95,7 +112,11 @@ test('fifty appends at once are written in a row without a gap', async () => {
   const cache = await newJob('many')
   const notes = Array.from({ length: 50 }, (_, i): NewEntry => ({ id: newId(), kind: 'noted', text: `note ${i}` }))
   const seen = 1000
-  const outcomes = await Promise.all(notes.map(async (note) => append(cache, 'many', (await loadJob(opened.db, cache, 'many'))?.state.seq ?? seen, [note])))
+  const outcomes = await Promise.all(
+    notes.map(async (note) =>
+      append(cache, 'many', (await loadJob(opened.db, cache, 'many'))?.state.seq ?? seen, [note]),
+    ),
+  )
   const written = outcomes.filter((outcome) => outcome.ok).length
   const entries = await readEntries(opened.db, 'many', 2)
   expect(entries.map((entry) => entry.seq)).toEqual(Array.from({ length: written }, (_, i) => i + 3))
@@ -113,20 +134,32 @@ test('two processes on one database see each other’s entries', async () => {
 
 test('a signed job leaves the open ones, and takes no more work', async () => {
   const cache = newJobCache()
-  const { entries } = workThrough(firstEntries(shelf, plan(), '2026-11-25', newId), { newId, stamp: () => ({ at: now.toISOString(), by: 'ansa' }) })
+  const { entries } = workThrough(firstEntries(shelf, plan(), '2026-11-25', newId), {
+    newId,
+    stamp: () => ({ at: now.toISOString(), by: 'ansa' }),
+  })
   const bare = entries.map(({ seq: _seq, at: _at, ...entry }) => entry as NewEntry)
   await createJob(opened.db, cache, { id: 'signed', entries: bare, by: 'ansa', now })
   expect((await listJobs(opened.db, false)).map((head) => head.id)).not.toContain('signed')
   expect((await listJobs(opened.db, true)).map((head) => head.id)).toContain('signed')
   const folded = await loadJob(opened.db, cache, 'signed')
   const [group] = folded ? setupQueue(folded.state) : []
-  const late = await append(cache, 'signed', folded?.state.seq ?? 0, [{ id: newId(), kind: 'setup-mounted', setup: group?.setup ?? { tool: 'QF-5' }, checked: [] }])
+  const late = await append(cache, 'signed', folded?.state.seq ?? 0, [
+    { id: newId(), kind: 'setup-mounted', setup: group?.setup ?? { tool: 'QF-5' }, checked: [] },
+  ])
   expect(late).toMatchObject({ ok: false, fault: { code: 'refused', refusal: { code: 'job-closed' } } })
 })
 
 test('a job whose first entries do not hold together is not made at all', async () => {
   const [first] = firstEntries(shelf, plan(), '2026-11-25', newId)
-  const outcome = await createJob(opened.db, newJobCache(), { id: 'never', entries: first ? [first, { id: newId(), kind: 'crimped', term: '1/W1/a', setup: 'x', looks: [{ look: 'x', seen: true }] }] : [], by: 'ansa', now })
+  const outcome = await createJob(opened.db, newJobCache(), {
+    id: 'never',
+    entries: first
+      ? [first, { id: newId(), kind: 'crimped', term: '1/W1/a', setup: 'x', looks: [{ look: 'x', seen: true }] }]
+      : [],
+    by: 'ansa',
+    now,
+  })
   expect(outcome).toMatchObject({ ok: false, fault: { index: 1 } })
   expect((await opened.db.select().from(job)).map((row) => row.id)).not.toContain('never')
   expect((await opened.db.select().from(journalEntry)).map((row) => row.jobId)).not.toContain('never')

@@ -1,17 +1,18 @@
 import { and, asc, desc, eq, gt } from 'drizzle-orm'
-import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { inTurn } from '@/core/base/inTurn'
-import type { Refusal } from '@/core/record/journal/entryKind'
-import { collision, foldEntry, foldMany, newFold, seqOf, type Folded } from '@/core/record/journal/fold'
+import { Refusal } from '@/core/record/journal/entryKind'
+import { Folded, foldEntry, foldMany, newFold, seqOf } from '@/core/record/journal/fold'
 import { partsUsed } from '@/core/record/standing/partsUsed'
 import { isClosed } from '@/core/record/state/state'
-import { fail, ok, type Result } from '@/core/base/result'
-import type { Database } from '../database'
-import { entryHash, NO_HASH } from '../entryHash'
+import { Result, fail, ok } from '@/core/base/result'
+import { Database } from '../database'
+import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry } from '../schema'
 import { takeFromSpool } from './spools'
 import { settleParts } from './stock'
-import { refusalOf } from "@/core/work/left/refusalOf";
+import { collision } from '@/core/record/journal/collision'
+import { refusalOf } from '@/core/work/left/refusalOf'
 
 /** Folded jobs in server memory, with the tail of each job's chain; and who is appending now. */
 export interface JobCache {
@@ -38,7 +39,16 @@ export interface Append {
 }
 
 const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry =>
-  ({ ...(row.body as object), seq: row.seq, id: row.entryId, kind: row.kind, at: row.at, by: row.by, prev, hash: row.hash }) as KeptEntry
+  ({
+    ...(row.body as object),
+    seq: row.seq,
+    id: row.entryId,
+    kind: row.kind,
+    at: row.at,
+    by: row.by,
+    prev,
+    hash: row.hash,
+  }) as KeptEntry
 
 const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => {
   const { seq, id, kind, at, by, prev: _prev, hash, ...body } = entry
@@ -46,16 +56,27 @@ const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInser
 }
 
 /** Entries after a sequence number, each with the hash of the one before it. */
-export async function readEntries(db: Database, jobId: string, after: number, limit?: number): Promise<readonly KeptEntry[]> {
+export async function readEntries(
+  db: Database,
+  jobId: string,
+  after: number,
+  limit?: number,
+): Promise<readonly KeptEntry[]> {
   const from = Math.max(0, after - 1)
-  const query = db.select().from(journalEntry).where(and(eq(journalEntry.jobId, jobId), gt(journalEntry.seq, from))).orderBy(asc(journalEntry.seq))
+  const query = db
+    .select()
+    .from(journalEntry)
+    .where(and(eq(journalEntry.jobId, jobId), gt(journalEntry.seq, from)))
+    .orderBy(asc(journalEntry.seq))
   const rows = await (limit === undefined ? query : query.limit(limit + (after > 0 ? 1 : 0)))
   let prev = NO_HASH
-  return rows.map((row) => {
-    const kept = toKept(row, prev)
-    prev = row.hash
-    return kept
-  }).filter((entry) => entry.seq > after)
+  return rows
+    .map((row) => {
+      const kept = toKept(row, prev)
+      prev = row.hash
+      return kept
+    })
+    .filter((entry) => entry.seq > after)
 }
 
 /** The job as it stands: folded in memory, only what is newer is read. Undefined when there is no such job. */
@@ -86,7 +107,11 @@ async function catchUp(db: Database, cache: JobCache, jobId: string, lastSeq: nu
  * Appends entries in one transaction, all or none. Each is judged against the state that the ones before it make.
  * An entry whose id is there already is answered with what was written then.
  */
-export function appendEntries(db: Database, cache: JobCache, append: Append): Promise<Result<readonly KeptEntry[], AppendFault>> {
+export function appendEntries(
+  db: Database,
+  cache: JobCache,
+  append: Append,
+): Promise<Result<readonly KeptEntry[], AppendFault>> {
   return inTurn(cache.turns, append.jobId, async () => {
     try {
       return await db.transaction(async (tx) => {
@@ -106,7 +131,12 @@ export function appendEntries(db: Database, cache: JobCache, append: Append): Pr
   })
 }
 
-async function writeEntries(tx: Database, cached: { readonly folded: Folded; hash: string }, append: Append, lastSeq: number): Promise<Result<readonly KeptEntry[], AppendFault>> {
+async function writeEntries(
+  tx: Database,
+  cached: { readonly folded: Folded; hash: string },
+  append: Append,
+  lastSeq: number,
+): Promise<Result<readonly KeptEntry[], AppendFault>> {
   const { folded } = cached
   if (append.seen > lastSeq) return fail({ code: 'ahead', seen: append.seen, last: lastSeq })
   const repeated: number[] = []
@@ -120,7 +150,13 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
     const by = wanted.by ?? append.by
     const entry = { ...wanted, seq: folded.state.seq + 1, at: append.now.toISOString(), by } as Entry
     const collides = kept.length === 0 ? collision(folded, entry, append.seen) : undefined
-    if (collides !== undefined) return fail({ code: 'conflict', entry: wanted.id, entries: await readEntries(tx, append.jobId, append.seen, 200), last: lastSeq })
+    if (collides !== undefined)
+      return fail({
+        code: 'conflict',
+        entry: wanted.id,
+        entries: await readEntries(tx, append.jobId, append.seen, 200),
+        last: lastSeq,
+      })
     const refusal = refusalOf(folded, entry, { at: entry.at, by })
     if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal })
     const prev = kept.at(-1)?.hash ?? cached.hash
@@ -132,7 +168,10 @@ async function writeEntries(tx: Database, cached: { readonly folded: Folded; has
   if (last) {
     for (const entry of kept) await settleSpool(tx, folded, entry)
     await tx.insert(journalEntry).values(kept.map((entry) => toRow(append.jobId, entry)))
-    await tx.update(job).set({ lastSeq: last.seq, lastHash: last.hash, closed: isClosed(folded.state) }).where(eq(job.id, append.jobId))
+    await tx
+      .update(job)
+      .set({ lastSeq: last.seq, lastHash: last.hash, closed: isClosed(folded.state) })
+      .where(eq(job.id, append.jobId))
     // what was taken from the shelf is settled with what was used, in the same transaction as the signature
     if (isClosed(folded.state)) await settleParts(tx, append.jobId, partsUsed(folded.state))
     cached.hash = last.hash
@@ -159,13 +198,20 @@ export interface NewJob {
 }
 
 /** Makes a job with its first entries, all or none. */
-export async function createJob(db: Database, cache: JobCache, made: NewJob): Promise<Result<{ readonly id: string }, Extract<AppendFault, { code: 'refused' }> & { readonly index: number }>> {
+export async function createJob(
+  db: Database,
+  cache: JobCache,
+  made: NewJob,
+): Promise<Result<{ readonly id: string }, Extract<AppendFault, { code: 'refused' }> & { readonly index: number }>> {
   const folded = newFold()
   const kept: KeptEntry[] = []
   for (const [index, wanted] of made.entries.entries()) {
     const stamp = made.stamps?.[index] ?? { at: made.now.toISOString(), by: wanted.by ?? made.by }
     const entry = { ...wanted, seq: index + 1, ...stamp } as Entry
-    const refusal = seqOf(folded, wanted.id) !== undefined ? ({ code: 'already', what: 'taken-back' } as const) : refusalOf(folded, entry, stamp)
+    const refusal =
+      seqOf(folded, wanted.id) !== undefined
+        ? ({ code: 'already', what: 'taken-back' } as const)
+        : refusalOf(folded, entry, stamp)
     if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal, index })
     const prev = kept.at(-1)?.hash ?? NO_HASH
     const record = { ...entry, prev, hash: entryHash(entry, prev) }
@@ -174,8 +220,17 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
   }
   const last = kept.at(-1)
   await db.transaction(async (tx) => {
-    await tx.insert(job).values({ id: made.id, createdAt: made.now, lastSeq: last?.seq ?? 0, lastHash: last?.hash ?? NO_HASH, closed: isClosed(folded.state) })
-    for (let from = 0; from < kept.length; from += 500) await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
+    await tx
+      .insert(job)
+      .values({
+        id: made.id,
+        createdAt: made.now,
+        lastSeq: last?.seq ?? 0,
+        lastHash: last?.hash ?? NO_HASH,
+        closed: isClosed(folded.state),
+      })
+    for (let from = 0; from < kept.length; from += 500)
+      await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
   })
   cache.folded.set(made.id, { folded, hash: last?.hash ?? NO_HASH })
   return ok({ id: made.id })
@@ -183,4 +238,8 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
 
 /** Heads of all jobs, or of the open or closed ones, newest first. */
 export const listJobs = (db: Database, closed?: boolean): Promise<(typeof job.$inferSelect)[]> =>
-  db.select().from(job).where(closed === undefined ? undefined : eq(job.closed, closed)).orderBy(desc(job.createdAt))
+  db
+    .select()
+    .from(job)
+    .where(closed === undefined ? undefined : eq(job.closed, closed))
+    .orderBy(desc(job.createdAt))

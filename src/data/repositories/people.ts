@@ -12,5 +12,9 @@ export const listPeople = (db: Database): Promise<Person[]> => db.select().from(
 
 /** Adds people; one who is known is left as they are. */
 export async function addPeople(db: Database, people: readonly Person[]): Promise<void> {
-  if (people.length > 0) await db.insert(person).values([...people]).onConflictDoNothing()
+  if (people.length > 0)
+    await db
+      .insert(person)
+      .values([...people])
+      .onConflictDoNothing()
 }

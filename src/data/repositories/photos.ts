@@ -25,18 +25,35 @@ export async function keepPhoto(db: Database, file: Uint8Array, now: Date): Prom
   if (!made.ok) return made
   const { data, info } = made.value
   const id = createHash('sha256').update(data).digest('hex')
-  await db.insert(photo).values({ id, bytes: new Uint8Array(data), widthPx: info.width, heightPx: info.height, createdAt: now }).onConflictDoNothing()
+  await db
+    .insert(photo)
+    .values({ id, bytes: new Uint8Array(data), widthPx: info.width, heightPx: info.height, createdAt: now })
+    .onConflictDoNothing()
   return ok({ photo: id, widthPx: info.width, heightPx: info.height })
 }
 
-async function remake(file: Uint8Array): Promise<Result<{ readonly data: Buffer; readonly info: { readonly width: number; readonly height: number } }, PhotoFault>> {
+async function remake(
+  file: Uint8Array,
+): Promise<
+  Result<{ readonly data: Buffer; readonly info: { readonly width: number; readonly height: number } }, PhotoFault>
+> {
   try {
     const picture = sharp(file, { limitInputPixels: INPUT_PX, failOn: 'error' })
     const { format } = await picture.metadata()
     if (!types.has(format)) return fail({ code: 'other-type', type: format })
-    return ok(await picture.rotate().resize({ width: SIDE_PX, height: SIDE_PX, fit: 'inside', withoutEnlargement: true }).webp({ quality: 82 }).toBuffer({ resolveWithObject: true }))
+    return ok(
+      await picture
+        .rotate()
+        .resize({ width: SIDE_PX, height: SIDE_PX, fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 82 })
+        .toBuffer({ resolveWithObject: true }),
+    )
   } catch (error) {
-    return fail(error instanceof Error && /pixel limit/i.test(error.message) ? { code: 'too-many-pixels' } : { code: 'no-picture' })
+    return fail(
+      error instanceof Error && /pixel limit/i.test(error.message)
+        ? { code: 'too-many-pixels' }
+        : { code: 'no-picture' },
+    )
   }
 }
 

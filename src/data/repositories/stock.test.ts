@@ -17,11 +17,17 @@ const shelf = demoShelf()
 const now = new Date('2026-11-25T09:00:00Z')
 let made = 0
 const newId = () => `stock-${String(++made).padStart(6, '0')}`
-const csv = 'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,A,1,B,1,620\nW2,TW-0.75,BK,A,2,B,2,620'
+const csv =
+  'wire,type,colour,from end,from cavity,to end,to cavity,length\nW1,TW-0.75,RD,A,1,B,1,620\nW2,TW-0.75,BK,A,2,B,2,620'
 const entries = () => {
   const { plan } = readPinout(csv, shelf, { A: 'CM-3P', B: 'SW-2P' })
   if (!plan) throw new Error('pinout')
-  return firstEntries(shelf, { ...emptyPlan, title: 'Lead', ends: [...plan.ends], wires: [...plan.wires] }, '2026-11-25', newId)
+  return firstEntries(
+    shelf,
+    { ...emptyPlan, title: 'Lead', ends: [...plan.ends], wires: [...plan.wires] },
+    '2026-11-25',
+    newId,
+  )
 }
 
 beforeAll(async () => {
@@ -39,7 +45,12 @@ test('a count corrects what was thought before, and leaves the reorder level alo
 })
 
 test('taking reserves up to what is free, says what is missing, and a second taking replaces the first', async () => {
-  expect(await takeParts(opened.db, 'one', [{ part: 'CM-SK-N', count: 8 }, { part: 'SL-18', count: 4 }])).toEqual([{ part: 'SL-18', missing: 4 }])
+  expect(
+    await takeParts(opened.db, 'one', [
+      { part: 'CM-SK-N', count: 8 },
+      { part: 'SL-18', count: 4 },
+    ]),
+  ).toEqual([{ part: 'SL-18', missing: 4 }])
   expect(await takeParts(opened.db, 'two', [{ part: 'CM-SK-N', count: 8 }])).toEqual([{ part: 'CM-SK-N', missing: 4 }])
   expect((await line('CM-SK-N'))?.reserved).toBe(12)
   expect(await takeParts(opened.db, 'one', [{ part: 'CM-SK-N', count: 3 }])).toEqual([])
@@ -50,7 +61,9 @@ test('taking reserves up to what is free, says what is missing, and a second tak
 
 test('two jobs that take the last parts at once do not both get them', async () => {
   await countStock(opened.db, [{ part: 'SC-03-08', count: 5 }], now)
-  const missing = await Promise.all(['one', 'two'].map((id) => takeParts(opened.db, id, [{ part: 'SC-03-08', count: 4 }])))
+  const missing = await Promise.all(
+    ['one', 'two'].map((id) => takeParts(opened.db, id, [{ part: 'SC-03-08', count: 4 }])),
+  )
   expect(missing.flat().reduce((sum, one) => sum + one.missing, 0)).toBe(3)
   expect((await line('SC-03-08'))?.reserved).toBe(5)
 })
@@ -59,7 +72,11 @@ test('a signature settles: what was used, scrap included, leaves the shelf; the 
   const before = await loadJob(opened.db, cache, 'one')
   if (!before) throw new Error('job')
   const wanted = kitList(before.state).map((one) => ({ part: one.part, count: kitTotal(one) }))
-  await countStock(opened.db, wanted.map((one) => ({ part: one.part, count: one.count + 20 })), now)
+  await countStock(
+    opened.db,
+    wanted.map((one) => ({ part: one.part, count: one.count + 20 })),
+    now,
+  )
   await returnParts(opened.db, 'two')
   expect(await takeParts(opened.db, 'one', wanted)).toEqual([])
   const done = workThrough(entries(), { newId, stamp: () => ({ at: now.toISOString(), by: 'ansa' }) })

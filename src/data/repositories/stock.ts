@@ -16,10 +16,19 @@ export interface StockLine {
 export async function readStock(db: Database): Promise<readonly StockLine[]> {
   const [lines, reserved] = await Promise.all([
     db.select().from(stock).orderBy(stock.part),
-    db.select({ part: reservation.part, count: sql<number>`sum(${reservation.count})::float8` }).from(reservation).groupBy(reservation.part),
+    db
+      .select({ part: reservation.part, count: sql<number>`sum(${reservation.count})::float8` })
+      .from(reservation)
+      .groupBy(reservation.part),
   ])
   const taken = new Map(reserved.map((one) => [one.part, one.count]))
-  return lines.map(({ part, count, reorderLevel, countedAt }) => ({ part, count, reorderLevel, reserved: taken.get(part) ?? 0, countedAt: countedAt.toISOString() }))
+  return lines.map(({ part, count, reorderLevel, countedAt }) => ({
+    part,
+    count,
+    reorderLevel,
+    reserved: taken.get(part) ?? 0,
+    countedAt: countedAt.toISOString(),
+  }))
 }
 
 /** What one job has reserved, by part. */
@@ -39,8 +48,13 @@ export interface StockCount {
 export async function countStock(db: Database, counts: readonly StockCount[], now: Date): Promise<void> {
   await db.transaction(async (tx) => {
     for (const { part, count, reorderLevel } of counts) {
-      await tx.insert(stock).values({ part, count, reorderLevel: reorderLevel ?? 0, countedAt: now })
-        .onConflictDoUpdate({ target: stock.part, set: { count, countedAt: now, ...(reorderLevel !== undefined && { reorderLevel }) } })
+      await tx
+        .insert(stock)
+        .values({ part, count, reorderLevel: reorderLevel ?? 0, countedAt: now })
+        .onConflictDoUpdate({
+          target: stock.part,
+          set: { count, countedAt: now, ...(reorderLevel !== undefined && { reorderLevel }) },
+        })
     }
   })
 }
@@ -49,7 +63,11 @@ export async function countStock(db: Database, counts: readonly StockCount[], no
  * Takes parts for a job: they are reserved, up to what is free. What the job had reserved before is replaced.
  * @returns parts of which less was free than wanted, with what is missing; a part that was never counted is wholly missing
  */
-export async function takeParts(db: Database, jobId: string, wanted: readonly { readonly part: string; readonly count: number }[]): Promise<readonly { readonly part: string; readonly missing: number }[]> {
+export async function takeParts(
+  db: Database,
+  jobId: string,
+  wanted: readonly { readonly part: string; readonly count: number }[],
+): Promise<readonly { readonly part: string; readonly missing: number }[]> {
   return db.transaction(async (tx) => {
     // jobs that take the same parts at once take turns
     await tx.execute(sql`select pg_advisory_xact_lock(41002)`)
@@ -78,6 +96,10 @@ export async function settleParts(tx: Database, jobId: string, used: ReadonlyMap
   if (reserved.size === 0) return
   const parts = [...reserved.keys()]
   const lines = await tx.select().from(stock).where(inArray(stock.part, parts))
-  for (const line of lines) await tx.update(stock).set({ count: Math.max(0, line.count - (used.get(line.part) ?? 0)) }).where(eq(stock.part, line.part))
+  for (const line of lines)
+    await tx
+      .update(stock)
+      .set({ count: Math.max(0, line.count - (used.get(line.part) ?? 0)) })
+      .where(eq(stock.part, line.part))
   await tx.delete(reservation).where(eq(reservation.jobId, jobId))
 }

@@ -1,14 +1,15 @@
 'use client'
+
 import { useEffect, useMemo, useState } from 'react'
-import type { Bundle } from '@/core/craft/bundle/bundle'
+import { Bundle } from '@/core/craft/bundle/bundle'
 import { insulationMmOf } from '@/core/record/plan/facts'
-import { planIndex, unitAndId, type Wire } from '@/core/record/plan/plan'
+import { Wire, planIndex } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
-import { Queue, type QueueSection } from '@/ui/list/Queue'
+import { Queue, QueueSection } from '@/ui/list/Queue'
 import { dayTime, figure, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
@@ -16,6 +17,7 @@ import { RenewLacing } from './RenewLacing'
 import { SignCard } from './SignCard'
 import { TrayCard } from './TrayCard'
 import { workLeft } from '@/core/work/left/workLeft'
+import { unitAndId } from '@/core/record/plan/keys'
 
 type State = ReturnType<typeof useJob>['state']
 

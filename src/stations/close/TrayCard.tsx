@@ -1,9 +1,10 @@
 'use client'
+
 import { useMemo, useState } from 'react'
-import { unitAndId } from '@/core/record/plan/plan'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
+import { unitAndId } from '@/core/record/plan/keys'
 
 /** Tools out are tools back; every scrapped contact and off-cut is found: nothing is left in the work. */
 export function TrayCard({ done }: { readonly done: () => void }) {

@@ -1,16 +1,17 @@
 'use client'
+
 import { useEffect, useRef, useState } from 'react'
-import { setKey } from '@/core/record/plan/plan'
-import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
+import { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, plural } from '@/words/figures'
-import { askKitWorker, type KitReply } from '@/workers/kitClient'
+import { KitReply, askKitWorker } from '@/workers/kitClient'
 import { chooseMany } from './actions'
-import type { KitProblems } from './kitData'
+import { KitProblems } from './kitData'
 import { useFetched } from './useFetched'
+import { setKey } from '@/core/record/plan/keys'
 
 const goalWords: Readonly<Record<KitGoal, string>> = { setups: 'Setups', parts: 'Part numbers', price: 'Parts price' }
 const goalFigure = (goal: KitGoal, value: number) => figure(value, goal === 'price' ? 2 : 0)

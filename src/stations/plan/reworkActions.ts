@@ -1,17 +1,19 @@
 'use server'
+
 import { z } from 'zod'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import { housingOf } from '@/core/record/plan/facts'
-import { endKey, planIndex } from '@/core/record/plan/plan'
+import { planIndex } from '@/core/record/plan/plan'
 import { ADAPTER_LENGTH_MM, adapterPlan } from '@/core/work/rework/adapter'
-import { mapCavities, type CavityMapping } from '@/core/work/rework/mapCavities'
+import { CavityMapping, mapCavities } from '@/core/work/rework/mapCavities'
 import { bench } from '@/data/bench'
-import { done, refused, type Outcome } from '@/data/outcome'
+import { Outcome, done, refused } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { createJob, loadJob } from '@/data/repositories/jobs'
 import { list } from '@/words/figures'
 import { refusalWords } from '@/words/refusals'
 import { adapterFaultWords } from '@/words/rework'
+import { endKey } from '@/core/record/plan/keys'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)

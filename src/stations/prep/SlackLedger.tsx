@@ -1,9 +1,9 @@
 import { slackOf } from '@/core/record/standing/slack'
-import type { Termination } from '@/core/record/plan/plan'
-import { wireKey } from '@/core/record/plan/plan'
+import { Termination } from '@/core/record/plan/plan'
 import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
 import { mm, plural } from '@/words/figures'
+import { wireKey } from '@/core/record/plan/keys'
 
 /** What is left of a wire for second tries, and the way out when nothing is. */
 export function SlackLedger({ termination: { unit, wire, side } }: { readonly termination: Termination }) {

@@ -1,14 +1,13 @@
 import { useMemo, useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
-import { coversInOrder, secondaryLocks, type SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
-import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
-import { endKey } from '@/core/record/plan/plan'
+import { SecondaryLock, coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { endState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { notHome } from '@/core/record/standing/home'
-import { lockSuspects, type Suspect } from '@/core/work/seat/suspects'
+import { Suspect, lockSuspects } from '@/core/work/seat/suspects'
 import { lightTugN } from '@/core/record/standing/tug'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
@@ -24,7 +23,8 @@ import {
 import { termName } from '@/words/steps'
 import { BrokenButton } from './BrokenButton'
 import { EndRepairCard } from './EndRepairCard'
-import { useWrite, type TaskOf } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
+import { endKey } from '@/core/record/plan/keys'
 
 /** The lock of an end is closed, cover by cover; one that will not close is never forced: the contact that stands off is found. */
 export function LockCard({

@@ -1,15 +1,16 @@
 import { useMemo } from 'react'
-import type { Housing } from '@/core/parts/catalogue/types'
+import { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
-import { endKey, planIndex } from '@/core/record/plan/plan'
+import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { housingAt } from '@/core/record/standing/benchEnds'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { plural } from '@/words/figures'
 import { oddWords, pairFaultWords } from '@/words/mated'
-import { useWrite, type TaskOf } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
+import { endKey } from '@/core/record/plan/keys'
 
 /** Two ends of the job go together: by their keys, their seal, and colour to colour through the pair. */
 export function MateCard({

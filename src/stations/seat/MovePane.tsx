@@ -1,17 +1,18 @@
 'use client'
+
 import { useMemo, useRef, useState } from 'react'
-import { endKey } from '@/core/record/plan/plan'
 import { housingAt } from '@/core/record/standing/benchEnds'
-import { endOf, type UnitMoves } from '@/core/work/rework/endMoves'
+import { UnitMoves, endOf } from '@/core/work/rework/endMoves'
 import { download, fileStem } from '@/ui/download'
-import { FaceDrawing, type FaceCavity } from '@/ui/face/FaceDrawing'
-import type { FaceMove } from '@/ui/face/FaceMoves'
+import { FaceCavity, FaceDrawing } from '@/ui/face/FaceDrawing'
+import { FaceMove } from '@/ui/face/FaceMoves'
 import { withPaperColours } from '@/ui/face/paperColours'
 import { faceState } from '@/ui/job/faceState'
 import { useJob } from '@/ui/job/JobProvider'
 import { movesOfEnd, wantedFace } from '@/ui/job/movesOfEnd'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { movePlanWords, moveStepWords } from '@/words/rework'
+import { endKey } from '@/core/record/plan/keys'
 
 const wireFace = { side: 'wire', turnDeg: 0 } as const
 

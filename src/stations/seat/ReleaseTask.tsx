@@ -1,16 +1,17 @@
 'use client'
+
 import { useState } from 'react'
-import { releaseMechanisms, releaseSteps, type ImprovisedTool } from '@/core/parts/catalogue/releaseMechanisms'
-import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
+import { ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
+import { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
-import { endKey, planIndex } from '@/core/record/plan/plan'
+import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { releaseTool, type ReleaseTool } from '@/core/parts/catalogue/releaseTool'
-import { isSpentOnceOut, reuseOf, type Reuse } from '@/core/record/standing/reuse'
+import { ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseTool'
+import { Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
 import { Caution } from '@/ui/caution/Caution'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
-import type { Said } from '@/ui/job/journalClient'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -27,6 +28,7 @@ import {
 import { termName } from '@/words/steps'
 import { EndFace } from './EndFace'
 import { useWrite } from './useWrite'
+import { endKey } from '@/core/record/plan/keys'
 
 /** What is taken out, where it stands, and why. */
 export interface ToRelease {

@@ -1,15 +1,17 @@
 'use client'
+
 import { useState } from 'react'
-import { inCavity, planIndex, setKey } from '@/core/record/plan/plan'
-import { damageIds, type DamageId } from '@/core/craft/faults/damage'
+import { inCavity, planIndex } from '@/core/record/plan/plan'
+import { DamageId, damageIds } from '@/core/craft/faults/damage'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { seatFaults, seatOutcome, type SeatCauseId, type SeatFaultId } from '@/core/craft/faults/seatFaults'
+import { SeatCauseId, SeatFaultId, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { damageWords } from '@/words/rework'
 import { seatCauseWords, seatFaultWords, seatOutcomeWords } from '@/words/seat'
 import { RepairCard } from './RepairCard'
-import { useWrite, type TaskOf } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
+import { setKey } from '@/core/record/plan/keys'
 
 /** Something is wrong as a contact goes in: what the hand notices, why, and then what to do now. */
 export function SeatFaultCard({

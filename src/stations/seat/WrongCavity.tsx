@@ -1,12 +1,13 @@
 'use client'
+
 import { useState } from 'react'
-import type { Housing } from '@/core/parts/catalogue/types'
+import { Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
-import { cavityKey } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { termName } from '@/words/steps'
-import { useWrite, type TaskOf } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
+import { cavityKey } from '@/core/record/plan/keys'
 
 /** Which cavity a contact was found in, when it is the wrong one: its neighbours and its mirror image first. */
 export function WrongCavity({

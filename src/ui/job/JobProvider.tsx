@@ -1,13 +1,15 @@
 'use client'
+
 import { useRouter } from 'next/navigation'
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
-import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
-import { foldEntry, foldFrom, seqOf, type Folded } from '@/core/record/journal/fold'
-import type { JobState, LogLine } from '@/core/record/state/state'
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react'
+import { KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import { Folded, foldEntry, foldFrom, seqOf } from '@/core/record/journal/fold'
+import { JobState, StateStore } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useOperator } from '../frame/Operator'
-import { appendToJournal, entryId, newerEntries, type Said } from './journalClient'
+import { Said, appendToJournal, entryId, newerEntries } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
+import { LogLine } from '@/core/record/state/records'
 
 export interface Notice {
   readonly tone: 'good' | 'attend' | 'fault'
@@ -54,7 +56,7 @@ export function JobProvider({
   children,
 }: {
   readonly id: string
-  readonly initial: JobState
+  readonly initial: StateStore
   readonly children: ReactNode
 }) {
   const router = useRouter()

@@ -1,14 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { housingOf } from '@/core/record/plan/facts'
-import { planIndex, setKey } from '@/core/record/plan/plan'
+import { planIndex } from '@/core/record/plan/plan'
 import { setupQueue } from '@/core/views/queue'
-import type { Entry } from '@/core/record/journal/entry'
+import { Entry } from '@/core/record/journal/entry'
 import { foldAll, foldEntry } from '@/core/record/journal/fold'
 import { faceState } from './faceState'
 import { setupSections } from './setupSections'
 import { specimenOf } from './specimenOf'
 import { sideWords } from './WireChips'
+import { setKey } from '@/core/record/plan/keys'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const folded = foldAll(journal)

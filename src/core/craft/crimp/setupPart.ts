@@ -1,8 +1,18 @@
 import type { CauseCode } from './looks'
 
 /** What is set again on the bench when a crimp came out wrong: which part of the setup, and whether the crimp itself changes. */
-export type SetupPart =
-  'strip-stop' | 'wire-stop' | 'notch' | 'positioner' | 'selector' | 'die' | 'nest' | 'locator' | 'frame'
+export const setupPartIds = [
+  'strip-stop',
+  'wire-stop',
+  'notch',
+  'positioner',
+  'selector',
+  'die',
+  'nest',
+  'locator',
+  'frame',
+] as const
+export type SetupPart = (typeof setupPartIds)[number]
 
 export interface SetupPartKind {
   readonly id: SetupPart

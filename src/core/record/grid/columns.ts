@@ -1,9 +1,9 @@
-import { parseQuantity, type Dimension, type QuantityFault } from '../../base/units/parseQuantity'
+import { Dimension, QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
 import { formatColour, parseColour } from '../../base/wire/colour'
-import { fail, ok, type Result } from '../../base/result'
-import type { Wire, WireSide } from '../plan/plan'
+import { Result, fail, ok } from '../../base/result'
+import { Wire, WireSide } from '../plan/plan'
 import { writePlace } from '../plan/writePlace'
-import { typesOfSize, type GridNames } from './gridNames'
+import { GridNames, typesOfSize } from './gridNames'
 
 /** Why a cell, or a row as a whole, cannot be taken. The words stand elsewhere. */
 export type GridProblem =

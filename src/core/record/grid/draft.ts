@@ -1,14 +1,6 @@
-import { planIndex, sideOf, type Plan, type PlanChange, type Wire } from '../plan/plan'
-import {
-  emptyText,
-  gridColumnIds,
-  gridColumns,
-  wireText,
-  type GridColumnId,
-  type GridProblem,
-  type GridText,
-} from './columns'
-import type { GridNames } from './gridNames'
+import { Plan, PlanChange, Wire, planIndex, sideOf } from '../plan/plan'
+import { GridColumnId, GridProblem, GridText, emptyText, gridColumnIds, gridColumns, wireText } from './columns'
+import { GridNames } from './gridNames'
 
 /** A row of the grid as it is written, right or wrong. Rows are never changed in place. */
 export interface GridRow {

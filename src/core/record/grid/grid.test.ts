@@ -1,10 +1,10 @@
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { planFacts } from '../plan/facts'
-import { changePlan, emptyPlan, type Plan, type Wire } from '../plan/plan'
-import { gridColumnIds, gridColumns, tidyCell, wireText, type GridColumnId } from './columns'
+import { Plan, Wire, changePlan, emptyPlan } from '../plan/plan'
+import { GridColumnId, gridColumnIds, gridColumns, tidyCell, wireText } from './columns'
 import {
+  GridRow,
   countOn,
   draftChange,
   freeCavities,
@@ -16,11 +16,11 @@ import {
   readRow,
   rebase,
   rowsOf,
-  type GridRow,
 } from './draft'
 import { copyBlock, fillDown, insertRows, pasteBlock, removeRows, setCells, viewKeys } from './edits'
 import { gridNames, shelfNamesOf } from './gridNames'
 import { advance, redo, startHistory, undo } from './history'
+import fc from 'fast-check'
 
 const shelf = demoShelf()
 const ends = [

@@ -1,6 +1,6 @@
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { guessMapping, joinHalves, looksLikeHeading, mapRows, readHalf, type HalfRow } from './importTable'
+import { HalfRow, guessMapping, joinHalves, looksLikeHeading, mapRows, readHalf } from './importTable'
+import fc from 'fast-check'
 
 test.each<[string[], (string | undefined)[]]>([
   [

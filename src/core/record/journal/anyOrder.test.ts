@@ -1,17 +1,17 @@
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { pinoutOf } from '../plan/pinoutOf.testing'
 import { firstEntries, planChangeEntries } from '../../work/kit/firstEntries'
-import { emptyPlan, planIndex, sideOf, type Plan, type PlanChange } from '../plan/plan'
+import { Plan, PlanChange, emptyPlan, planIndex, sideOf } from '../plan/plan'
 import { nextStep } from '../../views/steps'
 import { workThrough } from '../../views/workThrough.testing'
 import { damageIds, endDamageIds } from '../../craft/faults/damage'
 import { at, begun, catalogue, goOn, newId, put } from '../../work/rework/rework.testing'
 import { reworkEntries } from '../../work/rework/reworkEntries'
 import { seatFaultIds, seatFaults } from '../../craft/faults/seatFaults'
-import type { Entry, NewEntry } from './entry'
-import type { Folded } from './fold'
-import { isClosed, type JobState } from '../state/state'
+import { Entry, NewEntry } from './entry'
+import { Folded } from './fold'
+import { JobState, isClosed } from '../state/state'
+import fc from 'fast-check'
 
 /**
  * Whatever comes in between, and in whatever order, a signed harness is right: its record agrees with itself all the way, and

@@ -1,9 +1,16 @@
-import type { z } from 'zod'
-import type { entrySchema } from './schema'
+import { type z } from 'zod'
+import { entryShapes } from './entryShapes'
+
+type Shapes = typeof entryShapes
+export type EntryKindId = keyof Shapes
+
+/** What the client says besides: its own id, and who is at the bench. */
+type Head<Kind extends EntryKindId> = { id: string; kind: Kind; by?: string | undefined }
 
 /** What somebody wants to append. */
-export type NewEntry = z.infer<typeof entrySchema>
-export type EntryKindId = NewEntry['kind']
+export type NewEntry = {
+  [Kind in EntryKindId]: Head<Kind> & z.infer<z.ZodObject<ReturnType<Shapes[Kind]>, z.core.$strict>>
+}[EntryKindId]
 
 /** What the server adds. */
 export interface EntryStamp {

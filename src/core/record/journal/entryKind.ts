@@ -1,10 +1,11 @@
-import type { Implausible } from '../standing/plausible'
-import type { ReuseLimit } from '../standing/reuse'
-import type { StripVerdict } from '../../craft/strip/stripWindow'
-import type { PairFault } from '../plan/matedPair'
-import type { EntryKindId, EntryOf } from './entry'
-import type { JobState } from '../state/state'
-import type { LookCode } from '../../parts/catalogue/lookCodes'
+import { Implausible } from '../standing/plausible'
+import { ReuseLimit } from '../standing/reuse'
+import { StripVerdict } from '../../craft/strip/stripWindow'
+import { PairFault } from '../plan/matedPair'
+import { EntryKindId, EntryOf } from './entry'
+import { Facts } from '../plan/facts'
+import { JobState, KeyedSliceId, SliceItem, WholeSliceId } from '../state/state'
+import { LookCode } from '../../parts/catalogue/lookCodes'
 
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =
@@ -26,6 +27,7 @@ export type Refusal =
         | 'plugged'
         | 'fitted'
         | 'closed'
+        | 'released'
         | 'part-way'
         | 'open'
         | 'mated'
@@ -104,15 +106,14 @@ export type Refusal =
   | { readonly code: 'plan-fault'; readonly fault: string; readonly detail: Readonly<Record<string, unknown>> }
   | { readonly code: 'set-impossible'; readonly wire: string; readonly side: string }
 
-/** Fields of a state that an entry may set as a whole. */
-export type StateField = 'plan' | 'leads' | 'tray' | 'signatures'
-
-/** Writes of one entry into the state, remembered so that they can be taken back. */
+/** Writes of one entry into the state, remembered so that they can be taken back. Nothing else changes a state. */
 export interface Draft {
   readonly state: JobState
   /** undefined takes the key out */
-  put<V>(map: Map<string, V>, key: string, value: V | undefined): void
-  set<K extends StateField>(field: K, value: JobState[K]): void
+  put<Id extends KeyedSliceId>(slice: Id, key: string, value: SliceItem<Id> | undefined): void
+  set<Id extends WholeSliceId>(slice: Id, value: JobState[Id]): void
+  /** pins facts over those that are there */
+  pin(facts: Facts): void
 }
 
 export interface Subjects {
@@ -156,36 +157,4 @@ export interface EntryKind<Kind extends EntryKindId> {
   readonly final?: boolean
   /** written without a tool in the hand: a tray that is counted stays counted */
   readonly atDesk?: boolean
-}
-
-/** The subjects of a journal, spelled in one place. */
-export const subject = {
-  plan: 'plan',
-  wire: (id: string) => `wire ${id}`,
-  end: (id: string) => `end-of-plan ${id}`,
-  set: (wire: string, side: string) => `set ${wire}/${side}`,
-  cut: (key: string) => `cut ${key}`,
-  term: (key: string) => `term ${key}`,
-  cavity: (key: string) => `cavity ${key}`,
-  endState: (key: string) => `end ${key}`,
-  setup: (id: string) => `setup ${id}`,
-  tool: (id: string) => `tool ${id}`,
-  net: (key: string) => `net ${key}`,
-  toolCheck: (id: string) => `verification ${id}`,
-  adjustment: (id: string) => `adjustment ${id}`,
-  lacing: (key: string) => `lacing ${key}`,
-  seatOrder: (end: string) => `seat order ${end}`,
-  photos: (key: string) => `photos ${key}`,
-  leads: 'leads',
-  tray: 'tray',
-  signatures: 'signatures',
-  note: (id: string) => `note ${id}`,
-} as const
-
-/** `1/W07/a` as a hand says it: `W07a`, with its unit where there are more. */
-export function termLabel(key: string): string {
-  const slash = key.indexOf('/')
-  const unit = key.slice(0, slash)
-  const name = key.slice(slash + 1, -2) + key.slice(-1)
-  return unit === '1' ? name : `${name} of unit ${unit}`
 }

@@ -1,32 +1,43 @@
-import type { EntryKindId } from './entry'
-import type { EntryKind } from './entryKind'
-import { noted, reopened, signed, trayCounted } from './kinds/closeKinds'
-import { crimped, crimpRejected } from './kinds/crimpKinds'
-import { planChanged, setsChosen } from './kinds/planKinds'
-import { endDamaged, lacingMoved, pairMated } from './kinds/endKinds'
-import { damageReported, seatFaulted, seatOrderSet, takenOver } from './kinds/reworkKinds'
-import { stripMended, stripped, wireCut, wireScrapped } from './kinds/prepKinds'
-import { leadsMeasured, netMeasured, netProbed } from './kinds/proveKinds'
-import {
-  endLookedOver,
-  extracted,
-  lockMoved,
-  misplaced,
-  partFitted,
-  plugged,
-  seated,
-  unplugged,
-} from './kinds/seatKinds'
-import {
-  firstPiece,
-  photoTaken,
-  pullSampled,
-  releaseEnded,
-  setupAdjusted,
-  setupMounted,
-  setupReleased,
-  toolVerified,
-} from './kinds/setupKinds'
+import { EntryKindId } from './entry'
+import { EntryKind } from './entryKind'
+import { crimpRejected } from './kinds/crimpRejected'
+import { crimped } from './kinds/crimped'
+import { damageReported } from './kinds/damageReported'
+import { endDamaged } from './kinds/endDamaged'
+import { endLookedOver } from './kinds/endLookedOver'
+import { extracted } from './kinds/extracted'
+import { firstPiece } from './kinds/firstPiece'
+import { lacingMoved } from './kinds/lacingMoved'
+import { leadsMeasured } from './kinds/leadsMeasured'
+import { lockMoved } from './kinds/lockMoved'
+import { misplaced } from './kinds/misplaced'
+import { netMeasured } from './kinds/netMeasured'
+import { netProbed } from './kinds/netProbed'
+import { noted } from './kinds/noted'
+import { pairMated } from './kinds/pairMated'
+import { partFitted } from './kinds/partFitted'
+import { photoTaken } from './kinds/photoTaken'
+import { planChanged } from './kinds/planChanged'
+import { plugged } from './kinds/plugged'
+import { pullSampled } from './kinds/pullSampled'
+import { releaseEnded } from './kinds/releaseEnded'
+import { reopened } from './kinds/reopened'
+import { seatFaulted } from './kinds/seatFaulted'
+import { seatOrderSet } from './kinds/seatOrderSet'
+import { seated } from './kinds/seated'
+import { setsChosen } from './kinds/setsChosen'
+import { setupAdjusted } from './kinds/setupAdjusted'
+import { setupMounted } from './kinds/setupMounted'
+import { setupReleased } from './kinds/setupReleased'
+import { signed } from './kinds/signed'
+import { stripMended } from './kinds/stripMended'
+import { stripped } from './kinds/stripped'
+import { takenOver } from './kinds/takenOver'
+import { toolVerified } from './kinds/toolVerified'
+import { trayCounted } from './kinds/trayCounted'
+import { unplugged } from './kinds/unplugged'
+import { wireCut } from './kinds/wireCut'
+import { wireScrapped } from './kinds/wireScrapped'
 
 /** Every kind of entry but the taking back, which is about another entry and is the fold's own. */
 export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]: EntryKind<Kind> } = {
@@ -34,7 +45,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'sets-chosen': setsChosen,
   'wire-cut': wireCut,
   'wire-scrapped': wireScrapped,
-  stripped,
+  stripped: stripped,
   'strip-mended': stripMended,
   'setup-mounted': setupMounted,
   'first-piece': firstPiece,
@@ -44,28 +55,28 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'release-ended': releaseEnded,
   'tool-verified': toolVerified,
   'photo-taken': photoTaken,
-  crimped,
+  crimped: crimped,
   'crimp-rejected': crimpRejected,
-  seated,
-  misplaced,
-  extracted,
+  seated: seated,
+  misplaced: misplaced,
+  extracted: extracted,
   'seat-faulted': seatFaulted,
-  'taken-over': takenOver,
-  'seat-order-set': seatOrderSet,
   'damage-reported': damageReported,
-  'end-damaged': endDamaged,
-  'lacing-moved': lacingMoved,
-  plugged,
-  unplugged,
+  'seat-order-set': seatOrderSet,
+  'taken-over': takenOver,
+  plugged: plugged,
+  unplugged: unplugged,
   'part-fitted': partFitted,
   'lock-moved': lockMoved,
+  'end-damaged': endDamaged,
+  'lacing-moved': lacingMoved,
   'end-looked-over': endLookedOver,
   'pair-mated': pairMated,
   'leads-measured': leadsMeasured,
   'net-probed': netProbed,
   'net-measured': netMeasured,
   'tray-counted': trayCounted,
-  signed,
-  reopened,
-  noted,
+  signed: signed,
+  reopened: reopened,
+  noted: noted,
 }

@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs'
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import type { Entry } from './entry'
-import { collision, foldAll, foldEntry, foldMany, newFold, RECENT, seqOf, type Folded } from './fold'
+import { Entry } from './entry'
+import { Folded, RECENT, foldAll, foldEntry, foldMany, newFold, seqOf } from './fold'
 import { refusalOf } from '../../work/left/refusalOf'
+import { collision } from './collision'
+import fc from 'fast-check'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const at = '2026-11-25T09:00:00.000Z'

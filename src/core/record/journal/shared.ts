@@ -1,13 +1,15 @@
 import { constructionOf } from '../../parts/catalogue/constructions'
 import { heightDrift } from '../standing/heightWatch'
 import { looks as lookTable } from '../../craft/crimp/looks'
-import { refusedPractice, type Practice } from '../../craft/crimp/practices'
-import { planIndex, setKey, type Termination } from '../plan/plan'
+import { Practice, refusedPractice } from '../../craft/crimp/practices'
+import { Termination, planIndex } from '../plan/plan'
 import { rulesOf } from '../rules/rulesOf'
-import type { Refusal } from './entryKind'
-import type { JobState, LookSeen } from '../state/state'
-import type { LookCode } from '../../parts/catalogue/lookCodes'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { Refusal } from './entryKind'
+import { JobState } from '../state/state'
+import { LookCode } from '../../parts/catalogue/lookCodes'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey } from '../plan/keys'
+import { LookSeen } from '../state/records'
 
 /** What several kinds of entry ask of a state. */
 

@@ -1,7 +1,7 @@
-import type { Housing } from '../../parts/catalogue/types'
-import type { Facts } from './facts'
-import { housingOf } from './facts'
-import { cavityKey, planIndex, type Plan, type Wire } from './plan'
+import { Housing } from '../../parts/catalogue/types'
+import { Facts, housingOf } from './facts'
+import { cavityKey } from './keys'
+import { Plan, Wire, planIndex } from './plan'
 
 /** One cavity of a mated pair: which wires meet there, and what is odd about it. */
 export interface MatedCavity {

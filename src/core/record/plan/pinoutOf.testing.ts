@@ -1,5 +1,5 @@
-import { parseQuantity, type Dimension } from '../../base/units/parseQuantity'
-import { emptyPlan, type End, type Plan, type Wire, type WireSide } from './plan'
+import { Dimension, parseQuantity } from '../../base/units/parseQuantity'
+import { End, Plan, Wire, WireSide, emptyPlan } from './plan'
 
 /** `with W1a`: in the contact of another wire. */
 const SHARED = /^with (\S+)([ab])$/

@@ -1,19 +1,19 @@
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import {
-  cavityKey,
+  Plan,
+  PlanFault,
+  PlanNames,
+  Wire,
   changePlan,
   emptyPlan,
+  placeOf,
   planFaults,
   planIndex,
   sideOf,
-  placeOf,
   termKeyOf,
-  type Plan,
-  type PlanFault,
-  type PlanNames,
-  type Wire,
 } from './plan'
+import { cavityKey } from './keys'
+import fc from 'fast-check'
 
 const wire = (id: string, from: string, to: string): Wire => {
   const side = (place: string): Wire['from'] =>

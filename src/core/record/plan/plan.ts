@@ -1,6 +1,7 @@
-import type { z } from 'zod'
+import { type z } from 'zod'
 import { pushTo } from '../../base/collections'
-import type { endSchema, planChangeSchema, planSchema, wireSchema } from './schema'
+import { cavityKey, endKey, setKey, termKey } from './keys'
+import { endSchema, planChangeSchema, planSchema, wireSchema } from './schema'
 
 export type Plan = Readonly<z.infer<typeof planSchema>>
 export type PlanChange = z.infer<typeof planChangeSchema>
@@ -41,17 +42,6 @@ export interface Termination {
 /** A termination that goes into a cavity. */
 export type CavityTermination = Termination & { readonly at: Extract<WireSide, { kind: 'cavity' }> }
 export const inCavity = (termination: Termination): termination is CavityTermination => termination.at.kind === 'cavity'
-
-export const termKey = (unit: number, wire: string, side: SideLetter): string => `${unit}/${wire}/${side}`
-export const setKey = (wire: string, side: SideLetter): string => `${wire}/${side}`
-export const wireKey = (unit: number, wire: string): string => `${unit}/${wire}`
-export const endKey = (unit: number, end: string): string => `${unit}/${end}`
-/** Takes such a key apart: the unit, and what is named in it. */
-export function unitAndId(key: string): { readonly unit: number; readonly id: string } {
-  const slash = key.indexOf('/')
-  return { unit: Number(key.slice(0, slash)), id: key.slice(slash + 1) }
-}
-export const cavityKey = (unit: number, end: string, cavity: string): string => `${unit}/${end}.${cavity}`
 
 /** What is looked up in a plan again and again, built once for each version of it. */
 export interface PlanIndex {

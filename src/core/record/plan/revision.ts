@@ -1,20 +1,9 @@
 import { isSleeve } from '../../parts/catalogue/types'
-import type { JobState } from '../state/state'
-import { termState } from '../state/state'
-import { housingOf, type Facts } from './facts'
-import {
-  changePlan,
-  planIndex,
-  setKey,
-  sideOf,
-  termKey,
-  wireKey,
-  type Plan,
-  type PlanChange,
-  type SideLetter,
-  type Wire,
-} from './plan'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { JobState, termState } from '../state/state'
+import { Facts, housingOf } from './facts'
+import { Plan, PlanChange, SideLetter, Wire, changePlan, planIndex, sideOf } from './plan'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey, termKey, wireKey } from './keys'
 
 /**
  * What a plan change does to one side of a wire.

@@ -1,6 +1,8 @@
-import { AS_FOUND, type JobState } from '../state/state'
+import { JobState } from '../state/state'
 import { housingAt } from './benchEnds'
-import { planIndex, setKey, termKey, unitAndId } from '../plan/plan'
+import { planIndex } from '../plan/plan'
+import { setKey, termKey, unitAndId } from '../plan/keys'
+import { AS_FOUND } from '../state/records'
 
 /**
  * What a job has used so far by its journal: contacts and seals crimped or scrapped, test pieces, plugs, small parts that

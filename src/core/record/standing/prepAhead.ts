@@ -1,7 +1,8 @@
 import { rulesOf } from '../rules/rulesOf'
-import { termState, type JobState } from '../state/state'
+import { JobState, termState } from '../state/state'
 import { setupId } from '../../craft/setup/setup'
-import { planIndex, setKey } from '../plan/plan'
+import { planIndex } from '../plan/plan'
+import { setKey } from '../plan/keys'
 
 /**
  * How many terminations of a setup are stripped and wait for their crimp, and how many may while it is unproven.

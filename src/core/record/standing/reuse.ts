@@ -1,6 +1,7 @@
-import { planIndex, setKey } from '../plan/plan'
-import { termState, type JobState } from '../state/state'
+import { planIndex } from '../plan/plan'
+import { JobState, termState } from '../state/state'
 import { rulesOf } from '../rules/rulesOf'
+import { setKey } from '../plan/keys'
 
 /** What limits how often a contact may go in again. */
 export type ReuseLimit = 'contact-sheet' | 'contact-rules' | 'seal-rules'

@@ -1,8 +1,9 @@
-import type { Contact } from '../../parts/catalogue/types'
+import { Contact } from '../../parts/catalogue/types'
 import { rulesOf } from '../rules/rulesOf'
-import { termState, type JobState } from '../state/state'
-import { setKey, termKey, wireKey, type SideLetter, type Wire } from '../plan/plan'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { JobState, termState } from '../state/state'
+import { SideLetter, Wire } from '../plan/plan'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey, termKey, wireKey } from '../plan/keys'
 
 /** Behind the old crimp a cutter needs this much. */
 const CUT_MM = 2

@@ -1,9 +1,9 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
-import { isSleeve, type Contact } from '../../parts/catalogue/types'
-import type { JobState } from '../state/state'
+import { Contact, isSleeve } from '../../parts/catalogue/types'
+import { JobState } from '../state/state'
 import { housingOf, smallPartsOf } from '../plan/facts'
-import { planIndex, type Termination } from '../plan/plan'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { Termination, planIndex } from '../plan/plan'
+import { ChosenSet } from '../../craft/setup/chosenSet'
 
 export type ThreadCode =
   'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'

@@ -1,5 +1,5 @@
 import { housingOf } from '../plan/facts'
-import type { JobState } from '../state/state'
+import { JobState } from '../state/state'
 import { rulesOf } from '../rules/rulesOf'
 
 /**

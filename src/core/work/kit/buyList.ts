@@ -1,11 +1,12 @@
-import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { Catalogue } from '../../parts/catalogue/catalogue'
 import { toolClasses } from '../../parts/catalogue/toolClasses'
-import { isInCrib, type Contact, type Tool } from '../../parts/catalogue/types'
+import { Contact, Tool, isInCrib } from '../../parts/catalogue/types'
 import { questionKey } from './chooseSets'
-import { answerAll, question, type Question } from './question'
-import type { JobState } from '../../record/state/state'
-import { setKey, sideOf, type SideLetter } from '../../record/plan/plan'
-import { yesNo, type MilpSolver } from '../../base/milp/milp'
+import { Question, answerAll, question } from './question'
+import { JobState } from '../../record/state/state'
+import { SideLetter, sideOf } from '../../record/plan/plan'
+import { MilpSolver, yesNo } from '../../base/milp/milp'
+import { setKey } from '../../record/plan/keys'
 
 /** What kind of way a tool is to a crimp: a calibrated frame, a plain bench tool, or one that is lent. */
 export type ToolWay = 'professional' | 'bench' | 'borrowed'

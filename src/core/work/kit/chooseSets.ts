@@ -1,8 +1,9 @@
-import type { Catalogue } from '../../parts/catalogue/catalogue'
-import { setKey, sideOf, type Plan, type SideLetter } from '../../record/plan/plan'
-import type { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
-import { answerBest, question, type Question } from './question'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { Catalogue } from '../../parts/catalogue/catalogue'
+import { Plan, SideLetter, sideOf } from '../../record/plan/plan'
+import { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
+import { Question, answerBest, question } from './question'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey } from '../../record/plan/keys'
 
 /** A workable set with one of its setups, as a job keeps it. */
 export function toChosenSet(set: WorkableSet, setup: FitSetup): ChosenSet {

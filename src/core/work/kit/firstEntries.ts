@@ -1,11 +1,12 @@
-import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { Catalogue } from '../../parts/catalogue/catalogue'
 import { chooseSets } from './chooseSets'
-import type { JobState } from '../../record/state/state'
+import { JobState } from '../../record/state/state'
 import { mergeFacts, newFacts, planFacts, setFacts } from '../../record/plan/facts'
-import { changePlan, setKey, type Plan, type PlanChange, type SideLetter } from '../../record/plan/plan'
+import { Plan, PlanChange, SideLetter, changePlan } from '../../record/plan/plan'
 import { freshFacts } from '../../record/plan/factsAge'
-import { fatesOf, hasBegun, type WireFate } from '../../record/plan/revision'
-import type { NewEntry } from '../../record/journal/entry'
+import { WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
+import { NewEntry } from '../../record/journal/entry'
+import { setKey } from '../../record/plan/keys'
 
 /**
  * The first entries of a job: its plan with the facts that it rests on, and the best workable set for every termination.

@@ -1,13 +1,15 @@
 import { isSleeve } from '../../parts/catalogue/types'
 import { terminalShapes } from '../../parts/catalogue/terminalShapes'
-import { AS_FOUND, type JobState } from '../../record/state/state'
+import { JobState } from '../../record/state/state'
 import { rulesOf } from '../../record/rules/rulesOf'
 import { plugFor } from '../../record/standing/plugFor'
 import { setupId } from '../../craft/setup/setup'
 import { cutLengthMm } from '../../record/standing/slack'
 import { housingOf, smallPartsOf } from '../../record/plan/facts'
-import { cavityKey, endKey, planIndex, setKey, termKey, wireKey, type SideLetter } from '../../record/plan/plan'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { SideLetter, planIndex } from '../../record/plan/plan'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { cavityKey, endKey, setKey, termKey, wireKey } from '../../record/plan/keys'
+import { AS_FOUND } from '../../record/state/records'
 
 export type KitKind = 'housing' | 'contact' | 'seal' | 'plug' | 'small-part' | 'wire'
 

@@ -1,14 +1,14 @@
-import type { Catalogue } from '../../parts/catalogue/catalogue'
-import { priceEach } from '../../parts/catalogue/catalogue'
+import { Catalogue, priceEach } from '../../parts/catalogue/catalogue'
 import { questionKey, toChosenSet } from './chooseSets'
-import type { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
+import { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
 import { answerAll, question } from './question'
 import { platingDoubt } from '../../craft/fit/score'
 import { setupId } from '../../craft/setup/setup'
-import { setKey, sideOf, type SideLetter } from '../../record/plan/plan'
+import { SideLetter, sideOf } from '../../record/plan/plan'
 import { hasBegun } from '../../record/plan/revision'
-import type { JobState } from '../../record/state/state'
-import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { JobState } from '../../record/state/state'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey } from '../../record/plan/keys'
 
 /** One way to make the terminations of a group. */
 export interface KitOption {

@@ -1,7 +1,8 @@
-import { planIndex, setKey } from '../../record/plan/plan'
-import { termState, type JobState } from '../../record/state/state'
+import { planIndex } from '../../record/plan/plan'
+import { JobState, termState } from '../../record/state/state'
 import { netVerdict } from '../prove/netVerdict'
 import { endTasks } from '../seat/endTasks'
+import { setKey } from '../../record/plan/keys'
 
 export interface Count {
   readonly done: number

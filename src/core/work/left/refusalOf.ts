@@ -1,7 +1,8 @@
-import type { Entry } from '../../record/journal/entry'
-import type { Moment, Refusal } from '../../record/journal/entryKind'
-import { refusalGiven, type Folded } from '../../record/journal/fold'
+import { Entry } from '../../record/journal/entry'
+import { Moment, Refusal } from '../../record/journal/entryKind'
+import { Folded } from '../../record/journal/fold'
 import { workAhead } from './workAhead'
+import { refusalGiven } from '../../record/journal/admission'
 
 /**
  * May this entry be appended now? The same answer on the bench and on the server; the server's counts.

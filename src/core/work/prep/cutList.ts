@@ -1,7 +1,8 @@
-import type { CutPlan, CutRequest } from '../../craft/cut/cutTypes'
-import type { JobState } from '../../record/state/state'
-import { planIndex, wireKey, type Wire } from '../../record/plan/plan'
+import { CutPlan, CutRequest } from '../../craft/cut/cutTypes'
+import { JobState } from '../../record/state/state'
+import { Wire, planIndex } from '../../record/plan/plan'
 import { cutLengthMm } from '../../record/standing/slack'
+import { wireKey } from '../../record/plan/keys'
 
 /** A wire of one unit that is still to be cut. */
 export interface CutPiece {

@@ -1,8 +1,10 @@
-import { fitWire, type Facts } from '../../record/plan/facts'
-import { setKey, termKeyOf, type Wire } from '../../record/plan/plan'
+import { Facts, fitWire } from '../../record/plan/facts'
+import { Wire, termKeyOf } from '../../record/plan/plan'
 import { isHome } from '../../record/standing/home'
-import type { JobState, NetState } from '../../record/state/state'
-import { resistance, type ResistanceVerdict } from '../../craft/resistance/netResistance'
+import { JobState } from '../../record/state/state'
+import { ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
+import { NetState } from '../../record/state/records'
+import { setKey } from '../../record/plan/keys'
 
 /** Everything that is known of one net: whether it can be probed, what it should measure, what was found. */
 export interface NetVerdict {

@@ -1,8 +1,9 @@
-import type { Catalogue } from '../../parts/catalogue/catalogue'
-import type { Housing } from '../../parts/catalogue/types'
-import { housingOf, type Facts } from '../../record/plan/facts'
-import { cavityKey, emptyPlan, planIndex, type End, type Plan, type Wire } from '../../record/plan/plan'
-import { fail, ok, type Result } from '../../base/result'
+import { Catalogue } from '../../parts/catalogue/catalogue'
+import { Housing } from '../../parts/catalogue/types'
+import { Facts, housingOf } from '../../record/plan/facts'
+import { End, Plan, Wire, emptyPlan, planIndex } from '../../record/plan/plan'
+import { Result, fail, ok } from '../../base/result'
+import { cavityKey } from '../../record/plan/keys'
 
 export type AdapterFault =
   | { readonly code: 'no-housing'; readonly end: string }

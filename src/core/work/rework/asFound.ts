@@ -1,7 +1,8 @@
 import { housingOf } from '../../record/plan/facts'
-import { cavityKey, planIndex } from '../../record/plan/plan'
-import type { NewEntry } from '../../record/journal/entry'
-import { termState, type JobState } from '../../record/state/state'
+import { planIndex } from '../../record/plan/plan'
+import { NewEntry } from '../../record/journal/entry'
+import { JobState, termState } from '../../record/state/state'
+import { cavityKey } from '../../record/plan/keys'
 
 /**
  * The entry that takes a harness over as it came: every termination of the plan that has not been begun here is crimped and

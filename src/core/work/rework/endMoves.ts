@@ -1,12 +1,13 @@
 import { pushTo } from '../../base/collections'
-import type { Point } from '../../base/face/arrangement'
+import { Point } from '../../base/face/arrangement'
 import { planIndex } from '../../record/plan/plan'
-import { termState, type CavityState, type JobState } from '../../record/state/state'
+import { JobState, termState } from '../../record/state/state'
 import { benchEnds, housingAt } from '../../record/standing/benchEnds'
 import { plugFor } from '../../record/standing/plugFor'
 import { movePlan } from './movePlan'
 import { reaches, simulateMoves } from './simulateMoves'
-import type { MovePlan, MoveProblem, MoveStep } from './moveTypes'
+import { MovePlan, MoveProblem, MoveStep } from './moveTypes'
+import { CavityState } from '../../record/state/records'
 
 /** The moves of one unit: from where its contacts stand to where the plan wants them. */
 export interface UnitMoves {

@@ -1,14 +1,15 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
-import { cavityKey, endKey, mateOf, planIndex, setKey, type Termination } from '../../record/plan/plan'
+import { Termination, mateOf, planIndex } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
-import { endState, termState, type JobState } from '../../record/state/state'
+import { JobState, endState, termState } from '../../record/state/state'
 import { plugFor } from '../../record/standing/plugFor'
 import { isSpentOnceOut, reuseOf } from '../../record/standing/reuse'
 import { setupId } from '../../craft/setup/setup'
-import type { EndDamageId } from '../../craft/faults/damage'
+import { EndDamageId } from '../../craft/faults/damage'
 import { endDamage } from '../../record/standing/endDamage'
-import type { RepairPlan, RepairStep } from './repairPlan'
+import { RepairPlan, RepairStep } from './repairPlan'
+import { cavityKey, endKey, setKey } from '../../record/plan/keys'
 
 /**
  * What it takes when the lock or the housing of an end is broken: each contact that must come out does so once and goes into

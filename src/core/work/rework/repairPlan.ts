@@ -1,19 +1,11 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
-import {
-  endKey,
-  inCavity,
-  planIndex,
-  setKey,
-  sideOf,
-  termKey,
-  type SideLetter,
-  type Termination,
-} from '../../record/plan/plan'
+import { SideLetter, Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
-import { endState, termState, type JobState } from '../../record/state/state'
+import { JobState, endState, termState } from '../../record/state/state'
 import { setupId } from '../../craft/setup/setup'
-import type { DamageId } from '../../craft/faults/damage'
+import { DamageId } from '../../craft/faults/damage'
+import { endKey, setKey, termKey } from '../../record/plan/keys'
 
 /** What must be done about it, in the order in which it is done; it crosses the stations. */
 export type RepairStep =

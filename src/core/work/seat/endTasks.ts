@@ -1,13 +1,14 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
-import { cavityKey, endKey, mateOf, planIndex } from '../../record/plan/plan'
-import { endState, termState, type JobState } from '../../record/state/state'
-import { stepKey, unitMoves, type UnitMoves } from '../rework/endMoves'
+import { mateOf, planIndex } from '../../record/plan/plan'
+import { JobState, endState, termState } from '../../record/state/state'
+import { UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
 import { housingAt } from '../../record/standing/benchEnds'
 import { isHome, isMated } from '../../record/standing/home'
 import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
-import type { OrderReason } from './seatOrder'
+import { OrderReason } from './seatOrder'
 import { seatTurns } from './seatTurns'
+import { cavityKey, endKey } from '../../record/plan/keys'
 
 /** One thing to do at an end, in the order in which it is done. */
 export type EndTask = { readonly unit: number; readonly end: string; readonly done: boolean } & (

@@ -1,9 +1,10 @@
-import type { Housing } from '../../parts/catalogue/types'
-import { cavityKey, planIndex } from '../../record/plan/plan'
-import type { JobState } from '../../record/state/state'
+import { Housing } from '../../parts/catalogue/types'
+import { planIndex } from '../../record/plan/plan'
+import { JobState } from '../../record/state/state'
 import { housingAt } from '../../record/standing/benchEnds'
 import { isHome } from '../../record/standing/home'
-import { seatOrder, type SeatTurn } from './seatOrder'
+import { SeatTurn, seatOrder } from './seatOrder'
+import { cavityKey } from '../../record/plan/keys'
 
 /** The cavities of an end in the order in which they are filled: groups by the wires that go there, and what a hand has put in order. */
 export function seatTurns(state: JobState, unit: number, end: string, housing: Housing): readonly SeatTurn[] {

@@ -1,8 +1,9 @@
 import { releaseMechanisms } from '../../parts/catalogue/releaseMechanisms'
 import { housingOf, insulationMmOf } from '../../record/plan/facts'
-import { endKey, planIndex } from '../../record/plan/plan'
-import { termState, type JobState } from '../../record/state/state'
+import { planIndex } from '../../record/plan/plan'
+import { JobState, termState } from '../../record/state/state'
 import { lightTugN } from '../../record/standing/tug'
+import { endKey } from '../../record/plan/keys'
 
 /** Why a contact may be the one that keeps a lock from closing. */
 export type SuspectReason = 'not-home' | 'not-tugged' | 'out-before' | 'tight-in-bore' | 'last-in'

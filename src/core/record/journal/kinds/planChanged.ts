@@ -1,26 +1,29 @@
 import { mergeFacts, planNames } from '../../plan/facts'
-import {
-  changePlan,
-  endKey,
-  planFaults,
-  planIndex,
-  setKey,
-  termKey,
-  wireKey,
-  type PlanChange,
-  type SideLetter,
-} from '../../plan/plan'
-import { disturbsWork, fatesOf, type WireFate } from '../../plan/revision'
-import { subject, type Draft, type EntryKind, type Refusal } from '../entryKind'
-import { endState, type JobState } from '../../state/state'
-import { standingIn } from './endKinds'
-import { partedPairs } from './partedPairs'
-import { giveUpHousing, openLacing, withScrapped } from './seatWrites'
+import { endKey, setKey, termKey, wireKey } from '../../plan/keys'
+import { PlanChange, changePlan, planFaults, planIndex } from '../../plan/plan'
+import { WireFate, disturbsWork, fatesOf } from '../../plan/revision'
+import { JobState, endState } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { Draft, EntryKind, Refusal } from '../entryKind'
+import { giveUpHousing, openLacing, withScrapped } from '../writes/contactWrites'
+import { partedPairs } from '../writes/partedPairs'
+import { standingIn } from '../writes/standingIn'
+import { isWorked } from '../writes/worked'
+
+/** `rework` names the wires whose work this change undoes or moves, and is meant to */
+export const planChangedShape = ({ key, text, planChange, facts, z }: EntryFields) => ({
+  change: planChange,
+  facts,
+  why: text.optional(),
+  rework: z.array(key).max(20_000).optional(),
+})
 
 const changedWires = (change: PlanChange): string[] => [
   ...(change.putWires ?? []).map((wire) => wire.id),
   ...(change.removeWires ?? []),
 ]
+
 const changedEnds = (change: PlanChange): string[] => [
   ...(change.putEnds ?? []).map((end) => end.id),
   ...(change.removeEnds ?? []),
@@ -34,6 +37,7 @@ const leftHousings = (state: JobState, change: PlanChange): readonly string[] =>
     .map((end) => end.id)
   return [...other, ...(change.removeEnds ?? [])]
 }
+
 const unitsOf = ({ plan }: JobState): readonly number[] => Array.from({ length: plan.quantity }, (_, i) => i + 1)
 
 /** Carries a wire's fate out on what was done: contacts that go are scrapped, seated ones wait to be taken out. */
@@ -41,15 +45,15 @@ function carryOut(draft: Draft, fate: WireFate): void {
   const { state } = draft
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     const cut = wireKey(unit, fate.wire)
-    if ((fate.cut === 'new-wire' || fate.cut === 'retire') && state.cuts.has(cut)) draft.put(state.cuts, cut, undefined)
+    if ((fate.cut === 'new-wire' || fate.cut === 'retire') && state.cuts.has(cut)) draft.put('cuts', cut, undefined)
     if (fate.cut !== 'keep' || fate.a !== 'keep' || fate.b !== 'keep')
-      if (state.nets.has(cut)) draft.put(state.nets, cut, undefined)
+      if (state.nets.has(cut)) draft.put('nets', cut, undefined)
     for (const side of ['a', 'b'] as const) {
       const key = termKey(unit, fate.wire, side)
       const now = state.terms.get(key)
       if (!now || fate[side] === 'keep' || fate[side] === 'move') continue
       const { stripped, crimp, seat, ...counts } = now
-      draft.put(state.terms, key, {
+      draft.put('terms', key, {
         ...withScrapped(counts, crimp),
         redone: counts.redone + (fate[side] === 'redo' && stripped ? 1 : 0),
         // a new wire brings its own slack
@@ -104,19 +108,19 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const plan = changePlan(state.plan, change)
     for (const key of partedPairs(state, plan, all)) {
       const { mated: _mated, ...now } = endState(state, key)
-      draft.put(state.ends, key, now)
+      draft.put('ends', key, now)
     }
     draft.set('plan', plan)
-    state.facts = all
+    draft.pin(facts)
     // where a set may not suit any more, Kit chooses again
     for (const { wire, chooseAgain } of fates) {
       for (const side of ['a', 'b'] as const)
         if (chooseAgain[side] && state.sets.has(setKey(wire, side)) && !isWorked(state, wire, side))
-          draft.put(state.sets, setKey(wire, side), undefined)
+          draft.put('sets', setKey(wire, side), undefined)
     }
     for (const wire of change.removeWires ?? [])
       for (const side of ['a', 'b'] as const)
-        if (state.sets.has(setKey(wire, side))) draft.put(state.sets, setKey(wire, side), undefined)
+        if (state.sets.has(setKey(wire, side))) draft.put('sets', setKey(wire, side), undefined)
   },
   about: ({ change }) => {
     const wires = changedWires(change)
@@ -126,38 +130,4 @@ export const planChanged: EntryKind<'plan-changed'> = {
         ? `${wires.length} wires`
         : (change.meta?.title ?? 'plan')
   },
-}
-
-const isWorked = (state: JobState, wire: string, side: SideLetter) =>
-  Array.from({ length: state.plan.quantity }, (_, i) => state.terms.get(`${i + 1}/${wire}/${side}`)).some(
-    (term) => term?.stripped ?? term?.crimp,
-  )
-
-export const setsChosen: EntryKind<'sets-chosen'> = {
-  kind: 'sets-chosen',
-  subjects: ({ choices }) => ({
-    writes: choices.map(({ wire, side }) => subject.set(wire, side)),
-    reads: choices.map(({ wire }) => subject.wire(wire)),
-  }),
-  refuse: (state, { choices, facts }) => {
-    const { wires } = planIndex(state.plan)
-    const all = mergeFacts(state.facts, facts)
-    for (const { wire, side, set } of choices) {
-      if (!wires.has(wire)) return { code: 'unknown', what: 'wire', id: wire }
-      if (isWorked(state, wire, side)) return { code: 'already', what: 'stripped' }
-      if (!set) continue
-      const pinned =
-        Object.hasOwn(all.contacts, set.contact) &&
-        Object.hasOwn(all.tools, set.setup.tool) &&
-        (set.seal === undefined || Object.hasOwn(all.seals, set.seal))
-      if (!pinned) return { code: 'set-impossible', wire, side }
-    }
-    return undefined
-  },
-  apply: (draft, { choices, facts }) => {
-    draft.state.facts = mergeFacts(draft.state.facts, facts)
-    for (const { wire, side, set } of choices) draft.put(draft.state.sets, setKey(wire, side), set ?? undefined)
-  },
-  about: ({ choices }) =>
-    choices.length === 1 ? `${choices[0]?.wire ?? ''}${choices[0]?.side ?? ''}` : `${choices.length} terminations`,
 }

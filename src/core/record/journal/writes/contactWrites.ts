@@ -1,25 +1,18 @@
 import { housingOf } from '../../plan/facts'
-import { cavityKey, endKey, planIndex, setKey, termKey, wireKey } from '../../plan/plan'
+import { planIndex } from '../../plan/plan'
 import { tryMm } from '../../standing/slack'
-import type { Draft } from '../entryKind'
-import {
-  AS_FOUND,
-  endState,
-  isLaced,
-  termState,
-  type CavityState,
-  type JobState,
-  type OldEnd,
-  type TermState,
-} from '../../state/state'
+import { Draft } from '../entryKind'
+import { JobState, endState, isLaced, termState } from '../../state/state'
+import { cavityKey, endKey, setKey, termKey, wireKey } from '../../plan/keys'
+import { AS_FOUND, CavityState, OldEnd, TermState } from '../../state/records'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
 
 /** Something goes into a cavity or comes out of it: its mat or bore is passed once more. */
 export function passInto(draft: Draft, key: string, holds: Pick<CavityState, 'term' | 'plug'>): void {
-  draft.put(draft.state.cavities, key, { ...holds, passes: (draft.state.cavities.get(key)?.passes ?? 0) + 1 })
+  draft.put('cavities', key, { ...holds, passes: (draft.state.cavities.get(key)?.passes ?? 0) + 1 })
   const slash = key.indexOf('/')
-  draft.put(draft.state.lastPlace, key.slice(0, slash), key.slice(slash + 1))
+  draft.put('lastPlace', key.slice(0, slash), key.slice(slash + 1))
 }
 
 /** A wire is given up whole, with whatever is crimped on it; the next one is cut anew and brings its slack. */
@@ -29,13 +22,13 @@ export function scrapWire(draft: Draft, unit: number, wire: string): void {
   openLacing(draft, unit, wire)
   const cut = state.cuts.get(key)
   const lost = state.wiresLost.get(key) ?? { count: 0, lengthMm: 0 }
-  draft.put(state.wiresLost, key, {
+  draft.put('wiresLost', key, {
     ...lost,
     count: lost.count + 1,
     lengthMm: lost.lengthMm + (cut?.lengthMm ?? 0),
     ...(cut?.came && { cameMm: (lost.cameMm ?? 0) + cut.lengthMm }),
   })
-  draft.put(state.cuts, key, undefined)
+  draft.put('cuts', key, undefined)
   for (const side of ['a', 'b'] as const) {
     const {
       stripped: _strip,
@@ -44,7 +37,7 @@ export function scrapWire(draft: Draft, unit: number, wire: string): void {
       outOf: _outOf,
       ...rest
     } = termState(state, termKey(unit, wire, side))
-    draft.put(state.terms, termKey(unit, wire, side), { ...withScrapped(rest, crimp), usedMm: 0, extractions: 0 })
+    draft.put('terms', termKey(unit, wire, side), { ...withScrapped(rest, crimp), usedMm: 0, extractions: 0 })
   }
 }
 
@@ -79,7 +72,7 @@ export function voidProof(draft: Draft, term: string): void {
   const sharer = planIndex(state.plan).byKey.get(term)?.also?.wire.id
   for (const wire of sharer === undefined ? [own] : [own, sharer]) {
     const net = wireKey(Number(unit), wire)
-    if (state.nets.has(net)) draft.put(state.nets, net, undefined)
+    if (state.nets.has(net)) draft.put('nets', net, undefined)
   }
 }
 
@@ -89,7 +82,7 @@ export function disturbEnd(draft: Draft, unit: number, end: string): void {
   const now = draft.state.ends.get(key)
   if (!now?.lookedOver && !now?.mated) return
   const { mated: _mated, ...rest } = now
-  draft.put(draft.state.ends, key, { ...rest, lookedOver: false })
+  draft.put('ends', key, { ...rest, lookedOver: false })
 }
 
 /**
@@ -101,17 +94,17 @@ export function giveUpHousing(draft: Draft, unit: number, end: string, why: OldE
   const housing = housingOf(state.facts, state.plan, end)
   if (!housing) return
   const old = oldEndId(state, unit, end)
-  draft.put(state.oldEnds, endKey(unit, old), { end, housing: housing.id, why })
-  draft.put(state.ends, endKey(unit, old), endState(state, endKey(unit, end)))
-  draft.put(state.ends, endKey(unit, end), undefined)
+  draft.put('oldEnds', endKey(unit, old), { end, housing: housing.id, why })
+  draft.put('ends', endKey(unit, old), endState(state, endKey(unit, end)))
+  draft.put('ends', endKey(unit, end), undefined)
   for (const { id } of housing.cavities) {
     const inside = state.cavities.get(cavityKey(unit, end, id))
     if (!inside) continue
-    draft.put(state.cavities, cavityKey(unit, old, id), inside)
-    draft.put(state.cavities, cavityKey(unit, end, id), undefined)
+    draft.put('cavities', cavityKey(unit, old, id), inside)
+    draft.put('cavities', cavityKey(unit, end, id), undefined)
     const now = inside.term === undefined ? undefined : termState(state, inside.term)
     if (inside.term !== undefined && now?.seat)
-      draft.put(state.terms, inside.term, { ...now, seat: { ...now.seat, end: old } })
+      draft.put('terms', inside.term, { ...now, seat: { ...now.seat, end: old } })
   }
 }
 
@@ -126,5 +119,5 @@ function oldEndId(state: JobState, unit: number, end: string): string {
 /** A wire is drawn out of a harness that is laced, or into it: the lacing along it is opened, and renewed before Close. */
 export function openLacing(draft: Draft, unit: number, wire: string): void {
   if (isLaced(draft.state) && !draft.state.lacings.has(wireKey(unit, wire)))
-    draft.put(draft.state.lacings, wireKey(unit, wire), 'to-open')
+    draft.put('lacings', wireKey(unit, wire), 'to-open')
 }

@@ -1,0 +1,82 @@
+import { crimpRejectedShape } from './kinds/crimpRejected'
+import { crimpedShape } from './kinds/crimped'
+import { damageReportedShape } from './kinds/damageReported'
+import { endDamagedShape } from './kinds/endDamaged'
+import { endLookedOverShape } from './kinds/endLookedOver'
+import { extractedShape } from './kinds/extracted'
+import { firstPieceShape } from './kinds/firstPiece'
+import { lacingMovedShape } from './kinds/lacingMoved'
+import { leadsMeasuredShape } from './kinds/leadsMeasured'
+import { lockMovedShape } from './kinds/lockMoved'
+import { misplacedShape } from './kinds/misplaced'
+import { netMeasuredShape } from './kinds/netMeasured'
+import { netProbedShape } from './kinds/netProbed'
+import { notedShape } from './kinds/noted'
+import { pairMatedShape } from './kinds/pairMated'
+import { partFittedShape } from './kinds/partFitted'
+import { photoTakenShape } from './kinds/photoTaken'
+import { planChangedShape } from './kinds/planChanged'
+import { pluggedShape } from './kinds/plugged'
+import { pullSampledShape } from './kinds/pullSampled'
+import { releaseEndedShape } from './kinds/releaseEnded'
+import { reopenedShape } from './kinds/reopened'
+import { seatFaultedShape } from './kinds/seatFaulted'
+import { seatOrderSetShape } from './kinds/seatOrderSet'
+import { seatedShape } from './kinds/seated'
+import { setsChosenShape } from './kinds/setsChosen'
+import { setupAdjustedShape } from './kinds/setupAdjusted'
+import { setupMountedShape } from './kinds/setupMounted'
+import { setupReleasedShape } from './kinds/setupReleased'
+import { signedShape } from './kinds/signed'
+import { stripMendedShape } from './kinds/stripMended'
+import { strippedShape } from './kinds/stripped'
+import { takenBackShape } from './kinds/takenBack'
+import { takenOverShape } from './kinds/takenOver'
+import { toolVerifiedShape } from './kinds/toolVerified'
+import { trayCountedShape } from './kinds/trayCounted'
+import { unpluggedShape } from './kinds/unplugged'
+import { wireCutShape } from './kinds/wireCut'
+import { wireScrappedShape } from './kinds/wireScrapped'
+
+/** What an entry of each kind says, by the blocks that are handed in: nothing here needs a schema to be loaded. */
+export const entryShapes = {
+  'plan-changed': planChangedShape,
+  'sets-chosen': setsChosenShape,
+  'wire-cut': wireCutShape,
+  'wire-scrapped': wireScrappedShape,
+  stripped: strippedShape,
+  'strip-mended': stripMendedShape,
+  'setup-mounted': setupMountedShape,
+  'first-piece': firstPieceShape,
+  'setup-released': setupReleasedShape,
+  'pull-sampled': pullSampledShape,
+  'setup-adjusted': setupAdjustedShape,
+  'release-ended': releaseEndedShape,
+  'tool-verified': toolVerifiedShape,
+  'photo-taken': photoTakenShape,
+  crimped: crimpedShape,
+  'crimp-rejected': crimpRejectedShape,
+  seated: seatedShape,
+  misplaced: misplacedShape,
+  extracted: extractedShape,
+  'seat-faulted': seatFaultedShape,
+  'damage-reported': damageReportedShape,
+  'seat-order-set': seatOrderSetShape,
+  'taken-over': takenOverShape,
+  plugged: pluggedShape,
+  unplugged: unpluggedShape,
+  'part-fitted': partFittedShape,
+  'lock-moved': lockMovedShape,
+  'end-damaged': endDamagedShape,
+  'lacing-moved': lacingMovedShape,
+  'end-looked-over': endLookedOverShape,
+  'pair-mated': pairMatedShape,
+  'leads-measured': leadsMeasuredShape,
+  'net-probed': netProbedShape,
+  'net-measured': netMeasuredShape,
+  'tray-counted': trayCountedShape,
+  signed: signedShape,
+  reopened: reopenedShape,
+  noted: notedShape,
+  'taken-back': takenBackShape,
+} as const

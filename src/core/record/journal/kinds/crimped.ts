@@ -1,0 +1,71 @@
+import { setupId } from '../../../craft/setup/setup'
+import { termLabel } from '../../plan/keys'
+import { Termination } from '../../plan/plan'
+import { rulesOf } from '../../rules/rulesOf'
+import { heightRefusal } from '../../standing/firstPiece'
+import { implausibleHeight } from '../../standing/plausible'
+import { samplesDue } from '../../standing/samplesDue'
+import { termState } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { findTermination, isReleased, lookRefusal, looksOf, notInHand, practiceRefusal, withSet } from '../shared'
+import { withHeight } from '../writes/heights'
+
+/** What an append of this kind says. */
+export const crimpedShape = ({ key, term, above0, look, practices, readBy, z }: EntryFields) => ({
+  term,
+  setup: key,
+  looks: z.array(look).min(1).max(8),
+  heightMm: above0.optional(),
+  heightBy: readBy,
+  practices,
+})
+
+const crimpSubjects = (termination: Termination | undefined, term: string, setup: string) => ({
+  writes: [subject.term(term)],
+  reads: [subject.setup(setup), ...(termination ? [subject.set(termination.wire.id, termination.side)] : [])],
+})
+
+export const crimped: EntryKind<'crimped'> = {
+  kind: 'crimped',
+  subjects: ({ term, setup }, state) => crimpSubjects(findTermination(state, term), term, setup),
+  refuse: (state, { term, setup, looks, heightMm, practices }, { at }) => {
+    const found = withSet(state, term)
+    if (found.refusal) return found.refusal
+    const now = termState(state, term)
+    if (now.crimp) return { code: 'already', what: 'crimped' }
+    if (!now.stripped) return { code: 'not-yet', what: 'stripped' }
+    const refusal = notInHand(state, setupId(found.set.setup), setup)
+    if (refusal) return refusal
+    if (!isReleased(state, setup)) return { code: 'not-yet', what: 'released' }
+    const released = state.setups.get(setup)?.released
+    if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10))
+      return { code: 'new-day', released: released.at }
+    const due = samplesDue(state, setup)
+    if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
+    return (
+      lookRefusal(looksOf(state, found.set), looks) ??
+      practiceRefusal(state, found.set, 'crimp', practices) ??
+      (heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)) ??
+      heightRefusal(state, found.set, heightMm, due.height)
+    )
+  },
+  apply: (draft, { term, setup, heightMm, practices, at, by }) => {
+    const { outOf: _outOf, ...now } = termState(draft.state, term)
+    draft.put('terms', term, {
+      // a new contact has never been out
+      ...now,
+      extractions: 0,
+      ...withHeight(now, setup, heightMm, at),
+      crimp: {
+        setup,
+        at,
+        by,
+        ...(heightMm !== undefined && { heightMm }),
+        ...(practices && practices.length > 0 && { practices }),
+      },
+    })
+  },
+  about: ({ term }) => termLabel(term),
+}

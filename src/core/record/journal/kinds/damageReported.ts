@@ -1,0 +1,60 @@
+import { damageIds } from '../../../craft/faults/damage'
+import { setKey, termKey, termLabel, wireKey } from '../../plan/keys'
+import { TermState } from '../../state/records'
+import { termState } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { findTermination } from '../shared'
+import { cutOff, openLacing, scrapWire, voidProof } from '../writes/contactWrites'
+
+/** broken at a contact, or its whole wire: it comes out, is cut off and made again; `lostMm` is spoiled besides the old strip */
+export const damageReportedShape = ({ term, z }: EntryFields) => ({
+  term,
+  what: z.enum(damageIds),
+  lostMm: z.number().min(0).max(10_000).optional(),
+})
+
+export const damageReported: EntryKind<'damage-reported'> = {
+  kind: 'damage-reported',
+  subjects: ({ term, what }) => {
+    const [unit = '1', wire = ''] = term.split('/')
+    return {
+      writes:
+        what === 'wire'
+          ? [
+              subject.cut(wireKey(Number(unit), wire)),
+              subject.term(termKey(Number(unit), wire, 'a')),
+              subject.term(termKey(Number(unit), wire, 'b')),
+            ]
+          : [subject.term(term)],
+    }
+  },
+  refuse: (state, { term, what }) => {
+    const termination = findTermination(state, term)
+    if (!termination) return { code: 'unknown', what: 'termination', id: term }
+    const now = termState(state, term)
+    if (!now.crimp) return { code: 'not-yet', what: 'crimped' }
+    const set = state.sets.get(setKey(termination.wire.id, termination.side))
+    return what === 'seal' && set && set.seal === undefined ? { code: 'unknown', what: 'part', id: 'seal' } : undefined
+  },
+  apply: (draft, { term, what, lostMm = 0 }) => {
+    const { state } = draft
+    const [unit = '1', wire = '', own] = term.split('/')
+    const sides = what === 'wire' ? (['a', 'b'] as const) : [own === 'b' ? ('b' as const) : ('a' as const)]
+    let seated = false
+    for (const side of sides) {
+      const key = termKey(Number(unit), wire, side)
+      const now = termState(state, key)
+      const broken: TermState = { ...now, damaged: { what, lostMm: what === 'wire' ? 0 : lostMm } }
+      if (now.seat) {
+        seated = true
+        draft.put('terms', key, { ...broken, seat: { ...now.seat, home: false } })
+      } else if (what !== 'wire') draft.put('terms', key, cutOff(state, key, broken))
+    }
+    if (what === 'wire' && !seated) scrapWire(draft, Number(unit), wire)
+    if (what === 'wire') openLacing(draft, Number(unit), wire)
+    for (const side of sides) voidProof(draft, termKey(Number(unit), wire, side))
+  },
+  about: ({ term, what }) => `${termLabel(term)}: ${what.replace('-', ' ')}`,
+}

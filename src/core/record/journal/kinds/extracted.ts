@@ -1,0 +1,59 @@
+import { cavityKey, endKey, termKey, termLabel } from '../../plan/keys'
+import { rulesOf } from '../../rules/rulesOf'
+import { endState, termState } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { cutOff, disturbEnd, passInto, scrapWire, voidProof } from '../writes/contactWrites'
+import { lockOf, seatSubjects } from '../writes/seats'
+
+/** `damaged`: the contact is cut off; `improvised` is what let it go where the tool for it was missing */
+export const extractedShape = ({ key, term, z }: EntryFields) => ({
+  term,
+  why: z.enum(['wrong-cavity', 'not-home', 'not-in-plan', 'damaged', 'cover-due', 'old-housing', 'other']),
+  tool: key.optional(),
+  improvised: key.optional(),
+})
+
+export const extracted: EntryKind<'extracted'> = {
+  kind: 'extracted',
+  subjects: ({ term }, state) => {
+    const seat = termState(state, term).seat
+    return seat ? seatSubjects(term, seat.end, seat.cavity) : { writes: [subject.term(term)] }
+  },
+  refuse: (state, { term, improvised }) => {
+    const seat = termState(state, term).seat
+    if (!seat) return { code: 'not-yet', what: 'seated' }
+    const unit = Number(term.split('/')[0])
+    const at = lockOf(state, unit, seat.end)
+    const release = at?.release
+    if (improvised !== undefined && !release?.improvised.some((one) => one === improvised))
+      return { code: 'unknown', what: 'practice', id: improvised }
+    if (improvised !== undefined && rulesOf(state).improvisedRelease === 'forbidden')
+      return { code: 'improvised-forbidden', how: improvised }
+    return at?.lock.openToInsert && endState(state, endKey(unit, seat.end)).lock === 'closed'
+      ? { code: 'lock-closed', end: seat.end }
+      : undefined
+  },
+  apply: (draft, { term, why }) => {
+    const { state } = draft
+    const { seat, ...rest } = termState(state, term)
+    if (!seat) return
+    draft.put(
+      'terms',
+      term,
+      why === 'damaged' || rest.damaged
+        ? cutOff(state, term, rest)
+        : { ...rest, extractions: rest.extractions + 1, outOf: `${seat.end}.${seat.cavity}` },
+    )
+    passInto(draft, cavityKey(Number(term.split('/')[0]), seat.end, seat.cavity), {})
+    voidProof(draft, term)
+    disturbEnd(draft, Number(term.split('/')[0]), seat.end)
+    // of a broken wire the second side is out: the whole of it goes
+    const [unit = '1', wire = '', side] = term.split('/')
+    if (rest.damaged?.what === 'wire' && !termState(state, termKey(Number(unit), wire, side === 'a' ? 'b' : 'a')).seat)
+      scrapWire(draft, Number(unit), wire)
+  },
+  about: ({ term, why, improvised }) =>
+    `${termLabel(term)}${why === 'damaged' ? ', cut off' : ''}${improvised === undefined ? '' : ', improvised'}`,
+}

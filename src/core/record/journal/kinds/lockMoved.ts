@@ -1,0 +1,39 @@
+import { endKey, termLabel } from '../../plan/keys'
+import { planIndex } from '../../plan/plan'
+import { notHome } from '../../standing/home'
+import { endState, freshEnd } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { lockOf } from '../writes/seats'
+
+/** What an append of this kind says. */
+export const lockMovedShape = ({ unit, key, z }: EntryFields) => ({
+  unit,
+  end: key,
+  to: z.enum(['closed', 'part-way', 'open']),
+})
+
+export const lockMoved: EntryKind<'lock-moved'> = {
+  kind: 'lock-moved',
+  subjects: ({ unit, end }, state) => ({
+    writes: [subject.endState(endKey(unit, end))],
+    reads: (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).map((termination) =>
+      subject.term(termination.key),
+    ),
+  }),
+  refuse: (state, { unit, end, to }) => {
+    const lock = lockOf(state, unit, end)?.lock
+    if (!lock?.present) return { code: 'unknown', what: 'end', id: end }
+    if (!lock.states.includes(to)) return { code: 'no-part-way', end }
+    if (endState(state, endKey(unit, end)).lock === to) return { code: 'already', what: to }
+    const contacts =
+      to === 'closed' ? notHome(state, unit, end).map((one) => `${termLabel(one.key)} → ${end}.${one.at.cavity}`) : []
+    return contacts.length > 0 ? { code: 'not-home', contacts } : undefined
+  },
+  apply: (draft, { unit, end, to }) => {
+    const { mated: _mated, ...now } = draft.state.ends.get(endKey(unit, end)) ?? freshEnd
+    draft.put('ends', endKey(unit, end), { ...now, lock: to, lookedOver: false })
+  },
+  about: ({ end, to }) => `${end} ${to}`,
+}

@@ -1,0 +1,37 @@
+import { endKey } from '../../plan/keys'
+import { matedPair } from '../../plan/matedPair'
+import { mateOf } from '../../plan/plan'
+import { isMated } from '../../standing/home'
+import { endState } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+
+/** two ends of the job go together: keys, interface seal, and the wires cavity by cavity */
+export const pairMatedShape = ({ unit, key, z }: EntryFields) => ({
+  unit,
+  a: key,
+  b: key,
+  checked: z.array(key).max(8),
+})
+
+export const pairMated: EntryKind<'pair-mated'> = {
+  kind: 'pair-mated',
+  subjects: ({ unit, a, b }) => ({
+    writes: [subject.endState(endKey(unit, a)), subject.endState(endKey(unit, b))],
+    reads: [subject.end(a), subject.end(b)],
+  }),
+  refuse: (state, { unit, a, b }) => {
+    if (mateOf(state.plan, a) !== b) return { code: 'unknown', what: 'end', id: b }
+    const open = [a, b].find((end) => !endState(state, endKey(unit, end)).lookedOver)
+    if (open !== undefined) return { code: 'not-looked-over', end: open }
+    if (isMated(state, unit, a)) return { code: 'already', what: 'mated' }
+    const [fault] = matedPair(state.plan, state.facts, a, b).faults
+    return fault && { code: 'pair-fault', fault }
+  },
+  apply: (draft, { unit, a, b }) => {
+    for (const end of [a, b])
+      draft.put('ends', endKey(unit, end), { ...endState(draft.state, endKey(unit, end)), mated: true })
+  },
+  about: ({ a, b }) => `${a} and ${b}`,
+}

@@ -1,0 +1,52 @@
+import { setupId, setupIdLabel } from '../../../craft/setup/setup'
+import { setKey } from '../../plan/keys'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { isReleased, notInHand } from '../shared'
+import { endRelease } from '../writes/endRelease'
+import { pullRefusal } from '../writes/pulls'
+
+/** a piece of production pulled to destruction */
+export const pullSampledShape = ({ key, above0, readBy, breaks, z }: EntryFields) => ({
+  setup: key,
+  wire: key,
+  side: z.enum(['a', 'b']),
+  pullN: above0,
+  breaks,
+  pullBy: readBy,
+})
+
+export const pullSampled: EntryKind<'pull-sampled'> = {
+  kind: 'pull-sampled',
+  subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
+  refuse: (state, { setup, wire, side, pullN }) => {
+    const set = state.sets.get(setKey(wire, side))
+    if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
+    return (
+      notInHand(state, setupId(set.setup), setup) ??
+      (isReleased(state, setup) ? pullRefusal(state, wire, side, set, pullN) : { code: 'not-yet', what: 'released' })
+    )
+  },
+  apply: (draft, { setup, wire, side, pullN, breaks, at, by }) => {
+    const now = draft.state.setups.get(setup)
+    const set = draft.state.sets.get(setKey(wire, side))
+    if (!now || !set) return
+    const minimumN = set.pull?.forceN
+    const good = minimumN !== undefined && pullN >= minimumN
+    const sample = {
+      contact: set.contact,
+      ...(set.seal !== undefined && { seal: set.seal }),
+      pullN,
+      good,
+      at,
+      by,
+      ...(minimumN !== undefined && { minimumN }),
+      ...(breaks && { breaks }),
+    }
+    draft.put('setups', setup, { ...now, samples: [...now.samples, sample] })
+    // what was crimped since the last good pull is in question, and nothing more is made like it
+    if (!good) endRelease(draft, setup, { why: 'pull-low', at, by })
+  },
+  about: ({ setup }) => setupIdLabel(setup),
+}

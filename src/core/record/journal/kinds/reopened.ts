@@ -1,0 +1,22 @@
+import { isClosed } from '../../state/state'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+
+/** What an append of this kind says. */
+export const reopenedShape = ({ text }: EntryFields) => ({ why: text })
+
+export const reopened: EntryKind<'reopened'> = {
+  kind: 'reopened',
+  atDesk: true,
+  subjects: () => ({ writes: [subject.signatures] }),
+  refuse: (state) => (isClosed(state) ? undefined : { code: 'not-yet', what: 'signed' }),
+  apply: (draft) =>
+    draft.set(
+      'signatures',
+      draft.state.signatures.map((one) => ({ ...one, void: true })),
+    ),
+  about: ({ why }) => why,
+  whenClosed: true,
+  final: true,
+}

@@ -1,0 +1,46 @@
+import { cavityKey, termLabel } from '../../plan/keys'
+import { isSpent, reuseOf } from '../../standing/reuse'
+import { lightTugN } from '../../standing/tug'
+import { termState } from '../../state/state'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+import { disturbEnd, passInto } from '../writes/contactWrites'
+import { cavityOf, insertRefusal, lockOf, seatSubjects } from '../writes/seats'
+
+/** What an append of this kind says. */
+export const seatedShape = ({ key, term, above0, z }: EntryFields) => ({
+  term,
+  end: key,
+  cavity: key,
+  checked: z.array(key).max(8),
+  tugN: above0.optional(),
+})
+
+export const seated: EntryKind<'seated'> = {
+  kind: 'seated',
+  subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
+  refuse: (state, { term, end, cavity, tugN }) => {
+    const refusal = insertRefusal(state, term, end, cavity)
+    if (refusal) return refusal
+    const reuse = reuseOf(state, term)
+    if (reuse && isSpent(reuse)) return { code: 'contact-spent', ...reuse }
+    const at = cavityOf(state, term)
+    if (at?.end !== end || at.cavity !== cavity)
+      return { code: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
+    const lightN = lightTugN(state, end, cavity)
+    if (lockOf(state, Number(term.split('/')[0]), end)?.release.tugMeans !== 'after-click' || lightN === undefined)
+      return undefined
+    if (tugN === undefined) return { code: 'tug-missing', tugN: lightN }
+    return tugN > lightN * 2 ? { code: 'tug-too-hard', tugN, lightN } : undefined
+  },
+  apply: (draft, { term, end, cavity, tugN, at, by }) => {
+    const { state } = draft
+    draft.put('terms', term, {
+      ...termState(state, term),
+      seat: { end, cavity, home: true, at, by, ...(tugN !== undefined && { tugN }) },
+    })
+    passInto(draft, cavityKey(Number(term.split('/')[0]), end, cavity), { term })
+    disturbEnd(draft, Number(term.split('/')[0]), end)
+  },
+  about: ({ term, end, cavity }) => `${termLabel(term)} in ${end}.${cavity}`,
+}

@@ -1,0 +1,39 @@
+import { setupId, setupIdLabel, toolDue } from '../../../craft/setup/setup'
+import { rulesOf } from '../../rules/rulesOf'
+import { subject } from '../../state/subject'
+import { EntryFields } from '../entryFields'
+import { EntryKind } from '../entryKind'
+
+/** What an append of this kind says. */
+export const setupMountedShape = ({ key, setup, z }: EntryFields) => ({ setup, checked: z.array(key).max(12) })
+
+export const setupMounted: EntryKind<'setup-mounted'> = {
+  kind: 'setup-mounted',
+  subjects: ({ setup }) => ({ writes: [subject.tool(setup.tool), subject.setup(setupId(setup))] }),
+  refuse: (state, { setup }, { at }) => {
+    const id = setupId(setup)
+    const wanted = [...state.sets.values()].some((set) => setupId(set.setup) === id)
+    if (!wanted) return { code: 'unknown', what: 'setup', id }
+    const tool = state.facts.tools[setup.tool]
+    const due = tool && toolDue(tool, at.slice(0, 10))
+    // gauged at this bench since: the crib's date is behind
+    if (state.toolChecks.get(setup.tool)?.kind === 'verified') return undefined
+    return due?.kind === 'overdue' && rulesOf(state).overdueTools === 'block'
+      ? { code: 'tool-overdue', tool: setup.tool, dueOn: due.dueOn }
+      : undefined
+  },
+  apply: (draft, { setup, seq, by }) => {
+    const id = setupId(setup)
+    const before = draft.state.setups.get(id)
+    draft.put('setups', id, {
+      setup,
+      mounted: seq,
+      proven: before?.proven ?? false,
+      pieces: before?.pieces ?? [],
+      piecesFrom: before?.pieces.length ?? 0,
+      samples: before?.samples ?? [],
+    })
+    draft.put('tools', setup.tool, { setup: id, since: seq, by })
+  },
+  about: ({ setup }) => setupIdLabel(setupId(setup)),
+}

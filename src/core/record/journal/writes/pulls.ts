@@ -1,0 +1,17 @@
+import { ChosenSet } from '../../../craft/setup/chosenSet'
+import { termKey } from '../../plan/keys'
+import { planIndex } from '../../plan/plan'
+import { implausiblePull } from '../../standing/plausible'
+import { JobState } from '../../state/state'
+import { Refusal } from '../entryKind'
+
+export const pullRefusal = (
+  state: JobState,
+  wire: string,
+  side: 'a' | 'b',
+  set: ChosenSet,
+  pullN: number,
+): Refusal | undefined => {
+  const termination = planIndex(state.plan).byKey.get(termKey(1, wire, side))
+  return termination && implausiblePull(state.facts, termination, set, pullN)
+}

@@ -1,0 +1,229 @@
+import { Facts, noFacts } from '../plan/facts'
+import { Plan, emptyPlan } from '../plan/plan'
+import { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
+import { DamageId } from '../../craft/faults/damage'
+import { BreakKind } from '../../craft/specimen/specimenTypes'
+import { Setup } from '../../craft/setup/setup'
+import { EntryKindId } from '../journal/entry'
+import { LookCode } from '../../parts/catalogue/lookCodes'
+import { ChosenSet } from '../../craft/setup/chosenSet'
+
+export interface LookSeen {
+  readonly look: LookCode
+  readonly seen: boolean
+}
+
+/** The setup that a crimp of somebody else stands on. */
+export const AS_FOUND = 'as-found'
+
+export interface TermState {
+  readonly stripped?: {
+    readonly stripMm: number
+    readonly threaded: readonly string[]
+    readonly strandsLost: number
+    readonly practices?: readonly string[]
+    readonly at: string
+  }
+  readonly crimp?: {
+    readonly setup: string
+    readonly heightMm?: number
+    readonly practices?: readonly string[]
+    readonly at: string
+    readonly by: string
+  }
+  /** every height that was measured here, of crimps that were scrapped too */
+  readonly heights?: readonly { readonly setup: string; readonly heightMm: number; readonly at: string }[]
+  readonly seat?: {
+    readonly end: string
+    readonly cavity: string
+    readonly home: boolean
+    readonly tugN?: number
+    readonly at: string
+    readonly by: string
+  }
+  /** contacts lost, tries lost */
+  readonly scrapped: number
+  /** of those, the ones that came with the harness */
+  readonly cameLost?: number
+  readonly redone: number
+  /** wire used up by second tries, mm */
+  readonly usedMm: number
+  /** how often this contact has come out of a cavity; a new contact begins at 0 */
+  readonly extractions: number
+  /** it is broken: it comes out, and is cut off */
+  readonly damaged?: { readonly what: DamageId; readonly lostMm: number }
+  /** `end.cavity` that it came out of last */
+  readonly outOf?: string
+}
+
+/** What a cavity holds, and how often something has passed its mat or bore here. */
+export interface CavityState {
+  readonly term?: string
+  readonly plug?: string
+  readonly passes?: number
+  /** its plug came with the harness */
+  readonly came?: true
+}
+
+export interface SetupState {
+  readonly setup: Setup
+  /** seq of the last mounting: a release holds for that mounting only */
+  readonly mounted: number
+  readonly released?: { readonly at: string; readonly by: string; readonly pullN: number; readonly minimumN?: number }
+  /** why the last release ended, when it did not by a new mounting */
+  readonly ended?: { readonly why: ReleaseEnding | SetupPart | 'pull-low'; readonly at: string; readonly by: string }
+  /** pieces before this one stand on an earlier release */
+  readonly piecesFrom: number
+  /** pieces of production that were pulled */
+  readonly samples: readonly PullSample[]
+  /** released at least once in this job: the strip has been proven */
+  readonly proven: boolean
+  readonly pieces: readonly FirstPiece[]
+}
+
+export interface PullSample {
+  readonly contact: string
+  readonly seal?: string
+  readonly pullN: number
+  readonly minimumN?: number
+  readonly good: boolean
+  readonly breaks?: BreakKind
+  readonly at: string
+  readonly by: string
+}
+
+/** What was set otherwise than the setup says, because of what was seen. */
+export interface Adjustment {
+  /** the stripper's stop, off the middle of the window */
+  readonly stripOffMm?: number
+  readonly wireStopMm?: number
+  readonly notchMm?: number
+}
+
+export interface FirstPiece {
+  readonly mounted: number
+  /** the parts that it took */
+  readonly contact: string
+  readonly seal?: string
+  readonly looks: readonly LookSeen[]
+  readonly heightMm?: number
+  readonly pullN: number
+  readonly breaks?: BreakKind
+  readonly minimumN?: number
+  readonly good: boolean
+  readonly at: string
+  readonly by: string
+}
+
+export interface EndState {
+  /** part-way: a stop at which contacts still go in */
+  readonly lock: 'open' | 'part-way' | 'closed'
+  readonly fitted: readonly string[]
+  /** looked over from both sides after the covers */
+  readonly lookedOver: boolean
+  /** checked against the half that it mates with, since it was looked over */
+  readonly mated?: true
+  /** it came with the harness: its parts are not from the shelf */
+  readonly came?: true
+  /** locks that broke here */
+  readonly locksLost?: number
+  /** a new cover that must be on the wires before any contact is in */
+  readonly coverDue?: string
+}
+
+/** A housing that is given up: its contacts come out of it, one by one, into the one that takes its place. */
+export interface OldEnd {
+  /** the end of the plan that it was */
+  readonly end: string
+  readonly housing: string
+  readonly why: 'broken' | 'replaced'
+}
+
+export interface NetState {
+  readonly probe?: {
+    readonly result: 'pass' | 'fail'
+    readonly found?: string
+    readonly at: string
+    readonly by: string
+  }
+  readonly measured?: {
+    readonly ohm: number
+    readonly leadsOhm: number
+    readonly resolutionOhm: number
+    readonly at: string
+  }
+}
+
+export interface Signature {
+  readonly by: string
+  readonly at: string
+  readonly role: 'builder' | 'second'
+  readonly covers: number
+  /** a reopening ends it; it stays readable */
+  readonly void?: boolean
+}
+
+export interface Photo {
+  readonly photo: string
+  readonly widthPx: number
+  readonly heightPx: number
+  readonly at: string
+  readonly by: string
+}
+
+export interface LogLine {
+  readonly seq: number
+  readonly id: string
+  readonly kind: EntryKindId
+  readonly at: string
+  readonly by: string
+  /** what it was about, for a list */
+  readonly about: string
+  readonly undone?: boolean
+}
+
+export interface CutState {
+  readonly lengthMm: number
+  readonly spool?: string
+  /** it came with the harness */
+  readonly came?: true
+}
+
+export interface WireLost {
+  readonly count: number
+  readonly lengthMm: number
+  readonly cameMm?: number
+}
+
+export interface MountedTool {
+  readonly setup: string
+  readonly since: number
+  readonly by: string
+}
+
+export interface ToolCheck {
+  readonly kind: 'ended' | 'verified' | 'failed'
+  readonly at: string
+  readonly by: string
+}
+
+export interface LeadsState {
+  readonly ohm: number
+  readonly resolutionOhm: number
+  readonly at: string
+}
+
+export interface TrayState {
+  readonly allBack: boolean
+  readonly missing: readonly string[]
+  readonly scrapped: number
+  readonly scrapFound: number
+  readonly at: string
+  readonly by: string
+}
+
+export interface Note {
+  readonly text: string
+  readonly at: string
+  readonly by: string
+}

@@ -1,12 +1,11 @@
 import { z } from 'zod'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
-import type { Progress } from '@/core/views/progress'
-import { progress } from '@/core/views/progress'
+import { type Progress, progress } from '@/core/views/progress'
 import { nextStep } from '@/core/views/steps'
 import { entrySchema } from '@/core/record/journal/schema'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
-import { isClosed, type JobState } from '@/core/record/state/state'
+import { type JobState, isClosed } from '@/core/record/state/state'
 import { planIndex } from '@/core/record/plan/plan'
 
 /** Stamps of an entry in a document: who wrote it when, and its place in the chain. */

@@ -1,5 +1,5 @@
 import { planIndex } from '@/core/record/plan/plan'
-import { JobState, termState } from '@/core/record/state/state'
+import { type JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
 import { toCsv } from './csv'

@@ -1,4 +1,4 @@
-import { type Content, type TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { endOf, unitMoves } from '@/core/work/rework/endMoves'
 import { faceState } from '@/ui/job/faceState'
@@ -6,7 +6,7 @@ import { movesOfEnd, wantedFace } from '@/ui/job/movesOfEnd'
 import { dayTimeUtc } from '@/words/figures'
 import { movePlanWords, moveStepWords } from '@/words/rework'
 import { faceSvg } from './faceSvg'
-import { DIM, PaperInput, cell, heading, page, table } from './paper'
+import { DIM, type PaperInput, cell, heading, page, table } from './paper'
 import { endKey } from '@/core/record/plan/keys'
 
 const WIDTH_PT = 340

@@ -1,7 +1,7 @@
 import { setupId } from '../craft/setup/setup'
 import { rulesOf } from '../record/rules/rulesOf'
-import { JobState, isClosed, termState } from '../record/state/state'
-import { Count, benchCounts } from '../work/left/benchCounts'
+import { type JobState, isClosed, termState } from '../record/state/state'
+import { type Count, benchCounts } from '../work/left/benchCounts'
 import { planIndex } from '../record/plan/plan'
 import { setKey } from '../record/plan/keys'
 

@@ -1,8 +1,8 @@
 import { isMounted, isReleased } from '../record/journal/shared'
-import { JobState, termState } from '../record/state/state'
-import { Setup, orderSetups, setupId } from '../craft/setup/setup'
-import { Termination, planIndex } from '../record/plan/plan'
-import { ChosenSet } from '../craft/setup/chosenSet'
+import { type JobState, termState } from '../record/state/state'
+import { type Setup, orderSetups, setupId } from '../craft/setup/setup'
+import { type Termination, planIndex } from '../record/plan/plan'
+import type { ChosenSet } from '../craft/setup/chosenSet'
 import { setKey } from '../record/plan/keys'
 
 export type Stage = 'to-strip' | 'stripped' | 'crimped'

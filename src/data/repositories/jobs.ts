@@ -1,12 +1,12 @@
 import { and, asc, desc, eq, gt } from 'drizzle-orm'
-import { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { inTurn } from '@/core/base/inTurn'
-import { Refusal } from '@/core/record/journal/entryKind'
-import { Folded, foldEntry, foldMany, newFold, seqOf } from '@/core/record/journal/fold'
+import type { Refusal } from '@/core/record/journal/entryKind'
+import { type Folded, foldEntry, foldMany, newFold, seqOf } from '@/core/record/journal/fold'
 import { partsUsed } from '@/core/record/standing/partsUsed'
 import { isClosed } from '@/core/record/state/state'
-import { Result, fail, ok } from '@/core/base/result'
-import { Database } from '../database'
+import { type Result, fail, ok } from '@/core/base/result'
+import type { Database } from '../database'
 import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry } from '../schema'
 import { takeFromSpool } from './spools'
@@ -220,15 +220,13 @@ export async function createJob(
   }
   const last = kept.at(-1)
   await db.transaction(async (tx) => {
-    await tx
-      .insert(job)
-      .values({
-        id: made.id,
-        createdAt: made.now,
-        lastSeq: last?.seq ?? 0,
-        lastHash: last?.hash ?? NO_HASH,
-        closed: isClosed(folded.state),
-      })
+    await tx.insert(job).values({
+      id: made.id,
+      createdAt: made.now,
+      lastSeq: last?.seq ?? 0,
+      lastHash: last?.hash ?? NO_HASH,
+      closed: isClosed(folded.state),
+    })
     for (let from = 0; from < kept.length; from += 500)
       await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
   })

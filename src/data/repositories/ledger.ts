@@ -1,8 +1,8 @@
 import { eq, inArray, sql } from 'drizzle-orm'
-import { LedgerJob, LedgerLine } from '@/core/views/ledger/ledgerTypes'
-import { JobState } from '@/core/record/state/state'
+import type { LedgerJob, LedgerLine } from '@/core/views/ledger/ledgerTypes'
+import type { JobState } from '@/core/record/state/state'
 import { setupId } from '@/core/craft/setup/setup'
-import { Database } from '../database'
+import type { Database } from '../database'
 import { journalEntry } from '../schema'
 import { setKey } from '@/core/record/plan/keys'
 

@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs'
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
-import type { CellProblem } from './pinoutTypes'
-import { PINOUT_ROW_LIMIT } from './pinoutTypes'
+import { type CellProblem, PINOUT_ROW_LIMIT } from './pinoutTypes'
 import { readPinout } from './readPinout'
+import fc from 'fast-check'
 
 const shelf = demoShelf()
 const read = (text: string, picks?: Record<string, string>) => readPinout(text, shelf, picks)

@@ -1,16 +1,23 @@
-import Papa from 'papaparse'
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { designatedAreaMm2, shelfNames } from '@/core/record/plan/facts'
 import { readGroup } from '@/core/record/grid/columns'
 import { typesOfSize } from '@/core/record/grid/gridNames'
-import { emptyPlan, planFaults, type End, type Wire } from '@/core/record/plan/plan'
-import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
+import { type End, type Wire, emptyPlan, planFaults } from '@/core/record/plan/plan'
+import { type Dimension, parseQuantity } from '@/core/base/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/base/wire/colour'
-import { matchHeadings, type ColumnId } from './columns'
-import type { CellFault, CellProblem, CellRow, PinoutEnd, PinoutRow, TableFault } from './pinoutTypes'
+import { type ColumnId, matchHeadings } from './columns'
+import {
+  type CellFault,
+  type CellProblem,
+  type CellRow,
+  PINOUT_ROW_LIMIT,
+  type PinoutEnd,
+  type PinoutRow,
+  type TableFault,
+} from './pinoutTypes'
 import { countLines } from './countLines'
-import { PINOUT_ROW_LIMIT } from './pinoutTypes'
-import { ID, readSide, resolveEnds, SUGGESTIONS, type AddFault, type OpenEnd } from './pinoutSides'
+import { type AddFault, ID, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
+import Papa from 'papaparse'
 
 export interface PinoutReading {
   readonly rows: readonly PinoutRow[]

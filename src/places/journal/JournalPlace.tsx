@@ -1,12 +1,12 @@
 'use client'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { KeptEntry } from '@/core/record/journal/entry'
+import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { dayTime, figure, newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
-import { LogLine } from '@/core/record/state/records'
+import type { LogLine } from '@/core/record/state/records'
 import Link from 'next/link'
 
 const PAGE = 200

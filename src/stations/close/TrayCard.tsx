@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
 import { unitAndId } from '@/core/record/plan/keys'

@@ -1,15 +1,15 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
+import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, plural } from '@/words/figures'
-import { KitReply, askKitWorker } from '@/workers/kitClient'
+import { type KitReply, askKitWorker } from '@/workers/kitClient'
 import { chooseMany } from './actions'
-import { KitProblems } from './kitData'
+import type { KitProblems } from './kitData'
 import { useFetched } from './useFetched'
 import { setKey } from '@/core/record/plan/keys'
 

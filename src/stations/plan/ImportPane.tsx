@@ -1,19 +1,19 @@
 'use client'
+
 import { useEffect, useRef, useState } from 'react'
-import { gridColumns } from '@/core/record/grid/columns'
+import { type GridText, gridColumns } from '@/core/record/grid/columns'
 import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
 import {
+  type ImportTarget,
+  type Mapping,
   guessMapping,
   importTargets,
   joinHalves,
   looksLikeHeading,
   mapRows,
   readHalf,
-  type ImportTarget,
-  type Mapping,
 } from '@/core/record/grid/importTable'
 import type { GridNames } from '@/core/record/grid/gridNames'
-import type { GridText } from '@/core/record/grid/columns'
 import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'

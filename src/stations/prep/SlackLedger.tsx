@@ -1,5 +1,5 @@
 import { slackOf } from '@/core/record/standing/slack'
-import { Termination } from '@/core/record/plan/plan'
+import type { Termination } from '@/core/record/plan/plan'
 import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
 import { mm, plural } from '@/words/figures'

@@ -1,15 +1,15 @@
 'use client'
 
 import { useState } from 'react'
-import { FamilyFacts } from '@/core/parts/catalogue/types'
+import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
-import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
 import { BrokenButton } from './BrokenButton'
 import { EndRepairCard } from './EndRepairCard'
-import { TaskOf, useWrite } from './useWrite'
+import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 
 /** After the covers: every contact seen from both sides, what was pushed back reported. */

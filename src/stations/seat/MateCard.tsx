@@ -1,15 +1,15 @@
 import { useMemo } from 'react'
-import { Housing } from '@/core/parts/catalogue/types'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { housingAt } from '@/core/record/standing/benchEnds'
-import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { plural } from '@/words/figures'
 import { oddWords, pairFaultWords } from '@/words/mated'
-import { TaskOf, useWrite } from './useWrite'
+import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 
 /** Two ends of the job go together: by their keys, their seal, and colour to colour through the pair. */

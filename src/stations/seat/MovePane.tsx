@@ -2,10 +2,10 @@
 
 import { useMemo, useRef, useState } from 'react'
 import { housingAt } from '@/core/record/standing/benchEnds'
-import { UnitMoves, endOf } from '@/core/work/rework/endMoves'
+import { type UnitMoves, endOf } from '@/core/work/rework/endMoves'
 import { download, fileStem } from '@/ui/download'
-import { FaceCavity, FaceDrawing } from '@/ui/face/FaceDrawing'
-import { FaceMove } from '@/ui/face/FaceMoves'
+import { type FaceCavity, FaceDrawing } from '@/ui/face/FaceDrawing'
+import type { FaceMove } from '@/ui/face/FaceMoves'
 import { withPaperColours } from '@/ui/face/paperColours'
 import { faceState } from '@/ui/job/faceState'
 import { useJob } from '@/ui/job/JobProvider'

@@ -2,15 +2,15 @@
 
 import { useState } from 'react'
 import { inCavity, planIndex } from '@/core/record/plan/plan'
-import { DamageId, damageIds } from '@/core/craft/faults/damage'
+import { type DamageId, damageIds } from '@/core/craft/faults/damage'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { SeatCauseId, SeatFaultId, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
+import { type SeatCauseId, type SeatFaultId, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { damageWords } from '@/words/rework'
 import { seatCauseWords, seatFaultWords, seatOutcomeWords } from '@/words/seat'
 import { RepairCard } from './RepairCard'
-import { TaskOf, useWrite } from './useWrite'
+import { type TaskOf, useWrite } from './useWrite'
 import { setKey } from '@/core/record/plan/keys'
 
 /** Something is wrong as a contact goes in: what the hand notices, why, and then what to do now. */

@@ -1,12 +1,12 @@
 'use client'
 
 import { useState } from 'react'
-import { Housing } from '@/core/parts/catalogue/types'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { termName } from '@/words/steps'
-import { TaskOf, useWrite } from './useWrite'
+import { type TaskOf, useWrite } from './useWrite'
 import { cavityKey } from '@/core/record/plan/keys'
 
 /** Which cavity a contact was found in, when it is the wrong one: its neighbours and its mirror image first. */

@@ -2,14 +2,14 @@
 
 import { useRouter } from 'next/navigation'
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react'
-import { KeptEntry, NewEntry } from '@/core/record/journal/entry'
-import { Folded, foldEntry, foldFrom, seqOf } from '@/core/record/journal/fold'
-import { JobState, StateStore } from '@/core/record/state/state'
+import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
+import { type Folded, foldEntry, foldFrom, seqOf } from '@/core/record/journal/fold'
+import type { JobState, StateStore } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useOperator } from '../frame/Operator'
-import { Said, appendToJournal, entryId, newerEntries } from './journalClient'
+import { type Said, appendToJournal, entryId, newerEntries } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
-import { LogLine } from '@/core/record/state/records'
+import type { LogLine } from '@/core/record/state/records'
 
 export interface Notice {
   readonly tone: 'good' | 'attend' | 'fault'

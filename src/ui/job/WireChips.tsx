@@ -1,5 +1,4 @@
-import type { SideLetter, Wire } from '@/core/record/plan/plan'
-import { sideOf } from '@/core/record/plan/plan'
+import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { Swatch } from '../wire/Swatch'
 

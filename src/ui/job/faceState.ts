@@ -1,10 +1,10 @@
 import { planIndex } from '@/core/record/plan/plan'
-import { JobState, termState } from '@/core/record/state/state'
-import { Housing } from '@/core/parts/catalogue/types'
+import { type JobState, termState } from '@/core/record/state/state'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { isHome } from '@/core/record/standing/home'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { termName } from '@/words/steps'
-import { FaceCavity } from '../face/FaceDrawing'
+import type { FaceCavity } from '../face/FaceDrawing'
 import { cavityKey } from '@/core/record/plan/keys'
 
 /** What each cavity of an end looks like in the record now. */

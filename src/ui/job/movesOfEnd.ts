@@ -1,10 +1,10 @@
-import { Housing } from '@/core/parts/catalogue/types'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
-import { JobState } from '@/core/record/state/state'
-import { UnitMoves, cavityOf, endOf } from '@/core/work/rework/endMoves'
+import type { JobState } from '@/core/record/state/state'
+import { type UnitMoves, cavityOf, endOf } from '@/core/work/rework/endMoves'
 import { plugFor } from '@/core/record/standing/plugFor'
-import { FaceCavity } from '../face/FaceDrawing'
-import { FaceMove } from '../face/FaceMoves'
+import type { FaceCavity } from '../face/FaceDrawing'
+import type { FaceMove } from '../face/FaceMoves'
 import { cavityKey } from '@/core/record/plan/keys'
 
 /** What moves within one end: for the arrows of its face. */

@@ -1,27 +1,28 @@
 import { groupBy, pushTo, sortedBy } from '../../base/collections'
 import { placeCavities } from '../../base/face/arrangement'
-import { fail, ok, type Result } from '../../base/result'
-import { completeRules, houseRules, type HouseRules } from '../rules/houseRules'
-import { packageFaults, type CatalogueFault } from './faults'
-import { isInCrib, isSleeve } from './types'
-import type {
-  Cable,
-  CatalogueInput,
-  Cavity,
-  CavityContact,
-  Contact,
-  FamilyFacts,
-  FamilyInput,
-  Housing,
-  HousingInput,
-  Pack,
-  Placard,
-  PlacardRow,
-  Seal,
-  SleeveContact,
-  SmallPart,
-  Tool,
-  WireType,
+import { type Result, fail, ok } from '../../base/result'
+import { type HouseRules, completeRules, houseRules } from '../rules/houseRules'
+import { type CatalogueFault, packageFaults } from './faults'
+import {
+  type Cable,
+  type CatalogueInput,
+  type Cavity,
+  type CavityContact,
+  type Contact,
+  type FamilyFacts,
+  type FamilyInput,
+  type Housing,
+  type HousingInput,
+  type Pack,
+  type Placard,
+  type PlacardRow,
+  type Seal,
+  type SleeveContact,
+  type SmallPart,
+  type Tool,
+  type WireType,
+  isInCrib,
+  isSleeve,
 } from './types'
 
 /** The catalogue with an index for every question that the bench asks of it. Built once, then only read. */

@@ -1,5 +1,4 @@
-import type { ArrangementFault } from '../../base/face/arrangement'
-import { placeCavities, type Arrangement } from '../../base/face/arrangement'
+import { type Arrangement, type ArrangementFault, placeCavities } from '../../base/face/arrangement'
 import type { IdStyle, NumberingId } from '../../base/face/numbering'
 import type { HousingInput } from '../catalogue/types'
 

@@ -1,9 +1,9 @@
-import { Dimension, QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
+import { type Dimension, type QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
 import { formatColour, parseColour } from '../../base/wire/colour'
-import { Result, fail, ok } from '../../base/result'
-import { Wire, WireSide } from '../plan/plan'
+import { type Result, fail, ok } from '../../base/result'
+import type { Wire, WireSide } from '../plan/plan'
 import { writePlace } from '../plan/writePlace'
-import { GridNames, typesOfSize } from './gridNames'
+import { type GridNames, typesOfSize } from './gridNames'
 
 /** Why a cell, or a row as a whole, cannot be taken. The words stand elsewhere. */
 export type GridProblem =

@@ -1,6 +1,14 @@
-import { Plan, PlanChange, Wire, planIndex, sideOf } from '../plan/plan'
-import { GridColumnId, GridProblem, GridText, emptyText, gridColumnIds, gridColumns, wireText } from './columns'
-import { GridNames } from './gridNames'
+import { type Plan, type PlanChange, type Wire, planIndex, sideOf } from '../plan/plan'
+import {
+  type GridColumnId,
+  type GridProblem,
+  type GridText,
+  emptyText,
+  gridColumnIds,
+  gridColumns,
+  wireText,
+} from './columns'
+import type { GridNames } from './gridNames'
 
 /** A row of the grid as it is written, right or wrong. Rows are never changed in place. */
 export interface GridRow {

@@ -1,6 +1,6 @@
-import { GridColumnId, GridText, gridColumnIds, tidyCell } from './columns'
-import { GridRow, countOn, newRow } from './draft'
-import { GridNames } from './gridNames'
+import { type GridColumnId, type GridText, gridColumnIds, tidyCell } from './columns'
+import { type GridRow, countOn, newRow } from './draft'
+import type { GridNames } from './gridNames'
 
 /** What hands do to a grid. Each takes the rows and gives new ones; rows that are not touched stay the same objects. */
 

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { planFacts } from '../plan/facts'
-import { Plan, Wire, changePlan, emptyPlan } from '../plan/plan'
-import { GridColumnId, gridColumnIds, gridColumns, tidyCell, wireText } from './columns'
+import { type Plan, type Wire, changePlan, emptyPlan } from '../plan/plan'
+import { type GridColumnId, gridColumnIds, gridColumns, tidyCell, wireText } from './columns'
 import {
-  GridRow,
+  type GridRow,
   countOn,
   draftChange,
   freeCavities,

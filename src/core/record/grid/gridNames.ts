@@ -1,6 +1,6 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
-import { Facts, designatedAreaMm2 } from '../plan/facts'
-import { Plan } from '../plan/plan'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { type Facts, designatedAreaMm2 } from '../plan/facts'
+import type { Plan } from '../plan/plan'
 
 /** What a plan's cells may name, small enough to be sent to a screen. */
 export interface GridNames {

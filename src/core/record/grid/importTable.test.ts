@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { HalfRow, guessMapping, joinHalves, looksLikeHeading, mapRows, readHalf } from './importTable'
+import { type HalfRow, guessMapping, joinHalves, looksLikeHeading, mapRows, readHalf } from './importTable'
 import fc from 'fast-check'
 
 test.each<[string[], (string | undefined)[]]>([

@@ -1,4 +1,4 @@
-import { GridColumnId, GridText, gridColumnIds } from './columns'
+import { type GridColumnId, type GridText, gridColumnIds } from './columns'
 
 /** What a column of somebody's table can mean: a column of the grid, or half of a place. */
 export type ImportTarget = GridColumnId | 'fromEnd' | 'fromCavity' | 'toEnd' | 'toCavity'

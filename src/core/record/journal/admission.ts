@@ -1,8 +1,8 @@
 import { isClosed } from '../state/state'
 import { meets, touched } from './collision'
-import { Entry } from './entry'
-import { Moment, Refusal, WorkAhead } from './entryKind'
-import { Folded, kindOf, seqOf } from './fold'
+import type { Entry } from './entry'
+import type { Moment, Refusal, WorkAhead } from './entryKind'
+import { type Folded, kindOf, seqOf } from './fold'
 
 /** How many later entries are named to somebody who wants to take one back. */
 const STANDS_SHOWN = 5

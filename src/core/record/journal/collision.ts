@@ -1,8 +1,8 @@
 import { slices } from '../state/slices'
-import { JobState } from '../state/state'
-import { Entry } from './entry'
-import { Folded, kindOf, seqOf } from './fold'
-import { Write } from './logged'
+import type { JobState } from '../state/state'
+import type { Entry } from './entry'
+import { type Folded, kindOf, seqOf } from './fold'
+import type { Write } from './logged'
 
 export const meets = (one: ReadonlySet<string>, other: ReadonlySet<string>) => {
   for (const subject of one) if (other.has(subject)) return true

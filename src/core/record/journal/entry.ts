@@ -1,5 +1,5 @@
-import { type z } from 'zod'
-import { entryShapes } from './entryShapes'
+import type { z } from 'zod'
+import type { entryShapes } from './entryShapes'
 
 type Shapes = typeof entryShapes
 export type EntryKindId = keyof Shapes

@@ -1,11 +1,11 @@
-import { Implausible } from '../standing/plausible'
-import { ReuseLimit } from '../standing/reuse'
-import { StripVerdict } from '../../craft/strip/stripWindow'
-import { PairFault } from '../plan/matedPair'
-import { EntryKindId, EntryOf } from './entry'
-import { Facts } from '../plan/facts'
-import { JobState, KeyedSliceId, SliceItem, WholeSliceId } from '../state/state'
-import { LookCode } from '../../parts/catalogue/lookCodes'
+import type { Implausible } from '../standing/plausible'
+import type { ReuseLimit } from '../standing/reuse'
+import type { StripVerdict } from '../../craft/strip/stripWindow'
+import type { PairFault } from '../plan/matedPair'
+import type { EntryKindId, EntryOf } from './entry'
+import type { Facts } from '../plan/facts'
+import type { JobState, KeyedSliceId, SliceItem, WholeSliceId } from '../state/state'
+import type { LookCode } from '../../parts/catalogue/lookCodes'
 
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =

@@ -1,5 +1,5 @@
-import { EntryKindId } from './entry'
-import { EntryKind } from './entryKind'
+import type { EntryKindId } from './entry'
+import type { EntryKind } from './entryKind'
 import { crimpRejected } from './kinds/crimpRejected'
 import { crimped } from './kinds/crimped'
 import { damageReported } from './kinds/damageReported'

@@ -1,7 +1,7 @@
-import { LogLine } from '../state/records'
-import { JobState, StateStore, newJobState } from '../state/state'
-import { Entry, EntryKindId } from './entry'
-import { EntryKind } from './entryKind'
+import type { LogLine } from '../state/records'
+import { JobState, type StateStore, newJobState } from '../state/state'
+import type { Entry, EntryKindId } from './entry'
+import type { EntryKind } from './entryKind'
 import { entryKinds } from './entryKinds'
 import { Logged } from './logged'
 

@@ -1,9 +1,17 @@
-import { Facts, mergeFacts } from '../plan/facts'
+import { type Facts, mergeFacts } from '../plan/facts'
 import { factKey } from '../state/factsSlice'
-import { JobState, KeyedSliceId, SliceItem, StateStore, WholeSliceId, readSlice, writeSlice } from '../state/state'
-import { SliceId, slices } from '../state/slices'
-import { Entry } from './entry'
-import { Draft } from './entryKind'
+import {
+  type JobState,
+  type KeyedSliceId,
+  type SliceItem,
+  type StateStore,
+  type WholeSliceId,
+  readSlice,
+  writeSlice,
+} from '../state/state'
+import { type SliceId, slices } from '../state/slices'
+import type { Entry } from './entry'
+import type { Draft } from './entryKind'
 
 /** What stood under a key of a slice before an entry wrote there. */
 export interface Write {

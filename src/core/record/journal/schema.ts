@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { NewEntry } from './entry'
+import type { NewEntry } from './entry'
 import { entryFields } from './entryFields'
 import { entryShapes } from './entryShapes'
 

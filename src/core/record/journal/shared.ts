@@ -1,15 +1,15 @@
 import { constructionOf } from '../../parts/catalogue/constructions'
 import { heightDrift } from '../standing/heightWatch'
 import { looks as lookTable } from '../../craft/crimp/looks'
-import { Practice, refusedPractice } from '../../craft/crimp/practices'
-import { Termination, planIndex } from '../plan/plan'
+import { type Practice, refusedPractice } from '../../craft/crimp/practices'
+import { type Termination, planIndex } from '../plan/plan'
 import { rulesOf } from '../rules/rulesOf'
-import { Refusal } from './entryKind'
-import { JobState } from '../state/state'
-import { LookCode } from '../../parts/catalogue/lookCodes'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { Refusal } from './entryKind'
+import type { JobState } from '../state/state'
+import type { LookCode } from '../../parts/catalogue/lookCodes'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey } from '../plan/keys'
-import { LookSeen } from '../state/records'
+import type { LookSeen } from '../state/records'
 
 /** What several kinds of entry ask of a state. */
 

@@ -1,14 +1,14 @@
-import { type z } from 'zod'
-import { Catalogue } from '../../parts/catalogue/catalogue'
-import { factsSchema } from '../../parts/catalogue/schema'
-import { FitWire } from '../../craft/fit/fitTypes'
+import type { z } from 'zod'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import type { factsSchema } from '../../parts/catalogue/schema'
+import type { FitWire } from '../../craft/fit/fitTypes'
 import { isReleaseToolOf } from '../../parts/catalogue/releaseTool'
 import { awgAreaMm2, parseAwg } from '../../base/wire/awg'
 import { strandAreaMm2 } from '../../base/wire/bundle'
-import { Housing, WireType } from '../../parts/catalogue/types'
-import { HouseRules } from '../../parts/rules/houseRules'
-import { Plan, PlanNames, Wire } from './plan'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { Housing, WireType } from '../../parts/catalogue/types'
+import type { HouseRules } from '../../parts/rules/houseRules'
+import type { Plan, PlanNames, Wire } from './plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 /** What a job was built with: copied from the catalogue, so that a later edit there never rewrites a record. */
 export type Facts = Readonly<z.infer<typeof factsSchema>>

@@ -1,7 +1,7 @@
 import { completeRules } from '../../parts/rules/houseRules'
-import { Catalogue } from '../../parts/catalogue/catalogue'
-import { FigureChange, figureChanges } from '../../parts/catalogue/comparePackages'
-import { Facts } from './facts'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { type FigureChange, figureChanges } from '../../parts/catalogue/comparePackages'
+import type { Facts } from './facts'
 
 /** A fact that the job pinned and that the shelf says otherwise today, or has no more. */
 export interface OlderFact {

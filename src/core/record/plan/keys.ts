@@ -1,4 +1,4 @@
-import { SideLetter } from './plan'
+import type { SideLetter } from './plan'
 
 /** Keys of what a job is made of, spelled and taken apart in one place. */
 

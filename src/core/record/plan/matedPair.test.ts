@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { planFacts } from './facts'
 import { matedPair } from './matedPair'
-import { Plan, Wire, emptyPlan } from './plan'
+import { type Plan, type Wire, emptyPlan } from './plan'
 
 const shelf = demoShelf()
 const wire = (id: string, end: string, cavity: string, colour: string, signal?: string): Wire => ({

@@ -1,7 +1,7 @@
-import { Housing } from '../../parts/catalogue/types'
-import { Facts, housingOf } from './facts'
+import type { Housing } from '../../parts/catalogue/types'
+import { type Facts, housingOf } from './facts'
 import { cavityKey } from './keys'
-import { Plan, Wire, planIndex } from './plan'
+import { type Plan, type Wire, planIndex } from './plan'
 
 /** One cavity of a mated pair: which wires meet there, and what is odd about it. */
 export interface MatedCavity {

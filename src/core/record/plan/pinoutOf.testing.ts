@@ -1,5 +1,5 @@
-import { Dimension, parseQuantity } from '../../base/units/parseQuantity'
-import { End, Plan, Wire, WireSide, emptyPlan } from './plan'
+import { type Dimension, parseQuantity } from '../../base/units/parseQuantity'
+import { type End, type Plan, type Wire, type WireSide, emptyPlan } from './plan'
 
 /** `with W1a`: in the contact of another wire. */
 const SHARED = /^with (\S+)([ab])$/

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest'
 import {
-  Plan,
-  PlanFault,
-  PlanNames,
-  Wire,
+  type Plan,
+  type PlanFault,
+  type PlanNames,
+  type Wire,
   changePlan,
   emptyPlan,
   placeOf,

@@ -1,7 +1,7 @@
-import { type z } from 'zod'
+import type { z } from 'zod'
 import { pushTo } from '../../base/collections'
 import { cavityKey, endKey, setKey, termKey } from './keys'
-import { endSchema, planChangeSchema, planSchema, wireSchema } from './schema'
+import type { endSchema, planChangeSchema, planSchema, wireSchema } from './schema'
 
 export type Plan = Readonly<z.infer<typeof planSchema>>
 export type PlanChange = z.infer<typeof planChangeSchema>

@@ -1,8 +1,8 @@
 import { isSleeve } from '../../parts/catalogue/types'
-import { JobState, termState } from '../state/state'
-import { Facts, housingOf } from './facts'
-import { Plan, PlanChange, SideLetter, Wire, changePlan, planIndex, sideOf } from './plan'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import { type JobState, termState } from '../state/state'
+import { type Facts, housingOf } from './facts'
+import { type Plan, type PlanChange, type SideLetter, type Wire, changePlan, planIndex, sideOf } from './plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey, termKey, wireKey } from './keys'
 
 /**

@@ -1,4 +1,4 @@
-import { WireSide } from './plan'
+import type { WireSide } from './plan'
 
 /** Where a wire's side ends, as tables show it and people type it: `A.7`, a terminal's part number, `splice S1`, `with W03a`, `open`. */
 export function writePlace(at: WireSide): string {

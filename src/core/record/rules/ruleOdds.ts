@@ -1,9 +1,9 @@
 import { toolClasses } from '../../parts/catalogue/toolClasses'
 import { rulesOf } from './rulesOf'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 import { toolDue } from '../../craft/setup/setup'
 import { wireLoad } from '../../craft/fit/load'
-import { RuleId } from '../../parts/rules/ruleLines'
+import type { RuleId } from '../../parts/rules/ruleLines'
 
 /** Where a job's plan or its chosen sets are at odds with the house rules that it follows. */
 export interface RuleOdds {

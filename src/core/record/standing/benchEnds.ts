@@ -1,7 +1,7 @@
-import { Housing } from '../../parts/catalogue/types'
+import type { Housing } from '../../parts/catalogue/types'
 import { housingOf } from '../plan/facts'
 import { cavityKey, endKey, unitAndId } from '../plan/keys'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 
 /** The housing that stands on the bench under this id: that of an end of the plan, or one that is given up. */
 export function housingAt(state: JobState, unit: number, end: string): Housing | undefined {

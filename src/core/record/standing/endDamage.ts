@@ -1,7 +1,7 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../plan/facts'
-import { JobState } from '../state/state'
-import { EndDamageId } from '../../craft/faults/damage'
+import type { JobState } from '../state/state'
+import type { EndDamageId } from '../../craft/faults/damage'
 
 /**
  * What has to be taken new when something of an end is broken. A lock that is a part of the housing takes the housing with

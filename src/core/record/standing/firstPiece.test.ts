@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
-import { Entry } from '../journal/entry'
-import { Folded, foldAll, foldEntry } from '../journal/fold'
+import type { Entry } from '../journal/entry'
+import { type Folded, foldAll, foldEntry } from '../journal/fold'
 import { looksOf } from '../journal/shared'
 import { goodPieces, judgeFirstPiece } from './firstPiece'
 

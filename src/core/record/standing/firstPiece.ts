@@ -1,9 +1,9 @@
 import { constructions } from '../../parts/catalogue/constructions'
-import { Refusal } from '../journal/entryKind'
+import type { Refusal } from '../journal/entryKind'
 import { lookRefusal, looksOf } from '../journal/shared'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 import { heightDrift } from './heightWatch'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 /** Is a crimp height asked for, and inside? `required` where a missing one is a refusal too. */
 export function heightRefusal(

@@ -1,6 +1,6 @@
 import { rulesOf } from '../rules/rulesOf'
-import { JobState } from '../state/state'
-import { Signal, signals } from '../../base/stats/signals'
+import type { JobState } from '../state/state'
+import { type Signal, signals } from '../../base/stats/signals'
 
 /** A height that was measured on a crimp of a setup, in the order in which they were made. */
 export interface HeightReading {

@@ -1,6 +1,6 @@
 import { endKey } from '../plan/keys'
-import { CavityTermination, mateOf, planIndex } from '../plan/plan'
-import { JobState, endState, termState } from '../state/state'
+import { type CavityTermination, mateOf, planIndex } from '../plan/plan'
+import { type JobState, endState, termState } from '../state/state'
 
 /** Seated in its own cavity and not found pushed back since. A terminal or splice goes nowhere: it is home when it is crimped. */
 export function isHome(state: JobState, key: string): boolean {

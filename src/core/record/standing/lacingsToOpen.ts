@@ -1,6 +1,6 @@
 import { termKey, unitAndId } from '../plan/keys'
 import { planIndex } from '../plan/plan'
-import { JobState, termState } from '../state/state'
+import { type JobState, termState } from '../state/state'
 
 /** Wires along which the bundle must be opened before they are drawn, each at the first end at which it stands or will. */
 export function lacingsToOpen(state: JobState, unit: number, end: string): readonly string[] {

@@ -1,4 +1,4 @@
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 import { housingAt } from './benchEnds'
 import { planIndex } from '../plan/plan'
 import { setKey, termKey, unitAndId } from '../plan/keys'

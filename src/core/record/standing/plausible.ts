@@ -1,7 +1,7 @@
-import { Termination } from '../plan/plan'
-import { Facts } from '../plan/facts'
+import type { Termination } from '../plan/plan'
+import type { Facts } from '../plan/facts'
 import { strandAreaMm2 } from '../../base/wire/bundle'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 /** A figure that no such crimp can have: another unit, or a slip of the finger. It is not written down, not even as a bad one. */
 export interface Implausible {

@@ -1,5 +1,5 @@
 import { housingOf } from '../plan/facts'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 
 /** The part that closes an unused cavity, where the family has open holes; a pierced hole of a mat that was whole is one. */
 export function plugFor(state: JobState, end: string, cavity: string): string | undefined {

@@ -1,5 +1,5 @@
 import { rulesOf } from '../rules/rulesOf'
-import { JobState, termState } from '../state/state'
+import { type JobState, termState } from '../state/state'
 import { setupId } from '../../craft/setup/setup'
 import { planIndex } from '../plan/plan'
 import { setKey } from '../plan/keys'

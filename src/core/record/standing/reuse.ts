@@ -1,5 +1,5 @@
 import { planIndex } from '../plan/plan'
-import { JobState, termState } from '../state/state'
+import { type JobState, termState } from '../state/state'
 import { rulesOf } from '../rules/rulesOf'
 import { setKey } from '../plan/keys'
 

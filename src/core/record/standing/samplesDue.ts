@@ -1,5 +1,5 @@
 import { rulesOf } from '../rules/rulesOf'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 
 export interface SamplesDue {
   /** the next crimp is measured */

@@ -1,8 +1,8 @@
-import { Contact } from '../../parts/catalogue/types'
+import type { Contact } from '../../parts/catalogue/types'
 import { rulesOf } from '../rules/rulesOf'
-import { JobState, termState } from '../state/state'
-import { SideLetter, Wire } from '../plan/plan'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import { type JobState, termState } from '../state/state'
+import type { SideLetter, Wire } from '../plan/plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey, termKey, wireKey } from '../plan/keys'
 
 /** Behind the old crimp a cutter needs this much. */

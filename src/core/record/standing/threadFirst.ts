@@ -1,9 +1,9 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
-import { Contact, isSleeve } from '../../parts/catalogue/types'
-import { JobState } from '../state/state'
+import { type Contact, isSleeve } from '../../parts/catalogue/types'
+import type { JobState } from '../state/state'
 import { housingOf, smallPartsOf } from '../plan/facts'
-import { Termination, planIndex } from '../plan/plan'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import { type Termination, planIndex } from '../plan/plan'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 export type ThreadCode =
   'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'

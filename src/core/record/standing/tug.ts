@@ -1,5 +1,5 @@
 import { housingOf } from '../plan/facts'
-import { JobState } from '../state/state'
+import type { JobState } from '../state/state'
 import { rulesOf } from '../rules/rulesOf'
 
 /**

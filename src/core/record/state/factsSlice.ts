@@ -1,5 +1,5 @@
-import { Facts } from '../plan/facts'
-import { Slice } from './slice'
+import type { Facts } from '../plan/facts'
+import type { Slice } from './slice'
 
 type FactList = keyof Facts
 

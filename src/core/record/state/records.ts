@@ -1,11 +1,11 @@
 import { Facts, noFacts } from '../plan/facts'
 import { Plan, emptyPlan } from '../plan/plan'
-import { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
-import { DamageId } from '../../craft/faults/damage'
-import { BreakKind } from '../../craft/specimen/specimenTypes'
-import { Setup } from '../../craft/setup/setup'
-import { EntryKindId } from '../journal/entry'
-import { LookCode } from '../../parts/catalogue/lookCodes'
+import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
+import type { DamageId } from '../../craft/faults/damage'
+import type { BreakKind } from '../../craft/specimen/specimenTypes'
+import type { Setup } from '../../craft/setup/setup'
+import type { EntryKindId } from '../journal/entry'
+import type { LookCode } from '../../parts/catalogue/lookCodes'
 import { ChosenSet } from '../../craft/setup/chosenSet'
 
 export interface LookSeen {

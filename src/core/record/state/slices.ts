@@ -1,8 +1,8 @@
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { Facts, noFacts } from '../plan/facts'
-import { Plan, emptyPlan } from '../plan/plan'
+import { type Plan, emptyPlan } from '../plan/plan'
 import { factsSlice } from './factsSlice'
-import {
+import type {
   Adjustment,
   CavityState,
   CutState,

@@ -1,6 +1,6 @@
-import { CavityState, EndState, LogLine, TermState } from './records'
-import { Slice } from './slice'
-import { SliceId, sliceIds, slices } from './slices'
+import { CavityState, type EndState, type LogLine, type TermState } from './records'
+import type { Slice } from './slice'
+import { type SliceId, sliceIds, slices } from './slices'
 
 type SliceValue<Id extends SliceId> = (typeof slices)[Id] extends Slice<infer T> ? T : never
 type Readable<T> = T extends Map<string, infer V> ? ReadonlyMap<string, V> : T

@@ -1,5 +1,5 @@
 import { setKey } from '../plan/keys'
-import { SideLetter } from '../plan/plan'
+import type { SideLetter } from '../plan/plan'
 
 /** The subjects of a journal, spelled in one place: what an entry is about. */
 export const subject = {

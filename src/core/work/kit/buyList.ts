@@ -1,11 +1,11 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { toolClasses } from '../../parts/catalogue/toolClasses'
-import { Contact, Tool, isInCrib } from '../../parts/catalogue/types'
+import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
 import { questionKey } from './chooseSets'
-import { Question, answerAll, question } from './question'
-import { JobState } from '../../record/state/state'
-import { SideLetter, sideOf } from '../../record/plan/plan'
-import { MilpSolver, yesNo } from '../../base/milp/milp'
+import { type Question, answerAll, question } from './question'
+import type { JobState } from '../../record/state/state'
+import { type SideLetter, sideOf } from '../../record/plan/plan'
+import { type MilpSolver, yesNo } from '../../base/milp/milp'
 import { setKey } from '../../record/plan/keys'
 
 /** What kind of way a tool is to a crimp: a calibrated frame, a plain bench tool, or one that is lent. */

@@ -1,8 +1,8 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
-import { Plan, SideLetter, sideOf } from '../../record/plan/plan'
-import { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
-import { Question, answerBest, question } from './question'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import { type Plan, type SideLetter, sideOf } from '../../record/plan/plan'
+import type { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
+import { type Question, answerBest, question } from './question'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey } from '../../record/plan/keys'
 
 /** A workable set with one of its setups, as a job keeps it. */

@@ -1,11 +1,11 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { chooseSets } from './chooseSets'
-import { JobState } from '../../record/state/state'
+import type { JobState } from '../../record/state/state'
 import { mergeFacts, newFacts, planFacts, setFacts } from '../../record/plan/facts'
-import { Plan, PlanChange, SideLetter, changePlan } from '../../record/plan/plan'
+import { type Plan, type PlanChange, type SideLetter, changePlan } from '../../record/plan/plan'
 import { freshFacts } from '../../record/plan/factsAge'
-import { WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
-import { NewEntry } from '../../record/journal/entry'
+import { type WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
+import type { NewEntry } from '../../record/journal/entry'
 import { setKey } from '../../record/plan/keys'
 
 /**

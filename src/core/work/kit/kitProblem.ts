@@ -1,13 +1,13 @@
-import { Catalogue, priceEach } from '../../parts/catalogue/catalogue'
+import { type Catalogue, priceEach } from '../../parts/catalogue/catalogue'
 import { questionKey, toChosenSet } from './chooseSets'
-import { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
+import type { FitSetup, WorkableSet } from '../../craft/fit/fitTypes'
 import { answerAll, question } from './question'
 import { platingDoubt } from '../../craft/fit/score'
 import { setupId } from '../../craft/setup/setup'
-import { SideLetter, sideOf } from '../../record/plan/plan'
+import { type SideLetter, sideOf } from '../../record/plan/plan'
 import { hasBegun } from '../../record/plan/revision'
-import { JobState } from '../../record/state/state'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { JobState } from '../../record/state/state'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey } from '../../record/plan/keys'
 
 /** One way to make the terminations of a group. */

@@ -1,12 +1,12 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { terminalShapes } from '../../parts/catalogue/terminalShapes'
-import { Housing, Plating, SleeveContact, isSleeve } from '../../parts/catalogue/types'
+import { type Housing, type Plating, type SleeveContact, isSleeve } from '../../parts/catalogue/types'
 import { fitWire } from '../../record/plan/facts'
-import { End, Plan, SideLetter, Wire, planIndex, sideOf } from '../../record/plan/plan'
+import { type End, type Plan, type SideLetter, type Wire, planIndex, sideOf } from '../../record/plan/plan'
 import { strictest } from '../../parts/rules/houseRules'
 import { bestSet, fit, fitTerminals } from '../../craft/fit/fit'
-import { Fit, FitConditions, FitQuery, WorkableSet } from '../../craft/fit/fitTypes'
-import { ChosenSet } from '../../craft/setup/chosenSet'
+import type { Fit, FitConditions, FitQuery, WorkableSet } from '../../craft/fit/fitTypes'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { cavityKey, setKey } from '../../record/plan/keys'
 
 /** What Kit asks for one side of a wire: which contact for this cavity, or which terminal or splice. */

@@ -1,5 +1,5 @@
 import { planIndex } from '../../record/plan/plan'
-import { JobState, termState } from '../../record/state/state'
+import { type JobState, termState } from '../../record/state/state'
 import { netVerdict } from '../prove/netVerdict'
 import { endTasks } from '../seat/endTasks'
 import { setKey } from '../../record/plan/keys'

@@ -1,6 +1,6 @@
-import { Entry } from '../../record/journal/entry'
-import { Moment, Refusal } from '../../record/journal/entryKind'
-import { Folded } from '../../record/journal/fold'
+import type { Entry } from '../../record/journal/entry'
+import type { Moment, Refusal } from '../../record/journal/entryKind'
+import type { Folded } from '../../record/journal/fold'
 import { workAhead } from './workAhead'
 import { refusalGiven } from '../../record/journal/admission'
 

@@ -1,6 +1,6 @@
-import { CutPlan, CutRequest } from '../../craft/cut/cutTypes'
-import { JobState } from '../../record/state/state'
-import { Wire, planIndex } from '../../record/plan/plan'
+import type { CutPlan, CutRequest } from '../../craft/cut/cutTypes'
+import type { JobState } from '../../record/state/state'
+import { type Wire, planIndex } from '../../record/plan/plan'
 import { cutLengthMm } from '../../record/standing/slack'
 import { wireKey } from '../../record/plan/keys'
 

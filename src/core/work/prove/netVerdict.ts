@@ -1,9 +1,9 @@
-import { Facts, fitWire } from '../../record/plan/facts'
-import { Wire, termKeyOf } from '../../record/plan/plan'
+import { type Facts, fitWire } from '../../record/plan/facts'
+import { type Wire, termKeyOf } from '../../record/plan/plan'
 import { isHome } from '../../record/standing/home'
-import { JobState } from '../../record/state/state'
-import { ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
-import { NetState } from '../../record/state/records'
+import type { JobState } from '../../record/state/state'
+import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
+import type { NetState } from '../../record/state/records'
 import { setKey } from '../../record/plan/keys'
 
 /** Everything that is known of one net: whether it can be probed, what it should measure, what was found. */

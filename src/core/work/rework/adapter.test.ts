@@ -1,8 +1,7 @@
 import { expect, test } from 'vitest'
-import { planFacts } from '../../record/plan/facts'
+import { planFacts, planNames } from '../../record/plan/facts'
 import { matedPair } from '../../record/plan/matedPair'
-import { emptyPlan, planFaults, type Plan, type Wire } from '../../record/plan/plan'
-import { planNames } from '../../record/plan/facts'
+import { type Plan, type Wire, emptyPlan, planFaults } from '../../record/plan/plan'
 import { adapterPlan } from './adapter'
 import { catalogue } from './rework.testing'
 

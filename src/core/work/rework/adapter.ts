@@ -1,8 +1,8 @@
-import { Catalogue } from '../../parts/catalogue/catalogue'
-import { Housing } from '../../parts/catalogue/types'
-import { Facts, housingOf } from '../../record/plan/facts'
-import { End, Plan, Wire, emptyPlan, planIndex } from '../../record/plan/plan'
-import { Result, fail, ok } from '../../base/result'
+import type { Catalogue } from '../../parts/catalogue/catalogue'
+import type { Housing } from '../../parts/catalogue/types'
+import { type Facts, housingOf } from '../../record/plan/facts'
+import { type End, type Plan, type Wire, emptyPlan, planIndex } from '../../record/plan/plan'
+import { type Result, fail, ok } from '../../base/result'
 import { cavityKey } from '../../record/plan/keys'
 
 export type AdapterFault =

@@ -1,7 +1,7 @@
 import { housingOf } from '../../record/plan/facts'
 import { planIndex } from '../../record/plan/plan'
-import { NewEntry } from '../../record/journal/entry'
-import { JobState, termState } from '../../record/state/state'
+import type { NewEntry } from '../../record/journal/entry'
+import { type JobState, termState } from '../../record/state/state'
 import { cavityKey } from '../../record/plan/keys'
 
 /**

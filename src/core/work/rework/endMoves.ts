@@ -1,13 +1,13 @@
 import { pushTo } from '../../base/collections'
-import { Point } from '../../base/face/arrangement'
+import type { Point } from '../../base/face/arrangement'
 import { planIndex } from '../../record/plan/plan'
-import { JobState, termState } from '../../record/state/state'
+import { type JobState, termState } from '../../record/state/state'
 import { benchEnds, housingAt } from '../../record/standing/benchEnds'
 import { plugFor } from '../../record/standing/plugFor'
 import { movePlan } from './movePlan'
 import { reaches, simulateMoves } from './simulateMoves'
-import { MovePlan, MoveProblem, MoveStep } from './moveTypes'
-import { CavityState } from '../../record/state/records'
+import type { MovePlan, MoveProblem, MoveStep } from './moveTypes'
+import type { CavityState } from '../../record/state/records'
 
 /** The moves of one unit: from where its contacts stand to where the plan wants them. */
 export interface UnitMoves {

@@ -1,14 +1,14 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
-import { Termination, mateOf, planIndex } from '../../record/plan/plan'
+import { type Termination, mateOf, planIndex } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
-import { JobState, endState, termState } from '../../record/state/state'
+import { type JobState, endState, termState } from '../../record/state/state'
 import { plugFor } from '../../record/standing/plugFor'
 import { isSpentOnceOut, reuseOf } from '../../record/standing/reuse'
 import { setupId } from '../../craft/setup/setup'
-import { EndDamageId } from '../../craft/faults/damage'
+import type { EndDamageId } from '../../craft/faults/damage'
 import { endDamage } from '../../record/standing/endDamage'
-import { RepairPlan, RepairStep } from './repairPlan'
+import type { RepairPlan, RepairStep } from './repairPlan'
 import { cavityKey, endKey, setKey } from '../../record/plan/keys'
 
 /**

@@ -1,10 +1,10 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
-import { SideLetter, Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
+import { type SideLetter, type Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
-import { JobState, endState, termState } from '../../record/state/state'
+import { type JobState, endState, termState } from '../../record/state/state'
 import { setupId } from '../../craft/setup/setup'
-import { DamageId } from '../../craft/faults/damage'
+import type { DamageId } from '../../craft/faults/damage'
 import { endKey, setKey, termKey } from '../../record/plan/keys'
 
 /** What must be done about it, in the order in which it is done; it crosses the stations. */

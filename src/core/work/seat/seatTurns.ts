@@ -1,9 +1,9 @@
-import { Housing } from '../../parts/catalogue/types'
+import type { Housing } from '../../parts/catalogue/types'
 import { planIndex } from '../../record/plan/plan'
-import { JobState } from '../../record/state/state'
+import type { JobState } from '../../record/state/state'
 import { housingAt } from '../../record/standing/benchEnds'
 import { isHome } from '../../record/standing/home'
-import { SeatTurn, seatOrder } from './seatOrder'
+import { type SeatTurn, seatOrder } from './seatOrder'
 import { cavityKey } from '../../record/plan/keys'
 
 /** The cavities of an end in the order in which they are filled: groups by the wires that go there, and what a hand has put in order. */

@@ -1,7 +1,7 @@
 import { releaseMechanisms } from '../../parts/catalogue/releaseMechanisms'
 import { housingOf, insulationMmOf } from '../../record/plan/facts'
 import { planIndex } from '../../record/plan/plan'
-import { JobState, termState } from '../../record/state/state'
+import { type JobState, termState } from '../../record/state/state'
 import { lightTugN } from '../../record/standing/tug'
 import { endKey } from '../../record/plan/keys'
 

@@ -1,10 +1,10 @@
 import { damageIds } from '../../../craft/faults/damage'
 import { setKey, termKey, termLabel, wireKey } from '../../plan/keys'
-import { TermState } from '../../state/records'
+import type { TermState } from '../../state/records'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { findTermination } from '../shared'
 import { cutOff, openLacing, scrapWire, voidProof } from '../writes/contactWrites'
 

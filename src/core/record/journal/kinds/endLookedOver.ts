@@ -2,8 +2,8 @@ import { cavityKey, endKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { voidProof } from '../writes/contactWrites'
 
 /** What an append of this kind says. */

@@ -1,7 +1,7 @@
 import { wireKey } from '../../plan/keys'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** the bundle along a wire that is drawn out or in: opened, laced again, or there was no lacing */
 export const lacingMovedShape = ({ unit, key, z }: EntryFields) => ({

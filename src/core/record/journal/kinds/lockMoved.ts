@@ -3,8 +3,8 @@ import { planIndex } from '../../plan/plan'
 import { notHome } from '../../standing/home'
 import { endState, freshEnd } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { lockOf } from '../writes/seats'
 
 /** What an append of this kind says. */

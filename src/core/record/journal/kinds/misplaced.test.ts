@@ -9,8 +9,8 @@ import { unitMoves } from '../../../work/rework/endMoves'
 import { reworkEntries } from '../../../work/rework/reworkEntries'
 import { at, begun, catalogue, goOn, newId, put } from '../../../work/rework/rework.testing'
 import { endTasks } from '../../../work/seat/endTasks'
-import { NewEntry } from '../entry'
-import { Folded } from '../fold'
+import type { NewEntry } from '../entry'
+import type { Folded } from '../fold'
 import { endState, isClosed, termState } from '../../state/state'
 
 const csv = `wire,type,colour,from end,from cavity,to end,to cavity,length

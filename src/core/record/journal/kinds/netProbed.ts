@@ -1,6 +1,6 @@
 import { wireKey } from '../../plan/keys'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { netSubjects, notReady } from '../writes/nets'
 
 /** What an append of this kind says. */

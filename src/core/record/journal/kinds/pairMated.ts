@@ -4,8 +4,8 @@ import { mateOf } from '../../plan/plan'
 import { isMated } from '../../standing/home'
 import { endState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** two ends of the job go together: keys, interface seal, and the wires cavity by cavity */
 export const pairMatedShape = ({ unit, key, z }: EntryFields) => ({

@@ -3,8 +3,8 @@ import { endKey } from '../../plan/keys'
 import { holdsContacts } from '../../standing/benchEnds'
 import { endState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** What an append of this kind says. */
 export const partFittedShape = ({ unit, key }: EntryFields) => ({ unit, end: key, part: key })

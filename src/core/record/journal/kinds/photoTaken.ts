@@ -2,8 +2,8 @@ import { setupIdLabel } from '../../../craft/setup/setup'
 import { termLabel } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** a photo of a piece, by the hash of its picture */
 export const photoTakenShape = ({ key, term, z }: EntryFields) => ({

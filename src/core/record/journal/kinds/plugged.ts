@@ -2,8 +2,8 @@ import { cavityKey, termLabel } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { plugFor } from '../../standing/plugFor'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { disturbEnd, passInto } from '../writes/contactWrites'
 
 /** What an append of this kind says. */

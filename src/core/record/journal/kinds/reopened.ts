@@ -1,7 +1,7 @@
 import { isClosed } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** What an append of this kind says. */
 export const reopenedShape = ({ text }: EntryFields) => ({ why: text })

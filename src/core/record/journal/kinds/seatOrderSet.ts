@@ -1,7 +1,7 @@
 import { housingOf } from '../../plan/facts'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** the order in which an end is filled, where a hand wants it otherwise; none: as computed */
 export const seatOrderSetShape = ({ key, z }: EntryFields) => ({ end: key, cavities: z.array(key).max(2000) })

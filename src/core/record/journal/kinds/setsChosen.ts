@@ -2,8 +2,8 @@ import { mergeFacts } from '../../plan/facts'
 import { setKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { isWorked } from '../writes/worked'
 
 /** What an append of this kind says. */

@@ -1,8 +1,8 @@
-import { SetupPart, setupParts } from '../../../craft/crimp/setupPart'
+import { type SetupPart, setupParts } from '../../../craft/crimp/setupPart'
 import { setupId, setupIdLabel } from '../../../craft/setup/setup'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { isMounted } from '../shared'
 import { endRelease } from '../writes/endRelease'
 

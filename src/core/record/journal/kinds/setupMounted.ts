@@ -1,8 +1,8 @@
 import { setupId, setupIdLabel, toolDue } from '../../../craft/setup/setup'
 import { rulesOf } from '../../rules/rulesOf'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** What an append of this kind says. */
 export const setupMountedShape = ({ key, setup, z }: EntryFields) => ({ setup, checked: z.array(key).max(12) })

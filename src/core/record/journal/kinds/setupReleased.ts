@@ -2,8 +2,8 @@ import { setupIdLabel } from '../../../craft/setup/setup'
 import { rulesOf } from '../../rules/rulesOf'
 import { goodPieces } from '../../standing/firstPiece'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { isMounted, isReleased } from '../shared'
 
 /** What an append of this kind says. */

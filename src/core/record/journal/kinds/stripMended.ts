@@ -2,8 +2,8 @@ import { judgeStrip } from '../../../craft/strip/stripWindow'
 import { termLabel } from '../../plan/keys'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { withSet } from '../shared'
 
 /** What an append of this kind says. */

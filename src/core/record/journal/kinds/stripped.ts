@@ -6,8 +6,8 @@ import { aheadOfRelease } from '../../standing/prepAhead'
 import { threadFirst } from '../../standing/threadFirst'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { findTermination, practiceRefusal, withSet } from '../shared'
 
 /** What an append of this kind says. */

@@ -5,8 +5,8 @@ import { inCavity, planIndex } from '../../plan/plan'
 import { AS_FOUND } from '../../state/records'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { findTermination } from '../shared'
 
 /** a harness that somebody else made: what is crimped and seated in it as it came */

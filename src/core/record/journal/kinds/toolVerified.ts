@@ -1,6 +1,6 @@
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** a go / no-go gauge, block or reference piece said that the tool is right */
 export const toolVerifiedShape = ({ key, z }: EntryFields) => ({

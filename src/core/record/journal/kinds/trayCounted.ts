@@ -1,6 +1,6 @@
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** What an append of this kind says. */
 export const trayCountedShape = ({ key, z }: EntryFields) => ({

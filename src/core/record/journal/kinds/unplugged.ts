@@ -1,7 +1,7 @@
 import { cavityKey } from '../../plan/keys'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { disturbEnd, passInto } from '../writes/contactWrites'
 
 /** What an append of this kind says. */

@@ -1,8 +1,8 @@
 import { wireKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 
 /** `spool` is the one that it was cut from, where the bench knows it */
 export const wireCutShape = ({ unit, key, above0 }: EntryFields) => ({

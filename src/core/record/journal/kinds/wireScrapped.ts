@@ -2,8 +2,8 @@ import { termKey, wireKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { EntryFields } from '../entryFields'
-import { EntryKind } from '../entryKind'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
 import { scrapWire } from '../writes/contactWrites'
 
 /** nothing is left for another try: the whole wire goes, and a new one is cut */

@@ -1,10 +1,10 @@
 import { housingOf } from '../../plan/facts'
 import { planIndex } from '../../plan/plan'
 import { tryMm } from '../../standing/slack'
-import { Draft } from '../entryKind'
-import { JobState, endState, isLaced, termState } from '../../state/state'
+import type { Draft } from '../entryKind'
+import { type JobState, endState, isLaced, termState } from '../../state/state'
 import { cavityKey, endKey, setKey, termKey, wireKey } from '../../plan/keys'
-import { AS_FOUND, CavityState, OldEnd, TermState } from '../../state/records'
+import { AS_FOUND, type CavityState, type OldEnd, type TermState } from '../../state/records'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
 

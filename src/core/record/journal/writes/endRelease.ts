@@ -1,5 +1,5 @@
-import { SetupState } from '../../state/records'
-import { Draft } from '../entryKind'
+import type { SetupState } from '../../state/records'
+import type { Draft } from '../entryKind'
 
 /** The release does not hold any more: pieces that come after count for the next. */
 export function endRelease(draft: Draft, id: string, ended: NonNullable<SetupState['ended']>): void {

@@ -1,4 +1,4 @@
-import { TermState } from '../../state/records'
+import type { TermState } from '../../state/records'
 
 /** A height once measured stays in the record of its setup, whatever becomes of the crimp. */
 export const withHeight = (

@@ -1,9 +1,9 @@
 import { wireKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { isHome } from '../../standing/home'
-import { JobState } from '../../state/state'
+import type { JobState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { Refusal } from '../entryKind'
+import type { Refusal } from '../entryKind'
 
 export const netSubjects = (unit: number, wire: string) => ({
   writes: [subject.net(wireKey(unit, wire))],

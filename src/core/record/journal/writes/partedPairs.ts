@@ -1,8 +1,8 @@
-import { Facts } from '../../plan/facts'
+import type { Facts } from '../../plan/facts'
 import { unitAndId } from '../../plan/keys'
 import { matedPair } from '../../plan/matedPair'
-import { Plan, mateOf } from '../../plan/plan'
-import { JobState } from '../../state/state'
+import { type Plan, mateOf } from '../../plan/plan'
+import type { JobState } from '../../state/state'
 
 /** What was compared when two halves were put together: their fit, and cavity by cavity what each wire is. */
 function compared(plan: Plan, facts: Facts, end: string): string {

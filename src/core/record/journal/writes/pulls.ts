@@ -1,9 +1,9 @@
-import { ChosenSet } from '../../../craft/setup/chosenSet'
+import type { ChosenSet } from '../../../craft/setup/chosenSet'
 import { termKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
 import { implausiblePull } from '../../standing/plausible'
-import { JobState } from '../../state/state'
-import { Refusal } from '../entryKind'
+import type { JobState } from '../../state/state'
+import type { Refusal } from '../entryKind'
 
 export const pullRefusal = (
   state: JobState,

@@ -3,9 +3,9 @@ import { secondaryLocks } from '../../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../plan/facts'
 import { cavityKey, endKey, termLabel } from '../../plan/keys'
 import { housingAt } from '../../standing/benchEnds'
-import { JobState, endState, termState } from '../../state/state'
+import { type JobState, endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
-import { Refusal } from '../entryKind'
+import type { Refusal } from '../entryKind'
 import { findTermination } from '../shared'
 
 export const lockOf = (state: JobState, unit: number, end: string) => {

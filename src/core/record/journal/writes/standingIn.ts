@@ -1,6 +1,6 @@
 import { cavityKey } from '../../plan/keys'
 import { housingAt } from '../../standing/benchEnds'
-import { JobState } from '../../state/state'
+import type { JobState } from '../../state/state'
 import { subject } from '../../state/subject'
 
 /** What stands in a housing: for what an entry is about. */

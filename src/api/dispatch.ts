@@ -87,11 +87,13 @@ async function serve(
       input = checked?.data
     }
   }
+  const query = one.query?.safeParse(Object.fromEntries(new URL(request.url).searchParams))
+  if (query && !query.success) return error(400, 'bad-input', { issues: plainIssues(query.error) })
   const answer: Answer = await one.handle(input, {
     bench: await context.bench(),
     now: context.now(),
     params,
-    query: new URL(request.url).searchParams,
+    query: query?.data ?? {},
     by: context.by,
     text,
     contentType,

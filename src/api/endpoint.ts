@@ -2,11 +2,12 @@ import type { z } from 'zod'
 import type { Bench } from '@/data/bench'
 
 /** What every endpoint is given besides its input. */
-export interface ApiContext {
+export interface ApiContext<Query = unknown> {
   readonly bench: Bench
   readonly now: Date
   readonly params: Readonly<Record<string, string>>
-  readonly query: URLSearchParams
+  /** as the definition's schema reads it */
+  readonly query: Query
   /** the operator that this bench has picked */
   readonly by: string
   /** the raw body, where an endpoint takes text */
@@ -14,13 +15,27 @@ export interface ApiContext {
   readonly contentType: string
 }
 
-export type Answer =
-  | { readonly ok: true; readonly status: 200 | 201; readonly body: unknown }
-  | {
-      readonly ok: false
-      readonly status: 400 | 404 | 409 | 413 | 422
-      readonly error: { readonly code: string } & Readonly<Record<string, unknown>>
-    }
+/** What an endpoint may fail with besides bad input (400), a wrong method (405), too much (413) and what breaks (500). */
+export type Failure = 404 | 409 | 422
+export type Success = 200 | 201
+
+type DeepReadonly<T> = T extends readonly (infer Item)[]
+  ? readonly DeepReadonly<Item>[]
+  : T extends object
+    ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> }
+    : T
+
+export interface Answered<Body, Status extends Success = Success> {
+  readonly ok: true
+  readonly status: Status
+  readonly body: Body
+}
+export interface Failed<Status extends 400 | Failure> {
+  readonly ok: false
+  readonly status: Status
+  readonly error: { readonly code: string } & Readonly<Record<string, unknown>>
+}
+export type Answer = Answered<unknown> | Failed<400 | Failure>
 
 /** One endpoint of the open interface: the dispatcher, the OpenAPI document and the tests read the same definition. */
 export interface Endpoint {
@@ -28,8 +43,12 @@ export interface Endpoint {
   /** below /api/v1, with `:name` for a part that varies */
   readonly path: string
   readonly summary: string
+  readonly query?: z.ZodObject
   readonly input?: z.ZodType
+  /** every answer is one of these; nothing is answered that it does not name */
   readonly output: z.ZodType
+  readonly succeeds: Success
+  readonly fails: readonly Failure[]
   /** largest body, bytes */
   readonly limitBytes: number
   /** other content types that it reads by itself */
@@ -40,38 +59,65 @@ export interface Endpoint {
 export const COMPUTE_LIMIT = 5 * 1024 * 1024
 export const IMPORT_LIMIT = 64 * 1024 * 1024
 
-/** An endpoint whose handler gets its input typed by its schema. */
-export function endpoint<In extends z.ZodType>(definition: {
+interface Definition<In, Query, Out, Ok extends Success, No extends Failure> {
   readonly method: 'GET' | 'POST'
   readonly path: string
   readonly summary: string
   readonly input?: In
-  readonly output: z.ZodType
+  readonly query?: Query
+  readonly output: Out
+  /** 200 when left out */
+  readonly succeeds?: Ok
+  /** none when left out */
+  readonly fails?: readonly No[]
   readonly limitBytes?: number
   readonly accepts?: readonly string[]
-  readonly handle: (input: z.infer<In>, context: ApiContext) => Promise<Answer> | Answer
-}): Endpoint {
-  const { handle, limitBytes = COMPUTE_LIMIT, ...rest } = definition
-  // the dispatcher hands on what the schema has let through
-  return { ...rest, limitBytes, handle: (input, context) => handle(input as z.infer<In>, context) }
+}
+type Handled<Out extends z.ZodType, Ok extends Success, No extends Failure> =
+  Answered<DeepReadonly<z.input<Out>>, Ok> | Failed<400 | No>
+
+/** An endpoint whose handler gets input and query typed by their schemas, and answers nothing but what its output and statuses say. */
+export function endpoint<
+  In extends z.ZodType,
+  Out extends z.ZodType,
+  Query extends z.ZodObject = z.ZodObject,
+  const Ok extends Success = 200,
+  const No extends Failure = never,
+>(
+  definition: Definition<In, Query, Out, Ok, No> & {
+    readonly handle: (
+      input: z.infer<In>,
+      context: ApiContext<z.infer<Query>>,
+    ) => Promise<Handled<Out, Ok, No>> | Handled<Out, Ok, No>
+  },
+): Endpoint {
+  const { handle, limitBytes = COMPUTE_LIMIT, succeeds, fails = [], ...rest } = definition
+  return {
+    ...rest,
+    limitBytes,
+    succeeds: succeeds ?? 200,
+    fails,
+    // the dispatcher hands on what the schemas have let through
+    handle: (input, context) => handle(input as z.infer<In>, context as ApiContext<z.infer<Query>>),
+  }
 }
 
-export const answer = (body: unknown): Answer => ({ ok: true, status: 200, body })
-export const created = (body: unknown): Answer => ({ ok: true, status: 201, body })
-export const notFound = (message: string, path: readonly string[] = []): Answer => ({
+export const answer = <const Body>(body: Body): Answered<Body, 200> => ({ ok: true, status: 200, body })
+export const created = <const Body>(body: Body): Answered<Body, 201> => ({ ok: true, status: 201, body })
+export const notFound = (message: string, path: readonly string[] = []): Failed<404> => ({
   ok: false,
   status: 404,
   error: { code: 'not-found', message, ...(path.length > 0 && { issues: [{ path, message }] }) },
 })
 export const badInput = (
   issues: readonly { readonly path: readonly (string | number)[]; readonly message: string }[],
-): Answer => ({ ok: false, status: 400, error: { code: 'bad-input', issues } })
-export const noAnswer = (fault: { readonly code: string } & Readonly<Record<string, unknown>>): Answer => ({
+): Failed<400> => ({ ok: false, status: 400, error: { code: 'bad-input', issues } })
+export const noAnswer = (fault: { readonly code: string } & Readonly<Record<string, unknown>>): Failed<422> => ({
   ok: false,
   status: 422,
   error: fault,
 })
-export const conflict = (rest: Readonly<Record<string, unknown>>): Answer => ({
+export const conflict = (rest: Readonly<Record<string, unknown>>): Failed<409> => ({
   ok: false,
   status: 409,
   error: { code: 'conflict', ...rest },

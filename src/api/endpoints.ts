@@ -1,28 +1,23 @@
 import { z } from 'zod'
-import { answer, endpoint, type Endpoint } from './endpoint'
-import {
-  faceCavitiesEndpoint,
-  heightTargetEndpoint,
-  pullMinimumEndpoint,
-  stripWindowEndpoint,
-  wireSizeEndpoint,
-} from './endpoints/compute'
+import { type Endpoint, answer, endpoint } from './endpoint'
 import { controlEndpoint } from './endpoints/controlEndpoint'
 import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
 import { reworkPlanEndpoint } from './endpoints/reworkPlanEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
-import {
-  appendEndpoint,
-  importCatalogueEndpoint,
-  listJobsEndpoint,
-  makeJobEndpoint,
-  previewPinoutEndpoint,
-  readCatalogueEndpoint,
-  readJobEndpoint,
-  readJournalEndpoint,
-} from './endpoints/records'
 import { openApi } from './openApi'
+import { faceCavitiesEndpoint } from '@/api/endpoints/faceCavitiesEndpoint'
+import { pullMinimumEndpoint } from '@/api/endpoints/pullMinimumEndpoint'
+import { makeJobEndpoint } from '@/api/endpoints/makeJobEndpoint'
+import { previewPinoutEndpoint } from '@/api/endpoints/previewPinoutEndpoint'
+import { listJobsEndpoint } from '@/api/endpoints/listJobsEndpoint'
+import { appendEndpoint } from '@/api/endpoints/appendEndpoint'
+import { importCatalogueEndpoint, readCatalogueEndpoint } from '@/api/endpoints/catalogueEndpoints'
+import { heightTargetEndpoint } from '@/api/endpoints/heightTargetEndpoint'
+import { wireSizeEndpoint } from '@/api/endpoints/wireSizeEndpoint'
+import { readJobEndpoint } from '@/api/endpoints/readJobEndpoint'
+import { stripWindowEndpoint } from '@/api/endpoints/stripWindowEndpoint'
+import { readJournalEndpoint } from '@/api/endpoints/readJournalEndpoint'
 
 const version = '0.1.0'
 const DATA_FORMAT = 1
@@ -39,7 +34,7 @@ const openApiEndpoint = endpoint({
   method: 'GET',
   path: 'openapi.json',
   summary: 'This interface as OpenAPI 3.1',
-  output: z.looseObject({ openapi: z.string() }),
+  output: z.looseObject({ openapi: z.literal('3.1.0') }),
   handle: () => answer(openApi(endpoints, version)),
 })
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { Endpoint } from './endpoint'
+import type { Endpoint, Failure } from './endpoint'
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') => z.toJSONSchema(schema, { io, unrepresentable: 'any' })
 
@@ -31,21 +31,51 @@ const failure = (description: string) => ({
   content: { 'application/json': { schema: { $ref: '#/components/schemas/Error' } } },
 })
 
+const failures: Readonly<Record<Failure, string>> = {
+  404: 'no such record or path',
+  409: 'somebody else changed the same thing in between',
+  422: 'well-formed, but there is no answer',
+}
+
+/** Every status that an endpoint can answer with. */
+const responsesOf = (one: Endpoint): Record<string, unknown> => ({
+  [one.succeeds]: {
+    description: 'the answer',
+    content: { 'application/json': { schema: schemaOf(one.output, 'output') } },
+  },
+  '400': failure('bad input: what, where, what would be right'),
+  ...Object.fromEntries(one.fails.map((status) => [String(status), failure(failures[status])])),
+  ...(one.method === 'POST' && { '413': failure(`the body is above ${one.limitBytes / 1024 / 1024} MB`) }),
+  '405': failure('the path takes another method; Allow names it'),
+  '500': failure('something broke here; the id stands in the log'),
+})
+
+/** What is named in the path, and what may be asked for behind it. */
+function parametersOf(one: Endpoint): readonly Record<string, unknown>[] {
+  const inPath = [...one.path.matchAll(/:(\w+)/g)].map(([, name]) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: { type: 'string' },
+  }))
+  const inQuery = Object.entries((one.query ? schemaOf(one.query, 'input').properties : undefined) ?? {}).map(
+    ([name, schema]) => ({ name, in: 'query', required: false, schema }),
+  )
+  return [...inPath, ...inQuery]
+}
+
 /** The OpenAPI 3.1 document of the endpoints, from the definitions that the dispatcher serves. */
-export function openApi(endpoints: readonly Endpoint[], version: string): Record<string, unknown> {
+export function openApi(endpoints: readonly Endpoint[], version: string) {
   const paths: Record<string, Record<string, unknown>> = {}
   for (const one of endpoints) {
-    const names = [...one.path.matchAll(/:(\w+)/g)].map((match) => match[1] ?? '')
+    const parameters = parametersOf(one)
     const path = `/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`
-    const success = one.method === 'POST' && one.path.startsWith('jobs') ? '201' : '200'
     paths[path] = {
       ...paths[path],
       [one.method.toLowerCase()]: {
         summary: one.summary,
         operationId: `${one.method.toLowerCase()}-${one.path.replaceAll(/[/:.]+/g, '-')}`,
-        ...(names.length > 0 && {
-          parameters: names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
-        }),
+        ...(parameters.length > 0 && { parameters }),
         ...(one.input && {
           requestBody: {
             required: true,
@@ -55,22 +85,12 @@ export function openApi(endpoints: readonly Endpoint[], version: string): Record
             },
           },
         }),
-        responses: {
-          [success]: {
-            description: 'the answer',
-            content: { 'application/json': { schema: schemaOf(one.output, 'output') } },
-          },
-          '400': failure('bad input: what, where, what would be right'),
-          '404': failure('no such record or path'),
-          ...(one.path.endsWith('journal') &&
-            one.method === 'POST' && { '409': failure('somebody else changed the same thing in between') }),
-          '422': failure('well-formed, but there is no answer'),
-        },
+        responses: responsesOf(one),
       },
     }
   }
   return {
-    openapi: '3.1.0',
+    openapi: '3.1.0' as const,
     info: {
       title: 'Urn Bench',
       version,

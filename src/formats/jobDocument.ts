@@ -1,12 +1,14 @@
 import { z } from 'zod'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
-import { type Progress, progress } from '@/core/views/progress'
+import { Progress, progress } from '@/core/views/progress'
 import { nextStep } from '@/core/views/steps'
-import { entrySchema } from '@/core/record/journal/schema'
+import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { type JobState, isClosed } from '@/core/record/state/state'
 import { planIndex } from '@/core/record/plan/plan'
+import { damageIds } from '@/core/craft/faults/damage'
+import { chosenSetSchema } from '@/core/craft/setup/schema'
 
 /** Stamps of an entry in a document: who wrote it when, and its place in the chain. */
 const stampSchema = z.object({
@@ -67,16 +69,101 @@ export function readJournal(journal: readonly Record<string, unknown>[]): {
   return { entries, issues }
 }
 
-/** The folded state of a job in plain figures: what another program wants to know without folding. */
-export interface StateSummary {
-  readonly seq: number
-  readonly closed: boolean
-  readonly progress: Progress
-  readonly next: string
-  readonly terminations: readonly Record<string, unknown>[]
-}
+const countSchema = z.object({ done: z.number().int(), total: z.number().int() })
+/** How far a job is, station by station. */
+export const progressSchema = z.object({
+  plan: countSchema,
+  kit: countSchema,
+  prep: countSchema,
+  crimp: countSchema,
+  seat: countSchema,
+  prove: countSchema,
+  close: countSchema,
+})
 
-export function stateSummary(state: JobState): StateSummary {
+const done = { at: z.string() }
+const terminationSchema = z.object({
+  /** `unit/wire/side` */
+  key: z.string(),
+  end: z.string().optional(),
+  cavity: z.string().optional(),
+  /** where it goes into no cavity */
+  kind: z.enum(['terminal', 'splice']).optional(),
+  part: z.string().optional(),
+  splice: z.string().optional(),
+  stripped: z
+    .object({
+      ...done,
+      stripMm: z.number(),
+      threaded: z.array(z.string()),
+      strandsLost: z.number(),
+      practices: z.array(z.string()).optional(),
+    })
+    .optional(),
+  crimp: z
+    .object({
+      ...done,
+      by: z.string(),
+      setup: z.string(),
+      heightMm: z.number().optional(),
+      practices: z.array(z.string()).optional(),
+    })
+    .optional(),
+  heights: z.array(z.object({ ...done, setup: z.string(), heightMm: z.number() })).optional(),
+  seat: z
+    .object({
+      ...done,
+      by: z.string(),
+      end: z.string(),
+      cavity: z.string(),
+      home: z.boolean(),
+      tugN: z.number().optional(),
+    })
+    .optional(),
+  scrapped: z.number().optional(),
+  cameLost: z.number().optional(),
+  redone: z.number().optional(),
+  usedMm: z.number().optional(),
+  extractions: z.number().optional(),
+  damaged: z.object({ what: z.enum(damageIds), lostMm: z.number() }).optional(),
+  outOf: z.string().optional(),
+  set: chosenSetSchema.nullable(),
+})
+
+/** The folded state of a job in plain figures: what another program wants to know without folding. */
+const stateSummarySchema = z.object({
+  seq: z.number().int(),
+  closed: z.boolean(),
+  progress: progressSchema,
+  next: z.string(),
+  terminations: z.array(terminationSchema),
+})
+type StateSummary = z.infer<typeof stateSummarySchema>
+
+/** A job as it is given out: what `jobDocumentSchema` takes, and what the journal adds up to. */
+export const jobAnswerSchema = z.object({
+  format: z.literal('urn-bench/job'),
+  version: z.literal(1),
+  id: z.string(),
+  title: z.string(),
+  rev: z.string(),
+  kind: z.string(),
+  quantity: z.number().int(),
+  plan: planSchema,
+  facts: factsSchema,
+  state: stateSummarySchema,
+  journal: z.array(keptEntrySchema),
+})
+
+type Readonlys<T> = T extends readonly (infer U)[]
+  ? readonly Readonlys<U>[]
+  : T extends object
+    ? { readonly [K in keyof T]: Readonlys<T[K]> }
+    : T
+/** A job as it is given out. */
+export type JobAnswer = Readonlys<z.input<typeof jobAnswerSchema>>
+
+export function stateSummary(state: JobState): Readonlys<StateSummary> {
   return {
     seq: state.seq,
     closed: isClosed(state),
@@ -94,7 +181,7 @@ export function stateSummary(state: JobState): StateSummary {
   }
 }
 
-export const jobDocument = (id: string, state: JobState, journal: readonly KeptEntry[]): Record<string, unknown> => ({
+export const jobDocument = (id: string, state: JobState, journal: readonly KeptEntry[]): JobAnswer => ({
   format: 'urn-bench/job',
   version: 1,
   id,

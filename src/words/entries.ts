@@ -1,5 +1,7 @@
+import type { EntryKindId } from '@/core/record/journal/entry'
+
 /** What each kind of entry is called in a list. */
-export const entryWords: Readonly<Record<string, string>> = {
+export const entryWords = {
   'plan-changed': 'plan changed',
   'sets-chosen': 'sets chosen',
   'wire-cut': 'cut',
@@ -39,4 +41,4 @@ export const entryWords: Readonly<Record<string, string>> = {
   reopened: 'reopened',
   noted: 'note',
   'taken-back': 'taken back',
-}
+} as const satisfies Readonly<Record<EntryKindId, string>>

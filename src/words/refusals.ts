@@ -33,6 +33,8 @@ export function refusalWords(refusal: Refusal): string {
       return 'The job is signed. Reopen it with a reason to go on.'
     case 'unknown':
       return `There is no ${refusal.what} ${refusal.id} in this job.`
+    case 'id-twice':
+      return `The entry ${refusal.id} is there already: an id stands in a journal once.`
     case 'no-set':
       return `Kit has chosen no contact for ${refusal.term} yet.`
     case 'already':
@@ -113,7 +115,7 @@ export function refusalWords(refusal: Refusal): string {
       return `${refusal.cavity} is for a wire: no plug there.`
     case 'stands-on-it':
       return `Later work stands on it: ${list(
-        refusal.later.map((line) => `${entryWords[line.kind] ?? line.kind} ${line.about}`.trim()),
+        refusal.later.map((line) => `${entryWords[line.kind]} ${line.about}`.trim()),
         3,
       )}. Take that back first.`
     case 'not-this-one':

@@ -39,6 +39,7 @@ export const controlEndpoint = endpoint({
       }),
     ),
   }),
+  fails: [422],
   handle: ({ values: individuals, subgroups = [], lower, upper }) => {
     const chart = controlChart(individuals ? { values: individuals } : { subgroups })
     if (!chart.ok) return noAnswer({ ...chart.fault, message: chartFaultWords(chart.fault) })

@@ -62,6 +62,7 @@ export const fitEndpoint = endpoint({
       z.looseObject({ contact: z.string(), seal: z.string().optional(), code: z.string(), words: z.string() }),
     ),
   }),
+  fails: [404],
   handle: async (input, { bench, now }) => {
     const catalogue = await loadCatalogue(bench.db, bench.catalogue)
     const housing = catalogue.housings.get(input.housing)

@@ -197,22 +197,36 @@ export interface NewJob {
   readonly now: Date
 }
 
-/** Makes a job with its first entries, all or none. */
+/** An entry of a record that would not be admitted if somebody wrote it today. */
+export interface Remark {
+  readonly seq: number
+  readonly refusal: Refusal
+}
+
+/**
+ * Makes a job with its first entries, all or none. Entries with stamps of their own were admitted where they were written: what
+ * speaks against one of them today is a remark, no refusal. Only an id that is there twice is none that a record can have.
+ */
 export async function createJob(
   db: Database,
   cache: JobCache,
   made: NewJob,
-): Promise<Result<{ readonly id: string }, Extract<AppendFault, { code: 'refused' }> & { readonly index: number }>> {
+): Promise<
+  Result<
+    { readonly id: string; readonly remarks: readonly Remark[] },
+    Extract<AppendFault, { code: 'refused' }> & { readonly index: number }
+  >
+> {
   const folded = newFold()
+  const remarks: Remark[] = []
   const kept: KeptEntry[] = []
   for (const [index, wanted] of made.entries.entries()) {
     const stamp = made.stamps?.[index] ?? { at: made.now.toISOString(), by: wanted.by ?? made.by }
     const entry = { ...wanted, seq: index + 1, ...stamp } as Entry
-    const refusal =
-      seqOf(folded, wanted.id) !== undefined
-        ? ({ code: 'already', what: 'taken-back' } as const)
-        : refusalOf(folded, entry, stamp)
-    if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal, index })
+    const twice = seqOf(folded, wanted.id) !== undefined
+    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, stamp)
+    if (refusal && (twice || !made.stamps)) return fail({ code: 'refused', entry: wanted.id, refusal, index })
+    if (refusal) remarks.push({ seq: entry.seq, refusal })
     const prev = kept.at(-1)?.hash ?? NO_HASH
     const record = { ...entry, prev, hash: entryHash(entry, prev) }
     foldEntry(folded, record)
@@ -231,7 +245,7 @@ export async function createJob(
       await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
   })
   cache.folded.set(made.id, { folded, hash: last?.hash ?? NO_HASH })
-  return ok({ id: made.id })
+  return ok({ id: made.id, remarks })
 }
 
 /** Heads of all jobs, or of the open or closed ones, newest first. */

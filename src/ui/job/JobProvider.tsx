@@ -128,8 +128,7 @@ export function JobProvider({
               tone: 'attend',
               text: 'Somebody else changed the same thing in between. What you entered is kept.',
               lines: answer.entries.map(
-                (entry) =>
-                  `${nameOf(entry.by)}: ${entryWords[entry.kind] ?? entry.kind} ${aboutOf(folded.current.state, entry)}`,
+                (entry) => `${nameOf(entry.by)}: ${entryWords[entry.kind]} ${aboutOf(folded.current.state, entry)}`,
               ),
               retry: again,
             })
@@ -208,7 +207,7 @@ export function JobProvider({
       if (await append({ kind: 'taken-back', undoes: line.id }))
         tell({
           tone: 'good',
-          text: `Taken back: ${entryWords[line.kind] ?? line.kind} ${line.about}. Both stand in the journal.`,
+          text: `Taken back: ${entryWords[line.kind]} ${line.about}. Both stand in the journal.`,
         })
     },
     [append, lastOwn],

@@ -1,6 +1,6 @@
 import { isClosed } from '../state/state'
 import { meets, touched } from './collision'
-import type { Entry } from './entry'
+import type { Entry, EntryKindId } from './entry'
 import type { Moment, Refusal, WorkAhead } from './entryKind'
 import { type Folded, kindOf, seqOf } from './fold'
 
@@ -30,7 +30,7 @@ function takeBackRefusal(folded: Folded, undoes: string): Refusal | undefined {
     return { code: 'not-this-one', kind: logged.entry.kind }
   if (isClosed(folded.state)) return { code: 'job-closed' }
   const { writes } = touched(folded.state, logged.entry, logged.writes())
-  const later: { seq: number; kind: string; about: string }[] = []
+  const later: { seq: number; kind: EntryKindId; about: string }[] = []
   for (let at = seq + 1; at <= folded.state.seq && later.length < STANDS_SHOWN; at++) {
     const other = folded.log[at]
     const otherKind = other && kindOf(other.entry.kind)

@@ -16,6 +16,7 @@ export type Refusal =
         'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'
       readonly id: string
     }
+  | { readonly code: 'id-twice'; readonly id: string }
   | { readonly code: 'no-set'; readonly term: string }
   | {
       readonly code: 'already'
@@ -98,7 +99,7 @@ export type Refusal =
   | { readonly code: 'cavity-in-use'; readonly cavity: string }
   | {
       readonly code: 'stands-on-it'
-      readonly later: readonly { readonly seq: number; readonly kind: string; readonly about: string }[]
+      readonly later: readonly { readonly seq: number; readonly kind: EntryKindId; readonly about: string }[]
     }
   | { readonly code: 'not-this-one'; readonly kind: EntryKindId }
   | { readonly code: 'stale-signature'; readonly covers: number; readonly seq: number }

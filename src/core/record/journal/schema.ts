@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { NewEntry } from './entry'
+import type { KeptEntry, NewEntry } from './entry'
 import { entryFields } from './entryFields'
 import { entryShapes } from './entryShapes'
 
@@ -10,19 +10,28 @@ const clientId = z
   .max(60)
   .regex(/^[A-Za-z0-9_-]+$/, 'only letters, digits, - and _')
 
-const schemas = Object.entries(entryShapes).map(([kind, shape]) =>
-  z.strictObject({
-    id: clientId,
-    kind: z.literal(kind),
-    by: z.string().min(1).max(60).optional(),
-    ...shape(entryFields),
-  }),
-)
-type Schemas = typeof schemas
+/** What every append says. */
+const head = { id: clientId, by: z.string().min(1).max(60).optional() }
+
+/** What the bench adds to an entry that it keeps. */
+const stamp = {
+  seq: z.number().int().min(1),
+  at: z.iso.datetime(),
+  by: z.string().min(1).max(60),
+  prev: z.string().length(64),
+  hash: z.string().length(64),
+}
+
+function unionOf(more: z.ZodRawShape): z.ZodType {
+  const schemas = Object.entries(entryShapes).map(([kind, shape]) =>
+    z.strictObject({ id: clientId, kind: z.literal(kind), ...shape(entryFields), ...more }),
+  )
+  return z.discriminatedUnion('kind', schemas as [(typeof schemas)[number], ...typeof schemas])
+}
 
 /** What an append may say: one schema a kind. Sequence, time, person and hash are the server's. */
-export const entrySchema = z.discriminatedUnion(
-  'kind',
-  schemas as [Schemas[number], ...Schemas],
-  // each is made from the shape by which the type of its kind is made
-) as unknown as z.ZodType<NewEntry>
+// each is made of the shape of which the type of its kind is made
+export const entrySchema = unionOf(head) as z.ZodType<NewEntry>
+
+/** An entry as the bench keeps it, with its place in the chain. */
+export const keptEntrySchema = unionOf(stamp) as z.ZodType<KeptEntry, KeptEntry>

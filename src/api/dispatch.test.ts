@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, expect, test } from 'vitest'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import { entryHash } from '@/data/entryHash'
 import type { Bench } from '@/data/bench'
 import { openTestDatabase } from '@/data/database.testing'
 import { loadDemo } from '@/data/loadDemo'
@@ -33,6 +35,16 @@ interface Got {
   readonly headers: Headers
 }
 
+/** Every answer is one that its definition publishes: a status that it names, and nothing that its schema does not. */
+function holdsItsSchema(method: string, route: string, status: number, body: unknown): void {
+  const one = endpoints.find(
+    ({ method: by, path }) => by === method && new RegExp(`^${path.replace(/:\w+/g, '[^/]+')}$`).test(route),
+  )
+  if (!one) return
+  expect([one.succeeds, 400, 405, 413, 500, ...one.fails]).toContain(status)
+  if (status === one.succeeds) expect(one.output.parse(body)).toEqual(body)
+}
+
 async function call(method: string, path: string, body?: unknown, contentType = 'application/json'): Promise<Got> {
   const [route = '', search] = path.split('?')
   const init =
@@ -45,7 +57,9 @@ async function call(method: string, path: string, body?: unknown, contentType = 
     context,
   )
   expect(response.headers.get('content-type')).toMatch(/^application\/json/)
-  return { status: response.status, body: (await response.json()) as Got['body'], headers: response.headers }
+  const got = (await response.json()) as Got['body']
+  holdsItsSchema(method, route, response.status, got)
+  return { status: response.status, body: got, headers: response.headers }
 }
 const post = (path: string, body: unknown) => call('POST', path, body)
 
@@ -325,11 +339,41 @@ test('a package that contradicts itself is refused whole', async () => {
   expect((await call('GET', 'catalogue')).body).toEqual(before)
 })
 
-test('the OpenAPI document names every endpoint', async () => {
+test('a record that holds what would not be admitted today is taken, with a remark where it stands', async () => {
+  const made = await call('POST', 'jobs', readFileSync('demo/jobs/beacon-lead.csv', 'utf8'), 'text/csv')
+  const { body } = await call('GET', `jobs/${String(made.body.id)}`)
+  const journal = [...(body.journal as KeptEntry[])]
+  const last = journal.at(-1)
+  if (!last) throw new Error('journal')
+  const bare = { id: 'script-cut-1', kind: 'wire-cut', unit: 9, wire: 'W1', lengthMm: 620, seq: last.seq + 1 }
+  const entry = { ...bare, at: '2026-11-25T09:00:00.000Z', by: 'ansa', prev: last.hash } as KeptEntry
+  journal.push({ ...entry, hash: entryHash(entry, last.hash) })
+  const taken = await post('jobs', { ...body, journal })
+  expect(taken).toMatchObject({ status: 201, body: { remarks: [{ seq: entry.seq, code: 'unknown' }] } })
+  // an append of the same is refused
+  const path = `jobs/${String(made.body.id)}/journal`
+  const { seq: _seq, ...said } = bare
+  expect(await post(path, { seen: last.seq, entries: [said] })).toMatchObject({ status: 422 })
+})
+
+test('the OpenAPI document names every endpoint, its query and every status', async () => {
   const { body } = await call('GET', 'openapi.json')
   expect(body.openapi).toBe('3.1.0')
   for (const one of endpoints)
-    expect(body.paths).toHaveProperty([`/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`, one.method.toLowerCase()])
+    expect(body.paths).toHaveProperty([
+      `/api/v1/${one.path.replace(/:(\w+)/g, '{$1}')}`,
+      one.method.toLowerCase(),
+      'responses',
+      String(one.succeeds),
+    ])
+  expect(body).toMatchObject({
+    paths: {
+      '/api/v1/jobs/{id}/journal': {
+        get: { parameters: [{ name: 'id' }, { name: 'after', in: 'query' }, { name: 'limit', in: 'query' }] },
+        post: { responses: { 201: {}, 404: {}, 409: {}, 422: {}, 413: {} } },
+      },
+    },
+  })
 })
 
 test.each([

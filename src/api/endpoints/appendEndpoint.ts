@@ -1,0 +1,36 @@
+import { z } from 'zod'
+import { badInput, conflict, created, endpoint, noAnswer, notFound } from '@/api/endpoint'
+import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
+import { appendEntries } from '@/data/repositories/jobs'
+import { refusalWords } from '@/words/refusals'
+
+export const appendEndpoint = endpoint({
+  method: 'POST',
+  path: 'jobs/:id/journal',
+  summary:
+    'Appends entries, all or none. `seen` is the last sequence number you know; an entry whose id is there already is answered as it was',
+  input: z.strictObject({ seen: z.number().int().min(0), entries: z.array(entrySchema).min(1).max(500) }),
+  output: z.object({ entries: z.array(keptEntrySchema) }),
+  succeeds: 201,
+  fails: [404, 409, 422],
+  handle: async ({ seen, entries }, { bench, params, now, by }) => {
+    const appended = await appendEntries(bench.db, bench.jobs, { jobId: params.id ?? '', seen, entries, by, now })
+    if (appended.ok) return created({ entries: appended.value })
+    const { fault } = appended
+    switch (fault.code) {
+      case 'not-found':
+        return notFound(`no job ${params.id ?? ''}`)
+      case 'conflict':
+        return conflict({
+          entry: fault.entry,
+          entries: fault.entries,
+          last: fault.last,
+          message: 'somebody else changed the same thing in between: look at the entries, then decide again',
+        })
+      case 'ahead':
+        return badInput([{ path: ['seen'], message: `the journal ends at ${fault.last}` }])
+      case 'refused':
+        return noAnswer({ ...fault.refusal, entry: fault.entry, message: refusalWords(fault.refusal) })
+    }
+  },
+})

@@ -1,0 +1,16 @@
+import { answer, endpoint, notFound } from '@/api/endpoint'
+import { jobAnswerSchema, jobDocument } from '@/formats/jobDocument'
+import { loadJob, readEntries } from '@/data/repositories/jobs'
+
+export const readJobEndpoint = endpoint({
+  method: 'GET',
+  path: 'jobs/:id',
+  summary: 'A job as a document: plan, pinned facts, folded state, journal. POST jobs takes it as a new job',
+  output: jobAnswerSchema,
+  fails: [404],
+  handle: async (_input, { bench, params }) => {
+    const id = params.id ?? ''
+    const folded = await loadJob(bench.db, bench.jobs, id)
+    return folded ? answer(jobDocument(id, folded.state, await readEntries(bench.db, id, 0))) : notFound(`no job ${id}`)
+  },
+})

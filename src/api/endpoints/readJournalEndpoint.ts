@@ -1,0 +1,31 @@
+import { z } from 'zod'
+import { answer, endpoint, notFound } from '@/api/endpoint'
+import { loadJob, readEntries } from '@/data/repositories/jobs'
+import { keptEntrySchema } from '@/core/record/journal/schema'
+
+/** A query's number comes as text. */
+const wholeNumber = z.coerce
+  .number('must be a whole number from 0 on')
+  .int('must be a whole number from 0 on')
+  .min(0, 'must be a whole number from 0 on')
+  .max(999_999_999)
+
+export const readJournalEndpoint = endpoint({
+  method: 'GET',
+  path: 'jobs/:id/journal',
+  summary: 'Entries after a sequence number: ?after=, ?limit= (500, at most 5000)',
+  query: z.object({ after: wholeNumber.default(0), limit: wholeNumber.min(1, 'must be 1 or more').default(500) }),
+  output: z.object({
+    entries: z.array(keptEntrySchema),
+    last: z.number(),
+  }),
+  fails: [404],
+  handle: async (_input, { bench, params, query }) => {
+    const id = params.id ?? ''
+    const { after, limit } = query
+    const folded = await loadJob(bench.db, bench.jobs, id)
+    if (!folded) return notFound(`no job ${id}`)
+    const last = folded.state.seq
+    return answer({ entries: after >= last ? [] : await readEntries(bench.db, id, after, Math.min(limit, 5000)), last })
+  },
+})

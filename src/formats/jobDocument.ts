@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
-import { Progress, progress } from '@/core/views/progress'
+import { progress } from '@/core/views/progress'
 import { nextStep } from '@/core/views/steps'
 import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'

@@ -3,6 +3,7 @@ import type { Station } from '@/core/views/progress'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { setupFieldWords, setupValue } from './crimp'
 import { plural } from './figures'
+import { termOf } from '@/core/record/plan/keys'
 
 export const stationWords: Readonly<Record<Station, string>> = {
   plan: 'Plan',
@@ -16,8 +17,8 @@ export const stationWords: Readonly<Record<Station, string>> = {
 
 /** `1/W07/a` as `W07a`; with its unit where the job has several. */
 export function termName(key: string, quantity = 1): string {
-  const [unit, wire, side] = key.split('/')
-  return `${wire ?? ''}${side ?? ''}${quantity > 1 ? ` #${unit ?? ''}` : ''}`
+  const { unit, wire, side } = termOf(key)
+  return `${wire}${side}${quantity > 1 ? ` #${unit}` : ''}`
 }
 
 /** The next step in one line, for the frame and for Today. */

@@ -12,7 +12,7 @@ import { type EndTask, endTasks, stepOfTask } from '../work/seat/endTasks'
 import { lacingsToOpen } from '../record/standing/lacingsToOpen'
 import { netVerdict } from '../work/prove/netVerdict'
 import { type SetupChange, setupChanges } from '../craft/setup/setup'
-import { endKey, unitAndId, wireKey } from '../record/plan/keys'
+import { endKey, termOf, unitAndId, wireKey } from '../record/plan/keys'
 
 /** The next thing to do, wherever it is. `focus` is what the station shows when one goes there. */
 export type NextStep = { readonly station: Station; readonly focus?: string } & (
@@ -163,7 +163,7 @@ function brokenStep(state: JobState): NextStep | undefined {
   const { byKey } = planIndex(state.plan)
   for (const [key, { damaged, crimp, seat }] of state.terms) {
     if (!seat || (!damaged && crimp) || !byKey.has(key)) continue
-    const tasks = endTasks(state, Number(key.split('/')[0]), seat.end).filter((task) => !task.done)
+    const tasks = endTasks(state, termOf(key).unit, seat.end).filter((task) => !task.done)
     const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
     if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
   }
@@ -172,10 +172,10 @@ function brokenStep(state: JobState): NextStep | undefined {
 
 /** The bundle is opened along a wire before it is drawn. */
 function lacingOf(state: JobState, term: string): EndTask | undefined {
-  const [unit = '1', wire = ''] = term.split('/')
-  if (state.lacings.get(wireKey(Number(unit), wire)) !== 'to-open') return undefined
-  const end = benchEnds(state, Number(unit)).find((one) => lacingsToOpen(state, Number(unit), one).includes(wire))
-  return end === undefined ? undefined : { kind: 'open-lacing', unit: Number(unit), end, wire, done: false }
+  const { unit, wire } = termOf(term)
+  if (state.lacings.get(wireKey(unit, wire)) !== 'to-open') return undefined
+  const end = benchEnds(state, unit).find((one) => lacingsToOpen(state, unit, one).includes(wire))
+  return end === undefined ? undefined : { kind: 'open-lacing', unit: unit, end, wire, done: false }
 }
 
 /** The first step of a unit's move plan that can be done: it crosses the ends, and a wire that is not made yet holds up only itself. */

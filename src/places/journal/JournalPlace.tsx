@@ -7,6 +7,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { dayTime, figure, newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
+import { termLabel } from '@/core/record/plan/keys'
 import Link from 'next/link'
 
 const PAGE = 200
@@ -84,7 +85,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                     <td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</td>
                     <td>
                       <span style={undone.has(entry.id) ? { textDecoration: 'line-through' } : undefined}>
-                        {entryWords[entry.kind] ?? entry.kind} <b className="mono">{aboutOf(entry, lines)}</b>
+                        {entryWords[entry.kind]} <b className="mono">{aboutOf(entry, lines)}</b>
                       </span>
                       {undone.has(entry.id) && <span className="attend"> taken back</span>}
                       {figuresOf(entry) !== undefined && <span className="dim"> {figuresOf(entry)}</span>}
@@ -158,7 +159,7 @@ const charted: ReadonlySet<string> = new Set(['first-piece', 'pull-sampled'])
 function aboutOf(entry: KeptEntry, lines: ReadonlyMap<number, LogLine>): string {
   const line = lines.get(entry.seq)
   if (line) return line.about
-  if ('term' in entry && entry.term !== undefined) return entry.term.split('/').slice(1).join('')
+  if ('term' in entry && entry.term !== undefined) return termLabel(entry.term)
   if ('wire' in entry) return entry.wire
   if ('end' in entry) return entry.end
   return entry.kind === 'noted' ? entry.text : ''

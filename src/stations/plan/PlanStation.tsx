@@ -1,12 +1,11 @@
 'use client'
-import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import { isEmptyChange, readRow } from '@/core/record/grid/draft'
 import { gridNames } from '@/core/record/grid/gridNames'
 import { setCells } from '@/core/record/grid/edits'
 import { housingOf } from '@/core/record/plan/facts'
-import { planIndex, type PlanChange, type Wire } from '@/core/record/plan/plan'
+import { type PlanChange, type Wire, planIndex } from '@/core/record/plan/plan'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
 import { useBeside } from '@/ui/useBeside'
 import { useJob } from '@/ui/job/JobProvider'
@@ -19,6 +18,8 @@ import { useGridDraft } from './grid/useGridDraft'
 import { usePlanShelf } from './usePlanShelf'
 import { useSavePlan } from './useSavePlan'
 import { WireCard } from './WireCard'
+import { wireOfKey } from '@/core/record/plan/keys'
+import dynamic from 'next/dynamic'
 
 // drawn in the browser only: the grid is the largest part of the station, and its rows are the draft that is kept there
 const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), {
@@ -37,7 +38,6 @@ const loadPanes = async () => ({
   ...(await import('./MatedPane')),
 })
 
-const wireIdOf = (key: string) => (key.includes('/') ? (key.split('/')[1] ?? '') : key)
 const endsOf = (wire: Wire): string[] =>
   [wire.from, wire.to].flatMap((side) => (side.kind === 'cavity' ? [side.end] : []))
 
@@ -54,11 +54,11 @@ export function PlanStation() {
 
   const { wires } = planIndex(plan)
   const { at, select } = useAt(
-    (key) => wires.has(wireIdOf(key)) || draft.rows.some((row) => row.key === key),
+    (key) => wires.has(wireOfKey(key)) || draft.rows.some((row) => row.key === key),
     plan.wires[0]?.id,
   )
-  const row = draft.rows.find((one) => one.key === at || one.key === wireIdOf(at ?? ''))
-  const wire = (row && readRow(row, names).wire) ?? wires.get(wireIdOf(at ?? ''))
+  const row = draft.rows.find((one) => one.key === at || one.key === wireOfKey(at ?? ''))
+  const wire = (row && readRow(row, names).wire) ?? wires.get(wireOfKey(at ?? ''))
 
   const askedEnd = useSearchParams().get('end')
   const [pickedEnd, setEnd] = useState<string | undefined>(askedEnd ?? undefined)

@@ -1,9 +1,10 @@
 'use client'
+
 import { useMemo, useState } from 'react'
 import { cavityPlace } from '@/core/base/face/place'
 import { housingOf } from '@/core/record/plan/facts'
-import { sideOf, type SideLetter, type Wire } from '@/core/record/plan/plan'
-import { netVerdict, type NetVerdict } from '@/core/work/prove/netVerdict'
+import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
+import { type NetVerdict, netVerdict } from '@/core/work/prove/netVerdict'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { FaceDrawing } from '@/ui/face/FaceDrawing'
@@ -11,7 +12,7 @@ import { faceState } from '@/ui/job/faceState'
 import { Caution } from '@/ui/caution/Caution'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
-import { sideWords, WireChips } from '@/ui/job/WireChips'
+import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
@@ -20,6 +21,7 @@ import { ohms, timeOfDay } from '@/words/figures'
 import { placeWords } from '@/words/places'
 import { quantityWords } from '@/words/quantity'
 import { Leads } from './Leads'
+import { netOf } from '@/core/record/plan/keys'
 
 /** A walk with two probes: each net called out, judged, and measured where a meter can tell. */
 export function ProveStation() {
@@ -28,16 +30,11 @@ export function ProveStation() {
   const byKey = useMemo(() => new Map(nets.map((net) => [netKey(net), net])), [nets])
   const sections = useMemo(() => netSections(nets, state.plan.quantity), [nets, state.plan.quantity])
   const due = nets.find((net) => net.ready && !net.probe) ?? nets.find((net) => !net.proven) ?? nets[0]
-  const { at, select, follow } = useAt((key) => byKey.has(toNetKey(key)), due && netKey(due))
-  const net = at === undefined ? undefined : byKey.get(toNetKey(at))
+  const { at, select, follow } = useAt((key) => byKey.has(netOf(key)), due && netKey(due))
+  const net = at === undefined ? undefined : byKey.get(netOf(at))
   return (
     <div className="station">
-      <Queue
-        sections={sections}
-        selected={at === undefined ? undefined : toNetKey(at)}
-        onSelect={select}
-        label="Nets"
-      />
+      <Queue sections={sections} selected={at === undefined ? undefined : netOf(at)} onSelect={select} label="Nets" />
       {net ? (
         <Net key={netKey(net)} net={net} done={follow} />
       ) : (
@@ -52,8 +49,6 @@ export function ProveStation() {
 type State = ReturnType<typeof useJob>['state']
 const netKey = (net: NetVerdict) => `${net.unit}/${net.wire.id}`
 /** `1/W07/a` asks for its net, `1/W07`. */
-const toNetKey = (key: string) => key.split('/').slice(0, 2).join('/')
-
 function allNets(state: State): readonly NetVerdict[] {
   const nets: NetVerdict[] = []
   for (let unit = 1; unit <= state.plan.quantity; unit++)

@@ -1,6 +1,5 @@
-import type { Range } from '../../base/range'
 import type { StripShape } from '../../parts/catalogue/stripShape'
-import { fail, ok, type Result } from '../../base/result'
+import { type Result, fail, ok } from '../../base/result'
 
 /** What a strip can be wrong by. Each names what is seen at the contact. */
 export type StripLimit =

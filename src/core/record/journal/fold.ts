@@ -1,5 +1,5 @@
 import type { LogLine } from '../state/records'
-import { JobState, type StateStore, newJobState } from '../state/state'
+import { type StateStore, newJobState } from '../state/state'
 import type { Entry, EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
 import { entryKinds } from './entryKinds'

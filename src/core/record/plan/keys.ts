@@ -23,6 +23,21 @@ export function termOf(key: string): { readonly unit: number; readonly wire: str
   return { unit: Number(key.slice(0, slash)), wire: key.slice(slash + 1, -2), side: key.endsWith('b') ? 'b' : 'a' }
 }
 
+/** Which wire a key names: that of a termination, of a net, or of the wire alone. */
+export function wireOfKey(key: string): string {
+  const [first = '', wire = first] = key.split('/')
+  return wire
+}
+
+/** The net of a termination, or the net itself: `1/W07`. */
+export const netOf = (key: string): string => key.split('/').slice(0, 2).join('/')
+
+/** Takes the key of a set apart. */
+export const setOfKey = (key: string): { readonly wire: string; readonly side: SideLetter } => ({
+  wire: key.slice(0, -2),
+  side: key.endsWith('b') ? 'b' : 'a',
+})
+
 /** The other side of the same wire. */
 export function otherTerm(key: string): string {
   const { unit, wire, side } = termOf(key)

@@ -1,5 +1,5 @@
 import { type Dimension, parseQuantity } from '../../base/units/parseQuantity'
-import { type End, type Plan, type Wire, type WireSide, emptyPlan } from './plan'
+import { type End, type Plan, Wire, WireSide, emptyPlan } from './plan'
 
 /** `with W1a`: in the contact of another wire. */
 const SHARED = /^with (\S+)([ab])$/
@@ -56,10 +56,3 @@ export function pinoutOf(text: string, housings: Readonly<Record<string, string>
   })
   return { ends: [...ends.values()], wires }
 }
-
-/** The same as a whole plan. */
-export const planOf = (text: string, housings?: Readonly<Record<string, string>>, more: Partial<Plan> = {}): Plan => ({
-  ...emptyPlan,
-  ...more,
-  ...pinoutOf(text, housings),
-})

@@ -3,7 +3,7 @@ import { type JobState, termState } from '../state/state'
 import { type Facts, housingOf } from './facts'
 import { type Plan, type PlanChange, type SideLetter, type Wire, changePlan, planIndex, sideOf } from './plan'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
-import { setKey, termKey, wireKey } from './keys'
+import { setKey, setOfKey, termKey, wireKey } from './keys'
 
 /**
  * What a plan change does to one side of a wire.
@@ -201,9 +201,9 @@ function partnerOf(plan: Plan, wire: Wire, side: SideLetter): string | undefined
 
 /** Has work begun on this side, by `wire/side`, in any unit? */
 export function hasBegun({ plan, terms }: Pick<JobState, 'plan' | 'terms'>, key: string): boolean {
-  const [wire = '', side = 'a'] = key.split('/')
+  const { wire, side } = setOfKey(key)
   for (let unit = 1; unit <= plan.quantity; unit++) {
-    const now = terms.get(termKey(unit, wire, side === 'b' ? 'b' : 'a'))
+    const now = terms.get(termKey(unit, wire, side))
     if (now?.stripped ?? now?.crimp) return true
   }
   return false

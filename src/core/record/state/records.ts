@@ -1,12 +1,9 @@
-import { Facts, noFacts } from '../plan/facts'
-import { Plan, emptyPlan } from '../plan/plan'
 import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
 import type { DamageId } from '../../craft/faults/damage'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { Setup } from '../../craft/setup/setup'
 import type { EntryKindId } from '../journal/entry'
 import type { LookCode } from '../../parts/catalogue/lookCodes'
-import { ChosenSet } from '../../craft/setup/chosenSet'
 
 export interface LookSeen {
   readonly look: LookCode

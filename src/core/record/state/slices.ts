@@ -1,5 +1,5 @@
 import type { ChosenSet } from '../../craft/setup/chosenSet'
-import { Facts, noFacts } from '../plan/facts'
+import { noFacts } from '../plan/facts'
 import { type Plan, emptyPlan } from '../plan/plan'
 import { factsSlice } from './factsSlice'
 import type {

@@ -1,4 +1,4 @@
-import { CavityState, type EndState, type LogLine, type TermState } from './records'
+import type { EndState, LogLine, TermState } from './records'
 import type { Slice } from './slice'
 import { type SliceId, sliceIds, slices } from './slices'
 

@@ -10,13 +10,7 @@ export interface Count {
 }
 
 /** What is counted at each station between Plan and Close. */
-export interface BenchCounts {
-  readonly kit: Count
-  readonly prep: Count
-  readonly crimp: Count
-  readonly seat: Count
-  readonly prove: Count
-}
+export type BenchCounts = Readonly<Record<'kit' | 'prep' | 'crimp' | 'seat' | 'prove', Count>>
 
 /** How much of the work between Plan and Close is done. */
 export function benchCounts(state: JobState): BenchCounts {

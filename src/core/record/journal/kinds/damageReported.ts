@@ -1,5 +1,5 @@
 import { damageIds } from '../../../craft/faults/damage'
-import { setKey, termKey, termLabel, wireKey } from '../../plan/keys'
+import { setKey, termKey, termLabel, termOf, wireKey } from '../../plan/keys'
 import type { TermState } from '../../state/records'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -18,14 +18,14 @@ export const damageReportedShape = ({ term, z }: EntryFields) => ({
 export const damageReported: EntryKind<'damage-reported'> = {
   kind: 'damage-reported',
   subjects: ({ term, what }) => {
-    const [unit = '1', wire = ''] = term.split('/')
+    const { unit, wire } = termOf(term)
     return {
       writes:
         what === 'wire'
           ? [
-              subject.cut(wireKey(Number(unit), wire)),
-              subject.term(termKey(Number(unit), wire, 'a')),
-              subject.term(termKey(Number(unit), wire, 'b')),
+              subject.cut(wireKey(unit, wire)),
+              subject.term(termKey(unit, wire, 'a')),
+              subject.term(termKey(unit, wire, 'b')),
             ]
           : [subject.term(term)],
     }
@@ -40,11 +40,11 @@ export const damageReported: EntryKind<'damage-reported'> = {
   },
   apply: (draft, { term, what, lostMm = 0 }) => {
     const { state } = draft
-    const [unit = '1', wire = '', own] = term.split('/')
-    const sides = what === 'wire' ? (['a', 'b'] as const) : [own === 'b' ? ('b' as const) : ('a' as const)]
+    const { unit, wire, side: own } = termOf(term)
+    const sides = what === 'wire' ? (['a', 'b'] as const) : [own]
     let seated = false
     for (const side of sides) {
-      const key = termKey(Number(unit), wire, side)
+      const key = termKey(unit, wire, side)
       const now = termState(state, key)
       const broken: TermState = { ...now, damaged: { what, lostMm: what === 'wire' ? 0 : lostMm } }
       if (now.seat) {
@@ -52,9 +52,9 @@ export const damageReported: EntryKind<'damage-reported'> = {
         draft.put('terms', key, { ...broken, seat: { ...now.seat, home: false } })
       } else if (what !== 'wire') draft.put('terms', key, cutOff(state, key, broken))
     }
-    if (what === 'wire' && !seated) scrapWire(draft, Number(unit), wire)
-    if (what === 'wire') openLacing(draft, Number(unit), wire)
-    for (const side of sides) voidProof(draft, termKey(Number(unit), wire, side))
+    if (what === 'wire' && !seated) scrapWire(draft, unit, wire)
+    if (what === 'wire') openLacing(draft, unit, wire)
+    for (const side of sides) voidProof(draft, termKey(unit, wire, side))
   },
   about: ({ term, what }) => `${termLabel(term)}: ${what.replace('-', ' ')}`,
 }

@@ -1,4 +1,4 @@
-import { cavityKey, endKey, termKey, termLabel } from '../../plan/keys'
+import { cavityKey, endKey, otherTerm, termLabel, termOf } from '../../plan/keys'
 import { rulesOf } from '../../rules/rulesOf'
 import { endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -24,7 +24,7 @@ export const extracted: EntryKind<'extracted'> = {
   refuse: (state, { term, improvised }) => {
     const seat = termState(state, term).seat
     if (!seat) return { code: 'not-yet', what: 'seated' }
-    const unit = Number(term.split('/')[0])
+    const unit = termOf(term).unit
     const at = lockOf(state, unit, seat.end)
     const release = at?.release
     if (improvised !== undefined && !release?.improvised.some((one) => one === improvised))
@@ -46,13 +46,12 @@ export const extracted: EntryKind<'extracted'> = {
         ? cutOff(state, term, rest)
         : { ...rest, extractions: rest.extractions + 1, outOf: `${seat.end}.${seat.cavity}` },
     )
-    passInto(draft, cavityKey(Number(term.split('/')[0]), seat.end, seat.cavity), {})
+    passInto(draft, cavityKey(termOf(term).unit, seat.end, seat.cavity), {})
     voidProof(draft, term)
-    disturbEnd(draft, Number(term.split('/')[0]), seat.end)
+    disturbEnd(draft, termOf(term).unit, seat.end)
     // of a broken wire the second side is out: the whole of it goes
-    const [unit = '1', wire = '', side] = term.split('/')
-    if (rest.damaged?.what === 'wire' && !termState(state, termKey(Number(unit), wire, side === 'a' ? 'b' : 'a')).seat)
-      scrapWire(draft, Number(unit), wire)
+    const { unit, wire } = termOf(term)
+    if (rest.damaged?.what === 'wire' && !termState(state, otherTerm(term)).seat) scrapWire(draft, unit, wire)
   },
   about: ({ term, why, improvised }) =>
     `${termLabel(term)}${why === 'damaged' ? ', cut off' : ''}${improvised === undefined ? '' : ', improvised'}`,

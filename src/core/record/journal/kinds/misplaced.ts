@@ -1,4 +1,4 @@
-import { cavityKey, termLabel } from '../../plan/keys'
+import { cavityKey, termLabel, termOf } from '../../plan/keys'
 import { housingAt } from '../../standing/benchEnds'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -45,7 +45,7 @@ export const misplaced: EntryKind<'misplaced'> = {
     if (!seat)
       return swapped === undefined ? insertRefusal(state, term, end, cavity) : { code: 'not-yet', what: 'seated' }
     if (seat.end === end && seat.cavity === cavity) return { code: 'already', what: 'seated' }
-    const unit = Number(term.split('/')[0])
+    const unit = termOf(term).unit
     if (!housingAt(state, unit, end)?.cavities.some((one) => one.id === cavity))
       return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
     const inside = state.cavities.get(cavityKey(unit, end, cavity))
@@ -57,7 +57,7 @@ export const misplaced: EntryKind<'misplaced'> = {
   },
   apply: (draft, { term, end, cavity, swapped, at, by }) => {
     const { state } = draft
-    const unit = Number(term.split('/')[0])
+    const unit = termOf(term).unit
     const now = termState(state, term)
     draft.put('terms', term, { ...now, seat: { end, cavity, home: false, at, by } })
     const was = now.seat

@@ -1,6 +1,6 @@
 import { seatFaultIds, seatOutcome } from '../../../craft/faults/seatFaults'
 import { housingOf } from '../../plan/facts'
-import { cavityKey, termLabel } from '../../plan/keys'
+import { cavityKey, termLabel, termOf } from '../../plan/keys'
 import { inCavity } from '../../plan/plan'
 import { rulesOf } from '../../rules/rulesOf'
 import { termState } from '../../state/state'
@@ -22,7 +22,7 @@ export const seatFaultedShape = ({ key, term, z }: EntryFields) => ({
 export const seatFaulted: EntryKind<'seat-faulted'> = {
   kind: 'seat-faulted',
   subjects: ({ term, end, cavity }) => ({
-    writes: [subject.term(term), subject.cavity(cavityKey(Number(term.split('/')[0]), end, cavity))],
+    writes: [subject.term(term), subject.cavity(cavityKey(termOf(term).unit, end, cavity))],
   }),
   refuse: (state, { term, end, cavity, fault, cause }) => {
     const termination = findTermination(state, term)
@@ -43,7 +43,7 @@ export const seatFaulted: EntryKind<'seat-faulted'> = {
   apply: (draft, { term, end, cavity, fault, cause, at, by }) => {
     const { state } = draft
     const { seat, ...now } = termState(state, term)
-    const key = cavityKey(Number(term.split('/')[0]), end, cavity)
+    const key = cavityKey(termOf(term).unit, end, cavity)
     voidProof(draft, term)
     switch (seatOutcome(fault, cause, rulesOf(state))) {
       case 'take-out':

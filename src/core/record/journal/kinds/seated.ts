@@ -1,4 +1,4 @@
-import { cavityKey, termLabel } from '../../plan/keys'
+import { cavityKey, termLabel, termOf } from '../../plan/keys'
 import { isSpent, reuseOf } from '../../standing/reuse'
 import { lightTugN } from '../../standing/tug'
 import { termState } from '../../state/state'
@@ -28,7 +28,7 @@ export const seated: EntryKind<'seated'> = {
     if (at?.end !== end || at.cavity !== cavity)
       return { code: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
     const lightN = lightTugN(state, end, cavity)
-    if (lockOf(state, Number(term.split('/')[0]), end)?.release.tugMeans !== 'after-click' || lightN === undefined)
+    if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'after-click' || lightN === undefined)
       return undefined
     if (tugN === undefined) return { code: 'tug-missing', tugN: lightN }
     return tugN > lightN * 2 ? { code: 'tug-too-hard', tugN, lightN } : undefined
@@ -39,8 +39,8 @@ export const seated: EntryKind<'seated'> = {
       ...termState(state, term),
       seat: { end, cavity, home: true, at, by, ...(tugN !== undefined && { tugN }) },
     })
-    passInto(draft, cavityKey(Number(term.split('/')[0]), end, cavity), { term })
-    disturbEnd(draft, Number(term.split('/')[0]), end)
+    passInto(draft, cavityKey(termOf(term).unit, end, cavity), { term })
+    disturbEnd(draft, termOf(term).unit, end)
   },
   about: ({ term, end, cavity }) => `${termLabel(term)} in ${end}.${cavity}`,
 }

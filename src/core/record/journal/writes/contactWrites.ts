@@ -3,7 +3,7 @@ import { planIndex } from '../../plan/plan'
 import { tryMm } from '../../standing/slack'
 import type { Draft } from '../entryKind'
 import { type JobState, endState, isLaced, termState } from '../../state/state'
-import { cavityKey, endKey, setKey, termKey, wireKey } from '../../plan/keys'
+import { cavityKey, endKey, setKey, termKey, termOf, wireKey } from '../../plan/keys'
 import { AS_FOUND, type CavityState, type OldEnd, type TermState } from '../../state/records'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
@@ -68,10 +68,10 @@ export function cutOff(state: JobState, term: string, now: Omit<TermState, 'seat
 /** A contact is out, or does not stand where it was written down: what was probed through it says nothing any more, for each of its wires. */
 export function voidProof(draft: Draft, term: string): void {
   const { state } = draft
-  const [unit = '1', own = ''] = term.split('/')
+  const { unit, wire: own } = termOf(term)
   const sharer = planIndex(state.plan).byKey.get(term)?.also?.wire.id
   for (const wire of sharer === undefined ? [own] : [own, sharer]) {
-    const net = wireKey(Number(unit), wire)
+    const net = wireKey(unit, wire)
     if (state.nets.has(net)) draft.put('nets', net, undefined)
   }
 }

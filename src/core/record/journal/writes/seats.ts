@@ -1,7 +1,7 @@
 import { releaseMechanisms } from '../../../parts/catalogue/releaseMechanisms'
 import { secondaryLocks } from '../../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../plan/facts'
-import { cavityKey, endKey, termLabel } from '../../plan/keys'
+import { cavityKey, endKey, termLabel, termOf } from '../../plan/keys'
 import { housingAt } from '../../standing/benchEnds'
 import { type JobState, endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -15,7 +15,7 @@ export const lockOf = (state: JobState, unit: number, end: string) => {
 }
 
 export const seatSubjects = (term: string, end: string, cavity: string) => {
-  const unit = Number(term.split('/')[0])
+  const unit = termOf(term).unit
   return {
     writes: [subject.term(term), subject.cavity(cavityKey(unit, end, cavity))],
     reads: [subject.endState(endKey(unit, end))],

@@ -18,6 +18,13 @@ export default tseslint.config(
       '@typescript-eslint/no-confusing-void-expression': 'off',
       '@typescript-eslint/consistent-type-definitions': 'off',
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|table|dialog)$/]',
+          message: 'Controls are Mantine’s: Button, TextInput, NativeSelect, Textarea, Table, Modal or Drawer.',
+        },
+      ],
       // these speak of what the React compiler would skip; the app is not built with it
       'react-hooks/preserve-manual-memoization': 'off',
       'react-hooks/incompatible-library': 'off',

@@ -1,1 +1,7 @@
-declare module '*.css'
+declare module '*.module.css' {
+  const classes: { readonly [name: string]: string }
+  export default classes
+}
+declare module '*/theme/mantine.css'
+declare module '*/theme/reset.css'
+declare module '@fontsource/*'

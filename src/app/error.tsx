@@ -1,5 +1,7 @@
 'use client'
 
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button } from '@mantine/core'
 /** What a page shows when it broke: what is safe, and what to do. */
 export default function PageError({
   error,
@@ -9,15 +11,15 @@ export default function PageError({
   readonly reset: () => void
 }) {
   return (
-    <main className="page">
-      <h1 className="page-title">This page broke</h1>
+    <main className={paneCss.page}>
+      <h1 className={paneCss.pageTitle}>This page broke</h1>
       <p style={{ margin: '10px 0' }}>
         What was written is safe in the journal. Try again; if it breaks again, the log knows it as{' '}
         {error.digest ?? 'an error of the page itself'}.
       </p>
-      <button type="button" className="act-button main" style={{ width: 'auto' }} onClick={reset}>
+      <Button variant="filled" fullWidth={false} onClick={reset}>
         Try again
-      </button>
+      </Button>
     </main>
   )
 }

@@ -1,5 +1,5 @@
 import type { HousingClue } from '@/core/parts/identify/identifyHousing'
-import type { FamilyFacts } from '@/core/parts/catalogue/types'
+import type { Construction, FamilyFacts } from '@/core/parts/catalogue/types'
 import type { FamilyReason } from '@/core/parts/choose/chooseFamily'
 import { amps, list, mm2, range } from './figures'
 
@@ -70,3 +70,10 @@ export const housingClueWords: Readonly<Record<HousingClue, string>> = {
   mark: 'mark',
   role: 'plug or receptacle',
 }
+
+export const constructionWords = {
+  'closed-barrel': 'closed barrel',
+  'open-barrel': 'open barrel',
+  'open-barrel-sealed': 'open barrel sealed',
+  sleeve: 'terminal or splice',
+} as const satisfies Readonly<Record<Construction, string>>

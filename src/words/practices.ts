@@ -1,6 +1,6 @@
-import type { PracticeId } from '@/core/craft/crimp/practices'
 import type { ReleaseEnding, SetupPart } from '@/core/craft/crimp/setupPart'
 import type { BreakKind } from '@/core/craft/specimen/specimenTypes'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
 
 /** What some benches do and others forbid: its name, and what the hand does. */
 export const practiceWords: Readonly<Record<PracticeId, { readonly name: string; readonly act: string }>> = {

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { answer, endpoint, noAnswer } from '@/api/endpoint'
 import { stripWindow } from '@/core/craft/strip/stripWindow'
+import type { StripShape } from '@/core/parts/catalogue/stripShape'
 
 const atLeast0 = z.number().min(0)
 const above0 = z.number().positive()
@@ -35,7 +36,11 @@ export const stripWindowEndpoint = endpoint({
   }),
   fails: [422],
   handle: (input) => {
-    const window = stripWindow(input)
+    const { construction, ...dimensions } = input
+    const window = stripWindow({
+      kind: construction === 'closed-barrel' ? 'closed' : 'open',
+      ...dimensions,
+    } as StripShape)
     return window.ok
       ? answer(window.value)
       : noAnswer({

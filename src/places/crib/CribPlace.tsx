@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Table } from '@mantine/core'
 import Link from 'next/link'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { day, plural } from '@/words/figures'
@@ -16,60 +20,60 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
       sub={plural(tools.length, 'tool')}
       find={tools.map((tool) => ({ id: tool.id, kind: 'tool', words: tool.name, href: '/crib' }))}
     >
-      <div className="station" style={{ gridTemplateColumns: 'minmax(0,1fr) 420px' }}>
-        <div className="work">
-          <section className="sheet sheet-fill" aria-label="Tools">
-            <h2 className="card-title" style={{ padding: '14px 18px 8px' }}>
+      <div className={paneCss.station} style={{ gridTemplateColumns: 'minmax(0,1fr) 420px' }}>
+        <div className={paneCss.work}>
+          <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Tools">
+            <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
               {overdue.length === 0 ? 'Nothing is overdue' : `Overdue: ${overdue.map((tool) => tool.id).join(', ')}`}
             </h2>
-            <div className="sheet-body" tabIndex={0} role="region" aria-label="Tools with their dates">
-              <table className="table">
-                <thead>
-                  <tr>
-                    <th scope="col">tool</th>
-                    <th scope="col">name</th>
-                    <th scope="col">class</th>
-                    <th scope="col">contacts since</th>
-                    <th scope="col">verified</th>
-                    <th scope="col">due</th>
-                  </tr>
-                </thead>
-                <tbody>
+            <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Tools with their dates">
+              <Table>
+                <Table.Thead>
+                  <Table.Tr>
+                    <Table.Th scope="col">tool</Table.Th>
+                    <Table.Th scope="col">name</Table.Th>
+                    <Table.Th scope="col">class</Table.Th>
+                    <Table.Th scope="col">contacts since</Table.Th>
+                    <Table.Th scope="col">verified</Table.Th>
+                    <Table.Th scope="col">due</Table.Th>
+                  </Table.Tr>
+                </Table.Thead>
+                <Table.Tbody>
                   {tools.map((tool) => {
                     const late = tool.dueOn !== undefined && tool.dueOn < today
                     return (
-                      <tr key={tool.id}>
-                        <td className="figure">
+                      <Table.Tr key={tool.id}>
+                        <Table.Td className={textCss.figure}>
                           <b>{tool.id}</b>
-                        </td>
-                        <td>{tool.name}</td>
-                        <td className="dim">{toolClassWords[tool.class]}</td>
-                        <td className="figure">
+                        </Table.Td>
+                        <Table.Td>{tool.name}</Table.Td>
+                        <Table.Td className={textCss.dim}>{toolClassWords[tool.class]}</Table.Td>
+                        <Table.Td className={textCss.figure}>
                           {tool.since === undefined ? (
                             ''
                           ) : (
-                            <Link className="plain" href="/ledger?show=tools" prefetch={false}>
+                            <Link className={textCss.plain} href="/ledger?show=tools" prefetch={false}>
                               {tool.since}
                             </Link>
                           )}
-                        </td>
-                        <td>
+                        </Table.Td>
+                        <Table.Td>
                           {tool.gaugedAt !== undefined ? (
                             `gauged ${day(tool.gaugedAt)}`
                           ) : tool.doneOn === undefined ? (
-                            <span className="dim">none</span>
+                            <span className={textCss.dim}>none</span>
                           ) : (
                             day(tool.doneOn)
                           )}
-                        </td>
-                        <td className={late ? 'fault' : undefined}>
+                        </Table.Td>
+                        <Table.Td className={late ? textCss.fault : undefined}>
                           {tool.dueOn === undefined ? '' : `${late ? '▲ ' : ''}${day(tool.dueOn)}`}
-                        </td>
-                      </tr>
+                        </Table.Td>
+                      </Table.Tr>
                     )
                   })}
-                </tbody>
-              </table>
+                </Table.Tbody>
+              </Table>
             </div>
           </section>
         </div>

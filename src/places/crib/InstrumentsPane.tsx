@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { instruments, type InstrumentId } from '@/core/base/instrument/instruments'
 import { readInstrument } from '@/ui/device/instrumentClient'
@@ -10,10 +15,12 @@ import { instrumentWords, unitWords } from '@/words/devices'
 export function InstrumentsPane() {
   const { views, look } = useInstrumentViews()
   return (
-    <aside className="pane pane-card" aria-label="Instruments">
-      <h2 className="card-title">Instruments</h2>
-      {!views && <p className="dim">Asking each who it is…</p>}
-      {views?.length === 0 && <p className="note fault">▲ The bench does not answer. Load the page again.</p>}
+    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Instruments">
+      <h2 className={textCss.cardTitle}>Instruments</h2>
+      {!views && <p className={textCss.dim}>Asking each who it is…</p>}
+      {views?.length === 0 && (
+        <p className={clsx(noteCss.note, noteCss.fault)}>▲ The bench does not answer. Load the page again.</p>
+      )}
       {views?.map((view) => (
         <InstrumentCard
           key={`${view.id} ${view.address?.host ?? ''}:${String(view.address?.port ?? '')}`}
@@ -22,11 +29,11 @@ export function InstrumentsPane() {
         />
       ))}
       {views && (
-        <button type="button" className="act-button" onClick={look}>
+        <Button onClick={look}>
           <span>Look again</span>
-        </button>
+        </Button>
       )}
-      <div className="sources">
+      <div className={paneCss.sources}>
         <span>
           Over TCP, a question and an answer a line, as in IEEE 488.2. A figure from an instrument is recorded with its
           name; typed by hand it is recorded as typed.
@@ -65,27 +72,27 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
     )
   }
   return (
-    <section className="side-panel" style={{ margin: 0 }} aria-label={instrumentWords[id].name}>
+    <section className={paneCss.sidePanel} style={{ margin: 0 }} aria-label={instrumentWords[id].name}>
       <h3 style={{ display: 'flex', justifyContent: 'space-between', fontSize: 16, margin: 0 }}>
         <span>{instrumentWords[id].name}</span>
-        <span className={identity === undefined ? 'fault' : 'good'}>
+        <span className={identity === undefined ? textCss.fault : textCss.good}>
           {identity === undefined ? '▲ no link' : '● linked'}
         </span>
       </h3>
-      <p className="small dim">{instrumentWords[id].what}</p>
-      {identity !== undefined && <p className="mono small">{identity}</p>}
-      {message !== undefined && <p className="note fault">{message}</p>}
+      <p className={clsx(textCss.small, textCss.dim)}>{instrumentWords[id].what}</p>
+      {identity !== undefined && <p className={clsx(textCss.mono, textCss.small)}>{identity}</p>}
+      {message !== undefined && <p className={clsx(noteCss.note, noteCss.fault)}>{message}</p>}
       {last && (
-        <p className="small">
+        <p className={textCss.small}>
           Last:{' '}
-          <b className="mono" style={{ fontSize: 20 }}>
+          <b className={textCss.mono} style={{ fontSize: 20 }}>
             {figure(last.value, 3)}
           </b>{' '}
           {unitWords[last.unit] ?? last.unit}, {dayTime(last.at)}
         </p>
       )}
       {said && (
-        <p className={`note ${said.good ? 'good' : 'fault'}`} role="status">
+        <p className={clsx(noteCss.note, said.good ? noteCss.good : noteCss.fault)} role="status">
           {said.text}
         </p>
       )}
@@ -96,35 +103,34 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
             void put({ host: host.trim(), port: Number(port) })
           }}
         >
-          <div className="field-row" style={{ gridTemplateColumns: '1fr 110px' }}>
-            <label className="field">
-              Host
-              <input value={host} onChange={(event) => setHost(event.target.value)} />
-            </label>
-            <label className="field">
-              Port
-              <input value={port} inputMode="numeric" onChange={(event) => setPort(event.target.value)} />
-            </label>
+          <div className={paneCss.fieldRow} style={{ gridTemplateColumns: '1fr 110px' }}>
+            <TextInput label="Host" value={host} onChange={(event) => setHost(event.target.value)} />
+            <TextInput
+              label="Port"
+              value={port}
+              inputMode="numeric"
+              onChange={(event) => setPort(event.target.value)}
+            />
           </div>
-          <div className="two" style={{ marginTop: 8 }}>
-            <button type="submit" className="act-button">
+          <div className={paneCss.two} style={{ marginTop: 8 }}>
+            <Button type="submit">
               <span>Link it there</span>
-            </button>
-            <button type="button" className="act-button" onClick={() => void put({})}>
+            </Button>
+            <Button onClick={() => void put({})}>
               <span>Back to the stand-in</span>
-            </button>
+            </Button>
           </div>
         </form>
       ) : (
-        <div className="two">
+        <div className={paneCss.two}>
           {canAsk(id) && (
-            <button type="button" className="act-button" onClick={() => void read()}>
+            <Button onClick={() => void read()}>
               <span>Take a reading</span>
-            </button>
+            </Button>
           )}
-          <button type="button" className="act-button" onClick={() => setEditing(true)}>
+          <Button onClick={() => setEditing(true)}>
             <span>{address ? `${address.host}:${String(address.port)}` : 'Say where it is'}</span>
-          </button>
+          </Button>
         </div>
       )}
     </section>

@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
@@ -40,59 +46,61 @@ export function JournalPlace({ at }: { readonly at?: number }) {
   const undone = new Set(entries.flatMap((entry) => (entry.kind === 'taken-back' ? [entry.undoes] : [])))
   const lines = new Map(state.recent.map((line) => [line.seq, line]))
   return (
-    <div className="station" style={{ gridTemplateColumns: 'minmax(0,1fr) 320px' }}>
-      <div className="work">
-        <section className="sheet sheet-fill" aria-label="Journal">
-          <div className="sheet-head">
+    <div className={paneCss.station} style={{ gridTemplateColumns: 'minmax(0,1fr) 320px' }}>
+      <div className={paneCss.work}>
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Journal">
+          <div className={paneCss.sheetHead}>
             <span>
               Entries {first + 1} to {Math.min(state.seq, first + PAGE)} of {state.seq}, newest first
             </span>
             <span style={{ display: 'flex', gap: 8 }}>
-              <button type="button" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
+              <Button variant="subtle" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
                 older
-              </button>
-              <button
-                type="button"
+              </Button>
+              <Button
+                variant="subtle"
                 onClick={() => setFrom(Math.min(Math.max(0, state.seq - PAGE), first + PAGE))}
                 disabled={first + PAGE >= state.seq}
               >
                 newer
-              </button>
+              </Button>
             </span>
           </div>
-          <div className="sheet-body" tabIndex={0} role="region" aria-label="Entries">
-            {fault && <p className="note fault">▲ The journal does not answer. Load the page again.</p>}
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">no.</th>
-                  <th scope="col">when</th>
-                  <th scope="col">who</th>
-                  <th scope="col">what</th>
-                  <th scope="col">hash</th>
-                </tr>
-              </thead>
-              <tbody>
+          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Entries">
+            {fault && (
+              <p className={clsx(noteCss.note, noteCss.fault)}>▲ The journal does not answer. Load the page again.</p>
+            )}
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">no.</Table.Th>
+                  <Table.Th scope="col">when</Table.Th>
+                  <Table.Th scope="col">who</Table.Th>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">hash</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {[...entries].reverse().map((entry) => (
-                  <tr
+                  <Table.Tr
                     key={entry.seq}
                     data-at={entry.seq === at}
                     ref={entry.seq === at ? asked : undefined}
-                    className={entry.seq === at ? 'rule-differs' : undefined}
+                    className={entry.seq === at ? rowsCss.ruleDiffers : undefined}
                   >
-                    <td className="figure">{entry.seq}</td>
-                    <td className="figure dim">{dayTime(entry.at)}</td>
-                    <td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</td>
-                    <td>
+                    <Table.Td className={textCss.figure}>{entry.seq}</Table.Td>
+                    <Table.Td className={clsx(textCss.figure, textCss.dim)}>{dayTime(entry.at)}</Table.Td>
+                    <Table.Td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</Table.Td>
+                    <Table.Td>
                       <span style={undone.has(entry.id) ? { textDecoration: 'line-through' } : undefined}>
-                        {entryWords[entry.kind]} <b className="mono">{aboutOf(entry, lines)}</b>
+                        {entryWords[entry.kind]} <b className={textCss.mono}>{aboutOf(entry, lines)}</b>
                       </span>
-                      {undone.has(entry.id) && <span className="attend"> taken back</span>}
-                      {figuresOf(entry) !== undefined && <span className="dim"> {figuresOf(entry)}</span>}
+                      {undone.has(entry.id) && <span className={textCss.attend}> taken back</span>}
+                      {figuresOf(entry) !== undefined && <span className={textCss.dim}> {figuresOf(entry)}</span>}
                       {(charted.has(entry.kind) || ('heightMm' in entry && entry.heightMm !== undefined)) &&
                         !undone.has(entry.id) && (
                           <Link
-                            className="plain small"
+                            className={clsx(textCss.plain, textCss.small)}
                             href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`}
                             prefetch={false}
                             style={{ marginLeft: 8 }}
@@ -100,46 +108,42 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                             on the chart
                           </Link>
                         )}
-                    </td>
-                    <td className="figure dim" title={entry.hash}>
+                    </Table.Td>
+                    <Table.Td className={clsx(textCss.figure, textCss.dim)} title={entry.hash}>
                       {entry.hash.slice(0, 10)}
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </div>
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="Journal">
-        <h2 className="card-title">Journal</h2>
-        <p className="dim">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Journal">
+        <h2 className={textCss.cardTitle}>Journal</h2>
+        <p className={textCss.dim}>
           Nothing here is ever changed. Taking an entry back appends its opposite. Each entry carries the hash of the
           one before it.
         </p>
-        <button type="button" className="act-button" disabled={busy || isClosed(state)} onClick={() => void takeBack()}>
-          <span>Take your last entry back</span> <kbd aria-hidden="true">U</kbd>
-        </button>
+        <Button disabled={busy || isClosed(state)} onClick={() => void takeBack()}>
+          <span>Take your last entry back</span> <Kbd aria-hidden="true">U</Kbd>
+        </Button>
         <form
-          className="field"
           onSubmit={(event) => {
             event.preventDefault()
             if (note.trim() !== '')
               void append({ kind: 'noted', text: note.trim() }).then((written) => written && setNote(''))
           }}
         >
-          <label>
-            A note for the record
-            <input
-              value={note}
-              maxLength={500}
-              style={{ fontFamily: 'var(--sans)' }}
-              onChange={(event) => setNote(event.target.value)}
-            />
-          </label>
-          <button type="submit" className="act-button" disabled={busy || note.trim() === ''}>
+          <TextInput
+            label="A note for the record"
+            value={note}
+            maxLength={500}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          <Button type="submit" disabled={busy || note.trim() === ''}>
             <span>Write the note</span>
-          </button>
+          </Button>
         </form>
       </aside>
     </div>

@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './ControlChart.module.css'
 import { useEffect, useRef } from 'react'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 import { useBeside } from '@/ui/useBeside'
@@ -58,22 +62,22 @@ export function ControlChart({
   const now = chart.shown[at]
   const signal = now && chart.signals.find((one) => one.at === now.at)
   return (
-    <section className="sheet sheet-fill" aria-label={label}>
-      <div className="sheet-head">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={label}>
+      <div className={paneCss.sheetHead}>
         <span>
           {label}{' '}
-          <b className="mono" style={{ fontSize: 20, color: 'var(--ink)' }}>
+          <b className={textCss.mono} style={{ fontSize: 20, color: 'var(--ink)' }}>
             {chart.chart ? figure(chart.chart.centre, digits) : '–'}
           </b>{' '}
           {unit}
           {chart.chart && (
-            <span className="dim">
+            <span className={textCss.dim}>
               {' '}
               middle; control limits {figure(chart.chart.lcl, digits)} to {figure(chart.chart.ucl, digits)}
             </span>
           )}
         </span>
-        <span className="caption">
+        <span className={paneCss.caption}>
           {chart.kind === 'individuals' ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · {chart.count.toLocaleString('en')}{' '}
           READINGS
           {chart.shown.length < chart.count && chart.kind === 'individuals'
@@ -82,7 +86,7 @@ export function ControlChart({
         </span>
       </div>
       <div
-        className="sheet-body chart-box"
+        className={clsx(paneCss.sheetBody, styles.chartBox)}
         tabIndex={0}
         role="slider"
         aria-label={`${label}, reading`}

@@ -1,4 +1,11 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import listCss from '@/ui/list/list.module.css'
+import styles from './LedgerPlace.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Kbd } from '@mantine/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -79,31 +86,34 @@ export function LedgerPlace({
       }))}
     >
       {list.length === 0 ? (
-        <div className="work">
-          <p className="note attend">
+        <div className={paneCss.work}>
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and
             it begins.
           </p>
         </div>
       ) : (
-        <div className="station" style={tab === 'charts' ? undefined : { gridTemplateColumns: 'minmax(0,1fr)' }}>
+        <div
+          className={paneCss.station}
+          style={tab === 'charts' ? undefined : { gridTemplateColumns: 'minmax(0,1fr)' }}
+        >
           {tab === 'charts' && (
-            <nav className="pane pane-queue shelf-list" aria-label="Series">
+            <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label="Series">
               <Tabs tab={tab} series={view?.id} />
               {list.map((one) => (
                 <Link
                   key={one.id}
                   href={address('charts', one.id, subgroup)}
-                  className="series-row"
+                  className={styles.seriesRow}
                   aria-current={one.id === view?.id ? 'page' : undefined}
                   prefetch={false}
                 >
-                  <span className="mono">{setupIdLabel(one.setup)}</span>
-                  <span className="small">
-                    {one.signals > 0 && <b className="fault">▲ {plural(one.signals, 'signal')} </b>}
+                  <span className={textCss.mono}>{setupIdLabel(one.setup)}</span>
+                  <span className={textCss.small}>
+                    {one.signals > 0 && <b className={textCss.fault}>▲ {plural(one.signals, 'signal')} </b>}
                     {one.contactNames}
                   </span>
-                  <span className="small dim">
+                  <span className={clsx(textCss.small, textCss.dim)}>
                     {[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')]
                       .filter(Boolean)
                       .join(', ') || 'nothing measured'}
@@ -114,7 +124,7 @@ export function LedgerPlace({
           )}
           {tab === 'charts' && view ? (
             <>
-              <div className="work">
+              <div className={paneCss.work}>
                 {view.heights && (
                   <ControlChart
                     chart={view.heights}
@@ -139,7 +149,9 @@ export function LedgerPlace({
                   />
                 )}
                 {!view.heights && !view.pulls && (
-                  <p className="note attend">Crimped, and nothing measured: this series has no chart.</p>
+                  <p className={clsx(noteCss.note, noteCss.attend)}>
+                    Crimped, and nothing measured: this series has no chart.
+                  </p>
                 )}
               </div>
               <ReadingCard
@@ -155,7 +167,7 @@ export function LedgerPlace({
               />
             </>
           ) : (
-            <div className="work">
+            <div className={paneCss.work}>
               <Tabs tab={tab} series={view?.id} />
               {tab === 'yield' && <YieldTable model={model} />}
               {tab === 'scrap' && <ScrapTable model={model} />}
@@ -182,10 +194,10 @@ function startAt({ view }: LedgerModel, at: { readonly job: string; readonly seq
 
 function Tabs({ tab, series }: { readonly tab: LedgerTab; readonly series: string | undefined }) {
   return (
-    <div className="tabs" role="group" aria-label="What the Ledger shows">
+    <div className={styles.tabs} role="group" aria-label="What the Ledger shows">
       {ledgerTabs.map((one, i) => (
         <Link key={one} href={address(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
-          {tabWords[one]} <kbd aria-hidden="true">{figure(i + 1, 0)}</kbd>
+          {tabWords[one]} <Kbd aria-hidden="true">{figure(i + 1, 0)}</Kbd>
         </Link>
       ))}
     </div>

@@ -1,3 +1,7 @@
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './LedgerTables.module.css'
+import { Table } from '@mantine/core'
 import type { DefectCode } from '@/core/craft/crimp/looks'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { defectWords } from '@/words/crimp'
@@ -10,42 +14,42 @@ const defectName = (id: string): string => (Object.hasOwn(defectWords, id) ? def
 /** Terminations that were right at the first try, by setup. */
 export function YieldTable({ model: { list, total } }: { readonly model: LedgerModel }) {
   return (
-    <section className="sheet" aria-label="First tries">
-      <h2 className="card-title" style={{ padding: '14px 18px 4px' }}>
+    <section className={paneCss.sheet} aria-label="First tries">
+      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 4px' }}>
         {percent(total.first, total.tried)} right at the first try
       </h2>
-      <p className="dim" style={{ padding: '0 18px 8px' }}>
+      <p className={textCss.dim} style={{ padding: '0 18px 8px' }}>
         {total.first} of {plural(total.tried, 'termination')}; {plural(total.scrapped, 'try', 'tries')} rejected. Test
         pieces do not count.
       </p>
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">setup</th>
-            <th scope="col">contact</th>
-            <th scope="col">tried</th>
-            <th scope="col">first try</th>
-            <th scope="col">rejected</th>
-            <th scope="col">share</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">setup</Table.Th>
+            <Table.Th scope="col">contact</Table.Th>
+            <Table.Th scope="col">tried</Table.Th>
+            <Table.Th scope="col">first try</Table.Th>
+            <Table.Th scope="col">rejected</Table.Th>
+            <Table.Th scope="col">share</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {list
             .filter((one) => one.yield.tried > 0)
             .map((one) => (
-              <tr key={one.id}>
-                <td className="figure">{setupIdLabel(one.setup)}</td>
-                <td>{one.contactNames}</td>
-                <td className="figure">{one.yield.tried}</td>
-                <td className="figure">{one.yield.first}</td>
-                <td className="figure">{one.yield.scrapped}</td>
-                <td className="figure">
+              <Table.Tr key={one.id}>
+                <Table.Td className={textCss.figure}>{setupIdLabel(one.setup)}</Table.Td>
+                <Table.Td>{one.contactNames}</Table.Td>
+                <Table.Td className={textCss.figure}>{one.yield.tried}</Table.Td>
+                <Table.Td className={textCss.figure}>{one.yield.first}</Table.Td>
+                <Table.Td className={textCss.figure}>{one.yield.scrapped}</Table.Td>
+                <Table.Td className={textCss.figure}>
                   <b>{percent(one.yield.first, one.yield.tried)}</b>
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </section>
   )
 }
@@ -54,34 +58,34 @@ export function YieldTable({ model: { list, total } }: { readonly model: LedgerM
 export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }) {
   const most = scrap[0]?.count ?? 1
   return (
-    <section className="sheet" aria-label="Scrap by cause">
-      <h2 className="card-title" style={{ padding: '14px 18px 8px' }}>
+    <section className={paneCss.sheet} aria-label="Scrap by cause">
+      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
         {scrap.length === 0 ? 'Nothing was rejected' : `Most often: ${defectName(scrap[0]?.defect ?? '')}`}
       </h2>
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">what was seen</th>
-            <th scope="col">times</th>
-            <th scope="col" style={{ width: '45%' }}>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">what was seen</Table.Th>
+            <Table.Th scope="col">times</Table.Th>
+            <Table.Th scope="col" style={{ width: '45%' }}>
               share
-            </th>
-            <th scope="col">together</th>
-          </tr>
-        </thead>
-        <tbody>
+            </Table.Th>
+            <Table.Th scope="col">together</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {scrap.map((one) => (
-            <tr key={one.defect}>
-              <td>{defectName(one.defect)}</td>
-              <td className="figure">{one.count}</td>
-              <td>
-                <span className="pareto-bar" style={{ width: `${String((one.count / most) * 100)}%` }} />
-              </td>
-              <td className="figure">{figure(one.cumulative * 100, 0)} %</td>
-            </tr>
+            <Table.Tr key={one.defect}>
+              <Table.Td>{defectName(one.defect)}</Table.Td>
+              <Table.Td className={textCss.figure}>{one.count}</Table.Td>
+              <Table.Td>
+                <span className={styles.paretoBar} style={{ width: `${String((one.count / most) * 100)}%` }} />
+              </Table.Td>
+              <Table.Td className={textCss.figure}>{figure(one.cumulative * 100, 0)} %</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </section>
   )
 }
@@ -89,44 +93,44 @@ export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }
 /** What each tool has closed since it was verified. */
 export function ToolTable({ model: { tools } }: { readonly model: LedgerModel }) {
   return (
-    <section className="sheet" aria-label="Contacts by tool">
-      <h2 className="card-title" style={{ padding: '14px 18px 8px' }}>
+    <section className={paneCss.sheet} aria-label="Contacts by tool">
+      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
         Contacts since verification
       </h2>
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">tool</th>
-            <th scope="col">name</th>
-            <th scope="col">since verified</th>
-            <th scope="col">in all</th>
-            <th scope="col">verified</th>
-            <th scope="col">due</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">tool</Table.Th>
+            <Table.Th scope="col">name</Table.Th>
+            <Table.Th scope="col">since verified</Table.Th>
+            <Table.Th scope="col">in all</Table.Th>
+            <Table.Th scope="col">verified</Table.Th>
+            <Table.Th scope="col">due</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {tools.map((tool) => (
-            <tr key={tool.tool}>
-              <td className="figure">
+            <Table.Tr key={tool.tool}>
+              <Table.Td className={textCss.figure}>
                 <b>{tool.tool}</b>
-              </td>
-              <td>{tool.name}</td>
-              <td className="figure" style={{ fontSize: 22 }}>
+              </Table.Td>
+              <Table.Td>{tool.name}</Table.Td>
+              <Table.Td className={textCss.figure} style={{ fontSize: 22 }}>
                 {tool.since}
-              </td>
-              <td className="figure">{tool.all}</td>
-              <td>
+              </Table.Td>
+              <Table.Td className={textCss.figure}>{tool.all}</Table.Td>
+              <Table.Td>
                 {tool.gaugedAt !== undefined
                   ? `gauged at the bench, ${day(tool.gaugedAt)}`
                   : tool.verification
                     ? day(tool.verification.doneOn)
                     : 'never'}
-              </td>
-              <td>{tool.verification ? day(tool.verification.dueOn) : 'no date'}</td>
-            </tr>
+              </Table.Td>
+              <Table.Td>{tool.verification ? day(tool.verification.dueOn) : 'no date'}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </section>
   )
 }

@@ -1,3 +1,8 @@
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import readoutCss from '@/ui/readout/readout.module.css'
+import { Anchor, Button, Kbd, NativeSelect } from '@mantine/core'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
@@ -37,19 +42,19 @@ export function ReadingCard({
   const photos = usePhotos(point)
   const isHeight = chosen?.chart === 'heights'
   return (
-    <aside className="pane pane-card" aria-label="Reading">
+    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Reading">
       {point && (
         <>
-          <p className="dim small">
+          <p className={clsx(textCss.dim, textCss.small)}>
             {whatWords[point.what]}
             {point.term !== undefined && `, ${termName(point.term, 2)}`}, {titles[point.job] ?? point.job}
           </p>
-          <p className="readout-inline">
+          <p className={readoutCss.readoutInline}>
             <b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}
           </p>
-          <p className="small dim">{dayTime(point.at)}</p>
+          <p className={clsx(textCss.small, textCss.dim)}>{dayTime(point.at)}</p>
           {photos.length > 0 && (
-            <div className="photo-row">
+            <div className={paneCss.photoRow}>
               {photos.map((id) => (
                 <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
                   {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
@@ -59,37 +64,34 @@ export function ReadingCard({
             </div>
           )}
           {entryHref !== undefined && (
-            <Link href={entryHref} className="act-button" prefetch={false}>
-              <span>Open its entry</span> <kbd aria-hidden="true">Enter</kbd>
-            </Link>
+            <Button component={Link} href={entryHref} prefetch={false}>
+              <span>Open its entry</span> <Kbd aria-hidden="true">Enter</Kbd>
+            </Button>
           )}
         </>
       )}
       {view.heights && <Says title="Height" chart={view.heights} onSelect={(at) => onSelect('heights', at)} />}
       {view.pulls && <Says title="Pull" chart={view.pulls} onSelect={(at) => onSelect('pulls', at)} />}
       {view.minimumN !== undefined && view.pulls && (
-        <p className={view.lowPulls > 0 ? 'fault' : 'good'}>
+        <p className={view.lowPulls > 0 ? textCss.fault : textCss.good}>
           {view.lowPulls > 0
             ? `▲ ${plural(view.lowPulls, 'pull')} below ${figure(view.minimumN, 0)} N`
             : `✓ All ${String(view.pulls.count)} pulls at or above ${figure(view.minimumN, 0)} N`}
         </p>
       )}
-      <label className="field">
-        Chart
-        <select
-          value={subgroup ?? ''}
-          onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))}
-          style={{ font: '15px var(--sans)' }}
-        >
-          <option value="">individuals, moving range</option>
-          {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => (
-            <option key={n} value={n}>
-              means and ranges of {n}
-            </option>
-          ))}
-        </select>
-      </label>
-      <div className="sources">
+      <NativeSelect
+        label="Chart"
+        value={subgroup ?? ''}
+        onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))}
+      >
+        <option value="">individuals, moving range</option>
+        {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => (
+          <option key={n} value={n}>
+            means and ranges of {n}
+          </option>
+        ))}
+      </NativeSelect>
+      <div className={paneCss.sources}>
         <span>
           Control limits say whether the process is steady; the red ones are the sheet’s. A chart replaces no
           inspection.
@@ -114,41 +116,45 @@ function Says({
   return (
     <section aria-label={`${title}: what the chart says`}>
       <h2 style={{ fontSize: 15, margin: '4px 0' }}>{title}</h2>
-      {chart.fault && <p className="small">{chartFaultWords(chart.fault)}.</p>}
+      {chart.fault && <p className={textCss.small}>{chartFaultWords(chart.fault)}.</p>}
       {chart.cpk !== undefined && (
-        <p className="small">
+        <p className={textCss.small}>
           {chart.cp !== undefined && (
             <>
-              Cp <b className="mono">{figure(chart.cp, 2)}</b>,{' '}
+              Cp <b className={textCss.mono}>{figure(chart.cp, 2)}</b>,{' '}
             </>
           )}
-          Cpk <b className="mono">{figure(chart.cpk, 2)}</b>
+          Cpk <b className={textCss.mono}>{figure(chart.cpk, 2)}</b>
           {chart.cpkAtLeast !== undefined && (
             <>
               {' '}
-              from {plural(chart.count, 'reading')}: at least <b className="mono">{figure(chart.cpkAtLeast, 2)}</b> can
-              be stated
+              from {plural(chart.count, 'reading')}: at least{' '}
+              <b className={textCss.mono}>{figure(chart.cpkAtLeast, 2)}</b> can be stated
             </>
           )}
           .
         </p>
       )}
-      {chart.signals.length === 0 && chart.chart && <p className="small good">✓ Steady: no signal.</p>}
+      {chart.signals.length === 0 && chart.chart && (
+        <p className={clsx(textCss.small, textCss.good)}>✓ Steady: no signal.</p>
+      )}
       <ul>
         {chart.signals.slice(0, LISTED).map((signal) => (
           <li key={`${signal.rule} ${String(signal.at)} ${signal.side}`}>
-            <button type="button" className="link-button small" onClick={() => onSelect(signal.at)}>
-              <span className="fault" aria-hidden="true">
+            <Anchor component="button" type="button" onClick={() => onSelect(signal.at)} size="sm">
+              <span className={textCss.fault} aria-hidden="true">
                 ▲
               </span>{' '}
               <span>
                 No. {signal.at + 1} {signalWords[signal.rule][signal.side]}
               </span>
-            </button>
+            </Anchor>
           </li>
         ))}
       </ul>
-      {chart.signalCount > LISTED && <p className="small dim">and {chart.signalCount - LISTED} more</p>}
+      {chart.signalCount > LISTED && (
+        <p className={clsx(textCss.small, textCss.dim)}>and {chart.signalCount - LISTED} more</p>
+      )}
     </section>
   )
 }

@@ -1,6 +1,8 @@
 'use client'
+import styles from './NewJobPlace.module.css'
+import { Button, Checkbox, Kbd, NativeSelect, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
-import { useCallback, useEffect, useMemo, useRef, useState, type DragEvent } from 'react'
+import { type DragEvent, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Plan } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { toCsv } from '@/formats/csv'
@@ -16,6 +18,11 @@ import { quantityWords } from '@/words/quantity'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import { PreviewTable } from './PreviewTable'
 import type { Preview } from './preview'
+import { FileDrop } from '@/ui/file/FileDrop'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 const DRAFT = 'urn-new-job'
 
@@ -51,7 +58,7 @@ export function NewJobPlace({
   const [preview, setPreview] = useState<Preview>()
   const [message, setMessage] = useState<string>()
   const [busy, setBusy] = useState(false)
-  const file = useRef<HTMLInputElement>(null)
+  const openFile = useRef<(() => void) | null>(null)
   const [only, setOnly] = useState(false)
 
   // what was typed or dropped outlives a reload
@@ -177,104 +184,88 @@ export function NewJobPlace({
   }
   useKeys([
     { key: 'Enter', words: 'Make the job', run: () => void make() },
-    { key: 'o', words: 'Open a file', run: () => file.current?.click() },
+    { key: 'o', words: 'Open a file', run: () => openFile.current?.() },
   ])
   const missing = useMemo(() => preview?.ends.filter((end) => end.from !== 'column') ?? [], [preview])
   const faults = preview?.faults.length ?? 0
   return (
     <PlaceFrame place={undefined} title="New job" find={[]} foot={<FootNote preview={preview} />}>
       <div
-        className="station"
+        className={paneCss.station}
         onDragOver={(event) => event.preventDefault()}
         onDrop={drop}
         style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}
       >
-        <div className="pane pane-card" style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}>
-          <h2 className="card-title">The pinout</h2>
-          <button type="button" className="act-button" onClick={() => file.current?.click()}>
-            <span>Open a CSV or XLSX file, or drop it here</span> <kbd aria-hidden="true">O</kbd>
-          </button>
-          <input
-            ref={file}
-            type="file"
-            accept=".csv,.xlsx,text/csv,text/plain"
-            className="hidden"
-            tabIndex={-1}
-            aria-label="Pinout file"
-            onChange={(event) =>
-              void read(event.target.files?.[0]).then(() => {
-                event.target.value = ''
-              })
-            }
+        <div
+          className={clsx(paneCss.pane, paneCss.paneCard)}
+          style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}
+        >
+          <h2 className={textCss.cardTitle}>The pinout</h2>
+          <FileDrop
+            label="Pinout file"
+            offers=".csv,.xlsx,text/csv,text/plain"
+            openRef={openFile}
+            onFile={(file) => void read(file)}
+          >
+            <span>Open a CSV or XLSX file, or drop it here</span> <Kbd aria-hidden="true">O</Kbd>
+          </FileDrop>
+          <Textarea
+            label="or paste its rows, headings first"
+            value={csv}
+            spellCheck={false}
+            placeholder={example}
+            onChange={(event) => change({ csv: event.target.value })}
+            classNames={{ root: styles.fill, wrapper: styles.wrapper, input: styles.text }}
           />
-          <label className="field" style={{ flex: 1, minHeight: 200 }}>
-            or paste its rows, headings first
-            <textarea
-              value={csv}
-              spellCheck={false}
-              placeholder={example}
-              style={{ flex: 1 }}
-              onChange={(event) => change({ csv: event.target.value })}
-            />
-          </label>
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal,
             current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a
             terminal (RG-1-4) or “splice S1” stands alone in the end’s column.
           </p>
         </div>
-        <div className="work">
+        <div className={paneCss.work}>
           {message !== undefined && (
-            <p className="note fault" role="alert">
+            <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
               ▲ {message}
             </p>
           )}
           {!preview && <EmptyPreview />}
           {preview && <PreviewTable preview={preview} onlyFaults={only && faults > 0} />}
         </div>
-        <aside className="pane pane-card" aria-label="The job">
-          <label className="field">
-            Title
-            <input
-              value={title}
-              maxLength={120}
-              style={{ fontFamily: 'var(--sans)' }}
-              placeholder="Mast head loom"
-              onChange={(event) => change({ title: event.target.value })}
-            />
-          </label>
-          <label className="field">
-            What is to be done
-            <select
-              value={kind}
-              style={{ fontFamily: 'var(--sans)' }}
-              onChange={(event) =>
-                change({
-                  kind:
-                    event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build',
-                })
-              }
-            >
-              {Object.entries(kindWords).map(([one, words]) => (
-                <option key={one} value={one}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
+        <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="The job">
+          <TextInput
+            label="Title"
+            value={title}
+            maxLength={120}
+            placeholder="Mast head loom"
+            onChange={(event) => change({ title: event.target.value })}
+          />
+          <NativeSelect
+            label="What is to be done"
+            value={kind}
+            onChange={(event) =>
+              change({
+                kind: event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build',
+              })
+            }
+          >
+            {Object.entries(kindWords).map(([one, words]) => (
+              <option key={one} value={one}>
+                {words}
+              </option>
+            ))}
+          </NativeSelect>
           {kind !== 'build' && (
             <>
-              <label className="field">
-                Wire to spare at each, if you know it
-                <input
-                  value={slack}
-                  inputMode="decimal"
-                  placeholder="12 mm"
-                  aria-invalid={slackMm !== undefined && !slackMm.ok}
-                  onChange={(event) => change({ slack: event.target.value })}
-                />
-              </label>
-              <p className="small dim">
+              <TextInput
+                label="Wire to spare at each, if you know it"
+                value={slack}
+                inputMode="decimal"
+                placeholder="12 mm"
+                onChange={(event) => change({ slack: event.target.value })}
+                error={slackMm !== undefined && !slackMm.ok}
+              />
+              <p className={clsx(textCss.small, textCss.dim)}>
                 The pinout as it is now: everything in it counts as crimped and seated.{' '}
                 {kind === 're-pin'
                   ? 'What is wanted comes next, as a changed pinout at Plan.'
@@ -283,34 +274,38 @@ export function NewJobPlace({
             </>
           )}
           {missing.map((end) => (
-            <label key={end.id} className="field">
-              Housing of end {end.id}, {plural(end.wires, 'wire')}
-              <select
-                value={ends[end.id] ?? ''}
-                aria-invalid={end.housing === undefined}
-                onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}
-              >
-                <option value="">choose</option>
-                {housings.map((housing) => (
-                  <option key={housing.id} value={housing.id}>
-                    {housing.id}, {housing.name}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <NativeSelect
+              key={end.id}
+              label={
+                <>
+                  Housing of end {end.id}, {plural(end.wires, 'wire')}
+                </>
+              }
+              value={ends[end.id] ?? ''}
+              onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}
+              error={end.housing === undefined}
+            >
+              <option value="">choose</option>
+              {housings.map((housing) => (
+                <option key={housing.id} value={housing.id}>
+                  {housing.id}, {housing.name}
+                </option>
+              ))}
+            </NativeSelect>
           ))}
           {preview && faults > 0 && (
             <>
-              <div className="note fault" role="alert">
+              <div className={clsx(noteCss.note, noteCss.fault)} role="alert">
                 <b>▲ {plural(faults, 'fault')}.</b> Nothing is written until all rows can be read.
               </div>
-              <label style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
-                <input type="checkbox" checked={only} onChange={(event) => setOnly(event.target.checked)} /> Show only
-                rows with a fault
-              </label>
-              <ul className="choices" aria-label="Faults">
+              <Checkbox
+                label="Show only rows with a fault"
+                checked={only}
+                onChange={(event) => setOnly(event.target.checked)}
+              />
+              <ul className={paneCss.choices} aria-label="Faults">
                 {preview.faults.slice(0, 40).map((fault, i) => (
-                  <li key={i} className="small">
+                  <li key={i} className={textCss.small}>
                     <b>
                       {fault.row === undefined ? 'File' : `Row ${fault.row}`}
                       {fault.column !== undefined && `, ${fault.column}`}:
@@ -322,19 +317,14 @@ export function NewJobPlace({
             </>
           )}
           {preview?.valid && (
-            <p className="note good">
+            <p className={clsx(noteCss.note, noteCss.good)}>
               ✓ {plural(preview.rows.length, 'wire')}, {plural(preview.ends.length, 'end')}: all can be read.
               {preview.ignored.length > 0 && ` Not read: ${list([...preview.ignored])}.`}
             </p>
           )}
-          <button
-            type="button"
-            className="act-button main"
-            disabled={!preview?.valid || busy}
-            onClick={() => void make()}
-          >
-            <span>Make the job</span> <kbd aria-hidden="true">Enter</kbd>
-          </button>
+          <Button variant="filled" disabled={!preview?.valid || busy} onClick={() => void make()}>
+            <span>Make the job</span> <Kbd aria-hidden="true">Enter</Kbd>
+          </Button>
         </aside>
       </div>
     </PlaceFrame>
@@ -343,7 +333,7 @@ export function NewJobPlace({
 
 function EmptyPreview() {
   return (
-    <section className="note" style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
+    <section className={noteCss.note} style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
       <b>Here you see every row as it will be read.</b>
       <p>
         A fault names its row and column, what stands there, and what would be right. Lengths may be said as 620 mm,

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef } from 'react'
 import { pinoutColumns, type ColumnId } from '@/formats/pinout/columns'
@@ -39,17 +43,18 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
     overscan: 8,
     initialRect: { width: 700, height: 600 },
   })
-  if (preview.rows.length === 0) return <p className="note fault">▲ {preview.faults[0]?.message}</p>
+  if (preview.rows.length === 0)
+    return <p className={clsx(noteCss.note, noteCss.fault)}>▲ {preview.faults[0]?.message}</p>
   return (
     <section
-      className="sheet sheet-fill"
+      className={clsx(paneCss.sheet, paneCss.sheetFill)}
       role="table"
       aria-label="The pinout as it will be read"
       aria-rowcount={rows.length + 1}
     >
       <div
         role="row"
-        className="small dim"
+        className={clsx(textCss.small, textCss.dim)}
         style={{
           display: 'grid',
           gridTemplateColumns: grid,
@@ -65,7 +70,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
           </span>
         ))}
       </div>
-      <div ref={scroller} className="sheet-body" role="presentation" tabIndex={0}>
+      <div ref={scroller} className={paneCss.sheetBody} role="presentation" tabIndex={0}>
         <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
           {virtual.getVirtualItems().map((item) => {
             const row = rows[item.index]
@@ -90,7 +95,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
                   background: wrongRows.has(row.row) ? 'var(--oxblood-wash)' : undefined,
                 }}
               >
-                <span role="cell" className="mono dim">
+                <span role="cell" className={clsx(textCss.mono, textCss.dim)}>
                   {row.row}
                 </span>
                 {shown.map((id) => {
@@ -100,7 +105,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
                     <span
                       key={id}
                       role="cell"
-                      className="mono"
+                      className={textCss.mono}
                       title={message}
                       style={{
                         overflow: 'hidden',

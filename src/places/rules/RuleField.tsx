@@ -1,4 +1,7 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import { Checkbox, NativeSelect, TextInput, Textarea } from '@mantine/core'
 import { useState } from 'react'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
 import type { RuleLine } from '@/core/parts/rules/ruleLines'
@@ -102,21 +105,19 @@ export function RuleField({
               'sleeve-nest',
             ] as const satisfies readonly ToolClass[]
           ).map((one) => (
-            <label key={one} className="small" style={{ display: 'flex', gap: 6, alignItems: 'center', minHeight: 28 }}>
-              <input
-                type="checkbox"
-                checked={rules.forbiddenToolClasses.includes(one)}
-                onChange={(event) =>
-                  onChange({
-                    ...rules,
-                    forbiddenToolClasses: event.target.checked
-                      ? [...rules.forbiddenToolClasses, one]
-                      : rules.forbiddenToolClasses.filter((other) => other !== one),
-                  })
-                }
-              />
-              {toolClassWords[one]}
-            </label>
+            <Checkbox
+              key={one}
+              label={toolClassWords[one]}
+              checked={rules.forbiddenToolClasses.includes(one)}
+              onChange={(event) =>
+                onChange({
+                  ...rules,
+                  forbiddenToolClasses: event.target.checked
+                    ? [...rules.forbiddenToolClasses, one]
+                    : rules.forbiddenToolClasses.filter((other) => other !== one),
+                })
+              }
+            />
           ))}
         </span>
       )
@@ -137,19 +138,13 @@ function Select({
   readonly onChange: (value: string) => void
 }) {
   return (
-    <select
-      className="bench-select"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      style={{ minHeight: 40, width: '100%' }}
-    >
+    <NativeSelect aria-label={label} value={value} onChange={(event) => onChange(event.target.value)}>
       {options.map(([one, words]) => (
         <option key={one} value={one}>
           {words}
         </option>
       ))}
-    </select>
+    </NativeSelect>
   )
 }
 
@@ -175,22 +170,23 @@ function Figure({
   const good = text.trim() !== '' && read >= min && read <= max && (!whole || Number.isInteger(read))
   return (
     <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', flexWrap: 'wrap' }}>
-      <input
-        className="stock-input"
+      <TextInput
         aria-label={label}
         inputMode="decimal"
         value={text}
-        aria-invalid={!good}
         onChange={(event) => {
           setText(event.target.value)
           const next = Number(event.target.value.replace(',', '.'))
           if (event.target.value.trim() !== '' && next >= min && next <= max && (!whole || Number.isInteger(next)))
             onChange(next)
         }}
+        error={!good}
+        size="sm"
+        w={92}
       />
-      <span className="dim small">{unit}</span>
+      <span className={clsx(textCss.dim, textCss.small)}>{unit}</span>
       {!good && (
-        <span className="fault small">
+        <span className={clsx(textCss.fault, textCss.small)}>
           ▲ {String(min)} to {String(max)}
           {whole && ', whole'}
         </span>
@@ -263,28 +259,24 @@ function DeratingField({
     .map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
   const good = rows.length > 0 && rows.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100)
   return (
-    <label className="field">
-      <span className="small">wires up to: percent left</span>
-      <textarea
-        aria-label="Derating in a bundle"
-        value={text}
-        aria-invalid={!good}
-        style={{ minHeight: 110 }}
-        onChange={(event) => {
-          setText(event.target.value)
-          const read = event.target.value
-            .split('\n')
-            .map((line) => line.trim())
-            .filter(Boolean)
-            .map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
-          if (read.length > 0 && read.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100))
-            onChange({
-              ...rules,
-              bundleDerating: read.map((row) => ({ upTo: Number(row?.[1]), factor: Number(row?.[2]) / 100 })),
-            })
-        }}
-      />
-      {!good && <span className="wrong">▲ Lines like 6: 80</span>}
-    </label>
+    <Textarea
+      label="wires up to: percent left"
+      aria-label="Derating in a bundle"
+      value={text}
+      onChange={(event) => {
+        setText(event.target.value)
+        const read = event.target.value
+          .split('\n')
+          .map((line) => line.trim())
+          .filter(Boolean)
+          .map((line) => /^(\d+)\s*:\s*(\d+(?:\.\d+)?)\s*%?$/.exec(line))
+        if (read.length > 0 && read.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100))
+          onChange({
+            ...rules,
+            bundleDerating: read.map((row) => ({ upTo: Number(row?.[1]), factor: Number(row?.[2]) / 100 })),
+          })
+      }}
+      error={!good && <span className={textCss.wrong}>▲ Lines like 6: 80</span>}
+    />
   )
 }

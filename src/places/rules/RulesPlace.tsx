@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import { Anchor, Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
@@ -65,37 +71,31 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
       title="House rules"
       find={schools.map((school) => ({ id: school.name, kind: 'rules', words: school.about, href: '/rules' }))}
     >
-      <div className="page">
-        <div className="page-head">
+      <div className={paneCss.page}>
+        <div className={paneCss.pageHead}>
           <div>
-            <h2 className="page-title">{plural(schools.length, 'school')}, side by side</h2>
-            <p className="dim">
+            <h2 className={paneCss.pageTitle}>{plural(schools.length, 'school')}, side by side</h2>
+            <p className={textCss.dim}>
               A job follows one of them and keeps a copy. The maker’s sheet and your governing document come before all
               of it.
             </p>
           </div>
-          <button
-            type="button"
-            className="act-button"
-            style={{ width: 'auto' }}
-            aria-pressed={onlyDifferent}
-            onClick={() => setOnly(!onlyDifferent)}
-          >
-            <span>{onlyDifferent ? 'Show all rules' : 'Only where they differ'}</span> <kbd aria-hidden="true">D</kbd>
-          </button>
+          <Button fullWidth={false} aria-pressed={onlyDifferent} onClick={() => setOnly(!onlyDifferent)}>
+            <span>{onlyDifferent ? 'Show all rules' : 'Only where they differ'}</span> <Kbd aria-hidden="true">D</Kbd>
+          </Button>
         </div>
         {message !== undefined && (
-          <p className="note fault" role="alert">
+          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             ▲ {message}
           </p>
         )}
-        <section className="sheet" style={{ overflow: 'auto' }}>
-          <table className="table rules-table">
-            <thead>
-              <tr>
-                <th scope="col">Rule, and why people differ</th>
+        <section className={paneCss.sheet} style={{ overflow: 'auto' }}>
+          <Table className={rowsCss.rulesTable}>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th scope="col">Rule, and why people differ</Table.Th>
                 {schools.map((school) => (
-                  <th key={school.id} scope="col">
+                  <Table.Th key={school.id} scope="col">
                     <b style={{ fontSize: 15, color: 'var(--ink)' }}>{school.name}</b>
                     <span style={{ display: 'block' }}>
                       {school.shipped ? 'ships' : 'your own'}
@@ -106,117 +106,104 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                         )}`}
                     </span>
                     <span style={{ display: 'flex', gap: 6 }}>
-                      <button type="button" className="link-button act" onClick={() => copy(school)}>
+                      <Anchor component="button" type="button" onClick={() => copy(school)}>
                         Copy
-                      </button>
+                      </Anchor>
                       {!school.shipped && (
-                        <button
+                        <Anchor
+                          component="button"
                           type="button"
-                          className="link-button act"
                           onClick={() => {
                             setEditing({ draft: bare(school), isNew: false })
                             setMessage(undefined)
                           }}
                         >
                           Edit
-                        </button>
+                        </Anchor>
                       )}
                     </span>
-                  </th>
+                  </Table.Th>
                 ))}
                 {editing && (
-                  <th scope="col" style={{ minWidth: 230 }}>
-                    <label className="field">
-                      Name
-                      <input
-                        value={editing.draft.name}
-                        autoFocus
-                        onChange={(event) =>
-                          setEditing({
-                            ...editing,
-                            draft: {
-                              ...editing.draft,
-                              name: event.target.value,
-                              ...(editing.isNew && { id: idOf(event.target.value) || editing.draft.id }),
-                            },
-                          })
-                        }
-                      />
-                    </label>
-                    <span className="two" style={{ marginTop: 6 }}>
-                      <button
-                        type="button"
-                        className="act-button main"
-                        style={{ minHeight: 44 }}
-                        disabled={busy}
-                        onClick={() => void save()}
-                      >
+                  <Table.Th scope="col" style={{ minWidth: 230 }}>
+                    <TextInput
+                      label="Name"
+                      value={editing.draft.name}
+                      autoFocus
+                      onChange={(event) =>
+                        setEditing({
+                          ...editing,
+                          draft: {
+                            ...editing.draft,
+                            name: event.target.value,
+                            ...(editing.isNew && { id: idOf(event.target.value) || editing.draft.id }),
+                          },
+                        })
+                      }
+                    />
+                    <span className={paneCss.two} style={{ marginTop: 6 }}>
+                      <Button variant="filled" disabled={busy} onClick={() => void save()}>
                         <span>Save</span>
-                      </button>
-                      <button
-                        type="button"
-                        className="act-button"
-                        style={{ minHeight: 44 }}
-                        onClick={() => setEditing(undefined)}
-                      >
+                      </Button>
+                      <Button onClick={() => setEditing(undefined)}>
                         <span>Leave</span>
-                      </button>
+                      </Button>
                     </span>
-                  </th>
+                  </Table.Th>
                 )}
-              </tr>
-            </thead>
-            <tbody>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {groups.map((group: RuleGroup) => [
-                <tr key={group}>
-                  <th
+                <Table.Tr key={group}>
+                  <Table.Th
                     colSpan={schools.length + (editing ? 2 : 1)}
                     scope="colgroup"
                     style={{ background: 'var(--wash)', color: 'var(--ink)' }}
                   >
                     {ruleGroupWords[group]}
-                  </th>
-                </tr>,
+                  </Table.Th>
+                </Table.Tr>,
                 ...lines
                   .filter((line) => line.group === group)
                   .map((line) => (
-                    <tr key={line.id}>
-                      <td>
+                    <Table.Tr key={line.id}>
+                      <Table.Td>
                         <b>{ruleWords[line.id].name}</b>
-                        <span className="small dim" style={{ display: 'block' }}>
+                        <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
                           {ruleWords[line.id].why}
                         </span>
-                      </td>
+                      </Table.Td>
                       {schools.map((school) => {
                         const differs =
                           first !== undefined &&
                           school !== first &&
                           ruleValue(line, bare(school)) !== ruleValue(line, bare(first))
                         return (
-                          <td key={school.id} className={differs ? 'rule-differs' : undefined}>
+                          <Table.Td key={school.id} className={differs ? rowsCss.ruleDiffers : undefined}>
                             {differs && (
-                              <span aria-label="differs" className="act">
+                              <span aria-label="differs" className={textCss.act}>
                                 ≠{' '}
                               </span>
                             )}
                             {ruleValue(line, bare(school))}
-                          </td>
+                          </Table.Td>
                         )
                       })}
                       {editing && (
-                        <td>
+                        <Table.Td>
                           <RuleField
                             line={line}
                             rules={editing.draft}
                             onChange={(draft) => setEditing({ ...editing, draft })}
                           />
-                        </td>
+                        </Table.Td>
                       )}
-                    </tr>
+                    </Table.Tr>
                   )),
               ])}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </section>
       </div>
     </PlaceFrame>

@@ -1,3 +1,5 @@
+import styles from './Bands.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { wireColours, type ColourCode } from '@/core/base/wire/colour'
 
 /** Colour bands as they look, with their names for who cannot tell them apart. */
@@ -7,12 +9,12 @@ export function Bands({ bands }: { readonly bands: readonly { readonly name: str
       {bands.map((band, i) => (
         <i
           key={i}
-          className="band"
+          className={styles.band}
           aria-hidden="true"
           style={{ background: wireColours[band.code as ColourCode].tint }}
         />
       ))}
-      <span className="small">{bands.map((band) => band.name).join(', ')}</span>
+      <span className={textCss.small}>{bands.map((band) => band.name).join(', ')}</span>
     </span>
   )
 }

@@ -1,4 +1,11 @@
 'use client'
+import styles from './FamilyEditor.module.css'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd, NativeSelect, Tabs, TextInput } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import {
@@ -123,34 +130,35 @@ export function FamilyEditor({
   ])
   const headFault = (field: string) => {
     const fault = reading.faults.find((one) => one.at === 'head' && one.field === field)
-    return asked && fault?.at === 'head' ? <span className="wrong">▲ {sheetProblemWords(fault.problem)}</span> : null
+    return asked && fault?.at === 'head' ? (
+      <span className={textCss.wrong}>▲ {sheetProblemWords(fault.problem)}</span>
+    ) : null
   }
   const text = (
     field: 'id' | 'name' | 'document' | 'revision' | 'orientation',
     label: string,
     more: { readonly readOnly?: boolean; readonly autoFocus?: boolean; readonly placeholder?: string } = {},
   ) => (
-    <label className="field">
-      {label}
-      <input value={draft[field]} {...more} onChange={(event) => set({ [field]: event.target.value })} />
-      {headFault(field)}
-    </label>
+    <TextInput
+      label={label}
+      value={draft[field]}
+      {...more}
+      onChange={(event) => set({ [field]: event.target.value })}
+      error={headFault(field)}
+    />
   )
   const choice = (
     field: 'basis' | 'sealing' | 'release' | 'lock' | 'plugTakes' | 'receptacleTakes',
     label: string,
     options: readonly (readonly [string, string])[],
   ) => (
-    <label className="field">
-      {label}
-      <select value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>
-        {options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
+    <NativeSelect label={label} value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>
+      {options.map(([value, words]) => (
+        <option key={value} value={value}>
+          {words}
+        </option>
+      ))}
+    </NativeSelect>
   )
   const takes = [
     ['socket', 'sockets'],
@@ -159,9 +167,13 @@ export function FamilyEditor({
   ] as const
   const housing = draft.housings[housingAt]
   return (
-    <>
-      <div className="page-head" style={{ marginBottom: 0 }}>
-        <h2 className="page-title">
+    <Tabs
+      className={styles.editor}
+      value={tab}
+      onChange={(id) => setTab(tabs.find(([one]) => one === id)?.[0] ?? 'head')}
+    >
+      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
+        <h2 className={paneCss.pageTitle}>
           {isNew
             ? duplicate
               ? `A family after ${page?.family.name ?? ''}`
@@ -169,182 +181,161 @@ export function FamilyEditor({
             : `Edit ${page.family.name}`}
         </h2>
         <span style={{ display: 'flex', gap: 8 }}>
-          <button
-            type="button"
-            className="act-button main"
-            style={{ width: 'auto' }}
-            disabled={busy}
-            onClick={() => void save()}
-          >
-            <span>{isNew ? 'Put it on the shelf' : 'Save the family'}</span> <kbd aria-hidden="true">Ctrl S</kbd>
-          </button>
-          <button type="button" className="act-button" style={{ width: 'auto' }} onClick={leave}>
+          <Button variant="filled" fullWidth={false} disabled={busy} onClick={() => void save()}>
+            <span>{isNew ? 'Put it on the shelf' : 'Save the family'}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
+          </Button>
+          <Button fullWidth={false} onClick={leave}>
             <span>Leave it</span>
-          </button>
+          </Button>
         </span>
       </div>
-      <div role="tablist" aria-label="Tables of the sheet" style={{ display: 'flex', gap: 6, flex: 'none' }}>
+      <Tabs.List aria-label="Tables of the sheet">
         {tabs.map(([id, words], i) => (
-          <button
-            key={id}
-            type="button"
-            role="tab"
-            aria-selected={tab === id}
-            className="choice"
-            style={{ display: 'inline-flex', width: 'auto', minHeight: 40, gap: 8 }}
-            onClick={() => setTab(id)}
-          >
-            <span className="dim mono">{i + 1}</span> {words}
+          <Tabs.Tab key={id} value={id} leftSection={<span className={clsx(textCss.dim, textCss.mono)}>{i + 1}</span>}>
+            {words}{' '}
             {id === 'housings' ? (
-              <span className="mono dim">{draft.housings.length}</span>
+              <span className={clsx(textCss.mono, textCss.dim)}>{draft.housings.length}</span>
             ) : id === 'head' ? null : (
-              <span className="mono dim">{draft.sheets[id].length}</span>
+              <span className={clsx(textCss.mono, textCss.dim)}>{draft.sheets[id].length}</span>
             )}
-            {asked && faultsOf(id) > 0 && <b className="fault">▲ {faultsOf(id)}</b>}
-          </button>
+            {asked && faultsOf(id) > 0 && <b className={textCss.fault}> ▲ {faultsOf(id)}</b>}
+          </Tabs.Tab>
         ))}
-      </div>
+      </Tabs.List>
       {message !== undefined && (
-        <p className="note fault" role="alert" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert" style={{ flex: 'none' }}>
           ▲ {message}
         </p>
       )}
-      {tab === 'head' && (
-        <div className="housing-form" style={{ flex: 'none' }}>
-          {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: 'as people call it' })}
-          {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: 'short, no spaces' })}
-          {text('document', familyHeadWords.document, { placeholder: 'where its figures stand' })}
-          {text('revision', 'Revision')}
-          {choice('basis', 'The figures are', [
-            ['sheet', 'from the sheet'],
-            ['measured', 'measured here'],
-            ['estimated', 'estimated'],
-          ])}
-          {choice('sealing', 'Sealing', [
-            ['none', 'none'],
-            ['wire-seal', 'a seal on each wire'],
-            ['mat-seal', 'a mat with open holes'],
-            ['mat-self-piercing', 'a mat that is pierced'],
-          ])}
-          {choice('plugTakes', 'The plug takes', takes)}
-          {choice('receptacleTakes', 'The receptacle takes', takes)}
-          {choice('release', 'A contact is held by', [
-            ['finger', 'a finger of the housing, freed from the front'],
-            ['barbs', 'its barbs, freed by a tube'],
-            ['window-lance', 'its lance, under a window or tongue'],
-            ['rear-sleeve', 'a clip, freed by a sleeve from the rear'],
-            ['side-tang', 'a side tang'],
-            ['neck', 'its neck, under a rear gate'],
-            ['comb', 'a comb lock'],
-            ['none', 'nothing'],
-          ])}
-          {choice('lock', 'Second lock', [
-            ['none', 'none'],
-            ['wedge', 'wedge from the side'],
-            ['tail-cover', 'sliding tail cover'],
-            ['comb', 'comb'],
-            ['cap', 'cap'],
-            ['gate', 'rear gate'],
-          ])}
-          {text('orientation', 'Which way up a contact goes in')}
-        </div>
-      )}
-      {sheetNames.includes(tab as SheetName) && (
-        <SheetGrid
-          key={tab}
-          label={sheetTitles[tab as SheetName]}
-          columns={sheetTables[tab as SheetName]}
-          rows={draft.sheets[tab as SheetName]}
-          problemAt={(row, column) => cellProblems.get(`${tab} ${String(row)} ${column}`)}
-          onChange={(rows) => set({ sheets: { ...draft.sheets, [tab]: rows } })}
-        />
-      )}
-      {tab === 'placard' && strangers.length > 0 && (
-        <p className="note attend" style={{ flex: 'none' }}>
-          ◆ Not in the crib or on any tool list: {strangers.join(', ')}. Their rows will be refused until the tool is
-          there.
-        </p>
-      )}
-      {tab === 'contacts' && (
-        <p className="small dim" style={{ flex: 'none' }}>
-          The barrel is drawn, and a strip computed from it, when all its figures are there: depth, bore, outer and hole
-          for a closed one; depth, transition, insulation barrel, reach, mm² and crimp width for an open one.
-        </p>
-      )}
-      {tab === 'housings' && (
-        <>
-          <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', flex: 'none' }}>
-            {draft.housings.map((one, i) => (
-              <button
-                key={i}
-                type="button"
-                className="choice mono"
-                style={{ display: 'inline-flex', width: 'auto', minHeight: 40 }}
-                aria-pressed={i === housingAt}
-                onClick={() => setHousingAt(i)}
-              >
-                {one.id || `housing ${String(i + 1)}`}
-              </button>
-            ))}
-            <button
-              type="button"
-              className="act-button"
-              style={{ width: 'auto', minHeight: 40 }}
-              onClick={() => {
-                setHousingAt(draft.housings.length)
-                set({
-                  housings: [
-                    ...draft.housings,
-                    {
-                      ...(housing ?? emptyHousing),
-                      id: '',
-                      name: '',
-                      mates: '',
-                      lock: '',
-                      interfaceSeal: '',
-                      size: housing?.size ?? draft.sheets.sizes[0]?.id ?? '',
-                    },
-                  ],
-                })
-              }}
-            >
-              <span>Add a housing</span>
-            </button>
+      <Tabs.Panel value={tab} className={styles.editor}>
+        {tab === 'head' && (
+          <div className={paneCss.housingForm} style={{ flex: 'none' }}>
+            {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: 'as people call it' })}
+            {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: 'short, no spaces' })}
+            {text('document', familyHeadWords.document, { placeholder: 'where its figures stand' })}
+            {text('revision', 'Revision')}
+            {choice('basis', 'The figures are', [
+              ['sheet', 'from the sheet'],
+              ['measured', 'measured here'],
+              ['estimated', 'estimated'],
+            ])}
+            {choice('sealing', 'Sealing', [
+              ['none', 'none'],
+              ['wire-seal', 'a seal on each wire'],
+              ['mat-seal', 'a mat with open holes'],
+              ['mat-self-piercing', 'a mat that is pierced'],
+            ])}
+            {choice('plugTakes', 'The plug takes', takes)}
+            {choice('receptacleTakes', 'The receptacle takes', takes)}
+            {choice('release', 'A contact is held by', [
+              ['finger', 'a finger of the housing, freed from the front'],
+              ['barbs', 'its barbs, freed by a tube'],
+              ['window-lance', 'its lance, under a window or tongue'],
+              ['rear-sleeve', 'a clip, freed by a sleeve from the rear'],
+              ['side-tang', 'a side tang'],
+              ['neck', 'its neck, under a rear gate'],
+              ['comb', 'a comb lock'],
+              ['none', 'nothing'],
+            ])}
+            {choice('lock', 'Second lock', [
+              ['none', 'none'],
+              ['wedge', 'wedge from the side'],
+              ['tail-cover', 'sliding tail cover'],
+              ['comb', 'comb'],
+              ['cap', 'cap'],
+              ['gate', 'rear gate'],
+            ])}
+            {text('orientation', 'Which way up a contact goes in')}
           </div>
-          {housing ? (
-            <HousingEditor
-              key={housingAt}
-              draft={housing}
-              sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
-              problems={
-                asked || housing.id !== ''
-                  ? Object.fromEntries(
-                      reading.faults.flatMap((fault) =>
-                        fault.at === 'housing' && fault.housing === housingAt ? [[fault.field, fault.problem]] : [],
-                      ),
-                    )
-                  : {}
-              }
-              onChange={(next) => set({ housings: draft.housings.map((one, i) => (i === housingAt ? next : one)) })}
-              remove={() => {
-                setHousingAt(0)
-                set({ housings: draft.housings.filter((_one, i) => i !== housingAt) })
-              }}
-            />
-          ) : (
-            <p className="note" style={{ flex: 'none', border: '1px solid var(--hairline)' }}>
-              A housing is drawn from a few figures: how many cavities in each row, their pitch, how they are counted,
-              and where the mark of cavity 1 is.
-            </p>
-          )}
-        </>
-      )}
-      <p className="small dim" style={{ flex: 'none' }}>
+        )}
+        {sheetNames.includes(tab as SheetName) && (
+          <SheetGrid
+            key={tab}
+            label={sheetTitles[tab as SheetName]}
+            columns={sheetTables[tab as SheetName]}
+            rows={draft.sheets[tab as SheetName]}
+            problemAt={(row, column) => cellProblems.get(`${tab} ${String(row)} ${column}`)}
+            onChange={(rows) => set({ sheets: { ...draft.sheets, [tab]: rows } })}
+          />
+        )}
+        {tab === 'placard' && strangers.length > 0 && (
+          <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
+            ◆ Not in the crib or on any tool list: {strangers.join(', ')}. Their rows will be refused until the tool is
+            there.
+          </p>
+        )}
+        {tab === 'contacts' && (
+          <p className={clsx(textCss.small, textCss.dim)} style={{ flex: 'none' }}>
+            The barrel is drawn, and a strip computed from it, when all its figures are there: depth, bore, outer and
+            hole for a closed one; depth, transition, insulation barrel, reach, mm² and crimp width for an open one.
+          </p>
+        )}
+        {tab === 'housings' && (
+          <>
+            <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', flex: 'none' }}>
+              {draft.housings.map((one, i) => (
+                <Choice key={i} aria-pressed={i === housingAt} onClick={() => setHousingAt(i)} mono inline>
+                  {one.id || `housing ${String(i + 1)}`}
+                </Choice>
+              ))}
+              <Button
+                fullWidth={false}
+                onClick={() => {
+                  setHousingAt(draft.housings.length)
+                  set({
+                    housings: [
+                      ...draft.housings,
+                      {
+                        ...(housing ?? emptyHousing),
+                        id: '',
+                        name: '',
+                        mates: '',
+                        lock: '',
+                        interfaceSeal: '',
+                        size: housing?.size ?? draft.sheets.sizes[0]?.id ?? '',
+                      },
+                    ],
+                  })
+                }}
+              >
+                <span>Add a housing</span>
+              </Button>
+            </div>
+            {housing ? (
+              <HousingEditor
+                key={housingAt}
+                draft={housing}
+                sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
+                problems={
+                  asked || housing.id !== ''
+                    ? Object.fromEntries(
+                        reading.faults.flatMap((fault) =>
+                          fault.at === 'housing' && fault.housing === housingAt ? [[fault.field, fault.problem]] : [],
+                        ),
+                      )
+                    : {}
+                }
+                onChange={(next) => set({ housings: draft.housings.map((one, i) => (i === housingAt ? next : one)) })}
+                remove={() => {
+                  setHousingAt(0)
+                  set({ housings: draft.housings.filter((_one, i) => i !== housingAt) })
+                }}
+              />
+            ) : (
+              <p className={noteCss.note} style={{ flex: 'none', border: '1px solid var(--hairline)' }}>
+                A housing is drawn from a few figures: how many cavities in each row, their pitch, how they are counted,
+                and where the mark of cavity 1 is.
+              </p>
+            )}
+          </>
+        )}
+      </Tabs.Panel>
+      <p className={clsx(textCss.small, textCss.dim)} style={{ flex: 'none' }}>
         {reading.faults.length === 0
           ? '✓ Complete: it can go on the shelf.'
           : `${plural(reading.faults.length, 'thing')} still to fill in or mend.`}{' '}
         What you type is kept in this browser until it is saved or left.
       </p>
-    </>
+    </Tabs>
   )
 }

@@ -1,17 +1,22 @@
 'use client'
-import Link from 'next/link'
+import { Anchor, Button, Kbd, Table } from '@mantine/core'
 import { useState } from 'react'
 import { placeHousing } from '@/core/parts/catalogue/catalogue'
 import { bandsOfBin } from '@/core/parts/identify/bands'
-import type { FamilyInput } from '@/core/parts/catalogue/types'
+import { type FamilyInput, isSleeve } from '@/core/parts/catalogue/types'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
 import { Bands } from './Bands'
 import { mm, range } from '@/words/figures'
-import { familyWords } from '@/words/families'
+import { constructionWords, familyWords } from '@/words/families'
 import { smallPartWords } from '@/words/parts'
 import type { FamilyPage } from './shelfData'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import Link from 'next/link'
 
-const none = <span className="dim">not on the sheet</span>
+const none = <span className={textCss.dim}>not on the sheet</span>
 
 /** A family as it stands on the shelf: its faces, contacts, seals, small parts, and the settings for its contacts. */
 export function FamilyView({ page }: { readonly page: FamilyPage }) {
@@ -25,82 +30,84 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
   const href = (show: string) => `/shelf?show=${show}&family=${encodeURIComponent(family.id)}`
   return (
     <>
-      <div className="page-head" style={{ marginBottom: 0 }}>
+      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
         <div>
-          <h2 className="page-title">{family.name}</h2>
-          <p className="small dim">
+          <h2 className={paneCss.pageTitle}>{family.name}</h2>
+          <p className={clsx(textCss.small, textCss.dim)}>
             {familyWords(family)} {family.source.document}
             {family.source.revision !== undefined && `, rev ${family.source.revision}`}
             {family.source.basis !== 'sheet' && ` (${family.source.basis})`}.
           </p>
         </div>
         <span style={{ display: 'flex', gap: 8 }}>
-          <Link className="act-button" style={{ width: 'auto' }} href={href('edit')}>
-            <span>Edit</span> <kbd aria-hidden="true">E</kbd>
-          </Link>
-          <Link className="act-button" style={{ width: 'auto' }} href={href('duplicate')}>
+          <Button fullWidth={false} component={Link} href={href('edit')}>
+            <span>Edit</span> <Kbd aria-hidden="true">E</Kbd>
+          </Button>
+          <Button fullWidth={false} component={Link} href={href('duplicate')}>
             <span>Duplicate</span>
-          </Link>
-          <a
-            className="act-button"
-            style={{ width: 'auto' }}
+          </Button>
+          <Button
+            fullWidth={false}
+            component="a"
             href={`/shelf/export?family=${encodeURIComponent(family.id)}&as=yaml`}
           >
             <span>YAML</span>
-          </a>
-          <a
-            className="act-button"
-            style={{ width: 'auto' }}
+          </Button>
+          <Button
+            fullWidth={false}
+            component="a"
             href={`/shelf/export?family=${encodeURIComponent(family.id)}&as=json`}
           >
             <span>JSON</span>
-          </a>
+          </Button>
         </span>
       </div>
       {family.housings.length > 0 && (
         <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 430px', gap: 14, flex: 'none' }}>
           <section
-            className="sheet pick-table"
+            className={clsx(paneCss.sheet, rowsCss.pickTable)}
             style={{ maxHeight: 330, overflow: 'auto' }}
             aria-label="Housings"
             tabIndex={0}
           >
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">housing</th>
-                  <th scope="col">ways</th>
-                  <th scope="col">what</th>
-                  <th scope="col">small parts</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">housing</Table.Th>
+                  <Table.Th scope="col">ways</Table.Th>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">small parts</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {family.housings.map((one) => (
-                  <tr key={one.id} style={one.id === picked ? { background: 'var(--glaze-wash)' } : undefined}>
-                    <td className="figure">
-                      <button
+                  <Table.Tr key={one.id} style={one.id === picked ? { background: 'var(--glaze-wash)' } : undefined}>
+                    <Table.Td className={textCss.figure}>
+                      <Anchor
+                        component="button"
                         type="button"
-                        className="link-button"
                         aria-pressed={one.id === picked}
                         onClick={() => setPicked(one.id)}
                       >
                         <b>{one.id}</b>
-                      </button>
-                    </td>
-                    <td className="figure">{one.cavities?.length ?? '?'}</td>
-                    <td>
+                      </Anchor>
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>{one.cavities?.length ?? '?'}</Table.Td>
+                    <Table.Td>
                       {one.name}
-                      {(one.keyings ?? []).length > 0 && <span className="mono dim"> {one.keyings?.join(' ')}</span>}
-                    </td>
-                    <td className="figure dim">
+                      {(one.keyings ?? []).length > 0 && (
+                        <span className={clsx(textCss.mono, textCss.dim)}> {one.keyings?.join(' ')}</span>
+                      )}
+                    </Table.Td>
+                    <Table.Td className={clsx(textCss.figure, textCss.dim)}>
                       {[one.lock, one.interfaceSeal, ...(one.parts ?? []).map((part) => part.part)]
                         .filter(Boolean)
                         .join(' ')}
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </section>
           <div style={{ height: 330, display: 'flex' }}>
             {housing && <FacePanel housing={housing} face={face} cavities={new Map()} />}
@@ -109,110 +116,117 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
       )}
       <Contacts contacts={family.contacts} />
       {family.seals.length > 0 && (
-        <section className="sheet" style={{ flex: 'none' }}>
-          <table className="table">
-            <thead>
-              <tr>
-                <th scope="col">wire seal</th>
-                <th scope="col">what</th>
-                <th scope="col">insulation mm</th>
-                <th scope="col">bore mm</th>
-              </tr>
-            </thead>
-            <tbody>
+        <section className={paneCss.sheet} style={{ flex: 'none' }}>
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th scope="col">wire seal</Table.Th>
+                <Table.Th scope="col">what</Table.Th>
+                <Table.Th scope="col">insulation mm</Table.Th>
+                <Table.Th scope="col">bore mm</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {family.seals.map((seal) => (
-                <tr key={seal.id}>
-                  <td className="figure">
+                <Table.Tr key={seal.id}>
+                  <Table.Td className={textCss.figure}>
                     <b>{seal.id}</b>
-                  </td>
-                  <td>{seal.name}</td>
-                  <td className="figure">{range(seal.insulation.minMm, seal.insulation.maxMm)}</td>
-                  <td className="figure">{seal.boreMm}</td>
-                </tr>
+                  </Table.Td>
+                  <Table.Td>{seal.name}</Table.Td>
+                  <Table.Td className={textCss.figure}>{range(seal.insulation.minMm, seal.insulation.maxMm)}</Table.Td>
+                  <Table.Td className={textCss.figure}>{seal.boreMm}</Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </section>
       )}
       {(family.sizes.length > 0 || family.parts.length > 0) && (
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, flex: 'none' }}>
-          <section className="sheet">
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">contact size</th>
-                  <th scope="col">bore</th>
-                  <th scope="col">mat window</th>
-                  <th scope="col">retention</th>
-                  <th scope="col">plug</th>
-                </tr>
-              </thead>
-              <tbody>
+          <section className={paneCss.sheet}>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">contact size</Table.Th>
+                  <Table.Th scope="col">bore</Table.Th>
+                  <Table.Th scope="col">mat window</Table.Th>
+                  <Table.Th scope="col">retention</Table.Th>
+                  <Table.Th scope="col">plug</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {family.sizes.map((size) => (
-                  <tr key={size.id}>
-                    <td>
-                      <b className="mono">{size.id}</b> {size.name}
-                    </td>
-                    <td className="figure">{size.boreMm === undefined ? none : mm(size.boreMm)}</td>
-                    <td className="figure">
+                  <Table.Tr key={size.id}>
+                    <Table.Td>
+                      <b className={textCss.mono}>{size.id}</b> {size.name}
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>{size.boreMm === undefined ? none : mm(size.boreMm)}</Table.Td>
+                    <Table.Td className={textCss.figure}>
                       {size.matWindow ? range(size.matWindow.minMm, size.matWindow.maxMm) : '–'}
-                    </td>
-                    <td className="figure">{size.retentionN === undefined ? none : `${String(size.retentionN)} N`}</td>
-                    <td className="figure">{size.plug ?? '–'}</td>
-                  </tr>
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>
+                      {size.retentionN === undefined ? none : `${String(size.retentionN)} N`}
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>{size.plug ?? '–'}</Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </section>
-          <section className="sheet" style={{ maxHeight: 260, overflow: 'auto' }} aria-label="Small parts" tabIndex={0}>
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">small part</th>
-                  <th scope="col">what</th>
-                  <th scope="col">kind</th>
-                </tr>
-              </thead>
-              <tbody>
+          <section
+            className={paneCss.sheet}
+            style={{ maxHeight: 260, overflow: 'auto' }}
+            aria-label="Small parts"
+            tabIndex={0}
+          >
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">small part</Table.Th>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">kind</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {family.parts.map((part) => (
-                  <tr key={part.id}>
-                    <td className="figure">
+                  <Table.Tr key={part.id}>
+                    <Table.Td className={textCss.figure}>
                       <b>{part.id}</b>
-                    </td>
-                    <td>{part.name}</td>
-                    <td className="dim">{smallPartWords[part.kind]}</td>
-                  </tr>
+                    </Table.Td>
+                    <Table.Td>{part.name}</Table.Td>
+                    <Table.Td className={textCss.dim}>{smallPartWords[part.kind]}</Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </section>
         </div>
       )}
-      <section className="sheet" style={{ flex: 'none' }} aria-label="Settings">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">setting for</th>
-              <th scope="col">wire mm²</th>
-              <th scope="col">tool</th>
-              <th scope="col">die · positioner · selector · nest</th>
-              <th scope="col">strip</th>
-              <th scope="col">height</th>
-              <th scope="col">where it stands</th>
-            </tr>
-          </thead>
-          <tbody>
+      <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Settings">
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">setting for</Table.Th>
+              <Table.Th scope="col">wire mm²</Table.Th>
+              <Table.Th scope="col">tool</Table.Th>
+              <Table.Th scope="col">die · positioner · selector · nest</Table.Th>
+              <Table.Th scope="col">strip</Table.Th>
+              <Table.Th scope="col">height</Table.Th>
+              <Table.Th scope="col">where it stands</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {placards.flatMap((placard) =>
               placard.rows
                 .filter((row) => contactIds.has(row.contact))
                 .map((row, i) => (
-                  <tr key={`${placard.id} ${String(i)}`}>
-                    <td className="figure">
+                  <Table.Tr key={`${placard.id} ${String(i)}`}>
+                    <Table.Td className={textCss.figure}>
                       <b>{row.contact}</b>
-                    </td>
-                    <td className="figure">{range(row.conductor.minMm2, row.conductor.maxMm2)}</td>
-                    <td className="figure">{placard.tool}</td>
-                    <td className="figure">
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>{range(row.conductor.minMm2, row.conductor.maxMm2)}</Table.Td>
+                    <Table.Td className={textCss.figure}>{placard.tool}</Table.Td>
+                    <Table.Td className={textCss.figure}>
                       {[
                         row.die,
                         row.positioner,
@@ -222,18 +236,22 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
                       ]
                         .filter((one) => one !== undefined && one !== false)
                         .join(' · ')}
-                    </td>
-                    <td className="figure">{row.strip ? range(row.strip.minMm, row.strip.maxMm) : '–'}</td>
-                    <td className="figure">{row.height ? range(row.height.minMm, row.height.maxMm) : '–'}</td>
-                    <td className="small dim">
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>
+                      {row.strip ? range(row.strip.minMm, row.strip.maxMm) : '–'}
+                    </Table.Td>
+                    <Table.Td className={textCss.figure}>
+                      {row.height ? range(row.height.minMm, row.height.maxMm) : '–'}
+                    </Table.Td>
+                    <Table.Td className={clsx(textCss.small, textCss.dim)}>
                       {[placard.source.document, row.source].filter(Boolean).join(', ')}
-                      {placard.source.basis !== 'sheet' && <b className="caution"> ◆ {placard.source.basis}</b>}
-                    </td>
-                  </tr>
+                      {placard.source.basis !== 'sheet' && <b className={textCss.caution}> ◆ {placard.source.basis}</b>}
+                    </Table.Td>
+                  </Table.Tr>
                 )),
             )}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
     </>
   )
@@ -241,50 +259,52 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
 
 function Contacts({ contacts }: { readonly contacts: FamilyInput['contacts'] }) {
   return (
-    <section className="sheet" style={{ flex: 'none' }} aria-label="Contacts">
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">contact</th>
-            <th scope="col">what</th>
-            <th scope="col">made</th>
-            <th scope="col">size</th>
-            <th scope="col">wire mm²</th>
-            <th scope="col">insulation</th>
-            <th scope="col">plating</th>
-            <th scope="col">carries</th>
-            <th scope="col">bands</th>
-          </tr>
-        </thead>
-        <tbody>
+    <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Contacts">
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">contact</Table.Th>
+            <Table.Th scope="col">what</Table.Th>
+            <Table.Th scope="col">made</Table.Th>
+            <Table.Th scope="col">size</Table.Th>
+            <Table.Th scope="col">wire mm²</Table.Th>
+            <Table.Th scope="col">insulation</Table.Th>
+            <Table.Th scope="col">plating</Table.Th>
+            <Table.Th scope="col">carries</Table.Th>
+            <Table.Th scope="col">bands</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {contacts.map((contact) => (
-            <tr key={contact.id}>
-              <td className="figure">
+            <Table.Tr key={contact.id}>
+              <Table.Td className={textCss.figure}>
                 <b>{contact.id}</b>
-              </td>
-              <td>
+              </Table.Td>
+              <Table.Td>
                 {contact.name}
-                {contact.aliases.length > 0 && <span className="mono dim small"> {contact.aliases.join(' ')}</span>}
-              </td>
-              <td>{contact.construction === 'sleeve' ? contact.shape : contact.construction.replaceAll('-', ' ')}</td>
-              <td className="figure">{contact.construction === 'sleeve' ? '–' : contact.size}</td>
-              <td className="figure">{range(contact.conductor.minMm2, contact.conductor.maxMm2)}</td>
-              <td className="figure">
-                {contact.insulation ? range(contact.insulation.minMm, contact.insulation.maxMm) : '–'}
-              </td>
-              <td>{contact.plating}</td>
-              <td className="figure">{contact.ratedA === undefined ? none : `${String(contact.ratedA)} A`}</td>
-              <td>
-                {contact.construction !== 'sleeve' && contact.bin !== undefined ? (
-                  <Bands bands={bandsOfBin(contact.bin)} />
-                ) : (
-                  ''
+                {contact.aliases.length > 0 && (
+                  <span className={clsx(textCss.mono, textCss.dim, textCss.small)}> {contact.aliases.join(' ')}</span>
                 )}
-              </td>
-            </tr>
+              </Table.Td>
+              <Table.Td>{isSleeve(contact) ? contact.shape : constructionWords[contact.construction]}</Table.Td>
+              <Table.Td className={textCss.figure}>{isSleeve(contact) ? '–' : contact.size}</Table.Td>
+              <Table.Td className={textCss.figure}>
+                {range(contact.conductor.minMm2, contact.conductor.maxMm2)}
+              </Table.Td>
+              <Table.Td className={textCss.figure}>
+                {contact.insulation ? range(contact.insulation.minMm, contact.insulation.maxMm) : '–'}
+              </Table.Td>
+              <Table.Td>{contact.plating}</Table.Td>
+              <Table.Td className={textCss.figure}>
+                {contact.ratedA === undefined ? none : `${String(contact.ratedA)} A`}
+              </Table.Td>
+              <Table.Td>
+                {!isSleeve(contact) && contact.bin !== undefined ? <Bands bands={bandsOfBin(contact.bin)} /> : ''}
+              </Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </section>
   )
 }

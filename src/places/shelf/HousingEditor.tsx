@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, NativeSelect, TextInput, Textarea } from '@mantine/core'
 import { placeHousing } from '@/core/parts/catalogue/catalogue'
 import type { NumberingId } from '@/core/base/face/numbering'
 import {
@@ -44,34 +49,28 @@ export function HousingEditor({
   const housing = placed?.ok ? placed.value : undefined
   const set = (change: Partial<HousingDraft>) => onChange({ ...draft, ...change })
   const wrong = (field: HousingField) =>
-    problems[field] && <span className="wrong">▲ {housingProblemWords(problems[field])}</span>
+    problems[field] && <span className={textCss.wrong}>▲ {housingProblemWords(problems[field])}</span>
   const text = (
     field: HousingField,
     label: string,
     more: { readonly placeholder?: string; readonly list?: string } = {},
   ) => (
-    <label className="field">
-      {label}
-      <input
-        value={String(draft[field])}
-        aria-invalid={problems[field] ? true : undefined}
-        {...more}
-        onChange={(event) => set({ [field]: event.target.value })}
-      />
-      {wrong(field)}
-    </label>
+    <TextInput
+      label={label}
+      value={String(draft[field])}
+      {...more}
+      onChange={(event) => set({ [field]: event.target.value })}
+      error={wrong(field)}
+    />
   )
   const lines = (field: HousingField, label: string, placeholder: string) => (
-    <label className="field">
-      {label}
-      <textarea
-        value={String(draft[field])}
-        placeholder={placeholder}
-        aria-invalid={problems[field] ? true : undefined}
-        onChange={(event) => set({ [field]: event.target.value })}
-      />
-      {wrong(field)}
-    </label>
+    <Textarea
+      label={label}
+      value={String(draft[field])}
+      placeholder={placeholder}
+      onChange={(event) => set({ [field]: event.target.value })}
+      error={wrong(field)}
+    />
   )
   const choice = <F extends HousingField>(
     field: F,
@@ -79,25 +78,23 @@ export function HousingEditor({
     options: readonly (readonly [HousingDraft[F] & string, string])[],
     also: (value: string) => Partial<HousingDraft> = () => ({}),
   ) => (
-    <label className="field">
-      {label}
-      <select
-        value={String(draft[field])}
-        onChange={(event) => set({ [field]: event.target.value, ...also(event.target.value) })}
-      >
-        {options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
-      {wrong(field)}
-    </label>
+    <NativeSelect
+      label={label}
+      value={String(draft[field])}
+      onChange={(event) => set({ [field]: event.target.value, ...also(event.target.value) })}
+      error={wrong(field)}
+    >
+      {options.map(([value, words]) => (
+        <option key={value} value={value}>
+          {words}
+        </option>
+      ))}
+    </NativeSelect>
   )
   const flat = draft.arrangement !== 'rings'
   return (
     <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 400px', gap: 14, flex: 'none' }}>
-      <div className="housing-form">
+      <div className={paneCss.housingForm}>
         {text('id', 'Housing part')}
         {text('name', 'Name', { placeholder: 'Fresh 3 plug' })}
         {choice('role', 'Half', [
@@ -177,11 +174,11 @@ export function HousingEditor({
           {housing ? (
             <FacePanel housing={housing} face={face} cavities={new Map()} />
           ) : (
-            <p className="note attend">◆ It is drawn as soon as its rows can be read.</p>
+            <p className={clsx(noteCss.note, noteCss.attend)}>◆ It is drawn as soon as its rows can be read.</p>
           )}
         </div>
         {housing && (
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             {plural(housing.cavities.length, 'way')}:{' '}
             {housing.cavities
               .slice(0, 24)
@@ -190,9 +187,9 @@ export function HousingEditor({
             {housing.cavities.length > 24 && ' …'}
           </p>
         )}
-        <button type="button" className="act-button" style={{ width: 'auto', alignSelf: 'start' }} onClick={remove}>
+        <Button fullWidth={false} onClick={remove} style={{ alignSelf: 'start' }}>
           <span>Remove this housing</span>
-        </button>
+        </Button>
       </div>
     </div>
   )

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { NativeSelect, Table, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { mm } from '@/words/figures'
@@ -43,89 +48,85 @@ export function IdentifyHousing() {
     }
   }, [asked])
   return (
-    <section className="sheet" style={{ padding: 14, flex: 'none' }} aria-label="A connector">
+    <section className={paneCss.sheet} style={{ padding: 14, flex: 'none' }} aria-label="A connector">
       <p style={{ marginBottom: 8 }}>
-        <b>Or a connector</b> <span className="dim">by what can be counted and measured on its face</span>
+        <b>Or a connector</b> <span className={textCss.dim}>by what can be counted and measured on its face</span>
       </p>
-      <div className="housing-form">
-        <label className="field">
-          Cavities in each row
-          <input
-            value={ways}
-            placeholder="3/4/3"
-            inputMode="numeric"
-            aria-invalid={ways.trim() !== '' && counts === undefined}
-            onChange={(event) => setWays(event.target.value)}
-          />
-        </label>
-        <label className="field">
-          Pitch, middle to middle
-          <input
-            value={pitch}
-            placeholder="2.4 mm"
-            inputMode="decimal"
-            aria-invalid={read !== undefined && !read.ok}
-            onChange={(event) => setPitch(event.target.value)}
-          />
-        </label>
-        <label className="field">
-          Mark
-          <select value={mark} onChange={(event) => setMark(event.target.value)}>
-            <option value="">not seen</option>
-            {['chamfer', 'notch', 'key', 'rib'].map((one) => (
-              <option key={one} value={one}>
-                {one}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="field">
-          Shape
-          <select value={shape} onChange={(event) => setShape(event.target.value)}>
-            <option value="">any</option>
-            <option value="round">round</option>
-            <option value="straight">with straight sides</option>
-          </select>
-        </label>
+      <div className={paneCss.housingForm}>
+        <TextInput
+          label="Cavities in each row"
+          value={ways}
+          placeholder="3/4/3"
+          inputMode="numeric"
+          onChange={(event) => setWays(event.target.value)}
+          error={ways.trim() !== '' && counts === undefined}
+        />
+        <TextInput
+          label="Pitch, middle to middle"
+          value={pitch}
+          placeholder="2.4 mm"
+          inputMode="decimal"
+          onChange={(event) => setPitch(event.target.value)}
+          error={read !== undefined && !read.ok}
+        />
+        <NativeSelect label="Mark" value={mark} onChange={(event) => setMark(event.target.value)}>
+          <option value="">not seen</option>
+          {['chamfer', 'notch', 'key', 'rib'].map((one) => (
+            <option key={one} value={one}>
+              {one}
+            </option>
+          ))}
+        </NativeSelect>
+        <NativeSelect label="Shape" value={shape} onChange={(event) => setShape(event.target.value)}>
+          <option value="">any</option>
+          <option value="round">round</option>
+          <option value="straight">with straight sides</option>
+        </NativeSelect>
       </div>
       {ways.trim() !== '' && counts === undefined && (
-        <p className="small fault">
+        <p className={clsx(textCss.small, textCss.fault)}>
           ▲ Say how many in each row, from the top: 3/4/3, or 10 for one row or when rows cannot be told.
         </p>
       )}
-      {read && !read.ok && <p className="small fault">▲ A length is wanted, like 2.4 mm or 0.1 in.</p>}
-      {found?.length === 0 && <p className="note attend">◆ No housing of the shelf has so many ways.</p>}
+      {read && !read.ok && (
+        <p className={clsx(textCss.small, textCss.fault)}>▲ A length is wanted, like 2.4 mm or 0.1 in.</p>
+      )}
+      {found?.length === 0 && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>◆ No housing of the shelf has so many ways.</p>
+      )}
       {found && found.length > 0 && (
-        <table className="table" style={{ marginTop: 10 }}>
-          <thead>
-            <tr>
-              <th scope="col">best first</th>
-              <th scope="col">what</th>
-              <th scope="col">pitch</th>
-              <th scope="col">agrees</th>
-              <th scope="col">does not</th>
-              <th scope="col">held, locked, sealed</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table style={{ marginTop: 10 }}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">best first</Table.Th>
+              <Table.Th scope="col">what</Table.Th>
+              <Table.Th scope="col">pitch</Table.Th>
+              <Table.Th scope="col">agrees</Table.Th>
+              <Table.Th scope="col">does not</Table.Th>
+              <Table.Th scope="col">held, locked, sealed</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {found.map((one, i) => (
-              <tr key={one.id} style={i === 0 ? { background: 'var(--glaze-wash)' } : undefined}>
-                <td className="figure">
+              <Table.Tr key={one.id} style={i === 0 ? { background: 'var(--glaze-wash)' } : undefined}>
+                <Table.Td className={textCss.figure}>
                   <b style={{ fontSize: i === 0 ? 20 : undefined }}>{one.id}</b>
-                </td>
-                <td>{one.name}</td>
-                <td className="figure">{one.pitchMm === undefined ? '–' : mm(one.pitchMm)}</td>
-                <td className="good">✓ {one.agrees.map((clue) => housingClueWords[clue]).join(', ')}</td>
-                <td className={one.contradicts.length > 0 ? 'caution' : 'dim'}>
+                </Table.Td>
+                <Table.Td>{one.name}</Table.Td>
+                <Table.Td className={textCss.figure}>{one.pitchMm === undefined ? '–' : mm(one.pitchMm)}</Table.Td>
+                <Table.Td className={textCss.good}>
+                  ✓ {one.agrees.map((clue) => housingClueWords[clue]).join(', ')}
+                </Table.Td>
+                <Table.Td className={one.contradicts.length > 0 ? textCss.caution : textCss.dim}>
                   {one.contradicts.length > 0
                     ? `◆ ${one.contradicts.map((clue) => housingClueWords[clue]).join(', ')}`
                     : 'nothing'}
-                </td>
-                <td className="small">{one.facts}</td>
-              </tr>
+                </Table.Td>
+                <Table.Td className={textCss.small}>{one.facts}</Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       )}
     </section>
   )

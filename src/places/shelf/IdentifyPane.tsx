@@ -1,4 +1,11 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './Bands.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Table, TextInput } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useEffect, useState } from 'react'
 import { bandColours } from '@/core/parts/identify/bands'
 import { calliperFigures, type CalliperFigure } from '@/core/parts/identify/identify'
@@ -52,139 +59,134 @@ export function IdentifyPane() {
   }, [asked])
   return (
     <>
-      <h2 className="page-title">What is this one?</h2>
+      <h2 className={paneCss.pageTitle}>What is this one?</h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, flex: 'none' }}>
-        <section className="sheet" style={{ padding: 14 }} aria-label="Colour bands">
+        <section className={paneCss.sheet} style={{ padding: 14 }} aria-label="Colour bands">
           <p style={{ marginBottom: 8 }}>
-            <b>Its colour bands</b> <span className="dim">in their order; it is read from the other end too</span>
+            <b>Its colour bands</b>{' '}
+            <span className={textCss.dim}>in their order; it is read from the other end too</span>
           </p>
           <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
             {bandColours.map((band) => (
-              <button
+              <Choice
                 key={band.digit}
-                type="button"
-                className="choice"
-                style={{ display: 'inline-flex', width: 'auto', gap: 6, alignItems: 'center', minHeight: 40 }}
                 onClick={() => setBands((now) => (now.length < 4 ? [...now, band.digit] : now))}
+                inline
               >
-                <i className="band" aria-hidden="true" style={{ background: wireColours[band.code].tint }} />{' '}
+                <i className={styles.band} aria-hidden="true" style={{ background: wireColours[band.code].tint }} />{' '}
                 {band.name}
-              </button>
+              </Choice>
             ))}
           </div>
           <p style={{ marginTop: 10, minHeight: 44, display: 'flex', gap: 10, alignItems: 'center' }} role="status">
             {bands.length === 0 ? (
-              <span className="dim">No band yet.</span>
+              <span className={textCss.dim}>No band yet.</span>
             ) : (
               <Bands bands={bands.flatMap((digit) => bandColours[digit] ?? [])} />
             )}
-            {bands.length > 0 && <b className="mono">{bands.join('')}</b>}
+            {bands.length > 0 && <b className={textCss.mono}>{bands.join('')}</b>}
             {bands.length > 0 && (
-              <button
-                type="button"
-                className="act-button"
-                style={{ width: 'auto', minHeight: 40 }}
-                onClick={() => setBands([])}
-              >
+              <Button fullWidth={false} onClick={() => setBands([])}>
                 <span>Begin again</span>
-              </button>
+              </Button>
             )}
           </p>
         </section>
-        <section className="sheet" style={{ padding: 14 }} aria-label="Callipers">
+        <section className={paneCss.sheet} style={{ padding: 14 }} aria-label="Callipers">
           <p style={{ marginBottom: 8 }}>
-            <b>Or what callipers say</b> <span className="dim">as many as you can reach</span>
+            <b>Or what callipers say</b> <span className={textCss.dim}>as many as you can reach</span>
           </p>
-          <div className="housing-form">
+          <div className={paneCss.housingForm}>
             {readings.map(([id, read]) => (
-              <label key={id} className="field">
-                {figureWords[id]}
-                <input
-                  value={text[id]}
-                  inputMode="decimal"
-                  aria-invalid={read && !read.ok}
-                  onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
-                />
-              </label>
+              <TextInput
+                key={id}
+                label={figureWords[id]}
+                value={text[id]}
+                inputMode="decimal"
+                onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
+                error={read && !read.ok}
+              />
             ))}
           </div>
           {readings.some(([, read]) => read && !read.ok) && (
-            <p className="small fault">▲ A length is wanted, like 17.8 mm or 0.7 in.</p>
+            <p className={clsx(textCss.small, textCss.fault)}>▲ A length is wanted, like 17.8 mm or 0.7 in.</p>
           )}
         </section>
       </div>
       {found && found.readings.length > 0 && found.found.length === 0 && (
-        <p className="note attend" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
           ◆ No contact of the shelf carries {found.readings.map((one) => one.bin).join(' or ')}.
         </p>
       )}
       {found && found.found.length > 0 && (
-        <section className="sheet" style={{ flex: 'none' }} aria-label="Matches">
-          <table className="table">
-            <thead>
-              <tr>
-                <th scope="col">best first</th>
-                <th scope="col">what</th>
-                <th scope="col">family</th>
-                <th scope="col">bands</th>
-                <th scope="col">likeness</th>
-                <th scope="col">measured, on its sheet</th>
-              </tr>
-            </thead>
-            <tbody>
+        <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Matches">
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th scope="col">best first</Table.Th>
+                <Table.Th scope="col">what</Table.Th>
+                <Table.Th scope="col">family</Table.Th>
+                <Table.Th scope="col">bands</Table.Th>
+                <Table.Th scope="col">likeness</Table.Th>
+                <Table.Th scope="col">measured, on its sheet</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {found.found.map((one, i) => (
-                <tr key={one.id} style={i === 0 ? { background: 'var(--glaze-wash)' } : undefined}>
-                  <td className="figure">
+                <Table.Tr key={one.id} style={i === 0 ? { background: 'var(--glaze-wash)' } : undefined}>
+                  <Table.Td className={textCss.figure}>
                     <b style={{ fontSize: i === 0 ? 20 : undefined }}>{one.id}</b>
-                  </td>
-                  <td>{one.name}</td>
-                  <td>{one.family}</td>
-                  <td>{one.bands.length > 0 ? <Bands bands={one.bands} /> : <span className="dim">none</span>}</td>
-                  <td className="figure">{figure(one.likeness * 100, 0)} %</td>
-                  <td className="figure">
+                  </Table.Td>
+                  <Table.Td>{one.name}</Table.Td>
+                  <Table.Td>{one.family}</Table.Td>
+                  <Table.Td>
+                    {one.bands.length > 0 ? <Bands bands={one.bands} /> : <span className={textCss.dim}>none</span>}
+                  </Table.Td>
+                  <Table.Td className={textCss.figure}>{figure(one.likeness * 100, 0)} %</Table.Td>
+                  <Table.Td className={textCss.figure}>
                     {one.figures.map((f) => (
                       <span
                         key={f.figure}
                         style={{ display: 'block' }}
-                        className={f.within ? 'good' : f.sheetMm === undefined ? 'dim' : 'caution'}
+                        className={f.within ? textCss.good : f.sheetMm === undefined ? textCss.dim : textCss.caution}
                       >
                         {f.within ? '✓' : f.sheetMm === undefined ? '–' : '◆'} {mm(f.measuredMm)},{' '}
                         {f.sheetMm === undefined ? 'not on its sheet' : mm(f.sheetMm)}
                       </span>
                     ))}
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </section>
       )}
       {found && found.differences.length > 0 && (
-        <section className="sheet" style={{ flex: 'none' }} aria-label="What tells them apart">
-          <table className="table">
-            <thead>
-              <tr>
-                <th scope="col">what tells them apart</th>
+        <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="What tells them apart">
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th scope="col">what tells them apart</Table.Th>
                 {found.found.slice(0, 4).map((one) => (
-                  <th key={one.id} scope="col" className="mono">
+                  <Table.Th key={one.id} scope="col" className={textCss.mono}>
                     {one.id}
-                  </th>
+                  </Table.Th>
                 ))}
-              </tr>
-            </thead>
-            <tbody>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {found.differences.map((one) => (
-                <tr key={one.by}>
-                  <td>{byWords[one.by]}</td>
+                <Table.Tr key={one.by}>
+                  <Table.Td>{byWords[one.by]}</Table.Td>
                   {one.values.map((value, i) => (
-                    <td key={i} className="figure">
-                      {value ?? <span className="dim">not on the sheet</span>}
-                    </td>
+                    <Table.Td key={i} className={textCss.figure}>
+                      {value ?? <span className={textCss.dim}>not on the sheet</span>}
+                    </Table.Td>
                   ))}
-                </tr>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </section>
       )}
       <IdentifyHousing />

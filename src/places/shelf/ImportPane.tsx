@@ -1,4 +1,5 @@
 'use client'
+import { Button, Progress, Table } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
@@ -9,6 +10,11 @@ import { plural } from '@/words/figures'
 import { yamlToJsonBeside } from '@/workers/yamlClient'
 import type { ImportLine, PackagePreview } from './packages'
 import { readLines } from './readLines'
+import { FileDrop } from '@/ui/file/FileDrop'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 type Stage = 'open' | Extract<ImportLine, { readonly stage: unknown }>['stage']
 type Step =
@@ -119,55 +125,46 @@ export function ImportPane() {
         if (file) void look(file)
       }}
     >
-      <h2 className="page-title">Import a package</h2>
+      <h2 className={paneCss.pageTitle}>Import a package</h2>
       <p style={{ flex: 'none' }}>
-        YAML or JSON of the form <span className="mono">urn-bench/catalogue</span>, as the export makes it. Its schema
-        stands in <span className="mono">docs/schemas</span>. Jobs keep the facts that they pinned.
+        YAML or JSON of the form <span className={textCss.mono}>urn-bench/catalogue</span>, as the export makes it. Its
+        schema stands in <span className={textCss.mono}>docs/schemas</span>. Jobs keep the facts that they pinned.
       </p>
-      <label className="field" style={{ flex: 'none' }}>
-        Package file
-        <input
-          type="file"
-          accept=".yaml,.yml,.json"
-          onChange={(event) => {
-            const [file] = event.target.files ?? []
-            if (file) void look(file)
-          }}
-        />
-      </label>
+      <FileDrop label="Package file" offers=".yaml,.yml,.json" onFile={(file) => void look(file)}>
+        <span>Choose a package file, or drop it here</span>
+      </FileDrop>
       {(step.kind === 'reading' || step.kind === 'writing') && (
         <div style={{ display: 'flex', gap: 12, alignItems: 'center', flex: 'none' }}>
-          <progress
+          <Progress
             aria-label="Import"
-            max={stages.length}
-            value={Math.max(
-              0,
-              stages.findIndex(([id]) => id === step.stage),
-            )}
+            w={160}
+            value={
+              (100 *
+                Math.max(
+                  0,
+                  stages.findIndex(([id]) => id === step.stage),
+                )) /
+              stages.length
+            }
           />
           <span role="status">
             {step.kind === 'reading' ? `${step.name}, ${String(step.kb)} kB: ` : ''}
             {stages.find(([id]) => id === step.stage)?.[1] ?? 'sending it to the bench'}…
           </span>
           {step.kind === 'reading' && (
-            <button
-              type="button"
-              className="act-button"
-              style={{ width: 'auto' }}
-              onClick={() => stop.current?.abort()}
-            >
+            <Button fullWidth={false} onClick={() => stop.current?.abort()}>
               <span>Stop</span>
-            </button>
+            </Button>
           )}
         </div>
       )}
       {step.kind === 'done' && (
-        <p className={`note ${step.good ? '' : 'fault'}`} role="status" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, step.good ? undefined : noteCss.fault)} role="status" style={{ flex: 'none' }}>
           {step.good ? '✓' : '▲'} {step.words}
         </p>
       )}
       {step.kind === 'preview' && !step.preview.ok && (
-        <section className="note fault" style={{ flex: 'none' }} aria-label="Refused">
+        <section className={clsx(noteCss.note, noteCss.fault)} style={{ flex: 'none' }} aria-label="Refused">
           <b>▲ Refused. Nothing was written.</b>
           <ul>
             {step.preview.faults.map((fault) => (
@@ -181,55 +178,50 @@ export function ImportPane() {
           <p role="status" style={{ flex: 'none' }}>
             <b>{count('added')} added</b>, <b>{count('changed')} changed</b>, {count('same')} the same.
           </p>
-          <div className="two" style={{ flex: 'none' }}>
-            <button
-              type="button"
-              className="act-button main"
-              disabled={count('added') + count('changed') === 0}
-              onClick={() => void write()}
-            >
+          <div className={paneCss.two} style={{ flex: 'none' }}>
+            <Button variant="filled" disabled={count('added') + count('changed') === 0} onClick={() => void write()}>
               <span>Take {plural(count('added') + count('changed'), 'part')} in</span>
-            </button>
-            <button type="button" className="act-button" onClick={() => setStep({ kind: 'idle' })}>
+            </Button>
+            <Button onClick={() => setStep({ kind: 'idle' })}>
               <span>Leave it</span>
-            </button>
+            </Button>
           </div>
           <section
-            className="sheet"
+            className={paneCss.sheet}
             aria-label="What would change"
             tabIndex={0}
             style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 200 }}
           >
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">what</th>
-                  <th scope="col">id</th>
-                  <th scope="col">name</th>
-                  <th scope="col">change</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">id</Table.Th>
+                  <Table.Th scope="col">name</Table.Th>
+                  <Table.Th scope="col">change</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {changes
                   .filter((one) => one.change !== 'same')
                   .slice(0, SHOWN)
                   .map((one) => (
-                    <tr key={`${one.kind} ${one.id}`}>
-                      <td>{kindWords[one.kind]}</td>
-                      <td className="figure">
+                    <Table.Tr key={`${one.kind} ${one.id}`}>
+                      <Table.Td>{kindWords[one.kind]}</Table.Td>
+                      <Table.Td className={textCss.figure}>
                         <b>{one.id}</b>
-                      </td>
-                      <td>{one.name}</td>
-                      <td>
-                        <b className={one.change === 'added' ? 'good' : 'caution'}>
+                      </Table.Td>
+                      <Table.Td>{one.name}</Table.Td>
+                      <Table.Td>
+                        <b className={one.change === 'added' ? textCss.good : textCss.caution}>
                           {one.change === 'added' ? '+ added' : '◆ changed'}
                         </b>
                         <Differences shown={one.differences} more={one.moreDifferences} />
-                      </td>
-                    </tr>
+                      </Table.Td>
+                    </Table.Tr>
                   ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </section>
         </>
       )}

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import listCss from '@/ui/list/list.module.css'
+import { Button } from '@mantine/core'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -8,7 +13,7 @@ import { FamilyView } from './FamilyView'
 import type { ShelfModel } from './shelfData'
 
 const loading = () => (
-  <p className="dim" style={{ padding: 16 }}>
+  <p className={textCss.dim} style={{ padding: 16 }}>
     Opening…
   </p>
 )
@@ -74,43 +79,47 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
         href: `/shelf?family=${encodeURIComponent(family.id)}`,
       }))}
     >
-      <div className="station" style={{ gridTemplateColumns: '236px minmax(0, 1fr)' }}>
-        <nav className="pane pane-queue shelf-list" aria-label="Shelf">
+      <div className={paneCss.station} style={{ gridTemplateColumns: '236px minmax(0, 1fr)' }}>
+        <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label="Shelf">
           {others.map((one) => (
             <Link
               key={one.show}
               href={`/shelf?show=${one.show}`}
-              className="queue-row"
+              className={listCss.queueRow}
               aria-current={page.show === one.show ? 'page' : undefined}
               prefetch={false}
             >
               <span>{one.name}</span>
-              <span className={one.show === 'stock' && model.low > 0 ? 'caution' : 'mono dim'}>{one.aside}</span>
+              <span
+                className={one.show === 'stock' && model.low > 0 ? textCss.caution : clsx(textCss.mono, textCss.dim)}
+              >
+                {one.aside}
+              </span>
             </Link>
           ))}
-          <h2 className="queue-group">
+          <h2 className={listCss.queueGroup}>
             <span>Families</span>
-            <span className="mono">{families.length}</span>
+            <span className={textCss.mono}>{families.length}</span>
           </h2>
           {families.map((family) => (
             <Link
               key={family.id}
               href={`/shelf?family=${encodeURIComponent(family.id)}`}
-              className="queue-row"
+              className={listCss.queueRow}
               aria-current={family.id === here ? 'page' : undefined}
               prefetch={false}
             >
               <span>{family.name}</span>
-              <span className="mono dim">{family.housings}</span>
+              <span className={clsx(textCss.mono, textCss.dim)}>{family.housings}</span>
             </Link>
           ))}
-          <div className="tool-list">
-            <a className="act-button" href="/shelf/export?as=yaml">
+          <div className={paneCss.toolList}>
+            <Button component="a" href="/shelf/export?as=yaml">
               <span>Export the whole shelf</span>
-            </a>
+            </Button>
           </div>
         </nav>
-        <div className="work" style={{ overflow: 'auto' }}>
+        <div className={paneCss.work} style={{ overflow: 'auto' }}>
           {page.show === 'family' && <FamilyView key={page.page.family.id} page={page.page} />}
           {(page.show === 'edit' || page.show === 'new') && (
             <FamilyEditor

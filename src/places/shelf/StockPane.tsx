@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Table, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useState } from 'react'
 import { list, plural } from '@/words/figures'
@@ -37,19 +43,19 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
   const low = parts.filter(isLow)
   return (
     <>
-      <div className="page-head" style={{ marginBottom: 0 }}>
-        <h2 className="page-title">Stock</h2>
-        <label className="grid-filter">
-          <span className="hidden">Filter the parts</span>
-          <input
-            value={filter}
-            placeholder="filter: CM-SK, seal, is:low"
-            onChange={(event) => setFilter(event.target.value)}
-          />
-        </label>
+      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
+        <h2 className={paneCss.pageTitle}>Stock</h2>
+        <TextInput
+          aria-label="Filter the parts"
+          size="sm"
+          w={224}
+          value={filter}
+          placeholder="filter: CM-SK, seal, is:low"
+          onChange={(event) => setFilter(event.target.value)}
+        />
       </div>
       {low.length > 0 && (
-        <p className="note attend" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
           ◆ {plural(low.length, 'part')} under the reorder level:{' '}
           {list(
             low.map((line) => line.part),
@@ -59,28 +65,32 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
         </p>
       )}
       {message && (
-        <p className={`note ${message.good ? '' : 'fault'}`} role="status" style={{ flex: 'none' }}>
+        <p
+          className={clsx(noteCss.note, message.good ? undefined : noteCss.fault)}
+          role="status"
+          style={{ flex: 'none' }}
+        >
           {message.good ? '✓' : '▲'} {message.text}
         </p>
       )}
       <section
-        className="sheet"
+        className={paneCss.sheet}
         aria-label="Counts"
         tabIndex={0}
         style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 240 }}
       >
-        <table className="table level">
-          <thead>
-            <tr>
-              <th scope="col">part</th>
-              <th scope="col">what</th>
-              <th scope="col">counted</th>
-              <th scope="col">taken by jobs</th>
-              <th scope="col">free</th>
-              <th scope="col">reorder under</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className={rowsCss.level}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">part</Table.Th>
+              <Table.Th scope="col">what</Table.Th>
+              <Table.Th scope="col">counted</Table.Th>
+              <Table.Th scope="col">taken by jobs</Table.Th>
+              <Table.Th scope="col">free</Table.Th>
+              <Table.Th scope="col">reorder under</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {found.slice(0, SHOWN).map((line) => (
               <StockRow
                 key={`${line.kind} ${line.part} ${line.stock?.countedAt ?? ''}`}
@@ -89,16 +99,15 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
                 save={save}
               />
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         {found.length > SHOWN && (
-          <p className="small dim" style={{ padding: 10 }}>
+          <p className={clsx(textCss.small, textCss.dim)} style={{ padding: 10 }}>
             {found.length - SHOWN} more: filter for them.
           </p>
         )}
       </section>
       <form
-        className="field"
         style={{ flex: 'none' }}
         onSubmit={(event) => {
           event.preventDefault()
@@ -113,18 +122,14 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
           })
         }}
       >
-        <label>
-          A whole count at once: paste a table with the columns part, count, reorder (wire in mm)
-          <textarea style={{ minHeight: 70 }} value={table} onChange={(event) => setTable(event.target.value)} />
-        </label>
-        <button
-          type="submit"
-          className="act-button"
-          style={{ width: 'auto', alignSelf: 'start' }}
-          disabled={table.trim() === ''}
-        >
+        <Textarea
+          label="A whole count at once: paste a table with the columns part, count, reorder (wire in mm)"
+          value={table}
+          onChange={(event) => setTable(event.target.value)}
+        />
+        <Button fullWidth={false} type="submit" disabled={table.trim() === ''} style={{ alignSelf: 'start' }}>
           <span>Write the counts</span>
-        </button>
+        </Button>
       </form>
     </>
   )
@@ -152,42 +157,43 @@ function StockRow({
       void save(line, read(count) * unit, (reorder.trim() === '' ? 0 : read(reorder)) * unit)
   }
   const field = (label: string, value: string, set: (text: string) => void) => (
-    <input
-      className="stock-input"
+    <TextInput
       aria-label={`${label} of ${line.part}`}
       inputMode="decimal"
       value={value}
-      aria-invalid={wrong(value)}
       onChange={(event) => set(event.target.value)}
       onBlur={commit}
       onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      error={wrong(value)}
+      size="sm"
+      w={92}
     />
   )
   return (
-    <tr>
-      <td className="figure">
+    <Table.Tr>
+      <Table.Td className={textCss.figure}>
         <b>{line.part}</b>
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         {line.name}{' '}
-        <span className="dim small">
+        <span className={clsx(textCss.dim, textCss.small)}>
           {line.kind}
           {line.unit === 'mm' && ', m'}
         </span>
-      </td>
-      <td>{field('Count', count, setCount)}</td>
-      <td className="figure">{line.stock ? show(line.stock.reserved) : ''}</td>
-      <td className="figure">
+      </Table.Td>
+      <Table.Td>{field('Count', count, setCount)}</Table.Td>
+      <Table.Td className={textCss.figure}>{line.stock ? show(line.stock.reserved) : ''}</Table.Td>
+      <Table.Td className={textCss.figure}>
         {line.stock ? (
-          <span className={low ? 'caution' : undefined}>
+          <span className={low ? textCss.caution : undefined}>
             {low && '◆ '}
             {show(line.stock.count - line.stock.reserved)}
           </span>
         ) : (
-          <span className="dim">not counted</span>
+          <span className={textCss.dim}>not counted</span>
         )}
-      </td>
-      <td>{field('Reorder level', reorder, setReorder)}</td>
-    </tr>
+      </Table.Td>
+      <Table.Td>{field('Reorder level', reorder, setReorder)}</Table.Td>
+    </Table.Tr>
   )
 }

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './WireFacts.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Checkbox, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity, saidGauge } from '@/core/base/units/parseQuantity'
 import { wireSize, type WireMeasure } from '@/core/base/wire/wireSize'
@@ -40,27 +45,25 @@ export function WireFacts() {
   const { measure, wrong } = measureOf(said)
   const size = measure && wireSize(measure, { stranded: !solid, temperatureC: 20 })
   const field = (id: keyof Said, hint: string) => (
-    <label className="field">
-      {ways[id]}
-      <input
-        value={said[id]}
-        placeholder={hint}
-        onChange={(event) =>
-          setSaid({
-            ...empty,
-            ...((id === 'strands' || id === 'strand') && { strands: said.strands, strand: said.strand }),
-            [id]: event.target.value,
-          })
-        }
-      />
-    </label>
+    <TextInput
+      label={ways[id]}
+      value={said[id]}
+      placeholder={hint}
+      onChange={(event) =>
+        setSaid({
+          ...empty,
+          ...((id === 'strands' || id === 'strand') && { strands: said.strands, strand: said.strand }),
+          [id]: event.target.value,
+        })
+      }
+    />
   )
   return (
-    <section className="sheet wire-facts" aria-label="What wire is this?">
-      <div className="wire-facts-said">
-        <h3 className="card-title">
+    <section className={clsx(paneCss.sheet, styles.wireFacts)} aria-label="What wire is this?">
+      <div className={styles.wireFactsSaid}>
+        <h3 className={textCss.cardTitle}>
           What wire is this?{' '}
-          <span className="dim" style={{ fontWeight: 400 }}>
+          <span className={textCss.dim} style={{ fontWeight: 400 }}>
             one of these is enough
           </span>
         </h3>
@@ -68,10 +71,7 @@ export function WireFacts() {
         {field('strands', '19')}
         {field('strand', '0.2 mm')}
         {field('bare', '0.9 mm')}
-        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 40 }}>
-          <input type="checkbox" checked={solid} onChange={(event) => setSolid(event.target.checked)} /> Solid, not
-          stranded
-        </label>
+        <Checkbox label="Solid, not stranded" checked={solid} onChange={(event) => setSolid(event.target.checked)} />
       </div>
       <Readouts>
         <Readout label="Metal" value={size ? figure(size.areaMm2, 3) : '–'} unit="mm²" />
@@ -89,12 +89,12 @@ export function WireFacts() {
         <Readout label="At 20 °C" value={size ? figure(size.ohmPerM * 1000, 1) : '–'} unit="mΩ/m" />
       </Readouts>
       {wrong !== undefined && (
-        <p className="wrong" role="alert" style={{ padding: '0 14px 10px' }}>
+        <p className={textCss.wrong} role="alert" style={{ padding: '0 14px 10px' }}>
           ▲ {wrong}
         </p>
       )}
       {said.bare !== '' && !solid && size && (
-        <p className="small dim" style={{ padding: '0 14px 10px' }}>
+        <p className={clsx(textCss.small, textCss.dim)} style={{ padding: '0 14px 10px' }}>
           A bundle is taken to be three quarters metal: count its strands where it matters.
         </p>
       )}

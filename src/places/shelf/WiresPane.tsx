@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Anchor, Button, Checkbox, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import type { Cable, Pack, WireType } from '@/core/parts/catalogue/types'
@@ -28,127 +33,132 @@ export function WiresPane({
   const [draft, setDraft] = useState<readonly SheetRow[]>([])
   return (
     <>
-      <h2 className="page-title">Wire, cable and packs</h2>
+      <h2 className={paneCss.pageTitle}>Wire, cable and packs</h2>
       <WireFacts />
       <NewWires rows={draft} setRows={setDraft} known={wireTypes} />
-      <section className="sheet" style={{ flex: 'none' }}>
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">wire</th>
-              <th scope="col">what</th>
-              <th scope="col">printed</th>
-              <th scope="col">strands</th>
-              <th scope="col">metal</th>
-              <th scope="col">insulation</th>
-              <th scope="col">carries</th>
-              <th scope="col">source</th>
-              <th scope="col">
-                <span className="hidden">Change</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">wire</Table.Th>
+              <Table.Th scope="col">what</Table.Th>
+              <Table.Th scope="col">printed</Table.Th>
+              <Table.Th scope="col">strands</Table.Th>
+              <Table.Th scope="col">metal</Table.Th>
+              <Table.Th scope="col">insulation</Table.Th>
+              <Table.Th scope="col">carries</Table.Th>
+              <Table.Th scope="col">source</Table.Th>
+              <Table.Th scope="col">
+                <span className={textCss.hidden}>Change</span>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {wireTypes.map((type) => (
-              <tr key={type.id}>
-                <td className="figure">
+              <Table.Tr key={type.id}>
+                <Table.Td className={textCss.figure}>
                   <b>{type.id}</b>
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   {type.name}
-                  {type.plated && <span className="dim"> plated</span>}
-                </td>
-                <td className="figure">{size(type)}</td>
-                <td className="figure">
+                  {type.plated && <span className={textCss.dim}> plated</span>}
+                </Table.Td>
+                <Table.Td className={textCss.figure}>{size(type)}</Table.Td>
+                <Table.Td className={textCss.figure}>
                   {type.strands} × {type.strandMm}
-                </td>
-                <td className="figure">{figure((type.strands * Math.PI * type.strandMm ** 2) / 4, 3)} mm²</td>
-                <td className="figure">
+                </Table.Td>
+                <Table.Td className={textCss.figure}>
+                  {figure((type.strands * Math.PI * type.strandMm ** 2) / 4, 3)} mm²
+                </Table.Td>
+                <Table.Td className={textCss.figure}>
                   {mm(type.insulationMm)} {type.insulation}
-                </td>
-                <td className="figure">
+                </Table.Td>
+                <Table.Td className={textCss.figure}>
                   {type.ratedA === undefined ? 'not on the sheet' : `${String(type.ratedA)} A`}
-                </td>
-                <td className="small dim">
+                </Table.Td>
+                <Table.Td className={clsx(textCss.small, textCss.dim)}>
                   {type.source.document}
                   {type.source.basis !== 'sheet' && ` (${type.source.basis})`}
-                </td>
-                <td>
-                  <button
+                </Table.Td>
+                <Table.Td>
+                  <Anchor
+                    component="button"
                     type="button"
-                    className="link-button"
                     onClick={() => setDraft((now) => [...now.filter((row) => row.id !== type.id), wireRow(type)])}
                   >
-                    Change<span className="hidden"> {type.id}</span>
-                  </button>
-                </td>
-              </tr>
+                    Change<span className={textCss.hidden}> {type.id}</span>
+                  </Anchor>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
-      <section className="sheet" style={{ flex: 'none' }}>
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">cable</th>
-              <th scope="col">what</th>
-              <th scope="col">jacket</th>
-              <th scope="col">screen</th>
-              <th scope="col">cores</th>
-            </tr>
-          </thead>
-          <tbody>
+      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">cable</Table.Th>
+              <Table.Th scope="col">what</Table.Th>
+              <Table.Th scope="col">jacket</Table.Th>
+              <Table.Th scope="col">screen</Table.Th>
+              <Table.Th scope="col">cores</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {cables.map((cable) => (
-              <tr key={cable.id}>
-                <td className="figure">
+              <Table.Tr key={cable.id}>
+                <Table.Td className={textCss.figure}>
                   <b>{cable.id}</b>
-                </td>
-                <td>{cable.name}</td>
-                <td className="figure">
+                </Table.Td>
+                <Table.Td>{cable.name}</Table.Td>
+                <Table.Td className={textCss.figure}>
                   {mm(cable.jacketMm)}
                   {cable.flat && ' flat'}
-                </td>
-                <td>{cable.screen.replaceAll('-', ' ')}</td>
-                <td>
+                </Table.Td>
+                <Table.Td>{cable.screen.replaceAll('-', ' ')}</Table.Td>
+                <Table.Td>
                   <span style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
                     {cable.cores.map((core, i) => (
                       <span key={i}>
-                        <Swatch colour={core.colour} width={20} /> <span className="mono dim">{core.type}</span>
+                        <Swatch colour={core.colour} width={20} />{' '}
+                        <span className={clsx(textCss.mono, textCss.dim)}>{core.type}</span>
                       </span>
                     ))}
                   </span>
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
-      <section className="sheet" style={{ flex: 'none' }}>
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">pack</th>
-              <th scope="col">form</th>
-              <th scope="col">holds</th>
-              <th scope="col">price</th>
-            </tr>
-          </thead>
-          <tbody>
+      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">pack</Table.Th>
+              <Table.Th scope="col">form</Table.Th>
+              <Table.Th scope="col">holds</Table.Th>
+              <Table.Th scope="col">price</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {packs.map((pack) => (
-              <tr key={pack.id}>
-                <td className="figure">
+              <Table.Tr key={pack.id}>
+                <Table.Td className={textCss.figure}>
                   <b>{pack.id}</b>
-                </td>
-                <td>{pack.form}</td>
-                <td className="figure">
+                </Table.Td>
+                <Table.Td>{pack.form}</Table.Td>
+                <Table.Td className={textCss.figure}>
                   {pack.contents.map((content) => `${String(content.count)} × ${content.part}`).join(', ')}
-                </td>
-                <td className="figure">{pack.price === undefined ? 'not known' : figure(pack.price, 2)}</td>
-              </tr>
+                </Table.Td>
+                <Table.Td className={textCss.figure}>
+                  {pack.price === undefined ? 'not known' : figure(pack.price, 2)}
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
     </>
   )
@@ -214,30 +224,29 @@ function NewWires({
         onChange={setRows}
       />
       <div style={{ display: 'flex', gap: 14, alignItems: 'end', flexWrap: 'wrap', flex: 'none' }}>
-        <label className="field">
-          Figures from
-          <input
-            value={document}
-            placeholder="reel label, sheet, callipers"
-            onChange={(event) => setDocument(event.target.value)}
-          />
-        </label>
-        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 40 }}>
-          <input type="checkbox" checked={measured} onChange={(event) => setMeasured(event.target.checked)} /> measured
-          here
-        </label>
-        <button type="button" className="act-button main" style={{ width: 'auto' }} onClick={() => void save()}>
+        <TextInput
+          label="Figures from"
+          value={document}
+          placeholder="reel label, sheet, callipers"
+          onChange={(event) => setDocument(event.target.value)}
+        />
+        <Checkbox label="measured here" checked={measured} onChange={(event) => setMeasured(event.target.checked)} />
+        <Button variant="filled" fullWidth={false} onClick={() => void save()}>
           <span>
             {reading.wireTypes.length === 0
               ? 'Put them on the rack'
               : `Put ${plural(reading.wireTypes.length, 'wire')} on the rack`}
             {changes > 0 && `, ${String(changes)} changed`}
           </span>{' '}
-          <kbd aria-hidden="true">Ctrl S</kbd>
-        </button>
+          <Kbd aria-hidden="true">Ctrl S</Kbd>
+        </Button>
       </div>
       {message && (
-        <p className={`note ${message.good ? '' : 'fault'}`} role="status" style={{ flex: 'none' }}>
+        <p
+          className={clsx(noteCss.note, message.good ? undefined : noteCss.fault)}
+          role="status"
+          style={{ flex: 'none' }}
+        >
           {message.good ? '✓' : '▲'} {message.text}
         </p>
       )}

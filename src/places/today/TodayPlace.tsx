@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './TodayPlace.module.css'
+import { Button, Kbd } from '@mantine/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { stations } from '@/core/views/progress'
@@ -32,33 +38,27 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
         { id: 'New job', kind: 'place', words: 'from a pinout in CSV', href: '/new' },
       ]}
     >
-      <div className="page page-wide">
+      <div className={clsx(paneCss.page, paneCss.pageWide)}>
         <div>
-          <div className="page-head">
-            <h2 className="page-title">
+          <div className={paneCss.pageHead}>
+            <h2 className={paneCss.pageTitle}>
               {weekday}, {today.jobs.length === 0 ? 'no job is open' : `${plural(today.jobs.length, 'job')} open`}
             </h2>
-            <Link href="/new" className="act-button" style={{ width: 'auto' }}>
-              <span>New job from a pinout</span> <kbd aria-hidden="true">N</kbd>
-            </Link>
+            <Button fullWidth={false} component={Link} href="/new">
+              <span>New job from a pinout</span> <Kbd aria-hidden="true">N</Kbd>
+            </Button>
           </div>
           {!operator && people.length > 0 && (
             <section
-              className="note attend"
+              className={clsx(noteCss.note, noteCss.attend)}
               style={{ marginBottom: 12, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}
               aria-label="Operator"
             >
               <b>Who is at this bench?</b>
               {people.map((person) => (
-                <button
-                  key={person.id}
-                  type="button"
-                  className="act-button"
-                  style={{ width: 'auto' }}
-                  onClick={() => pick(person.id)}
-                >
-                  {person.name} <span className="dim small">{person.role}</span>
-                </button>
+                <Button fullWidth={false} key={person.id} onClick={() => pick(person.id)}>
+                  {person.name} <span className={clsx(textCss.dim, textCss.small)}>{person.role}</span>
+                </Button>
               ))}
             </section>
           )}
@@ -68,47 +68,49 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
           ))}
         </div>
         <div>
-          <section className="side-panel" aria-label="Crib">
+          <section className={paneCss.sidePanel} aria-label="Crib">
             <h2>Crib</h2>
             {today.tools.length === 0 && (
-              <p className="dim small">Every calibrated frame is verified for the next 30 days.</p>
+              <p className={clsx(textCss.dim, textCss.small)}>
+                Every calibrated frame is verified for the next 30 days.
+              </p>
             )}
             <ul>
               {today.tools.map((tool) => (
                 <li key={tool.id}>
                   <span>
-                    <span className={tool.overdue ? 'fault' : 'caution'} aria-hidden="true">
+                    <span className={tool.overdue ? textCss.fault : textCss.caution} aria-hidden="true">
                       {tool.overdue ? '▲' : '◆'}
                     </span>{' '}
                     {tool.name} {tool.id}
                   </span>
-                  <span className="mono">{tool.words}</span>
+                  <span className={textCss.mono}>{tool.words}</span>
                 </li>
               ))}
             </ul>
           </section>
           {today.closed.length > 0 && (
-            <section className="side-panel" aria-label="Closed jobs">
+            <section className={paneCss.sidePanel} aria-label="Closed jobs">
               <h2>Closed</h2>
               <ul>
                 {today.closed.map((job) => (
                   <li key={job.id}>
-                    <Link href={`/jobs/${job.id}/close`} className="plain">
+                    <Link href={`/jobs/${job.id}/close`} className={textCss.plain}>
                       {job.title}
                     </Link>
-                    <span className="good">✓ signed</span>
+                    <span className={textCss.good}>✓ signed</span>
                   </li>
                 ))}
               </ul>
             </section>
           )}
-          <section className="side-panel" aria-label="Cautions">
+          <section className={paneCss.sidePanel} aria-label="Cautions">
             <h2>Before a connector is opened</h2>
-            <p className="small">
+            <p className={textCss.small}>
               Isolate and lock off the supply, discharge capacitors, cover solar panels. Airbag and belt tensioner
               circuits: trained people only, never a meter. Traction voltage and mains: licensed people, local codes.
             </p>
-            <p className="small dim" style={{ marginTop: 6 }}>
+            <p className={clsx(textCss.small, textCss.dim)} style={{ marginTop: 6 }}>
               Nothing here replaces the maker’s sheet.
             </p>
           </section>
@@ -120,7 +122,7 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
 
 function EmptyToday() {
   return (
-    <section className="note" style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
+    <section className={noteCss.note} style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
       <b>This is where your open jobs stand, each with its next step.</b>
       <p>Begin with a pinout: a CSV with one row a wire. Every contact, seal and setting follows from it.</p>
     </section>
@@ -129,7 +131,7 @@ function EmptyToday() {
 
 function JobCard({ job, first }: { readonly job: TodayJob; readonly first: boolean }) {
   return (
-    <article className="job-card" data-first={first}>
+    <article className={styles.jobCard} data-first={first}>
       <div>
         <h2>
           {job.title} <small>{job.about}</small>
@@ -138,27 +140,27 @@ function JobCard({ job, first }: { readonly job: TodayJob; readonly first: boole
           <b>{job.next}</b>
           {job.then !== undefined && `, ${job.then}`}.
         </p>
-        {job.blocked !== undefined && <p className="fault">▲ {job.blocked}</p>}
+        {job.blocked !== undefined && <p className={textCss.fault}>▲ {job.blocked}</p>}
       </div>
-      <ol className="steps" aria-label="Progress">
+      <ol className={styles.steps} aria-label="Progress">
         {stations.map((station) => {
           const { done, total } = job.progress[station]
           return (
             <li key={station} data-now={station === job.station}>
-              <div className="bar">
+              <div className={styles.bar}>
                 <i style={{ width: `${total === 0 ? 0 : (100 * done) / total}%` }} />
               </div>
               {stationWords[station]}
-              <span className="hidden">{` ${done} of ${total}`}</span>
+              <span className={textCss.hidden}>{` ${done} of ${total}`}</span>
             </li>
           )
         })}
       </ol>
-      <Link href={job.href} className={`act-button ${first ? 'main' : ''}`}>
+      <Button variant={first ? 'filled' : 'default'} component={Link} href={job.href}>
         <span>{first ? 'Resume' : 'Open'}</span>
-        {first && <kbd aria-hidden="true">Enter</kbd>}
-        <span className="hidden">{job.title}</span>
-      </Link>
+        {first && <Kbd aria-hidden="true">Enter</Kbd>}
+        <span className={textCss.hidden}>{job.title}</span>
+      </Button>
     </article>
   )
 }

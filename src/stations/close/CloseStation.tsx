@@ -1,5 +1,8 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { useEffect, useMemo, useState } from 'react'
 import type { Bundle } from '@/core/craft/bundle/bundle'
 import { insulationMmOf } from '@/core/record/plan/facts'
@@ -73,14 +76,14 @@ export function CloseStation() {
   )
   const laced = lacingAt(state, at)
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue sections={sections} selected={at} onSelect={select} label="To close" />
-      <div className="work">
+      <div className={paneCss.work}>
         <BundleSheet state={state} />
         <Signatures state={state} />
         <Papers />
       </div>
-      <aside className="pane pane-card" aria-label="To close">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="To close">
         {laced ? (
           <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} />
         ) : at === 'tray' ? (
@@ -128,10 +131,10 @@ function BundleSheet({ state }: { readonly state: State }) {
     return worker.stop
   }, [asked])
   return (
-    <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Bundles">
+    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Bundles">
       <h2 style={{ fontSize: 15, marginBottom: 8 }}>
         Bundle{' '}
-        <span className="dim" style={{ fontWeight: 400 }}>
+        <span className={textCss.dim} style={{ fontWeight: 400 }}>
           over the bare wires, packed as tight as they go; a sleeve one size up
         </span>
       </h2>
@@ -164,12 +167,12 @@ function BundleSheet({ state }: { readonly state: State }) {
                 </svg>
               )}
               <div>
-                <div className="small dim">
+                <div className={clsx(textCss.small, textCss.dim)}>
                   {name}, {plural(diametersMm.length, 'wire')}
                 </div>
-                <div className="mono" style={{ fontSize: 32, fontWeight: 600 }} data-testid={`bundle-${name}`}>
+                <div className={textCss.mono} style={{ fontSize: 32, fontWeight: 600 }} data-testid={`bundle-${name}`}>
                   {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'}{' '}
-                  <small style={{ fontSize: 16, fontWeight: 400 }} className="dim">
+                  <small style={{ fontSize: 16, fontWeight: 400 }} className={textCss.dim}>
                     mm{many ? ', by area' : ''}
                   </small>
                 </div>
@@ -186,10 +189,10 @@ function Signatures({ state }: { readonly state: State }) {
   const { people } = useOperator()
   if (state.signatures.length === 0) return null
   return (
-    <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Signatures">
+    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Signatures">
       <h2 style={{ fontSize: 15, marginBottom: 6 }}>Signatures</h2>
       {state.signatures.map((one) => (
-        <p key={`${one.at} ${one.role}`} className={one.void ? 'dim' : undefined}>
+        <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>
           {one.void ? '– ' : '✓ '}
           <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {dayTime(one.at)}, covers
           entries 1 to {one.covers}

@@ -1,4 +1,6 @@
 'use client'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { useJob } from '@/ui/job/JobProvider'
 
 /** What can be taken away: the sheet for people, the record for programs. */
@@ -19,14 +21,14 @@ export function Papers() {
     { href: `${base}/record.csv`, name: 'Table', what: 'CSV for a spreadsheet: one row a termination' },
   ]
   return (
-    <section className="sheet" style={{ padding: '12px 16px' }} aria-label="Papers">
+    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Papers">
       <h2 style={{ fontSize: 15, marginBottom: 8 }}>Papers</h2>
-      <ul className="choices">
+      <ul className={paneCss.choices}>
         {papers.map((paper) => (
           <li key={paper.href}>
-            <a className="choice" href={paper.href} download>
+            <a href={paper.href} download>
               <b>{paper.name}</b>
-              <span className="dim">{paper.what}</span>
+              <span className={textCss.dim}>{paper.what}</span>
               <span aria-hidden="true">↓</span>
             </a>
           </li>

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button } from '@mantine/core'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 
@@ -23,16 +27,16 @@ export function RenewLacing({
     void append({ kind: 'lacing-moved', unit, wire, to }).then((written) => written && done())
   return (
     <>
-      <h2 className="card-title">
-        Renew the lacing along <span className="mono">{wire}</span>
+      <h2 className={textCss.cardTitle}>
+        Renew the lacing along <span className={textCss.mono}>{wire}</span>
         {state.plan.quantity > 1 && ` of unit ${unit}`}
       </h2>
       {opened === 'to-open' ? (
         <>
-          <p className="note attend">◆ It was not opened yet: that is a step at Seat.</p>
-          <button type="button" className="act-button" disabled={busy} onClick={() => write('none')}>
+          <p className={clsx(noteCss.note, noteCss.attend)}>◆ It was not opened yet: that is a step at Seat.</p>
+          <Button disabled={busy} onClick={() => write('none')}>
             <span>There is no lacing along it</span>
-          </button>
+          </Button>
         </>
       ) : (
         <CheckList

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { progress } from '@/core/views/progress'
 import { isClosed } from '@/core/record/state/state'
@@ -26,31 +31,29 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
   if (closed && role === 'builder') {
     return (
       <>
-        <h2 className="card-title good">✓ Signed and closed</h2>
+        <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Signed and closed</h2>
         <form
-          className="field"
           onSubmit={(event) => {
             event.preventDefault()
             if (why.trim() !== '') void append({ kind: 'reopened', why: why.trim() })
           }}
         >
-          <label>
-            Reopen it, because
-            <input value={why} onChange={(event) => setWhy(event.target.value)} style={{ fontFamily: 'var(--sans)' }} />
-          </label>
-          <button type="submit" className="act-button" disabled={busy || why.trim() === ''}>
+          <TextInput label="Reopen it, because" value={why} onChange={(event) => setWhy(event.target.value)} />
+          <Button type="submit" disabled={busy || why.trim() === ''}>
             <span>Reopen the job</span>
-          </button>
+          </Button>
         </form>
-        <p className="small dim">The signature stays readable and says which entries it covers.</p>
+        <p className={clsx(textCss.small, textCss.dim)}>
+          The signature stays readable and says which entries it covers.
+        </p>
       </>
     )
   }
   return (
     <>
-      <h2 className="card-title">{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
+      <h2 className={textCss.cardTitle}>{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
       {!ready && role === 'builder' && (
-        <div className="note attend">
+        <div className={clsx(noteCss.note, noteCss.attend)}>
           <b>◆ Not yet.</b>{' '}
           {left > 0
             ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const)
@@ -62,7 +65,7 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
         </div>
       )}
       <p>
-        <b>{operator?.name ?? 'Nobody'}</b> signs for entries 1 to <span className="mono">{state.seq}</span>.
+        <b>{operator?.name ?? 'Nobody'}</b> signs for entries 1 to <span className={textCss.mono}>{state.seq}</span>.
       </p>
       <CheckList
         lines={lines}
@@ -72,7 +75,7 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
         enabled={(ready || role === 'second') && operator !== undefined}
         onMain={() => void append({ kind: 'signed', role, covers: state.seq })}
       />
-      <p className="sources">
+      <p className={paneCss.sources}>
         Aircraft, marine safety and medical harnesses need approved data and an authorised signature: this is neither.
       </p>
     </>

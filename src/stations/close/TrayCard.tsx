@@ -1,5 +1,9 @@
 'use client'
 
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
@@ -18,7 +22,7 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       id: tool,
       words: (
         <>
-          Back: <b className="mono">{tool}</b> {state.facts.tools[tool]?.name}
+          Back: <b className={textCss.mono}>{tool}</b> {state.facts.tools[tool]?.name}
         </>
       ),
       seen: `${tool} is back`,
@@ -29,7 +33,8 @@ export function TrayCard({ done }: { readonly done: () => void }) {
         id: `old ${key}`,
         words: (
           <>
-            Broken housing of {old.end}, <b className="mono">{old.housing}</b>: with the scrap, all of its pieces
+            Broken housing of {old.end}, <b className={textCss.mono}>{old.housing}</b>: with the scrap, all of its
+            pieces
           </>
         ),
         seen: 'It is with the scrap',
@@ -57,15 +62,15 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const { tray } = state
   return (
     <>
-      <h2 className="card-title">Count the tray</h2>
+      <h2 className={textCss.cardTitle}>Count the tray</h2>
       {tray && (
-        <p className={`note ${tray.allBack ? 'good' : 'fault'}`}>
+        <p className={clsx(noteCss.note, tray.allBack ? noteCss.good : noteCss.fault)}>
           {tray.allBack
             ? '✓ Counted: all tools back, all scrap found.'
             : `▲ Missing: ${[...tray.missing, ...(tray.scrapped === tray.scrapFound ? [] : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')])].join(', ')}. Find it before anybody signs.`}
         </p>
       )}
-      {tools.length === 0 && <p className="dim">No frame has been mounted in this job.</p>}
+      {tools.length === 0 && <p className={textCss.dim}>No frame has been mounted in this job.</p>}
       <CheckList
         lines={lines}
         checks={checks}
@@ -74,24 +79,17 @@ export function TrayCard({ done }: { readonly done: () => void }) {
         onMain={() => write(true)}
         enabled={checks.due !== undefined || scrapFound !== undefined}
       />
-      <label className="field">
-        Scrapped contacts found, of {scrapped}
-        <input
-          value={found}
-          inputMode="numeric"
-          aria-invalid={scrapFound !== scrapped}
-          onChange={(event) => setFound(event.target.value)}
-        />
-      </label>
+      <TextInput
+        label={<>Scrapped contacts found, of {scrapped}</>}
+        value={found}
+        inputMode="numeric"
+        onChange={(event) => setFound(event.target.value)}
+        error={scrapFound !== scrapped}
+      />
       {checks.ticked.size > 0 && checks.due && (
-        <button
-          type="button"
-          className="act-button"
-          disabled={busy || scrapFound === undefined}
-          onClick={() => write(false)}
-        >
+        <Button disabled={busy || scrapFound === undefined} onClick={() => write(false)}>
           <span>Something is missing: write it</span>
-        </button>
+        </Button>
       )}
     </>
   )

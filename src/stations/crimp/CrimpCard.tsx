@@ -1,8 +1,9 @@
 'use client'
 
+import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
-import { type PracticeId, isPractice } from '@/core/craft/crimp/practices'
+import { isPractice } from '@/core/craft/crimp/practices'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { termState } from '@/core/record/state/state'
 import { type CheckLine, useChecks } from '@/ui/card/CheckList'
@@ -20,6 +21,10 @@ import { Looks } from './Looks'
 import { type MeasuredHeight, type Reported, looksFor } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenSheet } from './SpecimenSheet'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const practiceNames = (practices: readonly string[]): string =>
   practices
@@ -65,7 +70,7 @@ export function CrimpCard({
   const showsLooks = toCrimp && !fault && !ending
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <CrimpReadouts item={item} />
         <SpecimenSheet
           item={item}
@@ -75,11 +80,11 @@ export function CrimpCard({
         />
         {showsLooks && due && <LookPictures item={item} look={due} />}
       </div>
-      <aside className="pane pane-card" aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         {item.stage === 'to-strip' ? (
           <>
-            <h2 className="card-title">Not stripped yet</h2>
+            <h2 className={textCss.cardTitle}>Not stripped yet</h2>
             <p>Prepare it at Prep first: {range(item.set.strip.minMm, item.set.strip.maxMm, 1)} mm.</p>
           </>
         ) : ending ? (
@@ -134,7 +139,7 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
   useKeys(now.seat ? [] : [{ key: 'x', words: 'Report a fault', run: report }])
   return (
     <>
-      <h2 className="card-title good">✓ Crimped and accepted</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Crimped and accepted</h2>
       {now.crimp && (
         <p>
           {dayTime(now.crimp.at)}, in {setupWords(item.set.setup)}
@@ -143,13 +148,13 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
         </p>
       )}
       {now.seat ? (
-        <p className="dim">
+        <p className={textCss.dim}>
           Seated in {now.seat.end}.{now.seat.cavity}. Take it out at Seat to cut it off.
         </p>
       ) : (
-        <button type="button" className="act-button" onClick={report}>
-          <span>Found a fault after all…</span> <kbd aria-hidden="true">X</kbd>
-        </button>
+        <Button onClick={report}>
+          <span>Found a fault after all…</span> <Kbd aria-hidden="true">X</Kbd>
+        </Button>
       )}
       <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />
       <SetSources item={item} />

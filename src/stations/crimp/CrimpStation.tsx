@@ -1,4 +1,7 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
 import { useMemo } from 'react'
 import { designatedAreaMm2 } from '@/core/record/plan/facts'
 import { inHand, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
@@ -52,7 +55,7 @@ export function CrimpStation() {
   const key = askedItem?.termination.key ?? at
   const found = key === undefined ? undefined : items.get(key)
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
       {found ? (
         <CrimpStep
@@ -64,8 +67,10 @@ export function CrimpStation() {
       ) : items.size > 0 ? (
         <StationDone station="crimp" waits="The rest waits until a set is chosen for it at Kit." />
       ) : (
-        <div className="work">
-          <p className="note attend">Nothing to crimp yet: Kit has to choose a set for a termination first.</p>
+        <div className={paneCss.work}>
+          <p className={clsx(noteCss.note, noteCss.attend)}>
+            Nothing to crimp yet: Kit has to choose a set for a termination first.
+          </p>
         </div>
       )}
     </div>
@@ -101,7 +106,7 @@ function CrimpStep({
   const sampleDue = item.stage === 'stripped' && group.released && samplesDue(state, group.id).pull
   if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue))
     return <CrimpCard item={item} group={group} done={done} />
-  if (!cards) return <div className="work" />
+  if (!cards) return <div className={paneCss.work} />
   if (!group.mounted) return <cards.MountCard group={group} item={item} from={from} done={done} />
   if (sampleDue) return <cards.PullSampleCard item={item} group={group} />
   const check = state.toolChecks.get(group.setup.tool)?.kind

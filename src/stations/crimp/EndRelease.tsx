@@ -1,3 +1,8 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { releaseEndings } from '@/core/craft/crimp/setupPart'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -18,20 +23,22 @@ export function EndRelease({ setup, close }: { readonly setup: string; readonly 
   ])
   return (
     <>
-      <h2 className="card-title attend">What has changed?</h2>
-      <div className="choices" role="group" aria-label="What has changed">
+      <h2 className={clsx(textCss.cardTitle, textCss.attend)}>What has changed?</h2>
+      <div className={paneCss.choices} role="group" aria-label="What has changed">
         {releaseEndings.map((why, i) => (
-          <button key={why} type="button" className="choice" disabled={busy} onClick={() => end(why)}>
-            <kbd aria-hidden="true">{i + 1}</kbd>
+          <Choice key={why} disabled={busy} onClick={() => end(why)}>
+            <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>{endingWords[why]}</span>
             <span />
-          </button>
+          </Choice>
         ))}
       </div>
-      <p className="small dim">The setup is released again by a new first piece. A turned adjuster is gauged before.</p>
-      <button type="button" className="act-button" onClick={close}>
-        <span>Nothing has changed</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <p className={clsx(textCss.small, textCss.dim)}>
+        The setup is released again by a new first piece. A turned adjuster is gauged before.
+      </p>
+      <Button onClick={close}>
+        <span>Nothing has changed</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

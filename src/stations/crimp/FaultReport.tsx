@@ -1,8 +1,10 @@
 'use client'
+import { Button, Kbd, NativeSelect } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { rankCauses } from '@/core/craft/crimp/causes'
-import { decide, looks as lookTable, type DefectCode } from '@/core/craft/crimp/looks'
-import { savesFrom, type PracticeId } from '@/core/craft/crimp/practices'
+import { type DefectCode, decide, looks as lookTable } from '@/core/craft/crimp/looks'
+import { savesFrom } from '@/core/craft/crimp/practices'
 import { partOfCause } from '@/core/craft/crimp/setupPart'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { slackOf } from '@/core/record/standing/slack'
@@ -14,9 +16,16 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { causeWords, cureWords, defectWords, lookWords } from '@/words/crimp'
 import { mm, plural } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
-import { looksFor, type MeasuredHeight, type Reported } from './looksFor'
+import { type MeasuredHeight, type Reported, looksFor } from './looksFor'
 import { rootCure } from './rootCure'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './FaultReport.module.css'
+import cardCss from '@/ui/card/card.module.css'
 
 /** A strip that is a little short before the stroke is stripped on, not thrown away. */
 const BITE_MM = 0.4
@@ -120,45 +129,36 @@ export function FaultReport({
   ])
   return (
     <>
-      <h2 className="card-title fault">What is wrong?</h2>
-      <label className="field">
-        Found at
-        <select
-          value={look}
-          style={{ font: '15px var(--sans)' }}
-          onChange={(event) => setFault({ look: event.target.value as LookCode })}
-        >
-          {wanted.map((one) => (
-            <option key={one} value={one}>
-              {lookWords[one].line}
-            </option>
-          ))}
-        </select>
-      </label>
-      <div className="choices" role="group" aria-label="What is seen">
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>What is wrong?</h2>
+      <NativeSelect
+        label="Found at"
+        value={look}
+        onChange={(event) => setFault({ look: event.target.value as LookCode })}
+      >
+        {wanted.map((one) => (
+          <option key={one} value={one}>
+            {lookWords[one].line}
+          </option>
+        ))}
+      </NativeSelect>
+      <div className={paneCss.choices} role="group" aria-label="What is seen">
         {choices.map((choice, i) => (
-          <button
-            key={choice}
-            type="button"
-            className="choice"
-            aria-pressed={choice === defect}
-            onClick={() => setFault({ look, defect: choice })}
-          >
-            <kbd aria-hidden="true">{i + 1}</kbd>
+          <Choice key={choice} aria-pressed={choice === defect} onClick={() => setFault({ look, defect: choice })}>
+            <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>{defectWords[choice]}</span>
             <span />
-          </button>
+          </Choice>
         ))}
       </div>
       {found && (
         <>
-          <div className="note attend">
+          <div className={clsx(noteCss.note, noteCss.attend)}>
             <b>{found.decision === 'scrap' ? 'The contact goes.' : 'Redo, the contact stays.'}</b> Likely, in this
             order:
             {causes.map((one, i) => (
-              <div key={one.cause} className="cause">
-                <span className="mono">{i + 1}</span>
-                <span className={one.evidence === 'against' ? 'dim' : undefined}>
+              <div key={one.cause} className={styles.cause}>
+                <span className={textCss.mono}>{i + 1}</span>
+                <span className={one.evidence === 'against' ? textCss.dim : undefined}>
                   {causeWords[one.cause]}
                   {one.evidence === 'for'
                     ? ', as measured'
@@ -171,30 +171,33 @@ export function FaultReport({
             ))}
           </div>
           {cure && (
-            <button type="button" className="act-button" aria-pressed={withCure === defect} onClick={toggleCure}>
+            <Button aria-pressed={withCure === defect} onClick={toggleCure}>
               <span>{withCure === defect ? `✓ With the decision: ${cure.words}` : cure.words}</span>{' '}
-              <kbd aria-hidden="true">C</kbd>
-            </button>
+              <Kbd aria-hidden="true">C</Kbd>
+            </Button>
           )}
           {canMend && (
-            <button type="button" className="act-button" disabled={busy} onClick={() => void mend()}>
+            <Button disabled={busy} onClick={() => void mend()}>
               <span>Strip {mm(BITE_MM, 1)} more, try again</span>
-            </button>
+            </Button>
           )}
           {saves.map((one, i) => (
-            <button key={one.id} type="button" className="act-button" onClick={() => save(one.id)}>
+            <Button key={one.id} onClick={() => save(one.id)}>
               <span>
                 {practiceWords[one.id].act}
-                <span className="hint small dim" style={{ display: 'block', fontWeight: 400 }}>
+                <span
+                  className={clsx(cardCss.hint, textCss.small, textCss.dim)}
+                  style={{ display: 'block', fontWeight: 400 }}
+                >
                   {one.allowance(rulesOf(state)) === 'recorded'
                     ? 'allowed here, recorded; then look again'
                     : 'allowed here; then look again'}
                 </span>
               </span>
-              {i === 0 && <kbd aria-hidden="true">S</kbd>}
-            </button>
+              {i === 0 && <Kbd aria-hidden="true">S</Kbd>}
+            </Button>
           ))}
-          <button type="button" className="act-button main" disabled={busy} onClick={() => void write()}>
+          <Button variant="filled" disabled={busy} onClick={() => void write()}>
             <span>
               {tooShort && !otherSeated
                 ? 'Scrap contact and wire'
@@ -202,16 +205,16 @@ export function FaultReport({
                   ? 'Scrap contact'
                   : 'Cut back and redo'}
             </span>{' '}
-            <kbd aria-hidden="true">Space</kbd>
-          </button>
-          <p className="small dim">
-            Costs <b className="mono">{usedMm} mm</b> of wire here
+            <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
+          <p className={clsx(textCss.small, textCss.dim)}>
+            Costs <b className={textCss.mono}>{usedMm} mm</b> of wire here
             {item.set.seal !== undefined && found.decision === 'scrap' ? ' and its seal' : ''}.{' '}
             {slack && `${plural(slack.triesLeft, 'try', 'tries')} left on this wire.`} A crimp is never crimped again to
             save it{saves.length > 0 ? ', but for what these rules allow' : ''}.
           </p>
           {tooShort && (
-            <p className="note fault">
+            <p className={clsx(noteCss.note, noteCss.fault)}>
               ▲{' '}
               {otherSeated
                 ? 'No slack is left and the other end is seated: take it out at Seat, then cut the wire anew.'
@@ -220,9 +223,9 @@ export function FaultReport({
           )}
         </>
       )}
-      <button type="button" className="act-button" onClick={() => setFault(undefined)}>
-        <span>Nothing is wrong</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={() => setFault(undefined)}>
+        <span>Nothing is wrong</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

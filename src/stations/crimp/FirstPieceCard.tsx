@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { heightDrift } from '@/core/record/standing/heightWatch'
@@ -105,7 +110,7 @@ export function FirstPieceCard({
   const dueLook = looks.find((look) => look === checks.due?.id)
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <CrimpReadouts item={item} piece="First piece like" />
         {bench.pulling ? (
           <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
@@ -114,25 +119,25 @@ export function FirstPieceCard({
         )}
         {!bench.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
       </div>
-      <aside className="pane pane-card" aria-label="First piece">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="First piece">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">First piece, on spare wire</h2>
+        <h2 className={textCss.cardTitle}>First piece, on spare wire</h2>
         {setup?.ended && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             <b>◆ A new one: {endingWords[setup.ended.why]}</b>, {timeOfDay(setup.ended.at)}.
             {setup.ended.why === 'pull-low' &&
               ' What was crimped since the last good pull is in question: look at it again.'}
           </p>
         )}
         {drift && (
-          <p className="note fault" role="alert">
+          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             <b>▲ Height {trendWords(drift.signal.side, drift.points)}</b>, to {figure(drift.reading.heightMm, 3)} mm at{' '}
             {termName(drift.reading.term, state.plan.quantity)}: check the die and its seat, then make a new first
             piece. What was crimped is inside its window.
           </p>
         )}
         {tried.map((piece) => (
-          <p key={piece.at} className={`note ${piece.good ? 'good' : 'fault'}`}>
+          <p key={piece.at} className={clsx(noteCss.note, piece.good ? noteCss.good : noteCss.fault)}>
             {piece.good ? '✓' : '▲'} {timeOfDay(piece.at)}: {newtons(piece.pullN)}
             {piece.heightMm !== undefined && `, ${figure(piece.heightMm, 3)} mm`}{' '}
             {piece.good ? 'good' : 'not good: find the cause, then another piece'}
@@ -180,18 +185,20 @@ export function FirstPieceCard({
                 : undefined
           }
         />
-        {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}
+        {pull.breaks && <p className={textCss.small}>It {breakWords[pull.breaks]}.</p>}
         {bench.message !== undefined && (
-          <p className="note fault" role="alert">
+          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             ▲ {bench.message}
           </p>
         )}
         {checks.ticked.size < lines.length && ready && (
-          <button type="button" className="act-button" disabled={busy} onClick={() => record(false)}>
+          <Button disabled={busy} onClick={() => record(false)}>
             <span>Not good: record what was seen</span>
-          </button>
+          </Button>
         )}
-        <p className="small dim">{plural(left, 'good piece')} to release the setup. Eye protection at the pull.</p>
+        <p className={clsx(textCss.small, textCss.dim)}>
+          {plural(left, 'good piece')} to release the setup. Eye protection at the pull.
+        </p>
         <PullSources item={item}>
           <DeviceLine
             ids={window ? ['micrometer', 'pull-tester'] : ['pull-tester']}

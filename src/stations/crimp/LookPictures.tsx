@@ -1,3 +1,5 @@
+import styles from './LookPictures.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { useMemo } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import type { QueueItem } from '@/core/views/queue'
@@ -24,17 +26,17 @@ export function LookPictures({ item, look }: { readonly item: QueueItem; readonl
     [state, wire, item.set, crimped, look],
   )
   return (
-    <div className="pictures" role="group" aria-label={`${lookWords[look].line}: good and bad`}>
+    <div className={styles.pictures} role="group" aria-label={`${lookWords[look].line}: good and bad`}>
       {pictures.map(
         ({ defect, piece }) =>
           piece && (
-            <figure key={defect ?? 'good'} className="picture" data-good={defect === undefined}>
+            <figure key={defect ?? 'good'} className={styles.picture} data-good={defect === undefined}>
               <SpecimenDrawing piece={piece} bare />
               <figcaption>
                 {defect === undefined ? (
-                  <span className="good">✓ {lookWords[look].seen.toLowerCase()}</span>
+                  <span className={textCss.good}>✓ {lookWords[look].seen.toLowerCase()}</span>
                 ) : (
-                  <span className="fault">▲ {defectWords[defect]}</span>
+                  <span className={textCss.fault}>▲ {defectWords[defect]}</span>
                 )}
               </figcaption>
             </figure>

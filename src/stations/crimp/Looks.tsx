@@ -1,14 +1,15 @@
 'use client'
+import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { implausibleHeight } from '@/core/record/standing/plausible'
-import { practicesAt, type PracticeId } from '@/core/craft/crimp/practices'
+import { practicesAt } from '@/core/craft/crimp/practices'
 import { samplesDue } from '@/core/record/standing/samplesDue'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { slackOf } from '@/core/record/standing/slack'
 import { termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { CheckList, type CheckLine, type useChecks } from '@/ui/card/CheckList'
+import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
 import { useJob } from '@/ui/job/JobProvider'
@@ -21,6 +22,11 @@ import type { MeasuredHeight } from './looksFor'
 import { SetSources } from './SetSources'
 import { usePieceInstruments } from './usePieceInstruments'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** The looks of one crimp; after the last it is accepted, with its height where one is due. */
 export function Looks({
@@ -110,9 +116,9 @@ export function Looks({
     (!heightDue || heightMm !== undefined) && !implausible && !outside && (height.text === '' || heightMm !== undefined)
   return (
     <>
-      <h2 className="card-title">{practices.length > 0 ? 'Look at it again' : 'Crimp, then look'}</h2>
+      <h2 className={textCss.cardTitle}>{practices.length > 0 ? 'Look at it again' : 'Crimp, then look'}</h2>
       {otherDay && rules.shiftAsksAgain && (
-        <p className="note attend">
+        <p className={clsx(noteCss.note, noteCss.attend)}>
           <b>◆ Released on {day(released.at)}:</b> these house rules begin each day with a first piece.
         </p>
       )}
@@ -124,16 +130,16 @@ export function Looks({
         onMain={() => void accept()}
         enabled={checks.due !== undefined || good}
       />
-      <p className="small dim" style={{ marginTop: -4 }}>
+      <p className={clsx(textCss.small, textCss.dim)} style={{ marginTop: -4 }}>
         Space ticks this line; after the last it accepts and goes on.
       </p>
-      <div className="two">
-        <button type="button" className="act-button" onClick={() => report(before)}>
-          <span>Redo</span> <kbd aria-hidden="true">D</kbd>
-        </button>
-        <button type="button" className="act-button" onClick={() => reportLook && report(reportLook)}>
-          <span>Fault…</span> <kbd aria-hidden="true">X</kbd>
-        </button>
+      <div className={paneCss.two}>
+        <Button onClick={() => report(before)}>
+          <span>Redo</span> <Kbd aria-hidden="true">D</Kbd>
+        </Button>
+        <Button onClick={() => reportLook && report(reportLook)}>
+          <span>Fault…</span> <Kbd aria-hidden="true">X</Kbd>
+        </Button>
       </div>
       {window && (
         <FigureField
@@ -160,48 +166,44 @@ export function Looks({
         />
       )}
       {bench.message !== undefined && (
-        <p className="note fault" role="alert">
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
           ▲ {bench.message}
         </p>
       )}
       {besides.map((one) => (
-        <label
+        <Checkbox
           key={one.id}
-          className="small"
-          style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }}
-          title={practiceWords[one.id].act}
-        >
-          <input
-            type="checkbox"
-            checked={practices.includes(one.id)}
-            onChange={(event) =>
-              setPractices(
-                event.target.checked ? [...practices, one.id] : practices.filter((other) => other !== one.id),
-              )
-            }
-          />
-          {practiceWords[one.id].name} before the stroke{one.allowance(rules) === 'recorded' && ', recorded'}
-        </label>
+          label={
+            <>
+              {practiceWords[one.id].name}before the stroke{one.allowance(rules) === 'recorded' && ', recorded'}
+            </>
+          }
+          checked={practices.includes(one.id)}
+          onChange={(event) =>
+            setPractices(event.target.checked ? [...practices, one.id] : practices.filter((other) => other !== one.id))
+          }
+        />
       ))}
       {practices.length > 0 && (
-        <p className="note caution">
+        <p className={clsx(noteCss.note, noteCss.caution)}>
           Recorded with it: {practices.map((one) => practiceWords[one].name.toLowerCase()).join(', ')}.
         </p>
       )}
       <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />
-      <button type="button" className="act-button" onClick={changed}>
-        <span>Die, spool or shift changed…</span> <kbd aria-hidden="true">N</kbd>
-      </button>
+      <Button onClick={changed}>
+        <span>Die, spool or shift changed…</span> <Kbd aria-hidden="true">N</Kbd>
+      </Button>
       {(tries.scrapped > 0 || tries.redone > 0) && (
-        <p className="small dim">
-          Here before: {tries.scrapped} scrapped, {tries.redone} redone, <b className="mono">{mm(tries.usedMm, 1)}</b>{' '}
-          of wire used up.
+        <p className={clsx(textCss.small, textCss.dim)}>
+          Here before: {tries.scrapped} scrapped, {tries.redone} redone,{' '}
+          <b className={textCss.mono}>{mm(tries.usedMm, 1)}</b> of wire used up.
         </p>
       )}
       {slack && (
-        <p className={`small ${slack.triesLeft === 0 ? 'attend' : 'dim'}`}>
+        <p className={clsx(textCss.small, slack.triesLeft === 0 ? textCss.attend : textCss.dim)}>
           {slack.triesLeft === 0 ? '◆ No slack for a second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}:{' '}
-          <b className="mono">{mm(slack.leftMm, 0)}</b>, each costs <b className="mono">{mm(slack.tryMm, 0)}</b>.
+          <b className={textCss.mono}>{mm(slack.leftMm, 0)}</b>, each costs{' '}
+          <b className={textCss.mono}>{mm(slack.tryMm, 0)}</b>.
         </p>
       )}
       {window && <DeviceLine ids={['micrometer']} fault={bench.fault} onFault={bench.setFault} />}

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Table } from '@mantine/core'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
@@ -40,7 +45,7 @@ export function MountCard({
         id: change.field,
         words: (
           <>
-            {setupActWords[change.field]} <b className="mono">{setupValue(change.field, change.to)}</b>
+            {setupActWords[change.field]} <b className={textCss.mono}>{setupValue(change.field, change.to)}</b>
           </>
         ),
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
@@ -63,58 +68,61 @@ export function MountCard({
   if (gauging && gauged?.kind !== 'verified') return <VerifyCard item={item} group={group} />
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <CrimpReadouts item={item} settings={false} piece="Setup for" />
-        <section className="sheet sheet-fill" aria-label="What changes">
-          <h2 className="card-title" style={{ padding: '16px 18px 8px' }}>
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="What changes">
+          <h2 className={textCss.cardTitle} style={{ padding: '16px 18px 8px' }}>
             {from ? `${plural(changes.length, 'change')}, then a first piece` : 'Mount the first setup'}
           </h2>
-          <div className="sheet-body">
-            <table className="table" style={{ fontSize: 17 }}>
-              <thead>
-                <tr>
-                  <th scope="col">what</th>
-                  <th scope="col">now</th>
-                  <th scope="col">to</th>
-                  <th scope="col">where the figure comes from</th>
-                </tr>
-              </thead>
-              <tbody>
+          <div className={paneCss.sheetBody}>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">now</Table.Th>
+                  <Table.Th scope="col">to</Table.Th>
+                  <Table.Th scope="col">where the figure comes from</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {changes.map((change) => (
-                  <tr key={change.field}>
-                    <td>{setupFieldWords[change.field]}</td>
-                    <td className="figure dim">
+                  <Table.Tr key={change.field}>
+                    <Table.Td>{setupFieldWords[change.field]}</Table.Td>
+                    <Table.Td className={clsx(textCss.figure, textCss.dim)}>
                       {change.from === undefined ? '–' : setupValue(change.field, change.from)}
-                    </td>
-                    <td className="figure attend" style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}>
+                    </Table.Td>
+                    <Table.Td
+                      className={clsx(textCss.figure, textCss.attend)}
+                      style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}
+                    >
                       {setupValue(change.field, change.to)}
-                    </td>
-                    <td className="dim" style={{ fontSize: 14 }}>
+                    </Table.Td>
+                    <Table.Td className={textCss.dim} style={{ fontSize: 14 }}>
                       {sourceOf(change.field, item)}
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </div>
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="Setup change">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Setup change">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">Change the setup</h2>
+        <h2 className={textCss.cardTitle}>Change the setup</h2>
         {!overdue && tool?.verification && (
-          <p className="small good">
+          <p className={clsx(textCss.small, textCss.good)}>
             ✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on{' '}
             {day(tool.verification.dueOn)}.
           </p>
         )}
         {gauged?.kind === 'verified' && (
-          <p className="small good">
+          <p className={clsx(textCss.small, textCss.good)}>
             ✓ {group.setup.tool} was gauged here on {day(gauged.at)}.
           </p>
         )}
         {overdue && (
-          <p className={`note ${blocked ? 'fault' : 'caution'}`}>
+          <p className={clsx(noteCss.note, blocked ? noteCss.fault : noteCss.caution)}>
             <b>
               ▲ {group.setup.tool} was due on {day(due.dueOn)}.
             </b>{' '}
@@ -130,15 +138,15 @@ export function MountCard({
           enabled={!blocked}
         />
         {overdue && (
-          <button type="button" className="act-button" onClick={() => setGauging(true)}>
+          <Button onClick={() => setGauging(true)}>
             <span>Gauge it now…</span>
-          </button>
+          </Button>
         )}
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           {group.left} terminations wait for this setup. A ratchet is never opened early: the release comes at the end
           of the stroke.
         </p>
-        <div className="sources">
+        <div className={paneCss.sources}>
           <span>{item.set.source}.</span>
           <span>The sheet that comes with the tool always wins.</span>
         </div>

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 import { implausiblePull } from '@/core/record/standing/plausible'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
@@ -36,7 +40,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   }
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <CrimpReadouts item={item} piece="Sample like" />
         {bench.pulling ? (
           <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
@@ -44,9 +48,9 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
           <SpecimenSheet item={item} crimped />
         )}
       </div>
-      <aside className="pane pane-card" aria-label="Sample">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Sample">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">Pull a sample</h2>
+        <h2 className={textCss.cardTitle}>Pull a sample</h2>
         <p>
           One piece in {rulesOf(state).pullEvery} of this setup is crimped on spare wire and pulled to destruction. Eye
           protection.
@@ -67,9 +71,9 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
                 : undefined
           }
         />
-        {pull.breaks && <p className="small">It {breakWords[pull.breaks]}.</p>}
+        {pull.breaks && <p className={textCss.small}>It {breakWords[pull.breaks]}.</p>}
         {bench.message !== undefined && (
-          <p className="note fault" role="alert">
+          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             ▲ {bench.message}
           </p>
         )}
@@ -82,7 +86,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
           enabled={pullN !== undefined && !noPull}
         />
         {samples.length > 0 && (
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             Before:{' '}
             {samples
               .map((one) => newtons(one.pullN))

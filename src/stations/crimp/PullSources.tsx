@@ -1,3 +1,4 @@
+import paneCss from '@/ui/pane/pane.module.css'
 import type { ReactNode } from 'react'
 import type { QueueItem } from '@/core/views/queue'
 
@@ -9,7 +10,7 @@ export function PullSources({ item: { set }, children }: { readonly item: QueueI
     ? 'no figure: this wire is outside the table'
     : `≥ ${String(pull.forceN)} N, ${pull.basis === 'sheet' ? 'the contact’s sheet' : pull.basis === 'table' ? `${table}, check your own copy` : `general figure of ${table}, no sheet`}`
   return (
-    <div className="sources">
+    <div className={paneCss.sources}>
       {children}
       <span>Pull: {from}.</span>
       {height && <span>Height: {height.estimate ? 'estimated from compaction 0.80 to 0.90' : set.source}.</span>}

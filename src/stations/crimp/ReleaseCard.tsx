@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
@@ -23,16 +27,16 @@ export function ReleaseCard({
   const checks = useChecks(`${group.id} release`, [])
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <CrimpReadouts item={item} />
         <SpecimenSheet item={item} crimped heightMm={piece?.heightMm} />
       </div>
-      <aside className="pane pane-card" aria-label="Release">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Release">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">The first piece is good</h2>
+        <h2 className={textCss.cardTitle}>The first piece is good</h2>
         {piece && (
-          <p className="note good">
-            ✓ Held <b className="mono">{newtons(piece.pullN)}</b>
+          <p className={clsx(noteCss.note, noteCss.good)}>
+            ✓ Held <b className={textCss.mono}>{newtons(piece.pullN)}</b>
             {piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
             {piece.heightMm !== undefined && `; height ${figure(piece.heightMm, 3)} mm`}
           </p>
@@ -45,7 +49,7 @@ export function ReleaseCard({
           onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())}
         />
         <PhotoBox about={{ setup: group.id }} piece="the first piece" />
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           Released until the setup, its die, the spool or the shift changes. {group.left} terminations wait for it.
         </p>
       </aside>

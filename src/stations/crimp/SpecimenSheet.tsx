@@ -1,3 +1,6 @@
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { memo } from 'react'
 import type { DefectCode } from '@/core/craft/crimp/looks'
 import type { QueueItem } from '@/core/views/queue'
@@ -29,14 +32,19 @@ export const SpecimenSheet = memo(function SpecimenSheet({
   const compaction = measured ?? piece?.made.compaction
   const section = crimped && compaction !== undefined ? sectionOf(state, wire, item.set, compaction) : undefined
   return (
-    <section className="sheet sheet-fill" aria-label={defect ? 'As reported' : 'How it should look'}>
-      <div className="sheet-head">
+    <section
+      className={clsx(paneCss.sheet, paneCss.sheetFill)}
+      aria-label={defect ? 'As reported' : 'How it should look'}
+    >
+      <div className={paneCss.sheetHead}>
         <span>
           {contact?.name ?? item.set.contact} on {type?.name ?? wire.type} {wire.colour}
         </span>
-        <span className="caption">{defect ? <span className="fault">AS REPORTED</span> : 'GOOD'} · SIDE, TO SCALE</span>
+        <span className={paneCss.caption}>
+          {defect ? <span className={textCss.fault}>AS REPORTED</span> : 'GOOD'} · SIDE, TO SCALE
+        </span>
       </div>
-      <div className="sheet-body" style={{ padding: 12, overflow: 'hidden', display: 'flex', gap: 12 }}>
+      <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden', display: 'flex', gap: 12 }}>
         <div style={{ flex: 1, minWidth: 0 }}>{piece && <SpecimenDrawing piece={piece} />}</div>
         {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : 'as measured'} />}
       </div>

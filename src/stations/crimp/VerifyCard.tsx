@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
@@ -29,13 +33,13 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
   useKeys([{ key: 'x', words: 'The gauge says no', run: fail }])
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <Readouts>
           <Readout label="Gauge" value={tool} also={state.facts.tools[tool]?.name ?? ''} wide />
           {selector !== undefined && <Readout label="Selector" value={String(selector)} also="as for this setup" />}
         </Readouts>
-        <section className="sheet sheet-fill" aria-label="Why it is gauged">
-          <h2 className="card-title" style={{ padding: '16px 18px 8px' }}>
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Why it is gauged">
+          <h2 className={textCss.cardTitle} style={{ padding: '16px 18px 8px' }}>
             {check?.kind === 'failed'
               ? 'The gauge said no'
               : check?.kind === 'ended'
@@ -50,20 +54,20 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
                 : 'A turned adjuster is a change of the tool: what it was verified for does not hold any more. Gauge it, then make a new first piece.'}
           </p>
           {check && (
-            <p className="dim small" style={{ padding: '8px 18px' }}>
+            <p className={clsx(textCss.dim, textCss.small)} style={{ padding: '8px 18px' }}>
               {dayTime(check.at)}
             </p>
           )}
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="Gauge the tool">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Gauge the tool">
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className="card-title">Gauge {tool}</h2>
+        <h2 className={textCss.cardTitle}>Gauge {tool}</h2>
         <CheckList lines={lines} checks={checks} main="Tool is verified" busy={busy} onMain={() => write(true, true)} />
-        <button type="button" className="act-button" disabled={busy} onClick={fail}>
-          <span>The gauge says no</span> <kbd aria-hidden="true">X</kbd>
-        </button>
-        <p className="small dim">
+        <Button disabled={busy} onClick={fail}>
+          <span>The gauge says no</span> <Kbd aria-hidden="true">X</Kbd>
+        </Button>
+        <p className={clsx(textCss.small, textCss.dim)}>
           Close the tool on the gauge gently: force makes any gauge fit. The maker’s gauging sheet always wins.
         </p>
       </aside>

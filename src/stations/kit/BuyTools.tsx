@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { BuyList, ToolWay } from '@/core/work/kit/buyList'
 import { useJob } from '@/ui/job/JobProvider'
@@ -32,66 +37,68 @@ export function BuyTools({ close }: { readonly close: () => void }) {
   const wanted = new Set(best?.tools.map((tool) => tool.tool))
   return (
     <>
-      <div className="work" tabIndex={0} role="region" aria-label="Tools to buy or borrow">
-        {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Tools to buy or borrow">
+        {failed && (
+          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
+        )}
         {tools?.classes.length === 0 && (
-          <p className="note">✓ The crib crimps everything of this job that has a contact at all.</p>
+          <p className={noteCss.note}>✓ The crib crimps everything of this job that has a contact at all.</p>
         )}
         {tools && tools.classes.length > 0 && (
-          <section className="sheet">
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">what the crib cannot crimp</th>
+          <section className={paneCss.sheet}>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">what the crib cannot crimp</Table.Th>
                   {ways.map((way) => (
-                    <th key={way} scope="col">
+                    <Table.Th key={way} scope="col">
                       {wayWords[way]}
-                    </th>
+                    </Table.Th>
                   ))}
-                </tr>
-              </thead>
-              <tbody>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {tools.classes.map((one) => (
-                  <tr key={one.id}>
-                    <td>
+                  <Table.Tr key={one.id}>
+                    <Table.Td>
                       <b>{tools.families[one.about.family] ?? one.about.family}</b>, {mm2(one.about.areaMm2)},{' '}
                       {plural(one.sides.length, 'termination')}
-                      <span className="small dim" style={{ display: 'block' }}>
+                      <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
                         {list(
                           one.sides.map((side) => `${side.wire}${side.side}`),
                           6,
                         )}{' '}
                         · {list([...one.about.contacts], 3)}
                       </span>
-                    </td>
+                    </Table.Td>
                     {ways.map((way) => (
-                      <td key={way}>
+                      <Table.Td key={way}>
                         {one.offers
                           .filter((offer) => offer.way === way)
                           .map((offer) => (
                             <span
                               key={offer.tool}
                               style={{ display: 'block' }}
-                              className={wanted.has(offer.tool) ? 'good' : undefined}
+                              className={wanted.has(offer.tool) ? textCss.good : undefined}
                             >
                               {wanted.has(offer.tool) && '✓ '}
-                              <b className="mono">{offer.tool}</b>{' '}
+                              <b className={textCss.mono}>{offer.tool}</b>{' '}
                               {offer.price === undefined ? 'price not known' : figure(offer.price, 2)}
-                              {offer.estimate && <span className="caution"> ◆ estimate</span>}
+                              {offer.estimate && <span className={textCss.caution}> ◆ estimate</span>}
                             </span>
                           ))}
-                        {one.offers.every((offer) => offer.way !== way) && <span className="dim">–</span>}
-                      </td>
+                        {one.offers.every((offer) => offer.way !== way) && <span className={textCss.dim}>–</span>}
+                      </Table.Td>
                     ))}
-                  </tr>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </section>
         )}
       </div>
-      <aside className="pane pane-card" aria-label="Cheapest tools">
-        <h2 className="card-title">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Cheapest tools">
+        <h2 className={textCss.cardTitle}>
           {best
             ? best.tools.length === 0
               ? 'Nothing to buy'
@@ -99,29 +106,31 @@ export function BuyTools({ close }: { readonly close: () => void }) {
             : 'Working it out…'}
         </h2>
         {best?.tools.map((tool) => (
-          <div key={tool.tool} className="note" style={{ border: '1px solid var(--hairline)' }}>
-            <b className="mono">{tool.tool}</b> {tool.name}
-            <span className="small dim" style={{ display: 'block' }}>
+          <div key={tool.tool} className={noteCss.note} style={{ border: '1px solid var(--hairline)' }}>
+            <b className={textCss.mono}>{tool.tool}</b> {tool.name}
+            <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
               {wayWords[tool.way]}, {figure(tool.price ?? 0, 2)}
             </span>
           </div>
         ))}
         {best && best.tools.length > 0 && (
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             {best.proven
               ? 'Proven: no cheaper tools crimp all of it.'
               : `Not proven: at least ${figure(best.bound, 2)}.`}
           </p>
         )}
         {best && best.left.length > 0 && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             ◆ No tool with a price for {plural(best.left.length, 'class', 'classes')}: see the table.
           </p>
         )}
-        <button type="button" className="act-button" onClick={close}>
-          <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
-        </button>
-        <p className="sources">Under the job’s house rules: a class of tool that they rule out is not offered.</p>
+        <Button onClick={close}>
+          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+        </Button>
+        <p className={paneCss.sources}>
+          Under the job’s house rules: a class of tool that they rule out is not offered.
+        </p>
       </aside>
     </>
   )

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { setupCounts } from '@/core/views/progress'
 import { setupQueue } from '@/core/views/queue'
@@ -56,68 +61,65 @@ export function KitParts({ close }: { readonly close: () => void }) {
   ])
   return (
     <>
-      <div className="work" tabIndex={0} role="region" aria-label="Parts of the job">
-        {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
-        <section className="sheet sheet-fill">
-          <div className="sheet-head">
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Parts of the job">
+        {failed && (
+          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
+        )}
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
+          <div className={paneCss.sheetHead}>
             <span>
-              <b>Parts</b> <span className="dim">need + test pieces + spares</span>
+              <b>Parts</b> <span className={textCss.dim}>need + test pieces + spares</span>
             </span>
-            <span className="caption">
-              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'csv')}>
+            <span className={paneCss.caption}>
+              <Button variant="subtle" onClick={() => void exportKit(state.plan.title, lines, 'csv')}>
                 CSV
-              </button>
-              <button type="button" onClick={() => void exportKit(state.plan.title, lines, 'xlsx')}>
+              </Button>
+              <Button variant="subtle" onClick={() => void exportKit(state.plan.title, lines, 'xlsx')}>
                 XLSX
-              </button>
+              </Button>
               <a href={`/jobs/${encodeURIComponent(id)}/papers/kit-list.pdf`} style={{ padding: 6 }}>
                 PDF
               </a>
             </span>
           </div>
-          <div className="sheet-body">
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">part</th>
-                  <th scope="col">what</th>
-                  <th scope="col">together</th>
-                  <th scope="col">free</th>
-                  <th scope="col">short</th>
-                </tr>
-              </thead>
-              <tbody>
+          <div className={paneCss.sheetBody}>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th scope="col">part</Table.Th>
+                  <Table.Th scope="col">what</Table.Th>
+                  <Table.Th scope="col">together</Table.Th>
+                  <Table.Th scope="col">free</Table.Th>
+                  <Table.Th scope="col">short</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {lines.map((line) => (
                   <Line key={line.part} line={line} />
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </div>
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="Supply and setups">
-        <h2 className="card-title">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Supply and setups">
+        <h2 className={textCss.cardTitle}>
           {short.length === 0 ? 'All parts are there' : `${plural(short.length, 'part')} short`}
         </h2>
         {cost > 0 && (
           <p>
-            To buy: <b className="mono">{figure(cost, 2)}</b> in the packs of the table.
+            To buy: <b className={textCss.mono}>{figure(cost, 2)}</b> in the packs of the table.
           </p>
         )}
-        <button
-          type="button"
-          className="act-button main"
-          disabled={busy || lines.length === 0}
-          onClick={() => void take()}
-        >
+        <Button variant="filled" disabled={busy || lines.length === 0} onClick={() => void take()}>
           <span>{taken ? 'Give the parts back' : 'Take the parts for this job'}</span>{' '}
-          <kbd aria-hidden="true">Space</kbd>
-        </button>
-        <h2 className="card-title">{plural(groups.length, 'setup')}</h2>
+          <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
+        <h2 className={textCss.cardTitle}>{plural(groups.length, 'setup')}</h2>
         {groups.map((group, i) => (
-          <div key={group.id} className="note" style={{ border: '1px solid var(--hairline)' }}>
+          <div key={group.id} className={noteCss.note} style={{ border: '1px solid var(--hairline)' }}>
             <b>{i + 1}. </b>
-            <span className="mono">
+            <span className={textCss.mono}>
               {setupFields
                 .filter((field) => group.setup[field] !== undefined)
                 .map((field) =>
@@ -127,15 +129,15 @@ export function KitParts({ close }: { readonly close: () => void }) {
                 )
                 .join(' · ')}
             </span>
-            <span className="small dim" style={{ display: 'block' }}>
+            <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
               {plural(counts.get(group.id)?.total ?? 0, 'termination')}, {counts.get(group.id)?.crimped ?? 0} crimped
             </span>
           </div>
         ))}
-        <button type="button" className="act-button" onClick={close}>
-          <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
-        </button>
-        <p className="sources">
+        <Button onClick={close}>
+          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+        </Button>
+        <p className={paneCss.sources}>
           House rules: {rulesOf(state).name}. {plural(rulesOf(state).firstPieces, 'first piece')} for each setup,{' '}
           {rulesOf(state).sparePercent} % spares and at least {rulesOf(state).spareLeast}.
         </p>
@@ -150,34 +152,38 @@ function Line({ line }: { readonly line: SupplyLine }) {
     line.spares > 0 && `${show(line.spares, line.unit)} spare`,
   ].filter((one) => one !== false)
   return (
-    <tr>
-      <td className="figure">{line.part}</td>
-      <td style={{ minWidth: 130 }}>{line.name}</td>
-      <td className="figure">
+    <Table.Tr>
+      <Table.Td className={textCss.figure}>{line.part}</Table.Td>
+      <Table.Td style={{ minWidth: 130 }}>{line.name}</Table.Td>
+      <Table.Td className={textCss.figure}>
         <b>{show(line.total, line.unit)}</b>
         {over.length > 0 && (
-          <span className="small dim under">
+          <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
             {show(line.need, line.unit)} + {over.join(' + ')}
           </span>
         )}
-      </td>
-      <td className="figure">
-        {line.free === undefined ? <span className="dim">not counted</span> : show(line.free, line.unit)}
-        {line.taken > 0 && <span className="small good under">✓ {show(line.taken, line.unit)} taken</span>}
-      </td>
-      <td className="figure">
+      </Table.Td>
+      <Table.Td className={textCss.figure}>
+        {line.free === undefined ? <span className={textCss.dim}>not counted</span> : show(line.free, line.unit)}
+        {line.taken > 0 && (
+          <span className={clsx(textCss.small, textCss.good, textCss.under)}>
+            ✓ {show(line.taken, line.unit)} taken
+          </span>
+        )}
+      </Table.Td>
+      <Table.Td className={textCss.figure}>
         {line.short > 0 ? (
-          <span className="caution">◆ {show(line.short, line.unit)}</span>
+          <span className={textCss.caution}>◆ {show(line.short, line.unit)}</span>
         ) : (
-          <span className="good">✓</span>
+          <span className={textCss.good}>✓</span>
         )}
         {line.order && (
-          <span className="small dim under">
+          <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
             buy {line.order.packs} × {line.order.pack}
             {line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}
           </span>
         )}
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   )
 }

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { figure, mm, plural, range } from '@/words/figures'
 import { setupWords } from '@/words/crimp'
 import type { KitOptions, KitRejected, KitSet } from './kitOptions'
@@ -23,18 +28,18 @@ export function BlockedSheet({
   const smallest = Math.min(...windows.map((one) => one.minMm))
   return (
     <>
-      <section className="sheet" style={{ padding: '14px 16px' }}>
-        <h2 className="card-title" style={{ fontSize: 22, marginBottom: 10 }}>
+      <section className={paneCss.sheet} style={{ padding: '14px 16px' }}>
+        <h2 className={textCss.cardTitle} style={{ fontSize: 22, marginBottom: 10 }}>
           {seal ? (
             <>
-              No seal closes round this wire: <span className="mono">{mm(insulationMm)}</span>,{' '}
+              No seal closes round this wire: <span className={textCss.mono}>{mm(insulationMm)}</span>,{' '}
               {nearest.code === 'seal-tears' ? (
                 <>
-                  the largest takes <span className="mono">{figure(largest, 2)}</span>
+                  the largest takes <span className={textCss.mono}>{figure(largest, 2)}</span>
                 </>
               ) : (
                 <>
-                  the smallest takes <span className="mono">{figure(smallest, 2)}</span>
+                  the smallest takes <span className={textCss.mono}>{figure(smallest, 2)}</span>
                 </>
               )}
             </>
@@ -44,41 +49,35 @@ export function BlockedSheet({
         </h2>
         {seal && <Windows windows={windows} insulationMm={insulationMm} />}
       </section>
-      <section className="sheet" style={{ padding: '10px 12px' }}>
+      <section className={paneCss.sheet} style={{ padding: '10px 12px' }}>
         <h3 style={{ fontSize: 15, padding: '2px 4px 8px' }}>What would do</h3>
         {noTool && (
-          <button type="button" className="act-button" onClick={showTools}>
+          <Button onClick={showTools}>
             <span>
               <b>{nearest.contact}</b> fits: a tool is all that is missing. What it costs to buy or borrow one
             </span>{' '}
-            <kbd aria-hidden="true">B</kbd>
-          </button>
+            <Kbd aria-hidden="true">B</Kbd>
+          </Button>
         )}
         {remedies.length === 0 && !noTool && (
-          <p className="dim" style={{ padding: 4 }}>
+          <p className={textCss.dim} style={{ padding: 4 }}>
             No other wire of this size on the shelf fits both ends. Measure the wire again, or choose another housing
             for this end in the plan.
           </p>
         )}
-        <div className="choices">
+        <div className={paneCss.choices}>
           {remedies.map((remedy, i) => (
-            <button
-              key={remedy.wireType}
-              type="button"
-              className="choice"
-              aria-pressed={i === picked}
-              onClick={() => onPick(i)}
-            >
-              <kbd aria-hidden="true">{i + 1}</kbd>
+            <Choice key={remedy.wireType} aria-pressed={i === picked} onClick={() => onPick(i)}>
+              <Kbd aria-hidden="true">{i + 1}</Kbd>
               <span>
                 <b>{remedy.name}</b>, {mm(remedy.insulationMm)}
-                <span className="small dim" style={{ display: 'block' }}>
+                <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
                   then contact {remedy.contact}
                   {remedy.seal !== undefined && `, seal ${remedy.seal}`}, {remedy.setup}
                 </span>
               </span>
-              <span className="mono small">{remedy.wireType}</span>
-            </button>
+              <span className={clsx(textCss.mono, textCss.small)}>{remedy.wireType}</span>
+            </Choice>
           ))}
         </div>
       </section>
@@ -96,14 +95,14 @@ function Windows({
   const top = Math.max(insulationMm, ...windows.map((one) => one.maxMm)) * 1.12
   const at = (value: number) => `${(100 * value) / top}%`
   return (
-    <table style={{ width: '100%', borderSpacing: '0 6px' }}>
-      <tbody>
+    <Table style={{ borderSpacing: '0 6px' }}>
+      <Table.Tbody>
         {windows.map((one) => (
-          <tr key={one.name}>
-            <td className="mono" style={{ width: 110 }}>
+          <Table.Tr key={one.name}>
+            <Table.Td className={textCss.mono} style={{ width: 110 }}>
               {one.name}
-            </td>
-            <td>
+            </Table.Td>
+            <Table.Td>
               <div
                 style={{ position: 'relative', height: 9, borderRadius: 4, background: 'var(--wash)' }}
                 aria-hidden="true"
@@ -130,14 +129,14 @@ function Windows({
                   }}
                 />
               </div>
-            </td>
-            <td className="mono dim" style={{ width: 120, textAlign: 'right' }}>
+            </Table.Td>
+            <Table.Td className={clsx(textCss.mono, textCss.dim)} style={{ width: 120, textAlign: 'right' }}>
               {range(one.minMm, one.maxMm)}
-            </td>
-          </tr>
+            </Table.Td>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   )
 }
 
@@ -154,35 +153,35 @@ export function SetsTable({
   readonly isChosen: (set: KitSet) => boolean
 }) {
   return (
-    <section className="sheet" style={{ padding: '10px 12px' }}>
+    <section className={paneCss.sheet} style={{ padding: '10px 12px' }}>
       <h2 style={{ fontSize: 15, padding: '2px 4px 8px' }}>
         Works{' '}
-        <span className="dim" style={{ fontWeight: 400 }}>
+        <span className={textCss.dim} style={{ fontWeight: 400 }}>
           best first
         </span>
       </h2>
-      <div className="choices">
+      <div className={paneCss.choices}>
         {options.sets.map((set, i) => (
-          <button
+          <Choice
             key={`${set.set.contact} ${set.set.seal ?? ''} ${set.set.setup.tool} ${set.set.setup.selector ?? ''}`}
-            type="button"
-            className="choice"
             aria-pressed={i === picked}
             onClick={() => onPick(i)}
           >
-            <kbd aria-hidden="true">{i + 1}</kbd>
+            <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>
-              <b className="mono">{set.set.contact}</b>
-              {set.set.seal !== undefined && <b className="mono"> + {set.set.seal}</b>}{' '}
-              <span className="dim">{set.plating}</span>
-              <span className="small dim" style={{ display: 'block' }}>
+              <b className={textCss.mono}>{set.set.contact}</b>
+              {set.set.seal !== undefined && <b className={textCss.mono}> + {set.set.seal}</b>}{' '}
+              <span className={textCss.dim}>{set.plating}</span>
+              <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
                 {setupWords(set.set.setup)}
                 {set.set.setup.notchMm !== undefined && `, notch ${set.set.setup.notchMm} mm`}, strip{' '}
                 {figure(set.set.strip.nominalMm, 1)} mm
               </span>
             </span>
-            <span className="mono small">{isChosen(set) ? '✓ chosen' : figure(set.score, 2)}</span>
-          </button>
+            <span className={clsx(textCss.mono, textCss.small)}>
+              {isChosen(set) ? '✓ chosen' : figure(set.score, 2)}
+            </span>
+          </Choice>
         ))}
       </div>
     </section>
@@ -194,36 +193,36 @@ const REJECTED_SHOWN = 60
 /** Why each other candidate is out, the nearest to working first. */
 export function RejectedTable({ rejected }: { readonly rejected: readonly KitRejected[] }) {
   return (
-    <section className="sheet sheet-fill" style={{ minHeight: 160 }}>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} style={{ minHeight: 160 }}>
       <h2 style={{ fontSize: 15, padding: '12px 16px 4px' }}>
         Why the others are out{' '}
-        <span className="dim" style={{ fontWeight: 400 }}>
+        <span className={textCss.dim} style={{ fontWeight: 400 }}>
           {plural(rejected.length, 'candidate')}, nearest first
         </span>
       </h2>
-      <div className="sheet-body" tabIndex={0} role="region" aria-label="Why the others are out">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">contact</th>
-              <th scope="col">seal</th>
-              <th scope="col">reason</th>
-              <th scope="col">off by</th>
-              <th scope="col">cured by</th>
-            </tr>
-          </thead>
-          <tbody>
+      <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Why the others are out">
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">contact</Table.Th>
+              <Table.Th scope="col">seal</Table.Th>
+              <Table.Th scope="col">reason</Table.Th>
+              <Table.Th scope="col">off by</Table.Th>
+              <Table.Th scope="col">cured by</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {rejected.slice(0, REJECTED_SHOWN).map((one) => (
-              <tr key={`${one.contact} ${one.seal ?? ''}`}>
-                <td className="figure dim">{one.contact}</td>
-                <td className="figure dim">{one.seal}</td>
-                <td>{one.words}</td>
-                <td className="figure dim">{one.offBy}</td>
-                <td className="figure">{one.cure ?? ''}</td>
-              </tr>
+              <Table.Tr key={`${one.contact} ${one.seal ?? ''}`}>
+                <Table.Td className={clsx(textCss.figure, textCss.dim)}>{one.contact}</Table.Td>
+                <Table.Td className={clsx(textCss.figure, textCss.dim)}>{one.seal}</Table.Td>
+                <Table.Td>{one.words}</Table.Td>
+                <Table.Td className={clsx(textCss.figure, textCss.dim)}>{one.offBy}</Table.Td>
+                <Table.Td className={textCss.figure}>{one.cure ?? ''}</Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
     </section>
   )

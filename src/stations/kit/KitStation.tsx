@@ -1,5 +1,10 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/views/queue'
 import { type SideLetter, planIndex } from '@/core/record/plan/plan'
@@ -52,7 +57,7 @@ export function KitStation() {
     { key: 'b', words: 'Tools to buy or borrow', run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
   ])
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
       {panes && pane === 'whole' && <panes.WholeJob close={close} />}
       {panes && pane === 'tools' && <panes.BuyTools close={close} />}
@@ -89,7 +94,7 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
       ? [
           {
             id: 'blocked',
-            title: <span className="fault">Blocked</span>,
+            title: <span className={textCss.fault}>Blocked</span>,
             rows: blocked.map((one) => row(one, 'fault')),
           },
         ]
@@ -192,9 +197,9 @@ function TerminationKit({
   const type = state.facts.wireTypes[wire.type]
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         {!options && (
-          <p className="dim" role="status">
+          <p className={textCss.dim} role="status">
             Working out what fits…
           </p>
         )}
@@ -211,57 +216,62 @@ function TerminationKit({
         )}
         {options && <RejectedTable rejected={options.rejected} />}
       </div>
-      <aside className="pane pane-card" aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
         <WireChips wire={wire} side={side} />
-        <h2 className="card-title">{blocked ? 'Nothing fits this wire' : set ? set.contactName : 'One moment'}</h2>
+        <h2 className={textCss.cardTitle}>
+          {blocked ? 'Nothing fits this wire' : set ? set.contactName : 'One moment'}
+        </h2>
         {type && (
           <p>
-            {type.name}, <span className="mono">{mm(wire.insulationMm ?? type.insulationMm)}</span> over insulation
+            {type.name}, <span className={textCss.mono}>{mm(wire.insulationMm ?? type.insulationMm)}</span> over
+            insulation
             {wire.insulationMm !== undefined && ' (measured)'}
             {wire.currentA !== undefined && (
               <>
-                , <span className="mono">{amps(wire.currentA)}</span>
+                , <span className={textCss.mono}>{amps(wire.currentA)}</span>
               </>
             )}
           </p>
         )}
         {set && (
-          <table className="table">
-            <tbody>
-              <tr>
-                <td>Conductor</td>
-                <td className="figure good">✓ {contactRange(set)}</td>
-              </tr>
-              <tr>
-                <td>Strip</td>
-                <td className="figure">
+          <Table>
+            <Table.Tbody>
+              <Table.Tr>
+                <Table.Td>Conductor</Table.Td>
+                <Table.Td className={clsx(textCss.figure, textCss.good)}>✓ {contactRange(set)}</Table.Td>
+              </Table.Tr>
+              <Table.Tr>
+                <Table.Td>Strip</Table.Td>
+                <Table.Td className={textCss.figure}>
                   {set.set.strip.minMm.toFixed(1)} to {set.set.strip.maxMm.toFixed(1)} mm
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
               {set.set.height && (
-                <tr>
-                  <td>Height{set.set.height.estimate ? ', estimated' : ''}</td>
-                  <td className="figure">
+                <Table.Tr>
+                  <Table.Td>Height{set.set.height.estimate ? ', estimated' : ''}</Table.Td>
+                  <Table.Td className={textCss.figure}>
                     {set.set.height.minMm.toFixed(2)} to {set.set.height.maxMm.toFixed(2)}
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               )}
-              <tr>
-                <td>Pull</td>
-                <td className="figure">{set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}</td>
-              </tr>
-            </tbody>
-          </table>
+              <Table.Tr>
+                <Table.Td>Pull</Table.Td>
+                <Table.Td className={textCss.figure}>
+                  {set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}
+                </Table.Td>
+              </Table.Tr>
+            </Table.Tbody>
+          </Table>
         )}
         {remedy && (
-          <button type="button" className="act-button main" onClick={act} disabled={busy}>
-            <span>Use {remedy.name}</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" onClick={act} disabled={busy}>
+            <span>Use {remedy.name}</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         )}
         {set && (
-          <button type="button" className="act-button main" onClick={act} disabled={busy || isChosen}>
-            <span>{isChosen ? '✓ This set is chosen' : 'Choose this set'}</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" onClick={act} disabled={busy || isChosen}>
+            <span>{isChosen ? '✓ This set is chosen' : 'Choose this set'}</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         )}
         {measuring ? (
           <MeasureInsulation
@@ -273,28 +283,28 @@ function TerminationKit({
             }}
           />
         ) : (
-          <button type="button" className="act-button" onClick={() => setMeasuring(true)}>
-            <span>Measure the wire again</span> <kbd aria-hidden="true">M</kbd>
-          </button>
+          <Button onClick={() => setMeasuring(true)}>
+            <span>Measure the wire again</span> <Kbd aria-hidden="true">M</Kbd>
+          </Button>
         )}
-        <button type="button" className="act-button" onClick={() => show('whole')}>
-          <span>Choose for the whole job</span> <kbd aria-hidden="true">W</kbd>
-        </button>
-        <div className="two">
-          <button type="button" className="act-button" onClick={() => show('parts')}>
-            <span>Parts</span> <kbd aria-hidden="true">P</kbd>
-          </button>
-          <button type="button" className="act-button" onClick={() => show('tools')}>
-            <span>Tools</span> <kbd aria-hidden="true">B</kbd>
-          </button>
+        <Button onClick={() => show('whole')}>
+          <span>Choose for the whole job</span> <Kbd aria-hidden="true">W</Kbd>
+        </Button>
+        <div className={paneCss.two}>
+          <Button onClick={() => show('parts')}>
+            <span>Parts</span> <Kbd aria-hidden="true">P</Kbd>
+          </Button>
+          <Button onClick={() => show('tools')}>
+            <span>Tools</span> <Kbd aria-hidden="true">B</Kbd>
+          </Button>
         </div>
         {set &&
           [...set.notes, ...set.unchecked].map((note) => (
-            <p key={note} className="note caution">
+            <p key={note} className={clsx(noteCss.note, noteCss.caution)}>
               ◆ {note}
             </p>
           ))}
-        <div className="sources">
+        <div className={paneCss.sources}>
           {set && <span>Setting: {set.set.source}.</span>}
           {set && (
             <span>
@@ -338,27 +348,24 @@ function MeasureInsulation({
   const read = parseQuantity(text, 'length')
   return (
     <form
-      className="field"
       onSubmit={(event) => {
         event.preventDefault()
         if (read.ok) save(Math.round(read.value * 100) / 100)
       }}
     >
-      <label>
-        Over insulation, three turns or across
-        <input
-          value={text}
-          autoFocus
-          inputMode="decimal"
-          aria-invalid={!read.ok}
-          onChange={(event) => setText(event.target.value)}
-          onKeyDown={(event) => event.key === 'Escape' && cancel()}
-        />
-      </label>
-      {!read.ok && <span className="wrong">{quantityWords(read.fault, 'length')}</span>}
-      <button type="submit" className="act-button" disabled={!read.ok}>
-        <span>Use this figure</span> <kbd aria-hidden="true">Enter</kbd>
-      </button>
+      <TextInput
+        label="Over insulation, three turns or across"
+        value={text}
+        autoFocus
+        inputMode="decimal"
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => event.key === 'Escape' && cancel()}
+        error={!read.ok}
+      />
+      {!read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'length')}</span>}
+      <Button type="submit" disabled={!read.ok}>
+        <span>Use this figure</span> <Kbd aria-hidden="true">Enter</Kbd>
+      </Button>
     </form>
   )
 }

@@ -1,5 +1,11 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import readoutCss from '@/ui/readout/readout.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
@@ -100,8 +106,8 @@ export function WholeJob({ close }: { readonly close: () => void }) {
   const now = new Set([...state.sets.values()].map((set) => setupId(set.setup)))
   return (
     <>
-      <div className="work" tabIndex={0} role="region" aria-label="Whole job">
-        <dl className="readouts">
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Whole job">
+        <dl className={readoutCss.readouts}>
           <Figure label="Setups now" value={String(now.size)} />
           {(['setups', 'parts', 'price'] as const).map((goal) => (
             <GoalReadout
@@ -112,15 +118,19 @@ export function WholeJob({ close }: { readonly close: () => void }) {
             />
           ))}
         </dl>
-        {failed && <p className="note fault">▲ The shelf does not answer: load the page again.</p>}
-        {reply?.kind === 'failed' && <p className="note fault">▲ It could not be worked out ({reply.why}).</p>}
+        {failed && (
+          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
+        )}
+        {reply?.kind === 'failed' && (
+          <p className={clsx(noteCss.note, noteCss.fault)}>▲ It could not be worked out ({reply.why}).</p>
+        )}
         {problems && (
-          <section className="sheet sheet-fill">
-            <div className="sheet-head">
+          <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
+            <div className={paneCss.sheetHead}>
               <span>
                 {plural(problems.problem.groups.length, 'group')} of like terminations
                 {problems.problem.blocked.length > 0 && (
-                  <b className="fault">
+                  <b className={textCss.fault}>
                     {' '}
                     · ▲ nothing fits{' '}
                     {list(
@@ -131,17 +141,17 @@ export function WholeJob({ close }: { readonly close: () => void }) {
                 )}
               </span>
             </div>
-            <div className="sheet-body">
-              <table className="table">
-                <thead>
-                  <tr>
-                    <th scope="col">terminations</th>
-                    <th scope="col">ways</th>
-                    <th scope="col">chosen</th>
-                    <th scope="col">setup</th>
-                  </tr>
-                </thead>
-                <tbody>
+            <div className={paneCss.sheetBody}>
+              <Table>
+                <Table.Thead>
+                  <Table.Tr>
+                    <Table.Th scope="col">terminations</Table.Th>
+                    <Table.Th scope="col">ways</Table.Th>
+                    <Table.Th scope="col">chosen</Table.Th>
+                    <Table.Th scope="col">setup</Table.Th>
+                  </Table.Tr>
+                </Table.Thead>
+                <Table.Tbody>
                   {problems.problem.groups.map((group, g) => {
                     const first = group.sides[0]
                     const current = first && state.sets.get(setKey(first.wire, first.side))
@@ -154,41 +164,43 @@ export function WholeJob({ close }: { readonly close: () => void }) {
                             one.setup === setupId(current.setup),
                         )
                     return (
-                      <tr key={group.id}>
-                        <td>
-                          <b className="mono">{group.sides.length}×</b>{' '}
-                          <span className="small dim">
+                      <Table.Tr key={group.id}>
+                        <Table.Td>
+                          <b className={textCss.mono}>{group.sides.length}×</b>{' '}
+                          <span className={clsx(textCss.small, textCss.dim)}>
                             {list(
                               group.sides.map((one) => `${one.wire}${one.side}`),
                               4,
                             )}
                           </span>
-                        </td>
-                        <td className="figure">
+                        </Table.Td>
+                        <Table.Td className={textCss.figure}>
                           {group.fixed === 'by-hand'
                             ? 'by hand'
                             : group.fixed === 'begun'
                               ? 'begun'
                               : group.options.length}
-                        </td>
-                        <td
-                          className="figure"
+                        </Table.Td>
+                        <Table.Td
+                          className={textCss.figure}
                           title={option?.parts.map((part) => problems.names[part] ?? part).join(', ')}
                         >
                           {option ? option.parts.join(' + ') : '–'}
-                        </td>
-                        <td className="figure">{option ? setupIdLabel(option.setup) : 'none yet'}</td>
-                      </tr>
+                        </Table.Td>
+                        <Table.Td className={textCss.figure}>
+                          {option ? setupIdLabel(option.setup) : 'none yet'}
+                        </Table.Td>
+                      </Table.Tr>
                     )
                   })}
-                </tbody>
-              </table>
+                </Table.Tbody>
+              </Table>
             </div>
           </section>
         )}
       </div>
-      <aside className="pane pane-card" aria-label="Whole job's choice">
-        <h2 className="card-title">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Whole job's choice">
+        <h2 className={textCss.cardTitle}>
           {chosen
             ? changes.length === 0
               ? 'Nothing could be better'
@@ -202,48 +214,43 @@ export function WholeJob({ close }: { readonly close: () => void }) {
           so does what has been worked on.
         </p>
         {running && (
-          <p className="mono" role="status">
+          <p className={textCss.mono} role="status">
             {goalWords[reply.goal]}: {Number.isFinite(reply.best) ? goalFigure(reply.goal, reply.best) : '…'}
             {Number.isFinite(reply.bound) && `, at least ${goalFigure(reply.goal, Math.max(0, reply.bound))}`} ·{' '}
             {figure(reply.seconds, 1)} s
           </p>
         )}
         {!chosen && !running && (
-          <button type="button" className="act-button main" disabled={!problems} onClick={start}>
-            <span>Work it out</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" disabled={!problems} onClick={start}>
+            <span>Work it out</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         )}
         {running && (
-          <button type="button" className="act-button" onClick={stop}>
-            <span>Stop</span> <kbd aria-hidden="true">Esc</kbd>
-          </button>
+          <Button onClick={stop}>
+            <span>Stop</span> <Kbd aria-hidden="true">Esc</Kbd>
+          </Button>
         )}
         {chosen && (
-          <button
-            type="button"
-            className="act-button main"
-            disabled={changes.length === 0 || busy}
-            onClick={() => void apply()}
-          >
-            <span>Use this choice</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" disabled={changes.length === 0 || busy} onClick={() => void apply()}>
+            <span>Use this choice</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         )}
         {reply?.kind === 'choice' && reply.byHandCosts && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             <b>◆ By hand costs</b> {plural(reply.byHandCosts.setups, 'setup')},{' '}
             {plural(reply.byHandCosts.parts, 'part number')} and {figure(reply.byHandCosts.price, 2)} in parts more than
             the free choice.
           </p>
         )}
         {chosen && chosen.unpriced > 0 && (
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             {plural(chosen.unpriced, 'termination')} with parts that have no price on the shelf: they count as nothing.
           </p>
         )}
-        <button type="button" className="act-button" onClick={close}>
-          <span>Back to the terminations</span> <kbd aria-hidden="true">Esc</kbd>
-        </button>
-        <p className="sources">
+        <Button onClick={close}>
+          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+        </Button>
+        <p className={paneCss.sources}>
           An estimate, a plain tool, a fold-back or the wrong plating is only thought of where there is nothing better.
         </p>
       </aside>
@@ -253,10 +260,10 @@ export function WholeJob({ close }: { readonly close: () => void }) {
 
 function Figure({ label, value, also }: { readonly label: string; readonly value: string; readonly also?: string }) {
   return (
-    <div className="readout">
+    <div className={readoutCss.readout}>
       <dt>{label}</dt>
-      <dd className="value">{value}</dd>
-      <dd className="also">{also ?? '\u00a0'}</dd>
+      <dd className={readoutCss.value}>{value}</dd>
+      <dd className={readoutCss.also}>{also ?? '\u00a0'}</dd>
     </div>
   )
 }

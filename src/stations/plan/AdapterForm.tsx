@@ -1,3 +1,8 @@
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ADAPTER_LENGTH_MM } from '@/core/work/rework/adapter'
@@ -41,51 +46,44 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
   if (made) {
     return (
       <>
-        <p className="note attend" role="status">
+        <p className={clsx(noteCss.note, noteCss.attend)} role="status">
           ◆ The adapter is made. It leads nothing to {made.left}: the other half has no such signal, or has it more than
           once.
         </p>
-        <button
-          type="button"
-          className="act-button main"
-          autoFocus
-          onClick={() => router.push(`/jobs/${made.id}/plan`)}
-        >
+        <Button variant="filled" autoFocus onClick={() => router.push(`/jobs/${made.id}/plan`)}>
           <span>Open the adapter</span>
-        </button>
+        </Button>
       </>
     )
   }
   return (
     <form
-      className="field-row"
+      className={paneCss.fieldRow}
       style={{ flex: 'none', alignItems: 'end' }}
       onSubmit={(event) => {
         event.preventDefault()
         void send()
       }}
     >
-      <label className="field">
-        Length of the adapter’s wires
-        <input
-          value={length}
-          inputMode="decimal"
-          aria-invalid={wrong !== undefined}
-          onChange={(event) => setLength(event.target.value)}
-        />
-      </label>
-      <button type="submit" className="act-button" disabled={busy || wrong !== undefined}>
+      <TextInput
+        label="Length of the adapter’s wires"
+        value={length}
+        inputMode="decimal"
+        onChange={(event) => setLength(event.target.value)}
+        error={wrong !== undefined}
+      />
+      <Button type="submit" disabled={busy || wrong !== undefined}>
         <span>
           Make an adapter between {a} and {b}, by signal
         </span>
-      </button>
+      </Button>
       {wrong !== undefined && (
-        <p className="small fault" role="alert">
+        <p className={clsx(textCss.small, textCss.fault)} role="alert">
           ▲ {wrong}
         </p>
       )}
       {fault !== undefined && (
-        <p className="small fault" role="alert">
+        <p className={clsx(textCss.small, textCss.fault)} role="alert">
           ▲ {fault}
         </p>
       )}

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { freeEndId } from '@/core/record/plan/freeEndId'
 import { planIndex, type End, type PlanChange, type Wire } from '@/core/record/plan/plan'
@@ -69,7 +73,7 @@ export function EndForm({
   }
   return (
     <form
-      className="small-form"
+      className={paneCss.smallForm}
       aria-label={end ? `Change end ${end.id}` : 'Add an end'}
       onSubmit={(event) => {
         event.preventDefault()
@@ -77,26 +81,22 @@ export function EndForm({
       }}
       onKeyDown={(event) => event.key === 'Escape' && close()}
     >
-      <div className="field-row" style={{ gridTemplateColumns: '70px 1fr' }}>
-        <label className="field">
-          End
-          <input
-            value={id}
-            readOnly={end !== undefined}
-            maxLength={12}
-            onChange={(event) => setId(event.target.value)}
-          />
-        </label>
-        <label className="field">
-          Housing
-          <input
-            value={housing}
-            autoFocus
-            list="housings"
-            onChange={(event) => setHousing(event.target.value)}
-            aria-invalid={wrong !== undefined}
-          />
-        </label>
+      <div className={paneCss.fieldRow} style={{ gridTemplateColumns: '70px 1fr' }}>
+        <TextInput
+          label="End"
+          value={id}
+          readOnly={end !== undefined}
+          maxLength={12}
+          onChange={(event) => setId(event.target.value)}
+        />
+        <TextInput
+          label="Housing"
+          value={housing}
+          autoFocus
+          list="housings"
+          onChange={(event) => setHousing(event.target.value)}
+          error={wrong !== undefined}
+        />
       </div>
       <datalist id="housings">
         {shelf.housings.map((one) => (
@@ -104,88 +104,70 @@ export function EndForm({
         ))}
       </datalist>
       {chosen && (
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           {chosen.name}, {chosen.ways} ways
         </p>
       )}
       {moves && <NewNumbersForm end={end.id} housing={chosen.id} onChange={setNumbers} />}
-      {wrong !== undefined && <p className="small fault">▲ {wrong}</p>}
+      {wrong !== undefined && <p className={clsx(textCss.small, textCss.fault)}>▲ {wrong}</p>}
       {chosen && chosen.keyings.length > 0 && (
-        <label className="field">
-          Keying
-          <select value={keying} onChange={(event) => setKeying(event.target.value)}>
-            <option value="">not chosen</option>
-            {chosen.keyings.map((one) => (
-              <option key={one}>{one}</option>
-            ))}
-          </select>
-        </label>
+        <NativeSelect label="Keying" value={keying} onChange={(event) => setKeying(event.target.value)}>
+          <option value="">not chosen</option>
+          {chosen.keyings.map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </NativeSelect>
       )}
       {chosen?.eitherGender && (
-        <label className="field">
-          Contacts
-          <select value={gender} onChange={(event) => setGender(event.target.value)}>
-            <option value="">either</option>
-            <option value="pin">pins</option>
-            <option value="socket">sockets</option>
-          </select>
-        </label>
+        <NativeSelect label="Contacts" value={gender} onChange={(event) => setGender(event.target.value)}>
+          <option value="">either</option>
+          <option value="pin">pins</option>
+          <option value="socket">sockets</option>
+        </NativeSelect>
       )}
-      <div className="field-row">
-        <label className="field">
-          Mates with
-          <select value={mate} onChange={(event) => setMate(event.target.value)}>
-            <option value="">elsewhere</option>
-            {ends
-              .filter((one) => one.id !== id)
-              .map((one) => (
-                <option key={one.id} value={one.id}>
-                  end {one.id}
-                </option>
-              ))}
-          </select>
-        </label>
-        <label className="field">
-          Its plating
-          <select value={matePlating} onChange={(event) => setMatePlating(event.target.value)}>
-            <option value="">not known</option>
-            {['gold', 'tin', 'nickel', 'silver'].map((one) => (
-              <option key={one}>{one}</option>
+      <div className={paneCss.fieldRow}>
+        <NativeSelect label="Mates with" value={mate} onChange={(event) => setMate(event.target.value)}>
+          <option value="">elsewhere</option>
+          {ends
+            .filter((one) => one.id !== id)
+            .map((one) => (
+              <option key={one.id} value={one.id}>
+                end {one.id}
+              </option>
             ))}
-          </select>
-        </label>
+        </NativeSelect>
+        <NativeSelect label="Its plating" value={matePlating} onChange={(event) => setMatePlating(event.target.value)}>
+          <option value="">not known</option>
+          {['gold', 'tin', 'nickel', 'silver'].map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </NativeSelect>
       </div>
-      <label className="field">
-        Cable jackets back, mm
-        <input
-          value={jacket}
-          inputMode="decimal"
-          placeholder="no cables here"
-          aria-invalid={jacket !== '' && !jacketMm.ok}
-          onChange={(event) => setJacket(event.target.value)}
-        />
-      </label>
-      <label className="small" style={{ display: 'flex', gap: 8, minHeight: 40, alignItems: 'center' }}>
-        <input type="checkbox" checked={inPlace} onChange={(event) => setInPlace(event.target.checked)} />
-        Worked in place, after its wires are threaded through
-      </label>
-      <div className="two">
-        <button type="submit" className="act-button" disabled={!chosen || taken || (moves && !numbers)}>
+      <TextInput
+        label="Cable jackets back, mm"
+        value={jacket}
+        inputMode="decimal"
+        placeholder="no cables here"
+        onChange={(event) => setJacket(event.target.value)}
+        error={jacket !== '' && !jacketMm.ok}
+      />
+      <Checkbox
+        label="Worked in place, after its wires are threaded through"
+        checked={inPlace}
+        onChange={(event) => setInPlace(event.target.checked)}
+      />
+      <div className={paneCss.two}>
+        <Button type="submit" disabled={!chosen || taken || (moves && !numbers)}>
           <span>{moves ? `Move ${plural(used ?? 0, 'wire')}` : end ? 'Change end' : 'Add end'}</span>
-        </button>
-        <button type="button" className="act-button" onClick={close}>
+        </Button>
+        <Button onClick={close}>
           <span>Leave it</span>
-        </button>
+        </Button>
       </div>
       {end && (
-        <button
-          type="button"
-          className="act-button"
-          disabled={(used ?? 0) > 0}
-          onClick={() => apply({ removeEnds: [end.id] })}
-        >
+        <Button disabled={(used ?? 0) > 0} onClick={() => apply({ removeEnds: [end.id] })}>
           <span>{(used ?? 0) > 0 ? `${plural(used ?? 0, 'wire')} still at ${end.id}` : `Take end ${end.id} out`}</span>
-        </button>
+        </Button>
       )}
     </form>
   )

@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import listCss from '@/ui/list/list.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './EndsPane.module.css'
+import { Button, UnstyledButton } from '@mantine/core'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { GridRow } from '@/core/record/grid/draft'
@@ -44,59 +50,44 @@ export function EndsPane({
   const { plan, facts } = state
   const [form, setForm] = useState<End | 'new'>()
   return (
-    <div className="pane pane-queue">
-      <h2 className="queue-group">
+    <div className={clsx(paneCss.pane, paneCss.paneQueue)}>
+      <h2 className={listCss.queueGroup}>
         <span>Ends</span>
-        <span className="mono">{plan.ends.length}</span>
+        <span className={textCss.mono}>{plan.ends.length}</span>
       </h2>
       {plan.ends.map((one) => {
         const shell = housingOf(facts, plan, one.id)
         const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
         return (
-          <button
+          <UnstyledButton
             key={one.id}
-            type="button"
-            className="queue-row"
+            className={styles.end}
             aria-pressed={one.id === end}
-            style={{
-              background: one.id === end ? 'var(--glaze-wash)' : 'none',
-              border: 0,
-              color: 'inherit',
-              textAlign: 'left',
-              font: 'inherit',
-              height: 52,
-              gridTemplateColumns: '12px 22px minmax(0, 1fr) auto',
-              gap: 5,
-            }}
             onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}
           >
-            <span className="glyph act" aria-hidden="true">
+            <span className={clsx(listCss.glyph, textCss.act)} aria-hidden="true">
               {one.id === end ? '▸' : ''}
             </span>
-            <b className="mono">{one.id}</b>
-            <span style={{ whiteSpace: 'normal', lineHeight: 1.15 }}>
+            <b className={textCss.mono}>{one.id}</b>
+            <span className={styles.housing}>
               {shell?.name ?? one.housing}
-              {one.keying !== undefined && <span className="mono dim"> {one.keying}</span>}
+              {one.keying !== undefined && <span className={clsx(textCss.mono, textCss.dim)}> {one.keying}</span>}
             </span>
-            <span className="mono dim">
+            <span className={clsx(textCss.mono, textCss.dim)}>
               {used}/{shell?.cavities.length ?? '?'}
             </span>
-          </button>
+          </UnstyledButton>
         )
       })}
       {form === undefined ? (
-        <div className="tool-list" style={{ borderTop: 0 }}>
-          <button type="button" className="act-button" onClick={() => setForm('new')}>
+        <div className={paneCss.toolList}>
+          <Button onClick={() => setForm('new')}>
             <span>Add an end…</span>
-          </button>
+          </Button>
           {end !== '' && (
-            <button
-              type="button"
-              className="act-button"
-              onClick={() => setForm(plan.ends.find((one) => one.id === end))}
-            >
+            <Button onClick={() => setForm(plan.ends.find((one) => one.id === end))}>
               <span>Change end {end}…</span>
-            </button>
+            </Button>
           )}
         </div>
       ) : (
@@ -112,36 +103,25 @@ export function EndsPane({
         />
       )}
       {shelf.older > 0 && (
-        <div className="tool-list">
-          <button
-            type="button"
-            className="act-button"
-            aria-pressed={pane === 'facts'}
-            onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}
-          >
-            <span className="caution">◆ {plural(shelf.older, 'fact')} older than the shelf</span>
-          </button>
+        <div className={paneCss.toolList}>
+          <Button aria-pressed={pane === 'facts'} onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}>
+            <span className={textCss.caution}>◆ {plural(shelf.older, 'fact')} older than the shelf</span>
+          </Button>
         </div>
       )}
-      <div className="tool-list">
+      <div className={paneCss.toolList}>
         {tools.map(([id, words]) => (
-          <button
-            key={id}
-            type="button"
-            className="act-button"
-            aria-pressed={pane === id}
-            onClick={() => setPane(pane === id ? 'grid' : id)}
-          >
+          <Button key={id} aria-pressed={pane === id} onClick={() => setPane(pane === id ? 'grid' : id)}>
             <span>{words}</span>
-          </button>
+          </Button>
         ))}
-        <div className="two">
-          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'csv')}>
+        <div className={paneCss.two}>
+          <Button onClick={() => void exportPinout(plan, rows, 'csv')}>
             <span>Export CSV</span>
-          </button>
-          <button type="button" className="act-button" onClick={() => void exportPinout(plan, rows, 'xlsx')}>
+          </Button>
+          <Button onClick={() => void exportPinout(plan, rows, 'xlsx')}>
             <span>XLSX</span>
-          </button>
+          </Button>
         </div>
       </div>
       <JobSettings key={state.seq} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />

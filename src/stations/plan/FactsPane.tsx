@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { OlderFact } from '@/core/record/plan/factsAge'
 import { useOperator } from '@/ui/frame/Operator'
@@ -45,52 +49,53 @@ export function FactsPane({ close }: { readonly close: () => void }) {
   }
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   return (
-    <section className="sheet sheet-fill" aria-label="Facts older than the shelf">
-      <div className="sheet-head">
-        <h2 className="card-title">{older ? `${plural(older.length, 'fact')} older than the shelf` : 'Comparing…'}</h2>
-        <span className="caption">
-          <button type="button" onClick={close}>
-            Back <kbd>Esc</kbd>
-          </button>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Facts older than the shelf">
+      <div className={paneCss.sheetHead}>
+        <h2 className={textCss.cardTitle}>
+          {older ? `${plural(older.length, 'fact')} older than the shelf` : 'Comparing…'}
+        </h2>
+        <span className={paneCss.caption}>
+          <Button variant="subtle" onClick={close}>
+            Back <Kbd>Esc</Kbd>
+          </Button>
         </span>
       </div>
-      <div className="sheet-body">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">what</th>
-              <th scope="col">id</th>
-              <th scope="col">this job → the shelf</th>
-            </tr>
-          </thead>
-          <tbody>
+      <div className={paneCss.sheetBody}>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">what</Table.Th>
+              <Table.Th scope="col">id</Table.Th>
+              <Table.Th scope="col">this job → the shelf</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {older?.map((one) => (
-              <tr key={`${one.kind} ${one.id}`}>
-                <td>{one.kind.replace('-', ' ')}</td>
-                <td className="figure">
+              <Table.Tr key={`${one.kind} ${one.id}`}>
+                <Table.Td>{one.kind.replace('-', ' ')}</Table.Td>
+                <Table.Td className={textCss.figure}>
                   <b>{one.id}</b>
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   {one.change === 'gone' && (
-                    <span className="caution">◆ not on the shelf any more: the job keeps its copy</span>
+                    <span className={textCss.caution}>◆ not on the shelf any more: the job keeps its copy</span>
                   )}
                   <Differences shown={one.differences.slice(0, SHOWN)} more={one.differences.length - SHOWN} />
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
       <div style={{ padding: 12 }}>
-        <button
-          type="button"
-          className="act-button main"
+        <Button
+          variant="filled"
           disabled={busy || !older || older.every((one) => one.change === 'gone')}
           onClick={() => void take()}
         >
           <span>Take the shelf’s figures</span>
-        </button>
-        <p className="small dim" style={{ marginTop: 6 }}>
+        </Button>
+        <p className={clsx(textCss.small, textCss.dim)} style={{ marginTop: 6 }}>
           Sets are chosen again where no work rests on them and no hand has chosen. What is done stays as it was
           recorded.
         </p>

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, NativeSelect, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { FamilyWish } from '@/core/parts/choose/chooseFamily'
 import { freeEndId } from '@/core/record/plan/freeEndId'
@@ -80,37 +84,37 @@ export function FamilyPane({
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   const free = freeEndId(state.plan.ends)
   const field = (id: keyof Said, label: string, options?: readonly (readonly [string, string])[]) => (
-    <label className="field">
+    <label>
       {label}
       {options ? (
-        <select value={said[id]} onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}>
+        <NativeSelect value={said[id]} onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}>
           <option value="">any</option>
           {options.map(([value, words]) => (
             <option key={value} value={value}>
               {words}
             </option>
           ))}
-        </select>
+        </NativeSelect>
       ) : (
-        <input
+        <TextInput
           value={said[id]}
-          aria-invalid={wrong === id}
           onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}
+          error={wrong === id}
         />
       )}
     </label>
   )
   return (
-    <section className="sheet sheet-fill" aria-label="Which family?">
-      <div className="sheet-head">
-        <h2 className="card-title">Which family?</h2>
-        <span className="caption">
-          <button type="button" onClick={close}>
-            Back <kbd>Esc</kbd>
-          </button>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Which family?">
+      <div className={paneCss.sheetHead}>
+        <h2 className={textCss.cardTitle}>Which family?</h2>
+        <span className={paneCss.caption}>
+          <Button variant="subtle" onClick={close}>
+            Back <Kbd>Esc</Kbd>
+          </Button>
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
         <div style={{ display: 'grid', gridTemplateColumns: 'repeat(5, minmax(0, 1fr))', gap: 8, flex: 'none' }}>
           {field('ways', 'Ways')}
           {field('current', 'Largest load')}
@@ -139,37 +143,35 @@ export function FamilyPane({
           ])}
         </div>
         {wrong !== undefined && (
-          <p className="fault">
+          <p className={textCss.fault}>
             ▲{' '}
             {wrong === 'ways'
               ? 'A whole number of ways, 1 or more.'
               : 'A figure with its unit, like 4.5 A, 0.75 mm2, 20 awg, 2.1 mm.'}
           </p>
         )}
-        <ul className="choices">
+        <ul className={paneCss.choices}>
           {answers.map((one) => (
-            <li key={one.family} className="choice" style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}>
+            <li key={one.family} style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}>
               <span
-                className={one.housing ? 'good' : 'dim'}
+                className={one.housing ? textCss.good : textCss.dim}
                 aria-label={one.housing ? 'qualifies' : 'does not qualify'}
               >
                 {one.housing ? '✓' : '✕'}
               </span>
               <b>{one.name}</b>
-              <span className={one.housing ? undefined : 'dim'}>
+              <span className={one.housing ? undefined : textCss.dim}>
                 {one.housing
                   ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? `, and ${String(one.more)} larger or other` : ''}`
                   : one.why}
               </span>
               {one.housing ? (
-                <button
-                  type="button"
-                  className="act-button"
-                  style={{ width: 'auto', minHeight: 40 }}
+                <Button
+                  fullWidth={false}
                   onClick={() => one.housing && apply({ putEnds: [{ id: free, housing: one.housing.id }] })}
                 >
                   <span>Add as end {free}</span>
-                </button>
+                </Button>
               ) : (
                 <span />
               )}

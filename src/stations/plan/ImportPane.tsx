@@ -1,5 +1,6 @@
 'use client'
 
+import { Button, Kbd, NativeSelect, Table, Textarea } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { type GridText, gridColumns } from '@/core/record/grid/columns'
 import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
@@ -22,6 +23,11 @@ import { fileSeparators, useTableText } from '@/ui/sheet/useTableText'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import type { GridDraft } from './grid/useGridDraft'
 import { MatchRows } from './MatchRows'
+import { FileDrop } from '@/ui/file/FileDrop'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 type Table = readonly (readonly string[])[]
 const SHOWN = 6
@@ -47,22 +53,22 @@ export function ImportPane({
   const [mode, setMode] = useState<'table' | 'halves'>('table')
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   return (
-    <section className="sheet sheet-fill" aria-label="Import a pinout">
-      <div className="sheet-head">
-        <h2 className="card-title">Import a pinout</h2>
-        <span className="caption">
-          <button type="button" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Import a pinout">
+      <div className={paneCss.sheetHead}>
+        <h2 className={textCss.cardTitle}>Import a pinout</h2>
+        <span className={paneCss.caption}>
+          <Button variant="subtle" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>
             {mode === 'table' ? '▸ ' : ''}One table
-          </button>
-          <button type="button" aria-pressed={mode === 'halves'} onClick={() => setMode('halves')}>
+          </Button>
+          <Button variant="subtle" aria-pressed={mode === 'halves'} onClick={() => setMode('halves')}>
             {mode === 'halves' ? '▸ ' : ''}Two halves, joined by signal
-          </button>
-          <button type="button" onClick={close}>
-            Back <kbd>Esc</kbd>
-          </button>
+          </Button>
+          <Button variant="subtle" onClick={close}>
+            Back <Kbd>Esc</Kbd>
+          </Button>
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
         {mode === 'table' ? (
           <OneTable names={names} draft={draft} close={close} />
         ) : (
@@ -120,41 +126,28 @@ function TableSource({
     return undefined
   }
   return (
-    <div
-      className="field"
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        event.preventDefault()
-        const [file] = event.dataTransfer.files
-        if (file) void fromFile(file)
-      }}
-    >
-      <label>
-        {label}
-        <textarea
-          value={text}
-          style={{ minHeight: 84 }}
-          placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet"
-          onChange={(event) => fromText(event.target.value)}
-        />
-      </label>
+    <div className={paneCss.choices}>
+      <Textarea
+        label={label}
+        value={text}
+        placeholder="Paste rows from a spreadsheet here"
+        onChange={(event) => fromText(event.target.value)}
+      />
       <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-        <input
-          type="file"
-          accept=".csv,.tsv,.txt,.xlsx"
-          aria-label={`${label}: choose a file`}
-          onChange={(event) => {
-            const [file] = event.target.files ?? []
-            if (file) void fromFile(file)
-          }}
-        />
+        <FileDrop
+          label={`${label}: choose a file`}
+          offers=".csv,.tsv,.txt,.xlsx"
+          onFile={(file) => void fromFile(file)}
+        >
+          <span>Choose a file, or drop it here</span>
+        </FileDrop>
         {reading && (
-          <button type="button" className="act-button" style={{ width: 'auto' }} onClick={() => reading.abort()}>
+          <Button fullWidth={false} onClick={() => reading.abort()}>
             <span>Reading… stop</span>
-          </button>
+          </Button>
         )}
       </span>
-      {fault !== undefined && <span className="wrong">▲ {fault}</span>}
+      {fault !== undefined && <span className={textCss.wrong}>▲ {fault}</span>}
     </div>
   )
 }
@@ -227,10 +220,12 @@ function OneTable({
       )}
       {table && !(matches && matching) && (
         <>
-          <p className="small">
+          <p className={textCss.small}>
             {headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'}{' '}
             {plural(rows.length, 'wire')}
-            {replaced.faulty > 0 && <b className="fault"> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>}
+            {replaced.faulty > 0 && (
+              <b className={textCss.fault}> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>
+            )}
           </p>
           <div
             role="region"
@@ -238,71 +233,68 @@ function OneTable({
             tabIndex={0}
             style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}
           >
-            <table className="table">
-              <thead>
-                <tr>
+            <Table>
+              <Table.Thead>
+                <Table.Tr>
                   {(table[0] ?? []).map((heading, i) => (
-                    <th key={i} style={{ minWidth: 104 }}>
-                      <label className="field">
-                        <span className="mono">{headed ? heading : `column ${String(i + 1)}`}</span>
-                        <select
-                          value={mapping[i] ?? ''}
-                          onChange={(event) =>
-                            setMapping((now) =>
-                              now.map((one, at) =>
-                                at === i ? ((event.target.value || undefined) as ImportTarget | undefined) : one,
-                              ),
-                            )
-                          }
-                        >
-                          <option value="">not read</option>
-                          {importTargets.map((target) => (
-                            <option key={target} value={target}>
-                              {targetWords(target)}
-                            </option>
-                          ))}
-                        </select>
-                      </label>
-                    </th>
+                    <Table.Th key={i} style={{ minWidth: 104 }}>
+                      <NativeSelect
+                        label={
+                          <>
+                            <span className={textCss.mono}>{headed ? heading : `column ${String(i + 1)}`}</span>
+                          </>
+                        }
+                        value={mapping[i] ?? ''}
+                        onChange={(event) =>
+                          setMapping((now) =>
+                            now.map((one, at) =>
+                              at === i ? ((event.target.value || undefined) as ImportTarget | undefined) : one,
+                            ),
+                          )
+                        }
+                      >
+                        <option value="">not read</option>
+                        {importTargets.map((target) => (
+                          <option key={target} value={target}>
+                            {targetWords(target)}
+                          </option>
+                        ))}
+                      </NativeSelect>
+                    </Table.Th>
                   ))}
-                </tr>
-              </thead>
-              <tbody>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {body.slice(0, SHOWN).map((row, i) => (
-                  <tr key={i}>
+                  <Table.Tr key={i}>
                     {row.map((cell, at) => (
-                      <td key={at} className={mapping[at] ? 'figure' : 'figure dim'}>
+                      <Table.Td key={at} className={mapping[at] ? textCss.figure : clsx(textCss.figure, textCss.dim)}>
                         {cell}
-                      </td>
+                      </Table.Td>
                     ))}
-                  </tr>
+                  </Table.Tr>
                 ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
           </div>
-          <div className="two">
-            <button
-              type="button"
-              className="act-button main"
-              disabled={rows.length === 0}
-              onClick={() => put(draft.rows.length > 0)}
-            >
+          <div className={paneCss.two}>
+            <Button variant="filled" disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
               <span>
                 {draft.rows.length > 0
                   ? `Replace the pinout by ${plural(rows.length, 'wire')}`
                   : `Put ${plural(rows.length, 'wire')} into the pinout`}
               </span>
-            </button>
-            <button type="button" className="act-button" disabled={rows.length === 0} onClick={() => put(false)}>
+            </Button>
+            <Button disabled={rows.length === 0} onClick={() => put(false)}>
               <span>Add them below</span>
-            </button>
+            </Button>
           </div>
           {matching && (
-            <button type="button" className="act-button" onClick={() => setMatches(true)}>
+            <Button onClick={() => setMatches(true)}>
               <span>It is what this harness shall become: match it to the wires that are there…</span>
-            </button>
+            </Button>
           )}
-          <p className="small dim">
+          <p className={clsx(textCss.small, textCss.dim)}>
             Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.
           </p>
         </>
@@ -348,22 +340,23 @@ function TwoHalves({
     a && b && endA !== endB ? joinHalves({ end: endA, rows: readHalf(a) }, { end: endB, rows: readHalf(b) }) : undefined
   const last = draft.rows[draft.rows.length - 1]?.text
   const pickEnd = (value: string, set: (end: string) => void, label: string) => (
-    <label className="field">
-      {label}
-      <select value={value} onChange={(event) => set(event.target.value)}>
-        {ends.map((end) => (
-          <option key={end} value={end}>
-            {end}, {names.ends.get(end)?.housing}
-          </option>
-        ))}
-      </select>
-    </label>
+    <NativeSelect label={label} value={value} onChange={(event) => set(event.target.value)}>
+      {ends.map((end) => (
+        <option key={end} value={end}>
+          {end}, {names.ends.get(end)?.housing}
+        </option>
+      ))}
+    </NativeSelect>
   )
   if (ends.length < 2)
-    return <p className="note attend">Add two ends at the left first: each half is the table of one of them.</p>
+    return (
+      <p className={clsx(noteCss.note, noteCss.attend)}>
+        Add two ends at the left first: each half is the table of one of them.
+      </p>
+    )
   return (
     <>
-      <div className="field-row">
+      <div className={paneCss.fieldRow}>
         <div>
           {pickEnd(endA, setEndA, 'First half is of end')}
           <TableSource label="Cavity and signal" onTable={setA} />
@@ -373,13 +366,13 @@ function TwoHalves({
           <TableSource label="Cavity and signal, second" onTable={setB} />
         </div>
       </div>
-      {endA === endB && <p className="note attend">◆ Two different ends are wanted.</p>}
+      {endA === endB && <p className={clsx(noteCss.note, noteCss.attend)}>◆ Two different ends are wanted.</p>}
       {joined && (
         <>
           <p>
             {plural(joined.rows.length, 'wire')} joined by signal.{' '}
             {joined.left.length > 0 && (
-              <b className="caution">
+              <b className={textCss.caution}>
                 ◆ Left over:{' '}
                 {list(
                   joined.left.map((one) => `${one.end}.${one.cavity} ${one.signal}`),
@@ -389,27 +382,26 @@ function TwoHalves({
               </b>
             )}
           </p>
-          <table className="table">
-            <thead>
-              <tr>
-                <th>from</th>
-                <th>to</th>
-                <th>signal</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th>from</Table.Th>
+                <Table.Th>to</Table.Th>
+                <Table.Th>signal</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {joined.rows.slice(0, SHOWN + 6).map((row) => (
-                <tr key={`${row.from ?? ''}${row.to ?? ''}`}>
-                  <td className="figure">{row.from}</td>
-                  <td className="figure">{row.to}</td>
-                  <td>{row.signal}</td>
-                </tr>
+                <Table.Tr key={`${row.from ?? ''}${row.to ?? ''}`}>
+                  <Table.Td className={textCss.figure}>{row.from}</Table.Td>
+                  <Table.Td className={textCss.figure}>{row.to}</Table.Td>
+                  <Table.Td>{row.signal}</Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
-          <button
-            type="button"
-            className="act-button main"
+            </Table.Tbody>
+          </Table>
+          <Button
+            variant="filled"
             disabled={joined.rows.length === 0}
             onClick={() => {
               draft.edit((now) => [
@@ -422,7 +414,7 @@ function TwoHalves({
             }}
           >
             <span>Add {plural(joined.rows.length, 'wire')} to the pinout</span>
-          </button>
+          </Button>
         </>
       )}
     </>

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Plan, PlanChange } from '@/core/record/plan/plan'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
@@ -46,35 +50,35 @@ export function JobSettings({
     if (!bad && said !== '') apply({ meta: { [field]: value } })
   }
   return (
-    <div className="small-form">
-      <label className="field">
-        House rules
-        <select value={plan.rules} onChange={(event) => apply({ meta: { rules: event.target.value } })}>
-          {rules.length === 0 && <option value={plan.rules}>{pinned.name}</option>}
-          {rules.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <div className="field-row">
+    <div className={paneCss.smallForm}>
+      <NativeSelect
+        label="House rules"
+        value={plan.rules}
+        onChange={(event) => apply({ meta: { rules: event.target.value } })}
+      >
+        {rules.length === 0 && <option value={plan.rules}>{pinned.name}</option>}
+        {rules.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </NativeSelect>
+      <div className={paneCss.fieldRow}>
         {fields.map(({ id, words, empty }) => (
-          <label key={id} className="field">
-            {words}
-            <input
-              value={text[id]}
-              inputMode="decimal"
-              aria-invalid={wrong === id}
-              onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
-              onBlur={() => commit(id, empty)}
-              onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)}
-            />
-          </label>
+          <TextInput
+            key={id}
+            label={words}
+            value={text[id]}
+            inputMode="decimal"
+            onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
+            onBlur={() => commit(id, empty)}
+            onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)}
+            error={wrong === id}
+          />
         ))}
       </div>
       {wrong !== undefined && (
-        <p className="small fault">
+        <p className={clsx(textCss.small, textCss.fault)}>
           ▲{' '}
           {wrong === 'ambientC'
             ? 'A temperature between −60 and 250 °C.'

@@ -1,3 +1,6 @@
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, NativeSelect, Table } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { Wire } from '@/core/record/plan/plan'
 import { matchWires } from '@/core/work/rework/matchWires'
@@ -25,7 +28,7 @@ export function MatchRows({
         <b>{plural(wanted.length - fresh, 'wire')} found again</b>, {fresh} new
         {matched.gone.length > 0 && (
           <>
-            ; <span className="caution">◆ nobody wants {list(matched.gone, 8)}: taken out</span>
+            ; <span className={textCss.caution}>◆ nobody wants {list(matched.gone, 8)}: taken out</span>
           </>
         )}
         .
@@ -36,34 +39,33 @@ export function MatchRows({
         tabIndex={0}
         style={{ overflow: 'auto', flex: 'none', maxHeight: 360 }}
       >
-        <table className="table">
-          <thead>
-            <tr>
-              <th>Wanted</th>
-              <th>Signal</th>
-              <th>Is the wire</th>
-              <th>Found by</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Wanted</Table.Th>
+              <Table.Th>Signal</Table.Th>
+              <Table.Th>Is the wire</Table.Th>
+              <Table.Th>Found by</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {wanted.map((one, i) => {
               const id = matched.wires[i]?.id ?? one.id
               const by = matched.by.get(id) ?? 'new'
               return (
-                <tr key={one.id}>
-                  <td className="figure">
+                <Table.Tr key={one.id}>
+                  <Table.Td className={textCss.figure}>
                     <b>{one.id}</b>
-                  </td>
-                  <td>{one.signal}</td>
-                  <td>
-                    <select
+                  </Table.Td>
+                  <Table.Td>{one.signal}</Table.Td>
+                  <Table.Td>
+                    <NativeSelect
                       aria-label={`Wire that ${one.id} is`}
-                      className="mono"
-                      style={{ minHeight: 40 }}
                       value={by === 'new' ? '' : id}
                       onChange={(event) =>
                         setByHand(new Map(byHand).set(one.id, event.target.value === '' ? null : event.target.value))
                       }
+                      className={textCss.mono}
                     >
                       <option value="">a new one</option>
                       {present.map((wire) => (
@@ -72,25 +74,25 @@ export function MatchRows({
                           {wire.signal !== undefined && `, ${wire.signal}`}
                         </option>
                       ))}
-                    </select>
-                  </td>
-                  <td className={by === 'new' ? 'caution' : undefined}>
+                    </NativeSelect>
+                  </Table.Td>
+                  <Table.Td className={by === 'new' ? textCss.caution : undefined}>
                     {by === 'new' ? '◆ ' : '✓ '}
                     {matchedWords[by]}
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               )
             })}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
-      <div className="two">
-        <button type="button" className="act-button main" onClick={() => put(matched.wires.map((wire) => wire.id))}>
+      <div className={paneCss.two}>
+        <Button variant="filled" onClick={() => put(matched.wires.map((wire) => wire.id))}>
           <span>Put it into the grid as the wanted pinout</span>
-        </button>
-        <button type="button" className="act-button" onClick={back}>
+        </Button>
+        <Button onClick={back}>
           <span>Back to the columns</span>
-        </button>
+        </Button>
       </div>
     </>
   )

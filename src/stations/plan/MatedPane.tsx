@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import { Anchor, Button, Kbd, NativeSelect, Table } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { matedPair } from '@/core/record/plan/matedPair'
 import type { PlanChange } from '@/core/record/plan/plan'
@@ -29,35 +35,34 @@ export function MatedPane({
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   const end = plan.ends.find((one) => one.id === a)
   const select = (value: string, set: (end: string) => void, label: string) => (
-    <label className="field">
-      {label}
-      <select value={value} onChange={(event) => set(event.target.value)}>
-        {plan.ends.map((one) => (
-          <option key={one.id}>{one.id}</option>
-        ))}
-      </select>
-    </label>
+    <NativeSelect label={label} value={value} onChange={(event) => set(event.target.value)}>
+      {plan.ends.map((one) => (
+        <option key={one.id}>{one.id}</option>
+      ))}
+    </NativeSelect>
   )
   return (
-    <section className="sheet sheet-fill" aria-label="Mated pair">
-      <div className="sheet-head">
-        <h2 className="card-title">Check a mated pair</h2>
-        <span className="caption">
-          <button type="button" onClick={close}>
-            Back <kbd>Esc</kbd>
-          </button>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Mated pair">
+      <div className={paneCss.sheetHead}>
+        <h2 className={textCss.cardTitle}>Check a mated pair</h2>
+        <span className={paneCss.caption}>
+          <Button variant="subtle" onClick={close}>
+            Back <Kbd>Esc</Kbd>
+          </Button>
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
-        <div className="field-row" style={{ flex: 'none' }}>
+      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+        <div className={paneCss.fieldRow} style={{ flex: 'none' }}>
           {select(a, setA, 'End')}
           {select(b, setB, 'mates with')}
         </div>
         {a === b && (
-          <p className="note attend">◆ Two different ends are wanted: a job with one end has nothing to check.</p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>
+            ◆ Two different ends are wanted: a job with one end has nothing to check.
+          </p>
         )}
         {pair?.faults.map((fault) => (
-          <p key={fault.code} className="note fault">
+          <p key={fault.code} className={clsx(noteCss.note, noteCss.fault)}>
             ▲ {pairFaultWords(fault)}
           </p>
         ))}
@@ -65,58 +70,58 @@ export function MatedPane({
           <>
             <p>
               {odd.length === 0 ? (
-                <b className="good">✓ Every cavity meets what is meant.</b>
+                <b className={textCss.good}>✓ Every cavity meets what is meant.</b>
               ) : (
-                <b className="caution">◆ {plural(odd.length, 'cavity', 'cavities')} to look at.</b>
+                <b className={textCss.caution}>◆ {plural(odd.length, 'cavity', 'cavities')} to look at.</b>
               )}
             </p>
-            <table className="table level">
-              <thead>
-                <tr>
-                  <th>Cavity</th>
-                  <th>{a}</th>
-                  <th>{b}</th>
-                  <th>Meets</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table className={rowsCss.level}>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th>Cavity</Table.Th>
+                  <Table.Th>{a}</Table.Th>
+                  <Table.Th>{b}</Table.Th>
+                  <Table.Th>Meets</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
                 {pair.cavities
                   .filter((one) => one.a ?? one.b)
                   .map((one) => (
-                    <tr key={one.cavity}>
-                      <td className="figure">
+                    <Table.Tr key={one.cavity}>
+                      <Table.Td className={textCss.figure}>
                         <b>{one.cavity}</b>
-                      </td>
+                      </Table.Td>
                       {[one.a, one.b].map((wire, i) => (
-                        <td key={i}>
+                        <Table.Td key={i}>
                           {wire ? (
-                            <button type="button" className="link-button" onClick={() => pick(wire.id)}>
-                              <span className="mono">{wire.id}</span> <Swatch colour={wire.colour} width={20} />{' '}
+                            <Anchor component="button" type="button" onClick={() => pick(wire.id)}>
+                              <span className={textCss.mono}>{wire.id}</span> <Swatch colour={wire.colour} width={20} />{' '}
                               {wire.signal}
-                            </button>
+                            </Anchor>
                           ) : (
-                            <span className="dim">–</span>
+                            <span className={textCss.dim}>–</span>
                           )}
-                        </td>
+                        </Table.Td>
                       ))}
-                      <td>
+                      <Table.Td>
                         {one.odd ? (
-                          <span className="caution">◆ {oddWords[one.odd]}</span>
+                          <span className={textCss.caution}>◆ {oddWords[one.odd]}</span>
                         ) : (
-                          <span className="good">✓</span>
+                          <span className={textCss.good}>✓</span>
                         )}
-                      </td>
-                    </tr>
+                      </Table.Td>
+                    </Table.Tr>
                   ))}
-              </tbody>
-            </table>
+              </Table.Tbody>
+            </Table>
             {odd.length > 0 && <AdapterForm key={`${a}-${b}`} a={a} b={b} />}
             {end && end.mate !== b && (
-              <button type="button" className="act-button" onClick={() => apply({ putEnds: [{ ...end, mate: b }] })}>
+              <Button onClick={() => apply({ putEnds: [{ ...end, mate: b }] })}>
                 <span>
                   Keep: {a} mates with {b}
                 </span>
-              </button>
+              </Button>
             )}
           </>
         )}

@@ -1,3 +1,6 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import { NativeSelect, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { cavityMappings, type CavityMapping } from '@/core/work/rework/mapCavities'
 import { useJob } from '@/ui/job/JobProvider'
@@ -56,52 +59,52 @@ export function NewNumbersForm({
   }, [told, onChange])
   if (fault !== undefined)
     return (
-      <p className="small fault" role="alert">
+      <p className={clsx(textCss.small, textCss.fault)} role="alert">
         ▲ {fault}
       </p>
     )
-  if (!numbers) return <p className="small dim">Looking where each wire goes…</p>
+  if (!numbers) return <p className={clsx(textCss.small, textCss.dim)}>Looking where each wire goes…</p>
   if (numbers.used.length === 0) return null
   const left = numbers.used.filter(wrong)
   return (
     <>
-      <label className="field">
-        Its wires go to
-        <select
-          value={how}
-          onChange={(event) => {
-            setHow(cavityMappings.find((one) => one === event.target.value) ?? 'same-id')
-            setByHand({})
-          }}
-        >
-          {Object.entries(mappingWords).map(([one, words]) => (
-            <option key={one} value={one}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <ul className="new-numbers" aria-label="New cavities">
+      <NativeSelect
+        label="Its wires go to"
+        value={how}
+        onChange={(event) => {
+          setHow(cavityMappings.find((one) => one === event.target.value) ?? 'same-id')
+          setByHand({})
+        }}
+      >
+        {Object.entries(mappingWords).map(([one, words]) => (
+          <option key={one} value={one}>
+            {words}
+          </option>
+        ))}
+      </NativeSelect>
+      <ul aria-label="New cavities">
         {numbers.used.map((cavity) => (
           <li key={cavity}>
-            <label>
-              <span className="mono">{cavity}</span> →
-              <input
-                className="mono"
-                value={said(cavity)}
-                aria-label={`New cavity of ${cavity}`}
-                aria-invalid={wrong(cavity)}
-                onChange={(event) => {
-                  const { value } = event.target
-                  setByHand((now) => ({ ...now, [cavity]: value.trim() }))
-                }}
-              />
-            </label>
+            <TextInput
+              label={
+                <>
+                  <span className={textCss.mono}>{cavity}</span>→
+                </>
+              }
+              value={said(cavity)}
+              aria-label={`New cavity of ${cavity}`}
+              onChange={(event) => {
+                const { value } = event.target
+                setByHand((now) => ({ ...now, [cavity]: value.trim() }))
+              }}
+              error={wrong(cavity)}
+              className={textCss.mono}
+            />
           </li>
         ))}
       </ul>
       {left.length > 0 && (
-        <p className="small fault">
+        <p className={clsx(textCss.small, textCss.fault)}>
           ▲ {left.length === 1 ? `${left[0] ?? ''} has` : `${left.length} have`} no cavity of its own there yet: say
           one.
         </p>

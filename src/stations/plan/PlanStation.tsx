@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './PlanStation.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import { isEmptyChange, readRow } from '@/core/record/grid/draft'
@@ -25,7 +31,7 @@ import dynamic from 'next/dynamic'
 const PlanGrid = dynamic(() => import('./grid/PlanGrid').then((module) => module.PlanGrid), {
   ssr: false,
   loading: () => (
-    <p className="dim" style={{ padding: 16 }}>
+    <p className={textCss.dim} style={{ padding: 16 }}>
       Opening the pinout…
     </p>
   ),
@@ -122,7 +128,7 @@ export function PlanStation() {
   }
 
   return (
-    <div className="station plan-station">
+    <div className={clsx(paneCss.station, styles.planStation)}>
       <EndsPane
         end={end}
         setEnd={setEnd}
@@ -132,18 +138,18 @@ export function PlanStation() {
         apply={(change) => void applied(change)}
         rows={draft.rows}
       />
-      <div className="work">
+      <div className={paneCss.work}>
         {pane === 'grid' && (
           <>
             <PlanGrid draft={draft} names={names} selected={row?.key} onSelect={pick} onSave={save} />
             {draft.edited > 0 && (
-              <div className="two">
-                <button type="button" className="act-button main" onClick={save} disabled={saving.busy}>
-                  <span>Save the plan</span> <kbd aria-hidden="true">Ctrl S</kbd>
-                </button>
-                <button type="button" className="act-button" onClick={draft.discard}>
+              <div className={paneCss.two}>
+                <Button variant="filled" onClick={save} disabled={saving.busy}>
+                  <span>Save the plan</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
+                </Button>
+                <Button onClick={draft.discard}>
                   <span>Discard {plural(draft.edited, 'change')}</span>
-                </button>
+                </Button>
               </div>
             )}
           </>
@@ -175,9 +181,9 @@ export function PlanStation() {
           />
         )}
       </div>
-      <aside className="pane pane-card" aria-label="This wire">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This wire">
         {housing ? (
-          <div className="plan-face">
+          <div className={styles.planFace}>
             <FacePanel
               housing={housing}
               end={end}
@@ -200,9 +206,11 @@ export function PlanStation() {
             />
           </div>
         ) : (
-          <p className="note attend">This job has no ends yet. Add one at the left, or import a pinout.</p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>
+            This job has no ends yet. Add one at the left, or import a pinout.
+          </p>
         )}
-        {wire ? <WireCard wire={wire} view={face.view} end={end} /> : <p className="dim">No wire in hand.</p>}
+        {wire ? <WireCard wire={wire} view={face.view} end={end} /> : <p className={textCss.dim}>No wire in hand.</p>}
       </aside>
     </div>
   )

@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import readoutCss from '@/ui/readout/readout.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd, Table } from '@mantine/core'
 import type { ChangePreview } from '@/core/views/previewChange'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { metres, plural } from '@/words/figures'
@@ -29,86 +35,89 @@ export function RevisionPane({
     ['Wire lost', metres(cost.wireLostMm)],
   ]
   return (
-    <section className="sheet sheet-fill" aria-label="Revision">
-      <div className="sheet-head">
-        <h2 className="card-title">This change undoes work on {plural(cost.disturbed.length, 'wire')}</h2>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Revision">
+      <div className={paneCss.sheetHead}>
+        <h2 className={textCss.cardTitle}>This change undoes work on {plural(cost.disturbed.length, 'wire')}</h2>
       </div>
-      <div className="sheet-body" style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 14 }}>
-        <dl className="readouts">
+      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 14 }}>
+        <dl className={readoutCss.readouts}>
           {figures.map(([label, value]) => (
-            <div key={label} className={`readout ${value === '0' || value === '0 mm' ? '' : 'change'}`}>
+            <div
+              key={label}
+              className={clsx(readoutCss.readout, value === '0' || value === '0 mm' ? undefined : readoutCss.change)}
+            >
               <dt>{label}</dt>
-              <dd className="value">{value}</dd>
+              <dd className={readoutCss.value}>{value}</dd>
             </div>
           ))}
         </dl>
-        <table className="table">
-          <thead>
-            <tr>
-              <th>Wire</th>
-              <th>What becomes of it</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Wire</Table.Th>
+              <Table.Th>What becomes of it</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {cost.fates
               .filter((fate) => disturbed.has(fate.wire))
               .map((fate) => (
-                <tr key={fate.wire}>
-                  <td className="figure">
+                <Table.Tr key={fate.wire}>
+                  <Table.Td className={textCss.figure}>
                     <b>{fate.wire}</b>
-                  </td>
-                  <td>{fateWords(fate)}</td>
-                </tr>
+                  </Table.Td>
+                  <Table.Td>{fateWords(fate)}</Table.Td>
+                </Table.Tr>
               ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         {outOfReach.map((one) => (
-          <p key={one.wire} className="note fault">
-            ▲ <b className="mono">{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to {one.ends[1]}{' '}
-            even <b className="mono">{one.like}</b> has {metres(one.likeMm)}. Give it its new length, and it is cut
-            anew.
+          <p key={one.wire} className={clsx(noteCss.note, noteCss.fault)}>
+            ▲ <b className={textCss.mono}>{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to{' '}
+            {one.ends[1]} even <b className={textCss.mono}>{one.like}</b> has {metres(one.likeMm)}. Give it its new
+            length, and it is cut anew.
           </p>
         ))}
         {kit.length > 0 && (
-          <table className="table">
-            <thead>
-              <tr>
-                <th>Part</th>
-                <th>Name</th>
-                <th>Kit</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th>Part</Table.Th>
+                <Table.Th>Name</Table.Th>
+                <Table.Th>Kit</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {kit.map((line) => (
-                <tr key={line.part}>
-                  <td className="figure">{line.part}</td>
-                  <td>{line.name}</td>
-                  <td className="figure">
+                <Table.Tr key={line.part}>
+                  <Table.Td className={textCss.figure}>{line.part}</Table.Td>
+                  <Table.Td>{line.name}</Table.Td>
+                  <Table.Td className={textCss.figure}>
                     {line.by > 0 ? 'needs' : 'frees'}{' '}
                     {line.unit === 'mm' ? metres(Math.abs(line.by)) : Math.abs(line.by)}
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         )}
         {withoutSet.length > 0 && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             ◆ {plural(withoutSet.length, 'termination')} would have no workable set: Kit says why.
           </p>
         )}
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           Scrapped contacts, seals and wire are counted; what is taken out and seated again stands at Seat, what is made
           again at Prep and Crimp.
         </p>
       </div>
-      <div className="two" style={{ padding: 12 }}>
-        <button type="button" className="act-button main" disabled={busy} onClick={apply}>
-          <span>Apply the revision</span> <kbd aria-hidden="true">Space</kbd>
-        </button>
-        <button type="button" className="act-button" onClick={back}>
-          <span>Back to the pinout</span> <kbd aria-hidden="true">Esc</kbd>
-        </button>
+      <div className={paneCss.two} style={{ padding: 12 }}>
+        <Button variant="filled" disabled={busy} onClick={apply}>
+          <span>Apply the revision</span> <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
+        <Button onClick={back}>
+          <span>Back to the pinout</span> <Kbd aria-hidden="true">Esc</Kbd>
+        </Button>
       </div>
     </section>
   )

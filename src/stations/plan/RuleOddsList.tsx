@@ -1,4 +1,6 @@
 'use client'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import Link from 'next/link'
 import { useMemo } from 'react'
 import { ruleOdds } from '@/core/record/rules/ruleOdds'
@@ -10,14 +12,14 @@ import { ruleWords } from '@/words/rules'
 export function RuleOddsList({ state }: { readonly state: JobState }) {
   const odds = useMemo(() => ruleOdds(state, new Date().toISOString().slice(0, 10)), [state])
   return (
-    <div className="small-form" style={{ fontSize: 13 }}>
+    <div className={paneCss.smallForm} style={{ fontSize: 13 }}>
       {odds.length === 0 ? (
-        <p className="good">✓ Nothing is at odds with these rules.</p>
+        <p className={textCss.good}>✓ Nothing is at odds with these rules.</p>
       ) : (
-        <ul className="choices" aria-label="At odds with the house rules">
+        <ul className={paneCss.choices} aria-label="At odds with the house rules">
           {odds.map((one) => (
             <li key={`${one.rule} ${one.tool ?? ''}`}>
-              <b className={one.weight === 'forbidden' ? 'fault' : 'caution'}>
+              <b className={one.weight === 'forbidden' ? textCss.fault : textCss.caution}>
                 {one.weight === 'forbidden' ? '▲' : '◆'} {ruleWords[one.rule].name}
                 {one.tool !== undefined && `: ${one.tool}`}
               </b>
@@ -28,7 +30,7 @@ export function RuleOddsList({ state }: { readonly state: JobState }) {
           ))}
         </ul>
       )}
-      <Link href="/rules" className="plain">
+      <Link href="/rules" className={textCss.plain}>
         What the rules say
       </Link>
     </div>

@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import readoutCss from '@/ui/readout/readout.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Table } from '@mantine/core'
 import { cavityPlace, type FaceView } from '@/core/base/face/place'
 import { housingOf } from '@/core/record/plan/facts'
 import { sideOf, type SideLetter, type Wire } from '@/core/record/plan/plan'
@@ -22,68 +28,68 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
   return (
     <>
       <WireChips wire={wire} />
-      <dl className="readouts" style={{ flexDirection: 'column' }}>
+      <dl className={readoutCss.readouts} style={{ flexDirection: 'column' }}>
         {(['a', 'b'] as const).map((side) => (
           <SideWords key={side} wire={wire} side={side} view={view} end={end} />
         ))}
       </dl>
       {load?.overloaded && (
-        <p className="note fault">
+        <p className={clsx(noteCss.note, noteCss.fault)}>
           ▲ {amps(load.loadA ?? 0)} is more than this wire carries here: {amps(load.allowedA ?? 0)} at{' '}
           {state.plan.ambientC} °C
           {load.bundleFactor < 1 && `, ${figure(load.bundleFactor * 100, 0)} % left in its bundle`}.
         </p>
       )}
       {load?.dropTooLarge && (
-        <p className="note attend">
+        <p className={clsx(noteCss.note, noteCss.attend)}>
           ◆ It drops {figure(load.dropPercent ?? 0, 1)} % of {state.plan.supplyV} V; the house rules allow{' '}
           {rulesOf(state).dropLimitPercent} %.
         </p>
       )}
-      <table className="table">
-        <tbody>
-          <tr>
-            <td>{type?.name ?? wire.type}</td>
-            <td className="figure">{metres(wire.lengthMm)}</td>
-          </tr>
+      <Table>
+        <Table.Tbody>
+          <Table.Tr>
+            <Table.Td>{type?.name ?? wire.type}</Table.Td>
+            <Table.Td className={textCss.figure}>{metres(wire.lengthMm)}</Table.Td>
+          </Table.Tr>
           {type && (
-            <tr>
-              <td>Over insulation</td>
-              <td className="figure">
+            <Table.Tr>
+              <Table.Td>Over insulation</Table.Td>
+              <Table.Td className={textCss.figure}>
                 {mm(wire.insulationMm ?? type.insulationMm)}
                 {wire.insulationMm !== undefined && ' measured'}
-              </td>
-            </tr>
+              </Table.Td>
+            </Table.Tr>
           )}
           {type && metalMm2 !== undefined && gauge && (
-            <tr>
-              <td>
+            <Table.Tr>
+              <Table.Td>
                 {type.strands} × {type.strandMm} mm
-              </td>
-              <td className="figure">
+              </Table.Td>
+              <Table.Td className={textCss.figure}>
                 {mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {gauge.offByPercent < 0 ? '−' : '+'}
                 {figure(Math.abs(gauge.offByPercent), 0)} %
-              </td>
-            </tr>
+              </Table.Td>
+            </Table.Tr>
           )}
           {load?.loadA !== undefined && (
-            <tr>
-              <td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</td>
-              <td className="figure">{amps(load.loadA)}</td>
-            </tr>
+            <Table.Tr>
+              <Table.Td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</Table.Td>
+              <Table.Td className={textCss.figure}>{amps(load.loadA)}</Table.Td>
+            </Table.Tr>
           )}
           {load?.dropV !== undefined && (
-            <tr>
-              <td>Drop, there and back</td>
-              <td className="figure">
+            <Table.Tr>
+              <Table.Td>Drop, there and back</Table.Td>
+              <Table.Td className={textCss.figure}>
                 {figure(load.dropV, 3)} V{load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}
-              </td>
-            </tr>
+              </Table.Td>
+            </Table.Tr>
           )}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       {type && (
-        <p className="sources">
+        <p className={paneCss.sources}>
           Wire: {type.source.document}
           {type.source.revision !== undefined && `, rev ${type.source.revision}`}
           {type.source.basis !== 'sheet' && ` (${type.source.basis})`}.{' '}
@@ -122,9 +128,9 @@ function SideWords({
         )
       : undefined
   return (
-    <div className="readout" style={{ borderLeft: 0 }}>
+    <div className={readoutCss.readout} style={{ borderLeft: 0 }}>
       <dt>{side === 'a' ? 'From' : 'To'}</dt>
-      <dd className="value" style={{ fontSize: 26 }}>
+      <dd className={readoutCss.value} style={{ fontSize: 26 }}>
         {writePlace(at)}
       </dd>
       <dd style={{ fontSize: 14 }}>

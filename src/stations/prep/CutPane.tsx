@@ -1,4 +1,11 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './CutPane.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { cutBatches, cutRequest, namePieces, type CutBatch, type CutPiece } from '@/core/work/prep/cutList'
 import type { CutPlan } from '@/core/craft/cut/cutTypes'
@@ -58,14 +65,14 @@ export function CutPane() {
   ])
   if (!batch)
     return (
-      <div className="work">
-        <p className="note attend">No wires yet: plan them first.</p>
+      <div className={paneCss.work}>
+        <p className={clsx(noteCss.note, noteCss.attend)}>No wires yet: plan them first.</p>
       </div>
     )
   const type = state.facts.wireTypes[batch.type]
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <Readouts>
           <Readout
             label="Cut next"
@@ -100,49 +107,44 @@ export function CutPane() {
             }
           />
         </Readouts>
-        <section className="sheet sheet-fill" aria-label="Cut list">
-          <div className="sheet-body" tabIndex={0} role="region" aria-label="Pieces by spool">
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Cut list">
+          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Pieces by spool">
             {batch.pieces.length === 0 && (
-              <p className="good" style={{ padding: 16 }}>
+              <p className={textCss.good} style={{ padding: 16 }}>
                 ✓ All {batch.all} wires of {batch.type} are cut.
               </p>
             )}
             {named?.spools.map((one, i) => (
-              <div key={one.spool} className="cut-spool" data-first={i === 0}>
+              <div key={one.spool} className={styles.cutSpool} data-first={i === 0}>
                 <h2>
                   <span>
-                    <b className="mono">{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves{' '}
-                    <b className="mono">{metres(one.leftMm)}</b>
+                    <b className={textCss.mono}>{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves{' '}
+                    <b className={textCss.mono}>{metres(one.leftMm)}</b>
                   </span>
-                  <button
-                    type="button"
-                    className={`act-button ${i === 0 ? 'main' : ''}`}
+                  <Button
+                    variant={i === 0 ? 'filled' : 'default'}
+                    fullWidth={false}
                     disabled={busy}
-                    style={{ width: 'auto' }}
                     onClick={() => void cut(one.pieces, one.spool)}
                   >
                     <span>
                       {plural(one.pieces.length, 'piece')} cut from {one.spool}
                     </span>{' '}
-                    {i === 0 && <kbd aria-hidden="true">Space</kbd>}
-                  </button>
+                    {i === 0 && <Kbd aria-hidden="true">Space</Kbd>}
+                  </Button>
                 </h2>
                 <Pieces pieces={one.pieces} quantity={state.plan.quantity} />
               </div>
             ))}
             {named && named.short.length > 0 && (
-              <div className="cut-spool">
+              <div className={styles.cutSpool}>
                 <h2>
-                  <span className="attend">▲ {plural(named.short.length, 'piece')} without a counted spool</span>
-                  <button
-                    type="button"
-                    className="act-button"
-                    disabled={busy}
-                    style={{ width: 'auto' }}
-                    onClick={() => void cut(named.short)}
-                  >
+                  <span className={textCss.attend}>
+                    ▲ {plural(named.short.length, 'piece')} without a counted spool
+                  </span>
+                  <Button fullWidth={false} disabled={busy} onClick={() => void cut(named.short)}>
                     <span>They are cut all the same</span>
-                  </button>
+                  </Button>
                 </h2>
                 <Pieces pieces={named.short} quantity={state.plan.quantity} />
               </div>
@@ -150,37 +152,31 @@ export function CutPane() {
           </div>
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="Cutting">
-        <h2 className="card-title">Cut by wire type</h2>
-        <div className="choices" role="group" aria-label="Wire type">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Cutting">
+        <h2 className={textCss.cardTitle}>Cut by wire type</h2>
+        <div className={paneCss.choices} role="group" aria-label="Wire type">
           {batches.map((one) => (
-            <button
-              key={one.type}
-              type="button"
-              className="choice"
-              aria-pressed={one === batch}
-              onClick={() => setWanted(one.type)}
-            >
-              <span className={one.pieces.length === 0 ? 'good' : 'dim'} aria-hidden="true">
+            <Choice key={one.type} aria-pressed={one === batch} onClick={() => setWanted(one.type)}>
+              <span className={one.pieces.length === 0 ? textCss.good : textCss.dim} aria-hidden="true">
                 {one.pieces.length === 0 ? '✓' : '○'}
               </span>
-              <span className="mono">{one.type}</span>
-              <span className="small">
+              <span className={textCss.mono}>{one.type}</span>
+              <span className={textCss.small}>
                 {one.pieces.length === 0 ? 'all cut' : `${String(one.pieces.length)} to cut`}
               </span>
-            </button>
+            </Choice>
           ))}
         </div>
-        <a className="act-button" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download>
+        <Button component="a" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download>
           <span>Print the labels first</span> <span aria-hidden="true">↓</span>
-        </a>
+        </Button>
         <SpoolForm
           key={batch.type}
           type={batch.type}
           spools={spools?.filter((one) => one.wireType === batch.type) ?? []}
           written={reload}
         />
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut
           away from the hand, eye protection on.
         </p>
@@ -194,18 +190,18 @@ const DRAWN = 60
 
 function Pieces({ pieces, quantity }: { readonly pieces: readonly CutPiece[]; readonly quantity: number }) {
   return (
-    <ul className="cut-pieces">
+    <ul className={styles.cutPieces}>
       {pieces.slice(0, DRAWN).map(({ unit, wire, lengthMm }) => (
         <li key={`${String(unit)}/${wire.id}`}>
-          <b className="mono">{figure(lengthMm, 0)}</b>{' '}
-          <span className="mono">
+          <b className={textCss.mono}>{figure(lengthMm, 0)}</b>{' '}
+          <span className={textCss.mono}>
             {wire.id}
             {quantity > 1 && ` #${String(unit)}`}
           </span>{' '}
           <Swatch colour={wire.colour} width={18} />
         </li>
       ))}
-      {pieces.length > DRAWN && <li className="dim">and {pieces.length - DRAWN} more</li>}
+      {pieces.length > DRAWN && <li className={textCss.dim}>and {pieces.length - DRAWN} more</li>}
     </ul>
   )
 }
@@ -245,41 +241,43 @@ function SpoolForm({
       }}
     >
       {spools.length === 0 ? (
-        <p className="small">No spool of {type} is counted: say what lies on the shelf.</p>
+        <p className={textCss.small}>No spool of {type} is counted: say what lies on the shelf.</p>
       ) : (
-        <ul className="small">
+        <ul className={textCss.small}>
           {spools.map((one) => (
             <li key={one.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '2px 0' }}>
-              <span className="mono">{one.id}</span>
-              <span className="mono">{metres(one.leftMm)}</span>
+              <span className={textCss.mono}>{one.id}</span>
+              <span className={textCss.mono}>{metres(one.leftMm)}</span>
             </li>
           ))}
         </ul>
       )}
-      <div className="field-row">
-        <label className="field">
-          Spool or off-cut
-          <input value={name} placeholder="SP-12" onChange={(event) => setName(event.target.value)} />
-        </label>
-        <label className="field">
-          Left on it
-          <input
-            value={left}
-            placeholder="25 m"
-            aria-invalid={left !== '' && !read.ok}
-            onChange={(event) => setLeft(event.target.value)}
-          />
-        </label>
+      <div className={paneCss.fieldRow}>
+        <TextInput
+          label="Spool or off-cut"
+          value={name}
+          placeholder="SP-12"
+          onChange={(event) => setName(event.target.value)}
+        />
+        <TextInput
+          label="Left on it"
+          value={left}
+          placeholder="25 m"
+          onChange={(event) => setLeft(event.target.value)}
+          error={left !== '' && !read.ok}
+        />
       </div>
-      {left !== '' && !read.ok && <p className="note fault">▲ {quantityWords(read.fault, 'length')}</p>}
+      {left !== '' && !read.ok && (
+        <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(read.fault, 'length')}</p>
+      )}
       {fault !== undefined && (
-        <p className="note fault" role="alert">
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
           ▲ {fault}
         </p>
       )}
-      <button type="submit" className="act-button" style={{ marginTop: 8 }} disabled={!read.ok || name.trim() === ''}>
+      <Button type="submit" disabled={!read.ok || name.trim() === ''} style={{ marginTop: 8 }}>
         <span>Write it down</span>
-      </button>
+      </Button>
     </form>
   )
 }

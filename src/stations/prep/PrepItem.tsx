@@ -1,8 +1,9 @@
 'use client'
 
+import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Contact } from '@/core/parts/catalogue/types'
-import { type PracticeId, practicesAt } from '@/core/craft/crimp/practices'
+import { practicesAt } from '@/core/craft/crimp/practices'
 import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
 import type { Termination } from '@/core/record/plan/plan'
 import { aheadOfRelease } from '@/core/record/standing/prepAhead'
@@ -35,6 +36,12 @@ import { SlackLedger } from './SlackLedger'
 import { StripScale } from './StripScale'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { wireKey } from '@/core/record/plan/keys'
+import { constructionOf } from '@/core/parts/catalogue/constructions'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 const loadTrial = () => import('./TrialPane')
 /** The stripper's stop is moved by this much at a time. */
@@ -78,7 +85,7 @@ export function PrepItem({
     ? practicesAt('prep', contact.construction, rules).open.filter((one) =>
         one.id === 'fold-back'
           ? set.foldBack === true
-          : one.id !== 'lubricant' || set.seal !== undefined || contact.construction === 'closed-barrel',
+          : one.id !== 'lubricant' || set.seal !== undefined || constructionOf(contact).passesMat,
       )
     : []
   const lines: CheckLine[] = [
@@ -89,7 +96,7 @@ export function PrepItem({
             id: 'cut',
             words: (
               <>
-                Cut to <b className="mono">{figure(cutMm, 0)} mm</b>
+                Cut to <b className={textCss.mono}>{figure(cutMm, 0)} mm</b>
               </>
             ),
             hint:
@@ -107,12 +114,12 @@ export function PrepItem({
           {item.part !== undefined && (
             <>
               {' '}
-              <b className="mono">{item.part}</b>
+              <b className={textCss.mono}>{item.part}</b>
             </>
           )}
           {item.backMm !== undefined && (
             <>
-              , <b className="mono">{mm(item.backMm, 0)}</b>
+              , <b className={textCss.mono}>{mm(item.backMm, 0)}</b>
             </>
           )}
         </>
@@ -124,7 +131,7 @@ export function PrepItem({
       id: 'strip',
       words: (
         <>
-          Strip <b className="mono">{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b>
+          Strip <b className={textCss.mono}>{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b>
         </>
       ),
       hint: 'unsure? a small bite, try it, a little more',
@@ -214,7 +221,7 @@ export function PrepItem({
   const slack = slackOf(state, unit, wire, side)
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <Readouts>
           <Readout
             label="Now"
@@ -248,16 +255,16 @@ export function PrepItem({
           />
         </Readouts>
         <section
-          className="sheet sheet-fill"
+          className={clsx(paneCss.sheet, paneCss.sheetFill)}
           aria-label={seen && seen !== 'fits' ? 'As reported' : 'How it should look'}
         >
-          <div className="sheet-head">
+          <div className={paneCss.sheetHead}>
             <span>{contact?.name ?? set.contact}, held beside the stripped wire</span>
-            <span className="caption">
-              {seen && seen !== 'fits' && <span className="fault">AS REPORTED ·</span>} SIDE, TO SCALE
+            <span className={paneCss.caption}>
+              {seen && seen !== 'fits' && <span className={textCss.fault}>AS REPORTED ·</span>} SIDE, TO SCALE
             </span>
           </div>
-          <div className="sheet-body" style={{ padding: 12, overflow: 'hidden' }}>
+          <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden' }}>
             {piece && <SpecimenDrawing piece={piece} />}
           </div>
           <StripScale
@@ -268,7 +275,7 @@ export function PrepItem({
           />
         </section>
       </div>
-      <aside className="pane pane-card" aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
         <WireChips wire={wire} side={side} />
         {trying ? (
           trial && (
@@ -287,7 +294,7 @@ export function PrepItem({
           )
         ) : now.stripped ? (
           <>
-            <h2 className="card-title good">✓ Stripped {mm(now.stripped.stripMm)}</h2>
+            <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Stripped {mm(now.stripped.stripMm)}</h2>
             <p>
               {now.crimp ? 'Crimped already.' : 'Ready for its contact.'} On the wire:{' '}
               {now.stripped.threaded
@@ -299,7 +306,7 @@ export function PrepItem({
               .
             </p>
             {now.stripped.practices && (
-              <p className="note caution">
+              <p className={clsx(noteCss.note, noteCss.caution)}>
                 Recorded:{' '}
                 {now.stripped.practices
                   .map((one) => (one in practiceWords ? practiceWords[one as PracticeId].name.toLowerCase() : one))
@@ -309,12 +316,10 @@ export function PrepItem({
             )}
             {!now.crimp && (
               <>
-                <button type="button" className="act-button" onClick={() => setTrying(true)}>
-                  <span>What do you see?</span> <kbd aria-hidden="true">W</kbd>
-                </button>
-                <button
-                  type="button"
-                  className="act-button"
+                <Button onClick={() => setTrying(true)}>
+                  <span>What do you see?</span> <Kbd aria-hidden="true">W</Kbd>
+                </Button>
+                <Button
                   disabled={busy}
                   onClick={() =>
                     void append({
@@ -326,18 +331,20 @@ export function PrepItem({
                   }
                 >
                   <span>Cut back and strip again</span>
-                  <span className="mono small">−{slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2)} mm</span>
-                </button>
+                  <span className={clsx(textCss.mono, textCss.small)}>
+                    −{slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2)} mm
+                  </span>
+                </Button>
               </>
             )}
           </>
         ) : (
           <>
-            <h2 className="card-title">
+            <h2 className={textCss.cardTitle}>
               {thread.some((item) => item.code !== 'label') ? 'Thread first, then strip' : 'Label, then strip'}
             </h2>
             {held && (
-              <p className="note attend">
+              <p className={clsx(noteCss.note, noteCss.attend)}>
                 <b>◆ Wait for the first piece.</b> {ahead} of this setup {ahead === 1 ? 'is' : 'are'} stripped and
                 nothing is released. A wrong strip must not be found after the batch.
               </p>
@@ -350,29 +357,25 @@ export function PrepItem({
               onMain={() => void write()}
               enabled={!held && read.ok && verdict?.kind === 'inside' && lost !== undefined && lost <= allowance}
             />
-            <div className="field-row">
-              <label className="field">
-                Strip as measured
-                <input
-                  value={text}
-                  inputMode="decimal"
-                  aria-invalid={verdict?.kind !== 'inside'}
-                  onChange={(event) => setText(event.target.value)}
-                />
-              </label>
-              <label className="field">
-                Strands lost
-                <input
-                  value={lostText}
-                  inputMode="numeric"
-                  aria-invalid={lost === undefined || lost > allowance}
-                  onChange={(event) => setLost(event.target.value)}
-                />
-              </label>
+            <div className={paneCss.fieldRow}>
+              <TextInput
+                label="Strip as measured"
+                value={text}
+                inputMode="decimal"
+                onChange={(event) => setText(event.target.value)}
+                error={verdict?.kind !== 'inside'}
+              />
+              <TextInput
+                label="Strands lost"
+                value={lostText}
+                inputMode="numeric"
+                onChange={(event) => setLost(event.target.value)}
+                error={lost === undefined || lost > allowance}
+              />
             </div>
-            {!read.ok && <p className="note fault">▲ {quantityWords(read.fault, 'length')}</p>}
+            {!read.ok && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(read.fault, 'length')}</p>}
             {verdict && verdict.kind !== 'inside' && (
-              <p className="note fault" role="alert">
+              <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
                 <b>
                   ▲{' '}
                   {verdict.kind === 'short'
@@ -383,43 +386,40 @@ export function PrepItem({
               </p>
             )}
             {lost !== undefined && lost > allowance && (
-              <p className="note fault">
+              <p className={clsx(noteCss.note, noteCss.fault)}>
                 ▲ Cut back and strip again: {allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost
                 under these rules.
               </p>
             )}
-            <button type="button" className="act-button" onClick={() => setTrying(true)}>
-              <span>Try it: what do you see?</span> <kbd aria-hidden="true">W</kbd>
-            </button>
+            <Button onClick={() => setTrying(true)}>
+              <span>Try it: what do you see?</span> <Kbd aria-hidden="true">W</Kbd>
+            </Button>
             {practices
               .filter((one) => one.id !== 'fold-back')
               .map((one) => (
-                <label
+                <Checkbox
                   key={one.id}
-                  className="small"
-                  style={{ display: 'flex', gap: 8, minHeight: 32, alignItems: 'center' }}
-                  title={practiceWords[one.id].act}
-                >
-                  <input
-                    type="checkbox"
-                    checked={chosen.includes(one.id)}
-                    onChange={(event) =>
-                      setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((other) => other !== one.id))
-                    }
-                  />
-                  {practiceWords[one.id].name}
-                  {one.allowance(rules) === 'recorded' && ', recorded'}
-                </label>
+                  label={
+                    <>
+                      {practiceWords[one.id].name}
+                      {one.allowance(rules) === 'recorded' && ', recorded'}
+                    </>
+                  }
+                  checked={chosen.includes(one.id)}
+                  onChange={(event) =>
+                    setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((other) => other !== one.id))
+                  }
+                />
               ))}
             {usedMm > 0 && (
-              <p className="small attend">
-                This strip’s tries have cost <b className="mono">{mm(usedMm, 1)}</b>: written with it.
+              <p className={clsx(textCss.small, textCss.attend)}>
+                This strip’s tries have cost <b className={textCss.mono}>{mm(usedMm, 1)}</b>: written with it.
               </p>
             )}
           </>
         )}
         <SlackLedger termination={termination} />
-        <div className="sources">
+        <div className={paneCss.sources}>
           <span>
             Strip:{' '}
             {set.stripFrom === 'sheet'

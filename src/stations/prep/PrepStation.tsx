@@ -1,4 +1,9 @@
 'use client'
+import styles from './PrepStation.module.css'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutBatches } from '@/core/work/prep/cutList'
 import { designatedAreaMm2 } from '@/core/record/plan/facts'
@@ -50,7 +55,7 @@ export function PrepStation() {
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
   useKeys([{ key: 'l', words: showsCuts ? 'Back to the strip' : 'Cut list', run: () => setShowsCuts((now) => !now) }])
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue
         sections={sections}
         selected={at}
@@ -60,12 +65,11 @@ export function PrepStation() {
           select(key)
         }}
         head={
-          <button
-            type="button"
-            className="act-button"
+          <Button
             aria-pressed={showsCuts}
-            style={{ margin: '8px 10px', width: 'calc(100% - 20px)', minHeight: 44 }}
             onClick={() => setShowsCuts(!showsCuts)}
+            className={styles.head}
+            fullWidth={false}
           >
             <span>
               {showsCuts
@@ -74,8 +78,8 @@ export function PrepStation() {
                   ? 'Cut list: all cut'
                   : `Cut list: ${String(toCut)} to cut`}
             </span>{' '}
-            <kbd aria-hidden="true">L</kbd>
-          </button>
+            <Kbd aria-hidden="true">L</Kbd>
+          </Button>
         }
       />
       {showsCuts ? (
@@ -114,8 +118,10 @@ const areaOf = (state: State, item: QueueItem) => {
 
 function EmptyPrep() {
   return (
-    <div className="work">
-      <p className="note attend">Nothing to prepare yet: Kit has to choose a set for a termination first.</p>
+    <div className={paneCss.work}>
+      <p className={clsx(noteCss.note, noteCss.attend)}>
+        Nothing to prepare yet: Kit has to choose a set for a termination first.
+      </p>
     </div>
   )
 }

@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import styles from '@/stations/crimp/Looks.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button } from '@mantine/core'
 import { slackOf } from '@/core/record/standing/slack'
 import type { Termination } from '@/core/record/plan/plan'
 import { termState } from '@/core/record/state/state'
@@ -14,28 +18,26 @@ export function SlackLedger({ termination: { unit, wire, side } }: { readonly te
   const seated = (['a', 'b'] as const).some((one) => termState(state, `${String(unit)}/${wire.id}/${one}`).seat)
   const lost = state.wiresLost.get(wireKey(unit, wire.id))
   return (
-    <section aria-label="Slack" className="slack">
-      <p className={slack.triesLeft === 0 ? 'attend' : undefined}>
+    <section aria-label="Slack" className={styles.slack}>
+      <p className={slack.triesLeft === 0 ? textCss.attend : undefined}>
         <b>{slack.triesLeft === 0 ? '◆ No second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}</b>:{' '}
         {mm(slack.leftMm, 0)} of slack, each costs {mm(slack.tryMm, 0)} here.
       </p>
-      <p className="small dim">
+      <p className={clsx(textCss.small, textCss.dim)}>
         Cut {mm(slack.cutMm, 0)}, needed {mm(slack.neededMm, 0)}
         {slack.usedHereMm > 0 && `, used here ${mm(slack.usedHereMm, 1)}`}
         {slack.usedThereMm > 0 && `, at the other end ${mm(slack.usedThereMm, 1)}`}.
         {lost && ` ${plural(lost.count, 'wire')} lost before.`}
       </p>
       {isCut && slack.triesLeft === 0 && !seated && (
-        <button
-          type="button"
-          className="act-button"
+        <Button
           disabled={busy}
           onClick={() =>
             void append({ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` })
           }
         >
           <span>Too short: scrap it, cut a new one</span>
-        </button>
+        </Button>
       )}
     </section>
   )

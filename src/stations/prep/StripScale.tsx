@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import styles from './StripScale.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Kbd } from '@mantine/core'
 import type { StripWindow } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
 import { figure } from '@/words/figures'
@@ -21,35 +25,35 @@ export function StripScale({
   const x = (mm: number) => `${String(Math.max(0, Math.min(100, ((mm - from) / (to - from)) * 100)))}%`
   const width = (a: number, b: number) => `${String(((b - a) / (to - from)) * 100)}%`
   return (
-    <div className="strip-scale">
-      <p className={moved ? 'attend' : undefined}>
-        <span aria-hidden="true" className="act">
+    <div className={styles.stripScale}>
+      <p className={moved ? textCss.attend : undefined}>
+        <span aria-hidden="true" className={textCss.act}>
           ▲
         </span>{' '}
-        Stripper’s stop at <b className="mono">{figure(stopMm, 1)} mm</b>
+        Stripper’s stop at <b className={textCss.mono}>{figure(stopMm, 1)} mm</b>
         {moved ? ', set again' : ''}{' '}
-        <span className="dim small">
-          <kbd>[</kbd> shorter <kbd>]</kbd> longer
+        <span className={clsx(textCss.dim, textCss.small)}>
+          <Kbd>[</Kbd> shorter <Kbd>]</Kbd> longer
         </span>
       </p>
       <div
         role="img"
         aria-label={`Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${stripLimitWords[limits.below]}. Longer: ${stripLimitWords[limits.above]}.${stripMm === undefined ? '' : ` This strip: ${figure(stripMm, 1)} mm.`}`}
       >
-        <div className="strip-bands" aria-hidden="true">
-          <span className="bad" style={{ width: width(from, minMm) }}>
+        <div className={styles.stripBands} aria-hidden="true">
+          <span className={styles.bad} style={{ width: width(from, minMm) }}>
             ▲ {stripLimitWords[limits.below]}
           </span>
-          <span className="fine" style={{ width: width(minMm, maxMm) }}>
+          <span className={styles.fine} style={{ width: width(minMm, maxMm) }}>
             ✓
           </span>
-          <span className="bad" style={{ width: width(maxMm, to) }}>
+          <span className={styles.bad} style={{ width: width(maxMm, to) }}>
             ▲ {stripLimitWords[limits.above]}
           </span>
-          {stripMm !== undefined && <i className="mark" style={{ left: x(stripMm) }} title="this strip" />}
-          <i className="stop" style={{ left: x(stopMm) }} title="the stripper’s stop" />
+          {stripMm !== undefined && <i className={styles.mark} style={{ left: x(stripMm) }} title="this strip" />}
+          <i className={styles.stop} style={{ left: x(stopMm) }} title="the stripper’s stop" />
         </div>
-        <div className="strip-ticks mono" aria-hidden="true">
+        <div className={clsx(styles.stripTicks, textCss.mono)} aria-hidden="true">
           <span style={{ left: x(minMm) }}>{figure(minMm, 1)}</span>
           <span style={{ left: x(maxMm) }}>{figure(maxMm, 1)}</span>
         </div>

@@ -1,4 +1,10 @@
 'use client'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import type { Contact } from '@/core/parts/catalogue/types'
@@ -50,7 +56,7 @@ export function TrialPane({
     })
   const slack = slackOf(state, termination.unit, termination.wire, termination.side)
   const id = setupId(set.setup)
-  const kinds = shape ? sightings[shape.construction] : []
+  const kinds = shape ? sightings[shape.kind] : []
   const kind = kinds.find((one) => one.id === seen)
   const read = kind?.asks === 'strands' ? undefined : parseQuantity(text, 'length')
   const strands = kind?.asks === 'strands' && /^\d{1,3}$/.test(text.trim()) ? Number(text) : undefined
@@ -113,66 +119,61 @@ export function TrialPane({
   ])
   if (!shape)
     return (
-      <p className="note attend">This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.</p>
+      <p className={clsx(noteCss.note, noteCss.attend)}>
+        This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.
+      </p>
     )
   return (
     <>
-      <h2 className="card-title">What do you see?</h2>
-      <div className="choices" role="group" aria-label="What is seen">
+      <h2 className={textCss.cardTitle}>What do you see?</h2>
+      <div className={paneCss.choices} role="group" aria-label="What is seen">
         {kinds.map((one, i) => (
-          <button
+          <Choice
             key={one.id}
-            type="button"
-            className="choice"
             aria-pressed={one.id === seen}
             onClick={() => {
               onSee(one.id)
               setCured(undefined)
             }}
           >
-            <kbd aria-hidden="true">{i + 1}</kbd>
+            <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>{sightingWords[one.id]}</span>
             <span />
-          </button>
+          </Choice>
         ))}
       </div>
       {kind?.asksEdge && (
-        <div className="choices" role="group" aria-label="Where the insulation ends">
+        <div className={paneCss.choices} role="group" aria-label="Where the insulation ends">
           {(
             [
               ['in-window', 'its edge lies between the wings: stripped too long'],
               ['under-conductor-wings', 'it lies under the conductor wings: pushed too deep'],
             ] as const
           ).map(([place, words]) => (
-            <button
-              key={place}
-              type="button"
-              className="choice"
-              aria-pressed={edge === place}
-              onClick={() => setEdge(place)}
-            >
+            <Choice key={place} aria-pressed={edge === place} onClick={() => setEdge(place)}>
               <span />
               <span>{words}</span>
               <span />
-            </button>
+            </Choice>
           ))}
         </div>
       )}
       {kind?.asks && (
-        <label className="field">
-          {asksWords[kind.asks]}
-          <input
-            value={text}
-            inputMode="decimal"
-            placeholder={kind.asks === 'strands' ? '1' : 'as measured, or leave it'}
-            onChange={(event) => setText(event.target.value)}
-          />
-        </label>
+        <TextInput
+          label={asksWords[kind.asks]}
+          value={text}
+          inputMode="decimal"
+          placeholder={kind.asks === 'strands' ? '1' : 'as measured, or leave it'}
+          onChange={(event) => setText(event.target.value)}
+        />
       )}
       {answer && (
         <>
           <div
-            className={`note ${answer.slack === 'short' ? 'fault' : answer.do === 'go-on' ? 'good' : 'attend'}`}
+            className={clsx(
+              noteCss.note,
+              answer.slack === 'short' ? noteCss.fault : answer.do === 'go-on' ? noteCss.good : noteCss.attend,
+            )}
             role="status"
           >
             <b style={{ fontSize: 19 }}>{answerWords(answer)}</b>
@@ -190,29 +191,23 @@ export function TrialPane({
             )}
           </div>
           {stop && (
-            <button
-              type="button"
-              className="act-button"
-              disabled={busy || cured !== undefined}
-              onClick={() => void setStop()}
-            >
+            <Button disabled={busy || cured !== undefined} onClick={() => void setStop()}>
               <span>{cured !== undefined ? `✓ Written: stop at ${mm(cured, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span>{' '}
-              <kbd aria-hidden="true">C</kbd>
-            </button>
+              <Kbd aria-hidden="true">C</Kbd>
+            </Button>
           )}
-          <button
-            type="button"
-            className="act-button main"
+          <Button
+            variant="filled"
             disabled={busy || answer.slack === 'short' || answer.do === 'measure'}
             onClick={() => act()}
           >
-            <span>{answer.do === 'go-on' ? 'Go on' : 'Done so'}</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+            <span>{answer.do === 'go-on' ? 'Go on' : 'Done so'}</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         </>
       )}
-      <button type="button" className="act-button" onClick={close}>
-        <span>Back</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={close}>
+        <span>Back</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

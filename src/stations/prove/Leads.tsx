@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
@@ -19,19 +23,19 @@ export function Leads() {
   const { leads } = state
   if (leads && !open) {
     return (
-      <button type="button" className="act-button" onClick={() => setOpen(true)}>
+      <Button onClick={() => setOpen(true)}>
         <span>
-          Leads <b className="mono">{ohms(leads.ohm)}</b>, steps of <b className="mono">{ohms(leads.resolutionOhm)}</b>
-          <span className="small dim" style={{ display: 'block', fontWeight: 400 }}>
+          Leads <b className={textCss.mono}>{ohms(leads.ohm)}</b>, steps of{' '}
+          <b className={textCss.mono}>{ohms(leads.resolutionOhm)}</b>
+          <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block', fontWeight: 400 }}>
             measured {timeOfDay(leads.at)}; measure again
           </span>
         </span>
-      </button>
+      </Button>
     )
   }
   return (
     <form
-      className="field"
       aria-label="Meter leads"
       onSubmit={(event) => {
         event.preventDefault()
@@ -42,32 +46,28 @@ export function Leads() {
       }}
     >
       <b>For resistances: touch the probes together</b>
-      <div className="field-row">
-        <label className="field">
-          Leads show, Ω
-          <input
-            value={ohmText}
-            inputMode="decimal"
-            aria-invalid={ohmText !== '' && value === undefined}
-            onChange={(event) => setOhm(event.target.value)}
-          />
-        </label>
-        <label className="field">
-          Smallest step, Ω
-          <input
-            value={stepText}
-            inputMode="decimal"
-            aria-invalid={!step.ok}
-            onChange={(event) => setStep(event.target.value)}
-          />
-        </label>
+      <div className={paneCss.fieldRow}>
+        <TextInput
+          label="Leads show, Ω"
+          value={ohmText}
+          inputMode="decimal"
+          onChange={(event) => setOhm(event.target.value)}
+          error={ohmText !== '' && value === undefined}
+        />
+        <TextInput
+          label="Smallest step, Ω"
+          value={stepText}
+          inputMode="decimal"
+          onChange={(event) => setStep(event.target.value)}
+          error={!step.ok}
+        />
       </div>
       {ohmText !== '' && value === undefined && !ohm.ok && (
-        <span className="wrong">{quantityWords(ohm.fault, 'resistance')}</span>
+        <span className={textCss.wrong}>{quantityWords(ohm.fault, 'resistance')}</span>
       )}
-      <button type="submit" className="act-button" disabled={busy || value === undefined || !step.ok}>
-        <span>Keep the leads’ figure</span> <kbd aria-hidden="true">Enter</kbd>
-      </button>
+      <Button type="submit" disabled={busy || value === undefined || !step.ok}>
+        <span>Keep the leads’ figure</span> <Kbd aria-hidden="true">Enter</Kbd>
+      </Button>
     </form>
   )
 }

@@ -1,5 +1,10 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cavityPlace } from '@/core/base/face/place'
 import { housingOf } from '@/core/record/plan/facts'
@@ -33,13 +38,13 @@ export function ProveStation() {
   const { at, select, follow } = useAt((key) => byKey.has(netOf(key)), due && netKey(due))
   const net = at === undefined ? undefined : byKey.get(netOf(at))
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue sections={sections} selected={at === undefined ? undefined : netOf(at)} onSelect={select} label="Nets" />
       {net ? (
         <Net key={netKey(net)} net={net} done={follow} />
       ) : (
-        <div className="work">
-          <p className="note attend">No nets yet: plan the wires first.</p>
+        <div className={paneCss.work}>
+          <p className={clsx(noteCss.note, noteCss.attend)}>No nets yet: plan the wires first.</p>
         </div>
       )}
     </div>
@@ -69,7 +74,7 @@ function netSections(nets: readonly NetVerdict[], quantity: number): readonly Qu
   const proven = nets.filter((net) => net.proven)
   return [
     ...(wrong.length > 0
-      ? [{ id: 'wrong', title: <span className="fault">Did not prove</span>, rows: wrong.map(row) }]
+      ? [{ id: 'wrong', title: <span className={textCss.fault}>Did not prove</span>, rows: wrong.map(row) }]
       : []),
     ...(open.length > 0 ? [{ id: 'open', title: 'To probe', rows: open.map(row) }] : []),
     ...(proven.length > 0 ? [{ id: 'proven', title: 'Proved', rows: proven.map(row) }] : []),
@@ -95,7 +100,7 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
   useKeys(net.ready ? [{ key: 'x', words: 'No continuity', run: () => setFound('') }] : [])
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         <Readouts>
           <Readout label="Red probe" value={sideWords(wire, 'a')} also={<SidePlace wire={wire} side="a" />} wide />
           <Readout label="Black probe" value={sideWords(wire, 'b')} also={<SidePlace wire={wire} side="b" />} wide />
@@ -108,17 +113,17 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
         </div>
         <ResistanceSheet net={net} />
       </div>
-      <aside className="pane pane-card" aria-label="This net">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This net">
         <Caution id="meter-on-circuit" />
         <WireChips wire={wire} />
         {!net.ready ? (
           <>
-            <h2 className="card-title">Not seated yet</h2>
+            <h2 className={textCss.cardTitle}>Not seated yet</h2>
             <p>Both of its contacts must be home before it is probed.</p>
           </>
         ) : (
           <>
-            <h2 className={`card-title ${net.proven ? 'good' : net.probe ? 'fault' : ''}`}>
+            <h2 className={clsx(textCss.cardTitle, net.proven ? textCss.good : net.probe ? textCss.fault : undefined)}>
               {net.proven
                 ? `✓ Proved at ${timeOfDay(net.probe?.at ?? '')}`
                 : net.probe?.result === 'fail'
@@ -136,37 +141,34 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
                   busy={busy}
                   onMain={() => probe('pass')}
                 />
-                <button type="button" className="act-button" onClick={() => setFound('')}>
-                  <span>It fails…</span> <kbd aria-hidden="true">X</kbd>
-                </button>
+                <Button onClick={() => setFound('')}>
+                  <span>It fails…</span> <Kbd aria-hidden="true">X</Kbd>
+                </Button>
               </>
             ) : (
               <form
-                className="field"
                 onSubmit={(event) => {
                   event.preventDefault()
                   probe('fail', found.trim())
                 }}
               >
-                <label>
-                  What was found
-                  <input
-                    value={found}
-                    autoFocus
-                    placeholder="open, or where it rings instead"
-                    onChange={(event) => setFound(event.target.value)}
-                    onKeyDown={(event) => event.key === 'Escape' && setFound(undefined)}
-                  />
-                </label>
-                <button type="submit" className="act-button main" disabled={busy}>
-                  <span>Write the fault</span> <kbd aria-hidden="true">Enter</kbd>
-                </button>
+                <TextInput
+                  label="What was found"
+                  value={found}
+                  autoFocus
+                  placeholder="open, or where it rings instead"
+                  onChange={(event) => setFound(event.target.value)}
+                  onKeyDown={(event) => event.key === 'Escape' && setFound(undefined)}
+                />
+                <Button variant="filled" type="submit" disabled={busy}>
+                  <span>Write the fault</span> <Kbd aria-hidden="true">Enter</Kbd>
+                </Button>
               </form>
             )}
           </>
         )}
         <Leads />
-        <div className="sources">
+        <div className={paneCss.sources}>
           <span>Never force a probe into a socket: use the mating half or a test contact.</span>
         </div>
       </aside>
@@ -199,12 +201,12 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
   const at = sideOf(wire, side)
   const housing = at.kind === 'cavity' ? housingOf(state.facts, state.plan, at.end) : undefined
   return (
-    <section className="sheet sheet-fill" aria-label={`Probe ${side === 'a' ? 'red' : 'black'}`}>
-      <div className="sheet-head">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={`Probe ${side === 'a' ? 'red' : 'black'}`}>
+      <div className={paneCss.sheetHead}>
         <span>{housing && at.kind === 'cavity' ? `${at.end}, ${housing.name}` : 'open end'}</span>
-        <span className="caption">{housing ? 'MATING FACE' : ''}</span>
+        <span className={paneCss.caption}>{housing ? 'MATING FACE' : ''}</span>
       </div>
-      <div className="sheet-body" style={{ padding: 8, overflow: 'hidden' }}>
+      <div className={paneCss.sheetBody} style={{ padding: 8, overflow: 'hidden' }}>
         {housing && at.kind === 'cavity' ? (
           <FaceDrawing
             housing={housing}
@@ -214,7 +216,7 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
             title={`${housing.name}, mating face`}
           />
         ) : (
-          <p className="dim" style={{ padding: 16 }}>
+          <p className={textCss.dim} style={{ padding: 16 }}>
             Touch the bare end of {wire.id}.
           </p>
         )}
@@ -232,7 +234,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   const verdict = figures.verdict && verdictWords[figures.verdict]
   return (
     <section
-      className="sheet"
+      className={paneCss.sheet}
       style={{
         padding: '10px 16px',
         display: 'grid',
@@ -243,25 +245,24 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
       aria-label="Resistance"
     >
       <div>
-        <div className="small dim">Should be</div>
-        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>
+        <div className={clsx(textCss.small, textCss.dim)}>Should be</div>
+        <div className={textCss.mono} style={{ fontSize: 26, fontWeight: 600 }}>
           {ohms(figures.expectedOhm)}
         </div>
-        <div className="small dim mono">
+        <div className={clsx(textCss.small, textCss.dim, textCss.mono)}>
           {ohms(figures.windowOhm[0])} to {ohms(figures.windowOhm[1])}
         </div>
       </div>
       <div>
-        <div className="small dim">Measured, leads off</div>
-        <div className="mono" style={{ fontSize: 26, fontWeight: 600 }}>
+        <div className={clsx(textCss.small, textCss.dim)}>Measured, leads off</div>
+        <div className={textCss.mono} style={{ fontSize: 26, fontWeight: 600 }}>
           {figures.netOhm === undefined ? '–' : ohms(figures.netOhm)}
         </div>
-        <div className={`small ${verdict ? verdict.tone : 'dim'}`} data-testid="resistance-verdict">
+        <div className={clsx(textCss.small, textCss[verdict ? verdict.tone : 'dim'])} data-testid="resistance-verdict">
           {verdict ? `${verdict.sign} ${verdict.words}` : state.leads ? 'not measured' : 'measure the leads first'}
         </div>
       </div>
       <form
-        className="field"
         onSubmit={(event) => {
           event.preventDefault()
           if (read.ok && !busy)
@@ -270,19 +271,17 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
             )
         }}
       >
-        <label>
-          Meter shows (Ω, or mohm)
-          <input
-            value={text}
-            inputMode="decimal"
-            disabled={!net.ready || !state.leads}
-            aria-invalid={text !== '' && !read.ok}
-            onChange={(event) => setText(event.target.value)}
-          />
-        </label>
-        {text !== '' && !read.ok && <span className="wrong">{quantityWords(read.fault, 'resistance')}</span>}
+        <TextInput
+          label="Meter shows (Ω, or mohm)"
+          value={text}
+          inputMode="decimal"
+          disabled={!net.ready || !state.leads}
+          onChange={(event) => setText(event.target.value)}
+          error={text !== '' && !read.ok}
+        />
+        {text !== '' && !read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'resistance')}</span>}
         {figures.verdict === 'cannot-tell' && (
-          <span className="caution">
+          <span className={textCss.caution}>
             The meter’s step of {ohms(net.measured?.resolutionOhm ?? 0)} is too coarse for contacts of milliohms. Four
             wires or a milliohmmeter would tell.
           </span>

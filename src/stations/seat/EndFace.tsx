@@ -1,3 +1,5 @@
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './EndFace.module.css'
 import { useMemo, type ReactNode } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { cavityPlace, type FaceView } from '@/core/base/face/place'
@@ -60,7 +62,7 @@ export function EndFace({
         }),
   )
   return (
-    <div className="work">
+    <div className={paneCss.work}>
       <Readouts>
         {cavityId !== undefined && (
           <Readout label={placed ? 'In cavity' : label} value={cavityId} also={`end ${end}`} huge />
@@ -80,7 +82,7 @@ export function EndFace({
           />
         )}
       </Readouts>
-      <div className="face-and-side" data-beside={housing.outline.widthMm < housing.outline.heightMm * WIDE}>
+      <div className={styles.faceAndSide} data-beside={housing.outline.widthMm < housing.outline.heightMm * WIDE}>
         <FacePanel housing={housing} end={end} face={face} cavities={cavities} next={cavityId} />
         {children}
       </div>

@@ -1,4 +1,6 @@
 'use client'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useWrite, type TaskOf } from './useWrite'
@@ -11,7 +13,7 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
       id: 'out',
       words: (
         <>
-          Plug <b className="mono">{task.part}</b> out, the seal whole
+          Plug <b className={textCss.mono}>{task.part}</b> out, the seal whole
         </>
       ),
       seen: 'It is out',
@@ -20,7 +22,7 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
   const checks = useChecks(`${task.end}.${task.cavity} unplug`, lines)
   return (
     <>
-      <h2 className="card-title">A wire goes here now: take the plug out</h2>
+      <h2 className={textCss.cardTitle}>A wire goes here now: take the plug out</h2>
       <p>{state.facts.parts[task.part]?.name ?? task.part}.</p>
       <CheckList
         lines={lines}
@@ -41,7 +43,7 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
       id: 'in',
       words: (
         <>
-          Plug <b className="mono">{task.part}</b>, head flush with the seal
+          Plug <b className={textCss.mono}>{task.part}</b>, head flush with the seal
         </>
       ),
       seen: 'It is in',
@@ -50,7 +52,7 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
   const checks = useChecks(`${task.end}.${task.cavity}`, lines)
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.done ? `✓ ${task.end}.${task.cavity} is plugged` : 'Unused: plug it'}
       </h2>
       <p>{state.facts.parts[task.part]?.name ?? task.part}. An open hole lets water in.</p>
@@ -77,7 +79,7 @@ export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; rea
         id: 'over',
         words: (
           <>
-            Cover <b className="mono">{task.part}</b> over all wires of this end, its open side to the housing
+            Cover <b className={textCss.mono}>{task.part}</b> over all wires of this end, its open side to the housing
           </>
         ),
         hint: 'see on the maker’s sheet that crimped contacts pass through it; else cut them off',
@@ -87,7 +89,7 @@ export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; rea
         id: 'on',
         words: (
           <>
-            Seal <b className="mono">{task.part}</b> on, not twisted, all round in its groove
+            Seal <b className={textCss.mono}>{task.part}</b> on, not twisted, all round in its groove
           </>
         ),
         seen: 'It lies in its groove',
@@ -96,7 +98,7 @@ export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; rea
   const checks = useChecks(`${task.unit}/${task.end} ${task.part}`, lines)
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.over ? 'The new cover first' : task.done ? '✓ The interface seal is on' : 'Fit the interface seal'}
       </h2>
       <p>

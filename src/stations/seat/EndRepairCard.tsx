@@ -1,3 +1,9 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useState } from 'react'
 import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts } from '@/core/parts/catalogue/types'
@@ -42,35 +48,37 @@ export function EndRepairCard({
   ])
   return (
     <>
-      <h2 className="card-title fault">{what ? endDamageWords[what] : `What is broken at ${end}?`}</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>
+        {what ? endDamageWords[what] : `What is broken at ${end}?`}
+      </h2>
       {!what && (
-        <div className="choices" role="group" aria-label="What is broken">
+        <div className={paneCss.choices} role="group" aria-label="What is broken">
           {known.map((one, i) => (
-            <button key={one} type="button" className="choice" onClick={() => setWhat(one)}>
-              <kbd aria-hidden="true">{i + 1}</kbd>
+            <Choice key={one} onClick={() => setWhat(one)}>
+              <Kbd aria-hidden="true">{i + 1}</Kbd>
               <span>{endDamageWords[one]}</span>
               <span />
-            </button>
+            </Choice>
           ))}
         </div>
       )}
       {plan && (
         <>
           {plan.offers.length > 0 && (
-            <p className="note fault">
+            <p className={clsx(noteCss.note, noteCss.fault)}>
               ▲ At some of them the wire to spare is not enough: report each at its cavity, with X, before the housing
               is given up.
             </p>
           )}
           <RepairSteps plan={plan} quantity={state.plan.quantity} />
-          <button type="button" className="act-button main" disabled={busy} onClick={begin}>
-            <span>Give the old one up</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" disabled={busy} onClick={begin}>
+            <span>Give the old one up</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         </>
       )}
-      <button type="button" className="act-button" onClick={leave}>
-        <span>{what ? 'One question back' : 'Nothing is broken'}</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={leave}>
+        <span>{what ? 'One question back' : 'Nothing is broken'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

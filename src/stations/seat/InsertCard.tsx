@@ -1,5 +1,11 @@
 'use client'
 
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './InsertCard.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
@@ -85,7 +91,7 @@ export function InsertCard({
       {!asks && task.done && <Seated task={task} takeOut={takeOut} report={() => setAsks('fault')} />}
       {!asks && !task.done && task.blockedBy && (
         <>
-          <h2 className="card-title">{blockedWords[task.blockedBy].title}</h2>
+          <h2 className={textCss.cardTitle}>{blockedWords[task.blockedBy].title}</h2>
           <p>{blockedWords[task.blockedBy].why}</p>
         </>
       )}
@@ -118,15 +124,15 @@ function Seated({
   ])
   return (
     <>
-      <h2 className="card-title good">
+      <h2 className={clsx(textCss.cardTitle, textCss.good)}>
         ✓ Seated in {task.end}.{task.cavity}
       </h2>
-      <button type="button" className="act-button" onClick={takeOut}>
-        <span>Take it out…</span> <kbd aria-hidden="true">O</kbd>
-      </button>
-      <button type="button" className="act-button" onClick={report}>
-        <span>Something is wrong with it…</span> <kbd aria-hidden="true">X</kbd>
-      </button>
+      <Button onClick={takeOut}>
+        <span>Take it out…</span> <Kbd aria-hidden="true">O</Kbd>
+      </Button>
+      <Button onClick={report}>
+        <span>Something is wrong with it…</span> <Kbd aria-hidden="true">X</Kbd>
+      </Button>
     </>
   )
 }
@@ -190,7 +196,7 @@ function Routine({
                 'Light tug: its retention is not on the sheet'
               ) : (
                 <>
-                  Light tug, <b className="mono">{tugN} N</b>, no more
+                  Light tug, <b className={textCss.mono}>{tugN} N</b>, no more
                 </>
               ),
             seen: 'It held',
@@ -237,7 +243,7 @@ function Routine({
   ])
   return (
     <>
-      <h2 className={`card-title ${spent ? 'fault' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, spent ? textCss.fault : undefined)}>
         {spent
           ? 'This contact does not go in again'
           : mechanism.insertTool
@@ -246,26 +252,26 @@ function Routine({
       </h2>
       {!spent && tool?.kind === 'held' && (
         <p>
-          With <b className="mono">{tool.tool.id}</b>
+          With <b className={textCss.mono}>{tool.tool.id}</b>
           {tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.
         </p>
       )}
       {spent && (
-        <p className="note fault">
+        <p className={clsx(noteCss.note, noteCss.fault)}>
           ▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]}{' '}
           {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped
           on.
         </p>
       )}
       {!spent && mechanism.insert.length > 0 && (
-        <div className="insert-scene">
+        <div className={styles.insertScene}>
           {beside && <beside.InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />}
         </div>
       )}
       {spent ? (
-        <button type="button" className="act-button main" disabled={busy} onClick={cutOff}>
-          <span>Cut it off</span> <kbd aria-hidden="true">Space</kbd>
-        </button>
+        <Button variant="filled" disabled={busy} onClick={cutOff}>
+          <span>Cut it off</span> <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
       ) : (
         <CheckList
           lines={lines}
@@ -289,24 +295,26 @@ function Routine({
           }
         />
       )}
-      <button type="button" className="act-button" onClick={report}>
-        <span>Something is wrong…</span> <kbd aria-hidden="true">X</kbd>
-      </button>
+      <Button onClick={report}>
+        <span>Something is wrong…</span> <Kbd aria-hidden="true">X</Kbd>
+      </Button>
       {near && !spent && (
-        <p className="note attend small">
+        <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>
           <b>Easy to miss:</b> {list(near.neighbours)}
           {near.mirror !== undefined && `, and ${near.mirror}, the mirror image`}.
         </p>
       )}
       {passes >= MAT_PASSES && family.sealing.startsWith('mat') && (
-        <p className="note attend small">◆ The mat was passed {passes}× here: look for a tear.</p>
+        <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>
+          ◆ The mat was passed {passes}× here: look for a tear.
+        </p>
       )}
       {reuse && reuse.used > 0 && !spent && (
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           Out of a cavity before: {reuse.used}×, {reuse.allowed} allowed.
         </p>
       )}
-      <div className="sources">
+      <div className={paneCss.sources}>
         {tugN !== undefined && (
           <span>
             Tug:{' '}

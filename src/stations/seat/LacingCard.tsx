@@ -1,3 +1,6 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import { Button } from '@mantine/core'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
 import { useWrite, type TaskOf } from './useWrite'
 
@@ -17,14 +20,14 @@ export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'
   const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines)
   return (
     <>
-      <h2 className="card-title">
-        Open the lacing along <span className="mono">{task.wire}</span>
+      <h2 className={textCss.cardTitle}>
+        Open the lacing along <span className={textCss.mono}>{task.wire}</span>
       </h2>
       <CheckList lines={lines} checks={checks} main="The lacing is open" busy={busy} onMain={() => move('open')} />
-      <button type="button" className="act-button" disabled={busy} onClick={() => move('none')}>
+      <Button disabled={busy} onClick={() => move('none')}>
         <span>There is no lacing along it</span>
-      </button>
-      <p className="small dim">It stands at Close until it is laced again.</p>
+      </Button>
+      <p className={clsx(textCss.small, textCss.dim)}>It stands at Close until it is laced again.</p>
     </>
   )
 }

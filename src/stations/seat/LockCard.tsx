@@ -1,3 +1,9 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { type SecondaryLock, coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
@@ -68,7 +74,7 @@ export function LockCard({
                 'Light tug at each wire'
               ) : (
                 <>
-                  Light tug at each wire, <b className="mono">{tugN} N</b>
+                  Light tug at each wire, <b className={textCss.mono}>{tugN} N</b>
                 </>
               ),
             seen: 'All held',
@@ -95,14 +101,16 @@ export function LockCard({
     return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setAsks(undefined)} done={done} />
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.done ? `✓ The ${name} of ${task.end} ${covers.length > 1 ? 'are' : 'is'} closed` : `Close the ${name}`}
       </h2>
-      {task.part !== undefined && <p className="mono">{task.part}</p>}
-      {!task.done && <p className="small dim">{lockHow(lock)}</p>}
-      {partWay && <p className="note attend">◆ It stands at its part-way stop: contacts still go in.</p>}
+      {task.part !== undefined && <p className={textCss.mono}>{task.part}</p>}
+      {!task.done && <p className={clsx(textCss.small, textCss.dim)}>{lockHow(lock)}</p>}
+      {partWay && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>◆ It stands at its part-way stop: contacts still go in.</p>
+      )}
       {!task.done && left.length > 0 && (
-        <p className="note attend">
+        <p className={clsx(noteCss.note, noteCss.attend)}>
           <b>◆ Not yet:</b>{' '}
           {list(
             left.map(
@@ -125,32 +133,30 @@ export function LockCard({
         />
       )}
       {mayClose && (
-        <button type="button" className="act-button" onClick={() => setAsks('stuck')}>
-          <span>It will not close…</span> <kbd aria-hidden="true">X</kbd>
-        </button>
+        <Button onClick={() => setAsks('stuck')}>
+          <span>It will not close…</span> <Kbd aria-hidden="true">X</Kbd>
+        </Button>
       )}
       {mayStop && (
-        <button type="button" className="act-button" disabled={busy} onClick={stop}>
-          <span>{partWay ? 'Back to open' : 'Only to its part-way stop'}</span> <kbd aria-hidden="true">P</kbd>
-        </button>
+        <Button disabled={busy} onClick={stop}>
+          <span>{partWay ? 'Back to open' : 'Only to its part-way stop'}</span> <Kbd aria-hidden="true">P</Kbd>
+        </Button>
       )}
       {task.done && (
         <>
-          <ul className="small dim harms" aria-label="To open it">
+          <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label="To open it">
             {[...covers].reverse().map((cover) => (
               <li key={cover}>{coverWords[cover].open}</li>
             ))}
             <li>{lockHow(lock)}</li>
             {lock.fallback && <li>{lockFallbackWords[lock.fallback]}</li>}
           </ul>
-          <button
-            type="button"
-            className="act-button"
+          <Button
             disabled={busy}
             onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}
           >
             <span>Open it again</span>
-          </button>
+          </Button>
         </>
       )}
       <BrokenButton open={() => setAsks('broken')} />
@@ -195,30 +201,30 @@ function WillNotClose({
   ])
   return (
     <>
-      <h2 className="card-title fault">Never force it: one contact is not home</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>Never force it: one contact is not home</h2>
       <p>Look at these from the front, in this order. Which one stands low?</p>
-      <div className="choices" role="group" aria-label="Contacts to look at, in order">
+      <div className={paneCss.choices} role="group" aria-label="Contacts to look at, in order">
         {suspects.slice(0, SHOWN).map((suspect, i) => (
-          <button key={suspect.term} type="button" className="choice" disabled={busy} onClick={() => found(suspect)}>
-            <kbd aria-hidden="true">{i + 1}</kbd>
+          <Choice key={suspect.term} disabled={busy} onClick={() => found(suspect)}>
+            <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>
-              <b className="mono">
+              <b className={textCss.mono}>
                 {task.end}.{suspect.cavity}
               </b>{' '}
               {termName(suspect.term, state.plan.quantity)}
             </span>
-            <span className="small dim">
+            <span className={clsx(textCss.small, textCss.dim)}>
               {suspect.reasons
                 .slice(0, 2)
                 .map((reason) => suspectWords[reason])
                 .join(', ')}
             </span>
-          </button>
+          </Choice>
         ))}
       </div>
-      <button type="button" className="act-button" onClick={back}>
-        <span>It closes after all</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={back}>
+        <span>It closes after all</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

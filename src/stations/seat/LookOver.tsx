@@ -1,5 +1,9 @@
 'use client'
 
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
@@ -47,7 +51,7 @@ export function LookOver({
     return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setBroken(false)} done={done} />
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.done ? `✓ ${task.end} was looked over` : 'Look from both sides'}
       </h2>
       {!task.done && !asking && (
@@ -60,9 +64,9 @@ export function LookOver({
             busy={busy}
             onMain={() => write({ kind: 'end-looked-over', unit: task.unit, end: task.end, pushedBack: [] })}
           />
-          <button type="button" className="act-button" onClick={() => setAsking(true)}>
-            <span>One was pushed back…</span> <kbd aria-hidden="true">X</kbd>
-          </button>
+          <Button onClick={() => setAsking(true)}>
+            <span>One was pushed back…</span> <Kbd aria-hidden="true">X</Kbd>
+          </Button>
         </>
       )}
       {!task.done && asking && (
@@ -70,11 +74,8 @@ export function LookOver({
           <p>Which ones are low?</p>
           <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }} role="group" aria-label="Cavities">
             {used.map((termination) => (
-              <button
+              <Choice
                 key={termination.key}
-                type="button"
-                className="choice mono"
-                style={{ display: 'block', minWidth: 48 }}
                 aria-pressed={back.includes(termination.at.cavity)}
                 onClick={() =>
                   setBack((now) =>
@@ -83,22 +84,23 @@ export function LookOver({
                       : [...now, termination.at.cavity],
                   )
                 }
+                mono
+                inline
               >
                 {termination.at.cavity}
-              </button>
+              </Choice>
             ))}
           </div>
-          <button
-            type="button"
-            className="act-button main"
+          <Button
+            variant="filled"
             disabled={busy || back.length === 0}
             onClick={() => write({ kind: 'end-looked-over', unit: task.unit, end: task.end, pushedBack: [...back] })}
           >
             <span>Report {back.length === 0 ? 'them' : list([...back])} pushed back</span>
-          </button>
-          <button type="button" className="act-button" onClick={() => setAsking(false)}>
-            <span>None after all</span> <kbd aria-hidden="true">Esc</kbd>
-          </button>
+          </Button>
+          <Button onClick={() => setAsking(false)}>
+            <span>None after all</span> <Kbd aria-hidden="true">Esc</Kbd>
+          </Button>
         </>
       )}
       {!asking && <BrokenButton open={() => setBroken(true)} />}

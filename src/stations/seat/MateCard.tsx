@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Table } from '@mantine/core'
 import { useMemo } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
@@ -40,7 +44,7 @@ export function MateCard({
           <>Halves aligned by the {housing.mark.kind}, they go together without force</>
         ) : (
           <>
-            Keying <b className="mono">{keying}</b> on both, they go together without force
+            Keying <b className={textCss.mono}>{keying}</b> on both, they go together without force
           </>
         ),
       seen: 'They go together',
@@ -52,7 +56,7 @@ export function MateCard({
             id: 'seal',
             words: (
               <>
-                Interface seal <b className="mono">{seal}</b> in its place
+                Interface seal <b className={textCss.mono}>{seal}</b> in its place
               </>
             ),
             seen: 'It is there',
@@ -68,15 +72,17 @@ export function MateCard({
   const checks = useChecks(`${unit}/${end} with ${other}`, lines)
   return (
     <>
-      <h2 className={`card-title ${task.done ? 'good' : ''}`}>
+      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.done ? `✓ ${end} goes with ${other}` : `Put ${end} and ${other} together`}
       </h2>
       {pair.faults.map((fault) => (
-        <p key={fault.code} className="note fault">
+        <p key={fault.code} className={clsx(noteCss.note, noteCss.fault)}>
           ▲ {pairFaultWords(fault)}
         </p>
       ))}
-      {open.length > 0 && <p className="note attend">◆ First look {open.join(' and ')} over from both sides.</p>}
+      {open.length > 0 && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>◆ First look {open.join(' and ')} over from both sides.</p>
+      )}
       {!task.done && (
         <CheckList
           lines={lines}
@@ -87,33 +93,35 @@ export function MateCard({
           onMain={() => write({ kind: 'pair-mated', unit, a: end, b: other, checked: lines.map((line) => line.id) })}
         />
       )}
-      <table className="table">
-        <thead>
-          <tr>
-            <th>Cavity</th>
-            <th>{end}</th>
-            <th>{other}</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Cavity</Table.Th>
+            <Table.Th>{end}</Table.Th>
+            <Table.Th>{other}</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {pair.cavities
             .filter((one) => one.a ?? one.b)
             .map((one) => (
-              <tr key={one.cavity}>
-                <td className="figure">
+              <Table.Tr key={one.cavity}>
+                <Table.Td className={textCss.figure}>
                   <b>{one.cavity}</b>
-                </td>
-                <td>{one.a ? <Swatch colour={one.a.colour} width={22} /> : <span className="dim">–</span>}</td>
-                <td>
-                  {one.b ? <Swatch colour={one.b.colour} width={22} /> : <span className="dim">–</span>}
-                  {one.odd && <span className="caution small"> ◆ {oddWords[one.odd]}</span>}
-                </td>
-              </tr>
+                </Table.Td>
+                <Table.Td>
+                  {one.a ? <Swatch colour={one.a.colour} width={22} /> : <span className={textCss.dim}>–</span>}
+                </Table.Td>
+                <Table.Td>
+                  {one.b ? <Swatch colour={one.b.colour} width={22} /> : <span className={textCss.dim}>–</span>}
+                  {one.odd && <span className={clsx(textCss.caution, textCss.small)}> ◆ {oddWords[one.odd]}</span>}
+                </Table.Td>
+              </Table.Tr>
             ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       {alone.length > 0 && (
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           {plural(alone.length, 'wire')} {alone.length === 1 ? 'meets' : 'meet'} nothing on the other side.
         </p>
       )}

@@ -1,5 +1,11 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './MovePane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useRef, useState } from 'react'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { type UnitMoves, endOf } from '@/core/work/rework/endMoves'
@@ -51,32 +57,26 @@ export function MovePane({
   useKeys([{ key: 'Escape', words: 'Back to the task', run: close }])
   return (
     <>
-      <div className="work">
+      <div className={paneCss.work}>
         {ends.length > 1 && (
-          <div className="end-picks" role="group" aria-label="Face of">
+          <div className={styles.endPicks} role="group" aria-label="Face of">
             {ends.map((one) => (
-              <button
-                key={one}
-                type="button"
-                className="choice"
-                aria-pressed={one === end}
-                onClick={() => setPicked(one)}
-              >
+              <Choice inline key={one} aria-pressed={one === end} onClick={() => setPicked(one)}>
                 End {one}
-              </button>
+              </Choice>
             ))}
           </div>
         )}
         {housing && before && after && wantedHousing && (
           <>
-            <section className="sheet sheet-fill" aria-label="As it is, with what moves">
-              <div className="sheet-head">
+            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="As it is, with what moves">
+              <div className={paneCss.sheetHead}>
                 <span>
                   {housing.name}, end {end}: as it is
                 </span>
-                <span className="caption">WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN</span>
+                <span className={paneCss.caption}>WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN</span>
               </div>
-              <div ref={drawing} className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}>
+              <div ref={drawing} className={paneCss.sheetBody} style={{ overflow: 'hidden', padding: '0 10px' }}>
                 <FaceDrawing
                   housing={housing}
                   view={wireFace}
@@ -86,14 +86,14 @@ export function MovePane({
                 />
               </div>
             </section>
-            <section className="sheet sheet-fill" aria-label="As it is wanted">
-              <div className="sheet-head">
+            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="As it is wanted">
+              <div className={paneCss.sheetHead}>
                 <span>
                   {wantedHousing.name}, end {wantedEnd}: as it is wanted, rev {state.plan.rev}
                 </span>
-                <span className="caption">WIRE FACE</span>
+                <span className={paneCss.caption}>WIRE FACE</span>
               </div>
-              <div className="sheet-body" style={{ overflow: 'hidden', padding: '0 10px' }}>
+              <div className={paneCss.sheetBody} style={{ overflow: 'hidden', padding: '0 10px' }}>
                 <FaceDrawing
                   housing={wantedHousing}
                   view={wireFace}
@@ -105,36 +105,34 @@ export function MovePane({
           </>
         )}
       </div>
-      <aside className="pane pane-card" aria-label="Move plan">
-        <h2 className="card-title">{steps.length} steps from here</h2>
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Move plan">
+        <h2 className={textCss.cardTitle}>{steps.length} steps from here</h2>
         {movePlanWords(moves.plan).map((line) => (
-          <p key={line} className="small">
+          <p key={line} className={textCss.small}>
             {line}
           </p>
         ))}
-        <ol className="move-steps">
+        <ol className={paneCss.moveSteps}>
           {steps.map((step, i) => (
             <li key={`${step.do} ${'place' in step ? step.place : step.contact}`} data-next={i === 0}>
               {moveStepWords(step, state.plan)}
             </li>
           ))}
         </ol>
-        <a className="act-button" href={`/jobs/${id}/papers/move-plan.pdf`} download>
+        <Button component="a" href={`/jobs/${id}/papers/move-plan.pdf`} download>
           <span>Move plan as PDF</span>
-        </a>
-        <button
-          type="button"
-          className="act-button"
+        </Button>
+        <Button
           onClick={() =>
             drawing.current &&
             saveDrawing(drawing.current, `${fileStem(state.plan.title, 'job')}-${end ?? ''}-moves.svg`)
           }
         >
           <span>This face as SVG</span>
-        </button>
-        <button type="button" className="act-button main" onClick={close}>
-          <span>Go on with the first step</span> <kbd aria-hidden="true">Esc</kbd>
-        </button>
+        </Button>
+        <Button variant="filled" onClick={close}>
+          <span>Go on with the first step</span> <Kbd aria-hidden="true">Esc</Kbd>
+        </Button>
       </aside>
     </>
   )

@@ -1,5 +1,11 @@
 'use client'
 
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
@@ -118,14 +124,14 @@ export function ReleaseTask({
           />
         )}
       </EndFace>
-      <aside className="pane pane-card" aria-label="This task">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This task">
         {state.plan.kind !== 'build' && <Caution id="open-connector" />}
         {termination && <WireChips wire={termination.wire} side={termination.side} />}
-        <h2 className={`card-title ${asPlanned || back ? '' : 'fault'}`}>{title}</h2>
+        <h2 className={clsx(textCss.cardTitle, asPlanned || back ? undefined : textCss.fault)}>{title}</h2>
         {park && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             ◆ Its place is not free yet: put it aside, with a tag that says{' '}
-            <b className="mono">{termName(term, state.plan.quantity)}</b>.
+            <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
           </p>
         )}
         <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
@@ -138,16 +144,16 @@ export function ReleaseTask({
         />
         {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
         {!cutsOff && (
-          <button type="button" className="act-button" disabled={busy} onClick={() => takeOut(true)}>
-            <span>It came out damaged: cut it off</span> <kbd aria-hidden="true">D</kbd>
-          </button>
+          <Button disabled={busy} onClick={() => takeOut(true)}>
+            <span>It came out damaged: cut it off</span> <Kbd aria-hidden="true">D</Kbd>
+          </Button>
         )}
         {back && (
-          <button type="button" className="act-button" onClick={back}>
-            <span>Leave it in</span> <kbd aria-hidden="true">Esc</kbd>
-          </button>
+          <Button onClick={back}>
+            <span>Leave it in</span> <Kbd aria-hidden="true">Esc</Kbd>
+          </Button>
         )}
-        <ul className="small dim harms" aria-label="What can break">
+        <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label="What can break">
           {mechanism.harms.map((harm) => (
             <li key={harm}>
               <b>{harmWords[harm].what}</b>: {harmWords[harm].look}
@@ -172,7 +178,7 @@ function ToolNote({
   if (tool.kind === 'held') {
     return (
       <p>
-        With <b>{releaseTipWords[tool.tip]}</b> <b className="mono">{tool.tool.id}</b>
+        With <b>{releaseTipWords[tool.tip]}</b> <b className={textCss.mono}>{tool.tool.id}</b>
         {tool.twoEnds && <>: the plain tip. The tip with a ledge is for putting in</>}.
       </p>
     )
@@ -180,7 +186,7 @@ function ToolNote({
   const forWhat =
     tool.insulationMm === undefined ? `size ${tool.size}` : `size ${tool.size} on ${figure(tool.insulationMm, 1)} mm`
   return (
-    <div className="note fault">
+    <div className={clsx(noteCss.note, noteCss.fault)}>
       <p>
         <b>▲ No {releaseTipWords[tool.tip]}</b> for {forWhat} among the tools of this job
         {tool.unfit.length > 0 && (
@@ -191,19 +197,17 @@ function ToolNote({
         . Borrow or buy one first.
       </p>
       {tool.improvised.length > 0 && (
-        <div className="choices" role="group" aria-label="Improvised, written down">
+        <div className={paneCss.choices} role="group" aria-label="Improvised, written down">
           {tool.improvised.map((how) => (
-            <button
+            <Choice
               key={how}
-              type="button"
-              className="choice"
               aria-pressed={how === improvised}
               onClick={() => choose(how === improvised ? undefined : how)}
             >
               <span aria-hidden="true">{how === improvised ? '✓' : '○'}</span>
               <span>With {improvisedWords[how]}, written down</span>
               <span />
-            </button>
+            </Choice>
           ))}
         </div>
       )}
@@ -214,9 +218,11 @@ function ToolNote({
 function ReuseNote({ reuse, spent }: { readonly reuse: Reuse; readonly spent: boolean }) {
   const grants = `${reuseLimitWords[reuse.by]} ${reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}`
   return spent ? (
-    <p className="note attend">◆ It does not go in again: {grants}. A new contact takes its place.</p>
+    <p className={clsx(noteCss.note, noteCss.attend)}>
+      ◆ It does not go in again: {grants}. A new contact takes its place.
+    </p>
   ) : (
-    <p className="small dim">
+    <p className={clsx(textCss.small, textCss.dim)}>
       Out before: {reuse.used}×; {grants}.
     </p>
   )

@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { CavityTermination } from '@/core/record/plan/plan'
 import type { DamageId } from '@/core/craft/faults/damage'
@@ -56,42 +60,45 @@ export function RepairCard({
   ])
   return (
     <>
-      <h2 className="card-title fault">{damageWords[what]}</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{damageWords[what]}</h2>
       {what !== 'wire' && (
-        <label className="field">
-          Wire spoiled besides the old strip
-          <input
-            value={lost}
-            inputMode="decimal"
-            placeholder="0 mm"
-            aria-invalid={read !== undefined && !read.ok}
-            onChange={(event) => setLost(event.target.value)}
-          />
-        </label>
+        <TextInput
+          label="Wire spoiled besides the old strip"
+          value={lost}
+          inputMode="decimal"
+          placeholder="0 mm"
+          onChange={(event) => setLost(event.target.value)}
+          error={read !== undefined && !read.ok}
+        />
       )}
       {read && !read.ok && (
-        <p className="note fault" role="alert">
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
           ▲ {quantityWords(read.fault, 'length')}
         </p>
       )}
       {plan.slack && (
-        <p className={`note ${plan.slack.enough ? 'attend' : 'fault'}`}>
-          {plan.slack.enough ? '◆' : '▲'} It costs <b className="mono">{mm(plan.slack.costMm, 0)}</b> of wire;{' '}
-          <b className="mono">{mm(plan.slack.leftMm, 0)}</b>{' '}
+        <p className={clsx(noteCss.note, plan.slack.enough ? noteCss.attend : noteCss.fault)}>
+          {plan.slack.enough ? '◆' : '▲'} It costs <b className={textCss.mono}>{mm(plan.slack.costMm, 0)}</b> of wire;{' '}
+          <b className={textCss.mono}>{mm(plan.slack.leftMm, 0)}</b>{' '}
           {plan.slack.enough ? 'are there to spare.' : 'to spare are not enough.'}
         </p>
       )}
       {plan.together.length > 0 && (
-        <div className="note attend">
-          <label className="tick-label">
-            <input type="checkbox" checked={together} onChange={(event) => setTogether(event.target.checked)} />
-            <span>
-              ◆ {list(plan.together.map((one) => one.wire))} too, as short as this one: they lie in the same{' '}
-              {termination.wire.group?.kind}
-            </span>
-          </label>
+        <div className={clsx(noteCss.note, noteCss.attend)}>
+          <Checkbox
+            label={
+              <>
+                <span>
+                  ◆ {list(plan.together.map((one) => one.wire))} too, as short as this one: they lie in the same{' '}
+                  {termination.wire.group?.kind}
+                </span>
+              </>
+            }
+            checked={together}
+            onChange={(event) => setTogether(event.target.checked)}
+          />
           {together && tooShort.length > 0 && (
-            <p className="small fault">
+            <p className={clsx(textCss.small, textCss.fault)}>
               ▲ {list(tooShort)} {tooShort.length === 1 ? 'has' : 'have'} no wire to spare for it.
             </p>
           )}
@@ -107,14 +114,14 @@ export function RepairCard({
         />
       )}
       {!splices && (
-        <button type="button" className={`act-button ${short ? '' : 'main'}`} disabled={busy} onClick={begin}>
+        <Button variant={short ? 'default' : 'filled'} disabled={busy} onClick={begin}>
           <span>{short ? 'Begin all the same: take it out' : 'Begin: take it out'}</span>{' '}
-          <kbd aria-hidden="true">Space</kbd>
-        </button>
+          <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
       )}
-      <button type="button" className="act-button" onClick={() => (splices ? setSplices(false) : back())}>
-        <span>One question back</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={() => (splices ? setSplices(false) : back())}>
+        <span>One question back</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

@@ -1,3 +1,7 @@
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button } from '@mantine/core'
 import type { RepairPlan } from '@/core/work/rework/repairPlan'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { mm, plural } from '@/words/figures'
@@ -18,21 +22,21 @@ export function RepairSteps({
     <>
       {offer &&
         plan.offers.map((one) => (
-          <button key={one} type="button" className="act-button" onClick={() => offer(one)}>
+          <Button key={one} onClick={() => offer(one)}>
             <span>{repairOfferWords[one]}…</span>
-          </button>
+          </Button>
         ))}
-      <ol className="move-steps">
+      <ol className={paneCss.moveSteps}>
         {plan.steps.map((step) => (
           <li key={repairStepWords(step, quantity)}>{repairStepWords(step, quantity)}</li>
         ))}
       </ol>
-      <p className="small">
+      <p className={textCss.small}>
         Lost: {[...plan.parts].map(([part, count]) => `${count} × ${part}`).join(', ') || 'no parts'},{' '}
         {mm(plan.lostMm, 0)} of wire.
       </p>
       {plan.firstPieces.length > 0 && (
-        <p className="small dim">
+        <p className={clsx(textCss.small, textCss.dim)}>
           {plural(plan.firstPieces.length, 'first piece')} to pull: {plan.firstPieces.map(setupIdLabel).join('; ')}.
         </p>
       )}

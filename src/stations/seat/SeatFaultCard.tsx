@@ -1,5 +1,11 @@
 'use client'
 
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { inCavity, planIndex } from '@/core/record/plan/plan'
 import { type DamageId, damageIds } from '@/core/craft/faults/damage'
@@ -83,32 +89,36 @@ export function SeatFaultCard({
     )
   return (
     <>
-      <h2 className="card-title fault">{fault ? seatFaultWords[fault] : 'What is wrong?'}</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{fault ? seatFaultWords[fault] : 'What is wrong?'}</h2>
       {!cause && (
-        <div className="choices" role="group" aria-label={fault ? 'Why, as you see it' : 'What the hand notices'}>
+        <div
+          className={paneCss.choices}
+          role="group"
+          aria-label={fault ? 'Why, as you see it' : 'What the hand notices'}
+        >
           {choices.map((choice, i) => (
-            <button key={choice.words} type="button" className="choice" onClick={choice.run}>
-              <kbd aria-hidden="true">{i + 1}</kbd>
+            <Choice key={choice.words} onClick={choice.run}>
+              <Kbd aria-hidden="true">{i + 1}</Kbd>
               <span>{choice.words}</span>
               <span />
-            </button>
+            </Choice>
           ))}
         </div>
       )}
       {cause && outcome && (
         <>
-          <p className="big-words">{seatCauseWords[cause].act}.</p>
-          <p className={`note ${outcome === 'cut-off' ? 'fault' : 'attend'}`}>
+          <p className={textCss.bigWords}>{seatCauseWords[cause].act}.</p>
+          <p className={clsx(noteCss.note, outcome === 'cut-off' ? noteCss.fault : noteCss.attend)}>
             {outcome === 'cut-off' ? '▲' : '◆'} {seatOutcomeWords[outcome]}.
           </p>
-          <button type="button" className="act-button main" disabled={busy} onClick={record}>
-            <span>Write it down and go on</span> <kbd aria-hidden="true">Space</kbd>
-          </button>
+          <Button variant="filled" disabled={busy} onClick={record}>
+            <span>Write it down and go on</span> <Kbd aria-hidden="true">Space</Kbd>
+          </Button>
         </>
       )}
-      <button type="button" className="act-button" onClick={leave}>
-        <span>{fault ? 'One question back' : 'Nothing is wrong'}</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <Button onClick={leave}>
+        <span>{fault ? 'One question back' : 'Nothing is wrong'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

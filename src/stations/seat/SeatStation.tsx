@@ -1,4 +1,7 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
 import { useMemo, useState } from 'react'
 import { planIndex } from '@/core/record/plan/plan'
 import { nextStep, taskKey } from '@/core/views/steps'
@@ -38,7 +41,7 @@ export function SeatStation() {
     if (cavities) void append({ kind: 'seat-order-set', end: one.end, cavities: [...cavities] })
   }
   return (
-    <div className="station">
+    <div className={paneCss.station}>
       <Queue
         sections={sections}
         onMove={moves ? undefined : move}
@@ -56,8 +59,8 @@ export function SeatStation() {
       ) : tasks.length > 0 ? (
         <StationDone station="seat" waits="The rest waits for contacts that are crimped first." />
       ) : (
-        <div className="work">
-          <p className="note attend">No ends to fill: plan the wires first.</p>
+        <div className={paneCss.work}>
+          <p className={clsx(noteCss.note, noteCss.attend)}>No ends to fill: plan the wires first.</p>
         </div>
       )}
     </div>

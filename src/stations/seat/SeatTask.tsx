@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { useState } from 'react'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { taskKey } from '@/core/views/steps'
@@ -33,8 +37,8 @@ export function SeatTask({
   const family = housing && state.facts.families[housing.family]
   if (!housing || !family)
     return (
-      <div className="work">
-        <p className="note fault">▲ The housing of {task.end} is not among the job’s facts.</p>
+      <div className={paneCss.work}>
+        <p className={clsx(noteCss.note, noteCss.fault)}>▲ The housing of {task.end} is not among the job’s facts.</p>
       </div>
     )
   const { unit, end } = task
@@ -86,7 +90,7 @@ export function SeatTask({
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
       />
-      <aside key={key} className="pane pane-card" aria-label="This task">
+      <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This task">
         {task.kind === 'insert' && (
           <InsertCard
             task={task}
@@ -115,8 +119,8 @@ export function SeatTask({
 }
 
 const Fetching = () => (
-  <div className="work">
-    <p className="dim">Fetching the way out…</p>
+  <div className={paneCss.work}>
+    <p className={textCss.dim}>Fetching the way out…</p>
   </div>
 )
 

@@ -1,3 +1,6 @@
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Termination } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
@@ -45,34 +48,32 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
         void send()
       }}
     >
-      <p className="small">
+      <p className={textCss.small}>
         Only where the maker’s sheet and your rules allow a splice. It lies away from the connector, so that no cover or
         tie bends it.
       </p>
-      <label className="field">
-        Length of the piece
-        <input
-          value={piece}
-          autoFocus
-          inputMode="decimal"
-          placeholder="150 mm"
-          aria-invalid={read !== undefined && !read.ok}
-          onChange={(event) => setPiece(event.target.value)}
-        />
-      </label>
+      <TextInput
+        label="Length of the piece"
+        value={piece}
+        autoFocus
+        inputMode="decimal"
+        placeholder="150 mm"
+        onChange={(event) => setPiece(event.target.value)}
+        error={read !== undefined && !read.ok}
+      />
       {read && !read.ok && (
-        <p className="small fault" role="alert">
+        <p className={clsx(textCss.small, textCss.fault)} role="alert">
           ▲ {quantityWords(read.fault, 'length')}
         </p>
       )}
       {fault !== undefined && (
-        <p className="small fault" role="alert">
+        <p className={clsx(textCss.small, textCss.fault)} role="alert">
           ▲ {fault}
         </p>
       )}
-      <button type="submit" className="act-button" disabled={busy || !read?.ok}>
-        <span>Change the plan: splice it in</span> <kbd aria-hidden="true">Enter</kbd>
-      </button>
+      <Button type="submit" disabled={busy || !read?.ok}>
+        <span>Change the plan: splice it in</span> <Kbd aria-hidden="true">Enter</Kbd>
+      </Button>
     </form>
   )
 }

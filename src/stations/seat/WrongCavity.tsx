@@ -1,5 +1,9 @@
 'use client'
 
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd, NativeSelect } from '@mantine/core'
 import { useState } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
@@ -49,9 +53,8 @@ export function WrongCavity({
   useKeys([{ key: 'Escape', words: 'Back to the task', run: back }])
   return (
     <>
-      <h2 className="card-title fault">Which cavity is it in?</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>Which cavity is it in?</h2>
       <form
-        className="field"
         onSubmit={(event) => {
           event.preventDefault()
           if (found !== '')
@@ -64,28 +67,32 @@ export function WrongCavity({
             })
         }}
       >
-        <label>
-          {termName(task.term, state.plan.quantity)} is in
-          <select autoFocus value={found} onChange={(event) => setFound(event.target.value)}>
-            <option value="">choose</option>
-            {first.length > 0 && <optgroup label="Likely: neighbours, mirror image">{first.map(option)}</optgroup>}
-            <optgroup label="Other cavities">{rest.map(option)}</optgroup>
-          </select>
-        </label>
+        <NativeSelect
+          label={<>{termName(task.term, state.plan.quantity)}is in</>}
+          autoFocus
+          value={found}
+          onChange={(event) => setFound(event.target.value)}
+        >
+          <option value="">choose</option>
+          {first.length > 0 && <optgroup label="Likely: neighbours, mirror image">{first.map(option)}</optgroup>}
+          <optgroup label="Other cavities">{rest.map(option)}</optgroup>
+        </NativeSelect>
         {swapped !== undefined && (
-          <p className="note attend">
+          <p className={clsx(noteCss.note, noteCss.attend)}>
             ◆ Then {termName(swapped, state.plan.quantity)} is in {task.end}.{task.cavity}: look first. Both are written
             down as they are.
           </p>
         )}
-        <button type="submit" className="act-button main" disabled={busy || found === ''}>
-          <span>{swapped === undefined ? 'Report it there' : 'Report both'}</span> <kbd aria-hidden="true">Enter</kbd>
-        </button>
+        <Button variant="filled" type="submit" disabled={busy || found === ''}>
+          <span>{swapped === undefined ? 'Report it there' : 'Report both'}</span> <Kbd aria-hidden="true">Enter</Kbd>
+        </Button>
       </form>
-      <p className="small dim">It is written down, then taken out the right way and put where it belongs.</p>
-      <button type="button" className="act-button" onClick={back}>
-        <span>{task.done ? 'It is where it should be' : 'It is not in yet'}</span> <kbd aria-hidden="true">Esc</kbd>
-      </button>
+      <p className={clsx(textCss.small, textCss.dim)}>
+        It is written down, then taken out the right way and put where it belongs.
+      </p>
+      <Button onClick={back}>
+        <span>{task.done ? 'It is where it should be' : 'It is not in yet'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+      </Button>
     </>
   )
 }

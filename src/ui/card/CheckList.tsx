@@ -1,4 +1,7 @@
 'use client'
+import cardCss from './card.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useState, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
 
@@ -63,37 +66,37 @@ export function CheckList({
   return (
     <>
       {lines.length > 0 && (
-        <div className="checks" role="group" aria-label="Checks">
+        <div className={cardCss.checks} role="group" aria-label="Checks">
           {lines.map((line, i) => {
             const isTicked = ticked.has(line.id)
             const isDue = line.id === due?.id
             return (
-              <button
+              <Checkbox.Card
                 key={line.id}
-                type="button"
-                role="checkbox"
-                aria-checked={isTicked}
-                className="check"
+                checked={isTicked}
+                className={cardCss.check}
                 data-due={isDue}
+                withBorder={false}
+                radius={0}
                 onClick={() => toggle(line.id)}
               >
-                <span aria-hidden="true" className={isTicked ? 'good' : isDue ? 'act' : 'dim'}>
+                <span aria-hidden="true" className={isTicked ? textCss.good : isDue ? textCss.act : textCss.dim}>
                   {isTicked ? '✓' : isDue ? '▸' : '○'}
                 </span>
                 <span>
                   {line.words}
-                  {line.hint !== undefined && <span className="hint">{line.hint}</span>}
+                  {line.hint !== undefined && <span className={cardCss.hint}>{line.hint}</span>}
                 </span>
-                <kbd aria-hidden="true">{i + 1}</kbd>
-              </button>
+                <Kbd aria-hidden="true">{i + 1}</Kbd>
+              </Checkbox.Card>
             )
           })}
         </div>
       )}
-      <button type="button" className="act-button main" disabled={busy === true || !enabled} onClick={act}>
+      <Button variant="filled" disabled={busy === true || !enabled} onClick={act}>
         <span>{due ? (due.seen ?? 'Done') : main}</span>
-        <kbd aria-hidden="true">Space</kbd>
-      </button>
+        <Kbd aria-hidden="true">Space</Kbd>
+      </Button>
     </>
   )
 }

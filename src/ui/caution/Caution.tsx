@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './Caution.module.css'
+import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { cautions, type CautionId } from '@/words/cautions'
 import { useOperator } from '../frame/Operator'
@@ -15,20 +19,18 @@ export function Caution({ id }: { readonly id: CautionId }) {
   useEffect(() => setShown(localStorage.getItem(kept) !== stampOf(eachDay)), [kept, eachDay])
   if (!shown) return null
   return (
-    <div className="note attend caution-box" role="note" aria-label="Caution">
+    <div className={clsx(noteCss.note, noteCss.attend, styles.cautionBox)} role="note" aria-label="Caution">
       <p>
         <b>◆ Caution.</b> {text}
       </p>
-      <button
-        type="button"
-        className="act-button"
+      <Button
         onClick={() => {
           localStorage.setItem(kept, stampOf(eachDay))
           setShown(false)
         }}
       >
         <span>Done and understood</span>
-      </button>
+      </Button>
     </div>
   )
 }

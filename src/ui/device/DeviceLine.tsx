@@ -1,3 +1,8 @@
+import clsx from 'clsx'
+import styles from './DeviceLine.module.css'
+import textCss from '@/ui/text/text.module.css'
+import cardCss from '@/ui/card/card.module.css'
+import { NativeSelect } from '@mantine/core'
 import Link from 'next/link'
 import { pieceFaults, type PieceFault } from '@/core/craft/specimen/pieceMade'
 import type { InstrumentId } from '@/core/base/instrument/instruments'
@@ -18,31 +23,34 @@ export function DeviceLine({
   if (!views) return null
   const here = ids.flatMap((id) => views.find((view) => view.id === id) ?? [])
   return (
-    <div className="device-line small">
+    <div className={clsx(styles.deviceLine, textCss.small)}>
       {here.map((view) => (
-        <Link key={view.id} href="/crib?show=instruments" prefetch={false} className="chip" title={view.message}>
-          <span aria-hidden="true" className={view.identity === undefined ? 'fault' : 'good'}>
+        <Link
+          key={view.id}
+          href="/crib?show=instruments"
+          prefetch={false}
+          className={cardCss.chip}
+          title={view.message}
+        >
+          <span aria-hidden="true" className={view.identity === undefined ? textCss.fault : textCss.good}>
             {view.identity === undefined ? '▲' : '●'}
           </span>
           {instrumentWords[view.id].name}: {view.identity === undefined ? 'no link' : view.identity.split(',')[1]}
         </Link>
       ))}
       {here.some(isStandIn) && (
-        <label>
-          In the stand-ins lies{' '}
-          <select
-            className="bench-select"
-            value={fault ?? ''}
-            onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}
-          >
-            <option value="">a sound piece</option>
-            {Object.keys(pieceFaults).map((one) => (
-              <option key={one} value={one}>
-                {pieceFaultWords[one as PieceFault]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <NativeSelect
+          label={<>In the stand-ins lies </>}
+          value={fault ?? ''}
+          onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}
+        >
+          <option value="">a sound piece</option>
+          {Object.keys(pieceFaults).map((one) => (
+            <option key={one} value={one}>
+              {pieceFaultWords[one as PieceFault]}
+            </option>
+          ))}
+        </NativeSelect>
       )}
     </div>
   )

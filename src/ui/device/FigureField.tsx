@@ -1,3 +1,8 @@
+import clsx from 'clsx'
+import styles from './FigureField.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import { Button, Kbd, TextInput } from '@mantine/core'
 import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
 import { quantityWords } from '@/words/quantity'
 
@@ -44,26 +49,26 @@ export function FigureField({
   const read = parseQuantity(figure.text, dimension)
   const unreadable = figure.text !== '' && !read.ok
   return (
-    <div className="figure-field">
-      <label className="field">
-        {label}
-        <input
-          value={figure.text}
-          inputMode="decimal"
-          placeholder={hint}
-          aria-invalid={wrong || unreadable}
-          onChange={(event) => onChange({ text: event.target.value })}
-        />
-      </label>
+    <div className={styles.figureField}>
+      <TextInput
+        label={label}
+        value={figure.text}
+        inputMode="decimal"
+        placeholder={hint}
+        onChange={(event) => onChange({ text: event.target.value })}
+        error={wrong || unreadable}
+      />
       {ask && (
-        <button type="button" className="act-button" disabled={ask.busy} onClick={ask.run}>
-          <span>{ask.words}</span> <kbd aria-hidden="true">{ask.key.toUpperCase()}</kbd>
-        </button>
+        <Button disabled={ask.busy} onClick={ask.run}>
+          <span>{ask.words}</span> <Kbd aria-hidden="true">{ask.key.toUpperCase()}</Kbd>
+        </Button>
       )}
-      {figure.by !== undefined && <span className="small dim">read by {figure.by.split(',')[1]}</span>}
-      {unreadable && <p className="note fault">▲ {quantityWords(read.fault, dimension)}</p>}
+      {figure.by !== undefined && (
+        <span className={clsx(textCss.small, textCss.dim)}>read by {figure.by.split(',')[1]}</span>
+      )}
+      {unreadable && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(read.fault, dimension)}</p>}
       {fault !== undefined && (
-        <p className="note fault" role="alert">
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
           ▲ {fault}
         </p>
       )}

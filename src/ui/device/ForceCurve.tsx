@@ -1,3 +1,6 @@
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import type { Chart as ChartOf } from 'chart.js'
 import { useEffect, useRef, useState, type RefObject } from 'react'
 import { useBeside } from '../useBeside'
@@ -42,25 +45,29 @@ export function ForceCurve({
   }, [charts, minimumN, points])
   const low = minimumN !== undefined && shown.peakN < minimumN
   return (
-    <section className="sheet sheet-fill" aria-label="Force curve">
-      <div className="sheet-head">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Force curve">
+      <div className={paneCss.sheetHead}>
         <span>
           Peak{' '}
-          <b className={`mono ${done ? (low ? 'fault' : 'good') : ''}`} style={{ fontSize: 34 }} data-testid="peak">
+          <b
+            className={clsx(textCss.mono, done ? (low ? textCss.fault : textCss.good) : undefined)}
+            style={{ fontSize: 34 }}
+            data-testid="peak"
+          >
             {figure(shown.peakN, 0)}
           </b>{' '}
           N{' '}
           {minimumN !== undefined && (
             <>
-              {done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className="mono">{figure(minimumN, 0)} N</b>
+              {done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className={textCss.mono}>{figure(minimumN, 0)} N</b>
             </>
           )}
         </span>
-        <span className="caption" data-testid="readings">
+        <span className={paneCss.caption} data-testid="readings">
           {shown.count.toLocaleString('en')} READINGS
         </span>
       </div>
-      <div className="sheet-body" style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
+      <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
         <canvas ref={canvas} role="img" aria-label={`Force over time, peak ${figure(shown.peakN, 0)} N`} />
       </div>
     </section>

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import type { FaceView } from '@/core/base/face/place'
@@ -97,27 +101,27 @@ export function FacePanel({
   const side = view.side === 'wire' ? 'WIRE FACE' : 'MATING FACE'
   const looks = [...new Set([...cavities.values()].map((cavity) => cavity.look))]
   return (
-    <section className="sheet sheet-fill" aria-label={`Face of ${end ?? housing.name}`}>
-      <div className="sheet-head">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={`Face of ${end ?? housing.name}`}>
+      <div className={paneCss.sheetHead}>
         <span>
           {housing.name}
           {end !== undefined && `, end ${end}`}
         </span>
-        <span className="caption">
+        <span className={paneCss.caption}>
           <span data-testid="face-side">{side}</span>
-          <button type="button" onClick={flip}>
-            <kbd>F</kbd> flip
-          </button>
-          <button type="button" onClick={turn}>
-            <kbd>R</kbd> turn{view.turnDeg > 0 ? ` ${view.turnDeg}°` : ''}
-          </button>
-          <button type="button" aria-pressed={lens !== undefined} onClick={toggle}>
-            <kbd>Z</kbd> {lens ? 'whole' : 'zoom'}
-          </button>
+          <Button variant="subtle" onClick={flip}>
+            <Kbd>F</Kbd> flip
+          </Button>
+          <Button variant="subtle" onClick={turn}>
+            <Kbd>R</Kbd> turn{view.turnDeg > 0 ? ` ${view.turnDeg}°` : ''}
+          </Button>
+          <Button variant="subtle" aria-pressed={lens !== undefined} onClick={toggle}>
+            <Kbd>Z</Kbd> {lens ? 'whole' : 'zoom'}
+          </Button>
         </span>
       </div>
       <div
-        className="sheet-body"
+        className={paneCss.sheetBody}
         style={{
           padding: '0 10px',
           overflow: 'hidden',
@@ -136,7 +140,7 @@ export function FacePanel({
           title={`${housing.name}, ${side.toLowerCase()}`}
         />
       </div>
-      <ul className="sheet-head" style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
+      <ul className={paneCss.sheetHead} style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
         {looks.map((look) => (
           <li key={look}>
             <span aria-hidden="true">{legendGlyphs[look]}</span> {legendWords[look]}
@@ -144,7 +148,7 @@ export function FacePanel({
         ))}
         {next !== undefined && (
           <li>
-            <span aria-hidden="true" className="act">
+            <span aria-hidden="true" className={textCss.act}>
               ◎
             </span>{' '}
             next

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './FindBox.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Combobox, TextInput, useCombobox } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { Overlay } from '../frame/Overlay'
@@ -42,7 +47,7 @@ export function FindBox({
 }) {
   const router = useRouter()
   const [text, setText] = useState(question)
-  const [at, setAt] = useState(0)
+  const combobox = useCombobox({ opened: true })
   const parts = useShelfParts(text)
   const here = findMatches(items, text)
   const found = [
@@ -54,58 +59,45 @@ export function FindBox({
     close()
     router.push(item.href)
   }
+  // Enter takes the first that is found
+  useEffect(() => void combobox.selectFirstOption(), [combobox, text, parts])
   const isFigure = /^\d+([.,]\d+)?$/.test(question)
   return (
     <Overlay label="Find or scan" close={close}>
-      <input
-        type="text"
-        role="combobox"
-        aria-expanded
-        aria-controls="found"
-        aria-label="Find a wire, a cavity, a part, a job or a station"
-        autoFocus
-        aria-activedescendant={found[at] ? `f-${at}` : undefined}
-        value={text}
-        placeholder="wire, cavity, part, job, station"
-        onChange={(event) => {
-          setText(event.target.value)
-          setAt(0)
-        }}
-        onKeyDown={(event) => {
-          if (event.key === 'ArrowDown') setAt((now) => Math.min(found.length - 1, now + 1))
-          else if (event.key === 'ArrowUp') setAt((now) => Math.max(0, now - 1))
-          else if (event.key === 'Enter') go(found[at])
-          else return
-          event.preventDefault()
-        }}
-      />
-      {isFigure && (
-        <p className="note caution" style={{ marginTop: 8 }}>
-          {question} came from a calliper or scanner while no field was in focus. Where does it belong? Put the cursor
-          in its field and send it again.
-        </p>
-      )}
-      <ul id="found" role="listbox" aria-label="Found" style={{ marginTop: 8 }}>
-        {found.map((item, i) => (
-          <li
-            key={`${item.kind} ${item.id}`}
-            id={`f-${i}`}
-            role="option"
-            aria-selected={i === at}
-            className="option"
-            onClick={() => go(item)}
-          >
-            <span className="mono">{item.id}</span>
-            <span>{item.words}</span>
-            <span className="dim small">{item.kind}</span>
-          </li>
-        ))}
-      </ul>
+      <Combobox store={combobox} onOptionSubmit={(id) => go(found.find((item) => idOf(item) === id))}>
+        <Combobox.EventsTarget>
+          <TextInput
+            role="combobox"
+            aria-label="Find a wire, a cavity, a part, a job or a station"
+            data-autofocus
+            value={text}
+            placeholder="wire, cavity, part, job, station"
+            onChange={(event) => setText(event.target.value)}
+          />
+        </Combobox.EventsTarget>
+        {isFigure && (
+          <p className={clsx(noteCss.note, noteCss.caution, styles.note)}>
+            {question} came from a calliper or scanner while no field was in focus. Where does it belong? Put the cursor
+            in its field and send it again.
+          </p>
+        )}
+        <Combobox.Options aria-label="Found" className={styles.options}>
+          {found.map((item) => (
+            <Combobox.Option key={idOf(item)} value={idOf(item)} className={styles.option}>
+              <span className={textCss.mono}>{item.id}</span>
+              <span>{item.words}</span>
+              <span className={clsx(textCss.dim, textCss.small)}>{item.kind}</span>
+            </Combobox.Option>
+          ))}
+        </Combobox.Options>
+      </Combobox>
       {found.length === 0 && (
-        <p className="dim" style={{ padding: 10 }}>
+        <p className={clsx(textCss.dim, styles.none)}>
           Nothing here is called “{text}”. Try a wire id, a cavity like A.7, or a part.
         </p>
       )}
     </Overlay>
   )
 }
+
+const idOf = (item: FindItem) => `${item.kind} ${item.id}`

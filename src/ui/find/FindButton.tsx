@@ -1,4 +1,6 @@
 'use client'
+import styles from './FindButton.module.css'
+import { Button, Kbd } from '@mantine/core'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { useBurst, useKeys } from '../keys/KeyProvider'
@@ -27,9 +29,9 @@ export function FindButton({
   })
   return (
     <>
-      <button type="button" className="find-button" onClick={() => setQuestion('')}>
-        Find or scan <kbd aria-hidden="true">Ctrl K</kbd>
-      </button>
+      <Button fullWidth={false} className={styles.find} onClick={() => setQuestion('')}>
+        Find or scan <Kbd aria-hidden="true">Ctrl K</Kbd>
+      </Button>
       {question !== undefined && <FindBox items={items} question={question} close={() => setQuestion(undefined)} />}
     </>
   )

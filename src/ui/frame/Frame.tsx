@@ -1,4 +1,7 @@
 'use client'
+import styles from './Frame.module.css'
+import { ActionIcon } from '@mantine/core'
+import { IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff } from '@tabler/icons-react'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import { useCallOutSwitch } from '../callOut/callOut'
@@ -33,62 +36,43 @@ export function Frame({
   const { dark, toggle } = useColorScheme()
   const callOut = useCallOutSwitch()
   return (
-    <div className="frame">
-      <header className="frame-head">
-        <Link href="/" className="frame-mark" aria-label="Today, all open jobs">
+    <div className={styles.frame}>
+      <header className={styles.frameHead}>
+        <Link href="/" className={styles.frameMark} aria-label="Today, all open jobs">
           <Mark />
         </Link>
-        <h1 className="frame-title">
+        <h1 className={styles.frameTitle}>
           {title}
           {sub !== undefined && <small>{sub}</small>}
         </h1>
-        <nav className="frame-nav" aria-label={nav ? 'Stations' : 'Places'}>
+        <nav className={styles.frameNav} aria-label={nav ? 'Stations' : 'Places'}>
           {nav}
         </nav>
-        <div className="frame-tools">
+        <div className={styles.frameTools}>
           <FindButton items={find} onScan={onScan} />
           <OperatorSelect />
-          <button
-            type="button"
-            className="icon-button"
+          <ActionIcon
+            className={styles.icon}
             onClick={callOut.toggle}
             aria-pressed={callOut.on}
             aria-label="Call out what is next"
             title="Call out what is next"
           >
-            <svg
-              width="18"
-              height="18"
-              viewBox="0 0 18 18"
-              fill="none"
-              stroke="currentColor"
-              strokeWidth="1.6"
-              strokeLinejoin="round"
-              strokeLinecap="round"
-              aria-hidden="true"
-            >
-              <path d="M2.5 6.8h3L9.5 3v12L5.5 11.2h-3z" fill={callOut.on ? 'currentColor' : 'none'} />
-              <path d={callOut.on ? 'M12 6.2a4 4 0 0 1 0 5.6M14 4a7 7 0 0 1 0 10' : 'M12.5 7l4 4M16.5 7l-4 4'} />
-            </svg>
-          </button>
-          <button
-            type="button"
-            className="icon-button"
-            onClick={toggle}
-            aria-label={dark ? 'Light theme' : 'Dark theme'}
-          >
-            {dark ? '☀' : '☾'}
-          </button>
-          <button type="button" className="icon-button mono" onClick={showKeys} aria-label="Keys of this screen">
-            ?
-          </button>
+            {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
+          </ActionIcon>
+          <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? 'Light theme' : 'Dark theme'}>
+            {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
+          </ActionIcon>
+          <ActionIcon className={styles.icon} onClick={showKeys} aria-label="Keys of this screen">
+            <IconQuestionMark size={18} />
+          </ActionIcon>
         </div>
       </header>
-      <div className="frame-notices" role="status">
+      <div className={styles.frameNotices} role="status">
         {notices}
       </div>
-      <main className="frame-body">{children}</main>
-      {foot !== undefined && <footer className="frame-foot">{foot}</footer>}
+      <main className={styles.frameBody}>{children}</main>
+      {foot !== undefined && <footer className={styles.frameFoot}>{foot}</footer>}
     </div>
   )
 }

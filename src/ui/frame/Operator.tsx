@@ -1,4 +1,6 @@
 'use client'
+import { NativeSelect } from '@mantine/core'
+import styles from './Operator.module.css'
 import { useRouter } from 'next/navigation'
 import { createContext, useContext, type ReactNode } from 'react'
 
@@ -43,8 +45,8 @@ export function OperatorSelect() {
   const { people, operator, pick } = useOperator()
   if (people.length === 0) return null
   return (
-    <select
-      className="bench-select"
+    <NativeSelect
+      className={styles.operator}
       aria-label="Who is at this bench"
       value={operator?.id ?? ''}
       onChange={(event) => pick(event.target.value)}
@@ -55,6 +57,6 @@ export function OperatorSelect() {
           {short(person.name)}
         </option>
       ))}
-    </select>
+    </NativeSelect>
   )
 }

@@ -1,7 +1,8 @@
 'use client'
-import { useEffect, useRef, type ReactNode } from 'react'
+import { Modal } from '@mantine/core'
+import type { ReactNode } from 'react'
 
-/** A box over the page that keeps the focus inside until it is closed, then gives it back. */
+/** A box over the page that keeps the focus, and every key, inside until it is closed, then gives the focus back. */
 export function Overlay({
   label,
   close,
@@ -11,35 +12,18 @@ export function Overlay({
   readonly close: () => void
   readonly children: ReactNode
 }) {
-  const box = useRef<HTMLDialogElement>(null)
-  useEffect(() => {
-    const before = document.activeElement
-    const dialog = box.current
-    dialog?.showModal()
-    return () => {
-      dialog?.close()
-      if (before instanceof HTMLElement) before.focus()
-    }
-  }, [])
   return (
-    <dialog
-      ref={box}
-      aria-label={label}
-      className="overlay-box"
-      onCancel={(event) => {
-        event.preventDefault()
-        close()
-      }}
-      onKeyDown={(event) => {
-        event.stopPropagation()
-        if (event.key === 'Escape') {
-          event.preventDefault()
-          close()
-        }
-      }}
-      onClick={(event) => event.target === box.current && close()}
+    <Modal
+      opened
+      onClose={close}
+      withCloseButton={false}
+      size={640}
+      padding={14}
+      yOffset={84}
+      transitionProps={{ duration: 0 }}
+      attributes={{ content: { 'aria-label': label } }}
     >
-      {children}
-    </dialog>
+      <div onKeyDown={(event) => event.stopPropagation()}>{children}</div>
+    </Modal>
   )
 }

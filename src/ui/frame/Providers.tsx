@@ -2,7 +2,7 @@
 import { MantineProvider } from '@mantine/core'
 import type { ReactNode } from 'react'
 import { KeyProvider } from '../keys/KeyProvider'
-import { theme } from '../theme/theme'
+import { cssVariables, theme } from '../theme/theme'
 import { OperatorProvider, type Operator } from './Operator'
 
 /** What every page stands in: theme, keys, who is at the bench. */
@@ -18,7 +18,12 @@ export function Providers({
   readonly children: ReactNode
 }) {
   return (
-    <MantineProvider theme={theme} defaultColorScheme="auto" getStyleNonce={() => nonce}>
+    <MantineProvider
+      theme={theme}
+      cssVariablesResolver={cssVariables}
+      defaultColorScheme="auto"
+      getStyleNonce={() => nonce}
+    >
       <OperatorProvider people={people} operator={operator}>
         <KeyProvider>{children}</KeyProvider>
       </OperatorProvider>

@@ -1,4 +1,6 @@
 'use client'
+import styles from './JobFrame.module.css'
+import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
@@ -69,15 +71,15 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       foot={
         <>
           <InHand />
-          <button type="button" className="frame-next" onClick={goNext}>
-            <span className="label">
-              next, at {stationWords[step.station]} <kbd aria-hidden="true">Enter</kbd>
+          <UnstyledButton className={styles.frameNext} onClick={goNext}>
+            <span className={styles.label}>
+              next, at {stationWords[step.station]} <Kbd aria-hidden="true">Enter</Kbd>
             </span>
-            <span className="what" data-testid="next-step">
+            <span className={styles.what} data-testid="next-step">
               {words.main}
               {words.then !== undefined && ` · ${words.then}`}
             </span>
-          </button>
+          </UnstyledButton>
         </>
       }
     >

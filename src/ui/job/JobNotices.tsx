@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import styles from './JobNotices.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useOperator } from '../frame/Operator'
 import { useKeys } from '../keys/KeyProvider'
 import { useJob } from './JobProvider'
@@ -11,23 +16,23 @@ export function JobNotices() {
   return (
     <>
       {!operator && people.length > 0 && (
-        <div className="notice note attend">
+        <div className={clsx(styles.notice, noteCss.note, noteCss.attend)}>
           <b>Who is at this bench?</b>
           {people.map((person) => (
-            <button key={person.id} type="button" className="act-button" onClick={() => pick(person.id)}>
+            <Button key={person.id} onClick={() => pick(person.id)}>
               {person.name}
-            </button>
+            </Button>
           ))}
         </div>
       )}
       {state.signatures.some((one) => !one.void) && (
-        <div className="notice note good">
+        <div className={clsx(styles.notice, noteCss.note, noteCss.good)}>
           <b>✓ Signed.</b> <span>The record is closed. To go on, reopen it at Close with a reason.</span>
         </div>
       )}
       {notice && (
         <div
-          className={`notice note ${notice.tone}`}
+          className={clsx(styles.notice, noteCss.note, noteCss[notice.tone])}
           role={notice.tone === 'fault' ? 'alert' : undefined}
           data-testid="notice"
         >
@@ -35,19 +40,15 @@ export function JobNotices() {
           <span style={{ flex: 1 }}>
             {notice.text}
             {notice.lines && (
-              <span className="small" style={{ display: 'block' }}>
+              <span className={textCss.small} style={{ display: 'block' }}>
                 {notice.lines.slice(0, 4).join(' · ')}
               </span>
             )}
           </span>
-          {notice.retry && (
-            <button type="button" className="act-button" onClick={notice.retry}>
-              Write it again
-            </button>
-          )}
-          <button type="button" className="act-button" onClick={() => tell(undefined)}>
-            Close <kbd aria-hidden="true">Esc</kbd>
-          </button>
+          {notice.retry && <Button onClick={notice.retry}>Write it again</Button>}
+          <Button onClick={() => tell(undefined)}>
+            Close <Kbd aria-hidden="true">Esc</Kbd>
+          </Button>
         </div>
       )}
     </>

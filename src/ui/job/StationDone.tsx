@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './StationDone.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, Kbd } from '@mantine/core'
 import { useMemo } from 'react'
 import { progress, type Station } from '@/core/views/progress'
 import { stationWords, stepWords } from '@/words/steps'
@@ -29,20 +34,22 @@ export function StationDone({
   useKeys([{ key: ' ', words: `Go to ${where}`, run: go }])
   useCallOut(`${here}. ${next}: ${words.main}`)
   return (
-    <div className="work station-done">
-      <section className="sheet" aria-label="What is next">
-        <h2 className={`card-title ${done === total ? 'good' : 'attend'}`}>
+    <div className={clsx(paneCss.work, styles.stationDone)}>
+      <section className={clsx(paneCss.sheet, styles.box)} aria-label="What is next">
+        <h2 className={clsx(textCss.cardTitle, done === total ? textCss.good : textCss.attend)}>
           {done === total ? '✓' : '◆'} {here}
         </h2>
         {done < total && <p>{waits}</p>}
-        <p className="dim">{next}</p>
-        <p className="station-next">{words.main}</p>
-        {words.then !== undefined && <p className="mono">{words.then}</p>}
-        <button type="button" className="act-button main" onClick={go}>
-          <span>Go to {where}</span> <kbd aria-hidden="true">Space</kbd>
-        </button>
+        <p className={textCss.dim}>{next}</p>
+        <p className={styles.stationNext}>{words.main}</p>
+        {words.then !== undefined && <p className={textCss.mono}>{words.then}</p>}
+        <Button variant="filled" onClick={go}>
+          <span>Go to {where}</span> <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
       </section>
-      <p className="dim small">J and K look things up in the queue. What goes wrong later is reported from there.</p>
+      <p className={clsx(textCss.dim, textCss.small)}>
+        J and K look things up in the queue. What goes wrong later is reported from there.
+      </p>
     </div>
   )
 }

@@ -5,21 +5,13 @@ import type { JobState } from '@/core/record/state/state'
 import { strandAreaMm2 } from '@/core/base/wire/bundle'
 import type { SectionPiece } from '../specimen/SectionDrawing'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
-
-/** Metal of the barrel's wall and width of the closed crimp. */
-function wallOf(contact: Contact): { readonly barrelAreaMm2: number; readonly widthMm: number } | undefined {
-  if (!contact.barrel) return undefined
-  if (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed')
-    return { barrelAreaMm2: contact.barrel.metalAreaMm2, widthMm: contact.barrel.crimpWidthMm }
-  const { outerMm, boreMm } = contact.barrel
-  return { barrelAreaMm2: (Math.PI / 4) * (outerMm ** 2 - boreMm ** 2), widthMm: outerMm }
-}
+import { constructionOf } from '@/core/parts/catalogue/constructions'
 
 /** The section of a crimp at a compaction; undefined where the contact's sheet has no barrel. */
 export function sectionOf(state: JobState, wire: Wire, set: ChosenSet, compaction: number): SectionPiece | undefined {
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const type = state.facts.wireTypes[wire.type]
-  const wall = contact && wallOf(contact)
+  const wall = contact && constructionOf(contact).wall(contact)
   if (!type || !wall) return undefined
   const legs = set.foldBack ? 2 : 1
   const wireAreaMm2 = strandAreaMm2(type.strands, type.strandMm) * legs

@@ -1,5 +1,8 @@
 'use client'
-import { Overlay } from '../frame/Overlay'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import styles from './KeySheet.module.css'
+import { Checkbox, Drawer, Kbd } from '@mantine/core'
 import type { KeyBinding } from './keyModel'
 
 const keyNames: Readonly<Record<string, string>> = {
@@ -31,36 +34,43 @@ export function KeySheet({
   readonly close: () => void
 }) {
   return (
-    <Overlay label="Keys of this screen" close={close}>
-      <h2 className="card-title">Keys of this screen</h2>
-      <dl className="key-list">
+    <Drawer
+      opened
+      onClose={close}
+      title="Keys of this screen"
+      closeButtonProps={{ 'aria-label': 'Close the keys' }}
+      transitionProps={{ duration: 0 }}
+      onKeyDown={(event) => event.stopPropagation()}
+    >
+      <dl className={styles.keyList}>
         {bindings
           .filter((binding) => binding.words !== '')
           .map((binding) => (
-            <div key={binding.key} style={{ display: 'contents' }}>
+            <div key={binding.key} className={styles.line}>
               <dt>
-                <kbd>{binding.key === ' ' ? 'Space' : shown(binding.key)}</kbd>
+                <Kbd>{binding.key === ' ' ? 'Space' : shown(binding.key)}</Kbd>
               </dt>
               <dd>{binding.words}</dd>
             </div>
           ))}
         <dt>
-          <kbd>?</kbd>
+          <Kbd>?</Kbd>
         </dt>
         <dd>This sheet</dd>
         <dt>
-          <kbd>Esc</kbd>
+          <Kbd>Esc</Kbd>
         </dt>
         <dd>Leave a field, close a pane</dd>
       </dl>
-      <p className="small dim" style={{ margin: '12px 0 6px' }}>
+      <p className={clsx(textCss.small, textCss.dim, styles.note)}>
         A scanner or calliper types faster than a hand: what it sends goes to the field in focus, or finds a wire. It
         never ticks anything.
       </p>
-      <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 40 }}>
-        <input type="checkbox" checked={single} onChange={(event) => setSingle(event.target.checked)} />
-        Single-letter keys are on
-      </label>
-    </Overlay>
+      <Checkbox
+        label="Single-letter keys are on"
+        checked={single}
+        onChange={(event) => setSingle(event.target.checked)}
+      />
+    </Drawer>
   )
 }

@@ -1,4 +1,8 @@
 'use client'
+import clsx from 'clsx'
+import listCss from './list.module.css'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
 import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
@@ -23,13 +27,18 @@ export interface QueueSection {
   readonly rows: readonly QueueRow[]
 }
 
-const glyphs: Readonly<Record<Glyph, { readonly sign: string; readonly className: string; readonly words: string }>> = {
-  done: { sign: '✓', className: 'good', words: 'done' },
-  now: { sign: '▸', className: 'act', words: 'due' },
-  todo: { sign: '○', className: 'dim', words: 'to do' },
-  wait: { sign: '·', className: 'dim', words: 'waits' },
-  fault: { sign: '▲', className: 'fault', words: 'blocked' },
-  caution: { sign: '◆', className: 'caution', words: 'look again' },
+const glyphs: Readonly<
+  Record<
+    Glyph,
+    { readonly sign: string; readonly tone: 'good' | 'act' | 'dim' | 'fault' | 'caution'; readonly words: string }
+  >
+> = {
+  done: { sign: '✓', tone: 'good', words: 'done' },
+  now: { sign: '▸', tone: 'act', words: 'due' },
+  todo: { sign: '○', tone: 'dim', words: 'to do' },
+  wait: { sign: '·', tone: 'dim', words: 'waits' },
+  fault: { sign: '▲', tone: 'fault', words: 'blocked' },
+  caution: { sign: '◆', tone: 'caution', words: 'look again' },
 }
 
 const ROW_PX = 40
@@ -61,7 +70,7 @@ const Row = memo(function Row({
       role="option"
       aria-selected={selected}
       id={id}
-      className="queue-row"
+      className={listCss.queueRow}
       style={{ position: 'absolute', top, left: 0 }}
       onClick={() => onSelect(row.key)}
       draggable={type !== undefined}
@@ -71,14 +80,14 @@ const Row = memo(function Row({
       }
       onDrop={type === undefined ? undefined : (event) => onMove?.(event.dataTransfer.getData(type), row.key)}
     >
-      <span className={`glyph ${glyph.className}`} aria-label={glyph.words}>
+      <span className={clsx(listCss.glyph, textCss[glyph.tone])} aria-label={glyph.words}>
         {glyph.sign}
       </span>
-      <span className="mono">{row.name}</span>
-      <span className={row.glyph === 'done' ? 'dim' : undefined} title={row.words}>
+      <span className={textCss.mono}>{row.name}</span>
+      <span className={row.glyph === 'done' ? textCss.dim : undefined} title={row.words}>
         {row.words}
       </span>
-      <span className="mono dim">{row.aside}</span>
+      <span className={clsx(textCss.mono, textCss.dim)}>{row.aside}</span>
     </div>
   )
 })
@@ -151,7 +160,9 @@ export function Queue({
   const list = (
     <div
       ref={scroller}
-      className={head === undefined ? 'pane pane-queue queue' : 'pane queue'}
+      className={
+        head === undefined ? clsx(paneCss.pane, paneCss.paneQueue, listCss.queue) : clsx(paneCss.pane, listCss.queue)
+      }
       style={head === undefined ? undefined : { flex: 1 }}
       role="listbox"
       tabIndex={0}
@@ -167,11 +178,11 @@ export function Queue({
               <div
                 key={`g-${one.section.id}`}
                 role="presentation"
-                className={`queue-group ${one.section.attend ? 'attend' : ''}`}
+                className={clsx(listCss.queueGroup, one.section.attend ? textCss.attend : undefined)}
                 style={{ position: 'absolute', top: item.start, left: 0, right: 0 }}
               >
                 <span>{one.section.title}</span>
-                <span className="mono">{one.section.aside ?? one.section.rows.length}</span>
+                <span className={textCss.mono}>{one.section.aside ?? one.section.rows.length}</span>
               </div>
             )
           }
@@ -194,7 +205,7 @@ export function Queue({
   return head === undefined ? (
     list
   ) : (
-    <div className="pane-queue queue-box">
+    <div className={clsx(paneCss.paneQueue, listCss.queueBox)}>
       {head}
       {list}
     </div>

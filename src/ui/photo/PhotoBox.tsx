@@ -1,7 +1,10 @@
-import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react'
+import { Kbd } from '@mantine/core'
+import { type ClipboardEvent, useRef, useState } from 'react'
 import { dayTime } from '@/words/figures'
 import { useJob } from '../job/JobProvider'
 import { useKeys } from '../keys/KeyProvider'
+import { FileDrop } from '@/ui/file/FileDrop'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** Photos of a piece: by file, drop, paste, or a camera that the machine has. Kept small, without where they were taken. */
 export function PhotoBox({
@@ -12,8 +15,7 @@ export function PhotoBox({
   readonly piece: string
 }) {
   const { state, append, tell } = useJob()
-  const input = useRef<HTMLInputElement>(null)
-  const [over, setOver] = useState(false)
+  const openFile = useRef<(() => void) | null>(null)
   const [busy, setBusy] = useState(false)
   const photos = state.photos.get('term' in about ? about.term : about.setup) ?? []
   const take = async (file: File | null | undefined) => {
@@ -49,28 +51,14 @@ export function PhotoBox({
       })
     } finally {
       setBusy(false)
-      if (input.current) input.current.value = ''
     }
   }
-  const drop = (event: DragEvent) => {
-    event.preventDefault()
-    setOver(false)
-    void take(event.dataTransfer.files[0])
-  }
   const paste = (event: ClipboardEvent) => void take(event.clipboardData.files[0])
-  useKeys([{ key: 'a', words: 'Add a photo', run: () => input.current?.click() }])
+  useKeys([{ key: 'a', words: 'Add a photo', run: () => openFile.current?.() }])
   return (
-    <div
-      onDragOver={(event) => {
-        event.preventDefault()
-        setOver(true)
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={drop}
-      onPaste={paste}
-    >
+    <div onPaste={paste}>
       {photos.length > 0 && (
-        <div className="photo-row" aria-label={`Photos of ${piece}`} role="group">
+        <div className={paneCss.photoRow} aria-label={`Photos of ${piece}`} role="group">
           {photos.map((photo) => (
             <a
               key={photo.photo}
@@ -85,26 +73,16 @@ export function PhotoBox({
           ))}
         </div>
       )}
-      <button
-        type="button"
-        className="act-button photo-drop"
-        data-over={over}
-        disabled={busy}
-        onClick={() => input.current?.click()}
-      >
-        <span>{over ? 'Drop it here' : photos.length > 0 ? 'Another photo…' : 'Add a photo…'}</span>{' '}
-        <kbd aria-hidden="true">A</kbd>
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
+      <FileDrop
+        label={`Photo of ${piece}`}
+        offers="image/jpeg,image/png,image/webp"
         capture="environment"
-        className="hidden"
-        tabIndex={-1}
-        aria-label={`Photo of ${piece}`}
-        onChange={(event) => void take(event.target.files?.[0])}
-      />
+        openRef={openFile}
+        disabled={busy}
+        onFile={(file) => void take(file)}
+      >
+        <span>{photos.length > 0 ? 'Another photo…' : 'Add a photo…'}</span> <Kbd aria-hidden="true">A</Kbd>
+      </FileDrop>
     </div>
   )
 }

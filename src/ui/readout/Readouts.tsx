@@ -1,3 +1,5 @@
+import clsx from 'clsx'
+import readoutCss from './readout.module.css'
 import type { ReactNode } from 'react'
 
 export interface ReadoutProps {
@@ -27,20 +29,24 @@ export function Readout({
 }: ReadoutProps) {
   return (
     <div
-      className={['readout', change && 'change', wide && 'wide', huge && 'huge', words && 'words']
-        .filter(Boolean)
-        .join(' ')}
+      className={clsx(
+        readoutCss.readout,
+        change && readoutCss.change,
+        wide && readoutCss.wide,
+        huge && readoutCss.huge,
+        words && readoutCss.words,
+      )}
     >
       <dt>{label}</dt>
-      <dd className="value">
+      <dd className={readoutCss.value}>
         {value}
         {unit !== undefined && <small>{unit}</small>}
       </dd>
-      <dd className="also">{also ?? '\u00a0'}</dd>
+      <dd className={readoutCss.also}>{also ?? '\u00a0'}</dd>
     </div>
   )
 }
 
 export function Readouts({ children }: { readonly children: ReactNode }) {
-  return <dl className="readouts">{children}</dl>
+  return <dl className={readoutCss.readouts}>{children}</dl>
 }

@@ -1,4 +1,7 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './ReleasePlayer.module.css'
 import { useMemo } from 'react'
 import type { ReleaseMechanism, ReleaseStep } from '@/core/parts/catalogue/releaseMechanisms'
 import { releaseScene } from '@/core/craft/release/releaseScene'
@@ -20,12 +23,12 @@ export function ReleasePlayer({
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
   return (
-    <section className="sheet release" aria-label="How it lets go">
-      <div className="sheet-head">
+    <section className={clsx(paneCss.sheet, styles.release)} aria-label="How it lets go">
+      <div className={paneCss.sheetHead}>
         <span>{heldWords[mechanism.id]}</span>
-        <span className="caption">CUT OPEN, FROM THE SIDE</span>
+        <span className={paneCss.caption}>CUT OPEN, FROM THE SIDE</span>
       </div>
-      <div className="sheet-body">
+      <div className={paneCss.sheetBody}>
         <CavityDrawing
           mechanism={mechanism}
           moment={scene.at(at, share)}

@@ -1,4 +1,9 @@
 'use client'
+import styles from './SheetGrid.module.css'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Anchor, Input, Table } from '@mantine/core'
 import { useRef, useState } from 'react'
 import {
   isBlankRow,
@@ -56,19 +61,20 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
     )
   }
   return (
-    <section className="sheet" aria-label={label} style={{ flex: 'none' }}>
-      <div className="sheet-head">
+    <section className={paneCss.sheet} aria-label={label} style={{ flex: 'none' }}>
+      <div className={paneCss.sheetHead}>
         <span>
-          <b>{label}</b> <span className="dim">{plural(rows.filter((row) => !isBlankRow(row)).length, 'row')}</span>
+          <b>{label}</b>{' '}
+          <span className={textCss.dim}>{plural(rows.filter((row) => !isBlankRow(row)).length, 'row')}</span>
         </span>
-        {faults > 0 && <b className="fault small">▲ {plural(faults, 'cell')} to mend</b>}
+        {faults > 0 && <b className={clsx(textCss.fault, textCss.small)}>▲ {plural(faults, 'cell')} to mend</b>}
       </div>
       <div style={{ overflow: 'auto', maxHeight: 'max(330px, calc(100dvh - 360px))' }}>
-        <table ref={body} className="table sheet-grid">
-          <thead>
-            <tr>
+        <Table ref={body} className={styles.grid}>
+          <Table.Thead>
+            <Table.Tr>
               {columns.map((column) => (
-                <th key={column.id} scope="col">
+                <Table.Th key={column.id} scope="col">
                   {column.heading}
                   {column.required && (
                     <span aria-label="needed" title="needed">
@@ -76,28 +82,32 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                       *
                     </span>
                   )}
-                </th>
+                </Table.Th>
               ))}
-              <th scope="col">
-                <span className="hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              <Table.Th scope="col">
+                <span className={textCss.hidden}>Remove</span>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {shown.map((row, i) => (
-              <tr key={i}>
+              <Table.Tr key={i}>
                 {columns.map((column) => {
                   const wrong = i < rows.length && !isBlankRow(row) ? problemAt(i, column.id) : undefined
                   return (
-                    <td key={column.id} className={wrong ? 'wrong' : undefined}>
-                      <input
+                    <Table.Td key={column.id} className={wrong ? textCss.wrong : undefined}>
+                      <Input
+                        variant="unstyled"
+                        classNames={{ input: styles.cell }}
                         data-cell={`${String(i)}-${column.id}`}
                         aria-label={`${column.heading}, row ${String(i + 1)}`}
-                        aria-invalid={wrong ? true : undefined}
+                        error={wrong !== undefined}
                         autoComplete="off"
                         spellCheck={false}
                         value={row[column.id] ?? ''}
-                        size={Math.max(4, Math.min(16, column.heading.length), (row[column.id] ?? '').length)}
+                        style={{
+                          minWidth: `${String(Math.max(4, Math.min(16, column.heading.length), (row[column.id] ?? '').length) + 2)}ch`,
+                        }}
                         list={column.cell.kind === 'choice' ? `${label}-${column.id}` : undefined}
                         onFocus={() => setAt({ row: i, column: column.id })}
                         onChange={(event) => set(i, column.id, event.target.value)}
@@ -115,25 +125,25 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
                           readTable(text, fileSeparators, (block) => paste(block, i, column.id))
                         }}
                       />
-                    </td>
+                    </Table.Td>
                   )
                 })}
-                <td>
+                <Table.Td>
                   {i < rows.length && (
-                    <button
+                    <Anchor
+                      component="button"
                       type="button"
-                      className="link-button"
                       aria-label={`Remove row ${String(i + 1)}`}
                       onClick={() => onChange(rows.filter((_row, at) => at !== i))}
                     >
                       ✕
-                    </button>
+                    </Anchor>
                   )}
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
       {columns.map(
         (column) =>
@@ -145,15 +155,15 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
             </datalist>
           ),
       )}
-      <p className="small" role="status" style={{ padding: '6px 14px', minHeight: 30 }}>
+      <p className={textCss.small} role="status" style={{ padding: '6px 14px', minHeight: 30 }}>
         {problem ? (
-          <span className="fault">
+          <span className={textCss.fault}>
             ▲ Row {at.row + 1}, {columns.find((column) => column.id === at.column)?.heading}:{' '}
             {sheetProblemWords(problem)}
           </span>
         ) : (
           (note ?? (
-            <span className="dim">
+            <span className={textCss.dim}>
               Type, or paste from a spreadsheet with its headings. What is not on the sheet stays empty.
             </span>
           ))

@@ -1,3 +1,5 @@
+import styles from '@/ui/list/Queue.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { crimpedSection } from '@/core/craft/specimen/section'
 import { voidShareOf } from '@/core/craft/specimen/specimen'
 import { figure } from '@/words/figures'
@@ -21,7 +23,7 @@ export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece;
   const verdict = sound ? 'sound' : compaction > 0.9 ? 'too loose' : 'too tight'
   const pad = 0.25
   return (
-    <figure className="section">
+    <figure className={styles.section}>
       <svg
         viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`}
         role="img"
@@ -58,9 +60,9 @@ export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece;
           />
         ))}
       </svg>
-      <figcaption className="small">
-        {label} <b className="mono">{figure(compaction * 100, 0)} %</b>{' '}
-        <span className={sound ? 'good' : 'fault'}>
+      <figcaption className={textCss.small}>
+        {label} <b className={textCss.mono}>{figure(compaction * 100, 0)} %</b>{' '}
+        <span className={sound ? textCss.good : textCss.fault}>
           {sound ? '✓' : '▲'} {verdict}
         </span>
       </figcaption>

@@ -1,3 +1,4 @@
+import styles from './SpecimenDrawing.module.css'
 import { specimenBody, type SpecimenBody } from '@/core/craft/specimen/specimenBody'
 import { figure } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
@@ -25,7 +26,7 @@ export function SpecimenDrawing({
   const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
   return (
     <svg
-      className={bare ? 'specimen-bare' : undefined}
+      className={bare ? styles.specimenBare : undefined}
       viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`}
       role="img"
       aria-label={name}
@@ -153,7 +154,7 @@ function ClosedBarrel({
       )}
       {crimped && (
         <path
-          className="specimen-word"
+          className={styles.specimenWord}
           d={`M${band - 0.9} ${outer + 0.5}v.3h1.8v-.3`}
           fill="none"
           stroke="var(--ink)"
@@ -162,7 +163,7 @@ function ClosedBarrel({
       )}
       {crimped && !defect && (
         <text
-          className="specimen-word"
+          className={styles.specimenWord}
           x={band}
           y={outer + 1.9}
           fontSize=".92"
@@ -184,7 +185,7 @@ function ClosedBarrel({
         />
       )}
       {layout.gapMm > 0.05 && (
-        <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
+        <g className={styles.specimenWord} stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
           <path
             d={`M${mouthMm} ${-outer - 0.4}v-1.3M${layout.insulationFromMm} ${-outer - 0.4}v-1.3M${mouthMm - 1} ${-outer - 1.3}h1M${layout.insulationFromMm} ${-outer - 1.3}h1`}
           />
@@ -301,7 +302,7 @@ function OpenBarrel({
       )}
       {!defect && seal && (
         <text
-          className="specimen-word"
+          className={styles.specimenWord}
           x={sealFrom + seal.lengthMm / 2}
           y={floor + 1.6}
           textAnchor="middle"

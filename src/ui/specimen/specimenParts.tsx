@@ -1,3 +1,4 @@
+import styles from './SpecimenDrawing.module.css'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { figure } from '@/words/figures'
 import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
@@ -29,7 +30,7 @@ function Dimension({
   readonly label: string
 }) {
   return (
-    <g className="specimen-word" stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
+    <g className={styles.specimenWord} stroke="var(--glaze-ink)" strokeWidth="0.09" fill="none">
       <path
         d={`M${from} ${y - 1.1}v1.5M${to} ${y - 1.1}v1.5M${from} ${y}H${to}M${from + 0.4} ${y - 0.22}l-.4 .22 .4 .22M${to - 0.4} ${y - 0.22}l.4 .22-.4 .22`}
       />
@@ -65,7 +66,7 @@ export function Callout({
   readonly anchor?: 'start' | 'middle' | 'end'
 }) {
   return (
-    <g className="specimen-word" fill={fault ? 'var(--oxblood)' : 'var(--ink)'}>
+    <g className={styles.specimenWord} fill={fault ? 'var(--oxblood)' : 'var(--ink)'}>
       <path
         d={`M${x} ${toY}V${y + 0.25}`}
         stroke="currentColor"

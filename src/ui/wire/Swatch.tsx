@@ -1,3 +1,4 @@
+import textCss from '@/ui/text/text.module.css'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
 
 /** A wire's colour as it looks, its letters beside it: never colour alone. */
@@ -19,7 +20,7 @@ export function Swatch({
           {parsed.stripe && <rect x="1" y="4" width={width - 2} height={3.5} fill={wireColours[parsed.stripe].tint} />}
         </svg>
       )}
-      {letters && <span className="mono">{colour}</span>}
+      {letters && <span className={textCss.mono}>{colour}</span>}
     </span>
   )
 }

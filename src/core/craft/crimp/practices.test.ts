@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest'
 import { houseRules } from '../../parts/rules/houseRules'
-import { practices, practicesAt, refusedPractice, savesFrom, type PracticeId } from './practices'
+import { practices, practicesAt, refusedPractice, savesFrom } from './practices'
+import type { PracticeId } from '../../parts/catalogue/practiceIds'
 
 const strict = houseRules['sheet-strict']
 const field = houseRules['field-repair']

@@ -1,90 +1,68 @@
 import type { Construction } from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
 import type { DefectCode } from './looks'
+import { constructions } from '../../parts/catalogue/constructions'
+import type { PracticeId } from '../../parts/catalogue/practiceIds'
 
 /** Things that some benches do and others forbid. Whether a job may is a house rule; that it was done is recorded. */
-export type PracticeId =
-  | 'side-cutters'
-  | 'fold-back'
-  | 'lubricant'
-  | 'easing-wings'
-  | 'second-stroke'
-  | 'finishing-squeeze'
-  | 'straightening'
-  | 'brush-trimming'
-  | 'solder'
-
 export type Allowance = 'forbidden' | 'recorded' | 'allowed'
 
 export interface Practice {
   readonly id: PracticeId
   readonly at: 'prep' | 'crimp'
   readonly allowance: (rules: HouseRules) => Allowance
-  readonly constructions: readonly Construction[]
   /** defects that it can put right on the same contact, looked at again afterwards */
   readonly saves: readonly DefectCode[]
 }
-
-const stamped: readonly Construction[] = ['open-barrel', 'open-barrel-sealed']
-const every: readonly Construction[] = ['closed-barrel', ...stamped, 'sleeve']
 
 export const practices: Readonly<Record<PracticeId, Practice>> = {
   'side-cutters': {
     id: 'side-cutters',
     at: 'prep',
     allowance: (rules) => rules.sideCutterStrip,
-    constructions: every,
     saves: [],
   },
-  'fold-back': { id: 'fold-back', at: 'prep', allowance: (rules) => rules.foldBack, constructions: every, saves: [] },
+  'fold-back': { id: 'fold-back', at: 'prep', allowance: (rules) => rules.foldBack, saves: [] },
   lubricant: {
     id: 'lubricant',
     at: 'prep',
     allowance: (rules) => (rules.lubricant === 'approved' ? 'recorded' : 'forbidden'),
-    constructions: ['closed-barrel', 'open-barrel-sealed'],
     saves: [],
   },
   'easing-wings': {
     id: 'easing-wings',
     at: 'crimp',
     allowance: (rules) => rules.easingWings,
-    constructions: stamped,
     saves: [],
   },
   'second-stroke': {
     id: 'second-stroke',
     at: 'crimp',
     allowance: (rules) => rules.secondStroke,
-    constructions: stamped,
     saves: ['wings-open', 'under-crimped', 'insulation-loose'],
   },
   'finishing-squeeze': {
     id: 'finishing-squeeze',
     at: 'crimp',
     allowance: (rules) => rules.finishingSqueeze,
-    constructions: stamped,
     saves: ['wings-open'],
   },
   straightening: {
     id: 'straightening',
     at: 'crimp',
     allowance: (rules) => rules.straightening,
-    constructions: every,
     saves: ['bent'],
   },
   'brush-trimming': {
     id: 'brush-trimming',
     at: 'crimp',
     allowance: (rules) => rules.brushTrimming,
-    constructions: [...stamped, 'sleeve'],
     saves: ['brush-reaches-mating-part', 'strands-past-tip'],
   },
-  // solder wicks up to the seal's edge and stiffens the wire there: open barrels without a seal alone
   solder: {
     id: 'solder',
     at: 'crimp',
     allowance: (rules) => rules.solder,
-    constructions: ['open-barrel'],
     saves: ['under-crimped'],
   },
 }
@@ -97,7 +75,9 @@ export function practicesAt(
   construction: Construction,
   rules: HouseRules,
 ): { readonly open: readonly Practice[]; readonly forbidden: readonly Practice[] } {
-  const here = Object.values(practices).filter((one) => one.at === at && one.constructions.includes(construction))
+  const here = Object.values(practices).filter(
+    (one) => one.at === at && constructions[construction].practices.includes(one.id),
+  )
   return {
     open: here.filter((one) => one.allowance(rules) !== 'forbidden'),
     forbidden: here.filter((one) => one.allowance(rules) === 'forbidden'),

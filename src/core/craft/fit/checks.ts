@@ -1,13 +1,14 @@
 import {
-  isSleeve,
   type CavityContact,
   type Contact,
   type ContactSize,
   type FamilyFacts,
   type Seal,
+  isSleeve,
 } from '../../parts/catalogue/types'
 import { allowedCurrentA } from './current'
 import { AREA_TOLERANCE_MM2, type FitConditions, type FitQuery, type FitReason, type Unchecked } from './fitTypes'
+import { constructionOf } from '../../parts/catalogue/constructions'
 
 /** The checks of a candidate, one by one. Each gives the reason that puts it out, or nothing. */
 
@@ -43,7 +44,7 @@ export function wireReason(contact: Contact, conditions: FitConditions): FitReas
   const held = contact.insulation
   if (held && (insulationMm < held.minMm || insulationMm > held.maxMm))
     return { code: 'insulation-support', insulationMm, ...held }
-  const cup = contact.construction === 'closed-barrel' ? contact.barrel?.cupBoreMm : undefined
+  const cup = constructionOf(contact).cupBoreMm(contact)
   if (cup !== undefined && insulationMm > cup) return { code: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
   return undefined
 }
@@ -122,6 +123,6 @@ export function uncheckedOf(contact: Contact, conditions: FitConditions, size?: 
     unchecked.push('current')
   if (size && (size.boreMm === undefined || (!isSleeve(contact) && contact.crimpedMm === undefined)))
     unchecked.push('bore')
-  if (contact.construction === 'open-barrel' && !contact.insulation) unchecked.push('insulation-support')
+  if (constructionOf(contact).gripsInsulation && !contact.insulation) unchecked.push('insulation-support')
   return unchecked
 }

@@ -1,11 +1,11 @@
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
 import { toolClasses } from '../../parts/catalogue/toolClasses'
-import { isInCrib, isSleeve, type Contact, type Tool } from '../../parts/catalogue/types'
+import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
 import { heightTarget } from '../crimp/heightTarget'
 import { gapRange } from '../../parts/rules/houseRules'
-import { toolDue, type Setup } from '../setup/setup'
-import { stripWindow, type StripWindow } from '../strip/stripWindow'
+import { type Setup, toolDue } from '../setup/setup'
+import { type StripWindow, stripWindow } from '../strip/stripWindow'
 import { stripperNotch } from '../strip/stripperNotch'
 import { bunchDiameterMm, bundleDiameterMm } from '../../base/wire/bundle'
 import { foldsBack, totalAreaMm2 } from './checks'
@@ -85,13 +85,9 @@ const SPACING_TOLERANCE_MM = 0.5
 /** Dies whose forms miss the wings, or crush what lies before them. A die of unknown size is left to its card. */
 function dieMisfit(contact: Contact, tool: Tool, dieId: string | undefined): NoTool | undefined {
   const die = tool.dies?.find((one) => one.id === dieId)
-  if (
-    !die ||
-    (contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') ||
-    !contact.barrel
-  )
-    return undefined
-  const { conductorBarrelMm, transitionMm } = contact.barrel
+  const wings = constructionOf(contact).wings(contact)
+  if (!die || !wings) return undefined
+  const { conductorBarrelMm, transitionMm } = wings
   const wide = die.conductorFormMm > conductorBarrelMm || die.conductorFormMm < LEAST_FORM_SHARE * conductorBarrelMm
   if (wide)
     return { kind: 'die-width', tool: tool.id, die: die.id, formMm: die.conductorFormMm, barrelMm: conductorBarrelMm }
@@ -177,13 +173,7 @@ function stripOf(
     brush: rules.brush,
   })
   const computed = shape && stripWindow(shape)
-  const limits = computed?.ok
-    ? computed.value.limits
-    : isSleeve(contact)
-      ? ({ below: 'tip-not-reached', above: 'strands-past-tip' } as const)
-      : contact.construction === 'closed-barrel'
-        ? ({ below: 'hole-empty', above: 'gap-too-large' } as const)
-        : ({ below: 'brush-too-short', above: 'bare-under-insulation-wings' } as const)
+  const limits = computed?.ok ? computed.value.limits : constructionOf(contact).stripLimits
   const window = sheet ?? (computed?.ok ? computed.value : undefined)
   if (!window) return undefined
   const legs = foldsBack(contact, conditions) ? 2 : 1
@@ -203,14 +193,14 @@ function heightOf(
 ): FitSetup['height'] {
   if (!constructionOf(contact).hasHeight) return undefined
   if (sheet) return { ...sheet, estimate: false }
-  if ((contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') || !contact.barrel)
-    return undefined
+  const wings = constructionOf(contact).wings(contact)
+  if (!wings) return undefined
   const metal = (wire: FitWire | undefined) => wire?.metalAreaMm2 ?? wire?.areaMm2 ?? 0
   const legs = foldsBack(contact, conditions) ? 2 : 1
   const { minMm, maxMm } = heightTarget({
     wireAreaMm2: metal(conditions.wire) * legs + metal(conditions.also),
-    barrelAreaMm2: contact.barrel.metalAreaMm2,
-    widthMm: contact.barrel.crimpWidthMm,
+    barrelAreaMm2: wings.metalAreaMm2,
+    widthMm: wings.crimpWidthMm,
   })
   return { minMm, maxMm, estimate: true }
 }
@@ -222,11 +212,11 @@ function estimatedNests(
   conditions: FitConditions,
   notch: WireNotch,
 ): SetupCandidate[] {
-  if ((contact.construction !== 'open-barrel' && contact.construction !== 'open-barrel-sealed') || !contact.barrel)
-    return []
+  const wings = constructionOf(contact).wings(contact)
+  if (!wings) return []
   const classes = constructionOf(contact).toolClasses(contact)
   const mayUse = conditions.mayUse ?? isInCrib
-  const { crimpWidthMm } = contact.barrel
+  const { crimpWidthMm } = wings
   return nestTools(catalogue).flatMap((tool) => {
     const nestMm = tool.nestsMm?.find((one) => one >= crimpWidthMm - 1e-9)
     const strip = stripOf(contact, undefined, conditions)

@@ -1,6 +1,7 @@
 import type { Contact, Tool } from '../../parts/catalogue/types'
 import type { ToolClass } from '../../parts/catalogue/toolClasses'
 import type { Setup } from './setup'
+import { constructionOf } from '../../parts/catalogue/constructions'
 
 /** Something that the hand does or sees when a tool is set up, in words elsewhere. */
 export type MountStepCode =
@@ -47,7 +48,7 @@ export function mountSteps(
   setup: Setup,
   contact: Contact | undefined,
 ): readonly MountStepCode[] {
-  const seam = contact?.construction === 'sleeve' ? contact.barrel?.seam : undefined
+  const asked = contact ? constructionOf(contact).mountSteps(contact) : {}
   return byClass[tool.class].flatMap((step): MountStepCode[] => {
     switch (step) {
       case 'positioner-latched':
@@ -57,11 +58,9 @@ export function mountSteps(
       case 'selector-seated':
         return setup.selector === undefined ? [] : [step]
       case 'lance-clear':
-        return contact?.construction === 'open-barrel' || contact?.construction === 'open-barrel-sealed' ? [step] : []
       case 'seam-away':
-        return seam === 'indent-away' ? ['seam-away'] : seam === 'indent-on' ? ['seam-on'] : []
       case 'shrink-after':
-        return contact?.construction === 'sleeve' && contact.shrinks ? [step] : []
+        return asked[step] === undefined ? [] : [asked[step]]
       default:
         return [step]
     }

@@ -4,7 +4,7 @@ import { judgeStrip, stripWindow } from './stripWindow'
 
 test('closed barrel 5.2 mm deep, gap 0.3 to 1.0: strip 5.5 to 6.2, nominal 5.85', () => {
   const window = stripWindow({
-    construction: 'closed-barrel',
+    kind: 'closed',
     barrelDepthMm: 5.2,
     cupDepthMm: 0,
     gap: { minMm: 0.3, maxMm: 1 },
@@ -19,7 +19,7 @@ test('closed barrel 5.2 mm deep, gap 0.3 to 1.0: strip 5.5 to 6.2, nominal 5.85'
 })
 
 const open = {
-  construction: 'open-barrel',
+  kind: 'open',
   conductorBarrelMm: 2.6,
   transitionMm: 0.8,
   brush: { minMm: 0.2, maxMm: 1 },
@@ -60,7 +60,7 @@ test('whatever the dimensions, nominal lies inside the window and is judged so',
   fc.assert(
     fc.property(mm, mm, mm, mm, (barrel, transition, low, more) => {
       const window = stripWindow({
-        construction: 'open-barrel',
+        kind: 'open',
         conductorBarrelMm: barrel,
         transitionMm: transition,
         brush: { minMm: low, maxMm: low + more },

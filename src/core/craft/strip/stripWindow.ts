@@ -1,17 +1,5 @@
-import type { StripShape } from '../../parts/catalogue/stripShape'
+import type { StripLimit, StripShape } from '../../parts/catalogue/stripShape'
 import { type Result, fail, ok } from '../../base/result'
-
-/** What a strip can be wrong by. Each names what is seen at the contact. */
-export type StripLimit =
-  | 'hole-empty'
-  | 'insulation-in-barrel'
-  | 'gap-too-large'
-  | 'brush-too-short'
-  | 'insulation-under-wings'
-  | 'brush-reaches-mating-part'
-  | 'bare-under-insulation-wings'
-  | 'tip-not-reached'
-  | 'strands-past-tip'
 
 export interface StripWindow {
   readonly minMm: number
@@ -38,11 +26,11 @@ export interface NoStripWindow {
  * @returns     the window in mm with what each end of it breaks; `no-window` when the smallest brush has no room
  */
 export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindow> {
-  if (shape.construction === 'closed-barrel') {
+  if (shape.kind === 'closed') {
     const base = shape.barrelDepthMm + shape.cupDepthMm
     return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, 'hole-empty', 'gap-too-large'))
   }
-  if (shape.construction === 'sleeve')
+  if (shape.kind === 'sleeve')
     return ok(
       window(
         shape.barrelMm + shape.past.minMm,

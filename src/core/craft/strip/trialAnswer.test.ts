@@ -11,21 +11,21 @@ const windowOf = (shape: StripShape) => {
 }
 // window 5.5 to 6.2, middle 5.85: gap 0.3 to 1.0
 const closed: StripShape = {
-  construction: 'closed-barrel',
+  kind: 'closed',
   barrelDepthMm: 5.2,
   cupDepthMm: 0,
   gap: { minMm: 0.3, maxMm: 1 },
 }
 // window 3.4 to 4.2, middle 3.8: brush 0.2 to 1.0
 const open: StripShape = {
-  construction: 'open-barrel',
+  kind: 'open',
   conductorBarrelMm: 2.8,
   transitionMm: 0.8,
   brush: { minMm: 0.2, maxMm: 1 },
   reachMm: 1.6,
 }
 // window 8.0 to 8.5
-const ferrule: StripShape = { construction: 'sleeve', barrelMm: 8, past: { minMm: 0, maxMm: 0.5 } }
+const ferrule: StripShape = { kind: 'sleeve', barrelMm: 8, past: { minMm: 0, maxMm: 0.5 } }
 
 const trial = (shape: StripShape, sees: Sighting, more: Partial<Trial> = {}): Trial => {
   const window = windowOf(shape)
@@ -148,7 +148,7 @@ test('whatever is seen: what strips more or trims ends inside the window, and no
       fc.nat(20),
       fc.nat(4),
       (shape, off, slackMm, pick) => {
-        const kinds = sightings[shape.construction]
+        const kinds = sightings[shape.kind]
         const sees = kinds[pick % kinds.length]?.id ?? 'fits'
         const window = windowOf(shape)
         const answer = trialAnswer(trial(shape, sees, { stripMm: window.nominalMm + off, slackMm, strandsLost: 1 }))

@@ -29,8 +29,8 @@ export interface SightingKind {
 const sighting = (id: Sighting, asks?: SightingKind['asks'], asksEdge = false): SightingKind => ({ id, asks, asksEdge })
 
 /** What can be seen at each kind of barrel, the likeliest first. */
-export const sightings: Readonly<Record<StripShape['construction'], readonly SightingKind[]>> = {
-  'closed-barrel': [
+export const sightings: Readonly<Record<StripShape['kind'], readonly SightingKind[]>> = {
+  closed: [
     sighting('fits'),
     sighting('hole-empty'),
     sighting('springy'),
@@ -38,7 +38,7 @@ export const sightings: Readonly<Record<StripShape['construction'], readonly Sig
     sighting('insulation-inside'),
     sighting('strands-damaged', 'strands'),
   ],
-  'open-barrel': [
+  open: [
     sighting('fits'),
     sighting('brush-long', 'brush', true),
     sighting('brush-missing'),
@@ -178,10 +178,9 @@ export function trialAnswer(trial: Trial): TrialAnswer {
 
 /** Gap, brush and overhang in the middle of the window: what a trim leaves. */
 const middleGap = ({ shape, window }: Trial) =>
-  shape.construction === 'closed-barrel' ? Math.max(0, window.nominalMm - shape.barrelDepthMm - shape.cupDepthMm) : 0
+  shape.kind === 'closed' ? Math.max(0, window.nominalMm - shape.barrelDepthMm - shape.cupDepthMm) : 0
 const gapOf = ({ shape, stripMm }: Trial) =>
-  shape.construction === 'closed-barrel' ? stripMm - shape.barrelDepthMm - shape.cupDepthMm : 0
+  shape.kind === 'closed' ? stripMm - shape.barrelDepthMm - shape.cupDepthMm : 0
 const middleBrush = ({ shape, window }: Trial) =>
-  shape.construction === 'open-barrel' ? window.nominalMm - shape.conductorBarrelMm - shape.transitionMm / 2 : 0
-const middlePast = ({ shape, window }: Trial) =>
-  shape.construction === 'sleeve' ? window.nominalMm - shape.barrelMm : 0
+  shape.kind === 'open' ? window.nominalMm - shape.conductorBarrelMm - shape.transitionMm / 2 : 0
+const middlePast = ({ shape, window }: Trial) => (shape.kind === 'sleeve' ? window.nominalMm - shape.barrelMm : 0)

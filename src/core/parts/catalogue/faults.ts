@@ -1,6 +1,14 @@
 import { groupBy } from '../../base/collections'
 import type { ArrangementFault } from '../../base/face/arrangement'
-import type { CatalogueInput, ContactSize, FamilyInput, Housing, Placard, PlacardRow } from './types'
+import {
+  type CatalogueInput,
+  type ContactSize,
+  type FamilyInput,
+  type Housing,
+  type Placard,
+  type PlacardRow,
+  isSleeve,
+} from './types'
 
 /** What keeps a catalogue from holding together. */
 export type CatalogueFault =
@@ -74,7 +82,7 @@ function familyFaults(family: FamilyInput, known: Known): CatalogueFault[] {
   const isPart = (id: string) => parts.has(id)
   for (const size of family.sizes) need(isPart, family.id, 'sizes.plug', size.plug)
   for (const contact of family.contacts) {
-    if (contact.construction !== 'sleeve') need(isSize, contact.id, 'size', contact.size)
+    if (!isSleeve(contact)) need(isSize, contact.id, 'size', contact.size)
     need((id) => known.tools.has(id), contact.id, 'sheetTool', contact.sheetTool)
   }
   for (const input of family.housings) {

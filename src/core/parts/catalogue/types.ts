@@ -43,6 +43,9 @@ export type CatalogueInput = z.infer<typeof catalogueSchema>
 export type ContactGender = CavityContact['gender']
 export type Plating = Contact['plating']
 
-export const isSleeve = (contact: Contact): contact is SleeveContact => contact.construction === 'sleeve'
+/** A terminal or splice has no contact size, since it goes into no cavity. */
+export const isSleeve = <C extends ContactInput>(contact: C): contact is Extract<C, { construction: 'sleeve' }> =>
+  !('size' in contact)
+export const isTerminal = (contact: ContactInput | undefined): boolean => contact !== undefined && isSleeve(contact)
 /** The tool is at hand: in the crib. */
 export const isInCrib = (tool: Tool): boolean => (tool.held ?? 'crib') === 'crib'

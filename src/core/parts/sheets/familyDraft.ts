@@ -1,12 +1,14 @@
 import { figureChanges } from '../catalogue/comparePackages'
-import { isSleeve, type ContactInput, type FamilyInput, type Placard, type PlacardRow } from '../catalogue/types'
-import { draftHousing, readHousing, type HousingDraft, type HousingField, type HousingProblem } from './housingDraft'
+import type { ContactInput, FamilyInput, Placard, PlacardRow } from '../catalogue/types'
+import { type HousingDraft, type HousingField, type HousingProblem, draftHousing, readHousing } from './housingDraft'
 import {
+  type SheetSource,
   contactSheet,
   fromContact,
   fromPlacardRow,
   fromSeal,
   fromSize,
+  isInSheet,
   placardSheet,
   sealSheet,
   sizeSheet,
@@ -14,9 +16,9 @@ import {
   toPlacardRow,
   toSeal,
   toSize,
-  type SheetSource,
+  unshownOf,
 } from './familySheets'
-import { isBlankRow, readSheetRow, type SheetColumn, type SheetProblem, type SheetRow } from './sheet'
+import { type SheetColumn, type SheetProblem, type SheetRow, isBlankRow, readSheetRow } from './sheet'
 
 /** A family while it is entered from its sheet: heads, tables and housings as they are written. */
 export interface FamilyDraft {
@@ -183,7 +185,7 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
     ...(draft.orientation.trim() !== '' && { orientation: draft.orientation.trim() }),
     sizes: tables.sizes.map(({ values }) => toSize(values)),
     housings,
-    contacts: [...contacts, ...(origin?.contacts.filter((one) => one.construction === 'sleeve') ?? [])],
+    contacts: [...contacts, ...(origin?.contacts.filter((one) => !isInSheet(one)) ?? [])],
     seals: tables.seals.map(({ values }) => ({
       ...toSeal(values, source),
       aliases: origin?.seals.find((one) => one.id === values.id)?.aliases ?? [],
@@ -223,8 +225,7 @@ function keepContact(contact: ContactInput, before: ContactInput | undefined): C
           barrel: {
             ...before.barrel,
             ...contact.barrel,
-            ...('wings' in before.barrel && { wings: before.barrel.wings }),
-            ...('cupDepthMm' in before.barrel && { cupDepthMm: before.barrel.cupDepthMm }),
+            ...unshownOf(before),
           },
         }
       : {}
@@ -240,9 +241,7 @@ function keepContact(contact: ContactInput, before: ContactInput | undefined): C
 
 /** A family of the shelf as a draft, with the placard rows that are for its contacts. */
 export function draftFamily(family: FamilyInput, placards: readonly Placard[]): FamilyDraft {
-  const contacts = family.contacts.flatMap((contact) =>
-    isSleeve({ ...contact, family: family.id }) ? [] : [contact as Exclude<ContactInput, { construction: 'sleeve' }>],
-  )
+  const contacts = family.contacts.filter(isInSheet)
   const ids = new Set(contacts.map((contact) => contact.id))
   return {
     id: family.id,
@@ -314,7 +313,7 @@ export function placardsAfter(
   rows: readonly ToolRow[],
 ): readonly Placard[] {
   // terminals are in no sheet: their rows stay
-  const ids = new Set(family.contacts.flatMap((contact) => (contact.construction === 'sleeve' ? [] : [contact.id])))
+  const ids = new Set(family.contacts.filter(isInSheet).map((contact) => contact.id))
   const after = new Map(
     placards.map((placard) => [placard.id, { ...placard, rows: placard.rows.filter((row) => !ids.has(row.contact)) }]),
   )

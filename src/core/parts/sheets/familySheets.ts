@@ -1,5 +1,6 @@
-import type { ContactInput, ContactSize, PlacardRow, Seal } from '../catalogue/types'
+import type { Construction, ContactInput, ContactSize, PlacardRow, Seal } from '../catalogue/types'
 import type { CellShape, CellValue, SheetColumn } from './sheet'
+import { constructions, sheetConstructions } from '../catalogue/constructions'
 
 /** The sheets of a family: what a maker's data sheet gives in tables, each row one part or one setting. */
 
@@ -27,10 +28,7 @@ export const sizeSheet: readonly SheetColumn[] = [
 export const contactSheet: readonly SheetColumn[] = [
   id('id', 'part', ['part number', 'contact', 'pn', 'part no']),
   column('name', 'name', { kind: 'text', limit: 120 }, false, ['description']),
-  column('construction', 'made', { kind: 'choice', of: ['closed-barrel', 'open-barrel', 'open-barrel-sealed'] }, true, [
-    'construction',
-    'type',
-  ]),
+  column('construction', 'made', { kind: 'choice', of: sheetConstructions }, true, ['construction', 'type']),
   column('size', 'size', { kind: 'id' }, true, ['contact size']),
   column('gender', 'gender', { kind: 'choice', of: ['pin', 'socket'] }, true),
   column('minMm2', 'wire from', { kind: 'figure', dimension: 'area' }, true, ['min mm2', 'conductor min', 'from mm2']),
@@ -117,7 +115,6 @@ export const toSize = (values: Values): ContactSize => {
 
 /** A contact from its row. The barrel is there only when the sheet gives all that its construction needs. */
 export function toContact(values: Values, source: SheetSource): ContactInput {
-  const need = (keys: readonly string[]) => keys.every((key) => num(values, key) !== undefined)
   const n = (key: string) => num(values, key) ?? 0
   const base = {
     id: str(values, 'id') ?? '',
@@ -143,37 +140,26 @@ export function toContact(values: Values, source: SheetSource): ContactInput {
     contactMilliohm: 5,
     source,
   }
-  if (values.construction === 'closed-barrel') {
-    const whole = need(['barrelMm', 'barrelBoreMm', 'barrelOuterMm', 'holeAtMm'])
-    return {
-      ...base,
-      construction: 'closed-barrel',
-      ...(whole && {
-        barrel: {
-          depthMm: n('barrelMm'),
-          boreMm: n('barrelBoreMm'),
-          outerMm: n('barrelOuterMm'),
-          cupDepthMm: 0,
-          holeAtMm: n('holeAtMm'),
-        },
-      }),
-    }
-  }
-  const whole = need(['barrelMm', 'transitionMm', 'insulationBarrelMm', 'reachMm', 'metalAreaMm2', 'crimpWidthMm'])
-  const barrel = {
-    conductorBarrelMm: n('barrelMm'),
-    transitionMm: n('transitionMm'),
-    insulationBarrelMm: n('insulationBarrelMm'),
-    reachMm: n('reachMm'),
-    metalAreaMm2: n('metalAreaMm2'),
-    crimpWidthMm: n('crimpWidthMm'),
-    wings: 'touching' as const,
-  }
-  return {
-    ...base,
-    construction: values.construction === 'open-barrel-sealed' ? 'open-barrel-sealed' : 'open-barrel',
-    ...(whole && { barrel }),
-  }
+  const construction = sheetConstructions.find((one) => one === values.construction) ?? 'open-barrel'
+  const { columns, unshown } = barrelSheet(construction)
+  const whole = columns.every(([column]) => num(values, column) !== undefined)
+  const barrel = { ...unshown, ...Object.fromEntries(columns.map(([column, dimension]) => [dimension, n(column)])) }
+  // its schema is that of the construction: the columns are those of its row
+  return { ...base, construction, ...(whole && { barrel }) } as unknown as ContactInput
+}
+
+/** A contact that a sheet of contacts gives. */
+export type SheetContact = Exclude<ContactInput, { construction: 'sleeve' }>
+export const isInSheet = (contact: ContactInput): contact is SheetContact =>
+  constructions[contact.construction].sheet !== undefined
+
+const noSheet = { columns: [], unshown: {} }
+const barrelSheet = (construction: Construction) => constructions[construction].sheet ?? noSheet
+
+/** What no sheet shows of a contact's barrel, as it was before it was edited. */
+export function unshownOf({ construction, barrel }: ContactInput): Readonly<Record<string, unknown>> {
+  const known = new Map<string, unknown>(Object.entries(barrel ?? {}))
+  return Object.fromEntries(Object.keys(barrelSheet(construction).unshown).map((key) => [key, known.get(key)]))
 }
 
 export const toSeal = (values: Values, source: SheetSource): Omit<Seal, 'family'> => ({
@@ -216,10 +202,10 @@ export const fromSize = (size: ContactSize) =>
     plug: size.plug,
   })
 
-export function fromContact(contact: Exclude<ContactInput, { construction: 'sleeve' }>): Record<string, string> {
-  const { barrel } = contact
-  const closed = contact.construction === 'closed-barrel' ? contact.barrel : undefined
-  const open = contact.construction === 'closed-barrel' ? undefined : contact.barrel
+export function fromContact(contact: SheetContact): Record<string, string> {
+  const known = new Map<string, number>(
+    Object.entries(contact.barrel ?? {}).flatMap(([key, value]) => (typeof value === 'number' ? [[key, value]] : [])),
+  )
   return row({
     id: contact.id,
     name: contact.name,
@@ -237,15 +223,9 @@ export function fromContact(contact: Exclude<ContactInput, { construction: 'slee
     overallMm: contact.overallMm,
     matingMm: contact.matingMm,
     crimpedMm: contact.crimpedMm,
-    barrelMm: barrel && (closed?.depthMm ?? open?.conductorBarrelMm),
-    barrelBoreMm: closed?.boreMm,
-    barrelOuterMm: closed?.outerMm,
-    holeAtMm: closed?.holeAtMm,
-    transitionMm: open?.transitionMm,
-    insulationBarrelMm: open?.insulationBarrelMm,
-    reachMm: open?.reachMm,
-    metalAreaMm2: open?.metalAreaMm2,
-    crimpWidthMm: open?.crimpWidthMm,
+    ...Object.fromEntries(
+      barrelSheet(contact.construction).columns.map(([column, dimension]) => [column, known.get(dimension)]),
+    ),
     bin: contact.bin,
     twoWires: contact.twoWires,
     reuses: contact.reuses,

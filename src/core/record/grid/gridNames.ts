@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { type Facts, designatedAreaMm2 } from '../plan/facts'
 import type { Plan } from '../plan/plan'
+import { isTerminal } from '../../parts/catalogue/types'
 
 /** What a plan's cells may name, small enough to be sent to a screen. */
 export interface GridNames {
@@ -61,10 +62,7 @@ export function gridNames(plan: Pick<Plan, 'ends'>, facts: Facts, shelf: ShelfNa
     areaMm2: designatedAreaMm2(type),
   }))
   const types = [...shelf.wireTypes, ...pinned]
-  const terminals = [
-    ...shelf.terminals,
-    ...Object.values(facts.contacts).filter((contact) => contact.construction === 'sleeve'),
-  ]
+  const terminals = [...shelf.terminals, ...Object.values(facts.contacts).filter(isTerminal)]
   return {
     wireTypes: byName(types),
     wireAreasMm2: new Map(types.map((type) => [type.id, type.areaMm2])),

@@ -5,7 +5,7 @@ import type { FitWire } from '../../craft/fit/fitTypes'
 import { isReleaseToolOf } from '../../parts/catalogue/releaseTool'
 import { awgAreaMm2, parseAwg } from '../../base/wire/awg'
 import { strandAreaMm2 } from '../../base/wire/bundle'
-import type { Housing, WireType } from '../../parts/catalogue/types'
+import { type Housing, type WireType, isTerminal } from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
 import type { Plan, PlanNames, Wire } from './plan'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
@@ -113,7 +113,7 @@ export const planNames = (facts: Facts): PlanNames => ({
   housing: (id) => own(facts.housings, id),
   isSealed: (family) => (own(facts.families, family)?.sealing ?? 'none') !== 'none',
   hasWireType: (type) => own(facts.wireTypes, type) !== undefined,
-  hasTerminal: (part) => own(facts.contacts, part)?.construction === 'sleeve',
+  hasTerminal: (part) => isTerminal(own(facts.contacts, part)),
 })
 
 /** The same by the shelf as it is now. */
@@ -121,7 +121,7 @@ export const shelfNames = (catalogue: Catalogue): PlanNames => ({
   housing: (id) => catalogue.housings.get(id),
   isSealed: (family) => (catalogue.families.get(family)?.sealing ?? 'none') !== 'none',
   hasWireType: (type) => catalogue.wireTypes.has(type),
-  hasTerminal: (part) => catalogue.contacts.get(part)?.construction === 'sleeve',
+  hasTerminal: (part) => isTerminal(catalogue.contacts.get(part)),
 })
 
 /** The facts that chosen sets rest on. */

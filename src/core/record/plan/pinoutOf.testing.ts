@@ -1,5 +1,5 @@
 import { type Dimension, parseQuantity } from '../../base/units/parseQuantity'
-import { type End, type Plan, Wire, WireSide, emptyPlan } from './plan'
+import type { End, Plan, Wire, WireSide } from './plan'
 
 /** `with W1a`: in the contact of another wire. */
 const SHARED = /^with (\S+)([ab])$/

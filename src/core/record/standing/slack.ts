@@ -4,6 +4,7 @@ import { type JobState, termState } from '../state/state'
 import type { SideLetter, Wire } from '../plan/plan'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey, termKey, wireKey } from '../plan/keys'
+import { constructionOf } from '../../parts/catalogue/constructions'
 
 /** Behind the old crimp a cutter needs this much. */
 const CUT_MM = 2
@@ -14,10 +15,7 @@ const CUT_MM = 2
  */
 export function tryMm(contact: Contact | undefined, set: ChosenSet): number {
   const legs = set.foldBack ? 2 : 1
-  const held =
-    contact && (contact.construction === 'open-barrel' || contact.construction === 'open-barrel-sealed')
-      ? (contact.barrel?.insulationBarrelMm ?? 0)
-      : 0
+  const held = (contact && constructionOf(contact).wings(contact)?.insulationBarrelMm) ?? 0
   return Math.ceil(set.strip.nominalMm / legs + held + CUT_MM)
 }
 

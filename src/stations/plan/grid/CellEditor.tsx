@@ -1,4 +1,6 @@
 'use client'
+import { TextInput } from '@mantine/core'
+import styles from './CellEditor.module.css'
 import { useEffect, useRef, useState } from 'react'
 import { gridColumns, type GridColumnId } from '@/core/record/grid/columns'
 
@@ -35,9 +37,10 @@ export function CellEditor({
   }
   return (
     <>
-      <input
+      <TextInput
         ref={box}
-        className="grid-input"
+        variant="unstyled"
+        classNames={{ root: styles.root, wrapper: styles.root, input: styles.input }}
         aria-label={gridColumns[column].heading}
         value={text}
         list={suggestions.length > 0 ? `suggest-${column}` : undefined}

@@ -1,4 +1,9 @@
 'use client'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import styles from './PlanGrid.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Button, TextInput, UnstyledButton } from '@mantine/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { gridColumnIds, gridColumns, tidyCell, type GridColumnId } from '@/core/record/grid/columns'
@@ -235,35 +240,34 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
   }
 
   return (
-    <section className="sheet sheet-fill" aria-label="Pinout" style={{ minHeight: 0 }}>
-      <div className="sheet-head grid-tools">
-        <label className="grid-filter">
-          <span className="hidden">Filter the wires</span>
-          <input
-            ref={filterBox}
-            placeholder="filter: colour:RD, is:fault"
-            value={view.filter}
-            onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))}
-            onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()}
-          />
-        </label>
-        <span className="small grid-count" role="status">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Pinout" style={{ minHeight: 0 }}>
+      <div className={clsx(paneCss.sheetHead, styles.gridTools)}>
+        <TextInput
+          aria-label="Filter the wires"
+          className={styles.gridFilter}
+          ref={filterBox}
+          placeholder="filter: colour:RD, is:fault"
+          value={view.filter}
+          onChange={(event) => setView((now) => ({ ...now, filter: event.target.value }))}
+          onKeyDown={(event) => event.key === 'Enter' && box.current?.focus()}
+        />
+        <span className={clsx(textCss.small, styles.gridCount)} role="status">
           {keys.length < rows.length
             ? `${String(keys.length)} of ${plural(rows.length, 'wire')}`
             : plural(rows.length, 'wire')}
-          {reading.faulty > 0 && <b className="fault"> · ▲ {reading.faulty} to mend</b>}
+          {reading.faulty > 0 && <b className={textCss.fault}> · ▲ {reading.faulty} to mend</b>}
           {draft.edited > 0 && ` · ${String(draft.edited)} not saved`}
         </span>
         <span style={{ display: 'flex', gap: 2, whiteSpace: 'nowrap' }}>
-          <button type="button" onClick={draft.undo} disabled={!draft.canUndo}>
+          <Button variant="subtle" onClick={draft.undo} disabled={!draft.canUndo}>
             Undo
-          </button>
-          <button type="button" onClick={draft.redo} disabled={!draft.canRedo}>
+          </Button>
+          <Button variant="subtle" onClick={draft.redo} disabled={!draft.canRedo}>
             Redo
-          </button>
-          <button type="button" onClick={addWire}>
+          </Button>
+          <Button variant="subtle" onClick={addWire}>
             Add wire
-          </button>
+          </Button>
         </span>
       </div>
       <div
@@ -276,7 +280,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
         aria-activedescendant={`cell-${String(selection.row)}-${String(selection.column)}`}
         tabIndex={0}
         data-own-keys
-        className="grid-box"
+        className={styles.gridBox}
         onKeyDown={onKeyDown}
         onCopy={(event) => {
           if (typing) return
@@ -299,7 +303,7 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
         <div
           role="row"
           aria-rowindex={1}
-          className="grid-head"
+          className={styles.gridHead}
           style={{ gridTemplateColumns: columns, width: totalWidth }}
         >
           {gridColumnIds.map((id) => (
@@ -308,15 +312,15 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
               role="columnheader"
               aria-sort={view.sort?.column === id ? (view.sort.down ? 'descending' : 'ascending') : 'none'}
             >
-              <button
-                type="button"
+              <UnstyledButton
+                className={styles.sort}
                 tabIndex={-1}
                 onMouseDown={(event) => event.preventDefault()}
                 onClick={() => sortBy(id)}
               >
                 {gridColumns[id].heading}
                 {view.sort?.column === id && <span aria-hidden="true"> {view.sort.down ? '▾' : '▴'}</span>}
-              </button>
+              </UnstyledButton>
             </div>
           ))}
         </div>
@@ -346,13 +350,13 @@ export function PlanGrid({ draft, names, selected, onSelect, onSave }: PlanGridP
           })}
         </div>
       </div>
-      <div className="grid-foot" role="status" aria-live="polite">
+      <div className={styles.gridFoot} role="status" aria-live="polite">
         {problem ? (
-          <span className="fault">
+          <span className={textCss.fault}>
             <b>▲ {gridColumns[activeColumn].heading}:</b> {gridProblemWords(problem, active?.text[activeColumn] ?? '')}
           </span>
         ) : (
-          <span className="dim">
+          <span className={textCss.dim}>
             {active ? hint(activeColumn, active, rows, names) : `Type here for a new wire: it will be ${ghost.id}.`}
           </span>
         )}

@@ -1,3 +1,5 @@
+import styles from './PlanGridRow.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { memo } from 'react'
 import { gridColumnIds, type GridColumnId } from '@/core/record/grid/columns'
 import type { GridRow, RowProblems } from '@/core/record/grid/draft'
@@ -41,7 +43,7 @@ export const PlanGridRow = memo(function PlanGridRow({
       role="row"
       aria-rowindex={index + 2}
       aria-selected={active !== undefined}
-      className="grid-row"
+      className={styles.gridRow}
       data-edited={edited || undefined}
       style={{ top, gridTemplateColumns: columns }}
     >
@@ -54,7 +56,7 @@ export const PlanGridRow = memo(function PlanGridRow({
             role="gridcell"
             aria-colindex={i + 1}
             aria-invalid={problem ? true : undefined}
-            className="grid-cell"
+            className={styles.gridCell}
             data-active={active === i || undefined}
             data-selected={(left !== undefined && right !== undefined && i >= left && i <= right) || undefined}
             data-wrong={problem ? true : undefined}
@@ -87,7 +89,7 @@ function CellText({
   return (
     <>
       {wrong && (
-        <span className="fault" aria-label="wrong">
+        <span className={textCss.fault} aria-label="wrong">
           ▲{' '}
         </span>
       )}

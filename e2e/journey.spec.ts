@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { alive, expect, leadCsv, nextStep, strike, test } from './bench'
 
-const card = (page: Page) => page.locator('.pane-card').last()
+const card = (page: Page) => page.locator('[class*=paneCard]').last()
 
 /** Does what the frame names next, by keyboard alone, and well. */
 async function doNextStep(page: Page): Promise<void> {

@@ -7,7 +7,7 @@ const row = (page: Page, wire: string) =>
   grid(page)
     .getByRole('row')
     .filter({ has: page.getByRole('gridcell', { name: wire, exact: true }) })
-const hint = (page: Page) => page.locator('.grid-foot')
+const hint = (page: Page) => page.locator('[class*=gridFoot]')
 const type = async (page: Page, text: string) => page.keyboard.type(text, { delay: 50 })
 
 async function open(page: Page, title: string, csv?: string): Promise<string> {

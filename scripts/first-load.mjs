@@ -9,7 +9,7 @@ import { tmpdir } from 'node:os'
  * The JavaScript that a page loads first, gzip, as its HTML names it from the built app; and whether Zod is in it.
  * Fails when a page is above the limit or has Zod in it.
  */
-const LIMIT_KB = 230
+const LIMIT_KB = 290
 const pages = [
   '/',
   '/new',

@@ -1,9 +1,10 @@
-import type { CauseCode, CureCode, DefectCode } from '@/core/craft/crimp/looks'
+import type { CauseCode, DefectCode } from '@/core/craft/crimp/looks'
 import type { SetupField } from '@/core/craft/setup/setup'
 import type { ThreadItem } from '@/core/record/standing/threadFirst'
 import { mm } from './figures'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import type { StripLimit } from '@/core/parts/catalogue/stripShape'
+import type { CureCode } from '@/core/craft/crimp/causes'
 
 /** A look as a line of the card, and what the main button says when it is seen. */
 export const lookWords: Readonly<Record<LookCode, { readonly line: string; readonly seen: string }>> = {

@@ -4,6 +4,7 @@ import { releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseM
 import { seatFaults } from '@/core/craft/faults/seatFaults'
 import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import { toolClasses } from '@/core/parts/catalogue/toolClasses'
+import { cureOf } from '@/core/craft/crimp/causes'
 import { type DefectCode, decide, defects, looks } from '@/core/craft/crimp/looks'
 import { type FitReason, fitOrder } from '@/core/craft/fit/fitTypes'
 import type { Refusal } from '@/core/record/journal/entryKind'
@@ -76,9 +77,15 @@ test('every code has its words', () => {
   for (const look of lookCodes) expect(lookWords[look].line.length * lookWords[look].seen.length).toBeGreaterThan(0)
   for (const code of defectCodes) {
     expect(defectWords[code]).toMatch(/\w/)
-    expect(causeWords[defects[code].cause]).toMatch(/\w/)
+    for (const cause of defects[code].causes) expect(causeWords[cause]).toMatch(/\w/)
     expect(
-      cureWords(defects[code].cure, { stripMm: 5.85, wireStopMm: 3.8, selector: 7, positioner: 'QP-2', die: 'D2' }),
+      cureWords(cureOf[defects[code].causes[0]], {
+        stripMm: 5.85,
+        wireStopMm: 3.8,
+        selector: 7,
+        positioner: 'QP-2',
+        die: 'D2',
+      }),
     ).toMatch(/\w/)
   }
   for (const field of setupFields) expect(setupFieldWords[field] && setupActWords[field]).toMatch(/\w/)

@@ -1,23 +1,18 @@
 'use client'
-import styles from './FamilyEditor.module.css'
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, NativeSelect, Tabs, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import {
+  type FamilyDraft,
+  type FamilyFault,
+  type SheetName,
   draftFamily,
   duplicateFamily,
   emptyFamily,
   readFamily,
   sheetNames,
   sheetTables,
-  type FamilyDraft,
-  type FamilyFault,
-  type SheetName,
 } from '@/core/parts/sheets/familyDraft'
 import { emptyHousing } from '@/core/parts/sheets/housingDraft'
 import type { SheetProblem } from '@/core/parts/sheets/sheet'
@@ -28,6 +23,15 @@ import { familyFaultWords, familyHeadWords, sheetProblemWords, sheetTitles } fro
 import { saveFamily } from './actions'
 import { HousingEditor } from './HousingEditor'
 import type { FamilyPage } from './shelfData'
+import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { heldWords } from '@/words/release'
+import { lockWords } from '@/words/seat'
+import styles from './FamilyEditor.module.css'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 type Tab = 'head' | 'housings' | SheetName
 const tabs: readonly (readonly [Tab, string])[] = [
@@ -227,24 +231,16 @@ export function FamilyEditor({
             ])}
             {choice('plugTakes', 'The plug takes', takes)}
             {choice('receptacleTakes', 'The receptacle takes', takes)}
-            {choice('release', 'A contact is held by', [
-              ['finger', 'a finger of the housing, freed from the front'],
-              ['barbs', 'its barbs, freed by a tube'],
-              ['window-lance', 'its lance, under a window or tongue'],
-              ['rear-sleeve', 'a clip, freed by a sleeve from the rear'],
-              ['side-tang', 'a side tang'],
-              ['neck', 'its neck, under a rear gate'],
-              ['comb', 'a comb lock'],
-              ['none', 'nothing'],
-            ])}
-            {choice('lock', 'Second lock', [
-              ['none', 'none'],
-              ['wedge', 'wedge from the side'],
-              ['tail-cover', 'sliding tail cover'],
-              ['comb', 'comb'],
-              ['cap', 'cap'],
-              ['gate', 'rear gate'],
-            ])}
+            {choice(
+              'release',
+              'How a contact is held',
+              Object.values(releaseMechanisms).map(({ id }) => [id, heldWords[id]]),
+            )}
+            {choice(
+              'lock',
+              'Second lock',
+              Object.values(secondaryLocks).map(({ id }) => [id, lockWords[id].name]),
+            )}
             {text('orientation', 'Which way up a contact goes in')}
           </div>
         )}

@@ -80,7 +80,7 @@ export function TrayCard({ done }: { readonly done: () => void }) {
         enabled={checks.due !== undefined || scrapFound !== undefined}
       />
       <TextInput
-        label={<>Scrapped contacts found, of {scrapped}</>}
+        label={`Scrapped contacts found, of ${scrapped}`}
         value={found}
         inputMode="numeric"
         onChange={(event) => setFound(event.target.value)}

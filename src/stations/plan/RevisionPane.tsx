@@ -31,6 +31,7 @@ export function RevisionPane({
   const figures: readonly (readonly [string, string])[] = [
     ['Contacts to take out', String(cost.extractions)],
     ['Contacts to scrap', String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
+    ['Seals lost', String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
     ['To crimp again', String(cost.crimpedAgain)],
     ['Wire lost', metres(cost.wireLostMm)],
   ]

@@ -68,7 +68,7 @@ export function WrongCavity({
         }}
       >
         <NativeSelect
-          label={<>{termName(task.term, state.plan.quantity)}is in</>}
+          label={`${termName(task.term, state.plan.quantity)} is in`}
           autoFocus
           value={found}
           onChange={(event) => setFound(event.target.value)}

@@ -40,7 +40,7 @@ export function DeviceLine({
       ))}
       {here.some(isStandIn) && (
         <NativeSelect
-          label={<>In the stand-ins lies </>}
+          label="In the stand-ins lies"
           value={fault ?? ''}
           onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}
         >

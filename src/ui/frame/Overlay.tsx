@@ -17,6 +17,7 @@ export function Overlay({
       opened
       onClose={close}
       withCloseButton={false}
+      lockScroll={false}
       size={640}
       padding={14}
       yOffset={84}

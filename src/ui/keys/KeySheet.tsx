@@ -2,7 +2,7 @@
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import styles from './KeySheet.module.css'
-import { Checkbox, Drawer, Kbd } from '@mantine/core'
+import { Checkbox, CloseButton, Drawer, Kbd } from '@mantine/core'
 import type { KeyBinding } from './keyModel'
 
 const keyNames: Readonly<Record<string, string>> = {
@@ -37,11 +37,16 @@ export function KeySheet({
     <Drawer
       opened
       onClose={close}
-      title="Keys of this screen"
-      closeButtonProps={{ 'aria-label': 'Close the keys' }}
+      withCloseButton={false}
+      lockScroll={false}
+      attributes={{ content: { 'aria-label': 'Keys of this screen' } }}
       transitionProps={{ duration: 0 }}
       onKeyDown={(event) => event.stopPropagation()}
     >
+      <div className={styles.head}>
+        <h2 className={textCss.cardTitle}>Keys of this screen</h2>
+        <CloseButton size={40} aria-label="Close the keys" onClick={close} />
+      </div>
       <dl className={styles.keyList}>
         {bindings
           .filter((binding) => binding.words !== '')

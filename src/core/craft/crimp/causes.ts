@@ -1,6 +1,25 @@
 import type { Setup } from '../setup/setup'
-import { judgeStrip, type StripWindow } from '../strip/stripWindow'
-import { defects, type CauseCode, type CureCode, type DefectCode } from './looks'
+import { type StripWindow, judgeStrip } from '../strip/stripWindow'
+import { type CauseCode, type DefectCode, defects } from './looks'
+
+export type CureCode =
+  | 'strip-more'
+  | 'strip-less'
+  | 'set-wire-stop'
+  | 'push-home'
+  | 'lay-strands'
+  | 'larger-notch'
+  | 'check-positioner'
+  | 'check-selector'
+  | 'check-die'
+  | 'hold-square'
+  | 'verify-tool'
+  | 'set-locator'
+  | 'thread-seal'
+  | 'seal-forward'
+  | 'change-cutter'
+  | 'turn-die'
+  | 'turn-seam'
 
 /** The cure at the root of each cause. */
 export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
@@ -22,36 +41,6 @@ export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
   'cut-off-dull': 'change-cutter',
   'die-reversed': 'turn-die',
   'seam-turned': 'turn-seam',
-}
-
-/** What else can be behind a defect than its likeliest cause, in that order. */
-const alsoCauses: Readonly<Partial<Record<DefectCode, readonly CauseCode[]>>> = {
-  'not-bottomed': ['not-pushed-home', 'strands-splayed'],
-  'hole-empty': ['not-pushed-home', 'strands-splayed'],
-  'gap-too-large': ['not-pushed-home'],
-  'insulation-in-barrel': ['pushed-too-deep'],
-  'strand-outside': ['notch-small'],
-  'strands-cut': ['selector-low', 'die-wrong'],
-  'indents-uneven': ['positioner-wrong', 'tool-tilted'],
-  'indents-off-band': ['not-pushed-home', 'locator-off'],
-  'under-crimped': ['die-wrong', 'tool-worn'],
-  'over-crimped': ['die-wrong'],
-  cracked: ['die-wrong', 'positioner-wrong'],
-  bent: ['locator-off', 'die-wrong'],
-  'wings-open': ['tool-worn', 'die-reversed'],
-  'brush-too-short': ['strip-short', 'locator-off'],
-  'brush-reaches-mating-part': ['pushed-too-deep'],
-  'insulation-under-wings': ['strip-short', 'locator-off'],
-  'bare-under-insulation-wings': ['not-pushed-home', 'locator-off'],
-  'insulation-loose': ['die-reversed', 'not-pushed-home'],
-  'insulation-cut': ['die-reversed'],
-  'seal-torn': ['die-wrong'],
-  'no-bell-mouth': ['locator-off', 'die-wrong'],
-  'lance-down': ['die-wrong'],
-  'mating-part-deformed': ['die-wrong'],
-  'tip-not-reached': ['not-pushed-home'],
-  'strands-past-tip': ['pushed-too-deep'],
-  'collar-torn': ['locator-off'],
 }
 
 /** Causes that need a part which a setup may not have. */
@@ -84,7 +73,7 @@ export interface RankedCause {
  * window is not why a brush is missing.
  */
 export function rankCauses(defect: DefectCode, evidence: CauseEvidence = {}): readonly RankedCause[] {
-  const all: readonly CauseCode[] = [defects[defect].cause, ...(alsoCauses[defect] ?? [])]
+  const all: readonly CauseCode[] = defects[defect].causes
   const { setup } = evidence
   const possible = setup ? all.filter((cause) => needs[cause]?.(setup) ?? true) : all
   // a worn or dirty frame is behind what no figure of the setup explains

@@ -63,13 +63,13 @@ export const looks = {
 
 export type Decision = 'redo' | 'scrap'
 
-/** A defect: what is decided, the likeliest cause, the cure at its root. Words for the codes stand with the words. */
+/** A defect: what is decided, and what can be behind it. Words for the codes stand with the words. */
 export interface Defect {
   readonly id: DefectCode
   /** redo: nothing is lost but the try; scrap: the contact (and its seal) goes */
   readonly decision: Decision
-  readonly cause: CauseCode
-  readonly cure: CureCode
+  /** the likeliest first */
+  readonly causes: readonly [CauseCode, ...CauseCode[]]
   /** which way the strip was wrong, where it was the strip */
   readonly strip?: 'short' | 'long'
 }
@@ -93,100 +93,58 @@ export type CauseCode =
   | 'cut-off-dull'
   | 'die-reversed'
   | 'seam-turned'
-export type CureCode =
-  | 'strip-more'
-  | 'strip-less'
-  | 'set-wire-stop'
-  | 'push-home'
-  | 'lay-strands'
-  | 'larger-notch'
-  | 'check-positioner'
-  | 'check-selector'
-  | 'check-die'
-  | 'hold-square'
-  | 'verify-tool'
-  | 'set-locator'
-  | 'thread-seal'
-  | 'seal-forward'
-  | 'change-cutter'
-  | 'turn-die'
-  | 'turn-seam'
-
 const defect = <const Id extends string>(
   id: Id,
   decision: Decision,
-  cause: CauseCode,
-  cure: CureCode,
+  causes: readonly [CauseCode, ...CauseCode[]],
   strip?: 'short' | 'long',
-) => ({ id, decision, cause, cure, ...(strip && { strip }) }) as const
+) => ({ id, decision, causes, ...(strip && { strip }) })
 
 /** Before the stroke a fault costs a try; after it, the contact. A crimp is never crimped again to save it. */
 export const defects = {
-  'not-bottomed': defect('not-bottomed', 'redo', 'strip-long', 'strip-less', 'long'),
-  'insulation-in-barrel': defect('insulation-in-barrel', 'redo', 'strip-short', 'strip-more', 'short'),
-  'hole-empty': defect('hole-empty', 'scrap', 'strip-short', 'strip-more', 'short'),
-  'gap-too-large': defect('gap-too-large', 'scrap', 'strip-long', 'strip-less', 'long'),
-  'strand-outside': defect('strand-outside', 'scrap', 'strands-splayed', 'lay-strands'),
-  'strands-cut': defect('strands-cut', 'scrap', 'notch-small', 'larger-notch'),
-  'indents-uneven': defect('indents-uneven', 'scrap', 'tool-worn', 'verify-tool'),
-  'indents-off-band': defect('indents-off-band', 'scrap', 'positioner-wrong', 'check-positioner'),
-  'under-crimped': defect('under-crimped', 'scrap', 'selector-high', 'check-selector'),
-  'over-crimped': defect('over-crimped', 'scrap', 'selector-low', 'check-selector'),
-  cracked: defect('cracked', 'scrap', 'selector-low', 'check-selector'),
-  bent: defect('bent', 'scrap', 'tool-tilted', 'hold-square'),
-  'out-of-round': defect('out-of-round', 'scrap', 'tool-worn', 'verify-tool'),
-  'wings-open': defect('wings-open', 'scrap', 'die-wrong', 'check-die'),
-  'brush-too-short': defect('brush-too-short', 'scrap', 'not-pushed-home', 'push-home'),
-  'brush-reaches-mating-part': defect('brush-reaches-mating-part', 'scrap', 'strip-long', 'strip-less', 'long'),
-  'insulation-under-wings': defect('insulation-under-wings', 'scrap', 'pushed-too-deep', 'set-wire-stop'),
-  'bare-under-insulation-wings': defect('bare-under-insulation-wings', 'scrap', 'strip-long', 'strip-less', 'long'),
-  'insulation-loose': defect('insulation-loose', 'scrap', 'die-wrong', 'check-die'),
-  'insulation-cut': defect('insulation-cut', 'scrap', 'die-wrong', 'check-die'),
-  'seal-out-of-wings': defect('seal-out-of-wings', 'scrap', 'seal-slipped', 'seal-forward'),
-  'seal-torn': defect('seal-torn', 'scrap', 'seal-slipped', 'seal-forward'),
-  'seal-missing': defect('seal-missing', 'scrap', 'seal-forgotten', 'thread-seal'),
-  'no-bell-mouth': defect('no-bell-mouth', 'scrap', 'die-reversed', 'turn-die'),
-  'lance-down': defect('lance-down', 'scrap', 'locator-off', 'set-locator'),
-  'tab-long': defect('tab-long', 'scrap', 'cut-off-dull', 'change-cutter'),
-  'mating-part-deformed': defect('mating-part-deformed', 'scrap', 'locator-off', 'set-locator'),
-  'tip-not-reached': defect('tip-not-reached', 'scrap', 'strip-short', 'strip-more', 'short'),
-  'strands-past-tip': defect('strands-past-tip', 'scrap', 'strip-long', 'strip-less', 'long'),
-  'collar-torn': defect('collar-torn', 'scrap', 'die-wrong', 'check-die'),
-  'indent-on-seam': defect('indent-on-seam', 'scrap', 'seam-turned', 'turn-seam'),
+  'not-bottomed': defect('not-bottomed', 'redo', ['strip-long', 'not-pushed-home', 'strands-splayed'], 'long'),
+  'insulation-in-barrel': defect('insulation-in-barrel', 'redo', ['strip-short', 'pushed-too-deep'], 'short'),
+  'hole-empty': defect('hole-empty', 'scrap', ['strip-short', 'not-pushed-home', 'strands-splayed'], 'short'),
+  'gap-too-large': defect('gap-too-large', 'scrap', ['strip-long', 'not-pushed-home'], 'long'),
+  'strand-outside': defect('strand-outside', 'scrap', ['strands-splayed', 'notch-small']),
+  'strands-cut': defect('strands-cut', 'scrap', ['notch-small', 'selector-low', 'die-wrong']),
+  'indents-uneven': defect('indents-uneven', 'scrap', ['tool-worn', 'positioner-wrong', 'tool-tilted']),
+  'indents-off-band': defect('indents-off-band', 'scrap', ['positioner-wrong', 'not-pushed-home', 'locator-off']),
+  'under-crimped': defect('under-crimped', 'scrap', ['selector-high', 'die-wrong', 'tool-worn']),
+  'over-crimped': defect('over-crimped', 'scrap', ['selector-low', 'die-wrong']),
+  cracked: defect('cracked', 'scrap', ['selector-low', 'die-wrong', 'positioner-wrong']),
+  bent: defect('bent', 'scrap', ['tool-tilted', 'locator-off', 'die-wrong']),
+  'out-of-round': defect('out-of-round', 'scrap', ['tool-worn']),
+  'wings-open': defect('wings-open', 'scrap', ['die-wrong', 'tool-worn', 'die-reversed']),
+  'brush-too-short': defect('brush-too-short', 'scrap', ['not-pushed-home', 'strip-short', 'locator-off']),
+  'brush-reaches-mating-part': defect('brush-reaches-mating-part', 'scrap', ['strip-long', 'pushed-too-deep'], 'long'),
+  'insulation-under-wings': defect('insulation-under-wings', 'scrap', [
+    'pushed-too-deep',
+    'strip-short',
+    'locator-off',
+  ]),
+  'bare-under-insulation-wings': defect(
+    'bare-under-insulation-wings',
+    'scrap',
+    ['strip-long', 'not-pushed-home', 'locator-off'],
+    'long',
+  ),
+  'insulation-loose': defect('insulation-loose', 'scrap', ['die-wrong', 'die-reversed', 'not-pushed-home']),
+  'insulation-cut': defect('insulation-cut', 'scrap', ['die-wrong', 'die-reversed']),
+  'seal-out-of-wings': defect('seal-out-of-wings', 'scrap', ['seal-slipped']),
+  'seal-torn': defect('seal-torn', 'scrap', ['seal-slipped', 'die-wrong']),
+  'seal-missing': defect('seal-missing', 'scrap', ['seal-forgotten']),
+  'no-bell-mouth': defect('no-bell-mouth', 'scrap', ['die-reversed', 'locator-off', 'die-wrong']),
+  'lance-down': defect('lance-down', 'scrap', ['locator-off', 'die-wrong']),
+  'tab-long': defect('tab-long', 'scrap', ['cut-off-dull']),
+  'mating-part-deformed': defect('mating-part-deformed', 'scrap', ['locator-off', 'die-wrong']),
+  'tip-not-reached': defect('tip-not-reached', 'scrap', ['strip-short', 'not-pushed-home'], 'short'),
+  'strands-past-tip': defect('strands-past-tip', 'scrap', ['strip-long', 'pushed-too-deep'], 'long'),
+  'collar-torn': defect('collar-torn', 'scrap', ['die-wrong', 'locator-off']),
+  'indent-on-seam': defect('indent-on-seam', 'scrap', ['seam-turned']),
 } as const
 
-export type DefectCode =
-  | 'not-bottomed'
-  | 'insulation-in-barrel'
-  | 'hole-empty'
-  | 'gap-too-large'
-  | 'strand-outside'
-  | 'strands-cut'
-  | 'indents-uneven'
-  | 'indents-off-band'
-  | 'under-crimped'
-  | 'over-crimped'
-  | 'cracked'
-  | 'bent'
-  | 'out-of-round'
-  | 'wings-open'
-  | 'brush-too-short'
-  | 'brush-reaches-mating-part'
-  | 'insulation-under-wings'
-  | 'bare-under-insulation-wings'
-  | 'insulation-loose'
-  | 'insulation-cut'
-  | 'seal-out-of-wings'
-  | 'seal-torn'
-  | 'seal-missing'
-  | 'no-bell-mouth'
-  | 'lance-down'
-  | 'tab-long'
-  | 'mating-part-deformed'
-  | 'tip-not-reached'
-  | 'strands-past-tip'
-  | 'collar-torn'
-  | 'indent-on-seam'
+export type DefectCode = keyof typeof defects
 
 /** The look at which a defect is found decides: a fault seen before the stroke never costs the contact. */
 export function decide(defectId: DefectCode, look: LookCode): Defect {

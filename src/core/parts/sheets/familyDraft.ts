@@ -19,6 +19,7 @@ import {
   unshownOf,
 } from './familySheets'
 import { type SheetColumn, type SheetProblem, type SheetRow, isBlankRow, readSheetRow } from './sheet'
+import { sortedBy } from '../../base/collections'
 
 /** A family while it is entered from its sheet: heads, tables and housings as they are written. */
 export interface FamilyDraft {
@@ -151,8 +152,9 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
       faults.push({ at: 'housing', housing: i, field: field as HousingField, problem })
     return housing
       ? [
-          keepHidden(
+          keepHousing(
             housing,
+            one,
             draft.origin?.housings.find((before) => before.id === housing.id),
           ),
         ]
@@ -168,11 +170,23 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
   })
   if (faults.length > 0) return { faults, rows }
   const { origin } = draft
-  const contacts = tables.contacts.map(({ values }) =>
-    keepContact(
-      toContact(values, source),
-      origin?.contacts.find((one) => one.id === values.id),
-    ),
+  /** A part from its row: one that is as it was stays as it was, with its own provenance. */
+  const patch = <T extends { readonly id: string }>(
+    sheet: SheetName,
+    before: readonly T[],
+    texts: (part: T) => SheetRow,
+    made: (values: (typeof tables)[SheetName][number]['values'], was: T | undefined) => T,
+  ): T[] =>
+    tables[sheet].map(({ row, values }) => {
+      const was = before.find((one) => one.id === values.id)
+      const said = draft.sheets[sheet][row]
+      return was && said && isSameRow(sheetTables[sheet], said, texts(was)) ? was : made(values, was)
+    })
+  const contacts = patch<ContactInput>(
+    'contacts',
+    origin?.contacts ?? [],
+    (contact) => (isInSheet(contact) ? fromContact(contact) : {}),
+    (values, was) => keepContact(toContact(values, source), was),
   )
   const family: FamilyInput = {
     ...(origin?.suits && { suits: origin.suits }),
@@ -183,15 +197,18 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
     lock: draft.lock,
     halves: { plug: draft.plugTakes, receptacle: draft.receptacleTakes },
     ...(draft.orientation.trim() !== '' && { orientation: draft.orientation.trim() }),
-    sizes: tables.sizes.map(({ values }) => toSize(values)),
+    sizes: patch('sizes', origin?.sizes ?? [], fromSize, (values) => toSize(values)),
     housings,
-    contacts: [...contacts, ...(origin?.contacts.filter((one) => !isInSheet(one)) ?? [])],
-    seals: tables.seals.map(({ values }) => ({
+    contacts: inOrderOf(origin?.contacts ?? [], [
+      ...contacts,
+      ...(origin?.contacts.filter((one) => !isInSheet(one)) ?? []),
+    ]),
+    seals: patch('seals', origin?.seals ?? [], fromSeal, (values, was) => ({
       ...toSeal(values, source),
-      aliases: origin?.seals.find((one) => one.id === values.id)?.aliases ?? [],
+      aliases: was?.aliases ?? [],
     })),
     parts: [],
-    source,
+    source: origin && isSameSource(origin.source, source) ? origin.source : source,
   }
   return { faults, family: { ...family, parts: partsOf(family, origin, source) }, rows }
 }
@@ -213,8 +230,28 @@ function partsOf(family: FamilyInput, origin: FamilyInput | undefined, source: S
   return [...parts.values()]
 }
 
-const keepHidden = (housing: FamilyInput['housings'][number], before: FamilyInput['housings'][number] | undefined) =>
-  before ? { ...housing, aliases: before.aliases, ...(before.parts && { parts: before.parts }) } : housing
+/** Do both rows say the same in every column? */
+const isSameRow = (columns: readonly SheetColumn[], one: SheetRow, other: SheetRow): boolean =>
+  columns.every(({ id }) => (one[id] ?? '').trim() === (other[id] ?? '').trim())
+
+const isSameSource = (one: FamilyInput['source'], other: SheetSource): boolean =>
+  one.document === other.document && (one.revision ?? '') === (other.revision ?? '') && one.basis === other.basis
+
+/** What was there keeps its place; what is new comes behind. */
+function inOrderOf<T extends { readonly id: string }>(before: readonly T[], items: readonly T[]): T[] {
+  const at = new Map(before.map((one, i) => [one.id, i]))
+  return sortedBy(items, (one) => at.get(one.id) ?? before.length)
+}
+
+type HousingInput = FamilyInput['housings'][number]
+
+/** A housing that is as it was stays as it was; one that is edited keeps what no field shows. */
+function keepHousing(housing: HousingInput, said: HousingDraft, before: HousingInput | undefined): HousingInput {
+  if (!before) return housing
+  const was = draftHousing(before)
+  const same = (Object.keys(was) as HousingField[]).every((field) => was[field] === said[field])
+  return same ? before : { ...housing, aliases: before.aliases, ...(before.parts && { parts: before.parts }) }
+}
 
 /** A contact with what its sheet does not show as it was before. */
 function keepContact(contact: ContactInput, before: ContactInput | undefined): ContactInput {

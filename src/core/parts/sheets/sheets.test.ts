@@ -337,3 +337,29 @@ test('a wire twice is named at its second row; every wire of the demo comes back
   for (const type of [...shelf.wireTypes, ...shelf.wireTypes.slice(0, 1).map((one) => ({ ...one, refC: 40 }))])
     expect(readWireRows([wireRow(type)], type.source).wireTypes).toEqual([type])
 })
+
+test.each(shelf.families.map((family) => [family.name, family] as const))(
+  'opened, saved, nothing changed: %s is what it was, each part with its own provenance',
+  (_name, family) => {
+    const { family: saved, faults } = readFamily(draftFamily(family, shelf.placards))
+    expect(faults).toEqual([])
+    expect(saved).toEqual(family)
+  },
+)
+
+test('an edit changes only what it names', () => {
+  const family = shelf.families.find((one) => one.contacts.length > 2)
+  if (!family) throw new Error('family')
+  const draft = draftFamily(family, shelf.placards)
+  const [first, ...others] = draft.sheets.contacts
+  const edited: FamilyDraft = {
+    ...draft,
+    revision: 'next',
+    sheets: { ...draft.sheets, contacts: [{ ...first, ratedA: '3.3' }, ...others] },
+  }
+  const { family: saved } = readFamily(edited)
+  expect(saved?.contacts[0]).toMatchObject({ ratedA: 3.3, source: { revision: 'next' } })
+  expect(saved?.contacts.slice(1)).toEqual(family.contacts.slice(1))
+  expect(saved?.housings).toEqual(family.housings)
+  expect(saved?.seals).toEqual(family.seals)
+})

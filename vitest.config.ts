@@ -7,8 +7,8 @@ const pure = ['src/{core,words,ui}/**/*.test.{ts,tsx}']
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    testTimeout: 30_000,
-    hookTimeout: 60_000,
+    testTimeout: 120_000,
+    hookTimeout: 180_000,
     maxWorkers: 2,
     projects: [
       { extends: true, test: { name: 'pure', include: pure, isolate: false } },

@@ -12,6 +12,17 @@ const freePort = () =>
     })
   })
 
+/** Until it answers; false when it has left, or takes too long. */
+async function answers(address: string, child: ChildProcess): Promise<boolean> {
+  const until = Date.now() + 120_000
+  while (child.exitCode === null && Date.now() < until) {
+    const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
+    if (health?.ok) return true
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  return false
+}
+
 /**
  * The bench of one file of tests: a server with the demo world in a data folder of its own. So no file sees what another
  * one has done, in whatever order and however many at once they run.
@@ -24,31 +35,24 @@ export class BenchServer {
   async of(file: string): Promise<string> {
     if (this.running?.file === file) return this.running.address
     await this.stop()
-    const port = await freePort()
     const data = mkdtempSync(join(tmpdir(), 'urn-browser-'))
-    const address = `http://127.0.0.1:${port}`
-    const child = spawn(process.execPath, ['scripts/start.mjs'], {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: {
-        ...process.env,
-        PORT: String(port),
-        URN_BENCH_DATA: join(data, 'data'),
-        URN_BENCH_DEMO: '1',
-        DATABASE_URL: '',
-      },
-    })
-    this.running = { file, address, child, data }
-    await this.answers(address)
-    return address
-  }
-
-  private async answers(address: string): Promise<void> {
-    const until = Date.now() + 60_000
-    for (;;) {
-      const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
-      if (health?.ok) return
-      if (Date.now() > until) throw new Error('the bench of these tests did not start')
-      await new Promise((resolve) => setTimeout(resolve, 200))
+    // a port that was free a moment ago may be taken by then: another one is tried
+    for (let tries = 1; ; tries++) {
+      const port = await freePort()
+      const address = `http://127.0.0.1:${port}`
+      const child = spawn(process.execPath, ['scripts/start.mjs'], {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: {
+          ...process.env,
+          PORT: String(port),
+          URN_BENCH_DATA: join(data, 'data'),
+          URN_BENCH_DEMO: '1',
+          DATABASE_URL: '',
+        },
+      })
+      this.running = { file, address, child, data }
+      if (await answers(address, child)) return address
+      if (tries === 3) throw new Error('the bench of these tests did not start')
     }
   }
 
@@ -57,6 +61,7 @@ export class BenchServer {
     const { child, data } = this.running
     this.running = undefined
     await new Promise<void>((resolve) => {
+      if (child.exitCode !== null) resolve()
       child.once('exit', () => resolve())
       child.kill('SIGTERM')
     })

@@ -1,5 +1,5 @@
 declare module '*.module.css' {
-  const classes: { readonly [name: string]: string }
+  const classes: Readonly<Record<string, string>>
   export default classes
 }
 declare module '*/theme/mantine.css'

@@ -1,11 +1,8 @@
-import type { NewEntry } from '@/core/record/journal/entry'
+import type { Outcome } from '@/core/base/outcome'
+import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { refusalWords } from '@/words/refusals'
 import { bench } from './bench'
 import { appendEntries } from './repositories/jobs'
-
-/** What an action gives a screen: a value, or a sentence that says why not. */
-export type Outcome<T = undefined> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string }
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value })
 export const refused = (message: string): { readonly ok: false; readonly message: string } => ({ ok: false, message })
@@ -16,10 +13,10 @@ export async function writeEntries(
   seen: number,
   by: string,
   entries: readonly NewEntry[],
-): Promise<Outcome> {
+): Promise<Outcome<readonly KeptEntry[]>> {
   const { db, jobs } = await bench()
   const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date() })
-  if (appended.ok) return done(undefined)
+  if (appended.ok) return done(appended.value)
   switch (appended.fault.code) {
     case 'refused':
       return refused(refusalWords(appended.fault.refusal))

@@ -1,16 +1,16 @@
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import readoutCss from '@/ui/readout/readout.module.css'
 import { Anchor, Button, Kbd, NativeSelect } from '@mantine/core'
-import Link from 'next/link'
-import { useEffect, useState } from 'react'
 import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 import { dayTime, figure, plural } from '@/words/figures'
 import { chartFaultWords, signalWords } from '@/words/stats'
 import { termName } from '@/words/steps'
 import type { SeriesView } from './ledgerModel'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import readoutCss from '@/ui/readout/readout.module.css'
+import Link from 'next/link'
 
 const whatWords: Readonly<Record<LedgerPoint['what'], string>> = {
   crimp: 'a crimp',
@@ -159,20 +159,16 @@ function Says({
   )
 }
 
+const readPhotos = withFields<{ readonly photos: readonly string[] }>('photos')
+const noPhotos: readonly string[] = []
+
 /** Photos that stand by the piece of a reading. */
 function usePhotos(point: LedgerPoint | undefined): readonly string[] {
-  const [found, setFound] = useState<{ readonly key: string; readonly ids: readonly string[] }>()
-  const key = point?.term === undefined ? undefined : `${point.job} ${point.term}`
-  useEffect(() => {
-    if (point?.term === undefined || key === undefined) return undefined
-    let late = false
-    void fetch(`/ledger/photos?${new URLSearchParams({ job: point.job, term: point.term }).toString()}`)
-      .then((response) => (response.ok ? (response.json() as Promise<{ photos: readonly string[] }>) : { photos: [] }))
-      .then(({ photos }) => !late && setFound({ key, ids: photos }))
-      .catch(() => undefined)
-    return () => {
-      late = true
-    }
-  }, [key, point?.job, point?.term])
-  return found && found.key === key ? found.ids : []
+  const { value, loading } = useFetched(
+    point?.term === undefined
+      ? undefined
+      : `/ledger/photos?${new URLSearchParams({ job: point.job, term: point.term }).toString()}`,
+    readPhotos,
+  )
+  return loading || point?.term === undefined ? noPhotos : (value?.photos ?? noPhotos)
 }

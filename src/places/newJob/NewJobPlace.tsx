@@ -1,5 +1,4 @@
 'use client'
-import styles from './NewJobPlace.module.css'
 import { Button, Checkbox, Kbd, NativeSelect, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { type DragEvent, useCallback, useEffect, useMemo, useRef, useState } from 'react'
@@ -19,6 +18,8 @@ import { readXlsxBeside } from '@/workers/xlsxClient'
 import { PreviewTable } from './PreviewTable'
 import type { Preview } from './preview'
 import { FileDrop } from '@/ui/file/FileDrop'
+import { WHO_IS_HERE, unanswered } from '@/words/unanswered'
+import styles from './NewJobPlace.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -108,7 +109,7 @@ export function NewJobPlace({
                 : 'The bench could not read it. What you dropped is kept.',
             )
         })
-        .catch(() => !leave.signal.aborted && setMessage('The bench does not answer. What you typed is kept here.'))
+        .catch(() => !leave.signal.aborted && setMessage(unanswered('What you typed is kept here.')))
     }, 250)
     return () => {
       clearTimeout(timer)
@@ -147,7 +148,7 @@ export function NewJobPlace({
   const make = async () => {
     if (!preview?.valid || busy) return
     if (!operator) {
-      setMessage('Say first who is at this bench: pick your name at the top right.')
+      setMessage(WHO_IS_HERE)
       return
     }
     if (kind !== 'build' && slackMm && !slackMm.ok) {
@@ -178,7 +179,7 @@ export function NewJobPlace({
       }
       setMessage(answer.error?.issues?.[0]?.message ?? 'The job was not made. What you typed is kept.')
     } catch {
-      setMessage('The bench does not answer. Nothing was made, what you typed is kept.')
+      setMessage(unanswered('Nothing was made, what you typed is kept.'))
     }
     setBusy(false)
   }

@@ -1,14 +1,9 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import rowsCss from '@/ui/table/rows.module.css'
 import { Anchor, Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
-import { ruleDifferences, ruleLines, type RuleGroup } from '@/core/parts/rules/ruleLines'
+import { type RuleGroup, ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
@@ -16,6 +11,12 @@ import { ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
 import { saveRules } from './actions'
 import { RuleField } from './RuleField'
 import type { RulesModel } from './rulesData'
+import { unanswered } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
 
 type School = RulesModel['schools'][number]
 const bare = ({ shipped: _shipped, ...rules }: School): HouseRules => rules
@@ -47,7 +48,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
     if (!editing || busy) return
     setBusy(true)
     const outcome = await saveRules(editing.draft).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const,
+      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
     )
     setBusy(false)
     if (outcome.ok) {

@@ -1,11 +1,13 @@
 'use server'
+
 import { emptyPackage } from '@/core/parts/catalogue/packageLists'
-import { isShipped, type HouseRules } from '@/core/parts/rules/houseRules'
+import { type HouseRules, isShipped } from '@/core/parts/rules/houseRules'
 import { houseRulesSchema } from '@/core/parts/rules/schema'
 import { bench } from '@/data/bench'
-import { done, refused, type Outcome } from '@/data/outcome'
+import { done, refused } from '@/data/outcome'
 import { importCatalogue } from '@/data/repositories/catalogue'
 import { catalogueFaultWords } from '@/words/catalogue'
+import type { Outcome } from '@/core/base/outcome'
 
 /** Keeps a bench's own house rules. Those that ship are never changed: they are copied. Jobs keep the rules that they pinned. */
 export async function saveRules(input: HouseRules): Promise<Outcome> {

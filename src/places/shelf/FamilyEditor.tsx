@@ -27,6 +27,7 @@ import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import { heldWords } from '@/words/release'
 import { lockWords } from '@/words/seat'
+import { unanswered } from '@/words/unanswered'
 import styles from './FamilyEditor.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -108,8 +109,7 @@ export function FamilyEditor({
     if (!reading.family || busy) return
     setBusy(true)
     const outcome = await saveFamily({ family: reading.family, rows: reading.rows, isNew }).catch(
-      () =>
-        ({ ok: false, message: 'The bench does not answer. Nothing was written; what you typed is kept.' }) as const,
+      () => ({ ok: false, message: unanswered('Nothing was written; what you typed is kept.') }) as const,
     )
     setBusy(false)
     if (!outcome.ok) {

@@ -1,15 +1,16 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import rowsCss from '@/ui/table/rows.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { Button, Table, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useState } from 'react'
 import { list, plural } from '@/words/figures'
 import { importCounts, saveCounts } from './actions'
 import type { PartLine } from './shelfData'
+import { unanswered } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const SHOWN = 200
 
@@ -31,7 +32,7 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
   )
   const save = async (line: PartLine, count: number, reorderLevel: number) => {
     const outcome = await saveCounts([{ part: line.part, count, reorderLevel }]).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const,
+      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
     )
     setMessage(
       outcome.ok

@@ -1,8 +1,4 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
 import { Anchor, Button, Checkbox, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -16,6 +12,11 @@ import { figure, mm, plural } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
 import { saveWires } from './actions'
 import { WireFacts } from './WireFacts'
+import { unanswered } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 const size = (type: WireType) =>
   'awg' in type.designation ? `${type.designation.awg} AWG` : `${String(type.designation.areaMm2)} mm²`
@@ -195,8 +196,7 @@ function NewWires({
     if (document.trim() === '')
       return setMessage({ good: false, text: 'Say where the figures come from: a sheet, a reel’s label, “callipers”.' })
     const outcome = await saveWires(reading.wireTypes).catch(
-      () =>
-        ({ ok: false, message: 'The bench does not answer. Nothing was written; what you typed is kept.' }) as const,
+      () => ({ ok: false, message: unanswered('Nothing was written; what you typed is kept.') }) as const,
     )
     if (outcome.ok) {
       setRows([])

@@ -1,11 +1,12 @@
 import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
-import { done, refused, type Outcome } from '@/data/outcome'
-import { importCatalogue, readCatalogueInput, type ImportOutcome } from '@/data/repositories/catalogue'
+import { done, refused } from '@/data/outcome'
+import { type ImportOutcome, importCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
 import { runThread } from '@/threads/runThread'
 import { catalogueFaultWords } from '@/words/catalogue'
+import type { Outcome } from '@/core/base/outcome'
 
 /** What taking a package in would do: every part with its change; or why it is refused, line by line. */
 export type PackagePreview =

@@ -1,8 +1,4 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { BuyList, ToolWay } from '@/core/work/kit/buyList'
@@ -11,7 +7,12 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, mm2, plural } from '@/words/figures'
 import { askKitWorker } from '@/workers/kitClient'
 import type { KitTools } from './kitData'
-import { useFetched } from './useFetched'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import { SHELF_UNANSWERED } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const wayWords: Readonly<Record<ToolWay, string>> = {
   professional: 'professional',
@@ -20,10 +21,14 @@ const wayWords: Readonly<Record<ToolWay, string>> = {
 }
 const ways = Object.keys(wayWords) as readonly ToolWay[]
 
+const readKitTools = withFields<KitTools>('classes', 'families')
+
 /** What the crib cannot crimp, class by class, with every way to get it crimped; and the cheapest tools that together do it all. */
 export function BuyTools({ close }: { readonly close: () => void }) {
   const { id, state } = useJob()
-  const { value: tools, failed } = useFetched<KitTools>(`/jobs/${encodeURIComponent(id)}/kit/tools`, state.seq)
+  const { value: tools, failed } = useFetched(`/jobs/${encodeURIComponent(id)}/kit/tools`, readKitTools, {
+    version: state.seq,
+  })
   const [best, setBest] = useState<BuyList>()
   useEffect(() => {
     if (!tools) return undefined
@@ -38,9 +43,7 @@ export function BuyTools({ close }: { readonly close: () => void }) {
   return (
     <>
       <div className={paneCss.work} tabIndex={0} role="region" aria-label="Tools to buy or borrow">
-        {failed && (
-          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
-        )}
+        {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         {tools?.classes.length === 0 && (
           <p className={noteCss.note}>✓ The crib crimps everything of this job that has a contact at all.</p>
         )}

@@ -1,10 +1,6 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, Table } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { setupCounts } from '@/core/views/progress'
 import { setupQueue } from '@/core/views/queue'
 import type { SupplyLine } from '@/core/work/kit/supply'
@@ -17,9 +13,17 @@ import { setupFieldWords, setupValue } from '@/words/crimp'
 import { returnKit, takeKit } from './actions'
 import { exportKit } from './exportKit'
 import type { KitSupply } from './kitData'
-import { useFetched } from './useFetched'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import { useCall } from '@/ui/action/useCall'
+import { SHELF_UNANSWERED } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const show = (value: number, unit: 'pcs' | 'mm') => (unit === 'mm' ? metres(value) : String(value))
+
+const readKitSupply = withFields<KitSupply>('lines')
 
 /** What the whole job needs against the shelf: parts with test pieces and spares, what is short and in which packs it comes; its setups. */
 export function KitParts({ close }: { readonly close: () => void }) {
@@ -28,21 +32,19 @@ export function KitParts({ close }: { readonly close: () => void }) {
     value: supply,
     failed,
     again,
-  } = useFetched<KitSupply>(`/jobs/${encodeURIComponent(id)}/kit/supply`, state.seq)
+  } = useFetched(`/jobs/${encodeURIComponent(id)}/kit/supply`, readKitSupply, { version: state.seq })
   const lines = supply?.lines ?? []
   const groups = useMemo(() => setupQueue(state), [state])
   const counts = useMemo(() => setupCounts(state), [state])
-  const [busy, setBusy] = useState(false)
+  const { busy, call } = useCall()
   const taken = lines.some((line) => line.taken > 0)
   const short = lines.filter((line) => line.short > 0)
   const cost = short.reduce((sum, line) => sum + (line.order?.price ?? 0), 0)
   const take = async () => {
-    if (busy) return
-    setBusy(true)
-    const outcome = await (taken ? returnKit({ jobId: id }) : takeKit({ jobId: id })).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
+    const outcome = await call<readonly { readonly part: string }[] | undefined>(() =>
+      taken ? returnKit({ jobId: id }) : takeKit({ jobId: id }),
     )
-    setBusy(false)
+    if (!outcome) return
     if (!outcome.ok) tell({ tone: 'fault', text: outcome.message })
     else if (outcome.value && outcome.value.length > 0)
       tell({
@@ -62,9 +64,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
   return (
     <>
       <div className={paneCss.work} tabIndex={0} role="region" aria-label="Parts of the job">
-        {failed && (
-          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
-        )}
+        {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
           <div className={paneCss.sheetHead}>
             <span>

@@ -1,16 +1,11 @@
 'use client'
 
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/views/queue'
 import { type SideLetter, planIndex } from '@/core/record/plan/plan'
 import { setupId } from '@/core/craft/setup/setup'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { useOperator } from '@/ui/frame/Operator'
 import { useBeside } from '@/ui/useBeside'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
@@ -20,11 +15,16 @@ import { Queue, type QueueSection } from '@/ui/list/Queue'
 import { amps, mm, mm2 } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { setupWords } from '@/words/crimp'
-import type { Outcome } from '@/data/outcome'
 import { changeWire, chooseSet } from './actions'
 import type { KitOptions, KitSet } from './kitOptions'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
 import { setKey } from '@/core/record/plan/keys'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import { useAction } from '@/ui/action/useAction'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 const loadPanes = async () => ({
   ...(await import('./KitParts')),
@@ -109,6 +109,8 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
 const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) =>
   one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
 
+const readOptions = withFields<KitOptions>('sets', 'remedies')
+
 function TerminationKit({
   wireId,
   side,
@@ -118,49 +120,26 @@ function TerminationKit({
   readonly side: SideLetter
   readonly show: (pane: 'parts' | 'whole' | 'tools') => void
 }) {
-  const { id, state, tell, catchUp } = useJob()
-  const { operator } = useOperator()
-  const [options, setOptions] = useState<KitOptions>()
+  const { id, state, tell } = useJob()
+  const { busy, write } = useAction()
   const [picked, setPicked] = useState(0)
-  const [busy, setBusy] = useState(false)
   const [measuring, setMeasuring] = useState(false)
   const wire = planIndex(state.plan).wires.get(wireId)
   const chosen = state.sets.get(setKey(wireId, side))
   const asked = JSON.stringify([wire?.type, wire?.insulationMm, wire?.currentA])
+  const { value, failed, loading } = useFetched(
+    `/jobs/${encodeURIComponent(id)}/kit/options?wire=${encodeURIComponent(wireId)}&side=${side}`,
+    readOptions,
+    { version: asked },
+  )
+  // those of another termination say nothing of this one
+  const options = loading ? undefined : value
+  useEffect(() => setPicked(0), [wireId, side, asked])
   useEffect(() => {
-    const leave = new AbortController()
-    setOptions(undefined)
-    fetch(`/jobs/${encodeURIComponent(id)}/kit/options?wire=${encodeURIComponent(wireId)}&side=${side}`, {
-      signal: leave.signal,
-    })
-      .then(async (response) => {
-        if (!response.ok) throw new Error(String(response.status))
-        setOptions((await response.json()) as KitOptions)
-        setPicked(0)
-      })
-      .catch(
-        () =>
-          !leave.signal.aborted &&
-          tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' }),
-      )
-    return () => leave.abort()
-  }, [id, wireId, side, asked, tell])
+    if (failed)
+      tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' })
+  }, [failed, tell])
 
-  const run = async (work: (by: string) => Promise<Outcome>) => {
-    if (!operator) {
-      tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
-      return
-    }
-    setBusy(true)
-    const outcome = await work(operator.id).catch((): Outcome => ({
-      ok: false,
-      message: 'The bench does not answer. Nothing was changed.',
-    }))
-    setBusy(false)
-    if (outcome.ok) tell(undefined)
-    else tell({ tone: 'fault', text: outcome.message })
-    await catchUp()
-  }
   const blocked = options?.sets.length === 0
   const remedy = blocked ? options.remedies[picked] : undefined
   const set = blocked ? undefined : options?.sets[picked]
@@ -168,13 +147,11 @@ function TerminationKit({
     set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
   const act = () => {
     if (busy) return
-    if (remedy) void run((by) => changeWire({ jobId: id, seen: state.seq, by, wire: wireId, type: remedy.wireType }))
+    if (remedy) void write((asking) => changeWire({ ...asking, wire: wireId, type: remedy.wireType }))
     else if (set && !isChosen)
-      void run((by) =>
+      void write((asking) =>
         chooseSet({
-          jobId: id,
-          seen: state.seq,
-          by,
+          ...asking,
           wire: wireId,
           side,
           contact: set.set.contact,
@@ -279,7 +256,7 @@ function TerminationKit({
             cancel={() => setMeasuring(false)}
             save={(insulationMm) => {
               setMeasuring(false)
-              void run((by) => changeWire({ jobId: id, seen: state.seq, by, wire: wireId, insulationMm }))
+              void write((asking) => changeWire({ ...asking, wire: wireId, insulationMm }))
             }}
           />
         ) : (

@@ -1,34 +1,38 @@
 'use client'
 
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import readoutCss from '@/ui/readout/readout.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
+import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
-import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { figure, list, plural } from '@/words/figures'
 import { type KitReply, askKitWorker } from '@/workers/kitClient'
 import { chooseMany } from './actions'
 import type { KitProblems } from './kitData'
-import { useFetched } from './useFetched'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { setKey } from '@/core/record/plan/keys'
+import { SHELF_UNANSWERED } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import readoutCss from '@/ui/readout/readout.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const goalWords: Readonly<Record<KitGoal, string>> = { setups: 'Setups', parts: 'Part numbers', price: 'Parts price' }
 const goalFigure = (goal: KitGoal, value: number) => figure(value, goal === 'price' ? 2 : 0)
 
+const readKitProblems = withFields<KitProblems>('problem', 'names')
+
 /** The sets of the whole job at once: fewest setups, then fewest part numbers, then least price; what was chosen by hand stays. */
 export function WholeJob({ close }: { readonly close: () => void }) {
-  const { id, state, tell, catchUp } = useJob()
-  const { operator } = useOperator()
-  const { value: problems, failed } = useFetched<KitProblems>(`/jobs/${encodeURIComponent(id)}/kit/problem`, state.seq)
+  const { id, state } = useJob()
+  const { busy, write } = useAction()
+  const { value: problems, failed } = useFetched(`/jobs/${encodeURIComponent(id)}/kit/problem`, readKitProblems, {
+    version: state.seq,
+  })
   const [reply, setReply] = useState<KitReply>()
-  const [busy, setBusy] = useState(false)
   const worker = useRef<{ readonly stop: () => void }>(undefined)
   useEffect(() => () => worker.current?.stop(), [])
   useEffect(() => setReply(undefined), [problems])
@@ -77,19 +81,11 @@ export function WholeJob({ close }: { readonly close: () => void }) {
         })
       : []
   const apply = async () => {
-    if (changes.length === 0 || busy) return
-    if (!operator) {
-      tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
-      return
-    }
-    setBusy(true)
-    const outcome = await chooseMany({ jobId: id, seen: state.seq, by: operator.id, choices: changes }).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
+    if (changes.length === 0) return
+    await write(
+      (asking) => chooseMany({ ...asking, choices: changes }),
+      `Chosen for ${plural(changes.length, 'termination')}.`,
     )
-    setBusy(false)
-    if (outcome.ok) tell({ tone: 'good', text: `Chosen for ${plural(changes.length, 'termination')}.` })
-    else tell({ tone: 'fault', text: outcome.message })
-    await catchUp()
   }
   useKeys([
     {
@@ -118,9 +114,7 @@ export function WholeJob({ close }: { readonly close: () => void }) {
             />
           ))}
         </dl>
-        {failed && (
-          <p className={clsx(noteCss.note, noteCss.fault)}>▲ The shelf does not answer: load the page again.</p>
-        )}
+        {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         {reply?.kind === 'failed' && (
           <p className={clsx(noteCss.note, noteCss.fault)}>▲ It could not be worked out ({reply.why}).</p>
         )}

@@ -1,4 +1,5 @@
 'use server'
+
 import { z } from 'zod'
 import { questionKey, toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question } from '@/core/work/kit/question'
@@ -8,12 +9,14 @@ import { planIndex } from '@/core/record/plan/plan'
 import { isClosed } from '@/core/record/state/state'
 import { setupId } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
-import { done, refused, writeEntries, type Outcome } from '@/data/outcome'
+import { done, refused, writeEntries } from '@/data/outcome'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
 import { returnParts, takeParts } from '@/data/repositories/stock'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -37,7 +40,7 @@ const wireInput = z.strictObject({
 })
 
 /** Chooses one of the workable sets of a termination, as the shelf has it now. */
-export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Outcome> {
+export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, seen, by, wire: wireId, side, contact, seal, setup } = chooseInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
@@ -60,7 +63,7 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Out
 }
 
 /** Changes a wire's type, or the insulation that was measured on it, and chooses its sets anew. */
-export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outcome> {
+export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, seen, by, wire: wireId, type, insulationMm } = wireInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
@@ -97,7 +100,7 @@ const manyInput = z.strictObject({
 })
 
 /** Chooses sets for many terminations at once, each checked against the shelf as it is now; like ones are worked out once. */
-export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outcome> {
+export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, seen, by, choices } = manyInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])

@@ -1,25 +1,22 @@
-import clsx from 'clsx'
-import noteCss from '@/ui/note/note.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
+import { useAction } from '@/ui/action/useAction'
 import { Button, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ADAPTER_LENGTH_MM } from '@/core/work/rework/adapter'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { useOperator } from '@/ui/frame/Operator'
-import { useJob } from '@/ui/job/JobProvider'
 import { quantityWords } from '@/words/quantity'
 import { makeAdapter } from './reworkActions'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 /** An adapter between two ends of this job that mate but are wired differently: a job of its own, opened once it is made. */
 export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }) {
-  const { id } = useJob()
-  const { operator } = useOperator()
+  const { busy, ask } = useAction()
   const router = useRouter()
   // a hand's breadth: both halves lie side by side
   const [length, setLength] = useState('120 mm')
-  const [busy, setBusy] = useState(false)
   const [fault, setFault] = useState<string>()
   const [made, setMade] = useState<{ readonly id: string; readonly left: string }>()
   const read = parseQuantity(length, 'length')
@@ -29,16 +26,12 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
       ? `The wires of an adapter are ${ADAPTER_LENGTH_MM.min} mm to ${ADAPTER_LENGTH_MM.max / 1000} m long.`
       : undefined
   const send = async () => {
-    if (!read.ok || wrong !== undefined || busy) return
-    if (!operator) {
-      setFault('Say first who is at this bench: pick your name at the top right.')
-      return
-    }
-    setBusy(true)
-    const outcome = await makeAdapter({ jobId: id, a, b, by: operator.id, lengthMm: Math.round(read.value) }).catch(
-      () => ({ ok: false as const, message: 'The bench does not answer. Nothing was made.' }),
+    if (!read.ok || wrong !== undefined) return
+    const outcome = await ask(
+      ({ jobId, by }) => makeAdapter({ jobId, a, b, by, lengthMm: Math.round(read.value) }),
+      'Nothing was made.',
     )
-    setBusy(false)
+    if (!outcome) return
     if (!outcome.ok) setFault(outcome.message)
     else if (outcome.value.left === undefined) router.push(`/jobs/${outcome.value.id}/plan`)
     else setMade({ id: outcome.value.id, left: outcome.value.left })

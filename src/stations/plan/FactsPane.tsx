@@ -1,25 +1,24 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
+import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { OlderFact } from '@/core/record/plan/factsAge'
-import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { Differences } from '@/ui/list/Differences'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { compareFacts, takeFacts } from './actions'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 const SHOWN = 12
 
 /** What the shelf says otherwise today than when the job was planned. The job keeps its own figures until somebody takes the shelf's. */
 export function FactsPane({ close }: { readonly close: () => void }) {
-  const { id, state, tell, catchUp } = useJob()
-  const { operator } = useOperator()
+  const { id, state } = useJob()
+  const { busy, write } = useAction()
   const [older, setOlder] = useState<readonly OlderFact[]>()
-  const [busy, setBusy] = useState(false)
   useEffect(() => {
     let late = false
     void compareFacts({ jobId: id }).then(
@@ -31,21 +30,8 @@ export function FactsPane({ close }: { readonly close: () => void }) {
     }
   }, [id, state.seq])
   const take = async () => {
-    if (busy) return
-    if (!operator) {
-      tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
-      return
-    }
-    setBusy(true)
-    const outcome = await takeFacts({ jobId: id, seen: state.seq, by: operator.id }).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was changed.' }) as const,
-    )
-    setBusy(false)
-    if (outcome.ok)
-      tell({ tone: 'good', text: 'The job rests on the shelf’s figures now. What was done before keeps its record.' })
-    else tell({ tone: 'fault', text: outcome.message })
-    await catchUp()
-    if (outcome.ok) close()
+    const good = 'The job rests on the shelf’s figures now. What was done before keeps its record.'
+    if (await write(takeFacts, good)) close()
   }
   useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
   return (

@@ -1,14 +1,17 @@
 'use server'
+
 import { z } from 'zod'
-import { olderFacts, type OlderFact } from '@/core/record/plan/factsAge'
+import { type OlderFact, olderFacts } from '@/core/record/plan/factsAge'
 import { newIdMaker, planChangeEntries, takeFactsEntries } from '@/core/work/kit/firstEntries'
-import { previewChange, type ChangePreview } from '@/core/views/previewChange'
+import { type ChangePreview, previewChange } from '@/core/views/previewChange'
 import { planChangeSchema } from '@/core/record/plan/schema'
 import { bench } from '@/data/bench'
-import { done, refused, writeEntries, type Outcome } from '@/data/outcome'
+import { done, refused, writeEntries } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
 import { refusalWords } from '@/words/refusals'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -32,7 +35,7 @@ export async function previewPlan(input: z.input<typeof changeInput>): Promise<O
 }
 
 /** Applies a plan change, and chooses sets where it left none. `accept` names the wires whose work it may undo or move. */
-export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome> {
+export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, change, seen, by, accept } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused('This job is not there any more.')
@@ -52,7 +55,7 @@ export async function takeFacts(input: {
   readonly jobId: string
   readonly seen: number
   readonly by: string
-}): Promise<Outcome> {
+}): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, seen, by } = jobInput.extend({ seen: z.number().int(), by: key }).parse(input)
   const job = await jobAndShelf(jobId)
   return job

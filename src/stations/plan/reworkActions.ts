@@ -7,13 +7,14 @@ import { planIndex } from '@/core/record/plan/plan'
 import { ADAPTER_LENGTH_MM, adapterPlan } from '@/core/work/rework/adapter'
 import { type CavityMapping, mapCavities } from '@/core/work/rework/mapCavities'
 import { bench } from '@/data/bench'
-import { type Outcome, done, refused } from '@/data/outcome'
+import { done, refused } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { createJob, loadJob } from '@/data/repositories/jobs'
 import { list } from '@/words/figures'
 import { refusalWords } from '@/words/refusals'
 import { adapterFaultWords } from '@/words/rework'
 import { endKey } from '@/core/record/plan/keys'
+import type { Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)

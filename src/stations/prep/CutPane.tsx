@@ -1,13 +1,8 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
-import styles from './CutPane.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useCallback, useEffect, useMemo, useState } from 'react'
-import { cutBatches, cutRequest, namePieces, type CutBatch, type CutPiece } from '@/core/work/prep/cutList'
+import { type CutBatch, type CutPiece, cutBatches, cutRequest, namePieces } from '@/core/work/prep/cutList'
 import type { CutPlan } from '@/core/craft/cut/cutTypes'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import type { Said } from '@/ui/job/journalClient'
@@ -19,6 +14,12 @@ import { figure, metres, plural } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
+import { unanswered } from '@/words/unanswered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './CutPane.module.css'
 
 type Spool = Awaited<ReturnType<typeof spoolsOf>>[number]
 /** Entries that go to the journal together. */
@@ -221,7 +222,7 @@ function SpoolForm({
   const read = parseQuantity(left, 'length')
   const write = async (line: Spool) => {
     const outcome = await countSpool(line).catch(
-      () => ({ ok: false, message: 'The bench does not answer. Nothing was written.' }) as const,
+      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
     )
     if (!outcome.ok) {
       setFault(outcome.message)

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import styles from '@/stations/crimp/Looks.module.css'
+import cardCss from '@/ui/card/card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button } from '@mantine/core'
 import { slackOf } from '@/core/record/standing/slack'
@@ -18,7 +18,7 @@ export function SlackLedger({ termination: { unit, wire, side } }: { readonly te
   const seated = (['a', 'b'] as const).some((one) => termState(state, `${String(unit)}/${wire.id}/${one}`).seat)
   const lost = state.wiresLost.get(wireKey(unit, wire.id))
   return (
-    <section aria-label="Slack" className={styles.slack}>
+    <section aria-label="Slack" className={cardCss.slack}>
       <p className={slack.triesLeft === 0 ? textCss.attend : undefined}>
         <b>{slack.triesLeft === 0 ? '◆ No second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}</b>:{' '}
         {mm(slack.leftMm, 0)} of slack, each costs {mm(slack.tryMm, 0)} here.

@@ -1,9 +1,11 @@
 'use server'
+
 import { z } from 'zod'
 import { bench } from '@/data/bench'
-import { done, refused, type Outcome } from '@/data/outcome'
+import { done, refused } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { countSpools, readSpools, type SpoolLine } from '@/data/repositories/spools'
+import { type SpoolLine, countSpools, readSpools } from '@/data/repositories/spools'
+import type { Outcome } from '@/core/base/outcome'
 
 const id = z
   .string()

@@ -1,44 +1,38 @@
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
+import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Termination } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { quantityWords } from '@/words/quantity'
 import { spliceWire } from './actions'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
 
 /** How long the piece is that is spliced in; then the plan is changed, and the work follows. */
 export function SpliceForm({ termination, done }: { readonly termination: Termination; readonly done: () => void }) {
-  const { id, state, catchUp } = useJob()
-  const { operator } = useOperator()
+  const { take } = useJob()
+  const { busy, ask } = useAction()
   const [piece, setPiece] = useState('')
   const [fault, setFault] = useState<string>()
-  const [busy, setBusy] = useState(false)
   const read = piece.trim() === '' ? undefined : parseQuantity(piece, 'length')
   const send = async () => {
-    if (!read?.ok || busy) return
-    if (!operator) {
-      setFault('Say first who is at this bench: pick your name at the top right.')
-      return
-    }
-    setBusy(true)
-    const outcome = await spliceWire({
-      jobId: id,
-      seen: state.seq,
-      by: operator.id,
-      wire: termination.wire.id,
-      side: termination.side,
-      pieceMm: Math.round(read.value),
-    }).catch(() => ({ ok: false as const, message: 'The bench does not answer. Nothing was changed.' }))
+    if (!read?.ok) return
+    const outcome = await ask((asking) =>
+      spliceWire({
+        ...asking,
+        wire: termination.wire.id,
+        side: termination.side,
+        pieceMm: Math.round(read.value),
+      }),
+    )
+    if (!outcome) return
     if (outcome.ok) {
-      await catchUp()
+      take(outcome.value)
       done()
       return
     }
     setFault(outcome.message)
-    setBusy(false)
   }
   return (
     <form

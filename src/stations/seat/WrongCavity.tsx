@@ -1,5 +1,6 @@
 'use client'
 
+import paneCss from '@/ui/pane/pane.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -55,6 +56,7 @@ export function WrongCavity({
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.fault)}>Which cavity is it in?</h2>
       <form
+        className={paneCss.choices}
         onSubmit={(event) => {
           event.preventDefault()
           if (found !== '')

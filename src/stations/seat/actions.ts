@@ -1,11 +1,14 @@
 'use server'
+
 import { z } from 'zod'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { spliceIn } from '@/core/work/rework/spliceIn'
 import { bench } from '@/data/bench'
-import { refused, writeEntries, type Outcome } from '@/data/outcome'
+import { refused, writeEntries } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -19,7 +22,7 @@ const input = z.strictObject({
 })
 
 /** Changes the plan so that a piece of the same wire is spliced in where the one that is there has become too short. */
-export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome> {
+export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, seen, by, wire, side, pieceMm } = input.parse(given)
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])

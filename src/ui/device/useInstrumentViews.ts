@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react'
 import type { InstrumentId } from '@/core/base/instrument/instruments'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
 
 export interface InstrumentView {
   readonly id: InstrumentId
@@ -11,30 +11,17 @@ export interface InstrumentView {
 
 /** A card is opened for every crimp: the instruments are not asked who they are each time. */
 const FRESH_MS = 20_000
-let known: { readonly views: readonly InstrumentView[]; readonly at: number } | undefined
+
+const readViews = withFields<{ readonly instruments: readonly InstrumentView[] }>('instruments')
+const none: readonly InstrumentView[] = []
 
 /** The instruments of this bench as they answered of late; undefined until they have been asked. */
 export function useInstrumentViews(): {
   readonly views: readonly InstrumentView[] | undefined
   readonly look: () => void
 } {
-  const [views, setViews] = useState(known?.views)
-  const [asked, setAsked] = useState(0)
-  useEffect(() => {
-    if (asked === 0 && known && performance.now() - known.at < FRESH_MS) return undefined
-    let late = false
-    void fetch('/api/instruments', { cache: 'no-store' })
-      .then((response) => response.json() as Promise<{ instruments: readonly InstrumentView[] }>)
-      .then((answer) => {
-        known = { views: answer.instruments, at: performance.now() }
-        if (!late) setViews(answer.instruments)
-      })
-      .catch(() => !late && setViews([]))
-    return () => {
-      late = true
-    }
-  }, [asked])
-  return { views, look: () => setAsked((count) => count + 1) }
+  const { value, failed, again } = useFetched('/api/instruments', readViews, { freshMs: FRESH_MS })
+  return { views: value?.instruments ?? (failed ? none : undefined), look: again }
 }
 
 /** A stand-in that ships with the app says so in its identity. */

@@ -1,38 +1,26 @@
 'use client'
+import { Combobox, TextInput, useCombobox } from '@mantine/core'
+import { useRouter } from 'next/navigation'
+import { useDebouncedValue } from '@mantine/hooks'
+import { useEffect, useState } from 'react'
+import { Overlay } from '../frame/Overlay'
+import { type FindItem, findMatches } from './findItems'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import styles from './FindBox.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { Combobox, TextInput, useCombobox } from '@mantine/core'
-import { useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
-import { Overlay } from '../frame/Overlay'
-import { findMatches, type FindItem } from './findItems'
 
 const SHOWN = 14
 
-/** Parts of the shelf that the text names, asked for when the typing pauses. */
+const readFound = withFields<{ readonly found: readonly FindItem[] }>('found')
+const nothing: readonly FindItem[] = []
+
+/** Parts of the shelf that the text names, asked for when the typing pauses; what this page knows is found all the same. */
 function useShelfParts(text: string): readonly FindItem[] {
-  const [parts, setParts] = useState<readonly FindItem[]>([])
-  useEffect(() => {
-    const leave = new AbortController()
-    if (text.trim().length < 2) setParts([])
-    const timer = setTimeout(() => {
-      if (text.trim().length < 2) return
-      fetch(`/shelf/find?q=${encodeURIComponent(text)}`, { signal: leave.signal })
-        .then(
-          async (response) =>
-            response.ok && setParts(((await response.json()) as { found: readonly FindItem[] }).found),
-        )
-        // what this page knows is found all the same
-        .catch(() => !leave.signal.aborted && setParts([]))
-    }, 120)
-    return () => {
-      clearTimeout(timer)
-      leave.abort()
-    }
-  }, [text])
-  return parts
+  const [asked] = useDebouncedValue(text.trim(), 120)
+  const { value } = useFetched(asked.length < 2 ? undefined : `/shelf/find?q=${encodeURIComponent(asked)}`, readFound)
+  return asked.length < 2 ? nothing : (value?.found ?? nothing)
 }
 
 /** One field that finds jobs, stations, wires and cavities of this page, and every part of the shelf. */
@@ -65,7 +53,7 @@ export function FindBox({
   return (
     <Overlay label="Find or scan" close={close}>
       <Combobox store={combobox} onOptionSubmit={(id) => go(found.find((item) => idOf(item) === id))}>
-        <Combobox.EventsTarget>
+        <Combobox.EventsTarget withExpandedAttribute>
           <TextInput
             role="combobox"
             aria-label="Find a wire, a cavity, a part, a job or a station"

@@ -10,6 +10,7 @@ import { useOperator } from '../frame/Operator'
 import { type Said, appendToJournal, entryId, newerEntries } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
 import type { LogLine } from '@/core/record/state/records'
+import { WHO_IS_HERE } from '@/words/unanswered'
 
 export interface Notice {
   readonly tone: 'good' | 'attend' | 'fault'
@@ -31,6 +32,8 @@ interface Job {
   readonly takeBack: (line?: LogLine) => Promise<void>
   /** fetches what others have written */
   readonly catchUp: () => Promise<void>
+  /** folds entries that an action has written */
+  readonly take: (entries: readonly KeptEntry[]) => void
   /** what the frame wants selected, and how often it has asked */
   readonly asked: { readonly key: string | undefined; readonly count: number }
   readonly ask: (key: string | undefined) => void
@@ -160,7 +163,7 @@ export function JobProvider({
   const append = useCallback(
     async (...said: Said[]): Promise<boolean> => {
       if (!operator) {
-        tell({ tone: 'attend', text: 'Say first who is at this bench: pick your name at the top right.' })
+        tell({ tone: 'attend', text: WHO_IS_HERE })
         return false
       }
       const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }))
@@ -214,8 +217,8 @@ export function JobProvider({
   )
 
   const job = useMemo<Job>(
-    () => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, asked, ask }),
-    [id, state, pending, notice, append, lastOwn, takeBack, catchUp, asked, ask],
+    () => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, take, asked, ask }),
+    [id, state, pending, notice, append, lastOwn, takeBack, catchUp, take, asked, ask],
   )
   return <Context value={job}>{children}</Context>
 }

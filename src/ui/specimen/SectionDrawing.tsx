@@ -1,4 +1,4 @@
-import styles from '@/ui/list/Queue.module.css'
+import styles from './SectionDrawing.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { crimpedSection } from '@/core/craft/specimen/section'
 import { voidShareOf } from '@/core/craft/specimen/specimen'

@@ -59,6 +59,8 @@ const variablesOf = (tokens: Readonly<Record<Token, string>>): Record<string, st
   '--mantine-color-disabled-border': tokens.hairline,
   '--mantine-primary-color-filled': tokens.glaze,
   '--mantine-primary-color-filled-hover': tokens['glaze-deep'],
+  '--mantine-color-glaze-filled': tokens.glaze,
+  '--mantine-color-glaze-filled-hover': tokens['glaze-deep'],
   '--mantine-primary-color-contrast': tokens['on-glaze'],
 })
 

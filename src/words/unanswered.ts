@@ -1,0 +1,8 @@
+/** Nobody is named at this bench, and an entry needs a name. */
+export const WHO_IS_HERE = 'Say first who is at this bench: pick your name at the top right.'
+
+/** The bench could not be reached; what that means for what was asked. */
+export const unanswered = (so = 'Nothing was changed.'): string => `The bench does not answer. ${so}`
+
+/** The shelf could not be reached. */
+export const SHELF_UNANSWERED = 'The shelf does not answer: load the page again.'

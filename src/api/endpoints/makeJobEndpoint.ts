@@ -3,7 +3,7 @@ import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import { type Answered, type ApiContext, type Failed, IMPORT_LIMIT, badInput, created, endpoint } from '@/api/endpoint'
 import type { Refusal } from '@/core/record/journal/entryKind'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { createJob } from '@/data/repositories/jobs'
+import { createJob, type RecordStamp } from '@/data/repositories/jobs'
 import { readPinout } from '@/formats/pinout/readPinout'
 import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
@@ -114,7 +114,7 @@ async function jobFromDocument(
     return make(
       context(bench, now, by),
       entries.map(({ entry }) => entry),
-      entries.map(({ stamp }) => ({ at: stamp.at, by: stamp.by })),
+      entries.map(({ stamp: { at, by: author, ...chain } }) => ({ at, by: author, chain })),
     )
   }
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
@@ -128,7 +128,7 @@ async function jobFromDocument(
 async function make(
   { bench, now, by }: Pick<ApiContext, 'bench' | 'now' | 'by'>,
   entries: readonly NewEntry[],
-  stamps?: readonly { at: string; by: string }[],
+  stamps?: readonly RecordStamp[],
 ): Promise<Made> {
   const made = await createJob(bench.db, bench.jobs, { id: newId(), entries, by, now, ...(stamps && { stamps }) })
   if (made.ok) {

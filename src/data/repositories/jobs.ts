@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { inTurn } from '@/core/base/inTurn'
 import type { Refusal } from '@/core/record/journal/entryKind'
@@ -53,6 +53,21 @@ const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry 
 const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => {
   const { seq, id, kind, at, by, prev: _prev, hash, ...body } = entry
   return { jobId, seq, entryId: id, kind, at, by, body, hash }
+}
+
+/** So many rows go to the database as one text. */
+const ROWS_AT_ONCE = 4000
+
+/** Many rows as one JSON text: a parameter for each cell of twenty thousand rows takes seconds. */
+async function insertMany(tx: Database, rows: readonly (typeof journalEntry.$inferInsert)[]): Promise<void> {
+  const text = JSON.stringify(
+    rows.map(({ jobId, entryId, ...rest }) => ({ job_id: jobId, entry_id: entryId, ...rest })),
+  )
+  await tx.execute(sql`
+    insert into ${journalEntry} (job_id, seq, entry_id, kind, at, "by", body, hash)
+    select job_id, seq, entry_id, kind, at, "by", body, hash
+    from jsonb_to_recordset(${text}::jsonb)
+      as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
 }
 
 /** Entries after a sequence number, each with the hash of the one before it. */
@@ -188,11 +203,18 @@ async function settleSpool(tx: Database, folded: Folded, entry: KeptEntry): Prom
   await takeFromSpool(tx, meant.spool, entry.kind === 'taken-back' ? -meant.lengthMm : meant.lengthMm)
 }
 
+/** When and by whom an entry was written elsewhere, and its place in the chain there, where that was found whole. */
+export interface RecordStamp {
+  readonly at: string
+  readonly by: string
+  readonly chain?: { readonly seq: number; readonly prev: string; readonly hash: string }
+}
+
 export interface NewJob {
   readonly id: string
   readonly entries: readonly NewEntry[]
-  /** where the entries come with their own stamps: a job that is read from a file */
-  readonly stamps?: readonly { readonly at: string; readonly by: string }[]
+  /** where the entries come with their own stamps: a job that is read from a file, its chain checked */
+  readonly stamps?: readonly RecordStamp[]
   readonly by: string
   readonly now: Date
 }
@@ -221,14 +243,19 @@ export async function createJob(
   const remarks: Remark[] = []
   const kept: KeptEntry[] = []
   for (const [index, wanted] of made.entries.entries()) {
-    const stamp = made.stamps?.[index] ?? { at: made.now.toISOString(), by: wanted.by ?? made.by }
-    const entry = { ...wanted, seq: index + 1, ...stamp } as Entry
+    const { at, by, chain }: RecordStamp = made.stamps?.[index] ?? {
+      at: made.now.toISOString(),
+      by: wanted.by ?? made.by,
+    }
+    const entry = { ...wanted, seq: index + 1, at, by } as Entry
     const twice = seqOf(folded, wanted.id) !== undefined
-    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, stamp)
+    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, { at, by })
     if (refusal && (twice || !made.stamps)) return fail({ code: 'refused', entry: wanted.id, refusal, index })
     if (refusal) remarks.push({ seq: entry.seq, refusal })
     const prev = kept.at(-1)?.hash ?? NO_HASH
-    const record = { ...entry, prev, hash: entryHash(entry, prev) }
+    // a link that fits was checked when the record was read: it is not worked out a second time
+    const fits = chain?.seq === entry.seq && chain.prev === prev
+    const record = { ...entry, prev, hash: fits ? chain.hash : entryHash(entry, prev) }
     foldEntry(folded, record)
     kept.push(record)
   }
@@ -241,8 +268,11 @@ export async function createJob(
       lastHash: last?.hash ?? NO_HASH,
       closed: isClosed(folded.state),
     })
-    for (let from = 0; from < kept.length; from += 500)
-      await tx.insert(journalEntry).values(kept.slice(from, from + 500).map((entry) => toRow(made.id, entry)))
+    for (let from = 0; from < kept.length; from += ROWS_AT_ONCE)
+      await insertMany(
+        tx,
+        kept.slice(from, from + ROWS_AT_ONCE).map((entry) => toRow(made.id, entry)),
+      )
   })
   cache.folded.set(made.id, { folded, hash: last?.hash ?? NO_HASH })
   return ok({ id: made.id, remarks })

@@ -1,4 +1,5 @@
 'use client'
+import choiceCss from '@/ui/choice/Choice.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useJob } from '@/ui/job/JobProvider'
@@ -26,7 +27,7 @@ export function Papers() {
       <ul className={paneCss.choices}>
         {papers.map((paper) => (
           <li key={paper.href}>
-            <a href={paper.href} download>
+            <a className={choiceCss.choice} href={paper.href} download>
               <b>{paper.name}</b>
               <span className={textCss.dim}>{paper.what}</span>
               <span aria-hidden="true">↓</span>

@@ -1,5 +1,6 @@
 'use client'
 import clsx from 'clsx'
+import choiceCss from '@/ui/choice/Choice.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, NativeSelect, TextInput } from '@mantine/core'
@@ -152,7 +153,11 @@ export function FamilyPane({
         )}
         <ul className={paneCss.choices}>
           {answers.map((one) => (
-            <li key={one.family} style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}>
+            <li
+              key={one.family}
+              className={choiceCss.choice}
+              style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}
+            >
               <span
                 className={one.housing ? textCss.good : textCss.dim}
                 aria-label={one.housing ? 'qualifies' : 'does not qualify'}

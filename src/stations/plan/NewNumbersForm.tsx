@@ -1,4 +1,5 @@
 import clsx from 'clsx'
+import styles from './NewNumbersForm.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { NativeSelect, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
@@ -82,15 +83,12 @@ export function NewNumbersForm({
           </option>
         ))}
       </NativeSelect>
-      <ul aria-label="New cavities">
+      <ul className={styles.numbers} aria-label="New cavities">
         {numbers.used.map((cavity) => (
-          <li key={cavity}>
+          <li key={cavity} className={styles.number}>
+            <span className={textCss.mono}>{cavity}</span>
+            <span aria-hidden="true">→</span>
             <TextInput
-              label={
-                <>
-                  <span className={textCss.mono}>{cavity}</span>→
-                </>
-              }
               value={said(cavity)}
               aria-label={`New cavity of ${cavity}`}
               onChange={(event) => {
@@ -98,7 +96,6 @@ export function NewNumbersForm({
                 setByHand((now) => ({ ...now, [cavity]: value.trim() }))
               }}
               error={wrong(cavity)}
-              className={textCss.mono}
             />
           </li>
         ))}

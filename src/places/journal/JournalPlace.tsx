@@ -137,6 +137,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
         >
           <TextInput
             label="A note for the record"
+            className={textCss.sentence}
             value={note}
             maxLength={500}
             onChange={(event) => setNote(event.target.value)}

@@ -236,6 +236,7 @@ export function NewJobPlace({
         <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="The job">
           <TextInput
             label="Title"
+            className={textCss.sentence}
             value={title}
             maxLength={120}
             placeholder="Mast head loom"

@@ -38,7 +38,12 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
             if (why.trim() !== '') void append({ kind: 'reopened', why: why.trim() })
           }}
         >
-          <TextInput label="Reopen it, because" value={why} onChange={(event) => setWhy(event.target.value)} />
+          <TextInput
+            className={textCss.sentence}
+            label="Reopen it, because"
+            value={why}
+            onChange={(event) => setWhy(event.target.value)}
+          />
           <Button type="submit" disabled={busy || why.trim() === ''}>
             <span>Reopen the job</span>
           </Button>

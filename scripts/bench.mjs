@@ -32,7 +32,6 @@ for (const name of [
     format: 'esm',
     target: 'node20',
     packages: 'external',
-    define: { 'import.meta.url': JSON.stringify(new URL('../src/data/killRounds.testing.ts', import.meta.url).href) },
     logLevel: 'warning',
   })
   run('node', [outfile])

@@ -3,6 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test } from 'vitest'
+import { bundled } from '../src/data/bundled.testing'
+import { templatePath } from '../src/data/database.testing'
 
 test.each(['0.0.0.0', '192.168.1.20', 'bench.example'])('HOST=%s is refused until there is a sign-in', (host) => {
   const { status, stderr } = spawnSync(process.execPath, ['scripts/start.mjs'], {
@@ -15,11 +17,17 @@ test.each(['0.0.0.0', '192.168.1.20', 'bench.example'])('HOST=%s is refused unti
 
 test('a second process on a data folder is told who holds it, and leaves the folder alone', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'urn-second-'))
-  const program =
-    'const { openAtStart } = await import("./src/data/openAtStart.ts"); await openAtStart(); setInterval(() => {}, 1000)'
+  const opener = await bundled('src/data/openAtStart.ts')
+  const program = `const { openAtStart } = await import(${JSON.stringify(opener)}); await openAtStart(); setInterval(() => {}, 1000)`
   const start = () =>
-    spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', program], {
-      env: { ...process.env, URN_BENCH_DATA: folder, DATABASE_URL: '', URN_BENCH_DEMO: '' },
+    spawn(process.execPath, ['--input-type=module', '-e', program], {
+      env: {
+        ...process.env,
+        URN_BENCH_DATA: folder,
+        DATABASE_URL: '',
+        URN_BENCH_DEMO: '',
+        URN_BENCH_TEMPLATE: templatePath(),
+      },
     })
   const first = start()
   try {
@@ -37,5 +45,6 @@ test('a second process on a data folder is told who holds it, and leaves the fol
   } finally {
     first.kill('SIGKILL')
     rmSync(folder, { recursive: true, force: true })
+    rmSync(opener)
   }
 })

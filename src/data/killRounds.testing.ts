@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process'
-import { fileURLToPath } from 'node:url'
+import { bundled } from './bundled.testing'
 
-const writer = fileURLToPath(new URL('./appendForever.testing.ts', import.meta.url))
+/** The writer that is killed, made ready once for many rounds. */
+export const makeWriter = (): Promise<string> => bundled('src/data/appendForever.testing.ts')
 
 export interface KillRound {
   /** entries that the writer found when it opened the folder, and whether their chain was whole */
@@ -11,10 +12,22 @@ export interface KillRound {
   readonly acked: number
 }
 
-/** One round: start a writer on the folder, let it acknowledge some entries, kill it without warning. */
-export function killRound(folder: string, entries: number, afterMs: number): Promise<KillRound> {
+/**
+ * One round: start a writer on the folder, let it acknowledge some entries, kill it without warning.
+ * @param template what a new folder begins as; without one the first round migrates
+ */
+export function killRound(
+  writer: string,
+  folder: string,
+  entries: number,
+  afterMs: number,
+  template?: string,
+): Promise<KillRound> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', writer, folder], { stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = spawn(process.execPath, [writer, folder], {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, ...(template !== undefined && { URN_BENCH_TEMPLATE: template }) },
+    })
     let text = ''
     let errors = ''
     let dying = false

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import type { DeepReadonly } from '@/core/base/deepReadonly'
 import type { Bench } from '@/data/bench'
 
 /** What every endpoint is given besides its input. */
@@ -18,12 +19,6 @@ export interface ApiContext<Query = unknown> {
 /** What an endpoint may fail with besides bad input (400), a wrong method (405), too much (413) and what breaks (500). */
 export type Failure = 404 | 409 | 422
 export type Success = 200 | 201
-
-type DeepReadonly<T> = T extends readonly (infer Item)[]
-  ? readonly DeepReadonly<Item>[]
-  : T extends object
-    ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> }
-    : T
 
 export interface Answered<Body, Status extends Success = Success> {
   readonly ok: true

@@ -3,21 +3,13 @@ import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
 import { progress } from '@/core/views/progress'
 import { nextStep } from '@/core/views/steps'
-import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
+import { entrySchema, keptEntrySchema, stampSchema } from '@/core/record/journal/schema'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { type JobState, isClosed } from '@/core/record/state/state'
+import type { DeepReadonly } from '@/core/base/deepReadonly'
 import { planIndex } from '@/core/record/plan/plan'
 import { damageIds } from '@/core/craft/faults/damage'
 import { chosenSetSchema } from '@/core/craft/setup/schema'
-
-/** Stamps of an entry in a document: who wrote it when, and its place in the chain. */
-const stampSchema = z.object({
-  seq: z.number().int().min(1),
-  at: z.iso.datetime(),
-  by: z.string().min(1).max(60),
-  prev: z.string().length(64),
-  hash: z.string().length(64),
-})
 
 /**
  * A job as a file. With a journal, the journal is the job: plan and facts beside it are what it adds up to.
@@ -155,15 +147,10 @@ export const jobAnswerSchema = z.object({
   journal: z.array(keptEntrySchema),
 })
 
-type Readonlys<T> = T extends readonly (infer U)[]
-  ? readonly Readonlys<U>[]
-  : T extends object
-    ? { readonly [K in keyof T]: Readonlys<T[K]> }
-    : T
 /** A job as it is given out. */
-export type JobAnswer = Readonlys<z.input<typeof jobAnswerSchema>>
+export type JobAnswer = DeepReadonly<z.input<typeof jobAnswerSchema>>
 
-export function stateSummary(state: JobState): Readonlys<StateSummary> {
+export function stateSummary(state: JobState): DeepReadonly<StateSummary> {
   return {
     seq: state.seq,
     closed: isClosed(state),

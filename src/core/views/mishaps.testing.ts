@@ -1,5 +1,4 @@
-import fc from 'fast-check'
-import { begun, catalogue, newId } from '../work/rework/rework.testing'
+import { at, begun, catalogue, newId, put } from '../work/rework/rework.testing'
 import { damageIds, endDamageIds } from '../craft/faults/damage'
 import type { NewEntry } from '../record/journal/entry'
 import { reworkEntries } from '../work/rework/reworkEntries'
@@ -9,6 +8,8 @@ import { type Plan, type PlanChange, emptyPlan, planIndex } from '../record/plan
 import { firstEntries, planChangeEntries } from '../work/kit/firstEntries'
 import { pinoutOf } from '../record/plan/pinoutOf.testing'
 import type { JobState } from '../record/state/state'
+import { workThrough } from './workThrough.testing'
+import fc from 'fast-check'
 
 /** A harness on which anything may happen: what can come in between, with figures by chance. */
 
@@ -195,3 +196,31 @@ export const starts: readonly (() => Folded)[] = [
   () => begun(firstEntries(catalogue, plan, '2026-11-25', newId)),
   () => begun(reworkEntries(catalogue, { ...plan, kind: 'repair' }, { slackMm: 200 }, '2026-11-25', newId)),
 ]
+
+type Upset = { readonly after: number; readonly what: string; readonly picks: Picks }
+
+/**
+ * A hand works on, and is upset again and again: each time so many steps later.
+ * @param then after each upset: what it was, and whether the record admitted any of it
+ */
+export function workUpset(
+  folded: Folded,
+  upsets: readonly Upset[],
+  then: (what: string, admitted: boolean) => void = () => undefined,
+): void {
+  for (const { after, what, picks } of upsets) {
+    let steps = 0
+    workThrough([], {
+      newId,
+      from: folded,
+      stamp: () => ({ at, by: 'teodor' }),
+      until: (_state, step) => steps++ >= after || step.code === 'sign',
+    })
+    let admitted = false
+    for (const said of [mishaps[what]?.(folded, picks) ?? []].flat()) {
+      if (put(folded, { ...said, id: newId() })) break
+      admitted = true
+    }
+    then(what, admitted)
+  }
+}

@@ -1,11 +1,6 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import rowsCss from '@/ui/table/rows.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
@@ -14,30 +9,32 @@ import { dayTime, figure, newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
 import { termLabel } from '@/core/record/plan/keys'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import rowsCss from '@/ui/table/rows.module.css'
+import textCss from '@/ui/text/text.module.css'
 import Link from 'next/link'
 
 const PAGE = 200
+
+const readEntries = withFields<{ readonly entries: readonly KeptEntry[] }>('entries')
+const noEntries: readonly KeptEntry[] = []
 
 /** What was written, entry by entry, newest first; notes; taking back. */
 export function JournalPlace({ at }: { readonly at?: number }) {
   const { id, state, takeBack, append, busy } = useJob()
   const { people } = useOperator()
-  const [entries, setEntries] = useState<readonly KeptEntry[]>([])
   const [from, setFrom] = useState<number | undefined>(at === undefined ? undefined : Math.max(0, at - PAGE / 2))
   const [note, setNote] = useState('')
-  const [fault, setFault] = useState(false)
   const first = from ?? Math.max(0, state.seq - PAGE)
-  const load = useCallback(async () => {
-    try {
-      const response = await fetch(`/api/v1/jobs/${encodeURIComponent(id)}/journal?after=${first}&limit=${PAGE}`)
-      if (!response.ok) throw new Error(String(response.status))
-      setEntries(((await response.json()) as { entries: KeptEntry[] }).entries)
-      setFault(false)
-    } catch {
-      setFault(true)
-    }
-  }, [id, first])
-  useEffect(() => void load(), [load, state.seq])
+  const { value, failed } = useFetched(
+    `/api/v1/jobs/${encodeURIComponent(id)}/journal?after=${first}&limit=${PAGE}`,
+    readEntries,
+    { version: state.seq },
+  )
+  const entries = value?.entries ?? noEntries
   const asked = useRef<HTMLTableRowElement>(null)
   const isThere = entries.some((entry) => entry.seq === at)
   useEffect(() => {
@@ -67,7 +64,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
             </span>
           </div>
           <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Entries">
-            {fault && (
+            {failed && (
               <p className={clsx(noteCss.note, noteCss.fault)}>▲ The journal does not answer. Load the page again.</p>
             )}
             <Table>

@@ -126,11 +126,19 @@ function TableSource({
     return undefined
   }
   return (
-    <div className={paneCss.choices}>
+    <div
+      className={paneCss.choices}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        const [file] = event.dataTransfer.files
+        if (file) void fromFile(file)
+      }}
+    >
       <Textarea
         label={label}
         value={text}
-        placeholder="Paste rows from a spreadsheet here"
+        placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet"
         onChange={(event) => fromText(event.target.value)}
       />
       <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>

@@ -20,10 +20,15 @@ export function FileZone({ label, offers, onFile, disabled = false, openRef, cap
   return (
     <Dropzone
       multiple={false}
+      // the pane around it takes files too: what is dropped here is read once
+      dragEventsBubbling={false}
+      // of several the first is taken, as the pane does
+      onReject={([rejected]) => rejected && onFile(rejected.file)}
       disabled={disabled}
       {...(openRef && { openRef })}
       onDrop={([file]) => file && onFile(file)}
       inputProps={{ 'aria-label': label, accept: offers, ...(capture && { capture }) }}
+      data-own-press
       classNames={{ root: styles.zone, inner: styles.inner }}
     >
       {children}

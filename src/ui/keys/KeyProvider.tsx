@@ -10,9 +10,12 @@ import {
   useState,
   type ReactNode,
 } from 'react'
+import dynamic from 'next/dynamic'
 import { flushSync } from 'react-dom'
-import { KeySheet } from './KeySheet'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
+
+const loadSheet = () => import('./KeySheet').then((module) => module.KeySheet)
+const KeySheet = dynamic(loadSheet, { ssr: false })
 
 interface Keys {
   readonly add: (layer: readonly KeyBinding[]) => () => void
@@ -27,6 +30,8 @@ const Context = createContext<Keys>({
 })
 
 const SWITCH = 'urn-single-keys'
+/** The sheet of keys is no part of the first load. */
+const SHEET_AFTER_MS = 1200
 
 /** In a field, or in something like a grid that takes every key for itself, single keys are text. */
 const isTyping = (target: EventTarget | null) =>
@@ -34,7 +39,7 @@ const isTyping = (target: EventTarget | null) =>
   (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
 /** On a control of its own, Enter and Space are the control's. */
 const isControl = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.matches('button, a[href], summary')
+  target instanceof HTMLElement && target.matches('button, a[href], summary, [data-own-press]')
 
 /** Listens for the whole page, so that a key means one thing everywhere. The newest layer of bindings wins. */
 export function KeyProvider({ children }: { readonly children: ReactNode }) {
@@ -44,6 +49,11 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   const [single, setSingle] = useState(true)
 
   useEffect(() => setSingle(localStorage.getItem(SWITCH) !== 'off'), [])
+  // fetched when the page is idle, so that the first question finds it there
+  useEffect(() => {
+    const timer = setTimeout(() => void loadSheet(), SHEET_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [])
 
   const keys = useMemo<Keys>(
     () => ({

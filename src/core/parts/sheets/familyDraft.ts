@@ -16,10 +16,9 @@ import {
   toPlacardRow,
   toSeal,
   toSize,
-  unshownOf,
 } from './familySheets'
 import { type SheetColumn, type SheetProblem, type SheetRow, isBlankRow, readSheetRow } from './sheet'
-import { sortedBy } from '../../base/collections'
+import { inOrderOf, isSameRow, isSameSource, keepContact, keepHousing } from './familyPatch'
 
 /** A family while it is entered from its sheet: heads, tables and housings as they are written. */
 export interface FamilyDraft {
@@ -228,52 +227,6 @@ function partsOf(family: FamilyInput, origin: FamilyInput | undefined, source: S
     add(housing.interfaceSeal, 'interface-seal', `Interface seal of ${housing.name}`)
   }
   return [...parts.values()]
-}
-
-/** Do both rows say the same in every column? */
-const isSameRow = (columns: readonly SheetColumn[], one: SheetRow, other: SheetRow): boolean =>
-  columns.every(({ id }) => (one[id] ?? '').trim() === (other[id] ?? '').trim())
-
-const isSameSource = (one: FamilyInput['source'], other: SheetSource): boolean =>
-  one.document === other.document && (one.revision ?? '') === (other.revision ?? '') && one.basis === other.basis
-
-/** What was there keeps its place; what is new comes behind. */
-function inOrderOf<T extends { readonly id: string }>(before: readonly T[], items: readonly T[]): T[] {
-  const at = new Map(before.map((one, i) => [one.id, i]))
-  return sortedBy(items, (one) => at.get(one.id) ?? before.length)
-}
-
-type HousingInput = FamilyInput['housings'][number]
-
-/** A housing that is as it was stays as it was; one that is edited keeps what no field shows. */
-function keepHousing(housing: HousingInput, said: HousingDraft, before: HousingInput | undefined): HousingInput {
-  if (!before) return housing
-  const was = draftHousing(before)
-  const same = (Object.keys(was) as HousingField[]).every((field) => was[field] === said[field])
-  return same ? before : { ...housing, aliases: before.aliases, ...(before.parts && { parts: before.parts }) }
-}
-
-/** A contact with what its sheet does not show as it was before. */
-function keepContact(contact: ContactInput, before: ContactInput | undefined): ContactInput {
-  if (before?.construction !== contact.construction) return contact
-  const barrel =
-    contact.barrel && before.barrel
-      ? {
-          barrel: {
-            ...before.barrel,
-            ...contact.barrel,
-            ...unshownOf(before),
-          },
-        }
-      : {}
-  return {
-    ...contact,
-    ...barrel,
-    aliases: before.aliases,
-    pullMinima: before.pullMinima,
-    contactMilliohm: before.contactMilliohm,
-    refC: before.refC,
-  } as ContactInput
 }
 
 /** A family of the shelf as a draft, with the placard rows that are for its contacts. */

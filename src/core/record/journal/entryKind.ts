@@ -128,7 +128,10 @@ export interface Moment {
   readonly by: string
 }
 
-/** What is still to be done in a job. It is worked out on the floor above; the record asks before an end is looked over and before a job is signed. */
+/**
+ * What is still to be done in a job. It is worked out on the floor above; the record asks before an end is looked over and
+ * before a job is signed.
+ */
 export interface WorkAhead {
   /** what comes before the last look at an end, and how many tasks that are; undefined when nothing does */
   readonly beforeLook: (

@@ -1,12 +1,11 @@
 import { expect, test } from 'vitest'
 import { planIndex, sideOf } from '../plan/plan'
 import { nextStep } from '../../views/steps'
-import { workThrough } from '../../views/workThrough.testing'
-import { at, goOn, newId, put } from '../../work/rework/rework.testing'
+import { goOn } from '../../work/rework/rework.testing'
 import type { Entry } from './entry'
 import { type Folded, kindOf } from './fold'
 import { isClosed } from '../state/state'
-import { SEED, mishaps, starts, upsets } from '../../views/mishaps.testing'
+import { SEED, mishaps, starts, upsets, workUpset } from '../../views/mishaps.testing'
 import fc from 'fast-check'
 
 /**
@@ -81,20 +80,10 @@ test('a harness that is built, or came, is right when it is signed, whatever cam
   fc.assert(
     fc.property(fc.constantFrom(...starts), upsets, (start, those) => {
       const folded = start()
-      for (const { after, what, picks } of those) {
-        let steps = 0
-        workThrough([], {
-          newId,
-          from: folded,
-          stamp: () => ({ at, by: 'teodor' }),
-          until: (_state, step) => steps++ >= after || step.code === 'sign',
-        })
-        for (const said of [mishaps[what]?.(folded, picks) ?? []].flat()) {
-          if (put(folded, { ...said, id: newId() })) break
-          seen.add(what)
-        }
+      workUpset(folded, those, (what, admitted) => {
+        if (admitted) seen.add(what)
         expect(disagreements(folded), what).toEqual([])
-      }
+      })
       goOn(folded)
       expect(nextStep(folded.state)).toMatchObject({ code: 'closed' })
       expect(isClosed(folded.state)).toBe(true)

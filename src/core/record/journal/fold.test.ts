@@ -1,3 +1,4 @@
+import { plainState } from '../state/plainState.testing'
 import { beforeEach, expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { pinoutOf } from '../plan/pinoutOf.testing'
@@ -285,25 +286,17 @@ test('work that stands on an entry is named when it is to be taken back', () => 
   expect(undo(strip?.id)).toBeUndefined()
 })
 
-/** A state as plain data, without what only counts entries. */
-const plain = ({ state }: Folded) => {
-  const { seq: _seq, recent: _recent, ...rest } = snapshot(state)
-  return JSON.stringify(rest, (_key, value: unknown) =>
-    value instanceof Map ? [...(value as Map<string, unknown>)].sort() : value,
-  )
-}
-
 test('whatever the entry, taking it back leaves the state as it was before it', () => {
   const { entries } = begin()
   fc.assert(
     fc.property(fc.integer({ min: 2, max: entries.length - 2 }), (count) => {
       const before = foldAll(entries.slice(0, count))
-      const was = plain(before)
+      const was = plainState(before.state)
       const next = entries[count]
       if (!next || next.kind === 'signed') return
       foldEntry(before, next)
       foldEntry(before, { id: newId(), kind: 'taken-back', undoes: next.id, seq: next.seq + 1, at, by: 'ansa' })
-      expect(plain(before)).toBe(was)
+      expect(plainState(before.state)).toBe(was)
     }),
   )
 })
@@ -314,7 +307,7 @@ test('folding from a snapshot goes on like folding from the start', () => {
     fc.property(fc.integer({ min: 0, max: entries.length }), (count) => {
       const half = foldFrom(snapshot(foldAll(entries.slice(0, count)).state))
       for (const entry of entries.slice(count)) foldEntry(half, entry)
-      expect(plain(half)).toBe(plain(foldAll(entries)))
+      expect(plainState(half.state)).toBe(plainState(foldAll(entries).state))
     }),
     { numRuns: 20 },
   )

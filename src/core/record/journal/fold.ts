@@ -89,8 +89,8 @@ function takeBack(folded: Folded, entry: Extract<Entry, { kind: 'taken-back' }>,
   if (!taken) return
   const later = log
     .slice(taken.entry.seq + 1)
-    .filter((one) => one !== undefined && !one.undone && one.entry.kind !== 'taken-back')
-  taken.undo(later as Logged[])
+    .flatMap((one) => (one === undefined || one.undone || one.entry.kind === 'taken-back' ? [] : [one]))
+  taken.undo(later)
   leaveTray(logged, kindOf(taken.entry.kind))
   // it is about the same things as what it took back
   for (const { slice, key, was } of taken.writes()) if (slice !== undefined) logged.remember(slice, key, was)

@@ -1,17 +1,12 @@
+import { plainState } from '../state/plainState.testing'
 import { expect, test } from 'vitest'
 import { factKey } from '../state/factsSlice'
 import { sliceIds, slices } from '../state/slices'
 import type { Entry } from './entry'
 import { Logged } from './logged'
-import { type JobState, newJobState, snapshot } from '../state/state'
+import { newJobState } from '../state/state'
 import { type Facts, noFacts } from '../plan/facts'
 import type { CutState, LeadsState } from '../state/records'
-
-/** Every slice, a state with something in it, and what an entry writes over it. */
-const plain = (state: JobState): string =>
-  JSON.stringify({ ...snapshot(state), seq: 0, recent: [] }, (_key, value: unknown) =>
-    value instanceof Map ? [...(value as Map<string, unknown>)].sort() : value,
-  )
 
 test.each(sliceIds)('what is written to %s is taken back', (id) => {
   const state = newJobState()
@@ -23,18 +18,18 @@ test.each(sliceIds)('what is written to %s is taken back', (id) => {
     else logged.set(id as 'leads', to as LeadsState)
     return logged
   }
-  const empty = plain(state)
+  const empty = plainState(state)
   const first = write({ said: 'first' })
-  const one = plain(state)
+  const one = plainState(state)
   expect(one).not.toBe(empty)
   const second = write({ said: 'second' })
-  const two = plain(state)
+  const two = plainState(state)
   expect(two).not.toBe(one)
   second.undo([])
   // a tray that was counted before is not counted again by a taking back
-  expect(plain(state)).toBe(id === 'tray' ? empty : one)
+  expect(plainState(state)).toBe(id === 'tray' ? empty : one)
   first.undo([])
-  expect(plain(state)).toBe(empty)
+  expect(plainState(state)).toBe(empty)
 })
 
 test('what something later wrote over stands, and remembers what stood before', () => {

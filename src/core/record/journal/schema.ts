@@ -10,17 +10,17 @@ const clientId = z
   .max(60)
   .regex(/^[A-Za-z0-9_-]+$/, 'only letters, digits, - and _')
 
-/** What every append says. */
-const head = { id: clientId, by: z.string().min(1).max(60).optional() }
+/** What an append may say besides. */
+const author = { by: z.string().min(1).max(60).optional() }
 
-/** What the bench adds to an entry that it keeps. */
-const stamp = {
+/** What the bench adds to an entry that it keeps: who wrote it when, and its place in the chain. */
+export const stampSchema = z.object({
   seq: z.number().int().min(1),
   at: z.iso.datetime(),
   by: z.string().min(1).max(60),
   prev: z.string().length(64),
   hash: z.string().length(64),
-}
+})
 
 function unionOf(more: z.ZodRawShape): z.ZodType {
   const schemas = Object.entries(entryShapes).map(([kind, shape]) =>
@@ -31,7 +31,7 @@ function unionOf(more: z.ZodRawShape): z.ZodType {
 
 /** What an append may say: one schema a kind. Sequence, time, person and hash are the server's. */
 // each is made of the shape of which the type of its kind is made
-export const entrySchema = unionOf(head) as z.ZodType<NewEntry>
+export const entrySchema = unionOf(author) as z.ZodType<NewEntry>
 
 /** An entry as the bench keeps it, with its place in the chain. */
-export const keptEntrySchema = unionOf(stamp) as z.ZodType<KeptEntry, KeptEntry>
+export const keptEntrySchema = unionOf(stampSchema.shape) as z.ZodType<KeptEntry, KeptEntry>

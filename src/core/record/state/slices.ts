@@ -32,7 +32,7 @@ export const slices = {
   /** copied from the shelf; several entries may pin the same */
   facts: factsSlice(noFacts),
   /** by `wire/side` */
-  sets: keyed<ChosenSet>((key) => subject.setOf(key)),
+  sets: keyed<ChosenSet>(subject.setOf),
   /** by `unit/wire` */
   cuts: keyed<CutState>(subject.cut),
   /** by `unit/wire`: how many wires went to scrap here, their length, and what of it came with the harness */

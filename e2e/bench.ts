@@ -27,14 +27,7 @@ export const test = base.extend<{ readonly bench: Page }, { readonly server: Ben
       // a refused entry is an answer: the browser logs its status all the same
       if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
     })
-    const pending = new Set<Request>()
-    writing.set(page, pending)
-    page.on(
-      'request',
-      (request) => request.method() === 'POST' && request.url().endsWith('/journal') && pending.add(request),
-    )
-    page.on('requestfinished', (request) => pending.delete(request))
-    page.on('requestfailed', (request) => pending.delete(request))
+    asked.set(page, new Asked(page))
     await provide(page)
     expect(errors).toEqual([])
   },
@@ -42,8 +35,30 @@ export const test = base.extend<{ readonly bench: Page }, { readonly server: Ben
 
 export { expect }
 
-/** Entries that a page has sent and not had back. */
-const writing = new WeakMap<Page, Set<Request>>()
+/** What a page has asked for and not had back. */
+class Asked {
+  readonly #open = new Set<Request>()
+  #quietFrom = performance.now()
+
+  constructor(page: Page) {
+    page.on('request', (request) => this.#open.add(request))
+    for (const end of ['requestfinished', 'requestfailed'] as const)
+      page.on(end, (request) => {
+        this.#open.delete(request)
+        this.#quietFrom = performance.now()
+      })
+  }
+
+  /** For how long nothing has been under way. */
+  quietMs = () => (this.#open.size > 0 ? 0 : performance.now() - this.#quietFrom)
+
+  /** Entries that were sent and not answered. */
+  entries = () =>
+    [...this.#open].filter((request) => request.method() === 'POST' && request.url().endsWith('/journal')).length
+}
+const asked = new WeakMap<Page, Asked>()
+const quietMs = (page: Page) => asked.get(page)?.quietMs() ?? Infinity
+const entriesUnderWay = (page: Page) => asked.get(page)?.entries() ?? 0
 
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
 const settled = (page: Page) =>
@@ -61,8 +76,8 @@ export async function strike(page: Page, ...keys: string[]): Promise<void> {
   for (const key of keys) {
     await page.keyboard.press(key)
     await settled(page)
-    if ((writing.get(page)?.size ?? 0) === 0) continue
-    await expect.poll(() => writing.get(page)?.size ?? 0, { intervals: [20] }).toBe(0)
+    if (entriesUnderWay(page) === 0) continue
+    await expect.poll(() => entriesUnderWay(page), { intervals: [20] }).toBe(0)
     await settled(page)
   }
 }
@@ -146,7 +161,22 @@ export async function sevenAtBench(
   return ((await made.json()) as { id: string }).id
 }
 
-/** Waits until the page has come to life: its keys are bound. */
+/** How long nothing may be asked for, ms, until a page counts as there. */
+const QUIET_MS = 90
+
+/** Is the page's frame React's by now? */
+const isHydrated = (page: Page) =>
+  page
+    .evaluate(() => {
+      const main = document.querySelector('main')
+      return main !== null && Object.keys(main).some((key) => key.startsWith('__reactFiber$'))
+    })
+    .catch(() => false)
+
+/** Waits until the page has come to life: its parts are loaded, its keys are bound. */
 export async function alive(page: Page): Promise<void> {
-  await page.waitForLoadState('networkidle')
+  await page.waitForLoadState('load')
+  await expect.poll(() => isHydrated(page), { intervals: [30] }).toBe(true)
+  await expect.poll(() => quietMs(page), { intervals: [20] }).toBeGreaterThan(QUIET_MS)
+  await settled(page)
 }

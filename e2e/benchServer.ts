@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -23,48 +23,65 @@ async function answers(address: string, child: ChildProcess): Promise<boolean> {
   return false
 }
 
+/** Names the data folder with the demo world in it that is made once; each bench begins with a copy. */
+export const DEMO_DATA = 'URN_BROWSER_DEMO_DATA'
+
+export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'urn-browser-'))
+
+interface Running {
+  readonly file: string
+  readonly address: string
+  readonly child: ChildProcess
+  readonly data: string
+}
+
+/** Starts a server with the demo world in a data folder. */
+export async function startBench(data: string): Promise<Pick<Running, 'address' | 'child'>> {
+  // a port that was free a moment ago may be taken by then: another one is tried
+  for (let tries = 1; ; tries++) {
+    const port = await freePort()
+    const address = `http://127.0.0.1:${port}`
+    const child = spawn(process.execPath, ['scripts/start.mjs'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, PORT: String(port), URN_BENCH_DATA: data, URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+    })
+    if (await answers(address, child)) return { address, child }
+    if (tries === 3) throw new Error('the bench of these tests did not start')
+  }
+}
+
+/** Stops it, and waits until its data folder is let go. */
+export const stopBench = (child: ChildProcess) =>
+  new Promise<void>((resolve) => {
+    if (child.exitCode !== null) resolve()
+    child.once('exit', () => resolve())
+    child.kill('SIGTERM')
+  })
+
 /**
  * The bench of one file of tests: a server with the demo world in a data folder of its own. So no file sees what another
  * one has done, in whatever order and however many at once they run.
  */
 export class BenchServer {
-  private running:
-    { readonly file: string; readonly address: string; readonly child: ChildProcess; readonly data: string } | undefined
+  private running: Running | undefined
 
   /** Where this file's bench listens; the one of the file before is stopped. */
   async of(file: string): Promise<string> {
     if (this.running?.file === file) return this.running.address
     await this.stop()
-    const data = mkdtempSync(join(tmpdir(), 'urn-browser-'))
-    // a port that was free a moment ago may be taken by then: another one is tried
-    for (let tries = 1; ; tries++) {
-      const port = await freePort()
-      const address = `http://127.0.0.1:${port}`
-      const child = spawn(process.execPath, ['scripts/start.mjs'], {
-        stdio: ['ignore', 'ignore', 'inherit'],
-        env: {
-          ...process.env,
-          PORT: String(port),
-          URN_BENCH_DATA: join(data, 'data'),
-          URN_BENCH_DEMO: '1',
-          DATABASE_URL: '',
-        },
-      })
-      this.running = { file, address, child, data }
-      if (await answers(address, child)) return address
-      if (tries === 3) throw new Error('the bench of these tests did not start')
-    }
+    const folder = emptyFolder()
+    const data = join(folder, 'data')
+    const demo = process.env[DEMO_DATA]
+    if (demo !== undefined) cpSync(demo, data, { recursive: true })
+    this.running = { file, data: folder, ...(await startBench(data)) }
+    return this.running.address
   }
 
   async stop(): Promise<void> {
     if (!this.running) return
     const { child, data } = this.running
     this.running = undefined
-    await new Promise<void>((resolve) => {
-      if (child.exitCode !== null) resolve()
-      child.once('exit', () => resolve())
-      child.kill('SIGTERM')
-    })
+    await stopBench(child)
     rmSync(data, { recursive: true, force: true })
   }
 }

@@ -42,11 +42,12 @@ class Asked {
 
   constructor(page: Page) {
     page.on('request', (request) => this.#open.add(request))
-    for (const end of ['requestfinished', 'requestfailed'] as const)
-      page.on(end, (request) => {
-        this.#open.delete(request)
-        this.#quietFrom = performance.now()
-      })
+    const over = (request: Request) => {
+      this.#open.delete(request)
+      this.#quietFrom = performance.now()
+    }
+    page.on('requestfinished', over)
+    page.on('requestfailed', over)
   }
 
   /** For how long nothing has been under way. */

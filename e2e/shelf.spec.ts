@@ -4,8 +4,18 @@ import { alive, expect, makeJob, strike, test } from './bench'
 
 const type = async (page: Page, text: string) => page.keyboard.type(text, { delay: 45 })
 
-async function pasteInto(page: Page, cell: string, text: string): Promise<void> {
-  await page.getByLabel(cell, { exact: true }).evaluate((element, data) => {
+const sheet = (page: Page, name: string) => page.getByRole('grid', { name })
+
+/** A cell by its heading, and its row from 1. */
+async function cell(page: Page, grid: string, heading: string, row = 1) {
+  const headings = await sheet(page, grid).getByRole('columnheader').allInnerTexts()
+  const column = headings.findIndex((one) => one.replace('*', '').trim() === heading)
+  return sheet(page, grid).getByRole('row').nth(row).getByRole('gridcell').nth(column)
+}
+
+async function pasteInto(page: Page, grid: string, heading: string, text: string): Promise<void> {
+  await (await cell(page, grid, heading)).click()
+  await sheet(page, grid).evaluate((element, data) => {
     const clipboardData = new DataTransfer()
     clipboardData.setData('text/plain', data)
     element.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }))
@@ -24,9 +34,9 @@ test('a new family from its sheet, by keyboard and paste, then used in a job', a
   await strike(page, 'Tab')
   await type(page, 'Brick sheet 1')
   await strike(page, 'Escape', '2')
-  await pasteInto(page, 'size, row 1', 'size\tbore\tretention\nBR\t2.4 mm\t20 N\n')
+  await pasteInto(page, 'Contact sizes', 'size', 'size\tbore\tretention\nBR\t2.4 mm\t20 N\n')
   await expect(page.getByText('1 row pasted by their headings')).toBeVisible()
-  await strike(page, '3')
+  await strike(page, 'Escape', '3')
   await page.getByRole('button', { name: 'Add a housing' }).click()
   await page.getByLabel('Housing part').focus()
   await type(page, 'BR-7')
@@ -41,16 +51,20 @@ test('a new family from its sheet, by keyboard and paste, then used in a job', a
   // a sheet with its own headings, in its own order, and a column that nobody needs
   await pasteInto(
     page,
-    'part, row 1',
+    'Contacts',
+    'part',
     'Part number\tConstruction\tSize\tGender\tPlating\tWire from\tWire to\tColour\nBR-S\topen-barrel\tBR\tsocket\ttin\t0.2\tthick\tgreen\n',
   )
   await expect(page.getByText('not read: Colour')).toBeVisible()
-  await expect(page.getByText('1 cell to mend')).toBeVisible()
-  await page.getByLabel('wire to, row 1').fill('0.5')
+  await expect(page.getByText('1 to mend')).toBeVisible()
+  await (await cell(page, 'Contacts', 'wire to')).click()
+  await type(page, '0.5')
+  await strike(page, 'Enter')
   await strike(page, 'Escape', '6')
   await pasteInto(
     page,
-    'tool, row 1',
+    'Placard rows',
+    'tool',
     'tool\tcontact\twire from\twire to\tdie\tstrip from\tstrip to\nPF-10\tBR-S\t0.2\t0.5\tD9\t2.6\t3.2\n',
   )
   await strike(page, 'Control+s')
@@ -189,12 +203,14 @@ test('a wire is known by what is at hand, and put on the rack from its label', a
   await expect(facts).toContainText('three quarters metal')
   await pasteInto(
     page,
-    'wire, row 1',
+    'New wire types',
+    'wire',
     'part\tawg\tstrands\tstrand\tod\tmaterial\nXL-24\t24 awg\t19\t0.12\t1.1\tsilicone\nXL-30\t0.05 mm2\t19\t0.2\t0.7\tsilicone\n',
   )
   await strike(page, 'Escape', 'Control+s')
   await expect(page.getByText('Row 2, strand mm: These strands are 0.597 mm², the print says 0.05 mm²')).toBeVisible()
-  await page.getByRole('button', { name: 'Remove row 2' }).click()
+  await (await cell(page, 'New wire types', 'wire', 2)).click()
+  await page.getByRole('button', { name: 'Remove row' }).click()
   await strike(page, 'Escape', 'Control+s')
   await expect(page.getByText('Say where the figures come from')).toBeVisible()
   await page.getByLabel('Figures from').fill('reel label')

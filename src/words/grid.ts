@@ -1,4 +1,4 @@
-import type { GridProblem } from '@/core/record/grid/columns'
+import type { GridColumnId, GridProblem } from '@/core/record/grid/columns'
 import { list } from './figures'
 import { quantityWords } from './quantity'
 
@@ -48,3 +48,27 @@ export function gridProblemWords(problem: GridProblem, said: string): string {
       return `Splice ${problem.splice} needs a second wire.`
   }
 }
+
+const cellHints: Partial<Readonly<Record<GridColumnId, string>>> = {
+  length: 'A figure in mm, or with its unit: 1.2 m, 47 in.',
+  current: 'The load that it carries, like 4.5 or 20 mA.',
+  group: 'Wires that belong together: twist 1, screen A, cable 2.',
+  type: 'A wire type of the shelf, or its printed size: 0.5 mm2, 20 awg.',
+}
+
+/** What to know about the cell in hand. */
+export const pinoutHints = {
+  newWire: (id: string) => `Type here for a new wire: it will be ${id}.`,
+  colour: (end: string | undefined, free: string | undefined) =>
+    end === undefined || free === undefined
+      ? 'IEC letters, like RD, WH/BU or GNYE.'
+      : `IEC letters, like RD or WH/BU. Not yet at ${end}: ${free}.`,
+  place: (ends: readonly { readonly end: string; readonly free: number }[]) =>
+    `End and cavity like A.1, a terminal’s part number, “splice S1”, “with W03a”, or “open”. Free: ${list(ends.map(({ end, free }) => `${end} ${String(free)}`))}.`,
+  of: (column: GridColumnId) =>
+    cellHints[column] ??
+    'Enter edits, Tab goes on, Ctrl D fills down, Ctrl Delete takes the wire out, Escape leaves the cells.',
+}
+
+/** The pinout as a grid calls it. */
+export const pinoutWords = { label: 'Pinout', row: 'wire', rows: 'wires', filterHint: 'filter: colour:RD, is:fault' }

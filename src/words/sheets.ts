@@ -2,7 +2,7 @@ import type { FamilyFault } from '@/core/parts/sheets/familyDraft'
 import type { HousingProblem } from '@/core/parts/sheets/housingDraft'
 import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { arrangementWords } from './catalogue'
-import { list, mm2 } from './figures'
+import { list, mm2, plural } from './figures'
 import { quantityWords } from './quantity'
 
 /** What is wrong with a cell of a sheet, and what would be right. */
@@ -77,4 +77,13 @@ export function familyFaultWords(fault: FamilyFault): string {
     case 'housing':
       return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
   }
+}
+
+/** A sheet as a grid calls it. */
+export const sheetWords = (label: string) => ({ label, row: 'row', rows: 'rows', filterHint: 'filter, or is:fault' })
+
+export const sheetNotes = {
+  begin: 'Type, or paste from a spreadsheet with its headings. What is not on the sheet stays empty.',
+  pasted: (rows: number, byHeadings: boolean, ignored: readonly string[]) =>
+    `${plural(rows, 'row')} pasted${byHeadings ? ' by their headings' : ''}${ignored.length > 0 ? `; not read: ${ignored.join(', ')}` : ''}.`,
 }

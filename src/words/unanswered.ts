@@ -6,3 +6,9 @@ export const unanswered = (so = 'Nothing was changed.'): string => `The bench do
 
 /** The shelf could not be reached. */
 export const SHELF_UNANSWERED = 'The shelf does not answer: load the page again.'
+
+/** A part of the screen that is fetched later did not come. */
+export const laterWords = {
+  failed: 'This part of the screen did not come: the bench does not answer. Nothing is lost.',
+  again: 'Fetch it again',
+}

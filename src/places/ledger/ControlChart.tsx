@@ -4,7 +4,8 @@ import textCss from '@/ui/text/text.module.css'
 import styles from './ControlChart.module.css'
 import { useEffect, useRef } from 'react'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
-import { useBeside } from '@/ui/useBeside'
+import { LoadFault } from '@/ui/later/LoadFault'
+import { useBeside } from '@/ui/later/useBeside'
 import { figure } from '@/words/figures'
 import { signalWords } from '@/words/stats'
 
@@ -35,7 +36,7 @@ export function ControlChart({
   readonly onSelect: (at: number) => void
 }) {
   const canvas = useRef<HTMLCanvasElement>(null)
-  const charts = useBeside(loadCharts)
+  const { value: charts, failed, again } = useBeside(loadCharts)
   const select = useRef(onSelect)
   useEffect(() => {
     select.current = onSelect
@@ -106,6 +107,7 @@ export function ControlChart({
           move(to)
         }}
       >
+        {failed && <LoadFault again={again} />}
         <canvas ref={canvas} aria-hidden="true" />
       </div>
     </section>

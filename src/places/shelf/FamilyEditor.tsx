@@ -17,7 +17,7 @@ import {
 import { emptyHousing } from '@/core/parts/sheets/housingDraft'
 import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { SheetGrid } from '@/ui/sheet/SheetGrid'
+import { SheetGrid } from './SheetGrid'
 import { plural } from '@/words/figures'
 import { familyFaultWords, familyHeadWords, sheetProblemWords, sheetTitles } from '@/words/sheets'
 import { saveFamily } from './actions'

@@ -4,7 +4,9 @@ import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import listCss from '@/ui/list/list.module.css'
 import { Button } from '@mantine/core'
-import dynamic from 'next/dynamic'
+import { later } from '@/ui/later/later'
+import { Loading } from '@/ui/later/Loading'
+import { shelfWords } from '@/words/shelfPlace'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
@@ -12,22 +14,32 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { FamilyView } from './FamilyView'
 import type { ShelfModel } from './shelfData'
 
-const loading = () => (
-  <p className={textCss.dim} style={{ padding: 16 }}>
-    Opening…
-  </p>
+const waiting = <Loading words={shelfWords.opening} />
+const FamilyEditor = later(
+  () => import('./FamilyEditor'),
+  (module) => module.FamilyEditor,
+  waiting,
 )
-const FamilyEditor = dynamic(() => import('./FamilyEditor').then((module) => module.FamilyEditor), {
-  ssr: false,
-  loading,
-})
-const WiresPane = dynamic(() => import('./WiresPane').then((module) => module.WiresPane), { ssr: false, loading })
-const StockPane = dynamic(() => import('./StockPane').then((module) => module.StockPane), { ssr: false, loading })
-const IdentifyPane = dynamic(() => import('./IdentifyPane').then((module) => module.IdentifyPane), {
-  ssr: false,
-  loading,
-})
-const ImportPane = dynamic(() => import('./ImportPane').then((module) => module.ImportPane), { ssr: false, loading })
+const WiresPane = later(
+  () => import('./WiresPane'),
+  (module) => module.WiresPane,
+  waiting,
+)
+const StockPane = later(
+  () => import('./StockPane'),
+  (module) => module.StockPane,
+  waiting,
+)
+const IdentifyPane = later(
+  () => import('./IdentifyPane'),
+  (module) => module.IdentifyPane,
+  waiting,
+)
+const ImportPane = later(
+  () => import('./ImportPane'),
+  (module) => module.ImportPane,
+  waiting,
+)
 
 /** Families and their parts, wire and cable, stock; what a found contact is; packages in and out. */
 export function ShelfPlace({ model }: { readonly model: ShelfModel }) {

@@ -10,7 +10,8 @@ import { type CheckLine, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { later } from '@/ui/later/later'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { lookWords, setupWords } from '@/words/crimp'
 import { dayTime, figure, range } from '@/words/figures'
@@ -33,6 +34,8 @@ const practiceNames = (practices: readonly string[]): string =>
     .toLowerCase()
 
 const loadFaultCards = () => import('./faultCards')
+const EndRelease = later(loadFaultCards, (cards) => cards.EndRelease)
+const FaultReport = later(loadFaultCards, (cards) => cards.FaultReport)
 
 /** Crimp, then look: accept after the last look, or report what is wrong and what becomes of it. */
 export function CrimpCard({
@@ -45,7 +48,7 @@ export function CrimpCard({
   readonly done: () => void
 }) {
   const { state } = useJob()
-  const cards = useBeside(loadFaultCards)
+  useBeside(loadFaultCards)
   const [fault, setFault] = useState<Reported>()
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
@@ -88,23 +91,21 @@ export function CrimpCard({
             <p>Prepare it at Prep first: {range(item.set.strip.minMm, item.set.strip.maxMm, 1)} mm.</p>
           </>
         ) : ending ? (
-          cards && <cards.EndRelease setup={group.id} close={() => setEnding(false)} />
+          <EndRelease setup={group.id} close={() => setEnding(false)} />
         ) : fault ? (
-          cards && (
-            <cards.FaultReport
-              item={item}
-              group={group}
-              fault={fault}
-              measured={measured}
-              setFault={setFault}
-              done={done}
-              save={(practice) => {
-                setPractices([...practices, practice])
-                checks.clear()
-                setFault(undefined)
-              }}
-            />
-          )
+          <FaultReport
+            item={item}
+            group={group}
+            fault={fault}
+            measured={measured}
+            setFault={setFault}
+            done={done}
+            save={(practice) => {
+              setPractices([...practices, practice])
+              checks.clear()
+              setFault(undefined)
+            }}
+          />
         ) : item.stage === 'crimped' ? (
           <Crimped
             item={item}

@@ -13,10 +13,17 @@ import { StationDone } from '@/ui/job/StationDone'
 import { setupSections } from '@/ui/job/setupSections'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { later } from '@/ui/later/later'
 import { CrimpCard } from './CrimpCard'
 
+const waiting = <div className={paneCss.work} />
 const loadSetupCards = () => import('./setupCards')
+const MountCard = later(loadSetupCards, (cards) => cards.MountCard, waiting)
+const PullSampleCard = later(loadSetupCards, (cards) => cards.PullSampleCard, waiting)
+const VerifyCard = later(loadSetupCards, (cards) => cards.VerifyCard, waiting)
+const FirstPieceCard = later(loadSetupCards, (cards) => cards.FirstPieceCard, waiting)
+const ReleaseCard = later(loadSetupCards, (cards) => cards.ReleaseCard, waiting)
 
 /** The queue grouped by setup: change the setup, prove it on a first piece, then crimp and look, one by one. */
 export function CrimpStation() {
@@ -102,19 +109,18 @@ function CrimpStep({
   readonly done: () => void
 }) {
   const { state } = useJob()
-  const cards = useBeside(loadSetupCards)
+  useBeside(loadSetupCards)
   const sampleDue = item.stage === 'stripped' && group.released && samplesDue(state, group.id).pull
   if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue))
     return <CrimpCard item={item} group={group} done={done} />
-  if (!cards) return <div className={paneCss.work} />
-  if (!group.mounted) return <cards.MountCard group={group} item={item} from={from} done={done} />
-  if (sampleDue) return <cards.PullSampleCard item={item} group={group} />
+  if (!group.mounted) return <MountCard group={group} item={item} from={from} done={done} />
+  if (sampleDue) return <PullSampleCard item={item} group={group} />
   const check = state.toolChecks.get(group.setup.tool)?.kind
-  if (check === 'ended' || check === 'failed') return <cards.VerifyCard item={item} group={group} />
+  if (check === 'ended' || check === 'failed') return <VerifyCard item={item} group={group} />
   const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
   return left > 0 ? (
-    <cards.FirstPieceCard item={item} group={group} left={left} />
+    <FirstPieceCard item={item} group={group} left={left} />
   ) : (
-    <cards.ReleaseCard item={item} group={group} done={done} />
+    <ReleaseCard item={item} group={group} done={done} />
   )
 }

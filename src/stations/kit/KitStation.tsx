@@ -6,7 +6,8 @@ import { withoutSet } from '@/core/views/queue'
 import { type SideLetter, planIndex } from '@/core/record/plan/plan'
 import { setupId } from '@/core/craft/setup/setup'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { later } from '@/ui/later/later'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
@@ -31,13 +32,16 @@ const loadPanes = async () => ({
   ...(await import('./WholeJob')),
   ...(await import('./BuyTools')),
 })
+const KitParts = later(loadPanes, (panes) => panes.KitParts)
+const WholeJob = later(loadPanes, (panes) => panes.WholeJob)
+const BuyTools = later(loadPanes, (panes) => panes.BuyTools)
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {
   const { state } = useJob()
   const [pane, setPane] = useState<'parts' | 'whole' | 'tools'>()
   const close = () => setPane(undefined)
-  const panes = useBeside(loadPanes)
+  useBeside(loadPanes)
   const index = planIndex(state.plan)
   const sections = useMemo(() => kitSections(state), [state])
   const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
@@ -59,9 +63,9 @@ export function KitStation() {
   return (
     <div className={paneCss.station}>
       <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
-      {panes && pane === 'whole' && <panes.WholeJob close={close} />}
-      {panes && pane === 'tools' && <panes.BuyTools close={close} />}
-      {panes && (pane === 'parts' || (!pane && !termination)) && <panes.KitParts close={close} />}
+      {pane === 'whole' && <WholeJob close={close} />}
+      {pane === 'tools' && <BuyTools close={close} />}
+      {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
       {!pane && termination && (
         <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />
       )}

@@ -5,7 +5,7 @@ import listCss from '@/ui/list/list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './EndsPane.module.css'
 import { Button, UnstyledButton } from '@mantine/core'
-import dynamic from 'next/dynamic'
+import { later } from '@/ui/later/later'
 import { useState } from 'react'
 import type { GridRow } from '@/core/record/grid/draft'
 import { housingOf } from '@/core/record/plan/facts'
@@ -18,7 +18,10 @@ import { RuleOddsList } from './RuleOddsList'
 import { plural } from '@/words/figures'
 import type { PlanShelf } from './planShelf'
 
-const EndForm = dynamic(() => import('./EndForm').then((module) => module.EndForm), { ssr: false })
+const EndForm = later(
+  () => import('./EndForm'),
+  (module) => module.EndForm,
+)
 
 export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated' | 'facts'
 

@@ -3,7 +3,8 @@
 import { Button, Kbd, NativeSelect, Table, Textarea } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { type GridText, gridColumns } from '@/core/record/grid/columns'
-import { countOn, newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
+import { newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
+import { countOn } from '@/core/base/cells/cells'
 import {
   type ImportTarget,
   type Mapping,
@@ -19,7 +20,7 @@ import { xlsxFaultWords } from '@/formats/table/tableWords'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
-import { fileSeparators, useTableText } from '@/ui/sheet/useTableText'
+import { fileSeparators, useTableText } from '@/ui/grid/useTableText'
 import { readXlsxBeside } from '@/workers/xlsxClient'
 import type { GridDraft } from './grid/useGridDraft'
 import { MatchRows } from './MatchRows'

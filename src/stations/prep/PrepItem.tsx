@@ -25,7 +25,8 @@ import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { later } from '@/ui/later/later'
 import { Swatch } from '@/ui/wire/Swatch'
 import { figure, mm, range } from '@/words/figures'
 import { stripLimitWords, threadWords } from '@/words/crimp'
@@ -44,6 +45,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 
 const loadTrial = () => import('./TrialPane')
+const TrialPane = later(loadTrial, (module) => module.TrialPane)
 /** The stripper's stop is moved by this much at a time. */
 const STOP_STEP_MM = 0.1
 
@@ -58,7 +60,7 @@ export function PrepItem({
   readonly done: () => void
 }) {
   const { state, append, busy } = useJob()
-  const trial = useBeside(loadTrial)
+  useBeside(loadTrial)
   const { wire, side, key, unit } = termination
   const now = termState(state, key)
   const type = state.facts.wireTypes[wire.type]
@@ -278,20 +280,18 @@ export function PrepItem({
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
         <WireChips wire={wire} side={side} />
         {trying ? (
-          trial && (
-            <trial.TrialPane
-              termination={termination}
-              set={set}
-              stripMm={measured ?? set.strip.nominalMm}
-              seen={seen}
-              onSee={setSeen}
-              onDo={follow}
-              close={() => {
-                setTrying(false)
-                setSeen(undefined)
-              }}
-            />
-          )
+          <TrialPane
+            termination={termination}
+            set={set}
+            stripMm={measured ?? set.strip.nominalMm}
+            seen={seen}
+            onSee={setSeen}
+            onDo={follow}
+            close={() => {
+              setTrying(false)
+              setSeen(undefined)
+            }}
+          />
         ) : now.stripped ? (
           <>
             <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Stripped {mm(now.stripped.stripMm)}</h2>

@@ -15,15 +15,17 @@ import { setupSections } from '@/ui/job/setupSections'
 import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Queue } from '@/ui/list/Queue'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { later } from '@/ui/later/later'
 import { PrepItem } from './PrepItem'
 
 const loadCutPane = () => import('./CutPane')
+const CutPane = later(loadCutPane, (module) => module.CutPane)
 
 /** Cut, thread, strip: what the hands need for each termination before its contact. */
 export function PrepStation() {
   const { state } = useJob()
-  const cutting = useBeside(loadCutPane)
+  useBeside(loadCutPane)
   const [showsCuts, setShowsCuts] = useState(false)
   const groups = useMemo(() => setupQueue(state), [state])
   const items = useMemo(
@@ -83,7 +85,7 @@ export function PrepStation() {
         }
       />
       {showsCuts ? (
-        cutting && <cutting.CutPane />
+        <CutPane />
       ) : item ? (
         <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} />
       ) : items.size > 0 ? (

@@ -1,4 +1,5 @@
 'use client'
+import { InsertPlayer, SeatFaultCard, WrongCavity } from './laterCards'
 
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -51,7 +52,6 @@ const blockedWords = {
 /** A contact goes in: the routine of its mechanism, tick by tick; or it is in, and may come out. */
 export function InsertCard({
   task,
-  beside,
   housing,
   family,
   misplaced,
@@ -59,7 +59,6 @@ export function InsertCard({
   done,
 }: {
   readonly task: TaskOf<'insert'>
-  readonly beside: typeof import('./besideCards') | undefined
   readonly housing: Housing
   readonly family: FamilyFacts
   /** it was found in another cavity, without one when two were the other way round */
@@ -71,8 +70,8 @@ export function InsertCard({
   const [asks, setAsks] = useState<'fault' | 'cavity'>()
   const termination = planIndex(state.plan).byKey.get(task.term)
   if (!termination) return null
-  if (asks === 'cavity' && beside)
-    return <beside.WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
+  if (asks === 'cavity')
+    return <WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
   const written = () => {
     setAsks(undefined)
     done()
@@ -80,8 +79,8 @@ export function InsertCard({
   return (
     <>
       <WireChips wire={termination.wire} side={termination.side} />
-      {asks === 'fault' && beside && (
-        <beside.SeatFaultCard
+      {asks === 'fault' && (
+        <SeatFaultCard
           task={task}
           wrongCavity={() => setAsks('cavity')}
           back={() => setAsks(undefined)}
@@ -96,14 +95,7 @@ export function InsertCard({
         </>
       )}
       {!asks && !task.done && !task.blockedBy && (
-        <Routine
-          task={task}
-          beside={beside}
-          housing={housing}
-          family={family}
-          report={() => setAsks('fault')}
-          done={done}
-        />
+        <Routine task={task} housing={housing} family={family} report={() => setAsks('fault')} done={done} />
       )}
     </>
   )
@@ -139,14 +131,12 @@ function Seated({
 
 function Routine({
   task,
-  beside,
   housing,
   family,
   report,
   done,
 }: {
   readonly task: TaskOf<'insert'>
-  readonly beside: typeof import('./besideCards') | undefined
   readonly housing: Housing
   readonly family: FamilyFacts
   readonly report: () => void
@@ -265,7 +255,7 @@ function Routine({
       )}
       {!spent && mechanism.insert.length > 0 && (
         <div className={styles.insertScene}>
-          {beside && <beside.InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />}
+          <InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />
         </div>
       )}
       {spent ? (

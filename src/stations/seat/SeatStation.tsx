@@ -13,18 +13,17 @@ import { unitMoves } from '@/core/work/rework/endMoves'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { useAt } from '@/ui/job/useAt'
-import { useBeside } from '@/ui/useBeside'
+import { useBeside } from '@/ui/later/useBeside'
+import { loadBeside, MovePane } from './laterCards'
 import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { termName } from '@/words/steps'
 import { lockWords } from '@/words/seat'
 import { SeatTask } from './SeatTask'
 
-const loadBeside = () => import('./besideCards')
-
 /** End by end: contacts into their cavities, plugs, lock, small parts, a last look from both sides. */
 export function SeatStation() {
   const { state, append } = useJob()
-  const beside = useBeside(loadBeside)
+  useBeside(loadBeside)
   const tasks = useMemo(() => allTasks(state), [state])
   const byKey = useMemo(() => new Map(tasks.map((task) => [taskKey(task), task])), [tasks])
   const sections = useMemo(() => seatSections(state, tasks), [state, tasks])
@@ -52,10 +51,10 @@ export function SeatStation() {
         }}
         label="Tasks by end"
       />
-      {task && moves && showsMoves && beside ? (
-        <beside.MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
+      {task && moves && showsMoves ? (
+        <MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
       ) : task ? (
-        <SeatTask task={task} beside={beside} done={(next) => (next ? select(taskKey(next)) : follow())} />
+        <SeatTask task={task} done={(next) => (next ? select(taskKey(next)) : follow())} />
       ) : tasks.length > 0 ? (
         <StationDone station="seat" waits="The rest waits for contacts that are crimped first." />
       ) : (

@@ -1,8 +1,8 @@
 'use client'
+import { LacingCard, LockCard, LookOver, MateCard, ReleaseTask } from './laterCards'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { useState } from 'react'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { taskKey } from '@/core/views/steps'
@@ -21,15 +21,7 @@ const cavityLabels: Readonly<Partial<Record<EndTask['kind'], string>>> = {
 }
 
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
-export function SeatTask({
-  task,
-  beside,
-  done,
-}: {
-  readonly task: EndTask
-  readonly beside: typeof import('./besideCards') | undefined
-  readonly done: (next?: EndTask) => void
-}) {
+export function SeatTask({ task, done }: { readonly task: EndTask; readonly done: (next?: EndTask) => void }) {
   const { state } = useJob()
   const key = taskKey(task)
   const [takingOut, setTakingOut] = useState<string>()
@@ -43,8 +35,8 @@ export function SeatTask({
     )
   const { unit, end } = task
   if (task.kind === 'put-right')
-    return beside ? (
-      <beside.ReleaseTask
+    return (
+      <ReleaseTask
         key={key}
         out={{ unit, end, cavity: task.found, term: task.term, why: task.why }}
         title={putRightWords(task)}
@@ -54,12 +46,10 @@ export function SeatTask({
         family={family}
         done={() => done(task.park ? undefined : backIn(task))}
       />
-    ) : (
-      <Fetching />
     )
-  if (task.kind === 'insert' && takingOut === key && beside) {
+  if (task.kind === 'insert' && takingOut === key) {
     return (
-      <beside.ReleaseTask
+      <ReleaseTask
         key={key}
         out={{ unit, end, cavity: task.cavity, term: task.term, why: 'other' }}
         title={`Out of ${end}.${task.cavity}`}
@@ -94,7 +84,6 @@ export function SeatTask({
         {task.kind === 'insert' && (
           <InsertCard
             task={task}
-            beside={beside}
             housing={housing}
             family={family}
             takeOut={() => setTakingOut(key)}
@@ -106,23 +95,15 @@ export function SeatTask({
         )}
         {task.kind === 'unplug' && <Unplug task={task} done={done} />}
         {task.kind === 'plug' && <Plug task={task} done={done} />}
-        {task.kind === 'lock' && beside && (
-          <beside.LockCard task={task} housing={housing} family={family} done={done} />
-        )}
+        {task.kind === 'lock' && <LockCard task={task} housing={housing} family={family} done={done} />}
         {task.kind === 'fit-part' && <FitPart task={task} done={done} />}
-        {task.kind === 'look-over' && beside && <beside.LookOver task={task} family={family} done={done} />}
-        {task.kind === 'open-lacing' && beside && <beside.LacingCard task={task} done={done} />}
-        {task.kind === 'mate' && beside && <beside.MateCard task={task} housing={housing} done={done} />}
+        {task.kind === 'look-over' && <LookOver task={task} family={family} done={done} />}
+        {task.kind === 'open-lacing' && <LacingCard task={task} done={done} />}
+        {task.kind === 'mate' && <MateCard task={task} housing={housing} done={done} />}
       </aside>
     </>
   )
 }
-
-const Fetching = () => (
-  <div className={paneCss.work}>
-    <p className={textCss.dim}>Fetching the way out…</p>
-  </div>
-)
 
 function putRightWords(task: TaskOf<'put-right'>): string {
   const found = `${task.end}.${task.found}`

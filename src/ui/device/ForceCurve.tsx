@@ -3,7 +3,8 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import type { Chart as ChartOf } from 'chart.js'
 import { useEffect, useRef, useState, type RefObject } from 'react'
-import { useBeside } from '../useBeside'
+import { LoadFault } from '../later/LoadFault'
+import { useBeside } from '../later/useBeside'
 import { figure } from '@/words/figures'
 
 const loadCharts = () => import('./forceChart')
@@ -19,7 +20,7 @@ export function ForceCurve({
   readonly minimumN: number | undefined
 }) {
   const canvas = useRef<HTMLCanvasElement>(null)
-  const charts = useBeside(loadCharts)
+  const { value: charts, failed, again } = useBeside(loadCharts)
   const [shown, setShown] = useState({ count: 0, peakN: 0 })
   useEffect(() => {
     if (!charts || !canvas.current) return undefined
@@ -68,6 +69,7 @@ export function ForceCurve({
         </span>
       </div>
       <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
+        {failed && <LoadFault again={again} />}
         <canvas ref={canvas} role="img" aria-label={`Force over time, peak ${figure(shown.peakN, 0)} N`} />
       </div>
     </section>

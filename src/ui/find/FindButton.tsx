@@ -1,13 +1,13 @@
 'use client'
 import styles from './FindButton.module.css'
 import { Button, Kbd } from '@mantine/core'
-import dynamic from 'next/dynamic'
+import { later } from '../later/later'
 import { useEffect, useState } from 'react'
 import { useBurst, useKeys } from '../keys/KeyProvider'
 import type { FindItem } from './findItems'
 
-const load = () => import('./FindBox').then((module) => module.FindBox)
-const FindBox = dynamic(load, { ssr: false })
+const load = () => import('./FindBox')
+const FindBox = later(load, (module) => module.FindBox)
 
 /** Opens the find box, by hand, by Ctrl+K, or by a scan that no screen knows at once. */
 export function FindButton({

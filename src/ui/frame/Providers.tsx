@@ -1,11 +1,12 @@
 'use client'
 import { MantineProvider } from '@mantine/core'
+import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import { KeyProvider } from '../keys/KeyProvider'
 import { cssVariables, theme } from '../theme/theme'
 import { OperatorProvider, type Operator } from './Operator'
 
-/** What every page stands in: theme, keys, who is at the bench. */
+/** What every page stands in: theme, keys, who is at the bench, the address as it is read and written. */
 export function Providers({
   nonce,
   people,
@@ -25,7 +26,9 @@ export function Providers({
       getStyleNonce={() => nonce}
     >
       <OperatorProvider people={people} operator={operator}>
-        <KeyProvider>{children}</KeyProvider>
+        <KeyProvider>
+          <NuqsAdapter>{children}</NuqsAdapter>
+        </KeyProvider>
       </OperatorProvider>
     </MantineProvider>
   )

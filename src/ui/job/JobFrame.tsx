@@ -16,6 +16,7 @@ import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
 import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
+import { useAsked } from './useAt'
 import { useNextStep } from './useNextStep'
 
 /** Where hands are full: the screen stays awake. */
@@ -30,6 +31,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   useAwake(benchStations.has(here))
   const done = useMemo(() => progress(state), [state])
   const { step, go: goNext } = useNextStep()
+  const [, setAsked] = useAsked()
   const find = useFindItems(id, plan)
   const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
   useKeys([
@@ -53,7 +55,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
         const wire =
           planIndex(plan).wires.get(text) ??
           [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
-        if (wire) router.push(`/jobs/${id}/${here}?at=${encodeURIComponent(`1/${wire.id}/a`)}`)
+        if (wire) void setAsked(`1/${wire.id}/a`)
         return wire !== undefined
       }}
       nav={stations.map((station) => (

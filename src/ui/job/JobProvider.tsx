@@ -34,9 +34,6 @@ interface Job {
   readonly catchUp: () => Promise<void>
   /** folds entries that an action has written */
   readonly take: (entries: readonly KeptEntry[]) => void
-  /** what the frame wants selected, and how often it has asked */
-  readonly asked: { readonly key: string | undefined; readonly count: number }
-  readonly ask: (key: string | undefined) => void
 }
 
 const Context = createContext<Job | undefined>(undefined)
@@ -69,8 +66,6 @@ export function JobProvider({
   const [state, setState] = useState(() => viewOf(first))
   const [pending, setPending] = useState(0)
   const [notice, tell] = useState<Notice>()
-  const [asked, setAsked] = useState<Job['asked']>({ key: undefined, count: 0 })
-  const ask = useCallback((key: string | undefined) => setAsked((now) => ({ key, count: now.count + 1 })), [])
   const turn = useRef<Promise<unknown>>(Promise.resolve())
 
   // the server has sent a newer state: go on from there
@@ -217,8 +212,8 @@ export function JobProvider({
   )
 
   const job = useMemo<Job>(
-    () => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, take, asked, ask }),
-    [id, state, pending, notice, append, lastOwn, takeBack, catchUp, take, asked, ask],
+    () => ({ id, state, busy: pending > 0, notice, tell, append, lastOwn, takeBack, catchUp, take }),
+    [id, state, pending, notice, append, lastOwn, takeBack, catchUp, take],
   )
   return <Context value={job}>{children}</Context>
 }

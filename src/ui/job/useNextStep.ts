@@ -1,17 +1,21 @@
 'use client'
-import { useRouter } from 'next/navigation'
+import { usePathname, useRouter } from 'next/navigation'
 import { useMemo } from 'react'
 import { nextStep, type NextStep } from '@/core/views/steps'
 import { useJob } from './JobProvider'
+import { useAsked } from './useAt'
 
 /** The job's next step, whichever station it is in, and the way there: its station, with the thing in question selected. */
 export function useNextStep(): { readonly step: NextStep; readonly go: () => void } {
-  const { id, state, ask } = useJob()
+  const { id, state } = useJob()
+  const [, setAsked] = useAsked()
+  const here = usePathname()
   const router = useRouter()
   const step = useMemo(() => nextStep(state), [state])
   const go = () => {
-    ask(step.focus)
-    router.push(`/jobs/${id}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`)
+    const there = `/jobs/${id}/${step.station}`
+    if (there === here) void setAsked(step.focus ?? null)
+    else router.push(step.focus === undefined ? there : `${there}?at=${encodeURIComponent(step.focus)}`)
   }
   return { step, go }
 }

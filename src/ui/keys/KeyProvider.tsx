@@ -10,12 +10,12 @@ import {
   useState,
   type ReactNode,
 } from 'react'
-import dynamic from 'next/dynamic'
+import { later } from '../later/later'
 import { flushSync } from 'react-dom'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
-const loadSheet = () => import('./KeySheet').then((module) => module.KeySheet)
-const KeySheet = dynamic(loadSheet, { ssr: false })
+const loadSheet = () => import('./KeySheet')
+const KeySheet = later(loadSheet, (module) => module.KeySheet)
 
 interface Keys {
   readonly add: (layer: readonly KeyBinding[]) => () => void

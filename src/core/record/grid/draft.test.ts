@@ -2,10 +2,9 @@ import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { planFacts } from '../plan/facts'
 import { type Plan, type Wire, changePlan, emptyPlan } from '../plan/plan'
-import { type GridColumnId, gridColumnIds, gridColumns, tidyCell, wireText } from './columns'
+import { type GridColumnId, gridColumns, tidyCell, wireText } from './columns'
 import {
   type GridRow,
-  countOn,
   draftChange,
   freeCavities,
   freeColour,
@@ -17,9 +16,8 @@ import {
   rebase,
   rowsOf,
 } from './draft'
-import { copyBlock, fillDown, insertRows, pasteBlock, removeRows, setCells, viewKeys } from './edits'
+import { removeRows, setCells } from '../../base/cells/cells'
 import { gridNames, shelfNamesOf } from './gridNames'
-import { advance, redo, startHistory, undo } from './history'
 import fc from 'fast-check'
 
 const shelf = demoShelf()
@@ -37,9 +35,6 @@ const problems = (rows: readonly GridRow[], key: string) =>
       problem.code,
     ]),
   )
-let made = 0
-const newKey = () => `n${String(++made)}`
-
 test.each<[GridColumnId, string, Partial<Wire>]>([
   ['id', 'W01', { id: 'W01' }],
   ['type', 'tw-0.5', { type: 'TW-0.5' }],
@@ -188,71 +183,6 @@ test('whatever is edited, the plan after the change is what the rows say', () =>
   )
 })
 
-test('a block is pasted over what is seen, and makes new rows below', () => {
-  const rows = [row('W1', {}), row('W2', { from: 'A.2' })]
-  const after = pasteBlock(
-    rows,
-    ['W2', 'W1'],
-    { row: 1, column: 'colour' },
-    [
-      ['bu', 'P 1'],
-      ['GN', 'P.2'],
-    ],
-    newKey,
-    names,
-  )
-  expect(after.map((one) => `${one.text.colour} ${one.text.from}`)).toEqual(['BU P.1', 'RD A.2', 'GN P.2'])
-})
-
-test('fill down repeats, and counts ids and cavities on', () => {
-  const rows = [row('W09', { from: 'P.2' }), row('x', { from: '' }), row('y', { from: '' })]
-  const after = fillDown(rows, ['W09', 'x', 'y'], ['id', 'colour', 'from'], names)
-  expect(after.map((one) => `${one.text.id} ${one.text.colour} ${one.text.from}`)).toEqual([
-    'W09 RD P.2',
-    'W10 RD P.3',
-    'W11 RD P.4',
-  ])
-})
-
-test('what is copied is pasted as the same', () => {
-  const rows = [row('W1', { note: 'say "so"\tnow' }), row('W2', { from: 'A.2' })]
-  expect(copyBlock(rows, ['W2', 'W1'], ['id', 'from'])).toBe('W2\tA.2\nW1\tA.1')
-  expect(copyBlock(rows, ['W1'], ['note'])).toBe('"say ""so""\tnow"')
-})
-
-test('a view filters by words, by column and by fault, and sorts as hands count', () => {
-  const rows = [row('W10', { signal: 'depth' }), row('W2', { colour: 'BU', from: 'A.2' }), row('W1', { from: '' })]
-  const faulty = (key: string) => key === 'W1'
-  expect(viewKeys(rows, { filter: 'depth' }, faulty)).toEqual(['W10'])
-  expect(viewKeys(rows, { filter: 'colour:bu a.2' }, faulty)).toEqual(['W2'])
-  expect(viewKeys(rows, { filter: 'is:fault' }, faulty)).toEqual(['W1'])
-  expect(viewKeys(rows, { filter: '', sort: { column: 'id', down: false } }, faulty)).toEqual(['W1', 'W2', 'W10'])
-  expect(viewKeys(rows, { filter: '', sort: { column: 'id', down: true } }, faulty)).toEqual(['W10', 'W2', 'W1'])
-})
-
-test('undo and redo go back and forth; a new step forgets what was undone', () => {
-  const steps = fc.array(fc.constantFrom('undo', 'redo', 'step'), { maxLength: 40 })
-  fc.assert(
-    fc.property(steps, (moves) => {
-      let history = startHistory(0)
-      const model: number[] = [0]
-      let at = 0
-      let next = 1
-      for (const move of moves) {
-        if (move === 'undo') [history, at] = [undo(history), Math.max(0, at - 1)]
-        else if (move === 'redo') [history, at] = [redo(history), Math.min(model.length - 1, at + 1)]
-        else {
-          model.splice(at + 1)
-          model.push(next)
-          at++
-          history = advance(history, next++)
-        }
-        expect(history.now).toBe(model[at])
-      }
-    }),
-  )
-})
-
 test('a plan that changed meanwhile: untouched rows follow it, edited ones keep what was typed', () => {
   const rows = setCells(rowsOf(plan), [{ key: 'W1', column: 'note', text: 'mine' }])
   const theirs: Plan = { ...plan, wires: [wire('W1', '1', { colour: 'BU' }), wire('W3', '3')] }
@@ -268,14 +198,7 @@ test('the next id, cavity and colour that are free', () => {
   const rows = [row('W09', {}), row('X3', { from: 'A.3', colour: 'BK' })]
   expect(nextId(rows)).toBe('W10')
   expect(nextId([])).toBe('W01')
-  expect(countOn('A', 1)).toBe('A')
   expect(freeCavities(rows, names, 'A')).toEqual(['2'])
   expect(freeColour(rows, names, 'A')).toBe('BN')
   expect(freeColour(rows, names, 'P')).toBe('BK')
-})
-
-test('new rows go below the one that is named', () => {
-  expect(insertRows([row('a', {}), row('b', {})], 'a', [row('c', {})]).map((one) => one.key)).toEqual(['a', 'c', 'b'])
-  expect(insertRows([row('a', {})], undefined, [row('c', {})]).map((one) => one.key)).toEqual(['a', 'c'])
-  expect(gridColumnIds).toHaveLength(10)
 })

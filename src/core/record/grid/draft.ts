@@ -9,11 +9,10 @@ import {
   wireText,
 } from './columns'
 import type { GridNames } from './gridNames'
+import { type CellRow, countOn } from '../../base/cells/cells'
 
-/** A row of the grid as it is written, right or wrong. Rows are never changed in place. */
-export interface GridRow {
-  /** stays the same while the row is edited */
-  readonly key: string
+/** A wire of the grid as it is written, right or wrong. */
+export interface GridRow extends CellRow<GridColumnId> {
   readonly text: GridText
   /** the wire of the plan that it came from: what no column shows stays with it */
   readonly origin?: Wire
@@ -233,10 +232,6 @@ export function nextId(rows: readonly GridRow[]): string {
   }
   return best ? countOn(`${best.stem}${String(best.count).padStart(best.width, '0')}`, 1) : 'W01'
 }
-
-/** The text with the number at its end counted on; without a number it stays. */
-export const countOn = (text: string, by: number): string =>
-  text.replace(/\d+$/, (digits) => String(Number(digits) + by).padStart(digits.length, '0'))
 
 export const newRow = (key: string, text: Partial<GridText> = {}): GridRow => ({ key, text: { ...emptyText, ...text } })
 

@@ -12,7 +12,7 @@ import {
 } from '@/core/record/grid/draft'
 import type { GridText } from '@/core/record/grid/columns'
 import type { GridNames } from '@/core/record/grid/gridNames'
-import { advance, redo, startHistory, undo, type History } from '@/core/record/grid/history'
+import { advance, redo, startHistory, undo, type History } from '@/core/base/history'
 import { planIndex, type Plan, type PlanChange } from '@/core/record/plan/plan'
 
 export interface GridDraft {

@@ -1,6 +1,4 @@
-import { gridColumnIds, type GridColumnId } from '@/core/record/grid/columns'
-
-/** The cell in hand, and how far a selection reaches from it: row and column as seen, from 0. */
+/** How far a selection reaches from the cell in hand: row and column as seen, from 0. */
 export interface GridSelection {
   readonly row: number
   readonly column: number
@@ -12,22 +10,27 @@ export const at = (row: number, column: number): GridSelection => ({ row, column
 
 const clamp = (value: number, last: number) => Math.max(0, Math.min(last, value))
 
-/** The selection after a move; with `extend` the cell in hand stays, and the far end moves. The row below the last one is for a new wire. */
+/** What there is to move in: so many rows, so many columns. */
+export interface GridExtent {
+  readonly rows: number
+  readonly columns: number
+}
+
+/** The selection after a move; with `extend` the cell in hand stays, and the far end moves. The row below the last one is for a new row. */
 export function moved(
   selection: GridSelection,
-  rows: number,
+  { rows, columns }: GridExtent,
   byRows: number,
   byColumns: number,
   extend: boolean,
 ): GridSelection {
-  const lastColumn = gridColumnIds.length - 1
   return extend
     ? {
         ...selection,
         toRow: clamp(selection.toRow + byRows, Math.max(0, rows - 1)),
-        toColumn: clamp(selection.toColumn + byColumns, lastColumn),
+        toColumn: clamp(selection.toColumn + byColumns, columns - 1),
       }
-    : at(clamp(selection.row + byRows, rows), clamp(selection.column + byColumns, lastColumn))
+    : at(clamp(selection.row + byRows, rows), clamp(selection.column + byColumns, columns - 1))
 }
 
 export interface Rectangle {
@@ -43,5 +46,3 @@ export const rectangle = ({ row, column, toRow, toColumn }: GridSelection): Rect
   left: Math.min(column, toColumn),
   right: Math.max(column, toColumn),
 })
-
-export const columnsOf = ({ left, right }: Rectangle): readonly GridColumnId[] => gridColumnIds.slice(left, right + 1)

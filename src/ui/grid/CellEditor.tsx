@@ -1,10 +1,9 @@
 'use client'
 import { TextInput } from '@mantine/core'
-import styles from './CellEditor.module.css'
 import { useEffect, useRef, useState } from 'react'
-import { gridColumns, type GridColumnId } from '@/core/record/grid/columns'
+import styles from './CellEditor.module.css'
 
-export interface CellEdit {
+export interface CellTyping {
   readonly initial: string
   /** the first key that was typed replaces what stood there */
   readonly typed: boolean
@@ -21,8 +20,9 @@ export function CellEditor({
   suggestions,
   commit,
   cancel,
-  column,
-}: CellEdit & { readonly column: GridColumnId }) {
+  heading,
+  id,
+}: CellTyping & { readonly heading: string; readonly id: string }) {
   const [text, setText] = useState(initial)
   const box = useRef<HTMLInputElement>(null)
   const done = useRef(false)
@@ -41,9 +41,9 @@ export function CellEditor({
         ref={box}
         variant="unstyled"
         classNames={{ root: styles.root, wrapper: styles.root, input: styles.input }}
-        aria-label={gridColumns[column].heading}
+        aria-label={heading}
         value={text}
-        list={suggestions.length > 0 ? `suggest-${column}` : undefined}
+        list={suggestions.length > 0 ? `${id}-suggested` : undefined}
         autoComplete="off"
         spellCheck={false}
         onChange={(event) => setText(event.target.value)}
@@ -59,7 +59,7 @@ export function CellEditor({
         }}
       />
       {suggestions.length > 0 && (
-        <datalist id={`suggest-${column}`}>
+        <datalist id={`${id}-suggested`}>
           {suggestions.map((one) => (
             <option key={one} value={one} />
           ))}

@@ -1,0 +1,127 @@
+'use client'
+import { useCallback, useMemo, useState } from 'react'
+import { countOn } from '@/core/base/cells/cells'
+import {
+  isBlankRow,
+  pasteIntoSheet,
+  type SheetColumn,
+  type SheetProblem,
+  type SheetRow,
+} from '@/core/parts/sheets/sheet'
+import { Grid } from '@/ui/grid/Grid'
+import type { GridColumn, GridSource } from '@/ui/grid/gridSource'
+import { useHistory } from '@/ui/grid/useHistory'
+import { sheetNotes, sheetProblemWords, sheetWords } from '@/words/sheets'
+
+export interface SheetGridProps {
+  readonly label: string
+  readonly columns: readonly SheetColumn[]
+  readonly rows: readonly SheetRow[]
+  readonly problemAt: (row: number, column: string) => SheetProblem | undefined
+  readonly onChange: (rows: readonly SheetRow[]) => void
+}
+
+/** A row of a sheet has no name of its own: it goes by its place. */
+interface PlacedRow {
+  readonly key: string
+  readonly text: SheetRow
+}
+
+const placed = (rows: readonly SheetRow[]): readonly PlacedRow[] => rows.map((text, i) => ({ key: String(i), text }))
+const YES_NO = ['yes', 'no'] as const
+/** letters */
+const NARROWEST = 5
+const WIDEST = 24
+const LETTER_PX = 8.5
+const PADDING_PX = 26
+
+/** As wide as the heading and what stands below it, within reason. */
+const widthPx = (column: SheetColumn, rows: readonly SheetRow[]) =>
+  Math.round(
+    Math.max(
+      column.heading.length + (column.required ? 2 : 0),
+      Math.min(WIDEST, Math.max(NARROWEST, ...rows.map((row) => (row[column.id] ?? '').length))),
+    ) *
+      LETTER_PX +
+      PADDING_PX,
+  )
+
+/** A table of a data sheet: typed into, or pasted into from a spreadsheet with its headings or without. */
+export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGridProps) {
+  const [note, setNote] = useState<string>()
+  const { change, ...history } = useHistory(rows, onChange)
+  const edit = useCallback(
+    (next: (rows: readonly PlacedRow[]) => readonly PlacedRow[]) => {
+      setNote(undefined)
+      change((now) => next(placed(now)).map((row) => row.text))
+    },
+    [change],
+  )
+  const paste = useCallback(
+    (block: readonly (readonly string[])[], at: { readonly row: number; readonly column: string }) => {
+      const pasted = pasteIntoSheet(columns, block, at.column)
+      change((now) =>
+        [
+          ...now.slice(0, at.row),
+          ...pasted.rows.map((one, i) => ({ ...now[at.row + i], ...one })),
+          ...now.slice(at.row + pasted.rows.length),
+        ].filter((one) => !isBlankRow(one)),
+      )
+      setNote(sheetNotes.pasted(pasted.rows.length, pasted.byHeadings, pasted.ignored))
+      return true
+    },
+    [columns, change],
+  )
+  const shown = useMemo(
+    (): readonly GridColumn<string>[] =>
+      columns.map((column) => ({
+        id: column.id,
+        heading: column.heading,
+        required: column.required,
+        widthPx: widthPx(column, rows),
+      })),
+    // widths stay while a row is typed into
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [columns, rows.length],
+  )
+  const faults = useMemo(
+    () =>
+      rows.map((row, i) => {
+        if (isBlankRow(row)) return undefined
+        const wrong = columns.flatMap(({ id }) => {
+          const problem = problemAt(i, id)
+          return problem ? [[id, problem] as const] : []
+        })
+        return wrong.length === 0 ? undefined : Object.fromEntries(wrong)
+      }),
+    [rows, columns, problemAt],
+  )
+  const { undo, redo, canUndo, canRedo } = history
+  const source: GridSource<string, PlacedRow> = {
+    columns: shown,
+    rows: useMemo(() => placed(rows), [rows]),
+    edit,
+    undo,
+    redo,
+    canUndo,
+    canRedo,
+    // a new row is the last one
+    newRow: (text) => ({ key: String(rows.length), text: text as SheetRow }),
+    tidy: (_column, said) => said.trim(),
+    following: (column, text, by) => (column === columns[0]?.id ? countOn(text, by) : text),
+    paste,
+    faultsOf: (key) => faults[Number(key)],
+    faultWords: (key, column) => {
+      const problem = faults[Number(key)]?.[column]
+      return problem && sheetProblemWords(problem)
+    },
+    isEdited: () => false,
+    suggestions: (column) => {
+      const cell = columns.find((one) => one.id === column)?.cell
+      return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : []
+    },
+    hint: () => note ?? sheetNotes.begin,
+    begins: () => ({}),
+  }
+  return <Grid source={source} words={sheetWords(label)} takesFiles removes note={note} />
+}

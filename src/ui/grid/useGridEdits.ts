@@ -1,0 +1,80 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { type CellRow, cellOf, copyBlock, fillDown, pasteBlock, removeRows, setCells } from '@/core/base/cells/cells'
+import type { GridSource } from './gridSource'
+import type { GridSelection, Rectangle } from './gridSelection'
+
+/** What the hand does to the cells that it has: types, pastes, fills, clears, takes rows out. */
+export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
+  source: GridSource<Id, Row>,
+  seen: readonly string[],
+  byKey: ReadonlyMap<string, Row>,
+  selection: GridSelection,
+  area: Rectangle,
+) {
+  const { columns, edit, tidy } = source
+  const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
+  const ids = columns.map((column) => column.id)
+  const here = ids.slice(area.left, area.right + 1)
+  const rows = useMemo(() => seen.slice(area.top, area.bottom + 1), [seen, area.top, area.bottom])
+  const key = seen[selection.row]
+  const column = ids[selection.column] ?? ids[0]
+  const active = key === undefined ? undefined : byKey.get(key)
+  const lastKey = seen.at(-1)
+  const above = lastKey === undefined ? undefined : byKey.get(lastKey)
+  const { begins } = source
+  const beginsWith = useMemo(() => begins(above), [begins, above])
+
+  const put = (text: string) => {
+    setTyping(undefined)
+    if (column === undefined) return
+    edit((now) => {
+      if (key !== undefined) return setCells(now, [{ key, column, text: tidy(column, text) }])
+      return text.trim() === '' ? now : [...now, source.newRow({ ...beginsWith, [column]: tidy(column, text) })]
+    })
+  }
+  const everywhere = (text: (column: Id) => string) =>
+    edit((now) =>
+      setCells(
+        now,
+        rows.flatMap((one) => here.map((id) => ({ key: one, column: id, text: text(id) }))),
+      ),
+    )
+  const paste = (block: readonly (readonly string[])[]) => {
+    const [first] = here
+    if (first === undefined) return
+    const at = { row: area.top, column: first }
+    const only = block.length === 1 && block[0]?.length === 1 ? block[0][0] : undefined
+    if (only !== undefined && rows.length * here.length > 1) everywhere((id) => tidy(id, only))
+    else if (!source.paste?.(block, at))
+      edit((now) => pasteBlock(now, { seen, columns: ids, at, block, newRow: source.newRow, tidy }))
+  }
+  const suggestions = useMemo(
+    () => (typing && column !== undefined ? source.suggestions(column) : []),
+    [typing, column, source],
+  )
+  return {
+    active,
+    key,
+    column,
+    beginsWith,
+    suggestions,
+    typing,
+    type: (initial: string) => setTyping({ initial, typed: true }),
+    /** the cell in hand, or another one, as it stands */
+    change: (row = active, at = column) =>
+      setTyping({ initial: at === undefined ? '' : cellOf(row, at), typed: false }),
+    leave: () => setTyping(undefined),
+    put,
+    paste,
+    clear: () => everywhere(() => ''),
+    remove: () => edit((now) => removeRows(now, new Set(rows))),
+    fill: () => edit((now) => fillDown(now, rows, here, source.following)),
+    copy: () => copyBlock(source.rows, rows, here),
+    add: () => {
+      const fresh = source.newRow(beginsWith)
+      edit((now) => [...now, fresh])
+      return fresh.key
+    },
+  }
+}

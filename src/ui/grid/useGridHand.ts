@@ -1,0 +1,105 @@
+'use client'
+import { type RefObject, useCallback, useState } from 'react'
+import type { GridColumn } from './gridSource'
+import { type GridSelection, at, moved } from './gridSelection'
+
+interface Reach {
+  /** the row from which it reaches */
+  readonly from: string | undefined
+  readonly to: string | undefined
+  readonly toColumn: number
+}
+
+/** The row in hand, where it is known outside of the grid: by the address, on a drawing. */
+export interface HeldRow {
+  readonly selected: string | undefined
+  readonly onSelect: (key: string) => void
+}
+
+/**
+ * Where the hand is in a grid. The row in hand is whose `held` says, or the grid's own; the column and how far a selection
+ * reaches are the grid's. The empty row below the last one is in hand while nothing else is chosen.
+ */
+export function useGridHand<Id extends string>(
+  keys: readonly string[],
+  columns: readonly GridColumn<Id>[],
+  places: ReadonlyMap<string, number>,
+  held: HeldRow | undefined,
+) {
+  const [own, setOwn] = useState<string>()
+  const [column, setColumn] = useState(0)
+  // the empty row is in hand until another row is
+  const [belowFrom, setBelowFrom] = useState<{ readonly key: string | undefined }>()
+  const [reach, setReach] = useState<Reach>()
+  const key = held ? held.selected : own
+  const place = key === undefined ? undefined : places.get(key)
+  const below = belowFrom !== undefined && belowFrom.key === key
+  const row = below ? keys.length : (place ?? 0)
+  const far = reach && reach.from === key && !below ? reach : undefined
+  const selection: GridSelection = {
+    row,
+    column,
+    toRow: far?.to === undefined ? row : (places.get(far.to) ?? row),
+    toColumn: far ? far.toColumn : column,
+  }
+  const onSelect = held?.onSelect
+  const go = useCallback(
+    (next: GridSelection) => {
+      const there = keys[next.row]
+      setColumn(next.column)
+      setBelowFrom(there === undefined ? { key } : undefined)
+      setReach(
+        next.toRow === next.row && next.toColumn === next.column
+          ? undefined
+          : { from: there, to: keys[next.toRow], toColumn: next.toColumn },
+      )
+      if (there === undefined) return
+      if (onSelect) onSelect(there)
+      else setOwn(there)
+    },
+    [keys, key, onSelect],
+  )
+  const step = (byRows: number, byColumns: number, extend = false, intoNew = true) =>
+    go(
+      moved(
+        selection,
+        { rows: intoNew ? keys.length : Math.max(0, keys.length - 1), columns: columns.length },
+        byRows,
+        byColumns,
+        extend,
+      ),
+    )
+  /** takes a row that has only just come */
+  const takeNew = (fresh: string, inColumn: number) => {
+    setColumn(inColumn)
+    setBelowFrom(undefined)
+    setReach(undefined)
+    if (onSelect) onSelect(fresh)
+    else setOwn(fresh)
+  }
+  const all = () => {
+    const [first] = keys
+    if (first === undefined) return
+    go({ ...at(0, 0), toRow: keys.length - 1, toColumn: columns.length - 1 })
+  }
+  return { selection, go, step, takeNew, all }
+}
+
+/** A box that scrolls as little as shows a cell below its headings. All rows are of one height, so nothing has to be measured. */
+export function reveal<Id extends string>(
+  box: RefObject<HTMLElement | null>,
+  columns: readonly GridColumn<Id>[],
+  { row, column }: { readonly row: number; readonly column: number },
+  { rowPx, headPx }: { readonly rowPx: number; readonly headPx: number },
+): void {
+  const element = box.current
+  if (!element) return
+  const seen = element.clientHeight - headPx
+  const top = row * rowPx
+  if (top < element.scrollTop) element.scrollTop = top
+  else if (top + rowPx > element.scrollTop + seen) element.scrollTop = top + rowPx - seen
+  const left = columns.slice(0, column).reduce((sum, one) => sum + one.widthPx, 0)
+  const right = left + (columns[column]?.widthPx ?? 0)
+  if (left < element.scrollLeft) element.scrollLeft = left
+  else if (right > element.scrollLeft + element.clientWidth) element.scrollLeft = right - element.clientWidth
+}

@@ -1,0 +1,4 @@
+/** What the Shelf says of itself. */
+export const shelfWords = {
+  opening: 'Opening…',
+}

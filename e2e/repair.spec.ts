@@ -1,4 +1,4 @@
-import type { APIRequestContext, Page } from '@playwright/test'
+import type { APIRequestContext, Locator, Page } from '@playwright/test'
 import { axeFaults } from './axe'
 import { alive, expect, nextStep, strike, test } from './bench'
 
@@ -295,15 +295,29 @@ test('the face is zoomed round the next cavity, and says where its mark lies', a
   expect(await drawing.getAttribute('viewBox')).toBe(wide)
 })
 
+async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
+  const [start, end] = [await from.boundingBox(), await to.boundingBox()]
+  if (!start || !end) throw new Error('nothing to drag')
+  await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(start.x + start.width / 2, start.y, { steps: 4 })
+  await page.mouse.move(end.x + end.width / 2, end.y + end.height / 2, { steps: 8 })
+  await page.mouse.up()
+}
+
 test('the order of seating is changed by dragging in the queue', async ({ bench: page, request }) => {
   await page.goto(at('logger-box', '1.J.insert.1/L01/a'))
   await alive(page)
   const rows = page.getByRole('listbox').getByRole('option').filter({ hasText: '→ J.' })
   const [first, third] = [await rows.nth(0).innerText(), await rows.nth(2).innerText()]
-  await rows.nth(2).dragTo(rows.nth(0))
+  await drag(page, rows.nth(2), rows.nth(0))
   await expect(rows.nth(0)).toHaveText(third.replaceAll('\n', ''))
   await expect(rows.nth(1)).toHaveText(first.replaceAll('\n', ''))
-  expect((await journal(request, 'logger-box')).filter((entry) => entry.kind === 'seat-order-set')).toHaveLength(1)
+  // and back by keys, a place at a time
+  await rows.nth(0).click()
+  await strike(page, 'Control+ArrowDown')
+  await expect(rows.nth(0)).toHaveText(first.replaceAll('\n', ''))
+  expect((await journal(request, 'logger-box')).filter((entry) => entry.kind === 'seat-order-set')).toHaveLength(2)
 })
 
 test('where the wire to spare is not enough, a splice is offered and planned', async ({ bench: page, request }) => {

@@ -97,6 +97,42 @@ for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
   })
   line(`move the selection by one at ${station}, to the next frame`, step)
 }
+// what one entry costs the script of a screen: written elsewhere, and taken when the window is looked at again
+const open = entries.flatMap((entry) => (entry.kind === 'stripped' ? [entry] : [])).slice(-40)
+const cdp = await page.context().newCDPSession(page)
+await cdp.send('Performance.enable')
+const scriptMs = async () => {
+  const { metrics } = await cdp.send('Performance.getMetrics')
+  return 1000 * (metrics.find((one) => one.name === 'ScriptDuration')?.value ?? NaN)
+}
+for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
+  await page.goto(`${base}/jobs/${id}/${station}`)
+  await page.waitForLoadState('networkidle')
+  const costs: number[] = []
+  for (let i = 0; i < 9; i++) {
+    const one = open.pop()
+    if (!one) break
+    const { last } = (await (await fetch(`${base}/api/v1/jobs/${id}/journal?after=0&limit=1`)).json()) as {
+      last: number
+    }
+    const written = await fetch(`${base}/api/v1/jobs/${id}/journal`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        seen: last,
+        entries: [
+          { id: `cost-${station}-${i}`, kind: 'strip-mended', term: one.term, how: 'cut-back', byMm: 1, by: 'ansa' },
+        ],
+      }),
+    })
+    if (written.status !== 201) throw new Error(await written.text())
+    const before = await scriptMs()
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+    await page.waitForTimeout(400)
+    costs.push((await scriptMs()) - before)
+  }
+  line(`script of one entry at ${station}`, median(costs))
+}
 await page.goto(`${base}/jobs/deck-loom/journal`)
 await page.waitForLoadState('networkidle')
 const appended = await page.evaluate(async () => {

@@ -3,7 +3,9 @@ import { type JobState, termState } from '../record/state/state'
 import { type Setup, orderSetups, setupId } from '../craft/setup/setup'
 import { type Termination, planIndex } from '../record/plan/plan'
 import type { ChosenSet } from '../craft/setup/chosenSet'
-import { setKey } from '../record/plan/keys'
+import { derivedOf } from '../record/state/derivedOf'
+import { units, wireBlocks, wiresOfBlock } from '../record/state/wireBlocks'
+import { setKey, termKey } from '../record/plan/keys'
 
 export type Stage = 'to-strip' | 'stripped' | 'crimped'
 
@@ -37,25 +39,34 @@ const stageOf = (state: JobState, key: string): Stage => {
   return now.crimp ? 'crimped' : now.stripped ? 'stripped' : 'to-strip'
 }
 
+/** The terminations of a block of wires that have a set. */
+const itemsOfBlock = derivedOf((state, unit: number, block: number): readonly QueueItem[] => {
+  const { byKey } = planIndex(state.plan)
+  return wiresOfBlock(state, block).flatMap((wire) =>
+    (['a', 'b'] as const).flatMap((side): QueueItem[] => {
+      const termination = byKey.get(termKey(unit, wire.id, side))
+      const set = state.sets.get(setKey(wire.id, side))
+      return termination && set
+        ? [{ termination, set, stage: stageOf(state, termination.key), inPlace: isInPlace(state, termination) }]
+        : []
+    }),
+  )
+})
+
 /**
  * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first what is in hand, then always the setup that is nearest to the one
  * before; groups with nothing left come last.
  */
-export function setupQueue(state: JobState): readonly QueueGroup[] {
+export const setupQueue = derivedOf((state): readonly QueueGroup[] => {
   const groups = new Map<string, { setup: Setup; items: QueueItem[] }>()
-  for (const termination of planIndex(state.plan).terminations) {
-    const set = state.sets.get(setKey(termination.wire.id, termination.side))
-    if (!set) continue
-    const id = setupId(set.setup)
-    const group = groups.get(id) ?? { setup: set.setup, items: [] }
-    group.items.push({
-      termination,
-      set,
-      stage: stageOf(state, termination.key),
-      inPlace: isInPlace(state, termination),
-    })
-    groups.set(id, group)
-  }
+  for (const unit of units(state))
+    for (const block of wireBlocks(state))
+      for (const item of itemsOfBlock(state, unit, block)) {
+        const id = setupId(item.set.setup)
+        const group = groups.get(id)
+        if (group) group.items.push(item)
+        else groups.set(id, { setup: item.set.setup, items: [item] })
+      }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
   const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
@@ -81,17 +92,25 @@ export function setupQueue(state: JobState): readonly QueueGroup[] {
     ...order.flatMap((id) => open.find((group) => group.id === id) ?? []),
     ...all.filter((group) => group.left === 0).sort((a, b) => (a.id < b.id ? -1 : 1)),
   ]
-}
+})
 
 /** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
 export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean =>
   at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
 
 /** Terminations that are still to be made and for which Kit has found nothing yet. */
-export const withoutSet = (state: JobState): readonly Termination[] =>
-  planIndex(state.plan).terminations.filter(
-    (termination) =>
-      termination.unit === 1 &&
-      !state.sets.has(setKey(termination.wire.id, termination.side)) &&
-      !termState(state, termination.key).crimp,
+export const withoutSet = derivedOf((state): readonly Termination[] =>
+  wireBlocks(state).flatMap((block) => withoutSetOfBlock(state, block)),
+)
+
+const withoutSetOfBlock = derivedOf((state, block: number): readonly Termination[] => {
+  const { byKey } = planIndex(state.plan)
+  return wiresOfBlock(state, block).flatMap((wire) =>
+    (['a', 'b'] as const).flatMap((side) => {
+      const termination = byKey.get(termKey(1, wire.id, side))
+      return termination && !state.sets.has(setKey(wire.id, side)) && !termState(state, termination.key).crimp
+        ? [termination]
+        : []
+    }),
   )
+})

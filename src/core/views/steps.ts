@@ -1,3 +1,4 @@
+import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
 import { aheadOfRelease } from '../record/standing/prepAhead'
 import { type QueueGroup, inHand, setupQueue, withoutSet } from './queue'
@@ -10,7 +11,7 @@ import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
 import { benchEnds, holdsContacts } from '../record/standing/benchEnds'
 import { type EndTask, endTasks, stepOfTask } from '../work/seat/endTasks'
 import { lacingsToOpen } from '../record/standing/lacingsToOpen'
-import { netVerdict } from '../work/prove/netVerdict'
+import { netVerdicts } from '../work/prove/netVerdict'
 import { type SetupChange, setupChanges } from '../craft/setup/setup'
 import { endKey, termOf, unitAndId, wireKey } from '../record/plan/keys'
 
@@ -40,7 +41,9 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
  * A job's steps are one list that crosses the stations. Setup by setup: first piece before the batch, then strip all,
  * then crimp all; then end by end; then the proof. A blocked termination holds up only what needs it.
  */
-export function nextStep(state: JobState): NextStep {
+export const nextStep = derivedOf(makeStep)
+
+function makeStep(state: JobState): NextStep {
   if (isClosed(state))
     return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void)
       ? { station: 'close', code: 'countersign' }
@@ -222,7 +225,7 @@ function lacingStep(state: JobState): NextStep | undefined {
 
 function proveStep(state: JobState): NextStep | undefined {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    const nets = state.plan.wires.map((wire) => netVerdict(state, unit, wire))
+    const nets = netVerdicts(state, unit)
     const open = nets.filter((net) => !net.proven)
     const next = open.find((net) => !net.probe) ?? open[0]
     if (!next) continue

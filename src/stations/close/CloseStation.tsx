@@ -12,7 +12,7 @@ import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
-import { Queue, type QueueSection } from '@/ui/list/Queue'
+import { Queue, type QueueLook, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { dayTime, figure, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
@@ -24,6 +24,10 @@ import { unitAndId } from '@/core/record/plan/keys'
 
 type State = ReturnType<typeof useJob>['state']
 
+/** What is left to do here, a few lines. */
+const closeLines = (lines: readonly (QueueLook & { readonly key: string })[]): readonly QueueRow[] =>
+  lines.map(({ key, ...look }) => ({ key, look: () => look }))
+
 /** Bundle, tray, signature, papers: the end of a job. */
 export function CloseStation() {
   const { state } = useJob()
@@ -34,7 +38,7 @@ export function CloseStation() {
       {
         id: 'close',
         title: 'To close',
-        rows: [
+        rows: closeLines([
           ...[...state.lacings].map(([key, now]) => ({
             key: `lacing ${key}`,
             glyph: now === 'open' ? ('todo' as const) : ('wait' as const),
@@ -60,7 +64,7 @@ export function CloseStation() {
           ...(second
             ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }]
             : []),
-        ],
+        ]),
       },
     ],
     [state, closed, second],

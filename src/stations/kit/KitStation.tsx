@@ -3,7 +3,7 @@
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/views/queue'
-import { type SideLetter, planIndex } from '@/core/record/plan/plan'
+import { type SideLetter, type Termination, planIndex } from '@/core/record/plan/plan'
 import { setupId } from '@/core/craft/setup/setup'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useBeside } from '@/ui/later/useBeside'
@@ -12,7 +12,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { Queue, type QueueSection } from '@/ui/list/Queue'
+import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { amps, mm, mm2 } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { setupWords } from '@/words/crimp'
@@ -76,23 +76,22 @@ export function KitStation() {
 function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueSection[] {
   const { terminations } = planIndex(state.plan)
   const units = terminations.filter((termination) => termination.unit === 1)
-  const row = (termination: (typeof units)[number], glyph: 'fault' | 'done' | 'caution') => {
-    const set = state.sets.get(setKey(termination.wire.id, termination.side))
-    return {
-      key: termination.key,
-      glyph,
-      name: `${termination.wire.id}${termination.side}`,
-      words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : 'nothing fits'}`,
-      aside: set?.seal ?? '',
-    }
-  }
-  const blocked = units.filter((termination) => !state.sets.has(setKey(termination.wire.id, termination.side)))
-  const estimated = units.filter(
-    (termination) => state.sets.get(setKey(termination.wire.id, termination.side))?.estimate,
-  )
-  const chosen = units.filter(
-    (termination) => state.sets.has(setKey(termination.wire.id, termination.side)) && !estimated.includes(termination),
-  )
+  const setOf = (termination: Termination) => state.sets.get(setKey(termination.wire.id, termination.side))
+  const row = (termination: Termination, glyph: 'fault' | 'done' | 'caution'): QueueRow => ({
+    key: termination.key,
+    look: () => {
+      const set = setOf(termination)
+      return {
+        glyph,
+        name: `${termination.wire.id}${termination.side}`,
+        words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : 'nothing fits'}`,
+        aside: set?.seal ?? '',
+      }
+    },
+  })
+  const blocked = units.filter((termination) => !setOf(termination))
+  const estimated = units.filter((termination) => setOf(termination)?.estimate === true)
+  const chosen = units.filter((termination) => setOf(termination)?.estimate === false)
   return [
     ...(blocked.length > 0
       ? [

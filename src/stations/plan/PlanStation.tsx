@@ -3,7 +3,7 @@ import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { isEmptyChange } from '@/core/record/grid/draft'
-import { gridNames } from '@/core/record/grid/gridNames'
+import { gridNames, pinnedNames } from '@/core/record/grid/gridNames'
 import type { PlanChange } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -17,7 +17,7 @@ import { useGridDraft } from './grid/useGridDraft'
 import { loadPanes, OtherPane } from './OtherPane'
 import styles from './PlanStation.module.css'
 import { usePlanSelection } from './usePlanSelection'
-import { usePlanShelf } from './usePlanShelf'
+import { noShelf, usePlanShelf } from './usePlanShelf'
 import { useSavePlan } from './useSavePlan'
 import { WirePane } from './WirePane'
 
@@ -33,7 +33,10 @@ export function PlanStation() {
   const { id, state } = useJob()
   const { plan, facts } = state
   const shelf = usePlanShelf(id, state.seq)
-  const names = useMemo(() => gridNames(plan, facts, shelf), [plan, facts, shelf])
+  const names = useMemo(
+    () => (shelf === noShelf ? pinnedNames(state) : gridNames(plan, facts, shelf)),
+    [state, plan, facts, shelf],
+  )
   const draft = useGridDraft(id, plan, names)
   const [pane, setPane] = useState<PlanPane>('grid')
   const saving = useSavePlan()

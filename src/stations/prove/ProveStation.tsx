@@ -1,15 +1,11 @@
 'use client'
 
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cavityPlace } from '@/core/base/face/place'
 import { housingOf } from '@/core/record/plan/facts'
 import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
-import { type NetVerdict, netVerdict } from '@/core/work/prove/netVerdict'
+import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { FaceDrawing } from '@/ui/face/FaceDrawing'
@@ -27,6 +23,11 @@ import { placeWords } from '@/words/places'
 import { quantityWords } from '@/words/quantity'
 import { Leads } from './Leads'
 import { netOf } from '@/core/record/plan/keys'
+import { units } from '@/core/record/state/wireBlocks'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 /** A walk with two probes: each net called out, judged, and measured where a meter can tell. */
 export function ProveStation() {
@@ -55,19 +56,18 @@ type State = ReturnType<typeof useJob>['state']
 const netKey = (net: NetVerdict) => `${net.unit}/${net.wire.id}`
 /** `1/W07/a` asks for its net, `1/W07`. */
 function allNets(state: State): readonly NetVerdict[] {
-  const nets: NetVerdict[] = []
-  for (let unit = 1; unit <= state.plan.quantity; unit++)
-    for (const wire of state.plan.wires) nets.push(netVerdict(state, unit, wire))
-  return nets
+  return units(state).flatMap((unit) => netVerdicts(state, unit))
 }
 
 function netSections(nets: readonly NetVerdict[], quantity: number): readonly QueueSection[] {
   const row = (net: NetVerdict): QueueRow => ({
     key: netKey(net),
-    glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
-    name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
-    words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : ' · not seated'}`,
-    aside: net.resistance?.verdict === undefined ? '' : verdictWords[net.resistance.verdict].sign,
+    look: () => ({
+      glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
+      name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
+      words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : ' · not seated'}`,
+      aside: net.resistance?.verdict === undefined ? '' : verdictWords[net.resistance.verdict].sign,
+    }),
   })
   const wrong = nets.filter((net) => net.probe && !net.proven)
   const open = nets.filter((net) => !net.probe)

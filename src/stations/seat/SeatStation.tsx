@@ -1,12 +1,9 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
 import { useMemo, useState } from 'react'
 import { planIndex } from '@/core/record/plan/plan'
 import { nextStep, taskKey } from '@/core/views/steps'
 import { benchEnds, housingAt } from '@/core/record/standing/benchEnds'
-import { endTasks, type EndTask } from '@/core/work/seat/endTasks'
+import { type EndTask, endTasks } from '@/core/work/seat/endTasks'
 import { turnsWith } from '@/core/work/seat/seatTurns'
 import { useJob } from '@/ui/job/JobProvider'
 import { unitMoves } from '@/core/work/rework/endMoves'
@@ -14,19 +11,25 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { useAt } from '@/ui/job/useAt'
 import { useBeside } from '@/ui/later/useBeside'
-import { loadBeside, MovePane } from './laterCards'
-import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
+import { MovePane, loadBeside } from './laterCards'
+import { Queue, type QueueLook, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { termName } from '@/words/steps'
 import { lockWords } from '@/words/seat'
 import { SeatTask } from './SeatTask'
+import { units } from '@/core/record/state/wireBlocks'
+import { remembered } from '@/core/base/remembered'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 /** End by end: contacts into their cavities, plugs, lock, small parts, a last look from both sides. */
 export function SeatStation() {
   const { state, append } = useJob()
   useBeside(loadBeside)
-  const tasks = useMemo(() => allTasks(state), [state])
-  const byKey = useMemo(() => new Map(tasks.map((task) => [taskKey(task), task])), [tasks])
-  const sections = useMemo(() => seatSections(state, tasks), [state, tasks])
+  const ends = useMemo(() => allEnds(state), [state])
+  const tasks = useMemo(() => ends.flat(), [ends])
+  const byKey = useMemo(() => new Map(ends.flatMap(keyedTasks)), [ends])
+  const sections = useMemo(() => seatSections(state, ends), [state, ends])
   const due = useMemo(() => dueTask(state, tasks), [state, tasks])
   const { at, select, follow } = useAt((key) => byKey.has(key), due && taskKey(due))
   const task = at === undefined ? undefined : byKey.get(at)
@@ -75,12 +78,12 @@ const blockedWords = {
 
 type State = ReturnType<typeof useJob>['state']
 
-function allTasks(state: State): readonly EndTask[] {
-  const tasks: EndTask[] = []
-  for (let unit = 1; unit <= state.plan.quantity; unit++)
-    for (const end of benchEnds(state, unit)) tasks.push(...endTasks(state, unit, end))
-  return tasks
-}
+/** The tasks of every end, end by end. */
+const allEnds = (state: State): readonly (readonly EndTask[])[] =>
+  units(state).flatMap((unit) => benchEnds(state, unit).map((end) => endTasks(state, unit, end)))
+
+/** Tasks of an end by their keys: an end that nothing happened to keeps them. */
+const keyedTasks = remembered((tasks: readonly EndTask[]) => tasks.map((task) => [taskKey(task), task] as const))
 
 const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task.blockedBy)
 
@@ -98,32 +101,30 @@ function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
   return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`)))
 }
 
-function seatSections(state: State, tasks: readonly EndTask[]): readonly QueueSection[] {
-  const groups = new Map<string, EndTask[]>()
-  for (const task of tasks) {
-    const key = `${task.unit}/${task.end}`
-    const list = groups.get(key)
-    if (list) list.push(task)
-    else groups.set(key, [task])
-  }
-  return [...groups].map(([key, group]) => {
+function seatSections(state: State, ends: readonly (readonly EndTask[])[]): readonly QueueSection[] {
+  return ends.flatMap((group) => {
     const [first] = group
-    const housing = first && housingAt(state, first.unit, first.end)
+    if (!first) return []
+    const key = `${first.unit}/${first.end}`
+    const housing = housingAt(state, first.unit, first.end)
+    const lock = (housing && state.facts.families[housing.family]?.lock) ?? 'none'
     const left = group.filter((task) => !task.done).length
     return {
       id: key,
-      title: `${first && state.oldEnds.has(key) ? 'Old housing' : 'End'} ${first?.end ?? ''}${state.plan.quantity > 1 ? ` of unit ${first?.unit ?? ''}` : ''}: ${housing?.name ?? ''}`,
+      title: `${state.oldEnds.has(key) ? 'Old housing' : 'End'} ${first.end}${state.plan.quantity > 1 ? ` of unit ${String(first.unit)}` : ''}: ${housing?.name ?? ''}`,
       aside: left === 0 ? '✓' : `${left} left`,
-      rows: group.map((task) =>
-        taskRow(state, task, housing ? (state.facts.families[housing.family]?.lock ?? 'none') : 'none'),
-      ),
+      rows: keyedTasks(group).map(([key, task]): QueueRow => ({
+        key,
+        look: () => taskLook(state, task, lock),
+        ...(task.kind === 'insert' && !task.done && { drags: `${task.unit}/${task.end}` }),
+      })),
     }
   })
 }
 
-function taskRow(state: State, task: EndTask, lock: keyof typeof lockWords): QueueRow {
+function taskLook(state: State, task: EndTask, lock: keyof typeof lockWords): QueueLook {
   const { quantity } = state.plan
-  const base = { key: taskKey(task), glyph: task.done ? ('done' as const) : ('todo' as const) }
+  const base = { glyph: task.done ? ('done' as const) : ('todo' as const) }
   switch (task.kind) {
     case 'insert': {
       const colour = planIndex(state.plan).byKey.get(task.term)?.wire.colour
@@ -133,7 +134,6 @@ function taskRow(state: State, task: EndTask, lock: keyof typeof lockWords): Que
         name: termName(task.term, quantity),
         words: `${task.done ? 'in' : '→'} ${task.end}.${task.cavity}${task.blockedBy && !task.done ? ` · ${blockedWords[task.blockedBy]}` : ''}`,
         aside: colour,
-        ...(!task.done && { drags: `${task.unit}/${task.end}` }),
       }
     }
     case 'put-right':

@@ -4,8 +4,10 @@ import { useRouter } from 'next/navigation'
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { type Folded, foldEntry, foldFrom, seqOf } from '@/core/record/journal/fold'
-import type { JobState, StateStore } from '@/core/record/state/state'
+import { type PackedState, unpackState } from '@/core/record/state/packedState'
+import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
+import { firstState } from './firstState'
 import { useOperator } from '../frame/Operator'
 import { type Said, appendToJournal, entryId, newerEntries } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
@@ -56,22 +58,26 @@ export function JobProvider({
   children,
 }: {
   readonly id: string
-  readonly initial: StateStore
+  readonly initial: PackedState
   readonly children: ReactNode
 }) {
   const router = useRouter()
   const { operator, people } = useOperator()
-  const [first] = useState(() => foldFrom(initial))
+  const [first] = useState(() => firstState(initial))
   const folded = useRef<Folded>(first)
   const [state, setState] = useState(() => viewOf(first))
   const [pending, setPending] = useState(0)
   const [notice, tell] = useState<Notice>()
   const turn = useRef<Promise<unknown>>(Promise.resolve())
 
+  const taken = useRef(initial)
   // the server has sent a newer state: go on from there
   useEffect(() => {
-    if (initial.seq <= folded.current.state.seq) return
-    folded.current = foldFrom(initial)
+    if (taken.current === initial) return
+    taken.current = initial
+    const sent = unpackState(initial)
+    if (sent.seq <= folded.current.state.seq) return
+    folded.current = foldFrom(sent)
     setState(viewOf(folded.current))
   }, [initial])
 

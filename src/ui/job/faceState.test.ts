@@ -49,7 +49,8 @@ test('sections name what is in hand, then only what changes, and end with what i
   expect(titles).toContain('Then PF-10 · D1')
   expect(titles.at(-1)).toMatch(/^Done: QF-5 · QP-2/)
   expect(sections[0]).toMatchObject({ aside: '7 left', attend: false })
-  expect(sections[0]?.rows[0]).toMatchObject({ key: '1/W01/a', name: 'W01a', words: 'C.A · RD', aside: '0.5' })
+  expect(sections[0]?.rows[0]).toMatchObject({ key: '1/W01/a' })
+  expect(sections[0]?.rows[0]?.look()).toMatchObject({ name: 'W01a', words: 'C.A · RD', aside: '0.5' })
 })
 
 test('a specimen is drawn from the contact, the wire as measured here, and its seal', () => {

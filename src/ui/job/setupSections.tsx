@@ -33,17 +33,19 @@ export function setupSections(
       title: left === 0 ? `Done: ${setupWords(group.setup)}` : title,
       aside: left === 0 ? '✓' : `${left} left`,
       attend: !group.mounted && left > 0,
-      rows: group.items.map((item): QueueRow => {
-        const { wire, side, key } = item.termination
-        const area = areaOf(item)
-        return {
-          key,
-          glyph: glyphOf(item, group),
-          name: termName(key, quantity),
-          words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`,
-          aside: area === undefined ? undefined : figure(area, 2),
-        }
-      }),
+      rows: group.items.map((item): QueueRow => ({
+        key: item.termination.key,
+        look: () => {
+          const { wire, side, key } = item.termination
+          const area = areaOf(item)
+          return {
+            glyph: glyphOf(item, group),
+            name: termName(key, quantity),
+            words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`,
+            aside: area === undefined ? undefined : figure(area, 2),
+          }
+        },
+      })),
     }
   })
 }

@@ -4,17 +4,25 @@ import listCss from './list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
-import { memo, useEffect, useMemo, useRef, type ReactNode } from 'react'
+import { useEffect, useMemo, useRef, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
+import { useBeside } from '../later/useBeside'
+import { queueWords } from '@/words/queue'
+import { QueueLine } from './QueueLine'
 
 export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'
 
-export interface QueueRow {
-  readonly key: string
+/** How a row looks. It is asked only of rows in sight: a queue may have thousands. */
+export interface QueueLook {
   readonly glyph: Glyph
   readonly name: string
   readonly words: string
   readonly aside?: string | undefined
+}
+
+export interface QueueRow {
+  readonly key: string
+  readonly look: () => QueueLook
   /** rows with the same word here change their places with each other when they are dragged */
   readonly drags?: string | undefined
 }
@@ -27,70 +35,11 @@ export interface QueueSection {
   readonly rows: readonly QueueRow[]
 }
 
-const glyphs: Readonly<
-  Record<
-    Glyph,
-    { readonly sign: string; readonly tone: 'good' | 'act' | 'dim' | 'fault' | 'caution'; readonly words: string }
-  >
-> = {
-  done: { sign: '✓', tone: 'good', words: 'done' },
-  now: { sign: '▸', tone: 'act', words: 'due' },
-  todo: { sign: '○', tone: 'dim', words: 'to do' },
-  wait: { sign: '·', tone: 'dim', words: 'waits' },
-  fault: { sign: '▲', tone: 'fault', words: 'blocked' },
-  caution: { sign: '◆', tone: 'caution', words: 'look again' },
-}
-
 const ROW_PX = 40
 const GROUP_PX = 36
 
-/** What is dragged is told by its type: the browser gives the data itself only when it is dropped, and types are lower case. */
-const rowType = (drags: string) => `application/x-row-${encodeURIComponent(drags).toLowerCase()}`
-
-const Row = memo(function Row({
-  row,
-  selected,
-  id,
-  onSelect,
-  onMove,
-  top,
-}: {
-  readonly row: QueueRow
-  readonly selected: boolean
-  readonly id: string
-  readonly onSelect: (key: string) => void
-  readonly onMove?: ((key: string, to: string) => void) | undefined
-  readonly top: number
-}) {
-  const glyph = glyphs[row.glyph]
-  const { drags } = row
-  const type = drags === undefined || !onMove ? undefined : rowType(drags)
-  return (
-    <div
-      role="option"
-      aria-selected={selected}
-      id={id}
-      className={listCss.queueRow}
-      style={{ position: 'absolute', top, left: 0 }}
-      onClick={() => onSelect(row.key)}
-      draggable={type !== undefined}
-      onDragStart={type === undefined ? undefined : (event) => event.dataTransfer.setData(type, row.key)}
-      onDragOver={
-        type === undefined ? undefined : (event) => event.dataTransfer.types.includes(type) && event.preventDefault()
-      }
-      onDrop={type === undefined ? undefined : (event) => onMove?.(event.dataTransfer.getData(type), row.key)}
-    >
-      <span className={clsx(listCss.glyph, textCss[glyph.tone])} aria-label={glyph.words}>
-        {glyph.sign}
-      </span>
-      <span className={textCss.mono}>{row.name}</span>
-      <span className={row.glyph === 'done' ? textCss.dim : undefined} title={row.words}>
-        {row.words}
-      </span>
-      <span className={clsx(textCss.mono, textCss.dim)}>{row.aside}</span>
-    </div>
-  )
-})
+const loadDragging = () => import('./dragging')
+const nothing = () => Promise.resolve(undefined)
 
 /** By the list's own figures: asking the browser would make it lay the page out at once. */
 function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): boolean {
@@ -151,25 +100,45 @@ export function Queue({
     const next = keys[at < 0 ? 0 : Math.min(keys.length - 1, Math.max(0, at + by))]
     if (next) onSelect(next.key)
   }
+  const { value: dragging } = useBeside(onMove ? loadDragging : nothing)
+  // what a hand does by dragging, keys do step by step
+  const shift = (by: number) => {
+    const here = lines[keys[at]?.line ?? -1]
+    const there = lines[keys[at + by]?.line ?? -1]
+    if (
+      here?.kind === 'row' &&
+      there?.kind === 'row' &&
+      here.row.drags !== undefined &&
+      here.row.drags === there.row.drags
+    )
+      onMove?.(here.row.key, there.row.key)
+  }
   useKeys([
-    { key: 'j', words: 'Next in the queue', run: () => move(1) },
-    { key: 'k', words: 'Previous in the queue', run: () => move(-1) },
+    { key: 'j', words: queueWords.next, run: () => move(1) },
+    { key: 'k', words: queueWords.previous, run: () => move(-1) },
     { key: 'ArrowDown', words: '', run: () => move(1) },
     { key: 'ArrowUp', words: '', run: () => move(-1) },
+    ...(onMove
+      ? [
+          { key: 'ctrl+ArrowUp', words: queueWords.earlier, run: () => shift(-1) },
+          { key: 'ctrl+ArrowDown', words: queueWords.later, run: () => shift(1) },
+        ]
+      : []),
   ])
-  const list = (
+  const rows = (
     <div
       ref={scroller}
       className={
-        head === undefined ? clsx(paneCss.pane, paneCss.paneQueue, listCss.queue) : clsx(paneCss.pane, listCss.queue)
+        head === undefined
+          ? clsx(paneCss.pane, paneCss.paneQueue, listCss.queue)
+          : clsx(paneCss.pane, listCss.queue, listCss.belowHead)
       }
-      style={head === undefined ? undefined : { flex: 1 }}
       role="listbox"
       tabIndex={0}
       aria-label={label}
       aria-activedescendant={at >= 0 ? `q-${at}` : undefined}
     >
-      <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+      <div role="presentation" className={listCss.lines} style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((item) => {
           const one = lines[item.index]
           if (!one) return null
@@ -178,8 +147,8 @@ export function Queue({
               <div
                 key={`g-${one.section.id}`}
                 role="presentation"
-                className={clsx(listCss.queueGroup, one.section.attend ? textCss.attend : undefined)}
-                style={{ position: 'absolute', top: item.start, left: 0, right: 0 }}
+                className={clsx(listCss.queueGroup, listCss.placed, one.section.attend ? textCss.attend : undefined)}
+                style={{ top: item.start }}
               >
                 <span>{one.section.title}</span>
                 <span className={textCss.mono}>{one.section.aside ?? one.section.rows.length}</span>
@@ -187,21 +156,24 @@ export function Queue({
             )
           }
           const index = keyAt.get(item.index) ?? 0
-          return (
-            <Row
-              key={one.row.key}
-              row={one.row}
-              selected={one.row.key === selected}
-              id={`q-${index}`}
-              onSelect={onSelect}
-              onMove={onMove}
-              top={item.start}
-            />
+          const line = {
+            id: `q-${index}`,
+            look: one.row.look(),
+            rowKey: one.row.key,
+            selected: one.row.key === selected,
+            onSelect,
+            top: item.start,
+          }
+          return dragging && one.row.drags !== undefined ? (
+            <dragging.DragLine key={one.row.key} {...line} drags={one.row.drags} />
+          ) : (
+            <QueueLine key={one.row.key} {...line} />
           )
         })}
       </div>
     </div>
   )
+  const list = dragging && onMove ? <dragging.DragScope onMove={onMove}>{rows}</dragging.DragScope> : rows
   return head === undefined ? (
     list
   ) : (

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import type { ReactNode } from 'react'
-import { snapshot } from '@/core/record/state/state'
+import { cache, type ReactNode } from 'react'
+import { packState } from '@/core/record/state/packedState'
 import { bench } from '@/data/bench'
 import { loadJob } from '@/data/repositories/jobs'
 import { JobFrame } from '@/ui/job/JobFrame'
@@ -9,22 +9,24 @@ import { JobProvider } from '@/ui/job/JobProvider'
 
 type Props = { readonly params: Promise<{ id: string }>; readonly children: ReactNode }
 
-async function load(params: Props['params']) {
-  const { id } = await params
+/** Once for a page, whoever of it asks. */
+const load = cache(async (id: string) => {
   const { db, jobs } = await bench()
-  return { id, folded: await loadJob(db, jobs, decodeURIComponent(id)) }
-}
+  return loadJob(db, jobs, decodeURIComponent(id))
+})
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const { folded } = await load(params)
+  const { id } = await params
+  const folded = await load(id)
   return { title: folded?.state.plan.title ?? 'No such job' }
 }
 
 export default async function JobLayout({ params, children }: Props) {
-  const { id, folded } = await load(params)
+  const { id } = await params
+  const folded = await load(id)
   if (!folded) notFound()
   return (
-    <JobProvider key={id} id={id} initial={snapshot(folded.state)}>
+    <JobProvider key={id} id={id} initial={packState(folded.state)}>
       <JobFrame>{children}</JobFrame>
     </JobProvider>
   )

@@ -28,12 +28,19 @@ export const setupFields: readonly SetupField[] = [
   'notchMm',
 ]
 
+// a setup is never changed in place, and a queue asks for the ids of a thousand
+const ids = new WeakMap<Setup, string>()
+
 /** Two like setups have one id, whatever wire they were found for. */
-export const setupId = (setup: Setup): string =>
-  setupFields
-    .map((field) => (setup[field] === undefined ? undefined : `${fieldLetter[field]}${setup[field]}`))
-    .filter(Boolean)
+export function setupId(setup: Setup): string {
+  const known = ids.get(setup)
+  if (known !== undefined) return known
+  const id = setupFields
+    .flatMap((field) => (setup[field] === undefined ? [] : `${fieldLetter[field]}${setup[field]}`))
     .join('~')
+  ids.set(setup, id)
+  return id
+}
 
 const fieldLetter: Readonly<Record<SetupField, string>> = {
   tool: '',

@@ -9,6 +9,7 @@ import {
   wireText,
 } from './columns'
 import type { GridNames } from './gridNames'
+import { remembered } from '../../base/remembered'
 import { type CellRow, countOn } from '../../base/cells/cells'
 
 /** A wire of the grid as it is written, right or wrong. */
@@ -18,8 +19,12 @@ export interface GridRow extends CellRow<GridColumnId> {
   readonly origin?: Wire
 }
 
-export const rowsOf = (plan: Pick<Plan, 'wires'>): readonly GridRow[] =>
-  plan.wires.map((wire) => ({ key: wire.id, text: wireText(wire), origin: wire }))
+const rowsOfWires = remembered((wires: Plan['wires']): readonly GridRow[] =>
+  wires.map((wire) => ({ key: wire.id, text: wireText(wire), origin: wire })),
+)
+
+/** The rows of a plan as it is; the same rows for the same plan. */
+export const rowsOf = (plan: Pick<Plan, 'wires'>): readonly GridRow[] => rowsOfWires(plan.wires)
 
 export type RowProblems = Readonly<Partial<Record<GridColumnId, GridProblem>>>
 

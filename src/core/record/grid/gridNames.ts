@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { type Facts, designatedAreaMm2 } from '../plan/facts'
 import type { Plan } from '../plan/plan'
+import { derivedOf } from '../state/derivedOf'
 import { isTerminal } from '../../parts/catalogue/types'
 
 /** What a plan's cells may name, small enough to be sent to a screen. */
@@ -91,3 +92,6 @@ const SAME_PRINT = 0.01
 /** Wire types of one printed size. */
 export const typesOfSize = (areas: Iterable<readonly [string, number]>, areaMm2: number): readonly string[] =>
   [...areas].filter(([, area]) => Math.abs(area / areaMm2 - 1) < SAME_PRINT).map(([id]) => id)
+
+/** Names for a job's grid before the shelf has come: what the job has pinned. */
+export const pinnedNames = derivedOf((state) => gridNames(state.plan, state.facts, { wireTypes: [], terminals: [] }))

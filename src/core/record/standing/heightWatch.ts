@@ -1,5 +1,9 @@
 import { rulesOf } from '../rules/rulesOf'
-import type { JobState } from '../state/state'
+import { termKey } from '../plan/keys'
+import { derivedOf } from '../state/derivedOf'
+import { type JobState, termState } from '../state/state'
+import { units, wireBlocks, wiresOfBlock } from '../state/wireBlocks'
+import { strayTerms } from './strayTerms'
 import { type Signal, signals } from '../../base/stats/signals'
 
 /** A height that was measured on a crimp of a setup, in the order in which they were made. */
@@ -10,16 +14,27 @@ export interface HeightReading {
 }
 
 /** Heights that were measured since a setup was last released, of crimps that were scrapped afterwards too. */
-export function heightReadings(state: JobState, setupId: string): readonly HeightReading[] {
+export const heightReadings = derivedOf((state, setupId: string): readonly HeightReading[] => {
   const released = state.setups.get(setupId)?.released
   if (!released) return []
-  const found: HeightReading[] = []
-  for (const [term, { heights = [] }] of state.terms) {
-    for (const { setup, heightMm, at } of heights)
-      if (setup === setupId && at >= released.at) found.push({ term, at, heightMm })
-  }
-  return found.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
-}
+  const all = [
+    ...units(state).flatMap((unit) => wireBlocks(state).flatMap((block) => heightsOfBlock(state, unit, block))),
+    ...strayTerms(state).flatMap((term) => heightsOf(state, term)),
+  ]
+  return all
+    .filter(({ setup, at }) => setup === setupId && at >= released.at)
+    .map(({ term, at, heightMm }) => ({ term, at, heightMm }))
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+})
+
+const heightsOf = (state: JobState, term: string) =>
+  (termState(state, term).heights ?? []).map((height) => ({ ...height, term }))
+
+const heightsOfBlock = derivedOf((state, unit: number, block: number) =>
+  wiresOfBlock(state, block).flatMap((wire) =>
+    (['a', 'b'] as const).flatMap((side) => heightsOf(state, termKey(unit, wire.id, side))),
+  ),
+)
 
 export interface HeightDrift {
   readonly signal: Signal

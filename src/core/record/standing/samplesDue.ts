@@ -1,4 +1,5 @@
 import { rulesOf } from '../rules/rulesOf'
+import { derivedOf } from '../state/derivedOf'
 import type { JobState } from '../state/state'
 
 export interface SamplesDue {
@@ -14,7 +15,9 @@ export interface SamplesDue {
 const none: SamplesDue = { height: false, pull: false }
 
 /** What the house rules ask of the next crimp of a setup: one height and one pull in so many, counted since its release. */
-export function samplesDue(state: JobState, setupId: string): SamplesDue {
+export const samplesDue = derivedOf(makeDue)
+
+function makeDue(state: JobState, setupId: string): SamplesDue {
   const { heightEvery, pullEvery } = rulesOf(state)
   if (heightEvery === 0 && pullEvery === 0) return none
   const setup = state.setups.get(setupId)

@@ -1,3 +1,5 @@
+import { WatchedMap } from '../../base/derived/watchedMap'
+
 /** One slice of a job's state: a value of its own, or many under keys. */
 export interface Slice<T> {
   readonly empty: () => T
@@ -13,14 +15,14 @@ export interface Slice<T> {
   readonly comesBack?: false
 }
 
-export interface KeyedSlice<V> extends Slice<Map<string, V>> {
+export interface KeyedSlice<V> extends Slice<WatchedMap<V>> {
   readonly keyed: true
 }
 
 export const keyed = <V>(subject?: (key: string) => string): KeyedSlice<V> => ({
   keyed: true,
-  empty: () => new Map<string, V>(),
-  copy: (map) => new Map(map),
+  empty: () => new WatchedMap<V>(),
+  copy: (map) => new WatchedMap(map),
   read: (map, key) => map.get(key),
   write: (map, key, to) => {
     if (to === undefined) map.delete(key)

@@ -1,8 +1,10 @@
 import { planIndex } from '../../record/plan/plan'
-import { type JobState, termState } from '../../record/state/state'
-import { netVerdict } from '../prove/netVerdict'
+import { derivedOf } from '../../record/state/derivedOf'
+import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
+import { termState } from '../../record/state/state'
+import { netVerdicts } from '../prove/netVerdict'
 import { endTasks } from '../seat/endTasks'
-import { setKey } from '../../record/plan/keys'
+import { setKey, termKey } from '../../record/plan/keys'
 
 export interface Count {
   readonly done: number
@@ -12,40 +14,56 @@ export interface Count {
 /** What is counted at each station between Plan and Close. */
 export type BenchCounts = Readonly<Record<'kit' | 'prep' | 'crimp' | 'seat' | 'prove', Count>>
 
+/** How far the wires of a block are. */
+const ofBlock = derivedOf((state, unit: number, block: number) => {
+  const { byKey } = planIndex(state.plan)
+  const counts = { total: 0, chosen: 0, stripped: 0, crimped: 0 }
+  for (const wire of wiresOfBlock(state, block))
+    for (const side of ['a', 'b'] as const) {
+      const termination = byKey.get(termKey(unit, wire.id, side))
+      if (!termination) continue
+      const now = termState(state, termination.key)
+      counts.total++
+      // what came crimped needs no set and no strip
+      if (now.crimp ?? state.sets.has(setKey(wire.id, side))) counts.chosen++
+      if (now.stripped ?? now.crimp) counts.stripped++
+      if (now.crimp) counts.crimped++
+    }
+  return counts
+})
+
+const proofOf = derivedOf((state, unit: number): Count => {
+  const nets = netVerdicts(state, unit)
+  return { done: nets.filter((net) => net.proven).length, total: nets.length }
+})
+
+/** Tasks of an end that belong to the plan; what is put right on the way is not counted. */
+const ofEnd = derivedOf((state, unit: number, end: string): Count => {
+  const planned = endTasks(state, unit, end).filter(
+    (task) =>
+      task.kind !== 'put-right' &&
+      task.kind !== 'unplug' &&
+      task.kind !== 'open-lacing' &&
+      !(task.kind === 'fit-part' && task.over),
+  )
+  return { done: planned.filter((task) => task.done).length, total: planned.length }
+})
+
+const sum = (counts: readonly Count[]): Count => ({
+  done: counts.reduce((all, one) => all + one.done, 0),
+  total: counts.reduce((all, one) => all + one.total, 0),
+})
+
 /** How much of the work between Plan and Close is done. */
-export function benchCounts(state: JobState): BenchCounts {
-  const { terminations } = planIndex(state.plan)
-  let chosen = 0
-  let stripped = 0
-  let crimped = 0
-  for (const termination of terminations) {
-    const now = termState(state, termination.key)
-    // what came crimped needs no set and no strip
-    if (now.crimp ?? state.sets.has(setKey(termination.wire.id, termination.side))) chosen++
-    if (now.stripped ?? now.crimp) stripped++
-    if (now.crimp) crimped++
+export const benchCounts = derivedOf((state): BenchCounts => {
+  const blocks = units(state).flatMap((unit) => wireBlocks(state).map((block) => ofBlock(state, unit, block)))
+  const made = (what: 'chosen' | 'stripped' | 'crimped') =>
+    sum(blocks.map((block) => ({ done: block[what], total: block.total })))
+  return {
+    kit: made('chosen'),
+    prep: made('stripped'),
+    crimp: made('crimped'),
+    seat: sum(units(state).flatMap((unit) => state.plan.ends.map((end) => ofEnd(state, unit, end.id)))),
+    prove: sum(units(state).map((unit) => proofOf(state, unit))),
   }
-  const total = terminations.length
-  const seat = { done: 0, total: 0 }
-  const prove = { done: 0, total: 0 }
-  for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    for (const end of state.plan.ends) {
-      for (const task of endTasks(state, unit, end.id)) {
-        if (
-          task.kind === 'put-right' ||
-          task.kind === 'unplug' ||
-          task.kind === 'open-lacing' ||
-          (task.kind === 'fit-part' && task.over)
-        )
-          continue
-        seat.total++
-        if (task.done) seat.done++
-      }
-    }
-    for (const wire of state.plan.wires) {
-      prove.total++
-      if (netVerdict(state, unit, wire).proven) prove.done++
-    }
-  }
-  return { kit: { done: chosen, total }, prep: { done: stripped, total }, crimp: { done: crimped, total }, seat, prove }
-}
+})

@@ -1,6 +1,8 @@
 import { type Facts, fitWire } from '../../record/plan/facts'
 import { type Wire, termKeyOf } from '../../record/plan/plan'
 import { isHome } from '../../record/standing/home'
+import { derivedOf } from '../../record/state/derivedOf'
+import { wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
 import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
 import type { NetState } from '../../record/state/records'
@@ -18,6 +20,15 @@ export interface NetVerdict {
   /** both contacts are home, it passed the probes, and no reading speaks against it */
   readonly proven: boolean
 }
+
+/** What is known of every net of a unit, in the order of the plan. */
+export const netVerdicts = derivedOf((state, unit: number): readonly NetVerdict[] =>
+  wireBlocks(state).flatMap((block) => verdictsOfBlock(state, unit, block)),
+)
+
+const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly NetVerdict[] =>
+  wiresOfBlock(state, block).map((wire) => netVerdict(state, unit, wire)),
+)
 
 export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdict {
   const keys = (['a', 'b'] as const).flatMap((side) => termKeyOf(state.plan, unit, wire, side) ?? [])

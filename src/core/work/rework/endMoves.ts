@@ -2,12 +2,16 @@ import { pushTo } from '../../base/collections'
 import type { Point } from '../../base/face/arrangement'
 import { planIndex } from '../../record/plan/plan'
 import { type JobState, termState } from '../../record/state/state'
+import { derivedOf } from '../../record/state/derivedOf'
+import { wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
+import { termKey, termOf } from '../../record/plan/keys'
 import { benchEnds, housingAt } from '../../record/standing/benchEnds'
+import { strayTerms } from '../../record/standing/strayTerms'
 import { plugFor } from '../../record/standing/plugFor'
 import { movePlan } from './movePlan'
 import { reaches, simulateMoves } from './simulateMoves'
 import type { MovePlan, MoveProblem, MoveStep } from './moveTypes'
-import type { CavityState } from '../../record/state/records'
+import type { CavityState, TermState } from '../../record/state/records'
 
 /** The moves of one unit: from where its contacts stand to where the plan wants them. */
 export interface UnitMoves {
@@ -21,53 +25,44 @@ export interface UnitMoves {
 export const stepKey = (step: Pick<MoveStep, 'do'> & { readonly place?: string }): string =>
   `${step.do === 'park' || step.do === 'retire' ? 'extract' : step.do} ${step.place ?? ''}`
 
-interface Known {
-  readonly seq: number
-  readonly units: Map<number, UnitMoves | undefined>
-  /** what the cavities hold, by unit: sorted once for all units of a state */
-  readonly held: ReadonlyMap<string, readonly Held[]>
-  /** units of which a contact was taken out and is not in again */
-  readonly hanging: ReadonlySet<string>
-}
-
 interface Held {
   readonly key: string
   readonly place: string
   readonly cavity: CavityState
 }
 
-const known = new WeakMap<JobState, Known>()
-
-/**
- * The move plan of a unit, while any of its contacts stands in a cavity where it does not belong, or hangs out. Places are `end.cavity`.
- * It is made anew from whatever the state is, so that work that was interrupted, or went another way, goes on from there.
- */
-export function unitMoves(state: JobState, unit: number): UnitMoves | undefined {
-  let memo = known.get(state)
-  if (memo?.seq !== state.seq) {
-    memo = { seq: state.seq, units: new Map(), held: heldByUnit(state), hanging: hangingUnits(state) }
-    known.set(state, memo)
-  }
-  if (!memo.units.has(unit))
-    memo.units.set(unit, makeMoves(state, unit, memo.held.get(String(unit)) ?? [], memo.hanging.has(String(unit))))
-  return memo.units.get(unit)
-}
-
-function heldByUnit(state: JobState): ReadonlyMap<string, readonly Held[]> {
+/** What the cavities hold, by unit. */
+const heldByUnit = derivedOf((state): ReadonlyMap<string, readonly Held[]> => {
   const units = new Map<string, Held[]>()
   for (const [key, cavity] of state.cavities) {
     const slash = key.indexOf('/')
     pushTo(units, key.slice(0, slash), { key, place: key.slice(slash + 1), cavity })
   }
   return units
-}
+})
 
-function hangingUnits(state: JobState): ReadonlySet<string> {
-  const units = new Set<string>()
-  for (const [key, { crimp, seat, extractions }] of state.terms)
-    if (crimp && !seat && extractions > 0) units.add(key.slice(0, key.indexOf('/')))
-  return units
-}
+const isOut = ({ crimp, seat, extractions }: TermState) => crimp !== undefined && !seat && extractions > 0
+
+/** Was a contact of a unit taken out that is not in again? One that the plan has no more counts too. */
+const hangs = derivedOf(
+  (state, unit: number): boolean =>
+    wireBlocks(state).some((block) => blockHangs(state, unit, block)) ||
+    strayTerms(state).some((key) => termOf(key).unit === unit && isOut(termState(state, key))),
+)
+
+const blockHangs = derivedOf((state, unit: number, block: number): boolean =>
+  wiresOfBlock(state, block).some((wire) =>
+    (['a', 'b'] as const).some((side) => isOut(termState(state, termKey(unit, wire.id, side)))),
+  ),
+)
+
+/**
+ * The move plan of a unit, while any of its contacts stands in a cavity where it does not belong, or hangs out. Places are `end.cavity`.
+ * It is made from whatever the state is, so that work that was interrupted, or went another way, goes on from there.
+ */
+export const unitMoves = derivedOf((state, unit: number): UnitMoves | undefined =>
+  makeMoves(state, unit, heldByUnit(state).get(String(unit)) ?? [], hangs(state, unit)),
+)
 
 function makeMoves(state: JobState, unit: number, held: readonly Held[], hanging: boolean): UnitMoves | undefined {
   const index = planIndex(state.plan)

@@ -8,6 +8,7 @@ import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
 import type { OrderReason } from './seatOrder'
 import { seatTurns } from './seatTurns'
+import { derivedOf } from '../../record/state/derivedOf'
 import { cavityKey, endKey } from '../../record/plan/keys'
 
 /** One thing to do at an end, in the order in which it is done. */
@@ -79,7 +80,9 @@ function whyOut(
 }
 
 /** Everything that one end of one unit needs, done and undone: contacts, plugs, lock, small parts, a last look. */
-export function endTasks(state: JobState, unit: number, end: string): readonly EndTask[] {
+export const endTasks = derivedOf(makeTasks)
+
+function makeTasks(state: JobState, unit: number, end: string): readonly EndTask[] {
   const housing = housingAt(state, unit, end)
   if (!housing) return []
   const isOld = state.oldEnds.has(endKey(unit, end))

@@ -1,0 +1,36 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { foldAll, foldEntry, foldFrom } from '../journal/fold'
+import { begun } from '../../work/rework/rework.testing'
+import { starts } from '../../views/mishaps.testing'
+import { goOn } from '../../work/rework/rework.testing'
+import { packState, unpackState } from './packedState'
+import { plainState } from './plainState.testing'
+
+test.each(starts.map((start, i) => [i, start] as const))(
+  'job %i is the same when it was packed, wherever it stands',
+  (_i, start) => {
+    const folded = start()
+    goOn(folded)
+    const entries = folded.log.flatMap((one) => (one ? [one.entry] : []))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: entries.length }), (count) => {
+        const half = foldAll(entries.slice(0, count))
+        const there = foldFrom(unpackState(packState(half.state)))
+        expect(there.state.seq).toBe(half.state.seq)
+        expect(plainState(there.state)).toBe(plainState(half.state))
+        for (const entry of entries.slice(count)) foldEntry(there, entry)
+        expect(plainState(there.state)).toBe(plainState(foldAll(entries).state))
+      }),
+      { numRuns: 15 },
+    )
+  },
+)
+
+test('a later version of a job is packed anew', () => {
+  const folded = begun([])
+  const empty = packState(folded.state)
+  expect(packState({ ...folded.state })).toBe(empty)
+  foldEntry(folded, { id: 'note-1', kind: 'noted', text: 'wet', seq: 1, at: '2026-11-25T09:00:00.000Z', by: 'ansa' })
+  expect(packState(folded.state)).not.toBe(empty)
+})

@@ -1,0 +1,57 @@
+'use client'
+import {
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import type { PointerEventHandler, ReactNode } from 'react'
+import { QueueLine, type QueueLineProps } from './QueueLine'
+
+/** A press that moves less than this is a click, px. */
+const DRAG_PX = 5
+
+/** Rows in here may be dragged to the place of another with the same word. */
+export function DragScope({
+  onMove,
+  children,
+}: {
+  readonly onMove: (key: string, to: string) => void
+  readonly children: ReactNode
+}) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }))
+  const end = ({ active, over }: DragEndEvent) => {
+    if (over && over.id !== active.id && over.data.current?.['drags'] === active.data.current?.['drags'])
+      onMove(String(active.id), String(over.id))
+  }
+  return (
+    <DndContext sensors={sensors} onDragEnd={end}>
+      {children}
+    </DndContext>
+  )
+}
+
+/** A row that can be taken to another place. */
+export function DragLine(props: QueueLineProps & { readonly drags: string }) {
+  const { rowKey, drags } = props
+  const dragged = useDraggable({ id: rowKey, data: { drags } })
+  const place = useDroppable({ id: rowKey, data: { drags } })
+  return (
+    <QueueLine
+      {...props}
+      drag={{
+        ref: (element) => {
+          dragged.setNodeRef(element)
+          place.setNodeRef(element)
+        },
+        shiftPx: dragged.transform?.y ?? 0,
+        over: place.isOver && place.active?.data.current?.['drags'] === drags && place.active.id !== rowKey,
+        // the library types its listeners as any function
+        onPointerDown: dragged.listeners?.['onPointerDown'] as PointerEventHandler<HTMLDivElement> | undefined,
+      }}
+    />
+  )
+}

@@ -9,6 +9,7 @@ import { ColorSchemeScript, mantineHtmlProps } from '@mantine/core'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { benchClock } from '@/data/benchClock'
 import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
 
@@ -28,14 +29,14 @@ export const dynamic = 'force-dynamic'
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
-  const people = await operators()
+  const [people, { zone }] = await Promise.all([operators(), benchClock()])
   return (
     <html lang="en" {...mantineHtmlProps}>
       <head>
         <ColorSchemeScript nonce={nonce} defaultColorScheme="auto" />
       </head>
       <body>
-        <Providers nonce={nonce} people={people} operator={await currentOperator(people)}>
+        <Providers nonce={nonce} zone={zone} people={people} operator={await currentOperator(people)}>
           {children}
         </Providers>
       </body>

@@ -2,6 +2,7 @@ import type { Outcome } from '@/core/base/outcome'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { refusalWords } from '@/words/refusals'
 import { bench } from './bench'
+import { benchClock } from './benchClock'
 import { appendEntries } from './repositories/jobs'
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value })
@@ -15,7 +16,7 @@ export async function writeEntries(
   entries: readonly NewEntry[],
 ): Promise<Outcome<readonly KeptEntry[]>> {
   const { db, jobs } = await bench()
-  const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date() })
+  const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date(), dayOf: (await benchClock()).dayOf })
   if (appended.ok) return done(appended.value)
   switch (appended.fault.code) {
     case 'refused':

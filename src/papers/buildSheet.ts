@@ -1,3 +1,4 @@
+import { type BenchClock, clockOf } from '@/words/clock'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingOf } from '@/core/record/plan/facts'
 import { type SideLetter, type Wire, planIndex, sideOf } from '@/core/record/plan/plan'
@@ -6,7 +7,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { faceState } from '@/ui/job/faceState'
-import { dayTimeUtc, figure } from '@/words/figures'
+import { figure } from '@/words/figures'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
 import { DIM, type PaperInput, cell, heading, page, table } from './paper'
@@ -17,32 +18,33 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
   const { state, people, madeAt } = input
   const { plan } = state
   const name = (by: string) => people[by] ?? by
+  const clock = clockOf(input.zone)
   return page(input, 'build sheet', [
     {
-      text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${state.seq}.`,
+      text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${clock.stamp(madeAt)}, after entry ${state.seq}.`,
       color: DIM,
       margin: [0, 2, 0, 10],
     },
-    ...signatures(state, name),
+    ...signatures(state, name, clock),
     heading('Faces, seen from the wire side'),
     ...faces(state),
     heading('Pinout'),
     pinout(state),
     heading('Setups and first pieces'),
-    setups(state, name),
+    setups(state, name, clock),
     heading('What was used where'),
     terminations(state, name),
     heading('Proof'),
     proof(state, name),
-    ...closing(state, name),
+    ...closing(state, name, clock),
   ])
 }
 
-function signatures(state: JobState, name: (by: string) => string): Content[] {
+function signatures(state: JobState, name: (by: string) => string, clock: BenchClock): Content[] {
   if (state.signatures.length === 0)
     return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
   return state.signatures.map((one): Content => ({
-    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${dayTimeUtc(one.at)}, covers entries 1 to ${one.covers}`,
+    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${clock.stamp(one.at)}, covers entries 1 to ${one.covers}`,
     bold: !one.void,
     ...(one.void && { color: DIM }),
   }))
@@ -95,7 +97,7 @@ const pinout = (state: JobState): Content =>
     ]),
   )
 
-const setups = (state: JobState, name: (by: string) => string): Content =>
+const setups = (state: JobState, name: (by: string) => string, clock: BenchClock): Content =>
   table(
     ['*', 'auto', 'auto', 'auto', 'auto'],
     ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
@@ -108,7 +110,7 @@ const setups = (state: JobState, name: (by: string) => string): Content =>
         cell(piece?.heightMm),
         cell(
           setup.released
-            ? `${dayTimeUtc(setup.released.at)} ${name(setup.released.by)}`
+            ? `${clock.stamp(setup.released.at)} ${name(setup.released.by)}`
             : setup.proven
               ? 'earlier'
               : 'no',
@@ -164,12 +166,12 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
     ),
   )
 
-function closing(state: JobState, name: (by: string) => string): Content[] {
+function closing(state: JobState, name: (by: string) => string, clock: BenchClock): Content[] {
   const { tray } = state
   return [
     {
       text: tray
-        ? `Tray counted ${dayTimeUtc(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.`
+        ? `Tray counted ${clock.stamp(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.`
         : 'Tray not counted.',
       margin: [0, 10, 0, 0],
     },

@@ -1,9 +1,10 @@
+import { clockOf } from '@/words/clock'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { kitList, kitTotal } from '@/core/work/kit/kitList'
 import { setupQueue } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
-import { dayTimeUtc, metres } from '@/words/figures'
+import { metres } from '@/words/figures'
 import { cell, DIM, heading, page, table, type PaperInput } from './paper'
 
 const show = (value: number, unit: 'pcs' | 'mm') => (unit === 'mm' ? metres(value) : String(value))
@@ -11,10 +12,11 @@ const show = (value: number, unit: 'pcs' | 'mm') => (unit === 'mm' ? metres(valu
 /** The kit list, to go to the shelf with: a box to tick for every part, then the setups that the crib must hold ready. */
 export function kitSheet(input: PaperInput): TDocumentDefinitions {
   const { state, madeAt } = input
+  const clock = clockOf(input.zone)
   const { plan } = state
   return page(input, 'kit list', [
     {
-      text: `Kit list, rev ${plan.rev}. ${plan.quantity > 1 ? `${String(plan.quantity)} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}.`,
+      text: `Kit list, rev ${plan.rev}. ${plan.quantity > 1 ? `${String(plan.quantity)} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${clock.stamp(madeAt)}, after entry ${String(state.seq)}.`,
       color: DIM,
       margin: [0, 2, 0, 10],
     },

@@ -1,7 +1,7 @@
+import { clockOf } from '@/words/clock'
 import type { TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { sideOf } from '@/core/record/plan/plan'
 import { writePlace } from '@/core/record/plan/writePlace'
-import { dayTimeUtc } from '@/words/figures'
 import { DIM, page, type PaperInput } from './paper'
 
 const ACROSS = 4
@@ -37,7 +37,7 @@ export function labelSheet(input: PaperInput): TDocumentDefinitions {
     ])
   return page(input, 'labels', [
     {
-      text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${dayTimeUtc(input.madeAt)}.`,
+      text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${clockOf(input.zone).stamp(input.madeAt)}.`,
       color: DIM,
       margin: [0, 2, 0, 10],
     },

@@ -1,9 +1,9 @@
+import { clockOf } from '@/words/clock'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { endOf, unitMoves } from '@/core/work/rework/endMoves'
 import { faceState } from '@/ui/job/faceState'
 import { movesOfEnd, wantedFace } from '@/ui/job/movesOfEnd'
-import { dayTimeUtc } from '@/words/figures'
 import { movePlanWords, moveStepWords } from '@/words/rework'
 import { faceSvg } from './faceSvg'
 import { DIM, type PaperInput, cell, heading, page, table } from './paper'
@@ -15,6 +15,7 @@ const HEIGHT_PT = 170
 /** The move plan, to hand to somebody else: each face as it is with arrows, and as it is wanted; then every step with a box to tick. */
 export function moveSheet(input: PaperInput): TDocumentDefinitions {
   const { state, madeAt } = input
+  const clock = clockOf(input.zone)
   const { plan } = state
   const units = Array.from({ length: plan.quantity }, (_, i) => i + 1).flatMap((unit) => {
     const moves = unitMoves(state, unit)
@@ -64,7 +65,7 @@ export function moveSheet(input: PaperInput): TDocumentDefinitions {
   ])
   return page(input, 'move plan', [
     {
-      text: `Move plan to rev ${plan.rev}. Made ${dayTimeUtc(madeAt)}, after entry ${String(state.seq)}. Dashed arrows: put aside between. Isolate the supply before a connector is opened; the maker’s sheet goes first.`,
+      text: `Move plan to rev ${plan.rev}. Made ${clock.stamp(madeAt)}, after entry ${String(state.seq)}. Dashed arrows: put aside between. Isolate the supply before a connector is opened; the maker’s sheet goes first.`,
       color: DIM,
       margin: [0, 2, 0, 8],
     },

@@ -8,6 +8,8 @@ export interface PaperInput {
   /** names of people by their ids */
   readonly people: Readonly<Record<string, string>>
   readonly madeAt: string
+  /** the bench's time zone: a paper that travels names it */
+  readonly zone: string
 }
 
 export const INK = '#1f1b18'

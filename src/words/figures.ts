@@ -24,25 +24,10 @@ export const plural = (count: number, one: string, many = `${one}s`): string => 
 export const list = (items: readonly string[], limit = 6): string =>
   items.length <= limit ? items.join(', ') : `${items.slice(0, limit).join(', ')} and ${items.length - limit} more`
 
-const two = (value: number) => String(value).padStart(2, '0')
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
-/** `3 Nov 2026` from `2026-11-03`, or from an ISO time by its UTC day. */
+/** `3 Nov 2026` from a day, `2026-11-03`. A time has a day at a bench only: its clock says which. */
 export function day(iso: string): string {
-  const [year = '', month = '1', date = '1'] = iso.slice(0, 10).split('-')
+  const [year = '', month = '1', date = '1'] = iso.split('-')
   return `${Number(date)} ${months[Number(month) - 1] ?? ''} ${year}`
 }
-
-/** `3 Nov 2026, 09:42` on the bench's own clock. */
-export function dayTime(iso: string): string {
-  const at = new Date(iso)
-  return `${at.getDate()} ${months[at.getMonth()] ?? ''} ${at.getFullYear()}, ${two(at.getHours())}:${two(at.getMinutes())}`
-}
-
-/** The same in UTC, for papers that travel. */
-export function dayTimeUtc(iso: string): string {
-  const at = new Date(iso)
-  return `${day(iso)}, ${two(at.getUTCHours())}:${two(at.getUTCMinutes())} UTC`
-}
-
-export const timeOfDay = (iso: string): string => dayTime(iso).slice(-5)

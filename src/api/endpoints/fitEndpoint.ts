@@ -1,3 +1,4 @@
+import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
 import { fit } from '@/core/craft/fit/fit'
 import type { FitSetup, FitWire } from '@/core/craft/fit/fitTypes'
@@ -96,7 +97,7 @@ export const fitEndpoint = endpoint({
       ambientC: input.ambientC,
       matePlating: input.matePlating,
       rules,
-      today: now.toISOString().slice(0, 10),
+      today: (await clockIn(bench.db)).dayOf(now),
     })
     return answer({
       sets: found.sets.map((set) => ({

@@ -1,3 +1,4 @@
+import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
 import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import { type Answered, type ApiContext, type Failed, IMPORT_LIMIT, badInput, created, endpoint } from '@/api/endpoint'
@@ -79,7 +80,7 @@ async function jobFromCsv({ bench, query, text, now, by }: Context): Promise<Mad
     ends: [...reading.plan.ends],
     wires: [...reading.plan.wires],
   }
-  const today = now.toISOString().slice(0, 10)
+  const today = (await clockIn(bench.db)).dayOf(now)
   return make(
     context(bench, now, by),
     kind === 'build'
@@ -118,7 +119,7 @@ async function jobFromDocument(
     )
   }
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
-  const entries = firstEntries(catalogue, document.plan, now.toISOString().slice(0, 10), newId)
+  const entries = firstEntries(catalogue, document.plan, (await clockIn(bench.db)).dayOf(now), newId)
   const [first, ...rest] = entries
   const withFacts =
     first?.kind === 'plan-changed' && document.facts ? [{ ...first, facts: document.facts }, ...rest] : entries
@@ -130,7 +131,8 @@ async function make(
   entries: readonly NewEntry[],
   stamps?: readonly RecordStamp[],
 ): Promise<Made> {
-  const made = await createJob(bench.db, bench.jobs, { id: newId(), entries, by, now, ...(stamps && { stamps }) })
+  const { dayOf } = await clockIn(bench.db)
+  const made = await createJob(bench.db, bench.jobs, { id: newId(), entries, by, now, dayOf, ...(stamps && { stamps }) })
   if (made.ok) {
     const { id, remarks } = made.value
     const said = remarks.map(({ seq, refusal }) => ({ seq, code: refusal.code, message: messageOf(refusal) }))

@@ -1,3 +1,4 @@
+import { benchClock } from '@/data/benchClock'
 import type { Metadata } from 'next'
 import { isInCrib } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
@@ -20,5 +21,5 @@ export default async function CribPage() {
     since: work.get(tool.id)?.since,
     gaugedAt: work.get(tool.id)?.gaugedAt,
   }))
-  return <CribPlace tools={tools} today={new Date().toISOString().slice(0, 10)} />
+  return <CribPlace tools={tools} today={(await benchClock()).dayOf(new Date())} />
 }

@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { inTurn } from '@/core/base/inTurn'
-import type { Refusal } from '@/core/record/journal/entryKind'
+import type { Moment, Refusal } from '@/core/record/journal/entryKind'
 import { type Folded, foldEntry, foldMany, newFold, seqOf } from '@/core/record/journal/fold'
 import { partsUsed } from '@/core/record/standing/partsUsed'
 import { isClosed } from '@/core/record/state/state'
@@ -36,6 +36,8 @@ export interface Append {
   /** whoever an entry does not name */
   readonly by: string
   readonly now: Date
+  /** the day at the bench of a time */
+  readonly dayOf?: Moment['dayOf']
 }
 
 const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry =>
@@ -172,7 +174,7 @@ async function writeEntries(
         entries: await readEntries(tx, append.jobId, append.seen, 200),
         last: lastSeq,
       })
-    const refusal = refusalOf(folded, entry, { at: entry.at, by })
+    const refusal = refusalOf(folded, entry, { at: entry.at, by, dayOf: append.dayOf })
     if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal })
     const prev = kept.at(-1)?.hash ?? cached.hash
     const record = { ...entry, prev, hash: entryHash(entry, prev) }
@@ -217,6 +219,7 @@ export interface NewJob {
   readonly stamps?: readonly RecordStamp[]
   readonly by: string
   readonly now: Date
+  readonly dayOf?: Moment['dayOf']
 }
 
 /** An entry of a record that would not be admitted if somebody wrote it today. */
@@ -249,7 +252,7 @@ export async function createJob(
     }
     const entry = { ...wanted, seq: index + 1, at, by } as Entry
     const twice = seqOf(folded, wanted.id) !== undefined
-    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, { at, by })
+    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
     if (refusal && (twice || !made.stamps)) return fail({ code: 'refused', entry: wanted.id, refusal, index })
     if (refusal) remarks.push({ seq: entry.seq, refusal })
     const prev = kept.at(-1)?.hash ?? NO_HASH

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -12,6 +13,7 @@ import { InstrumentsPane } from './InstrumentsPane'
 
 /** The tools of the bench with what they were verified for, and the instruments that are linked to it. */
 export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[]; readonly today: string }) {
+  const clock = useClock()
   const overdue = tools.filter((tool) => tool.dueOn !== undefined && tool.dueOn < today)
   return (
     <PlaceFrame
@@ -59,7 +61,7 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
                         </Table.Td>
                         <Table.Td>
                           {tool.gaugedAt !== undefined ? (
-                            `gauged ${day(tool.gaugedAt)}`
+                            `gauged ${clock.date(tool.gaugedAt)}`
                           ) : tool.doneOn === undefined ? (
                             <span className={textCss.dim}>none</span>
                           ) : (

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -8,7 +9,7 @@ import { useState } from 'react'
 import { instruments, type InstrumentId } from '@/core/base/instrument/instruments'
 import { readInstrument } from '@/ui/device/instrumentClient'
 import { useInstrumentViews, type InstrumentView } from '@/ui/device/useInstrumentViews'
-import { dayTime, figure } from '@/words/figures'
+import { figure } from '@/words/figures'
 import { instrumentWords, unitWords } from '@/words/devices'
 
 /** Each instrument: is there a link, who answers, what it said last, and where it is. */
@@ -44,6 +45,7 @@ export function InstrumentsPane() {
 }
 
 function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonly look: () => void }) {
+  const clock = useClock()
   const { id, identity, address, last, message } = view
   const [host, setHost] = useState(address?.host ?? '')
   const [port, setPort] = useState(address ? String(address.port) : '')
@@ -88,7 +90,7 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
           <b className={textCss.mono} style={{ fontSize: 20 }}>
             {figure(last.value, 3)}
           </b>{' '}
-          {unitWords[last.unit] ?? last.unit}, {dayTime(last.at)}
+          {unitWords[last.unit] ?? last.unit}, {clock.dayTime(last.at)}
         </p>
       )}
       {said && (

@@ -1,11 +1,12 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
-import { dayTime, figure, newtons } from '@/words/figures'
+import { figure, newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
 import { termLabel } from '@/core/record/plan/keys'
@@ -26,6 +27,7 @@ const noEntries: readonly KeptEntry[] = []
 export function JournalPlace({ at }: { readonly at?: number }) {
   const { id, state, takeBack, append, busy } = useJob()
   const { people } = useOperator()
+  const clock = useClock()
   const [from, setFrom] = useState<number | undefined>(at === undefined ? undefined : Math.max(0, at - PAGE / 2))
   const [note, setNote] = useState('')
   const first = from ?? Math.max(0, state.seq - PAGE)
@@ -86,7 +88,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                     className={entry.seq === at ? rowsCss.ruleDiffers : undefined}
                   >
                     <Table.Td className={textCss.figure}>{entry.seq}</Table.Td>
-                    <Table.Td className={clsx(textCss.figure, textCss.dim)}>{dayTime(entry.at)}</Table.Td>
+                    <Table.Td className={clsx(textCss.figure, textCss.dim)}>{clock.dayTime(entry.at)}</Table.Td>
                     <Table.Td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</Table.Td>
                     <Table.Td>
                       <span style={undone.has(entry.id) ? { textDecoration: 'line-through' } : undefined}>

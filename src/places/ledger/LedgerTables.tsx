@@ -1,3 +1,4 @@
+import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './LedgerTables.module.css'
@@ -92,6 +93,7 @@ export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }
 
 /** What each tool has closed since it was verified. */
 export function ToolTable({ model: { tools } }: { readonly model: LedgerModel }) {
+  const clock = useClock()
   return (
     <section className={paneCss.sheet} aria-label="Contacts by tool">
       <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
@@ -121,7 +123,7 @@ export function ToolTable({ model: { tools } }: { readonly model: LedgerModel })
               <Table.Td className={textCss.figure}>{tool.all}</Table.Td>
               <Table.Td>
                 {tool.gaugedAt !== undefined
-                  ? `gauged at the bench, ${day(tool.gaugedAt)}`
+                  ? `gauged at the bench, ${clock.date(tool.gaugedAt)}`
                   : tool.verification
                     ? day(tool.verification.doneOn)
                     : 'never'}

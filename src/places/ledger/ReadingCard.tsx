@@ -1,7 +1,8 @@
+import { useClock } from '@/ui/frame/Clock'
 import { Anchor, Button, Kbd, NativeSelect } from '@mantine/core'
 import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
-import { dayTime, figure, plural } from '@/words/figures'
+import { figure, plural } from '@/words/figures'
 import { chartFaultWords, signalWords } from '@/words/stats'
 import { termName } from '@/words/steps'
 import type { SeriesView } from './ledgerModel'
@@ -39,6 +40,7 @@ export function ReadingCard({
   readonly subgroup: number | undefined
   readonly onSubgroup: (n: number | undefined) => void
 }) {
+  const clock = useClock()
   const photos = usePhotos(point)
   const isHeight = chosen?.chart === 'heights'
   return (
@@ -52,7 +54,7 @@ export function ReadingCard({
           <p className={readoutCss.readoutInline}>
             <b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}
           </p>
-          <p className={clsx(textCss.small, textCss.dim)}>{dayTime(point.at)}</p>
+          <p className={clsx(textCss.small, textCss.dim)}>{clock.dayTime(point.at)}</p>
           {photos.length > 0 && (
             <div className={paneCss.photoRow}>
               {photos.map((id) => (

@@ -11,6 +11,7 @@ import { ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
 import { saveRules } from './actions'
 import { RuleField } from './RuleField'
 import type { RulesModel } from './rulesData'
+import { ZoneSetting } from './ZoneSetting'
 import { unanswered } from '@/words/unanswered'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -206,6 +207,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
             </Table.Tbody>
           </Table>
         </section>
+        <ZoneSetting />
       </div>
     </PlaceFrame>
   )

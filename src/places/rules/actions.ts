@@ -2,11 +2,14 @@
 
 import { emptyPackage } from '@/core/parts/catalogue/packageLists'
 import { type HouseRules, isShipped } from '@/core/parts/rules/houseRules'
+import { isZone } from '@/core/base/benchDay'
 import { houseRulesSchema } from '@/core/parts/rules/schema'
 import { bench } from '@/data/bench'
 import { done, refused } from '@/data/outcome'
 import { importCatalogue } from '@/data/repositories/catalogue'
+import { writeZone } from '@/data/repositories/zone'
 import { catalogueFaultWords } from '@/words/catalogue'
+import { zoneWords } from '@/words/rulesPlace'
 import type { Outcome } from '@/core/base/outcome'
 
 /** Keeps a bench's own house rules. Those that ship are never changed: they are copied. Jobs keep the rules that they pinned. */
@@ -23,4 +26,11 @@ export async function saveRules(input: HouseRules): Promise<Outcome> {
   const { db } = await bench()
   const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())
   return written.ok ? done(undefined) : refused(written.fault.map(catalogueFaultWords).join(' '))
+}
+
+/** Says where the bench is: its days and times are of that zone from then on. What was written keeps its moment. */
+export async function saveZone(zone: string): Promise<Outcome> {
+  if (!isZone(zone)) return refused(zoneWords.unknown(zone))
+  await writeZone((await bench()).db, zone)
+  return done(undefined)
 }

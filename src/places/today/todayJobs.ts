@@ -7,6 +7,8 @@ import { toolDue } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'
+import type { BenchClock } from '@/words/clock'
+import { daysAfter } from '@/core/base/benchDay'
 import { day, plural } from '@/words/figures'
 import { stepWords, termName } from '@/words/steps'
 
@@ -38,13 +40,13 @@ export interface Today {
 /** Frames that fall due within these days are named. */
 const SOON_DAYS = 30
 
-export async function today(now: Date): Promise<Today> {
+export async function today(now: Date, clock: BenchClock): Promise<Today> {
   const { db, jobs, catalogue: cache } = await bench()
   const heads = await listJobs(db)
   const loaded = await Promise.all(heads.map(async (head) => ({ head, folded: await loadJob(db, jobs, head.id) })))
   const catalogue = await loadCatalogue(db, cache)
-  const date = now.toISOString().slice(0, 10)
-  const soon = new Date(now.getTime() + SOON_DAYS * 86_400_000).toISOString().slice(0, 10)
+  const date = clock.dayOf(now)
+  const soon = daysAfter(date, SOON_DAYS)
   return {
     jobs: loaded
       .flatMap(({ head, folded }) => (folded && !head.closed ? [todayJob(head.id, folded.state)] : []))

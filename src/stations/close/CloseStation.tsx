@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -13,7 +14,7 @@ import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { Queue, type QueueLook, type QueueRow, type QueueSection } from '@/ui/list/Queue'
-import { dayTime, figure, plural } from '@/words/figures'
+import { figure, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
 import { RenewLacing } from './RenewLacing'
@@ -190,6 +191,7 @@ function BundleSheet({ state }: { readonly state: State }) {
 }
 
 function Signatures({ state }: { readonly state: State }) {
+  const clock = useClock()
   const { people } = useOperator()
   if (state.signatures.length === 0) return null
   return (
@@ -198,7 +200,7 @@ function Signatures({ state }: { readonly state: State }) {
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>
           {one.void ? '– ' : '✓ '}
-          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {dayTime(one.at)}, covers
+          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {clock.dayTime(one.at)}, covers
           entries 1 to {one.covers}
           {one.void && ' (reopened since)'}
         </p>

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 
 import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
@@ -14,7 +15,7 @@ import { useBeside } from '@/ui/later/useBeside'
 import { later } from '@/ui/later/later'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { lookWords, setupWords } from '@/words/crimp'
-import { dayTime, figure, range } from '@/words/figures'
+import { figure, range } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
@@ -134,6 +135,7 @@ export function CrimpCard({
 }
 
 function Crimped({ item, report }: { readonly item: QueueItem; readonly report: () => void }) {
+  const clock = useClock()
   const { state } = useJob()
   const { key } = item.termination
   const now = termState(state, key)
@@ -143,7 +145,7 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
       <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Crimped and accepted</h2>
       {now.crimp && (
         <p>
-          {dayTime(now.crimp.at)}, in {setupWords(item.set.setup)}
+          {clock.dayTime(now.crimp.at)}, in {setupWords(item.set.setup)}
           {now.crimp.heightMm !== undefined && `, height ${figure(now.crimp.heightMm, 3)} mm`}
           {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}.
         </p>

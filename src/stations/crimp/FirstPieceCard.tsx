@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -16,7 +17,7 @@ import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, newtons, plural, range, timeOfDay } from '@/words/figures'
+import { figure, newtons, plural, range } from '@/words/figures'
 import { lookWords } from '@/words/crimp'
 import { breakWords, endingWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
@@ -40,6 +41,7 @@ export function FirstPieceCard({
   readonly group: QueueGroup
   readonly left: number
 }) {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const bench = usePieceInstruments(item)
   const contact = state.facts.contacts[item.set.contact]
@@ -124,7 +126,7 @@ export function FirstPieceCard({
         <h2 className={textCss.cardTitle}>First piece, on spare wire</h2>
         {setup?.ended && (
           <p className={clsx(noteCss.note, noteCss.attend)}>
-            <b>◆ A new one: {endingWords[setup.ended.why]}</b>, {timeOfDay(setup.ended.at)}.
+            <b>◆ A new one: {endingWords[setup.ended.why]}</b>, {clock.timeOfDay(setup.ended.at)}.
             {setup.ended.why === 'pull-low' &&
               ' What was crimped since the last good pull is in question: look at it again.'}
           </p>
@@ -138,7 +140,7 @@ export function FirstPieceCard({
         )}
         {tried.map((piece) => (
           <p key={piece.at} className={clsx(noteCss.note, piece.good ? noteCss.good : noteCss.fault)}>
-            {piece.good ? '✓' : '▲'} {timeOfDay(piece.at)}: {newtons(piece.pullN)}
+            {piece.good ? '✓' : '▲'} {clock.timeOfDay(piece.at)}: {newtons(piece.pullN)}
             {piece.heightMm !== undefined && `, ${figure(piece.heightMm, 3)} mm`}{' '}
             {piece.good ? 'good' : 'not good: find the cause, then another piece'}
           </p>

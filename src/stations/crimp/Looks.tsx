@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
@@ -15,7 +16,7 @@ import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
-import { day, figure, mm, plural, range } from '@/words/figures'
+import { figure, mm, plural, range } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
 import type { MeasuredHeight } from './looksFor'
@@ -54,6 +55,7 @@ export function Looks({
   readonly onHeight: (measured: MeasuredHeight | undefined) => void
   readonly changed: () => void
 }) {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const { key, unit, wire, side } = item.termination
   const bench = usePieceInstruments(item)
@@ -111,7 +113,7 @@ export function Looks({
   const tries = termState(state, key)
   const slack = slackOf(state, unit, wire, side)
   const released = state.setups.get(group.id)?.released
-  const otherDay = released !== undefined && released.at.slice(0, 10) !== new Date().toISOString().slice(0, 10)
+  const otherDay = released !== undefined && clock.dayOf(released.at) !== clock.dayOf(new Date())
   const good =
     (!heightDue || heightMm !== undefined) && !implausible && !outside && (height.text === '' || heightMm !== undefined)
   return (
@@ -119,7 +121,7 @@ export function Looks({
       <h2 className={textCss.cardTitle}>{practices.length > 0 ? 'Look at it again' : 'Crimp, then look'}</h2>
       {otherDay && rules.shiftAsksAgain && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
-          <b>◆ Released on {day(released.at)}:</b> these house rules begin each day with a first piece.
+          <b>◆ Released on {clock.date(released.at)}:</b> these house rules begin each day with a first piece.
         </p>
       )}
       <CheckList

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -31,10 +32,11 @@ export function MountCard({
   readonly from: Setup | undefined
   readonly done: () => void
 }) {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const changes = setupChanges(from, group.setup)
   const tool = state.facts.tools[group.setup.tool]
-  const due = tool ? toolDue(tool, new Date().toISOString().slice(0, 10)) : undefined
+  const due = tool ? toolDue(tool, clock.dayOf(new Date())) : undefined
   const gauged = state.toolChecks.get(group.setup.tool)
   const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified'
   const blocked = overdue && rulesOf(state).overdueTools === 'block'
@@ -118,7 +120,7 @@ export function MountCard({
         )}
         {gauged?.kind === 'verified' && (
           <p className={clsx(textCss.small, textCss.good)}>
-            ✓ {group.setup.tool} was gauged here on {day(gauged.at)}.
+            ✓ {group.setup.tool} was gauged here on {clock.date(gauged.at)}.
           </p>
         )}
         {overdue && (

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -9,10 +10,10 @@ import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
-import { dayTime } from '@/words/figures'
 
 /** A tool whose verification has ended: the gauge says whether it may crimp. */
 export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const { tool, selector } = group.setup
   const check = state.toolChecks.get(tool)
@@ -55,7 +56,7 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
           </p>
           {check && (
             <p className={clsx(textCss.dim, textCss.small)} style={{ padding: '8px 18px' }}>
-              {dayTime(check.at)}
+              {clock.dayTime(check.at)}
             </p>
           )}
         </section>

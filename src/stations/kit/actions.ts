@@ -1,5 +1,6 @@
 'use server'
 
+import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { questionKey, toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question } from '@/core/work/kit/question'
@@ -48,7 +49,7 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Out
   const asked =
     wire &&
     question(
-      { catalogue, plan: folded.state.plan, today: new Date().toISOString().slice(0, 10), sets: folded.state.sets },
+      { catalogue, plan: folded.state.plan, today: (await benchClock()).dayOf(new Date()), sets: folded.state.sets },
       wire,
       side,
     )
@@ -77,7 +78,7 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
     jobId,
     seen,
     by,
-    planChangeEntries(catalogue, folded.state, change, new Date().toISOString().slice(0, 10), newId),
+    planChangeEntries(catalogue, folded.state, change, (await benchClock()).dayOf(new Date()), newId),
   )
 }
 
@@ -112,7 +113,7 @@ export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outc
   for (const choice of choices) {
     const wire = wires.get(choice.wire)
     const asked =
-      wire && question({ catalogue, plan, today: new Date().toISOString().slice(0, 10), sets }, wire, choice.side)
+      wire && question({ catalogue, plan, today: (await benchClock()).dayOf(new Date()), sets }, wire, choice.side)
     if (!asked) return refused(`There is no such place as ${choice.wire}${choice.side} in the plan any more.`)
     const like = questionKey(asked)
     const answer = answers.get(like) ?? answerAll(catalogue, asked)

@@ -1,3 +1,4 @@
+import { benchClock } from '@/data/benchClock'
 import { uncrimpedClasses } from '@/core/work/kit/buyList'
 import { kitProblem } from '@/core/work/kit/kitProblem'
 import { supplyOf } from '@/core/work/kit/supply'
@@ -7,8 +8,6 @@ import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
 import { readReservation, readStock } from '@/data/repositories/stock'
 import type { KitProblems, KitSupply, KitTools } from './kitData'
-
-const today = () => new Date().toISOString().slice(0, 10)
 
 async function jobAndShelf(jobId: string) {
   const { db, jobs, catalogue } = await bench()
@@ -28,12 +27,12 @@ export async function readSupply(jobId: string): Promise<KitSupply | undefined> 
 export async function readProblems(jobId: string): Promise<KitProblems | undefined> {
   const job = await jobAndShelf(jobId)
   if (!job) return undefined
-  const problem = kitProblem(job.shelf, job.state, today())
+  const problem = kitProblem(job.shelf, job.state, (await benchClock()).dayOf(new Date()))
   const byHand = problem.groups.some((group) => group.fixed === 'by-hand')
   const parts = new Set(problem.groups.flatMap((group) => group.options.flatMap((option) => option.parts)))
   return {
     problem,
-    ...(byHand && { free: kitProblem(job.shelf, job.state, today(), false) }),
+    ...(byHand && { free: kitProblem(job.shelf, job.state, (await benchClock()).dayOf(new Date()), false) }),
     names: Object.fromEntries(
       [...parts].map((part) => [part, job.shelf.contacts.get(part)?.name ?? job.shelf.seals.get(part)?.name ?? part]),
     ),
@@ -45,7 +44,7 @@ export async function readTools(jobId: string): Promise<KitTools | undefined> {
   const job = await jobAndShelf(jobId)
   return (
     job && {
-      classes: uncrimpedClasses(job.shelf, job.state, today()),
+      classes: uncrimpedClasses(job.shelf, job.state, (await benchClock()).dayOf(new Date())),
       families: Object.fromEntries([...job.shelf.families.values()].map((family) => [family.id, family.name])),
     }
   )

@@ -6,11 +6,12 @@ import textCss from '@/ui/text/text.module.css'
 import styles from './EndsPane.module.css'
 import { Button, UnstyledButton } from '@mantine/core'
 import { later } from '@/ui/later/later'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { GridRow } from '@/core/record/grid/draft'
 import { housingOf } from '@/core/record/plan/facts'
 import { planIndex, type End, type PlanChange } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
+import { useSteady } from '@/ui/grid/useSteady'
 import { useJob } from '@/ui/job/JobProvider'
 import { exportPinout } from './exportPinout'
 import { JobSettings } from './JobSettings'
@@ -52,6 +53,8 @@ export function EndsPane({
   const { state } = useJob()
   const { plan, facts } = state
   const [form, setForm] = useState<End | 'new'>()
+  // pressed once it is shown, pressed again it is changed
+  const press = useSteady((one: End, here: boolean) => (here ? setForm(one) : setEnd(one.id)))
   return (
     <div className={clsx(paneCss.pane, paneCss.paneQueue)}>
       <h2 className={listCss.queueGroup}>
@@ -60,26 +63,16 @@ export function EndsPane({
       </h2>
       {plan.ends.map((one) => {
         const shell = housingOf(facts, plan, one.id)
-        const used = planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0
         return (
-          <UnstyledButton
+          <EndLine
             key={one.id}
-            className={styles.end}
-            aria-pressed={one.id === end}
-            onClick={() => (one.id === end ? setForm(one) : setEnd(one.id))}
-          >
-            <span className={clsx(listCss.glyph, textCss.act)} aria-hidden="true">
-              {one.id === end ? '▸' : ''}
-            </span>
-            <b className={textCss.mono}>{one.id}</b>
-            <span className={styles.housing}>
-              {shell?.name ?? one.housing}
-              {one.keying !== undefined && <span className={clsx(textCss.mono, textCss.dim)}> {one.keying}</span>}
-            </span>
-            <span className={clsx(textCss.mono, textCss.dim)}>
-              {used}/{shell?.cavities.length ?? '?'}
-            </span>
-          </UnstyledButton>
+            end={one}
+            name={shell?.name ?? one.housing}
+            used={planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0}
+            ways={shell?.cavities.length}
+            here={one.id === end}
+            press={press}
+          />
         )
       })}
       {form === undefined ? (
@@ -132,3 +125,35 @@ export function EndsPane({
     </div>
   )
 }
+
+const EndLine = memo(function EndLine({
+  end,
+  name,
+  used,
+  ways,
+  here,
+  press,
+}: {
+  readonly end: End
+  readonly name: string
+  readonly used: number
+  readonly ways: number | undefined
+  readonly here: boolean
+  readonly press: (end: End, here: boolean) => void
+}) {
+  return (
+    <UnstyledButton className={styles.end} aria-pressed={here} onClick={() => press(end, here)}>
+      <span className={clsx(listCss.glyph, textCss.act)} aria-hidden="true">
+        {here ? '▸' : ''}
+      </span>
+      <b className={textCss.mono}>{end.id}</b>
+      <span className={styles.housing}>
+        {name}
+        {end.keying !== undefined && <span className={clsx(textCss.mono, textCss.dim)}> {end.keying}</span>}
+      </span>
+      <span className={clsx(textCss.mono, textCss.dim)}>
+        {used}/{ways ?? '?'}
+      </span>
+    </UnstyledButton>
+  )
+})

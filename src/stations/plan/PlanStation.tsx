@@ -32,11 +32,9 @@ const PlanGrid = later(
 export function PlanStation() {
   const { id, state } = useJob()
   const { plan, facts } = state
-  const shelf = usePlanShelf(id, state.seq)
-  const names = useMemo(
-    () => (shelf === noShelf ? pinnedNames(state) : gridNames(plan, facts, shelf)),
-    [state, plan, facts, shelf],
-  )
+  const shelf = usePlanShelf(id, facts)
+  const own = pinnedNames(state)
+  const names = useMemo(() => (shelf === noShelf ? own : gridNames(plan, facts, shelf)), [own, plan, facts, shelf])
   const draft = useGridDraft(id, plan, names)
   const [pane, setPane] = useState<PlanPane>('grid')
   const saving = useSavePlan()

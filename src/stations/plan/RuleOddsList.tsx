@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import Link from 'next/link'
@@ -10,7 +11,8 @@ import { ruleWords } from '@/words/rules'
 
 /** Where the plan is at odds with the house rules that the job follows. */
 export function RuleOddsList({ state }: { readonly state: JobState }) {
-  const odds = useMemo(() => ruleOdds(state, new Date().toISOString().slice(0, 10)), [state])
+  const clock = useClock()
+  const odds = useMemo(() => ruleOdds(state, clock.dayOf(new Date())), [state])
   return (
     <div className={paneCss.smallForm} style={{ fontSize: 13 }}>
       {odds.length === 0 ? (

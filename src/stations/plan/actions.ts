@@ -1,5 +1,6 @@
 'use server'
 
+import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { type OlderFact, olderFacts } from '@/core/record/plan/factsAge'
 import { newIdMaker, planChangeEntries, takeFactsEntries } from '@/core/work/kit/firstEntries'
@@ -17,8 +18,6 @@ const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
 const changeInput = z.strictObject({ jobId: key, change: planChangeSchema })
 const saveInput = changeInput.extend({ seen: z.number().int(), by: key, accept: z.array(key).max(20_000).default([]) })
-const today = () => new Date().toISOString().slice(0, 10)
-
 async function jobAndShelf(jobId: string) {
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
@@ -30,7 +29,7 @@ export async function previewPlan(input: z.input<typeof changeInput>): Promise<O
   const { jobId, change } = changeInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused('This job is not there any more.')
-  const preview = previewChange(job.shelf, job.state, change, today())
+  const preview = previewChange(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()))
   return preview.ok ? done(preview.value) : refused(refusalWords(preview.fault))
 }
 
@@ -39,7 +38,7 @@ export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcom
   const { jobId, change, seen, by, accept } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused('This job is not there any more.')
-  return writeEntries(jobId, seen, by, planChangeEntries(job.shelf, job.state, change, today(), newId, accept))
+  return writeEntries(jobId, seen, by, planChangeEntries(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), newId, accept))
 }
 
 const jobInput = z.strictObject({ jobId: key })
@@ -59,6 +58,6 @@ export async function takeFacts(input: {
   const { jobId, seen, by } = jobInput.extend({ seen: z.number().int(), by: key }).parse(input)
   const job = await jobAndShelf(jobId)
   return job
-    ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, today(), newId))
+    ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, (await benchClock()).dayOf(new Date()), newId))
     : refused('This job is not there any more.')
 }

@@ -1,5 +1,6 @@
 'use server'
 
+import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import { housingOf } from '@/core/record/plan/facts'
@@ -68,7 +69,7 @@ export async function makeAdapter(
   const now = new Date()
   const made = await createJob(db, jobs, {
     id: newId(),
-    entries: firstEntries(shelf, adapter.value.plan, now.toISOString().slice(0, 10), newId),
+    entries: firstEntries(shelf, adapter.value.plan, (await benchClock()).dayOf(now), newId),
     by,
     now,
   })

@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -6,11 +7,12 @@ import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
-import { ohms, timeOfDay } from '@/words/figures'
+import { ohms } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 
 /** The meter's own leads, shorted, and its smallest step: both are subtracted or respected in every verdict. */
 export function Leads() {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const [open, setOpen] = useState(false)
   const [ohmText, setOhm] = useState('')
@@ -28,7 +30,7 @@ export function Leads() {
           Leads <b className={textCss.mono}>{ohms(leads.ohm)}</b>, steps of{' '}
           <b className={textCss.mono}>{ohms(leads.resolutionOhm)}</b>
           <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block', fontWeight: 400 }}>
-            measured {timeOfDay(leads.at)}; measure again
+            measured {clock.timeOfDay(leads.at)}; measure again
           </span>
         </span>
       </Button>

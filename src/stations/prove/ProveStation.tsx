@@ -1,4 +1,5 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
@@ -18,7 +19,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { ohms, timeOfDay } from '@/words/figures'
+import { ohms } from '@/words/figures'
 import { placeWords } from '@/words/places'
 import { quantityWords } from '@/words/quantity'
 import { Leads } from './Leads'
@@ -89,6 +90,7 @@ const verdictWords = {
 } as const
 
 function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => void }) {
+  const clock = useClock()
   const { state, append, busy } = useJob()
   const { wire, unit } = net
   const checks = useChecks(`${netKey(net)} ${state.seq}`, [])
@@ -125,7 +127,7 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
           <>
             <h2 className={clsx(textCss.cardTitle, net.proven ? textCss.good : net.probe ? textCss.fault : undefined)}>
               {net.proven
-                ? `✓ Proved at ${timeOfDay(net.probe?.at ?? '')}`
+                ? `✓ Proved at ${clock.timeOfDay(net.probe?.at ?? '')}`
                 : net.probe?.result === 'fail'
                   ? `▲ Failed: ${net.probe.found ?? 'no continuity'}`
                   : net.probe

@@ -1,5 +1,6 @@
 'use server'
 
+import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { spliceIn } from '@/core/work/rework/spliceIn'
@@ -32,6 +33,6 @@ export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome<
     jobId,
     seen,
     by,
-    planChangeEntries(shelf, folded.state, change, new Date().toISOString().slice(0, 10), newId, [wire]),
+    planChangeEntries(shelf, folded.state, change, (await benchClock()).dayOf(new Date()), newId, [wire]),
   )
 }

@@ -5,18 +5,21 @@ import styles from './Caution.module.css'
 import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { cautions, type CautionId } from '@/words/cautions'
+import type { BenchClock } from '@/words/clock'
+import { useClock } from '../frame/Clock'
 import { useOperator } from '../frame/Operator'
 
 /** What is kept when it has been read: the day, where it is asked again the next. */
-const stampOf = (eachDay: boolean) => (eachDay ? new Date().toISOString().slice(0, 10) : 'read')
+const stampOf = (eachDay: boolean, { dayOf }: BenchClock) => (eachDay ? dayOf(new Date()) : 'read')
 
 /** A warning that stays until this person has read it, and comes back the next day where circuits may be live. */
 export function Caution({ id }: { readonly id: CautionId }) {
   const { operator } = useOperator()
+  const clock = useClock()
   const { text, eachDay } = cautions[id]
   const kept = `urn-caution:${operator?.id ?? ''}:${id}`
   const [shown, setShown] = useState(false)
-  useEffect(() => setShown(localStorage.getItem(kept) !== stampOf(eachDay)), [kept, eachDay])
+  useEffect(() => setShown(localStorage.getItem(kept) !== stampOf(eachDay, clock)), [kept, eachDay, clock])
   if (!shown) return null
   return (
     <div className={clsx(noteCss.note, noteCss.attend, styles.cautionBox)} role="note" aria-label="Caution">
@@ -25,7 +28,7 @@ export function Caution({ id }: { readonly id: CautionId }) {
       </p>
       <Button
         onClick={() => {
-          localStorage.setItem(kept, stampOf(eachDay))
+          localStorage.setItem(kept, stampOf(eachDay, clock))
           setShown(false)
         }}
       >

@@ -4,16 +4,20 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import { KeyProvider } from '../keys/KeyProvider'
 import { cssVariables, theme } from '../theme/theme'
+import { ClockProvider } from './Clock'
 import { OperatorProvider, type Operator } from './Operator'
 
-/** What every page stands in: theme, keys, who is at the bench, the address as it is read and written. */
+/** What every page stands in: theme, keys, the bench's clock, who is at it, the address as it is read and written. */
 export function Providers({
   nonce,
+  zone,
   people,
   operator,
   children,
 }: {
   readonly nonce: string
+  /** the bench's time zone */
+  readonly zone: string
   readonly people: readonly Operator[]
   readonly operator: Operator | undefined
   readonly children: ReactNode
@@ -25,11 +29,13 @@ export function Providers({
       defaultColorScheme="auto"
       getStyleNonce={() => nonce}
     >
+      <ClockProvider zone={zone}>
       <OperatorProvider people={people} operator={operator}>
         <KeyProvider>
           <NuqsAdapter>{children}</NuqsAdapter>
         </KeyProvider>
       </OperatorProvider>
+      </ClockProvider>
     </MantineProvider>
   )
 }

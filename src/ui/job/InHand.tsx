@@ -1,13 +1,15 @@
 'use client'
+import { useClock } from '@/ui/frame/Clock'
 import { useMemo } from 'react'
 import { inHand, setupQueue } from '@/core/views/queue'
 import { setupFields, type SetupField } from '@/core/craft/setup/setup'
 import { setupFieldWords, setupValue } from '@/words/crimp'
-import { newtons, timeOfDay } from '@/words/figures'
+import { newtons } from '@/words/figures'
 import { useJob } from './JobProvider'
 
 /** The setup that is on the bench now, with its release. */
 export function InHand() {
+  const clock = useClock()
   const { state } = useJob()
   const id = useMemo(() => inHand(state), [state])
   const group = useMemo(() => setupQueue(state).find((one) => one.id === id), [state, id])
@@ -41,7 +43,7 @@ export function InHand() {
         <dt>{released ? 'released by first piece' : 'first piece'}</dt>
         <dd>
           {released
-            ? `${timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}`
+            ? `${clock.timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}`
             : 'not released'}
         </dd>
       </div>

@@ -16,7 +16,7 @@ import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
 import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
-import { useAsked } from './useAt'
+import { useSelect } from './useAt'
 import { useNextStep } from './useNextStep'
 
 /** Where hands are full: the screen stays awake. */
@@ -31,7 +31,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   useAwake(benchStations.has(here))
   const done = useMemo(() => progress(state), [state])
   const { step, go: goNext } = useNextStep()
-  const [, setAsked] = useAsked()
+  const select = useSelect()
   const find = useFindItems(id, plan)
   const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
   useKeys([
@@ -55,7 +55,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
         const wire =
           planIndex(plan).wires.get(text) ??
           [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
-        if (wire) void setAsked(`1/${wire.id}/a`)
+        if (wire) select(`1/${wire.id}/a`)
         return wire !== undefined
       }}
       nav={stations.map((station) => (

@@ -8,6 +8,7 @@ import { type PackedState, unpackState } from '@/core/record/state/packedState'
 import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { firstState } from './firstState'
+import { useClock } from '../frame/Clock'
 import { useOperator } from '../frame/Operator'
 import { type Said, appendToJournal, entryId, newerEntries } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
@@ -63,6 +64,7 @@ export function JobProvider({
 }) {
   const router = useRouter()
   const { operator, people } = useOperator()
+  const clock = useClock()
   const [first] = useState(() => firstState(initial))
   const folded = useRef<Folded>(first)
   const [state, setState] = useState(() => viewOf(first))
@@ -174,7 +176,7 @@ export function JobProvider({
         const refusal = refusalOf(
           folded.current,
           { ...first, seq: folded.current.state.seq + 1, at, by: operator.id },
-          { at, by: operator.id },
+          { at, by: operator.id, dayOf: clock.dayOf },
         )
         // a taking back may be about an entry that only the server knows
         if (refusal && first.kind !== 'taken-back') {
@@ -185,7 +187,7 @@ export function JobProvider({
       }
       return send(entries)
     },
-    [operator, send],
+    [operator, clock, send],
   )
 
   const lastOwn = useMemo(

@@ -1,5 +1,5 @@
 'use client'
-import { useCallback } from 'react'
+import { createContext, createElement, type ReactNode, useCallback, useContext } from 'react'
 import { parseAsString, throttle, useQueryState } from 'nuqs'
 
 /** The address is written this often at most, ms: a browser takes only so many changes of it while a key is held. */
@@ -12,7 +12,20 @@ const inAddress = parseAsString.withOptions({
 })
 
 /** What the address of a station asks for (`?at=`), and how it is changed. The screen has it at once, the address soon after. */
-export const useAsked = () => useQueryState('at', inAddress)
+const useAsked = () => useQueryState('at', inAddress)
+
+type Select = (key: string | null) => void
+const Context = createContext<Select>(() => undefined)
+
+/** Lets a frame select without being drawn again for each selection. */
+export function SelectProvider({ children }: { readonly children: ReactNode }) {
+  const [, setAsked] = useAsked()
+  const select = useCallback((key: string | null) => void setAsked(key), [setAsked])
+  return createElement(Context, { value: select }, children)
+}
+
+/** Selects by the address, whatever the station; null: what is due. */
+export const useSelect = (): Select => useContext(Context)
 
 /**
  * What is selected at a station: what the address asks for, when it is there; else what is due.

@@ -1,6 +1,6 @@
+import { useClock } from '@/ui/frame/Clock'
 import { Kbd } from '@mantine/core'
 import { type ClipboardEvent, useRef, useState } from 'react'
-import { dayTime } from '@/words/figures'
 import { useJob } from '../job/JobProvider'
 import { useKeys } from '../keys/KeyProvider'
 import { FileDrop } from '@/ui/file/FileDrop'
@@ -14,6 +14,7 @@ export function PhotoBox({
   readonly about: { readonly term: string } | { readonly setup: string }
   readonly piece: string
 }) {
+  const clock = useClock()
   const { state, append, tell } = useJob()
   const openFile = useRef<(() => void) | null>(null)
   const [busy, setBusy] = useState(false)
@@ -65,10 +66,10 @@ export function PhotoBox({
               href={`/api/photos/${photo.photo}`}
               target="_blank"
               rel="noreferrer"
-              title={dayTime(photo.at)}
+              title={clock.dayTime(photo.at)}
             >
               {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
-              <img src={`/api/photos/${photo.photo}`} alt={`${piece}, ${dayTime(photo.at)}`} />
+              <img src={`/api/photos/${photo.photo}`} alt={`${piece}, ${clock.dayTime(photo.at)}`} />
             </a>
           ))}
         </div>

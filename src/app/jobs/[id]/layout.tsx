@@ -6,6 +6,7 @@ import { bench } from '@/data/bench'
 import { loadJob } from '@/data/repositories/jobs'
 import { JobFrame } from '@/ui/job/JobFrame'
 import { JobProvider } from '@/ui/job/JobProvider'
+import { SelectProvider } from '@/ui/job/useAt'
 
 type Props = { readonly params: Promise<{ id: string }>; readonly children: ReactNode }
 
@@ -27,7 +28,9 @@ export default async function JobLayout({ params, children }: Props) {
   if (!folded) notFound()
   return (
     <JobProvider key={id} id={id} initial={packState(folded.state)}>
-      <JobFrame>{children}</JobFrame>
+      <SelectProvider>
+        <JobFrame>{children}</JobFrame>
+      </SelectProvider>
     </JobProvider>
   )
 }

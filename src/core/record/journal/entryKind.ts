@@ -126,7 +126,11 @@ export interface Subjects {
 export interface Moment {
   readonly at: string
   readonly by: string
+  /** the day at the bench of a time; its day in UTC where no bench says */
+  readonly dayOf?: ((at: string) => string) | undefined
 }
+
+export const dayIn = ({ dayOf }: Moment, at: string): string => dayOf?.(at) ?? at.slice(0, 10)
 
 /**
  * What is still to be done in a job. It is worked out on the floor above; the record asks before an end is looked over and

@@ -8,7 +8,7 @@ import { samplesDue } from '../../standing/samplesDue'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
-import type { EntryKind } from '../entryKind'
+import { type EntryKind, dayIn } from '../entryKind'
 import { findTermination, isReleased, lookRefusal, looksOf, notInHand, practiceRefusal, withSet } from '../shared'
 import { withHeight } from '../writes/heights'
 
@@ -30,7 +30,7 @@ const crimpSubjects = (termination: Termination | undefined, term: string, setup
 export const crimped: EntryKind<'crimped'> = {
   kind: 'crimped',
   subjects: ({ term, setup }, state) => crimpSubjects(findTermination(state, term), term, setup),
-  refuse: (state, { term, setup, looks, heightMm, practices }, { at }) => {
+  refuse: (state, { term, setup, looks, heightMm, practices }, moment) => {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
@@ -40,8 +40,8 @@ export const crimped: EntryKind<'crimped'> = {
     if (refusal) return refusal
     if (!isReleased(state, setup)) return { code: 'not-yet', what: 'released' }
     const released = state.setups.get(setup)?.released
-    if (rulesOf(state).shiftAsksAgain && released && released.at.slice(0, 10) !== at.slice(0, 10))
-      return { code: 'new-day', released: released.at }
+    if (rulesOf(state).shiftAsksAgain && released && dayIn(moment, released.at) !== dayIn(moment, moment.at))
+      return { code: 'new-day', released: dayIn(moment, released.at) }
     const due = samplesDue(state, setup)
     if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
     return (

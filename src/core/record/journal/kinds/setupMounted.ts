@@ -2,7 +2,7 @@ import { setupId, setupIdLabel, toolDue } from '../../../craft/setup/setup'
 import { rulesOf } from '../../rules/rulesOf'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
-import type { EntryKind } from '../entryKind'
+import { type EntryKind, dayIn } from '../entryKind'
 
 /** What an append of this kind says. */
 export const setupMountedShape = ({ key, setup, z }: EntryFields) => ({ setup, checked: z.array(key).max(12) })
@@ -10,12 +10,12 @@ export const setupMountedShape = ({ key, setup, z }: EntryFields) => ({ setup, c
 export const setupMounted: EntryKind<'setup-mounted'> = {
   kind: 'setup-mounted',
   subjects: ({ setup }) => ({ writes: [subject.tool(setup.tool), subject.setup(setupId(setup))] }),
-  refuse: (state, { setup }, { at }) => {
+  refuse: (state, { setup }, moment) => {
     const id = setupId(setup)
     const wanted = [...state.sets.values()].some((set) => setupId(set.setup) === id)
     if (!wanted) return { code: 'unknown', what: 'setup', id }
     const tool = state.facts.tools[setup.tool]
-    const due = tool && toolDue(tool, at.slice(0, 10))
+    const due = tool && toolDue(tool, dayIn(moment, moment.at))
     // gauged at this bench since: the crib's date is behind
     if (state.toolChecks.get(setup.tool)?.kind === 'verified') return undefined
     return due?.kind === 'overdue' && rulesOf(state).overdueTools === 'block'

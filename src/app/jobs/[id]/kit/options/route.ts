@@ -1,3 +1,4 @@
+import { benchClock } from '@/data/benchClock'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
@@ -17,7 +18,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
         catalogue: await loadCatalogue(db, cache),
         plan: folded.state.plan,
         sets: folded.state.sets,
-        today: new Date().toISOString().slice(0, 10),
+        today: (await benchClock()).dayOf(new Date()),
       },
       query.get('wire') ?? '',
       side,

@@ -1,3 +1,4 @@
+import { benchClock } from '@/data/benchClock'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
@@ -53,7 +54,7 @@ export async function GET(
     case 'kit-list.pdf': {
       const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
       try {
-        const pdf = await makePdf(pdfs[paper], { id, state, people, madeAt: new Date().toISOString() })
+        const pdf = await makePdf(pdfs[paper], { id, state, people, madeAt: new Date().toISOString(), zone: (await benchClock()).zone })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
         return Response.json(

@@ -85,7 +85,7 @@ make(
   '2026-11-24T08:05:00Z',
   {
     until: (state, step) =>
-      step.code === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
+      step.kind === 'crimp' && [...state.terms.keys()].filter((key) => termState(state, key).crimp).length >= 24,
   },
 )
 

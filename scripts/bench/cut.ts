@@ -22,7 +22,7 @@ for (const [what, share] of [
   const from = performance.now()
   const plan = cutPlan({ spools, cuts, kerfMm: 0.5 })
   line(`cut plan, ${pieces} pieces of 60 lengths from 40 spools, ${what}`, performance.now() - from)
-  if (!plan.ok) throw new Error(plan.fault.code)
+  if (!plan.ok) throw new Error(plan.fault.kind)
   const { spoolsOpened, bound, wasteMm, longestLeftMm, short, proven } = plan.value
   console.log(
     `  ${spoolsOpened} spools opened, at least ${bound}; ${wasteMm} mm wasted; ${longestLeftMm} mm left on one; ${short.reduce((sum, one) => sum + one.count, 0)} short; ${proven ? 'proven best' : 'not proven'}`,

@@ -34,7 +34,7 @@ for (const [what, one] of [
     timed(21, () => movePlan(one)),
   )
   const plan = movePlan(one)
-  if (!plan.ok) throw new Error(plan.fault.code)
+  if (!plan.ok) throw new Error(plan.fault.kind)
   console.log(
     `  ${plan.value.extractions} out, ${plan.value.parkings} aside, ${plan.value.parkedAtOnce} at one time; ${Math.round(plan.value.walk.mm)} mm of way${plan.value.walk.shortest ? ', the shortest' : ''}`,
   )

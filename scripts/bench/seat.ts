@@ -20,7 +20,7 @@ const arrangement: Housing['arrangement'] = {
   rowPitchMm: 2.5,
 }
 const placed = placeCavities(arrangement, { kind: 'numbers', start: 1, order: 'same-side' })
-if (!placed.ok) throw new Error(placed.fault.code)
+if (!placed.ok) throw new Error(placed.fault.kind)
 const size = like.cavities[0]?.size ?? ''
 const housing: Housing = {
   ...like,

@@ -16,7 +16,14 @@ export async function writeEntries(
   entries: readonly NewEntry[],
 ): Promise<Outcome<readonly KeptEntry[]>> {
   const { db, jobs } = await bench()
-  const appended = await appendEntries(db, jobs, { jobId, seen, entries, by, now: new Date(), dayOf: (await benchClock()).dayOf })
+  const appended = await appendEntries(db, jobs, {
+    jobId,
+    seen,
+    entries,
+    by,
+    now: new Date(),
+    dayOf: (await benchClock()).dayOf,
+  })
   if (appended.ok) return done(appended.value)
   switch (appended.fault.code) {
     case 'refused':

@@ -89,7 +89,7 @@ test('a micrometer reads the piece that was laid in, and says who it is; empty i
   const desk = new InstrumentDesk()
   expect(await desk.read('micrometer', height, undefined, now)).toMatchObject({
     ok: false,
-    fault: { code: 'out-of-range' },
+    fault: { kind: 'out-of-range' },
   })
   const read = await desk.read('micrometer', height, piece(), now)
   expect(read).toMatchObject({
@@ -108,7 +108,7 @@ test('every bad piece pulls off lower than a sound one, and the way it breaks te
   const desk = new InstrumentDesk()
   const pull = async (fault?: PieceFault) => {
     const curve = await desk.pull(tester, piece(fault), () => undefined, never, now)
-    if (!curve.ok) throw new Error(curve.fault.code)
+    if (!curve.ok) throw new Error(curve.fault.kind)
     return curve.value
   }
   const sound = await pull()
@@ -130,7 +130,7 @@ test('a thousand points a second arrive whole and in order', async () => {
   const { tester } = await standIns()
   const heard: number[] = []
   const curve = await new InstrumentDesk().pull(tester, piece(), ({ s }) => heard.push(s), never, now)
-  if (!curve.ok) throw new Error(curve.fault.code)
+  if (!curve.ok) throw new Error(curve.fault.kind)
   expect(heard).toHaveLength(curve.value.points.length)
   expect(heard.every((s, i) => Math.abs(s - i / 1000) < 1e-9)).toBe(true)
   expect(Math.max(...curve.value.points.map((point) => point.forceN))).toBe(curve.value.peakN)
@@ -150,11 +150,11 @@ test('a pull that is stopped gives no figure, and the next one is whole', async 
     stop.signal,
     now,
   )
-  expect(stopped).toEqual({ ok: false, fault: { code: 'stopped' } })
+  expect(stopped).toEqual({ ok: false, fault: { kind: 'stopped' } })
   expect((await desk.pull(tester, piece(), () => undefined, never, now)).ok).toBe(true)
   expect(await desk.pull(tester, piece(), () => undefined, AbortSignal.abort(), now)).toEqual({
     ok: false,
-    fault: { code: 'stopped' },
+    fault: { kind: 'stopped' },
   })
 })
 
@@ -192,7 +192,10 @@ test.each<[string, (line: string, socket: Socket) => unknown, string]>([
 ])('a tester that %s gives no figure', async (_what, behave, code) => {
   const address = await peer(behave)
   const desk = new InstrumentDesk()
-  expect(await desk.pull(address, piece(), () => undefined, never, now)).toMatchObject({ ok: false, fault: { code } })
+  expect(await desk.pull(address, piece(), () => undefined, never, now)).toMatchObject({
+    ok: false,
+    fault: { kind: code },
+  })
   // nothing of it is remembered as a reading
   expect((await desk.status('pull-tester', address)).last).toBeUndefined()
 })
@@ -213,11 +216,11 @@ test('a real instrument never hears of the piece', async () => {
 test('no address, nobody there, and back again at another place', async () => {
   const { tester } = await standIns()
   const desk = new InstrumentDesk()
-  expect(await desk.read('pull-tester', undefined, piece(), now)).toEqual({ ok: false, fault: { code: 'no-address' } })
+  expect(await desk.read('pull-tester', undefined, piece(), now)).toEqual({ ok: false, fault: { kind: 'no-address' } })
   const gone = await serveInstrument(micrometer({ piece: () => undefined, normal: normalDraws(1) }))
   await gone.close()
   expect(await desk.status('pull-tester', { host: '127.0.0.1', port: gone.port })).toMatchObject({
-    fault: { code: 'unreachable', port: gone.port },
+    fault: { kind: 'unreachable', port: gone.port },
   })
   expect((await desk.read('pull-tester', tester, piece(), now)).ok).toBe(true)
 })

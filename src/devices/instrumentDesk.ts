@@ -34,7 +34,7 @@ interface Linked {
 
 /** A status answers soon, even where nobody does. */
 const LOOK_MS = 700
-const NO_ADDRESS: DeviceFault = { code: 'no-address' }
+const NO_ADDRESS: DeviceFault = { kind: 'no-address' }
 
 /**
  * The instruments of this bench: one link each, opened when it is first needed, closed on any fault so that no late answer is
@@ -93,7 +93,7 @@ export class InstrumentDesk {
       this.turns,
       'pull-tester',
       async () => {
-        if (signal.aborted) return fail({ code: 'stopped' })
+        if (signal.aborted) return fail({ kind: 'stopped' })
         const linked = await this.linkTo('pull-tester', address)
         if (!linked.ok) return linked
         const { link, identity } = linked.value
@@ -105,11 +105,11 @@ export class InstrumentDesk {
           ? unit
           : unit.value.trim().toUpperCase() === 'N'
             ? await pull(link, instruments['pull-tester'], hear)
-            : fail<DeviceFault>({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: 'N' })
+            : fail<DeviceFault>({ kind: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: 'N' })
         signal.removeEventListener('abort', stop)
         if (!curve.ok) {
           this.drop('pull-tester')
-          return wasStopped(signal) ? fail({ code: 'stopped' }) : curve
+          return wasStopped(signal) ? fail({ kind: 'stopped' }) : curve
         }
         this.remember('pull-tester', curve.value.peakN, identity, now())
         return ok({ ...curve.value, identity })

@@ -41,7 +41,7 @@ const every = (ms: number, act: () => void) => {
 
 async function linkTo(port: number, timeoutMs = 400): Promise<LineLink> {
   const link = await openLink({ host: '127.0.0.1', port, timeoutMs })
-  if (!link.ok) throw new Error(link.fault.code)
+  if (!link.ok) throw new Error(link.fault.kind)
   closing.push(link.value.close)
   return link.value
 }
@@ -120,7 +120,7 @@ test('a micrometer measures the piece that lies in it', async () => {
   expect(height.ok && Math.abs(height.value - 1.01)).toBeLessThan(0.03)
   expect(await identify(link, instruments['pull-tester'])).toEqual({
     ok: false,
-    fault: { code: 'other-instrument', got: 'URN BENCH,TARN-H,stand-in,1.0', expected: 'TARN-P' },
+    fault: { kind: 'other-instrument', got: 'URN BENCH,TARN-H,stand-in,1.0', expected: 'TARN-P' },
   })
 })
 
@@ -132,7 +132,7 @@ test('nobody there', async () => {
   await new Promise((closed) => server.close(closed))
   expect(await openLink({ host: '127.0.0.1', port, timeoutMs: 300 })).toEqual({
     ok: false,
-    fault: { code: 'unreachable', host: '127.0.0.1', port },
+    fault: { kind: 'unreachable', host: '127.0.0.1', port },
   })
 })
 
@@ -142,16 +142,16 @@ test('no answer is a time-out, and a late one is never taken for the next', asyn
   )
   expect(await link.ask('MEAS:FORC?')).toEqual({
     ok: false,
-    fault: { code: 'timeout', asked: 'MEAS:FORC?', afterMs: 200 },
+    fault: { kind: 'timeout', asked: 'MEAS:FORC?', afterMs: 200 },
   })
-  expect(await link.ask('UNIT:FORC?')).toMatchObject({ ok: false, fault: { code: 'broken-off' } })
+  expect(await link.ask('UNIT:FORC?')).toMatchObject({ ok: false, fault: { kind: 'broken-off' } })
 })
 
 test('half an answer is none', async () => {
   const link = await misbehaving((_line, socket) => socket.end('12.'))
   expect(await link.ask('MEAS:FORC?')).toEqual({
     ok: false,
-    fault: { code: 'broken-off', asked: 'MEAS:FORC?', got: '12.' },
+    fault: { kind: 'broken-off', asked: 'MEAS:FORC?', got: '12.' },
   })
 })
 
@@ -162,15 +162,15 @@ test('a link that breaks in the middle of a pull gives no figure', async () => {
   })
   expect(await pull(link, instruments['pull-tester'], () => undefined)).toMatchObject({
     ok: false,
-    fault: { code: 'broken-off' },
+    fault: { kind: 'broken-off' },
   })
 })
 
 test.each([
-  ['rubbish', '0.000,0.1\nhello\n', { code: 'rubbish' }],
-  ['a peak that was never reached', '0.000,0.1\n0.001,20\nEND,80,broke-in-wire\n', { code: 'rubbish' }],
-  ['a force beyond the range', '0.000,0.1\n0.001,6000\n', { code: 'out-of-range', value: 6000, max: 5000 }],
-  ['no point at all', 'END,80,broke-in-wire\n', { code: 'rubbish' }],
+  ['rubbish', '0.000,0.1\nhello\n', { kind: 'rubbish' }],
+  ['a peak that was never reached', '0.000,0.1\n0.001,20\nEND,80,broke-in-wire\n', { kind: 'rubbish' }],
+  ['a force beyond the range', '0.000,0.1\n0.001,6000\n', { kind: 'out-of-range', value: 6000, max: 5000 }],
+  ['no point at all', 'END,80,broke-in-wire\n', { kind: 'rubbish' }],
 ])('a pull with %s is refused', async (_what, sent, fault) => {
   const link = await misbehaving((_line, socket) => socket.write(sent))
   expect(await pull(link, instruments['pull-tester'], () => undefined)).toMatchObject({ ok: false, fault })
@@ -188,13 +188,13 @@ test('a tester that was switched to pounds is not believed in newtons', async ()
   const link = await misbehaving((line, socket) => socket.write(line === 'UNIT:FORC?' ? 'LBF\n' : '18.2\n'))
   expect(await measure(link, instruments['pull-tester'])).toEqual({
     ok: false,
-    fault: { code: 'wrong-unit', got: 'LBF', expected: 'N' },
+    fault: { kind: 'wrong-unit', got: 'LBF', expected: 'N' },
   })
 })
 
 test('a line without end is cut off', async () => {
   const link = await misbehaving((_line, socket) => socket.write('9'.repeat(10_000)))
-  expect(await link.ask('MEAS:FORC?')).toMatchObject({ ok: false, fault: { code: 'rubbish' } })
+  expect(await link.ask('MEAS:FORC?')).toMatchObject({ ok: false, fault: { kind: 'rubbish' } })
 })
 
 test.each([
@@ -215,5 +215,5 @@ test.each([
   ['-3', 'out-of-range'],
   ['Infinity', 'rubbish'],
 ])('“%s” is no reading', (line, code) => {
-  expect(reading(line, instruments['pull-tester'])).toMatchObject({ ok: false, fault: { code } })
+  expect(reading(line, instruments['pull-tester'])).toMatchObject({ ok: false, fault: { kind: code } })
 })

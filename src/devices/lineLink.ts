@@ -39,7 +39,7 @@ export function openLink({
   return new Promise((resolve) => {
     const socket = connect({ host, port })
     socket.setNoDelay(true)
-    const timer = setTimeout(() => settle(fail({ code: 'unreachable', host, port })), timeoutMs)
+    const timer = setTimeout(() => settle(fail({ kind: 'unreachable', host, port })), timeoutMs)
     const settle = (result: Result<LineLink, DeviceFault>) => {
       clearTimeout(timer)
       socket.removeAllListeners('error')
@@ -48,10 +48,10 @@ export function openLink({
       resolve(result)
     }
     signal?.addEventListener('abort', () => {
-      settle(fail({ code: 'stopped' }))
+      settle(fail({ kind: 'stopped' }))
       socket.destroy()
     })
-    socket.once('error', () => settle(fail({ code: 'unreachable', host, port })))
+    socket.once('error', () => settle(fail({ kind: 'unreachable', host, port })))
     socket.once('connect', () => settle(ok(linkOver(socket, timeoutMs))))
   })
 }
@@ -78,7 +78,7 @@ function linkOver(socket: Socket, timeoutMs: number): LineLink {
     const asked = waiting?.asked ?? ''
     timer = setTimeout(() => {
       // a late answer would be taken for that of the next question: the link is of no use any more
-      end(fail({ code: 'timeout', asked, afterMs: timeoutMs }))
+      end(fail({ kind: 'timeout', asked, afterMs: timeoutMs }))
       socket.destroy()
     }, timeoutMs)
   }
@@ -93,17 +93,17 @@ function linkOver(socket: Socket, timeoutMs: number): LineLink {
       else watch()
     }
     if (rest.length > LINE_BYTES) {
-      end(fail({ code: 'rubbish', asked: waiting?.asked ?? '', got: rest.slice(0, 40) }))
+      end(fail({ kind: 'rubbish', asked: waiting?.asked ?? '', got: rest.slice(0, 40) }))
       socket.destroy()
     }
   })
-  socket.on('close', () => end(fail({ code: 'broken-off', asked: waiting?.asked ?? '', got: rest.slice(0, 40) })))
+  socket.on('close', () => end(fail({ kind: 'broken-off', asked: waiting?.asked ?? '', got: rest.slice(0, 40) })))
   const send = (line: string) => socket.writable && socket.write(`${line}\n`)
   const listen: LineLink['listen'] = (question, hear) => {
     const turn = queue.then(
       () =>
         new Promise<Result<undefined, DeviceFault>>((settle) => {
-          if (socket.destroyed) return settle(fail({ code: 'broken-off', asked: question, got: '' }))
+          if (socket.destroyed) return settle(fail({ kind: 'broken-off', asked: question, got: '' }))
           waiting = { asked: question, hear, settle }
           watch()
           send(question)

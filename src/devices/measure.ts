@@ -11,10 +11,10 @@ export async function identify(link: LineLink, kind: InstrumentKind): Promise<Re
   const identity = await link.ask('*IDN?')
   if (!identity.ok) return identity
   const parts = identity.value.split(',').map((part) => part.trim())
-  if (parts.length !== 4) return fail({ code: 'rubbish', asked: '*IDN?', got: identity.value.slice(0, 80) })
+  if (parts.length !== 4) return fail({ kind: 'rubbish', asked: '*IDN?', got: identity.value.slice(0, 80) })
   return parts[1] === kind.model
     ? ok(identity.value)
-    : fail({ code: 'other-instrument', got: identity.value.slice(0, 80), expected: kind.model })
+    : fail({ kind: 'other-instrument', got: identity.value.slice(0, 80), expected: kind.model })
 }
 
 /**
@@ -25,7 +25,7 @@ export async function measure(link: LineLink, kind: InstrumentKind): Promise<Res
   const unit = await link.ask(kind.unitQuestion)
   if (!unit.ok) return unit
   if (unit.value.trim().toUpperCase() !== kind.unit.toUpperCase())
-    return fail({ code: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: kind.unit })
+    return fail({ kind: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: kind.unit })
   const said = await link.ask(kind.question)
   if (!said.ok) return said
   return reading(said.value, kind)
@@ -34,11 +34,11 @@ export async function measure(link: LineLink, kind: InstrumentKind): Promise<Res
 /** A line as a reading of an instrument, within what it can measure. */
 export function reading(line: string, kind: InstrumentKind): Result<number, DeviceFault> {
   const text = line.trim()
-  if (!NUMBER.test(text)) return fail({ code: 'rubbish', asked: kind.question, got: text.slice(0, 80) })
+  if (!NUMBER.test(text)) return fail({ kind: 'rubbish', asked: kind.question, got: text.slice(0, 80) })
   const value = Number(text)
   // IEEE 488.2 says 9.91E37 for what is no number, and 9.9E37 for what is beyond it
   if (!(value >= kind.min && value <= kind.max))
-    return fail({ code: 'out-of-range', value, min: kind.min, max: kind.max, unit: kind.unit })
+    return fail({ kind: 'out-of-range', value, min: kind.min, max: kind.max, unit: kind.unit })
   return ok(value)
 }
 
@@ -78,7 +78,7 @@ export async function pull(
     }
     const force = reading(second, kind)
     if (!NUMBER.test(first) || !force.ok) {
-      fault = force.ok ? { code: 'rubbish', asked: 'TRAC:PULL?', got: line.slice(0, 80) } : force.fault
+      fault = force.ok ? { kind: 'rubbish', asked: 'TRAC:PULL?', got: line.slice(0, 80) } : force.fault
       return true
     }
     const point = { s: Number(first), forceN: force.value }
@@ -94,6 +94,6 @@ export async function pull(
   }
   const peakN = Math.max(0, ...points.map((point) => point.forceN))
   if (points.length === 0 || Math.abs(peakN - saidPeakN) > 0.02 * peakN + 0.1)
-    return fail({ code: 'rubbish', asked: 'TRAC:PULL?', got: `END,${saidPeakN},${breaks}`.slice(0, 80) })
+    return fail({ kind: 'rubbish', asked: 'TRAC:PULL?', got: `END,${saidPeakN},${breaks}`.slice(0, 80) })
   return ok({ points, peakN, breaks })
 }

@@ -155,7 +155,7 @@ export function stateSummary(state: JobState): DeepReadonly<StateSummary> {
     seq: state.seq,
     closed: isClosed(state),
     progress: progress(state),
-    next: nextStep(state).code,
+    next: nextStep(state).kind,
     terminations: planIndex(state.plan).terminations.map((termination) => {
       const { at } = termination
       return {

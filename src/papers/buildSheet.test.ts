@@ -14,7 +14,13 @@ import { woffToTtf } from '../../scripts/woff-to-ttf.mjs'
 const document = jobDocumentSchema.parse(JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')))
 const { state } = foldAll((document.journal ?? []) as unknown as Entry[])
 const sheet = JSON.stringify(
-  buildSheet({ id: 'deck-loom', state, people: { teodor: 'Teodor Finch' }, madeAt: '2026-11-25T09:00:00Z', zone: 'UTC' }),
+  buildSheet({
+    id: 'deck-loom',
+    state,
+    people: { teodor: 'Teodor Finch' },
+    madeAt: '2026-11-25T09:00:00Z',
+    zone: 'UTC',
+  }),
 )
 
 test('a sheet of unsigned work says so first, and names what was used where and by whom', () => {
@@ -68,7 +74,9 @@ test('a font is unpacked into what it was made from', () => {
 })
 
 test('the kit list counts what the job needs, with a box to tick, and its setups', () => {
-  const kit = JSON.stringify(kitSheet({ id: 'deck-loom', state, people: {}, madeAt: '2026-11-25T09:00:00Z', zone: 'UTC' }))
+  const kit = JSON.stringify(
+    kitSheet({ id: 'deck-loom', state, people: {}, madeAt: '2026-11-25T09:00:00Z', zone: 'UTC' }),
+  )
   expect(kit).toContain('"CM-SK-N"')
   expect(kit).toContain('Interface seal')
   expect(kit).toContain('QF-5 · QP-1 · 5 · 1.1')

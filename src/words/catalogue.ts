@@ -5,7 +5,7 @@ import { figure, mm } from './figures'
 
 /** Why the cavities of a housing cannot be placed or numbered as they say. */
 export function arrangementWords(fault: ArrangementFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'order-not-for-arrangement':
       return `${fault.arrangement === 'free' ? 'free positions' : fault.arrangement} are numbered ${fault.arrangement === 'rings' ? 'out or in' : 'same-side or snake'}, not ${fault.order}`
     case 'lengths-differ':
@@ -19,9 +19,9 @@ export function arrangementWords(fault: ArrangementFault): string {
 
 /** Why a catalogue package does not hold together. */
 export function catalogueFaultWords(fault: CatalogueFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'duplicate-id':
-      return `${fault.kind} ${fault.id} stands twice: each needs an id of its own`
+      return `${fault.item} ${fault.id} stands twice: each needs an id of its own`
     case 'unknown-reference':
       return `${fault.in}: ${fault.field} names ${fault.id}, which is not there`
     case 'bad-arrangement':

@@ -15,42 +15,42 @@ import { trendWords } from './stats'
 import { answerWords, nextWords, sightingWords } from './strip'
 
 test.each<[DeviceFault, string]>([
-  [{ code: 'no-address' }, 'No instrument is set up here. Say where it is, or type the figure.'],
+  [{ kind: 'no-address' }, 'No instrument is set up here. Say where it is, or type the figure.'],
   [
-    { code: 'unreachable', host: 'tester.bench', port: 5025 },
+    { kind: 'unreachable', host: 'tester.bench', port: 5025 },
     'Nothing answers at tester.bench:5025. Is it on, is its cable in? Try again, or type the figure.',
   ],
   [
-    { code: 'timeout', asked: 'MEAS:FORC?', afterMs: 2000 },
+    { kind: 'timeout', asked: 'MEAS:FORC?', afterMs: 2000 },
     'No answer to MEAS:FORC? within 2 s. Try again, or type the figure.',
   ],
   [
-    { code: 'broken-off', asked: 'TRAC:PULL?', got: '0.002,9' },
+    { kind: 'broken-off', asked: 'TRAC:PULL?', got: '0.002,9' },
     'The link broke in the middle of a line (“0.002,9”). No figure was taken: measure another piece, or type the figure.',
   ],
   [
-    { code: 'broken-off', asked: 'TRAC:PULL?', got: '' },
+    { kind: 'broken-off', asked: 'TRAC:PULL?', got: '' },
     'The link broke. No figure was taken: measure another piece, or type the figure.',
   ],
   [
-    { code: 'rubbish', asked: 'MEAS:HEIG?', got: 'hello' },
+    { kind: 'rubbish', asked: 'MEAS:HEIG?', got: 'hello' },
     'It answered “hello” to MEAS:HEIG?, which is no reading. Try again, or type the figure.',
   ],
   [
-    { code: 'out-of-range', value: 9.91e37, min: 0.05, max: 25, unit: 'mm' },
+    { kind: 'out-of-range', value: 9.91e37, min: 0.05, max: 25, unit: 'mm' },
     'It has nothing to measure: lay a piece in, then again.',
   ],
   [
-    { code: 'out-of-range', value: 5200, min: 0, max: 5000, unit: 'N' },
+    { kind: 'out-of-range', value: 5200, min: 0, max: 5000, unit: 'N' },
     '5200 N is outside what it can measure (0 to 5000 N). Nothing was taken.',
   ],
   [
-    { code: 'wrong-unit', got: 'LBF', expected: 'N' },
+    { kind: 'wrong-unit', got: 'LBF', expected: 'N' },
     'It is set to LBF, N is expected. Set it back: nothing was taken.',
   ],
-  [{ code: 'refused', asked: 'X', number: -113, text: 'Undefined header' }, 'It refused X: Undefined header.'],
-  [{ code: 'other-instrument', got: 'A,B,C,D', expected: 'TARN-P' }, '“A,B,C,D” answers there, a TARN-P is expected.'],
-  [{ code: 'stopped' }, 'Stopped. Nothing was taken.'],
+  [{ kind: 'refused', asked: 'X', number: -113, text: 'Undefined header' }, 'It refused X: Undefined header.'],
+  [{ kind: 'other-instrument', got: 'A,B,C,D', expected: 'TARN-P' }, '“A,B,C,D” answers there, a TARN-P is expected.'],
+  [{ kind: 'stopped' }, 'Stopped. Nothing was taken.'],
 ])('an instrument that gives no figure: %j', (fault, words) => {
   expect(deviceFaultWords(fault)).toBe(words)
 })
@@ -59,7 +59,7 @@ test.each<[Refusal, string]>([
   [{ code: 'practice-forbidden', practice: 'solder' }, 'These house rules forbid it: soldered.'],
   [{ code: 'pull-due', setup: 'x', every: 25 }, 'One piece in 25 is pulled to destruction here: pull one, then go on.'],
   [
-    { code: 'new-day', released: '2026-11-24T09:00:00Z' },
+    { code: 'new-day', released: '2026-11-24' },
     'The setup was released on 24 Nov 2026. These house rules begin each day with a first piece: press N.',
   ],
   [{ code: 'tool-unverified', tool: 'QF-5' }, 'QF-5 is not verified since its adjuster was turned: gauge it first.'],
@@ -98,10 +98,10 @@ test.each<[TrialAnswer, string]>([
 })
 
 test.each<[ForTheNext, string]>([
-  [{ code: 'strip-stop', toMm: 3.1 }, 'stripper’s stop to 3.1 mm'],
-  [{ code: 'wire-stop' }, 'wire stop a little forward'],
-  [{ code: 'stop-gently' }, 'stop at the first gentle resistance'],
-  [{ code: 'larger-notch' }, 'one notch larger, or new blades'],
+  [{ kind: 'strip-stop', toMm: 3.1 }, 'stripper’s stop to 3.1 mm'],
+  [{ kind: 'wire-stop' }, 'wire stop a little forward'],
+  [{ kind: 'stop-gently' }, 'stop at the first gentle resistance'],
+  [{ kind: 'larger-notch' }, 'one notch larger, or new blades'],
 ])('what to set for the next: %j', (next, words) => {
   expect(nextWords(next)).toBe(words)
 })

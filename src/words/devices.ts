@@ -13,7 +13,7 @@ export const unitWords: Readonly<Record<string, string>> = { N: 'N', mm: 'mm', o
 
 /** Why there is no figure, and what to do: nothing was recorded. */
 export function deviceFaultWords(fault: DeviceFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'no-address':
       return 'No instrument is set up here. Say where it is, or type the figure.'
     case 'unreachable':

@@ -7,7 +7,7 @@ const costs = ['', 'low', 'middle', 'high']
 
 /** Why a family does not do. */
 export function familyReasonWords(reason: FamilyReason): string {
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'ways':
       return reason.most === 0
         ? 'no housing has a cavity for that wire and load'

@@ -5,7 +5,7 @@ import { quantityWords } from './quantity'
 /** What is wrong with a cell of the pinout, and what would be right. */
 export function gridProblemWords(problem: GridProblem, said: string): string {
   const found = said === '' ? 'empty' : `“${said}”`
-  switch (problem.code) {
+  switch (problem.kind) {
     case 'missing':
       return 'Empty: fill it in.'
     case 'bad-id':

@@ -10,7 +10,7 @@ export const oddWords: Readonly<Record<NonNullable<MatedCavity['odd']>, string>>
 
 /** Why two halves do not go together. */
 export function pairFaultWords(fault: PairFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'no-housing':
       return `End ${fault.end} has no housing among the job’s facts.`
     case 'same-role':

@@ -11,7 +11,7 @@ const chamfer: Mark = { kind: 'chamfer', at: { xMm: -20, yMm: 8 } }
 
 function placed(arrangement: Arrangement, ids: IdStyle): readonly PlacedCavity[] {
   const cavities = placeCavities(arrangement, ids)
-  if (!cavities.ok) throw new Error(cavities.fault.code)
+  if (!cavities.ok) throw new Error(cavities.fault.kind)
   return cavities.value
 }
 
@@ -84,7 +84,7 @@ test('a mark in the middle gives no side: the view does', () => {
 test('rows cannot be numbered from the centre outward', () => {
   expect(placeCavities(rows([3]), numbers('out'))).toMatchObject({
     ok: false,
-    fault: { code: 'order-not-for-arrangement' },
+    fault: { kind: 'order-not-for-arrangement' },
   })
   expect(
     placeCavities(
@@ -93,7 +93,7 @@ test('rows cannot be numbered from the centre outward', () => {
     ),
   ).toMatchObject({
     ok: false,
-    fault: { code: 'lengths-differ', expected: 2, found: 1 },
+    fault: { kind: 'lengths-differ', expected: 2, found: 1 },
   })
 })
 

@@ -10,7 +10,7 @@ const examples: Readonly<Record<Dimension, string>> = {
 
 /** What is wrong with a figure that was typed, and what would be right. */
 export function quantityWords(fault: QuantityFault, dimension: Dimension): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'empty':
       return `A figure is wanted, like ${examples[dimension]}.`
     case 'not-a-number':

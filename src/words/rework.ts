@@ -10,7 +10,7 @@ import { termName } from './steps'
 
 /** Why no move plan can be made, and what would be right. */
 export function moveFaultWords(fault: MoveFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'contact-in-two-places':
       return fault.when === 'now'
         ? `wire ${fault.contact} stands in ${fault.places[0]} and in ${fault.places[1]}: a wire is in one cavity of a housing`
@@ -77,7 +77,7 @@ export const matchedWords: Readonly<Record<MatchedBy, string>> = {
 
 /** Why there is no adapter between two ends. */
 export function adapterFaultWords(fault: AdapterFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'no-housing':
       return `End ${fault.end} has no housing among the job’s facts.`
     case 'no-mate':

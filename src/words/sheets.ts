@@ -7,7 +7,7 @@ import { quantityWords } from './quantity'
 
 /** What is wrong with a cell of a sheet, and what would be right. */
 export function sheetProblemWords(problem: SheetProblem): string {
-  switch (problem.code) {
+  switch (problem.kind) {
     case 'missing':
       return 'Empty: fill it in.'
     case 'bad-id':
@@ -39,7 +39,7 @@ export function sheetProblemWords(problem: SheetProblem): string {
 
 /** What is wrong with a field of a housing. */
 export function housingProblemWords(problem: HousingProblem): string {
-  switch (problem.code) {
+  switch (problem.kind) {
     case 'missing':
       return 'Fill it in.'
     case 'bad-id':

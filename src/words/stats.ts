@@ -4,7 +4,7 @@ import { plural } from './figures'
 
 /** Why figures make no chart, and what would. */
 export function chartFaultWords(fault: ChartFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'too-few':
       return `${plural(fault.points, 'point')} make no chart: at least ${fault.least} are needed`
     case 'uneven-subgroups':

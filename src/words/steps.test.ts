@@ -6,14 +6,14 @@ import { stepWords, taskWords, termName } from './steps'
 const task = (more: object): EndTask => ({ unit: 1, end: 'A', done: false, ...more }) as EndTask
 
 test.each<[NextStep, string, string | undefined]>([
-  [{ station: 'plan', code: 'plan-wires' }, 'Plan the wires', undefined],
-  [{ station: 'kit', code: 'unblock', term: '1/W10/b', blocked: 2 }, 'Unblock W10b', 'no set works for 2 terminations'],
-  [{ station: 'prep', code: 'strip', term: '1/W1/a', left: 4 }, 'Strip W1a', '4 left in this setup'],
-  [{ station: 'prep', code: 'strip', term: '1/W1/a', left: 4, firstOf: 'x' }, 'Strip W1a', 'the first of its setup'],
+  [{ station: 'plan', kind: 'plan-wires' }, 'Plan the wires', undefined],
+  [{ station: 'kit', kind: 'unblock', term: '1/W10/b', blocked: 2 }, 'Unblock W10b', 'no set works for 2 terminations'],
+  [{ station: 'prep', kind: 'strip', term: '1/W1/a', left: 4 }, 'Strip W1a', '4 left in this setup'],
+  [{ station: 'prep', kind: 'strip', term: '1/W1/a', left: 4, firstOf: 'x' }, 'Strip W1a', 'the first of its setup'],
   [
     {
       station: 'crimp',
-      code: 'mount',
+      kind: 'mount',
       setup: 'x',
       changes: [
         { field: 'selector', from: 7, to: 9 },
@@ -24,29 +24,29 @@ test.each<[NextStep, string, string | undefined]>([
     'selector 7 → 9, notch 1.1 mm → 1.5 mm',
   ],
   [
-    { station: 'crimp', code: 'mount', setup: 'x', changes: [{ field: 'tool', from: undefined, to: 'QF-5' }] },
+    { station: 'crimp', kind: 'mount', setup: 'x', changes: [{ field: 'tool', from: undefined, to: 'QF-5' }] },
     'Change the setup',
     'frame QF-5',
   ],
   [
-    { station: 'crimp', code: 'first-piece', setup: 'x', left: 1 },
+    { station: 'crimp', kind: 'first-piece', setup: 'x', left: 1 },
     'Make a first piece',
     'inspect it, pull it, then release',
   ],
-  [{ station: 'crimp', code: 'verify-tool', setup: 'x', tool: 'QF-5' }, 'Gauge QF-5', 'its adjuster was turned'],
-  [{ station: 'crimp', code: 'pull-sample', setup: 'x', every: 25 }, 'Pull a sample', 'one in 25 to destruction'],
-  [{ station: 'crimp', code: 'release', setup: 'x' }, 'Release the setup', 'the first piece is good'],
-  [{ station: 'crimp', code: 'crimp', term: '1/W7/a', left: 6 }, 'Crimp W7a', '6 left in this setup'],
+  [{ station: 'crimp', kind: 'verify-tool', setup: 'x', tool: 'QF-5' }, 'Gauge QF-5', 'its adjuster was turned'],
+  [{ station: 'crimp', kind: 'pull-sample', setup: 'x', every: 25 }, 'Pull a sample', 'one in 25 to destruction'],
+  [{ station: 'crimp', kind: 'release', setup: 'x' }, 'Release the setup', 'the first piece is good'],
+  [{ station: 'crimp', kind: 'crimp', term: '1/W7/a', left: 6 }, 'Crimp W7a', '6 left in this setup'],
   [
-    { station: 'seat', code: 'seat', task: task({ kind: 'insert', term: '1/W7/a', cavity: '7' }), left: 3 },
+    { station: 'seat', kind: 'seat', task: task({ kind: 'insert', term: '1/W7/a', cavity: '7' }), left: 3 },
     'Seat W7a in A.7',
     '3 left at A',
   ],
-  [{ station: 'prove', code: 'probe', unit: 1, wire: 'W7', left: 1 }, 'Probe W7', '1 net to prove'],
-  [{ station: 'prove', code: 'put-net-right', unit: 1, wire: 'W7' }, 'Put W7 right', 'it did not prove'],
-  [{ station: 'close', code: 'count-tray' }, 'Count the tray', undefined],
-  [{ station: 'close', code: 'sign' }, 'Sign', undefined],
-  [{ station: 'close', code: 'closed' }, 'Closed', 'signed and in the ledger'],
+  [{ station: 'prove', kind: 'probe', unit: 1, wire: 'W7', left: 1 }, 'Probe W7', '1 net to prove'],
+  [{ station: 'prove', kind: 'put-net-right', unit: 1, wire: 'W7' }, 'Put W7 right', 'it did not prove'],
+  [{ station: 'close', kind: 'count-tray' }, 'Count the tray', undefined],
+  [{ station: 'close', kind: 'sign' }, 'Sign', undefined],
+  [{ station: 'close', kind: 'closed' }, 'Closed', 'signed and in the ledger'],
 ])('%j in words', (step, main, then) => {
   expect(stepWords(step)).toEqual({ main, ...(then !== undefined && { then }) })
 })

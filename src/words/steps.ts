@@ -23,7 +23,7 @@ export function termName(key: string, quantity = 1): string {
 
 /** The next step in one line, for the frame and for Today. */
 export function stepWords(step: NextStep, quantity = 1): { readonly main: string; readonly then?: string } {
-  switch (step.code) {
+  switch (step.kind) {
     case 'plan-wires':
       return { main: 'Plan the wires' }
     case 'choose-set':
@@ -72,7 +72,7 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
   }
 }
 
-const changesWords = (step: Extract<NextStep, { code: 'mount' }>) =>
+const changesWords = (step: Extract<NextStep, { kind: 'mount' }>) =>
   step.changes
     .map(
       (change) =>

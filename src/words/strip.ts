@@ -46,7 +46,7 @@ export function answerWords(answer: TrialAnswer): string {
 
 /** What to set differently for the next one. */
 export function nextWords(next: ForTheNext): string {
-  switch (next.code) {
+  switch (next.kind) {
     case 'strip-stop':
       return `stripper’s stop to ${mm(next.toMm, 1)}`
     case 'wire-stop':

@@ -7,5 +7,5 @@ type Reading = Awaited<ReturnType<typeof readXlsx>>
 export const readXlsxBeside = (bytes: Uint8Array, signal: AbortSignal): Promise<Reading | undefined> =>
   askOnce<Reading>(new Worker(new URL('./xlsx.worker.ts', import.meta.url), { type: 'module' }), bytes, signal, {
     ok: false,
-    fault: { code: 'unreadable', why: '' },
+    fault: { kind: 'unreadable', why: '' },
   })

@@ -15,7 +15,14 @@ export const appendEndpoint = endpoint({
   succeeds: 201,
   fails: [404, 409, 422],
   handle: async ({ seen, entries }, { bench, params, now, by }) => {
-    const appended = await appendEntries(bench.db, bench.jobs, { jobId: params.id ?? '', seen, entries, by, now, dayOf: (await clockIn(bench.db)).dayOf })
+    const appended = await appendEntries(bench.db, bench.jobs, {
+      jobId: params.id ?? '',
+      seen,
+      entries,
+      by,
+      now,
+      dayOf: (await clockIn(bench.db)).dayOf,
+    })
     if (appended.ok) return created({ entries: appended.value })
     const { fault } = appended
     switch (fault.code) {

@@ -42,7 +42,10 @@ export const controlEndpoint = endpoint({
   fails: [422],
   handle: ({ values: individuals, subgroups = [], lower, upper }) => {
     const chart = controlChart(individuals ? { values: individuals } : { subgroups })
-    if (!chart.ok) return noAnswer({ ...chart.fault, message: chartFaultWords(chart.fault) })
+    if (!chart.ok) {
+      const { kind: code, ...rest } = chart.fault
+      return noAnswer({ code, ...rest, message: chartFaultWords(chart.fault) })
+    }
     const { centre, ucl, lcl, range, sigmaWithin, points } = chart.value
     return answer({
       centre,

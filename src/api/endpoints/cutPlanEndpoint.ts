@@ -43,7 +43,7 @@ export const cutPlanEndpoint = endpoint({
     return plan.ok
       ? answer(plan.value)
       : badInput([
-          { path: [plan.fault.code === 'cut-twice' ? 'cuts' : 'spools'], message: cutPlanFaultWords(plan.fault) },
+          { path: [plan.fault.kind === 'cut-twice' ? 'cuts' : 'spools'], message: cutPlanFaultWords(plan.fault) },
         ])
   },
 })

@@ -118,13 +118,13 @@ function withDefaults(arrangement: LooseArrangement): Arrangement {
 /** Without radii the rings stand one unit apart, a single contact in the centre. */
 const defaultRadii = (counts: readonly number[]) => counts.map((_, i) => (counts[0] === 1 ? i : i + 1))
 
-const issuePath: Readonly<Record<ArrangementFault['code'], (fault: ArrangementFault) => string[]>> = {
+const issuePath: Readonly<Record<ArrangementFault['kind'], (fault: ArrangementFault) => string[]>> = {
   'order-not-for-arrangement': () => ['ids', 'order'],
   'lengths-differ': (fault) => ['arrangement', 'field' in fault ? fault.field : ''],
   'no-letters': () => ['ids', 'skip'],
   'ids-missing': () => ['ids', 'list'],
 }
 const arrangementIssue = (fault: ArrangementFault): { path: string[]; message: string } => ({
-  path: issuePath[fault.code](fault),
+  path: issuePath[fault.kind](fault),
   message: arrangementWords(fault),
 })

@@ -132,7 +132,14 @@ async function make(
   stamps?: readonly RecordStamp[],
 ): Promise<Made> {
   const { dayOf } = await clockIn(bench.db)
-  const made = await createJob(bench.db, bench.jobs, { id: newId(), entries, by, now, dayOf, ...(stamps && { stamps }) })
+  const made = await createJob(bench.db, bench.jobs, {
+    id: newId(),
+    entries,
+    by,
+    now,
+    dayOf,
+    ...(stamps && { stamps }),
+  })
   if (made.ok) {
     const { id, remarks } = made.value
     const said = remarks.map(({ seq, refusal }) => ({ seq, code: refusal.code, message: messageOf(refusal) }))

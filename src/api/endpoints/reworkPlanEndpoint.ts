@@ -53,7 +53,7 @@ const stepOf = (step: MoveStep) => ({
 })
 
 function pathOf(fault: MoveFault): readonly string[] {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'contact-in-two-places':
       return [fault.when === 'now' ? 'before' : 'after', fault.places[1]]
     case 'loose-and-seated':

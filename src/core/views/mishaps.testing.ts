@@ -214,7 +214,7 @@ export function workUpset(
       newId,
       from: folded,
       stamp: () => ({ at, by: 'teodor' }),
-      until: (_state, step) => steps++ >= after || step.code === 'sign',
+      until: (_state, step) => steps++ >= after || step.kind === 'sign',
     })
     let admitted = false
     for (const said of [mishaps[what]?.(folded, picks) ?? []].flat()) {

@@ -39,7 +39,7 @@ export function sevenLeads(more: Partial<HouseRules> = {}) {
       newId,
       stamp: (seq) => ({ at: at(seq), by: 'teodor' }),
       until: (state, step) =>
-        step.code === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
+        step.kind === 'crimp' && [...state.terms.values()].filter((term) => term.stripped).length === 7,
     },
   )
   const { state } = folded

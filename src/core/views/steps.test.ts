@@ -49,13 +49,13 @@ const put = (folded: Folded, said: Said) =>
 test('a job without wires asks for them', () => {
   expect(
     nextStep(workThrough([], { newId, stamp: () => ({ at, by: 'ansa' }), until: () => true }).folded.state),
-  ).toMatchObject({ station: 'plan', code: 'plan-wires' })
+  ).toMatchObject({ station: 'plan', kind: 'plan-wires' })
 })
 
 test('a blocked termination holds up only what needs it: the rest is made and seated, then it is asked for', () => {
   const folded = work()
   const step = nextStep(folded.state)
-  expect(step).toMatchObject({ station: 'kit', code: 'unblock', term: '1/W3/b', blocked: 1 })
+  expect(step).toMatchObject({ station: 'kit', kind: 'unblock', term: '1/W3/b', blocked: 1 })
   expect(withoutSet(folded.state).map((one) => one.key)).toEqual(['1/W3/b'])
   expect(progress(folded.state)).toMatchObject({ kit: { done: 7, total: 8 }, crimp: { done: 7, total: 8 } })
   // A is complete and locked, D waits open for the one that is missing
@@ -70,16 +70,16 @@ test('a blocked termination holds up only what needs it: the rest is made and se
 })
 
 test('the first of a setup goes through alone', () => {
-  const folded = work((_state, step) => step.code === 'mount')
+  const folded = work((_state, step) => step.kind === 'mount')
   const [group] = setupQueue(folded.state)
   if (!group) throw new Error('queue')
   expect(aheadOfRelease(folded.state, group.id)).toEqual({ ahead: 1, allowed: 1 })
-  expect(nextStep(folded.state)).toMatchObject({ code: 'mount', setup: group.id })
+  expect(nextStep(folded.state)).toMatchObject({ kind: 'mount', setup: group.id })
   expect(inHand(folded.state)).toBeUndefined()
 })
 
 test('once released, all of a setup is stripped, then all of it crimped', () => {
-  const folded = work((state, step) => step.code === 'crimp' && [...state.terms.values()].some((term) => term.crimp))
+  const folded = work((state, step) => step.kind === 'crimp' && [...state.terms.values()].some((term) => term.crimp))
   const hand = inHand(folded.state)
   const group = setupQueue(folded.state).find((one) => one.id === hand)
   expect(group?.items.every((item) => item.stage !== 'to-strip')).toBe(true)
@@ -91,7 +91,7 @@ test('the queue begins with what is in hand, and what is done goes to the end', 
   const groups = setupQueue(folded.state)
   expect(groups.every((group) => group.left === 0)).toBe(true)
   const mid = work(
-    (state, step) => step.code === 'mount' && [...state.terms.values()].filter((term) => term.crimp).length > 0,
+    (state, step) => step.kind === 'mount' && [...state.terms.values()].filter((term) => term.crimp).length > 0,
   )
   const queue = setupQueue(mid.state)
   const lefts = queue.map((group) => group.left)
@@ -162,7 +162,7 @@ test('a damaged contact is taken out and cut off: the wire comes back to Prep', 
   expect(termState(folded.state, '1/W1/a')).toMatchObject({ scrapped: 1, extractions: 0, usedMm: 8 })
   expect(termState(folded.state, '1/W1/a').crimp).toBeUndefined()
   // its setup must come back on the bench, then the wire is stripped again
-  expect(nextStep(folded.state)).toMatchObject({ station: 'crimp', code: 'mount' })
+  expect(nextStep(folded.state)).toMatchObject({ station: 'crimp', kind: 'mount' })
   expect(
     setupQueue(folded.state)
       .flatMap((group) => group.items)
@@ -201,7 +201,7 @@ test('what is done at the bench comes before what is worked in place: stripped, 
   const { entries, folded } = workThrough(firstEntries(shelf, { ...threaded, ends, wires }, '2026-11-25', newId), {
     newId,
     stamp: () => ({ at, by: 'ansa' }),
-    until: (_state, step) => step.code === 'probe',
+    until: (_state, step) => step.kind === 'probe',
   })
   const place = entries.flatMap((entry) =>
     'term' in entry && entry.term !== undefined

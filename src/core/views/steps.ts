@@ -17,24 +17,24 @@ import { endKey, termOf, unitAndId, wireKey } from '../record/plan/keys'
 
 /** The next thing to do, wherever it is. `focus` is what the station shows when one goes there. */
 export type NextStep = { readonly station: Station; readonly focus?: string } & (
-  | { readonly code: 'plan-wires' }
-  | { readonly code: 'choose-set'; readonly term: string }
-  | { readonly code: 'unblock'; readonly term: string; readonly blocked: number }
-  | { readonly code: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
-  | { readonly code: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
-  | { readonly code: 'first-piece'; readonly setup: string; readonly left: number }
-  | { readonly code: 'verify-tool'; readonly setup: string; readonly tool: string }
-  | { readonly code: 'release'; readonly setup: string }
-  | { readonly code: 'pull-sample'; readonly setup: string; readonly every: number }
-  | { readonly code: 'crimp'; readonly term: string; readonly left: number }
-  | { readonly code: 'seat'; readonly task: EndTask; readonly left: number }
-  | { readonly code: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
-  | { readonly code: 'put-net-right'; readonly unit: number; readonly wire: string }
-  | { readonly code: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
-  | { readonly code: 'count-tray' }
-  | { readonly code: 'sign' }
-  | { readonly code: 'countersign' }
-  | { readonly code: 'closed' }
+  | { readonly kind: 'plan-wires' }
+  | { readonly kind: 'choose-set'; readonly term: string }
+  | { readonly kind: 'unblock'; readonly term: string; readonly blocked: number }
+  | { readonly kind: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
+  | { readonly kind: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
+  | { readonly kind: 'first-piece'; readonly setup: string; readonly left: number }
+  | { readonly kind: 'verify-tool'; readonly setup: string; readonly tool: string }
+  | { readonly kind: 'release'; readonly setup: string }
+  | { readonly kind: 'pull-sample'; readonly setup: string; readonly every: number }
+  | { readonly kind: 'crimp'; readonly term: string; readonly left: number }
+  | { readonly kind: 'seat'; readonly task: EndTask; readonly left: number }
+  | { readonly kind: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly kind: 'put-net-right'; readonly unit: number; readonly wire: string }
+  | { readonly kind: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly kind: 'count-tray' }
+  | { readonly kind: 'sign' }
+  | { readonly kind: 'countersign' }
+  | { readonly kind: 'closed' }
 )
 
 /**
@@ -46,9 +46,9 @@ export const nextStep = derivedOf(makeStep)
 function makeStep(state: JobState): NextStep {
   if (isClosed(state))
     return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void)
-      ? { station: 'close', code: 'countersign' }
-      : { station: 'close', code: 'closed' }
-  if (state.plan.wires.length === 0) return { station: 'plan', code: 'plan-wires' }
+      ? { station: 'close', kind: 'countersign' }
+      : { station: 'close', kind: 'closed' }
+  if (state.plan.wires.length === 0) return { station: 'plan', kind: 'plan-wires' }
   const broken = brokenStep(state)
   if (broken) return broken
   const groups = setupQueue(state)
@@ -65,11 +65,11 @@ function makeStep(state: JobState): NextStep {
   }
   const blocked = withoutSet(state)
   const first = blocked[0]
-  if (first) return { station: 'kit', code: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
+  if (first) return { station: 'kit', kind: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
   return (
     proveStep(state) ??
     lacingStep(state) ??
-    (state.tray?.allBack ? { station: 'close', code: 'sign' } : { station: 'close', code: 'count-tray' })
+    (state.tray?.allBack ? { station: 'close', kind: 'sign' } : { station: 'close', kind: 'count-tray' })
   )
 }
 
@@ -82,7 +82,7 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
     return (
       item && {
         station: 'prep',
-        code: 'strip',
+        kind: 'strip',
         term: item.termination.key,
         left: toStrip.length,
         focus: item.termination.key,
@@ -98,7 +98,7 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
       return {
         station: 'crimp',
-        code: 'mount',
+        kind: 'mount',
         setup: group.id,
         changes: setupChanges(from, group.setup),
         focus: group.id,
@@ -106,20 +106,20 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
     }
     const check = state.toolChecks.get(group.setup.tool)?.kind
     if (check === 'ended' || check === 'failed')
-      return { station: 'crimp', code: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
+      return { station: 'crimp', kind: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
     const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
     return left > 0
-      ? { station: 'crimp', code: 'first-piece', setup: group.id, left, focus: group.id }
-      : { station: 'crimp', code: 'release', setup: group.id, focus: group.id }
+      ? { station: 'crimp', kind: 'first-piece', setup: group.id, left, focus: group.id }
+      : { station: 'crimp', kind: 'release', setup: group.id, focus: group.id }
   }
   if (toStrip.length > 0) return strip()
   if (stripped.length > 0 && samplesDue(state, group.id).pull)
-    return { station: 'crimp', code: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
+    return { station: 'crimp', kind: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]
   return (
     item && {
       station: 'crimp',
-      code: 'crimp',
+      kind: 'crimp',
       term: item.termination.key,
       left: stripped.length,
       focus: item.termination.key,
@@ -138,7 +138,7 @@ function seatStep(state: JobState, inPlace: boolean): NextStep | undefined {
       const stuck = tasks.some((task) => task.kind === 'insert' && task.blockedBy)
       // covers wait for the last contact; contacts and plugs do not
       const task = tasks.find((one) => !waits(state, one, stuck))
-      if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
+      if (task) return { station: 'seat', kind: 'seat', task, left: tasks.length, focus: taskKey(task) }
     }
   }
   return undefined
@@ -168,7 +168,7 @@ function brokenStep(state: JobState): NextStep | undefined {
     if (!seat || (!damaged && crimp) || !byKey.has(key)) continue
     const tasks = endTasks(state, termOf(key).unit, seat.end).filter((task) => !task.done)
     const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
-    if (task) return { station: 'seat', code: 'seat', task, left: tasks.length, focus: taskKey(task) }
+    if (task) return { station: 'seat', kind: 'seat', task, left: tasks.length, focus: taskKey(task) }
   }
   return undefined
 }
@@ -193,9 +193,9 @@ function nextMove(state: JobState, unit: number): NextStep | undefined {
     tasks.set(end, open)
     const task = open.find((one) => stepOfTask(one) === stepKey(step))
     const lacing = task && 'term' in task ? lacingOf(state, task.term) : undefined
-    if (lacing) return { station: 'seat', code: 'seat', task: lacing, left: open.length, focus: taskKey(lacing) }
+    if (lacing) return { station: 'seat', kind: 'seat', task: lacing, left: open.length, focus: taskKey(lacing) }
     if (task && !(task.kind === 'insert' && task.blockedBy))
-      return { station: 'seat', code: 'seat', task, left: open.length, focus: taskKey(task) }
+      return { station: 'seat', kind: 'seat', task, left: open.length, focus: taskKey(task) }
   }
   return undefined
 }
@@ -220,7 +220,7 @@ function lacingStep(state: JobState): NextStep | undefined {
   const [key] = state.lacings.keys()
   if (key === undefined) return undefined
   const { unit, id } = unitAndId(key)
-  return { station: 'close', code: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
+  return { station: 'close', kind: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
 }
 
 function proveStep(state: JobState): NextStep | undefined {
@@ -231,8 +231,8 @@ function proveStep(state: JobState): NextStep | undefined {
     if (!next) continue
     const focus = `${unit}/${next.wire.id}`
     return next.probe
-      ? { station: 'prove', code: 'put-net-right', unit, wire: next.wire.id, focus }
-      : { station: 'prove', code: 'probe', unit, wire: next.wire.id, left: open.length, focus }
+      ? { station: 'prove', kind: 'put-net-right', unit, wire: next.wire.id, focus }
+      : { station: 'prove', kind: 'probe', unit, wire: next.wire.id, left: open.length, focus }
   }
   return undefined
 }

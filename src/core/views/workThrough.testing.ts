@@ -35,7 +35,7 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     if (!termination || !set) throw new Error(`no set for ${term}`)
     return { termination, set }
   }
-  switch (step.code) {
+  switch (step.kind) {
     case 'strip': {
       const { termination, set } = setOf(step.term)
       const { unit, wire } = termination
@@ -145,7 +145,7 @@ const scrapped = (state: JobState) => [...state.terms.values()].reduce((sum, ter
 const round = (value: number) => Math.round(value * 100) / 100
 
 /** Contacts go in and out only while the lock stands open. */
-function openLock(state: JobState, { task }: Extract<NextStep, { code: 'seat' }>, newId: () => string): NewEntry[] {
+function openLock(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }>, newId: () => string): NewEntry[] {
   const { unit, end, kind } = task
   const closed = endState(state, endKey(unit, end)).lock === 'closed'
   return closed && (kind === 'insert' || kind === 'put-right')
@@ -155,7 +155,7 @@ function openLock(state: JobState, { task }: Extract<NextStep, { code: 'seat' }>
 
 type Bare<E> = E extends unknown ? Omit<E, 'id'> : never
 
-function seatEntry(state: JobState, { task }: Extract<NextStep, { code: 'seat' }>): Bare<NewEntry> {
+function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }>): Bare<NewEntry> {
   const { unit, end } = task
   switch (task.kind) {
     case 'insert': {
@@ -232,7 +232,7 @@ export function workThrough(
   start.forEach(append)
   for (;;) {
     const step = nextStep(folded.state)
-    if (step.code === 'closed' || options.until?.(folded.state, step)) break
+    if (step.kind === 'closed' || options.until?.(folded.state, step)) break
     const more = entriesFor(folded.state, step, options.newId)
     if (more.length === 0) break
     for (const entry of more) append(options.real?.(entry, folded.state) ?? entry)

@@ -54,7 +54,7 @@ test('a placard for a contact that is not there is refused, and nothing of the p
   )
   expect(outcome).toEqual({
     ok: false,
-    fault: [{ code: 'unknown-reference', in: 'ZZ-card', field: 'contact', id: 'NOPE' }],
+    fault: [{ kind: 'unknown-reference', in: 'ZZ-card', field: 'contact', id: 'NOPE' }],
   })
   expect(await readCatalogueInput(opened.db)).toEqual(before)
 })
@@ -64,6 +64,6 @@ test('the same id twice in one package is refused', async () => {
   const tool = { id: 'ZZ-2', name: 'New frame', class: 'gauge' as const, source }
   expect(await importCatalogue(opened.db, only({ tools: [tool, { ...tool, name: 'other' }] }), now)).toMatchObject({
     ok: false,
-    fault: [{ code: 'duplicate-id', id: 'ZZ-2' }],
+    fault: [{ kind: 'duplicate-id', id: 'ZZ-2' }],
   })
 })

@@ -78,7 +78,7 @@ export async function importCatalogue(
       seen.add(key)
       return twice
     })
-    if (doubled) return fail([{ code: 'duplicate-id', kind: doubled.kind, id: doubled.id }])
+    if (doubled) return fail([{ kind: 'duplicate-id', item: doubled.kind, id: doubled.id }])
     const built = buildCatalogue(packageOf([...after.values()]))
     if (!built.ok) return fail(built.fault)
     const added = incoming.filter((item) => !before.has(`${item.kind} ${item.id}`))

@@ -252,7 +252,9 @@ export async function createJob(
     }
     const entry = { ...wanted, seq: index + 1, at, by } as Entry
     const twice = seqOf(folded, wanted.id) !== undefined
-    const refusal = twice ? ({ code: 'id-twice', id: wanted.id } as const) : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
+    const refusal = twice
+      ? ({ code: 'id-twice', id: wanted.id } as const)
+      : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
     if (refusal && (twice || !made.stamps)) return fail({ code: 'refused', entry: wanted.id, refusal, index })
     if (refusal) remarks.push({ seq: entry.seq, refusal })
     const prev = kept.at(-1)?.hash ?? NO_HASH

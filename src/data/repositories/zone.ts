@@ -17,5 +17,8 @@ export async function readZone(db: Database): Promise<string> {
 /** Sets the bench's time zone. @throws RangeError for one that there is not */
 export async function writeZone(db: Database, zone: string): Promise<void> {
   if (!isZone(zone)) throw new RangeError(`${zone} is no time zone`)
-  await db.insert(meta).values({ key: KEY, value: zone }).onConflictDoUpdate({ target: meta.key, set: { value: zone } })
+  await db
+    .insert(meta)
+    .values({ key: KEY, value: zone })
+    .onConflictDoUpdate({ target: meta.key, set: { value: zone } })
 }

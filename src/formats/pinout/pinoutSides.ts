@@ -67,7 +67,7 @@ export function resolveEnds(
       const named = lookup.names.get(said.toLowerCase())
       if (named?.kind !== 'housing') {
         end.badHousing = true
-        faults.push({ row, column: housingColumn, found: said, problem: { code: 'unknown-housing', known } })
+        faults.push({ row, column: housingColumn, found: said, problem: { kind: 'unknown-housing', known } })
       } else if (end.housing === undefined) {
         end.housing = named.id
         end.from = 'column'
@@ -77,7 +77,7 @@ export function resolveEnds(
           row,
           column: housingColumn,
           found: said,
-          problem: { code: 'housing-differs', end: id, first: end.housing, firstRow: end.firstRow },
+          problem: { kind: 'housing-differs', end: id, first: end.housing, firstRow: end.firstRow },
         })
       }
     }
@@ -108,15 +108,15 @@ export function readSide(
   const loose = loosePlace(cells, endColumn, lookup)
   if (loose?.ok) return loose.value
   if (loose) {
-    fault(cavity === '' ? endColumn : cavityColumn, { code: 'bad-id' })
+    fault(cavity === '' ? endColumn : cavityColumn, { kind: 'bad-id' })
     return undefined
   }
   if (end === '' || cavity === '') {
-    fault(end === '' ? endColumn : cavityColumn, { code: 'half-a-side' })
+    fault(end === '' ? endColumn : cavityColumn, { kind: 'half-a-side' })
     return undefined
   }
   if (!ID.test(end)) {
-    fault(endColumn, { code: 'bad-id' })
+    fault(endColumn, { kind: 'bad-id' })
     return undefined
   }
   const housing = lookup.housings.get(ends.get(end)?.housing ?? '')
@@ -124,13 +124,13 @@ export function readSide(
   const known = housing.cavities.map((one) => one.id)
   const id = known.find((one) => one.toLowerCase() === cavity.toLowerCase())
   if (id === undefined) {
-    fault(cavityColumn, { code: 'unknown-cavity', housing: housing.id, known })
+    fault(cavityColumn, { kind: 'unknown-cavity', housing: housing.id, known })
     return undefined
   }
   const place = `${end}.${id}`
   const first = seen.get(place)
   if (first) {
-    fault(cavityColumn, { code: 'cavity-taken', byWire: first.wire, firstRow: first.row })
+    fault(cavityColumn, { kind: 'cavity-taken', byWire: first.wire, firstRow: first.row })
     return undefined
   }
   seen.set(place, { wire: cells.wire ?? '', row })

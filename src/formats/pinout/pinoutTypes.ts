@@ -6,24 +6,24 @@ export const PINOUT_ROW_LIMIT = 5000
 
 /** Why a cell cannot be read; the words stand elsewhere. */
 export type CellProblem =
-  | { readonly code: 'missing' }
-  | { readonly code: 'bad-id' }
-  | { readonly code: 'wire-twice'; readonly firstRow: number }
-  | { readonly code: 'unknown-type'; readonly known: readonly string[] }
-  | { readonly code: 'several-types'; readonly known: readonly string[] }
-  | { readonly code: 'bad-colour' }
-  | { readonly code: 'unknown-housing'; readonly known: readonly string[] }
-  | { readonly code: 'housing-differs'; readonly end: string; readonly first: string; readonly firstRow: number }
-  | { readonly code: 'no-housing'; readonly end: string }
-  | { readonly code: 'unknown-cavity'; readonly housing: string; readonly known: readonly string[] }
-  | { readonly code: 'cavity-taken'; readonly byWire: string; readonly firstRow: number }
-  | { readonly code: 'half-a-side' }
-  | { readonly code: 'open-both-sides' }
-  | { readonly code: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
-  | { readonly code: 'too-long'; readonly limit: number }
-  | { readonly code: 'bad-group' }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'bad-id' }
+  | { readonly kind: 'wire-twice'; readonly firstRow: number }
+  | { readonly kind: 'unknown-type'; readonly known: readonly string[] }
+  | { readonly kind: 'several-types'; readonly known: readonly string[] }
+  | { readonly kind: 'bad-colour' }
+  | { readonly kind: 'unknown-housing'; readonly known: readonly string[] }
+  | { readonly kind: 'housing-differs'; readonly end: string; readonly first: string; readonly firstRow: number }
+  | { readonly kind: 'no-housing'; readonly end: string }
+  | { readonly kind: 'unknown-cavity'; readonly housing: string; readonly known: readonly string[] }
+  | { readonly kind: 'cavity-taken'; readonly byWire: string; readonly firstRow: number }
+  | { readonly kind: 'half-a-side' }
+  | { readonly kind: 'open-both-sides' }
+  | { readonly kind: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
+  | { readonly kind: 'too-long'; readonly limit: number }
+  | { readonly kind: 'bad-group' }
   /** what no single row can say of itself: a shared contact that is none, a splice of one wire */
-  | { readonly code: 'plan'; readonly fault: PlanFault }
+  | { readonly kind: 'plan'; readonly fault: PlanFault }
 
 export interface CellFault {
   /** line in the file, the heading being 1 */
@@ -34,14 +34,14 @@ export interface CellFault {
 }
 
 export type TableFault =
-  | { readonly code: 'empty' }
-  | { readonly code: 'not-text' }
-  | { readonly code: 'too-many-rows'; readonly rows: number; readonly limit: number }
-  | { readonly code: 'columns-missing'; readonly missing: readonly ColumnId[]; readonly unknown: readonly string[] }
-  | { readonly code: 'columns-twice'; readonly headings: readonly string[] }
-  | { readonly code: 'ragged'; readonly row: number; readonly cells: number; readonly expected: number }
-  | { readonly code: 'quote-open'; readonly row: number }
-  | { readonly code: 'no-rows' }
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'not-text' }
+  | { readonly kind: 'too-many-rows'; readonly rows: number; readonly limit: number }
+  | { readonly kind: 'columns-missing'; readonly missing: readonly ColumnId[]; readonly unknown: readonly string[] }
+  | { readonly kind: 'columns-twice'; readonly headings: readonly string[] }
+  | { readonly kind: 'ragged'; readonly row: number; readonly cells: number; readonly expected: number }
+  | { readonly kind: 'quote-open'; readonly row: number }
+  | { readonly kind: 'no-rows' }
 
 /** A row as it will be read; undefined parts could not be. */
 export interface PinoutRow {

@@ -14,7 +14,7 @@ const columns = (ids: readonly ColumnId[]) =>
 
 /** What is wrong with the file as a table, and what would be right. */
 export function tableFaultWords(fault: TableFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'empty':
       return 'Nothing to read yet. Drop a CSV file here, or paste its rows with their headings.'
     case 'not-text':
@@ -37,7 +37,7 @@ export function tableFaultWords(fault: TableFault): string {
 /** What is wrong with one cell, and what would be right. */
 export function cellProblemWords(problem: CellProblem, found: string): string {
   const said = found === '' ? 'empty' : `“${found}”`
-  switch (problem.code) {
+  switch (problem.kind) {
     case 'missing':
       return 'is empty: fill it in'
     case 'bad-id':

@@ -58,39 +58,39 @@ test.each<[string, string, string]>([
 ])('%s is refused as a table', (_what, text, code) => {
   const reading = read(text, picks)
   expect(reading.plan).toBeUndefined()
-  expect(reading.tableFaults[0]?.code).toBe(code)
+  expect(reading.tableFaults[0]?.kind).toBe(code)
 })
 
 test.each<[string, string, CellProblem]>([
-  ['no wire id', withRows(',TW-0.5,RD,A,1,B,1,620,,'), { code: 'missing' }],
+  ['no wire id', withRows(',TW-0.5,RD,A,1,B,1,620,,'), { kind: 'missing' }],
   [
     'a wire twice',
     withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W1,TW-0.5,RD,A,2,B,2,620,,'),
-    { code: 'wire-twice', firstRow: 2 },
+    { kind: 'wire-twice', firstRow: 2 },
   ],
   [
     'a cavity twice',
     withRows('W1,TW-0.5,RD,A,1,B,1,620,,', 'W2,TW-0.5,RD,A,1,B,2,620,,'),
-    { code: 'cavity-taken', byWire: 'W1', firstRow: 2 },
+    { kind: 'cavity-taken', byWire: 'W1', firstRow: 2 },
   ],
   [
     'length nought',
     withRows('W1,TW-0.5,RD,A,1,B,1,0,,'),
-    { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: 0 } },
+    { kind: 'quantity', dimension: 'length', fault: { kind: 'not-positive', value: 0 } },
   ],
   [
     'a negative length',
     withRows('W1,TW-0.5,RD,A,1,B,1,-5 mm,,'),
-    { code: 'quantity', dimension: 'length', fault: { code: 'not-positive', value: -5 } },
+    { kind: 'quantity', dimension: 'length', fault: { kind: 'not-positive', value: -5 } },
   ],
   [
     'a length in words',
     withRows('W1,TW-0.5,RD,A,1,B,1,long,,'),
-    { code: 'quantity', dimension: 'length', fault: { code: 'not-a-number', text: 'long' } },
+    { kind: 'quantity', dimension: 'length', fault: { kind: 'not-a-number', text: 'long' } },
   ],
-  ['a colour in words', withRows('W1,TW-0.5,blue,A,1,B,1,620,,'), { code: 'bad-colour' }],
-  ['half a side', withRows('W1,TW-0.5,RD,A,,B,1,620,,'), { code: 'half-a-side' }],
-  ['open at both sides', withRows('W1,TW-0.5,RD,,,,,620,,'), { code: 'open-both-sides' }],
+  ['a colour in words', withRows('W1,TW-0.5,blue,A,1,B,1,620,,'), { kind: 'bad-colour' }],
+  ['half a side', withRows('W1,TW-0.5,RD,A,,B,1,620,,'), { kind: 'half-a-side' }],
+  ['open at both sides', withRows('W1,TW-0.5,RD,,,,,620,,'), { kind: 'open-both-sides' }],
 ])('%s is refused, with its row and column', (_what, text, problem) => {
   expect(problemOf(text)).toEqual(problem)
   expect(read(text, picks).plan).toBeUndefined()
@@ -98,11 +98,11 @@ test.each<[string, string, CellProblem]>([
 
 test('unknown types, housings and cavities say what is known', () => {
   expect(problemOf(withRows('W1,XX,RD,A,1,B,1,620,,'))).toMatchObject({
-    code: 'unknown-type',
+    kind: 'unknown-type',
     known: expect.arrayContaining(['TW-0.5']) as string[],
   })
   expect(problemOf(withRows('W1,TW-0.5,RD,A,4,B,1,620,,'))).toEqual({
-    code: 'unknown-cavity',
+    kind: 'unknown-cavity',
     housing: 'CM-3P',
     known: ['1', '2', '3'],
   })
@@ -116,15 +116,15 @@ test('a type may be said by its size, where only one on the shelf has it', () =>
   expect(typeOf('0.75 mm2')).toBe('TW-0.75')
   expect(typeOf('"0,5 mm²"')).toBe('TW-0.5')
   expect(problemOf(withRows('W1,1.5 mm2,RD,A,1,B,1,620,,'))).toEqual({
-    code: 'several-types',
+    kind: 'several-types',
     known: ['TW-1.5', 'RW-1.5'],
   })
-  expect(problemOf(withRows('W1,7 mm2,RD,A,1,B,1,620,,'))).toMatchObject({ code: 'unknown-type' })
+  expect(problemOf(withRows('W1,7 mm2,RD,A,1,B,1,620,,'))).toMatchObject({ kind: 'unknown-type' })
 })
 
 test('an end without a housing waits for a pick, and the pick makes it whole', () => {
   const text = withRows('W1,TW-0.5,RD,A,1,B,1,620,,')
-  expect(problemOf(text, { A: 'CM-3P' } as typeof picks)).toEqual({ code: 'no-housing', end: 'B' })
+  expect(problemOf(text, { A: 'CM-3P' } as typeof picks)).toEqual({ kind: 'no-housing', end: 'B' })
   expect(read(text, picks).plan?.ends).toEqual([
     { id: 'A', housing: 'CM-3P' },
     { id: 'B', housing: 'SW-2P' },
@@ -133,7 +133,7 @@ test('an end without a housing waits for a pick, and the pick makes it whole', (
 
 test.each(['constructor', '__proto__', 'toString'])('an end called %s is an end like any other', (end) => {
   expect(problemOf(withRows(`W1,TW-0.5,RD,${end},1,B,1,620,,`), { B: 'SW-2P' } as typeof picks)).toEqual({
-    code: 'no-housing',
+    kind: 'no-housing',
     end,
   })
 })
@@ -175,7 +175,7 @@ test.each<[string, string, object]>([
   ['a splice of one wire', 'W1,TW-0.5,RD,A,1,splice,S1,620,,', { code: 'splice-alone', splice: 'S1' }],
   ['a contact shared with no wire', 'W1,TW-0.5,RD,A,1,with W9a,,620,,', { code: 'shares-nothing', with: 'W9a' }],
 ])('%s is seen when all rows are read', (_what, row, fault) => {
-  expect(problemOf(withRows(row))).toMatchObject({ code: 'plan', fault: { wire: 'W1', ...fault } })
+  expect(problemOf(withRows(row))).toMatchObject({ kind: 'plan', fault: { wire: 'W1', ...fault } })
 })
 
 test('groups and notes are read; a group that cannot be is named', () => {
@@ -184,5 +184,5 @@ test('groups and notes are read; a group that cannot be is named', () => {
     group: { kind: 'twist', name: '1' },
     note: 'keep dry',
   })
-  expect(problemOf(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,knot,`)).toEqual({ code: 'bad-group' })
+  expect(problemOf(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,knot,`)).toEqual({ kind: 'bad-group' })
 })

@@ -54,22 +54,22 @@ export function readPinout(
   picks: Readonly<Record<string, string>> = {},
 ): PinoutReading {
   const body = text.replace(/^\uFEFF/, '')
-  if (body.trim() === '') return nothing({ code: 'empty' })
-  if (looksBinary(body)) return nothing({ code: 'not-text' })
+  if (body.trim() === '') return nothing({ kind: 'empty' })
+  if (looksBinary(body)) return nothing({ kind: 'not-text' })
   const lines = countLines(body)
-  if (lines - 1 > PINOUT_ROW_LIMIT) return nothing({ code: 'too-many-rows', rows: lines - 1, limit: PINOUT_ROW_LIMIT })
+  if (lines - 1 > PINOUT_ROW_LIMIT) return nothing({ kind: 'too-many-rows', rows: lines - 1, limit: PINOUT_ROW_LIMIT })
   const parsed = Papa.parse<string[]>(body, { skipEmptyLines: 'greedy', delimiter: delimiterOf(body) })
   const quote = parsed.errors.find((error) => error.type === 'Quotes')
-  if (quote) return nothing({ code: 'quote-open', row: (quote.row ?? 0) + 1 })
+  if (quote) return nothing({ kind: 'quote-open', row: (quote.row ?? 0) + 1 })
   const [headings = [], ...data] = parsed.data
   const { at, missing, unknown, twice } = matchHeadings(headings)
-  if (twice.length > 0) return nothing({ code: 'columns-twice', headings: twice })
-  if (missing.length > 0) return { ...nothing({ code: 'columns-missing', missing, unknown }), ignored: unknown }
-  if (data.length === 0) return nothing({ code: 'no-rows' })
+  if (twice.length > 0) return nothing({ kind: 'columns-twice', headings: twice })
+  if (missing.length > 0) return { ...nothing({ kind: 'columns-missing', missing, unknown }), ignored: unknown }
+  if (data.length === 0) return nothing({ kind: 'no-rows' })
   const ragged = data.flatMap((cells, i): TableFault[] =>
     cells.length === headings.length || trailingBlank(cells, headings.length)
       ? []
-      : [{ code: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }],
+      : [{ kind: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }],
   )
   const cellRows = data.map((cells, i) => ({
     row: i + 2,
@@ -114,19 +114,19 @@ function interpret(
     const id = readId(cells.wire ?? '', row, seenWires, fault)
     const type = readType(cells.type ?? '', lookup, fault)
     const colour = parseColour(cells.colour ?? '')
-    if (!colour) fault('colour', cells.colour ? { code: 'bad-colour' } : { code: 'missing' })
+    if (!colour) fault('colour', cells.colour ? { kind: 'bad-colour' } : { kind: 'missing' })
     const side = (endColumn: 'fromEnd' | 'toEnd') => readSide(endColumn, cells, row, ends, lookup, seenCavities, fault)
     const from = side('fromEnd')
     const to = side('toEnd')
-    if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { code: 'open-both-sides' })
+    if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { kind: 'open-both-sides' })
     const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
     const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
     if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM)
-      fault('length', { code: 'too-long', limit: LENGTH_LIMIT_MM })
-    if ((cells.signal ?? '').length > 60) fault('signal', { code: 'too-long', limit: 60 })
+      fault('length', { kind: 'too-long', limit: LENGTH_LIMIT_MM })
+    if ((cells.signal ?? '').length > 60) fault('signal', { kind: 'too-long', limit: 60 })
     const note = readNote(cells.note ?? '', fault)
     const group = readGroup(cells.group ?? '')
-    if (!group.ok) fault('group', { code: 'bad-group' })
+    if (!group.ok) fault('group', { kind: 'bad-group' })
     if (faults.length > before || !colour || !from || !to || lengthMm === undefined) return { row, cells }
     const wire: Wire = {
       id,
@@ -146,7 +146,7 @@ function interpret(
     if (end.housing !== undefined || end.badHousing) continue
     const first = cellRows.find(({ cells }) => cells.fromEnd === end.id || cells.toEnd === end.id)
     const column = first?.cells.fromEnd === end.id ? 'fromEnd' : 'toEnd'
-    faults.push({ row: first?.row ?? 1, column, found: end.id, problem: { code: 'no-housing', end: end.id } })
+    faults.push({ row: first?.row ?? 1, column, found: end.id, problem: { kind: 'no-housing', end: end.id } })
   }
   if (faults.length === 0) faults.push(...joinFaults(rows, ends, lookup))
   const listed = [...ends.values()].map(({ badHousing: _bad, firstRow: _first, ...end }): PinoutEnd => end)
@@ -169,7 +169,7 @@ function interpret(
 const LENGTH_LIMIT_MM = 100_000
 
 function readNote(said: string, fault: AddFault): Partial<Wire> {
-  if (said.length > 200) fault('note', { code: 'too-long', limit: 200 })
+  if (said.length > 200) fault('note', { kind: 'too-long', limit: 200 })
   return said === '' ? {} : { note: said }
 }
 
@@ -190,16 +190,16 @@ function joinFaults(
     if (!('wire' in fault)) return []
     const row = rowOf.get(fault.wire)
     return row
-      ? [{ row: row.row, column: 'wire' as const, found: fault.wire, problem: { code: 'plan' as const, fault } }]
+      ? [{ row: row.row, column: 'wire' as const, found: fault.wire, problem: { kind: 'plan' as const, fault } }]
       : []
   })
 }
 
 function readId(said: string, row: number, seen: Map<string, number>, fault: AddFault): string {
-  if (said === '') fault('wire', { code: 'missing' })
-  else if (!ID.test(said)) fault('wire', { code: 'bad-id' })
+  if (said === '') fault('wire', { kind: 'missing' })
+  else if (!ID.test(said)) fault('wire', { kind: 'bad-id' })
   const first = seen.get(said)
-  if (said !== '' && first !== undefined) fault('wire', { code: 'wire-twice', firstRow: first })
+  if (said !== '' && first !== undefined) fault('wire', { kind: 'wire-twice', firstRow: first })
   else seen.set(said, row)
   return said
 }
@@ -209,7 +209,7 @@ function readType(said: string, lookup: Catalogue, fault: AddFault): string {
   const named = lookup.names.get(said.toLowerCase())
   if (named?.kind === 'wire-type') return named.id
   if (said === '') {
-    fault('type', { code: 'missing' })
+    fault('type', { kind: 'missing' })
     return said
   }
   const size = parseQuantity(said, 'area')
@@ -224,8 +224,8 @@ function readType(said: string, lookup: Catalogue, fault: AddFault): string {
   fault(
     'type',
     sized.length > 1
-      ? { code: 'several-types', known: sized }
-      : { code: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) },
+      ? { kind: 'several-types', known: sized }
+      : { kind: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) },
   )
   return said
 }
@@ -239,11 +239,11 @@ function readFigure(
 ): number | undefined {
   if (said === '' && !required) return undefined
   if (said === '') {
-    fault(column, { code: 'missing' })
+    fault(column, { kind: 'missing' })
     return undefined
   }
   const read = parseQuantity(said, dimension)
   if (read.ok) return Math.round(read.value * 1000) / 1000
-  fault(column, { code: 'quantity', dimension, fault: read.fault })
+  fault(column, { kind: 'quantity', dimension, fault: read.fault })
   return undefined
 }

@@ -38,10 +38,10 @@ test('a bomb is refused by what its list says, before anything is unpacked', () 
   )
   expect(bomb.byteLength).toBeLessThan(60_000)
   const checked = checkXlsx(bomb)
-  expect(checked).toMatchObject({ ok: false, fault: { code: 'unpacks-too-much' } })
+  expect(checked).toMatchObject({ ok: false, fault: { kind: 'unpacks-too-much' } })
   expect(!checked.ok && xlsxFaultWords(checked.fault)).toMatch(/unpack \d+ times/)
   const larger = zipSync({ 'xl/workbook.xml': strToU8('<workbook/>'), a: new Uint8Array(70 * 2 ** 20) }, { level: 1 })
-  expect(checkXlsx(larger)).toMatchObject({ ok: false, fault: { code: 'unpacks-too-large' } })
+  expect(checkXlsx(larger)).toMatchObject({ ok: false, fault: { kind: 'unpacks-too-large' } })
 })
 
 test.each<[string, Uint8Array]>([
@@ -50,12 +50,12 @@ test.each<[string, Uint8Array]>([
   ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, ...new Array<number>(40).fill(0)])],
   ['nothing', new Uint8Array(0)],
 ])('%s is no workbook', async (_what, bytes) => {
-  expect(await readXlsx(bytes)).toEqual({ ok: false, fault: { code: 'no-xlsx' } })
+  expect(await readXlsx(bytes)).toEqual({ ok: false, fault: { kind: 'no-xlsx' } })
 })
 
 test('a workbook with a broken sheet says so', async () => {
   const broken = zipSync({ 'xl/workbook.xml': strToU8('<workbook'), 'xl/worksheets/sheet1.xml': strToU8(sheet(2)) })
-  expect(await readXlsx(broken)).toMatchObject({ ok: false, fault: { code: 'unreadable' } })
+  expect(await readXlsx(broken)).toMatchObject({ ok: false, fault: { kind: 'unreadable' } })
 })
 
 test('whatever bytes come, there is a verdict and no exception', () => {

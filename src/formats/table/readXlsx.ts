@@ -10,10 +10,10 @@ export async function readXlsx(bytes: Uint8Array): Promise<Result<readonly (read
   if (!checked.ok) return checked
   try {
     const rows = await readSheet(bytes.slice().buffer)
-    if (rows.length > TABLE_ROW_LIMIT) return fail({ code: 'too-many-rows', rows: rows.length, limit: TABLE_ROW_LIMIT })
+    if (rows.length > TABLE_ROW_LIMIT) return fail({ kind: 'too-many-rows', rows: rows.length, limit: TABLE_ROW_LIMIT })
     return ok(rows.map((row) => row.map(cellText)))
   } catch (error) {
-    return fail({ code: 'unreadable', why: error instanceof Error ? (error.message.split('\n')[0] ?? '') : '' })
+    return fail({ kind: 'unreadable', why: error instanceof Error ? (error.message.split('\n')[0] ?? '') : '' })
   }
 }
 

@@ -5,7 +5,7 @@ const mb = (bytes: number) => `${figure(bytes / 2 ** 20, 1)} MB`
 
 /** Why a workbook is not read, and what would be right. */
 export function xlsxFaultWords(fault: XlsxFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'no-xlsx':
       return 'This is no XLSX workbook. Save the table as .xlsx or .csv and drop that file.'
     case 'too-large':

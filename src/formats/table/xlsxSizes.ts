@@ -1,12 +1,12 @@
 import { fail, ok, type Result } from '@/core/base/result'
 
 export type XlsxFault =
-  | { readonly code: 'no-xlsx' }
-  | { readonly code: 'too-large'; readonly bytes: number; readonly limit: number }
-  | { readonly code: 'unpacks-too-large'; readonly bytes: number; readonly limit: number }
-  | { readonly code: 'unpacks-too-much'; readonly ratio: number; readonly limit: number }
-  | { readonly code: 'unreadable'; readonly why: string }
-  | { readonly code: 'too-many-rows'; readonly rows: number; readonly limit: number }
+  | { readonly kind: 'no-xlsx' }
+  | { readonly kind: 'too-large'; readonly bytes: number; readonly limit: number }
+  | { readonly kind: 'unpacks-too-large'; readonly bytes: number; readonly limit: number }
+  | { readonly kind: 'unpacks-too-much'; readonly ratio: number; readonly limit: number }
+  | { readonly kind: 'unreadable'; readonly why: string }
+  | { readonly kind: 'too-many-rows'; readonly rows: number; readonly limit: number }
 
 const FILE_LIMIT = 20 * 2 ** 20
 const UNPACKED_LIMIT = 64 * 2 ** 20
@@ -23,29 +23,29 @@ const ENTRY = 0x02014b50
  * file never becomes a large one.
  */
 export function checkXlsx(bytes: Uint8Array): Result<{ readonly unpackedBytes: number }, XlsxFault> {
-  if (bytes.byteLength > FILE_LIMIT) return fail({ code: 'too-large', bytes: bytes.byteLength, limit: FILE_LIMIT })
+  if (bytes.byteLength > FILE_LIMIT) return fail({ kind: 'too-large', bytes: bytes.byteLength, limit: FILE_LIMIT })
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
-  if (bytes.byteLength < 22 || view.getUint32(0, true) !== 0x04034b50) return fail({ code: 'no-xlsx' })
+  if (bytes.byteLength < 22 || view.getUint32(0, true) !== 0x04034b50) return fail({ kind: 'no-xlsx' })
   const end = endOfZip(view)
-  if (end === undefined) return fail({ code: 'no-xlsx' })
+  if (end === undefined) return fail({ kind: 'no-xlsx' })
   const count = view.getUint16(end + 10, true)
   let at = view.getUint32(end + 16, true)
   let unpackedBytes = 0
   let isWorkbook = false
   for (let i = 0; i < count; i++) {
-    if (at + 46 > bytes.byteLength || view.getUint32(at, true) !== ENTRY) return fail({ code: 'no-xlsx' })
+    if (at + 46 > bytes.byteLength || view.getUint32(at, true) !== ENTRY) return fail({ kind: 'no-xlsx' })
     unpackedBytes += view.getUint32(at + 24, true)
     const nameLength = view.getUint16(at + 28, true)
     const name = new TextDecoder().decode(bytes.subarray(at + 46, at + 46 + nameLength))
     if (name === 'xl/workbook.xml') isWorkbook = true
     at += 46 + nameLength + view.getUint16(at + 30, true) + view.getUint16(at + 32, true)
   }
-  if (!isWorkbook) return fail({ code: 'no-xlsx' })
+  if (!isWorkbook) return fail({ kind: 'no-xlsx' })
   if (unpackedBytes > UNPACKED_LIMIT)
-    return fail({ code: 'unpacks-too-large', bytes: unpackedBytes, limit: UNPACKED_LIMIT })
+    return fail({ kind: 'unpacks-too-large', bytes: unpackedBytes, limit: UNPACKED_LIMIT })
   const ratio = unpackedBytes / bytes.byteLength
   return unpackedBytes > HARMLESS && ratio > RATIO_LIMIT
-    ? fail({ code: 'unpacks-too-much', ratio, limit: RATIO_LIMIT })
+    ? fail({ kind: 'unpacks-too-much', ratio, limit: RATIO_LIMIT })
     : ok({ unpackedBytes })
 }
 

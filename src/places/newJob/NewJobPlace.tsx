@@ -131,7 +131,7 @@ export function NewJobPlace({
     // a file of so many rows is told at once: the field would take long to hold it
     const rows = countLines(text) - 1
     if (rows > PINOUT_ROW_LIMIT) {
-      setMessage(tableFaultWords({ code: 'too-many-rows', rows, limit: PINOUT_ROW_LIMIT }))
+      setMessage(tableFaultWords({ kind: 'too-many-rows', rows, limit: PINOUT_ROW_LIMIT }))
       return
     }
     change({ csv: text, ...(title === '' && { title: dropped.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ') }) })

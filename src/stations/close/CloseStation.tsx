@@ -200,8 +200,8 @@ function Signatures({ state }: { readonly state: State }) {
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>
           {one.void ? '– ' : '✓ '}
-          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {clock.dayTime(one.at)}, covers
-          entries 1 to {one.covers}
+          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {clock.dayTime(one.at)},
+          covers entries 1 to {one.covers}
           {one.void && ' (reopened since)'}
         </p>
       ))}

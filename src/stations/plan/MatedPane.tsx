@@ -62,7 +62,7 @@ export function MatedPane({
           </p>
         )}
         {pair?.faults.map((fault) => (
-          <p key={fault.code} className={clsx(noteCss.note, noteCss.fault)}>
+          <p key={fault.kind} className={clsx(noteCss.note, noteCss.fault)}>
             ▲ {pairFaultWords(fault)}
           </p>
         ))}

@@ -38,7 +38,12 @@ export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcom
   const { jobId, change, seen, by, accept } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused('This job is not there any more.')
-  return writeEntries(jobId, seen, by, planChangeEntries(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), newId, accept))
+  return writeEntries(
+    jobId,
+    seen,
+    by,
+    planChangeEntries(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), newId, accept),
+  )
 }
 
 const jobInput = z.strictObject({ jobId: key })
@@ -58,6 +63,11 @@ export async function takeFacts(input: {
   const { jobId, seen, by } = jobInput.extend({ seen: z.number().int(), by: key }).parse(input)
   const job = await jobAndShelf(jobId)
   return job
-    ? writeEntries(jobId, seen, by, takeFactsEntries(job.shelf, job.state, (await benchClock()).dayOf(new Date()), newId))
+    ? writeEntries(
+        jobId,
+        seen,
+        by,
+        takeFactsEntries(job.shelf, job.state, (await benchClock()).dayOf(new Date()), newId),
+      )
     : refused('This job is not there any more.')
 }

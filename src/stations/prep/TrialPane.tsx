@@ -78,7 +78,7 @@ export function TrialPane({
       ...(read?.ok && { seenMm: read.value }),
     })
   const next = answer?.next
-  const stop = next?.code === 'strip-stop' ? next : undefined
+  const stop = next?.kind === 'strip-stop' ? next : undefined
   const setStop = async () => {
     if (
       stop &&

@@ -76,7 +76,7 @@ export function MateCard({
         {task.done ? `✓ ${end} goes with ${other}` : `Put ${end} and ${other} together`}
       </h2>
       {pair.faults.map((fault) => (
-        <p key={fault.code} className={clsx(noteCss.note, noteCss.fault)}>
+        <p key={fault.kind} className={clsx(noteCss.note, noteCss.fault)}>
           ▲ {pairFaultWords(fault)}
         </p>
       ))}

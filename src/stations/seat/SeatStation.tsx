@@ -90,7 +90,7 @@ const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task
 /** What is due by the job's own next step; while that is elsewhere, the first thing that can be done here. Covers wait for the contacts of their end. */
 function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
   const step = nextStep(state)
-  if (step.code === 'seat') return step.task
+  if (step.kind === 'seat') return step.task
   const stuck = new Set(
     tasks
       .filter((task) => task.kind === 'insert' && task.blockedBy && !task.done)

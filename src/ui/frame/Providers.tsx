@@ -30,11 +30,11 @@ export function Providers({
       getStyleNonce={() => nonce}
     >
       <ClockProvider zone={zone}>
-      <OperatorProvider people={people} operator={operator}>
-        <KeyProvider>
-          <NuqsAdapter>{children}</NuqsAdapter>
-        </KeyProvider>
-      </OperatorProvider>
+        <OperatorProvider people={people} operator={operator}>
+          <KeyProvider>
+            <NuqsAdapter>{children}</NuqsAdapter>
+          </KeyProvider>
+        </OperatorProvider>
       </ClockProvider>
     </MantineProvider>
   )

@@ -30,7 +30,7 @@ export function StationDone({
     done === total
       ? `${stationWords[station]} is done`
       : `${stationWords[station]} can go no further: ${String(done)} of ${String(total)} done`
-  const next = step.code === 'closed' ? 'The job' : `Next, at ${where}`
+  const next = step.kind === 'closed' ? 'The job' : `Next, at ${where}`
   useKeys([{ key: ' ', words: `Go to ${where}`, run: go }])
   useCallOut(`${here}. ${next}: ${words.main}`)
   return (

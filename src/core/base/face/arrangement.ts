@@ -36,15 +36,15 @@ export interface PlacedCavity extends Position, Point {
 }
 
 export type ArrangementFault =
-  | { readonly code: 'order-not-for-arrangement'; readonly order: string; readonly arrangement: Arrangement['kind'] }
+  | { readonly kind: 'order-not-for-arrangement'; readonly order: string; readonly arrangement: Arrangement['kind'] }
   | {
-      readonly code: 'lengths-differ'
+      readonly kind: 'lengths-differ'
       readonly field: 'rowOffsetsMm' | 'ringRadiiMm'
       readonly expected: number
       readonly found: number
     }
-  | { readonly code: 'no-letters' }
-  | { readonly code: 'ids-missing'; readonly expected: number; readonly found: number }
+  | { readonly kind: 'no-letters' }
+  | { readonly kind: 'ids-missing'; readonly expected: number; readonly found: number }
 
 /**
  * The cavities of an arrangement with their printed ids and places, row by row (or ring by ring).
@@ -56,14 +56,14 @@ export function placeCavities(
 ): Result<readonly PlacedCavity[], ArrangementFault> {
   const scheme = numberingSchemes[ids.order]
   if ((scheme.over === 'rings') !== (arrangement.kind === 'rings'))
-    return fail({ code: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
+    return fail({ kind: 'order-not-for-arrangement', order: ids.order, arrangement: arrangement.kind })
   const faults = lengthFault(arrangement)
   if (faults) return fail(faults)
-  if (ids.kind === 'letters' && new Set(ids.skip).size >= 26) return fail({ code: 'no-letters' })
+  if (ids.kind === 'letters' && new Set(ids.skip).size >= 26) return fail({ kind: 'no-letters' })
   const points = rowsOfPoints(arrangement)
   const walk = scheme.walk(points.map((row) => row.length))
   if (ids.kind === 'list' && ids.list.length < walk.length)
-    return fail({ code: 'ids-missing', expected: walk.length, found: ids.list.length })
+    return fail({ kind: 'ids-missing', expected: walk.length, found: ids.list.length })
   const printed = printedIds(walk.length, ids)
   return ok(
     walk
@@ -82,7 +82,7 @@ function lengthFault(arrangement: Arrangement): ArrangementFault | undefined {
   const per = arrangement.kind === 'rows' ? arrangement.rowOffsetsMm : arrangement.ringRadiiMm
   if (!per || per.length === counts.length) return undefined
   return {
-    code: 'lengths-differ',
+    kind: 'lengths-differ',
     field: arrangement.kind === 'rows' ? 'rowOffsetsMm' : 'ringRadiiMm',
     expected: counts.length,
     found: per.length,

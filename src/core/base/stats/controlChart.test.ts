@@ -50,8 +50,8 @@ test.each(Object.entries(chartFactors))(
 )
 
 test.each([
-  ['one value', { values: [1] }, { code: 'too-few', points: 1, least: 2 }],
-  ['one subgroup', { subgroups: [[1, 2]] }, { code: 'too-few', points: 1, least: 2 }],
+  ['one value', { values: [1] }, { kind: 'too-few', points: 1, least: 2 }],
+  ['one subgroup', { subgroups: [[1, 2]] }, { kind: 'too-few', points: 1, least: 2 }],
   [
     'uneven subgroups',
     {
@@ -61,13 +61,13 @@ test.each([
         [1, 2, 3],
       ],
     },
-    { code: 'uneven-subgroups', at: 2, size: 3, expected: 2 },
+    { kind: 'uneven-subgroups', at: 2, size: 3, expected: 2 },
   ],
-  ['subgroups of one', { subgroups: [[1], [2]] }, { code: 'subgroup-size', size: 1, least: 2, most: 10 }],
+  ['subgroups of one', { subgroups: [[1], [2]] }, { kind: 'subgroup-size', size: 1, least: 2, most: 10 }],
   [
     'subgroups of eleven',
     { subgroups: [Array(11).fill(1), Array(11).fill(2)] },
-    { code: 'subgroup-size', size: 11, least: 2, most: 10 },
+    { kind: 'subgroup-size', size: 11, least: 2, most: 10 },
   ],
 ])('%s make no chart', (_what, input, fault) => {
   expect(controlChart(input)).toEqual({ ok: false, fault })

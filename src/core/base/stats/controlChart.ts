@@ -53,9 +53,9 @@ export interface ControlChart extends Lines {
 
 /** Why there is no chart. */
 export type ChartFault =
-  | { readonly code: 'too-few'; readonly points: number; readonly least: number }
-  | { readonly code: 'uneven-subgroups'; readonly at: number; readonly size: number; readonly expected: number }
-  | { readonly code: 'subgroup-size'; readonly size: number; readonly least: number; readonly most: number }
+  | { readonly kind: 'too-few'; readonly points: number; readonly least: number }
+  | { readonly kind: 'uneven-subgroups'; readonly at: number; readonly size: number; readonly expected: number }
+  | { readonly kind: 'subgroup-size'; readonly size: number; readonly least: number; readonly most: number }
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
 const rangeOf = (values: readonly number[]) => Math.max(...values) - Math.min(...values)
@@ -69,7 +69,7 @@ export function controlChart(input: ChartInput): Result<ControlChart, ChartFault
 }
 
 function individuals(values: readonly number[]): Result<ControlChart, ChartFault> {
-  if (values.length < 2) return fail({ code: 'too-few', points: values.length, least: 2 })
+  if (values.length < 2) return fail({ kind: 'too-few', points: values.length, least: 2 })
   const ranges = values.slice(1).map((value, i) => Math.abs(value - (values[i] ?? value)))
   const [centre, meanRange] = [mean(values), mean(ranges)]
   const { d2, d4 } = factorsOf(2)
@@ -87,11 +87,11 @@ function individuals(values: readonly number[]): Result<ControlChart, ChartFault
 
 function meansAndRanges(subgroups: readonly (readonly number[])[]): Result<ControlChart, ChartFault> {
   const size = subgroups[0]?.length ?? 0
-  if (subgroups.length < 2) return fail({ code: 'too-few', points: subgroups.length, least: 2 })
+  if (subgroups.length < 2) return fail({ kind: 'too-few', points: subgroups.length, least: 2 })
   const uneven = subgroups.findIndex((group) => group.length !== size)
   if (uneven >= 0)
-    return fail({ code: 'uneven-subgroups', at: uneven, size: subgroups[uneven]?.length ?? 0, expected: size })
-  if (!Object.hasOwn(chartFactors, size)) return fail({ code: 'subgroup-size', size, least: 2, most: 10 })
+    return fail({ kind: 'uneven-subgroups', at: uneven, size: subgroups[uneven]?.length ?? 0, expected: size })
+  if (!Object.hasOwn(chartFactors, size)) return fail({ kind: 'subgroup-size', size, least: 2, most: 10 })
   const points = subgroups.map(mean)
   const ranges = subgroups.map(rangeOf)
   const [centre, meanRange] = [mean(points), mean(ranges)]

@@ -29,14 +29,14 @@ test.each<[string, Dimension, string]>([
   ['5 constructor', 'length', 'unknown-unit'],
 ])('"%s" as %s is refused: %s', (text, dimension, code) => {
   const read = parseQuantity(text, dimension)
-  expect(read.ok ? undefined : read.fault.code).toBe(code)
+  expect(read.ok ? undefined : read.fault.kind).toBe(code)
 })
 
 test('any text gives a value above 0 or a fault, never an exception', () => {
   fc.assert(
     fc.property(fc.string(), fc.constantFrom<Dimension>('length', 'area', 'force'), (text, dimension) => {
       const read = parseQuantity(text, dimension)
-      expect(read.ok ? read.value > 0 : read.fault.code.length > 0).toBe(true)
+      expect(read.ok ? read.value > 0 : read.fault.kind.length > 0).toBe(true)
     }),
   )
 })

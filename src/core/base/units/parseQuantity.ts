@@ -18,10 +18,10 @@ const dimensions = {
 export type Dimension = keyof typeof dimensions
 
 export type QuantityFault =
-  | { readonly code: 'empty' }
-  | { readonly code: 'not-a-number'; readonly text: string }
-  | { readonly code: 'unknown-unit'; readonly unit: string; readonly known: readonly string[] }
-  | { readonly code: 'not-positive'; readonly value: number }
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'not-a-number'; readonly text: string }
+  | { readonly kind: 'unknown-unit'; readonly unit: string; readonly known: readonly string[] }
+  | { readonly kind: 'not-positive'; readonly value: number }
 
 export const LBF_IN_N = dimensions.force.lbf
 
@@ -45,22 +45,22 @@ export function saidGauge(text: string): AwgNumber | undefined {
  */
 export function parseQuantity(text: string, dimension: Dimension): Result<number, QuantityFault> {
   const said = text.trim().toLowerCase()
-  if (said === '') return fail({ code: 'empty' })
+  if (said === '') return fail({ kind: 'empty' })
   if (dimension === 'area') {
     const gauge = GAUGE.exec(said)
     if (gauge) {
       const awg = parseAwg(gauge[1] ?? gauge[2] ?? '')
-      return awg === undefined ? fail({ code: 'not-a-number', text: text.trim() }) : ok(awgAreaMm2(awg))
+      return awg === undefined ? fail({ kind: 'not-a-number', text: text.trim() }) : ok(awgAreaMm2(awg))
     }
   }
   const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?)\s*(.*)$/.exec(said)
-  if (!match) return fail({ code: 'not-a-number', text: text.trim() })
+  if (!match) return fail({ kind: 'not-a-number', text: text.trim() })
   const value = Number((match[1] ?? '').replace(',', '.'))
-  if (!Number.isFinite(value)) return fail({ code: 'not-a-number', text: text.trim() })
+  if (!Number.isFinite(value)) return fail({ kind: 'not-a-number', text: text.trim() })
   const unit = match[2] ?? ''
   const units: Readonly<Record<string, number>> = dimensions[dimension]
   const factor = unit === '' ? 1 : Object.hasOwn(units, unit) ? units[unit] : undefined
-  if (factor === undefined) return fail({ code: 'unknown-unit', unit, known: Object.keys(units) })
-  if (value <= 0) return fail({ code: 'not-positive', value })
+  if (factor === undefined) return fail({ kind: 'unknown-unit', unit, known: Object.keys(units) })
+  if (value <= 0) return fail({ kind: 'not-positive', value })
   return ok(value * factor)
 }

@@ -58,9 +58,9 @@ test('each cut loses its kerf', () => {
 })
 
 test.each([
-  ['a spool twice', { spools: [spool('A', 1), spool('A', 2)], cuts: [] }, { code: 'spool-twice', id: 'A' }],
-  ['a cut twice', { spools: [], cuts: [cut('x', 1, 1), cut('x', 2, 1)] }, { code: 'cut-twice', id: 'x' }],
-  ['a kerf below nought', { spools: [], cuts: [], kerfMm: -1 }, { code: 'kerf-below-nought', kerfMm: -1 }],
+  ['a spool twice', { spools: [spool('A', 1), spool('A', 2)], cuts: [] }, { kind: 'spool-twice', id: 'A' }],
+  ['a cut twice', { spools: [], cuts: [cut('x', 1, 1), cut('x', 2, 1)] }, { kind: 'cut-twice', id: 'x' }],
+  ['a kerf below nought', { spools: [], cuts: [], kerfMm: -1 }, { kind: 'kerf-below-nought', kerfMm: -1 }],
 ])('%s is refused', (_what, request, fault) => {
   expect(cutPlan(request)).toEqual({ ok: false, fault })
 })

@@ -26,10 +26,10 @@ export function cutPlan(request: CutRequest): Result<CutPlan, CutPlanFault> {
 function requestFault({ spools, cuts, kerfMm = 0 }: CutRequest): CutPlanFault | undefined {
   const twice = (ids: readonly string[]) => ids.find((id, i) => ids.indexOf(id) !== i)
   const spool = twice(spools.map((one) => one.id))
-  if (spool !== undefined) return { code: 'spool-twice', id: spool }
+  if (spool !== undefined) return { kind: 'spool-twice', id: spool }
   const cut = twice(cuts.map((one) => one.id))
-  if (cut !== undefined) return { code: 'cut-twice', id: cut }
-  return kerfMm < 0 ? { code: 'kerf-below-nought', kerfMm } : undefined
+  if (cut !== undefined) return { kind: 'cut-twice', id: cut }
+  return kerfMm < 0 ? { kind: 'kerf-below-nought', kerfMm } : undefined
 }
 
 /** Steps that the longest spool may have: the sums are worked out step by step. */

@@ -24,9 +24,9 @@ export interface CutPlan {
 }
 
 export type CutPlanFault =
-  | { readonly code: 'spool-twice'; readonly id: string }
-  | { readonly code: 'cut-twice'; readonly id: string }
-  | { readonly code: 'kerf-below-nought'; readonly kerfMm: number }
+  | { readonly kind: 'spool-twice'; readonly id: string }
+  | { readonly kind: 'cut-twice'; readonly id: string }
+  | { readonly kind: 'kerf-below-nought'; readonly kerfMm: number }
 
 /** The request in whole steps. */
 export interface CutUnits {

@@ -48,7 +48,7 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   [
     'hole empty, strip 5.0: 0.85 short',
     trial(closed, 'hole-empty', { stripMm: 5 }),
-    { do: 'strip-more', byMm: 0.9, stripMm: 5.9, next: { code: 'strip-stop', toMm: 6.7 }, slack: 'enough' },
+    { do: 'strip-more', byMm: 0.9, stripMm: 5.9, next: { kind: 'strip-stop', toMm: 6.7 }, slack: 'enough' },
   ],
   [
     'hole empty though the strip is right: it was not pushed home',
@@ -64,7 +64,7 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   [
     'gap of 1.8 seen, 0.65 wanted',
     trial(closed, 'gap-large', { seenMm: 1.8, stripMm: 7 }),
-    { do: 'trim-conductor', byMm: 1.2, stripMm: 5.9, costMm: 1.2, next: { code: 'strip-stop', toMm: 4.7 } },
+    { do: 'trim-conductor', byMm: 1.2, stripMm: 5.9, costMm: 1.2, next: { kind: 'strip-stop', toMm: 4.7 } },
   ],
   [
     'a gap of 0.9 is inside 0.3 to 1.0, though the eye thought otherwise',
@@ -90,17 +90,17 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   [
     'brush of 1.8 with the edge in the window: the strip is long',
     trial(open, 'brush-long', { seenMm: 1.8, edge: 'in-window', stripMm: 5 }),
-    { do: 'trim-conductor', byMm: 1.2, stripMm: 3.8, next: { code: 'strip-stop', toMm: 2.6 } },
+    { do: 'trim-conductor', byMm: 1.2, stripMm: 3.8, next: { kind: 'strip-stop', toMm: 2.6 } },
   ],
   [
     'the same brush with insulation under the wings: pushed too deep',
     trial(open, 'brush-long', { seenMm: 1.8, edge: 'under-conductor-wings' }),
-    { do: 'draw-back', byMm: 1.2, costMm: 0, next: { code: 'wire-stop' } },
+    { do: 'draw-back', byMm: 1.2, costMm: 0, next: { kind: 'wire-stop' } },
   ],
   [
     'pushed too deep without a stop to set',
     trial(open, 'brush-long', { seenMm: 1.8, edge: 'under-conductor-wings', hasWireStop: false }),
-    { do: 'draw-back', next: { code: 'stop-gently' } },
+    { do: 'draw-back', next: { kind: 'stop-gently' } },
   ],
   ['no brush, strip 3.0', trial(open, 'brush-missing', { stripMm: 3 }), { do: 'strip-more', byMm: 0.8 }],
   ['no brush, strip right', trial(open, 'brush-missing'), { do: 'push-home' }],
@@ -123,7 +123,7 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   [
     'a strand cut, none allowed',
     trial(closed, 'strands-damaged', { strandsLost: 1 }),
-    { do: 'cut-back', costMm: 8, next: { code: 'larger-notch' }, slack: 'enough' },
+    { do: 'cut-back', costMm: 8, next: { kind: 'larger-notch' }, slack: 'enough' },
   ],
   [
     'a strand cut, no slack left',
@@ -133,7 +133,7 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   [
     'a strand cut, one allowed: on, with a larger notch',
     trial(closed, 'strands-damaged', { strandsLost: 1, strandAllowance: 1 }),
-    { do: 'go-on', next: { code: 'larger-notch' } },
+    { do: 'go-on', next: { kind: 'larger-notch' } },
   ],
 ])('%s', (_what, asked, answer) => {
   expect(trialAnswer(asked)).toMatchObject(answer)

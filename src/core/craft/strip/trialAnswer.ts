@@ -56,10 +56,10 @@ export const sightings: Readonly<Record<StripShape['kind'], readonly SightingKin
 
 /** What to set differently for the next one. */
 export type ForTheNext =
-  | { readonly code: 'strip-stop'; readonly toMm: number }
-  | { readonly code: 'wire-stop' }
-  | { readonly code: 'stop-gently' }
-  | { readonly code: 'larger-notch' }
+  | { readonly kind: 'strip-stop'; readonly toMm: number }
+  | { readonly kind: 'wire-stop' }
+  | { readonly kind: 'stop-gently' }
+  | { readonly kind: 'larger-notch' }
 
 export interface TrialAnswer {
   readonly do: 'go-on' | 'measure' | 'strip-more' | 'trim-conductor' | 'draw-back' | 'push-home' | 'cut-back'
@@ -117,7 +117,7 @@ export function trialAnswer(trial: Trial): TrialAnswer {
   })
   const offMm = stripMm - window.nominalMm
   const stop = (off: number): { readonly next?: ForTheNext } =>
-    Math.abs(off) < 0.05 ? {} : { next: { code: 'strip-stop', toMm: tenth(trial.stopMm - off) } }
+    Math.abs(off) < 0.05 ? {} : { next: { kind: 'strip-stop', toMm: tenth(trial.stopMm - off) } }
   const more = (): TrialAnswer => {
     const byMm = tenth(-offMm)
     // a strip that measures right and is seen short was not measured right: a small bite, then another look
@@ -157,7 +157,7 @@ export function trialAnswer(trial: Trial): TrialAnswer {
       return free({
         do: 'draw-back',
         byMm: tenth(Math.max(0.1, overMm)),
-        next: { code: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
+        next: { kind: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
       })
     }
     case 'insulation-past-wings':
@@ -167,12 +167,12 @@ export function trialAnswer(trial: Trial): TrialAnswer {
             do: 'draw-back',
             byMm: BITE_MM,
             smallBite: true,
-            next: { code: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
+            next: { kind: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
           })
     case 'strands-damaged':
       return (trial.strandsLost ?? 1) <= trial.strandAllowance
-        ? free({ do: 'go-on', next: { code: 'larger-notch' } })
-        : costing(trial.tryMm, { do: 'cut-back', next: { code: 'larger-notch' } })
+        ? free({ do: 'go-on', next: { kind: 'larger-notch' } })
+        : costing(trial.tryMm, { do: 'cut-back', next: { kind: 'larger-notch' } })
   }
 }
 

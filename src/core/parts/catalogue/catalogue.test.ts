@@ -107,24 +107,24 @@ test('the same contact in two families is refused', () => {
         contacts: [...family.contacts, ...(borrowed ? [{ ...borrowed, size: sizes }] : [])],
       })),
     ),
-  ).toContainEqual({ code: 'duplicate-id', kind: 'contact', id: borrowed?.id })
+  ).toContainEqual({ kind: 'duplicate-id', item: 'contact', id: borrowed?.id })
 })
 
 test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
   [
     'a plug part that is not there',
     (family) => ({ ...family, sizes: family.sizes.map((size) => ({ ...size, plug: 'NOPE' })) }),
-    { code: 'unknown-reference', in: 'slipware', field: 'sizes.plug', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'slipware', field: 'sizes.plug', id: 'NOPE' },
   ],
   [
     'a contact of an unknown size',
     (family) => ({ ...family, contacts: family.contacts.map((contact) => ({ ...contact, size: 'XX' })) }),
-    { code: 'unknown-reference', in: 'SC-03-08', field: 'size', id: 'XX' },
+    { kind: 'unknown-reference', in: 'SC-03-08', field: 'size', id: 'XX' },
   ],
   [
     'a housing whose lock is not there',
     (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, lock: 'NOPE' })) }),
-    { code: 'unknown-reference', in: 'SW-7P', field: 'lock', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'SW-7P', field: 'lock', id: 'NOPE' },
   ],
   [
     'rows numbered like rings',
@@ -133,20 +133,20 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
       housings: family.housings.map((housing) => ({ ...housing, ids: { kind: 'numbers', start: 1, order: 'out' } })),
     }),
     {
-      code: 'bad-arrangement',
+      kind: 'bad-arrangement',
       housing: 'SW-7P',
-      fault: { code: 'order-not-for-arrangement', order: 'out', arrangement: 'rows' },
+      fault: { kind: 'order-not-for-arrangement', order: 'out', arrangement: 'rows' },
     },
   ],
   [
     'cavities without a size',
     (family) => ({ ...family, housings: family.housings.map(({ cavitySize: _size, ...housing }) => housing) }),
-    { code: 'cavity-without-size', housing: 'SW-7P', cavity: '1' },
+    { kind: 'cavity-without-size', housing: 'SW-7P', cavity: '1' },
   ],
   [
     'a mate that is not there',
     (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, mates: ['NOPE'] })) }),
-    { code: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' },
   ],
   [
     'cavities that run into each other',
@@ -157,7 +157,7 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
         arrangement: { kind: 'rows', rowCounts: [7], pitchMm: 3, rowPitchMm: 5 },
       })),
     }),
-    { code: 'cavities-overlap', housing: 'SW-7P', cavities: ['1', '2'], apartMm: 3, needMm: 4.2 },
+    { kind: 'cavities-overlap', housing: 'SW-7P', cavities: ['1', '2'], apartMm: 3, needMm: 4.2 },
   ],
   [
     'a cavity beyond the shell',
@@ -165,7 +165,7 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
       ...family,
       housings: family.housings.map((housing) => ({ ...housing, outline: { ...housing.outline, widthMm: 20 } })),
     }),
-    { code: 'cavity-outside', housing: 'SW-7P', cavity: '1' },
+    { kind: 'cavity-outside', housing: 'SW-7P', cavity: '1' },
   ],
   [
     'another size for a cavity that is not there',
@@ -173,7 +173,7 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
       ...family,
       housings: family.housings.map((housing) => ({ ...housing, otherSizes: { SW: ['99'] } })),
     }),
-    { code: 'unknown-reference', in: 'SW-7P', field: 'otherSizes', id: '99' },
+    { kind: 'unknown-reference', in: 'SW-7P', field: 'otherSizes', id: '99' },
   ],
   [
     'too few printed ids',
@@ -184,7 +184,7 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
         ids: { kind: 'list', list: ['1', '2'], order: 'same-side' },
       })),
     }),
-    { code: 'bad-arrangement', housing: 'SW-7P', fault: { code: 'ids-missing', expected: 7, found: 2 } },
+    { kind: 'bad-arrangement', housing: 'SW-7P', fault: { kind: 'ids-missing', expected: 7, found: 2 } },
   ],
 ])('%s is named', (_what, change, fault) => {
   expect(faults(withFamily('slipware', change))).toContainEqual(fault)
@@ -207,7 +207,7 @@ test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
           : one,
       ),
     }),
-    { code: 'rows-contradict', placard: 'QP-1', contact: 'CS-SK-N', rows: [1, 11], field: 'selector' },
+    { kind: 'rows-contradict', placard: 'QP-1', contact: 'CS-SK-N', rows: [1, 11], field: 'selector' },
   ],
   [
     'a pack of what is not there',
@@ -215,7 +215,7 @@ test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
       ...input,
       packs: input.packs.map((pack, i) => (i === 0 ? { ...pack, contents: [{ part: 'NOPE', count: 5 }] } : pack)),
     }),
-    { code: 'unknown-reference', in: 'CS-SK-N/50', field: 'contents', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'CS-SK-N/50', field: 'contents', id: 'NOPE' },
   ],
   [
     'a core of an unknown wire',
@@ -223,17 +223,17 @@ test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
       ...input,
       cables: input.cables.map((cable) => ({ ...cable, cores: [{ colour: 'BN', type: 'NOPE' }] })),
     }),
-    { code: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' },
   ],
   [
     'a placard of a tool that is not there',
     (input) => ({ ...input, placards: input.placards.map((one) => ({ ...one, tool: 'NOPE' })) }),
-    { code: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' },
+    { kind: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' },
   ],
   [
     'house rules under the name of a school that ships',
     (input) => ({ ...input, rules: [houseRules['sheet-strict']] }),
-    { code: 'duplicate-id', kind: 'rules', id: 'sheet-strict' },
+    { kind: 'duplicate-id', item: 'rules', id: 'sheet-strict' },
   ],
 ])('%s: named, with where it stands', (_what, change, fault) => {
   expect(faults(change(demoShelfInput()))).toContainEqual(fault)
@@ -275,7 +275,7 @@ test('cavities given one by one may have sizes of their own, each id once', () =
     }))
   const built = buildCatalogue(given(['1', '2']))
   expect(built.ok && built.value.housings.get('SW-7P')?.cavities.map((one) => one.xMm)).toEqual([-5, 5])
-  expect(faults(given(['1', '1']))).toContainEqual({ code: 'cavity-twice', housing: 'SW-7P', cavity: '1' })
+  expect(faults(given(['1', '1']))).toContainEqual({ kind: 'cavity-twice', housing: 'SW-7P', cavity: '1' })
 })
 
 test.each([

@@ -81,7 +81,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
     map: Map<string, T>,
     item: T,
   ) {
-    if (map.has(item.id)) faults.push({ code: 'duplicate-id', kind, id: item.id })
+    if (map.has(item.id)) faults.push({ kind: 'duplicate-id', item: kind, id: item.id })
     map.set(item.id, item)
     names.set(item.id.toLowerCase(), { kind, id: item.id })
     for (const alias of item.aliases ?? [])
@@ -99,7 +99,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   const packs = new Map<string, Pack>()
 
   for (const family of input.families) {
-    if (families.has(family.id)) faults.push({ code: 'duplicate-id', kind: 'family', id: family.id })
+    if (families.has(family.id)) faults.push({ kind: 'duplicate-id', item: 'family', id: family.id })
     families.set(family.id, familyFacts(family))
     for (const contact of family.contacts) register('contact', contacts, { ...contact, family: family.id })
     for (const seal of family.seals) register('seal', seals, { ...seal, family: family.id })
@@ -116,7 +116,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   for (const pack of input.packs) register('pack', packs, pack)
   const rules = new Map<string, HouseRules>(Object.entries(houseRules))
   for (const own of input.rules) {
-    if (rules.has(own.id)) faults.push({ code: 'duplicate-id', kind: 'rules', id: own.id })
+    if (rules.has(own.id)) faults.push({ kind: 'duplicate-id', item: 'rules', id: own.id })
     rules.set(own.id, completeRules(own))
   }
   faults.push(...packageFaults(input, { housings, contacts, seals, parts, wireTypes, cables, tools }))
@@ -182,7 +182,7 @@ export function familyFacts({ housings: _h, contacts: _c, seals: _s, parts: _p, 
 export function placeHousing(input: HousingInput, family: string): Result<Housing, CatalogueFault> {
   const { cavities: given, ...rest } = input
   const placed = placeCavities(input.arrangement, input.ids)
-  if (!placed.ok) return fail({ code: 'bad-arrangement', housing: input.id, fault: placed.fault })
+  if (!placed.ok) return fail({ kind: 'bad-arrangement', housing: input.id, fault: placed.fault })
   const otherSizes = new Map(
     Object.entries(input.otherSizes ?? {}).flatMap(([size, ids]) => ids.map((id) => [id, size] as const)),
   )
@@ -191,13 +191,13 @@ export function placeHousing(input: HousingInput, family: string): Result<Housin
   for (const cavity of given ?? placed.value) {
     const size =
       ('size' in cavity ? (cavity.size as string) : undefined) ?? otherSizes.get(cavity.id) ?? input.cavitySize
-    if (size === undefined) return fail({ code: 'cavity-without-size', housing: input.id, cavity: cavity.id })
-    if (seen.has(cavity.id)) return fail({ code: 'cavity-twice', housing: input.id, cavity: cavity.id })
+    if (size === undefined) return fail({ kind: 'cavity-without-size', housing: input.id, cavity: cavity.id })
+    if (seen.has(cavity.id)) return fail({ kind: 'cavity-twice', housing: input.id, cavity: cavity.id })
     seen.add(cavity.id)
     otherSizes.delete(cavity.id)
     cavities.push({ ...cavity, size })
   }
   const [stray] = otherSizes.keys()
-  if (stray !== undefined) return fail({ code: 'unknown-reference', in: input.id, field: 'otherSizes', id: stray })
+  if (stray !== undefined) return fail({ kind: 'unknown-reference', in: input.id, field: 'otherSizes', id: stray })
   return ok({ ...rest, cavities, family })
 }

@@ -12,21 +12,21 @@ import {
 
 /** What keeps a catalogue from holding together. */
 export type CatalogueFault =
-  | { readonly code: 'duplicate-id'; readonly kind: string; readonly id: string }
-  | { readonly code: 'unknown-reference'; readonly in: string; readonly field: string; readonly id: string }
-  | { readonly code: 'bad-arrangement'; readonly housing: string; readonly fault: ArrangementFault }
-  | { readonly code: 'cavity-without-size'; readonly housing: string; readonly cavity: string }
-  | { readonly code: 'cavity-twice'; readonly housing: string; readonly cavity: string }
+  | { readonly kind: 'duplicate-id'; readonly item: string; readonly id: string }
+  | { readonly kind: 'unknown-reference'; readonly in: string; readonly field: string; readonly id: string }
+  | { readonly kind: 'bad-arrangement'; readonly housing: string; readonly fault: ArrangementFault }
+  | { readonly kind: 'cavity-without-size'; readonly housing: string; readonly cavity: string }
+  | { readonly kind: 'cavity-twice'; readonly housing: string; readonly cavity: string }
   | {
-      readonly code: 'cavities-overlap'
+      readonly kind: 'cavities-overlap'
       readonly housing: string
       readonly cavities: readonly [string, string]
       readonly apartMm: number
       readonly needMm: number
     }
-  | { readonly code: 'cavity-outside'; readonly housing: string; readonly cavity: string }
+  | { readonly kind: 'cavity-outside'; readonly housing: string; readonly cavity: string }
   | {
-      readonly code: 'rows-contradict'
+      readonly kind: 'rows-contradict'
       readonly placard: string
       readonly contact: string
       readonly rows: readonly [number, number]
@@ -48,7 +48,7 @@ interface Known {
 export function packageFaults(input: CatalogueInput, known: Known): readonly CatalogueFault[] {
   const faults: CatalogueFault[] = []
   const need = (there: boolean, inside: string, field: string, id: string) => {
-    if (!there) faults.push({ code: 'unknown-reference', in: inside, field, id })
+    if (!there) faults.push({ kind: 'unknown-reference', in: inside, field, id })
   }
   for (const family of input.families) faults.push(...familyFaults(family, known))
   for (const cable of input.cables)
@@ -76,7 +76,7 @@ function familyFaults(family: FamilyInput, known: Known): CatalogueFault[] {
   const sizes = new Map(family.sizes.map((size) => [size.id, size]))
   const parts = new Set(family.parts.map((part) => part.id))
   const need = (has: (id: string) => boolean, inside: string, field: string, ref: string | undefined) => {
-    if (ref !== undefined && !has(ref)) faults.push({ code: 'unknown-reference', in: inside, field, id: ref })
+    if (ref !== undefined && !has(ref)) faults.push({ kind: 'unknown-reference', in: inside, field, id: ref })
   }
   const isSize = (id: string) => sizes.has(id)
   const isPart = (id: string) => parts.has(id)
@@ -114,7 +114,7 @@ function placeFaults(housing: Housing, sizes: ReadonlyMap<string, ContactSize>):
       const apartMm = Math.hypot(other.xMm - one.xMm, other.yMm - one.yMm)
       const needMm = (bore(one.size) + bore(other.size)) / 2
       if (apartMm < needMm - 1e-6)
-        return [{ code: 'cavities-overlap', housing: housing.id, cavities: [one.id, other.id], apartMm, needMm }]
+        return [{ kind: 'cavities-overlap', housing: housing.id, cavities: [one.id, other.id], apartMm, needMm }]
     }
   }
   const { shape, widthMm, heightMm } = housing.outline
@@ -123,7 +123,7 @@ function placeFaults(housing: Housing, sizes: ReadonlyMap<string, ContactSize>):
       ? Math.hypot(xMm / widthMm, yMm / heightMm) > 0.5
       : Math.abs(xMm) > widthMm / 2 || Math.abs(yMm) > heightMm / 2,
   )
-  return outside ? [{ code: 'cavity-outside', housing: housing.id, cavity: outside.id }] : []
+  return outside ? [{ kind: 'cavity-outside', housing: housing.id, cavity: outside.id }] : []
 }
 
 const settings = [
@@ -146,7 +146,7 @@ function contradictions(placard: Placard): CatalogueFault[] {
         const before = widest
         const field = settings.find((one) => before.row[one] !== now.row[one])
         if (field !== undefined)
-          return [{ code: 'rows-contradict', placard: placard.id, contact, rows: [before.at, now.at], field }]
+          return [{ kind: 'rows-contradict', placard: placard.id, contact, rows: [before.at, now.at], field }]
       }
       if (widest && now.row.conductor.maxMm2 > widest.row.conductor.maxMm2) widest = now
     }

@@ -11,7 +11,7 @@ const qualifies = (wish: FamilyWish) =>
 const why = (wish: FamilyWish, family: string) =>
   chooseFamily(shelf, wish)
     .find((one) => one.family.id === family)
-    ?.reasons.map((one) => one.code)
+    ?.reasons.map((one) => one.kind)
 
 test('ten sealed ways of 1 mm² in a vibrating place: Celadon M, then the dearer Raku; L has too few ways, S too thin a barrel', () => {
   const wish: FamilyWish = { ways: 10, largestMm2: 1, largestA: 8, sealed: true, vibration: 'high' }

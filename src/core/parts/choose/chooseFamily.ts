@@ -15,16 +15,16 @@ export interface FamilyWish {
 }
 
 export type FamilyReason =
-  | { readonly code: 'ways'; readonly most: number }
-  | { readonly code: 'wire'; readonly maxMm2: number; readonly minMm2: number }
-  | { readonly code: 'current'; readonly maxA: number }
-  | { readonly code: 'insulation'; readonly minMm: number; readonly maxMm: number }
-  | { readonly code: 'sealing'; readonly sealed: boolean }
-  | { readonly code: 'mounting'; readonly has: readonly string[] }
-  | { readonly code: 'vibration'; readonly stands: string }
-  | { readonly code: 'field-service' }
-  | { readonly code: 'cost'; readonly cost: number }
-  | { readonly code: 'not-on-sheet' }
+  | { readonly kind: 'ways'; readonly most: number }
+  | { readonly kind: 'wire'; readonly maxMm2: number; readonly minMm2: number }
+  | { readonly kind: 'current'; readonly maxA: number }
+  | { readonly kind: 'insulation'; readonly minMm: number; readonly maxMm: number }
+  | { readonly kind: 'sealing'; readonly sealed: boolean }
+  | { readonly kind: 'mounting'; readonly has: readonly string[] }
+  | { readonly kind: 'vibration'; readonly stands: string }
+  | { readonly kind: 'field-service' }
+  | { readonly kind: 'cost'; readonly cost: number }
+  | { readonly kind: 'not-on-sheet' }
 
 export interface FamilyAnswer {
   readonly family: FamilyFacts
@@ -49,7 +49,7 @@ export function chooseFamily(catalogue: Catalogue, wish: FamilyWish): readonly F
             .sort((a, b) => a.cavities.length - b.cavities.length || (a.id < b.id ? -1 : 1))
     if (reasons.length === 0 && fitting.length === 0)
       reasons.push({
-        code: 'ways',
+        kind: 'ways',
         most: Math.max(
           0,
           ...housings
@@ -72,18 +72,18 @@ export function chooseFamily(catalogue: Catalogue, wish: FamilyWish): readonly F
 function suitReasons({ sealing, suits }: FamilyFacts, wish: FamilyWish): FamilyReason[] {
   const reasons: FamilyReason[] = []
   const sealed = sealing !== 'none'
-  if (wish.sealed !== undefined && wish.sealed !== sealed) reasons.push({ code: 'sealing', sealed })
+  if (wish.sealed !== undefined && wish.sealed !== sealed) reasons.push({ kind: 'sealing', sealed })
   const asks =
     wish.mounting !== undefined ||
     wish.vibration !== undefined ||
     wish.fieldService !== undefined ||
     wish.costAtMost !== undefined
-  if (!suits) return asks ? [...reasons, { code: 'not-on-sheet' }] : reasons
-  if (wish.mounting && !suits.mounting.includes(wish.mounting)) reasons.push({ code: 'mounting', has: suits.mounting })
+  if (!suits) return asks ? [...reasons, { kind: 'not-on-sheet' }] : reasons
+  if (wish.mounting && !suits.mounting.includes(wish.mounting)) reasons.push({ kind: 'mounting', has: suits.mounting })
   if (wish.vibration && firmness.indexOf(suits.vibration) < firmness.indexOf(wish.vibration))
-    reasons.push({ code: 'vibration', stands: suits.vibration })
-  if (wish.fieldService === true && !suits.fieldService) reasons.push({ code: 'field-service' })
-  if (wish.costAtMost !== undefined && suits.cost > wish.costAtMost) reasons.push({ code: 'cost', cost: suits.cost })
+    reasons.push({ kind: 'vibration', stands: suits.vibration })
+  if (wish.fieldService === true && !suits.fieldService) reasons.push({ kind: 'field-service' })
+  if (wish.costAtMost !== undefined && suits.cost > wish.costAtMost) reasons.push({ kind: 'cost', cost: suits.cost })
   return reasons
 }
 
@@ -96,16 +96,16 @@ function partReasons(
   const contacts = catalogue.contactsByFamily.get(family.id) ?? []
   const reasons: FamilyReason[] = []
   const most = Math.max(...housings.map((housing) => housing.cavities.length))
-  if (most < wish.ways) reasons.push({ code: 'ways', most })
+  if (most < wish.ways) reasons.push({ kind: 'ways', most })
   const takesWire = contacts.filter((contact) => takesArea(contact, wish))
   if (takesWire.length === 0)
     reasons.push({
-      code: 'wire',
+      kind: 'wire',
       minMm2: Math.min(...contacts.map((one) => one.conductor.minMm2)),
       maxMm2: Math.max(...contacts.map((one) => one.conductor.maxMm2)),
     })
   else if (!takesWire.some((contact) => carries(contact, wish)))
-    reasons.push({ code: 'current', maxA: Math.max(...takesWire.map((one) => one.ratedA ?? 0)) })
+    reasons.push({ kind: 'current', maxA: Math.max(...takesWire.map((one) => one.ratedA ?? 0)) })
   const windows = insulationWindows(catalogue, family)
   const { insulationMm } = wish
   if (
@@ -114,7 +114,7 @@ function partReasons(
     !windows.some((one) => insulationMm >= one.minMm && insulationMm <= one.maxMm)
   ) {
     reasons.push({
-      code: 'insulation',
+      kind: 'insulation',
       minMm: Math.min(...windows.map((one) => one.minMm)),
       maxMm: Math.max(...windows.map((one) => one.maxMm)),
     })

@@ -46,7 +46,7 @@ test.each<[string, string, string]>([
   ['selector', '99', 'not-whole'],
   ['maxC', 'hot', 'no-number'],
 ])('%s cannot read “%s”: %s', (id, said, code) => {
-  expect(readSheetCell(said, column(id)).problem?.code).toBe(code)
+  expect(readSheetCell(said, column(id)).problem?.kind).toBe(code)
 })
 
 test('a block with headings is put by name, in any order; without headings from the cell in hand', () => {
@@ -144,7 +144,7 @@ const quick: FamilyDraft = {
 test('a family with the least that a sheet gives can be used at once: what is not on it stays out', () => {
   // “open” begins two constructions: which one must be said
   expect(readFamily(quick).faults).toMatchObject([
-    { at: 'sheet', sheet: 'contacts', row: 0, column: 'construction', problem: { code: 'no-choice' } },
+    { at: 'sheet', sheet: 'contacts', row: 0, column: 'construction', problem: { kind: 'no-choice' } },
   ])
   const said = {
     ...quick,
@@ -194,7 +194,7 @@ test.each<[string, Partial<FamilyDraft>, unknown]>([
         ],
       },
     },
-    { sheet: 'contacts', row: 1, column: 'id', problem: { code: 'twice' } },
+    { sheet: 'contacts', row: 1, column: 'id', problem: { kind: 'twice' } },
   ],
   [
     'a size that is not there',
@@ -204,19 +204,19 @@ test.each<[string, Partial<FamilyDraft>, unknown]>([
         contacts: [{ ...quick.sheets.contacts[0], construction: 'closed-barrel', size: 'F9' }],
       },
     },
-    { sheet: 'contacts', row: 0, column: 'size', problem: { code: 'unknown', known: ['F1'] } },
+    { sheet: 'contacts', row: 0, column: 'size', problem: { kind: 'unknown', known: ['F1'] } },
   ],
   [
     'a row for a stranger',
     { sheets: { ...quick.sheets, placard: [{ ...quick.sheets.placard[0], contact: 'NOPE' }] } },
-    { sheet: 'placard', row: 0, column: 'contact', problem: { code: 'unknown' } },
+    { sheet: 'placard', row: 0, column: 'contact', problem: { kind: 'unknown' } },
   ],
   [
     'a range that runs backward',
     { sheets: { ...quick.sheets, placard: [{ ...quick.sheets.placard[0], minMm2: '0.9' }] } },
-    { sheet: 'placard', row: 0, column: 'maxMm2', problem: { code: 'min-above-max' } },
+    { sheet: 'placard', row: 0, column: 'maxMm2', problem: { kind: 'min-above-max' } },
   ],
-  ['no document', { document: '' }, { at: 'head', field: 'document', problem: { code: 'missing' } }],
+  ['no document', { document: '' }, { at: 'head', field: 'document', problem: { kind: 'missing' } }],
 ])('%s is named with its place', (_what, change, fault) => {
   const { at, sheet, column: where } = fault as { at?: string; sheet?: string; column?: string }
   const found = readFamily({ ...quick, ...change }).faults.find(
@@ -319,11 +319,11 @@ test('a wire type is read from its row; a print in gauge stays one, what is miss
 })
 
 test.each<[string, object, string, object]>([
-  ['no size', { printed: '' }, 'printed', { code: 'missing' }],
-  ['half a strand', { strands: '7.5' }, 'strands', { code: 'not-whole' }],
-  ['strands of another wire', { strands: '7' }, 'strandMm', { code: 'metal-off', printedMm2: 0.5 }],
-  ['insulation inside the metal', { insulationMm: '0.6' }, 'insulationMm', { code: 'inside-metal' }],
-  ['a diameter in newtons', { strandMm: '0.18 N' }, 'strandMm', { code: 'quantity' }],
+  ['no size', { printed: '' }, 'printed', { kind: 'missing' }],
+  ['half a strand', { strands: '7.5' }, 'strands', { kind: 'not-whole' }],
+  ['strands of another wire', { strands: '7' }, 'strandMm', { kind: 'metal-off', printedMm2: 0.5 }],
+  ['insulation inside the metal', { insulationMm: '0.6' }, 'insulationMm', { kind: 'inside-metal' }],
+  ['a diameter in newtons', { strandMm: '0.18 N' }, 'strandMm', { kind: 'quantity' }],
 ])('a wire with %s is no wire', (_what, change, column, problem) => {
   const { wireTypes, faults } = readWireRows([{ ...wire, ...change }], rackSource)
   expect(wireTypes).toEqual([])
@@ -332,7 +332,7 @@ test.each<[string, object, string, object]>([
 
 test('a wire twice is named at its second row; every wire of the demo comes back from its row', () => {
   expect(readWireRows([wire, {}, { ...wire, id: 'tw-9' }], rackSource).faults).toEqual([
-    { row: 2, column: 'id', problem: { code: 'twice' } },
+    { row: 2, column: 'id', problem: { kind: 'twice' } },
   ])
   for (const type of [...shelf.wireTypes, ...shelf.wireTypes.slice(0, 1).map((one) => ({ ...one, refC: 40 }))])
     expect(readWireRows([wireRow(type)], type.source).wireTypes).toEqual([type])

@@ -98,9 +98,9 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
     basis: draft.basis,
   }
   for (const field of ['id', 'name', 'document'] as const)
-    if (draft[field].trim() === '') faults.push({ at: 'head', field, problem: { code: 'missing' } })
+    if (draft[field].trim() === '') faults.push({ at: 'head', field, problem: { kind: 'missing' } })
   if (draft.id.trim() !== '' && !/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim()))
-    faults.push({ at: 'head', field: 'id', problem: { code: 'bad-id' } })
+    faults.push({ at: 'head', field: 'id', problem: { kind: 'bad-id' } })
 
   const read = (sheet: SheetName) =>
     draft.sheets[sheet].flatMap((row, i) => {
@@ -116,7 +116,7 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
   for (const sheet of ['sizes', 'contacts', 'seals'] as const) {
     const seen = new Set<unknown>()
     for (const { row, values } of tables[sheet]) {
-      if (values.id !== undefined && seen.has(values.id)) cell(sheet, row, 'id', { code: 'twice' })
+      if (values.id !== undefined && seen.has(values.id)) cell(sheet, row, 'id', { kind: 'twice' })
       seen.add(values.id)
     }
   }
@@ -124,11 +124,11 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
   const contactIds = new Set(tables.contacts.map(({ values }) => values.id))
   for (const { row, values } of tables.contacts)
     if (typeof values.size === 'string' && !sizeIds.includes(values.size))
-      cell('contacts', row, 'size', { code: 'unknown', what: 'contact size', known: sizeIds })
+      cell('contacts', row, 'size', { kind: 'unknown', what: 'contact size', known: sizeIds })
   for (const { row, values } of tables.placard)
     if (values.contact !== undefined && !contactIds.has(values.contact))
       cell('placard', row, 'contact', {
-        code: 'unknown',
+        kind: 'unknown',
         what: 'contact of this family',
         known: [...contactIds].map(String).slice(0, 8),
       })
@@ -143,7 +143,7 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
   ] as const) {
     for (const { row, values } of tables[sheet])
       if (typeof values[low] === 'number' && typeof values[high] === 'number' && values[low] > values[high])
-        cell(sheet, row, high, { code: 'min-above-max' })
+        cell(sheet, row, high, { kind: 'min-above-max' })
   }
   const housings = draft.housings.flatMap((one, i) => {
     const { housing, problems } = readHousing(one, source)

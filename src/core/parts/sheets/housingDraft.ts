@@ -75,13 +75,13 @@ export const emptyHousing: HousingDraft = {
 
 export type HousingField = keyof HousingDraft
 export type HousingProblem =
-  | { readonly code: 'missing' }
-  | { readonly code: 'bad-id' }
-  | { readonly code: 'not-numbers' }
-  | { readonly code: 'not-positive' }
-  | { readonly code: 'not-counts' }
-  | { readonly code: 'bad-line'; readonly line: number }
-  | { readonly code: 'arrangement'; readonly fault: ArrangementFault }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'bad-id' }
+  | { readonly kind: 'not-numbers' }
+  | { readonly kind: 'not-positive' }
+  | { readonly kind: 'not-counts' }
+  | { readonly kind: 'bad-line'; readonly line: number }
+  | { readonly kind: 'arrangement'; readonly fault: ArrangementFault }
 
 const numbers = (text: string): readonly number[] | undefined => {
   const parts = text
@@ -106,15 +106,15 @@ export function readHousing(
   source: HousingInput['source'],
 ): { readonly housing?: HousingInput; readonly problems: Readonly<Partial<Record<HousingField, HousingProblem>>> } {
   const problems: Partial<Record<HousingField, HousingProblem>> = {}
-  if (draft.id.trim() === '') problems.id = { code: 'missing' }
-  else if (!/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim())) problems.id = { code: 'bad-id' }
+  if (draft.id.trim() === '') problems.id = { kind: 'missing' }
+  else if (!/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim())) problems.id = { kind: 'bad-id' }
   const positive = (field: 'pitchMm' | 'rowPitchMm' | 'widthMm' | 'heightMm', fallback?: number): number => {
     const text = draft[field].trim()
     if (text === '' && fallback !== undefined) return fallback
     const value = Number(text.replace(',', '.'))
-    if (text === '') problems[field] = { code: 'missing' }
-    else if (!Number.isFinite(value)) problems[field] = { code: 'not-numbers' }
-    else if (value <= 0) problems[field] = { code: 'not-positive' }
+    if (text === '') problems[field] = { kind: 'missing' }
+    else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
+    else if (value <= 0) problems[field] = { kind: 'not-positive' }
     return value > 0 ? value : 1
   }
   const arrangement = readArrangement(draft, problems, positive)
@@ -125,9 +125,9 @@ export function readHousing(
     return {
       problems: {
         ...problems,
-        [placed.fault.code === 'ids-missing' || placed.fault.code === 'no-letters'
+        [placed.fault.kind === 'ids-missing' || placed.fault.kind === 'no-letters'
           ? 'idText'
-          : placed.fault.code === 'lengths-differ'
+          : placed.fault.kind === 'lengths-differ'
             ? arrangement.kind === 'rings'
               ? 'radii'
               : 'offsets'
@@ -143,11 +143,11 @@ export function readHousing(
   )
   const heightMm = round ? widthMm : positive('heightMm', 2 * reachY + 2 * WALL_MM)
   const markAt = draft.markAt.trim() === '' ? [-widthMm / 2 + 1, heightMm / 2 - 2] : numbers(draft.markAt)
-  if (markAt?.length !== 2) problems.markAt = { code: 'not-numbers' }
+  if (markAt?.length !== 2) problems.markAt = { kind: 'not-numbers' }
   const keys = lines(draft.keys).map((line, i) => {
     const match = /^(key|slot)\s+(.+)$/i.exec(line)
     const values = match ? numbers(match[2] ?? '') : undefined
-    if (values?.length !== 4) problems.keys = { code: 'bad-line', line: i + 1 }
+    if (values?.length !== 4) problems.keys = { kind: 'bad-line', line: i + 1 }
     const [xMm = 0, yMm = 0, width = 1, height = 1] = values ?? []
     return {
       kind: match?.[1]?.toLowerCase() === 'slot' ? ('slot' as const) : ('key' as const),
@@ -159,11 +159,11 @@ export function readHousing(
   const otherSizes = Object.fromEntries(
     lines(draft.otherSizes).map((line, i) => {
       const match = /^([^\s:]+)\s*:\s*(.+)$/.exec(line)
-      if (!match) problems.otherSizes = { code: 'bad-line', line: i + 1 }
+      if (!match) problems.otherSizes = { kind: 'bad-line', line: i + 1 }
       return [match?.[1] ?? '', [...words(match?.[2] ?? '')]]
     }),
   )
-  if (draft.size.trim() === '') problems.size = { code: 'missing' }
+  if (draft.size.trim() === '') problems.size = { kind: 'missing' }
   const corner = Number(draft.cornerMm)
   const [keyings, mates] = [words(draft.keyings), words(draft.mates)]
   const housing: HousingInput = {
@@ -195,10 +195,10 @@ function readArrangement(
   if (draft.arrangement === 'free') {
     const positions = lines(draft.positions).map((line, i) => {
       const values = numbers(line)
-      if (!values || values.length < 2 || values.length > 3) problems.positions = { code: 'bad-line', line: i + 1 }
+      if (!values || values.length < 2 || values.length > 3) problems.positions = { kind: 'bad-line', line: i + 1 }
       return { xMm: values?.[0] ?? 0, yMm: values?.[1] ?? 0, row: values?.[2] ?? 0 }
     })
-    if (positions.length === 0) problems.positions = { code: 'missing' }
+    if (positions.length === 0) problems.positions = { kind: 'missing' }
     return problems.positions ? undefined : { kind: 'free', positions }
   }
   const counts = numbers(draft.counts)
@@ -207,12 +207,12 @@ function readArrangement(
     counts.length === 0 ||
     !counts.every((count) => Number.isInteger(count) && count >= 1 && count <= 200)
   ) {
-    problems.counts = { code: 'not-counts' }
+    problems.counts = { kind: 'not-counts' }
     return undefined
   }
   if (draft.arrangement === 'rows') {
     const offsets = draft.offsets.trim() === '' ? undefined : numbers(draft.offsets)
-    if (draft.offsets.trim() !== '' && !offsets) problems.offsets = { code: 'not-numbers' }
+    if (draft.offsets.trim() !== '' && !offsets) problems.offsets = { kind: 'not-numbers' }
     const pitchMm = positive('pitchMm')
     // a single row has no pitch to the next: what is written there is kept, and nothing is asked
     const said = Number(draft.rowPitchMm.replace(',', '.'))
@@ -221,8 +221,8 @@ function readArrangement(
   }
   const radii = numbers(draft.radii)
   const startDeg = Number(draft.startDeg)
-  if (!radii) problems.radii = { code: 'not-numbers' }
-  if (!Number.isFinite(startDeg)) problems.startDeg = { code: 'not-numbers' }
+  if (!radii) problems.radii = { kind: 'not-numbers' }
+  if (!Number.isFinite(startDeg)) problems.startDeg = { kind: 'not-numbers' }
   return (
     radii && {
       kind: 'rings',
@@ -246,7 +246,7 @@ function readIds(draft: HousingDraft, problems: Partial<Record<HousingField, Hou
       return { kind: 'list', list: words(draft.idText), order: draft.order }
     case 'numbers': {
       const start = draft.first.trim() === '' ? 1 : Number(draft.first)
-      if (!Number.isInteger(start) || start < 0) problems.first = { code: 'not-counts' }
+      if (!Number.isInteger(start) || start < 0) problems.first = { kind: 'not-counts' }
       return { kind: 'numbers', start: Number.isInteger(start) ? start : 1, order: draft.order }
     }
   }

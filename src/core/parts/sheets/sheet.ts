@@ -22,19 +22,19 @@ export type CellShape =
   | { readonly kind: 'list' }
 
 export type SheetProblem =
-  | { readonly code: 'missing' }
-  | { readonly code: 'bad-id' }
-  | { readonly code: 'too-long'; readonly limit: number }
-  | { readonly code: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
-  | { readonly code: 'no-number' }
-  | { readonly code: 'not-whole'; readonly min: number; readonly max: number }
-  | { readonly code: 'no-choice'; readonly of: readonly string[] }
-  | { readonly code: 'twice' }
-  | { readonly code: 'unknown'; readonly what: string; readonly known: readonly string[] }
-  | { readonly code: 'min-above-max' }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'bad-id' }
+  | { readonly kind: 'too-long'; readonly limit: number }
+  | { readonly kind: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
+  | { readonly kind: 'no-number' }
+  | { readonly kind: 'not-whole'; readonly min: number; readonly max: number }
+  | { readonly kind: 'no-choice'; readonly of: readonly string[] }
+  | { readonly kind: 'twice' }
+  | { readonly kind: 'unknown'; readonly what: string; readonly known: readonly string[] }
+  | { readonly kind: 'min-above-max' }
   /** strands and print do not belong to one wire */
-  | { readonly code: 'metal-off'; readonly metalMm2: number; readonly printedMm2: number }
-  | { readonly code: 'inside-metal'; readonly metalMm2: number }
+  | { readonly kind: 'metal-off'; readonly metalMm2: number; readonly printedMm2: number }
+  | { readonly kind: 'inside-metal'; readonly metalMm2: number }
 
 export type CellValue = string | number | boolean | readonly string[] | undefined
 /** A row as it is written. */
@@ -55,18 +55,18 @@ export function readSheetCell(
   { cell, required }: SheetColumn,
 ): { readonly value?: CellValue; readonly problem?: SheetProblem } {
   const text = said.trim()
-  if (text === '' || NOTHING.test(text)) return required ? { problem: { code: 'missing' } } : {}
+  if (text === '' || NOTHING.test(text)) return required ? { problem: { kind: 'missing' } } : {}
   switch (cell.kind) {
     case 'id':
-      return ID.test(text) ? { value: text } : { problem: { code: 'bad-id' } }
+      return ID.test(text) ? { value: text } : { problem: { kind: 'bad-id' } }
     case 'text':
-      return text.length > cell.limit ? { problem: { code: 'too-long', limit: cell.limit } } : { value: text }
+      return text.length > cell.limit ? { problem: { kind: 'too-long', limit: cell.limit } } : { value: text }
     case 'figure': {
       if (cell.zero && Number(text) === 0) return { value: 0 }
       const read = parseQuantity(text, cell.dimension)
       return read.ok
         ? { value: Math.round(read.value * 1e6) / 1e6 }
-        : { problem: { code: 'quantity', dimension: cell.dimension, fault: read.fault } }
+        : { problem: { kind: 'quantity', dimension: cell.dimension, fault: read.fault } }
     }
     case 'number': {
       const value = Number(
@@ -75,26 +75,26 @@ export function readSheetCell(
           .replace(',', '.')
           .replace('−', '-'),
       )
-      return Number.isFinite(value) ? { value } : { problem: { code: 'no-number' } }
+      return Number.isFinite(value) ? { value } : { problem: { kind: 'no-number' } }
     }
     case 'whole': {
       const value = Number(text)
       return Number.isInteger(value) && value >= cell.min && value <= cell.max
         ? { value }
-        : { problem: { code: 'not-whole', min: cell.min, max: cell.max } }
+        : { problem: { kind: 'not-whole', min: cell.min, max: cell.max } }
     }
     case 'choice': {
       const found =
         cell.of.find((one) => plain(one) === plain(text)) ??
         onlyOne(cell.of.filter((one) => plain(one).startsWith(plain(text))))
-      return found === undefined ? { problem: { code: 'no-choice', of: cell.of } } : { value: found }
+      return found === undefined ? { problem: { kind: 'no-choice', of: cell.of } } : { value: found }
     }
     case 'yes-no':
       return /^(yes|y|1|true|x)$/i.test(text)
         ? { value: true }
         : /^(no|n|0|false)$/i.test(text)
           ? { value: false }
-          : { problem: { code: 'no-choice', of: ['yes', 'no'] } }
+          : { problem: { kind: 'no-choice', of: ['yes', 'no'] } }
     case 'list':
       return { value: text.split(/[\s,;]+/).filter(Boolean) }
   }

@@ -88,14 +88,14 @@ export function readWireRows(
     for (const [column, problem] of Object.entries(problems)) bad(column, problem)
     const { id, name, printed, strands, strandMm, insulationMm, insulation, plated, ratedA, refC, maxC, aliases } =
       values
-    if (typeof id === 'string' && seen.has(id.toLowerCase())) bad('id', { code: 'twice' })
+    if (typeof id === 'string' && seen.has(id.toLowerCase())) bad('id', { kind: 'twice' })
     seen.add(typeof id === 'string' ? id.toLowerCase() : '')
     const metalMm2 =
       typeof strands === 'number' && typeof strandMm === 'number' ? (strands * Math.PI * strandMm ** 2) / 4 : undefined
     if (typeof printed === 'number' && metalMm2 !== undefined && Math.abs(metalMm2 / printed - 1) > METAL_OFF)
-      bad('strandMm', { code: 'metal-off', metalMm2, printedMm2: printed })
+      bad('strandMm', { kind: 'metal-off', metalMm2, printedMm2: printed })
     if (metalMm2 !== undefined && typeof insulationMm === 'number' && (Math.PI / 4) * insulationMm ** 2 <= metalMm2)
-      bad('insulationMm', { code: 'inside-metal', metalMm2 })
+      bad('insulationMm', { kind: 'inside-metal', metalMm2 })
     if (
       faults.some((fault) => fault.row === at) ||
       typeof id !== 'string' ||

@@ -7,29 +7,29 @@ import { type GridNames, typesOfSize } from './gridNames'
 
 /** Why a cell, or a row as a whole, cannot be taken. The words stand elsewhere. */
 export type GridProblem =
-  | { readonly code: 'missing' }
-  | { readonly code: 'bad-id' }
-  | { readonly code: 'unknown-type'; readonly known: readonly string[] }
-  | { readonly code: 'several-types'; readonly known: readonly string[] }
-  | { readonly code: 'bad-colour' }
-  | { readonly code: 'bad-place'; readonly ends: readonly string[] }
-  | { readonly code: 'unknown-end'; readonly ends: readonly string[] }
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'bad-id' }
+  | { readonly kind: 'unknown-type'; readonly known: readonly string[] }
+  | { readonly kind: 'several-types'; readonly known: readonly string[] }
+  | { readonly kind: 'bad-colour' }
+  | { readonly kind: 'bad-place'; readonly ends: readonly string[] }
+  | { readonly kind: 'unknown-end'; readonly ends: readonly string[] }
   | {
-      readonly code: 'unknown-cavity'
+      readonly kind: 'unknown-cavity'
       readonly end: string
       readonly housing: string
       readonly known: readonly string[]
     }
-  | { readonly code: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
-  | { readonly code: 'too-long'; readonly limit: number }
-  | { readonly code: 'bad-group' }
-  | { readonly code: 'wire-twice' }
-  | { readonly code: 'cavity-taken'; readonly by: string; readonly sealed: boolean }
-  | { readonly code: 'open-both-sides' }
-  | { readonly code: 'shares-nothing'; readonly with: string }
-  | { readonly code: 'shared-twice'; readonly with: string }
-  | { readonly code: 'sealed-takes-one'; readonly with: string }
-  | { readonly code: 'splice-alone'; readonly splice: string }
+  | { readonly kind: 'quantity'; readonly dimension: Dimension; readonly fault: QuantityFault }
+  | { readonly kind: 'too-long'; readonly limit: number }
+  | { readonly kind: 'bad-group' }
+  | { readonly kind: 'wire-twice' }
+  | { readonly kind: 'cavity-taken'; readonly by: string; readonly sealed: boolean }
+  | { readonly kind: 'open-both-sides' }
+  | { readonly kind: 'shares-nothing'; readonly with: string }
+  | { readonly kind: 'shared-twice'; readonly with: string }
+  | { readonly kind: 'sealed-takes-one'; readonly with: string }
+  | { readonly kind: 'splice-alone'; readonly splice: string }
 
 export type GridColumnId = 'id' | 'type' | 'colour' | 'from' | 'to' | 'length' | 'signal' | 'current' | 'group' | 'note'
 export type GridText = Readonly<Record<GridColumnId, string>>
@@ -47,7 +47,7 @@ const ID = /^[^\s,;:"'<>/]{1,40}$/
 const SUGGESTIONS = 8
 const LENGTH_LIMIT_MM = 100_000
 
-const missing = fail<GridProblem>({ code: 'missing' })
+const missing = fail<GridProblem>({ kind: 'missing' })
 
 function readType(said: string, names: GridNames): Result<Partial<Wire>, GridProblem> {
   if (said === '') return missing
@@ -59,14 +59,14 @@ function readType(said: string, names: GridNames): Result<Partial<Wire>, GridPro
   if (only !== undefined && sized.length === 1) return ok({ type: only })
   return fail(
     sized.length > 1
-      ? { code: 'several-types', known: sized }
-      : { code: 'unknown-type', known: [...names.wireAreasMm2.keys()].slice(0, SUGGESTIONS) },
+      ? { kind: 'several-types', known: sized }
+      : { kind: 'unknown-type', known: [...names.wireAreasMm2.keys()].slice(0, SUGGESTIONS) },
   )
 }
 
 function readFigure(said: string, dimension: Dimension): Result<number, GridProblem> {
   const read = parseQuantity(said, dimension)
-  return read.ok ? ok(Math.round(read.value * 1000) / 1000) : fail({ code: 'quantity', dimension, fault: read.fault })
+  return read.ok ? ok(Math.round(read.value * 1000) / 1000) : fail({ kind: 'quantity', dimension, fault: read.fault })
 }
 
 /** A side that is in no cavity, as people write it: `RG-1-4`, `splice S1`, `with W03a`, `open`; undefined for anything else. */
@@ -80,7 +80,7 @@ export function readLoosePlace(
   if (terminal !== undefined) return ok({ kind: 'terminal', part: terminal })
   const splice = /^splice\s+(\S+)$/i.exec(text)
   if (splice?.[1] !== undefined)
-    return ID.test(splice[1]) ? ok({ kind: 'splice', splice: splice[1] }) : fail({ code: 'bad-id' })
+    return ID.test(splice[1]) ? ok({ kind: 'splice', splice: splice[1] }) : fail({ kind: 'bad-id' })
   const shared = /^with\s+(\S+?)\s*([ab])$/i.exec(text)
   if (shared?.[1] !== undefined)
     return ok({ kind: 'with', wire: shared[1], side: shared[2]?.toLowerCase() === 'b' ? 'b' : 'a' })
@@ -96,17 +96,17 @@ function readCavity(text: string, names: GridNames): Result<WireSide, GridProble
   const match = /^(.+?)\s*[.\s:]\s*([^\s.:]+)$/.exec(text)
   const said = match?.[1]?.toLowerCase()
   const end = ends.find((id) => id.toLowerCase() === said)
-  if (!match) return fail({ code: 'bad-place', ends })
+  if (!match) return fail({ kind: 'bad-place', ends })
   const known = end === undefined ? undefined : names.ends.get(end)
-  if (!known) return fail({ code: 'unknown-end', ends })
+  if (!known) return fail({ kind: 'unknown-end', ends })
   const cavity = known.cavities.find((id) => id.toLowerCase() === match[2]?.toLowerCase())
   return cavity === undefined
-    ? fail({ code: 'unknown-cavity', end: known.id, housing: known.housing, known: known.cavities })
+    ? fail({ kind: 'unknown-cavity', end: known.id, housing: known.housing, known: known.cavities })
     : ok({ kind: 'cavity', end: known.id, cavity })
 }
 
 const limited = (said: string, limit: number): Result<string, GridProblem> =>
-  said.length > limit ? fail({ code: 'too-long', limit }) : ok(said)
+  said.length > limit ? fail({ kind: 'too-long', limit }) : ok(said)
 
 /** `twist 1`, `screen A` or `cable 2`; an empty cell is no group. */
 export function readGroup(said: string): Result<Pick<Wire, 'group'>, GridProblem> {
@@ -114,7 +114,7 @@ export function readGroup(said: string): Result<Pick<Wire, 'group'>, GridProblem
   const match = /^(twist|screen|cable)\s+(\S.{0,19})$/i.exec(said)
   return match
     ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } })
-    : fail({ code: 'bad-group' })
+    : fail({ kind: 'bad-group' })
 }
 
 const columnTable = {
@@ -122,7 +122,7 @@ const columnTable = {
     id: 'id',
     heading: 'wire',
     write: (wire) => wire.id,
-    read: (said) => (said === '' ? missing : ID.test(said) ? ok({ id: said }) : fail({ code: 'bad-id' })),
+    read: (said) => (said === '' ? missing : ID.test(said) ? ok({ id: said }) : fail({ kind: 'bad-id' })),
   },
   type: { id: 'type', heading: 'type', write: (wire) => wire.type, read: readType },
   colour: {
@@ -132,7 +132,7 @@ const columnTable = {
     read: (said) => {
       if (said === '') return missing
       const colour = parseColour(said)
-      return colour ? ok({ colour: formatColour(colour) }) : fail({ code: 'bad-colour' })
+      return colour ? ok({ colour: formatColour(colour) }) : fail({ kind: 'bad-colour' })
     },
   },
   from: {
@@ -162,7 +162,7 @@ const columnTable = {
       const read = readFigure(said, 'length')
       if (!read.ok) return read
       return read.value > LENGTH_LIMIT_MM
-        ? fail({ code: 'too-long', limit: LENGTH_LIMIT_MM })
+        ? fail({ kind: 'too-long', limit: LENGTH_LIMIT_MM })
         : ok({ lengthMm: read.value })
     },
   },

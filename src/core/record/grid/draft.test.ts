@@ -32,7 +32,7 @@ const problems = (rows: readonly GridRow[], key: string) =>
   Object.fromEntries(
     Object.entries(readDraft(rows, names).byKey.get(key)?.problems ?? {}).map(([column, problem]) => [
       column,
-      problem.code,
+      problem.kind,
     ]),
   )
 test.each<[GridColumnId, string, Partial<Wire>]>([
@@ -74,7 +74,7 @@ test.each<[GridColumnId, string, string]>([
   ['group', 'pair 1', 'bad-group'],
   ['note', 'x'.repeat(201), 'too-long'],
 ])('%s cannot read “%s”: %s', (column, said, code) => {
-  expect(gridColumns[column].read(said, names)).toMatchObject({ ok: false, fault: { code } })
+  expect(gridColumns[column].read(said, names)).toMatchObject({ ok: false, fault: { kind: code } })
 })
 
 test('what a wire says in its cells is read as the same wire', () => {

@@ -58,7 +58,7 @@ function readAnew({ text, origin }: GridRow, names: GridNames): RowReading {
   }
   if (Object.keys(problems).length > 0) return { problems }
   const whole = wire as Wire
-  if (whole.from.kind === 'open' && whole.to.kind === 'open') return { problems: { from: { code: 'open-both-sides' } } }
+  if (whole.from.kind === 'open' && whole.to.kind === 'open') return { problems: { from: { kind: 'open-both-sides' } } }
   return { wire: whole, problems }
 }
 
@@ -101,7 +101,7 @@ export function readDraft(rows: readonly GridRow[], names: GridNames): DraftRead
     const reading = readRow(row, names)
     const problems: Partial<Record<GridColumnId, GridProblem>> = { ...reading.problems }
     const { wire } = reading
-    if (row.text.id.trim() !== '' && (byId.get(row.text.id.trim()) ?? 0) > 1) problems.id ??= { code: 'wire-twice' }
+    if (row.text.id.trim() !== '' && (byId.get(row.text.id.trim()) ?? 0) > 1) problems.id ??= { kind: 'wire-twice' }
     if (wire) {
       const seen = new Set<string>()
       for (const [column] of sides) {
@@ -148,19 +148,19 @@ function placeProblem(
       const twice = seen.has(place)
       seen.add(place)
       return (first !== undefined && first !== key) || twice
-        ? { code: 'cavity-taken', by: idOf.get(first ?? key) ?? '', sealed: names.ends.get(at.end)?.sealed ?? true }
+        ? { kind: 'cavity-taken', by: idOf.get(first ?? key) ?? '', sealed: names.ends.get(at.end)?.sealed ?? true }
         : undefined
     }
     case 'splice':
-      return (splices.get(at.splice) ?? 0) < 2 ? { code: 'splice-alone', splice: at.splice } : undefined
+      return (splices.get(at.splice) ?? 0) < 2 ? { kind: 'splice-alone', splice: at.splice } : undefined
     case 'with': {
       const label = `${at.wire}${at.side}`
       const main = at.wire === wire.id ? undefined : places.get(at.wire)
       const place = main && sideOf(main, at.side)
       if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice')
-        return { code: 'shares-nothing', with: label }
-      if (place.kind === 'cavity' && names.ends.get(place.end)?.sealed) return { code: 'sealed-takes-one', with: label }
-      return (shared.get(label) ?? 0) > 1 ? { code: 'shared-twice', with: label } : undefined
+        return { kind: 'shares-nothing', with: label }
+      if (place.kind === 'cavity' && names.ends.get(place.end)?.sealed) return { kind: 'sealed-takes-one', with: label }
+      return (shared.get(label) ?? 0) > 1 ? { kind: 'shared-twice', with: label } : undefined
     }
     case 'terminal':
     case 'open':

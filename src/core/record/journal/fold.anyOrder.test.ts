@@ -85,7 +85,7 @@ test('a harness that is built, or came, is right when it is signed, whatever cam
         expect(disagreements(folded), what).toEqual([])
       })
       goOn(folded)
-      expect(nextStep(folded.state)).toMatchObject({ code: 'closed' })
+      expect(nextStep(folded.state)).toMatchObject({ kind: 'closed' })
       expect(isClosed(folded.state)).toBe(true)
       expect(disagreements(folded)).toEqual([])
       expect(

@@ -80,7 +80,7 @@ test('a batch of three units crimps all like terminations in one setup', () => {
 })
 
 test('the first of a setup is stripped, then it is mounted, proven and released, then the rest', () => {
-  const { entries } = begin((_state, step) => step.code === 'seat')
+  const { entries } = begin((_state, step) => step.kind === 'seat')
   const kinds = entries.map((entry) => entry.kind)
   const mounted = kinds.indexOf('setup-mounted')
   expect(kinds.slice(2, mounted).filter((kind) => kind === 'stripped')).toHaveLength(1)
@@ -88,7 +88,7 @@ test('the first of a setup is stripped, then it is mounted, proven and released,
 })
 
 test('a second wire is not stripped ahead of an unreleased setup', () => {
-  const { folded } = begin((_state, step) => step.code === 'mount')
+  const { folded } = begin((_state, step) => step.kind === 'mount')
   const second = setupQueue(folded.state)[0]?.items[1]
   if (!second) throw new Error('queue')
   const { wire } = second.termination
@@ -105,7 +105,7 @@ test('a second wire is not stripped ahead of an unreleased setup', () => {
 })
 
 test('a strip outside its window, a lost strand, a forgotten seal are each refused', () => {
-  const { folded } = begin((_state, step) => step.code === 'strip')
+  const { folded } = begin((_state, step) => step.kind === 'strip')
   const item = setupQueue(folded.state)
     .flatMap((group) => group.items)
     .find((one) => one.set.seal)
@@ -128,13 +128,13 @@ test('a strip outside its window, a lost strand, a forgotten seal are each refus
 })
 
 test('production waits for the release, and a bad first piece does not give it', () => {
-  const { folded } = begin((_state, step) => step.code === 'first-piece')
+  const { folded } = begin((_state, step) => step.kind === 'first-piece')
   const [group] = setupQueue(folded.state)
   const item = group?.items[0]
   if (!group || !item) throw new Error('queue')
   const looks = entriesFor(
     folded.state,
-    { station: 'crimp', code: 'first-piece', setup: group.id, left: 1 },
+    { station: 'crimp', kind: 'first-piece', setup: group.id, left: 1 },
     newId,
   ).flatMap((entry) => (entry.kind === 'first-piece' ? entry.looks : []))
   const piece = {
@@ -165,7 +165,7 @@ test('production waits for the release, and a bad first piece does not give it',
 })
 
 test('mounting another setup on the frame ends a release', () => {
-  const { folded } = begin((_state, step) => step.code === 'seat')
+  const { folded } = begin((_state, step) => step.kind === 'seat')
   const groups = setupQueue(folded.state)
   const onFrame = groups.filter((group) => group.setup.tool === 'QF-5')
   const [group] = onFrame
@@ -176,7 +176,7 @@ test('mounting another setup on the frame ends a release', () => {
 })
 
 test('a scrapped contact takes its strip with it and costs wire; the wire goes back to Prep', () => {
-  const { folded } = begin((_state, step) => step.code === 'crimp')
+  const { folded } = begin((_state, step) => step.kind === 'crimp')
   const item = setupQueue(folded.state)
     .flatMap((group) => group.items)
     .find((one) => one.stage === 'stripped')
@@ -189,10 +189,10 @@ test('a scrapped contact takes its strip with it and costs wire; the wire goes b
   )
   put(folded, { kind: 'crimp-rejected', term: key, look, defect, decision: 'scrap', usedMm: 9 })
   expect(termState(folded.state, key)).toEqual({ scrapped: 1, redone: 0, usedMm: 9, extractions: 0 })
-  expect(nextStep(folded.state)).toMatchObject({ code: 'strip', term: key })
+  expect(nextStep(folded.state)).toMatchObject({ kind: 'strip', term: key })
 })
 
-const atSeat = () => begin((_state, step) => step.code === 'seat').folded
+const atSeat = () => begin((_state, step) => step.kind === 'seat').folded
 const seat = (folded: Folded) => {
   const task = endTasks(folded.state, 1, 'P1').find((one) => one.kind === 'insert' && !one.done)
   if (task?.kind !== 'insert') throw new Error('seat')
@@ -229,7 +229,7 @@ test('the tug is asked for, and a jerk is refused', () => {
 })
 
 test('a cover that pushed a contact back is found by the look, and the contact is taken out with the lock open', () => {
-  const { folded } = begin((_state, step) => step.code === 'seat' && step.task.kind === 'look-over')
+  const { folded } = begin((_state, step) => step.kind === 'seat' && step.task.kind === 'look-over')
   put(folded, { kind: 'end-looked-over', unit: 1, end: 'P1', pushedBack: ['2'] })
   const fix = endTasks(folded.state, 1, 'P1').find((one) => one.kind === 'put-right')
   expect(fix).toMatchObject({ cavity: '2', why: 'not-home' })
@@ -237,21 +237,21 @@ test('a cover that pushed a contact back is found by the look, and the contact i
   expect(refused(folded, { kind: 'extracted', term: fix.term, why: 'not-home' })).toBe('lock-closed')
   put(folded, { kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' })
   put(folded, { kind: 'extracted', term: fix.term, why: 'not-home' })
-  expect(nextStep(folded.state)).toMatchObject({ code: 'seat', task: { kind: 'insert', cavity: '2' } })
+  expect(nextStep(folded.state)).toMatchObject({ kind: 'seat', task: { kind: 'insert', cavity: '2' } })
 })
 
 test('a net that fails, or measures too high, is not proven, and the job is not signed', () => {
-  const { folded } = begin((_state, step) => step.code === 'count-tray')
+  const { folded } = begin((_state, step) => step.kind === 'count-tray')
   put(folded, { kind: 'leads-measured', ohm: 0.2, resolutionOhm: 0.001 })
   put(folded, { kind: 'net-measured', unit: 1, wire: 'W1', ohm: 2 })
-  expect(nextStep(folded.state)).toMatchObject({ station: 'prove', code: 'put-net-right', wire: 'W1' })
+  expect(nextStep(folded.state)).toMatchObject({ station: 'prove', kind: 'put-net-right', wire: 'W1' })
   expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBe('not-yet')
   put(folded, { kind: 'net-measured', unit: 1, wire: 'W1', ohm: 0.222 })
-  expect(nextStep(folded.state).code).toBe('count-tray')
+  expect(nextStep(folded.state).kind).toBe('count-tray')
 })
 
 test('a tool that is not back, or a contact that is not found, holds the signature', () => {
-  const { folded } = begin((_state, step) => step.code === 'count-tray')
+  const { folded } = begin((_state, step) => step.kind === 'count-tray')
   put(folded, { kind: 'tray-counted', tools: [{ tool: 'QF-5', back: false }], scrapped: 0, scrapFound: 0 })
   expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBe('not-yet')
   put(folded, { kind: 'tray-counted', tools: [{ tool: 'QF-5', back: true }], scrapped: 0, scrapFound: 0 })
@@ -271,7 +271,7 @@ test('a signed job takes nothing but notes, and a reopening with its reason; the
 })
 
 test('work that stands on an entry is named when it is to be taken back', () => {
-  const { folded, entries } = begin((_state, step) => step.code === 'seat')
+  const { folded, entries } = begin((_state, step) => step.kind === 'seat')
   const crimp = entries.find((entry) => entry.kind === 'crimped')
   const strip = entries.find(
     (entry) => entry.kind === 'stripped' && crimp?.kind === 'crimped' && entry.term === crimp.term,
@@ -314,7 +314,7 @@ test('folding from a snapshot goes on like folding from the start', () => {
 })
 
 test('two benches collide on the same termination, not on two', () => {
-  const { folded } = begin((_state, step) => step.code === 'seat')
+  const { folded } = begin((_state, step) => step.kind === 'seat')
   const seen = folded.state.seq
   const tasks = endTasks(folded.state, 1, 'P1').filter((one) => one.kind === 'insert')
   const [first, second] = tasks
@@ -333,7 +333,7 @@ test('two benches collide on the same termination, not on two', () => {
 })
 
 test('a plan change on a wire that has been worked on is refused, on another it frees its sets', () => {
-  const { folded } = begin((_state, step) => step.code === 'mount')
+  const { folded } = begin((_state, step) => step.kind === 'mount')
   const worked = [...folded.state.terms.keys()][0]?.split('/')[1]
   const wires = [...planIndex(folded.state.plan).wires.values()]
   const change = (id: string | undefined): Said => {
@@ -363,7 +363,7 @@ test('a plan that does not hold together is refused with its fault', () => {
 })
 
 test('the kit list counts parts, plugs for unused holes, and test pieces on their own', () => {
-  const { folded } = begin((_state, step) => step.code === 'strip', lead({ quantity: 2 }))
+  const { folded } = begin((_state, step) => step.kind === 'strip', lead({ quantity: 2 }))
   const lines = new Map(kitList(folded.state).map((line) => [line.part, line]))
   expect(lines.get('CM-3P')?.need).toBe(2)
   expect(lines.get('SL-18')).toMatchObject({ need: 4, testPieces: 1 })
@@ -374,16 +374,16 @@ test('the kit list counts parts, plugs for unused holes, and test pieces on thei
 })
 
 test('a tray that was counted is counted again once somebody has worked on; what is written at the desk leaves it', () => {
-  const { folded } = begin((_state, step) => step.code === 'sign')
+  const { folded } = begin((_state, step) => step.kind === 'sign')
   expect(folded.state.tray?.allBack).toBe(true)
   put(folded, { kind: 'noted', text: 'label printed twice' })
   expect(folded.state.tray?.allBack).toBe(true)
   const probed = put(folded, { kind: 'net-probed', unit: 1, wire: 'W1', result: 'pass' })
   expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBe('not-yet')
-  expect(nextStep(folded.state)).toMatchObject({ code: 'count-tray' })
+  expect(nextStep(folded.state)).toMatchObject({ kind: 'count-tray' })
   // the work is taken back, the count that came before it is not
   put(folded, { kind: 'taken-back', undoes: probed.id })
-  expect(nextStep(folded.state)).toMatchObject({ code: 'count-tray' })
+  expect(nextStep(folded.state)).toMatchObject({ kind: 'count-tray' })
   const counted = put(folded, { kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 })
   expect(refused(folded, { kind: 'signed', role: 'builder', covers: folded.state.seq })).toBeUndefined()
   put(folded, { kind: 'taken-back', undoes: counted.id })

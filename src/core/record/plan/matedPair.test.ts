@@ -47,8 +47,8 @@ test.each<[string, Wire[], string | undefined]>([
 })
 
 test('halves that do not go together say why', () => {
-  expect(pair('RK-7P', []).faults).toEqual([{ code: 'same-role', role: 'plug' }])
-  expect(pair('RK-9R', []).faults).toEqual([{ code: 'not-made-for', a: 'Raku 7 plug', b: 'Raku 9 receptacle' }])
-  expect(pair('RK-7R', [], ['K1', 'K3']).faults).toEqual([{ code: 'keying-differs', a: 'K1', b: 'K3' }])
+  expect(pair('RK-7P', []).faults).toEqual([{ kind: 'same-role', role: 'plug' }])
+  expect(pair('RK-9R', []).faults).toEqual([{ kind: 'not-made-for', a: 'Raku 7 plug', b: 'Raku 9 receptacle' }])
+  expect(pair('RK-7R', [], ['K1', 'K3']).faults).toEqual([{ kind: 'keying-differs', a: 'K1', b: 'K3' }])
   expect(pair('RK-9R', [wire('W1', 'B', 'J', 'RD')]).cavities.find((one) => one.cavity === 'J')?.odd).toBe('not-there')
 })

@@ -12,10 +12,10 @@ export interface MatedCavity {
 }
 
 export type PairFault =
-  | { readonly code: 'no-housing'; readonly end: string }
-  | { readonly code: 'same-role'; readonly role: Housing['role'] }
-  | { readonly code: 'not-made-for'; readonly a: string; readonly b: string }
-  | { readonly code: 'keying-differs'; readonly a: string | undefined; readonly b: string | undefined }
+  | { readonly kind: 'no-housing'; readonly end: string }
+  | { readonly kind: 'same-role'; readonly role: Housing['role'] }
+  | { readonly kind: 'not-made-for'; readonly a: string; readonly b: string }
+  | { readonly kind: 'keying-differs'; readonly a: string | undefined; readonly b: string | undefined }
 
 export interface MatedPair {
   readonly faults: readonly PairFault[]
@@ -32,8 +32,8 @@ export function matedPair(plan: Plan, facts: Facts, aId: string, bId: string): M
   if (!a || !b)
     return {
       faults: [
-        ...(a ? [] : [{ code: 'no-housing' as const, end: aId }]),
-        ...(b ? [] : [{ code: 'no-housing' as const, end: bId }]),
+        ...(a ? [] : [{ kind: 'no-housing' as const, end: aId }]),
+        ...(b ? [] : [{ kind: 'no-housing' as const, end: bId }]),
       ],
       cavities: [],
     }
@@ -42,11 +42,11 @@ export function matedPair(plan: Plan, facts: Facts, aId: string, bId: string): M
   if (!made)
     faults.push(
       a.family === b.family && a.role === b.role
-        ? { code: 'same-role', role: a.role }
-        : { code: 'not-made-for', a: a.name, b: b.name },
+        ? { kind: 'same-role', role: a.role }
+        : { kind: 'not-made-for', a: a.name, b: b.name },
     )
   const keying = (id: string) => plan.ends.find((end) => end.id === id)?.keying
-  if (keying(aId) !== keying(bId)) faults.push({ code: 'keying-differs', a: keying(aId), b: keying(bId) })
+  if (keying(aId) !== keying(bId)) faults.push({ kind: 'keying-differs', a: keying(aId), b: keying(bId) })
   const { byCavity } = planIndex(plan)
   const there = new Set(b.cavities.map((cavity) => cavity.id))
   const beyond = b.cavities.filter((cavity) => !a.cavities.some((one) => one.id === cavity.id))

@@ -34,7 +34,7 @@ const options = { newId, stamp: () => ({ at, by: 'ansa' }) }
 const finished = () =>
   workThrough(firstEntries(shelf, plan(), today, newId), {
     ...options,
-    until: (_state, step) => step.code === 'count-tray',
+    until: (_state, step) => step.kind === 'count-tray',
   }).folded
 const wireOf = (folded: Folded, id: string): Wire => {
   const wire = planIndex(folded.state.plan).wires.get(id)
@@ -183,7 +183,7 @@ test('whatever is revised and accepted, the job can be worked to its signature a
       let steps = 0
       const { folded } = workThrough(firstEntries(shelf, plan(), today, newId), {
         ...options,
-        until: (_state, step) => step.code === 'sign' || ++steps > stopAt,
+        until: (_state, step) => step.kind === 'sign' || ++steps > stopAt,
       })
       const wires = ['W1', 'W2', 'W3'].map((id, i): Wire => ({
         ...wireOf(folded, id),

@@ -23,7 +23,7 @@ test('six rising in a row stop the line, all of them inside the sheet, until a n
     signal: { rule: 'trend', side: 'high', at: 5 },
     reading: { term: '1/W6/a', heightMm: 1.33 },
   })
-  expect(nextStep(state).code).not.toBe('crimp')
+  expect(nextStep(state).kind).not.toBe('crimp')
   expect(crimp(7, 1.34)).toEqual({ code: 'not-yet', what: 'released' })
   // the pieces from before the drift do not release it again
   expect(put({ kind: 'setup-released', setup })).toEqual({ code: 'not-yet', what: 'first-piece', left: 1 })

@@ -137,7 +137,7 @@ test('subgroups stand for their last reading; what fills none is left out; one r
     [2, 3],
     [6, 6],
   ])
-  expect(seriesChart(points([1]), {}, 6)).toMatchObject({ fault: { code: 'too-few' }, count: 1 })
+  expect(seriesChart(points([1]), {}, 6)).toMatchObject({ fault: { kind: 'too-few' }, count: 1 })
 })
 
 test('fifty thousand readings are drawn by fewer, none lost that stands out', () => {

@@ -123,7 +123,7 @@ function job(until: Parameters<typeof workThrough>[1]['until']) {
 }
 
 test('like terminations are one group, what nothing fits is named, a choice by hand and work that has begun stay', () => {
-  const state = job((_state, step) => step.code === 'strip')
+  const state = job((_state, step) => step.kind === 'strip')
   const fresh = kitProblem(shelf, state, '2026-11-25')
   expect(fresh.groups.map((group) => group.sides.map((one) => `${one.wire}${one.side}`).join(' '))).toEqual([
     'W1a W2a',
@@ -144,7 +144,7 @@ test('like terminations are one group, what nothing fits is named, a choice by h
   expect(kitProblem(shelf, state, '2026-11-25', false).groups.some((group) => group.fixed)).toBe(false)
   const begun = kitProblem(
     shelf,
-    job((_state, step) => step.code === 'mount'),
+    job((_state, step) => step.kind === 'mount'),
     '2026-11-25',
     false,
   )
@@ -154,7 +154,7 @@ test('like terminations are one group, what nothing fits is named, a choice by h
 test('no option of the demo shelf is weaker than another of its group, and each has its price from the cheapest pack', () => {
   const { groups } = kitProblem(
     shelf,
-    job((_state, step) => step.code === 'strip'),
+    job((_state, step) => step.kind === 'strip'),
     '2026-11-25',
   )
   for (const group of groups) expect(new Set(group.options.map((option) => option.set.estimate)).size).toBe(1)

@@ -38,7 +38,7 @@ const facts = planFacts(catalogue, plan, undefined)
 test('the adapter has the other halves, and leads each signal to its own cavity', () => {
   expect(matedPair(plan, facts, 'A', 'B').cavities.filter((one) => one.odd).length).toBeGreaterThan(0)
   const made = adapterPlan(catalogue, plan, facts, 'A', 'B', 120)
-  if (!made.ok) throw new Error(made.fault.code)
+  if (!made.ok) throw new Error(made.fault.kind)
   const { plan: adapter, left } = made.value
   expect(adapter.ends).toMatchObject([
     { id: 'A', housing: 'CM-5R' },
@@ -69,9 +69,9 @@ test.each<[string, Plan, object]>([
   [
     'no signal is on both sides',
     { ...plan, wires: plan.wires.filter((one) => one.signal !== 'supply' && one.signal !== 'return') },
-    { code: 'no-signal-in-common', a: 'A', b: 'B' },
+    { kind: 'no-signal-in-common', a: 'A', b: 'B' },
   ],
-  ['an end is not there', { ...plan, ends: plan.ends.slice(0, 1) }, { code: 'no-housing', end: 'B' }],
+  ['an end is not there', { ...plan, ends: plan.ends.slice(0, 1) }, { kind: 'no-housing', end: 'B' }],
 ])('%s: there is no adapter', (_what, of, fault) => {
   expect(adapterPlan(catalogue, of, facts, 'A', 'B', 120)).toEqual({ ok: false, fault })
 })
@@ -80,6 +80,6 @@ test('a housing that nothing mates with has no adapter', () => {
   const lonely = new Map([...catalogue.housings].filter(([id]) => id !== 'CM-5R'))
   expect(adapterPlan({ housings: lonely }, plan, facts, 'A', 'B', 120)).toMatchObject({
     ok: false,
-    fault: { code: 'no-mate', end: 'A' },
+    fault: { kind: 'no-mate', end: 'A' },
   })
 })

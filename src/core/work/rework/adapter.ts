@@ -6,10 +6,10 @@ import { type Result, fail, ok } from '../../base/result'
 import { cavityKey } from '../../record/plan/keys'
 
 export type AdapterFault =
-  | { readonly code: 'no-housing'; readonly end: string }
+  | { readonly kind: 'no-housing'; readonly end: string }
   /** nothing on the shelf mates with it */
-  | { readonly code: 'no-mate'; readonly end: string; readonly housing: string }
-  | { readonly code: 'no-signal-in-common'; readonly a: string; readonly b: string }
+  | { readonly kind: 'no-mate'; readonly end: string; readonly housing: string }
+  | { readonly kind: 'no-signal-in-common'; readonly a: string; readonly b: string }
 
 export interface Adapter {
   readonly plan: Plan
@@ -38,10 +38,10 @@ export function adapterPlan(
   const left: { end: string; cavity: string; signal: string }[] = []
   for (const id of [aId, bId]) {
     const housing = housingOf(facts, plan, id)
-    if (!housing) return fail({ code: 'no-housing', end: id })
+    if (!housing) return fail({ kind: 'no-housing', end: id })
     const end = planIndex(plan).ends.get(id)
     const mate = mateFor(catalogue, housing)
-    if (!mate) return fail({ code: 'no-mate', end: id, housing: housing.name })
+    if (!mate) return fail({ kind: 'no-mate', end: id, housing: housing.name })
     const keying = end?.keying
     halves.push({
       id,
@@ -72,7 +72,7 @@ export function adapterPlan(
   }
   for (const [key, one] of ofB ?? [])
     if (!ofA?.has(key)) left.push({ end: bId, cavity: one.cavity, signal: one.signal })
-  if (wires.length === 0) return fail({ code: 'no-signal-in-common', a: aId, b: bId })
+  if (wires.length === 0) return fail({ kind: 'no-signal-in-common', a: aId, b: bId })
   return ok({
     plan: {
       ...emptyPlan,

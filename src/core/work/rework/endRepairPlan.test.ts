@@ -280,7 +280,7 @@ test('a pair that does not go together cannot be said to', () => {
   )
   expect(put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'P1', b: 'P2', checked: [] })).toMatchObject({
     code: 'pair-fault',
-    fault: { code: 'not-made-for' },
+    fault: { kind: 'not-made-for' },
   })
 })
 
@@ -315,7 +315,7 @@ test('a wire that is too short gets a piece spliced in: the old contact out firs
   expect(entries.filter((entry) => entry.kind === 'extracted').map((entry) => entry.term)).toEqual(['1/P11/b'])
   expect(entries.filter((entry) => entry.kind === 'seated').map((entry) => entry.term)).toEqual(['1/P11-2/b'])
   // the demo's crib holds no tool for butt splices: Kit says so, and what to borrow
-  expect(nextStep(folded.state)).toMatchObject({ station: 'kit', code: 'unblock', blocked: 2 })
+  expect(nextStep(folded.state)).toMatchObject({ station: 'kit', kind: 'unblock', blocked: 2 })
 })
 
 test('no piece is as long as its wire, and a side in no cavity takes none', () => {

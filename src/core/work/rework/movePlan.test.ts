@@ -11,7 +11,7 @@ const problem = (
 ): MoveProblem => ({ now: new Map(Object.entries(before)), wanted: new Map(Object.entries(after)), ...more })
 const planned = (of: MoveProblem) => {
   const plan = movePlan(of)
-  if (!plan.ok) throw new Error(plan.fault.code)
+  if (!plan.ok) throw new Error(plan.fault.kind)
   return plan.value
 }
 const say = (step: MoveStep) =>
@@ -81,22 +81,22 @@ test.each<[string, MoveProblem, object]>([
   [
     'one wire in two cavities',
     problem({ 1: 'a', 2: 'a' }, {}),
-    { code: 'contact-in-two-places', contact: 'a', places: ['1', '2'], when: 'now' },
+    { kind: 'contact-in-two-places', contact: 'a', places: ['1', '2'], when: 'now' },
   ],
   [
     'one wire wanted twice',
     problem({ 1: 'a' }, { 2: 'a', 3: 'a' }),
-    { code: 'contact-in-two-places', contact: 'a', places: ['2', '3'], when: 'wanted' },
+    { kind: 'contact-in-two-places', contact: 'a', places: ['2', '3'], when: 'wanted' },
   ],
   [
     'a wire that hangs out and is in',
     problem({ 1: 'a' }, { 2: 'a' }, { loose: new Set(['a']) }),
-    { code: 'loose-and-seated', contact: 'a', place: '1' },
+    { kind: 'loose-and-seated', contact: 'a', place: '1' },
   ],
   [
     'a plug where a wire is',
     problem({ 1: 'a' }, { 2: 'a' }, { plugged: new Set(['1']) }),
-    { code: 'plugged-and-filled', contact: 'a', place: '1' },
+    { kind: 'plugged-and-filled', contact: 'a', place: '1' },
   ],
 ])('%s is refused', (_what, bad, fault) => {
   expect(movePlan(bad)).toEqual({ ok: false, fault })
@@ -139,7 +139,7 @@ test('start and steps give the goal, each contact comes out once at most, and no
     fc.property(problems(40), (one) => {
       const plan = planned(one)
       const end = simulateMoves(one, plan.steps)
-      if (!end.ok) throw new Error(`${end.fault.code} at ${end.fault.at}`)
+      if (!end.ok) throw new Error(`${end.fault.kind} at ${end.fault.at}`)
       expect(reaches(one, end.value)).toBe(true)
       const taken = plan.steps.flatMap((step) =>
         step.do === 'extract' || step.do === 'park' || step.do === 'retire' ? [step.contact] : [],
@@ -260,26 +260,26 @@ test.each<[string, MoveStep, object]>([
   [
     'taking out what is not there',
     { do: 'extract', contact: 'b', place: '1' },
-    { code: 'not-there', contact: 'b', place: '1', found: 'a' },
+    { kind: 'not-there', contact: 'b', place: '1', found: 'a' },
   ],
   [
     'seating over another',
     { do: 'insert', contact: 'c', place: '1' },
-    { code: 'place-taken', contact: 'c', place: '1', by: 'a' },
+    { kind: 'place-taken', contact: 'c', place: '1', by: 'a' },
   ],
   [
     'seating into a plug',
     { do: 'insert', contact: 'c', place: '3' },
-    { code: 'place-plugged', contact: 'c', place: '3' },
+    { kind: 'place-plugged', contact: 'c', place: '3' },
   ],
   [
     'seating what is not out',
     { do: 'insert', contact: 'x', place: '2' },
-    { code: 'not-in-hand', contact: 'x', place: '2' },
+    { kind: 'not-in-hand', contact: 'x', place: '2' },
   ],
-  ['bringing what is out', { do: 'bring', contact: 'c' }, { code: 'already-out', contact: 'c' }],
-  ['pulling a plug that is not in', { do: 'unplug', place: '2' }, { code: 'no-plug', place: '2' }],
-  ['plugging over a contact', { do: 'plug', place: '1' }, { code: 'place-taken', contact: '', place: '1', by: 'a' }],
+  ['bringing what is out', { do: 'bring', contact: 'c' }, { kind: 'already-out', contact: 'c' }],
+  ['pulling a plug that is not in', { do: 'unplug', place: '2' }, { kind: 'no-plug', place: '2' }],
+  ['plugging over a contact', { do: 'plug', place: '1' }, { kind: 'place-taken', contact: '', place: '1', by: 'a' }],
 ])('a step out of order, %s, is refused and changes nothing', (_what, step, fault) => {
   const state = movesBegin(problem({ 1: 'a' }, { 2: 'c' }, { loose: new Set(['c']), plugged: new Set(['3']) }))
   expect(doStep(state, step)).toEqual(fault)

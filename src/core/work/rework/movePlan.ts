@@ -31,15 +31,15 @@ function faultIn({ now, wanted, loose, plugged }: MoveProblem): MoveFault | unde
   const seated = new Map<string, string>()
   for (const [place, contact] of now) {
     const other = seated.get(contact)
-    if (other !== undefined) return { code: 'contact-in-two-places', contact, places: [other, place], when: 'now' }
+    if (other !== undefined) return { kind: 'contact-in-two-places', contact, places: [other, place], when: 'now' }
     seated.set(contact, place)
-    if (loose?.has(contact)) return { code: 'loose-and-seated', contact, place }
-    if (plugged?.has(place)) return { code: 'plugged-and-filled', contact, place }
+    if (loose?.has(contact)) return { kind: 'loose-and-seated', contact, place }
+    if (plugged?.has(place)) return { kind: 'plugged-and-filled', contact, place }
   }
   const meant = new Map<string, string>()
   for (const [place, contact] of wanted) {
     const other = meant.get(contact)
-    if (other !== undefined) return { code: 'contact-in-two-places', contact, places: [other, place], when: 'wanted' }
+    if (other !== undefined) return { kind: 'contact-in-two-places', contact, places: [other, place], when: 'wanted' }
     meant.set(contact, place)
   }
   return undefined

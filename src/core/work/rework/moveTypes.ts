@@ -43,19 +43,19 @@ export interface MovePlan {
 /** Why a plan cannot be made of what was given. */
 export type MoveFault =
   | {
-      readonly code: 'contact-in-two-places'
+      readonly kind: 'contact-in-two-places'
       readonly contact: string
       readonly places: readonly [string, string]
       readonly when: 'now' | 'wanted'
     }
-  | { readonly code: 'loose-and-seated'; readonly contact: string; readonly place: string }
-  | { readonly code: 'plugged-and-filled'; readonly contact: string; readonly place: string }
+  | { readonly kind: 'loose-and-seated'; readonly contact: string; readonly place: string }
+  | { readonly kind: 'plugged-and-filled'; readonly contact: string; readonly place: string }
 
 /** Why a step cannot be done in the state in which it comes. */
 export type StepFault =
-  | { readonly code: 'not-there'; readonly contact: string; readonly place: string; readonly found: string | undefined }
-  | { readonly code: 'place-taken'; readonly contact: string; readonly place: string; readonly by: string }
-  | { readonly code: 'place-plugged'; readonly contact: string; readonly place: string }
-  | { readonly code: 'not-in-hand'; readonly contact: string; readonly place: string }
-  | { readonly code: 'already-out'; readonly contact: string }
-  | { readonly code: 'no-plug'; readonly place: string }
+  | { readonly kind: 'not-there'; readonly contact: string; readonly place: string; readonly found: string | undefined }
+  | { readonly kind: 'place-taken'; readonly contact: string; readonly place: string; readonly by: string }
+  | { readonly kind: 'place-plugged'; readonly contact: string; readonly place: string }
+  | { readonly kind: 'not-in-hand'; readonly contact: string; readonly place: string }
+  | { readonly kind: 'already-out'; readonly contact: string }
+  | { readonly kind: 'no-plug'; readonly place: string }

@@ -23,31 +23,31 @@ export function doStep(state: MoveState, step: MoveStep): StepFault | undefined 
     case 'park':
     case 'retire': {
       const found = seated.get(step.place)
-      if (found !== step.contact) return { code: 'not-there', contact: step.contact, place: step.place, found }
+      if (found !== step.contact) return { kind: 'not-there', contact: step.contact, place: step.place, found }
       seated.delete(step.place)
       if (step.do !== 'retire') out.add(step.contact)
       return undefined
     }
     case 'bring':
-      if (out.has(step.contact)) return { code: 'already-out', contact: step.contact }
+      if (out.has(step.contact)) return { kind: 'already-out', contact: step.contact }
       out.add(step.contact)
       return undefined
     case 'insert': {
       const by = seated.get(step.place)
-      if (by !== undefined) return { code: 'place-taken', contact: step.contact, place: step.place, by }
-      if (plugged.has(step.place)) return { code: 'place-plugged', contact: step.contact, place: step.place }
-      if (!out.delete(step.contact)) return { code: 'not-in-hand', contact: step.contact, place: step.place }
+      if (by !== undefined) return { kind: 'place-taken', contact: step.contact, place: step.place, by }
+      if (plugged.has(step.place)) return { kind: 'place-plugged', contact: step.contact, place: step.place }
+      if (!out.delete(step.contact)) return { kind: 'not-in-hand', contact: step.contact, place: step.place }
       seated.set(step.place, step.contact)
       return undefined
     }
     case 'plug': {
       const by = seated.get(step.place)
-      if (by !== undefined) return { code: 'place-taken', contact: '', place: step.place, by }
+      if (by !== undefined) return { kind: 'place-taken', contact: '', place: step.place, by }
       plugged.add(step.place)
       return undefined
     }
     case 'unplug':
-      return plugged.delete(step.place) ? undefined : { code: 'no-plug', place: step.place }
+      return plugged.delete(step.place) ? undefined : { kind: 'no-plug', place: step.place }
   }
 }
 

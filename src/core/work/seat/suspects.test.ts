@@ -27,7 +27,7 @@ function beforeTheLock() {
   return workThrough(firstEntries(catalogue, plan, '2026-11-25', newId), {
     newId,
     stamp: (seq) => ({ at: new Date(Date.parse('2026-11-25T08:00:00Z') + seq * 60_000).toISOString(), by: 'teodor' }),
-    until: (_state, step) => step.code === 'seat' && step.task.kind === 'lock',
+    until: (_state, step) => step.kind === 'seat' && step.task.kind === 'lock',
   }).folded
 }
 
@@ -81,7 +81,7 @@ test('a suspect that stands low goes in again at no cost, and the lock waits for
     newId,
     from: folded,
     stamp: () => ({ at: '2026-11-25T12:10:00.000Z', by: 'teodor' }),
-    until: (_state, step) => step.code === 'seat' && step.task.kind === 'fit-part',
+    until: (_state, step) => step.kind === 'seat' && step.task.kind === 'fit-part',
   })
   expect(entries.map((entry) => entry.kind)).toEqual(['seated', 'lock-moved'])
   expect(folded.state.terms.get(first?.term ?? '')).toMatchObject({ extractions: 0, scrapped: 0 })

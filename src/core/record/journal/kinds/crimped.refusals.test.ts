@@ -180,13 +180,13 @@ describe('a frame past its verification', () => {
   })
 
   test('is blocked under strict rules', () => {
-    const folded = workUntil((_state, step) => step.code === 'mount')
+    const folded = workUntil((_state, step) => step.kind === 'mount')
     expect(refusal(folded, mount(folded), late)).toMatchObject({ code: 'tool-overdue' })
     expect(refusal(folded, mount(folded))).toBeUndefined()
   })
 
   test('is let through, and named at Kit, under field rules', () => {
-    const folded = workUntil((_state, step) => step.code === 'mount', { rules: 'field-repair' })
+    const folded = workUntil((_state, step) => step.kind === 'mount', { rules: 'field-repair' })
     expect(refusal(folded, mount(folded), late)).toBeUndefined()
   })
 })
@@ -195,7 +195,7 @@ describe('at Crimp', () => {
   let folded: Folded
   let term: string
   beforeEach(() => {
-    folded = workUntil((_state, step) => step.code === 'crimp')
+    folded = workUntil((_state, step) => step.kind === 'crimp')
     term = [...folded.state.terms].find(([, now]) => now.stripped && !now.crimp)?.[0] ?? ''
   })
 
@@ -246,7 +246,7 @@ describe('at Crimp', () => {
       sealed &&
       workUntil(
         (state, step) =>
-          step.code === 'first-piece' &&
+          step.kind === 'first-piece' &&
           state.sets.get(sealed[0])?.setup.tool === state.setups.get(step.setup)?.setup.tool,
       )
     const setup = mounted && [...mounted.state.setups].find(([, one]) => one.setup.tool === 'PF-10')?.[0]
@@ -272,7 +272,7 @@ describe('at Crimp', () => {
 describe('at Seat', () => {
   let folded: Folded
   beforeEach(() => {
-    folded = workUntil((_state, step) => step.code === 'seat' && step.task.kind === 'look-over')
+    folded = workUntil((_state, step) => step.kind === 'seat' && step.task.kind === 'look-over')
   })
 
   test('a closed lock lets nothing in or out', () => {

@@ -14,7 +14,7 @@ test('a changed die, spool or shift asks for a new first piece, and says why', (
   expect(state.setups.get(setup)?.ended).toMatchObject({ why: 'spool', by: 'teodor' })
   expect(crimp(1)).toEqual({ code: 'not-yet', what: 'released' })
   expect(put({ kind: 'setup-released', setup })).toEqual({ code: 'not-yet', what: 'first-piece', left: 1 })
-  expect(nextStep(state)).toMatchObject({ code: 'first-piece' })
+  expect(nextStep(state)).toMatchObject({ kind: 'first-piece' })
   expect(piece()).toBeUndefined()
   expect(put({ kind: 'setup-released', setup })).toBeUndefined()
   expect(state.setups.get(setup)?.ended).toBeUndefined()
@@ -26,12 +26,12 @@ test('a turned adjuster ends the verification: gauged first, then a first piece'
   const { state, setup, set, put, piece } = sevenLeads()
   const { tool } = set.setup
   put({ kind: 'release-ended', setup, why: 'adjuster' })
-  expect(nextStep(state)).toMatchObject({ code: 'verify-tool', tool })
+  expect(nextStep(state)).toMatchObject({ kind: 'verify-tool', tool })
   expect(piece()).toEqual({ code: 'tool-unverified', tool })
   expect(put({ kind: 'tool-verified', tool, goEnters: true, noGoStops: false })).toBeUndefined()
   expect(piece()).toEqual({ code: 'tool-unverified', tool })
   put({ kind: 'tool-verified', tool, goEnters: true, noGoStops: true })
-  expect(nextStep(state)).toMatchObject({ code: 'first-piece' })
+  expect(nextStep(state)).toMatchObject({ kind: 'first-piece' })
   expect(piece()).toBeUndefined()
   expect(put({ kind: 'tool-verified', tool: 'none', goEnters: true, noGoStops: true })).toEqual({
     code: 'unknown',
@@ -85,7 +85,7 @@ test('one pull in two: the line waits for the sample; a low one ends the release
   const { state, setup, crimp, put } = sevenLeads({ pullEvery: 2 })
   crimp(1)
   crimp(2)
-  expect(nextStep(state)).toMatchObject({ code: 'pull-sample', every: 2 })
+  expect(nextStep(state)).toMatchObject({ kind: 'pull-sample', every: 2 })
   expect(crimp(3)).toEqual({ code: 'pull-due', setup, every: 2 })
   expect(
     put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 140, breaks: 'broke-in-wire' }),
@@ -95,7 +95,7 @@ test('one pull in two: the line waits for the sample; a low one ends the release
   expect(put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 12, breaks: 'pulled-out' })).toBeUndefined()
   expect(state.setups.get(setup)?.samples.map((one) => one.good)).toEqual([true, false])
   expect(state.setups.get(setup)?.ended?.why).toBe('pull-low')
-  expect(nextStep(state)).toMatchObject({ code: 'first-piece' })
+  expect(nextStep(state)).toMatchObject({ kind: 'first-piece' })
   const contact = state.sets.get('W1/a')?.contact ?? ''
   // four crimps, one first piece, two samples
   expect(partsUsed(state).get(contact)).toBe(7)

@@ -54,7 +54,13 @@ export async function GET(
     case 'kit-list.pdf': {
       const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
       try {
-        const pdf = await makePdf(pdfs[paper], { id, state, people, madeAt: new Date().toISOString(), zone: (await benchClock()).zone })
+        const pdf = await makePdf(pdfs[paper], {
+          id,
+          state,
+          people,
+          madeAt: new Date().toISOString(),
+          zone: (await benchClock()).zone,
+        })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {
         return Response.json(

@@ -1,53 +1,70 @@
 'use client'
-
-import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import clsx from 'clsx'
+import { useReducer } from 'react'
 import type { Contact } from '@/core/parts/catalogue/types'
+import { constructionOf } from '@/core/parts/catalogue/constructions'
+import { tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
-import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
-import type { Termination } from '@/core/record/plan/plan'
-import { aheadOfRelease } from '@/core/record/standing/prepAhead'
-import { threadFirst } from '@/core/record/standing/threadFirst'
-import { termState } from '@/core/record/state/state'
-import { rulesOf } from '@/core/record/rules/rulesOf'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
 import { sightingDefect } from '@/core/craft/strip/sightingDefect'
-import { judgeStrip } from '@/core/craft/strip/stripWindow'
-import type { Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
-import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { tenth } from '@/core/base/units/tenth'
-import { bundleDiameterMm } from '@/core/base/wire/bundle'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { beginStrip, mendOf, readStripForm, stripForm } from '@/core/craft/strip/stripForm'
+import type { TrialAnswer } from '@/core/craft/strip/trialAnswer'
+import { wireKey } from '@/core/record/plan/keys'
+import type { Termination } from '@/core/record/plan/plan'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { aheadOfRelease } from '@/core/record/standing/prepAhead'
+import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
+import { threadFirst } from '@/core/record/standing/threadFirst'
+import { termState } from '@/core/record/state/state'
+import { useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { specimenOf } from '@/ui/job/specimenOf'
-import { WireChips, sideWords } from '@/ui/job/WireChips'
+import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { Readout, Readouts } from '@/ui/readout/Readouts'
-import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
-import { useBeside } from '@/ui/later/useBeside'
 import { later } from '@/ui/later/later'
-import { Swatch } from '@/ui/wire/Swatch'
-import { figure, mm, range } from '@/words/figures'
-import { stripLimitWords, threadWords } from '@/words/crimp'
-import { practiceWords } from '@/words/practices'
-import { quantityWords } from '@/words/quantity'
-import { termName } from '@/words/steps'
-import { SlackLedger } from './SlackLedger'
-import { StripScale } from './StripScale'
-import type { ChosenSet } from '@/core/craft/setup/chosenSet'
-import { wireKey } from '@/core/record/plan/keys'
-import { constructionOf } from '@/core/parts/catalogue/constructions'
-import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
+import { useBeside } from '@/ui/later/useBeside'
 import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
+import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
+import textCss from '@/ui/text/text.module.css'
+import { figure } from '@/words/figures'
+import { prepWords as words } from '@/words/prepStation'
+import styles from './PrepItem.module.css'
+import { SlackLedger } from './SlackLedger'
+import { StripCard } from './StripCard'
+import { StripFacts } from './StripFacts'
+import { stripLines } from './stripLines'
+import { StrippedCard } from './StrippedCard'
+import { StripScale } from './StripScale'
 
 const loadTrial = () => import('./TrialPane')
 const TrialPane = later(loadTrial, (module) => module.TrialPane)
 /** The stripper's stop is moved by this much at a time. */
 const STOP_STEP_MM = 0.1
+/** Where the slack does not say what a try costs: the strip, and this for the cut, mm. */
+const CUT_MM = 2
+
+type State = ReturnType<typeof useJob>['state']
+
+/** What the house rules leave open at this strip; the fold is a line of its own. */
+function openPractices(state: State, set: ChosenSet) {
+  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  if (!contact) return []
+  return practicesAt('prep', contact.construction, rulesOf(state)).open.filter(
+    ({ id }) =>
+      id !== 'fold-back' && (id !== 'lubricant' || set.seal !== undefined || constructionOf(contact).passesMat),
+  )
+}
+
+/** How the stripper stands for a setup: its stop, its notch, and whether either was moved. */
+function stripperOf(state: State, set: ChosenSet) {
+  const adjusted = state.adjustments.get(setupId(set.setup))
+  return {
+    stopMm: tenth(set.strip.nominalMm + (adjusted?.stripOffMm ?? 0)),
+    notchMm: adjusted?.notchMm ?? set.setup.notchMm,
+  }
+}
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */
 export function PrepItem({
@@ -63,116 +80,39 @@ export function PrepItem({
   useBeside(loadTrial)
   const { wire, side, key, unit } = termination
   const now = termState(state, key)
-  const type = state.facts.wireTypes[wire.type]
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const id = setupId(set.setup)
-  const stopMm = tenth(set.strip.nominalMm + (state.adjustments.get(id)?.stripOffMm ?? 0))
-  const notchMm = state.adjustments.get(id)?.notchMm ?? set.setup.notchMm
+  const rules = rulesOf(state)
+  const { stopMm, notchMm } = stripperOf(state, set)
   const cut = state.cuts.get(wireKey(unit, wire.id))
   const cutMm = cut?.lengthMm ?? cutLengthMm(state, wire)
-  const [text, setText] = useState(figure(set.strip.nominalMm, 1))
-  const [lostText, setLost] = useState('0')
-  const [trying, setTrying] = useState(false)
-  const [seen, setSeen] = useState<Sighting>()
-  // wire that tries before this strip have cost, and what was done that the rules want to know
-  const [usedMm, setUsed] = useState(0)
-  const [chosen, setChosen] = useState<readonly PracticeId[]>(set.foldBack ? ['fold-back'] : [])
-  const read = parseQuantity(text, 'length')
-  const verdict = read.ok ? judgeStrip(read.value, set.strip) : undefined
-  const lost = /^\d{1,3}$/.test(lostText) ? Number(lostText) : undefined
-  const rules = rulesOf(state)
-  const allowance = rules.strandAllowance
+  const [form, dispatch] = useReducer(stripForm, set, (begun) => beginStrip(begun, figure(begun.strip.nominalMm, 1)))
+  const reading = readStripForm(form, set.strip, rules.strandAllowance)
   const thread = threadFirst(state, termination, set)
-  const practices = contact
-    ? practicesAt('prep', contact.construction, rules).open.filter((one) =>
-        one.id === 'fold-back'
-          ? set.foldBack === true
-          : one.id !== 'lubricant' || set.seal !== undefined || constructionOf(contact).passesMat,
-      )
-    : []
-  const lines: CheckLine[] = [
-    ...(cut
-      ? []
-      : [
-          {
-            id: 'cut',
-            words: (
-              <>
-                Cut to <b className={textCss.mono}>{figure(cutMm, 0)} mm</b>
-              </>
-            ),
-            hint:
-              cutMm > wire.lengthMm
-                ? `${figure(wire.lengthMm, 0)} needed, the rest is slack for second tries`
-                : undefined,
-            seen: 'It is cut',
-          },
-        ]),
-    ...thread.map((item) => ({
-      id: item.code,
-      words: (
-        <>
-          {threadWords[item.code]}
-          {item.part !== undefined && (
-            <>
-              {' '}
-              <b className={textCss.mono}>{item.part}</b>
-            </>
-          )}
-          {item.backMm !== undefined && (
-            <>
-              , <b className={textCss.mono}>{mm(item.backMm, 0)}</b>
-            </>
-          )}
-        </>
-      ),
-      hint: item.code === 'label' ? `says ${wire.id}` : undefined,
-      seen: 'It is on',
-    })),
-    {
-      id: 'strip',
-      words: (
-        <>
-          Strip <b className={textCss.mono}>{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b>
-        </>
-      ),
-      hint: 'unsure? a small bite, try it, a little more',
-      seen: 'It is stripped',
-    },
-    ...(set.foldBack
-      ? [
-          {
-            id: 'fold',
-            words: 'Fold the bare end back on itself, flat',
-            hint: 'recorded with this wire',
-            seen: 'It is folded',
-          },
-        ]
-      : []),
-    {
-      id: 'strands',
-      words: 'Strands whole, lay as it was',
-      hint: `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`,
-      seen: 'Strands are whole',
-    },
-  ]
+  const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })
   const checks = useChecks(key, lines)
   const { ahead, allowed } = aheadOfRelease(state, id)
   const held = allowed !== undefined && ahead >= allowed && !now.stripped
+  const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)
+
   const write = async () => {
-    if (!read.ok || lost === undefined) return
+    if (reading.stripMm === undefined || reading.lost === undefined) return
     const first: Said[] = cut ? [] : [{ kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutMm }]
     const stripped: Said = {
       kind: 'stripped',
       term: key,
-      stripMm: Math.round(read.value * 100) / 100,
+      stripMm: Math.round(reading.stripMm * 100) / 100,
       threaded: thread.map((item) => item.code),
-      strandsLost: lost,
-      ...(chosen.length > 0 && { practices: [...chosen] }),
-      ...(usedMm > 0 && { usedMm }),
+      strandsLost: reading.lost,
+      ...(form.practices.length > 0 && { practices: [...form.practices] }),
+      ...(form.usedMm > 0 && { usedMm: form.usedMm }),
     }
     if (await append(...first, stripped)) done()
   }
+  const mend = (how: NonNullable<ReturnType<typeof mendOf>>, byMm: number, why?: string) =>
+    void append({ kind: 'strip-mended', term: key, how, byMm, ...(why !== undefined && { why }) }).then(
+      (written) => written && how === 'cut-back' && done(),
+    )
   const setStop = (toMm: number) =>
     void append({
       kind: 'setup-adjusted',
@@ -183,251 +123,95 @@ export function PrepItem({
       why: 'by-hand',
     })
   const follow = (answer: TrialAnswer) => {
-    setTrying(false)
-    setSeen(undefined)
-    const how =
-      answer.do === 'strip-more' || answer.do === 'trim-conductor' || answer.do === 'cut-back' ? answer.do : undefined
-    if (!how) return
-    if (now.stripped) {
-      void append({
-        kind: 'strip-mended',
-        term: key,
-        how,
-        byMm: answer.byMm ?? answer.costMm,
-        why: seen ?? 'seen',
-      }).then((written) => written && how === 'cut-back' && done())
-      return
-    }
-    if (answer.stripMm !== undefined) setText(figure(answer.stripMm, 1))
-    if (how === 'cut-back') setLost('0')
-    setUsed(usedMm + answer.costMm)
+    const how = mendOf(answer)
+    if (how && now.stripped) {
+      dispatch({ kind: 'trial-left' })
+      mend(how, answer.byMm ?? answer.costMm, form.seen ?? 'seen')
+    } else
+      dispatch({
+        kind: 'advice-followed',
+        answer,
+        stripText: answer.stripMm === undefined ? undefined : figure(answer.stripMm, 1),
+      })
   }
-  const canTry = !now.crimp
   useKeys([
-    ...(canTry && !trying
-      ? [{ key: 'w', words: 'What do you see? Try it in the contact', run: () => setTrying(true) }]
+    ...(!now.crimp && !form.trying
+      ? [{ key: 'w', words: words.tryKey, run: () => dispatch({ kind: 'trial-begun' }) }]
       : []),
-    ...(!now.stripped && !trying
+    ...(!now.stripped && !form.trying
       ? [
-          { key: '[', words: 'Stripper’s stop 0.1 mm shorter', run: () => setStop(stopMm - STOP_STEP_MM) },
-          { key: ']', words: 'Stripper’s stop 0.1 mm longer', run: () => setStop(stopMm + STOP_STEP_MM) },
+          { key: '[', words: words.shorter, run: () => setStop(stopMm - STOP_STEP_MM) },
+          { key: ']', words: words.longer, run: () => setStop(stopMm + STOP_STEP_MM) },
         ]
       : []),
   ])
-  const measured = now.stripped?.stripMm ?? (read.ok ? read.value : undefined)
-  const piece = specimenOf(state, wire, set, {
-    crimped: false,
-    stripMm: measured,
-    defect: seen && sightingDefect[seen],
-  })
-  const slack = slackOf(state, unit, wire, side)
+  const stripMm = now.stripped?.stripMm ?? reading.stripMm
+  const reported = form.seen !== undefined && form.seen !== 'fits'
+  const defect = form.seen && sightingDefect[form.seen]
+  const piece = specimenOf(state, wire, set, { crimped: false, stripMm, defect })
   return (
     <>
       <div className={paneCss.work}>
-        <Readouts>
-          <Readout
-            label="Now"
-            value={termName(key, state.plan.quantity)}
-            also={
-              <>
-                <Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}
-              </>
-            }
-            wide
-          />
-          <Readout
-            label={cut ? 'Cut, done' : 'Cut'}
-            value={figure(cutMm, 0)}
-            unit="mm"
-            also={type?.name ?? wire.type}
-            wide
-          />
-          <Readout
-            label="Strip"
-            value={figure(set.strip.nominalMm, 1)}
-            unit="mm"
-            also={range(set.strip.minMm, set.strip.maxMm, 1)}
-          />
-          <Readout
-            label="Notch"
-            value={notchMm === undefined ? '–' : figure(notchMm, 1)}
-            unit={notchMm === undefined ? undefined : 'mm'}
-            also={type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''}
-            change={notchMm !== set.setup.notchMm}
-          />
-        </Readouts>
+        <StripFacts termination={termination} set={set} cutMm={cutMm} isCut={cut !== undefined} notchMm={notchMm} />
         <section
           className={clsx(paneCss.sheet, paneCss.sheetFill)}
-          aria-label={seen && seen !== 'fits' ? 'As reported' : 'How it should look'}
+          aria-label={reported ? words.asReported : words.howItShouldLook}
         >
           <div className={paneCss.sheetHead}>
-            <span>{contact?.name ?? set.contact}, held beside the stripped wire</span>
+            <span>{words.heldBeside(contact?.name ?? set.contact)}</span>
             <span className={paneCss.caption}>
-              {seen && seen !== 'fits' && <span className={textCss.fault}>AS REPORTED ·</span>} SIDE, TO SCALE
+              {reported && <span className={textCss.fault}>{words.reportedMark}</span>} {words.toScale}
             </span>
           </div>
-          <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden' }}>
-            {piece && <SpecimenDrawing piece={piece} />}
-          </div>
+          <div className={clsx(paneCss.sheetBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
           <StripScale
             window={set.strip}
-            stripMm={measured}
+            stripMm={stripMm}
             stopMm={stopMm}
             moved={stopMm !== tenth(set.strip.nominalMm)}
           />
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={wire} side={side} />
-        {trying ? (
+        {form.trying ? (
           <TrialPane
             termination={termination}
             set={set}
-            stripMm={measured ?? set.strip.nominalMm}
-            seen={seen}
-            onSee={setSeen}
+            stripMm={stripMm ?? set.strip.nominalMm}
+            seen={form.seen}
+            onSee={(sighting) => dispatch({ kind: 'seen', sighting })}
             onDo={follow}
-            close={() => {
-              setTrying(false)
-              setSeen(undefined)
-            }}
+            close={() => dispatch({ kind: 'trial-left' })}
           />
         ) : now.stripped ? (
-          <>
-            <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Stripped {mm(now.stripped.stripMm)}</h2>
-            <p>
-              {now.crimp ? 'Crimped already.' : 'Ready for its contact.'} On the wire:{' '}
-              {now.stripped.threaded
-                .map((code) =>
-                  code in threadWords ? threadWords[code as keyof typeof threadWords].split(',')[0] : code,
-                )
-                .join(', ')
-                .toLowerCase()}
-              .
-            </p>
-            {now.stripped.practices && (
-              <p className={clsx(noteCss.note, noteCss.caution)}>
-                Recorded:{' '}
-                {now.stripped.practices
-                  .map((one) => (one in practiceWords ? practiceWords[one as PracticeId].name.toLowerCase() : one))
-                  .join(', ')}
-                .
-              </p>
-            )}
-            {!now.crimp && (
-              <>
-                <Button onClick={() => setTrying(true)}>
-                  <span>What do you see?</span> <Kbd aria-hidden="true">W</Kbd>
-                </Button>
-                <Button
-                  disabled={busy}
-                  onClick={() =>
-                    void append({
-                      kind: 'strip-mended',
-                      term: key,
-                      how: 'cut-back',
-                      byMm: slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2),
-                    }).then((written) => written && done())
-                  }
-                >
-                  <span>Cut back and strip again</span>
-                  <span className={clsx(textCss.mono, textCss.small)}>
-                    −{slack?.tryMm ?? Math.ceil(set.strip.nominalMm + 2)} mm
-                  </span>
-                </Button>
-              </>
-            )}
-          </>
+          <StrippedCard
+            stripped={now.stripped}
+            crimped={now.crimp !== undefined}
+            busy={busy}
+            tryMm={tryMm}
+            look={() => dispatch({ kind: 'trial-begun' })}
+            cutBack={() => mend('cut-back', tryMm)}
+          />
         ) : (
-          <>
-            <h2 className={textCss.cardTitle}>
-              {thread.some((item) => item.code !== 'label') ? 'Thread first, then strip' : 'Label, then strip'}
-            </h2>
-            {held && (
-              <p className={clsx(noteCss.note, noteCss.attend)}>
-                <b>◆ Wait for the first piece.</b> {ahead} of this setup {ahead === 1 ? 'is' : 'are'} stripped and
-                nothing is released. A wrong strip must not be found after the batch.
-              </p>
-            )}
-            <CheckList
-              lines={lines}
-              checks={checks}
-              main="Prepared"
-              busy={busy}
-              onMain={() => void write()}
-              enabled={!held && read.ok && verdict?.kind === 'inside' && lost !== undefined && lost <= allowance}
-            />
-            <div className={paneCss.fieldRow}>
-              <TextInput
-                label="Strip as measured"
-                value={text}
-                inputMode="decimal"
-                onChange={(event) => setText(event.target.value)}
-                error={verdict?.kind !== 'inside'}
-              />
-              <TextInput
-                label="Strands lost"
-                value={lostText}
-                inputMode="numeric"
-                onChange={(event) => setLost(event.target.value)}
-                error={lost === undefined || lost > allowance}
-              />
-            </div>
-            {!read.ok && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(read.fault, 'length')}</p>}
-            {verdict && verdict.kind !== 'inside' && (
-              <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
-                <b>
-                  ▲{' '}
-                  {verdict.kind === 'short'
-                    ? `Strip ${mm(verdict.byMm, 1)} more`
-                    : `Trim ${mm(verdict.byMm, 1)} off the conductor`}
-                </b>
-                : as it is, {stripLimitWords[verdict.code]}.
-              </p>
-            )}
-            {lost !== undefined && lost > allowance && (
-              <p className={clsx(noteCss.note, noteCss.fault)}>
-                ▲ Cut back and strip again: {allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost
-                under these rules.
-              </p>
-            )}
-            <Button onClick={() => setTrying(true)}>
-              <span>Try it: what do you see?</span> <Kbd aria-hidden="true">W</Kbd>
-            </Button>
-            {practices
-              .filter((one) => one.id !== 'fold-back')
-              .map((one) => (
-                <Checkbox
-                  key={one.id}
-                  label={
-                    <>
-                      {practiceWords[one.id].name}
-                      {one.allowance(rules) === 'recorded' && ', recorded'}
-                    </>
-                  }
-                  checked={chosen.includes(one.id)}
-                  onChange={(event) =>
-                    setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((other) => other !== one.id))
-                  }
-                />
-              ))}
-            {usedMm > 0 && (
-              <p className={clsx(textCss.small, textCss.attend)}>
-                This strip’s tries have cost <b className={textCss.mono}>{mm(usedMm, 1)}</b>: written with it.
-              </p>
-            )}
-          </>
+          <StripCard
+            form={form}
+            dispatch={dispatch}
+            reading={reading}
+            rules={rules}
+            practices={openPractices(state, set)}
+            threadsFirst={thread.some((item) => item.code !== 'label')}
+            ahead={held ? ahead : undefined}
+            lines={lines}
+            checks={checks}
+            busy={busy}
+            write={() => void write()}
+          />
         )}
         <SlackLedger termination={termination} />
         <div className={paneCss.sources}>
-          <span>
-            Strip:{' '}
-            {set.stripFrom === 'sheet'
-              ? 'the sheet’s own length'
-              : `the contact’s dimensions, house rules “${rules.name}”`}
-            .
-          </span>
-          <span>Cut away from the hand; eye protection on.</span>
+          <span>{words.stripFrom(set.stripFrom === 'sheet', rules.name)}</span>
+          <span>{words.eyes}</span>
         </div>
       </aside>
     </>

@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { type StripForm, type StripMove, beginStrip, readStripForm, stripForm } from './stripForm'
+import type { StripWindow } from './stripWindow'
+import type { TrialAnswer } from './trialAnswer'
+
+const window: StripWindow = {
+  minMm: 4,
+  maxMm: 5,
+  nominalMm: 4.5,
+  limits: { below: 'hole-empty', above: 'gap-too-large' },
+}
+const set = {}
+const after = (moves: readonly StripMove[], form: StripForm = beginStrip(set, '4.5')) => moves.reduce(stripForm, form)
+const advice = (said: Partial<TrialAnswer>) => ({ costMm: 0, ...said }) as TrialAnswer
+
+test('a strip begins at what the stop is set for, nothing lost, and with the fold that its set asks for', () => {
+  expect(readStripForm(beginStrip(set, '4.5'), window, 0)).toMatchObject({ stripMm: 4.5, lost: 0, good: true })
+  expect(beginStrip({ foldBack: true }, '4.5').practices).toEqual(['fold-back'])
+})
+
+test.each([
+  ['4.5', '0', 0, true],
+  ['4.4 mm', '1', 1, true],
+  ['4.5', '1', 0, false],
+  ['4.5', 'one', 3, false],
+  ['4.5', '', 3, false],
+  ['3.2', '0', 0, false],
+  ['5.4', '0', 0, false],
+  ['five', '0', 0, false],
+  ['', '0', 0, false],
+])('a strip of “%s” with “%s” strands lost, %i allowed: good is %s', (stripText, lostText, allowance, good) => {
+  const form = after([
+    { kind: 'strip-written', text: stripText },
+    { kind: 'lost-written', text: lostText },
+  ])
+  expect(readStripForm(form, window, allowance).good).toBe(good)
+})
+
+test('advice that takes wire is counted, and what was seen is gone with it', () => {
+  const seen = after([{ kind: 'trial-begun' }, { kind: 'seen', sighting: 'hole-empty' }])
+  expect(seen).toMatchObject({ trying: true, seen: 'hole-empty' })
+  const more = after(
+    [{ kind: 'advice-followed', answer: advice({ do: 'strip-more', costMm: 0 }), stripText: '4.9' }],
+    seen,
+  )
+  expect(more).toMatchObject({ trying: false, seen: undefined, stripText: '4.9', usedMm: 0 })
+  const back = after(
+    [
+      { kind: 'lost-written', text: '2' },
+      { kind: 'advice-followed', answer: advice({ do: 'cut-back', costMm: 6.5 }), stripText: undefined },
+    ],
+    more,
+  )
+  // the strands that were lost are cut off
+  expect(back).toMatchObject({ stripText: '4.9', lostText: '0', usedMm: 6.5 })
+  expect(after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }), stripText: '1' }], back)).toEqual(
+    back,
+  )
+})
+
+test('a practice is ticked and taken back, once however often', () => {
+  const ticks = fc.array(fc.record({ practice: fc.constantFrom('fold-back', 'lubricant'), on: fc.boolean() }))
+  fc.assert(
+    fc.property(ticks, (those) => {
+      const form = after(those.map((one) => ({ kind: 'practice-ticked', ...one }) as StripMove))
+      for (const practice of ['fold-back', 'lubricant'] as const) {
+        const last = those.findLast((one) => one.practice === practice)
+        expect(form.practices.filter((one) => one === practice)).toHaveLength(last?.on ? 1 : 0)
+      }
+    }),
+  )
+})

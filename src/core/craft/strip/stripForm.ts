@@ -1,0 +1,106 @@
+import type { PracticeId } from '../../parts/catalogue/practiceIds'
+import { type QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
+import type { ChosenSet } from '../setup/chosenSet'
+import { type StripVerdict, judgeStrip } from './stripWindow'
+import type { Sighting, TrialAnswer } from './trialAnswer'
+
+/** A strip while hands are at it: what was written of it, what tries have cost, what is seen of it in the contact. */
+export interface StripForm {
+  /** the length as it is written */
+  readonly stripText: string
+  /** strands that were lost, as it is written */
+  readonly lostText: string
+  /** wire that tries before this strip have cost, mm */
+  readonly usedMm: number
+  /** what was done that the rules want to know */
+  readonly practices: readonly PracticeId[]
+  /** it is held in the contact, and looked at */
+  readonly trying: boolean
+  readonly seen: Sighting | undefined
+}
+
+export type StripMove =
+  | { readonly kind: 'strip-written'; readonly text: string }
+  | { readonly kind: 'lost-written'; readonly text: string }
+  | { readonly kind: 'practice-ticked'; readonly practice: PracticeId; readonly on: boolean }
+  | { readonly kind: 'trial-begun' }
+  | { readonly kind: 'trial-left' }
+  | { readonly kind: 'seen'; readonly sighting: Sighting | undefined }
+  /** what the trial advised was done, on a strip that is not written down yet; `stripText`: what it is then, as written */
+  | { readonly kind: 'advice-followed'; readonly answer: TrialAnswer; readonly stripText: string | undefined }
+
+/** What a strip begins with. @param stripText the length that the stop is set for, as written */
+export const beginStrip = (set: Pick<ChosenSet, 'foldBack'>, stripText: string): StripForm => ({
+  stripText,
+  lostText: '0',
+  usedMm: 0,
+  practices: set.foldBack ? ['fold-back'] : [],
+  trying: false,
+  seen: undefined,
+})
+
+/** The advice that changes the wire; the rest is only said. */
+export const mendOf = ({ do: advice }: TrialAnswer): 'strip-more' | 'trim-conductor' | 'cut-back' | undefined =>
+  advice === 'strip-more' || advice === 'trim-conductor' || advice === 'cut-back' ? advice : undefined
+
+export function stripForm(form: StripForm, move: StripMove): StripForm {
+  switch (move.kind) {
+    case 'strip-written':
+      return { ...form, stripText: move.text }
+    case 'lost-written':
+      return { ...form, lostText: move.text }
+    case 'practice-ticked': {
+      const others = form.practices.filter((one) => one !== move.practice)
+      return { ...form, practices: move.on ? [...others, move.practice] : others }
+    }
+    case 'trial-begun':
+      return { ...form, trying: true }
+    case 'trial-left':
+      return { ...form, trying: false, seen: undefined }
+    case 'seen':
+      return { ...form, seen: move.sighting }
+    case 'advice-followed': {
+      const back = { ...form, trying: false, seen: undefined }
+      const mend = mendOf(move.answer)
+      if (!mend) return back
+      return {
+        ...back,
+        stripText: move.stripText ?? form.stripText,
+        // cut back, the strands that were lost are off
+        lostText: mend === 'cut-back' ? '0' : form.lostText,
+        usedMm: form.usedMm + move.answer.costMm,
+      }
+    }
+  }
+}
+
+/** What a form says, and whether a strip can be written down so. */
+export interface StripReading {
+  readonly stripMm: number | undefined
+  readonly fault: QuantityFault | undefined
+  readonly verdict: StripVerdict | undefined
+  /** undefined when it is no count */
+  readonly lost: number | undefined
+  readonly tooManyLost: boolean
+  readonly good: boolean
+}
+
+/** @param allowance strands that may be lost under the house rules */
+export function readStripForm(
+  { stripText, lostText }: StripForm,
+  window: ChosenSet['strip'],
+  allowance: number,
+): StripReading {
+  const read = parseQuantity(stripText, 'length')
+  const verdict = read.ok ? judgeStrip(read.value, window) : undefined
+  const lost = /^\d{1,3}$/.test(lostText) ? Number(lostText) : undefined
+  const tooManyLost = lost !== undefined && lost > allowance
+  return {
+    stripMm: read.ok ? read.value : undefined,
+    fault: read.ok ? undefined : read.fault,
+    verdict,
+    lost,
+    tooManyLost,
+    good: verdict?.kind === 'inside' && lost !== undefined && !tooManyLost,
+  }
+}

@@ -1,0 +1,106 @@
+import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
+import clsx from 'clsx'
+import type { Dispatch } from 'react'
+import type { Practice } from '@/core/craft/crimp/practices'
+import type { StripForm, StripMove, StripReading } from '@/core/craft/strip/stripForm'
+import type { HouseRules } from '@/core/parts/rules/houseRules'
+import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { mm } from '@/words/figures'
+import { practiceWords } from '@/words/practices'
+import { prepWords as words } from '@/words/prepStation'
+import { quantityWords } from '@/words/quantity'
+
+/** A wire that is to be prepared: ticked line by line, its strip as it was measured. */
+export function StripCard({
+  form,
+  dispatch,
+  reading,
+  rules,
+  practices,
+  threadsFirst,
+  ahead,
+  lines,
+  checks,
+  busy,
+  write,
+}: {
+  readonly form: StripForm
+  readonly dispatch: Dispatch<StripMove>
+  readonly reading: StripReading
+  readonly rules: HouseRules
+  /** what the rules leave open here */
+  readonly practices: readonly Practice[]
+  readonly threadsFirst: boolean
+  /** so many of the setup wait for its first piece, and no more may; undefined: this one may go on */
+  readonly ahead: number | undefined
+  readonly lines: readonly CheckLine[]
+  readonly checks: ReturnType<typeof useChecks>
+  readonly busy: boolean
+  readonly write: () => void
+}) {
+  const { verdict, fault } = reading
+  const outside = verdict && verdict.kind !== 'inside' ? words.outside(verdict) : undefined
+  return (
+    <>
+      <h2 className={textCss.cardTitle}>{words.title(threadsFirst)}</h2>
+      {ahead !== undefined && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>
+          <b>◆ {words.wait}</b> {words.ahead(ahead)}
+        </p>
+      )}
+      <CheckList
+        lines={lines}
+        checks={checks}
+        main={words.prepared}
+        busy={busy}
+        onMain={write}
+        enabled={ahead === undefined && reading.good}
+      />
+      <div className={paneCss.fieldRow}>
+        <TextInput
+          label={words.measured}
+          value={form.stripText}
+          inputMode="decimal"
+          onChange={(event) => dispatch({ kind: 'strip-written', text: event.target.value })}
+          error={verdict?.kind !== 'inside'}
+        />
+        <TextInput
+          label={words.lost}
+          value={form.lostText}
+          inputMode="numeric"
+          onChange={(event) => dispatch({ kind: 'lost-written', text: event.target.value })}
+          error={reading.lost === undefined || reading.tooManyLost}
+        />
+      </div>
+      {fault && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(fault, 'length')}</p>}
+      {outside && (
+        <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
+          <b>▲ {outside.main}</b>: {outside.why}
+        </p>
+      )}
+      {reading.tooManyLost && (
+        <p className={clsx(noteCss.note, noteCss.fault)}>▲ {words.tooManyLost(rules.strandAllowance)}</p>
+      )}
+      <Button onClick={() => dispatch({ kind: 'trial-begun' })}>
+        <span>{words.tryIt}</span> <Kbd aria-hidden="true">W</Kbd>
+      </Button>
+      {practices.map((one) => (
+        <Checkbox
+          key={one.id}
+          label={`${practiceWords[one.id].name}${one.allowance(rules) === 'recorded' ? words.alsoRecorded : ''}`}
+          checked={form.practices.includes(one.id)}
+          onChange={(event) => dispatch({ kind: 'practice-ticked', practice: one.id, on: event.target.checked })}
+        />
+      ))}
+      {form.usedMm > 0 && (
+        <p className={clsx(textCss.small, textCss.attend)}>
+          {words.triesCost} <b className={textCss.mono}>{mm(form.usedMm, 1)}</b>
+          {words.writtenWithIt}
+        </p>
+      )}
+    </>
+  )
+}

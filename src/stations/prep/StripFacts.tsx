@@ -1,0 +1,52 @@
+import type { Termination } from '@/core/record/plan/plan'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { bundleDiameterMm } from '@/core/base/wire/bundle'
+import { useJob } from '@/ui/job/JobProvider'
+import { sideWords } from '@/ui/job/WireChips'
+import { Readout, Readouts } from '@/ui/readout/Readouts'
+import { Swatch } from '@/ui/wire/Swatch'
+import { figure, range } from '@/words/figures'
+import { prepWords as words } from '@/words/prepStation'
+import { termName } from '@/words/steps'
+
+/** The figures that the hands need: how long the wire, how much bare, in which notch. */
+export function StripFacts({
+  termination: { wire, side, key },
+  set,
+  cutMm,
+  isCut,
+  notchMm,
+}: {
+  readonly termination: Termination
+  readonly set: ChosenSet
+  readonly cutMm: number
+  readonly isCut: boolean
+  readonly notchMm: number | undefined
+}) {
+  const { state } = useJob()
+  const type = state.facts.wireTypes[wire.type]
+  const where = (
+    <>
+      <Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}
+    </>
+  )
+  return (
+    <Readouts>
+      <Readout label={words.now} value={termName(key, state.plan.quantity)} also={where} wide />
+      <Readout label={words.cut(isCut)} value={figure(cutMm, 0)} unit="mm" also={type?.name ?? wire.type} wide />
+      <Readout
+        label={words.strip}
+        value={figure(set.strip.nominalMm, 1)}
+        unit="mm"
+        also={range(set.strip.minMm, set.strip.maxMm, 1)}
+      />
+      <Readout
+        label={words.notch}
+        value={notchMm === undefined ? '–' : figure(notchMm, 1)}
+        unit={notchMm === undefined ? undefined : 'mm'}
+        also={type ? words.bundle(bundleDiameterMm(type.strands, type.strandMm)) : ''}
+        change={notchMm !== set.setup.notchMm}
+      />
+    </Readouts>
+  )
+}

@@ -10,7 +10,7 @@ test('a first piece that pulls off too soon is written down and does not release
   for (let tick = 0; tick < 6; tick++) await strike(page, 'Space')
   await expect(nextStep(page)).toContainText('Change the setup')
   await strike(page, 'Enter')
-  await page.waitForTimeout(400)
+  await expect(page.getByRole('heading', { name: 'Change the setup' })).toBeVisible()
   for (let tick = 0; tick < 8; tick++) await strike(page, 'Space')
   await expect(page.getByRole('heading', { name: 'First piece, on spare wire' })).toBeVisible()
   for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')

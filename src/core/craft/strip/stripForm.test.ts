@@ -54,9 +54,9 @@ test('advice that takes wire is counted, and what was seen is gone with it', () 
   )
   // the strands that were lost are cut off
   expect(back).toMatchObject({ stripText: '4.9', lostText: '0', usedMm: 6.5 })
-  expect(after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }), stripText: '1' }], back)).toEqual(
-    back,
-  )
+  expect(
+    after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }), stripText: '1' }], back),
+  ).toEqual(back)
 })
 
 test('a practice is ticked and taken back, once however often', () => {

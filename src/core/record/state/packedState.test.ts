@@ -1,11 +1,10 @@
-import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { foldAll, foldEntry, foldFrom } from '../journal/fold'
-import { begun } from '../../work/rework/rework.testing'
+import { begun, goOn } from '../../work/rework/rework.testing'
 import { starts } from '../../views/mishaps.testing'
-import { goOn } from '../../work/rework/rework.testing'
 import { packState, unpackState } from './packedState'
 import { plainState } from './plainState.testing'
+import fc from 'fast-check'
 
 test.each(starts.map((start, i) => [i, start] as const))(
   'job %i is the same when it was packed, wherever it stands',

@@ -1,0 +1,83 @@
+import { Button, Kbd } from '@mantine/core'
+import clsx from 'clsx'
+import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { BITE_MM, type FaultOutcome } from '@/core/work/crimp/faultOutcome'
+import cardCss from '@/ui/card/card.module.css'
+import { useJob } from '@/ui/job/JobProvider'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { causeWords, cureWords } from '@/words/crimp'
+import { faultCardWords as words } from '@/words/faultCard'
+import { practiceWords } from '@/words/practices'
+import styles from './FaultReport.module.css'
+
+/** What becomes of a piece once its fault is named: why it likely is, what is set otherwise, what saves it, what it costs. */
+export function FaultDecision({
+  outcome,
+  set,
+  busy,
+  cure,
+  mend,
+  save,
+  write,
+}: {
+  readonly outcome: FaultOutcome
+  readonly set: ChosenSet
+  readonly busy: boolean
+  readonly cure: { readonly words: string; readonly taken: boolean; readonly toggle: () => void } | undefined
+  readonly mend: () => void
+  readonly save: (practice: PracticeId) => void
+  readonly write: () => void
+}) {
+  const { state } = useJob()
+  const { found, causes, saves, usedMm, slack } = outcome
+  const scrap = found.decision === 'scrap'
+  return (
+    <>
+      <div className={clsx(noteCss.note, noteCss.attend)}>
+        <b>{words.decision(scrap)}</b> {words.likely}
+        {causes.map((one, i) => (
+          <div key={one.cause} className={styles.cause}>
+            <span className={textCss.mono}>{i + 1}</span>
+            <span className={one.evidence === 'against' ? textCss.dim : undefined}>
+              {causeWords[one.cause]}
+              {words.evidence[one.evidence ?? 'none']}:{' '}
+              {cureWords(one.cure, { ...set.setup, stripMm: set.strip.nominalMm })}
+            </span>
+          </div>
+        ))}
+      </div>
+      {cure && (
+        <Button aria-pressed={cure.taken} onClick={cure.toggle}>
+          <span>{cure.taken ? words.withDecision(cure.words) : cure.words}</span> <Kbd aria-hidden="true">C</Kbd>
+        </Button>
+      )}
+      {outcome.canMend && (
+        <Button disabled={busy} onClick={mend}>
+          <span>{words.bite(BITE_MM)}</span>
+        </Button>
+      )}
+      {saves.map((one, i) => (
+        <Button key={one.id} onClick={() => save(one.id)}>
+          <span>
+            {practiceWords[one.id].act}
+            <span className={clsx(cardCss.hint, textCss.small, textCss.dim, styles.allowed)}>
+              {words.allowed(one.allowance(rulesOf(state)) === 'recorded')}
+            </span>
+          </span>
+          {i === 0 && <Kbd aria-hidden="true">S</Kbd>}
+        </Button>
+      ))}
+      <Button variant="filled" disabled={busy} onClick={write}>
+        <span>{words.main(outcome.wireGoes, scrap)}</span> <Kbd aria-hidden="true">Space</Kbd>
+      </Button>
+      <p className={clsx(textCss.small, textCss.dim)}>
+        {words.costs} <b className={textCss.mono}>{usedMm} mm</b> {words.ofWire(set.seal !== undefined && scrap)}{' '}
+        {slack && words.triesLeft(slack.triesLeft)} {words.neverAgain(saves.length > 0)}
+      </p>
+      {outcome.tooShort && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {words.noSlack(outcome.otherSeated)}</p>}
+    </>
+  )
+}

@@ -16,3 +16,13 @@ test.each([
     weekday,
   ])
 })
+
+test('every month has three letters, midnight is 00:00', () => {
+  const clock = clockOf('UTC')
+  const months = Array.from(
+    { length: 12 },
+    (_, i) => clock.date(new Date(Date.UTC(2026, i, 3)).toISOString()).split(' ')[1],
+  )
+  expect(months.join(' ')).toBe('Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec')
+  expect(clock.timeOfDay('2026-11-27T00:00:00Z')).toBe('00:00')
+})

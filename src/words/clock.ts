@@ -1,10 +1,4 @@
-import dayjs from 'dayjs'
-import timezone from 'dayjs/plugin/timezone'
-import utc from 'dayjs/plugin/utc'
 import { benchDay } from '@/core/base/benchDay'
-
-dayjs.extend(utc)
-dayjs.extend(timezone)
 
 /** The clock on the wall of a bench: every day and time that is shown or asked for is by it, on the server as in a browser. */
 export interface BenchClock {
@@ -23,15 +17,37 @@ export interface BenchClock {
   readonly weekday: (at: string | Date) => string
 }
 
+/** The clock of a bench by its zone's IANA name. By the platform's own calendar: a date package would come with every page. */
 export function clockOf(zone: string): BenchClock {
-  const write = (form: string) => (at: string | Date) => dayjs(at).tz(zone).format(form)
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    weekday: 'long',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  })
+  const read = (at: string | Date) =>
+    Object.fromEntries(parts.formatToParts(new Date(at)).map(({ type, value }) => [type, value]))
+  const date = (at: string) => {
+    const { day = '', month = '', year = '' } = read(at)
+    // three letters each: British English has four for September
+    return `${day} ${month.slice(0, 3)} ${year}`
+  }
+  const timeOfDay = (at: string) => {
+    const { hour = '', minute = '' } = read(at)
+    return `${hour}:${minute}`
+  }
+  const dayTime = (at: string) => `${date(at)}, ${timeOfDay(at)}`
   return {
     zone,
     dayOf: (at) => benchDay(at, zone),
-    date: write('D MMM YYYY'),
-    dayTime: write('D MMM YYYY, HH:mm'),
-    timeOfDay: write('HH:mm'),
-    stamp: (at) => `${write('D MMM YYYY, HH:mm')(at)} ${zone}`,
-    weekday: write('dddd'),
+    date,
+    timeOfDay,
+    dayTime,
+    stamp: (at) => `${dayTime(at)} ${zone}`,
+    weekday: (at) => read(at)['weekday'] ?? '',
   }
 }

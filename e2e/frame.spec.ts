@@ -1,0 +1,75 @@
+import { alive, copyJob, expect, makeJob, strike, test } from './bench'
+
+test.describe('a browser in another zone than its bench', () => {
+  test.use({ timezoneId: 'America/New_York' })
+
+  test('days and times are the bench’s, on every screen and as the server draws it', async ({
+    bench: page,
+    request,
+  }) => {
+    const id = await makeJob(request, 'Zoned')
+    await page.goto('/rules')
+    await alive(page)
+    const zone = page.getByRole('combobox', { name: 'Time zone of this bench' })
+    await zone.fill('Kiln/Seven')
+    await strike(page, 'Tab')
+    await expect(page.getByText('“Kiln/Seven” is no time zone that this machine knows')).toBeVisible()
+    await zone.fill('Asia/Kathmandu')
+    await strike(page, 'Tab')
+    const [day, time] = Intl.DateTimeFormat('en-GB', {
+      timeZone: 'Asia/Kathmandu',
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      hour: '2-digit',
+      minute: '2-digit',
+    })
+      .format(new Date())
+      .split(', ')
+    await expect(page.getByText(new RegExp(`It is ${day ?? ''}, ${(time ?? '').slice(0, 2)}:`))).toBeVisible()
+    await page.goto(`/jobs/${id}/journal`)
+    await alive(page)
+    await expect(page.getByRole('cell', { name: new RegExp(`^${day ?? ''}, `) }).first()).toBeVisible()
+    await page.goto('/')
+    await expect(page.getByRole('heading', { level: 2 }).first()).toContainText(
+      Intl.DateTimeFormat('en', { timeZone: 'Asia/Kathmandu', weekday: 'long' }).format(new Date()),
+    )
+  })
+})
+
+test('what is selected is what the address says: it outlives a reload, and a link means the same', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  const selected = page.getByRole('listbox').getByRole('option', { selected: true })
+  await strike(page, 'j', 'j')
+  const chosen = await selected.innerText()
+  // the address follows a held key at its own pace
+  const [, wire = '', side = ''] = /(W\d+)([ab])/.exec(chosen) ?? []
+  await expect.poll(() => new URL(page.url()).searchParams.get('at')).toBe(`1/${wire}/${side}`)
+  await page.reload()
+  await alive(page)
+  await expect(selected).toHaveText(chosen.replaceAll('\n', ''))
+  await strike(page, 'k', 'k')
+  await expect(selected).not.toHaveText(chosen.replaceAll('\n', ''))
+})
+
+test('a part of a screen that cannot be fetched says so, and comes when it is asked for again', async ({
+  page,
+  request,
+  baseURL,
+}) => {
+  await page.context().addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
+  const id = await makeJob(request, 'Cut off')
+  await page.goto(`/jobs/${id}/plan`)
+  await page.waitForLoadState('networkidle')
+  await page.route(/\/_next\/static\/chunks\//, (route) => route.abort())
+  await page.getByRole('button', { name: 'Add an end…' }).click()
+  await expect(page.getByText('This part of the screen did not come')).toBeVisible()
+  await page.unroute(/\/_next\/static\/chunks\//)
+  await page.getByRole('button', { name: 'Fetch it again' }).click()
+  await expect(page.getByLabel('Housing', { exact: true })).toBeVisible()
+})

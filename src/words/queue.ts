@@ -11,6 +11,4 @@ export const glyphWords = {
 export const queueWords = {
   next: 'Next in the queue',
   previous: 'Previous in the queue',
-  earlier: 'This one earlier',
-  later: 'This one later',
 }

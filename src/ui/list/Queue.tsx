@@ -101,29 +101,11 @@ export function Queue({
     if (next) onSelect(next.key)
   }
   const { value: dragging } = useBeside(onMove ? loadDragging : nothing)
-  // what a hand does by dragging, keys do step by step
-  const shift = (by: number) => {
-    const here = lines[keys[at]?.line ?? -1]
-    const there = lines[keys[at + by]?.line ?? -1]
-    if (
-      here?.kind === 'row' &&
-      there?.kind === 'row' &&
-      here.row.drags !== undefined &&
-      here.row.drags === there.row.drags
-    )
-      onMove?.(here.row.key, there.row.key)
-  }
   useKeys([
     { key: 'j', words: queueWords.next, run: () => move(1) },
     { key: 'k', words: queueWords.previous, run: () => move(-1) },
     { key: 'ArrowDown', words: '', run: () => move(1) },
     { key: 'ArrowUp', words: '', run: () => move(-1) },
-    ...(onMove
-      ? [
-          { key: 'ctrl+ArrowUp', words: queueWords.earlier, run: () => shift(-1) },
-          { key: 'ctrl+ArrowDown', words: queueWords.later, run: () => shift(1) },
-        ]
-      : []),
   ])
   const rows = (
     <div

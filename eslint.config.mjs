@@ -10,9 +10,12 @@ const noConstructionAsked = {
   message: 'What differs by construction is a column of parts/catalogue/constructions.ts.',
 }
 
+/** Where components and hooks are: the rules of React read no other file. */
+const screens = ['src/{app,ui,stations,places}/**/*.{ts,tsx}']
+
 export default tseslint.config(
   { ignores: ['node_modules', '.next', 'build', 'data', 'drizzle', 'next-env.d.ts', 'public', 'test-results'] },
-  ...next,
+  ...next.map((part) => (part.rules ? { ...part, files: screens } : part)),
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],

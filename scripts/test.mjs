@@ -144,8 +144,6 @@ tally(
   unit,
   vitestCount,
 )
-await lint
-
 await withPostgres((url) => {
   const file = 'test-results/postgres.json'
   tally(
@@ -176,6 +174,8 @@ check('build', 'node', ['scripts/build.mjs'], {
 check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 check('first load', 'node', ['scripts/first-load.mjs'])
+// it takes one core for longer than any of the checks beside it
+await lint
 
 if (!chromium()) installDebian(['chromium'])
 const browser = 'test-results/browser.json'

@@ -48,6 +48,6 @@ export function clockOf(zone: string): BenchClock {
     timeOfDay,
     dayTime,
     stamp: (at) => `${dayTime(at)} ${zone}`,
-    weekday: (at) => read(at)['weekday'] ?? '',
+    weekday: (at) => read(at).weekday ?? '',
   }
 }

@@ -13,7 +13,8 @@ function formatOf(zone: string): Intl.DateTimeFormat {
 /** Is this a time zone by its IANA name, as far as this machine knows? */
 export function isZone(zone: string): boolean {
   try {
-    return formatOf(zone) !== undefined
+    formatOf(zone)
+    return true
   } catch {
     return false
   }

@@ -107,7 +107,7 @@ test('unknown types, housings and cavities say what is known', () => {
     known: ['1', '2', '3'],
   })
   const text = `${heading},from housing\nW1,TW-0.5,RD,A,1,B,1,620,,,NOPE`
-  expect(problemOf(text)).toMatchObject({ code: 'unknown-housing' })
+  expect(problemOf(text)).toMatchObject({ kind: 'unknown-housing' })
 })
 
 test('a type may be said by its size, where only one on the shelf has it', () => {

@@ -43,8 +43,7 @@ export function FaultDecision({
             <span className={textCss.mono}>{i + 1}</span>
             <span className={one.evidence === 'against' ? textCss.dim : undefined}>
               {causeWords[one.cause]}
-              {words.evidence[one.evidence ?? 'none']}:{' '}
-              {cureWords(one.cure, { ...set.setup, stripMm: set.strip.nominalMm })}
+              {words.evidence[one.evidence]}: {cureWords(one.cure, { ...set.setup, stripMm: set.strip.nominalMm })}
             </span>
           </div>
         ))}

@@ -19,9 +19,6 @@ import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import styles from './FaultReport.module.css'
-import cardCss from '@/ui/card/card.module.css'
 
 /** What is wrong, why it most likely is, what becomes of the piece, and what is set otherwise for the next. */
 export function FaultReport({

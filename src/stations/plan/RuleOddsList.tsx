@@ -12,7 +12,7 @@ import { ruleWords } from '@/words/rules'
 /** Where the plan is at odds with the house rules that the job follows. */
 export function RuleOddsList({ state }: { readonly state: JobState }) {
   const clock = useClock()
-  const odds = useMemo(() => ruleOdds(state, clock.dayOf(new Date())), [state])
+  const odds = useMemo(() => ruleOdds(state, clock.dayOf(new Date())), [state, clock])
   return (
     <div className={paneCss.smallForm} style={{ fontSize: 13 }}>
       {odds.length === 0 ? (

@@ -24,7 +24,7 @@ export function DragScope({
 }) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }))
   const end = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id && over.data.current?.['drags'] === active.data.current?.['drags'])
+    if (over && over.id !== active.id && over.data.current?.drags === active.data.current?.drags)
       onMove(String(active.id), String(over.id))
   }
   return (
@@ -48,9 +48,9 @@ export function DragLine(props: QueueLineProps & { readonly drags: string }) {
           place.setNodeRef(element)
         },
         shiftPx: dragged.transform?.y ?? 0,
-        over: place.isOver && place.active?.data.current?.['drags'] === drags && place.active.id !== rowKey,
+        over: place.isOver && place.active?.data.current?.drags === drags && place.active.id !== rowKey,
         // the library types its listeners as any function
-        onPointerDown: dragged.listeners?.['onPointerDown'] as PointerEventHandler<HTMLDivElement> | undefined,
+        onPointerDown: dragged.listeners?.onPointerDown as PointerEventHandler<HTMLDivElement> | undefined,
       }}
     />
   )

@@ -132,7 +132,7 @@ function recorded<S extends object>(raw: S, by: Derivation<S>): S {
       const value: unknown = target[name as keyof S]
       by.readPart(name, value)
       if (!isWatched(value)) return value
-      const map = new RecordedMap(value, by as Derivation<never>)
+      const map = new RecordedMap(value, by)
       maps.set(name, map)
       return map
     },
@@ -158,7 +158,7 @@ export function derived<S extends object, A extends Args, T>(
     const raw = recording?.raw ?? state
     const anchored = anchor(raw)
     let mine = known.get(anchored)
-    if (!mine) known.set(anchored, (mine = new Map()))
+    if (!mine) known.set(anchored, (mine = new Map<string, Derivation<S>>()))
     const key = args.length === 1 ? String(args[0]) : args.join('\n')
     let one = mine.get(key)
     // the arguments are those of the question, whatever their number

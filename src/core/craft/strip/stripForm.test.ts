@@ -63,7 +63,7 @@ test('a practice is ticked and taken back, once however often', () => {
   const ticks = fc.array(fc.record({ practice: fc.constantFrom('fold-back', 'lubricant'), on: fc.boolean() }))
   fc.assert(
     fc.property(ticks, (those) => {
-      const form = after(those.map((one) => ({ kind: 'practice-ticked', ...one }) as StripMove))
+      const form = after(those.map((one) => ({ kind: 'practice-ticked', ...one })))
       for (const practice of ['fold-back', 'lubricant'] as const) {
         const last = those.findLast((one) => one.practice === practice)
         expect(form.practices.filter((one) => one === practice)).toHaveLength(last?.on ? 1 : 0)

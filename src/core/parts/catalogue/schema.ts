@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { houseRulesSchema } from '../rules/schema'
-import { contactKinds } from './schema/contact'
+import { contactFactsSchema } from './schema/contact'
 import { familySchema, sealSchema, smallPartSchema } from './schema/family'
 import { id } from './schema/figures'
 import { cavitySchema, housingSchema } from './schema/housing'
@@ -23,7 +23,6 @@ export const catalogueSchema = z.strictObject({
 })
 
 const ofFamily = { family: id }
-const [closedBarrel, openBarrel, openBarrelSealed, sleeve] = contactKinds
 
 /** The catalogue facts that a job copied when its sets were chosen, by id. */
 export const factsSchema = z.strictObject({
@@ -33,17 +32,7 @@ export const factsSchema = z.strictObject({
   housings: z
     .record(z.string(), housingSchema.omit({ cavities: true }).extend({ ...ofFamily, cavities: z.array(cavitySchema) }))
     .default({}),
-  contacts: z
-    .record(
-      z.string(),
-      z.discriminatedUnion('construction', [
-        closedBarrel.extend(ofFamily),
-        openBarrel.extend(ofFamily),
-        openBarrelSealed.extend(ofFamily),
-        sleeve.extend(ofFamily),
-      ]),
-    )
-    .default({}),
+  contacts: z.record(z.string(), contactFactsSchema).default({}),
   seals: z.record(z.string(), sealSchema.extend(ofFamily)).default({}),
   parts: z.record(z.string(), smallPartSchema.extend(ofFamily)).default({}),
   wireTypes: z.record(z.string(), wireTypeSchema).default({}),

@@ -41,5 +41,5 @@ export function unpackState(text: PackedState): StateStore {
     if (map instanceof Map) for (const [key, item] of value as (readonly [string, unknown])[]) map.set(key, item)
     else Object.assign(state, { [id]: value })
   }
-  return Object.assign(state, { seq, recent }) as StateStore
+  return Object.assign(state, { seq, recent: recent as StateStore['recent'] })
 }

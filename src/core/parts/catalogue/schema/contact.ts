@@ -78,22 +78,31 @@ const inCavity = {
 /** Shapes of a terminal that goes into no housing. */
 export const terminalShapeIds = ['ferrule', 'ring', 'fork', 'blade', 'bullet', 'butt'] as const
 
-/** The constructions of a contact, each with the dimensions that its sheet gives. */
-export const contactKinds = [
-  z.strictObject({ ...inCavity, construction: z.literal('closed-barrel'), barrel: closedBarrel.optional() }),
-  z.strictObject({ ...inCavity, construction: z.literal('open-barrel'), barrel: openBarrel.optional() }),
-  z.strictObject({ ...inCavity, construction: z.literal('open-barrel-sealed'), barrel: openBarrel.optional() }),
-  z.strictObject({
-    ...base,
-    construction: z.literal('sleeve'),
-    shape: z.enum(terminalShapeIds),
-    barrel: sleeveBarrel.optional(),
-    /** hole or slot of a ring or fork; width of a blade; diameter of a bullet */
-    studMm: above0.optional(),
-    /** an insulating collar or sleeve covers the barrel */
-    insulated: z.boolean().default(false),
-    /** its sleeve shrinks when heated */
-    shrinks: z.boolean().default(false),
-  }),
-] as const
-export const contactSchema = z.discriminatedUnion('construction', contactKinds)
+/** The constructions of a contact, each with the dimensions that its sheet gives, and with what else is said of it where it is kept. */
+const kindsWith = <More extends z.ZodRawShape>(more: More) =>
+  [
+    z.strictObject({ ...inCavity, ...more, construction: z.literal('closed-barrel'), barrel: closedBarrel.optional() }),
+    z.strictObject({ ...inCavity, ...more, construction: z.literal('open-barrel'), barrel: openBarrel.optional() }),
+    z.strictObject({
+      ...inCavity,
+      ...more,
+      construction: z.literal('open-barrel-sealed'),
+      barrel: openBarrel.optional(),
+    }),
+    z.strictObject({
+      ...base,
+      ...more,
+      construction: z.literal('sleeve'),
+      shape: z.enum(terminalShapeIds),
+      barrel: sleeveBarrel.optional(),
+      /** hole or slot of a ring or fork; width of a blade; diameter of a bullet */
+      studMm: above0.optional(),
+      /** an insulating collar or sleeve covers the barrel */
+      insulated: z.boolean().default(false),
+      /** its sleeve shrinks when heated */
+      shrinks: z.boolean().default(false),
+    }),
+  ] as const
+export const contactSchema = z.discriminatedUnion('construction', kindsWith({}))
+/** A contact as a job keeps it, with the family that it is of. */
+export const contactFactsSchema = z.discriminatedUnion('construction', kindsWith({ family: id }))

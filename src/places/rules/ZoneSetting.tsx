@@ -1,5 +1,6 @@
 'use client'
 import { Autocomplete } from '@mantine/core'
+import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { isZone } from '@/core/base/benchDay'
@@ -31,7 +32,7 @@ export function ZoneSetting() {
     return router.refresh()
   }
   return (
-    <section className={paneCss.sheet} aria-label={zoneWords.title}>
+    <section className={clsx(paneCss.sheet, styles.apart)} aria-label={zoneWords.title}>
       <div className={paneCss.sheetHead}>
         <b>{zoneWords.title}</b>
       </div>

@@ -9,7 +9,7 @@ const sheet = (page: Page, name: string) => page.getByRole('grid', { name })
 /** A cell by its heading, and its row from 1. */
 async function cell(page: Page, grid: string, heading: string, row = 1) {
   const headings = await sheet(page, grid).getByRole('columnheader').allInnerTexts()
-  const column = headings.findIndex((one) => one.replace('*', '').trim() === heading)
+  const column = headings.findIndex((one) => one.replace(/[*▴▾]/g, '').trim() === heading)
   return sheet(page, grid).getByRole('row').nth(row).getByRole('gridcell').nth(column)
 }
 
@@ -242,4 +242,21 @@ test('a connector that nobody can name is found by its rows, its pitch and its m
   await expect(pane.getByRole('row').nth(1)).toContainText('ways, rows, pitch')
   await pane.getByLabel('Cavities in each row').fill('seven')
   await expect(pane.getByText(/Say how many in each row/)).toBeVisible()
+})
+
+test('what is pasted into a sorted sheet goes over the rows as they are seen, and is undone', async ({
+  bench: page,
+}) => {
+  await page.goto('/shelf?show=wires')
+  await alive(page)
+  await pasteInto(page, 'New wire types', 'wire', 'wire\tname\nB\tsecond\nA\tfirst\nC\tthird\n')
+  await sheet(page, 'New wire types').getByRole('columnheader').first().click()
+  await expect(await cell(page, 'New wire types', 'wire')).toHaveText('A')
+  await pasteInto(page, 'New wire types', 'name', 'one\ntwo\n')
+  await expect(await cell(page, 'New wire types', 'name', 1)).toHaveText('one')
+  await expect(await cell(page, 'New wire types', 'name', 2)).toHaveText('two')
+  await expect(await cell(page, 'New wire types', 'wire', 2)).toHaveText('B')
+  await expect(await cell(page, 'New wire types', 'name', 3)).toHaveText('third')
+  await strike(page, 'Control+z')
+  await expect(await cell(page, 'New wire types', 'name', 1)).toHaveText('first')
 })

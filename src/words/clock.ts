@@ -17,8 +17,18 @@ export interface BenchClock {
   readonly weekday: (at: string | Date) => string
 }
 
+const clocks = new Map<string, BenchClock>()
+
 /** The clock of a bench by its zone's IANA name. By the platform's own calendar: a date package would come with every page. */
 export function clockOf(zone: string): BenchClock {
+  const known = clocks.get(zone)
+  if (known) return known
+  const made = makeClock(zone)
+  clocks.set(zone, made)
+  return made
+}
+
+function makeClock(zone: string): BenchClock {
   const parts = new Intl.DateTimeFormat('en-GB', {
     timeZone: zone,
     weekday: 'long',

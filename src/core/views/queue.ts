@@ -4,8 +4,8 @@ import { type Setup, orderSetups, setupId } from '../craft/setup/setup'
 import { type Termination, planIndex } from '../record/plan/plan'
 import type { ChosenSet } from '../craft/setup/chosenSet'
 import { derivedOf } from '../record/state/derivedOf'
-import { units, wireBlocks, wiresOfBlock } from '../record/state/wireBlocks'
-import { setKey, termKey } from '../record/plan/keys'
+import { ofAllBlocks, sidesOfBlock, wireBlocks } from '../record/state/wireBlocks'
+import { setKey } from '../record/plan/keys'
 
 export type Stage = 'to-strip' | 'stripped' | 'crimped'
 
@@ -42,31 +42,27 @@ const stageOf = (state: JobState, key: string): Stage => {
 /** The terminations of a block of wires that have a set. */
 const itemsOfBlock = derivedOf((state, unit: number, block: number): readonly QueueItem[] => {
   const { byKey } = planIndex(state.plan)
-  return wiresOfBlock(state, block).flatMap((wire) =>
-    (['a', 'b'] as const).flatMap((side): QueueItem[] => {
-      const termination = byKey.get(termKey(unit, wire.id, side))
-      const set = state.sets.get(setKey(wire.id, side))
-      return termination && set
-        ? [{ termination, set, stage: stageOf(state, termination.key), inPlace: isInPlace(state, termination) }]
-        : []
-    }),
-  )
+  return sidesOfBlock(state, unit, block).flatMap(({ wire, side, key }): QueueItem[] => {
+    const termination = byKey.get(key)
+    const set = state.sets.get(setKey(wire.id, side))
+    return termination && set
+      ? [{ termination, set, stage: stageOf(state, key), inPlace: isInPlace(state, termination) }]
+      : []
+  })
 })
 
 /**
- * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first what is in hand, then always the setup that is nearest to the one
- * before; groups with nothing left come last.
+ * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first
+ * what is in hand, then always the setup that is nearest to the one before; groups with nothing left come last.
  */
 export const setupQueue = derivedOf((state): readonly QueueGroup[] => {
   const groups = new Map<string, { setup: Setup; items: QueueItem[] }>()
-  for (const unit of units(state))
-    for (const block of wireBlocks(state))
-      for (const item of itemsOfBlock(state, unit, block)) {
-        const id = setupId(item.set.setup)
-        const group = groups.get(id)
-        if (group) group.items.push(item)
-        else groups.set(id, { setup: item.set.setup, items: [item] })
-      }
+  for (const item of ofAllBlocks(state, itemsOfBlock)) {
+    const id = setupId(item.set.setup)
+    const group = groups.get(id)
+    if (group) group.items.push(item)
+    else groups.set(id, { setup: item.set.setup, items: [item] })
+  }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
   const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
@@ -105,12 +101,8 @@ export const withoutSet = derivedOf((state): readonly Termination[] =>
 
 const withoutSetOfBlock = derivedOf((state, block: number): readonly Termination[] => {
   const { byKey } = planIndex(state.plan)
-  return wiresOfBlock(state, block).flatMap((wire) =>
-    (['a', 'b'] as const).flatMap((side) => {
-      const termination = byKey.get(termKey(1, wire.id, side))
-      return termination && !state.sets.has(setKey(wire.id, side)) && !termState(state, termination.key).crimp
-        ? [termination]
-        : []
-    }),
-  )
+  return sidesOfBlock(state, 1, block).flatMap(({ wire, side, key }) => {
+    const termination = byKey.get(key)
+    return termination && !state.sets.has(setKey(wire.id, side)) && !termState(state, key).crimp ? [termination] : []
+  })
 })

@@ -12,7 +12,7 @@ import { zoneWords } from '@/words/rulesPlace'
 import { saveZone } from './actions'
 import styles from './ZoneSetting.module.css'
 
-const zones = () => Intl.supportedValuesOf('timeZone')
+const zones = Intl.supportedValuesOf('timeZone')
 
 /** Where the bench is: its clock says what “today” means. */
 export function ZoneSetting() {
@@ -39,12 +39,13 @@ export function ZoneSetting() {
       <div className={styles.body}>
         <Autocomplete
           label={zoneWords.label}
-          data={zones()}
+          data={zones}
           limit={20}
           value={text}
           onChange={setText}
           onOptionSubmit={(zone) => void choose(zone)}
           onBlur={() => void choose(text.trim())}
+          onKeyDown={(event) => event.key === 'Enter' && isZone(text.trim()) && void choose(text.trim())}
           error={fault}
         />
         <p className={textCss.dim}>{now !== undefined && zoneWords.about(clock.dayTime(now))}</p>

@@ -3,6 +3,7 @@ import { useCallback, useMemo, useState } from 'react'
 import { countOn } from '@/core/base/cells/cells'
 import {
   isBlankRow,
+  layPasted,
   pasteIntoSheet,
   type SheetColumn,
   type SheetProblem,
@@ -29,7 +30,7 @@ interface PlacedRow {
 
 const placed = (rows: readonly SheetRow[]): readonly PlacedRow[] => rows.map((text, i) => ({ key: String(i), text }))
 const YES_NO = ['yes', 'no'] as const
-/** letters */
+/** A column is at least and at most so many letters wide. */
 const NARROWEST = 5
 const WIDEST = 24
 const LETTER_PX = 8.5
@@ -49,7 +50,7 @@ const widthPx = (column: SheetColumn, rows: readonly SheetRow[]) =>
 /** A table of a data sheet: typed into, or pasted into from a spreadsheet with its headings or without. */
 export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGridProps) {
   const [note, setNote] = useState<string>()
-  const { change, ...history } = useHistory(rows, onChange)
+  const { change, undo, redo, canUndo, canRedo } = useHistory(rows, onChange)
   const edit = useCallback(
     (next: (rows: readonly PlacedRow[]) => readonly PlacedRow[]) => {
       setNote(undefined)
@@ -58,17 +59,14 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
     [change],
   )
   const paste = useCallback(
-    (block: readonly (readonly string[])[], at: { readonly row: number; readonly column: string }) => {
+    (
+      block: readonly (readonly string[])[],
+      at: { readonly row: number; readonly column: string },
+      seen: readonly string[],
+    ) => {
       const pasted = pasteIntoSheet(columns, block, at.column)
-      change((now) =>
-        [
-          ...now.slice(0, at.row),
-          ...pasted.rows.map((one, i) => ({ ...now[at.row + i], ...one })),
-          ...now.slice(at.row + pasted.rows.length),
-        ].filter((one) => !isBlankRow(one)),
-      )
+      change((now) => layPasted(now, pasted.rows, seen.map(Number), at.row))
       setNote(sheetNotes.pasted(pasted.rows.length, pasted.byHeadings, pasted.ignored))
-      return true
     },
     [columns, change],
   )
@@ -96,32 +94,34 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
       }),
     [rows, columns, problemAt],
   )
-  const { undo, redo, canUndo, canRedo } = history
-  const source: GridSource<string, PlacedRow> = {
-    columns: shown,
-    rows: useMemo(() => placed(rows), [rows]),
-    edit,
-    undo,
-    redo,
-    canUndo,
-    canRedo,
-    // a new row is the last one
-    newRow: (text) => ({ key: String(rows.length), text: text as SheetRow }),
-    tidy: (_column, said) => said.trim(),
-    following: (column, text, by) => (column === columns[0]?.id ? countOn(text, by) : text),
-    paste,
-    faultsOf: (key) => faults[Number(key)],
-    faultWords: (key, column) => {
-      const problem = faults[Number(key)]?.[column]
-      return problem && sheetProblemWords(problem)
-    },
-    isEdited: () => false,
-    suggestions: (column) => {
-      const cell = columns.find((one) => one.id === column)?.cell
-      return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : []
-    },
-    hint: () => note ?? sheetNotes.begin,
-    begins: () => ({}),
-  }
-  return <Grid source={source} words={sheetWords(label)} takesFiles removes note={note} />
+  const source = useMemo(
+    (): GridSource<string, PlacedRow> => ({
+      columns: shown,
+      rows: placed(rows),
+      edit,
+      undo,
+      redo,
+      canUndo,
+      canRedo,
+      // a new row is the last one
+      newRow: (text) => ({ key: String(rows.length), text: text as SheetRow }),
+      tidy: (_column, said) => said.trim(),
+      following: (column, text, by) => (column === columns[0]?.id ? countOn(text, by) : text),
+      paste,
+      faultsOf: (key) => faults[Number(key)],
+      faultWords: (key, column) => {
+        const problem = faults[Number(key)]?.[column]
+        return problem && sheetProblemWords(problem)
+      },
+      isEdited: () => false,
+      suggestions: (column) => {
+        const cell = columns.find((one) => one.id === column)?.cell
+        return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : []
+      },
+      hint: () => note ?? sheetNotes.begin,
+      begins: () => ({}),
+    }),
+    [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note],
+  )
+  return <Grid source={source} words={sheetWords(label)} takesFiles removes />
 }

@@ -43,7 +43,7 @@ export function PlanStation() {
   const selection = usePlanSelection(plan, draft.rows, names)
   const { row, end, pick } = selection
   // the grid first, then what stands beside it
-  const beside = useDeferredValue(selection.wire)
+  const [besideWire, besideEnd] = [useDeferredValue(selection.wire), useDeferredValue(end)]
 
   const applied = async (change: PlanChange) => {
     const outcome = await saving.save(change)
@@ -99,7 +99,14 @@ export function PlanStation() {
           />
         )}
       </div>
-      <WirePane draft={draft} names={names} wire={beside} end={end} select={selection.select} />
+      <WirePane
+        rows={draft.rows}
+        edit={draft.edit}
+        names={names}
+        wire={besideWire}
+        end={besideEnd}
+        select={selection.select}
+      />
     </div>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 import clsx from 'clsx'
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import { setCells } from '@/core/base/cells/cells'
 import { readRow } from '@/core/record/grid/draft'
 import type { GridNames } from '@/core/record/grid/gridNames'
@@ -24,15 +24,20 @@ function columnAt(end: string, said: Wire | undefined): 'from' | 'to' {
   return said?.to.kind === 'open' ? 'to' : 'from'
 }
 
-/** The end in hand as its face, and the wire in hand. A wire that is dropped on a cavity goes there. */
-export function WirePane({
-  draft,
+/**
+ * The end in hand as its face, and the wire in hand. A wire that is dropped on a cavity goes there. Not drawn again for what
+ * only the grid has to say.
+ */
+export const WirePane = memo(function WirePane({
+  rows,
+  edit,
   names,
   wire,
   end,
   select,
 }: {
-  readonly draft: GridDraft
+  readonly rows: GridDraft['rows']
+  readonly edit: GridDraft['edit']
   readonly names: GridNames
   readonly wire: Wire | undefined
   readonly end: string
@@ -47,10 +52,10 @@ export function WirePane({
       side.kind === 'cavity' && side.end === end ? [side.cavity] : [],
     )
   const drop = (key: string, cavity: string) => {
-    const dropped = draft.rows.find((one) => one.key === key)
+    const dropped = rows.find((one) => one.key === key)
     if (!dropped) return
     const column = columnAt(end, readRow(dropped, names).wire)
-    draft.edit((rows) => setCells(rows, [{ key, column, text: `${end}.${cavity}` }]))
+    edit((now) => setCells(now, [{ key, column, text: `${end}.${cavity}` }]))
     select(key)
   }
   return (
@@ -65,7 +70,7 @@ export function WirePane({
             next={sidesOf(wire)[0]}
             onDropWire={drop}
             onPick={(picked) => {
-              const found = draft.rows.find((one) => sidesOf(readRow(one, names).wire).includes(picked))
+              const found = rows.find((one) => sidesOf(readRow(one, names).wire).includes(picked))
               if (found) select(found.key)
             }}
           />
@@ -76,4 +81,4 @@ export function WirePane({
       {wire ? <WireCard wire={wire} view={face.view} end={end} /> : <p className={textCss.dim}>{planWords.noWire}</p>}
     </aside>
   )
-}
+})

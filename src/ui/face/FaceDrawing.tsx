@@ -9,6 +9,9 @@ export interface FaceCavity {
   readonly words: string
 }
 
+/** What a wire is called while it is dragged onto a face. */
+export const WIRE_DRAGGED = 'application/x-wire'
+
 export interface FaceDrawingProps {
   readonly housing: Housing
   readonly view: FaceView
@@ -58,8 +61,7 @@ export function FaceDrawing({
       onDragOver={onDropWire && ((event) => event.preventDefault())}
       onDrop={
         onDropWire &&
-        ((event) =>
-          within(event.target, (cavity) => onDropWire(event.dataTransfer.getData('application/x-wire'), cavity)))
+        ((event) => within(event.target, (cavity) => onDropWire(event.dataTransfer.getData(WIRE_DRAGGED), cavity)))
       }
     >
       <defs>

@@ -6,7 +6,7 @@ import type { CellRow } from '@/core/base/cells/cells'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { type GridWords, gridKeyWords } from '@/words/gridFrame'
+import { gridHeadWords, type GridWords, gridKeyWords } from '@/words/gridFrame'
 import styles from './Grid.module.css'
 import { GridCells } from './GridCells'
 import { GridTools } from './GridTools'
@@ -16,7 +16,7 @@ import type { GridSource } from './gridSource'
 import { useGridEdits } from './useGridEdits'
 import { type HeldRow, reveal, useGridHand } from './useGridHand'
 import { useGridRows } from './useGridRows'
-import { useSteady } from './useSteady'
+import { useSteady } from '../useSteady'
 import { clipboardSeparators, fileSeparators, useTableText } from './useTableText'
 
 const ROW_PX = 34
@@ -35,13 +35,11 @@ export interface GridProps<Id extends string, Row extends CellRow<Id>> {
   readonly takesFiles?: boolean
   /** rows can be taken out by a button, besides Ctrl Delete */
   readonly removes?: boolean
-  /** said below the cells while no cell in hand is wrong */
-  readonly note?: string | undefined
 }
 
 /** Rows of cells that are worked like a spreadsheet: type, paste, fill down, undo, sort, filter; only the rows in sight are drawn. */
 export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProps<Id, Row>) {
-  const { source, words, held, unsaved = 0, fills = false, takesFiles = false, removes = false, note } = props
+  const { source, words, held, unsaved = 0, fills = false, takesFiles = false, removes = false } = props
   const id = useId()
   const box = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
@@ -79,7 +77,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
     { key: 'c', words: gridKeyWords.cells, run: () => box.current?.focus() },
     { key: 'ctrl+z', words: gridKeyWords.undo(words), run: source.undo },
     { key: 'ctrl+y', words: gridKeyWords.redo(words), run: source.redo },
-    { key: '/', words: `Filter the ${words.rows}`, run: () => filterBox.current?.focus() },
+    { key: '/', words: gridHeadWords.filter(words), run: () => filterBox.current?.focus() },
   ])
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (edits.typing || event.nativeEvent.isComposing) return
@@ -168,9 +166,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
             <b>▲ {source.columns[selection.column]?.heading}:</b> {wrong}
           </span>
         ) : (
-          <span className={textCss.dim}>
-            {note ?? (edits.column === undefined ? '' : source.hint(edits.column, edits.active))}
-          </span>
+          <span className={textCss.dim}>{edits.column !== undefined && source.hint(edits.column, edits.active)}</span>
         )}
       </div>
     </section>

@@ -4,7 +4,7 @@ import { gridHeadWords } from '@/words/gridFrame'
 import textCss from '@/ui/text/text.module.css'
 import { CellEditor, type CellTyping } from './CellEditor'
 import styles from './GridRow.module.css'
-import type { GridColumn } from './gridSource'
+import type { GridColumn, GridSource } from './gridSource'
 
 export interface GridRowProps<Id extends string> {
   /** id of its grid; its cells' ids are made of it */
@@ -23,7 +23,7 @@ export interface GridRowProps<Id extends string> {
   /** first and last column that are selected in this row */
   readonly left: number | undefined
   readonly right: number | undefined
-  readonly drags: Id | undefined
+  readonly drags: GridSource<Id, CellRow<Id>>['drags']
   readonly typing: CellTyping | undefined
   readonly onCell: (row: number, column: number, extend: boolean) => void
   readonly onEdit: (row: number, column: number) => void
@@ -58,8 +58,8 @@ function PlainGridRow<Id extends string>(props: GridRowProps<Id>) {
             data-active={active === i || undefined}
             data-selected={(left !== undefined && right !== undefined && i >= left && i <= right) || undefined}
             data-wrong={wrong || undefined}
-            draggable={id === drags && text !== '' && !typing}
-            onDragStart={(event) => event.dataTransfer.setData('application/x-wire', row.key)}
+            draggable={id === drags?.column && text !== '' && !typing}
+            onDragStart={drags && ((event) => event.dataTransfer.setData(drags.type, row.key))}
             onMouseDown={(event) => (isTyped ? undefined : onCell(index, i, event.shiftKey))}
             onDoubleClick={() => onEdit(index, i)}
           >

@@ -12,7 +12,10 @@ export interface GridColumn<Id extends string> {
   readonly show?: (text: string) => ReactNode
 }
 
-/** What a grid is about: rows that are written by hand, how a cell is read, and what is said of it. It stays the same object while nothing of it changes. */
+/**
+ * What a grid is about: rows that are written by hand, how a cell is read, and what is said of it. It stays the same object
+ * while nothing of it changes.
+ */
 export interface GridSource<Id extends string, Row extends CellRow<Id>> {
   readonly columns: readonly GridColumn<Id>[]
   readonly rows: readonly Row[]
@@ -26,8 +29,12 @@ export interface GridSource<Id extends string, Row extends CellRow<Id>> {
   readonly tidy: (column: Id, said: string) => string
   /** what a cell becomes so many rows below one that says `text` */
   readonly following: (column: Id, text: string, by: number) => string
-  /** puts a block over the rows in another way than cell by cell; undefined when it cannot */
-  readonly paste?: (block: readonly (readonly string[])[], at: { readonly row: number; readonly column: Id }) => boolean
+  /** puts a block over the rows as they are seen, in another way than cell by cell */
+  readonly paste?: (
+    block: readonly (readonly string[])[],
+    at: { readonly row: number; readonly column: Id },
+    seen: readonly string[],
+  ) => void
   /** columns of a row that cannot be taken as they are */
   readonly faultsOf: (key: string) => Readonly<Partial<Record<Id, unknown>>> | undefined
   readonly faultWords: (key: string, column: Id) => string | undefined
@@ -38,6 +45,6 @@ export interface GridSource<Id extends string, Row extends CellRow<Id>> {
   readonly hint: (column: Id, row: Row | undefined) => string
   /** what a new row begins with, below another */
   readonly begins: (above: Row | undefined) => Readonly<Partial<Record<Id, string>>>
-  /** the column by which a row is known, that can be dragged */
-  readonly drags?: Id
+  /** a column whose cells can be dragged out of the grid, and what a place that takes its row asks for */
+  readonly drags?: { readonly column: Id; readonly type: string }
 }

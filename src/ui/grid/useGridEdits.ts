@@ -22,15 +22,16 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
   const active = key === undefined ? undefined : byKey.get(key)
   const lastKey = seen.at(-1)
   const above = lastKey === undefined ? undefined : byKey.get(lastKey)
-  const { begins } = source
-  const beginsWith = useMemo(() => begins(above), [begins, above])
+  const freshRow = (more?: Readonly<Partial<Record<Id, string>>>) => source.newRow({ ...source.begins(above), ...more })
 
   const put = (text: string) => {
     setTyping(undefined)
     if (column === undefined) return
     edit((now) => {
       if (key !== undefined) return setCells(now, [{ key, column, text: tidy(column, text) }])
-      return text.trim() === '' ? now : [...now, source.newRow({ ...beginsWith, [column]: tidy(column, text) })]
+      return text.trim() === ''
+        ? now
+        : [...now, freshRow({ [column]: tidy(column, text) } as Partial<Record<Id, string>>)]
     })
   }
   const everywhere = (text: (column: Id) => string) =>
@@ -46,8 +47,8 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
     const at = { row: area.top, column: first }
     const only = block.length === 1 && block[0]?.length === 1 ? block[0][0] : undefined
     if (only !== undefined && rows.length * here.length > 1) everywhere((id) => tidy(id, only))
-    else if (!source.paste?.(block, at))
-      edit((now) => pasteBlock(now, { seen, columns: ids, at, block, newRow: source.newRow, tidy }))
+    else if (source.paste) source.paste(block, at, seen)
+    else edit((now) => pasteBlock(now, { seen, columns: ids, at, block, newRow: source.newRow, tidy }))
   }
   const suggestions = useMemo(
     () => (typing && column !== undefined ? source.suggestions(column) : []),
@@ -57,7 +58,6 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
     active,
     key,
     column,
-    beginsWith,
     suggestions,
     typing,
     type: (initial: string) => setTyping({ initial, typed: true }),
@@ -72,7 +72,7 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
     fill: () => edit((now) => fillDown(now, rows, here, source.following)),
     copy: () => copyBlock(source.rows, rows, here),
     add: () => {
-      const fresh = source.newRow(beginsWith)
+      const fresh = freshRow()
       edit((now) => [...now, fresh])
       return fresh.key
     },

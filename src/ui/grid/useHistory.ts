@@ -1,52 +1,34 @@
 'use client'
 import { useCallback, useEffect, useRef, useState } from 'react'
+import { advance, redo, startHistory, undo, type History } from '@/core/base/history'
+import { useSteady } from '../useSteady'
 
 /**
  * Undo for a value that somebody else keeps: what it was before each change that was made through here.
  * @param onChange takes the value as it is to be
  */
 export function useHistory<T>(now: T, onChange: (next: T) => void) {
-  const latest = useRef(now)
+  const history = useRef(startHistory(now))
+  const [can, setCan] = useState({ undo: false, redo: false })
+  const put = useSteady(onChange)
   useEffect(() => {
-    latest.current = now
+    history.current = { ...history.current, now }
   }, [now])
-  const [past, setPast] = useState<readonly T[]>([])
-  const [future, setFuture] = useState<readonly T[]>([])
-  const put = useCallback(
-    (next: T) => {
-      latest.current = next
-      onChange(next)
-    },
-    [onChange],
-  )
-  const change = useCallback(
-    (next: (now: T) => T) => {
-      const before = latest.current
-      const after = next(before)
-      if (Object.is(after, before)) return
-      setPast((steps) => [...steps, before])
-      setFuture([])
-      put(after)
+  const go = useCallback(
+    (step: (at: History<T>) => History<T>) => {
+      const next = step(history.current)
+      if (next === history.current) return
+      history.current = next
+      setCan({ undo: next.past.length > 0, redo: next.future.length > 0 })
+      put(next.now)
     },
     [put],
   )
-  const before = past.at(-1)
-  const [after] = future
   return {
-    change,
-    undo: () => {
-      if (before === undefined) return
-      setFuture([latest.current, ...future])
-      setPast(past.slice(0, -1))
-      put(before)
-    },
-    redo: () => {
-      if (after === undefined) return
-      setPast([...past, latest.current])
-      setFuture(future.slice(1))
-      put(after)
-    },
-    canUndo: before !== undefined,
-    canRedo: after !== undefined,
+    change: useCallback((next: (now: T) => T) => go((at) => advance(at, next(at.now))), [go]),
+    undo: useCallback(() => go(undo), [go]),
+    redo: useCallback(() => go(redo), [go]),
+    canUndo: can.undo,
+    canRedo: can.redo,
   }
 }

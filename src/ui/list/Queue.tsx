@@ -4,11 +4,11 @@ import listCss from './list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
-import { useEffect, useMemo, useRef, type ReactNode } from 'react'
+import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
 import { useBeside } from '../later/useBeside'
 import { queueWords } from '@/words/queue'
-import { QueueLine } from './QueueLine'
+import { QueueLine, type QueueLineProps } from './QueueLine'
 
 export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'
 
@@ -39,7 +39,14 @@ const ROW_PX = 40
 const GROUP_PX = 36
 
 const loadDragging = () => import('./dragging')
-const nothing = () => Promise.resolve(undefined)
+
+type Draw = (Line: ComponentType<QueueLineProps>) => ReactNode
+
+/** Rows that can be dragged, once what drags them is there; what scrolls stays the same. */
+function Movable({ onMove, draw }: { readonly onMove: (key: string, to: string) => void; readonly draw: Draw }) {
+  const { value: dragging } = useBeside(loadDragging)
+  return dragging ? <dragging.DragScope onMove={onMove}>{draw(dragging.DragLine)}</dragging.DragScope> : draw(QueueLine)
+}
 
 /** By the list's own figures: asking the browser would make it lay the page out at once. */
 function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): boolean {
@@ -100,14 +107,40 @@ export function Queue({
     const next = keys[at < 0 ? 0 : Math.min(keys.length - 1, Math.max(0, at + by))]
     if (next) onSelect(next.key)
   }
-  const { value: dragging } = useBeside(onMove ? loadDragging : nothing)
   useKeys([
     { key: 'j', words: queueWords.next, run: () => move(1) },
     { key: 'k', words: queueWords.previous, run: () => move(-1) },
     { key: 'ArrowDown', words: '', run: () => move(1) },
     { key: 'ArrowUp', words: '', run: () => move(-1) },
   ])
-  const rows = (
+  const draw: Draw = (Line) =>
+    virtual.getVirtualItems().map((item) => {
+      const one = lines[item.index]
+      if (!one) return null
+      return one.kind === 'group' ? (
+        <div
+          key={`g-${one.section.id}`}
+          role="presentation"
+          className={clsx(listCss.queueGroup, listCss.placed, one.section.attend ? textCss.attend : undefined)}
+          style={{ top: item.start }}
+        >
+          <span>{one.section.title}</span>
+          <span className={textCss.mono}>{one.section.aside ?? one.section.rows.length}</span>
+        </div>
+      ) : (
+        <Line
+          key={one.row.key}
+          id={`q-${keyAt.get(item.index) ?? 0}`}
+          rowKey={one.row.key}
+          look={one.row.look()}
+          drags={one.row.drags}
+          selected={one.row.key === selected}
+          onSelect={onSelect}
+          top={item.start}
+        />
+      )
+    })
+  const list = (
     <div
       ref={scroller}
       className={
@@ -121,41 +154,10 @@ export function Queue({
       aria-activedescendant={at >= 0 ? `q-${at}` : undefined}
     >
       <div role="presentation" className={listCss.lines} style={{ height: virtual.getTotalSize() }}>
-        {virtual.getVirtualItems().map((item) => {
-          const one = lines[item.index]
-          if (!one) return null
-          if (one.kind === 'group') {
-            return (
-              <div
-                key={`g-${one.section.id}`}
-                role="presentation"
-                className={clsx(listCss.queueGroup, listCss.placed, one.section.attend ? textCss.attend : undefined)}
-                style={{ top: item.start }}
-              >
-                <span>{one.section.title}</span>
-                <span className={textCss.mono}>{one.section.aside ?? one.section.rows.length}</span>
-              </div>
-            )
-          }
-          const index = keyAt.get(item.index) ?? 0
-          const line = {
-            id: `q-${index}`,
-            look: one.row.look(),
-            rowKey: one.row.key,
-            selected: one.row.key === selected,
-            onSelect,
-            top: item.start,
-          }
-          return dragging && one.row.drags !== undefined ? (
-            <dragging.DragLine key={one.row.key} {...line} drags={one.row.drags} />
-          ) : (
-            <QueueLine key={one.row.key} {...line} />
-          )
-        })}
+        {onMove ? <Movable onMove={onMove} draw={draw} /> : draw(QueueLine)}
       </div>
     </div>
   )
-  const list = dragging && onMove ? <dragging.DragScope onMove={onMove}>{rows}</dragging.DragScope> : rows
   return head === undefined ? (
     list
   ) : (

@@ -23,6 +23,8 @@ export interface QueueLineProps {
   readonly id: string
   readonly top: number
   readonly onSelect: (key: string) => void
+  /** it changes places with rows of the same word */
+  readonly drags: string | undefined
   /** from whoever lets it be dragged */
   readonly drag?: {
     readonly ref: Ref<HTMLDivElement>

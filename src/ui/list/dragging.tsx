@@ -28,17 +28,19 @@ export function DragScope({
       onMove(String(active.id), String(over.id))
   }
   return (
-    <DndContext sensors={sensors} onDragEnd={end}>
+    // what it says to a screen reader stands outside: a list box holds options alone
+    <DndContext sensors={sensors} onDragEnd={end} accessibility={{ container: document.body }}>
       {children}
     </DndContext>
   )
 }
 
-/** A row that can be taken to another place. */
-export function DragLine(props: QueueLineProps & { readonly drags: string }) {
+/** A row of a scope: one that has others to change places with can be taken there. */
+export function DragLine(props: QueueLineProps) {
   const { rowKey, drags } = props
-  const dragged = useDraggable({ id: rowKey, data: { drags } })
-  const place = useDroppable({ id: rowKey, data: { drags } })
+  const options = { id: rowKey, data: { drags }, disabled: drags === undefined }
+  const dragged = useDraggable(options)
+  const place = useDroppable(options)
   return (
     <QueueLine
       {...props}
@@ -48,7 +50,7 @@ export function DragLine(props: QueueLineProps & { readonly drags: string }) {
           place.setNodeRef(element)
         },
         shiftPx: dragged.transform?.y ?? 0,
-        over: place.isOver && place.active?.data.current?.drags === drags && place.active.id !== rowKey,
+        over: place.isOver && place.active?.id !== rowKey && place.active?.data.current?.drags === drags,
         // the library types its listeners as any function
         onPointerDown: dragged.listeners?.onPointerDown as PointerEventHandler<HTMLDivElement> | undefined,
       }}

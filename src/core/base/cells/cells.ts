@@ -1,4 +1,7 @@
-/** Rows of cells that are written by hand, and what hands do to them. Each takes the rows and gives new ones; rows that are not touched stay the same objects. */
+/**
+ * Rows of cells that are written by hand, and what hands do to them. Each takes the rows and gives new ones; rows that are
+ * not touched stay the same objects.
+ */
 
 /** A row as it is written, right or wrong. Rows are never changed in place. */
 export interface CellRow<Id extends string> {

@@ -7,70 +7,13 @@ import { emptyPackage } from '../catalogue/packageLists'
 import { houseRules } from '../rules/houseRules'
 import { fit } from '../../craft/fit/fit'
 import { draftFamily, duplicateFamily, emptyFamily, placardsAfter, readFamily, type FamilyDraft } from './familyDraft'
-import { contactSheet, placardSheet } from './familySheets'
+import { placardSheet } from './familySheets'
 import { draftHousing, emptyHousing, readHousing, type HousingDraft } from './housingDraft'
 import { readWireRows, wireRow } from './wireSheet'
-import { pasteIntoSheet, readSheetCell, readSheetRow, type SheetColumn } from './sheet'
+import { readSheetRow } from './sheet'
 
 const shelf = demoShelfInput()
 const source = { document: 'sheet', basis: 'sheet' } as const
-const column = (id: string): SheetColumn => {
-  const found = [...contactSheet, ...placardSheet].find((one) => one.id === id)
-  if (!found) throw new Error(id)
-  return found
-}
-
-test.each<[string, string, unknown]>([
-  ['minMm2', '0.5 mm2', 0.5],
-  ['minMm2', '0,35', 0.35],
-  ['overallMm', '0.5 in', 12.7],
-  ['ratedA', '750 mA', 0.75],
-  ['maxC', '125 °C', 125],
-  ['construction', 'open barrel', 'open-barrel'],
-  ['gender', 'Sock', 'socket'],
-  ['twoWires', 'yes', true],
-  ['reachMm', '0', 0],
-  ['ratedA', 'n/a', undefined],
-  ['ratedA', '–', undefined],
-])('%s reads “%s” as %j', (id, said, value) => {
-  expect(readSheetCell(said, column(id))).toEqual(value === undefined ? {} : { value })
-})
-
-test.each<[string, string, string]>([
-  ['id', '', 'missing'],
-  ['id', 'A B', 'bad-id'],
-  ['minMm2', 'thin', 'quantity'],
-  ['minMm2', '-1', 'quantity'],
-  ['overallMm', '-3 mm', 'quantity'],
-  ['gender', 'male', 'no-choice'],
-  ['selector', '99', 'not-whole'],
-  ['maxC', 'hot', 'no-number'],
-])('%s cannot read “%s”: %s', (id, said, code) => {
-  expect(readSheetCell(said, column(id)).problem?.kind).toBe(code)
-})
-
-test('a block with headings is put by name, in any order; without headings from the cell in hand', () => {
-  expect(
-    pasteIntoSheet(
-      contactSheet,
-      [
-        ['Plating', 'Part number', 'Colour of the box'],
-        ['tin', 'X-1', 'green'],
-      ],
-      'id',
-    ),
-  ).toEqual({ rows: [{ plating: 'tin', id: 'X-1' }], ignored: ['Colour of the box'], byHeadings: true })
-  expect(
-    pasteIntoSheet(
-      contactSheet,
-      [
-        ['X-1', 'a contact'],
-        ['', ''],
-      ],
-      'id',
-    ),
-  ).toEqual({ rows: [{ id: 'X-1', name: 'a contact' }], ignored: [], byHeadings: false })
-})
 
 test('every family of the demo world, opened as a draft and read again, is the same family with the same placards', () => {
   for (const family of shelf.families) {

@@ -167,3 +167,23 @@ export function pasteIntoSheet(
     byHeadings,
   }
 }
+
+/**
+ * Rows that were pasted, laid over those of a sheet as they are seen, or added below. Cells that were not pasted stay.
+ * @param seen places of the rows in the order in which they are seen, sorted or filtered
+ * @param from the first of them that is pasted over
+ */
+export function layPasted(
+  rows: readonly SheetRow[],
+  pasted: readonly SheetRow[],
+  seen: readonly number[],
+  from: number,
+): readonly SheetRow[] {
+  const laid = [...rows]
+  pasted.forEach((one, i) => {
+    const place = seen[from + i]
+    if (place === undefined) laid.push(one)
+    else laid[place] = { ...laid[place], ...one }
+  })
+  return laid.filter((one) => !isBlankRow(one))
+}

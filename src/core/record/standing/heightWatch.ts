@@ -1,8 +1,7 @@
 import { rulesOf } from '../rules/rulesOf'
-import { termKey } from '../plan/keys'
 import { derivedOf } from '../state/derivedOf'
 import { type JobState, termState } from '../state/state'
-import { units, wireBlocks, wiresOfBlock } from '../state/wireBlocks'
+import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
 import { strayTerms } from './strayTerms'
 import { type Signal, signals } from '../../base/stats/signals'
 
@@ -17,23 +16,26 @@ export interface HeightReading {
 export const heightReadings = derivedOf((state, setupId: string): readonly HeightReading[] => {
   const released = state.setups.get(setupId)?.released
   if (!released) return []
-  const all = [
-    ...units(state).flatMap((unit) => wireBlocks(state).flatMap((block) => heightsOfBlock(state, unit, block))),
-    ...strayTerms(state).flatMap((term) => heightsOf(state, term)),
-  ]
+  const all = [...ofAllBlocks(state, heightsOfBlock), ...strayTerms(state).flatMap((term) => heightsOf(state, term))]
+  const begun = begunAt(state)
   return all
     .filter(({ setup, at }) => setup === setupId && at >= released.at)
     .map(({ term, at, heightMm }) => ({ term, at, heightMm }))
-    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+    .sort((a, b) =>
+      a.at < b.at ? -1 : a.at > b.at ? 1 : (begun.get(a.term) ?? Infinity) - (begun.get(b.term) ?? Infinity),
+    )
 })
+
+/** Terminations by the order in which work on them began: what was written at one moment is told apart by it. */
+const begunAt = derivedOf(
+  (state): ReadonlyMap<string, number> => new Map([...state.terms.keys()].map((key, i) => [key, i])),
+)
 
 const heightsOf = (state: JobState, term: string) =>
   (termState(state, term).heights ?? []).map((height) => ({ ...height, term }))
 
 const heightsOfBlock = derivedOf((state, unit: number, block: number) =>
-  wiresOfBlock(state, block).flatMap((wire) =>
-    (['a', 'b'] as const).flatMap((side) => heightsOf(state, termKey(unit, wire.id, side))),
-  ),
+  sidesOfBlock(state, unit, block).flatMap(({ key }) => heightsOf(state, key)),
 )
 
 export interface HeightDrift {

@@ -1,4 +1,5 @@
-import type { Wire } from '../plan/plan'
+import { termKey } from '../plan/keys'
+import type { SideLetter, Wire } from '../plan/plan'
 import type { JobState } from './state'
 
 /**
@@ -7,13 +8,29 @@ import type { JobState } from './state'
  */
 const BLOCK = 25
 
+export const units = ({ plan }: Pick<JobState, 'plan'>): readonly number[] =>
+  Array.from({ length: plan.quantity }, (_, i) => i + 1)
+
 /** The numbers of the blocks, from 0. */
 export const wireBlocks = ({ plan }: Pick<JobState, 'plan'>): readonly number[] =>
   Array.from({ length: Math.ceil(plan.wires.length / BLOCK) }, (_, block) => block)
+
+/** What is asked of each block of each unit, put together in the order of the plan. */
+export const ofAllBlocks = <T>(
+  state: JobState,
+  ask: (state: JobState, unit: number, block: number) => readonly T[],
+): readonly T[] => units(state).flatMap((unit) => wireBlocks(state).flatMap((block) => ask(state, unit, block)))
 
 /** The wires of a block, in the order of the plan. */
 export const wiresOfBlock = ({ plan }: Pick<JobState, 'plan'>, block: number): readonly Wire[] =>
   plan.wires.slice(block * BLOCK, (block + 1) * BLOCK)
 
-export const units = ({ plan }: Pick<JobState, 'plan'>): readonly number[] =>
-  Array.from({ length: plan.quantity }, (_, i) => i + 1)
+const sides = ['a', 'b'] as const
+
+/** Both sides of each wire of a block, with the key of what is done there in a unit. */
+export const sidesOfBlock = (
+  state: Pick<JobState, 'plan'>,
+  unit: number,
+  block: number,
+): readonly { readonly wire: Wire; readonly side: SideLetter; readonly key: string }[] =>
+  wiresOfBlock(state, block).flatMap((wire) => sides.map((side) => ({ wire, side, key: termKey(unit, wire.id, side) })))

@@ -3,6 +3,7 @@ import { rankCauses } from '../../craft/crimp/causes'
 import { type Defect, type DefectCode, decide, looks } from '../../craft/crimp/looks'
 import { type Practice, savesFrom } from '../../craft/crimp/practices'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { termKey } from '../../record/plan/keys'
 import type { Termination } from '../../record/plan/plan'
 import { rulesOf } from '../../record/rules/rulesOf'
 import { type Slack, slackOf } from '../../record/standing/slack'
@@ -54,7 +55,7 @@ export function faultOutcome(
   const slack = slackOf(state, unit, wire, side)
   const usedMm = slack?.tryMm ?? Math.ceil(set.strip.nominalMm + LOST_MM)
   const tooShort = slack !== undefined && slack.leftMm + 1e-9 < usedMm
-  const otherSeated = termState(state, `${String(unit)}/${wire.id}/${side === 'a' ? 'b' : 'a'}`).seat !== undefined
+  const otherSeated = termState(state, termKey(unit, wire.id, side === 'a' ? 'b' : 'a')).seat !== undefined
   return {
     found,
     causes: rankCauses(defect, {

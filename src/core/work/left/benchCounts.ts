@@ -1,10 +1,10 @@
 import { planIndex } from '../../record/plan/plan'
 import { derivedOf } from '../../record/state/derivedOf'
-import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
+import { ofAllBlocks, sidesOfBlock, units } from '../../record/state/wireBlocks'
 import { termState } from '../../record/state/state'
 import { netVerdicts } from '../prove/netVerdict'
 import { endTasks } from '../seat/endTasks'
-import { setKey, termKey } from '../../record/plan/keys'
+import { setKey } from '../../record/plan/keys'
 
 export interface Count {
   readonly done: number
@@ -18,18 +18,16 @@ export type BenchCounts = Readonly<Record<'kit' | 'prep' | 'crimp' | 'seat' | 'p
 const ofBlock = derivedOf((state, unit: number, block: number) => {
   const { byKey } = planIndex(state.plan)
   const counts = { total: 0, chosen: 0, stripped: 0, crimped: 0 }
-  for (const wire of wiresOfBlock(state, block))
-    for (const side of ['a', 'b'] as const) {
-      const termination = byKey.get(termKey(unit, wire.id, side))
-      if (!termination) continue
-      const now = termState(state, termination.key)
-      counts.total++
-      // what came crimped needs no set and no strip
-      if (now.crimp ?? state.sets.has(setKey(wire.id, side))) counts.chosen++
-      if (now.stripped ?? now.crimp) counts.stripped++
-      if (now.crimp) counts.crimped++
-    }
-  return counts
+  for (const { wire, side, key } of sidesOfBlock(state, unit, block)) {
+    if (!byKey.has(key)) continue
+    const now = termState(state, key)
+    counts.total++
+    // what came crimped needs no set and no strip
+    if (now.crimp ?? state.sets.has(setKey(wire.id, side))) counts.chosen++
+    if (now.stripped ?? now.crimp) counts.stripped++
+    if (now.crimp) counts.crimped++
+  }
+  return [counts]
 })
 
 const proofOf = derivedOf((state, unit: number): Count => {
@@ -56,7 +54,7 @@ const sum = (counts: readonly Count[]): Count => ({
 
 /** How much of the work between Plan and Close is done. */
 export const benchCounts = derivedOf((state): BenchCounts => {
-  const blocks = units(state).flatMap((unit) => wireBlocks(state).map((block) => ofBlock(state, unit, block)))
+  const blocks = ofAllBlocks(state, ofBlock)
   const made = (what: 'chosen' | 'stripped' | 'crimped') =>
     sum(blocks.map((block) => ({ done: block[what], total: block.total })))
   return {

@@ -3,8 +3,8 @@ import type { Point } from '../../base/face/arrangement'
 import { planIndex } from '../../record/plan/plan'
 import { type JobState, termState } from '../../record/state/state'
 import { derivedOf } from '../../record/state/derivedOf'
-import { wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
-import { termKey, termOf } from '../../record/plan/keys'
+import { sidesOfBlock, wireBlocks } from '../../record/state/wireBlocks'
+import { termOf } from '../../record/plan/keys'
 import { benchEnds, housingAt } from '../../record/standing/benchEnds'
 import { strayTerms } from '../../record/standing/strayTerms'
 import { plugFor } from '../../record/standing/plugFor'
@@ -51,9 +51,7 @@ const hangs = derivedOf(
 )
 
 const blockHangs = derivedOf((state, unit: number, block: number): boolean =>
-  wiresOfBlock(state, block).some((wire) =>
-    (['a', 'b'] as const).some((side) => isOut(termState(state, termKey(unit, wire.id, side)))),
-  ),
+  sidesOfBlock(state, unit, block).some(({ key }) => isOut(termState(state, key))),
 )
 
 /**

@@ -14,6 +14,7 @@ import {
 import { following } from '@/core/record/grid/following'
 import type { GridNames } from '@/core/record/grid/gridNames'
 import type { GridColumn, GridSource } from '@/ui/grid/gridSource'
+import { WIRE_DRAGGED } from '@/ui/face/FaceDrawing'
 import { Swatch } from '@/ui/wire/Swatch'
 import { gridProblemWords, pinoutHints } from '@/words/grid'
 import type { GridDraft } from './useGridDraft'
@@ -36,6 +37,7 @@ const columns: readonly GridColumn<GridColumnId>[] = gridColumnIds.map((id) => (
   widthPx: widthsPx[id],
   ...(id === 'colour' && { show: (text: string) => <Swatch colour={text} width={18} /> }),
 }))
+const drags = { column: 'id', type: WIRE_DRAGGED } as const
 /** A cell can say so many places that a list of all of them is no help. */
 const SUGGESTED = 200
 
@@ -68,7 +70,7 @@ export function usePinoutSource(draft: GridDraft, names: GridNames): GridSource<
       suggestions: (column) => suggest(column, rows, names),
       hint: (column, row) => (row ? hint(column, row, rows, names) : pinoutHints.newWire(nextId(rows))),
       begins: (above) => beginning(rows, names, above),
-      drags: 'id',
+      drags,
     }
   }, [rows, reading, edit, undo, redo, canUndo, canRedo, newKey, names])
 }

@@ -10,6 +10,15 @@ const noConstructionAsked = {
   message: 'What differs by construction is a column of parts/catalogue/constructions.ts.',
 }
 
+/** What people read has one home; a key on a cap and a word without a space may be an id. */
+const noSentenceHere = [
+  ':not(JSXElement[openingElement.name.name="Kbd"]) > JSXText[value=/[A-Za-z]{2}/]',
+  'JSXAttribute[name.name=/^(label|aria-label|title|placeholder|description|alt)$/] > Literal[value=/[A-Za-z]{2}/]',
+  'Property[key.name=/^(words|text|title|label|hint|placeholder)$/] > Literal[value=/[A-Za-z]{2}/]',
+  ':not(ImportDeclaration, NewExpression) > Literal[value=/^(?![0-9]+px)[^/(]*[a-z]{2,},? [a-z]{2,} [a-z]{2,}/]',
+  'TemplateElement[value.raw=/[a-z]{2,} [a-z]{2,}/]',
+].map((selector) => ({ selector, message: 'Sentences and labels stand in src/words.' }))
+
 /** Where components and hooks are: the rules of React read no other file. */
 const screens = ['src/{app,ui,stations,places}/**/*.{ts,tsx}']
 
@@ -36,6 +45,10 @@ export default tseslint.config(
       'react-hooks/incompatible-library': 'off',
       'react-hooks/set-state-in-effect': 'off',
     },
+  },
+  {
+    files: ['src/{app,stations,places,ui,papers}/**/*.{ts,tsx}'],
+    rules: { 'no-restricted-syntax': ['error', noHandmadeControl, noConstructionAsked, ...noSentenceHere] },
   },
   {
     // the table itself; the open interface and tests speak of single ones

@@ -1,5 +1,7 @@
 'use client'
 
+import styles from './error.module.css'
+import { appErrorWords as words } from '@/words/screens/app/appError'
 import paneCss from '@/ui/pane/pane.module.css'
 import { Button } from '@mantine/core'
 /** What a page shows when it broke: what is safe, and what to do. */
@@ -12,13 +14,10 @@ export default function PageError({
 }) {
   return (
     <main className={paneCss.page}>
-      <h1 className={paneCss.pageTitle}>This page broke</h1>
-      <p style={{ margin: '10px 0' }}>
-        What was written is safe in the journal. Try again; if it breaks again, the log knows it as{' '}
-        {error.digest ?? 'an error of the page itself'}.
-      </p>
+      <h1 className={paneCss.pageTitle}>{words.thisPageBroke}</h1>
+      <p className={styles.whatWasWrittenIs}>{words.whatWasWrittenIs(error.digest ?? words.errorOfPageItself)}</p>
       <Button variant="filled" fullWidth={false} onClick={reset}>
-        Try again
+        {words.tryAgain}
       </Button>
     </main>
   )

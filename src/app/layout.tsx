@@ -1,3 +1,4 @@
+import { appLayoutWords as words } from '@/words/screens/app/appLayout'
 import '@fontsource/atkinson-hyperlegible/400.css'
 import '@fontsource/atkinson-hyperlegible/700.css'
 import '@fontsource/ibm-plex-mono/400.css'
@@ -14,8 +15,8 @@ import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
 
 export const metadata: Metadata = {
-  title: { default: 'Urn Bench', template: '%s · Urn Bench' },
-  description: 'The right contact, seal, die and setting for every wire, from Plan to Close.',
+  title: { default: words.urnBench, template: words.sUrnBench },
+  description: words.rightContactSealDie,
 }
 export const viewport: Viewport = {
   themeColor: [

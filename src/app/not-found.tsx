@@ -1,3 +1,5 @@
+import styles from './not-found.module.css'
+import { notFoundWords as words } from '@/words/screens/app/notFound'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import Link from 'next/link'
@@ -5,10 +7,10 @@ import Link from 'next/link'
 export default function NotFound() {
   return (
     <main className={paneCss.page}>
-      <h1 className={paneCss.pageTitle}>There is nothing at this address</h1>
-      <p style={{ margin: '10px 0' }}>The job may be in another data folder, or the address was mistyped.</p>
+      <h1 className={paneCss.pageTitle}>{words.thereIsNothingAt}</h1>
+      <p className={styles.jobMayBeIn}>{words.jobMayBeIn}</p>
       <Link href="/" className={textCss.plain}>
-        Go to Today
+        {words.goToToday}
       </Link>
     </main>
   )

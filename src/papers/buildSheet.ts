@@ -1,3 +1,4 @@
+import { buildSheetWords as words } from '@/words/screens/papers/buildSheet'
 import { type BenchClock, clockOf } from '@/words/clock'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingOf } from '@/core/record/plan/facts'
@@ -19,32 +20,37 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
   const { plan } = state
   const name = (by: string) => people[by] ?? by
   const clock = clockOf(input.zone)
-  return page(input, 'build sheet', [
+  return page(input, words.buildSheet, [
     {
-      text: `Build sheet, rev ${plan.rev}. ${plan.quantity > 1 ? `${plan.quantity} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${clock.stamp(madeAt)}, after entry ${state.seq}.`,
+      text: words.buildSheetRevHouse(
+        plan.rev,
+        plan.quantity > 1 ? words.units(plan.quantity) : '',
+        rulesOf(state).name,
+        clock.stamp(madeAt),
+        state.seq,
+      ),
       color: DIM,
       margin: [0, 2, 0, 10],
     },
     ...signatures(state, name, clock),
-    heading('Faces, seen from the wire side'),
+    heading(words.facesSeenFromWire),
     ...faces(state),
-    heading('Pinout'),
+    heading(words.pinout),
     pinout(state),
-    heading('Setups and first pieces'),
+    heading(words.setupsAndFirstPieces),
     setups(state, name, clock),
-    heading('What was used where'),
+    heading(words.whatWasUsedWhere),
     terminations(state, name),
-    heading('Proof'),
+    heading(words.proof),
     proof(state, name),
     ...closing(state, name, clock),
   ])
 }
 
 function signatures(state: JobState, name: (by: string) => string, clock: BenchClock): Content[] {
-  if (state.signatures.length === 0)
-    return [{ text: 'NOT SIGNED: this is the state of work, not a release.', bold: true, color: '#8e2430' }]
+  if (state.signatures.length === 0) return [{ text: words.notSignedThisIs, bold: true, color: '#8e2430' }]
   return state.signatures.map((one): Content => ({
-    text: `${one.void ? 'Void, reopened since: ' : 'Signed: '}${name(one.by)}, ${one.role}, ${clock.stamp(one.at)}, covers entries 1 to ${one.covers}`,
+    text: words.signature(one, name(one.by), clock.stamp(one.at)),
     bold: !one.void,
     ...(one.void && { color: DIM }),
   }))
@@ -62,10 +68,10 @@ function faces(state: JobState): Content[] {
       columns: shown.slice(i, i + 2).map(({ end, housing }) => ({
         width: '50%',
         stack: [
-          { text: `End ${end}: ${housing.name} (${housing.id}), WIRE FACE`, fontSize: 8.5, bold: true },
+          { text: words.endWireFace(end, housing.name, housing.id), fontSize: 8.5, bold: true },
           { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
           {
-            text: `Lock ${endState(state, `1/${end}`).lock}${endState(state, `1/${end}`).lookedOver ? ', looked over from both sides' : ''}`,
+            text: words.lockLookedOverFrom(endState(state, `1/${end}`).lock, endState(state, `1/${end}`).lookedOver),
             fontSize: 8,
             color: DIM,
           },
@@ -84,7 +90,7 @@ const at = (wire: Wire, side: SideLetter) => {
 const pinout = (state: JobState): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto'],
-    ['wire', 'type', 'colour', 'from', 'to', 'length mm', 'signal', 'load A'],
+    ['wire', 'type', 'colour', 'from', 'to', words.lengthMm, 'signal', words.loadA],
     state.plan.wires.map((wire) => [
       cell(wire.id),
       cell(wire.type),
@@ -100,7 +106,7 @@ const pinout = (state: JobState): Content =>
 const setups = (state: JobState, name: (by: string) => string, clock: BenchClock): Content =>
   table(
     ['*', 'auto', 'auto', 'auto', 'auto'],
-    ['setup', 'first piece N', 'asked N', 'height mm', 'released'],
+    ['setup', words.firstPieceN, words.askedN, words.heightMm, 'released'],
     [...state.setups].map(([id, setup]) => {
       const piece = setup.pieces.at(-1)
       return [
@@ -122,7 +128,7 @@ const setups = (state: JobState, name: (by: string) => string, clock: BenchClock
 const terminations = (state: JobState, name: (by: string) => string): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto', 'auto'],
-    ['term.', 'cavity', 'contact', 'seal', 'strip mm', 'setup', 'crimped', 'seated'],
+    [words.term, 'cavity', 'contact', 'seal', words.stripMm, 'setup', 'crimped', 'seated'],
     planIndex(state.plan).terminations.map((one) => {
       const set = state.sets.get(setKey(one.wire.id, one.side))
       const now = termState(state, one.key)
@@ -141,7 +147,7 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
               .join(' '),
         ),
         cell(now.crimp ? name(now.crimp.by) : ''),
-        cell(now.seat ? (now.seat.home ? name(now.seat.by) : 'NOT HOME') : ''),
+        cell(now.seat ? (now.seat.home ? name(now.seat.by) : words.notHome) : ''),
       ]
     }),
   )
@@ -149,7 +155,7 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
 const proof = (state: JobState, name: (by: string) => string): Content =>
   table(
     ['auto', '*', 'auto', 'auto', 'auto', 'auto', 'auto'],
-    ['net', 'from, to', 'probe', 'by', 'expected ohm', 'net ohm', 'verdict'],
+    ['net', words.fromTo, 'probe', 'by', words.expectedOhm, words.netOhm, 'verdict'],
     Array.from({ length: state.plan.quantity }, (_, i) => i + 1).flatMap((unit) =>
       state.plan.wires.map((wire) => {
         const net = netVerdict(state, unit, wire)
@@ -171,12 +177,18 @@ function closing(state: JobState, name: (by: string) => string, clock: BenchCloc
   return [
     {
       text: tray
-        ? `Tray counted ${clock.stamp(tray.at)} by ${name(tray.by)}: ${tray.allBack ? 'all tools back' : `missing ${tray.missing.join(', ')}`}; ${tray.scrapFound} of ${tray.scrapped} scrapped contacts found.`
-        : 'Tray not counted.',
+        ? words.trayCountedByOf(
+            clock.stamp(tray.at),
+            name(tray.by),
+            tray.allBack ? words.allToolsBack : `missing ${tray.missing.join(', ')}`,
+            tray.scrapFound,
+            tray.scrapped,
+          )
+        : words.trayNotCounted,
       margin: [0, 10, 0, 0],
     },
     {
-      text: 'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.',
+      text: words.figuresFollowSheetsNamed,
       color: DIM,
       fontSize: 8,
       margin: [0, 6, 0, 0],

@@ -1,3 +1,4 @@
+import { kitSheetWords as words } from '@/words/screens/papers/kitSheet'
 import { clockOf } from '@/words/clock'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { kitList, kitTotal } from '@/core/work/kit/kitList'
@@ -14,13 +15,19 @@ export function kitSheet(input: PaperInput): TDocumentDefinitions {
   const { state, madeAt } = input
   const clock = clockOf(input.zone)
   const { plan } = state
-  return page(input, 'kit list', [
+  return page(input, words.kitList, [
     {
-      text: `Kit list, rev ${plan.rev}. ${plan.quantity > 1 ? `${String(plan.quantity)} units. ` : ''}House rules: ${rulesOf(state).name}. Made ${clock.stamp(madeAt)}, after entry ${String(state.seq)}.`,
+      text: words.kitListRevHouse(
+        plan.rev,
+        plan.quantity > 1 ? words.units(plan.quantity) : '',
+        rulesOf(state).name,
+        clock.stamp(madeAt),
+        state.seq,
+      ),
       color: DIM,
       margin: [0, 2, 0, 10],
     },
-    heading('Parts'),
+    heading(words.parts),
     table(
       [14, 80, '*', 50, 50, 50, 60],
       ['', 'part', 'what', 'need', 'test', 'spare', 'together'],
@@ -34,10 +41,10 @@ export function kitSheet(input: PaperInput): TDocumentDefinitions {
         cell(show(kitTotal(line), line.unit)),
       ]),
     ),
-    heading('Setups, in the order in which they change least'),
+    heading(words.setupsInOrderIn),
     table(
       [14, '*', 80],
-      ['', 'frame, die or positioner, selector, notch', 'terminations'],
+      ['', words.frameDieOrPositioner, 'terminations'],
       setupQueue(state).map((group) => [
         cell('[  ]'),
         cell(setupIdLabel(setupId(group.setup))),

@@ -1,3 +1,4 @@
+import { labelSheetWords as words } from '@/words/screens/papers/labelSheet'
 import { clockOf } from '@/words/clock'
 import type { TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { sideOf } from '@/core/record/plan/plan'
@@ -37,7 +38,7 @@ export function labelSheet(input: PaperInput): TDocumentDefinitions {
     ])
   return page(input, 'labels', [
     {
-      text: `Labels, rev ${plan.rev}: each end says its wire and where it goes. Made ${clockOf(input.zone).stamp(input.madeAt)}.`,
+      text: words.labelsRevEachEnd(plan.rev, clockOf(input.zone).stamp(input.madeAt)),
       color: DIM,
       margin: [0, 2, 0, 10],
     },
@@ -45,7 +46,7 @@ export function labelSheet(input: PaperInput): TDocumentDefinitions {
       table: {
         widths: Array.from({ length: ACROSS }, () => '*'),
         dontBreakRows: true,
-        body: rows.length > 0 ? rows : [['no wires yet', ...Array.from({ length: ACROSS - 1 }, () => '')]],
+        body: rows.length > 0 ? rows : [[words.noWiresYet, ...Array.from({ length: ACROSS - 1 }, () => '')]],
       },
       layout: {
         hLineColor: () => '#ddd5c8',

@@ -1,3 +1,4 @@
+import { moveSheetWords as words } from '@/words/screens/papers/moveSheet'
 import { clockOf } from '@/words/clock'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { housingAt } from '@/core/record/standing/benchEnds'
@@ -22,7 +23,7 @@ export function moveSheet(input: PaperInput): TDocumentDefinitions {
     return moves ? [{ unit, moves }] : []
   })
   const content = units.flatMap(({ unit, moves }): Content[] => [
-    ...(plan.quantity > 1 ? [heading(`Unit ${String(unit)}`)] : []),
+    ...(plan.quantity > 1 ? [heading(words.unit(unit))] : []),
     ...movePlanWords(moves.plan).map((text): Content => ({ text, color: DIM })),
     ...[...new Set(moves.plan.steps.flatMap((step) => ('place' in step ? [endOf(step.place)] : [])))].flatMap(
       (end): Content[] => {
@@ -34,7 +35,7 @@ export function moveSheet(input: PaperInput): TDocumentDefinitions {
           {
             unbreakable: true,
             stack: [
-              heading(`End ${end}, ${housing.name}: as it is, wire face`),
+              heading(words.endAsItIs(end, housing.name)),
               {
                 svg: faceSvg(
                   housing,
@@ -49,26 +50,26 @@ export function moveSheet(input: PaperInput): TDocumentDefinitions {
           {
             unbreakable: true,
             stack: [
-              heading(`End ${wantedEnd}, ${wanted.name}: as it is wanted, wire face`),
+              heading(words.endAsItIsWanted(wantedEnd, wanted.name)),
               { svg: faceSvg(wanted, wantedFace(state, unit, wantedEnd, wanted), WIDTH_PT, HEIGHT_PT) },
             ],
           },
         ]
       },
     ),
-    heading('Steps'),
+    heading(words.steps),
     table(
       [14, 24, '*'],
-      ['', 'step', 'what the hands do'],
+      ['', 'step', words.whatHandsDo],
       moves.plan.steps.map((step, i) => [cell('[  ]'), cell(i + 1), { text: moveStepWords(step, plan), fontSize: 9 }]),
     ),
   ])
-  return page(input, 'move plan', [
+  return page(input, words.movePlan, [
     {
-      text: `Move plan to rev ${plan.rev}. Made ${clock.stamp(madeAt)}, after entry ${String(state.seq)}. Dashed arrows: put aside between. Isolate the supply before a connector is opened; the maker’s sheet goes first.`,
+      text: words.movePlanToRev(plan.rev, clock.stamp(madeAt), state.seq),
       color: DIM,
       margin: [0, 2, 0, 8],
     },
-    ...(content.length > 0 ? content : [{ text: 'Every contact stands where the plan wants it: nothing to move.' }]),
+    ...(content.length > 0 ? content : [{ text: words.everyContactStandsWhere }]),
   ])
 }

@@ -1,3 +1,4 @@
+import { paperWords as words } from '@/words/screens/papers/paper'
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { JobState } from '@/core/record/state/state'
 
@@ -43,19 +44,19 @@ export const table = (widths: (string | number)[], headings: string[], rows: Tab
       headings.map(head),
       ...(rows.length > 0
         ? rows
-        : [[{ text: 'nothing yet', colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]]),
+        : [[{ text: words.nothingYet, colSpan: headings.length, color: DIM }, ...headings.slice(1).map(() => '')]]),
     ],
   },
 })
 
 /** A page as all papers have it: its title, what stands below it on every page. */
 export const page = ({ id, state }: PaperInput, title: string, content: Content[]): TDocumentDefinitions => ({
-  info: { title: `${state.plan.title}, ${title}`, creator: 'Urn Bench' },
+  info: { title: `${state.plan.title}, ${title}`, creator: words.urnBench },
   pageSize: 'A4',
   pageMargins: [36, 40, 36, 44],
   defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
   footer: (at, pages) => ({
-    text: `${state.plan.title}, rev ${state.plan.rev}   ${id}   entry ${String(state.seq)}   page ${String(at)} of ${String(pages)}`,
+    text: words.revEntryPageOf(state.plan.title, state.plan.rev, id, state.seq, at, pages),
     alignment: 'center',
     color: DIM,
     fontSize: 7.5,

@@ -11,7 +11,7 @@ import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import type { NewEntry } from '@/core/record/journal/entry'
 import { type Plan, emptyPlan } from '@/core/record/plan/plan'
 import { refusalWords } from '@/words/refusals'
-import { cellProblemWords, columnWords, tableFaultWords } from '@/formats/pinout/pinoutWords'
+import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
 import { brokenLink } from '@/data/entryHash'
 import { planFaultWords } from '@/words/plan'
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { answer, endpoint } from '@/api/endpoint'
-import { cellProblemWords, columnWords, tableFaultWords } from '@/formats/pinout/pinoutWords'
+import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { readPinout } from '@/formats/pinout/readPinout'
 

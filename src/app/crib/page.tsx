@@ -1,3 +1,4 @@
+import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import { benchClock } from '@/data/benchClock'
 import type { Metadata } from 'next'
 import { isInCrib } from '@/core/parts/catalogue/types'
@@ -6,7 +7,7 @@ import { loadCatalogue } from '@/data/repositories/catalogue'
 import { CribPlace } from '@/places/crib/CribPlace'
 import { readToolWork } from '@/places/ledger/readLedger'
 
-export const metadata: Metadata = { title: 'Crib' }
+export const metadata: Metadata = { title: words.crib }
 
 export default async function CribPage() {
   const { db, catalogue } = await bench()

@@ -1,9 +1,10 @@
+import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import type { Metadata } from 'next'
 import { LedgerPlace } from '@/places/ledger/LedgerPlace'
 import { ledgerTabs } from '@/places/ledger/ledgerModel'
 import { readLedger } from '@/places/ledger/readLedger'
 
-export const metadata: Metadata = { title: 'Ledger' }
+export const metadata: Metadata = { title: words.ledger }
 
 type Query = Readonly<Record<string, string | string[] | undefined>>
 const one = (value: string | string[] | undefined) => (typeof value === 'string' ? value : undefined)

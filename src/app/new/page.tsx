@@ -1,9 +1,10 @@
+import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import type { Metadata } from 'next'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { NewJobPlace } from '@/places/newJob/NewJobPlace'
 
-export const metadata: Metadata = { title: 'New job' }
+export const metadata: Metadata = { title: words.newJob }
 
 export default async function NewJobPage() {
   const { db, catalogue } = await bench()

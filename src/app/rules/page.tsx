@@ -1,3 +1,4 @@
+import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import type { Metadata } from 'next'
 import { isShipped } from '@/core/parts/rules/houseRules'
 import { bench } from '@/data/bench'
@@ -5,7 +6,7 @@ import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'
 import { RulesPlace } from '@/places/rules/RulesPlace'
 
-export const metadata: Metadata = { title: 'House rules' }
+export const metadata: Metadata = { title: words.houseRules }
 
 export default async function RulesPage() {
   const { db, jobs, catalogue } = await bench()

@@ -1,9 +1,10 @@
+import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { readShelf } from '@/places/shelf/readShelf'
 import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 
-export const metadata: Metadata = { title: 'Shelf' }
+export const metadata: Metadata = { title: words.shelf }
 
 export default async function ShelfPage({
   searchParams,

@@ -3,8 +3,8 @@ import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { readLoosePlace, type GridProblem } from '@/core/record/grid/columns'
 import type { WireSide } from '@/core/record/plan/plan'
 import type { Result } from '@/core/base/result'
-import type { ColumnId } from './columns'
-import type { CellFault, CellProblem, CellRow, PinoutEnd } from './pinoutTypes'
+import type { ColumnId } from '../../core/record/grid/pinoutColumns'
+import type { CellFault, CellProblem, CellRow, PinoutEnd } from '../../core/record/grid/pinoutTypes'
 
 export const SUGGESTIONS = 8
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
-import { type CellProblem, PINOUT_ROW_LIMIT } from './pinoutTypes'
+import { type CellProblem, PINOUT_ROW_LIMIT } from '../../core/record/grid/pinoutTypes'
 import { readPinout } from './readPinout'
 import fc from 'fast-check'
 

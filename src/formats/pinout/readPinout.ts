@@ -5,7 +5,7 @@ import { typesOfSize } from '@/core/record/grid/gridNames'
 import { type End, type Wire, emptyPlan, planFaults } from '@/core/record/plan/plan'
 import { type Dimension, parseQuantity } from '@/core/base/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/base/wire/colour'
-import { type ColumnId, matchHeadings } from './columns'
+import { type ColumnId, matchHeadings } from '../../core/record/grid/pinoutColumns'
 import {
   type CellFault,
   type CellProblem,
@@ -14,7 +14,7 @@ import {
   type PinoutEnd,
   type PinoutRow,
   type TableFault,
-} from './pinoutTypes'
+} from '../../core/record/grid/pinoutTypes'
 import { countLines } from './countLines'
 import { type AddFault, ID, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
 import Papa from 'papaparse'

@@ -2,7 +2,7 @@ import { zipSync, strToU8 } from 'fflate'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { readXlsx } from './readXlsx'
-import { xlsxFaultWords } from './tableWords'
+import { xlsxFaultWords } from '../../words/workbook'
 import { writeXlsx } from './writeXlsx'
 import { checkXlsx } from './xlsxSizes'
 

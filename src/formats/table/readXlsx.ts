@@ -1,6 +1,7 @@
 import { readSheet } from 'read-excel-file/universal'
 import { fail, ok, type Result } from '@/core/base/result'
-import { checkXlsx, type XlsxFault } from './xlsxSizes'
+import type { XlsxFault } from '@/core/base/cells/xlsxFault'
+import { checkXlsx } from './xlsxSizes'
 
 export const TABLE_ROW_LIMIT = 20_000
 

@@ -1,12 +1,5 @@
+import type { XlsxFault } from '@/core/base/cells/xlsxFault'
 import { fail, ok, type Result } from '@/core/base/result'
-
-export type XlsxFault =
-  | { readonly kind: 'no-xlsx' }
-  | { readonly kind: 'too-large'; readonly bytes: number; readonly limit: number }
-  | { readonly kind: 'unpacks-too-large'; readonly bytes: number; readonly limit: number }
-  | { readonly kind: 'unpacks-too-much'; readonly ratio: number; readonly limit: number }
-  | { readonly kind: 'unreadable'; readonly why: string }
-  | { readonly kind: 'too-many-rows'; readonly rows: number; readonly limit: number }
 
 const FILE_LIMIT = 20 * 2 ** 20
 const UNPACKED_LIMIT = 64 * 2 ** 20

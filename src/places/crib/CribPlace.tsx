@@ -1,4 +1,6 @@
 'use client'
+import styles from './CribPlace.module.css'
+import { cribPlaceWords as words } from '@/words/screens/crib/cribPlace'
 import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -18,26 +20,26 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
   return (
     <PlaceFrame
       place="crib"
-      title="Crib"
+      title={words.crib}
       sub={plural(tools.length, 'tool')}
       find={tools.map((tool) => ({ id: tool.id, kind: 'tool', words: tool.name, href: '/crib' }))}
     >
-      <div className={paneCss.station} style={{ gridTemplateColumns: 'minmax(0,1fr) 420px' }}>
+      <div className={clsx(paneCss.station, styles.columns)}>
         <div className={paneCss.work}>
-          <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Tools">
-            <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
-              {overdue.length === 0 ? 'Nothing is overdue' : `Overdue: ${overdue.map((tool) => tool.id).join(', ')}`}
+          <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.tools}>
+            <h2 className={clsx(textCss.cardTitle, styles.padded)}>
+              {overdue.length === 0 ? words.nothingIsOverdue : words.overdue(overdue.map((tool) => tool.id).join(', '))}
             </h2>
-            <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Tools with their dates">
+            <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
               <Table>
                 <Table.Thead>
                   <Table.Tr>
-                    <Table.Th scope="col">tool</Table.Th>
-                    <Table.Th scope="col">name</Table.Th>
-                    <Table.Th scope="col">class</Table.Th>
-                    <Table.Th scope="col">contacts since</Table.Th>
-                    <Table.Th scope="col">verified</Table.Th>
-                    <Table.Th scope="col">due</Table.Th>
+                    <Table.Th scope="col">{words.tool}</Table.Th>
+                    <Table.Th scope="col">{words.name}</Table.Th>
+                    <Table.Th scope="col">{words.classWord}</Table.Th>
+                    <Table.Th scope="col">{words.contactsSince}</Table.Th>
+                    <Table.Th scope="col">{words.verified}</Table.Th>
+                    <Table.Th scope="col">{words.due}</Table.Th>
                   </Table.Tr>
                 </Table.Thead>
                 <Table.Tbody>
@@ -63,7 +65,7 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
                           {tool.gaugedAt !== undefined ? (
                             `gauged ${clock.date(tool.gaugedAt)}`
                           ) : tool.doneOn === undefined ? (
-                            <span className={textCss.dim}>none</span>
+                            <span className={textCss.dim}>{words.none}</span>
                           ) : (
                             day(tool.doneOn)
                           )}

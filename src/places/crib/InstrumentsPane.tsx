@@ -1,4 +1,6 @@
 'use client'
+import styles from './InstrumentsPane.module.css'
+import { instrumentsPaneWords as words } from '@/words/screens/crib/instrumentsPane'
 import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -16,12 +18,10 @@ import { instrumentWords, unitWords } from '@/words/devices'
 export function InstrumentsPane() {
   const { views, look } = useInstrumentViews()
   return (
-    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Instruments">
-      <h2 className={textCss.cardTitle}>Instruments</h2>
-      {!views && <p className={textCss.dim}>Asking each who it is…</p>}
-      {views?.length === 0 && (
-        <p className={clsx(noteCss.note, noteCss.fault)}>▲ The bench does not answer. Load the page again.</p>
-      )}
+    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.instruments}>
+      <h2 className={textCss.cardTitle}>{words.instruments}</h2>
+      {!views && <p className={textCss.dim}>{words.askingEachWhoIt}</p>}
+      {views?.length === 0 && <p className={clsx(noteCss.note, noteCss.fault)}>{words.benchDoesNotAnswer}</p>}
       {views?.map((view) => (
         <InstrumentCard
           key={`${view.id} ${view.address?.host ?? ''}:${String(view.address?.port ?? '')}`}
@@ -31,14 +31,11 @@ export function InstrumentsPane() {
       ))}
       {views && (
         <Button onClick={look}>
-          <span>Look again</span>
+          <span>{words.lookAgain}</span>
         </Button>
       )}
       <div className={paneCss.sources}>
-        <span>
-          Over TCP, a question and an answer a line, as in IEEE 488.2. A figure from an instrument is recorded with its
-          name; typed by hand it is recorded as typed.
-        </span>
+        <span>{words.overTcpQuestionAnd}</span>
       </div>
     </aside>
   )
@@ -63,7 +60,7 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
       return
     }
     const answer = response && ((await response.json()) as { error?: { message?: string } })
-    setSaid({ good: false, text: answer?.error?.message ?? 'The bench does not answer. Nothing was changed.' })
+    setSaid({ good: false, text: answer?.error?.message ?? words.benchDoesNotAnswerNothing })
   }
   const read = async () => {
     const reading = await readInstrument(id, undefined)
@@ -74,11 +71,11 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
     )
   }
   return (
-    <section className={paneCss.sidePanel} style={{ margin: 0 }} aria-label={instrumentWords[id].name}>
-      <h3 style={{ display: 'flex', justifyContent: 'space-between', fontSize: 16, margin: 0 }}>
+    <section className={clsx(paneCss.sidePanel, styles.spaced)} aria-label={instrumentWords[id].name}>
+      <h3 className={styles.row}>
         <span>{instrumentWords[id].name}</span>
         <span className={identity === undefined ? textCss.fault : textCss.good}>
-          {identity === undefined ? '▲ no link' : '● linked'}
+          {identity === undefined ? words.noLink : '● linked'}
         </span>
       </h3>
       <p className={clsx(textCss.small, textCss.dim)}>{instrumentWords[id].what}</p>
@@ -86,10 +83,7 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
       {message !== undefined && <p className={clsx(noteCss.note, noteCss.fault)}>{message}</p>}
       {last && (
         <p className={textCss.small}>
-          Last:{' '}
-          <b className={textCss.mono} style={{ fontSize: 20 }}>
-            {figure(last.value, 3)}
-          </b>{' '}
+          {words.last} <b className={clsx(textCss.mono, styles.large)}>{figure(last.value, 3)}</b>{' '}
           {unitWords[last.unit] ?? last.unit}, {clock.dayTime(last.at)}
         </p>
       )}
@@ -105,21 +99,21 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
             void put({ host: host.trim(), port: Number(port) })
           }}
         >
-          <div className={paneCss.fieldRow} style={{ gridTemplateColumns: '1fr 110px' }}>
-            <TextInput label="Host" value={host} onChange={(event) => setHost(event.target.value)} />
+          <div className={clsx(paneCss.fieldRow, styles.columns)}>
+            <TextInput label={words.host} value={host} onChange={(event) => setHost(event.target.value)} />
             <TextInput
-              label="Port"
+              label={words.port}
               value={port}
               inputMode="numeric"
               onChange={(event) => setPort(event.target.value)}
             />
           </div>
-          <div className={paneCss.two} style={{ marginTop: 8 }}>
+          <div className={clsx(paneCss.two, styles.spaced2)}>
             <Button type="submit">
-              <span>Link it there</span>
+              <span>{words.linkItThere}</span>
             </Button>
             <Button onClick={() => void put({})}>
-              <span>Back to the stand-in</span>
+              <span>{words.backToStandIn}</span>
             </Button>
           </div>
         </form>
@@ -127,11 +121,11 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
         <div className={paneCss.two}>
           {canAsk(id) && (
             <Button onClick={() => void read()}>
-              <span>Take a reading</span>
+              <span>{words.takeReading}</span>
             </Button>
           )}
           <Button onClick={() => setEditing(true)}>
-            <span>{address ? `${address.host}:${String(address.port)}` : 'Say where it is'}</span>
+            <span>{address ? `${address.host}:${String(address.port)}` : words.sayWhereItIs}</span>
           </Button>
         </div>
       )}

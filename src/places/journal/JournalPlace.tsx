@@ -1,16 +1,18 @@
 'use client'
+import { journalPlaceWords as words } from '@/words/screens/journal/journalPlace'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
-import type { KeptEntry } from '@/core/record/journal/entry'
+import { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
-import { figure, newtons } from '@/words/figures'
+import { newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
-import type { LogLine } from '@/core/record/state/records'
+import { LogLine } from '@/core/record/state/records'
 import { termLabel } from '@/core/record/plan/keys'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import styles from './JournalPlace.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -45,38 +47,34 @@ export function JournalPlace({ at }: { readonly at?: number }) {
   const undone = new Set(entries.flatMap((entry) => (entry.kind === 'taken-back' ? [entry.undoes] : [])))
   const lines = new Map(state.recent.map((line) => [line.seq, line]))
   return (
-    <div className={paneCss.station} style={{ gridTemplateColumns: 'minmax(0,1fr) 320px' }}>
+    <div className={clsx(paneCss.station, styles.columns)}>
       <div className={paneCss.work}>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Journal">
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.journal}>
           <div className={paneCss.sheetHead}>
-            <span>
-              Entries {first + 1} to {Math.min(state.seq, first + PAGE)} of {state.seq}, newest first
-            </span>
-            <span style={{ display: 'flex', gap: 8 }}>
+            <span>{words.entriesToOfNewest(first + 1, Math.min(state.seq, first + PAGE), state.seq)}</span>
+            <span className={styles.row}>
               <Button variant="subtle" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
-                older
+                {words.older}
               </Button>
               <Button
                 variant="subtle"
                 onClick={() => setFrom(Math.min(Math.max(0, state.seq - PAGE), first + PAGE))}
                 disabled={first + PAGE >= state.seq}
               >
-                newer
+                {words.newer}
               </Button>
             </span>
           </div>
-          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Entries">
-            {failed && (
-              <p className={clsx(noteCss.note, noteCss.fault)}>▲ The journal does not answer. Load the page again.</p>
-            )}
+          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.entries}>
+            {failed && <p className={clsx(noteCss.note, noteCss.fault)}>{words.journalDoesNotAnswer}</p>}
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">no.</Table.Th>
-                  <Table.Th scope="col">when</Table.Th>
-                  <Table.Th scope="col">who</Table.Th>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">hash</Table.Th>
+                  <Table.Th scope="col">{words.number}</Table.Th>
+                  <Table.Th scope="col">{words.when}</Table.Th>
+                  <Table.Th scope="col">{words.who}</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.hash}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -94,17 +92,16 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                       <span style={undone.has(entry.id) ? { textDecoration: 'line-through' } : undefined}>
                         {entryWords[entry.kind]} <b className={textCss.mono}>{aboutOf(entry, lines)}</b>
                       </span>
-                      {undone.has(entry.id) && <span className={textCss.attend}> taken back</span>}
+                      {undone.has(entry.id) && <span className={textCss.attend}> {words.takenBack}</span>}
                       {figuresOf(entry) !== undefined && <span className={textCss.dim}> {figuresOf(entry)}</span>}
                       {(charted.has(entry.kind) || ('heightMm' in entry && entry.heightMm !== undefined)) &&
                         !undone.has(entry.id) && (
                           <Link
-                            className={clsx(textCss.plain, textCss.small)}
+                            className={clsx(textCss.plain, textCss.small, styles.spaced)}
                             href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`}
                             prefetch={false}
-                            style={{ marginLeft: 8 }}
                           >
-                            on the chart
+                            {words.onChart}
                           </Link>
                         )}
                     </Table.Td>
@@ -118,14 +115,11 @@ export function JournalPlace({ at }: { readonly at?: number }) {
           </div>
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Journal">
-        <h2 className={textCss.cardTitle}>Journal</h2>
-        <p className={textCss.dim}>
-          Nothing here is ever changed. Taking an entry back appends its opposite. Each entry carries the hash of the
-          one before it.
-        </p>
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.journal}>
+        <h2 className={textCss.cardTitle}>{words.journal}</h2>
+        <p className={textCss.dim}>{words.nothingHereIsEver}</p>
         <Button disabled={busy || isClosed(state)} onClick={() => void takeBack()}>
-          <span>Take your last entry back</span> <Kbd aria-hidden="true">U</Kbd>
+          <span>{words.takeYourLastEntry}</span> <Kbd aria-hidden="true">U</Kbd>
         </Button>
         <form
           onSubmit={(event) => {
@@ -135,14 +129,14 @@ export function JournalPlace({ at }: { readonly at?: number }) {
           }}
         >
           <TextInput
-            label="A note for the record"
+            label={words.noteForRecord}
             className={textCss.sentence}
             value={note}
             maxLength={500}
             onChange={(event) => setNote(event.target.value)}
           />
           <Button type="submit" disabled={busy || note.trim() === ''}>
-            <span>Write the note</span>
+            <span>{words.writeNote}</span>
           </Button>
         </form>
       </aside>
@@ -152,7 +146,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
 
 /** What was measured, for a line of the list. */
 function figuresOf(entry: KeptEntry): string | undefined {
-  const height = 'heightMm' in entry && entry.heightMm !== undefined ? `${figure(entry.heightMm, 3)} mm` : undefined
+  const height = 'heightMm' in entry && entry.heightMm !== undefined ? words.height(entry.heightMm) : undefined
   const pull = 'pullN' in entry ? newtons(entry.pullN) : undefined
   return height === undefined && pull === undefined ? undefined : [height, pull].filter(Boolean).join(', ')
 }

@@ -1,3 +1,4 @@
+import { controlChartWords as words } from '@/words/screens/ledger/controlChart'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -67,37 +68,37 @@ export function ControlChart({
       <div className={paneCss.sheetHead}>
         <span>
           {label}{' '}
-          <b className={textCss.mono} style={{ fontSize: 20, color: 'var(--ink)' }}>
-            {chart.chart ? figure(chart.chart.centre, digits) : '–'}
-          </b>{' '}
+          <b className={clsx(textCss.mono, styles.large)}>{chart.chart ? figure(chart.chart.centre, digits) : '–'}</b>{' '}
           {unit}
           {chart.chart && (
             <span className={textCss.dim}>
               {' '}
-              middle; control limits {figure(chart.chart.lcl, digits)} to {figure(chart.chart.ucl, digits)}
+              {words.middleControlLimitsTo(chart.chart.lcl, digits, chart.chart.ucl)}
             </span>
           )}
         </span>
         <span className={paneCss.caption}>
-          {chart.kind === 'individuals' ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · {chart.count.toLocaleString('en')}{' '}
-          READINGS
-          {chart.shown.length < chart.count && chart.kind === 'individuals'
-            ? `, ${chart.shown.length.toLocaleString('en')} DRAWN`
-            : ''}
+          {words.individualsReadings(
+            chart.kind === 'individuals',
+            chart.count.toLocaleString('en'),
+            chart.shown.length < chart.count && chart.kind === 'individuals'
+              ? words.drawn(chart.shown.length.toLocaleString('en'))
+              : '',
+          )}
         </span>
       </div>
       <div
         className={clsx(paneCss.sheetBody, styles.chartBox)}
         tabIndex={0}
         role="slider"
-        aria-label={`${label}, reading`}
+        aria-label={words.reading(label)}
         aria-valuemin={1}
         aria-valuemax={chart.count}
         aria-valuenow={(selected ?? 0) + 1}
         aria-valuetext={
           now
             ? `${figure(now.value, digits)} ${unit}${signal ? `, ${signalWords[signal.rule][signal.side]}` : ''}`
-            : 'none chosen'
+            : words.noneChosen
         }
         onKeyDown={(event) => {
           const to = { ArrowLeft: at - 1, ArrowRight: at + 1, Home: 0, End: chart.shown.length - 1 }[event.key]

@@ -1,4 +1,5 @@
 'use client'
+import { ledgerPlaceWords as words } from '@/words/screens/ledger/ledgerPlace'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -20,10 +21,10 @@ import { ReadingCard } from './ReadingCard'
 import { ScrapTable, ToolTable, YieldTable } from './LedgerTables'
 
 const tabWords: Readonly<Record<LedgerTab, string>> = {
-  charts: 'Charts',
-  yield: 'First tries',
-  scrap: 'Scrap',
-  tools: 'Tools',
+  charts: words.charts,
+  yield: words.firstTries,
+  scrap: words.scrap,
+  tools: words.tools,
 }
 
 const address = (tab: LedgerTab, series?: string, subgroup?: number) =>
@@ -64,11 +65,11 @@ export function LedgerPlace({
     })),
     ...(tab === 'charts'
       ? [
-          { key: 'j', words: 'Next series', run: () => go(1) },
-          { key: 'k', words: 'Series before', run: () => go(-1) },
+          { key: 'j', words: words.nextSeries, run: () => go(1) },
+          { key: 'k', words: words.seriesBefore, run: () => go(-1) },
           ...(entryHref === undefined
             ? []
-            : [{ key: 'Enter', words: 'Open the entry of this reading', run: () => router.push(entryHref) }]),
+            : [{ key: 'Enter', words: words.openEntryOfThis, run: () => router.push(entryHref) }]),
         ]
       : []),
   ])
@@ -76,7 +77,7 @@ export function LedgerPlace({
   return (
     <PlaceFrame
       place="ledger"
-      title="Ledger"
+      title={words.ledger}
       sub={plural(list.length, 'series', 'series')}
       find={list.map((one) => ({
         id: setupIdLabel(one.setup),
@@ -87,10 +88,7 @@ export function LedgerPlace({
     >
       {list.length === 0 ? (
         <div className={paneCss.work}>
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and
-            it begins.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingIsRecordedYet}</p>
         </div>
       ) : (
         <div
@@ -98,7 +96,7 @@ export function LedgerPlace({
           style={tab === 'charts' ? undefined : { gridTemplateColumns: 'minmax(0,1fr)' }}
         >
           {tab === 'charts' && (
-            <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label="Series">
+            <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.series}>
               <Tabs tab={tab} series={view?.id} />
               {list.map((one) => (
                 <Link
@@ -116,7 +114,7 @@ export function LedgerPlace({
                   <span className={clsx(textCss.small, textCss.dim)}>
                     {[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')]
                       .filter(Boolean)
-                      .join(', ') || 'nothing measured'}
+                      .join(', ') || words.nothingMeasured}
                   </span>
                 </Link>
               ))}
@@ -130,7 +128,7 @@ export function LedgerPlace({
                     chart={view.heights}
                     lower={view.height?.minMm}
                     upper={view.height?.maxMm}
-                    label="Crimp height"
+                    label={words.crimpHeight}
                     unit="mm"
                     digits={3}
                     selected={chosen?.chart === 'heights' ? chosen.at : undefined}
@@ -141,7 +139,7 @@ export function LedgerPlace({
                   <ControlChart
                     chart={view.pulls}
                     lower={view.minimumN}
-                    label="Pulled off at"
+                    label={words.pulledOffAt}
                     unit="N"
                     digits={0}
                     selected={chosen?.chart === 'pulls' ? chosen.at : undefined}
@@ -149,9 +147,7 @@ export function LedgerPlace({
                   />
                 )}
                 {!view.heights && !view.pulls && (
-                  <p className={clsx(noteCss.note, noteCss.attend)}>
-                    Crimped, and nothing measured: this series has no chart.
-                  </p>
+                  <p className={clsx(noteCss.note, noteCss.attend)}>{words.crimpedAndNothingMeasured}</p>
                 )}
               </div>
               <ReadingCard
@@ -194,7 +190,7 @@ function startAt({ view }: LedgerModel, at: { readonly job: string; readonly seq
 
 function Tabs({ tab, series }: { readonly tab: LedgerTab; readonly series: string | undefined }) {
   return (
-    <div className={styles.tabs} role="group" aria-label="What the Ledger shows">
+    <div className={styles.tabs} role="group" aria-label={words.whatLedgerShows}>
       {ledgerTabs.map((one, i) => (
         <Link key={one} href={address(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
           {tabWords[one]} <Kbd aria-hidden="true">{figure(i + 1, 0)}</Kbd>

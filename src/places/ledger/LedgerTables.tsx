@@ -1,13 +1,15 @@
+import { ledgerTablesWords as words } from '@/words/screens/ledger/ledgerTables'
 import { useClock } from '@/ui/frame/Clock'
+import { Table } from '@mantine/core'
+import { DefectCode } from '@/core/craft/crimp/looks'
+import { setupIdLabel } from '@/core/craft/setup/setup'
+import { defectWords } from '@/words/crimp'
+import { day, figure } from '@/words/figures'
+import { LedgerModel } from './ledgerModel'
+import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './LedgerTables.module.css'
-import { Table } from '@mantine/core'
-import type { DefectCode } from '@/core/craft/crimp/looks'
-import { setupIdLabel } from '@/core/craft/setup/setup'
-import { defectWords } from '@/words/crimp'
-import { day, figure, plural } from '@/words/figures'
-import type { LedgerModel } from './ledgerModel'
 
 const percent = (part: number, of: number) => (of === 0 ? '–' : `${figure((part / of) * 100, 1)} %`)
 const defectName = (id: string): string => (Object.hasOwn(defectWords, id) ? defectWords[id as DefectCode] : id)
@@ -15,23 +17,22 @@ const defectName = (id: string): string => (Object.hasOwn(defectWords, id) ? def
 /** Terminations that were right at the first try, by setup. */
 export function YieldTable({ model: { list, total } }: { readonly model: LedgerModel }) {
   return (
-    <section className={paneCss.sheet} aria-label="First tries">
-      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 4px' }}>
-        {percent(total.first, total.tried)} right at the first try
+    <section className={paneCss.sheet} aria-label={words.firstTries}>
+      <h2 className={clsx(textCss.cardTitle, styles.rightAtFirstTry)}>
+        {words.rightAtFirstTry(percent(total.first, total.tried))}
       </h2>
-      <p className={textCss.dim} style={{ padding: '0 18px 8px' }}>
-        {total.first} of {plural(total.tried, 'termination')}; {plural(total.scrapped, 'try', 'tries')} rejected. Test
-        pieces do not count.
+      <p className={clsx(textCss.dim, styles.ofRejectedTestPieces)}>
+        {words.ofRejectedTestPieces(total.first, total.tried, total.scrapped)}
       </p>
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">setup</Table.Th>
-            <Table.Th scope="col">contact</Table.Th>
-            <Table.Th scope="col">tried</Table.Th>
-            <Table.Th scope="col">first try</Table.Th>
-            <Table.Th scope="col">rejected</Table.Th>
-            <Table.Th scope="col">share</Table.Th>
+            <Table.Th scope="col">{words.setup}</Table.Th>
+            <Table.Th scope="col">{words.contact}</Table.Th>
+            <Table.Th scope="col">{words.tried}</Table.Th>
+            <Table.Th scope="col">{words.firstTry}</Table.Th>
+            <Table.Th scope="col">{words.rejected}</Table.Th>
+            <Table.Th scope="col">{words.share}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -59,19 +60,19 @@ export function YieldTable({ model: { list, total } }: { readonly model: LedgerM
 export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }) {
   const most = scrap[0]?.count ?? 1
   return (
-    <section className={paneCss.sheet} aria-label="Scrap by cause">
-      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
-        {scrap.length === 0 ? 'Nothing was rejected' : `Most often: ${defectName(scrap[0]?.defect ?? '')}`}
+    <section className={paneCss.sheet} aria-label={words.scrapByCause}>
+      <h2 className={clsx(textCss.cardTitle, styles.padded)}>
+        {scrap.length === 0 ? words.nothingWasRejected : words.mostOften(defectName(scrap[0]?.defect ?? ''))}
       </h2>
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">what was seen</Table.Th>
-            <Table.Th scope="col">times</Table.Th>
-            <Table.Th scope="col" style={{ width: '45%' }}>
-              share
+            <Table.Th scope="col">{words.whatWasSeen}</Table.Th>
+            <Table.Th scope="col">{words.times}</Table.Th>
+            <Table.Th scope="col" className={styles.share}>
+              {words.share}
             </Table.Th>
-            <Table.Th scope="col">together</Table.Th>
+            <Table.Th scope="col">{words.together}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -95,19 +96,17 @@ export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }
 export function ToolTable({ model: { tools } }: { readonly model: LedgerModel }) {
   const clock = useClock()
   return (
-    <section className={paneCss.sheet} aria-label="Contacts by tool">
-      <h2 className={textCss.cardTitle} style={{ padding: '14px 18px 8px' }}>
-        Contacts since verification
-      </h2>
+    <section className={paneCss.sheet} aria-label={words.contactsByTool}>
+      <h2 className={clsx(textCss.cardTitle, styles.contactsSinceVerification)}>{words.contactsSinceVerification}</h2>
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">tool</Table.Th>
-            <Table.Th scope="col">name</Table.Th>
-            <Table.Th scope="col">since verified</Table.Th>
-            <Table.Th scope="col">in all</Table.Th>
-            <Table.Th scope="col">verified</Table.Th>
-            <Table.Th scope="col">due</Table.Th>
+            <Table.Th scope="col">{words.tool}</Table.Th>
+            <Table.Th scope="col">{words.name}</Table.Th>
+            <Table.Th scope="col">{words.sinceVerified}</Table.Th>
+            <Table.Th scope="col">{words.inAll}</Table.Th>
+            <Table.Th scope="col">{words.verified}</Table.Th>
+            <Table.Th scope="col">{words.due}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -117,18 +116,16 @@ export function ToolTable({ model: { tools } }: { readonly model: LedgerModel })
                 <b>{tool.tool}</b>
               </Table.Td>
               <Table.Td>{tool.name}</Table.Td>
-              <Table.Td className={textCss.figure} style={{ fontSize: 22 }}>
-                {tool.since}
-              </Table.Td>
+              <Table.Td className={clsx(textCss.figure, styles.large)}>{tool.since}</Table.Td>
               <Table.Td className={textCss.figure}>{tool.all}</Table.Td>
               <Table.Td>
                 {tool.gaugedAt !== undefined
-                  ? `gauged at the bench, ${clock.date(tool.gaugedAt)}`
+                  ? words.gaugedAtBench(clock.date(tool.gaugedAt))
                   : tool.verification
                     ? day(tool.verification.doneOn)
                     : 'never'}
               </Table.Td>
-              <Table.Td>{tool.verification ? day(tool.verification.dueOn) : 'no date'}</Table.Td>
+              <Table.Td>{tool.verification ? day(tool.verification.dueOn) : words.noDate}</Table.Td>
             </Table.Tr>
           ))}
         </Table.Tbody>

@@ -1,12 +1,14 @@
+import { readingCardWords as words } from '@/words/screens/ledger/readingCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Anchor, Button, Kbd, NativeSelect } from '@mantine/core'
-import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
-import type { SeriesChart } from '@/core/views/ledger/seriesChart'
-import { figure, plural } from '@/words/figures'
+import { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
+import { SeriesChart } from '@/core/views/ledger/seriesChart'
+import { figure } from '@/words/figures'
 import { chartFaultWords, signalWords } from '@/words/stats'
 import { termName } from '@/words/steps'
-import type { SeriesView } from './ledgerModel'
+import { SeriesView } from './ledgerModel'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
+import styles from './ReadingCard.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -14,10 +16,10 @@ import readoutCss from '@/ui/readout/readout.module.css'
 import Link from 'next/link'
 
 const whatWords: Readonly<Record<LedgerPoint['what'], string>> = {
-  crimp: 'a crimp',
-  scrapped: 'a crimp that went to scrap',
-  'first-piece': 'a first piece',
-  sample: 'a sample',
+  crimp: words.aCrimp,
+  scrapped: words.crimpThatWentTo,
+  'first-piece': words.firstPiece,
+  sample: words.aSample,
 }
 
 /** The reading that is chosen, with the way to its entry and photo; what the chart says; how capable the process is. */
@@ -44,7 +46,7 @@ export function ReadingCard({
   const photos = usePhotos(point)
   const isHeight = chosen?.chart === 'heights'
   return (
-    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Reading">
+    <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.reading}>
       {point && (
         <>
           <p className={clsx(textCss.dim, textCss.small)}>
@@ -60,44 +62,41 @@ export function ReadingCard({
               {photos.map((id) => (
                 <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
                   {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
-                  <img src={`/api/photos/${id}`} alt="photo of this piece" />
+                  <img src={`/api/photos/${id}`} alt={words.photoOfThisPiece} />
                 </a>
               ))}
             </div>
           )}
           {entryHref !== undefined && (
             <Button component={Link} href={entryHref} prefetch={false}>
-              <span>Open its entry</span> <Kbd aria-hidden="true">Enter</Kbd>
+              <span>{words.openItsEntry}</span> <Kbd aria-hidden="true">Enter</Kbd>
             </Button>
           )}
         </>
       )}
-      {view.heights && <Says title="Height" chart={view.heights} onSelect={(at) => onSelect('heights', at)} />}
-      {view.pulls && <Says title="Pull" chart={view.pulls} onSelect={(at) => onSelect('pulls', at)} />}
+      {view.heights && <Says title={words.height} chart={view.heights} onSelect={(at) => onSelect('heights', at)} />}
+      {view.pulls && <Says title={words.pull} chart={view.pulls} onSelect={(at) => onSelect('pulls', at)} />}
       {view.minimumN !== undefined && view.pulls && (
         <p className={view.lowPulls > 0 ? textCss.fault : textCss.good}>
           {view.lowPulls > 0
-            ? `▲ ${plural(view.lowPulls, 'pull')} below ${figure(view.minimumN, 0)} N`
-            : `✓ All ${String(view.pulls.count)} pulls at or above ${figure(view.minimumN, 0)} N`}
+            ? words.belowN(view.lowPulls, view.minimumN)
+            : words.allPullsAtOr(view.pulls.count, view.minimumN)}
         </p>
       )}
       <NativeSelect
-        label="Chart"
+        label={words.chart}
         value={subgroup ?? ''}
         onChange={(event) => onSubgroup(event.target.value === '' ? undefined : Number(event.target.value))}
       >
-        <option value="">individuals, moving range</option>
+        <option value="">{words.individualsMovingRange}</option>
         {[2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => (
           <option key={n} value={n}>
-            means and ranges of {n}
+            {words.meansAndRangesOf(n)}
           </option>
         ))}
       </NativeSelect>
       <div className={paneCss.sources}>
-        <span>
-          Control limits say whether the process is steady; the red ones are the sheet’s. A chart replaces no
-          inspection.
-        </span>
+        <span>{words.controlLimitsSayWhether}</span>
       </div>
     </aside>
   )
@@ -116,29 +115,29 @@ function Says({
   readonly onSelect: (at: number) => void
 }) {
   return (
-    <section aria-label={`${title}: what the chart says`}>
-      <h2 style={{ fontSize: 15, margin: '4px 0' }}>{title}</h2>
+    <section aria-label={words.whatChartSays(title)}>
+      <h2 className={styles.smaller}>{title}</h2>
       {chart.fault && <p className={textCss.small}>{chartFaultWords(chart.fault)}.</p>}
       {chart.cpk !== undefined && (
         <p className={textCss.small}>
           {chart.cp !== undefined && (
             <>
-              Cp <b className={textCss.mono}>{figure(chart.cp, 2)}</b>,{' '}
+              {words.cp} <b className={textCss.mono}>{figure(chart.cp, 2)}</b>,{' '}
             </>
           )}
-          Cpk <b className={textCss.mono}>{figure(chart.cpk, 2)}</b>
+          {words.cpk} <b className={textCss.mono}>{figure(chart.cpk, 2)}</b>
           {chart.cpkAtLeast !== undefined && (
             <>
               {' '}
-              from {plural(chart.count, 'reading')}: at least{' '}
-              <b className={textCss.mono}>{figure(chart.cpkAtLeast, 2)}</b> can be stated
+              {words.fromAtLeast(chart.count)} <b className={textCss.mono}>{figure(chart.cpkAtLeast, 2)}</b>{' '}
+              {words.canBeStated}
             </>
           )}
           .
         </p>
       )}
       {chart.signals.length === 0 && chart.chart && (
-        <p className={clsx(textCss.small, textCss.good)}>✓ Steady: no signal.</p>
+        <p className={clsx(textCss.small, textCss.good)}>{words.steadyNoSignal}</p>
       )}
       <ul>
         {chart.signals.slice(0, LISTED).map((signal) => (
@@ -147,15 +146,13 @@ function Says({
               <span className={textCss.fault} aria-hidden="true">
                 ▲
               </span>{' '}
-              <span>
-                No. {signal.at + 1} {signalWords[signal.rule][signal.side]}
-              </span>
+              <span>{words.signalAt(signal.at + 1, signalWords[signal.rule][signal.side])}</span>
             </Anchor>
           </li>
         ))}
       </ul>
       {chart.signalCount > LISTED && (
-        <p className={clsx(textCss.small, textCss.dim)}>and {chart.signalCount - LISTED} more</p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.andMore(chart.signalCount - LISTED)}</p>
       )}
     </section>
   )

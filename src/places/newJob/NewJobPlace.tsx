@@ -1,4 +1,5 @@
 'use client'
+import { newJobPlaceWords as texts } from '@/words/screens/newJob/newJobPlace'
 import { Button, Checkbox, Kbd, NativeSelect, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { type DragEvent, useCallback, useEffect, useMemo, useRef, useState } from 'react'
@@ -6,9 +7,9 @@ import type { Plan } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { toCsv } from '@/formats/csv'
 import { countLines } from '@/formats/pinout/countLines'
-import { PINOUT_ROW_LIMIT } from '@/formats/pinout/pinoutTypes'
-import { tableFaultWords } from '@/formats/pinout/pinoutWords'
-import { xlsxFaultWords } from '@/formats/table/tableWords'
+import { PINOUT_ROW_LIMIT } from '@/core/record/grid/pinoutTypes'
+import { tableFaultWords } from '@/words/pinout'
+import { xlsxFaultWords } from '@/words/workbook'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useOperator } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -39,13 +40,10 @@ interface Draft {
 const empty: Draft = { title: '', csv: '', ends: {}, kind: 'build', slack: '' }
 
 const kindWords: Readonly<Record<Plan['kind'], string>> = {
-  build: 'Build it',
-  're-pin': 'Re-pin a harness that is there',
-  repair: 'Repair a harness that is there',
+  build: texts.buildIt,
+  're-pin': texts.rePinHarnessThat,
+  repair: texts.repairHarnessThatIs,
 }
-
-const example = `wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current
-W1,TW-0.75,RD,P1,1,P2,1,620 mm,beacon supply,0.8 A`
 
 /** A job from a pinout: dropped, picked or pasted, shown as it will be read, made only when all of it is right. */
 export function NewJobPlace({
@@ -102,14 +100,9 @@ export function NewJobPlace({
           if (response.ok) {
             setPreview((await response.json()) as Preview)
             setMessage(undefined)
-          } else
-            setMessage(
-              response.status === 413
-                ? 'This pinout is larger than 5 MB: split it.'
-                : 'The bench could not read it. What you dropped is kept.',
-            )
+          } else setMessage(response.status === 413 ? texts.thisPinoutIsLarger : texts.benchCouldNotRead)
         })
-        .catch(() => !leave.signal.aborted && setMessage(unanswered('What you typed is kept here.')))
+        .catch(() => !leave.signal.aborted && setMessage(unanswered(texts.whatYouTypedIs)))
     }, 250)
     return () => {
       clearTimeout(timer)
@@ -120,7 +113,7 @@ export function NewJobPlace({
   const read = async (dropped: File | undefined) => {
     if (!dropped) return
     if (dropped.size > 5 * 1024 * 1024) {
-      setMessage(`${dropped.name} is larger than 5 MB: no pinout is. Split it, or check that it is a pinout.`)
+      setMessage(texts.isLargerThanMb(dropped.name))
       return
     }
     const bytes = await dropped.arrayBuffer()
@@ -152,7 +145,7 @@ export function NewJobPlace({
       return
     }
     if (kind !== 'build' && slackMm && !slackMm.ok) {
-      setMessage(`Wire to spare: ${quantityWords(slackMm.fault, 'length')}`)
+      setMessage(texts.wireToSpare(quantityWords(slackMm.fault, 'length')))
       return
     }
     setBusy(true)
@@ -160,7 +153,7 @@ export function NewJobPlace({
       .map(([end, housing]) => `${end}:${housing}`)
       .join(',')
     const query = new URLSearchParams({
-      title: title.trim() === '' ? 'New job' : title.trim(),
+      title: title.trim() === '' ? texts.newJob : title.trim(),
       ...(picks !== '' && { ends: picks }),
       kind,
       ...(kind !== 'build' && slackMm?.ok && { slackMm: String(slackMm.value) }),
@@ -177,52 +170,44 @@ export function NewJobPlace({
         router.push(`/jobs/${answer.id}/plan`)
         return
       }
-      setMessage(answer.error?.issues?.[0]?.message ?? 'The job was not made. What you typed is kept.')
+      setMessage(answer.error?.issues?.[0]?.message ?? texts.jobWasNotMade)
     } catch {
-      setMessage(unanswered('Nothing was made, what you typed is kept.'))
+      setMessage(unanswered(texts.nothingWasMadeWhat))
     }
     setBusy(false)
   }
   useKeys([
-    { key: 'Enter', words: 'Make the job', run: () => void make() },
-    { key: 'o', words: 'Open a file', run: () => openFile.current?.() },
+    { key: 'Enter', words: texts.makeJob, run: () => void make() },
+    { key: 'o', words: texts.openFile, run: () => openFile.current?.() },
   ])
   const missing = useMemo(() => preview?.ends.filter((end) => end.from !== 'column') ?? [], [preview])
   const faults = preview?.faults.length ?? 0
   return (
-    <PlaceFrame place={undefined} title="New job" find={[]} foot={<FootNote preview={preview} />}>
+    <PlaceFrame place={undefined} title={texts.newJob} find={[]} foot={<FootNote preview={preview} />}>
       <div
-        className={paneCss.station}
+        className={clsx(paneCss.station, styles.columns)}
         onDragOver={(event) => event.preventDefault()}
         onDrop={drop}
-        style={{ gridTemplateColumns: '260px minmax(0,1fr) 280px' }}
       >
-        <div
-          className={clsx(paneCss.pane, paneCss.paneCard)}
-          style={{ borderRight: '1px solid var(--hairline)', borderLeft: 0 }}
-        >
-          <h2 className={textCss.cardTitle}>The pinout</h2>
+        <div className={clsx(paneCss.pane, paneCss.paneCard, styles.unframed)}>
+          <h2 className={textCss.cardTitle}>{texts.thePinout}</h2>
           <FileDrop
-            label="Pinout file"
+            label={texts.pinoutFile}
             offers=".csv,.xlsx,text/csv,text/plain"
             openRef={openFile}
             onFile={(file) => void read(file)}
           >
-            <span>Open a CSV or XLSX file, or drop it here</span> <Kbd aria-hidden="true">O</Kbd>
+            <span>{texts.openCsvOrXlsx}</span> <Kbd aria-hidden="true">O</Kbd>
           </FileDrop>
           <Textarea
-            label="or paste its rows, headings first"
+            label={texts.orPasteItsRows}
             value={csv}
             spellCheck={false}
-            placeholder={example}
+            placeholder={texts.example}
             onChange={(event) => change({ csv: event.target.value })}
             classNames={{ root: styles.fill, wrapper: styles.wrapper, input: styles.text }}
           />
-          <p className={clsx(textCss.small, textCss.dim)}>
-            Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal,
-            current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a
-            terminal (RG-1-4) or “splice S1” stands alone in the end’s column.
-          </p>
+          <p className={clsx(textCss.small, textCss.dim)}>{texts.columnsByNameIn}</p>
         </div>
         <div className={paneCss.work}>
           {message !== undefined && (
@@ -233,17 +218,17 @@ export function NewJobPlace({
           {!preview && <EmptyPreview />}
           {preview && <PreviewTable preview={preview} onlyFaults={only && faults > 0} />}
         </div>
-        <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="The job">
+        <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={texts.theJob}>
           <TextInput
-            label="Title"
+            label={texts.title}
             className={textCss.sentence}
             value={title}
             maxLength={120}
-            placeholder="Mast head loom"
+            placeholder={texts.mastHeadLoom}
             onChange={(event) => change({ title: event.target.value })}
           />
           <NativeSelect
-            label="What is to be done"
+            label={texts.whatIsToBe}
             value={kind}
             onChange={(event) =>
               change({
@@ -260,34 +245,25 @@ export function NewJobPlace({
           {kind !== 'build' && (
             <>
               <TextInput
-                label="Wire to spare at each, if you know it"
+                label={texts.wireToSpareAt}
                 value={slack}
                 inputMode="decimal"
-                placeholder="12 mm"
+                placeholder={texts.spareLike}
                 onChange={(event) => change({ slack: event.target.value })}
                 error={slackMm !== undefined && !slackMm.ok}
               />
-              <p className={clsx(textCss.small, textCss.dim)}>
-                The pinout as it is now: everything in it counts as crimped and seated.{' '}
-                {kind === 're-pin'
-                  ? 'What is wanted comes next, as a changed pinout at Plan.'
-                  : 'What is wrong is reported at Seat, with X at its cavity.'}
-              </p>
+              <p className={clsx(textCss.small, textCss.dim)}>{texts.pinoutAsItIs(kind === 're-pin')}</p>
             </>
           )}
           {missing.map((end) => (
             <NativeSelect
               key={end.id}
-              label={
-                <>
-                  Housing of end {end.id}, {plural(end.wires, 'wire')}
-                </>
-              }
+              label={<>{texts.housingOfEnd(end.id, end.wires)}</>}
               value={ends[end.id] ?? ''}
               onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}
               error={end.housing === undefined}
             >
-              <option value="">choose</option>
+              <option value="">{texts.choose}</option>
               {housings.map((housing) => (
                 <option key={housing.id} value={housing.id}>
                   {housing.id}, {housing.name}
@@ -298,18 +274,18 @@ export function NewJobPlace({
           {preview && faults > 0 && (
             <>
               <div className={clsx(noteCss.note, noteCss.fault)} role="alert">
-                <b>▲ {plural(faults, 'fault')}.</b> Nothing is written until all rows can be read.
+                <b>▲ {plural(faults, 'fault')}.</b> {texts.nothingIsWrittenUntil}
               </div>
               <Checkbox
-                label="Show only rows with a fault"
+                label={texts.showOnlyRowsWith}
                 checked={only}
                 onChange={(event) => setOnly(event.target.checked)}
               />
-              <ul className={paneCss.choices} aria-label="Faults">
+              <ul className={paneCss.choices} aria-label={texts.faults}>
                 {preview.faults.slice(0, 40).map((fault, i) => (
                   <li key={i} className={textCss.small}>
                     <b>
-                      {fault.row === undefined ? 'File' : `Row ${fault.row}`}
+                      {fault.row === undefined ? texts.file : texts.row(fault.row)}
                       {fault.column !== undefined && `, ${fault.column}`}:
                     </b>{' '}
                     {fault.message}
@@ -320,12 +296,12 @@ export function NewJobPlace({
           )}
           {preview?.valid && (
             <p className={clsx(noteCss.note, noteCss.good)}>
-              ✓ {plural(preview.rows.length, 'wire')}, {plural(preview.ends.length, 'end')}: all can be read.
-              {preview.ignored.length > 0 && ` Not read: ${list([...preview.ignored])}.`}
+              {texts.allCanBeRead(preview.rows.length, preview.ends.length)}
+              {preview.ignored.length > 0 && texts.notRead(list([...preview.ignored]))}
             </p>
           )}
           <Button variant="filled" disabled={!preview?.valid || busy} onClick={() => void make()}>
-            <span>Make the job</span> <Kbd aria-hidden="true">Enter</Kbd>
+            <span>{texts.makeJob}</span> <Kbd aria-hidden="true">Enter</Kbd>
           </Button>
         </aside>
       </div>
@@ -335,12 +311,9 @@ export function NewJobPlace({
 
 function EmptyPreview() {
   return (
-    <section className={noteCss.note} style={{ border: '1px solid var(--hairline)', background: 'var(--bisque)' }}>
-      <b>Here you see every row as it will be read.</b>
-      <p>
-        A fault names its row and column, what stands there, and what would be right. Lengths may be said as 620 mm,
-        0,62 m or 24 in.
-      </p>
+    <section className={clsx(noteCss.note, styles.framed)}>
+      <b>{texts.hereYouSeeEvery}</b>
+      <p>{texts.faultNamesItsRow}</p>
     </section>
   )
 }
@@ -349,15 +322,15 @@ function FootNote({ preview }: { readonly preview: Preview | undefined }) {
   return (
     <dl>
       <div>
-        <dt>ROWS</dt>
+        <dt>{texts.rows}</dt>
         <dd>{preview?.rows.length ?? 0}</dd>
       </div>
       <div>
-        <dt>ends</dt>
+        <dt>{texts.ends}</dt>
         <dd>{preview?.ends.length ?? 0}</dd>
       </div>
       <div>
-        <dt>faults</dt>
+        <dt>{texts.faultsHead}</dt>
         <dd>{preview?.faults.length ?? 0}</dd>
       </div>
     </dl>

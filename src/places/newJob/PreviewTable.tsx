@@ -1,11 +1,12 @@
 'use client'
+import { previewTableWords as words } from '@/words/screens/newJob/previewTable'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef } from 'react'
-import { pinoutColumns, type ColumnId } from '@/formats/pinout/columns'
+import { pinoutColumns, type ColumnId } from '@/core/record/grid/pinoutColumns'
 import { Swatch } from '@/ui/wire/Swatch'
 import type { Preview } from './preview'
 
@@ -49,7 +50,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
     <section
       className={clsx(paneCss.sheet, paneCss.sheetFill)}
       role="table"
-      aria-label="The pinout as it will be read"
+      aria-label={words.pinoutAsItWill}
       aria-rowcount={rows.length + 1}
     >
       <div
@@ -63,7 +64,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
           borderBottom: '1px solid var(--hairline)',
         }}
       >
-        <span role="columnheader">row</span>
+        <span role="columnheader">{words.row}</span>
         {shown.map((id) => (
           <span key={id} role="columnheader">
             {pinoutColumns[id].heading}

@@ -1,4 +1,6 @@
 'use client'
+import styles from './RuleField.module.css'
+import { ruleFieldWords as texts } from '@/words/screens/rules/ruleField'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { Checkbox, NativeSelect, TextInput, Textarea } from '@mantine/core'
@@ -32,7 +34,7 @@ export function RuleField({
           value={word}
           options={[
             ['forbidden', 'forbidden'],
-            ['recorded', 'allowed, recorded'],
+            ['recorded', texts.allowedRecorded],
             ['allowed', 'allowed'],
           ]}
           onChange={set}
@@ -70,9 +72,9 @@ export function RuleField({
     }
     case 'range':
       return (
-        <span style={{ display: 'flex', gap: 6 }}>
+        <span className={styles.row}>
           <Figure
-            label={`${label}, from`}
+            label={texts.lower(label)}
             value={rules.brush.minMm}
             min={0}
             max={10}
@@ -81,7 +83,7 @@ export function RuleField({
             onChange={(minMm) => onChange({ ...rules, brush: { ...rules.brush, minMm } })}
           />
           <Figure
-            label={`${label}, to`}
+            label={texts.upper(label)}
             value={rules.brush.maxMm}
             min={0.05}
             max={10}
@@ -95,7 +97,7 @@ export function RuleField({
       return <GapField rules={rules} onChange={onChange} />
     case 'tool-classes':
       return (
-        <span style={{ display: 'grid' }}>
+        <span className={styles.grid}>
           {(
             [
               'four-indent-plain',
@@ -169,7 +171,7 @@ function Figure({
   const read = Number(text.replace(',', '.'))
   const good = text.trim() !== '' && read >= min && read <= max && (!whole || Number.isInteger(read))
   return (
-    <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', flexWrap: 'wrap' }}>
+    <span className={styles.row2}>
       <TextInput
         aria-label={label}
         inputMode="decimal"
@@ -187,7 +189,7 @@ function Figure({
       <span className={clsx(textCss.dim, textCss.small)}>{unit}</span>
       {!good && (
         <span className={clsx(textCss.fault, textCss.small)}>
-          ▲ {String(min)} to {String(max)}
+          {texts.outOfRange(min, max)}
           {whole && ', whole'}
         </span>
       )}
@@ -210,14 +212,14 @@ function GapField({ rules, onChange }: { readonly rules: HouseRules; readonly on
     />
   )
   return (
-    <span style={{ display: 'grid', gap: 6 }}>
+    <span className={styles.grid2}>
       <Select
-        label="Gap at a closed barrel"
+        label={texts.gapAtClosedBarrel}
         value={gap.school}
         options={[
-          ['band', 'a fixed band'],
-          ['half-insulation', 'up to half the insulation'],
-          ['touching', 'touching the barrel'],
+          ['band', texts.fixedBand],
+          ['half-insulation', texts.upToHalfInsulation],
+          ['touching', texts.touchingBarrel],
         ]}
         onChange={(school) =>
           onChange({
@@ -232,12 +234,12 @@ function GapField({ rules, onChange }: { readonly rules: HouseRules; readonly on
         }
       />
       {gap.school === 'band' && [
-        mm('Gap, from', gap.band.minMm, (minMm) => ({ school: 'band', band: { ...gap.band, minMm } })),
-        mm('Gap, to', gap.band.maxMm, (maxMm) => ({ school: 'band', band: { ...gap.band, maxMm } }), 0.05),
+        mm(texts.gapFrom, gap.band.minMm, (minMm) => ({ school: 'band', band: { ...gap.band, minMm } })),
+        mm(texts.gapTo, gap.band.maxMm, (maxMm) => ({ school: 'band', band: { ...gap.band, maxMm } }), 0.05),
       ]}
       {gap.school === 'half-insulation' &&
-        mm('Gap, from', gap.minMm, (minMm) => ({ school: 'half-insulation', minMm }))}
-      {gap.school === 'touching' && mm('Gap, to', gap.maxMm, (maxMm) => ({ school: 'touching', maxMm }), 0.05)}
+        mm(texts.gapFrom, gap.minMm, (minMm) => ({ school: 'half-insulation', minMm }))}
+      {gap.school === 'touching' && mm(texts.gapTo, gap.maxMm, (maxMm) => ({ school: 'touching', maxMm }), 0.05)}
     </span>
   )
 }
@@ -260,8 +262,8 @@ function DeratingField({
   const good = rows.length > 0 && rows.every((row) => row !== null && Number(row[2]) >= 5 && Number(row[2]) <= 100)
   return (
     <Textarea
-      label="wires up to: percent left"
-      aria-label="Derating in a bundle"
+      label={texts.wiresUpToPercent}
+      aria-label={texts.deratingInBundle}
       value={text}
       onChange={(event) => {
         setText(event.target.value)
@@ -276,7 +278,7 @@ function DeratingField({
             bundleDerating: read.map((row) => ({ upTo: Number(row?.[1]), factor: Number(row?.[2]) / 100 })),
           })
       }}
-      error={!good && <span className={textCss.wrong}>▲ Lines like 6: 80</span>}
+      error={!good && <span className={textCss.wrong}>{texts.linesLike}</span>}
     />
   )
 }

@@ -1,18 +1,20 @@
 'use client'
+import { rulesPlaceWords as words } from '@/words/screens/rules/rulesPlace'
 import { Anchor, Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import type { HouseRules } from '@/core/parts/rules/houseRules'
-import { type RuleGroup, ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
+import { HouseRules } from '@/core/parts/rules/houseRules'
+import { RuleGroup, ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { list, plural } from '@/words/figures'
+import { list } from '@/words/figures'
 import { ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
 import { saveRules } from './actions'
 import { RuleField } from './RuleField'
-import type { RulesModel } from './rulesData'
+import { RulesModel } from './rulesData'
 import { ZoneSetting } from './ZoneSetting'
 import { unanswered } from '@/words/unanswered'
+import styles from './RulesPlace.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -49,7 +51,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
     if (!editing || busy) return
     setBusy(true)
     const outcome = await saveRules(editing.draft).catch(
-      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
+      () => ({ ok: false, message: unanswered(words.nothingWasWritten) }) as const,
     )
     setBusy(false)
     if (outcome.ok) {
@@ -59,31 +61,29 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
     } else setMessage(outcome.message)
   }
   useKeys([
-    { key: 'd', words: 'Only where the schools differ', run: () => setOnly((now) => !now) },
+    { key: 'd', words: words.onlyWhereSchoolsDiffer, run: () => setOnly((now) => !now) },
     ...(editing
       ? [
-          { key: 'ctrl+s', words: 'Save these rules', run: () => void save() },
-          { key: 'Escape', words: 'Leave the rules as they are', run: () => setEditing(undefined) },
+          { key: 'ctrl+s', words: words.saveTheseRules, run: () => void save() },
+          { key: 'Escape', words: words.leaveRulesAsThey, run: () => setEditing(undefined) },
         ]
       : []),
   ])
   return (
     <PlaceFrame
       place="rules"
-      title="House rules"
+      title={words.houseRules}
       find={schools.map((school) => ({ id: school.name, kind: 'rules', words: school.about, href: '/rules' }))}
     >
       <div className={paneCss.page}>
         <div className={paneCss.pageHead}>
           <div>
-            <h2 className={paneCss.pageTitle}>{plural(schools.length, 'school')}, side by side</h2>
-            <p className={textCss.dim}>
-              A job follows one of them and keeps a copy. The maker’s sheet and your governing document come before all
-              of it.
-            </p>
+            <h2 className={paneCss.pageTitle}>{words.sideBySide(schools.length)}</h2>
+            <p className={textCss.dim}>{words.jobFollowsOneOf}</p>
           </div>
           <Button fullWidth={false} aria-pressed={onlyDifferent} onClick={() => setOnly(!onlyDifferent)}>
-            <span>{onlyDifferent ? 'Show all rules' : 'Only where they differ'}</span> <Kbd aria-hidden="true">D</Kbd>
+            <span>{onlyDifferent ? words.showAllRules : words.onlyWhereTheyDiffer}</span>{' '}
+            <Kbd aria-hidden="true">D</Kbd>
           </Button>
         </div>
         {message !== undefined && (
@@ -91,25 +91,25 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
             ▲ {message}
           </p>
         )}
-        <section className={paneCss.sheet} style={{ overflow: 'auto' }}>
+        <section className={clsx(paneCss.sheet, styles.sheet)}>
           <Table className={rowsCss.rulesTable}>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th scope="col">Rule, and why people differ</Table.Th>
+                <Table.Th scope="col">{words.ruleAndWhyPeople}</Table.Th>
                 {schools.map((school) => (
                   <Table.Th key={school.id} scope="col">
-                    <b style={{ fontSize: 15, color: 'var(--ink)' }}>{school.name}</b>
-                    <span style={{ display: 'block' }}>
-                      {school.shipped ? 'ships' : 'your own'}
+                    <b className={styles.smaller}>{school.name}</b>
+                    <span className={textCss.block}>
+                      {school.shipped ? 'ships' : words.yourOwn}
                       {jobs.some((job) => job.rules === school.id) &&
                         ` · ${list(
                           jobs.filter((job) => job.rules === school.id).map((job) => job.title),
                           2,
                         )}`}
                     </span>
-                    <span style={{ display: 'flex', gap: 6 }}>
+                    <span className={styles.row}>
                       <Anchor component="button" type="button" onClick={() => copy(school)}>
-                        Copy
+                        {words.copy}
                       </Anchor>
                       {!school.shipped && (
                         <Anchor
@@ -120,16 +120,16 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                             setMessage(undefined)
                           }}
                         >
-                          Edit
+                          {words.edit}
                         </Anchor>
                       )}
                     </span>
                   </Table.Th>
                 ))}
                 {editing && (
-                  <Table.Th scope="col" style={{ minWidth: 230 }}>
+                  <Table.Th scope="col" className={styles.name}>
                     <TextInput
-                      label="Name"
+                      label={words.name}
                       value={editing.draft.name}
                       autoFocus
                       onChange={(event) =>
@@ -143,12 +143,12 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                         })
                       }
                     />
-                    <span className={paneCss.two} style={{ marginTop: 6 }}>
+                    <span className={clsx(paneCss.two, styles.spaced)}>
                       <Button variant="filled" disabled={busy} onClick={() => void save()}>
-                        <span>Save</span>
+                        <span>{words.save}</span>
                       </Button>
                       <Button onClick={() => setEditing(undefined)}>
-                        <span>Leave</span>
+                        <span>{words.leave}</span>
                       </Button>
                     </span>
                   </Table.Th>
@@ -158,11 +158,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
             <Table.Tbody>
               {groups.map((group: RuleGroup) => [
                 <Table.Tr key={group}>
-                  <Table.Th
-                    colSpan={schools.length + (editing ? 2 : 1)}
-                    scope="colgroup"
-                    style={{ background: 'var(--wash)', color: 'var(--ink)' }}
-                  >
+                  <Table.Th colSpan={schools.length + (editing ? 2 : 1)} scope="colgroup" className={styles.headCell}>
                     {ruleGroupWords[group]}
                   </Table.Th>
                 </Table.Tr>,
@@ -172,7 +168,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                     <Table.Tr key={line.id}>
                       <Table.Td>
                         <b>{ruleWords[line.id].name}</b>
-                        <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
+                        <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
                           {ruleWords[line.id].why}
                         </span>
                       </Table.Td>
@@ -184,7 +180,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                         return (
                           <Table.Td key={school.id} className={differs ? rowsCss.ruleDiffers : undefined}>
                             {differs && (
-                              <span aria-label="differs" className={textCss.act}>
+                              <span aria-label={words.differs} className={textCss.act}>
                                 ≠{' '}
                               </span>
                             )}

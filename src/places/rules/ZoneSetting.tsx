@@ -8,7 +8,7 @@ import { useCall } from '@/ui/action/useCall'
 import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { zoneWords } from '@/words/rulesPlace'
+import { zoneWords } from '@/words/screens/rules/zoneSetting'
 import { saveZone } from './actions'
 import styles from './ZoneSetting.module.css'
 

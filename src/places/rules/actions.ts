@@ -1,5 +1,6 @@
 'use server'
 
+import { rulesActionsWords as words } from '@/words/screens/rules/rulesActions'
 import { emptyPackage } from '@/core/parts/catalogue/packageLists'
 import { type HouseRules, isShipped } from '@/core/parts/rules/houseRules'
 import { isZone } from '@/core/base/benchDay'
@@ -9,7 +10,7 @@ import { done, refused } from '@/data/outcome'
 import { importCatalogue } from '@/data/repositories/catalogue'
 import { writeZone } from '@/data/repositories/zone'
 import { catalogueFaultWords } from '@/words/catalogue'
-import { zoneWords } from '@/words/rulesPlace'
+import { zoneWords } from '@/words/screens/rules/zoneSetting'
 import type { Outcome } from '@/core/base/outcome'
 
 /** Keeps a bench's own house rules. Those that ship are never changed: they are copied. Jobs keep the rules that they pinned. */
@@ -22,7 +23,7 @@ export async function saveRules(input: HouseRules): Promise<Outcome> {
         .map((issue) => `${issue.path.join('.')}: ${issue.message}`)
         .join('; '),
     )
-  if (isShipped(read.data.id)) return refused('The schools that ship stay as they are: copy one, and change the copy.')
+  if (isShipped(read.data.id)) return refused(words.schoolsThatShipStay)
   const { db } = await bench()
   const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())
   return written.ok ? done(undefined) : refused(written.fault.map(catalogueFaultWords).join(' '))

@@ -5,7 +5,7 @@ import { wireColours, type ColourCode } from '@/core/base/wire/colour'
 /** Colour bands as they look, with their names for who cannot tell them apart. */
 export function Bands({ bands }: { readonly bands: readonly { readonly name: string; readonly code: string }[] }) {
   return (
-    <span style={{ display: 'inline-flex', gap: 3, alignItems: 'center' }}>
+    <span className={styles.row}>
       {bands.map((band, i) => (
         <i
           key={i}

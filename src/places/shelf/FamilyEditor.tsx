@@ -1,12 +1,13 @@
 'use client'
+import { familyEditorWords as texts } from '@/words/screens/shelf/familyEditor'
 import { Button, Kbd, NativeSelect, Tabs, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import {
-  type FamilyDraft,
-  type FamilyFault,
-  type SheetName,
+  FamilyDraft,
+  FamilyFault,
+  SheetName,
   draftFamily,
   duplicateFamily,
   emptyFamily,
@@ -15,14 +16,13 @@ import {
   sheetTables,
 } from '@/core/parts/sheets/familyDraft'
 import { emptyHousing } from '@/core/parts/sheets/housingDraft'
-import type { SheetProblem } from '@/core/parts/sheets/sheet'
+import { SheetProblem } from '@/core/parts/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from './SheetGrid'
-import { plural } from '@/words/figures'
 import { familyFaultWords, familyHeadWords, sheetProblemWords, sheetTitles } from '@/words/sheets'
 import { saveFamily } from './actions'
 import { HousingEditor } from './HousingEditor'
-import type { FamilyPage } from './shelfData'
+import { FamilyPage } from './shelfData'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import { heldWords } from '@/words/release'
@@ -36,12 +36,12 @@ import noteCss from '@/ui/note/note.module.css'
 
 type Tab = 'head' | 'housings' | SheetName
 const tabs: readonly (readonly [Tab, string])[] = [
-  ['head', 'Family'],
-  ['sizes', 'Sizes'],
-  ['housings', 'Housings'],
-  ['contacts', 'Contacts'],
-  ['seals', 'Seals'],
-  ['placard', 'Settings'],
+  ['head', texts.family],
+  ['sizes', texts.sizes],
+  ['housings', texts.housings],
+  ['contacts', texts.contacts],
+  ['seals', texts.seals],
+  ['placard', texts.settings],
 ]
 const KEPT = 'urn-family-draft'
 
@@ -102,14 +102,14 @@ export function FamilyEditor({
       setTab(tabOf(first))
       if (first.at === 'housing') setHousingAt(first.housing)
       setMessage(
-        `${familyFaultWords(first)}${reading.faults.length > 1 ? ` And ${String(reading.faults.length - 1)} more.` : ''}`,
+        `${familyFaultWords(first)}${reading.faults.length > 1 ? texts.andMore(reading.faults.length - 1) : ''}`,
       )
       return
     }
     if (!reading.family || busy) return
     setBusy(true)
     const outcome = await saveFamily({ family: reading.family, rows: reading.rows, isNew }).catch(
-      () => ({ ok: false, message: unanswered('Nothing was written; what you typed is kept.') }) as const,
+      () => ({ ok: false, message: unanswered(texts.nothingWasWrittenWhat) }) as const,
     )
     setBusy(false)
     if (!outcome.ok) {
@@ -127,9 +127,9 @@ export function FamilyEditor({
   const step = (by: number) =>
     setTab(tabs[(tabs.findIndex(([id]) => id === tab) + by + tabs.length) % tabs.length]?.[0] ?? 'head')
   useKeys([
-    { key: 'ctrl+s', words: 'Put the family on the shelf', run: () => void save() },
-    { key: 'ArrowRight', words: 'Next table', run: () => step(1) },
-    { key: 'ArrowLeft', words: 'Table before', run: () => step(-1) },
+    { key: 'ctrl+s', words: texts.putFamilyOnShelf, run: () => void save() },
+    { key: 'ArrowRight', words: texts.nextTable, run: () => step(1) },
+    { key: 'ArrowLeft', words: texts.tableBefore, run: () => step(-1) },
     ...tabs.map(([id, words], i) => ({ key: String(i + 1), words, run: () => setTab(id) })),
   ])
   const headFault = (field: string) => {
@@ -167,7 +167,7 @@ export function FamilyEditor({
   const takes = [
     ['socket', 'sockets'],
     ['pin', 'pins'],
-    ['either', 'pins or sockets'],
+    ['either', texts.pinsOrSockets],
   ] as const
   const housing = draft.housings[housingAt]
   return (
@@ -176,24 +176,24 @@ export function FamilyEditor({
       value={tab}
       onChange={(id) => setTab(tabs.find(([one]) => one === id)?.[0] ?? 'head')}
     >
-      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
+      <div className={clsx(paneCss.pageHead, styles.spaced)}>
         <h2 className={paneCss.pageTitle}>
           {isNew
             ? duplicate
-              ? `A family after ${page?.family.name ?? ''}`
-              : 'New family from its sheet'
-            : `Edit ${page.family.name}`}
+              ? texts.familyAfter(page?.family.name ?? '')
+              : texts.newFamilyFromIts
+            : texts.edit(page.family.name)}
         </h2>
-        <span style={{ display: 'flex', gap: 8 }}>
+        <span className={styles.row}>
           <Button variant="filled" fullWidth={false} disabled={busy} onClick={() => void save()}>
-            <span>{isNew ? 'Put it on the shelf' : 'Save the family'}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
+            <span>{isNew ? texts.putItOnShelf : texts.saveFamily}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
           </Button>
           <Button fullWidth={false} onClick={leave}>
-            <span>Leave it</span>
+            <span>{texts.leaveIt}</span>
           </Button>
         </span>
       </div>
-      <Tabs.List aria-label="Tables of the sheet">
+      <Tabs.List aria-label={texts.tablesOfSheet}>
         {tabs.map(([id, words], i) => (
           <Tabs.Tab key={id} value={id} leftSection={<span className={clsx(textCss.dim, textCss.mono)}>{i + 1}</span>}>
             {words}{' '}
@@ -207,41 +207,41 @@ export function FamilyEditor({
         ))}
       </Tabs.List>
       {message !== undefined && (
-        <p className={clsx(noteCss.note, noteCss.fault)} role="alert" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, noteCss.fault, paneCss.fixed)} role="alert">
           ▲ {message}
         </p>
       )}
       <Tabs.Panel value={tab} className={styles.editor}>
         {tab === 'head' && (
-          <div className={paneCss.housingForm} style={{ flex: 'none' }}>
-            {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: 'as people call it' })}
-            {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: 'short, no spaces' })}
-            {text('document', familyHeadWords.document, { placeholder: 'where its figures stand' })}
-            {text('revision', 'Revision')}
-            {choice('basis', 'The figures are', [
-              ['sheet', 'from the sheet'],
-              ['measured', 'measured here'],
+          <div className={clsx(paneCss.housingForm, paneCss.fixed)}>
+            {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: texts.asPeopleCallIt })}
+            {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: texts.shortNoSpaces })}
+            {text('document', familyHeadWords.document, { placeholder: texts.whereItsFiguresStand })}
+            {text('revision', texts.revision)}
+            {choice('basis', texts.figuresAre, [
+              ['sheet', texts.fromSheet],
+              ['measured', texts.measuredHere],
               ['estimated', 'estimated'],
             ])}
-            {choice('sealing', 'Sealing', [
+            {choice('sealing', texts.sealing, [
               ['none', 'none'],
-              ['wire-seal', 'a seal on each wire'],
-              ['mat-seal', 'a mat with open holes'],
-              ['mat-self-piercing', 'a mat that is pierced'],
+              ['wire-seal', texts.sealOnEachWire],
+              ['mat-seal', texts.matWithOpenHoles],
+              ['mat-self-piercing', texts.matThatIsPierced],
             ])}
-            {choice('plugTakes', 'The plug takes', takes)}
-            {choice('receptacleTakes', 'The receptacle takes', takes)}
+            {choice('plugTakes', texts.plugTakes, takes)}
+            {choice('receptacleTakes', texts.receptacleTakes, takes)}
             {choice(
               'release',
-              'How a contact is held',
+              texts.howContactIsHeld,
               Object.values(releaseMechanisms).map(({ id }) => [id, heldWords[id]]),
             )}
             {choice(
               'lock',
-              'Second lock',
+              texts.secondLock,
               Object.values(secondaryLocks).map(({ id }) => [id, lockWords[id].name]),
             )}
-            {text('orientation', 'Which way up a contact goes in')}
+            {text('orientation', texts.whichWayUpContact)}
           </div>
         )}
         {sheetNames.includes(tab as SheetName) && (
@@ -255,20 +255,14 @@ export function FamilyEditor({
           />
         )}
         {tab === 'placard' && strangers.length > 0 && (
-          <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
-            ◆ Not in the crib or on any tool list: {strangers.join(', ')}. Their rows will be refused until the tool is
-            there.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.attend, paneCss.fixed)}>{texts.notInCribOr(strangers.join(', '))}</p>
         )}
         {tab === 'contacts' && (
-          <p className={clsx(textCss.small, textCss.dim)} style={{ flex: 'none' }}>
-            The barrel is drawn, and a strip computed from it, when all its figures are there: depth, bore, outer and
-            hole for a closed one; depth, transition, insulation barrel, reach, mm² and crimp width for an open one.
-          </p>
+          <p className={clsx(textCss.small, textCss.dim, paneCss.fixed)}>{texts.barrelIsDrawnAnd}</p>
         )}
         {tab === 'housings' && (
           <>
-            <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', flex: 'none' }}>
+            <div className={styles.row2}>
               {draft.housings.map((one, i) => (
                 <Choice key={i} aria-pressed={i === housingAt} onClick={() => setHousingAt(i)} mono inline>
                   {one.id || `housing ${String(i + 1)}`}
@@ -294,7 +288,7 @@ export function FamilyEditor({
                   })
                 }}
               >
-                <span>Add a housing</span>
+                <span>{texts.addHousing}</span>
               </Button>
             </div>
             {housing ? (
@@ -318,19 +312,15 @@ export function FamilyEditor({
                 }}
               />
             ) : (
-              <p className={noteCss.note} style={{ flex: 'none', border: '1px solid var(--hairline)' }}>
-                A housing is drawn from a few figures: how many cavities in each row, their pitch, how they are counted,
-                and where the mark of cavity 1 is.
-              </p>
+              <p className={clsx(noteCss.note, styles.housingIsDrawnFrom)}>{texts.housingIsDrawnFrom}</p>
             )}
           </>
         )}
       </Tabs.Panel>
-      <p className={clsx(textCss.small, textCss.dim)} style={{ flex: 'none' }}>
-        {reading.faults.length === 0
-          ? '✓ Complete: it can go on the shelf.'
-          : `${plural(reading.faults.length, 'thing')} still to fill in or mend.`}{' '}
-        What you type is kept in this browser until it is saved or left.
+      <p className={clsx(textCss.small, textCss.dim, paneCss.fixed)}>
+        {texts.whatYouTypeIs(
+          reading.faults.length === 0 ? texts.completeItCanGo : texts.stillToFillIn(reading.faults.length),
+        )}
       </p>
     </Tabs>
   )

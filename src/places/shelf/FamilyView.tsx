@@ -1,4 +1,6 @@
 'use client'
+import styles from './FamilyView.module.css'
+import { familyViewWords as words } from '@/words/screens/shelf/familyView'
 import { Anchor, Button, Kbd, Table } from '@mantine/core'
 import { useState } from 'react'
 import { placeHousing } from '@/core/parts/catalogue/catalogue'
@@ -16,7 +18,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import rowsCss from '@/ui/table/rows.module.css'
 import Link from 'next/link'
 
-const none = <span className={textCss.dim}>not on the sheet</span>
+const none = <span className={textCss.dim}>{words.notOnSheet}</span>
 
 /** A family as it stands on the shelf: its faces, contacts, seals, small parts, and the settings for its contacts. */
 export function FamilyView({ page }: { readonly page: FamilyPage }) {
@@ -30,7 +32,7 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
   const href = (show: string) => `/shelf?show=${show}&family=${encodeURIComponent(family.id)}`
   return (
     <>
-      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
+      <div className={clsx(paneCss.pageHead, styles.spaced)}>
         <div>
           <h2 className={paneCss.pageTitle}>{family.name}</h2>
           <p className={clsx(textCss.small, textCss.dim)}>
@@ -39,44 +41,43 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
             {family.source.basis !== 'sheet' && ` (${family.source.basis})`}.
           </p>
         </div>
-        <span style={{ display: 'flex', gap: 8 }}>
+        <span className={styles.row}>
           <Button fullWidth={false} component={Link} href={href('edit')}>
-            <span>Edit</span> <Kbd aria-hidden="true">E</Kbd>
+            <span>{words.edit}</span> <Kbd aria-hidden="true">E</Kbd>
           </Button>
           <Button fullWidth={false} component={Link} href={href('duplicate')}>
-            <span>Duplicate</span>
+            <span>{words.duplicate}</span>
           </Button>
           <Button
             fullWidth={false}
             component="a"
             href={`/shelf/export?family=${encodeURIComponent(family.id)}&as=yaml`}
           >
-            <span>YAML</span>
+            <span>{words.yaml}</span>
           </Button>
           <Button
             fullWidth={false}
             component="a"
             href={`/shelf/export?family=${encodeURIComponent(family.id)}&as=json`}
           >
-            <span>JSON</span>
+            <span>{words.json}</span>
           </Button>
         </span>
       </div>
       {family.housings.length > 0 && (
-        <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 430px', gap: 14, flex: 'none' }}>
+        <div className={styles.columns}>
           <section
-            className={clsx(paneCss.sheet, rowsCss.pickTable)}
-            style={{ maxHeight: 330, overflow: 'auto' }}
-            aria-label="Housings"
+            className={clsx(paneCss.sheet, rowsCss.pickTable, styles.housings)}
+            aria-label={words.housings}
             tabIndex={0}
           >
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">housing</Table.Th>
-                  <Table.Th scope="col">ways</Table.Th>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">small parts</Table.Th>
+                  <Table.Th scope="col">{words.housing}</Table.Th>
+                  <Table.Th scope="col">{words.ways}</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.smallParts}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -109,21 +110,21 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
               </Table.Tbody>
             </Table>
           </section>
-          <div style={{ height: 330, display: 'flex' }}>
+          <div className={styles.row2}>
             {housing && <FacePanel housing={housing} face={face} cavities={new Map()} />}
           </div>
         </div>
       )}
       <Contacts contacts={family.contacts} />
       {family.seals.length > 0 && (
-        <section className={paneCss.sheet} style={{ flex: 'none' }}>
+        <section className={clsx(paneCss.sheet, paneCss.fixed)}>
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th scope="col">wire seal</Table.Th>
-                <Table.Th scope="col">what</Table.Th>
-                <Table.Th scope="col">insulation mm</Table.Th>
-                <Table.Th scope="col">bore mm</Table.Th>
+                <Table.Th scope="col">{words.wireSeal}</Table.Th>
+                <Table.Th scope="col">{words.what}</Table.Th>
+                <Table.Th scope="col">{words.insulationMm}</Table.Th>
+                <Table.Th scope="col">{words.boreMm}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -142,16 +143,16 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
         </section>
       )}
       {(family.sizes.length > 0 || family.parts.length > 0) && (
-        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, flex: 'none' }}>
+        <div className={styles.columns2}>
           <section className={paneCss.sheet}>
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">contact size</Table.Th>
-                  <Table.Th scope="col">bore</Table.Th>
-                  <Table.Th scope="col">mat window</Table.Th>
-                  <Table.Th scope="col">retention</Table.Th>
-                  <Table.Th scope="col">plug</Table.Th>
+                  <Table.Th scope="col">{words.contactSize}</Table.Th>
+                  <Table.Th scope="col">{words.bore}</Table.Th>
+                  <Table.Th scope="col">{words.matWindow}</Table.Th>
+                  <Table.Th scope="col">{words.retention}</Table.Th>
+                  <Table.Th scope="col">{words.plug}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -174,17 +175,16 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
             </Table>
           </section>
           <section
-            className={paneCss.sheet}
-            style={{ maxHeight: 260, overflow: 'auto' }}
-            aria-label="Small parts"
+            className={clsx(paneCss.sheet, styles.smallPartsTitle)}
+            aria-label={words.smallPartsTitle}
             tabIndex={0}
           >
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">small part</Table.Th>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">kind</Table.Th>
+                  <Table.Th scope="col">{words.smallPart}</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.kind}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -202,17 +202,17 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
           </section>
         </div>
       )}
-      <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Settings">
+      <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.settings}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">setting for</Table.Th>
-              <Table.Th scope="col">wire mm²</Table.Th>
-              <Table.Th scope="col">tool</Table.Th>
-              <Table.Th scope="col">die · positioner · selector · nest</Table.Th>
-              <Table.Th scope="col">strip</Table.Th>
-              <Table.Th scope="col">height</Table.Th>
-              <Table.Th scope="col">where it stands</Table.Th>
+              <Table.Th scope="col">{words.settingFor}</Table.Th>
+              <Table.Th scope="col">{words.wireMm}</Table.Th>
+              <Table.Th scope="col">{words.tool}</Table.Th>
+              <Table.Th scope="col">{words.diePositionerSelectorNest}</Table.Th>
+              <Table.Th scope="col">{words.strip}</Table.Th>
+              <Table.Th scope="col">{words.height}</Table.Th>
+              <Table.Th scope="col">{words.whereItStands}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -259,19 +259,19 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
 
 function Contacts({ contacts }: { readonly contacts: FamilyInput['contacts'] }) {
   return (
-    <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Contacts">
+    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.contacts}>
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">contact</Table.Th>
-            <Table.Th scope="col">what</Table.Th>
-            <Table.Th scope="col">made</Table.Th>
-            <Table.Th scope="col">size</Table.Th>
-            <Table.Th scope="col">wire mm²</Table.Th>
-            <Table.Th scope="col">insulation</Table.Th>
-            <Table.Th scope="col">plating</Table.Th>
-            <Table.Th scope="col">carries</Table.Th>
-            <Table.Th scope="col">bands</Table.Th>
+            <Table.Th scope="col">{words.contact}</Table.Th>
+            <Table.Th scope="col">{words.what}</Table.Th>
+            <Table.Th scope="col">{words.made}</Table.Th>
+            <Table.Th scope="col">{words.size}</Table.Th>
+            <Table.Th scope="col">{words.wireMm}</Table.Th>
+            <Table.Th scope="col">{words.insulation}</Table.Th>
+            <Table.Th scope="col">{words.plating}</Table.Th>
+            <Table.Th scope="col">{words.carries}</Table.Th>
+            <Table.Th scope="col">{words.bands}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>

@@ -1,4 +1,6 @@
 'use client'
+import styles from './HousingEditor.module.css'
+import { housingEditorWords as texts } from '@/words/screens/shelf/housingEditor'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -18,12 +20,12 @@ import { housingProblemWords } from '@/words/sheets'
 
 const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId, string])[]>> = {
   flat: [
-    ['same-side', 'each row from the same side'],
-    ['snake', 'rows that snake back'],
+    ['same-side', texts.eachRowFromSame],
+    ['snake', texts.rowsThatSnakeBack],
   ],
   rings: [
-    ['out', 'from the centre out'],
-    ['in', 'from the rim in'],
+    ['out', texts.fromCentreOut],
+    ['in', texts.fromRimIn],
   ],
 }
 const source = { document: 'draft', basis: 'sheet' } as const
@@ -93,88 +95,88 @@ export function HousingEditor({
   )
   const flat = draft.arrangement !== 'rings'
   return (
-    <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 400px', gap: 14, flex: 'none' }}>
+    <div className={styles.columns}>
       <div className={paneCss.housingForm}>
-        {text('id', 'Housing part')}
-        {text('name', 'Name', { placeholder: 'Fresh 3 plug' })}
-        {choice('role', 'Half', [
+        {text('id', texts.housingPart)}
+        {text('name', texts.name, { placeholder: texts.freshPlug })}
+        {choice('role', texts.half, [
           ['plug', 'plug'],
           ['receptacle', 'receptacle'],
         ])}
         {choice(
           'arrangement',
-          'Cavities stand in',
+          texts.cavitiesStandIn,
           [
             ['rows', 'rows'],
             ['rings', 'rings'],
-            ['free', 'free places'],
+            ['free', texts.freePlaces],
           ],
           (value) => ({ order: value === 'rings' ? 'out' : 'same-side' }),
         )}
         {draft.arrangement !== 'free' &&
-          text('counts', flat ? 'In each row, from the top' : 'In each ring, from the centre', {
+          text('counts', flat ? texts.inEachRowFrom : texts.inEachRingFrom, {
             placeholder: flat ? '3, 4, 3' : '1, 6',
           })}
-        {draft.arrangement === 'rows' && text('pitchMm', 'Pitch mm')}
-        {draft.arrangement === 'rows' && text('rowPitchMm', 'Row pitch mm')}
-        {draft.arrangement === 'rows' && text('offsets', 'First of each row at x', { placeholder: 'centred' })}
-        {draft.arrangement === 'rings' && text('radii', 'Radius of each ring mm', { placeholder: '0, 4.4' })}
-        {draft.arrangement === 'rings' && text('startDeg', 'First at degrees')}
+        {draft.arrangement === 'rows' && text('pitchMm', texts.pitchMm)}
+        {draft.arrangement === 'rows' && text('rowPitchMm', texts.rowPitchMm)}
+        {draft.arrangement === 'rows' && text('offsets', texts.firstOfEachRow, { placeholder: texts.centred })}
+        {draft.arrangement === 'rings' && text('radii', texts.radiusOfEachRing, { placeholder: '0, 4.4' })}
+        {draft.arrangement === 'rings' && text('startDeg', texts.firstAtDegrees)}
         {draft.arrangement === 'rings' &&
           choice(
             'clockwise',
-            'Round',
+            texts.round,
             [
               ['true', 'clockwise'],
-              ['false', 'against it'],
+              ['false', texts.againstIt],
             ] as never,
             (value) => ({ clockwise: value === 'true' }),
           )}
-        {draft.arrangement === 'free' && lines('positions', 'x y row, one a line', '-6.4 6.2 0\n6.4 6.2 0')}
-        {choice('ids', 'Printed as', [
+        {draft.arrangement === 'free' && lines('positions', texts.xYRowOne, '-6.4 6.2 0\n6.4 6.2 0')}
+        {choice('ids', texts.printedAs, [
           ['numbers', 'numbers'],
           ['letters', 'letters'],
-          ['list', 'as listed'],
+          ['list', texts.asListed],
         ])}
-        {choice('order', 'Counted', orders[flat ? 'flat' : 'rings'] as never)}
+        {choice('order', texts.counted, orders[flat ? 'flat' : 'rings'] as never)}
         {draft.ids === 'numbers'
-          ? text('first', 'First number')
-          : text('idText', draft.ids === 'letters' ? 'Letters that skip' : 'Printed ids in order', {
+          ? text('first', texts.firstNumber)
+          : text('idText', draft.ids === 'letters' ? texts.lettersThatSkip : texts.printedIdsInOrder, {
               placeholder: draft.ids === 'letters' ? 'I O Q' : 'A1 A2 B1',
             })}
-        {choice('markKind', 'Mark of cavity 1', [
+        {choice('markKind', texts.markOfCavity, [
           ['notch', 'notch'],
           ['chamfer', 'chamfer'],
           ['key', 'key'],
           ['rib', 'rib'],
         ])}
-        {text('markAt', 'Mark at x, y', { placeholder: 'top left' })}
-        {text('size', 'Contact size', { list: 'family-sizes' })}
-        {lines('otherSizes', 'Other sizes', 'R16: U V W')}
-        {choice('shape', 'Shell', [
+        {text('markAt', texts.markAtXY, { placeholder: texts.topLeft })}
+        {text('size', texts.contactSize, { list: 'family-sizes' })}
+        {lines('otherSizes', texts.otherSizes, 'R16: U V W')}
+        {choice('shape', texts.shell, [
           ['rounded', 'rounded'],
           ['circle', 'round'],
         ])}
-        {text('widthMm', 'Width mm', { placeholder: 'round the cavities' })}
-        {draft.shape === 'rounded' && text('heightMm', 'Height mm', { placeholder: 'round the cavities' })}
-        {draft.shape === 'rounded' && text('cornerMm', 'Corner mm')}
-        {lines('keys', 'Keys: kind x y width height', 'key 6.5 -4 1.6 1.6')}
-        {text('keyings', 'Keyings', { placeholder: 'K1 K2' })}
-        {text('lock', 'Lock part')}
-        {text('interfaceSeal', 'Interface seal part')}
-        {text('mates', 'Mates with')}
+        {text('widthMm', texts.widthMm, { placeholder: texts.roundCavities })}
+        {draft.shape === 'rounded' && text('heightMm', texts.heightMm, { placeholder: texts.roundCavities })}
+        {draft.shape === 'rounded' && text('cornerMm', texts.cornerMm)}
+        {lines('keys', texts.keysKindXY, 'key 6.5 -4 1.6 1.6')}
+        {text('keyings', texts.keyings, { placeholder: 'K1 K2' })}
+        {text('lock', texts.lockPart)}
+        {text('interfaceSeal', texts.interfaceSealPart)}
+        {text('mates', texts.matesWith)}
         <datalist id="family-sizes">
           {sizes.map((size) => (
             <option key={size} value={size} />
           ))}
         </datalist>
       </div>
-      <div style={{ display: 'flex', flexDirection: 'column', gap: 8 }}>
-        <div style={{ height: 330, display: 'flex' }}>
+      <div className={styles.stack}>
+        <div className={styles.row}>
           {housing ? (
             <FacePanel housing={housing} face={face} cavities={new Map()} />
           ) : (
-            <p className={clsx(noteCss.note, noteCss.attend)}>◆ It is drawn as soon as its rows can be read.</p>
+            <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itIsDrawnAs}</p>
           )}
         </div>
         {housing && (
@@ -187,8 +189,8 @@ export function HousingEditor({
             {housing.cavities.length > 24 && ' …'}
           </p>
         )}
-        <Button fullWidth={false} onClick={remove} style={{ alignSelf: 'start' }}>
-          <span>Remove this housing</span>
+        <Button fullWidth={false} onClick={remove} className={styles.removeThisHousing}>
+          <span>{texts.removeThisHousing}</span>
         </Button>
       </div>
     </div>

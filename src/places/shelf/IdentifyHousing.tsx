@@ -1,4 +1,6 @@
 'use client'
+import styles from './IdentifyHousing.module.css'
+import { identifyHousingWords as words } from '@/words/screens/shelf/identifyHousing'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -48,13 +50,13 @@ export function IdentifyHousing() {
     }
   }, [asked])
   return (
-    <section className={paneCss.sheet} style={{ padding: 14, flex: 'none' }} aria-label="A connector">
-      <p style={{ marginBottom: 8 }}>
-        <b>Or a connector</b> <span className={textCss.dim}>by what can be counted and measured on its face</span>
+    <section className={clsx(paneCss.sheet, styles.aConnector)} aria-label={words.aConnector}>
+      <p className={styles.orConnector}>
+        <b>{words.orConnector}</b> <span className={textCss.dim}>{words.byWhatCanBe}</span>
       </p>
       <div className={paneCss.housingForm}>
         <TextInput
-          label="Cavities in each row"
+          label={words.cavitiesInEachRow}
           value={ways}
           placeholder="3/4/3"
           inputMode="numeric"
@@ -62,48 +64,42 @@ export function IdentifyHousing() {
           error={ways.trim() !== '' && counts === undefined}
         />
         <TextInput
-          label="Pitch, middle to middle"
+          label={words.pitchMiddleToMiddle}
           value={pitch}
-          placeholder="2.4 mm"
+          placeholder={words.pitchLike}
           inputMode="decimal"
           onChange={(event) => setPitch(event.target.value)}
           error={read !== undefined && !read.ok}
         />
-        <NativeSelect label="Mark" value={mark} onChange={(event) => setMark(event.target.value)}>
-          <option value="">not seen</option>
+        <NativeSelect label={words.mark} value={mark} onChange={(event) => setMark(event.target.value)}>
+          <option value="">{words.notSeen}</option>
           {['chamfer', 'notch', 'key', 'rib'].map((one) => (
             <option key={one} value={one}>
               {one}
             </option>
           ))}
         </NativeSelect>
-        <NativeSelect label="Shape" value={shape} onChange={(event) => setShape(event.target.value)}>
-          <option value="">any</option>
-          <option value="round">round</option>
-          <option value="straight">with straight sides</option>
+        <NativeSelect label={words.shape} value={shape} onChange={(event) => setShape(event.target.value)}>
+          <option value="">{words.any}</option>
+          <option value="round">{words.round}</option>
+          <option value="straight">{words.withStraightSides}</option>
         </NativeSelect>
       </div>
       {ways.trim() !== '' && counts === undefined && (
-        <p className={clsx(textCss.small, textCss.fault)}>
-          ▲ Say how many in each row, from the top: 3/4/3, or 10 for one row or when rows cannot be told.
-        </p>
+        <p className={clsx(textCss.small, textCss.fault)}>{words.sayHowManyIn}</p>
       )}
-      {read && !read.ok && (
-        <p className={clsx(textCss.small, textCss.fault)}>▲ A length is wanted, like 2.4 mm or 0.1 in.</p>
-      )}
-      {found?.length === 0 && (
-        <p className={clsx(noteCss.note, noteCss.attend)}>◆ No housing of the shelf has so many ways.</p>
-      )}
+      {read && !read.ok && <p className={clsx(textCss.small, textCss.fault)}>{words.lengthIsWantedLike}</p>}
+      {found?.length === 0 && <p className={clsx(noteCss.note, noteCss.attend)}>{words.noHousingOfShelf}</p>}
       {found && found.length > 0 && (
-        <Table style={{ marginTop: 10 }}>
+        <Table className={styles.spaced}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">best first</Table.Th>
-              <Table.Th scope="col">what</Table.Th>
-              <Table.Th scope="col">pitch</Table.Th>
-              <Table.Th scope="col">agrees</Table.Th>
-              <Table.Th scope="col">does not</Table.Th>
-              <Table.Th scope="col">held, locked, sealed</Table.Th>
+              <Table.Th scope="col">{words.bestFirst}</Table.Th>
+              <Table.Th scope="col">{words.what}</Table.Th>
+              <Table.Th scope="col">{words.pitch}</Table.Th>
+              <Table.Th scope="col">{words.agrees}</Table.Th>
+              <Table.Th scope="col">{words.doesNot}</Table.Th>
+              <Table.Th scope="col">{words.heldLockedSealed}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>

@@ -1,4 +1,6 @@
 'use client'
+import ownCss from './IdentifyPane.module.css'
+import { identifyPaneWords as words } from '@/words/screens/shelf/identifyPane'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -17,11 +19,11 @@ import { Bands } from './Bands'
 import { IdentifyHousing } from './IdentifyHousing'
 
 const figureWords: Readonly<Record<CalliperFigure, string>> = {
-  overallMm: 'Overall length',
-  barrelOuterMm: 'Barrel, outside',
-  barrelBoreMm: 'Barrel, bore',
-  matingMm: 'Mating part',
-  wingWidthMm: 'Over the wings',
+  overallMm: words.overallLength,
+  barrelOuterMm: words.barrelOutside,
+  barrelBoreMm: words.barrelBore,
+  matingMm: words.matingPart,
+  wingWidthMm: words.overWings,
 }
 const byWords: Readonly<Record<string, string>> = {
   ...figureWords,
@@ -59,14 +61,13 @@ export function IdentifyPane() {
   }, [asked])
   return (
     <>
-      <h2 className={paneCss.pageTitle}>What is this one?</h2>
-      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, flex: 'none' }}>
-        <section className={paneCss.sheet} style={{ padding: 14 }} aria-label="Colour bands">
-          <p style={{ marginBottom: 8 }}>
-            <b>Its colour bands</b>{' '}
-            <span className={textCss.dim}>in their order; it is read from the other end too</span>
+      <h2 className={paneCss.pageTitle}>{words.whatIsThisOne}</h2>
+      <div className={ownCss.columns}>
+        <section className={clsx(paneCss.sheet, ownCss.colourBands)} aria-label={words.colourBands}>
+          <p className={ownCss.itsColourBands}>
+            <b>{words.itsColourBands}</b> <span className={textCss.dim}>{words.inTheirOrderIt}</span>
           </p>
-          <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
+          <div className={ownCss.row}>
             {bandColours.map((band) => (
               <Choice
                 key={band.digit}
@@ -78,23 +79,23 @@ export function IdentifyPane() {
               </Choice>
             ))}
           </div>
-          <p style={{ marginTop: 10, minHeight: 44, display: 'flex', gap: 10, alignItems: 'center' }} role="status">
+          <p className={ownCss.noBandYet} role="status">
             {bands.length === 0 ? (
-              <span className={textCss.dim}>No band yet.</span>
+              <span className={textCss.dim}>{words.noBandYet}</span>
             ) : (
               <Bands bands={bands.flatMap((digit) => bandColours[digit] ?? [])} />
             )}
             {bands.length > 0 && <b className={textCss.mono}>{bands.join('')}</b>}
             {bands.length > 0 && (
               <Button fullWidth={false} onClick={() => setBands([])}>
-                <span>Begin again</span>
+                <span>{words.beginAgain}</span>
               </Button>
             )}
           </p>
         </section>
-        <section className={paneCss.sheet} style={{ padding: 14 }} aria-label="Callipers">
-          <p style={{ marginBottom: 8 }}>
-            <b>Or what callipers say</b> <span className={textCss.dim}>as many as you can reach</span>
+        <section className={clsx(paneCss.sheet, ownCss.callipers)} aria-label={words.callipers}>
+          <p className={ownCss.orWhatCallipersSay}>
+            <b>{words.orWhatCallipersSay}</b> <span className={textCss.dim}>{words.asManyAsYou}</span>
           </p>
           <div className={paneCss.housingForm}>
             {readings.map(([id, read]) => (
@@ -109,26 +110,26 @@ export function IdentifyPane() {
             ))}
           </div>
           {readings.some(([, read]) => read && !read.ok) && (
-            <p className={clsx(textCss.small, textCss.fault)}>▲ A length is wanted, like 17.8 mm or 0.7 in.</p>
+            <p className={clsx(textCss.small, textCss.fault)}>{words.lengthIsWantedLike}</p>
           )}
         </section>
       </div>
       {found && found.readings.length > 0 && found.found.length === 0 && (
-        <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
-          ◆ No contact of the shelf carries {found.readings.map((one) => one.bin).join(' or ')}.
+        <p className={clsx(noteCss.note, noteCss.attend, paneCss.fixed)}>
+          {words.noContactOfShelf(found.readings.map((one) => one.bin).join(' or '))}
         </p>
       )}
       {found && found.found.length > 0 && (
-        <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="Matches">
+        <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.matches}>
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th scope="col">best first</Table.Th>
-                <Table.Th scope="col">what</Table.Th>
-                <Table.Th scope="col">family</Table.Th>
-                <Table.Th scope="col">bands</Table.Th>
-                <Table.Th scope="col">likeness</Table.Th>
-                <Table.Th scope="col">measured, on its sheet</Table.Th>
+                <Table.Th scope="col">{words.bestFirst}</Table.Th>
+                <Table.Th scope="col">{words.what}</Table.Th>
+                <Table.Th scope="col">{words.family}</Table.Th>
+                <Table.Th scope="col">{words.bands}</Table.Th>
+                <Table.Th scope="col">{words.likeness}</Table.Th>
+                <Table.Th scope="col">{words.measuredOnItsSheet}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -140,18 +141,24 @@ export function IdentifyPane() {
                   <Table.Td>{one.name}</Table.Td>
                   <Table.Td>{one.family}</Table.Td>
                   <Table.Td>
-                    {one.bands.length > 0 ? <Bands bands={one.bands} /> : <span className={textCss.dim}>none</span>}
+                    {one.bands.length > 0 ? (
+                      <Bands bands={one.bands} />
+                    ) : (
+                      <span className={textCss.dim}>{words.none}</span>
+                    )}
                   </Table.Td>
                   <Table.Td className={textCss.figure}>{figure(one.likeness * 100, 0)} %</Table.Td>
                   <Table.Td className={textCss.figure}>
                     {one.figures.map((f) => (
                       <span
                         key={f.figure}
-                        style={{ display: 'block' }}
-                        className={f.within ? textCss.good : f.sheetMm === undefined ? textCss.dim : textCss.caution}
+                        className={clsx(
+                          f.within ? textCss.good : f.sheetMm === undefined ? textCss.dim : textCss.caution,
+                          textCss.block,
+                        )}
                       >
                         {f.within ? '✓' : f.sheetMm === undefined ? '–' : '◆'} {mm(f.measuredMm)},{' '}
-                        {f.sheetMm === undefined ? 'not on its sheet' : mm(f.sheetMm)}
+                        {f.sheetMm === undefined ? words.notOnItsSheet : mm(f.sheetMm)}
                       </span>
                     ))}
                   </Table.Td>
@@ -162,11 +169,11 @@ export function IdentifyPane() {
         </section>
       )}
       {found && found.differences.length > 0 && (
-        <section className={paneCss.sheet} style={{ flex: 'none' }} aria-label="What tells them apart">
+        <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.whatTellsThemApart}>
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th scope="col">what tells them apart</Table.Th>
+                <Table.Th scope="col">{words.tellsApart}</Table.Th>
                 {found.found.slice(0, 4).map((one) => (
                   <Table.Th key={one.id} scope="col" className={textCss.mono}>
                     {one.id}
@@ -180,7 +187,7 @@ export function IdentifyPane() {
                   <Table.Td>{byWords[one.by]}</Table.Td>
                   {one.values.map((value, i) => (
                     <Table.Td key={i} className={textCss.figure}>
-                      {value ?? <span className={textCss.dim}>not on the sheet</span>}
+                      {value ?? <span className={textCss.dim}>{words.notOnSheet}</span>}
                     </Table.Td>
                   ))}
                 </Table.Tr>

@@ -1,16 +1,17 @@
 'use client'
+import { importPaneWords as words } from '@/words/screens/shelf/importPane'
 import { Button, Progress, Table } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
+import { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
 import { Differences } from '@/ui/list/Differences'
 import { tooLargeWords } from '@/words/catalogue'
-import { plural } from '@/words/figures'
 import { yamlToJsonBeside } from '@/workers/yamlClient'
-import type { ImportLine, PackagePreview } from './packages'
+import { ImportLine, PackagePreview } from './packages'
 import { readLines } from './readLines'
 import { FileDrop } from '@/ui/file/FileDrop'
+import styles from './ImportPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -26,21 +27,21 @@ type Step =
 
 const kindWords: Readonly<Record<ItemChange['kind'], string>> = {
   family: 'family',
-  'wire-type': 'wire type',
+  'wire-type': words.wireType,
   cable: 'cable',
   tool: 'tool',
   placard: 'placard',
   pack: 'pack',
-  rules: 'house rules',
+  rules: words.houseRules,
 }
 const SHOWN = 300
 
 /** What is being done, in its order; the last only when the package is taken in. */
 const stages: readonly (readonly [Stage, string])[] = [
-  ['open', 'opening the file'],
-  ['read', 'reading it'],
-  ['check', 'checking each figure'],
-  ['join', 'laying it over the shelf'],
+  ['open', words.openingFile],
+  ['read', words.readingIt],
+  ['check', words.checkingEachFigure],
+  ['join', words.layingItOverShelf],
   ['compare', 'comparing'],
   ['write', 'writing'],
 ]
@@ -83,7 +84,7 @@ export function ImportPane() {
       return setStep({
         kind: 'done',
         good: false,
-        words: 'It was not read: stopped, or the bench does not answer. Nothing was written.',
+        words: words.itWasNotRead,
       })
     }
   }
@@ -101,7 +102,7 @@ export function ImportPane() {
         kind: 'done',
         good: outcome.ok,
         words: outcome.ok
-          ? `Taken in: ${String(outcome.value.added.length)} added, ${String(outcome.value.changed.length)} changed, ${String(outcome.value.same)} the same.`
+          ? words.takenInAddedChanged(outcome.value.added.length, outcome.value.changed.length, outcome.value.same)
           : outcome.message,
       })
       router.refresh()
@@ -109,7 +110,7 @@ export function ImportPane() {
       setStep({
         kind: 'done',
         good: false,
-        words: 'The bench does not answer. Load the page again and see whether it was written.',
+        words: words.benchDoesNotAnswer,
       })
     }
   }
@@ -117,7 +118,7 @@ export function ImportPane() {
   const count = (change: ItemChange['change']) => changes.filter((one) => one.change === change).length
   return (
     <div
-      style={{ display: 'contents' }}
+      className={styles.box}
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault()
@@ -125,18 +126,19 @@ export function ImportPane() {
         if (file) void look(file)
       }}
     >
-      <h2 className={paneCss.pageTitle}>Import a package</h2>
-      <p style={{ flex: 'none' }}>
-        YAML or JSON of the form <span className={textCss.mono}>urn-bench/catalogue</span>, as the export makes it. Its
-        schema stands in <span className={textCss.mono}>docs/schemas</span>. Jobs keep the facts that they pinned.
+      <h2 className={paneCss.pageTitle}>{words.importPackage}</h2>
+      <p className={paneCss.fixed}>
+        {words.yamlOrJsonOf} <span className={textCss.mono}>{words.urnBenchCatalogue}</span>
+        {words.asExportMakesIt} <span className={textCss.mono}>{words.docsSchemas}</span>
+        {words.jobsKeepFactsThat}
       </p>
-      <FileDrop label="Package file" offers=".yaml,.yml,.json" onFile={(file) => void look(file)}>
-        <span>Choose a package file, or drop it here</span>
+      <FileDrop label={words.packageFile} offers=".yaml,.yml,.json" onFile={(file) => void look(file)}>
+        <span>{words.choosePackageFileOr}</span>
       </FileDrop>
       {(step.kind === 'reading' || step.kind === 'writing') && (
-        <div style={{ display: 'flex', gap: 12, alignItems: 'center', flex: 'none' }}>
+        <div className={styles.row}>
           <Progress
-            aria-label="Import"
+            aria-label={words.import}
             w={160}
             value={
               (100 *
@@ -148,24 +150,24 @@ export function ImportPane() {
             }
           />
           <span role="status">
-            {step.kind === 'reading' ? `${step.name}, ${String(step.kb)} kB: ` : ''}
-            {stages.find(([id]) => id === step.stage)?.[1] ?? 'sending it to the bench'}…
+            {step.kind === 'reading' ? words.stepWithSize(step.name, step.kb) : ''}
+            {stages.find(([id]) => id === step.stage)?.[1] ?? words.sendingItToBench}…
           </span>
           {step.kind === 'reading' && (
             <Button fullWidth={false} onClick={() => stop.current?.abort()}>
-              <span>Stop</span>
+              <span>{words.stop}</span>
             </Button>
           )}
         </div>
       )}
       {step.kind === 'done' && (
-        <p className={clsx(noteCss.note, step.good ? undefined : noteCss.fault)} role="status" style={{ flex: 'none' }}>
+        <p className={clsx(noteCss.note, step.good ? undefined : noteCss.fault, paneCss.fixed)} role="status">
           {step.good ? '✓' : '▲'} {step.words}
         </p>
       )}
       {step.kind === 'preview' && !step.preview.ok && (
-        <section className={clsx(noteCss.note, noteCss.fault)} style={{ flex: 'none' }} aria-label="Refused">
-          <b>▲ Refused. Nothing was written.</b>
+        <section className={clsx(noteCss.note, noteCss.fault, paneCss.fixed)} aria-label={words.refused}>
+          <b>{words.refusedNothingWasWritten}</b>
           <ul>
             {step.preview.faults.map((fault) => (
               <li key={fault}>{fault}</li>
@@ -175,30 +177,30 @@ export function ImportPane() {
       )}
       {step.kind === 'preview' && step.preview.ok && (
         <>
-          <p role="status" style={{ flex: 'none' }}>
-            <b>{count('added')} added</b>, <b>{count('changed')} changed</b>, {count('same')} the same.
+          <p role="status" className={paneCss.fixed}>
+            <b>{words.added(count('added'))}</b>, <b>{words.changed(count('changed'))}</b>
+            {words.theSame(count('same'))}
           </p>
-          <div className={paneCss.two} style={{ flex: 'none' }}>
+          <div className={clsx(paneCss.two, paneCss.fixed)}>
             <Button variant="filled" disabled={count('added') + count('changed') === 0} onClick={() => void write()}>
-              <span>Take {plural(count('added') + count('changed'), 'part')} in</span>
+              <span>{words.takeIn(count('added') + count('changed'))}</span>
             </Button>
             <Button onClick={() => setStep({ kind: 'idle' })}>
-              <span>Leave it</span>
+              <span>{words.leaveIt}</span>
             </Button>
           </div>
           <section
-            className={paneCss.sheet}
-            aria-label="What would change"
+            className={clsx(paneCss.sheet, styles.whatWouldChange)}
+            aria-label={words.whatWouldChange}
             tabIndex={0}
-            style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 200 }}
           >
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">id</Table.Th>
-                  <Table.Th scope="col">name</Table.Th>
-                  <Table.Th scope="col">change</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.part}</Table.Th>
+                  <Table.Th scope="col">{words.name}</Table.Th>
+                  <Table.Th scope="col">{words.change}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>

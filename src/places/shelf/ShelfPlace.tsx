@@ -1,4 +1,6 @@
 'use client'
+import styles from './ShelfPlace.module.css'
+import { shelfPlaceWords as words } from '@/words/screens/shelf/shelfPlace'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -6,7 +8,7 @@ import listCss from '@/ui/list/list.module.css'
 import { Button } from '@mantine/core'
 import { later } from '@/ui/later/later'
 import { Loading } from '@/ui/later/Loading'
-import { shelfWords } from '@/words/shelfPlace'
+import { shelfWords } from '@/words/screens/shelf/shelfParts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
@@ -56,17 +58,17 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
     editing
       ? []
       : [
-          { key: 'j', words: 'Next family', run: () => go(1) },
-          { key: 'k', words: 'Previous family', run: () => go(-1) },
-          { key: 'n', words: 'New family from its sheet', run: () => router.push('/shelf?show=new') },
-          { key: 'w', words: 'What is this one?', run: () => router.push('/shelf?show=identify') },
-          { key: 's', words: 'Stock', run: () => router.push('/shelf?show=stock') },
-          { key: 'i', words: 'Import a package', run: () => router.push('/shelf?show=import') },
+          { key: 'j', words: words.nextFamily, run: () => go(1) },
+          { key: 'k', words: words.previousFamily, run: () => go(-1) },
+          { key: 'n', words: words.newFamilyFromIts, run: () => router.push('/shelf?show=new') },
+          { key: 'w', words: words.whatIsThisOne, run: () => router.push('/shelf?show=identify') },
+          { key: 's', words: words.stock, run: () => router.push('/shelf?show=stock') },
+          { key: 'i', words: words.importPackage, run: () => router.push('/shelf?show=import') },
           ...(here !== undefined
             ? [
                 {
                   key: 'e',
-                  words: 'Edit this family',
+                  words: words.editThisFamily,
                   run: () => router.push(`/shelf?show=edit&family=${encodeURIComponent(here)}`),
                 },
               ]
@@ -74,25 +76,25 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
         ],
   )
   const others = [
-    { show: 'new', name: 'New family', aside: 'N' },
-    { show: 'import', name: 'Import a package', aside: 'I' },
-    { show: 'identify', name: 'What is this one?', aside: 'W' },
-    { show: 'stock', name: 'Stock', aside: model.low > 0 ? `${String(model.low)} low` : 'S' },
-    { show: 'wires', name: 'Wire, cable and packs', aside: '' },
+    { show: 'new', name: words.newFamily, aside: 'N' },
+    { show: 'import', name: words.importPackage, aside: 'I' },
+    { show: 'identify', name: words.whatIsThisOne, aside: 'W' },
+    { show: 'stock', name: words.stock, aside: model.low > 0 ? words.low(model.low) : 'S' },
+    { show: 'wires', name: words.wireCableAndPacks, aside: '' },
   ]
   return (
     <PlaceFrame
       place="shelf"
-      title="Shelf"
+      title={words.shelf}
       find={families.map((family) => ({
         id: family.name,
         kind: 'family',
-        words: `${String(family.housings)} housings, ${String(family.contacts)} contacts`,
+        words: words.housingsContacts(family.housings, family.contacts),
         href: `/shelf?family=${encodeURIComponent(family.id)}`,
       }))}
     >
-      <div className={paneCss.station} style={{ gridTemplateColumns: '236px minmax(0, 1fr)' }}>
-        <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label="Shelf">
+      <div className={clsx(paneCss.station, styles.columns)}>
+        <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.shelf}>
           {others.map((one) => (
             <Link
               key={one.show}
@@ -110,7 +112,7 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
             </Link>
           ))}
           <h2 className={listCss.queueGroup}>
-            <span>Families</span>
+            <span>{words.families}</span>
             <span className={textCss.mono}>{families.length}</span>
           </h2>
           {families.map((family) => (
@@ -127,11 +129,11 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
           ))}
           <div className={paneCss.toolList}>
             <Button component="a" href="/shelf/export?as=yaml">
-              <span>Export the whole shelf</span>
+              <span>{words.exportWholeShelf}</span>
             </Button>
           </div>
         </nav>
-        <div className={paneCss.work} style={{ overflow: 'auto' }}>
+        <div className={clsx(paneCss.work, styles.box)}>
           {page.show === 'family' && <FamilyView key={page.page.family.id} page={page.page} />}
           {(page.show === 'edit' || page.show === 'new') && (
             <FamilyEditor

@@ -1,11 +1,13 @@
 'use client'
+import { stockPaneWords as texts } from '@/words/screens/shelf/stockPane'
 import { Button, Table, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useState } from 'react'
-import { list, plural } from '@/words/figures'
+import { list } from '@/words/figures'
 import { importCounts, saveCounts } from './actions'
-import type { PartLine } from './shelfData'
+import { PartLine } from './shelfData'
 import { unanswered } from '@/words/unanswered'
+import styles from './StockPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -32,63 +34,53 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
   )
   const save = async (line: PartLine, count: number, reorderLevel: number) => {
     const outcome = await saveCounts([{ part: line.part, count, reorderLevel }]).catch(
-      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
+      () => ({ ok: false, message: unanswered(texts.nothingWasWritten) }) as const,
     )
     setMessage(
-      outcome.ok
-        ? { good: true, text: `${line.part}: ${String(count)} counted.` }
-        : { good: false, text: outcome.message },
+      outcome.ok ? { good: true, text: texts.counted(line.part, count) } : { good: false, text: outcome.message },
     )
     router.refresh()
   }
   const low = parts.filter(isLow)
   return (
     <>
-      <div className={paneCss.pageHead} style={{ marginBottom: 0 }}>
-        <h2 className={paneCss.pageTitle}>Stock</h2>
+      <div className={clsx(paneCss.pageHead, styles.spaced)}>
+        <h2 className={paneCss.pageTitle}>{texts.stock}</h2>
         <TextInput
-          aria-label="Filter the parts"
+          aria-label={texts.filterParts}
           size="sm"
           w={224}
           value={filter}
-          placeholder="filter: CM-SK, seal, is:low"
+          placeholder={texts.filterCmSkSeal}
           onChange={(event) => setFilter(event.target.value)}
         />
       </div>
       {low.length > 0 && (
-        <p className={clsx(noteCss.note, noteCss.attend)} style={{ flex: 'none' }}>
-          ◆ {plural(low.length, 'part')} under the reorder level:{' '}
-          {list(
-            low.map((line) => line.part),
-            6,
+        <p className={clsx(noteCss.note, noteCss.attend, paneCss.fixed)}>
+          {texts.underReorderLevel(
+            low.length,
+            list(
+              low.map((line) => line.part),
+              6,
+            ),
           )}
-          .
         </p>
       )}
       {message && (
-        <p
-          className={clsx(noteCss.note, message.good ? undefined : noteCss.fault)}
-          role="status"
-          style={{ flex: 'none' }}
-        >
+        <p className={clsx(noteCss.note, message.good ? undefined : noteCss.fault, paneCss.fixed)} role="status">
           {message.good ? '✓' : '▲'} {message.text}
         </p>
       )}
-      <section
-        className={paneCss.sheet}
-        aria-label="Counts"
-        tabIndex={0}
-        style={{ overflow: 'auto', flex: '1 1 auto', minHeight: 240 }}
-      >
+      <section className={clsx(paneCss.sheet, styles.counts)} aria-label={texts.counts} tabIndex={0}>
         <Table className={rowsCss.level}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">part</Table.Th>
-              <Table.Th scope="col">what</Table.Th>
-              <Table.Th scope="col">counted</Table.Th>
-              <Table.Th scope="col">taken by jobs</Table.Th>
-              <Table.Th scope="col">free</Table.Th>
-              <Table.Th scope="col">reorder under</Table.Th>
+              <Table.Th scope="col">{texts.part}</Table.Th>
+              <Table.Th scope="col">{texts.what}</Table.Th>
+              <Table.Th scope="col">{texts.countedHead}</Table.Th>
+              <Table.Th scope="col">{texts.takenByJobs}</Table.Th>
+              <Table.Th scope="col">{texts.free}</Table.Th>
+              <Table.Th scope="col">{texts.reorderUnder}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -103,19 +95,19 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
           </Table.Tbody>
         </Table>
         {found.length > SHOWN && (
-          <p className={clsx(textCss.small, textCss.dim)} style={{ padding: 10 }}>
-            {found.length - SHOWN} more: filter for them.
+          <p className={clsx(textCss.small, textCss.dim, styles.moreFilterForThem)}>
+            {texts.moreFilterForThem(found.length - SHOWN)}
           </p>
         )}
       </section>
       <form
-        style={{ flex: 'none' }}
+        className={paneCss.fixed}
         onSubmit={(event) => {
           event.preventDefault()
           void importCounts(table).then((outcome) => {
             setMessage(
               outcome.ok
-                ? { good: true, text: `${plural(outcome.value, 'part')} counted.` }
+                ? { good: true, text: texts.countedParts(outcome.value) }
                 : { good: false, text: outcome.message },
             )
             if (outcome.ok) setTable('')
@@ -123,13 +115,9 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
           })
         }}
       >
-        <Textarea
-          label="A whole count at once: paste a table with the columns part, count, reorder (wire in mm)"
-          value={table}
-          onChange={(event) => setTable(event.target.value)}
-        />
-        <Button fullWidth={false} type="submit" disabled={table.trim() === ''} style={{ alignSelf: 'start' }}>
-          <span>Write the counts</span>
+        <Textarea label={texts.wholeCountAtOnce} value={table} onChange={(event) => setTable(event.target.value)} />
+        <Button fullWidth={false} type="submit" disabled={table.trim() === ''} className={styles.writeCounts}>
+          <span>{texts.writeCounts}</span>
         </Button>
       </form>
     </>
@@ -159,7 +147,7 @@ function StockRow({
   }
   const field = (label: string, value: string, set: (text: string) => void) => (
     <TextInput
-      aria-label={`${label} of ${line.part}`}
+      aria-label={texts.ofWord(label, line.part)}
       inputMode="decimal"
       value={value}
       onChange={(event) => set(event.target.value)}
@@ -182,7 +170,7 @@ function StockRow({
           {line.unit === 'mm' && ', m'}
         </span>
       </Table.Td>
-      <Table.Td>{field('Count', count, setCount)}</Table.Td>
+      <Table.Td>{field(texts.count, count, setCount)}</Table.Td>
       <Table.Td className={textCss.figure}>{line.stock ? show(line.stock.reserved) : ''}</Table.Td>
       <Table.Td className={textCss.figure}>
         {line.stock ? (
@@ -191,10 +179,10 @@ function StockRow({
             {show(line.stock.count - line.stock.reserved)}
           </span>
         ) : (
-          <span className={textCss.dim}>not counted</span>
+          <span className={textCss.dim}>{texts.notCounted}</span>
         )}
       </Table.Td>
-      <Table.Td>{field('Reorder level', reorder, setReorder)}</Table.Td>
+      <Table.Td>{field(texts.reorderLevel, reorder, setReorder)}</Table.Td>
     </Table.Tr>
   )
 }

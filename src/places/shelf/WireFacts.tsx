@@ -1,4 +1,5 @@
 'use client'
+import { wireFactsWords as words } from '@/words/screens/shelf/wireFacts'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './WireFacts.module.css'
@@ -12,7 +13,12 @@ import { figure } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 
 /** How a wire can be known. */
-const ways = { printed: 'Printed size', strands: 'Strands', strand: 'One strand', bare: 'Over the bare metal' } as const
+const ways = {
+  printed: words.printedSize,
+  strands: words.strands,
+  strand: words.oneStrand,
+  bare: words.overBareMetal,
+} as const
 type Said = Readonly<Record<keyof typeof ways, string>>
 const empty: Said = { printed: '', strands: '', strand: '', bare: '' }
 
@@ -28,10 +34,10 @@ function measureOf(said: Said): { readonly measure?: WireMeasure; readonly wrong
   if (said.strands.trim() !== '' || said.strand.trim() !== '') {
     const strands = Number(said.strands)
     const strand = length(said.strand)
-    if (!Number.isInteger(strands) || strands < 1) return { wrong: 'Count the strands: a whole number.' }
+    if (!Number.isInteger(strands) || strands < 1) return { wrong: words.countStrandsWholeNumber }
     return strand.ok
       ? { measure: { strands, strandMm: strand.value } }
-      : { wrong: `One strand: ${quantityWords(strand.fault, 'length')}` }
+      : { wrong: words.oneStrandRead(quantityWords(strand.fault, 'length')) }
   }
   if (said.bare.trim() === '') return {}
   const bare = length(said.bare)
@@ -59,44 +65,39 @@ export function WireFacts() {
     />
   )
   return (
-    <section className={clsx(paneCss.sheet, styles.wireFacts)} aria-label="What wire is this?">
+    <section className={clsx(paneCss.sheet, styles.wireFacts)} aria-label={words.whatWireIsThis}>
       <div className={styles.wireFactsSaid}>
         <h3 className={textCss.cardTitle}>
-          What wire is this?{' '}
-          <span className={textCss.dim} style={{ fontWeight: 400 }}>
-            one of these is enough
-          </span>
+          {words.whatWireIsThis} <span className={clsx(textCss.dim, styles.light)}>{words.oneOfTheseIs}</span>
         </h3>
         {field('printed', '20 awg, 0.5 mm2')}
         {field('strands', '19')}
         {field('strand', '0.2 mm')}
         {field('bare', '0.9 mm')}
-        <Checkbox label="Solid, not stranded" checked={solid} onChange={(event) => setSolid(event.target.checked)} />
+        <Checkbox label={words.solidNotStranded} checked={solid} onChange={(event) => setSolid(event.target.checked)} />
       </div>
       <Readouts>
-        <Readout label="Metal" value={size ? figure(size.areaMm2, 3) : '–'} unit="mm²" />
+        <Readout label={words.metal} value={size ? figure(size.areaMm2, 3) : '–'} unit="mm²" />
         <Readout
-          label="Nearest gauge"
+          label={words.nearestGauge}
           value={size?.nearestAwg ?? '–'}
           unit="AWG"
           also={size && `${size.offByPercent < 0 ? '−' : '+'}${figure(Math.abs(size.offByPercent), 0)} %`}
         />
         <Readout
-          label={solid ? 'Bare' : 'Bare bundle'}
+          label={solid ? words.bare : words.bareBundle}
           value={size ? figure(size.bundleDiameterMm ?? size.solidDiameterMm, 2) : '–'}
           unit="mm"
         />
-        <Readout label="At 20 °C" value={size ? figure(size.ohmPerM * 1000, 1) : '–'} unit="mΩ/m" />
+        <Readout label={words.atC} value={size ? figure(size.ohmPerM * 1000, 1) : '–'} unit="mΩ/m" />
       </Readouts>
       {wrong !== undefined && (
-        <p className={textCss.wrong} role="alert" style={{ padding: '0 14px 10px' }}>
+        <p className={clsx(textCss.wrong, styles.padded)} role="alert">
           ▲ {wrong}
         </p>
       )}
       {said.bare !== '' && !solid && size && (
-        <p className={clsx(textCss.small, textCss.dim)} style={{ padding: '0 14px 10px' }}>
-          A bundle is taken to be three quarters metal: count its strands where it matters.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim, styles.bundleIsTakenTo)}>{words.bundleIsTakenTo}</p>
       )}
     </section>
   )

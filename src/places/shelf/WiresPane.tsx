@@ -1,25 +1,27 @@
 'use client'
+import { wiresPaneWords as words } from '@/words/screens/shelf/wiresPane'
 import { Anchor, Button, Checkbox, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import type { Cable, Pack, WireType } from '@/core/parts/catalogue/types'
-import type { SheetRow } from '@/core/parts/sheets/sheet'
+import { Cable, Pack, WireType } from '@/core/parts/catalogue/types'
+import { SheetRow } from '@/core/parts/sheets/sheet'
 import { readWireRows, wireRow, wireSheet } from '@/core/parts/sheets/wireSheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from './SheetGrid'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, mm, plural } from '@/words/figures'
+import { figure, mm } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
 import { saveWires } from './actions'
 import { WireFacts } from './WireFacts'
 import { unanswered } from '@/words/unanswered'
+import styles from './WiresPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 
 const size = (type: WireType) =>
-  'awg' in type.designation ? `${type.designation.awg} AWG` : `${String(type.designation.areaMm2)} mm²`
+  'awg' in type.designation ? words.awg(type.designation.awg) : words.area(type.designation.areaMm2)
 
 /** Wire on the rack, the cables that hold such wires, and how parts are bought. */
 export function WiresPane({
@@ -34,23 +36,23 @@ export function WiresPane({
   const [draft, setDraft] = useState<readonly SheetRow[]>([])
   return (
     <>
-      <h2 className={paneCss.pageTitle}>Wire, cable and packs</h2>
+      <h2 className={paneCss.pageTitle}>{words.wireCableAndPacks}</h2>
       <WireFacts />
       <NewWires rows={draft} setRows={setDraft} known={wireTypes} />
-      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">wire</Table.Th>
-              <Table.Th scope="col">what</Table.Th>
-              <Table.Th scope="col">printed</Table.Th>
-              <Table.Th scope="col">strands</Table.Th>
-              <Table.Th scope="col">metal</Table.Th>
-              <Table.Th scope="col">insulation</Table.Th>
-              <Table.Th scope="col">carries</Table.Th>
-              <Table.Th scope="col">source</Table.Th>
+              <Table.Th scope="col">{words.wire}</Table.Th>
+              <Table.Th scope="col">{words.what}</Table.Th>
+              <Table.Th scope="col">{words.printed}</Table.Th>
+              <Table.Th scope="col">{words.strands}</Table.Th>
+              <Table.Th scope="col">{words.metal}</Table.Th>
+              <Table.Th scope="col">{words.insulation}</Table.Th>
+              <Table.Th scope="col">{words.carries}</Table.Th>
+              <Table.Th scope="col">{words.source}</Table.Th>
               <Table.Th scope="col">
-                <span className={textCss.hidden}>Change</span>
+                <span className={textCss.hidden}>{words.change}</span>
               </Table.Th>
             </Table.Tr>
           </Table.Thead>
@@ -62,20 +64,20 @@ export function WiresPane({
                 </Table.Td>
                 <Table.Td>
                   {type.name}
-                  {type.plated && <span className={textCss.dim}> plated</span>}
+                  {type.plated && <span className={textCss.dim}> {words.plated}</span>}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>{size(type)}</Table.Td>
                 <Table.Td className={textCss.figure}>
                   {type.strands} × {type.strandMm}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {figure((type.strands * Math.PI * type.strandMm ** 2) / 4, 3)} mm²
+                  {words.areaRead((type.strands * Math.PI * type.strandMm ** 2) / 4)}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
                   {mm(type.insulationMm)} {type.insulation}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {type.ratedA === undefined ? 'not on the sheet' : `${String(type.ratedA)} A`}
+                  {type.ratedA === undefined ? words.notOnSheet : `${String(type.ratedA)} A`}
                 </Table.Td>
                 <Table.Td className={clsx(textCss.small, textCss.dim)}>
                   {type.source.document}
@@ -87,7 +89,8 @@ export function WiresPane({
                     type="button"
                     onClick={() => setDraft((now) => [...now.filter((row) => row.id !== type.id), wireRow(type)])}
                   >
-                    Change<span className={textCss.hidden}> {type.id}</span>
+                    {words.change}
+                    <span className={textCss.hidden}> {type.id}</span>
                   </Anchor>
                 </Table.Td>
               </Table.Tr>
@@ -95,15 +98,15 @@ export function WiresPane({
           </Table.Tbody>
         </Table>
       </section>
-      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">cable</Table.Th>
-              <Table.Th scope="col">what</Table.Th>
-              <Table.Th scope="col">jacket</Table.Th>
-              <Table.Th scope="col">screen</Table.Th>
-              <Table.Th scope="col">cores</Table.Th>
+              <Table.Th scope="col">{words.cable}</Table.Th>
+              <Table.Th scope="col">{words.what}</Table.Th>
+              <Table.Th scope="col">{words.jacket}</Table.Th>
+              <Table.Th scope="col">{words.screen}</Table.Th>
+              <Table.Th scope="col">{words.cores}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -119,7 +122,7 @@ export function WiresPane({
                 </Table.Td>
                 <Table.Td>{cable.screen.replaceAll('-', ' ')}</Table.Td>
                 <Table.Td>
-                  <span style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+                  <span className={styles.row}>
                     {cable.cores.map((core, i) => (
                       <span key={i}>
                         <Swatch colour={core.colour} width={20} />{' '}
@@ -133,14 +136,14 @@ export function WiresPane({
           </Table.Tbody>
         </Table>
       </section>
-      <section className={paneCss.sheet} style={{ flex: 'none' }}>
+      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">pack</Table.Th>
-              <Table.Th scope="col">form</Table.Th>
-              <Table.Th scope="col">holds</Table.Th>
-              <Table.Th scope="col">price</Table.Th>
+              <Table.Th scope="col">{words.pack}</Table.Th>
+              <Table.Th scope="col">{words.form}</Table.Th>
+              <Table.Th scope="col">{words.holds}</Table.Th>
+              <Table.Th scope="col">{words.price}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -154,7 +157,7 @@ export function WiresPane({
                   {pack.contents.map((content) => `${String(content.count)} × ${content.part}`).join(', ')}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {pack.price === undefined ? 'not known' : figure(pack.price, 2)}
+                  {pack.price === undefined ? words.notKnown : figure(pack.price, 2)}
                 </Table.Td>
               </Table.Tr>
             ))}
@@ -189,14 +192,16 @@ function NewWires({
     if (fault)
       return setMessage({
         good: false,
-        text: `Row ${String(fault.row + 1)}, ${wireSheet.find((column) => column.id === fault.column)?.heading ?? fault.column}: ${sheetProblemWords(fault.problem)}`,
+        text: words.row(
+          fault.row + 1,
+          wireSheet.find((column) => column.id === fault.column)?.heading ?? fault.column,
+          sheetProblemWords(fault.problem),
+        ),
       })
-    if (reading.wireTypes.length === 0)
-      return setMessage({ good: false, text: 'Type a wire first, or paste its row from a spreadsheet.' })
-    if (document.trim() === '')
-      return setMessage({ good: false, text: 'Say where the figures come from: a sheet, a reel’s label, “callipers”.' })
+    if (reading.wireTypes.length === 0) return setMessage({ good: false, text: words.typeWireFirstOr })
+    if (document.trim() === '') return setMessage({ good: false, text: words.sayWhereFiguresCome })
     const outcome = await saveWires(reading.wireTypes).catch(
-      () => ({ ok: false, message: unanswered('Nothing was written; what you typed is kept.') }) as const,
+      () => ({ ok: false, message: unanswered(words.nothingWasWrittenWhat) }) as const,
     )
     if (outcome.ok) {
       setRows([])
@@ -206,16 +211,16 @@ function NewWires({
       outcome.ok
         ? {
             good: true,
-            text: `On the rack: ${String(outcome.value.added.length)} added, ${String(outcome.value.changed.length)} changed.`,
+            text: words.onRackAddedChanged(outcome.value.added.length, outcome.value.changed.length),
           }
         : { good: false, text: outcome.message },
     )
   }
-  useKeys([{ key: 'ctrl+s', words: 'Put the wires on the rack', run: () => void save() }])
+  useKeys([{ key: 'ctrl+s', words: words.putWiresOnRack, run: () => void save() }])
   return (
     <>
       <SheetGrid
-        label="New wire types"
+        label={words.newWireTypes}
         columns={wireSheet}
         rows={rows}
         problemAt={(row, column) =>
@@ -223,30 +228,28 @@ function NewWires({
         }
         onChange={setRows}
       />
-      <div style={{ display: 'flex', gap: 14, alignItems: 'end', flexWrap: 'wrap', flex: 'none' }}>
+      <div className={styles.row2}>
         <TextInput
-          label="Figures from"
+          label={words.figuresFrom}
           value={document}
-          placeholder="reel label, sheet, callipers"
+          placeholder={words.reelLabelSheetCallipers}
           onChange={(event) => setDocument(event.target.value)}
         />
-        <Checkbox label="measured here" checked={measured} onChange={(event) => setMeasured(event.target.checked)} />
+        <Checkbox
+          label={words.measuredHere}
+          checked={measured}
+          onChange={(event) => setMeasured(event.target.checked)}
+        />
         <Button variant="filled" fullWidth={false} onClick={() => void save()}>
           <span>
-            {reading.wireTypes.length === 0
-              ? 'Put them on the rack'
-              : `Put ${plural(reading.wireTypes.length, 'wire')} on the rack`}
-            {changes > 0 && `, ${String(changes)} changed`}
+            {reading.wireTypes.length === 0 ? words.putThemOnRack : words.putOnRack(reading.wireTypes.length)}
+            {changes > 0 && words.changed(changes)}
           </span>{' '}
           <Kbd aria-hidden="true">Ctrl S</Kbd>
         </Button>
       </div>
       {message && (
-        <p
-          className={clsx(noteCss.note, message.good ? undefined : noteCss.fault)}
-          role="status"
-          style={{ flex: 'none' }}
-        >
+        <p className={clsx(noteCss.note, message.good ? undefined : noteCss.fault, paneCss.fixed)} role="status">
           {message.good ? '✓' : '▲'} {message.text}
         </p>
       )}

@@ -1,5 +1,6 @@
 'use server'
 
+import { shelfActionsWords as words } from '@/words/screens/shelf/shelfActions'
 import { z } from 'zod'
 import { type HousingMatch, identifyHousing } from '@/core/parts/identify/identifyHousing'
 import { sealingWords } from '@/words/families'
@@ -31,8 +32,7 @@ export async function saveFamily(input: {
     readItem<FamilyInput>(db, 'family', input.family.id),
     readItems<Placard>(db, 'placard'),
   ])
-  if (input.isNew && known)
-    return refused(`There is a family ${input.family.id} already: give this one an id of its own.`)
+  if (input.isNew && known) return refused(words.thereIsFamilyAlready(input.family.id))
   const parsed = parseCatalogue({
     ...emptyPackage,
     families: [input.family],
@@ -76,9 +76,21 @@ export async function importCounts(text: string): Promise<Outcome<number>> {
   const [fault] = faults
   if (fault)
     return refused(
-      `Row ${String(fault.row)}, ${fault.column}: ${fault.found === '' ? 'empty' : `“${fault.found}”`} ${{ missing: 'must be filled in', 'no-number': 'is no number', 'below-nought': 'is below nought', unknown: 'is no part on the shelf', twice: 'stands twice' }[fault.code]}.${faults.length > 1 ? ` And ${String(faults.length - 1)} more.` : ''} Nothing was written.`,
+      words.rowNothingWasWritten(
+        fault.row,
+        fault.column,
+        fault.found === '' ? 'empty' : `“${fault.found}”`,
+        {
+          missing: words.mustBeFilledIn,
+          'no-number': words.isNoNumber,
+          'below-nought': words.isBelowNought,
+          unknown: words.isNoPartOn,
+          twice: words.standsTwice,
+        }[fault.code],
+        faults.length > 1 ? words.andMore(faults.length - 1) : '',
+      ),
     )
-  if (lines.length === 0) return refused('Nothing to count: the table wants the columns part, count and reorder.')
+  if (lines.length === 0) return refused(words.nothingToCountTable)
   await countStock(db, lines, new Date())
   return done(lines.length)
 }

@@ -1,3 +1,4 @@
+import { findPartsWords as words } from '@/words/screens/shelf/findParts'
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { findMatches, type FindItem } from '@/ui/find/findItems'
 
@@ -24,7 +25,7 @@ function partItems(catalogue: Catalogue): readonly FindItem[] {
   const items = [
     ...[...catalogue.housings.values()].map(inFamily('housing')),
     ...[...catalogue.contacts.values()].map(inFamily('contact')),
-    ...[...catalogue.seals.values()].map(inFamily('wire seal')),
+    ...[...catalogue.seals.values()].map(inFamily(words.wireSeal)),
     ...[...catalogue.wireTypes.values()].map((type): FindItem => ({
       id: type.id,
       kind: 'wire',

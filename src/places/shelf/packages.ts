@@ -1,3 +1,4 @@
+import { packagesWords as words } from '@/words/screens/shelf/packages'
 import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
@@ -44,7 +45,7 @@ export async function previewPackage(text: string, watch: Watch): Promise<Packag
 /** Takes a package in: all of it, or none. */
 export async function importPackage(text: string, watch: Watch): Promise<Outcome<ImportOutcome>> {
   const read = await checked(text, watch)
-  if (!read.ok) return refused(read.faults[0] ?? 'The package cannot be read.')
+  if (!read.ok) return refused(read.faults[0] ?? words.packageCannotBeRead)
   watch.onStage('write')
   return writePackage(read.input)
 }

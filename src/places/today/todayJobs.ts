@@ -1,16 +1,17 @@
+import { todayJobsWords as texts } from '@/words/screens/today/todayJobs'
 import { planIndex } from '@/core/record/plan/plan'
-import { progress, type Progress } from '@/core/views/progress'
+import { Progress, progress } from '@/core/views/progress'
 import { withoutSet } from '@/core/views/queue'
 import { nextStep } from '@/core/views/steps'
-import type { JobState } from '@/core/record/state/state'
+import { JobState } from '@/core/record/state/state'
 import { toolDue } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadJob } from '@/data/repositories/jobs'
-import type { BenchClock } from '@/words/clock'
+import { BenchClock } from '@/words/clock'
 import { daysAfter } from '@/core/base/benchDay'
 import { day, plural } from '@/words/figures'
-import { stepWords, termName } from '@/words/steps'
+import { stepWords } from '@/words/steps'
 
 /** An open job as Today shows it: what it needs next, in words. */
 export interface TodayJob {
@@ -61,7 +62,7 @@ export async function today(now: Date, clock: BenchClock): Promise<Today> {
         {
           id: tool.id,
           name: tool.name,
-          words: due.kind === 'overdue' ? `overdue since ${day(due.dueOn)}` : `due ${day(due.dueOn)}`,
+          words: due.kind === 'overdue' ? texts.overdueSince(due.dueOn) : `due ${day(due.dueOn)}`,
           overdue: due.kind === 'overdue',
         },
       ]
@@ -86,7 +87,7 @@ function todayJob(id: string, state: JobState): TodayJob {
     next: words.main,
     ...(words.then !== undefined && { then: words.then }),
     ...(first && {
-      blocked: `${termName(first.key)} is blocked: nothing fits it yet.${blocked.length > 1 ? ` ${blocked.length - 1} more.` : ''}`,
+      blocked: texts.isBlockedNothingFits(first.key, blocked.length > 1 ? texts.more(blocked.length - 1) : ''),
     }),
     href: `/jobs/${id}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`,
     lastAt: lastWork?.at ?? '',

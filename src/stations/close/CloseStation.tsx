@@ -1,4 +1,6 @@
 'use client'
+import styles from './CloseStation.module.css'
+import { closeStationWords as words } from '@/words/screens/close/closeStation'
 import { useClock } from '@/ui/frame/Clock'
 
 import clsx from 'clsx'
@@ -38,32 +40,36 @@ export function CloseStation() {
     () => [
       {
         id: 'close',
-        title: 'To close',
+        title: words.toClose,
         rows: closeLines([
           ...[...state.lacings].map(([key, now]) => ({
             key: `lacing ${key}`,
             glyph: now === 'open' ? ('todo' as const) : ('wait' as const),
             name: unitAndId(key).id,
-            words: `lacing: ${now === 'open' ? 'renew it' : 'not opened yet'}`,
+            words: words.lacingRenewIt(now === 'open'),
           })),
           {
             key: 'tray',
             glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo',
-            name: 'Tray',
-            words: state.tray ? (state.tray.allBack ? 'tools back, scrap found' : 'something is missing') : 'count it',
+            name: words.tray,
+            words: state.tray
+              ? state.tray.allBack
+                ? words.toolsBackScrapFound
+                : words.somethingIsMissing
+              : words.countIt,
           },
           {
             key: 'sign',
             glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo',
-            name: 'Sign',
+            name: words.sign,
             words: closed
               ? 'signed'
               : workLeft(state) > 0
-                ? `${plural(workLeft(state), 'task')} left before`
-                : 'the builder’s signature',
+                ? words.leftBefore(workLeft(state))
+                : words.buildersSignature,
           },
           ...(second
-            ? [{ key: 'second', glyph: 'wait' as const, name: 'Second', words: 'another person’s signature' }]
+            ? [{ key: 'second', glyph: 'wait' as const, name: words.second, words: words.anotherPersonsSignature }]
             : []),
         ]),
       },
@@ -82,13 +88,13 @@ export function CloseStation() {
   const laced = lacingAt(state, at)
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={at} onSelect={select} label="To close" />
+      <Queue sections={sections} selected={at} onSelect={select} label={words.toClose} />
       <div className={paneCss.work}>
         <BundleSheet state={state} />
         <Signatures state={state} />
         <Papers />
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="To close">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.toClose}>
         {laced ? (
           <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} />
         ) : at === 'tray' ? (
@@ -136,20 +142,17 @@ function BundleSheet({ state }: { readonly state: State }) {
     return worker.stop
   }, [asked])
   return (
-    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Bundles">
-      <h2 style={{ fontSize: 15, marginBottom: 8 }}>
-        Bundle{' '}
-        <span className={textCss.dim} style={{ fontWeight: 400 }}>
-          over the bare wires, packed as tight as they go; a sleeve one size up
-        </span>
+    <section className={clsx(paneCss.sheet, styles.bundles)} aria-label={words.bundles}>
+      <h2 className={styles.bundle}>
+        {words.bundle} <span className={clsx(textCss.dim, styles.light)}>{words.overBareWiresPacked}</span>
       </h2>
-      <div style={{ display: 'flex', gap: 26, flexWrap: 'wrap' }}>
+      <div className={styles.row}>
         {branches.map(({ name, diametersMm }) => {
           const bundle = bundles.get(name)
           const many = diametersMm.length > PACK_LIMIT
           const byArea = Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
           return (
-            <div key={name} style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+            <div key={name} className={styles.row2}>
               {bundle && (
                 <svg
                   viewBox={`${-bundle.diameterMm / 2 - 0.3} ${-bundle.diameterMm / 2 - 0.3} ${bundle.diameterMm + 0.6} ${bundle.diameterMm + 0.6}`}
@@ -175,11 +178,9 @@ function BundleSheet({ state }: { readonly state: State }) {
                 <div className={clsx(textCss.small, textCss.dim)}>
                   {name}, {plural(diametersMm.length, 'wire')}
                 </div>
-                <div className={textCss.mono} style={{ fontSize: 32, fontWeight: 600 }} data-testid={`bundle-${name}`}>
+                <div className={clsx(textCss.mono, styles.large)} data-testid={`bundle-${name}`}>
                   {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'}{' '}
-                  <small style={{ fontSize: 16, fontWeight: 400 }} className={textCss.dim}>
-                    mm{many ? ', by area' : ''}
-                  </small>
+                  <small className={clsx(textCss.dim, styles.smaller)}>{words.mmByArea(many)}</small>
                 </div>
               </div>
             </div>
@@ -195,14 +196,14 @@ function Signatures({ state }: { readonly state: State }) {
   const { people } = useOperator()
   if (state.signatures.length === 0) return null
   return (
-    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Signatures">
-      <h2 style={{ fontSize: 15, marginBottom: 6 }}>Signatures</h2>
+    <section className={clsx(paneCss.sheet, styles.signatures)} aria-label={words.signatures}>
+      <h2 className={styles.signatures2}>{words.signatures}</h2>
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>
           {one.void ? '– ' : '✓ '}
-          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>, {one.role}, {clock.dayTime(one.at)},
-          covers entries 1 to {one.covers}
-          {one.void && ' (reopened since)'}
+          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>
+          {words.coversEntriesTo(one.role, clock.dayTime(one.at), one.covers)}
+          {one.void && words.reopenedSince}
         </p>
       ))}
     </section>

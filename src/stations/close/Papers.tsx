@@ -1,4 +1,7 @@
 'use client'
+import styles from './Papers.module.css'
+import clsx from 'clsx'
+import { papersWords as words } from '@/words/screens/close/papers'
 import choiceCss from '@/ui/choice/Choice.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -11,19 +14,19 @@ export function Papers() {
   const papers = [
     {
       href: `${base}/build-sheet.pdf`,
-      name: 'Build sheet',
-      what: 'PDF: pinout, faces, what was used where, results, signature',
+      name: words.buildSheet,
+      what: words.pdfPinoutFacesWhat,
     },
     {
       href: `${base}/record.json`,
-      name: 'Record',
-      what: 'JSON: plan, facts, state and journal; another bench can read it in',
+      name: words.record,
+      what: words.jsonPlanFactsState,
     },
-    { href: `${base}/record.csv`, name: 'Table', what: 'CSV for a spreadsheet: one row a termination' },
+    { href: `${base}/record.csv`, name: words.table, what: words.csvForSpreadsheetOne },
   ]
   return (
-    <section className={paneCss.sheet} style={{ padding: '12px 16px' }} aria-label="Papers">
-      <h2 style={{ fontSize: 15, marginBottom: 8 }}>Papers</h2>
+    <section className={clsx(paneCss.sheet, styles.papers)} aria-label={words.papers}>
+      <h2 className={styles.papers2}>{words.papers}</h2>
       <ul className={paneCss.choices}>
         {papers.map((paper) => (
           <li key={paper.href}>

@@ -1,4 +1,5 @@
 'use client'
+import { renewLacingWords as words } from '@/words/screens/close/renewLacing'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -19,30 +20,30 @@ export function RenewLacing({
   const { state, append, busy } = useJob()
   const opened = state.lacings.get(`${unit}/${wire}`)
   const lines: CheckLine[] = [
-    { id: 'laid', words: 'The wires lie side by side, none crossed, none strained', seen: 'They lie well' },
-    { id: 'laced', words: 'Laced or tied as it was, snug: no insulation dented', seen: 'It is laced' },
+    { id: 'laid', words: words.wiresLieSideBy, seen: words.theyLieWell },
+    { id: 'laced', words: words.lacedOrTiedAs, seen: words.itIsLaced },
   ]
-  const checks = useChecks(`${unit}/${wire} laced`, lines)
+  const checks = useChecks(words.laced(unit, wire), lines)
   const write = (to: 'renewed' | 'none') =>
     void append({ kind: 'lacing-moved', unit, wire, to }).then((written) => written && done())
   return (
     <>
       <h2 className={textCss.cardTitle}>
-        Renew the lacing along <span className={textCss.mono}>{wire}</span>
-        {state.plan.quantity > 1 && ` of unit ${unit}`}
+        {words.renewLacingAlong} <span className={textCss.mono}>{wire}</span>
+        {state.plan.quantity > 1 && words.ofUnit(unit)}
       </h2>
       {opened === 'to-open' ? (
         <>
-          <p className={clsx(noteCss.note, noteCss.attend)}>◆ It was not opened yet: that is a step at Seat.</p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.itWasNotOpened}</p>
           <Button disabled={busy} onClick={() => write('none')}>
-            <span>There is no lacing along it</span>
+            <span>{words.thereIsNoLacing}</span>
           </Button>
         </>
       ) : (
         <CheckList
           lines={lines}
           checks={checks}
-          main="The lacing is renewed"
+          main={words.lacingIsRenewed}
           busy={busy}
           onMain={() => write('renewed')}
         />

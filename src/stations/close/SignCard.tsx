@@ -1,8 +1,5 @@
 'use client'
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
+import { signCardWords as words } from '@/words/screens/close/signCard'
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { progress } from '@/core/views/progress'
@@ -10,9 +7,12 @@ import { isClosed } from '@/core/record/state/state'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
-import { plural } from '@/words/figures'
 import { stationWords } from '@/words/steps'
 import { workLeft } from '@/core/work/left/workLeft'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** The signature: what it covers, what is left before it, and how a signed job is reopened. */
 export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
@@ -24,14 +24,14 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
   const counts = progress(state)
   const ready = left === 0 && state.tray?.allBack === true
   const lines = [
-    { id: 'read', words: 'I have read the record', seen: 'I have read it' },
-    { id: 'stand', words: 'What it says is what I did', seen: 'It is what I did' },
+    { id: 'read', words: words.iHaveReadRecord, seen: words.iHaveReadIt },
+    { id: 'stand', words: words.whatItSaysIs, seen: words.itIsWhatI },
   ]
   const checks = useChecks(`${role} ${state.seq}`, lines)
   if (closed && role === 'builder') {
     return (
       <>
-        <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Signed and closed</h2>
+        <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.signedAndClosed}</h2>
         <form
           onSubmit={(event) => {
             event.preventDefault()
@@ -40,49 +40,49 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
         >
           <TextInput
             className={textCss.sentence}
-            label="Reopen it, because"
+            label={words.reopenItBecause}
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
           <Button type="submit" disabled={busy || why.trim() === ''}>
-            <span>Reopen the job</span>
+            <span>{words.reopenJob}</span>
           </Button>
         </form>
-        <p className={clsx(textCss.small, textCss.dim)}>
-          The signature stays readable and says which entries it covers.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.signatureStaysReadableAnd}</p>
       </>
     )
   }
   return (
     <>
-      <h2 className={textCss.cardTitle}>{role === 'builder' ? 'Builder’s signature' : 'Second signature'}</h2>
+      <h2 className={textCss.cardTitle}>{role === 'builder' ? words.buildersSignature : words.secondSignature}</h2>
       {!ready && role === 'builder' && (
         <div className={clsx(noteCss.note, noteCss.attend)}>
-          <b>◆ Not yet.</b>{' '}
+          <b>{words.notYet}</b>{' '}
           {left > 0
-            ? `${plural(left, 'task')} left: ${(['kit', 'prep', 'crimp', 'seat', 'prove'] as const)
-                .filter((one) => counts[one].done < counts[one].total)
-                .map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`)
-                .concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : [])
-                .join(', ')}.`
-            : 'Count the tray first.'}
+            ? words.left(
+                left,
+                (['kit', 'prep', 'crimp', 'seat', 'prove'] as const)
+                  .filter((one) => counts[one].done < counts[one].total)
+                  .map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`)
+                  .concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : [])
+                  .join(', '),
+              )
+            : words.countTrayFirst}
         </div>
       )}
       <p>
-        <b>{operator?.name ?? 'Nobody'}</b> signs for entries 1 to <span className={textCss.mono}>{state.seq}</span>.
+        <b>{operator?.name ?? words.nobody}</b> {words.signsForEntriesTo}{' '}
+        <span className={textCss.mono}>{state.seq}</span>.
       </p>
       <CheckList
         lines={lines}
         checks={checks}
-        main="Sign and close"
+        main={words.signAndClose}
         busy={busy}
         enabled={(ready || role === 'second') && operator !== undefined}
         onMain={() => void append({ kind: 'signed', role, covers: state.seq })}
       />
-      <p className={paneCss.sources}>
-        Aircraft, marine safety and medical harnesses need approved data and an authorised signature: this is neither.
-      </p>
+      <p className={paneCss.sources}>{words.aircraftMarineSafetyAnd}</p>
     </>
   )
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { trayCardWords as words } from '@/words/screens/close/trayCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -22,10 +23,10 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       id: tool,
       words: (
         <>
-          Back: <b className={textCss.mono}>{tool}</b> {state.facts.tools[tool]?.name}
+          {words.back} <b className={textCss.mono}>{tool}</b> {state.facts.tools[tool]?.name}
         </>
       ),
-      seen: `${tool} is back`,
+      seen: words.isBack(tool),
     })),
     ...[...state.oldEnds]
       .filter(([, old]) => old.why === 'broken')
@@ -33,21 +34,24 @@ export function TrayCard({ done }: { readonly done: () => void }) {
         id: `old ${key}`,
         words: (
           <>
-            Broken housing of {old.end}, <b className={textCss.mono}>{old.housing}</b>: with the scrap, all of its
-            pieces
+            {words.brokenHousingOf(old.end)} <b className={textCss.mono}>{old.housing}</b>
+            {words.withScrapAllOf}
           </>
         ),
-        seen: 'It is with the scrap',
+        seen: words.itIsWithScrap,
       })),
     ...[...state.ends]
       .filter(([, now]) => (now.locksLost ?? 0) > 0)
       .map(([key, now]): CheckLine => ({
         id: `lock ${key}`,
-        words: `Broken ${now.locksLost === 1 ? 'lock' : `locks (${now.locksLost ?? 0})`} of ${unitAndId(key).id}: with the scrap, all of its pieces`,
-        seen: 'It is with the scrap',
+        words: words.brokenOfWithScrap(
+          now.locksLost === 1 ? 'lock' : `locks (${now.locksLost ?? 0})`,
+          unitAndId(key).id,
+        ),
+        seen: words.itIsWithScrap,
       })),
-    { id: 'offcuts', words: 'Off-cuts and strippings swept up', seen: 'All swept up' },
-    { id: 'work', words: 'Nothing left in the work', seen: 'Nothing is left' },
+    { id: 'offcuts', words: words.offCutsAndStrippings, seen: words.allSweptUp },
+    { id: 'work', words: words.nothingLeftInWork, seen: words.nothingIsLeft },
   ]
   const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines)
   const write = (all: boolean) => {
@@ -62,25 +66,32 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const { tray } = state
   return (
     <>
-      <h2 className={textCss.cardTitle}>Count the tray</h2>
+      <h2 className={textCss.cardTitle}>{words.countTray}</h2>
       {tray && (
         <p className={clsx(noteCss.note, tray.allBack ? noteCss.good : noteCss.fault)}>
           {tray.allBack
-            ? '✓ Counted: all tools back, all scrap found.'
-            : `▲ Missing: ${[...tray.missing, ...(tray.scrapped === tray.scrapFound ? [] : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')])].join(', ')}. Find it before anybody signs.`}
+            ? words.countedAllToolsBack
+            : words.missingFindItBefore(
+                [
+                  ...tray.missing,
+                  ...(tray.scrapped === tray.scrapFound
+                    ? []
+                    : [plural(Math.abs(tray.scrapped - tray.scrapFound), 'contact')]),
+                ].join(', '),
+              )}
         </p>
       )}
-      {tools.length === 0 && <p className={textCss.dim}>No frame has been mounted in this job.</p>}
+      {tools.length === 0 && <p className={textCss.dim}>{words.noFrameHasBeen}</p>}
       <CheckList
         lines={lines}
         checks={checks}
-        main="Tray is counted"
+        main={words.trayIsCounted}
         busy={busy}
         onMain={() => write(true)}
         enabled={checks.due !== undefined || scrapFound !== undefined}
       />
       <TextInput
-        label={`Scrapped contacts found, of ${scrapped}`}
+        label={words.scrappedContactsFoundOf(scrapped)}
         value={found}
         inputMode="numeric"
         onChange={(event) => setFound(event.target.value)}
@@ -88,7 +99,7 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       />
       {checks.ticked.size > 0 && checks.due && (
         <Button disabled={busy || scrapFound === undefined} onClick={() => write(false)}>
-          <span>Something is missing: write it</span>
+          <span>{words.somethingIsMissingWrite}</span>
         </Button>
       )}
     </>

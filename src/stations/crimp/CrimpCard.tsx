@@ -1,13 +1,14 @@
 'use client'
-import { useClock } from '@/ui/frame/Clock'
 
+import { crimpCardWords as words } from '@/words/screens/crimp/crimpCard'
+import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
 import { termState } from '@/core/record/state/state'
-import { type CheckLine, useChecks } from '@/ui/card/CheckList'
+import { CheckLine, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -15,15 +16,14 @@ import { useBeside } from '@/ui/later/useBeside'
 import { later } from '@/ui/later/later'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { lookWords, setupWords } from '@/words/crimp'
-import { figure, range } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
 import { Looks } from './Looks'
-import { type MeasuredHeight, type Reported, looksFor } from './looksFor'
+import { MeasuredHeight, Reported, looksFor } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenSheet } from './SpecimenSheet'
-import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -67,9 +67,7 @@ export function CrimpCard({
   const [practices, setPractices] = useState<readonly PracticeId[]>([])
   const toCrimp = item.stage === 'stripped'
   useKeys(
-    toCrimp && !ending && !fault
-      ? [{ key: 'n', words: 'Something has changed: a new first piece', run: () => setEnding(true) }]
-      : [],
+    toCrimp && !ending && !fault ? [{ key: 'n', words: words.somethingHasChangedNew, run: () => setEnding(true) }] : [],
   )
   const showsLooks = toCrimp && !fault && !ending
   return (
@@ -84,12 +82,12 @@ export function CrimpCard({
         />
         {showsLooks && due && <LookPictures item={item} look={due} />}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         {item.stage === 'to-strip' ? (
           <>
-            <h2 className={textCss.cardTitle}>Not stripped yet</h2>
-            <p>Prepare it at Prep first: {range(item.set.strip.minMm, item.set.strip.maxMm, 1)} mm.</p>
+            <h2 className={textCss.cardTitle}>{words.notStrippedYet}</h2>
+            <p>{words.prepareItAtPrep(item.set.strip.minMm, item.set.strip.maxMm)}</p>
           </>
         ) : ending ? (
           <EndRelease setup={group.id} close={() => setEnding(false)} />
@@ -139,24 +137,22 @@ function Crimped({ item, report }: { readonly item: QueueItem; readonly report: 
   const { state } = useJob()
   const { key } = item.termination
   const now = termState(state, key)
-  useKeys(now.seat ? [] : [{ key: 'x', words: 'Report a fault', run: report }])
+  useKeys(now.seat ? [] : [{ key: 'x', words: words.reportFault, run: report }])
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.good)}>✓ Crimped and accepted</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.crimpedAndAccepted}</h2>
       {now.crimp && (
         <p>
-          {clock.dayTime(now.crimp.at)}, in {setupWords(item.set.setup)}
-          {now.crimp.heightMm !== undefined && `, height ${figure(now.crimp.heightMm, 3)} mm`}
+          {words.inWord(clock.dayTime(now.crimp.at), setupWords(item.set.setup))}
+          {now.crimp.heightMm !== undefined && words.heightMm(now.crimp.heightMm)}
           {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}.
         </p>
       )}
       {now.seat ? (
-        <p className={textCss.dim}>
-          Seated in {now.seat.end}.{now.seat.cavity}. Take it out at Seat to cut it off.
-        </p>
+        <p className={textCss.dim}>{words.seatedInTakeIt(now.seat.end, now.seat.cavity)}</p>
       ) : (
         <Button onClick={report}>
-          <span>Found a fault after all…</span> <Kbd aria-hidden="true">X</Kbd>
+          <span>{words.foundFaultAfterAll}</span> <Kbd aria-hidden="true">X</Kbd>
         </Button>
       )}
       <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />

@@ -1,3 +1,4 @@
+import { crimpReadoutsWords as words } from '@/words/screens/crimp/crimpReadouts'
 import { memo } from 'react'
 import { designatedAreaMm2 } from '@/core/record/plan/facts'
 import type { QueueItem } from '@/core/views/queue'
@@ -32,7 +33,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({
     if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
     if (field === 'positioner') return 'latched'
     if (field === 'wireStopMm')
-      return adjusted?.wireStopMm === undefined ? 'to the stop' : `card says ${figure(setup.wireStopMm ?? 0, 1)}`
+      return adjusted?.wireStopMm === undefined ? words.toStop : words.cardSays(setup.wireStopMm ?? 0)
     return ''
   }
   useCallOut(
@@ -46,7 +47,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({
   return (
     <Readouts>
       <Readout
-        label={piece ?? 'Now'}
+        label={piece ?? words.now}
         value={termName(key, state.plan.quantity)}
         also={
           <>
@@ -55,10 +56,15 @@ export const CrimpReadouts = memo(function CrimpReadouts({
         }
         wide
       />
-      <Readout label="Strip" value={figure(strip.nominalMm, 1)} unit="mm" also={range(strip.minMm, strip.maxMm, 1)} />
+      <Readout
+        label={words.strip}
+        value={figure(strip.nominalMm, 1)}
+        unit="mm"
+        also={range(strip.minMm, strip.maxMm, 1)}
+      />
       {!settings && (
         <Readout
-          label="Wire"
+          label={words.wire}
           value={type ? figure(designatedAreaMm2(type), 2) : '–'}
           unit="mm²"
           also={type?.name ?? wire.type}

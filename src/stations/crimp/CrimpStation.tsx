@@ -1,4 +1,5 @@
 'use client'
+import { crimpStationWords as words } from '@/words/screens/crimp/crimpStation'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -63,7 +64,7 @@ export function CrimpStation() {
   const found = key === undefined ? undefined : items.get(key)
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={key} onSelect={select} label="Terminations by setup" />
+      <Queue sections={sections} selected={key} onSelect={select} label={words.terminationsBySetup} />
       {found ? (
         <CrimpStep
           key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`}
@@ -72,12 +73,10 @@ export function CrimpStation() {
           done={follow}
         />
       ) : items.size > 0 ? (
-        <StationDone station="crimp" waits="The rest waits until a set is chosen for it at Kit." />
+        <StationDone station="crimp" waits={words.restWaitsUntilSet} />
       ) : (
         <div className={paneCss.work}>
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            Nothing to crimp yet: Kit has to choose a set for a termination first.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingToCrimpYet}</p>
         </div>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { endReleaseWords as words } from '@/words/screens/crimp/endRelease'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -14,17 +15,17 @@ export function EndRelease({ setup, close }: { readonly setup: string; readonly 
   const end = (why: (typeof releaseEndings)[number]) =>
     void append({ kind: 'release-ended', setup, why }).then((written) => written && close())
   useKeys([
-    { key: 'Escape', words: 'Nothing has changed', run: close },
+    { key: 'Escape', words: words.nothingHasChanged, run: close },
     ...releaseEndings.map((why, i) => ({
       key: String(i + 1),
-      words: i === 0 ? 'What has changed (1 to 6)' : '',
+      words: i === 0 ? words.whatHasChangedTo : '',
       run: () => end(why),
     })),
   ])
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.attend)}>What has changed?</h2>
-      <div className={paneCss.choices} role="group" aria-label="What has changed">
+      <h2 className={clsx(textCss.cardTitle, textCss.attend)}>{words.whatHasChanged}</h2>
+      <div className={paneCss.choices} role="group" aria-label={words.changes}>
         {releaseEndings.map((why, i) => (
           <Choice key={why} disabled={busy} onClick={() => end(why)}>
             <Kbd aria-hidden="true">{i + 1}</Kbd>
@@ -33,11 +34,9 @@ export function EndRelease({ setup, close }: { readonly setup: string; readonly 
           </Choice>
         ))}
       </div>
-      <p className={clsx(textCss.small, textCss.dim)}>
-        The setup is released again by a new first piece. A turned adjuster is gauged before.
-      </p>
+      <p className={clsx(textCss.small, textCss.dim)}>{words.setupIsReleasedAgain}</p>
       <Button onClick={close}>
-        <span>Nothing has changed</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{words.nothingHasChanged}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

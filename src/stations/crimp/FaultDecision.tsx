@@ -9,7 +9,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { causeWords, cureWords } from '@/words/crimp'
-import { faultCardWords as words } from '@/words/faultCard'
+import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
 import { practiceWords } from '@/words/practices'
 import styles from './FaultReport.module.css'
 
@@ -73,7 +73,7 @@ export function FaultDecision({
         <span>{words.main(outcome.wireGoes, scrap)}</span> <Kbd aria-hidden="true">Space</Kbd>
       </Button>
       <p className={clsx(textCss.small, textCss.dim)}>
-        {words.costs} <b className={textCss.mono}>{usedMm} mm</b> {words.ofWire(set.seal !== undefined && scrap)}{' '}
+        {words.costs} <b className={textCss.mono}>{words.mm(usedMm)}</b> {words.ofWire(set.seal !== undefined && scrap)}{' '}
         {slack && words.triesLeft(slack.triesLeft)} {words.neverAgain(saves.length > 0)}
       </p>
       {outcome.tooShort && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {words.noSlack(outcome.otherSeated)}</p>}

@@ -9,7 +9,7 @@ import type { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { defectWords, lookWords } from '@/words/crimp'
-import { faultCardWords as words } from '@/words/faultCard'
+import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
 import { BITE_MM, faultOutcome } from '@/core/work/crimp/faultOutcome'
 import { FaultDecision } from './FaultDecision'
 import { type MeasuredHeight, type Reported, looksFor } from './looksFor'
@@ -64,7 +64,7 @@ export function FaultReport({
       ...measured,
     }
     const gone: readonly Said[] = outcome.wireGoes
-      ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` }]
+      ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: words.noSlackForAnother(side) }]
       : []
     const cures: readonly Said[] = cure && withCure === found.id ? [cure.entry] : []
     if (await append(rejected, ...gone, ...cures)) {

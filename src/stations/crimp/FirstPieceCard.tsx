@@ -1,35 +1,35 @@
 'use client'
+import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { useClock } from '@/ui/frame/Clock'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { heightDrift } from '@/core/record/standing/heightWatch'
 import { implausibleHeight, implausiblePull } from '@/core/record/standing/plausible'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, newtons, plural, range } from '@/words/figures'
+import { figure, newtons, range } from '@/words/figures'
 import { lookWords } from '@/words/crimp'
 import { breakWords, endingWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
 import { trendWords } from '@/words/stats'
-import { termName } from '@/words/steps'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
 import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
 import { usePieceInstruments } from './usePieceInstruments'
 import { usePull } from './usePull'
-import type { LookCode } from '@/core/parts/catalogue/lookCodes'
+import { LookCode } from '@/core/parts/catalogue/lookCodes'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 /** A test piece on spare wire: inspected, measured, pulled to destruction. Good or bad, it is written down. */
 export function FirstPieceCard({
@@ -74,11 +74,11 @@ export function FirstPieceCard({
   // a closed button says what it waits for
   const missing =
     window && heightMm === undefined
-      ? 'Measure the height first'
+      ? words.measureHeightFirst
       : pullN === undefined
-        ? 'Pull it first'
-        : 'Put the figure right first'
-  const main = !ready ? missing : low || outside ? 'Record it as not good' : 'Record the first piece'
+        ? words.pullItFirst
+        : words.putFigureRightFirst
+  const main = !ready ? missing : low || outside ? words.recordItAsNot : words.recordFirstPiece
   const record = (seenAll: boolean) => {
     if (!ready || !said) return
     void append({
@@ -106,14 +106,14 @@ export function FirstPieceCard({
   }
   useKeys(
     window
-      ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }]
+      ? [{ key: 'm', words: words.measureHeight, run: () => void (bench.working === undefined && measure()) }]
       : [],
   )
   const dueLook = looks.find((look) => look === checks.due?.id)
   return (
     <>
       <div className={paneCss.work}>
-        <CrimpReadouts item={item} piece="First piece like" />
+        <CrimpReadouts item={item} piece={words.firstPieceLike} />
         {bench.pulling ? (
           <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
         ) : (
@@ -121,28 +121,26 @@ export function FirstPieceCard({
         )}
         {!bench.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="First piece">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.firstPiece}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>First piece, on spare wire</h2>
+        <h2 className={textCss.cardTitle}>{words.firstPieceOnSpare}</h2>
         {setup?.ended && (
           <p className={clsx(noteCss.note, noteCss.attend)}>
-            <b>◆ A new one: {endingWords[setup.ended.why]}</b>, {clock.timeOfDay(setup.ended.at)}.
-            {setup.ended.why === 'pull-low' &&
-              ' What was crimped since the last good pull is in question: look at it again.'}
+            <b>{words.newOne(endingWords[setup.ended.why])}</b>, {clock.timeOfDay(setup.ended.at)}.
+            {setup.ended.why === 'pull-low' && words.whatWasCrimpedSince}
           </p>
         )}
         {drift && (
           <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
-            <b>▲ Height {trendWords(drift.signal.side, drift.points)}</b>, to {figure(drift.reading.heightMm, 3)} mm at{' '}
-            {termName(drift.reading.term, state.plan.quantity)}: check the die and its seat, then make a new first
-            piece. What was crimped is inside its window.
+            <b>{words.height(trendWords(drift.signal.side, drift.points))}</b>
+            {words.toMmAtCheck(drift.reading.heightMm, drift.reading.term, state.plan.quantity)}
           </p>
         )}
         {tried.map((piece) => (
           <p key={piece.at} className={clsx(noteCss.note, piece.good ? noteCss.good : noteCss.fault)}>
             {piece.good ? '✓' : '▲'} {clock.timeOfDay(piece.at)}: {newtons(piece.pullN)}
-            {piece.heightMm !== undefined && `, ${figure(piece.heightMm, 3)} mm`}{' '}
-            {piece.good ? 'good' : 'not good: find the cause, then another piece'}
+            {piece.heightMm !== undefined && words.shownHeight(piece.heightMm)}{' '}
+            {piece.good ? 'good' : words.notGoodFindCause}
           </p>
         ))}
         <CheckList
@@ -155,39 +153,33 @@ export function FirstPieceCard({
         />
         {window && (
           <FigureField
-            label="Crimp height, mm"
+            label={words.crimpHeightMm}
             dimension="length"
             figure={height}
             onChange={setHeight}
             hint={range(window.minMm, window.maxMm)}
             wrong={outside || noHeight !== undefined}
-            ask={{ key: 'm', words: 'Measure', busy: bench.working !== undefined, run: () => void measure() }}
+            ask={{ key: 'm', words: words.measure, busy: bench.working !== undefined, run: () => void measure() }}
             fault={
               noHeight
                 ? implausibleWords(noHeight)
                 : outside
-                  ? `Height outside ${range(window.minMm, window.maxMm)} mm.`
+                  ? words.heightOutsideMm(window.minMm, window.maxMm)
                   : undefined
             }
           />
         )}
         <FigureField
-          label="Pulled off at, N"
+          label={words.pulledOffAtN}
           dimension="force"
           figure={pull}
           onChange={setPull}
           hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`}
           wrong={low || noPull !== undefined}
           ask={ask}
-          fault={
-            noPull
-              ? implausibleWords(noPull)
-              : low
-                ? `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.`
-                : undefined
-          }
+          fault={noPull ? implausibleWords(noPull) : low ? words.isBelowThisSetup(pullN, minimumN) : undefined}
         />
-        {pull.breaks && <p className={textCss.small}>It {breakWords[pull.breaks]}.</p>}
+        {pull.breaks && <p className={textCss.small}>{words.itBroke(breakWords[pull.breaks])}</p>}
         {bench.message !== undefined && (
           <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             ▲ {bench.message}
@@ -195,12 +187,10 @@ export function FirstPieceCard({
         )}
         {checks.ticked.size < lines.length && ready && (
           <Button disabled={busy} onClick={() => record(false)}>
-            <span>Not good: record what was seen</span>
+            <span>{words.notGoodRecordWhat}</span>
           </Button>
         )}
-        <p className={clsx(textCss.small, textCss.dim)}>
-          {plural(left, 'good piece')} to release the setup. Eye protection at the pull.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.toReleaseSetupEye(left)}</p>
         <PullSources item={item}>
           <DeviceLine
             ids={window ? ['micrometer', 'pull-tester'] : ['pull-tester']}

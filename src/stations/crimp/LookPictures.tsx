@@ -1,3 +1,4 @@
+import { lookPicturesWords as words } from '@/words/screens/crimp/lookPictures'
 import styles from './LookPictures.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useMemo } from 'react'
@@ -26,7 +27,7 @@ export function LookPictures({ item, look }: { readonly item: QueueItem; readonl
     [state, wire, item.set, crimped, look],
   )
   return (
-    <div className={styles.pictures} role="group" aria-label={`${lookWords[look].line}: good and bad`}>
+    <div className={styles.pictures} role="group" aria-label={words.goodAndBad(lookWords[look].line)}>
       {pictures.map(
         ({ defect, piece }) =>
           piece && (

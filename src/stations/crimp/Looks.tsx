@@ -1,4 +1,5 @@
 'use client'
+import { looksWords as words } from '@/words/screens/crimp/looks'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
@@ -6,24 +7,25 @@ import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { implausibleHeight } from '@/core/record/standing/plausible'
 import { practicesAt } from '@/core/craft/crimp/practices'
 import { samplesDue } from '@/core/record/standing/samplesDue'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
 import { slackOf } from '@/core/record/standing/slack'
 import { termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { FigureField, figureOf, noFigure } from '@/ui/device/FigureField'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
-import { figure, mm, plural, range } from '@/words/figures'
+import { figure, mm } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { implausibleWords } from '@/words/implausible'
-import type { MeasuredHeight } from './looksFor'
+import { MeasuredHeight } from './looksFor'
 import { SetSources } from './SetSources'
 import { usePieceInstruments } from './usePieceInstruments'
-import type { LookCode } from '@/core/parts/catalogue/lookCodes'
-import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import { LookCode } from '@/core/parts/catalogue/lookCodes'
+import { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import styles from './Looks.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -99,10 +101,10 @@ export function Looks({
   const reportLook = dueLook ?? wanted.at(-1)
   const before = wanted.find((look) => lookTable[look].when === 'before') ?? reportLook ?? 'straight-round'
   useKeys([
-    { key: 'x', words: 'Report a fault', run: () => reportLook && report(reportLook) },
-    { key: 'd', words: 'Redo: it went wrong before the stroke', run: () => report(before) },
+    { key: 'x', words: words.reportFault, run: () => reportLook && report(reportLook) },
+    { key: 'd', words: words.redoItWentWrong, run: () => report(before) },
     ...(window
-      ? [{ key: 'm', words: 'Measure the height', run: () => void (bench.working === undefined && measure()) }]
+      ? [{ key: 'm', words: words.measureHeight, run: () => void (bench.working === undefined && measure()) }]
       : []),
   ])
   const rules = rulesOf(state)
@@ -118,51 +120,49 @@ export function Looks({
     (!heightDue || heightMm !== undefined) && !implausible && !outside && (height.text === '' || heightMm !== undefined)
   return (
     <>
-      <h2 className={textCss.cardTitle}>{practices.length > 0 ? 'Look at it again' : 'Crimp, then look'}</h2>
+      <h2 className={textCss.cardTitle}>{practices.length > 0 ? words.lookAtItAgain : words.crimpThenLook}</h2>
       {otherDay && rules.shiftAsksAgain && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
-          <b>◆ Released on {clock.date(released.at)}:</b> these house rules begin each day with a first piece.
+          <b>{words.releasedOn(clock.date(released.at))}</b> {words.theseHouseRulesBegin}
         </p>
       )}
       <CheckList
         lines={lines}
         checks={checks}
-        main={heightDue && heightMm === undefined ? 'Measure the height first' : 'Accept the crimp'}
+        main={heightDue && heightMm === undefined ? words.measureHeightFirst : words.acceptCrimp}
         busy={busy || bench.working !== undefined}
         onMain={() => void accept()}
         enabled={checks.due !== undefined || good}
       />
-      <p className={clsx(textCss.small, textCss.dim)} style={{ marginTop: -4 }}>
-        Space ticks this line; after the last it accepts and goes on.
-      </p>
+      <p className={clsx(textCss.small, textCss.dim, styles.spaceTicksThisLine)}>{words.spaceTicksThisLine}</p>
       <div className={paneCss.two}>
         <Button onClick={() => report(before)}>
-          <span>Redo</span> <Kbd aria-hidden="true">D</Kbd>
+          <span>{words.redo}</span> <Kbd aria-hidden="true">D</Kbd>
         </Button>
         <Button onClick={() => reportLook && report(reportLook)}>
-          <span>Fault…</span> <Kbd aria-hidden="true">X</Kbd>
+          <span>{words.fault}</span> <Kbd aria-hidden="true">X</Kbd>
         </Button>
       </div>
       {window && (
         <FigureField
           label={
             heightDue
-              ? `Height, one in ${String(rules.heightEvery)} is measured`
+              ? words.heightOneInIs(rules.heightEvery)
               : samples.heightIn === undefined
-                ? 'Height, when measured'
-                : `Height, due in ${plural(samples.heightIn, 'crimp')}`
+                ? words.heightWhenMeasured
+                : words.heightDueIn(samples.heightIn)
           }
           dimension="length"
           figure={height}
           onChange={setHeight}
-          hint={`${range(window.minMm, window.maxMm)} mm`}
+          hint={words.between(window.minMm, window.maxMm)}
           wrong={outside || implausible !== undefined}
-          ask={{ key: 'm', words: 'Measure', busy: bench.working !== undefined, run: () => void measure() }}
+          ask={{ key: 'm', words: words.measure, busy: bench.working !== undefined, run: () => void measure() }}
           fault={
             implausible
               ? implausibleWords(implausible)
               : outside
-                ? `Outside ${range(window.minMm, window.maxMm)} mm: report the fault, its height goes with it.`
+                ? words.outsideMmReportFault(window.minMm, window.maxMm)
                 : undefined
           }
         />
@@ -177,7 +177,8 @@ export function Looks({
           key={one.id}
           label={
             <>
-              {practiceWords[one.id].name}before the stroke{one.allowance(rules) === 'recorded' && ', recorded'}
+              {words.beforeStroke(practiceWords[one.id].name)}
+              {one.allowance(rules) === 'recorded' && ', recorded'}
             </>
           }
           checked={practices.includes(one.id)}
@@ -188,24 +189,24 @@ export function Looks({
       ))}
       {practices.length > 0 && (
         <p className={clsx(noteCss.note, noteCss.caution)}>
-          Recorded with it: {practices.map((one) => practiceWords[one].name.toLowerCase()).join(', ')}.
+          {words.recordedWithIt(practices.map((one) => practiceWords[one].name.toLowerCase()).join(', '))}
         </p>
       )}
       <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />
       <Button onClick={changed}>
-        <span>Die, spool or shift changed…</span> <Kbd aria-hidden="true">N</Kbd>
+        <span>{words.dieSpoolOrShift}</span> <Kbd aria-hidden="true">N</Kbd>
       </Button>
       {(tries.scrapped > 0 || tries.redone > 0) && (
         <p className={clsx(textCss.small, textCss.dim)}>
-          Here before: {tries.scrapped} scrapped, {tries.redone} redone,{' '}
-          <b className={textCss.mono}>{mm(tries.usedMm, 1)}</b> of wire used up.
+          {words.hereBeforeScrappedRedone(tries.scrapped, tries.redone)}{' '}
+          <b className={textCss.mono}>{mm(tries.usedMm, 1)}</b> {words.ofWireUsedUp}
         </p>
       )}
       {slack && (
         <p className={clsx(textCss.small, slack.triesLeft === 0 ? textCss.attend : textCss.dim)}>
-          {slack.triesLeft === 0 ? '◆ No slack for a second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}:{' '}
-          <b className={textCss.mono}>{mm(slack.leftMm, 0)}</b>, each costs{' '}
-          <b className={textCss.mono}>{mm(slack.tryMm, 0)}</b>.
+          {slack.triesLeft === 0 ? words.noSlackForSecond : words.left(slack.triesLeft)}:{' '}
+          <b className={textCss.mono}>{mm(slack.leftMm, 0)}</b>
+          {words.eachCosts} <b className={textCss.mono}>{mm(slack.tryMm, 0)}</b>.
         </p>
       )}
       {window && <DeviceLine ids={['micrometer']} fault={bench.fault} onFault={bench.setFault} />}

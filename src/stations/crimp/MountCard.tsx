@@ -1,24 +1,25 @@
 'use client'
+import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
+import { Button, Table } from '@mantine/core'
+import { useState } from 'react'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { Contact } from '@/core/parts/catalogue/types'
+import { mountSteps } from '@/core/craft/setup/mountSteps'
+import { Setup, setupChanges, toolDue } from '@/core/craft/setup/setup'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
+import { WireChips } from '@/ui/job/WireChips'
+import { mountStepWords } from '@/words/mount'
+import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
+import { CrimpReadouts } from './CrimpReadouts'
+import { VerifyCard } from './VerifyCard'
+import styles from './MountCard.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { Button, Table } from '@mantine/core'
-import { useState } from 'react'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
-import { rulesOf } from '@/core/record/rules/rulesOf'
-import type { Contact } from '@/core/parts/catalogue/types'
-import { mountSteps } from '@/core/craft/setup/mountSteps'
-import { setupChanges, toolDue, type Setup } from '@/core/craft/setup/setup'
-import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
-import { WireChips } from '@/ui/job/WireChips'
-import { mountStepWords } from '@/words/mount'
-import { day, plural } from '@/words/figures'
-import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
-import { CrimpReadouts } from './CrimpReadouts'
-import { VerifyCard } from './VerifyCard'
 
 /** A setup change: exactly what to change, and where each figure comes from. */
 export function MountCard({
@@ -51,7 +52,7 @@ export function MountCard({
           </>
         ),
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
-        seen: `${setupFieldWords[change.field]} is right`,
+        seen: words.isRight(setupFieldWords[change.field]),
       })),
     ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact] as Contact | undefined) : []).map(
       (step) => ({
@@ -71,19 +72,19 @@ export function MountCard({
   return (
     <>
       <div className={paneCss.work}>
-        <CrimpReadouts item={item} settings={false} piece="Setup for" />
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="What changes">
-          <h2 className={textCss.cardTitle} style={{ padding: '16px 18px 8px' }}>
-            {from ? `${plural(changes.length, 'change')}, then a first piece` : 'Mount the first setup'}
+        <CrimpReadouts item={item} settings={false} piece={words.setupFor} />
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.whatChanges}>
+          <h2 className={clsx(textCss.cardTitle, styles.padded)}>
+            {from ? words.thenFirstPiece(changes.length) : words.mountFirstSetup}
           </h2>
           <div className={paneCss.sheetBody}>
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">now</Table.Th>
-                  <Table.Th scope="col">to</Table.Th>
-                  <Table.Th scope="col">where the figure comes from</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.now}</Table.Th>
+                  <Table.Th scope="col">{words.until}</Table.Th>
+                  <Table.Th scope="col">{words.whereFigureComesFrom}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -93,15 +94,10 @@ export function MountCard({
                     <Table.Td className={clsx(textCss.figure, textCss.dim)}>
                       {change.from === undefined ? '–' : setupValue(change.field, change.from)}
                     </Table.Td>
-                    <Table.Td
-                      className={clsx(textCss.figure, textCss.attend)}
-                      style={{ fontWeight: 600, fontSize: 34, lineHeight: 1.15 }}
-                    >
+                    <Table.Td className={clsx(textCss.figure, textCss.attend, styles.large)}>
                       {setupValue(change.field, change.to)}
                     </Table.Td>
-                    <Table.Td className={textCss.dim} style={{ fontSize: 14 }}>
-                      {sourceOf(change.field, item)}
-                    </Table.Td>
+                    <Table.Td className={clsx(textCss.dim, styles.smaller)}>{sourceOf(change.field, item)}</Table.Td>
                   </Table.Tr>
                 ))}
               </Table.Tbody>
@@ -109,48 +105,42 @@ export function MountCard({
           </div>
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Setup change">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.setupChange}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>Change the setup</h2>
+        <h2 className={textCss.cardTitle}>{words.changeSetup}</h2>
         {!overdue && tool?.verification && (
           <p className={clsx(textCss.small, textCss.good)}>
-            ✓ {group.setup.tool} was verified on {day(tool.verification.doneOn)}, due again on{' '}
-            {day(tool.verification.dueOn)}.
+            {words.wasVerifiedOnDue(group.setup.tool, tool.verification.doneOn, tool.verification.dueOn)}
           </p>
         )}
         {gauged?.kind === 'verified' && (
           <p className={clsx(textCss.small, textCss.good)}>
-            ✓ {group.setup.tool} was gauged here on {clock.date(gauged.at)}.
+            {words.wasGaugedHereOn(group.setup.tool, clock.date(gauged.at))}
           </p>
         )}
         {overdue && (
           <p className={clsx(noteCss.note, blocked ? noteCss.fault : noteCss.caution)}>
-            <b>
-              ▲ {group.setup.tool} was due on {day(due.dueOn)}.
-            </b>{' '}
-            {blocked ? 'These house rules do not let it crimp until it is gauged.' : 'It is recorded.'}
+            <b>{words.wasDueOn(group.setup.tool, due.dueOn)}</b>{' '}
+            {blocked ? words.theseHouseRulesDo : words.itIsRecorded}
           </p>
         )}
         <CheckList
           lines={lines}
           checks={checks}
-          main="Setup is in hand"
+          main={words.setupIsInHand}
           busy={busy}
           onMain={() => void write()}
           enabled={!blocked}
         />
         {overdue && (
           <Button onClick={() => setGauging(true)}>
-            <span>Gauge it now…</span>
+            <span>{words.gaugeItNow}</span>
           </Button>
         )}
-        <p className={clsx(textCss.small, textCss.dim)}>
-          {group.left} terminations wait for this setup. A ratchet is never opened early: the release comes at the end
-          of the stroke.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.terminationsWaitForThis(group.left)}</p>
         <div className={paneCss.sources}>
           <span>{item.set.source}.</span>
-          <span>The sheet that comes with the tool always wins.</span>
+          <span>{words.sheetThatComesWith}</span>
         </div>
       </aside>
     </>
@@ -160,9 +150,9 @@ export function MountCard({
 function sourceOf(field: string, item: QueueItem): string {
   switch (field) {
     case 'notchMm':
-      return 'strand bundle and insulation of this wire'
+      return words.strandBundleAndInsulation
     case 'tool':
-      return `named for ${item.set.contact}`
+      return words.namedFor(item.set.contact)
     default:
       return item.set.source + (item.set.estimate ? ' (estimated)' : '')
   }

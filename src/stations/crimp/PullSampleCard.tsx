@@ -1,4 +1,5 @@
 'use client'
+import { pullSampleCardWords as words } from '@/words/screens/crimp/pullSampleCard'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -41,37 +42,28 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   return (
     <>
       <div className={paneCss.work}>
-        <CrimpReadouts item={item} piece="Sample like" />
+        <CrimpReadouts item={item} piece={words.sampleLike} />
         {bench.pulling ? (
           <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
         ) : (
           <SpecimenSheet item={item} crimped />
         )}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Sample">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.sample}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>Pull a sample</h2>
-        <p>
-          One piece in {rulesOf(state).pullEvery} of this setup is crimped on spare wire and pulled to destruction. Eye
-          protection.
-        </p>
+        <h2 className={textCss.cardTitle}>{words.pullSample}</h2>
+        <p>{words.onePieceInOf(rulesOf(state).pullEvery)}</p>
         <FigureField
-          label="Pulled off at, N"
+          label={words.pulledOffAtN}
           dimension="force"
           figure={pull}
           onChange={setPull}
           hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`}
           wrong={low || noPull !== undefined}
           ask={ask}
-          fault={
-            noPull
-              ? implausibleWords(noPull)
-              : low
-                ? `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.`
-                : undefined
-          }
+          fault={noPull ? implausibleWords(noPull) : low ? words.isBelowReleaseEnds(pullN, minimumN) : undefined}
         />
-        {pull.breaks && <p className={textCss.small}>It {breakWords[pull.breaks]}.</p>}
+        {pull.breaks && <p className={textCss.small}>{words.itBroke(breakWords[pull.breaks])}</p>}
         {bench.message !== undefined && (
           <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
             ▲ {bench.message}
@@ -80,18 +72,19 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
         <CheckList
           lines={[]}
           checks={checks}
-          main={low ? 'Record it: stop this setup' : pullN === undefined ? 'Pull it first' : 'Record the sample'}
+          main={low ? words.recordItStopThis : pullN === undefined ? words.pullItFirst : words.recordSample}
           busy={busy || bench.working !== undefined}
           onMain={record}
           enabled={pullN !== undefined && !noPull}
         />
         {samples.length > 0 && (
           <p className={clsx(textCss.small, textCss.dim)}>
-            Before:{' '}
-            {samples
-              .map((one) => newtons(one.pullN))
-              .slice(-6)
-              .join(', ')}
+            {words.before(
+              samples
+                .map((one) => newtons(one.pullN))
+                .slice(-6)
+                .join(', '),
+            )}
           </p>
         )}
         <PullSources item={item}>

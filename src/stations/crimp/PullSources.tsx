@@ -1,3 +1,4 @@
+import { pullSourcesWords as words } from '@/words/screens/crimp/pullSources'
 import paneCss from '@/ui/pane/pane.module.css'
 import type { ReactNode } from 'react'
 import type { QueueItem } from '@/core/views/queue'
@@ -7,13 +8,13 @@ export function PullSources({ item: { set }, children }: { readonly item: QueueI
   const { pull, height } = set
   const table = pull?.table ?? ''
   const from = !pull
-    ? 'no figure: this wire is outside the table'
-    : `≥ ${String(pull.forceN)} N, ${pull.basis === 'sheet' ? 'the contact’s sheet' : pull.basis === 'table' ? `${table}, check your own copy` : `general figure of ${table}, no sheet`}`
+    ? words.noFigureThisWire
+    : `≥ ${String(pull.forceN)} N, ${pull.basis === 'sheet' ? words.contactsSheet : pull.basis === 'table' ? words.checkYourOwnCopy(table) : words.generalFigureOfNo(table)}`
   return (
     <div className={paneCss.sources}>
       {children}
-      <span>Pull: {from}.</span>
-      {height && <span>Height: {height.estimate ? 'estimated from compaction 0.80 to 0.90' : set.source}.</span>}
+      <span>{words.pull(from)}</span>
+      {height && <span>{words.height(height.estimate ? words.estimatedFromCompactionTo : set.source)}</span>}
     </div>
   )
 }

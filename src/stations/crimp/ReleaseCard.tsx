@@ -1,16 +1,17 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { releaseCardWords as words } from '@/words/screens/crimp/releaseCard'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
-import { figure, newtons } from '@/words/figures'
+import { newtons } from '@/words/figures'
 import { CrimpReadouts } from './CrimpReadouts'
 import { SpecimenSheet } from './SpecimenSheet'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 /** The first piece was good: say so, and production may begin. */
 export function ReleaseCard({
@@ -31,27 +32,25 @@ export function ReleaseCard({
         <CrimpReadouts item={item} />
         <SpecimenSheet item={item} crimped heightMm={piece?.heightMm} />
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Release">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.release}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>The first piece is good</h2>
+        <h2 className={textCss.cardTitle}>{words.firstPieceIsGood}</h2>
         {piece && (
           <p className={clsx(noteCss.note, noteCss.good)}>
-            ✓ Held <b className={textCss.mono}>{newtons(piece.pullN)}</b>
+            {words.held} <b className={textCss.mono}>{newtons(piece.pullN)}</b>
             {piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
-            {piece.heightMm !== undefined && `; height ${figure(piece.heightMm, 3)} mm`}
+            {piece.heightMm !== undefined && words.heightMm(piece.heightMm)}
           </p>
         )}
         <CheckList
           lines={[]}
           checks={checks}
-          main="Release setup"
+          main={words.releaseSetup}
           busy={busy}
           onMain={() => void append({ kind: 'setup-released', setup: group.id }).then((written) => written && done())}
         />
-        <PhotoBox about={{ setup: group.id }} piece="the first piece" />
-        <p className={clsx(textCss.small, textCss.dim)}>
-          Released until the setup, its die, the spool or the shift changes. {group.left} terminations wait for it.
-        </p>
+        <PhotoBox about={{ setup: group.id }} piece={words.firstPiece} />
+        <p className={clsx(textCss.small, textCss.dim)}>{words.releasedUntilSetupIts(group.left)}</p>
       </aside>
     </>
   )

@@ -1,3 +1,4 @@
+import { setSourcesWords as words } from '@/words/screens/crimp/setSources'
 import paneCss from '@/ui/pane/pane.module.css'
 import type { QueueItem } from '@/core/views/queue'
 
@@ -5,13 +6,9 @@ import type { QueueItem } from '@/core/views/queue'
 export function SetSources({ item }: { readonly item: QueueItem }) {
   return (
     <div className={paneCss.sources}>
-      <span>Setting: {item.set.source}.</span>
-      <span>
-        Strip: {item.set.stripFrom === 'sheet' ? 'the sheet’s own length' : 'contact’s dimensions and house rules'}.
-      </span>
-      {item.set.height && (
-        <span>Height: {item.set.height.estimate ? 'estimated from compaction 0.80 to 0.90' : 'die card'}.</span>
-      )}
+      <span>{words.setting(item.set.source)}</span>
+      <span>{words.stripSheetsOwnLength(item.set.stripFrom === 'sheet')}</span>
+      {item.set.height && <span>{words.heightEstimatedFromCompaction(item.set.height.estimate)}</span>}
     </div>
   )
 }

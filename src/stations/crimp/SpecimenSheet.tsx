@@ -1,3 +1,5 @@
+import styles from './SpecimenSheet.module.css'
+import { specimenSheetWords as words } from '@/words/screens/crimp/specimenSheet'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -34,19 +36,17 @@ export const SpecimenSheet = memo(function SpecimenSheet({
   return (
     <section
       className={clsx(paneCss.sheet, paneCss.sheetFill)}
-      aria-label={defect ? 'As reported' : 'How it should look'}
+      aria-label={defect ? words.asReported : words.howItShouldLook}
     >
       <div className={paneCss.sheetHead}>
-        <span>
-          {contact?.name ?? item.set.contact} on {type?.name ?? wire.type} {wire.colour}
-        </span>
+        <span>{words.madeOn(contact?.name ?? item.set.contact, type?.name ?? wire.type, wire.colour)}</span>
         <span className={paneCss.caption}>
-          {defect ? <span className={textCss.fault}>AS REPORTED</span> : 'GOOD'} · SIDE, TO SCALE
+          {defect ? <span className={textCss.fault}>{words.asReportedMark}</span> : 'GOOD'} {words.sideToScale}
         </span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden', display: 'flex', gap: 12 }}>
-        <div style={{ flex: 1, minWidth: 0 }}>{piece && <SpecimenDrawing piece={piece} />}</div>
-        {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : 'as measured'} />}
+      <div className={clsx(paneCss.sheetBody, styles.row)}>
+        <div className={styles.wide}>{piece && <SpecimenDrawing piece={piece} />}</div>
+        {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : words.asMeasured} />}
       </div>
     </section>
   )

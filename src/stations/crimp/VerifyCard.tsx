@@ -1,4 +1,6 @@
 'use client'
+import styles from './VerifyCard.module.css'
+import { verifyCardWords as words } from '@/words/screens/crimp/verifyCard'
 import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -17,60 +19,62 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
   const { state, append, busy } = useJob()
   const { tool, selector } = group.setup
   const check = state.toolChecks.get(tool)
-  const at = selector === undefined ? '' : ` at selector ${String(selector)}`
+  const at = selector === undefined ? '' : words.atSelector(selector)
   const lines: CheckLine[] = [
-    { id: 'go', words: `Go side enters the closed tool${at}`, hint: 'without force', seen: 'Go enters' },
+    { id: 'go', words: words.goSideEntersClosed(at), hint: words.withoutForce, seen: words.goEnters },
     {
       id: 'no-go',
-      words: `No-go side does not enter${at}`,
-      hint: 'if it does, the tool is worn or set wrong',
-      seen: 'No-go stops',
+      words: words.noGoSideDoes(at),
+      hint: words.ifItDoesTool,
+      seen: words.noGoStops,
     },
   ]
   const checks = useChecks(`${tool} ${check?.at ?? ''}`, lines)
   const write = (goEnters: boolean, noGoStops: boolean) =>
     void append({ kind: 'tool-verified', tool, goEnters, noGoStops, ...(selector !== undefined && { selector }) })
   const fail = () => write(checks.ticked.has('go'), false)
-  useKeys([{ key: 'x', words: 'The gauge says no', run: fail }])
+  useKeys([{ key: 'x', words: words.gaugeSaysNo, run: fail }])
   return (
     <>
       <div className={paneCss.work}>
         <Readouts>
-          <Readout label="Gauge" value={tool} also={state.facts.tools[tool]?.name ?? ''} wide />
-          {selector !== undefined && <Readout label="Selector" value={String(selector)} also="as for this setup" />}
-        </Readouts>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Why it is gauged">
-          <h2 className={textCss.cardTitle} style={{ padding: '16px 18px 8px' }}>
-            {check?.kind === 'failed'
-              ? 'The gauge said no'
-              : check?.kind === 'ended'
-                ? 'Its adjuster was turned'
-                : 'Its verification is past due'}
-          </h2>
-          <p style={{ padding: '0 18px', maxWidth: '60ch' }}>
-            {check?.kind === 'failed'
-              ? 'This tool does not crimp until it passes. Set it as its maker says, or send it away and take another in Kit; then gauge it again.'
-              : check?.kind !== 'ended'
-                ? 'A date that has passed says nothing about the tool. The gauge does: when both sides are right, it may crimp here, and the record says who gauged it. The crib’s own verification stays due.'
-                : 'A turned adjuster is a change of the tool: what it was verified for does not hold any more. Gauge it, then make a new first piece.'}
-          </p>
-          {check && (
-            <p className={clsx(textCss.dim, textCss.small)} style={{ padding: '8px 18px' }}>
-              {clock.dayTime(check.at)}
-            </p>
+          <Readout label={words.gauge} value={tool} also={state.facts.tools[tool]?.name ?? ''} wide />
+          {selector !== undefined && (
+            <Readout label={words.selector} value={String(selector)} also={words.asForThisSetup} />
           )}
+        </Readouts>
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.whyItIsGauged}>
+          <h2 className={clsx(textCss.cardTitle, styles.padded)}>
+            {check?.kind === 'failed'
+              ? words.gaugeSaidNo
+              : check?.kind === 'ended'
+                ? words.itsAdjusterWasTurned
+                : words.itsVerificationIsPast}
+          </h2>
+          <p className={styles.padded2}>
+            {check?.kind === 'failed'
+              ? words.thisToolDoesNot
+              : check?.kind !== 'ended'
+                ? words.dateThatHasPassed
+                : words.turnedAdjusterIsChange}
+          </p>
+          {check && <p className={clsx(textCss.dim, textCss.small, styles.padded3)}>{clock.dayTime(check.at)}</p>}
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Gauge the tool">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.gaugeTool}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>Gauge {tool}</h2>
-        <CheckList lines={lines} checks={checks} main="Tool is verified" busy={busy} onMain={() => write(true, true)} />
+        <h2 className={textCss.cardTitle}>{words.gaugeThis(tool)}</h2>
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main={words.toolIsVerified}
+          busy={busy}
+          onMain={() => write(true, true)}
+        />
         <Button disabled={busy} onClick={fail}>
-          <span>The gauge says no</span> <Kbd aria-hidden="true">X</Kbd>
+          <span>{words.gaugeSaysNo}</span> <Kbd aria-hidden="true">X</Kbd>
         </Button>
-        <p className={clsx(textCss.small, textCss.dim)}>
-          Close the tool on the gauge gently: force makes any gauge fit. The maker’s gauging sheet always wins.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.closeToolOnGauge}</p>
       </aside>
     </>
   )

@@ -1,3 +1,4 @@
+import { usePullWords as words } from '@/words/screens/crimp/usePull'
 import { useState } from 'react'
 import type { BreakKind } from '@/core/craft/specimen/specimenTypes'
 import { figureOf, noFigure, type Figure } from '@/ui/device/FigureField'
@@ -28,13 +29,13 @@ export function usePull(bench: ReturnType<typeof usePieceInstruments>) {
         }),
     )
   }
-  useKeys([{ key: 'p', words: runs ? 'Stop the pull' : 'Pull it off', run: pullOrStop }])
+  useKeys([{ key: 'p', words: runs ? words.stopPull : words.pullItOff, run: pullOrStop }])
   const pullN = figureOf(pull, 'force')
   return {
     pull,
     setPull,
     pullN,
-    ask: { key: 'p', words: runs ? 'Stop' : 'Pull', busy: false, run: pullOrStop },
+    ask: { key: 'p', words: runs ? words.stop : words.pull, busy: false, run: pullOrStop },
     said:
       pullN === undefined
         ? undefined

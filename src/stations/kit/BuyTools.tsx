@@ -1,4 +1,6 @@
 'use client'
+import styles from './BuyTools.module.css'
+import { buyToolsWords as words } from '@/words/screens/kit/buyTools'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import type { BuyList, ToolWay } from '@/core/work/kit/buyList'
@@ -16,7 +18,7 @@ import textCss from '@/ui/text/text.module.css'
 
 const wayWords: Readonly<Record<ToolWay, string>> = {
   professional: 'professional',
-  bench: 'bench tool',
+  bench: words.benchTool,
   borrowed: 'borrowed',
 }
 const ways = Object.keys(wayWords) as readonly ToolWay[]
@@ -38,21 +40,19 @@ export function BuyTools({ close }: { readonly close: () => void }) {
     )
     return () => worker.stop()
   }, [tools])
-  useKeys([{ key: 'Escape', words: 'Back to the terminations', run: close }])
+  useKeys([{ key: 'Escape', words: words.backToTerminations, run: close }])
   const wanted = new Set(best?.tools.map((tool) => tool.tool))
   return (
     <>
-      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Tools to buy or borrow">
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label={words.toolsToBuyOr}>
         {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
-        {tools?.classes.length === 0 && (
-          <p className={noteCss.note}>✓ The crib crimps everything of this job that has a contact at all.</p>
-        )}
+        {tools?.classes.length === 0 && <p className={noteCss.note}>{words.cribCrimpsEverythingOf}</p>}
         {tools && tools.classes.length > 0 && (
           <section className={paneCss.sheet}>
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">what the crib cannot crimp</Table.Th>
+                  <Table.Th scope="col">{words.whatCribCannotCrimp}</Table.Th>
                   {ways.map((way) => (
                     <Table.Th key={way} scope="col">
                       {wayWords[way]}
@@ -66,7 +66,7 @@ export function BuyTools({ close }: { readonly close: () => void }) {
                     <Table.Td>
                       <b>{tools.families[one.about.family] ?? one.about.family}</b>, {mm2(one.about.areaMm2)},{' '}
                       {plural(one.sides.length, 'termination')}
-                      <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
+                      <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
                         {list(
                           one.sides.map((side) => `${side.wire}${side.side}`),
                           6,
@@ -81,13 +81,12 @@ export function BuyTools({ close }: { readonly close: () => void }) {
                           .map((offer) => (
                             <span
                               key={offer.tool}
-                              style={{ display: 'block' }}
-                              className={wanted.has(offer.tool) ? textCss.good : undefined}
+                              className={clsx(wanted.has(offer.tool) ? textCss.good : undefined, textCss.block)}
                             >
                               {wanted.has(offer.tool) && '✓ '}
                               <b className={textCss.mono}>{offer.tool}</b>{' '}
-                              {offer.price === undefined ? 'price not known' : figure(offer.price, 2)}
-                              {offer.estimate && <span className={textCss.caution}> ◆ estimate</span>}
+                              {offer.price === undefined ? words.priceNotKnown : figure(offer.price, 2)}
+                              {offer.estimate && <span className={textCss.caution}> {words.estimate}</span>}
                             </span>
                           ))}
                         {one.offers.every((offer) => offer.way !== way) && <span className={textCss.dim}>–</span>}
@@ -100,40 +99,30 @@ export function BuyTools({ close }: { readonly close: () => void }) {
           </section>
         )}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Cheapest tools">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.cheapestTools}>
         <h2 className={textCss.cardTitle}>
-          {best
-            ? best.tools.length === 0
-              ? 'Nothing to buy'
-              : `Cheapest: ${figure(best.price, 2)}`
-            : 'Working it out…'}
+          {best ? (best.tools.length === 0 ? words.nothingToBuy : words.cheapest(best.price)) : words.workingItOut}
         </h2>
         {best?.tools.map((tool) => (
-          <div key={tool.tool} className={noteCss.note} style={{ border: '1px solid var(--hairline)' }}>
+          <div key={tool.tool} className={clsx(noteCss.note, styles.framed)}>
             <b className={textCss.mono}>{tool.tool}</b> {tool.name}
-            <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
+            <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
               {wayWords[tool.way]}, {figure(tool.price ?? 0, 2)}
             </span>
           </div>
         ))}
         {best && best.tools.length > 0 && (
           <p className={clsx(textCss.small, textCss.dim)}>
-            {best.proven
-              ? 'Proven: no cheaper tools crimp all of it.'
-              : `Not proven: at least ${figure(best.bound, 2)}.`}
+            {best.proven ? words.provenNoCheaperTools : words.notProvenAtLeast(best.bound)}
           </p>
         )}
         {best && best.left.length > 0 && (
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            ◆ No tool with a price for {plural(best.left.length, 'class', 'classes')}: see the table.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.noToolWithPrice(best.left.length)}</p>
         )}
         <Button onClick={close}>
-          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+          <span>{words.backToTerminations}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
-        <p className={paneCss.sources}>
-          Under the job’s house rules: a class of tool that they rule out is not offered.
-        </p>
+        <p className={paneCss.sources}>{words.underJobsHouseRules}</p>
       </aside>
     </>
   )

@@ -1,4 +1,6 @@
 'use client'
+import styles from './KitParts.module.css'
+import { kitPartsWords as words } from '@/words/screens/kit/kitParts'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useMemo } from 'react'
 import { setupCounts } from '@/core/views/progress'
@@ -49,36 +51,38 @@ export function KitParts({ close }: { readonly close: () => void }) {
     else if (outcome.value && outcome.value.length > 0)
       tell({
         tone: 'attend',
-        text: `Reserved what is there. Short: ${list(
-          outcome.value.map((one) => one.part),
-          6,
-        )}.`,
+        text: words.reservedWhatIsThere(
+          list(
+            outcome.value.map((one) => one.part),
+            6,
+          ),
+        ),
       })
-    else tell({ tone: 'good', text: taken ? 'The parts are free again.' : 'All parts are reserved for this job.' })
+    else tell({ tone: 'good', text: taken ? words.partsAreFreeAgain : words.allPartsAreReserved })
     again()
   }
   useKeys([
-    { key: 'Escape', words: 'Back to the terminations', run: close },
-    { key: ' ', words: taken ? 'Give the parts back' : 'Take the parts', run: () => void take() },
+    { key: 'Escape', words: words.backToTerminations, run: close },
+    { key: ' ', words: taken ? words.givePartsBack : words.takeParts, run: () => void take() },
   ])
   return (
     <>
-      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Parts of the job">
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label={words.partsOfJob}>
         {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
           <div className={paneCss.sheetHead}>
             <span>
-              <b>Parts</b> <span className={textCss.dim}>need + test pieces + spares</span>
+              <b>{words.parts}</b> <span className={textCss.dim}>{words.needTestPiecesSpares}</span>
             </span>
             <span className={paneCss.caption}>
               <Button variant="subtle" onClick={() => void exportKit(state.plan.title, lines, 'csv')}>
-                CSV
+                {words.csv}
               </Button>
               <Button variant="subtle" onClick={() => void exportKit(state.plan.title, lines, 'xlsx')}>
-                XLSX
+                {words.xlsx}
               </Button>
-              <a href={`/jobs/${encodeURIComponent(id)}/papers/kit-list.pdf`} style={{ padding: 6 }}>
-                PDF
+              <a href={`/jobs/${encodeURIComponent(id)}/papers/kit-list.pdf`} className={styles.padded}>
+                {words.pdf}
               </a>
             </span>
           </div>
@@ -86,11 +90,11 @@ export function KitParts({ close }: { readonly close: () => void }) {
             <Table>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th scope="col">part</Table.Th>
-                  <Table.Th scope="col">what</Table.Th>
-                  <Table.Th scope="col">together</Table.Th>
-                  <Table.Th scope="col">free</Table.Th>
-                  <Table.Th scope="col">short</Table.Th>
+                  <Table.Th scope="col">{words.part}</Table.Th>
+                  <Table.Th scope="col">{words.what}</Table.Th>
+                  <Table.Th scope="col">{words.together}</Table.Th>
+                  <Table.Th scope="col">{words.free}</Table.Th>
+                  <Table.Th scope="col">{words.short}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -102,22 +106,21 @@ export function KitParts({ close }: { readonly close: () => void }) {
           </div>
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Supply and setups">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.supplyAndSetups}>
         <h2 className={textCss.cardTitle}>
-          {short.length === 0 ? 'All parts are there' : `${plural(short.length, 'part')} short`}
+          {short.length === 0 ? words.allPartsAreThere : words.partsShort(short.length)}
         </h2>
         {cost > 0 && (
           <p>
-            To buy: <b className={textCss.mono}>{figure(cost, 2)}</b> in the packs of the table.
+            {words.toBuy} <b className={textCss.mono}>{figure(cost, 2)}</b> {words.inPacksOfTable}
           </p>
         )}
         <Button variant="filled" disabled={busy || lines.length === 0} onClick={() => void take()}>
-          <span>{taken ? 'Give the parts back' : 'Take the parts for this job'}</span>{' '}
-          <Kbd aria-hidden="true">Space</Kbd>
+          <span>{taken ? words.givePartsBack : words.takePartsForThis}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
         <h2 className={textCss.cardTitle}>{plural(groups.length, 'setup')}</h2>
         {groups.map((group, i) => (
-          <div key={group.id} className={noteCss.note} style={{ border: '1px solid var(--hairline)' }}>
+          <div key={group.id} className={clsx(noteCss.note, styles.framed)}>
             <b>{i + 1}. </b>
             <span className={textCss.mono}>
               {setupFields
@@ -129,17 +132,21 @@ export function KitParts({ close }: { readonly close: () => void }) {
                 )
                 .join(' · ')}
             </span>
-            <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
-              {plural(counts.get(group.id)?.total ?? 0, 'termination')}, {counts.get(group.id)?.crimped ?? 0} crimped
+            <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
+              {words.crimped(counts.get(group.id)?.total ?? 0, counts.get(group.id)?.crimped ?? 0)}
             </span>
           </div>
         ))}
         <Button onClick={close}>
-          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+          <span>{words.backToTerminations}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
         <p className={paneCss.sources}>
-          House rules: {rulesOf(state).name}. {plural(rulesOf(state).firstPieces, 'first piece')} for each setup,{' '}
-          {rulesOf(state).sparePercent} % spares and at least {rulesOf(state).spareLeast}.
+          {words.houseRulesForEach(
+            rulesOf(state).name,
+            rulesOf(state).firstPieces,
+            rulesOf(state).sparePercent,
+            rulesOf(state).spareLeast,
+          )}
         </p>
       </aside>
     </>
@@ -148,13 +155,13 @@ export function KitParts({ close }: { readonly close: () => void }) {
 
 function Line({ line }: { readonly line: SupplyLine }) {
   const over = [
-    line.testPieces > 0 && `${show(line.testPieces, line.unit)} test`,
-    line.spares > 0 && `${show(line.spares, line.unit)} spare`,
+    line.testPieces > 0 && words.test(show(line.testPieces, line.unit)),
+    line.spares > 0 && words.spare(show(line.spares, line.unit)),
   ].filter((one) => one !== false)
   return (
     <Table.Tr>
       <Table.Td className={textCss.figure}>{line.part}</Table.Td>
-      <Table.Td style={{ minWidth: 130 }}>{line.name}</Table.Td>
+      <Table.Td className={styles.wide}>{line.name}</Table.Td>
       <Table.Td className={textCss.figure}>
         <b>{show(line.total, line.unit)}</b>
         {over.length > 0 && (
@@ -164,10 +171,10 @@ function Line({ line }: { readonly line: SupplyLine }) {
         )}
       </Table.Td>
       <Table.Td className={textCss.figure}>
-        {line.free === undefined ? <span className={textCss.dim}>not counted</span> : show(line.free, line.unit)}
+        {line.free === undefined ? <span className={textCss.dim}>{words.notCounted}</span> : show(line.free, line.unit)}
         {line.taken > 0 && (
           <span className={clsx(textCss.small, textCss.good, textCss.under)}>
-            ✓ {show(line.taken, line.unit)} taken
+            {words.taken(show(line.taken, line.unit))}
           </span>
         )}
       </Table.Td>
@@ -179,7 +186,7 @@ function Line({ line }: { readonly line: SupplyLine }) {
         )}
         {line.order && (
           <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-            buy {line.order.packs} × {line.order.pack}
+            {words.buy(line.order.packs, line.order.pack)}
             {line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}
           </span>
         )}

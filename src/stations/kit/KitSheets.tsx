@@ -1,12 +1,14 @@
 'use client'
+import { kitSheetsWords as words } from '@/words/screens/kit/kitSheets'
+import { Button, Kbd, Table } from '@mantine/core'
+import { Choice } from '@/ui/choice/Choice'
+import { figure, mm, range } from '@/words/figures'
+import { setupWords } from '@/words/crimp'
+import { KitOptions, KitRejected, KitSet } from './kitOptions'
+import styles from './KitSheets.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { Button, Kbd, Table } from '@mantine/core'
-import { Choice } from '@/ui/choice/Choice'
-import { figure, mm, plural, range } from '@/words/figures'
-import { setupWords } from '@/words/crimp'
-import type { KitOptions, KitRejected, KitSet } from './kitOptions'
 
 /** A termination that no set takes: by how much, and what would do. */
 export function BlockedSheet({
@@ -28,42 +30,39 @@ export function BlockedSheet({
   const smallest = Math.min(...windows.map((one) => one.minMm))
   return (
     <>
-      <section className={paneCss.sheet} style={{ padding: '14px 16px' }}>
-        <h2 className={textCss.cardTitle} style={{ fontSize: 22, marginBottom: 10 }}>
+      <section className={clsx(paneCss.sheet, styles.padded)}>
+        <h2 className={clsx(textCss.cardTitle, styles.noSealClosesRound)}>
           {seal ? (
             <>
-              No seal closes round this wire: <span className={textCss.mono}>{mm(insulationMm)}</span>,{' '}
+              {words.noSealClosesRound} <span className={textCss.mono}>{mm(insulationMm)}</span>,{' '}
               {nearest.code === 'seal-tears' ? (
                 <>
-                  the largest takes <span className={textCss.mono}>{figure(largest, 2)}</span>
+                  {words.largestTakes} <span className={textCss.mono}>{figure(largest, 2)}</span>
                 </>
               ) : (
                 <>
-                  the smallest takes <span className={textCss.mono}>{figure(smallest, 2)}</span>
+                  {words.smallestTakes} <span className={textCss.mono}>{figure(smallest, 2)}</span>
                 </>
               )}
             </>
           ) : (
-            <>Nothing fits: {nearest?.words ?? 'no contact of this family on the shelf'}</>
+            <>{words.nothingFits(nearest?.words ?? words.noContactOfThis)}</>
           )}
         </h2>
         {seal && <Windows windows={windows} insulationMm={insulationMm} />}
       </section>
-      <section className={paneCss.sheet} style={{ padding: '10px 12px' }}>
-        <h3 style={{ fontSize: 15, padding: '2px 4px 8px' }}>What would do</h3>
+      <section className={clsx(paneCss.sheet, styles.padded2)}>
+        <h3 className={styles.whatWouldDo}>{words.whatWouldDo}</h3>
         {noTool && (
           <Button onClick={showTools}>
             <span>
-              <b>{nearest.contact}</b> fits: a tool is all that is missing. What it costs to buy or borrow one
+              <b>{nearest.contact}</b> {words.fitsToolIsAll}
             </span>{' '}
             <Kbd aria-hidden="true">B</Kbd>
           </Button>
         )}
         {remedies.length === 0 && !noTool && (
-          <p className={textCss.dim} style={{ padding: 4 }}>
-            No other wire of this size on the shelf fits both ends. Measure the wire again, or choose another housing
-            for this end in the plan.
-          </p>
+          <p className={clsx(textCss.dim, styles.noOtherWireOf)}>{words.noOtherWireOf}</p>
         )}
         <div className={paneCss.choices}>
           {remedies.map((remedy, i) => (
@@ -71,8 +70,8 @@ export function BlockedSheet({
               <Kbd aria-hidden="true">{i + 1}</Kbd>
               <span>
                 <b>{remedy.name}</b>, {mm(remedy.insulationMm)}
-                <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
-                  then contact {remedy.contact}
+                <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
+                  {words.thenContact(remedy.contact)}
                   {remedy.seal !== undefined && `, seal ${remedy.seal}`}, {remedy.setup}
                 </span>
               </span>
@@ -95,18 +94,13 @@ function Windows({
   const top = Math.max(insulationMm, ...windows.map((one) => one.maxMm)) * 1.12
   const at = (value: number) => `${(100 * value) / top}%`
   return (
-    <Table style={{ borderSpacing: '0 6px' }}>
+    <Table className={styles.table}>
       <Table.Tbody>
         {windows.map((one) => (
           <Table.Tr key={one.name}>
-            <Table.Td className={textCss.mono} style={{ width: 110 }}>
-              {one.name}
-            </Table.Td>
+            <Table.Td className={clsx(textCss.mono, styles.wide)}>{one.name}</Table.Td>
             <Table.Td>
-              <div
-                style={{ position: 'relative', height: 9, borderRadius: 4, background: 'var(--wash)' }}
-                aria-hidden="true"
-              >
+              <div className={styles.box} aria-hidden="true">
                 <i
                   style={{
                     position: 'absolute',
@@ -130,9 +124,7 @@ function Windows({
                 />
               </div>
             </Table.Td>
-            <Table.Td className={clsx(textCss.mono, textCss.dim)} style={{ width: 120, textAlign: 'right' }}>
-              {range(one.minMm, one.maxMm)}
-            </Table.Td>
+            <Table.Td className={clsx(textCss.mono, textCss.dim, styles.wide2)}>{range(one.minMm, one.maxMm)}</Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>
@@ -153,12 +145,9 @@ export function SetsTable({
   readonly isChosen: (set: KitSet) => boolean
 }) {
   return (
-    <section className={paneCss.sheet} style={{ padding: '10px 12px' }}>
-      <h2 style={{ fontSize: 15, padding: '2px 4px 8px' }}>
-        Works{' '}
-        <span className={textCss.dim} style={{ fontWeight: 400 }}>
-          best first
-        </span>
+    <section className={clsx(paneCss.sheet, styles.padded2)}>
+      <h2 className={styles.works}>
+        {words.works} <span className={clsx(textCss.dim, styles.light)}>{words.bestFirst}</span>
       </h2>
       <div className={paneCss.choices}>
         {options.sets.map((set, i) => (
@@ -172,14 +161,14 @@ export function SetsTable({
               <b className={textCss.mono}>{set.set.contact}</b>
               {set.set.seal !== undefined && <b className={textCss.mono}> + {set.set.seal}</b>}{' '}
               <span className={textCss.dim}>{set.plating}</span>
-              <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block' }}>
+              <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
                 {setupWords(set.set.setup)}
-                {set.set.setup.notchMm !== undefined && `, notch ${set.set.setup.notchMm} mm`}, strip{' '}
-                {figure(set.set.strip.nominalMm, 1)} mm
+                {set.set.setup.notchMm !== undefined && words.notchMm(set.set.setup.notchMm)}
+                {words.stripMm(set.set.strip.nominalMm)}
               </span>
             </span>
             <span className={clsx(textCss.mono, textCss.small)}>
-              {isChosen(set) ? '✓ chosen' : figure(set.score, 2)}
+              {isChosen(set) ? words.chosen : figure(set.score, 2)}
             </span>
           </Choice>
         ))}
@@ -193,22 +182,20 @@ const REJECTED_SHOWN = 60
 /** Why each other candidate is out, the nearest to working first. */
 export function RejectedTable({ rejected }: { readonly rejected: readonly KitRejected[] }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} style={{ minHeight: 160 }}>
-      <h2 style={{ fontSize: 15, padding: '12px 16px 4px' }}>
-        Why the others are out{' '}
-        <span className={textCss.dim} style={{ fontWeight: 400 }}>
-          {plural(rejected.length, 'candidate')}, nearest first
-        </span>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill, styles.sheet)}>
+      <h2 className={styles.whyOthersAreOut}>
+        {words.whyOthersAreOut}{' '}
+        <span className={clsx(textCss.dim, styles.light)}>{words.nearestFirst(rejected.length)}</span>
       </h2>
-      <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Why the others are out">
+      <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.whyOthersAreOut}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">contact</Table.Th>
-              <Table.Th scope="col">seal</Table.Th>
-              <Table.Th scope="col">reason</Table.Th>
-              <Table.Th scope="col">off by</Table.Th>
-              <Table.Th scope="col">cured by</Table.Th>
+              <Table.Th scope="col">{words.contact}</Table.Th>
+              <Table.Th scope="col">{words.seal}</Table.Th>
+              <Table.Th scope="col">{words.reason}</Table.Th>
+              <Table.Th scope="col">{words.offBy}</Table.Th>
+              <Table.Th scope="col">{words.curedBy}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>

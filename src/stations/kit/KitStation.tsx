@@ -1,9 +1,10 @@
 'use client'
 
+import { kitStationWords as words } from '@/words/screens/kit/kitStation'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useMemo, useState } from 'react'
 import { withoutSet } from '@/core/views/queue'
-import { type SideLetter, type Termination, planIndex } from '@/core/record/plan/plan'
+import { SideLetter, Termination, planIndex } from '@/core/record/plan/plan'
 import { setupId } from '@/core/craft/setup/setup'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useBeside } from '@/ui/later/useBeside'
@@ -12,12 +13,12 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
-import { amps, mm, mm2 } from '@/words/figures'
+import { Queue, QueueRow, QueueSection } from '@/ui/list/Queue'
+import { amps, mm } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { setupWords } from '@/words/crimp'
 import { changeWire, chooseSet } from './actions'
-import type { KitOptions, KitSet } from './kitOptions'
+import { KitOptions, KitSet } from './kitOptions'
 import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
 import { setKey } from '@/core/record/plan/keys'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
@@ -50,19 +51,19 @@ export function KitStation() {
   useKeys([
     {
       key: 'p',
-      words: 'Parts and setups of the whole job',
+      words: words.partsAndSetupsOf,
       run: () => setPane((now) => (now === 'parts' ? undefined : 'parts')),
     },
     {
       key: 'w',
-      words: 'Choose for the whole job',
+      words: words.chooseForWholeJob,
       run: () => setPane((now) => (now === 'whole' ? undefined : 'whole')),
     },
-    { key: 'b', words: 'Tools to buy or borrow', run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
+    { key: 'b', words: words.toolsToBuyOr, run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
   ])
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={at} onSelect={select} label="Terminations" />
+      <Queue sections={sections} selected={at} onSelect={select} label={words.terminations} />
       {pane === 'whole' && <WholeJob close={close} />}
       {pane === 'tools' && <BuyTools close={close} />}
       {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
@@ -84,7 +85,7 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
       return {
         glyph,
         name: `${termination.wire.id}${termination.side}`,
-        words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : 'nothing fits'}`,
+        words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : words.nothingFits}`,
         aside: set?.seal ?? '',
       }
     },
@@ -97,15 +98,15 @@ function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueS
       ? [
           {
             id: 'blocked',
-            title: <span className={textCss.fault}>Blocked</span>,
+            title: <span className={textCss.fault}>{words.blocked}</span>,
             rows: blocked.map((one) => row(one, 'fault')),
           },
         ]
       : []),
     ...(estimated.length > 0
-      ? [{ id: 'estimated', title: 'Look again', rows: estimated.map((one) => row(one, 'caution')) }]
+      ? [{ id: 'estimated', title: words.lookAgain, rows: estimated.map((one) => row(one, 'caution')) }]
       : []),
-    { id: 'chosen', title: 'Chosen', rows: chosen.map((one) => row(one, 'done')) },
+    { id: 'chosen', title: words.chosen, rows: chosen.map((one) => row(one, 'done')) },
   ]
 }
 
@@ -139,8 +140,7 @@ function TerminationKit({
   const options = loading ? undefined : value
   useEffect(() => setPicked(0), [wireId, side, asked])
   useEffect(() => {
-    if (failed)
-      tell({ tone: 'fault', text: 'The shelf does not answer. Try another termination, or load the page again.' })
+    if (failed) tell({ tone: 'fault', text: words.shelfDoesNotAnswer })
   }, [failed, tell])
 
   const blocked = options?.sets.length === 0
@@ -165,11 +165,11 @@ function TerminationKit({
   }
   const count = blocked ? options.remedies.length : (options?.sets.length ?? 0)
   useKeys([
-    { key: ' ', words: remedy ? 'Use that wire' : 'Choose that set', run: act },
-    { key: 'm', words: 'Measure the wire again', run: () => setMeasuring(true) },
+    { key: ' ', words: remedy ? words.useThatWire : words.chooseThatSet, run: act },
+    { key: 'm', words: words.measureWireAgain, run: () => setMeasuring(true) },
     ...Array.from({ length: Math.min(9, count) }, (_, i) => ({
       key: String(i + 1),
-      words: i === 0 ? 'Pick a line (1 to 9)' : '',
+      words: i === 0 ? words.pickLineTo : '',
       run: () => setPicked(i),
     })),
   ])
@@ -180,7 +180,7 @@ function TerminationKit({
       <div className={paneCss.work}>
         {!options && (
           <p className={textCss.dim} role="status">
-            Working out what fits…
+            {words.workingOutWhatFits}
           </p>
         )}
         {blocked && (
@@ -196,15 +196,15 @@ function TerminationKit({
         )}
         {options && <RejectedTable rejected={options.rejected} />}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This termination">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={wire} side={side} />
         <h2 className={textCss.cardTitle}>
-          {blocked ? 'Nothing fits this wire' : set ? set.contactName : 'One moment'}
+          {blocked ? words.nothingFitsThisWire : set ? set.contactName : words.oneMoment}
         </h2>
         {type && (
           <p>
-            {type.name}, <span className={textCss.mono}>{mm(wire.insulationMm ?? type.insulationMm)}</span> over
-            insulation
+            {type.name}, <span className={textCss.mono}>{mm(wire.insulationMm ?? type.insulationMm)}</span>{' '}
+            {words.overInsulation}
             {wire.insulationMm !== undefined && ' (measured)'}
             {wire.currentA !== undefined && (
               <>
@@ -217,27 +217,27 @@ function TerminationKit({
           <Table>
             <Table.Tbody>
               <Table.Tr>
-                <Table.Td>Conductor</Table.Td>
+                <Table.Td>{words.conductor}</Table.Td>
                 <Table.Td className={clsx(textCss.figure, textCss.good)}>✓ {contactRange(set)}</Table.Td>
               </Table.Tr>
               <Table.Tr>
-                <Table.Td>Strip</Table.Td>
+                <Table.Td>{words.strip}</Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {set.set.strip.minMm.toFixed(1)} to {set.set.strip.maxMm.toFixed(1)} mm
+                  {words.toMm(set.set.strip.minMm.toFixed(1), set.set.strip.maxMm.toFixed(1))}
                 </Table.Td>
               </Table.Tr>
               {set.set.height && (
                 <Table.Tr>
-                  <Table.Td>Height{set.set.height.estimate ? ', estimated' : ''}</Table.Td>
+                  <Table.Td>{words.heightEstimated(set.set.height.estimate)}</Table.Td>
                   <Table.Td className={textCss.figure}>
-                    {set.set.height.minMm.toFixed(2)} to {set.set.height.maxMm.toFixed(2)}
+                    {words.wordsBetween(set.set.height.minMm.toFixed(2), set.set.height.maxMm.toFixed(2))}
                   </Table.Td>
                 </Table.Tr>
               )}
               <Table.Tr>
-                <Table.Td>Pull</Table.Td>
+                <Table.Td>{words.pull}</Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {set.set.pull ? `≥ ${set.set.pull.forceN} N` : 'not in the table'}
+                  {set.set.pull ? `≥ ${set.set.pull.forceN} N` : words.notInTable}
                 </Table.Td>
               </Table.Tr>
             </Table.Tbody>
@@ -245,12 +245,12 @@ function TerminationKit({
         )}
         {remedy && (
           <Button variant="filled" onClick={act} disabled={busy}>
-            <span>Use {remedy.name}</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.use(remedy.name)}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {set && (
           <Button variant="filled" onClick={act} disabled={busy || isChosen}>
-            <span>{isChosen ? '✓ This set is chosen' : 'Choose this set'}</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{isChosen ? words.thisSetIsChosen : words.chooseThisSet}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {measuring ? (
@@ -264,18 +264,18 @@ function TerminationKit({
           />
         ) : (
           <Button onClick={() => setMeasuring(true)}>
-            <span>Measure the wire again</span> <Kbd aria-hidden="true">M</Kbd>
+            <span>{words.measureWireAgain}</span> <Kbd aria-hidden="true">M</Kbd>
           </Button>
         )}
         <Button onClick={() => show('whole')}>
-          <span>Choose for the whole job</span> <Kbd aria-hidden="true">W</Kbd>
+          <span>{words.chooseForWholeJob}</span> <Kbd aria-hidden="true">W</Kbd>
         </Button>
         <div className={paneCss.two}>
           <Button onClick={() => show('parts')}>
-            <span>Parts</span> <Kbd aria-hidden="true">P</Kbd>
+            <span>{words.parts}</span> <Kbd aria-hidden="true">P</Kbd>
           </Button>
           <Button onClick={() => show('tools')}>
-            <span>Tools</span> <Kbd aria-hidden="true">B</Kbd>
+            <span>{words.tools}</span> <Kbd aria-hidden="true">B</Kbd>
           </Button>
         </div>
         {set &&
@@ -285,18 +285,10 @@ function TerminationKit({
             </p>
           ))}
         <div className={paneCss.sources}>
-          {set && <span>Setting: {set.set.source}.</span>}
-          {set && (
-            <span>
-              Strip:{' '}
-              {set.set.stripFrom === 'sheet'
-                ? 'the sheet’s own length'
-                : 'from the contact’s dimensions and the house rules'}
-              .
-            </span>
-          )}
-          {set?.set.pull && <span>Pull: {pullSource(set.set.pull)}. Check against your own copy.</span>}
-          <span>The maker’s sheet always wins.</span>
+          {set && <span>{words.setting(set.set.source)}</span>}
+          {set && <span>{words.stripSheetsOwnLength(set.set.stripFrom === 'sheet')}</span>}
+          {set?.set.pull && <span>{words.pullCheckAgainstYour(pullSource(set.set.pull))}</span>}
+          <span>{words.makersSheetAlwaysWins}</span>
         </div>
       </aside>
     </>
@@ -304,16 +296,16 @@ function TerminationKit({
 
   function contactRange(one: KitSet) {
     const contact = state.facts.contacts[one.set.contact]
-    return contact ? `${contact.conductor.minMm2} to ${mm2(contact.conductor.maxMm2)}` : one.set.contact
+    return contact ? words.between(contact.conductor.minMm2, contact.conductor.maxMm2) : one.set.contact
   }
 }
 
 const pullSource = (pull: NonNullable<KitSet['set']['pull']>) =>
   pull.basis === 'sheet'
-    ? 'the contact’s own sheet'
+    ? words.contactsOwnSheet
     : pull.basis === 'table'
       ? `table ${pull.table ?? ''}`
-      : `general figure of ${pull.table ?? 'a table'}, no sheet`
+      : words.generalFigureOfNo(pull.table ?? 'a table')
 
 function MeasureInsulation({
   now,
@@ -334,7 +326,7 @@ function MeasureInsulation({
       }}
     >
       <TextInput
-        label="Over insulation, three turns or across"
+        label={words.overInsulationThreeTurns}
         value={text}
         autoFocus
         inputMode="decimal"
@@ -344,7 +336,7 @@ function MeasureInsulation({
       />
       {!read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'length')}</span>}
       <Button type="submit" disabled={!read.ok}>
-        <span>Use this figure</span> <Kbd aria-hidden="true">Enter</Kbd>
+        <span>{words.useThisFigure}</span> <Kbd aria-hidden="true">Enter</Kbd>
       </Button>
     </form>
   )

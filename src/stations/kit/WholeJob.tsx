@@ -1,16 +1,17 @@
 'use client'
 
+import { wholeJobWords as words } from '@/words/screens/kit/wholeJob'
 import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
-import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
+import { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import { setupId, setupIdLabel } from '@/core/craft/setup/setup'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, list, plural } from '@/words/figures'
-import { type KitReply, askKitWorker } from '@/workers/kitClient'
+import { figure, list } from '@/words/figures'
+import { KitReply, askKitWorker } from '@/workers/kitClient'
 import { chooseMany } from './actions'
-import type { KitProblems } from './kitData'
+import { KitProblems } from './kitData'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { setKey } from '@/core/record/plan/keys'
 import { SHELF_UNANSWERED } from '@/words/unanswered'
@@ -20,7 +21,11 @@ import readoutCss from '@/ui/readout/readout.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 
-const goalWords: Readonly<Record<KitGoal, string>> = { setups: 'Setups', parts: 'Part numbers', price: 'Parts price' }
+const goalWords: Readonly<Record<KitGoal, string>> = {
+  setups: words.setups,
+  parts: words.partNumbers,
+  price: words.partsPrice,
+}
 const goalFigure = (goal: KitGoal, value: number) => figure(value, goal === 'price' ? 2 : 0)
 
 const readKitProblems = withFields<KitProblems>('problem', 'names')
@@ -82,29 +87,26 @@ export function WholeJob({ close }: { readonly close: () => void }) {
       : []
   const apply = async () => {
     if (changes.length === 0) return
-    await write(
-      (asking) => chooseMany({ ...asking, choices: changes }),
-      `Chosen for ${plural(changes.length, 'termination')}.`,
-    )
+    await write((asking) => chooseMany({ ...asking, choices: changes }), words.chosenFor(changes.length))
   }
   useKeys([
     {
       key: 'Escape',
-      words: running ? 'Stop working it out' : 'Back to the terminations',
+      words: running ? words.stopWorkingItOut : words.backToTerminations,
       run: () => (running ? stop() : close()),
     },
     {
       key: ' ',
-      words: chosen ? 'Use this choice' : 'Work the whole job out',
+      words: chosen ? words.useThisChoice : words.workWholeJobOut,
       run: () => (chosen ? void apply() : start()),
     },
   ])
   const now = new Set([...state.sets.values()].map((set) => setupId(set.setup)))
   return (
     <>
-      <div className={paneCss.work} tabIndex={0} role="region" aria-label="Whole job">
+      <div className={paneCss.work} tabIndex={0} role="region" aria-label={words.wholeJob}>
         <dl className={readoutCss.readouts}>
-          <Figure label="Setups now" value={String(now.size)} />
+          <Figure label={words.setupsNow} value={String(now.size)} />
           {(['setups', 'parts', 'price'] as const).map((goal) => (
             <GoalReadout
               key={goal}
@@ -116,20 +118,21 @@ export function WholeJob({ close }: { readonly close: () => void }) {
         </dl>
         {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         {reply?.kind === 'failed' && (
-          <p className={clsx(noteCss.note, noteCss.fault)}>▲ It could not be worked out ({reply.why}).</p>
+          <p className={clsx(noteCss.note, noteCss.fault)}>{words.itCouldNotBe(reply.why)}</p>
         )}
         {problems && (
           <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
             <div className={paneCss.sheetHead}>
               <span>
-                {plural(problems.problem.groups.length, 'group')} of like terminations
+                {words.ofLikeTerminations(problems.problem.groups.length)}
                 {problems.problem.blocked.length > 0 && (
                   <b className={textCss.fault}>
                     {' '}
-                    · ▲ nothing fits{' '}
-                    {list(
-                      problems.problem.blocked.map((one) => `${one.wire}${one.side}`),
-                      5,
+                    {words.nothingFits(
+                      list(
+                        problems.problem.blocked.map((one) => `${one.wire}${one.side}`),
+                        5,
+                      ),
                     )}
                   </b>
                 )}
@@ -139,10 +142,10 @@ export function WholeJob({ close }: { readonly close: () => void }) {
               <Table>
                 <Table.Thead>
                   <Table.Tr>
-                    <Table.Th scope="col">terminations</Table.Th>
-                    <Table.Th scope="col">ways</Table.Th>
-                    <Table.Th scope="col">chosen</Table.Th>
-                    <Table.Th scope="col">setup</Table.Th>
+                    <Table.Th scope="col">{words.terminations}</Table.Th>
+                    <Table.Th scope="col">{words.ways}</Table.Th>
+                    <Table.Th scope="col">{words.chosen}</Table.Th>
+                    <Table.Th scope="col">{words.setup}</Table.Th>
                   </Table.Tr>
                 </Table.Thead>
                 <Table.Tbody>
@@ -170,9 +173,9 @@ export function WholeJob({ close }: { readonly close: () => void }) {
                         </Table.Td>
                         <Table.Td className={textCss.figure}>
                           {group.fixed === 'by-hand'
-                            ? 'by hand'
+                            ? words.byHand
                             : group.fixed === 'begun'
-                              ? 'begun'
+                              ? words.begun
                               : group.options.length}
                         </Table.Td>
                         <Table.Td
@@ -182,7 +185,7 @@ export function WholeJob({ close }: { readonly close: () => void }) {
                           {option ? option.parts.join(' + ') : '–'}
                         </Table.Td>
                         <Table.Td className={textCss.figure}>
-                          {option ? setupIdLabel(option.setup) : 'none yet'}
+                          {option ? setupIdLabel(option.setup) : words.noneYet}
                         </Table.Td>
                       </Table.Tr>
                     )
@@ -193,60 +196,52 @@ export function WholeJob({ close }: { readonly close: () => void }) {
           </section>
         )}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Whole job's choice">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.wholeJobsChoice}>
         <h2 className={textCss.cardTitle}>
           {chosen
             ? changes.length === 0
-              ? 'Nothing could be better'
-              : `${plural(changes.length, 'termination')} would change`
+              ? words.nothingCouldBeBetter
+              : words.wouldChange(changes.length)
             : running
-              ? 'Working it out…'
-              : 'Choose for the whole job'}
+              ? words.workingItOut
+              : words.chooseForWholeJob}
         </h2>
-        <p>
-          Fewest setup changes first, then fewest part numbers, then the least price. What was chosen by hand stays, and
-          so does what has been worked on.
-        </p>
+        <p>{words.fewestSetupChangesFirst}</p>
         {running && (
           <p className={textCss.mono} role="status">
             {goalWords[reply.goal]}: {Number.isFinite(reply.best) ? goalFigure(reply.goal, reply.best) : '…'}
-            {Number.isFinite(reply.bound) && `, at least ${goalFigure(reply.goal, Math.max(0, reply.bound))}`} ·{' '}
-            {figure(reply.seconds, 1)} s
+            {Number.isFinite(reply.bound) && words.atLeast(goalFigure(reply.goal, Math.max(0, reply.bound)))}{' '}
+            {words.seconds(reply.seconds)}
           </p>
         )}
         {!chosen && !running && (
           <Button variant="filled" disabled={!problems} onClick={start}>
-            <span>Work it out</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.workItOut}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {running && (
           <Button onClick={stop}>
-            <span>Stop</span> <Kbd aria-hidden="true">Esc</Kbd>
+            <span>{words.stop}</span> <Kbd aria-hidden="true">Esc</Kbd>
           </Button>
         )}
         {chosen && (
           <Button variant="filled" disabled={changes.length === 0 || busy} onClick={() => void apply()}>
-            <span>Use this choice</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.useThisChoice}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {reply?.kind === 'choice' && reply.byHandCosts && (
           <p className={clsx(noteCss.note, noteCss.attend)}>
-            <b>◆ By hand costs</b> {plural(reply.byHandCosts.setups, 'setup')},{' '}
-            {plural(reply.byHandCosts.parts, 'part number')} and {figure(reply.byHandCosts.price, 2)} in parts more than
-            the free choice.
+            <b>{words.byHandCosts}</b>{' '}
+            {words.andInPartsMore(reply.byHandCosts.setups, reply.byHandCosts.parts, reply.byHandCosts.price)}
           </p>
         )}
         {chosen && chosen.unpriced > 0 && (
-          <p className={clsx(textCss.small, textCss.dim)}>
-            {plural(chosen.unpriced, 'termination')} with parts that have no price on the shelf: they count as nothing.
-          </p>
+          <p className={clsx(textCss.small, textCss.dim)}>{words.withPartsThatHave(chosen.unpriced)}</p>
         )}
         <Button onClick={close}>
-          <span>Back to the terminations</span> <Kbd aria-hidden="true">Esc</Kbd>
+          <span>{words.backToTerminations}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
-        <p className={paneCss.sources}>
-          An estimate, a plain tool, a fold-back or the wrong plating is only thought of where there is nothing better.
-        </p>
+        <p className={paneCss.sources}>{words.estimatePlainToolFold}</p>
       </aside>
     </>
   )
@@ -276,7 +271,7 @@ function GoalReadout({
       <Figure
         label={goalWords[goal]}
         value={Number.isFinite(running.best) ? goalFigure(goal, running.best) : '…'}
-        also="working it out"
+        also={words.goalRuns}
       />
     )
   if (!result) return <Figure label={goalWords[goal]} value="–" />
@@ -285,7 +280,7 @@ function GoalReadout({
     <Figure
       label={goalWords[goal]}
       value={goalFigure(goal, result.value)}
-      also={result.proven ? '✓ proven best' : `at least ${goalFigure(goal, result.bound)}, gap ${figure(gap, 0)} %`}
+      also={result.proven ? words.provenBest : words.atLeastGap(goalFigure(goal, result.bound), gap)}
     />
   )
 }

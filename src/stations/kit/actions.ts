@@ -1,5 +1,6 @@
 'use server'
 
+import { kitActionsWords as words } from '@/words/screens/kit/kitActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { questionKey, toChosenSet } from '@/core/work/kit/chooseSets'
@@ -56,7 +57,7 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Out
   const found =
     asked && answerAll(catalogue, asked).sets.find((one) => one.contact.id === contact && one.seal?.id === seal)
   const chosen = found?.setups.find((one) => setupId(one.setup) === setup)
-  if (!found || !chosen) return refused('The shelf has changed: that set works no more. Look again.')
+  if (!found || !chosen) return refused(words.shelfHasChangedThat)
   const set = { ...toChosenSet(found, chosen), byHand: true as const }
   return writeEntries(jobId, seen, by, [
     { id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) },
@@ -69,7 +70,7 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
   const wire = folded && planIndex(folded.state.plan).wires.get(wireId)
-  if (!wire) return refused('That wire is not in the plan any more.')
+  if (!wire) return refused(words.thatWireIsNot)
   const { insulationMm: _before, ...bare } = wire
   const change = {
     putWires: [{ ...bare, ...(type !== undefined && { type }), ...(insulationMm !== undefined && { insulationMm }) }],
@@ -105,7 +106,7 @@ export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outc
   const { jobId, seen, by, choices } = manyInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
-  if (!folded) return refused('This job is not there any more.')
+  if (!folded) return refused(words.thisJobIsNot)
   const { plan, sets } = folded.state
   const { wires } = planIndex(plan)
   const answers = new Map<string, ReturnType<typeof answerAll>>()
@@ -114,16 +115,13 @@ export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outc
     const wire = wires.get(choice.wire)
     const asked =
       wire && question({ catalogue, plan, today: (await benchClock()).dayOf(new Date()), sets }, wire, choice.side)
-    if (!asked) return refused(`There is no such place as ${choice.wire}${choice.side} in the plan any more.`)
+    if (!asked) return refused(words.thereIsNoSuch(choice.wire, choice.side))
     const like = questionKey(asked)
     const answer = answers.get(like) ?? answerAll(catalogue, asked)
     answers.set(like, answer)
     const found = answer.sets.find((one) => one.contact.id === choice.contact && one.seal?.id === choice.seal)
     const setup = found?.setups.find((one) => setupId(one.setup) === choice.setup)
-    if (!found || !setup)
-      return refused(
-        `The shelf has changed: the set for ${choice.wire}${choice.side} works no more. Work the choice out again.`,
-      )
+    if (!found || !setup) return refused(words.shelfHasChangedSet(choice.wire, choice.side))
     written.push({ wire: choice.wire, side: choice.side, set: toChosenSet(found, setup) })
   }
   return writeEntries(jobId, seen, by, [
@@ -148,8 +146,8 @@ export async function takeKit(
   const { jobId } = takeInput.parse(input)
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, jobId)
-  if (!folded) return refused('This job is not there any more.')
-  if (isClosed(folded.state)) return refused('The job is signed: it takes no more parts.')
+  if (!folded) return refused(words.thisJobIsNot)
+  if (isClosed(folded.state)) return refused(words.jobIsSignedIt)
   return done(
     await takeParts(
       db,

@@ -1,3 +1,4 @@
+import { exportKitWords as words } from '@/words/screens/kit/exportKit'
 import type { SupplyLine } from '@/core/work/kit/supply'
 import { download, fileStem } from '@/ui/download'
 
@@ -7,7 +8,7 @@ const headings = [
   'name',
   'unit',
   'need',
-  'test pieces',
+  words.testPieces,
   'spares',
   'together',
   'free',
@@ -40,6 +41,6 @@ export async function exportKit(title: string, lines: readonly SupplyLine[], kin
     download(new Blob([toCsv([headings, ...rows])], { type: 'text/csv' }), `${name}.csv`)
   } else {
     const { writeXlsx } = await import('@/formats/table/writeXlsx')
-    download(await writeXlsx(headings, rows, `${title} kit`), `${name}.xlsx`)
+    download(await writeXlsx(headings, rows, words.kit(title)), `${name}.xlsx`)
   }
 }

@@ -1,3 +1,4 @@
+import { kitOptionsWords as words } from '@/words/screens/kit/kitOptions'
 import { toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question, type Asked } from '@/core/work/kit/question'
 import { withCures, type Cure } from '@/core/work/kit/cures'
@@ -93,7 +94,7 @@ export function kitOptions(
     })),
     windows: [
       ...seals.map((seal) => ({ name: seal.id, ...seal.insulation })),
-      ...(mat ? [{ name: 'mat seal', ...mat }] : []),
+      ...(mat ? [{ name: words.matSeal, ...mat }] : []),
     ],
     insulationMm,
     remedies:

@@ -1,3 +1,5 @@
+import styles from './AdapterForm.module.css'
+import { adapterFormWords as words } from '@/words/screens/plan/adapterForm'
 import { useAction } from '@/ui/action/useAction'
 import { Button, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
@@ -23,13 +25,13 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
   const wrong = !read.ok
     ? quantityWords(read.fault, 'length')
     : read.value < ADAPTER_LENGTH_MM.min || read.value > ADAPTER_LENGTH_MM.max
-      ? `The wires of an adapter are ${ADAPTER_LENGTH_MM.min} mm to ${ADAPTER_LENGTH_MM.max / 1000} m long.`
+      ? words.wiresOfAdapterAre(ADAPTER_LENGTH_MM.min, ADAPTER_LENGTH_MM.max / 1000)
       : undefined
   const send = async () => {
     if (!read.ok || wrong !== undefined) return
     const outcome = await ask(
       ({ jobId, by }) => makeAdapter({ jobId, a, b, by, lengthMm: Math.round(read.value) }),
-      'Nothing was made.',
+      words.nothingWasMade,
     )
     if (!outcome) return
     if (!outcome.ok) setFault(outcome.message)
@@ -40,35 +42,31 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
     return (
       <>
         <p className={clsx(noteCss.note, noteCss.attend)} role="status">
-          ◆ The adapter is made. It leads nothing to {made.left}: the other half has no such signal, or has it more than
-          once.
+          {words.adapterIsMadeIt(made.left)}
         </p>
         <Button variant="filled" autoFocus onClick={() => router.push(`/jobs/${made.id}/plan`)}>
-          <span>Open the adapter</span>
+          <span>{words.openAdapter}</span>
         </Button>
       </>
     )
   }
   return (
     <form
-      className={paneCss.fieldRow}
-      style={{ flex: 'none', alignItems: 'end' }}
+      className={clsx(paneCss.fieldRow, styles.fills)}
       onSubmit={(event) => {
         event.preventDefault()
         void send()
       }}
     >
       <TextInput
-        label="Length of the adapter’s wires"
+        label={words.lengthOfAdaptersWires}
         value={length}
         inputMode="decimal"
         onChange={(event) => setLength(event.target.value)}
         error={wrong !== undefined}
       />
       <Button type="submit" disabled={busy || wrong !== undefined}>
-        <span>
-          Make an adapter between {a} and {b}, by signal
-        </span>
+        <span>{words.makeAdapterBetweenAnd(a, b)}</span>
       </Button>
       {wrong !== undefined && (
         <p className={clsx(textCss.small, textCss.fault)} role="alert">

@@ -1,16 +1,17 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
+import { endFormWords as words } from '@/words/screens/plan/endForm'
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { freeEndId } from '@/core/record/plan/freeEndId'
-import { planIndex, type End, type PlanChange, type Wire } from '@/core/record/plan/plan'
+import { End, PlanChange, Wire, planIndex } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
-import { plural } from '@/words/figures'
 import { NewNumbersForm } from './NewNumbersForm'
-import type { PlanShelf } from './planShelf'
+import { PlanShelf } from './planShelf'
+import styles from './EndForm.module.css'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 /** Wires of an end under the cavities that they get in its new housing. */
 function renumbered(wires: readonly Wire[], end: string, numbers: ReadonlyMap<string, string>): Wire[] {
@@ -47,9 +48,9 @@ export function EndForm({
   const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
   const taken = !end && ends.some((one) => one.id === id.trim())
   const wrong = taken
-    ? `${id} is there already.`
+    ? words.isThereAlready(id)
     : housing.trim() !== '' && !chosen
-      ? `${housing} is no housing on the shelf.`
+      ? words.isNoHousingOn(housing)
       : undefined
   const [numbers, setNumbers] = useState<ReadonlyMap<string, string>>()
   const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
@@ -74,23 +75,23 @@ export function EndForm({
   return (
     <form
       className={paneCss.smallForm}
-      aria-label={end ? `Change end ${end.id}` : 'Add an end'}
+      aria-label={end ? words.changeEnd(end.id) : words.addEnd}
       onSubmit={(event) => {
         event.preventDefault()
         submit()
       }}
       onKeyDown={(event) => event.key === 'Escape' && close()}
     >
-      <div className={paneCss.fieldRow} style={{ gridTemplateColumns: '70px 1fr' }}>
+      <div className={clsx(paneCss.fieldRow, styles.columns)}>
         <TextInput
-          label="End"
+          label={words.endName}
           value={id}
           readOnly={end !== undefined}
           maxLength={12}
           onChange={(event) => setId(event.target.value)}
         />
         <TextInput
-          label="Housing"
+          label={words.housing}
           value={housing}
           autoFocus
           list="housings"
@@ -100,73 +101,75 @@ export function EndForm({
       </div>
       <datalist id="housings">
         {shelf.housings.map((one) => (
-          <option key={one.id} value={one.id}>{`${one.name}, ${String(one.ways)} ways`}</option>
+          <option key={one.id} value={one.id}>
+            {words.ways(one.name, one.ways)}
+          </option>
         ))}
       </datalist>
-      {chosen && (
-        <p className={clsx(textCss.small, textCss.dim)}>
-          {chosen.name}, {chosen.ways} ways
-        </p>
-      )}
+      {chosen && <p className={clsx(textCss.small, textCss.dim)}>{words.chosenWays(chosen.name, chosen.ways)}</p>}
       {moves && <NewNumbersForm end={end.id} housing={chosen.id} onChange={setNumbers} />}
       {wrong !== undefined && <p className={clsx(textCss.small, textCss.fault)}>▲ {wrong}</p>}
       {chosen && chosen.keyings.length > 0 && (
-        <NativeSelect label="Keying" value={keying} onChange={(event) => setKeying(event.target.value)}>
-          <option value="">not chosen</option>
+        <NativeSelect label={words.keying} value={keying} onChange={(event) => setKeying(event.target.value)}>
+          <option value="">{words.notChosen}</option>
           {chosen.keyings.map((one) => (
             <option key={one}>{one}</option>
           ))}
         </NativeSelect>
       )}
       {chosen?.eitherGender && (
-        <NativeSelect label="Contacts" value={gender} onChange={(event) => setGender(event.target.value)}>
-          <option value="">either</option>
-          <option value="pin">pins</option>
-          <option value="socket">sockets</option>
+        <NativeSelect label={words.contacts} value={gender} onChange={(event) => setGender(event.target.value)}>
+          <option value="">{words.either}</option>
+          <option value="pin">{words.pins}</option>
+          <option value="socket">{words.sockets}</option>
         </NativeSelect>
       )}
       <div className={paneCss.fieldRow}>
-        <NativeSelect label="Mates with" value={mate} onChange={(event) => setMate(event.target.value)}>
-          <option value="">elsewhere</option>
+        <NativeSelect label={words.matesWith} value={mate} onChange={(event) => setMate(event.target.value)}>
+          <option value="">{words.elsewhere}</option>
           {ends
             .filter((one) => one.id !== id)
             .map((one) => (
               <option key={one.id} value={one.id}>
-                end {one.id}
+                {words.end(one.id)}
               </option>
             ))}
         </NativeSelect>
-        <NativeSelect label="Its plating" value={matePlating} onChange={(event) => setMatePlating(event.target.value)}>
-          <option value="">not known</option>
+        <NativeSelect
+          label={words.itsPlating}
+          value={matePlating}
+          onChange={(event) => setMatePlating(event.target.value)}
+        >
+          <option value="">{words.notKnown}</option>
           {['gold', 'tin', 'nickel', 'silver'].map((one) => (
             <option key={one}>{one}</option>
           ))}
         </NativeSelect>
       </div>
       <TextInput
-        label="Cable jackets back, mm"
+        label={words.cableJacketsBackMm}
         value={jacket}
         inputMode="decimal"
-        placeholder="no cables here"
+        placeholder={words.noCablesHere}
         onChange={(event) => setJacket(event.target.value)}
         error={jacket !== '' && !jacketMm.ok}
       />
       <Checkbox
-        label="Worked in place, after its wires are threaded through"
+        label={words.workedInPlaceAfter}
         checked={inPlace}
         onChange={(event) => setInPlace(event.target.checked)}
       />
       <div className={paneCss.two}>
         <Button type="submit" disabled={!chosen || taken || (moves && !numbers)}>
-          <span>{moves ? `Move ${plural(used ?? 0, 'wire')}` : end ? 'Change end' : 'Add end'}</span>
+          <span>{moves ? words.move(used ?? 0) : end ? words.changeIt : words.addIt}</span>
         </Button>
         <Button onClick={close}>
-          <span>Leave it</span>
+          <span>{words.leaveIt}</span>
         </Button>
       </div>
       {end && (
         <Button disabled={(used ?? 0) > 0} onClick={() => apply({ removeEnds: [end.id] })}>
-          <span>{(used ?? 0) > 0 ? `${plural(used ?? 0, 'wire')} still at ${end.id}` : `Take end ${end.id} out`}</span>
+          <span>{(used ?? 0) > 0 ? words.stillAt(used ?? 0, end.id) : words.takeEndOut(end.id)}</span>
         </Button>
       )}
     </form>

@@ -1,23 +1,23 @@
 'use client'
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import listCss from '@/ui/list/list.module.css'
-import textCss from '@/ui/text/text.module.css'
-import styles from './EndsPane.module.css'
+import { endsPaneWords as texts } from '@/words/screens/plan/endsPane'
 import { Button, UnstyledButton } from '@mantine/core'
 import { later } from '@/ui/later/later'
 import { memo, useState } from 'react'
-import type { GridRow } from '@/core/record/grid/draft'
+import { GridRow } from '@/core/record/grid/draft'
 import { housingOf } from '@/core/record/plan/facts'
-import { planIndex, type End, type PlanChange } from '@/core/record/plan/plan'
+import { End, PlanChange, planIndex } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useSteady } from '@/ui/useSteady'
 import { useJob } from '@/ui/job/JobProvider'
 import { exportPinout } from './exportPinout'
 import { JobSettings } from './JobSettings'
 import { RuleOddsList } from './RuleOddsList'
-import { plural } from '@/words/figures'
-import type { PlanShelf } from './planShelf'
+import { PlanShelf } from './planShelf'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import listCss from '@/ui/list/list.module.css'
+import textCss from '@/ui/text/text.module.css'
+import styles from './EndsPane.module.css'
 
 const EndForm = later(
   () => import('./EndForm'),
@@ -27,9 +27,9 @@ const EndForm = later(
 export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated' | 'facts'
 
 const tools: readonly (readonly [PlanPane, string])[] = [
-  ['import', 'Import a pinout…'],
-  ['family', 'Which family?'],
-  ['mated', 'Check a mated pair'],
+  ['import', texts.importPinout],
+  ['family', texts.whichFamily],
+  ['mated', texts.checkMatedPair],
 ]
 
 /** The job's ends, what is added to them, and what else can be done with a plan. */
@@ -58,7 +58,7 @@ export function EndsPane({
   return (
     <div className={clsx(paneCss.pane, paneCss.paneQueue)}>
       <h2 className={listCss.queueGroup}>
-        <span>Ends</span>
+        <span>{texts.ends}</span>
         <span className={textCss.mono}>{plan.ends.length}</span>
       </h2>
       {plan.ends.map((one) => {
@@ -78,11 +78,11 @@ export function EndsPane({
       {form === undefined ? (
         <div className={paneCss.toolList}>
           <Button onClick={() => setForm('new')}>
-            <span>Add an end…</span>
+            <span>{texts.addEnd}</span>
           </Button>
           {end !== '' && (
             <Button onClick={() => setForm(plan.ends.find((one) => one.id === end))}>
-              <span>Change end {end}…</span>
+              <span>{texts.changeEnd(end)}</span>
             </Button>
           )}
         </div>
@@ -101,7 +101,7 @@ export function EndsPane({
       {shelf.older > 0 && (
         <div className={paneCss.toolList}>
           <Button aria-pressed={pane === 'facts'} onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}>
-            <span className={textCss.caution}>◆ {plural(shelf.older, 'fact')} older than the shelf</span>
+            <span className={textCss.caution}>{texts.olderThanShelf(shelf.older)}</span>
           </Button>
         </div>
       )}
@@ -113,10 +113,10 @@ export function EndsPane({
         ))}
         <div className={paneCss.two}>
           <Button onClick={() => void exportPinout(plan, rows, 'csv')}>
-            <span>Export CSV</span>
+            <span>{texts.exportCsv}</span>
           </Button>
           <Button onClick={() => void exportPinout(plan, rows, 'xlsx')}>
-            <span>XLSX</span>
+            <span>{texts.xlsx}</span>
           </Button>
         </div>
       </div>

@@ -1,13 +1,14 @@
 'use client'
+import { factsPaneWords as words } from '@/words/screens/plan/factsPane'
 import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import type { OlderFact } from '@/core/record/plan/factsAge'
+import { OlderFact } from '@/core/record/plan/factsAge'
 import { useJob } from '@/ui/job/JobProvider'
 import { Differences } from '@/ui/list/Differences'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { plural } from '@/words/figures'
 import { compareFacts, takeFacts } from './actions'
+import styles from './FactsPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -30,19 +31,17 @@ export function FactsPane({ close }: { readonly close: () => void }) {
     }
   }, [id, state.seq])
   const take = async () => {
-    const good = 'The job rests on the shelf’s figures now. What was done before keeps its record.'
+    const good = words.jobRestsOnShelfs
     if (await write(takeFacts, good)) close()
   }
-  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
+  useKeys([{ key: 'Escape', words: words.backToPinout, run: close }])
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Facts older than the shelf">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.factsOlderThanShelf}>
       <div className={paneCss.sheetHead}>
-        <h2 className={textCss.cardTitle}>
-          {older ? `${plural(older.length, 'fact')} older than the shelf` : 'Comparing…'}
-        </h2>
+        <h2 className={textCss.cardTitle}>{older ? words.olderThanShelf(older.length) : words.comparing}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
-            Back <Kbd>Esc</Kbd>
+            {words.back} <Kbd>Esc</Kbd>
           </Button>
         </span>
       </div>
@@ -50,9 +49,9 @@ export function FactsPane({ close }: { readonly close: () => void }) {
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">what</Table.Th>
-              <Table.Th scope="col">id</Table.Th>
-              <Table.Th scope="col">this job → the shelf</Table.Th>
+              <Table.Th scope="col">{words.what}</Table.Th>
+              <Table.Th scope="col">{words.part}</Table.Th>
+              <Table.Th scope="col">{words.thisJobShelf}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -63,9 +62,7 @@ export function FactsPane({ close }: { readonly close: () => void }) {
                   <b>{one.id}</b>
                 </Table.Td>
                 <Table.Td>
-                  {one.change === 'gone' && (
-                    <span className={textCss.caution}>◆ not on the shelf any more: the job keeps its copy</span>
-                  )}
+                  {one.change === 'gone' && <span className={textCss.caution}>{words.notOnShelfAny}</span>}
                   <Differences shown={one.differences.slice(0, SHOWN)} more={one.differences.length - SHOWN} />
                 </Table.Td>
               </Table.Tr>
@@ -73,18 +70,15 @@ export function FactsPane({ close }: { readonly close: () => void }) {
           </Table.Tbody>
         </Table>
       </div>
-      <div style={{ padding: 12 }}>
+      <div className={styles.padded}>
         <Button
           variant="filled"
           disabled={busy || !older || older.every((one) => one.change === 'gone')}
           onClick={() => void take()}
         >
-          <span>Take the shelf’s figures</span>
+          <span>{words.takeShelfsFigures}</span>
         </Button>
-        <p className={clsx(textCss.small, textCss.dim)} style={{ marginTop: 6 }}>
-          Sets are chosen again where no work rests on them and no hand has chosen. What is done stays as it was
-          recorded.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim, styles.setsAreChosenAgain)}>{words.setsAreChosenAgain}</p>
       </div>
     </section>
   )

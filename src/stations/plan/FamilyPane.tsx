@@ -1,4 +1,6 @@
 'use client'
+import styles from './FamilyPane.module.css'
+import { familyPaneWords as texts } from '@/words/screens/plan/familyPane'
 import clsx from 'clsx'
 import choiceCss from '@/ui/choice/Choice.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -82,14 +84,14 @@ export function FamilyPane({
       late = true
     }
   }, [asked])
-  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
+  useKeys([{ key: 'Escape', words: texts.backToPinout, run: close }])
   const free = freeEndId(state.plan.ends)
   const field = (id: keyof Said, label: string, options?: readonly (readonly [string, string])[]) => (
     <label>
       {label}
       {options ? (
         <NativeSelect value={said[id]} onChange={(event) => setSaid((now) => ({ ...now, [id]: event.target.value }))}>
-          <option value="">any</option>
+          <option value="">{texts.any}</option>
           {options.map(([value, words]) => (
             <option key={value} value={value}>
               {words}
@@ -106,68 +108,59 @@ export function FamilyPane({
     </label>
   )
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Which family?">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={texts.whichFamily}>
       <div className={paneCss.sheetHead}>
-        <h2 className={textCss.cardTitle}>Which family?</h2>
+        <h2 className={textCss.cardTitle}>{texts.whichFamily}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
-            Back <Kbd>Esc</Kbd>
+            {texts.back} <Kbd>Esc</Kbd>
           </Button>
         </span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
-        <div style={{ display: 'grid', gridTemplateColumns: 'repeat(5, minmax(0, 1fr))', gap: 8, flex: 'none' }}>
-          {field('ways', 'Ways')}
-          {field('current', 'Largest load')}
-          {field('area', 'Largest wire')}
-          {field('insulation', 'Its insulation')}
-          {field('sealed', 'Sealed', [
+      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+        <div className={styles.columns}>
+          {field('ways', texts.ways)}
+          {field('current', texts.largestLoad)}
+          {field('area', texts.largestWire)}
+          {field('insulation', texts.itsInsulation)}
+          {field('sealed', texts.sealed, [
             ['yes', 'sealed'],
-            ['no', 'not sealed'],
+            ['no', texts.notSealed],
           ])}
-          {field('mounting', 'Mounting', [
-            ['in-line', 'in line'],
+          {field('mounting', texts.mounting, [
+            ['in-line', texts.inLine],
             ['panel', 'panel'],
             ['board', 'board'],
             ['stud', 'stud'],
           ])}
-          {field('vibration', 'Vibration', [
+          {field('vibration', texts.vibration, [
             ['low', 'low'],
             ['medium', 'medium'],
             ['high', 'high'],
           ])}
-          {field('service', 'Field service', [['yes', 'no special tool']])}
-          {field('cost', 'Cost at most', [
+          {field('service', texts.fieldService, [['yes', texts.noSpecialTool]])}
+          {field('cost', texts.costAtMost, [
             ['1', 'low'],
             ['2', 'middle'],
             ['3', 'high'],
           ])}
         </div>
         {wrong !== undefined && (
-          <p className={textCss.fault}>
-            ▲{' '}
-            {wrong === 'ways'
-              ? 'A whole number of ways, 1 or more.'
-              : 'A figure with its unit, like 4.5 A, 0.75 mm2, 20 awg, 2.1 mm.'}
-          </p>
+          <p className={textCss.fault}>▲ {wrong === 'ways' ? texts.wholeNumberOfWays : texts.figureWithItsUnit}</p>
         )}
         <ul className={paneCss.choices}>
           {answers.map((one) => (
-            <li
-              key={one.family}
-              className={choiceCss.choice}
-              style={{ gridTemplateColumns: '22px 120px minmax(0, 1fr) auto' }}
-            >
+            <li key={one.family} className={clsx(choiceCss.choice, styles.columns2)}>
               <span
                 className={one.housing ? textCss.good : textCss.dim}
-                aria-label={one.housing ? 'qualifies' : 'does not qualify'}
+                aria-label={one.housing ? 'qualifies' : texts.doesNotQualify}
               >
                 {one.housing ? '✓' : '✕'}
               </span>
               <b>{one.name}</b>
               <span className={one.housing ? undefined : textCss.dim}>
                 {one.housing
-                  ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? `, and ${String(one.more)} larger or other` : ''}`
+                  ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? texts.andLargerOrOther(one.more) : ''}`
                   : one.why}
               </span>
               {one.housing ? (
@@ -175,7 +168,7 @@ export function FamilyPane({
                   fullWidth={false}
                   onClick={() => one.housing && apply({ putEnds: [{ id: free, housing: one.housing.id }] })}
                 >
-                  <span>Add as end {free}</span>
+                  <span>{texts.addAsEnd(free)}</span>
                 </Button>
               ) : (
                 <span />

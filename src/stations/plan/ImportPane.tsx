@@ -1,5 +1,7 @@
 'use client'
 
+import styles from './ImportPane.module.css'
+import { importPaneWords as words } from '@/words/screens/plan/importPane'
 import { Button, Kbd, NativeSelect, Table, Textarea } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { type GridText, gridColumns } from '@/core/record/grid/columns'
@@ -16,7 +18,7 @@ import {
   readHalf,
 } from '@/core/record/grid/importTable'
 import type { GridNames } from '@/core/record/grid/gridNames'
-import { xlsxFaultWords } from '@/formats/table/tableWords'
+import { xlsxFaultWords } from '@/words/workbook'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, plural } from '@/words/figures'
@@ -35,7 +37,7 @@ const SHOWN = 6
 const ROWS_AT_MOST = 5000
 const targetWords = (target: ImportTarget): string =>
   (
-    ({ fromEnd: 'from end', fromCavity: 'from cavity', toEnd: 'to end', toCavity: 'to cavity' }) as Partial<
+    ({ fromEnd: words.fromEnd, fromCavity: words.fromCavity, toEnd: words.toEnd, toCavity: words.toCavity }) as Partial<
       Record<ImportTarget, string>
     >
   )[target] ?? gridColumns[target as 'id'].heading
@@ -52,24 +54,24 @@ export function ImportPane({
   readonly close: () => void
 }) {
   const [mode, setMode] = useState<'table' | 'halves'>('table')
-  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
+  useKeys([{ key: 'Escape', words: words.backToPinout, run: close }])
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Import a pinout">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.importPinout}>
       <div className={paneCss.sheetHead}>
-        <h2 className={textCss.cardTitle}>Import a pinout</h2>
+        <h2 className={textCss.cardTitle}>{words.importPinout}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>
-            {mode === 'table' ? '▸ ' : ''}One table
+            {words.oneTable(mode === 'table' ? '▸ ' : '')}
           </Button>
           <Button variant="subtle" aria-pressed={mode === 'halves'} onClick={() => setMode('halves')}>
-            {mode === 'halves' ? '▸ ' : ''}Two halves, joined by signal
+            {words.twoHalvesJoinedBy(mode === 'halves' ? '▸ ' : '')}
           </Button>
           <Button variant="subtle" onClick={close}>
-            Back <Kbd>Esc</Kbd>
+            {words.back} <Kbd>Esc</Kbd>
           </Button>
         </span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+      <div className={clsx(paneCss.sheetBody, styles.stack)}>
         {mode === 'table' ? (
           <OneTable names={names} draft={draft} close={close} />
         ) : (
@@ -98,7 +100,7 @@ function TableSource({
   })
   const take = (table: Table) => {
     if (table.length - 1 > ROWS_AT_MOST) {
-      setFault(`${String(table.length)} rows are too many for one harness: at most ${String(ROWS_AT_MOST)}.`)
+      setFault(words.rowsAreTooMany(table.length, ROWS_AT_MOST))
       latest.current(undefined)
     } else {
       setFault(undefined)
@@ -139,20 +141,16 @@ function TableSource({
       <Textarea
         label={label}
         value={text}
-        placeholder="Drop a CSV or XLSX file here, or paste rows from a spreadsheet"
+        placeholder={words.dropCsvOrXlsx}
         onChange={(event) => fromText(event.target.value)}
       />
-      <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-        <FileDrop
-          label={`${label}: choose a file`}
-          offers=".csv,.tsv,.txt,.xlsx"
-          onFile={(file) => void fromFile(file)}
-        >
-          <span>Choose a file, or drop it here</span>
+      <span className={styles.row}>
+        <FileDrop label={words.chooseFile(label)} offers=".csv,.tsv,.txt,.xlsx" onFile={(file) => void fromFile(file)}>
+          <span>{words.chooseFileOrDrop}</span>
         </FileDrop>
         {reading && (
           <Button fullWidth={false} onClick={() => reading.abort()}>
-            <span>Reading… stop</span>
+            <span>{words.readingStop}</span>
           </Button>
         )}
       </span>
@@ -223,30 +221,22 @@ function OneTable({
   }
   return (
     <>
-      <TableSource label="Pinout" onTable={take} />
+      <TableSource label={words.pinout} onTable={take} />
       {table && matches && matching && (
         <MatchRows wanted={matching} present={state.plan.wires} put={match} back={() => setMatches(false)} />
       )}
       {table && !(matches && matching) && (
         <>
           <p className={textCss.small}>
-            {headed ? 'The first row names the columns.' : 'No headings were found: say what each column is.'}{' '}
-            {plural(rows.length, 'wire')}
-            {replaced.faulty > 0 && (
-              <b className={textCss.fault}> · ▲ {plural(replaced.faulty, 'row')} to mend in the grid</b>
-            )}
+            {headed ? words.firstRowNamesColumns : words.noHeadingsWereFound} {plural(rows.length, 'wire')}
+            {replaced.faulty > 0 && <b className={textCss.fault}> {words.toMendInGrid(replaced.faulty)}</b>}
           </p>
-          <div
-            role="region"
-            aria-label="As it will be read"
-            tabIndex={0}
-            style={{ overflow: 'auto', flex: 'none', maxHeight: 300 }}
-          >
+          <div role="region" aria-label={words.asItWillBe} tabIndex={0} className={styles.asItWillBe}>
             <Table>
               <Table.Thead>
                 <Table.Tr>
                   {(table[0] ?? []).map((heading, i) => (
-                    <Table.Th key={i} style={{ minWidth: 104 }}>
+                    <Table.Th key={i} className={styles.wide}>
                       <NativeSelect
                         label={
                           <>
@@ -262,7 +252,7 @@ function OneTable({
                           )
                         }
                       >
-                        <option value="">not read</option>
+                        <option value="">{words.notRead}</option>
                         {importTargets.map((target) => (
                           <option key={target} value={target}>
                             {targetWords(target)}
@@ -289,23 +279,19 @@ function OneTable({
           <div className={paneCss.two}>
             <Button variant="filled" disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
               <span>
-                {draft.rows.length > 0
-                  ? `Replace the pinout by ${plural(rows.length, 'wire')}`
-                  : `Put ${plural(rows.length, 'wire')} into the pinout`}
+                {draft.rows.length > 0 ? words.replacePinoutBy(rows.length) : words.putIntoPinout(rows.length)}
               </span>
             </Button>
             <Button disabled={rows.length === 0} onClick={() => put(false)}>
-              <span>Add them below</span>
+              <span>{words.addThemBelow}</span>
             </Button>
           </div>
           {matching && (
             <Button onClick={() => setMatches(true)}>
-              <span>It is what this harness shall become: match it to the wires that are there…</span>
+              <span>{words.itIsWhatThis}</span>
             </Button>
           )}
-          <p className={clsx(textCss.small, textCss.dim)}>
-            Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.
-          </p>
+          <p className={clsx(textCss.small, textCss.dim)}>{words.nothingIsSavedYet}</p>
         </>
       )}
     </>
@@ -357,46 +343,41 @@ function TwoHalves({
       ))}
     </NativeSelect>
   )
-  if (ends.length < 2)
-    return (
-      <p className={clsx(noteCss.note, noteCss.attend)}>
-        Add two ends at the left first: each half is the table of one of them.
-      </p>
-    )
+  if (ends.length < 2) return <p className={clsx(noteCss.note, noteCss.attend)}>{words.addTwoEndsAt}</p>
   return (
     <>
       <div className={paneCss.fieldRow}>
         <div>
-          {pickEnd(endA, setEndA, 'First half is of end')}
-          <TableSource label="Cavity and signal" onTable={setA} />
+          {pickEnd(endA, setEndA, words.firstHalfIsOf)}
+          <TableSource label={words.cavityAndSignal} onTable={setA} />
         </div>
         <div>
-          {pickEnd(endB, setEndB, 'Second half is of end')}
-          <TableSource label="Cavity and signal, second" onTable={setB} />
+          {pickEnd(endB, setEndB, words.secondHalfIsOf)}
+          <TableSource label={words.cavityAndSignalSecond} onTable={setB} />
         </div>
       </div>
-      {endA === endB && <p className={clsx(noteCss.note, noteCss.attend)}>◆ Two different ends are wanted.</p>}
+      {endA === endB && <p className={clsx(noteCss.note, noteCss.attend)}>{words.twoDifferentEndsAre}</p>}
       {joined && (
         <>
           <p>
-            {plural(joined.rows.length, 'wire')} joined by signal.{' '}
+            {words.joinedBySignal(joined.rows.length)}{' '}
             {joined.left.length > 0 && (
               <b className={textCss.caution}>
-                ◆ Left over:{' '}
-                {list(
-                  joined.left.map((one) => `${one.end}.${one.cavity} ${one.signal}`),
-                  8,
+                {words.leftOver(
+                  list(
+                    joined.left.map((one) => `${one.end}.${one.cavity} ${one.signal}`),
+                    8,
+                  ),
                 )}
-                .
               </b>
             )}
           </p>
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th>from</Table.Th>
-                <Table.Th>to</Table.Th>
-                <Table.Th>signal</Table.Th>
+                <Table.Th>{words.from}</Table.Th>
+                <Table.Th>{words.to}</Table.Th>
+                <Table.Th>{words.signal}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -422,7 +403,7 @@ function TwoHalves({
               close()
             }}
           >
-            <span>Add {plural(joined.rows.length, 'wire')} to the pinout</span>
+            <span>{words.addToPinout(joined.rows.length)}</span>
           </Button>
         </>
       )}

@@ -1,4 +1,5 @@
 'use client'
+import { jobSettingsWords as texts } from '@/words/screens/plan/jobSettings'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -9,10 +10,10 @@ import type { HouseRules } from '@/core/parts/rules/houseRules'
 
 type Field = 'ambientC' | 'supplyV' | 'loadedInBundle' | 'quantity'
 const fields: readonly { readonly id: Field; readonly words: string; readonly empty: boolean }[] = [
-  { id: 'ambientC', words: 'Ambient °C', empty: false },
-  { id: 'supplyV', words: 'Supply V', empty: true },
-  { id: 'loadedInBundle', words: 'Loaded in bundle', empty: true },
-  { id: 'quantity', words: 'Units', empty: false },
+  { id: 'ambientC', words: texts.ambientC, empty: false },
+  { id: 'supplyV', words: texts.supplyV, empty: true },
+  { id: 'loadedInBundle', words: texts.loadedInBundle, empty: true },
+  { id: 'quantity', words: texts.units, empty: false },
 ]
 
 /** What holds for the whole job: its house rules, where it works, how many of it. A change is written when the field is left. */
@@ -52,7 +53,7 @@ export function JobSettings({
   return (
     <div className={paneCss.smallForm}>
       <NativeSelect
-        label="House rules"
+        label={texts.houseRules}
         value={plan.rules}
         onChange={(event) => apply({ meta: { rules: event.target.value } })}
       >
@@ -81,10 +82,10 @@ export function JobSettings({
         <p className={clsx(textCss.small, textCss.fault)}>
           ▲{' '}
           {wrong === 'ambientC'
-            ? 'A temperature between −60 and 250 °C.'
+            ? texts.temperatureBetweenAndC
             : wrong === 'supplyV'
-              ? 'A voltage above 0.'
-              : 'A whole number above 0.'}
+              ? texts.voltageAbove
+              : texts.wholeNumberAbove}
         </p>
       )}
     </div>

@@ -1,11 +1,13 @@
-import textCss from '@/ui/text/text.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
+import { matchRowsWords as words } from '@/words/screens/plan/matchRows'
 import { Button, NativeSelect, Table } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import type { Wire } from '@/core/record/plan/plan'
+import { Wire } from '@/core/record/plan/plan'
 import { matchWires } from '@/core/work/rework/matchWires'
-import { list, plural } from '@/words/figures'
+import { list } from '@/words/figures'
 import { matchedWords } from '@/words/rework'
+import styles from './MatchRows.module.css'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** Which wire of the harness that is there each wire of a wanted pinout is: by signal, by number, and where both are wrong by hand. */
 export function MatchRows({
@@ -25,27 +27,23 @@ export function MatchRows({
   return (
     <>
       <p>
-        <b>{plural(wanted.length - fresh, 'wire')} found again</b>, {fresh} new
+        <b>{words.foundAgain(wanted.length - fresh)}</b>
+        {words.newWord(fresh)}
         {matched.gone.length > 0 && (
           <>
-            ; <span className={textCss.caution}>◆ nobody wants {list(matched.gone, 8)}: taken out</span>
+            ; <span className={textCss.caution}>{words.nobodyWantsTakenOut(list(matched.gone, 8))}</span>
           </>
         )}
         .
       </p>
-      <div
-        role="region"
-        aria-label="Wires matched"
-        tabIndex={0}
-        style={{ overflow: 'auto', flex: 'none', maxHeight: 360 }}
-      >
+      <div role="region" aria-label={words.wiresMatched} tabIndex={0} className={styles.wiresMatched}>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Wanted</Table.Th>
-              <Table.Th>Signal</Table.Th>
-              <Table.Th>Is the wire</Table.Th>
-              <Table.Th>Found by</Table.Th>
+              <Table.Th>{words.wanted}</Table.Th>
+              <Table.Th>{words.signal}</Table.Th>
+              <Table.Th>{words.isWire}</Table.Th>
+              <Table.Th>{words.foundBy}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -60,14 +58,14 @@ export function MatchRows({
                   <Table.Td>{one.signal}</Table.Td>
                   <Table.Td>
                     <NativeSelect
-                      aria-label={`Wire that ${one.id} is`}
+                      aria-label={words.wireThatIs(one.id)}
                       value={by === 'new' ? '' : id}
                       onChange={(event) =>
                         setByHand(new Map(byHand).set(one.id, event.target.value === '' ? null : event.target.value))
                       }
                       className={textCss.mono}
                     >
-                      <option value="">a new one</option>
+                      <option value="">{words.newOne}</option>
                       {present.map((wire) => (
                         <option key={wire.id} value={wire.id}>
                           {wire.id}
@@ -88,10 +86,10 @@ export function MatchRows({
       </div>
       <div className={paneCss.two}>
         <Button variant="filled" onClick={() => put(matched.wires.map((wire) => wire.id))}>
-          <span>Put it into the grid as the wanted pinout</span>
+          <span>{words.putItIntoGrid}</span>
         </Button>
         <Button onClick={back}>
-          <span>Back to the columns</span>
+          <span>{words.backToColumns}</span>
         </Button>
       </div>
     </>

@@ -1,19 +1,20 @@
 'use client'
+import { matedPaneWords as words } from '@/words/screens/plan/matedPane'
+import { Anchor, Button, Kbd, NativeSelect, Table } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { matedPair } from '@/core/record/plan/matedPair'
+import { PlanChange } from '@/core/record/plan/plan'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { Swatch } from '@/ui/wire/Swatch'
+import { oddWords, pairFaultWords } from '@/words/mated'
+import { AdapterForm } from './AdapterForm'
+import styles from './MatedPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import rowsCss from '@/ui/table/rows.module.css'
-import { Anchor, Button, Kbd, NativeSelect, Table } from '@mantine/core'
-import { useMemo, useState } from 'react'
-import { matedPair } from '@/core/record/plan/matedPair'
-import type { PlanChange } from '@/core/record/plan/plan'
-import { useJob } from '@/ui/job/JobProvider'
-import { useKeys } from '@/ui/keys/KeyProvider'
-import { Swatch } from '@/ui/wire/Swatch'
-import { plural } from '@/words/figures'
-import { oddWords, pairFaultWords } from '@/words/mated'
-import { AdapterForm } from './AdapterForm'
 
 /** Two ends that mate: do their halves go together, and does each cavity meet what is meant? Colour to colour, cavity by cavity. */
 export function MatedPane({
@@ -32,7 +33,7 @@ export function MatedPane({
   const [b, setB] = useState(mated?.mate ?? plan.ends[1]?.id ?? '')
   const pair = useMemo(() => (a !== b ? matedPair(plan, facts, a, b) : undefined), [plan, facts, a, b])
   const odd = pair?.cavities.filter((one) => one.odd) ?? []
-  useKeys([{ key: 'Escape', words: 'Back to the pinout', run: close }])
+  useKeys([{ key: 'Escape', words: words.backToPinout, run: close }])
   const end = plan.ends.find((one) => one.id === a)
   const select = (value: string, set: (end: string) => void, label: string) => (
     <NativeSelect label={label} value={value} onChange={(event) => set(event.target.value)}>
@@ -42,25 +43,21 @@ export function MatedPane({
     </NativeSelect>
   )
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Mated pair">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.matedPair}>
       <div className={paneCss.sheetHead}>
-        <h2 className={textCss.cardTitle}>Check a mated pair</h2>
+        <h2 className={textCss.cardTitle}>{words.checkMatedPair}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
-            Back <Kbd>Esc</Kbd>
+            {words.back} <Kbd>Esc</Kbd>
           </Button>
         </span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
-        <div className={paneCss.fieldRow} style={{ flex: 'none' }}>
+      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+        <div className={clsx(paneCss.fieldRow, paneCss.fixed)}>
           {select(a, setA, 'End')}
-          {select(b, setB, 'mates with')}
+          {select(b, setB, words.matesWith)}
         </div>
-        {a === b && (
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            ◆ Two different ends are wanted: a job with one end has nothing to check.
-          </p>
-        )}
+        {a === b && <p className={clsx(noteCss.note, noteCss.attend)}>{words.twoDifferentEndsAre}</p>}
         {pair?.faults.map((fault) => (
           <p key={fault.kind} className={clsx(noteCss.note, noteCss.fault)}>
             ▲ {pairFaultWords(fault)}
@@ -70,18 +67,18 @@ export function MatedPane({
           <>
             <p>
               {odd.length === 0 ? (
-                <b className={textCss.good}>✓ Every cavity meets what is meant.</b>
+                <b className={textCss.good}>{words.everyCavityMeetsWhat}</b>
               ) : (
-                <b className={textCss.caution}>◆ {plural(odd.length, 'cavity', 'cavities')} to look at.</b>
+                <b className={textCss.caution}>{words.toLookAt(odd.length)}</b>
               )}
             </p>
             <Table className={rowsCss.level}>
               <Table.Thead>
                 <Table.Tr>
-                  <Table.Th>Cavity</Table.Th>
+                  <Table.Th>{words.cavity}</Table.Th>
                   <Table.Th>{a}</Table.Th>
                   <Table.Th>{b}</Table.Th>
-                  <Table.Th>Meets</Table.Th>
+                  <Table.Th>{words.meets}</Table.Th>
                 </Table.Tr>
               </Table.Thead>
               <Table.Tbody>
@@ -118,9 +115,7 @@ export function MatedPane({
             {odd.length > 0 && <AdapterForm key={`${a}-${b}`} a={a} b={b} />}
             {end && end.mate !== b && (
               <Button onClick={() => apply({ putEnds: [{ ...end, mate: b }] })}>
-                <span>
-                  Keep: {a} mates with {b}
-                </span>
+                <span>{words.keepMatesWith(a, b)}</span>
               </Button>
             )}
           </>

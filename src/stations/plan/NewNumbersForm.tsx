@@ -1,3 +1,4 @@
+import { newNumbersFormWords as texts } from '@/words/screens/plan/newNumbersForm'
 import clsx from 'clsx'
 import styles from './NewNumbersForm.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -42,7 +43,7 @@ export function NewNumbersForm({
           )
         if (whole) setHow(whole)
       },
-      () => !late && setFault('The bench does not answer.'),
+      () => !late && setFault(texts.benchDoesNotAnswer),
     )
     return () => {
       late = true
@@ -64,13 +65,13 @@ export function NewNumbersForm({
         ▲ {fault}
       </p>
     )
-  if (!numbers) return <p className={clsx(textCss.small, textCss.dim)}>Looking where each wire goes…</p>
+  if (!numbers) return <p className={clsx(textCss.small, textCss.dim)}>{texts.lookingWhereEachWire}</p>
   if (numbers.used.length === 0) return null
   const left = numbers.used.filter(wrong)
   return (
     <>
       <NativeSelect
-        label="Its wires go to"
+        label={texts.itsWiresGoTo}
         value={how}
         onChange={(event) => {
           setHow(cavityMappings.find((one) => one === event.target.value) ?? 'same-id')
@@ -83,14 +84,14 @@ export function NewNumbersForm({
           </option>
         ))}
       </NativeSelect>
-      <ul className={styles.numbers} aria-label="New cavities">
+      <ul className={styles.numbers} aria-label={texts.newCavities}>
         {numbers.used.map((cavity) => (
           <li key={cavity} className={styles.number}>
             <span className={textCss.mono}>{cavity}</span>
             <span aria-hidden="true">→</span>
             <TextInput
               value={said(cavity)}
-              aria-label={`New cavity of ${cavity}`}
+              aria-label={texts.newCavityOf(cavity)}
               onChange={(event) => {
                 const { value } = event.target
                 setByHand((now) => ({ ...now, [cavity]: value.trim() }))
@@ -102,8 +103,7 @@ export function NewNumbersForm({
       </ul>
       {left.length > 0 && (
         <p className={clsx(textCss.small, textCss.fault)}>
-          ▲ {left.length === 1 ? `${left[0] ?? ''} has` : `${left.length} have`} no cavity of its own there yet: say
-          one.
+          {texts.noCavityOfIts(left.length === 1 ? texts.has(left[0] ?? '') : texts.have(left.length))}
         </p>
       )}
     </>

@@ -1,14 +1,16 @@
 'use client'
+import { revisionPaneWords as words } from '@/words/screens/plan/revisionPane'
+import { Button, Kbd, Table } from '@mantine/core'
+import { ChangePreview } from '@/core/views/previewChange'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { metres } from '@/words/figures'
+import { fateWords } from '@/words/plan'
+import styles from './RevisionPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import readoutCss from '@/ui/readout/readout.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { Button, Kbd, Table } from '@mantine/core'
-import type { ChangePreview } from '@/core/views/previewChange'
-import { useKeys } from '@/ui/keys/KeyProvider'
-import { metres, plural } from '@/words/figures'
-import { fateWords } from '@/words/plan'
 
 /** What a plan change does to work that is done, before it is applied. */
 export function RevisionPane({
@@ -25,22 +27,22 @@ export function RevisionPane({
   const { cost, kit, withoutSet, outOfReach } = preview
   const disturbed = new Set(cost.disturbed)
   useKeys([
-    { key: 'Escape', words: 'Back to the pinout', run: back },
-    { key: ' ', words: 'Apply the revision', run: apply },
+    { key: 'Escape', words: words.backToPinout, run: back },
+    { key: ' ', words: words.applyRevision, run: apply },
   ])
   const figures: readonly (readonly [string, string])[] = [
-    ['Contacts to take out', String(cost.extractions)],
-    ['Contacts to scrap', String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
-    ['Seals lost', String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
-    ['To crimp again', String(cost.crimpedAgain)],
-    ['Wire lost', metres(cost.wireLostMm)],
+    [words.contactsToTakeOut, String(cost.extractions)],
+    [words.contactsToScrap, String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
+    [words.sealsLost, String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
+    [words.toCrimpAgain, String(cost.crimpedAgain)],
+    [words.wireLost, metres(cost.wireLostMm)],
   ]
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Revision">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.revision}>
       <div className={paneCss.sheetHead}>
-        <h2 className={textCss.cardTitle}>This change undoes work on {plural(cost.disturbed.length, 'wire')}</h2>
+        <h2 className={textCss.cardTitle}>{words.thisChangeUndoesWork(cost.disturbed.length)}</h2>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 14 }}>
+      <div className={clsx(paneCss.sheetBody, styles.stack)}>
         <dl className={readoutCss.readouts}>
           {figures.map(([label, value]) => (
             <div
@@ -55,8 +57,8 @@ export function RevisionPane({
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Wire</Table.Th>
-              <Table.Th>What becomes of it</Table.Th>
+              <Table.Th>{words.wire}</Table.Th>
+              <Table.Th>{words.whatBecomesOfIt}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -74,18 +76,17 @@ export function RevisionPane({
         </Table>
         {outOfReach.map((one) => (
           <p key={one.wire} className={clsx(noteCss.note, noteCss.fault)}>
-            ▲ <b className={textCss.mono}>{one.wire}</b> is {metres(one.lengthMm)} long: from {one.ends[0]} to{' '}
-            {one.ends[1]} even <b className={textCss.mono}>{one.like}</b> has {metres(one.likeMm)}. Give it its new
-            length, and it is cut anew.
+            ▲ <b className={textCss.mono}>{one.wire}</b> {words.isLongFromTo(one.lengthMm, one.ends[0], one.ends[1])}{' '}
+            <b className={textCss.mono}>{one.like}</b> {words.hasGiveItIts(one.likeMm)}
           </p>
         ))}
         {kit.length > 0 && (
           <Table>
             <Table.Thead>
               <Table.Tr>
-                <Table.Th>Part</Table.Th>
-                <Table.Th>Name</Table.Th>
-                <Table.Th>Kit</Table.Th>
+                <Table.Th>{words.part}</Table.Th>
+                <Table.Th>{words.name}</Table.Th>
+                <Table.Th>{words.kit}</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -103,21 +104,16 @@ export function RevisionPane({
           </Table>
         )}
         {withoutSet.length > 0 && (
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            ◆ {plural(withoutSet.length, 'termination')} would have no workable set: Kit says why.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.wouldHaveNoWorkable(withoutSet.length)}</p>
         )}
-        <p className={clsx(textCss.small, textCss.dim)}>
-          Scrapped contacts, seals and wire are counted; what is taken out and seated again stands at Seat, what is made
-          again at Prep and Crimp.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.scrappedContactsSealsAnd}</p>
       </div>
-      <div className={paneCss.two} style={{ padding: 12 }}>
+      <div className={clsx(paneCss.two, styles.padded)}>
         <Button variant="filled" disabled={busy} onClick={apply}>
-          <span>Apply the revision</span> <Kbd aria-hidden="true">Space</Kbd>
+          <span>{words.applyRevision}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
         <Button onClick={back}>
-          <span>Back to the pinout</span> <Kbd aria-hidden="true">Esc</Kbd>
+          <span>{words.backToPinout}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
       </div>
     </section>

@@ -1,4 +1,7 @@
 'use client'
+import styles from './RuleOddsList.module.css'
+import clsx from 'clsx'
+import { ruleOddsListWords as words } from '@/words/screens/plan/ruleOddsList'
 import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -14,26 +17,26 @@ export function RuleOddsList({ state }: { readonly state: JobState }) {
   const clock = useClock()
   const odds = useMemo(() => ruleOdds(state, clock.dayOf(new Date())), [state, clock])
   return (
-    <div className={paneCss.smallForm} style={{ fontSize: 13 }}>
+    <div className={clsx(paneCss.smallForm, styles.smaller)}>
       {odds.length === 0 ? (
-        <p className={textCss.good}>✓ Nothing is at odds with these rules.</p>
+        <p className={textCss.good}>{words.nothingIsAtOdds}</p>
       ) : (
-        <ul className={paneCss.choices} aria-label="At odds with the house rules">
+        <ul className={paneCss.choices} aria-label={words.atOddsWithHouse}>
           {odds.map((one) => (
             <li key={`${one.rule} ${one.tool ?? ''}`}>
               <b className={one.weight === 'forbidden' ? textCss.fault : textCss.caution}>
                 {one.weight === 'forbidden' ? '▲' : '◆'} {ruleWords[one.rule].name}
                 {one.tool !== undefined && `: ${one.tool}`}
               </b>
-              <span style={{ display: 'block' }}>
-                {one.weight === 'forbidden' ? 'against the rules' : 'allowed, recorded'}: {list(one.where, 5)}
+              <span className={textCss.block}>
+                {one.weight === 'forbidden' ? words.againstRules : words.allowedRecorded}: {list(one.where, 5)}
               </span>
             </li>
           ))}
         </ul>
       )}
       <Link href="/rules" className={textCss.plain}>
-        What the rules say
+        {words.whatRulesSay}
       </Link>
     </div>
   )

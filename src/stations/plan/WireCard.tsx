@@ -1,22 +1,24 @@
 'use client'
+import { wireCardWords as words } from '@/words/screens/plan/wireCard'
+import { Table } from '@mantine/core'
+import { FaceView, cavityPlace } from '@/core/base/face/place'
+import { housingOf } from '@/core/record/plan/facts'
+import { SideLetter, Wire, sideOf } from '@/core/record/plan/plan'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { strandAreaMm2 } from '@/core/base/wire/bundle'
+import { wireLoad } from '@/core/craft/fit/load'
+import { formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
+import { useJob } from '@/ui/job/JobProvider'
+import { WireChips } from '@/ui/job/WireChips'
+import { amps, figure, metres, mm } from '@/words/figures'
+import { writePlace } from '@/core/record/plan/writePlace'
+import { placeWords } from '@/words/places'
+import styles from './WireCard.module.css'
 import clsx from 'clsx'
 import readoutCss from '@/ui/readout/readout.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import { Table } from '@mantine/core'
-import { cavityPlace, type FaceView } from '@/core/base/face/place'
-import { housingOf } from '@/core/record/plan/facts'
-import { sideOf, type SideLetter, type Wire } from '@/core/record/plan/plan'
-import { rulesOf } from '@/core/record/rules/rulesOf'
-import { strandAreaMm2 } from '@/core/base/wire/bundle'
-import { wireLoad } from '@/core/craft/fit/load'
-import { nearestTradeGauge, formatAwg } from '@/core/base/wire/awg'
-import { useJob } from '@/ui/job/JobProvider'
-import { WireChips } from '@/ui/job/WireChips'
-import { amps, figure, metres, mm, mm2 } from '@/words/figures'
-import { writePlace } from '@/core/record/plan/writePlace'
-import { placeWords } from '@/words/places'
 
 /** A wire of the plan: where it goes, what it is made of, whether its load is good for it. */
 export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly view: FaceView; readonly end: string }) {
@@ -28,22 +30,21 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
   return (
     <>
       <WireChips wire={wire} />
-      <dl className={readoutCss.readouts} style={{ flexDirection: 'column' }}>
+      <dl className={clsx(readoutCss.readouts, styles.figures)}>
         {(['a', 'b'] as const).map((side) => (
           <SideWords key={side} wire={wire} side={side} view={view} end={end} />
         ))}
       </dl>
       {load?.overloaded && (
         <p className={clsx(noteCss.note, noteCss.fault)}>
-          ▲ {amps(load.loadA ?? 0)} is more than this wire carries here: {amps(load.allowedA ?? 0)} at{' '}
-          {state.plan.ambientC} °C
-          {load.bundleFactor < 1 && `, ${figure(load.bundleFactor * 100, 0)} % left in its bundle`}.
+          {words.isMoreThanThis(load.loadA ?? 0, load.allowedA ?? 0, state.plan.ambientC)}
+          {load.bundleFactor < 1 && words.leftInItsBundle(load.bundleFactor * 100)}.
         </p>
       )}
       {load?.dropTooLarge && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
-          ◆ It drops {figure(load.dropPercent ?? 0, 1)} % of {state.plan.supplyV} V; the house rules allow{' '}
-          {rulesOf(state).dropLimitPercent} %.
+          {words.itDropsOf(load.dropPercent ?? 0)} {state.plan.supplyV}{' '}
+          {words.vHouseRulesAllow(rulesOf(state).dropLimitPercent)}
         </p>
       )}
       <Table>
@@ -54,7 +55,7 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           </Table.Tr>
           {type && (
             <Table.Tr>
-              <Table.Td>Over insulation</Table.Td>
+              <Table.Td>{words.overInsulation}</Table.Td>
               <Table.Td className={textCss.figure}>
                 {mm(wire.insulationMm ?? type.insulationMm)}
                 {wire.insulationMm !== undefined && ' measured'}
@@ -63,26 +64,29 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           )}
           {type && metalMm2 !== undefined && gauge && (
             <Table.Tr>
-              <Table.Td>
-                {type.strands} × {type.strandMm} mm
-              </Table.Td>
+              <Table.Td>{words.strandsOf(type.strands, type.strandMm)}</Table.Td>
               <Table.Td className={textCss.figure}>
-                {mm2(metalMm2)}, {formatAwg(gauge.awg)} AWG {gauge.offByPercent < 0 ? '−' : '+'}
-                {figure(Math.abs(gauge.offByPercent), 0)} %
+                {words.awg(
+                  metalMm2,
+                  formatAwg(gauge.awg),
+                  gauge.offByPercent < 0 ? '−' : '+',
+                  Math.abs(gauge.offByPercent),
+                )}
               </Table.Td>
             </Table.Tr>
           )}
           {load?.loadA !== undefined && (
             <Table.Tr>
-              <Table.Td>Load, of {load.allowedA === undefined ? 'not on the sheet' : amps(load.allowedA)}</Table.Td>
+              <Table.Td>{words.loadOf(load.allowedA === undefined ? words.notOnSheet : amps(load.allowedA))}</Table.Td>
               <Table.Td className={textCss.figure}>{amps(load.loadA)}</Table.Td>
             </Table.Tr>
           )}
           {load?.dropV !== undefined && (
             <Table.Tr>
-              <Table.Td>Drop, there and back</Table.Td>
+              <Table.Td>{words.dropThereAndBack}</Table.Td>
               <Table.Td className={textCss.figure}>
-                {figure(load.dropV, 3)} V{load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}
+                {words.drop(load.dropV)}
+                {load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}
               </Table.Td>
             </Table.Tr>
           )}
@@ -90,10 +94,10 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
       </Table>
       {type && (
         <p className={paneCss.sources}>
-          Wire: {type.source.document}
+          {words.wire(type.source.document)}
           {type.source.revision !== undefined && `, rev ${type.source.revision}`}
           {type.source.basis !== 'sheet' && ` (${type.source.basis})`}.{' '}
-          {state.plan.loadedInBundle === undefined && 'Not derated for a bundle: say how many loaded wires lie in it.'}
+          {state.plan.loadedInBundle === undefined && words.notDeratedForBundle}
         </p>
       )}
     </>
@@ -128,20 +132,18 @@ function SideWords({
         )
       : undefined
   return (
-    <div className={readoutCss.readout} style={{ borderLeft: 0 }}>
-      <dt>{side === 'a' ? 'From' : 'To'}</dt>
-      <dd className={readoutCss.value} style={{ fontSize: 26 }}>
-        {writePlace(at)}
-      </dd>
-      <dd style={{ fontSize: 14 }}>
+    <div className={clsx(readoutCss.readout, styles.unframed)}>
+      <dt>{side === 'a' ? words.from : words.toEnd}</dt>
+      <dd className={clsx(readoutCss.value, styles.large)}>{writePlace(at)}</dd>
+      <dd className={styles.smaller}>
         {place?.main ??
           (at.kind === 'terminal'
-            ? (state.facts.contacts[at.part]?.name ?? 'a terminal')
+            ? (state.facts.contacts[at.part]?.name ?? words.aTerminal)
             : at.kind === 'with'
-              ? 'two wires in one contact'
+              ? words.twoWiresInOne
               : at.kind === 'splice'
-                ? 'joined there'
-                : 'nothing at this side')}
+                ? words.joinedThere
+                : words.nothingAtThisSide)}
         {place?.also !== undefined && `, ${place.also}`}
       </dd>
     </div>

@@ -1,5 +1,6 @@
 'use server'
 
+import { planActionsWords as words } from '@/words/screens/plan/planActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { type OlderFact, olderFacts } from '@/core/record/plan/factsAge'
@@ -28,7 +29,7 @@ async function jobAndShelf(jobId: string) {
 export async function previewPlan(input: z.input<typeof changeInput>): Promise<Outcome<ChangePreview>> {
   const { jobId, change } = changeInput.parse(input)
   const job = await jobAndShelf(jobId)
-  if (!job) return refused('This job is not there any more.')
+  if (!job) return refused(words.thisJobIsNot)
   const preview = previewChange(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()))
   return preview.ok ? done(preview.value) : refused(refusalWords(preview.fault))
 }
@@ -37,7 +38,7 @@ export async function previewPlan(input: z.input<typeof changeInput>): Promise<O
 export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, change, seen, by, accept } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
-  if (!job) return refused('This job is not there any more.')
+  if (!job) return refused(words.thisJobIsNot)
   return writeEntries(
     jobId,
     seen,
@@ -51,7 +52,7 @@ const jobInput = z.strictObject({ jobId: key })
 /** Where the facts that the job pinned differ from the shelf as it is. */
 export async function compareFacts(input: z.infer<typeof jobInput>): Promise<Outcome<readonly OlderFact[]>> {
   const job = await jobAndShelf(jobInput.parse(input).jobId)
-  return job ? done(olderFacts(job.state.facts, job.shelf)) : refused('This job is not there any more.')
+  return job ? done(olderFacts(job.state.facts, job.shelf)) : refused(words.thisJobIsNot)
 }
 
 /** Takes the shelf's figures for everything that the job has pinned, and chooses again where nothing rests on the old ones. */
@@ -69,5 +70,5 @@ export async function takeFacts(input: {
         by,
         takeFactsEntries(job.shelf, job.state, (await benchClock()).dayOf(new Date()), newId),
       )
-    : refused('This job is not there any more.')
+    : refused(words.thisJobIsNot)
 }

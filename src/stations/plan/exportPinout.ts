@@ -1,3 +1,4 @@
+import { exportPinoutWords as words } from '@/words/screens/plan/exportPinout'
 import type { GridRow } from '@/core/record/grid/draft'
 import type { Plan } from '@/core/record/plan/plan'
 import { download, fileStem } from '@/ui/download'
@@ -8,12 +9,12 @@ export async function exportPinout(plan: Plan, rows: readonly GridRow[], kind: '
     'wire',
     'type',
     'colour',
-    'from end',
-    'from cavity',
-    'from housing',
-    'to end',
-    'to cavity',
-    'to housing',
+    words.fromEnd,
+    words.fromCavity,
+    words.fromHousing,
+    words.toEnd,
+    words.toCavity,
+    words.toHousing,
     'length',
     'signal',
     'current',

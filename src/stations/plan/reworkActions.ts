@@ -1,5 +1,6 @@
 'use server'
 
+import { reworkActionsWords as words } from '@/words/screens/plan/reworkActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
@@ -45,7 +46,7 @@ export async function newNumbers(input: z.infer<typeof numbersInput>): Promise<O
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
   const from = folded && housingOf(folded.state.facts, folded.state.plan, end)
   const to = shelf.housings.get(housing)
-  if (!folded || !from || !to) return refused('The shelf does not have that housing any more.')
+  if (!folded || !from || !to) return refused(words.shelfDoesNotHave)
   const filled = new Set((planIndex(folded.state.plan).byEnd.get(endKey(1, end)) ?? []).map((one) => one.at.cavity))
   const used = from.cavities.map((cavity) => cavity.id).filter((id) => filled.has(id))
   const by = (how: CavityMapping) => Object.fromEntries(mapCavities(from, to, used, how).map)
@@ -63,7 +64,7 @@ export async function makeAdapter(
   const { jobId, a, b, by, lengthMm } = adapterInput.parse(input)
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
-  if (!folded) return refused('This job is not there any more.')
+  if (!folded) return refused(words.thisJobIsNot)
   const adapter = adapterPlan(shelf, folded.state.plan, folded.state.facts, a, b, lengthMm)
   if (!adapter.ok) return refused(adapterFaultWords(adapter.fault))
   const now = new Date()

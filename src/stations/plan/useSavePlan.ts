@@ -1,5 +1,6 @@
 'use client'
 
+import { useSavePlanWords as words } from '@/words/screens/plan/useSavePlan'
 import { useState } from 'react'
 import type { ChangePreview } from '@/core/views/previewChange'
 import type { PlanChange } from '@/core/record/plan/plan'
@@ -14,7 +15,7 @@ export interface Asked {
 }
 
 /** What could not be reached changed nothing. */
-const KEPT = 'Nothing was changed; what you typed is kept.'
+const KEPT = words.nothingWasChangedWhat
 
 /** Saves plan changes. One that undoes work is shown first, and applied only when that is meant. */
 export function useSavePlan() {

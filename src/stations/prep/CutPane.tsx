@@ -1,16 +1,17 @@
 'use client'
+import { cutPaneWords as words } from '@/words/screens/prep/cutPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useCallback, useEffect, useMemo, useState } from 'react'
-import { type CutBatch, type CutPiece, cutBatches, cutRequest, namePieces } from '@/core/work/prep/cutList'
-import type { CutPlan } from '@/core/craft/cut/cutTypes'
+import { CutBatch, CutPiece, cutBatches, cutRequest, namePieces } from '@/core/work/prep/cutList'
+import { CutPlan } from '@/core/craft/cut/cutTypes'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import type { Said } from '@/ui/job/journalClient'
+import { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, metres, plural } from '@/words/figures'
+import { figure, metres } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
@@ -54,12 +55,12 @@ export function CutPane() {
   useKeys([
     {
       key: ' ',
-      words: 'The first spool’s pieces are cut',
+      words: words.firstSpoolsPiecesAre,
       run: () => void (first && !busy && cut(first.pieces, first.spool)),
     },
     {
       key: 'b',
-      words: 'Next wire type',
+      words: words.nextWireType,
       run: () =>
         setWanted(batches[(batches.findIndex((one) => one === batch) + 1) % Math.max(1, batches.length)]?.type),
     },
@@ -67,7 +68,7 @@ export function CutPane() {
   if (!batch)
     return (
       <div className={paneCss.work}>
-        <p className={clsx(noteCss.note, noteCss.attend)}>No wires yet: plan them first.</p>
+        <p className={clsx(noteCss.note, noteCss.attend)}>{words.noWiresYetPlan}</p>
       </div>
     )
   const type = state.facts.wireTypes[batch.type]
@@ -76,7 +77,7 @@ export function CutPane() {
       <div className={paneCss.work}>
         <Readouts>
           <Readout
-            label="Cut next"
+            label={words.cutNext}
             value={
               first
                 ? figure(first.pieces[0]?.lengthMm ?? 0, 0)
@@ -85,41 +86,39 @@ export function CutPane() {
                   : '–'
             }
             unit="mm"
-            also={first ? `${String(first.pieces.length)} from ${first.spool}` : (type?.name ?? batch.type)}
+            also={first ? words.from(first.pieces.length, first.spool) : (type?.name ?? batch.type)}
             wide
           />
-          <Readout label="Wire" value={batch.type} also={type?.name ?? ''} wide />
+          <Readout label={words.wire} value={batch.type} also={type?.name ?? ''} wide />
           <Readout
-            label="To cut"
+            label={words.toCut}
             value={String(batch.pieces.length)}
             unit={`of ${String(batch.all)}`}
             also={metres(batch.totalMm)}
           />
           <Readout
-            label="Waste"
+            label={words.waste}
             value={current?.plan ? figure(current.plan.wasteMm, 0) : '–'}
             unit="mm"
             also={
               current?.plan
                 ? current.plan.proven
-                  ? 'least there is'
-                  : `${String(current.plan.spoolsOpened)}, at least ${String(current.plan.bound)}`
+                  ? words.leastThereIs
+                  : words.atLeast(current.plan.spoolsOpened, current.plan.bound)
                 : ''
             }
           />
         </Readouts>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Cut list">
-          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label="Pieces by spool">
+        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.cutList}>
+          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.piecesBySpool}>
             {batch.pieces.length === 0 && (
-              <p className={textCss.good} style={{ padding: 16 }}>
-                ✓ All {batch.all} wires of {batch.type} are cut.
-              </p>
+              <p className={clsx(textCss.good, styles.allWiresOfAre)}>{words.allWiresOfAre(batch.all, batch.type)}</p>
             )}
             {named?.spools.map((one, i) => (
               <div key={one.spool} className={styles.cutSpool} data-first={i === 0}>
                 <h2>
                   <span>
-                    <b className={textCss.mono}>{one.spool}</b> {plural(one.pieces.length, 'piece')}, leaves{' '}
+                    <b className={textCss.mono}>{one.spool}</b> {words.leaves(one.pieces.length)}{' '}
                     <b className={textCss.mono}>{metres(one.leftMm)}</b>
                   </span>
                   <Button
@@ -128,9 +127,7 @@ export function CutPane() {
                     disabled={busy}
                     onClick={() => void cut(one.pieces, one.spool)}
                   >
-                    <span>
-                      {plural(one.pieces.length, 'piece')} cut from {one.spool}
-                    </span>{' '}
+                    <span>{words.cutFrom(one.pieces.length, one.spool)}</span>{' '}
                     {i === 0 && <Kbd aria-hidden="true">Space</Kbd>}
                   </Button>
                 </h2>
@@ -140,11 +137,9 @@ export function CutPane() {
             {named && named.short.length > 0 && (
               <div className={styles.cutSpool}>
                 <h2>
-                  <span className={textCss.attend}>
-                    ▲ {plural(named.short.length, 'piece')} without a counted spool
-                  </span>
+                  <span className={textCss.attend}>{words.withoutCountedSpool(named.short.length)}</span>
                   <Button fullWidth={false} disabled={busy} onClick={() => void cut(named.short)}>
-                    <span>They are cut all the same</span>
+                    <span>{words.theyAreCutAll}</span>
                   </Button>
                 </h2>
                 <Pieces pieces={named.short} quantity={state.plan.quantity} />
@@ -153,9 +148,9 @@ export function CutPane() {
           </div>
         </section>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Cutting">
-        <h2 className={textCss.cardTitle}>Cut by wire type</h2>
-        <div className={paneCss.choices} role="group" aria-label="Wire type">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.cutting}>
+        <h2 className={textCss.cardTitle}>{words.cutByWireType}</h2>
+        <div className={paneCss.choices} role="group" aria-label={words.wireType}>
           {batches.map((one) => (
             <Choice key={one.type} aria-pressed={one === batch} onClick={() => setWanted(one.type)}>
               <span className={one.pieces.length === 0 ? textCss.good : textCss.dim} aria-hidden="true">
@@ -163,13 +158,13 @@ export function CutPane() {
               </span>
               <span className={textCss.mono}>{one.type}</span>
               <span className={textCss.small}>
-                {one.pieces.length === 0 ? 'all cut' : `${String(one.pieces.length)} to cut`}
+                {one.pieces.length === 0 ? words.allCut : words.countToCut(one.pieces.length)}
               </span>
             </Choice>
           ))}
         </div>
         <Button component="a" href={`/jobs/${encodeURIComponent(id)}/papers/labels.pdf`} download>
-          <span>Print the labels first</span> <span aria-hidden="true">↓</span>
+          <span>{words.printLabelsFirst}</span> <span aria-hidden="true">↓</span>
         </Button>
         <SpoolForm
           key={batch.type}
@@ -177,10 +172,7 @@ export function CutPane() {
           spools={spools?.filter((one) => one.wireType === batch.type) ?? []}
           written={reload}
         />
-        <p className={clsx(textCss.small, textCss.dim)}>
-          Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut
-          away from the hand, eye protection on.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.offCutsAreUsed}</p>
       </aside>
     </>
   )
@@ -202,7 +194,7 @@ function Pieces({ pieces, quantity }: { readonly pieces: readonly CutPiece[]; re
           <Swatch colour={wire.colour} width={18} />
         </li>
       ))}
-      {pieces.length > DRAWN && <li className={textCss.dim}>and {pieces.length - DRAWN} more</li>}
+      {pieces.length > DRAWN && <li className={textCss.dim}>{words.andMore(pieces.length - DRAWN)}</li>}
     </ul>
   )
 }
@@ -222,7 +214,7 @@ function SpoolForm({
   const read = parseQuantity(left, 'length')
   const write = async (line: Spool) => {
     const outcome = await countSpool(line).catch(
-      () => ({ ok: false, message: unanswered('Nothing was written.') }) as const,
+      () => ({ ok: false, message: unanswered(words.nothingWasWritten) }) as const,
     )
     if (!outcome.ok) {
       setFault(outcome.message)
@@ -242,11 +234,11 @@ function SpoolForm({
       }}
     >
       {spools.length === 0 ? (
-        <p className={textCss.small}>No spool of {type} is counted: say what lies on the shelf.</p>
+        <p className={textCss.small}>{words.noSpoolOfIs(type)}</p>
       ) : (
         <ul className={textCss.small}>
           {spools.map((one) => (
-            <li key={one.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '2px 0' }}>
+            <li key={one.id} className={styles.row}>
               <span className={textCss.mono}>{one.id}</span>
               <span className={textCss.mono}>{metres(one.leftMm)}</span>
             </li>
@@ -255,13 +247,13 @@ function SpoolForm({
       )}
       <div className={paneCss.fieldRow}>
         <TextInput
-          label="Spool or off-cut"
+          label={words.spoolOrOffCut}
           value={name}
-          placeholder="SP-12"
+          placeholder={words.spoolLike}
           onChange={(event) => setName(event.target.value)}
         />
         <TextInput
-          label="Left on it"
+          label={words.leftOnIt}
           value={left}
           placeholder="25 m"
           onChange={(event) => setLeft(event.target.value)}
@@ -276,8 +268,8 @@ function SpoolForm({
           ▲ {fault}
         </p>
       )}
-      <Button type="submit" disabled={!read.ok || name.trim() === ''} style={{ marginTop: 8 }}>
-        <span>Write it down</span>
+      <Button type="submit" disabled={!read.ok || name.trim() === ''} className={styles.writeItDown}>
+        <span>{words.writeItDown}</span>
       </Button>
     </form>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { prepStationWords as words } from '@/words/screens/prep/prepStation'
 import styles from './PrepStation.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -50,18 +51,18 @@ export function PrepStation() {
   )
   const due = useMemo(() => firstOpen(groups, held)?.termination.key, [groups, held])
   const waits = groups.some((group) => held.has(group.id) && group.items.some((item) => item.stage === 'to-strip'))
-    ? 'The rest waits until the first piece of its setup is released: a wrong strip must not be found after the batch.'
-    : 'The rest waits until a set is chosen for it at Kit.'
+    ? words.restWaitsUntilFirst
+    : words.restWaitsUntilSet
   const { at, select, follow } = useAt((key) => items.has(key), due)
   const item = at === undefined ? undefined : items.get(at)
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
-  useKeys([{ key: 'l', words: showsCuts ? 'Back to the strip' : 'Cut list', run: () => setShowsCuts((now) => !now) }])
+  useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (
     <div className={paneCss.station}>
       <Queue
         sections={sections}
         selected={at}
-        label="Terminations by setup"
+        label={words.terminationsBySetup}
         onSelect={(key) => {
           setShowsCuts(false)
           select(key)
@@ -73,13 +74,7 @@ export function PrepStation() {
             className={styles.head}
             fullWidth={false}
           >
-            <span>
-              {showsCuts
-                ? 'Back to the strip'
-                : toCut === 0
-                  ? 'Cut list: all cut'
-                  : `Cut list: ${String(toCut)} to cut`}
-            </span>{' '}
+            <span>{showsCuts ? words.backToStrip : toCut === 0 ? words.cutListAllCut : words.cutListToCut(toCut)}</span>{' '}
             <Kbd aria-hidden="true">L</Kbd>
           </Button>
         }
@@ -121,9 +116,7 @@ const areaOf = (state: State, item: QueueItem) => {
 function EmptyPrep() {
   return (
     <div className={paneCss.work}>
-      <p className={clsx(noteCss.note, noteCss.attend)}>
-        Nothing to prepare yet: Kit has to choose a set for a termination first.
-      </p>
+      <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingToPrepareYet}</p>
     </div>
   )
 }

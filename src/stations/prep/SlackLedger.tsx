@@ -1,13 +1,13 @@
+import { slackLedgerWords as words } from '@/words/screens/prep/slackLedger'
+import { Button } from '@mantine/core'
+import { slackOf } from '@/core/record/standing/slack'
+import { Termination } from '@/core/record/plan/plan'
+import { termState } from '@/core/record/state/state'
+import { useJob } from '@/ui/job/JobProvider'
+import { wireKey } from '@/core/record/plan/keys'
 import clsx from 'clsx'
 import cardCss from '@/ui/card/card.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { Button } from '@mantine/core'
-import { slackOf } from '@/core/record/standing/slack'
-import type { Termination } from '@/core/record/plan/plan'
-import { termState } from '@/core/record/state/state'
-import { useJob } from '@/ui/job/JobProvider'
-import { mm, plural } from '@/words/figures'
-import { wireKey } from '@/core/record/plan/keys'
 
 /** What is left of a wire for second tries, and the way out when nothing is. */
 export function SlackLedger({ termination: { unit, wire, side } }: { readonly termination: Termination }) {
@@ -18,25 +18,24 @@ export function SlackLedger({ termination: { unit, wire, side } }: { readonly te
   const seated = (['a', 'b'] as const).some((one) => termState(state, `${String(unit)}/${wire.id}/${one}`).seat)
   const lost = state.wiresLost.get(wireKey(unit, wire.id))
   return (
-    <section aria-label="Slack" className={cardCss.slack}>
+    <section aria-label={words.slack} className={cardCss.slack}>
       <p className={slack.triesLeft === 0 ? textCss.attend : undefined}>
-        <b>{slack.triesLeft === 0 ? '◆ No second try' : `${plural(slack.triesLeft, 'try', 'tries')} left`}</b>:{' '}
-        {mm(slack.leftMm, 0)} of slack, each costs {mm(slack.tryMm, 0)} here.
+        <b>{slack.triesLeft === 0 ? words.noSecondTry : words.left(slack.triesLeft)}</b>
+        {words.ofSlackEachCosts(slack.leftMm, slack.tryMm)}
       </p>
       <p className={clsx(textCss.small, textCss.dim)}>
-        Cut {mm(slack.cutMm, 0)}, needed {mm(slack.neededMm, 0)}
-        {slack.usedHereMm > 0 && `, used here ${mm(slack.usedHereMm, 1)}`}
-        {slack.usedThereMm > 0 && `, at the other end ${mm(slack.usedThereMm, 1)}`}.
-        {lost && ` ${plural(lost.count, 'wire')} lost before.`}
+        {words.cutNeeded(slack.cutMm, slack.neededMm)}
+        {slack.usedHereMm > 0 && words.usedHere(slack.usedHereMm)}
+        {slack.usedThereMm > 0 && words.atOtherEnd(slack.usedThereMm)}.{lost && words.lostBefore(lost.count)}
       </p>
       {isCut && slack.triesLeft === 0 && !seated && (
         <Button
           disabled={busy}
           onClick={() =>
-            void append({ kind: 'wire-scrapped', unit, wire: wire.id, why: `no slack for another try at ${side}` })
+            void append({ kind: 'wire-scrapped', unit, wire: wire.id, why: words.noSlackForAnother(side) })
           }
         >
-          <span>Too short: scrap it, cut a new one</span>
+          <span>{words.tooShortScrapIt}</span>
         </Button>
       )}
     </section>

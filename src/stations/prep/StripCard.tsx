@@ -10,7 +10,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { mm } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
-import { prepWords as words } from '@/words/prepStation'
+import { prepWords as words } from '@/words/screens/prep/prepItem'
 import { quantityWords } from '@/words/quantity'
 
 /** A wire that is to be prepared: ticked line by line, its strip as it was measured. */

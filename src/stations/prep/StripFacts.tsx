@@ -6,7 +6,7 @@ import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
 import { figure, range } from '@/words/figures'
-import { prepWords as words } from '@/words/prepStation'
+import { prepWords as words } from '@/words/screens/prep/prepItem'
 import { termName } from '@/words/steps'
 
 /** The figures that the hands need: how long the wire, how much bare, in which notch. */

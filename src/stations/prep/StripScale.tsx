@@ -1,3 +1,4 @@
+import { stripScaleWords as words } from '@/words/screens/prep/stripScale'
 import clsx from 'clsx'
 import styles from './StripScale.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -30,15 +31,21 @@ export function StripScale({
         <span aria-hidden="true" className={textCss.act}>
           ▲
         </span>{' '}
-        Stripper’s stop at <b className={textCss.mono}>{figure(stopMm, 1)} mm</b>
-        {moved ? ', set again' : ''}{' '}
+        {words.strippersStopAt} <b className={textCss.mono}>{words.stopLength(stopMm)}</b>
+        {moved ? words.setAgain : ''}{' '}
         <span className={clsx(textCss.dim, textCss.small)}>
-          <Kbd>[</Kbd> shorter <Kbd>]</Kbd> longer
+          <Kbd>[</Kbd> {words.shorter} <Kbd>]</Kbd> {words.longer}
         </span>
       </p>
       <div
         role="img"
-        aria-label={`Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${stripLimitWords[limits.below]}. Longer: ${stripLimitWords[limits.above]}.${stripMm === undefined ? '' : ` This strip: ${figure(stripMm, 1)} mm.`}`}
+        aria-label={words.stripWindowToMm(
+          minMm,
+          maxMm,
+          stripLimitWords[limits.below],
+          stripLimitWords[limits.above],
+          stripMm === undefined ? '' : words.thisStripMm(stripMm),
+        )}
       >
         <div className={styles.stripBands} aria-hidden="true">
           <span className={styles.bad} style={{ width: width(from, minMm) }}>
@@ -50,8 +57,8 @@ export function StripScale({
           <span className={styles.bad} style={{ width: width(maxMm, to) }}>
             ▲ {stripLimitWords[limits.above]}
           </span>
-          {stripMm !== undefined && <i className={styles.mark} style={{ left: x(stripMm) }} title="this strip" />}
-          <i className={styles.stop} style={{ left: x(stopMm) }} title="the stripper’s stop" />
+          {stripMm !== undefined && <i className={styles.mark} style={{ left: x(stripMm) }} title={words.thisStrip} />}
+          <i className={styles.stop} style={{ left: x(stopMm) }} title={words.strippersStop} />
         </div>
         <div className={clsx(styles.stripTicks, textCss.mono)} aria-hidden="true">
           <span style={{ left: x(minMm) }}>{figure(minMm, 1)}</span>

@@ -6,7 +6,7 @@ import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { threadWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
-import { prepWords as words } from '@/words/prepStation'
+import { prepWords as words } from '@/words/screens/prep/prepItem'
 
 /** A wire that is stripped already: what is on it, and how it is stripped again. */
 export function StrippedCard({
@@ -52,7 +52,7 @@ export function StrippedCard({
           </Button>
           <Button disabled={busy} onClick={cutBack}>
             <span>{words.cutBack}</span>
-            <span className={clsx(textCss.mono, textCss.small)}>−{tryMm} mm</span>
+            <span className={clsx(textCss.mono, textCss.small)}>{words.mm(tryMm)}</span>
           </Button>
         </>
       )}

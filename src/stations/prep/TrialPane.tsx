@@ -1,25 +1,26 @@
 'use client'
-import clsx from 'clsx'
-import noteCss from '@/ui/note/note.module.css'
-import textCss from '@/ui/text/text.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
+import { trialPaneWords as texts } from '@/words/screens/prep/trialPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
-import type { Contact } from '@/core/parts/catalogue/types'
+import { Contact } from '@/core/parts/catalogue/types'
 import { slackOf } from '@/core/record/standing/slack'
-import type { Termination } from '@/core/record/plan/plan'
+import { Termination } from '@/core/record/plan/plan'
 import { gapRange } from '@/core/parts/rules/houseRules'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { setupId } from '@/core/craft/setup/setup'
-import { sightings, trialAnswer, type EdgePlace, type Sighting, type TrialAnswer } from '@/core/craft/strip/trialAnswer'
+import { EdgePlace, Sighting, TrialAnswer, sightings, trialAnswer } from '@/core/craft/strip/trialAnswer'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { mm } from '@/words/figures'
 import { answerWords, asksWords, nextWords, sightingWords } from '@/words/strip'
-import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { ChosenSet } from '@/core/craft/setup/chosenSet'
+import styles from './TrialPane.module.css'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** What is seen when the wire is tried in its contact: what to do in mm, whether the slack allows it, what to set for the next. */
 export function TrialPane({
@@ -97,36 +98,31 @@ export function TrialPane({
     if (answer?.slack === 'enough' && answer.do !== 'measure') onDo(answer)
   }
   useKeys([
-    { key: 'Escape', words: 'Nothing to say', run: close },
-    { key: ' ', words: 'Do what it says', run: () => act() },
+    { key: 'Escape', words: texts.nothingToSay, run: close },
+    { key: ' ', words: texts.doWhatItSays, run: () => act() },
     ...(stop
       ? [
           {
             key: 'c',
-            words: 'Set it otherwise for the next',
+            words: texts.setItOtherwiseFor,
             run: () => void (!busy && cured === undefined && setStop()),
           },
         ]
       : []),
     ...kinds.map((one, i) => ({
       key: String(i + 1),
-      words: i === 0 ? 'What is seen (1 to 9)' : '',
+      words: i === 0 ? texts.whatIsSeenTo : '',
       run: () => {
         onSee(one.id)
         setCured(undefined)
       },
     })),
   ])
-  if (!shape)
-    return (
-      <p className={clsx(noteCss.note, noteCss.attend)}>
-        This contact’s sheet gives no dimensions: try it, and cut back when it is wrong.
-      </p>
-    )
+  if (!shape) return <p className={clsx(noteCss.note, noteCss.attend)}>{texts.thisContactsSheetGives}</p>
   return (
     <>
-      <h2 className={textCss.cardTitle}>What do you see?</h2>
-      <div className={paneCss.choices} role="group" aria-label="What is seen">
+      <h2 className={textCss.cardTitle}>{texts.whatDoYouSee}</h2>
+      <div className={paneCss.choices} role="group" aria-label={texts.whatIsSeen}>
         {kinds.map((one, i) => (
           <Choice
             key={one.id}
@@ -143,11 +139,11 @@ export function TrialPane({
         ))}
       </div>
       {kind?.asksEdge && (
-        <div className={paneCss.choices} role="group" aria-label="Where the insulation ends">
+        <div className={paneCss.choices} role="group" aria-label={texts.whereInsulationEnds}>
           {(
             [
-              ['in-window', 'its edge lies between the wings: stripped too long'],
-              ['under-conductor-wings', 'it lies under the conductor wings: pushed too deep'],
+              ['in-window', texts.itsEdgeLiesBetween],
+              ['under-conductor-wings', texts.itLiesUnderConductor],
             ] as const
           ).map(([place, words]) => (
             <Choice key={place} aria-pressed={edge === place} onClick={() => setEdge(place)}>
@@ -163,7 +159,7 @@ export function TrialPane({
           label={asksWords[kind.asks]}
           value={text}
           inputMode="decimal"
-          placeholder={kind.asks === 'strands' ? '1' : 'as measured, or leave it'}
+          placeholder={kind.asks === 'strands' ? '1' : texts.asMeasuredOrLeave}
           onChange={(event) => setText(event.target.value)}
         />
       )}
@@ -176,23 +172,24 @@ export function TrialPane({
             )}
             role="status"
           >
-            <b style={{ fontSize: 19 }}>{answerWords(answer)}</b>
+            <b className={styles.large}>{answerWords(answer)}</b>
             {answer.costMm > 0 && (
               <div>
-                Costs {mm(answer.costMm, 1)};{' '}
-                {answer.slack === 'short'
-                  ? 'the slack does not allow it: cut a new wire'
-                  : `${mm((slack?.leftMm ?? 0) - answer.costMm, 0)} of slack stay`}
-                .
+                {texts.costs(
+                  answer.costMm,
+                  answer.slack === 'short'
+                    ? texts.slackDoesNotAllow
+                    : texts.ofSlackStay((slack?.leftMm ?? 0) - answer.costMm),
+                )}
               </div>
             )}
             {next && (
-              <div>For the next: {nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next)}.</div>
+              <div>{texts.forNext(nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next))}</div>
             )}
           </div>
           {stop && (
             <Button disabled={busy || cured !== undefined} onClick={() => void setStop()}>
-              <span>{cured !== undefined ? `✓ Written: stop at ${mm(cured, 1)}` : `Stop to ${mm(stop.toMm, 1)}`}</span>{' '}
+              <span>{cured !== undefined ? texts.writtenStopAt(cured) : texts.stopTo(stop.toMm)}</span>{' '}
               <Kbd aria-hidden="true">C</Kbd>
             </Button>
           )}
@@ -201,12 +198,12 @@ export function TrialPane({
             disabled={busy || answer.slack === 'short' || answer.do === 'measure'}
             onClick={() => act()}
           >
-            <span>{answer.do === 'go-on' ? 'Go on' : 'Done so'}</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{answer.do === 'go-on' ? texts.goOn : texts.doneSo}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         </>
       )}
       <Button onClick={close}>
-        <span>Back</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{texts.back}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

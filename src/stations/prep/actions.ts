@@ -1,5 +1,6 @@
 'use server'
 
+import { prepActionsWords as words } from '@/words/screens/prep/prepActions'
 import { z } from 'zod'
 import { bench } from '@/data/bench'
 import { done, refused } from '@/data/outcome'
@@ -23,13 +24,12 @@ export async function spoolsOf(wireTypes: readonly string[]): Promise<readonly S
 /** Writes down what is on a spool, as it was measured; nought takes it off the shelf. */
 export async function countSpool(input: SpoolLine): Promise<Outcome> {
   const { db, catalogue } = await bench()
-  if (!id.safeParse(input.id).success)
-    return refused('A spool’s name has no spaces, commas, slashes or quotes, and at most 40 letters: SP-12 would do.')
+  if (!id.safeParse(input.id).success) return refused(words.spoolsNameHasNo)
   const line = z
     .strictObject({ id, wireType: z.string().min(1).max(60), leftMm: z.number().min(0).max(100_000_000) })
     .parse(input)
   if (!(await loadCatalogue(db, catalogue)).wireTypes.has(line.wireType))
-    return refused(`There is no wire type ${line.wireType} on the shelf.`)
+    return refused(words.thereIsNoWire(line.wireType))
   await countSpools(db, [line], new Date())
   return done(undefined)
 }

@@ -1,10 +1,10 @@
-import type { ChosenSet } from '@/core/craft/setup/chosenSet'
-import type { ThreadItem } from '@/core/record/standing/threadFirst'
-import type { CheckLine } from '@/ui/card/CheckList'
-import textCss from '@/ui/text/text.module.css'
+import { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { ThreadItem } from '@/core/record/standing/threadFirst'
+import { CheckLine } from '@/ui/card/CheckList'
 import { threadWords } from '@/words/crimp'
-import { figure, mm, range } from '@/words/figures'
-import { stripLineWords as words } from '@/words/prepStation'
+import { mm } from '@/words/figures'
+import { stripLineWords as words } from '@/words/screens/prep/prepItem'
+import textCss from '@/ui/text/text.module.css'
 
 /** What is ticked before a wire is prepared: cut, what goes on first, strip, strands. */
 export function stripLines({
@@ -27,7 +27,7 @@ export function stripLines({
     id: 'cut',
     words: (
       <>
-        {words.cutTo} <b className={textCss.mono}>{figure(cutMm, 0)} mm</b>
+        {words.cutTo} <b className={textCss.mono}>{words.mm(cutMm)}</b>
       </>
     ),
     hint: cutMm > wire.lengthMm ? words.slack(wire.lengthMm) : undefined,
@@ -41,7 +41,7 @@ export function stripLines({
       id: 'strip',
       words: (
         <>
-          {words.strip} <b className={textCss.mono}>{range(set.strip.minMm, set.strip.maxMm, 1)} mm</b>
+          {words.strip} <b className={textCss.mono}>{words.mm2(set.strip.minMm, set.strip.maxMm)}</b>
         </>
       ),
       hint: words.unsure,

@@ -1,4 +1,6 @@
 'use client'
+import styles from './Leads.module.css'
+import { leadsWords as words } from '@/words/screens/prove/leads'
 import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -27,10 +29,10 @@ export function Leads() {
     return (
       <Button onClick={() => setOpen(true)}>
         <span>
-          Leads <b className={textCss.mono}>{ohms(leads.ohm)}</b>, steps of{' '}
-          <b className={textCss.mono}>{ohms(leads.resolutionOhm)}</b>
-          <span className={clsx(textCss.small, textCss.dim)} style={{ display: 'block', fontWeight: 400 }}>
-            measured {clock.timeOfDay(leads.at)}; measure again
+          {words.leads} <b className={textCss.mono}>{ohms(leads.ohm)}</b>
+          {words.stepsOf} <b className={textCss.mono}>{ohms(leads.resolutionOhm)}</b>
+          <span className={clsx(textCss.small, textCss.dim, styles.light)}>
+            {words.measuredMeasureAgain(clock.timeOfDay(leads.at))}
           </span>
         </span>
       </Button>
@@ -38,7 +40,7 @@ export function Leads() {
   }
   return (
     <form
-      aria-label="Meter leads"
+      aria-label={words.meterLeads}
       onSubmit={(event) => {
         event.preventDefault()
         if (value !== undefined && step.ok)
@@ -47,17 +49,17 @@ export function Leads() {
           )
       }}
     >
-      <b>For resistances: touch the probes together</b>
+      <b>{words.forResistancesTouchProbes}</b>
       <div className={paneCss.fieldRow}>
         <TextInput
-          label="Leads show, Ω"
+          label={words.leadsShow}
           value={ohmText}
           inputMode="decimal"
           onChange={(event) => setOhm(event.target.value)}
           error={ohmText !== '' && value === undefined}
         />
         <TextInput
-          label="Smallest step, Ω"
+          label={words.smallestStep}
           value={stepText}
           inputMode="decimal"
           onChange={(event) => setStep(event.target.value)}
@@ -68,7 +70,7 @@ export function Leads() {
         <span className={textCss.wrong}>{quantityWords(ohm.fault, 'resistance')}</span>
       )}
       <Button type="submit" disabled={busy || value === undefined || !step.ok}>
-        <span>Keep the leads’ figure</span> <Kbd aria-hidden="true">Enter</Kbd>
+        <span>{words.keepLeadsFigure}</span> <Kbd aria-hidden="true">Enter</Kbd>
       </Button>
     </form>
   )

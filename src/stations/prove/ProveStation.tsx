@@ -1,4 +1,6 @@
 'use client'
+import styles from './ProveStation.module.css'
+import { proveStationWords as words } from '@/words/screens/prove/proveStation'
 import { useClock } from '@/ui/frame/Clock'
 
 import { Button, Kbd, TextInput } from '@mantine/core'
@@ -41,12 +43,17 @@ export function ProveStation() {
   const net = at === undefined ? undefined : byKey.get(netOf(at))
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={at === undefined ? undefined : netOf(at)} onSelect={select} label="Nets" />
+      <Queue
+        sections={sections}
+        selected={at === undefined ? undefined : netOf(at)}
+        onSelect={select}
+        label={words.nets}
+      />
       {net ? (
         <Net key={netKey(net)} net={net} done={follow} />
       ) : (
         <div className={paneCss.work}>
-          <p className={clsx(noteCss.note, noteCss.attend)}>No nets yet: plan the wires first.</p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.noNetsYetPlan}</p>
         </div>
       )}
     </div>
@@ -66,7 +73,7 @@ function netSections(nets: readonly NetVerdict[], quantity: number): readonly Qu
     look: () => ({
       glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
       name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
-      words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : ' · not seated'}`,
+      words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
       aside: net.resistance?.verdict === undefined ? '' : verdictWords[net.resistance.verdict].sign,
     }),
   })
@@ -75,18 +82,18 @@ function netSections(nets: readonly NetVerdict[], quantity: number): readonly Qu
   const proven = nets.filter((net) => net.proven)
   return [
     ...(wrong.length > 0
-      ? [{ id: 'wrong', title: <span className={textCss.fault}>Did not prove</span>, rows: wrong.map(row) }]
+      ? [{ id: 'wrong', title: <span className={textCss.fault}>{words.didNotProve}</span>, rows: wrong.map(row) }]
       : []),
-    ...(open.length > 0 ? [{ id: 'open', title: 'To probe', rows: open.map(row) }] : []),
-    ...(proven.length > 0 ? [{ id: 'proven', title: 'Proved', rows: proven.map(row) }] : []),
+    ...(open.length > 0 ? [{ id: 'open', title: words.toProbe, rows: open.map(row) }] : []),
+    ...(proven.length > 0 ? [{ id: 'proven', title: words.proved, rows: proven.map(row) }] : []),
   ]
 }
 
 const verdictWords = {
-  good: { sign: '✓', words: 'good', tone: 'good' },
-  high: { sign: '▲', words: 'too high', tone: 'fault' },
-  low: { sign: '▲', words: 'too low', tone: 'fault' },
-  'cannot-tell': { sign: '?', words: 'cannot tell', tone: 'caution' },
+  good: { sign: '✓', words: words.good, tone: 'good' },
+  high: { sign: '▲', words: words.tooHigh, tone: 'fault' },
+  low: { sign: '▲', words: words.tooLow, tone: 'fault' },
+  'cannot-tell': { sign: '?', words: words.cannotTell, tone: 'caution' },
 } as const
 
 function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => void }) {
@@ -99,52 +106,57 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
     void append({ kind: 'net-probed', unit, wire: wire.id, result, ...(what && { found: what }) }).then(
       (written) => written && done(),
     )
-  useKeys(net.ready ? [{ key: 'x', words: 'No continuity', run: () => setFound('') }] : [])
+  useKeys(net.ready ? [{ key: 'x', words: words.noContinuity, run: () => setFound('') }] : [])
   return (
     <>
       <div className={paneCss.work}>
         <Readouts>
-          <Readout label="Red probe" value={sideWords(wire, 'a')} also={<SidePlace wire={wire} side="a" />} wide />
-          <Readout label="Black probe" value={sideWords(wire, 'b')} also={<SidePlace wire={wire} side="b" />} wide />
-          <Readout label="Net" value={wire.id} also={<Swatch colour={wire.colour} width={28} />} />
+          <Readout label={words.redProbe} value={sideWords(wire, 'a')} also={<SidePlace wire={wire} side="a" />} wide />
+          <Readout
+            label={words.blackProbe}
+            value={sideWords(wire, 'b')}
+            also={<SidePlace wire={wire} side="b" />}
+            wide
+          />
+          <Readout label={words.net} value={wire.id} also={<Swatch colour={wire.colour} width={28} />} />
         </Readouts>
-        <div style={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
+        <div className={styles.columns}>
           {(['a', 'b'] as const).map((side) => (
             <ProbeFace key={side} wire={wire} side={side} unit={unit} />
           ))}
         </div>
         <ResistanceSheet net={net} />
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This net">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisNet}>
         <Caution id="meter-on-circuit" />
         <WireChips wire={wire} />
         {!net.ready ? (
           <>
-            <h2 className={textCss.cardTitle}>Not seated yet</h2>
-            <p>Both of its contacts must be home before it is probed.</p>
+            <h2 className={textCss.cardTitle}>{words.notSeatedYet}</h2>
+            <p>{words.bothOfItsContacts}</p>
           </>
         ) : (
           <>
             <h2 className={clsx(textCss.cardTitle, net.proven ? textCss.good : net.probe ? textCss.fault : undefined)}>
               {net.proven
-                ? `✓ Proved at ${clock.timeOfDay(net.probe?.at ?? '')}`
+                ? words.provedAt(clock.timeOfDay(net.probe?.at ?? ''))
                 : net.probe?.result === 'fail'
-                  ? `▲ Failed: ${net.probe.found ?? 'no continuity'}`
+                  ? `▲ Failed: ${net.probe.found ?? words.noContinuityRow}`
                   : net.probe
-                    ? '▲ Resistance out of its window'
-                    : 'Does it ring through?'}
+                    ? words.resistanceOutOfIts
+                    : words.doesItRingThrough}
             </h2>
             {found === undefined ? (
               <>
                 <CheckList
                   lines={[]}
                   checks={checks}
-                  main={net.probe ? 'Probe again: it passes' : 'It passes'}
+                  main={net.probe ? words.probeAgainItPasses : words.itPasses}
                   busy={busy}
                   onMain={() => probe('pass')}
                 />
                 <Button onClick={() => setFound('')}>
-                  <span>It fails…</span> <Kbd aria-hidden="true">X</Kbd>
+                  <span>{words.itFails}</span> <Kbd aria-hidden="true">X</Kbd>
                 </Button>
               </>
             ) : (
@@ -155,15 +167,15 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
                 }}
               >
                 <TextInput
-                  label="What was found"
+                  label={words.whatWasFound}
                   value={found}
                   autoFocus
-                  placeholder="open, or where it rings instead"
+                  placeholder={words.openOrWhereIt}
                   onChange={(event) => setFound(event.target.value)}
                   onKeyDown={(event) => event.key === 'Escape' && setFound(undefined)}
                 />
                 <Button variant="filled" type="submit" disabled={busy}>
-                  <span>Write the fault</span> <Kbd aria-hidden="true">Enter</Kbd>
+                  <span>{words.writeFault}</span> <Kbd aria-hidden="true">Enter</Kbd>
                 </Button>
               </form>
             )}
@@ -171,7 +183,7 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
         )}
         <Leads />
         <div className={paneCss.sources}>
-          <span>Never force a probe into a socket: use the mating half or a test contact.</span>
+          <span>{words.neverForceProbeInto}</span>
         </div>
       </aside>
     </>
@@ -181,11 +193,11 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
 function SidePlace({ wire, side }: { readonly wire: Wire; readonly side: SideLetter }) {
   const { state } = useJob()
   const at = sideOf(wire, side)
-  if (at.kind !== 'cavity') return <>bare end of {wire.id}</>
+  if (at.kind !== 'cavity') return <>{words.bareEndOf(wire.id)}</>
   const housing = housingOf(state.facts, state.plan, at.end)
   const cavity = housing?.cavities.find((one) => one.id === at.cavity)
   return (
-    <span style={{ whiteSpace: 'normal', font: '15px var(--sans)' }}>
+    <span className={styles.part}>
       {housing && cavity
         ? placeWords(
             cavityPlace(cavity, housing.cavities, housing.arrangement.kind, housing.mark, {
@@ -203,24 +215,22 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
   const at = sideOf(wire, side)
   const housing = at.kind === 'cavity' ? housingOf(state.facts, state.plan, at.end) : undefined
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={`Probe ${side === 'a' ? 'red' : 'black'}`}>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.probeRed(side === 'a')}>
       <div className={paneCss.sheetHead}>
-        <span>{housing && at.kind === 'cavity' ? `${at.end}, ${housing.name}` : 'open end'}</span>
-        <span className={paneCss.caption}>{housing ? 'MATING FACE' : ''}</span>
+        <span>{housing && at.kind === 'cavity' ? `${at.end}, ${housing.name}` : words.openEnd}</span>
+        <span className={paneCss.caption}>{housing ? words.matingFace : ''}</span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 8, overflow: 'hidden' }}>
+      <div className={clsx(paneCss.sheetBody, styles.padded)}>
         {housing && at.kind === 'cavity' ? (
           <FaceDrawing
             housing={housing}
             view={{ side: 'mating', turnDeg: 0 }}
             cavities={faceState(state, unit, at.end, housing)}
             next={at.cavity}
-            title={`${housing.name}, mating face`}
+            title={words.matingFaceOf(housing.name)}
           />
         ) : (
-          <p className={textCss.dim} style={{ padding: 16 }}>
-            Touch the bare end of {wire.id}.
-          </p>
+          <p className={clsx(textCss.dim, styles.touchBareEndOf)}>{words.touchBareEndOf(wire.id)}</p>
         )}
       </div>
     </section>
@@ -235,33 +245,21 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   if (!figures) return null
   const verdict = figures.verdict && verdictWords[figures.verdict]
   return (
-    <section
-      className={paneCss.sheet}
-      style={{
-        padding: '10px 16px',
-        display: 'grid',
-        gridTemplateColumns: '1fr 1fr 1.3fr',
-        gap: 16,
-        alignItems: 'center',
-      }}
-      aria-label="Resistance"
-    >
+    <section className={clsx(paneCss.sheet, styles.resistance)} aria-label={words.resistance}>
       <div>
-        <div className={clsx(textCss.small, textCss.dim)}>Should be</div>
-        <div className={textCss.mono} style={{ fontSize: 26, fontWeight: 600 }}>
-          {ohms(figures.expectedOhm)}
-        </div>
+        <div className={clsx(textCss.small, textCss.dim)}>{words.shouldBe}</div>
+        <div className={clsx(textCss.mono, styles.large)}>{ohms(figures.expectedOhm)}</div>
         <div className={clsx(textCss.small, textCss.dim, textCss.mono)}>
-          {ohms(figures.windowOhm[0])} to {ohms(figures.windowOhm[1])}
+          {words.between(figures.windowOhm[0], figures.windowOhm[1])}
         </div>
       </div>
       <div>
-        <div className={clsx(textCss.small, textCss.dim)}>Measured, leads off</div>
-        <div className={textCss.mono} style={{ fontSize: 26, fontWeight: 600 }}>
+        <div className={clsx(textCss.small, textCss.dim)}>{words.measuredLeadsOff}</div>
+        <div className={clsx(textCss.mono, styles.large)}>
           {figures.netOhm === undefined ? '–' : ohms(figures.netOhm)}
         </div>
         <div className={clsx(textCss.small, textCss[verdict ? verdict.tone : 'dim'])} data-testid="resistance-verdict">
-          {verdict ? `${verdict.sign} ${verdict.words}` : state.leads ? 'not measured' : 'measure the leads first'}
+          {verdict ? `${verdict.sign} ${verdict.words}` : state.leads ? words.notMeasured : words.measureLeadsFirst}
         </div>
       </div>
       <form
@@ -274,7 +272,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
         }}
       >
         <TextInput
-          label="Meter shows (Ω, or mohm)"
+          label={words.meterShowsOrMohm}
           value={text}
           inputMode="decimal"
           disabled={!net.ready || !state.leads}
@@ -283,10 +281,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
         />
         {text !== '' && !read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'resistance')}</span>}
         {figures.verdict === 'cannot-tell' && (
-          <span className={textCss.caution}>
-            The meter’s step of {ohms(net.measured?.resolutionOhm ?? 0)} is too coarse for contacts of milliohms. Four
-            wires or a milliohmmeter would tell.
-          </span>
+          <span className={textCss.caution}>{words.metersStepOfIs(net.measured?.resolutionOhm ?? 0)}</span>
         )}
       </form>
     </section>

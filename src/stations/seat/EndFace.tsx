@@ -1,3 +1,4 @@
+import { endFaceWords as texts } from '@/words/screens/seat/endFace'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './EndFace.module.css'
 import { useMemo, type ReactNode } from 'react'
@@ -65,10 +66,10 @@ export function EndFace({
     <div className={paneCss.work}>
       <Readouts>
         {cavityId !== undefined && (
-          <Readout label={placed ? 'In cavity' : label} value={cavityId} also={`end ${end}`} huge />
+          <Readout label={placed ? texts.inCavity : label} value={cavityId} also={`end ${end}`} huge />
         )}
         <Readout
-          label={words ? `Count from the ${housing.mark.kind}` : `End ${end}`}
+          label={words ? texts.countFrom(housing.mark.kind) : texts.end(end)}
           value={words ? `${words.main}.` : otherwise}
           also={words?.also === undefined ? undefined : `${words.also}.`}
           wide
@@ -76,7 +77,7 @@ export function EndFace({
         />
         {term !== undefined && (
           <Readout
-            label="Wire"
+            label={texts.wire}
             value={termName(term, state.plan.quantity)}
             also={wire && <Swatch colour={wire.colour} width={28} />}
           />

@@ -1,4 +1,5 @@
 'use client'
+import { endPartsWords as words } from '@/words/screens/seat/endParts'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
@@ -13,21 +14,21 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
       id: 'out',
       words: (
         <>
-          Plug <b className={textCss.mono}>{task.part}</b> out, the seal whole
+          {words.plug} <b className={textCss.mono}>{task.part}</b> {words.outSealWhole}
         </>
       ),
-      seen: 'It is out',
+      seen: words.itIsOut,
     },
   ]
-  const checks = useChecks(`${task.end}.${task.cavity} unplug`, lines)
+  const checks = useChecks(words.unplug(task.end, task.cavity), lines)
   return (
     <>
-      <h2 className={textCss.cardTitle}>A wire goes here now: take the plug out</h2>
+      <h2 className={textCss.cardTitle}>{words.wireGoesHereNow}</h2>
       <p>{state.facts.parts[task.part]?.name ?? task.part}.</p>
       <CheckList
         lines={lines}
         checks={checks}
-        main="Plug is out"
+        main={words.plugIsOut}
         busy={busy}
         onMain={() => write({ kind: 'unplugged', unit: task.unit, end: task.end, cavity: task.cavity })}
       />
@@ -43,24 +44,25 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
       id: 'in',
       words: (
         <>
-          Plug <b className={textCss.mono}>{task.part}</b>, head flush with the seal
+          {words.plug} <b className={textCss.mono}>{task.part}</b>
+          {words.headFlushWithSeal}
         </>
       ),
-      seen: 'It is in',
+      seen: words.itIsIn,
     },
   ]
   const checks = useChecks(`${task.end}.${task.cavity}`, lines)
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.done ? `✓ ${task.end}.${task.cavity} is plugged` : 'Unused: plug it'}
+        {task.done ? words.isPlugged(task.end, task.cavity) : words.unusedPlugIt}
       </h2>
-      <p>{state.facts.parts[task.part]?.name ?? task.part}. An open hole lets water in.</p>
+      <p>{words.openHoleLetsWater(state.facts.parts[task.part]?.name ?? task.part)}</p>
       {!task.done && (
         <CheckList
           lines={lines}
           checks={checks}
-          main="Plugged"
+          main={words.plugged}
           busy={busy}
           onMain={() =>
             write({ kind: 'plugged', unit: task.unit, end: task.end, cavity: task.cavity, part: task.part })
@@ -79,39 +81,37 @@ export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; rea
         id: 'over',
         words: (
           <>
-            Cover <b className={textCss.mono}>{task.part}</b> over all wires of this end, its open side to the housing
+            {words.cover} <b className={textCss.mono}>{task.part}</b> {words.overAllWiresOf}
           </>
         ),
-        hint: 'see on the maker’s sheet that crimped contacts pass through it; else cut them off',
-        seen: 'It is over the wires',
+        hint: words.seeOnMakersSheet,
+        seen: words.itIsOverWires,
       }
     : {
         id: 'on',
         words: (
           <>
-            Seal <b className={textCss.mono}>{task.part}</b> on, not twisted, all round in its groove
+            {words.seal} <b className={textCss.mono}>{task.part}</b> {words.onNotTwistedAll}
           </>
         ),
-        seen: 'It lies in its groove',
+        seen: words.itLiesInIts,
       }
   const lines = [line]
   const checks = useChecks(`${task.unit}/${task.end} ${task.part}`, lines)
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.over ? 'The new cover first' : task.done ? '✓ The interface seal is on' : 'Fit the interface seal'}
+        {task.over ? words.newCoverFirst : task.done ? words.interfaceSealIsOn : words.fitInterfaceSeal}
       </h2>
       <p>
         {state.facts.parts[task.part]?.name ?? task.part}.{' '}
-        {task.over
-          ? 'It slides over the wires: no contact goes in before it.'
-          : 'Easily lost, and the pair leaks without it.'}
+        {task.over ? words.itSlidesOverWires : words.easilyLostAndPair}
       </p>
       {!task.done && (
         <CheckList
           lines={lines}
           checks={checks}
-          main="Fitted"
+          main={words.fitted}
           busy={busy}
           onMain={() => write({ kind: 'part-fitted', unit: task.unit, end: task.end, part: task.part })}
         />

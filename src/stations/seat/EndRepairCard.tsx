@@ -1,3 +1,4 @@
+import { endRepairCardWords as words } from '@/words/screens/seat/endRepairCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -37,22 +38,22 @@ export function EndRepairCard({
   const leave = () => (what !== undefined && known.length > 1 ? setWhat(undefined) : back())
   const begin = () => what && !busy && write({ kind: 'end-damaged', unit, end, what })
   useKeys([
-    { key: 'Escape', words: 'One question back', run: leave },
+    { key: 'Escape', words: words.oneQuestionBack, run: leave },
     ...(what
-      ? [{ key: ' ', words: 'Begin the repair', run: begin }]
+      ? [{ key: ' ', words: words.beginRepair, run: begin }]
       : known.map((one, i) => ({
           key: String(i + 1),
-          words: i === 0 ? 'Say what is broken' : '',
+          words: i === 0 ? words.sayWhatIsBroken : '',
           run: () => setWhat(one),
         }))),
   ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.fault)}>
-        {what ? endDamageWords[what] : `What is broken at ${end}?`}
+        {what ? endDamageWords[what] : words.whatIsBrokenAt(end)}
       </h2>
       {!what && (
-        <div className={paneCss.choices} role="group" aria-label="What is broken">
+        <div className={paneCss.choices} role="group" aria-label={words.whatIsBroken}>
           {known.map((one, i) => (
             <Choice key={one} onClick={() => setWhat(one)}>
               <Kbd aria-hidden="true">{i + 1}</Kbd>
@@ -64,20 +65,15 @@ export function EndRepairCard({
       )}
       {plan && (
         <>
-          {plan.offers.length > 0 && (
-            <p className={clsx(noteCss.note, noteCss.fault)}>
-              ▲ At some of them the wire to spare is not enough: report each at its cavity, with X, before the housing
-              is given up.
-            </p>
-          )}
+          {plan.offers.length > 0 && <p className={clsx(noteCss.note, noteCss.fault)}>{words.atSomeOfThem}</p>}
           <RepairSteps plan={plan} quantity={state.plan.quantity} />
           <Button variant="filled" disabled={busy} onClick={begin}>
-            <span>Give the old one up</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.giveOldOneUp}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         </>
       )}
       <Button onClick={leave}>
-        <span>{what ? 'One question back' : 'Nothing is broken'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{what ? words.oneQuestionBack : words.nothingIsBroken}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

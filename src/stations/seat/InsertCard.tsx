@@ -1,16 +1,12 @@
 'use client'
-import { InsertPlayer, SeatFaultCard, WrongCavity } from './laterCards'
 
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import styles from './InsertCard.module.css'
-import paneCss from '@/ui/pane/pane.module.css'
+import { insertCardWords as words } from '@/words/screens/seat/insertCard'
+import { InsertPlayer, SeatFaultCard, WrongCavity } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
-import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
+import { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
@@ -20,32 +16,37 @@ import { openTurns, turnsWith } from '@/core/work/seat/seatTurns'
 import { releaseTool } from '@/core/parts/catalogue/releaseTool'
 import { isSpent, reuseOf } from '@/core/record/standing/reuse'
 import { lightTugN } from '@/core/record/standing/tug'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, list, plural } from '@/words/figures'
+import { list, plural } from '@/words/figures'
 import { insertStepWords, reuseLimitWords } from '@/words/release'
 import { coverWords, orderWords } from '@/words/seat'
-import { type TaskOf, useWrite } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
 import { cavityKey, endKey } from '@/core/record/plan/keys'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './InsertCard.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 
 /** Passes of one hole after which a mat is looked at. */
 const MAT_PASSES = 3
 
 const blockedWords = {
   'not-crimped': {
-    title: 'Not crimped yet',
-    why: 'This contact is made at Crimp first. The other cavities of the end can be filled meanwhile.',
+    title: words.notCrimpedYet,
+    why: words.thisContactIsMade,
   },
   elsewhere: {
-    title: 'Not out yet',
-    why: 'It stands in another cavity: it comes out of that first. V shows all moves.',
+    title: words.notOutYet,
+    why: words.itStandsInAnother,
   },
-  'cover-due': { title: 'The new cover first', why: 'It goes over the wires before any contact is in.' },
+  'cover-due': { title: words.newCoverFirst, why: words.itGoesOverWires },
   'cavity-taken': {
-    title: 'Not free yet',
-    why: 'Another contact stands here: that comes out first. V shows all moves.',
+    title: words.notFreeYet,
+    why: words.anotherContactStandsHere,
   },
 } as const
 
@@ -111,19 +112,17 @@ function Seated({
   readonly report: () => void
 }) {
   useKeys([
-    { key: 'x', words: 'Something is wrong with it', run: report },
-    { key: 'o', words: 'Take it out', run: takeOut },
+    { key: 'x', words: words.somethingIsWrongWith, run: report },
+    { key: 'o', words: words.takeItOut, run: takeOut },
   ])
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.good)}>
-        ✓ Seated in {task.end}.{task.cavity}
-      </h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.seatedIn(task.end, task.cavity)}</h2>
       <Button onClick={takeOut}>
-        <span>Take it out…</span> <Kbd aria-hidden="true">O</Kbd>
+        <span>{words.takeItOutAsk}</span> <Kbd aria-hidden="true">O</Kbd>
       </Button>
       <Button onClick={report}>
-        <span>Something is wrong with it…</span> <Kbd aria-hidden="true">X</Kbd>
+        <span>{words.somethingIsWrongWithIt}</span> <Kbd aria-hidden="true">X</Kbd>
       </Button>
     </>
   )
@@ -183,13 +182,14 @@ function Routine({
             id: 'tug',
             words:
               tugN === undefined ? (
-                'Light tug: its retention is not on the sheet'
+                words.lightTugItsRetention
               ) : (
                 <>
-                  Light tug, <b className={textCss.mono}>{tugN} N</b>, no more
+                  {words.lightTug} <b className={textCss.mono}>{words.tugForce(tugN)}</b>
+                  {words.noMore}
                 </>
               ),
-            seen: 'It held',
+            seen: words.itHeld,
           },
         ]
       : []),
@@ -198,8 +198,8 @@ function Routine({
     ...covers.map((cover) => ({
       id: cover,
       words: coverWords[cover].open,
-      hint: 'it is closed: open it first',
-      seen: 'It is open',
+      hint: words.itIsClosedOpen,
+      seen: words.itIsOpen,
     })),
     ...going,
   ]
@@ -226,31 +226,29 @@ function Routine({
       cause: 'used-up',
     })
   useKeys([
-    ...(spent ? [{ key: ' ', words: 'Cut off the contact that does not go in again', run: cutOff }] : []),
-    { key: 'x', words: 'Something is wrong', run: report },
-    { key: ',', words: 'This one sooner', run: () => turn(-1) },
-    { key: '.', words: 'This one later', run: () => turn(1) },
+    ...(spent ? [{ key: ' ', words: words.cutOffContactThat, run: cutOff }] : []),
+    { key: 'x', words: words.somethingIsWrong, run: report },
+    { key: ',', words: words.thisOneSooner, run: () => turn(-1) },
+    { key: '.', words: words.thisOneLater, run: () => turn(1) },
   ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, spent ? textCss.fault : undefined)}>
-        {spent
-          ? 'This contact does not go in again'
-          : mechanism.insertTool
-            ? 'Press it in straight, with the tool'
-            : 'Slide it in straight, by hand, without force'}
+        {spent ? words.thisContactDoesNot : mechanism.insertTool ? words.pressItInStraight : words.slideItInStraight}
       </h2>
       {!spent && tool?.kind === 'held' && (
         <p>
-          With <b className={textCss.mono}>{tool.tool.id}</b>
-          {tool.twoEnds && ': the tip with a ledge, which lets go when it is drawn back'}.
+          {words.withWord} <b className={textCss.mono}>{tool.tool.id}</b>
+          {tool.twoEnds && words.tipWithLedgeWhich}.
         </p>
       )}
       {spent && (
         <p className={clsx(noteCss.note, noteCss.fault)}>
-          ▲ Out of a cavity {plural(reuse.used, 'time')}: {reuseLimitWords[reuse.by]}{' '}
-          {reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}. It is cut off, and a new one crimped
-          on.
+          {words.outOfCavityIt(
+            reuse.used,
+            reuseLimitWords[reuse.by],
+            reuse.allowed === 0 ? words.noSecondUse : plural(reuse.allowed, 'reuse'),
+          )}
         </p>
       )}
       {!spent && mechanism.insert.length > 0 && (
@@ -260,13 +258,13 @@ function Routine({
       )}
       {spent ? (
         <Button variant="filled" disabled={busy} onClick={cutOff}>
-          <span>Cut it off</span> <Kbd aria-hidden="true">Space</Kbd>
+          <span>{words.cutItOff}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
       ) : (
         <CheckList
           lines={lines}
           checks={checks}
-          main="Seated"
+          main={words.seated}
           busy={busy}
           onMain={() =>
             write(
@@ -286,37 +284,29 @@ function Routine({
         />
       )}
       <Button onClick={report}>
-        <span>Something is wrong…</span> <Kbd aria-hidden="true">X</Kbd>
+        <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>
       </Button>
       {near && !spent && (
         <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>
-          <b>Easy to miss:</b> {list(near.neighbours)}
-          {near.mirror !== undefined && `, and ${near.mirror}, the mirror image`}.
+          <b>{words.easyToMiss}</b> {list(near.neighbours)}
+          {near.mirror !== undefined && words.andMirrorImage(near.mirror)}.
         </p>
       )}
       {passes >= MAT_PASSES && family.sealing.startsWith('mat') && (
-        <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>
-          ◆ The mat was passed {passes}× here: look for a tear.
-        </p>
+        <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>{words.matWasPassedHere(passes)}</p>
       )}
       {reuse && reuse.used > 0 && !spent && (
-        <p className={clsx(textCss.small, textCss.dim)}>
-          Out of a cavity before: {reuse.used}×, {reuse.allowed} allowed.
-        </p>
+        <p className={clsx(textCss.small, textCss.dim)}>{words.outOfCavityBefore(reuse.used, reuse.allowed)}</p>
       )}
       <div className={paneCss.sources}>
         {tugN !== undefined && (
           <span>
-            Tug:{' '}
-            {tugNow
-              ? `${figure(rulesOf(state).tugShare * 100, 0)} % of the cavity’s retention, house rules`
-              : 'it means something only after the lock is closed'}
-            .
+            {words.tug(
+              tugNow ? words.ofCavitysRetentionHouse(rulesOf(state).tugShare * 100) : words.itMeansSomethingOnly,
+            )}
           </span>
         )}
-        {task.why && (
-          <span>Its turn: {orderWords(task.why)}. Comma and full stop move it, or drag it in the queue.</span>
-        )}
+        {task.why && <span>{words.itsTurnCommaAnd(orderWords(task.why))}</span>}
         <span>
           {housing.source.document}
           {housing.source.revision !== undefined && `, rev ${housing.source.revision}`}.

@@ -1,3 +1,4 @@
+import { lacingCardWords as words } from '@/words/screens/seat/lacingCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { Button } from '@mantine/core'
@@ -9,25 +10,25 @@ export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'
   const { busy, write } = useWrite(done)
   const move = (to: 'open' | 'none') => write({ kind: 'lacing-moved', unit: task.unit, wire: task.wire, to })
   const lines: CheckLine[] = [
-    { id: 'seen', words: 'See where it runs, and what is tied to it', seen: 'I see it' },
+    { id: 'seen', words: words.seeWhereItRuns, seen: words.iSeeIt },
     {
       id: 'cut',
-      words: 'Cut ties and lacing only, the blade away from the wires',
-      hint: 'never pull a wire through a tight tie',
-      seen: 'It lies free',
+      words: words.cutTiesAndLacing,
+      hint: words.neverPullWireThrough,
+      seen: words.itLiesFree,
     },
   ]
-  const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines)
+  const checks = useChecks(words.lacing(task.unit, task.wire), lines)
   return (
     <>
       <h2 className={textCss.cardTitle}>
-        Open the lacing along <span className={textCss.mono}>{task.wire}</span>
+        {words.openLacingAlong} <span className={textCss.mono}>{task.wire}</span>
       </h2>
-      <CheckList lines={lines} checks={checks} main="The lacing is open" busy={busy} onMain={() => move('open')} />
+      <CheckList lines={lines} checks={checks} main={words.lacingIsOpen} busy={busy} onMain={() => move('open')} />
       <Button disabled={busy} onClick={() => move('none')}>
-        <span>There is no lacing along it</span>
+        <span>{words.thereIsNoLacing}</span>
       </Button>
-      <p className={clsx(textCss.small, textCss.dim)}>It stands at Close until it is laced again.</p>
+      <p className={clsx(textCss.small, textCss.dim)}>{words.itStandsAtClose}</p>
     </>
   )
 }

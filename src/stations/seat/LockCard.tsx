@@ -1,3 +1,4 @@
+import { lockCardWords as texts } from '@/words/screens/seat/lockCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -58,12 +59,12 @@ export function LockCard({
     .map((cavity) => lightTugN(state, task.end, cavity.id))
     .find((force) => force !== undefined)
   const lines: CheckLine[] = [
-    { id: 'level', words: 'All contacts level, seen from the front', seen: 'They are level' },
+    { id: 'level', words: texts.allContactsLevelSeen, seen: texts.theyAreLevel },
     ...covers.map((cover, i): CheckLine => ({
       id: cover,
       words: coverWords[cover].close,
-      hint: i === 0 ? `${way}; never forced` : undefined,
-      seen: `${coverWords[cover].name[0]?.toUpperCase() ?? ''}${coverWords[cover].name.slice(1)} is closed`,
+      hint: i === 0 ? texts.neverForced(way) : undefined,
+      seen: texts.isClosed(coverWords[cover].name[0]?.toUpperCase() ?? '', coverWords[cover].name.slice(1)),
     })),
     ...(tugsAfter
       ? [
@@ -71,18 +72,18 @@ export function LockCard({
             id: 'tug',
             words:
               tugN === undefined ? (
-                'Light tug at each wire'
+                texts.lightTugAtEach
               ) : (
                 <>
-                  Light tug at each wire, <b className={textCss.mono}>{tugN} N</b>
+                  {texts.lightTugAtEachWire} <b className={textCss.mono}>{texts.tugForce(tugN)}</b>
                 </>
               ),
-            seen: 'All held',
+            seen: texts.allHeld,
           },
         ]
       : []),
   ]
-  const checks = useChecks(`${task.unit}/${task.end} lock`, lines)
+  const checks = useChecks(texts.lock(task.unit, task.end), lines)
   const mayClose = left.length === 0 && !task.done
   const mayStop = !task.done && lock.states.includes('part-way')
   const stop = () =>
@@ -91,9 +92,9 @@ export function LockCard({
     asks
       ? []
       : [
-          ...(mayClose ? [{ key: 'x', words: 'It will not close', run: () => setAsks('stuck') }] : []),
-          ...(mayStop ? [{ key: 'p', words: partWay ? 'Back to open' : 'To its part-way stop', run: stop }] : []),
-          { key: 'b', words: 'Lock or housing is broken', run: () => setAsks('broken') },
+          ...(mayClose ? [{ key: 'x', words: texts.itWillNotClose, run: () => setAsks('stuck') }] : []),
+          ...(mayStop ? [{ key: 'p', words: partWay ? texts.backToOpen : texts.toItsPartWay, run: stop }] : []),
+          { key: 'b', words: texts.lockOrHousingIs, run: () => setAsks('broken') },
         ],
   )
   if (asks === 'stuck' && !task.done) return <WillNotClose task={task} back={() => setAsks(undefined)} done={done} />
@@ -102,31 +103,31 @@ export function LockCard({
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.done ? `✓ The ${name} of ${task.end} ${covers.length > 1 ? 'are' : 'is'} closed` : `Close the ${name}`}
+        {task.done ? texts.ofAreClosed(name, task.end, covers.length > 1) : texts.closeThe(name)}
       </h2>
       {task.part !== undefined && <p className={textCss.mono}>{task.part}</p>}
       {!task.done && <p className={clsx(textCss.small, textCss.dim)}>{lockHow(lock)}</p>}
-      {partWay && (
-        <p className={clsx(noteCss.note, noteCss.attend)}>◆ It stands at its part-way stop: contacts still go in.</p>
-      )}
+      {partWay && <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itStandsAtIts}</p>}
       {!task.done && left.length > 0 && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
-          <b>◆ Not yet:</b>{' '}
-          {list(
-            left.map(
-              (termination) =>
-                `${termName(termination.key, state.plan.quantity)} → ${task.end}.${termination.at.cavity}`,
+          <b>{texts.notYet}</b>{' '}
+          {texts.isNotHome(
+            list(
+              left.map(
+                (termination) =>
+                  `${termName(termination.key, state.plan.quantity)} → ${task.end}.${termination.at.cavity}`,
+              ),
+              5,
             ),
-            5,
-          )}{' '}
-          {left.length === 1 ? 'is' : 'are'} not home.
+            left.length === 1,
+          )}
         </p>
       )}
       {!task.done && (
         <CheckList
           lines={lines}
           checks={checks}
-          main="Lock is closed"
+          main={texts.lockIsClosed}
           busy={busy}
           enabled={left.length === 0}
           onMain={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'closed' })}
@@ -134,17 +135,17 @@ export function LockCard({
       )}
       {mayClose && (
         <Button onClick={() => setAsks('stuck')}>
-          <span>It will not close…</span> <Kbd aria-hidden="true">X</Kbd>
+          <span>{texts.itWillNotCloseAsk}</span> <Kbd aria-hidden="true">X</Kbd>
         </Button>
       )}
       {mayStop && (
         <Button disabled={busy} onClick={stop}>
-          <span>{partWay ? 'Back to open' : 'Only to its part-way stop'}</span> <Kbd aria-hidden="true">P</Kbd>
+          <span>{partWay ? texts.backToOpen : texts.onlyToItsPart}</span> <Kbd aria-hidden="true">P</Kbd>
         </Button>
       )}
       {task.done && (
         <>
-          <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label="To open it">
+          <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label={texts.toOpenIt}>
             {[...covers].reverse().map((cover) => (
               <li key={cover}>{coverWords[cover].open}</li>
             ))}
@@ -155,7 +156,7 @@ export function LockCard({
             disabled={busy}
             onClick={() => write({ kind: 'lock-moved', unit: task.unit, end: task.end, to: 'open' })}
           >
-            <span>Open it again</span>
+            <span>{texts.openItAgain}</span>
           </Button>
         </>
       )}
@@ -192,18 +193,18 @@ function WillNotClose({
   const found = ({ term, cavity }: Suspect) =>
     !busy && write({ kind: 'seat-faulted', term, end: task.end, cavity, fault: 'stands-low', cause: 'not-far-enough' })
   useKeys([
-    { key: 'Escape', words: 'It closes after all', run: back },
+    { key: 'Escape', words: texts.itClosesAfterAll, run: back },
     ...suspects.slice(0, SHOWN).map((suspect, i) => ({
       key: String(i + 1),
-      words: i === 0 ? 'This one stands low (1 to 6)' : '',
+      words: i === 0 ? texts.thisOneStandsLow : '',
       run: () => found(suspect),
     })),
   ])
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>Never force it: one contact is not home</h2>
-      <p>Look at these from the front, in this order. Which one stands low?</p>
-      <div className={paneCss.choices} role="group" aria-label="Contacts to look at, in order">
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{texts.neverForceItOne}</h2>
+      <p>{texts.lookAtTheseFrom}</p>
+      <div className={paneCss.choices} role="group" aria-label={texts.contactsToLookAt}>
         {suspects.slice(0, SHOWN).map((suspect, i) => (
           <Choice key={suspect.term} disabled={busy} onClick={() => found(suspect)}>
             <Kbd aria-hidden="true">{i + 1}</Kbd>
@@ -223,7 +224,7 @@ function WillNotClose({
         ))}
       </div>
       <Button onClick={back}>
-        <span>It closes after all</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{texts.itClosesAfterAll}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

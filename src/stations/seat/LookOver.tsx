@@ -1,5 +1,7 @@
 'use client'
 
+import styles from './LookOver.module.css'
+import { lookOverWords as words } from '@/words/screens/seat/lookOver'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd } from '@mantine/core'
@@ -33,18 +35,18 @@ export function LookOver({
   const [broken, setBroken] = useState(false)
   const used = planIndex(state.plan).byEnd.get(endKey(task.unit, task.end)) ?? []
   const lines: CheckLine[] = [
-    { id: 'front', words: 'From the front: every contact level with its neighbours', seen: 'All are level' },
-    { id: 'rear', words: 'From the rear: seals flush, no wire strained', seen: 'All is flush' },
+    { id: 'front', words: words.fromFrontEveryContact, seen: words.allAreLevel },
+    { id: 'rear', words: words.fromRearSealsFlush, seen: words.allIsFlush },
   ]
-  const checks = useChecks(`${task.unit}/${task.end} look`, lines)
+  const checks = useChecks(words.look(task.unit, task.end), lines)
   useKeys(
     broken
       ? []
       : asking
-        ? [{ key: 'Escape', words: 'None was pushed back', run: () => setAsking(false) }]
+        ? [{ key: 'Escape', words: words.noneWasPushedBack, run: () => setAsking(false) }]
         : [
-            ...(task.done ? [] : [{ key: 'x', words: 'A contact was pushed back', run: () => setAsking(true) }]),
-            { key: 'b', words: 'Lock or housing is broken', run: () => setBroken(true) },
+            ...(task.done ? [] : [{ key: 'x', words: words.contactWasPushedBack, run: () => setAsking(true) }]),
+            { key: 'b', words: words.lockOrHousingIs, run: () => setBroken(true) },
           ],
   )
   if (broken)
@@ -52,27 +54,27 @@ export function LookOver({
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.done ? `✓ ${task.end} was looked over` : 'Look from both sides'}
+        {task.done ? words.wasLookedOver(task.end) : words.lookFromBothSides}
       </h2>
       {!task.done && !asking && (
         <>
-          <p>A cover can push a contact back: an intermittent fault, the worst kind.</p>
+          <p>{words.coverCanPushContact}</p>
           <CheckList
             lines={lines}
             checks={checks}
-            main="All level, all flush"
+            main={words.allLevelAllFlush}
             busy={busy}
             onMain={() => write({ kind: 'end-looked-over', unit: task.unit, end: task.end, pushedBack: [] })}
           />
           <Button onClick={() => setAsking(true)}>
-            <span>One was pushed back…</span> <Kbd aria-hidden="true">X</Kbd>
+            <span>{words.oneWasPushedBack}</span> <Kbd aria-hidden="true">X</Kbd>
           </Button>
         </>
       )}
       {!task.done && asking && (
         <>
-          <p>Which ones are low?</p>
-          <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }} role="group" aria-label="Cavities">
+          <p>{words.whichOnesAreLow}</p>
+          <div className={styles.cavities} role="group" aria-label={words.cavities}>
             {used.map((termination) => (
               <Choice
                 key={termination.key}
@@ -96,10 +98,10 @@ export function LookOver({
             disabled={busy || back.length === 0}
             onClick={() => write({ kind: 'end-looked-over', unit: task.unit, end: task.end, pushedBack: [...back] })}
           >
-            <span>Report {back.length === 0 ? 'them' : list([...back])} pushed back</span>
+            <span>{words.reportPushedBack(back.length === 0 ? 'them' : list([...back]))}</span>
           </Button>
           <Button onClick={() => setAsking(false)}>
-            <span>None after all</span> <Kbd aria-hidden="true">Esc</Kbd>
+            <span>{words.noneAfterAll}</span> <Kbd aria-hidden="true">Esc</Kbd>
           </Button>
         </>
       )}

@@ -1,20 +1,20 @@
-import clsx from 'clsx'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
+import { mateCardWords as words } from '@/words/screens/seat/mateCard'
 import { Table } from '@mantine/core'
 import { useMemo } from 'react'
-import type { Housing } from '@/core/parts/catalogue/types'
+import { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { housingAt } from '@/core/record/standing/benchEnds'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { Swatch } from '@/ui/wire/Swatch'
-import { plural } from '@/words/figures'
 import { oddWords, pairFaultWords } from '@/words/mated'
-import { type TaskOf, useWrite } from './useWrite'
+import { TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 /** Two ends of the job go together: by their keys, their seal, and colour to colour through the pair. */
 export function MateCard({
@@ -41,13 +41,13 @@ export function MateCard({
       id: 'keys',
       words:
         keying === undefined ? (
-          <>Halves aligned by the {housing.mark.kind}, they go together without force</>
+          <>{words.halvesAlignedByThey(housing.mark.kind)}</>
         ) : (
           <>
-            Keying <b className={textCss.mono}>{keying}</b> on both, they go together without force
+            {words.keying} <b className={textCss.mono}>{keying}</b> {words.onBothTheyGo}
           </>
         ),
-      seen: 'They go together',
+      seen: words.theyGoTogether,
     },
     ...(seal === undefined
       ? []
@@ -56,24 +56,24 @@ export function MateCard({
             id: 'seal',
             words: (
               <>
-                Interface seal <b className={textCss.mono}>{seal}</b> in its place
+                {words.interfaceSeal} <b className={textCss.mono}>{seal}</b> {words.inItsPlace}
               </>
             ),
-            seen: 'It is there',
+            seen: words.itIsThere,
           },
         ]),
     {
       id: 'colours',
-      words: `Colour to colour, cavity by cavity: ${plural(pair.cavities.filter((one) => one.a && one.b).length, 'pair')}`,
-      hint: odd.length === 0 ? undefined : 'those below are as they are meant',
-      seen: odd.length === 0 ? 'Each meets its own' : 'As it is meant',
+      words: words.colourToColourCavity(pair.cavities.filter((one) => one.a && one.b).length),
+      hint: odd.length === 0 ? undefined : words.thoseBelowAreAs,
+      seen: odd.length === 0 ? words.eachMeetsItsOwn : words.asItIsMeant,
     },
   ]
-  const checks = useChecks(`${unit}/${end} with ${other}`, lines)
+  const checks = useChecks(words.withWord(unit, end, other), lines)
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.done ? `✓ ${end} goes with ${other}` : `Put ${end} and ${other} together`}
+        {task.done ? words.goesWith(end, other) : words.putAndTogether(end, other)}
       </h2>
       {pair.faults.map((fault) => (
         <p key={fault.kind} className={clsx(noteCss.note, noteCss.fault)}>
@@ -81,13 +81,13 @@ export function MateCard({
         </p>
       ))}
       {open.length > 0 && (
-        <p className={clsx(noteCss.note, noteCss.attend)}>◆ First look {open.join(' and ')} over from both sides.</p>
+        <p className={clsx(noteCss.note, noteCss.attend)}>{words.firstLookOverFrom(open.join(' and '))}</p>
       )}
       {!task.done && (
         <CheckList
           lines={lines}
           checks={checks}
-          main="The pair is checked"
+          main={words.pairIsChecked}
           busy={busy}
           enabled={open.length === 0 && pair.faults.length === 0}
           onMain={() => write({ kind: 'pair-mated', unit, a: end, b: other, checked: lines.map((line) => line.id) })}
@@ -96,7 +96,7 @@ export function MateCard({
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Cavity</Table.Th>
+            <Table.Th>{words.cavity}</Table.Th>
             <Table.Th>{end}</Table.Th>
             <Table.Th>{other}</Table.Th>
           </Table.Tr>
@@ -122,7 +122,7 @@ export function MateCard({
       </Table>
       {alone.length > 0 && (
         <p className={clsx(textCss.small, textCss.dim)}>
-          {plural(alone.length, 'wire')} {alone.length === 1 ? 'meets' : 'meet'} nothing on the other side.
+          {words.meetsNothingOnOther(alone.length, alone.length === 1)}
         </p>
       )}
     </>

@@ -1,5 +1,6 @@
 'use client'
 
+import { movePaneWords as words } from '@/words/screens/seat/movePane'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './MovePane.module.css'
@@ -54,59 +55,61 @@ export function MovePane({
     [state, unit, end, housing, arrows],
   )
   const { steps } = moves.plan
-  useKeys([{ key: 'Escape', words: 'Back to the task', run: close }])
+  useKeys([{ key: 'Escape', words: words.backToTask, run: close }])
   return (
     <>
       <div className={paneCss.work}>
         {ends.length > 1 && (
-          <div className={styles.endPicks} role="group" aria-label="Face of">
+          <div className={styles.endPicks} role="group" aria-label={words.faceOf}>
             {ends.map((one) => (
               <Choice inline key={one} aria-pressed={one === end} onClick={() => setPicked(one)}>
-                End {one}
+                {words.end(one)}
               </Choice>
             ))}
           </div>
         )}
         {housing && before && after && wantedHousing && (
           <>
-            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="As it is, with what moves">
+            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.asItIsWith}>
               <div className={paneCss.sheetHead}>
                 <span>
-                  {housing.name}, end {end}: as it is
+                  {words.endPicture(housing.name)} {end}
+                  {words.asItIs}
                 </span>
-                <span className={paneCss.caption}>WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN</span>
+                <span className={paneCss.caption}>{words.wireFaceMovesPut}</span>
               </div>
-              <div ref={drawing} className={paneCss.sheetBody} style={{ overflow: 'hidden', padding: '0 10px' }}>
+              <div ref={drawing} className={clsx(paneCss.sheetBody, styles.padded)}>
                 <FaceDrawing
                   housing={housing}
                   view={wireFace}
                   cavities={before}
                   moves={arrows}
-                  title={`${housing.name}, as it is`}
+                  title={words.facePicture(housing.name)}
                 />
               </div>
             </section>
-            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="As it is wanted">
+            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.asItIsWanted}>
               <div className={paneCss.sheetHead}>
                 <span>
-                  {wantedHousing.name}, end {wantedEnd}: as it is wanted, rev {state.plan.rev}
+                  {words.wantedEndPicture(wantedHousing.name)} {wantedEnd}
+                  {words.asItIsWantedRev(state.plan.rev)}
                 </span>
-                <span className={paneCss.caption}>WIRE FACE</span>
+                <span className={paneCss.caption}>{words.wireFace}</span>
               </div>
-              <div className={paneCss.sheetBody} style={{ overflow: 'hidden', padding: '0 10px' }}>
+              <div className={clsx(paneCss.sheetBody, styles.padded)}>
                 <FaceDrawing
                   housing={wantedHousing}
                   view={wireFace}
                   cavities={after}
-                  title={`${wantedHousing.name}, as it is wanted`}
+                  title={words.wantedFacePicture(wantedHousing.name)}
                 />
               </div>
             </section>
           </>
         )}
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="Move plan">
-        <h2 className={textCss.cardTitle}>{steps.length} steps from here</h2>
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.movePlan}>
+        <h2 className={textCss.cardTitle}>{words.stepsFromHere(steps.length)}</h2>
         {movePlanWords(moves.plan).map((line) => (
           <p key={line} className={textCss.small}>
             {line}
@@ -120,7 +123,7 @@ export function MovePane({
           ))}
         </ol>
         <Button component="a" href={`/jobs/${id}/papers/move-plan.pdf`} download>
-          <span>Move plan as PDF</span>
+          <span>{words.movePlanAsPdf}</span>
         </Button>
         <Button
           onClick={() =>
@@ -128,10 +131,10 @@ export function MovePane({
             saveDrawing(drawing.current, `${fileStem(state.plan.title, 'job')}-${end ?? ''}-moves.svg`)
           }
         >
-          <span>This face as SVG</span>
+          <span>{words.thisFaceAsSvg}</span>
         </Button>
         <Button variant="filled" onClick={close}>
-          <span>Go on with the first step</span> <Kbd aria-hidden="true">Esc</Kbd>
+          <span>{words.goOnWithFirst}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
       </aside>
     </>

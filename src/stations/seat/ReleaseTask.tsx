@@ -1,28 +1,25 @@
 'use client'
 
-import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
+import { releaseTaskWords as words } from '@/words/screens/seat/releaseTask'
 import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
-import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
-import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
+import { ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
+import { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { type ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseTool'
-import { type Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
+import { ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseTool'
+import { Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
 import { Caution } from '@/ui/caution/Caution'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
-import type { Said } from '@/ui/job/journalClient'
+import { CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { ReleasePlayer } from '@/ui/release/ReleasePlayer'
-import { figure, plural } from '@/words/figures'
+import { plural } from '@/words/figures'
 import {
   harmWords,
   improvisedWords,
@@ -35,6 +32,10 @@ import { termName } from '@/words/steps'
 import { EndFace } from './EndFace'
 import { useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 
 /** What is taken out, where it stands, and why. */
 export interface ToRelease {
@@ -75,9 +76,9 @@ export function ReleaseTask({
     id: step,
     words: releaseStepWords[step],
     hint: releaseStepHints[step],
-    seen: 'Done',
+    seen: words.done,
   }))
-  const checks = useChecks(`${term} out`, lines)
+  const checks = useChecks(words.out(term), lines)
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
   const size = housing.cavities.find((one) => one.id === cavity)?.size ?? ''
@@ -101,8 +102,8 @@ export function ReleaseTask({
       ...(improvised && { improvised }),
     })
   useKeys([
-    { key: 'd', words: 'It came out damaged: cut it off', run: () => !busy && takeOut(true) },
-    ...(back ? [{ key: 'Escape', words: 'Leave it in', run: back }] : []),
+    { key: 'd', words: words.itCameOutDamaged, run: () => !busy && takeOut(true) },
+    ...(back ? [{ key: 'Escape', words: words.leaveItIn, run: back }] : []),
   ])
   return (
     <>
@@ -112,7 +113,7 @@ export function ReleaseTask({
         housing={housing}
         handsAt={mechanism.from === 'mating' ? 'mating' : 'wire'}
         cavityId={cavity}
-        label="Out of cavity"
+        label={words.outOfCavity}
         otherwise={title}
         term={term}
       >
@@ -124,36 +125,35 @@ export function ReleaseTask({
           />
         )}
       </EndFace>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This task">
+      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTask}>
         {state.plan.kind !== 'build' && <Caution id="open-connector" />}
         {termination && <WireChips wire={termination.wire} side={termination.side} />}
         <h2 className={clsx(textCss.cardTitle, asPlanned || back ? undefined : textCss.fault)}>{title}</h2>
         {park && (
           <p className={clsx(noteCss.note, noteCss.attend)}>
-            ◆ Its place is not free yet: put it aside, with a tag that says{' '}
-            <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
+            {words.itsPlaceIsNot} <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
           </p>
         )}
         <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
         <CheckList
           lines={lines}
           checks={checks}
-          main={cutsOff ? 'It is out: cut it off' : 'It is out'}
+          main={cutsOff ? words.itIsOutCut : words.itIsOut}
           busy={busy}
           onMain={() => takeOut(cutsOff)}
         />
         {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
         {!cutsOff && (
           <Button disabled={busy} onClick={() => takeOut(true)}>
-            <span>It came out damaged: cut it off</span> <Kbd aria-hidden="true">D</Kbd>
+            <span>{words.itCameOutDamaged}</span> <Kbd aria-hidden="true">D</Kbd>
           </Button>
         )}
         {back && (
           <Button onClick={back}>
-            <span>Leave it in</span> <Kbd aria-hidden="true">Esc</Kbd>
+            <span>{words.leaveItIn}</span> <Kbd aria-hidden="true">Esc</Kbd>
           </Button>
         )}
-        <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label="What can break">
+        <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label={words.whatCanBreak}>
           {mechanism.harms.map((harm) => (
             <li key={harm}>
               <b>{harmWords[harm].what}</b>: {harmWords[harm].look}
@@ -174,30 +174,27 @@ function ToolNote({
   readonly improvised: ImprovisedTool | undefined
   readonly choose: (how: ImprovisedTool | undefined) => void
 }) {
-  if (tool.kind === 'none-needed') return <p>By hand: no tool.</p>
+  if (tool.kind === 'none-needed') return <p>{words.byHandNoTool}</p>
   if (tool.kind === 'held') {
     return (
       <p>
-        With <b>{releaseTipWords[tool.tip]}</b> <b className={textCss.mono}>{tool.tool.id}</b>
-        {tool.twoEnds && <>: the plain tip. The tip with a ledge is for putting in</>}.
+        {words.withWord} <b>{releaseTipWords[tool.tip]}</b> <b className={textCss.mono}>{tool.tool.id}</b>
+        {tool.twoEnds && <>{words.plainTipTipWith}</>}.
       </p>
     )
   }
-  const forWhat =
-    tool.insulationMm === undefined ? `size ${tool.size}` : `size ${tool.size} on ${figure(tool.insulationMm, 1)} mm`
+  const forWhat = tool.insulationMm === undefined ? `size ${tool.size}` : words.sizeOnMm(tool.size, tool.insulationMm)
   return (
     <div className={clsx(noteCss.note, noteCss.fault)}>
       <p>
-        <b>▲ No {releaseTipWords[tool.tip]}</b> for {forWhat} among the tools of this job
+        <b>{words.noTipInCrib(releaseTipWords[tool.tip])}</b> {words.forAmongToolsOf(forWhat)}
         {tool.unfit.length > 0 && (
-          <>
-            : {tool.unfit.map((one) => one.id).join(', ')} {tool.unfit.length === 1 ? 'does' : 'do'} not fit
-          </>
+          <>{words.doesNotFit(tool.unfit.map((one) => one.id).join(', '), tool.unfit.length === 1)}</>
         )}
-        . Borrow or buy one first.
+        {words.borrowOrBuyOne}
       </p>
       {tool.improvised.length > 0 && (
-        <div className={paneCss.choices} role="group" aria-label="Improvised, written down">
+        <div className={paneCss.choices} role="group" aria-label={words.improvisedWrittenDown}>
           {tool.improvised.map((how) => (
             <Choice
               key={how}
@@ -205,7 +202,7 @@ function ToolNote({
               onClick={() => choose(how === improvised ? undefined : how)}
             >
               <span aria-hidden="true">{how === improvised ? '✓' : '○'}</span>
-              <span>With {improvisedWords[how]}, written down</span>
+              <span>{words.withWrittenDown(improvisedWords[how])}</span>
               <span />
             </Choice>
           ))}
@@ -216,14 +213,10 @@ function ToolNote({
 }
 
 function ReuseNote({ reuse, spent }: { readonly reuse: Reuse; readonly spent: boolean }) {
-  const grants = `${reuseLimitWords[reuse.by]} ${reuse.allowed === 0 ? 'no second use' : plural(reuse.allowed, 'reuse')}`
+  const grants = `${reuseLimitWords[reuse.by]} ${reuse.allowed === 0 ? words.noSecondUse : plural(reuse.allowed, 'reuse')}`
   return spent ? (
-    <p className={clsx(noteCss.note, noteCss.attend)}>
-      ◆ It does not go in again: {grants}. A new contact takes its place.
-    </p>
+    <p className={clsx(noteCss.note, noteCss.attend)}>{words.itDoesNotGo(grants)}</p>
   ) : (
-    <p className={clsx(textCss.small, textCss.dim)}>
-      Out before: {reuse.used}×; {grants}.
-    </p>
+    <p className={clsx(textCss.small, textCss.dim)}>{words.outBefore(reuse.used, grants)}</p>
   )
 }

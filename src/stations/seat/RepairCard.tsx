@@ -1,3 +1,4 @@
+import { repairCardWords as words } from '@/words/screens/seat/repairCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -55,18 +56,18 @@ export function RepairCard({
     )
   }
   useKeys([
-    ...(splices ? [] : [{ key: ' ', words: 'Begin the repair', run: begin }]),
-    { key: 'Escape', words: 'One question back', run: () => (splices ? setSplices(false) : back()) },
+    ...(splices ? [] : [{ key: ' ', words: words.beginRepair, run: begin }]),
+    { key: 'Escape', words: words.oneQuestionBack, run: () => (splices ? setSplices(false) : back()) },
   ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{damageWords[what]}</h2>
       {what !== 'wire' && (
         <TextInput
-          label="Wire spoiled besides the old strip"
+          label={words.wireSpoiledBesidesOld}
           value={lost}
           inputMode="decimal"
-          placeholder="0 mm"
+          placeholder={words.lostLike}
           onChange={(event) => setLost(event.target.value)}
           error={read !== undefined && !read.ok}
         />
@@ -78,9 +79,9 @@ export function RepairCard({
       )}
       {plan.slack && (
         <p className={clsx(noteCss.note, plan.slack.enough ? noteCss.attend : noteCss.fault)}>
-          {plan.slack.enough ? '◆' : '▲'} It costs <b className={textCss.mono}>{mm(plan.slack.costMm, 0)}</b> of wire;{' '}
-          <b className={textCss.mono}>{mm(plan.slack.leftMm, 0)}</b>{' '}
-          {plan.slack.enough ? 'are there to spare.' : 'to spare are not enough.'}
+          {words.itCosts(plan.slack.enough ? '◆' : '▲')} <b className={textCss.mono}>{mm(plan.slack.costMm, 0)}</b>{' '}
+          {words.ofWire} <b className={textCss.mono}>{mm(plan.slack.leftMm, 0)}</b>{' '}
+          {plan.slack.enough ? words.areThereToSpare : words.toSpareAreNot}
         </p>
       )}
       {plan.together.length > 0 && (
@@ -89,8 +90,7 @@ export function RepairCard({
             label={
               <>
                 <span>
-                  ◆ {list(plan.together.map((one) => one.wire))} too, as short as this one: they lie in the same{' '}
-                  {termination.wire.group?.kind}
+                  {words.tooAsShortAs(list(plan.together.map((one) => one.wire)))} {termination.wire.group?.kind}
                 </span>
               </>
             }
@@ -99,7 +99,7 @@ export function RepairCard({
           />
           {together && tooShort.length > 0 && (
             <p className={clsx(textCss.small, textCss.fault)}>
-              ▲ {list(tooShort)} {tooShort.length === 1 ? 'has' : 'have'} no wire to spare for it.
+              {words.hasNoWireTo(list(tooShort), tooShort.length === 1)}
             </p>
           )}
         </div>
@@ -115,12 +115,11 @@ export function RepairCard({
       )}
       {!splices && (
         <Button variant={short ? 'default' : 'filled'} disabled={busy} onClick={begin}>
-          <span>{short ? 'Begin all the same: take it out' : 'Begin: take it out'}</span>{' '}
-          <Kbd aria-hidden="true">Space</Kbd>
+          <span>{short ? words.beginAllSameTake : words.beginTakeItOut}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
       )}
       <Button onClick={() => (splices ? setSplices(false) : back())}>
-        <span>One question back</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{words.oneQuestionBack}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

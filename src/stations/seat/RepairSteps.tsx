@@ -1,11 +1,11 @@
+import { repairStepsWords as words } from '@/words/screens/seat/repairSteps'
+import { Button } from '@mantine/core'
+import { RepairPlan } from '@/core/work/rework/repairPlan'
+import { setupIdLabel } from '@/core/craft/setup/setup'
+import { repairOfferWords, repairStepWords } from '@/words/rework'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { Button } from '@mantine/core'
-import type { RepairPlan } from '@/core/work/rework/repairPlan'
-import { setupIdLabel } from '@/core/craft/setup/setup'
-import { mm, plural } from '@/words/figures'
-import { repairOfferWords, repairStepWords } from '@/words/rework'
 
 /** A repair from its first step to its last, what it uses up, and what it offers where the wire does not bear it. */
 export function RepairSteps({
@@ -32,12 +32,14 @@ export function RepairSteps({
         ))}
       </ol>
       <p className={textCss.small}>
-        Lost: {[...plan.parts].map(([part, count]) => `${count} × ${part}`).join(', ') || 'no parts'},{' '}
-        {mm(plan.lostMm, 0)} of wire.
+        {words.lostOfWire(
+          [...plan.parts].map(([part, count]) => `${count} × ${part}`).join(', ') || words.noParts,
+          plan.lostMm,
+        )}
       </p>
       {plan.firstPieces.length > 0 && (
         <p className={clsx(textCss.small, textCss.dim)}>
-          {plural(plan.firstPieces.length, 'first piece')} to pull: {plan.firstPieces.map(setupIdLabel).join('; ')}.
+          {words.toPull(plan.firstPieces.length, plan.firstPieces.map(setupIdLabel).join('; '))}
         </p>
       )}
     </>

@@ -1,5 +1,6 @@
 'use client'
 
+import { seatFaultCardWords as words } from '@/words/screens/seat/seatFaultCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -56,7 +57,7 @@ export function SeatFaultCard({
     ? causes.map((one) => ({ words: seatCauseWords[one.id].see, run: () => setCause(one.id) }))
     : [
         ...faults.map((one) => ({ words: seatFaultWords[one.id], run: () => setFault(one.id) })),
-        { words: 'It is in another cavity', run: wrongCavity },
+        { words: words.itIsInAnother, run: wrongCavity },
         ...(task.done
           ? damageIds
               .filter((one) => one !== 'seal' || sealed)
@@ -67,12 +68,12 @@ export function SeatFaultCard({
     damage
       ? []
       : [
-          { key: 'Escape', words: 'One question back', run: leave },
+          { key: 'Escape', words: words.oneQuestionBack, run: leave },
           ...(cause
-            ? [{ key: ' ', words: 'Write it down', run: record }]
+            ? [{ key: ' ', words: words.writeItDown, run: record }]
             : choices.map((choice, i) => ({
                 key: String(i + 1),
-                words: i === 0 ? 'Say what is seen (1 to 9)' : '',
+                words: i === 0 ? words.sayWhatIsSeen : '',
                 run: choice.run,
               }))),
         ],
@@ -89,13 +90,9 @@ export function SeatFaultCard({
     )
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{fault ? seatFaultWords[fault] : 'What is wrong?'}</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{fault ? seatFaultWords[fault] : words.whatIsWrong}</h2>
       {!cause && (
-        <div
-          className={paneCss.choices}
-          role="group"
-          aria-label={fault ? 'Why, as you see it' : 'What the hand notices'}
-        >
+        <div className={paneCss.choices} role="group" aria-label={fault ? words.whyAsYouSee : words.whatHandNotices}>
           {choices.map((choice, i) => (
             <Choice key={choice.words} onClick={choice.run}>
               <Kbd aria-hidden="true">{i + 1}</Kbd>
@@ -112,12 +109,12 @@ export function SeatFaultCard({
             {outcome === 'cut-off' ? '▲' : '◆'} {seatOutcomeWords[outcome]}.
           </p>
           <Button variant="filled" disabled={busy} onClick={record}>
-            <span>Write it down and go on</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.writeItDownAnd}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         </>
       )}
       <Button onClick={leave}>
-        <span>{fault ? 'One question back' : 'Nothing is wrong'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{fault ? words.oneQuestionBack : words.nothingIsWrong}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { seatStationWords as words } from '@/words/screens/seat/seatStation'
 import { useMemo, useState } from 'react'
 import { planIndex } from '@/core/record/plan/plan'
 import { nextStep, taskKey } from '@/core/views/steps'
@@ -35,7 +36,7 @@ export function SeatStation() {
   const task = at === undefined ? undefined : byKey.get(at)
   const moves = task && unitMoves(state, task.unit)
   const [showsMoves, setShowsMoves] = useState(false)
-  useKeys(moves ? [{ key: 'v', words: 'The plan of all moves', run: () => setShowsMoves((now) => !now) }] : [])
+  useKeys(moves ? [{ key: 'v', words: words.planOfAllMoves, run: () => setShowsMoves((now) => !now) }] : [])
   const move = (key: string, to: string) => {
     const [one, other] = [byKey.get(key), byKey.get(to)]
     if (one?.kind !== 'insert' || other?.kind !== 'insert') return
@@ -52,17 +53,17 @@ export function SeatStation() {
           setShowsMoves(false)
           select(key)
         }}
-        label="Tasks by end"
+        label={words.tasksByEnd}
       />
       {task && moves && showsMoves ? (
         <MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
       ) : task ? (
         <SeatTask task={task} done={(next) => (next ? select(taskKey(next)) : follow())} />
       ) : tasks.length > 0 ? (
-        <StationDone station="seat" waits="The rest waits for contacts that are crimped first." />
+        <StationDone station="seat" waits={words.restWaitsForContacts} />
       ) : (
         <div className={paneCss.work}>
-          <p className={clsx(noteCss.note, noteCss.attend)}>No ends to fill: plan the wires first.</p>
+          <p className={clsx(noteCss.note, noteCss.attend)}>{words.noEndsToFill}</p>
         </div>
       )}
     </div>
@@ -70,10 +71,10 @@ export function SeatStation() {
 }
 
 const blockedWords = {
-  'not-crimped': 'to crimp',
-  elsewhere: 'not out yet',
+  'not-crimped': words.toCrimp,
+  elsewhere: words.notOutYet,
   'cavity-taken': 'taken',
-  'cover-due': 'cover first',
+  'cover-due': words.coverFirst,
 } as const
 
 type State = ReturnType<typeof useJob>['state']
@@ -111,8 +112,13 @@ function seatSections(state: State, ends: readonly (readonly EndTask[])[]): read
     const left = group.filter((task) => !task.done).length
     return {
       id: key,
-      title: `${state.oldEnds.has(key) ? 'Old housing' : 'End'} ${first.end}${state.plan.quantity > 1 ? ` of unit ${String(first.unit)}` : ''}: ${housing?.name ?? ''}`,
-      aside: left === 0 ? '✓' : `${left} left`,
+      title: words.oldHousing(
+        state.oldEnds.has(key),
+        first.end,
+        state.plan.quantity > 1 ? words.ofUnit(first.unit) : '',
+        housing?.name ?? '',
+      ),
+      aside: left === 0 ? '✓' : words.left(left),
       rows: keyedTasks(group).map(([key, task]): QueueRow => ({
         key,
         look: () => taskLook(state, task, lock),
@@ -143,26 +149,26 @@ function taskLook(state: State, task: EndTask, lock: keyof typeof lockWords): Qu
         name: termName(task.term, quantity),
         words:
           task.why === 'damaged'
-            ? 'broken: out, and off'
+            ? words.brokenOutAndOff
             : task.why === 'not-home'
-              ? 'not home: take out'
+              ? words.notHomeTakeOut
               : task.why === 'cover-due'
-                ? 'out, for the new cover'
-                : `in ${task.end}.${task.found}: take out${task.park ? ', aside' : ''}`,
+                ? words.outForNewCover
+                : words.takeOutOf(`${task.end}.${task.found}`, task.park !== undefined),
       }
     case 'unplug':
-      return { ...base, glyph: 'caution', name: task.cavity, words: 'plug out: a wire goes here' }
+      return { ...base, glyph: 'caution', name: task.cavity, words: words.plugOutWireGoes }
     case 'plug':
       return { ...base, name: task.cavity, words: `plug ${task.part}` }
     case 'lock':
-      return { ...base, name: '–', words: `${lockWords[lock].name} closed`, aside: task.part }
+      return { ...base, name: '–', words: words.closed(lockWords[lock].name), aside: task.part }
     case 'fit-part':
-      return { ...base, name: '–', words: task.over ? 'new cover over the wires' : 'interface seal', aside: task.part }
+      return { ...base, name: '–', words: task.over ? words.newCoverOverWires : words.interfaceSeal, aside: task.part }
     case 'open-lacing':
-      return { ...base, name: task.wire, words: 'open the lacing along it' }
+      return { ...base, name: task.wire, words: words.openLacingAlongIt }
     case 'mate':
-      return { ...base, name: '–', words: `goes with ${task.with}` }
+      return { ...base, name: '–', words: words.goesWith(task.with) }
     case 'look-over':
-      return { ...base, name: '–', words: 'look from both sides' }
+      return { ...base, name: '–', words: words.lookFromBothSides }
   }
 }

@@ -1,4 +1,5 @@
 'use client'
+import { seatTaskWords as words } from '@/words/screens/seat/seatTask'
 import { LacingCard, LockCard, LookOver, MateCard, ReleaseTask } from './laterCards'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -15,9 +16,9 @@ import { InsertCard } from './InsertCard'
 import type { TaskOf } from './useWrite'
 
 const cavityLabels: Readonly<Partial<Record<EndTask['kind'], string>>> = {
-  insert: 'Into cavity',
-  unplug: 'Out of cavity',
-  plug: 'Plug cavity',
+  insert: words.intoCavity,
+  unplug: words.outOfCavity,
+  plug: words.plugCavity,
 }
 
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
@@ -30,7 +31,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
   if (!housing || !family)
     return (
       <div className={paneCss.work}>
-        <p className={clsx(noteCss.note, noteCss.fault)}>▲ The housing of {task.end} is not among the job’s facts.</p>
+        <p className={clsx(noteCss.note, noteCss.fault)}>{words.housingOfIsNot(task.end)}</p>
       </div>
     )
   const { unit, end } = task
@@ -52,7 +53,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
       <ReleaseTask
         key={key}
         out={{ unit, end, cavity: task.cavity, term: task.term, why: 'other' }}
-        title={`Out of ${end}.${task.cavity}`}
+        title={words.outOf(end, task.cavity)}
         housing={housing}
         family={family}
         back={() => setTakingOut(undefined)}
@@ -80,7 +81,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
       />
-      <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label="This task">
+      <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTask}>
         {task.kind === 'insert' && (
           <InsertCard
             task={task}
@@ -109,19 +110,19 @@ function putRightWords(task: TaskOf<'put-right'>): string {
   const found = `${task.end}.${task.found}`
   switch (task.why) {
     case 'not-home':
-      return `Not home in ${found}`
+      return words.notHomeIn(found)
     case 'cover-due':
-      return `Out of ${found}, for the new cover`
+      return words.outOfForNew(found)
     case 'old-housing':
-      return `Out of the old housing, ${found}, into ${task.cavity}`
+      return words.outOfOldHousing(found, task.cavity)
     case 'damaged':
-      return `Broken in ${found}: out, and off`
+      return words.brokenInOutAnd(found)
     case 'not-in-plan':
-      return `In ${found}, not in the plan any more`
+      return words.inNotInPlan(found)
     case 'wrong-cavity':
       return task.cavity === ''
-        ? `In ${found}, belongs in no cavity`
-        : `In ${found}, belongs in ${task.cavity.includes('.') ? task.cavity : `${task.end}.${task.cavity}`}`
+        ? words.inBelongsInNo(found)
+        : words.inBelongsIn(found, task.cavity.includes('.') ? task.cavity : `${task.end}.${task.cavity}`)
   }
 }
 

@@ -1,3 +1,5 @@
+import styles from './SpliceForm.module.css'
+import { spliceFormWords as words } from '@/words/screens/seat/spliceForm'
 import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
@@ -36,22 +38,19 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
   }
   return (
     <form
-      style={{ display: 'flex', flexDirection: 'column', gap: 8 }}
+      className={styles.stack}
       onSubmit={(event) => {
         event.preventDefault()
         void send()
       }}
     >
-      <p className={textCss.small}>
-        Only where the maker’s sheet and your rules allow a splice. It lies away from the connector, so that no cover or
-        tie bends it.
-      </p>
+      <p className={textCss.small}>{words.onlyWhereMakersSheet}</p>
       <TextInput
-        label="Length of the piece"
+        label={words.lengthOfPiece}
         value={piece}
         autoFocus
         inputMode="decimal"
-        placeholder="150 mm"
+        placeholder={words.fromMouthLike}
         onChange={(event) => setPiece(event.target.value)}
         error={read !== undefined && !read.ok}
       />
@@ -66,7 +65,7 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
         </p>
       )}
       <Button type="submit" disabled={busy || !read?.ok}>
-        <span>Change the plan: splice it in</span> <Kbd aria-hidden="true">Enter</Kbd>
+        <span>{words.changePlanSpliceIt}</span> <Kbd aria-hidden="true">Enter</Kbd>
       </Button>
     </form>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { wrongCavityWords as words } from '@/words/screens/seat/wrongCavity'
 import paneCss from '@/ui/pane/pane.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -51,10 +52,10 @@ export function WrongCavity({
       </option>
     )
   }
-  useKeys([{ key: 'Escape', words: 'Back to the task', run: back }])
+  useKeys([{ key: 'Escape', words: words.backToTask, run: back }])
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>Which cavity is it in?</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{words.whichCavityIsIt}</h2>
       <form
         className={paneCss.choices}
         onSubmit={(event) => {
@@ -70,30 +71,28 @@ export function WrongCavity({
         }}
       >
         <NativeSelect
-          label={`${termName(task.term, state.plan.quantity)} is in`}
+          label={words.isIn(task.term, state.plan.quantity)}
           autoFocus
           value={found}
           onChange={(event) => setFound(event.target.value)}
         >
-          <option value="">choose</option>
-          {first.length > 0 && <optgroup label="Likely: neighbours, mirror image">{first.map(option)}</optgroup>}
-          <optgroup label="Other cavities">{rest.map(option)}</optgroup>
+          <option value="">{words.choose}</option>
+          {first.length > 0 && <optgroup label={words.likelyNeighboursMirrorImage}>{first.map(option)}</optgroup>}
+          <optgroup label={words.otherCavities}>{rest.map(option)}</optgroup>
         </NativeSelect>
         {swapped !== undefined && (
           <p className={clsx(noteCss.note, noteCss.attend)}>
-            ◆ Then {termName(swapped, state.plan.quantity)} is in {task.end}.{task.cavity}: look first. Both are written
-            down as they are.
+            {words.thenIsInLook(swapped, state.plan.quantity, task.end, task.cavity)}
           </p>
         )}
         <Button variant="filled" type="submit" disabled={busy || found === ''}>
-          <span>{swapped === undefined ? 'Report it there' : 'Report both'}</span> <Kbd aria-hidden="true">Enter</Kbd>
+          <span>{swapped === undefined ? words.reportItThere : words.reportBoth}</span>{' '}
+          <Kbd aria-hidden="true">Enter</Kbd>
         </Button>
       </form>
-      <p className={clsx(textCss.small, textCss.dim)}>
-        It is written down, then taken out the right way and put where it belongs.
-      </p>
+      <p className={clsx(textCss.small, textCss.dim)}>{words.itIsWrittenDown}</p>
       <Button onClick={back}>
-        <span>{task.done ? 'It is where it should be' : 'It is not in yet'}</span> <Kbd aria-hidden="true">Esc</Kbd>
+        <span>{task.done ? words.itIsWhereIt : words.itIsNotIn}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
   )

@@ -1,5 +1,6 @@
 'use server'
 
+import { seatActionsWords as words } from '@/words/screens/seat/seatActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
@@ -28,7 +29,7 @@ export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome<
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
   const change = folded && spliceIn(folded.state.plan, wire, side, pieceMm)
-  if (!folded || !change) return refused('The piece must be shorter than the wire that it goes into.')
+  if (!folded || !change) return refused(words.pieceMustBeShorter)
   return writeEntries(
     jobId,
     seen,

@@ -2,7 +2,7 @@
 import { later } from '@/ui/later/later'
 import { Loading } from '@/ui/later/Loading'
 import paneCss from '@/ui/pane/pane.module.css'
-import { seatWords } from '@/words/seatStation'
+import { seatWords } from '@/words/screens/seat/seatParts'
 
 /** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
 export const loadBeside = () => import('./besideCards')

@@ -1,4 +1,5 @@
 'use client'
+import { checkListWords as words } from '@/words/screens/card/checkList'
 import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
@@ -56,17 +57,17 @@ export function CheckList({
     else onMain()
   }
   useKeys([
-    { key: ' ', words: due ? 'Tick the line that is due' : main, run: act },
+    { key: ' ', words: due ? words.tickLineThatIs : main, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
       key: String(i + 1),
-      words: i === 0 ? 'Tick a line out of turn (1 to 9)' : '',
+      words: i === 0 ? words.tickLineOutOf : '',
       run: () => toggle(line.id),
     })),
   ])
   return (
     <>
       {lines.length > 0 && (
-        <div className={cardCss.checks} role="group" aria-label="Checks">
+        <div className={cardCss.checks} role="group" aria-label={words.checks}>
           {lines.map((line, i) => {
             const isTicked = ticked.has(line.id)
             const isDue = line.id === due?.id
@@ -94,7 +95,7 @@ export function CheckList({
         </div>
       )}
       <Button variant="filled" disabled={busy === true || !enabled} onClick={act}>
-        <span>{due ? (due.seen ?? 'Done') : main}</span>
+        <span>{due ? (due.seen ?? words.done) : main}</span>
         <Kbd aria-hidden="true">Space</Kbd>
       </Button>
     </>

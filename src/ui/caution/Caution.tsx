@@ -1,4 +1,5 @@
 'use client'
+import { cautionWords as words } from '@/words/screens/caution/caution'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import styles from './Caution.module.css'
@@ -22,9 +23,9 @@ export function Caution({ id }: { readonly id: CautionId }) {
   useEffect(() => setShown(localStorage.getItem(kept) !== stampOf(eachDay, clock)), [kept, eachDay, clock])
   if (!shown) return null
   return (
-    <div className={clsx(noteCss.note, noteCss.attend, styles.cautionBox)} role="note" aria-label="Caution">
+    <div className={clsx(noteCss.note, noteCss.attend, styles.cautionBox)} role="note" aria-label={words.caution}>
       <p>
-        <b>◆ Caution.</b> {text}
+        <b>{words.cautionMark}</b> {text}
       </p>
       <Button
         onClick={() => {
@@ -32,7 +33,7 @@ export function Caution({ id }: { readonly id: CautionId }) {
           setShown(false)
         }}
       >
-        <span>Done and understood</span>
+        <span>{words.doneAndUnderstood}</span>
       </Button>
     </div>
   )

@@ -1,3 +1,4 @@
+import { figureFieldWords as words } from '@/words/screens/device/figureField'
 import clsx from 'clsx'
 import styles from './FigureField.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -64,7 +65,9 @@ export function FigureField({
         </Button>
       )}
       {figure.by !== undefined && (
-        <span className={clsx(textCss.small, textCss.dim)}>read by {figure.by.split(',')[1]}</span>
+        <span className={clsx(textCss.small, textCss.dim)}>
+          {words.readBy} {figure.by.split(',')[1]}
+        </span>
       )}
       {unreadable && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {quantityWords(read.fault, dimension)}</p>}
       {fault !== undefined && (

@@ -1,3 +1,5 @@
+import styles from './ForceCurve.module.css'
+import { forceCurveWords as words } from '@/words/screens/device/forceCurve'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -46,31 +48,31 @@ export function ForceCurve({
   }, [charts, minimumN, points])
   const low = minimumN !== undefined && shown.peakN < minimumN
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label="Force curve">
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.forceCurve}>
       <div className={paneCss.sheetHead}>
         <span>
-          Peak{' '}
+          {words.peak}{' '}
           <b
-            className={clsx(textCss.mono, done ? (low ? textCss.fault : textCss.good) : undefined)}
-            style={{ fontSize: 34 }}
+            className={clsx(textCss.mono, done ? (low ? textCss.fault : textCss.good) : undefined, styles.large)}
             data-testid="peak"
           >
             {figure(shown.peakN, 0)}
           </b>{' '}
-          N{' '}
+          {words.newtonAxis}{' '}
           {minimumN !== undefined && (
             <>
-              {done ? (low ? '▲ below' : '✓ above') : 'asked'} <b className={textCss.mono}>{figure(minimumN, 0)} N</b>
+              {done ? (low ? '▲ below' : words.above) : 'asked'}{' '}
+              <b className={textCss.mono}>{words.minimum(minimumN)}</b>
             </>
           )}
         </span>
         <span className={paneCss.caption} data-testid="readings">
-          {shown.count.toLocaleString('en')} READINGS
+          {words.readings(shown.count.toLocaleString('en'))}
         </span>
       </div>
-      <div className={paneCss.sheetBody} style={{ padding: 12, overflow: 'hidden', position: 'relative' }}>
+      <div className={clsx(paneCss.sheetBody, styles.box)}>
         {failed && <LoadFault again={again} />}
-        <canvas ref={canvas} role="img" aria-label={`Force over time, peak ${figure(shown.peakN, 0)} N`} />
+        <canvas ref={canvas} role="img" aria-label={words.forceOverTimePeak(shown.peakN)} />
       </div>
     </section>
   )

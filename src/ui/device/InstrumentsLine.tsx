@@ -1,3 +1,4 @@
+import { instrumentsLineWords as words } from '@/words/screens/device/instrumentsLine'
 import clsx from 'clsx'
 import styles from './InstrumentsLine.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -35,16 +36,16 @@ export function InstrumentsLine({
           <span aria-hidden="true" className={view.identity === undefined ? textCss.fault : textCss.good}>
             {view.identity === undefined ? '▲' : '●'}
           </span>
-          {instrumentWords[view.id].name}: {view.identity === undefined ? 'no link' : view.identity.split(',')[1]}
+          {instrumentWords[view.id].name}: {view.identity === undefined ? words.noLink : view.identity.split(',')[1]}
         </Link>
       ))}
       {here.some(isStandIn) && (
         <NativeSelect
-          label="In the stand-ins lies"
+          label={words.inStandInsLies}
           value={fault ?? ''}
           onChange={(event) => onFault(event.target.value === '' ? undefined : (event.target.value as PieceFault))}
         >
-          <option value="">a sound piece</option>
+          <option value="">{words.soundPiece}</option>
           {Object.keys(pieceFaults).map((one) => (
             <option key={one} value={one}>
               {pieceFaultWords[one as PieceFault]}

@@ -1,3 +1,4 @@
+import { instrumentClientWords as words } from '@/words/screens/device/instrumentClient'
 import type { InstrumentId } from '@/core/base/instrument/instruments'
 import type { BreakKind, CrimpMade } from '@/core/craft/specimen/specimenTypes'
 
@@ -21,7 +22,7 @@ const post = (path: string, body: object, signal?: AbortSignal) =>
 
 const unreachable = {
   ok: false,
-  message: 'The bench does not answer. Nothing was taken: try again, or type the figure.',
+  message: words.benchDoesNotAnswer,
 } as const
 
 /** One reading of an instrument. */
@@ -83,11 +84,11 @@ export async function pullOff(
     if (!last.end)
       return {
         ok: false,
-        message: last.message ?? 'The curve broke off. Nothing was taken: pull another piece, or type the figure.',
+        message: last.message ?? words.curveBrokeOffNothing,
       }
     const { peakN, breaks, points, identity } = last.end
     return { ok: true, peakN, points, identity, breaks: isBreak(breaks) ? breaks : undefined }
   } catch {
-    return signal.aborted ? { ok: false, message: 'Stopped. Nothing was taken.' } : unreachable
+    return signal.aborted ? { ok: false, message: words.stoppedNothingWasTaken } : unreachable
   }
 }

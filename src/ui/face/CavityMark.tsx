@@ -1,3 +1,4 @@
+import { cavityMarkWords as texts } from '@/words/screens/face/cavityMark'
 import { memo } from 'react'
 
 /** What a cavity is, told by fill and glyph together, never by colour alone. */
@@ -31,7 +32,7 @@ export const CavityMark = memo(function CavityMark({
       transform={`translate(${x} ${y})`}
       role={role}
       tabIndex={role === 'button' ? -1 : undefined}
-      aria-label={`${id}: ${words}${isNext ? ', next' : ''}`}
+      aria-label={texts.next(id, words, isNext)}
       style={role === 'button' ? { cursor: 'pointer' } : undefined}
     >
       <title>{`${id}: ${words}`}</title>

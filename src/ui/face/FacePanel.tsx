@@ -1,4 +1,6 @@
 'use client'
+import styles from './FacePanel.module.css'
+import { facePanelWords as texts } from '@/words/screens/face/facePanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -32,10 +34,10 @@ const legendGlyphs: Readonly<Record<CavityLook, string>> = {
 
 /** Which way an arrow pushes the lens, in parts of what it shows. */
 const pushes = [
-  { key: 'ArrowLeft', words: 'The magnified part: to the left', right: -0.5, down: 0 },
-  { key: 'ArrowRight', words: 'The magnified part: to the right', right: 0.5, down: 0 },
-  { key: 'ArrowUp', words: 'The magnified part: up', right: 0, down: -0.5 },
-  { key: 'ArrowDown', words: 'The magnified part: down', right: 0, down: 0.5 },
+  { key: 'ArrowLeft', words: texts.magnifiedPartToLeft, right: -0.5, down: 0 },
+  { key: 'ArrowRight', words: texts.magnifiedPartToRight, right: 0.5, down: 0 },
+  { key: 'ArrowUp', words: texts.magnifiedPartUp, right: 0, down: -0.5 },
+  { key: 'ArrowDown', words: texts.magnifiedPartDown, right: 0, down: 0.5 },
 ] as const
 
 const turnKey = (jobId: string, end: string) => `urn-turn:${jobId}:${end}`
@@ -93,15 +95,15 @@ export function FacePanel({
   const { view, flip, turn } = face
   const { lens, toggle, push, drag } = useLens(housing, view, next)
   useKeys([
-    { key: 'f', words: 'Flip the face', run: flip },
-    { key: 'r', words: 'Turn the face', run: turn },
-    { key: 'z', words: 'Magnify the face round the next cavity', run: toggle },
+    { key: 'f', words: texts.flipFace, run: flip },
+    { key: 'r', words: texts.turnFace, run: turn },
+    { key: 'z', words: texts.magnifyFaceRoundNext, run: toggle },
     ...(lens ? pushes.map(({ key, words, right, down }) => ({ key, words, run: () => push(right, down) })) : []),
   ])
-  const side = view.side === 'wire' ? 'WIRE FACE' : 'MATING FACE'
+  const side = view.side === 'wire' ? texts.wireFace : texts.matingFace
   const looks = [...new Set([...cavities.values()].map((cavity) => cavity.look))]
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={`Face of ${end ?? housing.name}`}>
+    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={texts.faceOf(end ?? housing.name)}>
       <div className={paneCss.sheetHead}>
         <span>
           {housing.name}
@@ -110,10 +112,10 @@ export function FacePanel({
         <span className={paneCss.caption}>
           <span data-testid="face-side">{side}</span>
           <Button variant="subtle" onClick={flip}>
-            <Kbd>F</Kbd> flip
+            <Kbd>F</Kbd> {texts.flip}
           </Button>
           <Button variant="subtle" onClick={turn}>
-            <Kbd>R</Kbd> turn{view.turnDeg > 0 ? ` ${view.turnDeg}°` : ''}
+            <Kbd>R</Kbd> {texts.turn(view.turnDeg > 0 ? ` ${view.turnDeg}°` : '')}
           </Button>
           <Button variant="subtle" aria-pressed={lens !== undefined} onClick={toggle}>
             <Kbd>Z</Kbd> {lens ? 'whole' : 'zoom'}
@@ -140,7 +142,7 @@ export function FacePanel({
           title={`${housing.name}, ${side.toLowerCase()}`}
         />
       </div>
-      <ul className={paneCss.sheetHead} style={{ justifyContent: 'flex-start', gap: 18 }} aria-label="Signs">
+      <ul className={clsx(paneCss.sheetHead, styles.signs)} aria-label={texts.signs}>
         {looks.map((look) => (
           <li key={look}>
             <span aria-hidden="true">{legendGlyphs[look]}</span> {legendWords[look]}
@@ -151,7 +153,7 @@ export function FacePanel({
             <span aria-hidden="true" className={textCss.act}>
               ◎
             </span>{' '}
-            next
+            {texts.next}
           </li>
         )}
       </ul>

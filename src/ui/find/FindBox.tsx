@@ -1,4 +1,5 @@
 'use client'
+import { findBoxWords as words } from '@/words/screens/find/findBox'
 import { Combobox, TextInput, useCombobox } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useDebouncedValue } from '@mantine/hooks'
@@ -51,25 +52,22 @@ export function FindBox({
   useEffect(() => void combobox.selectFirstOption(), [combobox, text, parts])
   const isFigure = /^\d+([.,]\d+)?$/.test(question)
   return (
-    <Overlay label="Find or scan" close={close}>
+    <Overlay label={words.findOrScan} close={close}>
       <Combobox store={combobox} onOptionSubmit={(id) => go(found.find((item) => idOf(item) === id))}>
         <Combobox.EventsTarget withExpandedAttribute>
           <TextInput
             role="combobox"
-            aria-label="Find a wire, a cavity, a part, a job or a station"
+            aria-label={words.findWireCavityPart}
             data-autofocus
             value={text}
-            placeholder="wire, cavity, part, job, station"
+            placeholder={words.wireCavityPartJob}
             onChange={(event) => setText(event.target.value)}
           />
         </Combobox.EventsTarget>
         {isFigure && (
-          <p className={clsx(noteCss.note, noteCss.caution, styles.note)}>
-            {question} came from a calliper or scanner while no field was in focus. Where does it belong? Put the cursor
-            in its field and send it again.
-          </p>
+          <p className={clsx(noteCss.note, noteCss.caution, styles.note)}>{words.cameFromCalliperOr(question)}</p>
         )}
-        <Combobox.Options aria-label="Found" className={styles.options}>
+        <Combobox.Options aria-label={words.found} className={styles.options}>
           {found.map((item) => (
             <Combobox.Option key={idOf(item)} value={idOf(item)} className={styles.option}>
               <span className={textCss.mono}>{item.id}</span>
@@ -79,11 +77,7 @@ export function FindBox({
           ))}
         </Combobox.Options>
       </Combobox>
-      {found.length === 0 && (
-        <p className={clsx(textCss.dim, styles.none)}>
-          Nothing here is called “{text}”. Try a wire id, a cavity like A.7, or a part.
-        </p>
-      )}
+      {found.length === 0 && <p className={clsx(textCss.dim, styles.none)}>{words.nothingHereIsCalled(text)}</p>}
     </Overlay>
   )
 }

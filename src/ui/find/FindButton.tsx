@@ -1,4 +1,5 @@
 'use client'
+import { findButtonWords as words } from '@/words/screens/find/findButton'
 import styles from './FindButton.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { later } from '../later/later'
@@ -23,14 +24,14 @@ export function FindButton({
     const timer = setTimeout(() => void load(), 1200)
     return () => clearTimeout(timer)
   }, [])
-  useKeys([{ key: 'ctrl+k', words: 'Find anything', run: () => setQuestion('') }])
+  useKeys([{ key: 'ctrl+k', words: words.findAnything, run: () => setQuestion('') }])
   useBurst((text) => {
     if (!onScan?.(text)) setQuestion(text)
   })
   return (
     <>
       <Button fullWidth={false} className={styles.find} onClick={() => setQuestion('')}>
-        Find or scan <Kbd aria-hidden="true">Ctrl K</Kbd>
+        {words.findOrScan} <Kbd aria-hidden="true">Ctrl K</Kbd>
       </Button>
       {question !== undefined && <FindBox items={items} question={question} close={() => setQuestion(undefined)} />}
     </>

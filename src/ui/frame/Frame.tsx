@@ -1,4 +1,5 @@
 'use client'
+import { frameWords as words } from '@/words/screens/frame/frame'
 import styles from './Frame.module.css'
 import { ActionIcon } from '@mantine/core'
 import { IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff } from '@tabler/icons-react'
@@ -38,14 +39,14 @@ export function Frame({
   return (
     <div className={styles.frame}>
       <header className={styles.frameHead}>
-        <Link href="/" className={styles.frameMark} aria-label="Today, all open jobs">
+        <Link href="/" className={styles.frameMark} aria-label={words.todayAllOpenJobs}>
           <Mark />
         </Link>
         <h1 className={styles.frameTitle}>
           {title}
           {sub !== undefined && <small>{sub}</small>}
         </h1>
-        <nav className={styles.frameNav} aria-label={nav ? 'Stations' : 'Places'}>
+        <nav className={styles.frameNav} aria-label={nav ? words.stations : words.places}>
           {nav}
         </nav>
         <div className={styles.frameTools}>
@@ -55,15 +56,15 @@ export function Frame({
             className={styles.icon}
             onClick={callOut.toggle}
             aria-pressed={callOut.on}
-            aria-label="Call out what is next"
-            title="Call out what is next"
+            aria-label={words.callOutWhatIs}
+            title={words.callOutWhatIs}
           >
             {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
           </ActionIcon>
-          <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? 'Light theme' : 'Dark theme'}>
+          <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? words.lightTheme : words.darkTheme}>
             {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
           </ActionIcon>
-          <ActionIcon className={styles.icon} onClick={showKeys} aria-label="Keys of this screen">
+          <ActionIcon className={styles.icon} onClick={showKeys} aria-label={words.keysOfThisScreen}>
             <IconQuestionMark size={18} />
           </ActionIcon>
         </div>

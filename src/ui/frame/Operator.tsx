@@ -1,4 +1,5 @@
 'use client'
+import { operatorWords as words } from '@/words/screens/frame/operator'
 import { NativeSelect } from '@mantine/core'
 import styles from './Operator.module.css'
 import { useRouter } from 'next/navigation'
@@ -32,7 +33,7 @@ export function OperatorProvider({
 }) {
   const router = useRouter()
   const pick = (id: string) => {
-    document.cookie = `urn-operator=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=strict`
+    document.cookie = words.urnOperatorPathMax(encodeURIComponent(id))
     router.refresh()
   }
   return <Context value={{ people, operator, pick }}>{children}</Context>
@@ -47,11 +48,11 @@ export function OperatorSelect() {
   return (
     <NativeSelect
       className={styles.operator}
-      aria-label="Who is at this bench"
+      aria-label={words.whoIsAtThis}
       value={operator?.id ?? ''}
       onChange={(event) => pick(event.target.value)}
     >
-      {!operator && <option value="">Who are you?</option>}
+      {!operator && <option value="">{words.whoAreYou}</option>}
       {people.map((person) => (
         <option key={person.id} value={person.id}>
           {short(person.name)}

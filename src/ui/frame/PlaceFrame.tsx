@@ -1,4 +1,5 @@
 'use client'
+import { placeFrameWords as words } from '@/words/screens/frame/placeFrame'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
@@ -8,11 +9,11 @@ import { Frame } from './Frame'
 
 /** The places beside the stations, with the letter that goes there after G. */
 export const places = [
-  { id: 'today', name: 'Today', href: '/', key: 't', words: 'All open jobs' },
-  { id: 'shelf', name: 'Shelf', href: '/shelf', key: 's', words: 'Families, parts, stock' },
-  { id: 'crib', name: 'Crib', href: '/crib', key: 'c', words: 'Tools and instruments' },
-  { id: 'ledger', name: 'Ledger', href: '/ledger', key: 'l', words: 'Charts, first tries, scrap, tools' },
-  { id: 'rules', name: 'House rules', href: '/rules', key: 'h', words: 'The schools and what they differ about' },
+  { id: 'today', name: words.today, href: '/', key: 't', words: words.allOpenJobs },
+  { id: 'shelf', name: words.shelf, href: '/shelf', key: 's', words: words.familiesPartsStock },
+  { id: 'crib', name: words.crib, href: '/crib', key: 'c', words: words.toolsAndInstruments },
+  { id: 'ledger', name: words.ledger, href: '/ledger', key: 'l', words: words.chartsFirstTriesScrap },
+  { id: 'rules', name: words.houseRules, href: '/rules', key: 'h', words: words.schoolsAndWhatThey },
 ] as const
 
 export type PlaceId = (typeof places)[number]['id']
@@ -23,7 +24,7 @@ export function usePlaceKeys(): void {
   useKeys(
     places.map((place) => ({
       key: `g ${place.key}`,
-      words: `Go to ${place.name}`,
+      words: words.goTo(place.name),
       run: () => router.push(place.href),
     })),
   )
@@ -66,7 +67,7 @@ export function PlaceFrame({
       nav={places.map((one) => (
         <Link key={one.id} href={one.href} aria-current={one.id === place ? 'page' : undefined} prefetch={false}>
           {one.name}
-          <b>G {one.key.toUpperCase()}</b>
+          <b>{words.goKey(one.key.toUpperCase())}</b>
         </Link>
       ))}
     >

@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core'
-import { gridHeadWords } from '@/words/gridFrame'
+import { gridHeadWords } from '@/words/screens/grid/gridFrame'
 import styles from './Grid.module.css'
 
 export interface GridHeading {

@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import type { CellRow } from '@/core/base/cells/cells'
-import { gridHeadWords } from '@/words/gridFrame'
+import { gridHeadWords } from '@/words/screens/grid/gridFrame'
 import textCss from '@/ui/text/text.module.css'
 import { CellEditor, type CellTyping } from './CellEditor'
 import styles from './GridRow.module.css'

@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import type { RefObject } from 'react'
-import { type GridWords, gridHeadWords } from '@/words/gridFrame'
+import { type GridWords, gridHeadWords } from '@/words/screens/grid/gridFrame'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './Grid.module.css'

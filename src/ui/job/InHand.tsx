@@ -1,4 +1,5 @@
 'use client'
+import { inHandWords as words } from '@/words/screens/job/inHand'
 import { useClock } from '@/ui/frame/Clock'
 import { useMemo } from 'react'
 import { inHand, setupQueue } from '@/core/views/queue'
@@ -16,10 +17,10 @@ export function InHand() {
   const setup = id === undefined ? undefined : state.setups.get(id)
   if (!setup) {
     return (
-      <dl aria-label="In hand">
+      <dl aria-label={words.inHand}>
         <div>
-          <dt>IN HAND</dt>
-          <dd>nothing mounted yet</dd>
+          <dt>{words.inHandMark}</dt>
+          <dd>{words.nothingMountedYet}</dd>
         </div>
       </dl>
     )
@@ -30,25 +31,25 @@ export function InHand() {
     field === 'wireStopMm' ? set?.wireStopMm : field === 'notchMm' ? set?.notchMm : undefined
   const released = group?.released ? setup.released : undefined
   return (
-    <dl aria-label="In hand">
+    <dl aria-label={words.inHand}>
       {setupFields
         .filter((field) => setup.setup[field] !== undefined)
         .map((field) => (
           <div key={field}>
-            <dt>{field === 'tool' ? 'IN HAND' : setupFieldWords[field].toLowerCase()}</dt>
+            <dt>{field === 'tool' ? words.inHandMark : setupFieldWords[field].toLowerCase()}</dt>
             <dd>{setupValue(field, adjusted(field) ?? setup.setup[field])}</dd>
           </div>
         ))}
       <div>
-        <dt>{released ? 'released by first piece' : 'first piece'}</dt>
+        <dt>{released ? words.releasedByFirstPiece : words.firstPiece}</dt>
         <dd>
           {released
             ? `${clock.timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}`
-            : 'not released'}
+            : words.notReleased}
         </dd>
       </div>
       <div>
-        <dt>left</dt>
+        <dt>{words.left}</dt>
         <dd>{group?.left ?? 0}</dd>
       </div>
     </dl>

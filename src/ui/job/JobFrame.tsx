@@ -1,4 +1,5 @@
 'use client'
+import { jobFrameWords as texts } from '@/words/screens/job/jobFrame'
 import styles from './JobFrame.module.css'
 import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
@@ -37,12 +38,12 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   useKeys([
     ...stations.map((station, i) => ({
       key: `g ${i + 1}`,
-      words: `Go to ${stationWords[station]}`,
+      words: texts.goTo(stationWords[station]),
       run: () => go(station),
     })),
-    { key: 'g j', words: 'Go to the journal', run: () => go('journal') },
-    { key: 'Enter', words: 'Go to the next step', run: goNext },
-    { key: 'u', words: 'Take your last entry back', run: () => void takeBack() },
+    { key: 'g j', words: texts.goToJournal, run: () => go('journal') },
+    { key: 'Enter', words: texts.goToNextStep, run: goNext },
+    { key: 'u', words: texts.takeYourLastEntry, run: () => void takeBack() },
   ])
   usePlaceKeys()
   const words = stepWords(step, plan.quantity)
@@ -75,7 +76,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
           <InHand />
           <UnstyledButton className={styles.frameNext} onClick={goNext}>
             <span className={styles.label}>
-              next, at {stationWords[step.station]} <Kbd aria-hidden="true">Enter</Kbd>
+              {texts.nextAt(stationWords[step.station])} <Kbd aria-hidden="true">Enter</Kbd>
             </span>
             <span className={styles.what} data-testid="next-step">
               {words.main}
@@ -96,10 +97,10 @@ function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan
       ...stations.map((station) => ({
         id: stationWords[station],
         kind: 'station',
-        words: `Go to ${stationWords[station]}`,
+        words: texts.goTo(stationWords[station]),
         href: `/jobs/${id}/${station}`,
       })),
-      { id: 'Journal', kind: 'record', words: 'What was written, entry by entry', href: `/jobs/${id}/journal` },
+      { id: 'Journal', kind: 'record', words: texts.whatWasWrittenEntry, href: `/jobs/${id}/journal` },
       ...places.map((place) => ({ id: place.name, kind: 'place', words: place.words, href: place.href })),
       ...plan.wires.map((wire) => ({
         id: wire.id,

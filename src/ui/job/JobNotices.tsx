@@ -1,4 +1,5 @@
 'use client'
+import { jobNoticesWords as words } from '@/words/screens/job/jobNotices'
 import clsx from 'clsx'
 import styles from './JobNotices.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -12,12 +13,12 @@ import { useJob } from './JobProvider'
 export function JobNotices() {
   const { notice, tell, state } = useJob()
   const { operator, people, pick } = useOperator()
-  useKeys(notice ? [{ key: 'Escape', words: 'Close the notice', run: () => tell(undefined) }] : [])
+  useKeys(notice ? [{ key: 'Escape', words: words.closeNotice, run: () => tell(undefined) }] : [])
   return (
     <>
       {!operator && people.length > 0 && (
         <div className={clsx(styles.notice, noteCss.note, noteCss.attend)}>
-          <b>Who is at this bench?</b>
+          <b>{words.whoIsAtThis}</b>
           {people.map((person) => (
             <Button key={person.id} onClick={() => pick(person.id)}>
               {person.name}
@@ -27,7 +28,7 @@ export function JobNotices() {
       )}
       {state.signatures.some((one) => !one.void) && (
         <div className={clsx(styles.notice, noteCss.note, noteCss.good)}>
-          <b>✓ Signed.</b> <span>The record is closed. To go on, reopen it at Close with a reason.</span>
+          <b>{words.signed}</b> <span>{words.recordIsClosedTo}</span>
         </div>
       )}
       {notice && (
@@ -37,17 +38,15 @@ export function JobNotices() {
           data-testid="notice"
         >
           <span aria-hidden="true">{notice.tone === 'good' ? '✓' : notice.tone === 'fault' ? '▲' : '◆'}</span>
-          <span style={{ flex: 1 }}>
+          <span className={styles.fills}>
             {notice.text}
             {notice.lines && (
-              <span className={textCss.small} style={{ display: 'block' }}>
-                {notice.lines.slice(0, 4).join(' · ')}
-              </span>
+              <span className={clsx(textCss.small, textCss.block)}>{notice.lines.slice(0, 4).join(' · ')}</span>
             )}
           </span>
-          {notice.retry && <Button onClick={notice.retry}>Write it again</Button>}
+          {notice.retry && <Button onClick={notice.retry}>{words.writeItAgain}</Button>}
           <Button onClick={() => tell(undefined)}>
-            Close <Kbd aria-hidden="true">Esc</Kbd>
+            {words.close} <Kbd aria-hidden="true">Esc</Kbd>
           </Button>
         </div>
       )}

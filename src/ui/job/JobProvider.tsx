@@ -1,5 +1,6 @@
 'use client'
 
+import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
 import { useRouter } from 'next/navigation'
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
@@ -132,7 +133,7 @@ export function JobProvider({
             take(answer.entries)
             tell({
               tone: 'attend',
-              text: 'Somebody else changed the same thing in between. What you entered is kept.',
+              text: words.somebodyElseChangedSame,
               lines: answer.entries.map(
                 (entry) => `${nameOf(entry.by)}: ${entryWords[entry.kind]} ${aboutOf(folded.current.state, entry)}`,
               ),
@@ -145,7 +146,7 @@ export function JobProvider({
           case 'unreachable':
             tell({
               tone: 'fault',
-              text: 'Not written yet: the bench does not answer. Nothing is lost, try again.',
+              text: words.notWrittenYetBench,
               retry: again,
             })
             return false
@@ -207,13 +208,13 @@ export function JobProvider({
   const takeBack = useCallback(
     async (line = lastOwn) => {
       if (!line) {
-        tell({ tone: 'attend', text: 'There is nothing of yours to take back here.' })
+        tell({ tone: 'attend', text: words.thereIsNothingOf })
         return
       }
       if (await append({ kind: 'taken-back', undoes: line.id }))
         tell({
           tone: 'good',
-          text: `Taken back: ${entryWords[line.kind]} ${line.about}. Both stand in the journal.`,
+          text: words.takenBackBothStand(entryWords[line.kind], line.about),
         })
     },
     [append, lastOwn],

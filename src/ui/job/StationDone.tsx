@@ -1,4 +1,5 @@
 'use client'
+import { stationDoneWords as texts } from '@/words/screens/job/stationDone'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './StationDone.module.css'
@@ -27,15 +28,13 @@ export function StationDone({
   const { done, total } = useMemo(() => progress(state)[station], [state, station])
   // what waits for a set is not in the queue, and not done
   const here =
-    done === total
-      ? `${stationWords[station]} is done`
-      : `${stationWords[station]} can go no further: ${String(done)} of ${String(total)} done`
-  const next = step.kind === 'closed' ? 'The job' : `Next, at ${where}`
-  useKeys([{ key: ' ', words: `Go to ${where}`, run: go }])
+    done === total ? texts.isDone(stationWords[station]) : texts.canGoNoFurther(stationWords[station], done, total)
+  const next = step.kind === 'closed' ? texts.theJob : texts.nextAt(where)
+  useKeys([{ key: ' ', words: texts.goTo(where), run: go }])
   useCallOut(`${here}. ${next}: ${words.main}`)
   return (
     <div className={clsx(paneCss.work, styles.stationDone)}>
-      <section className={clsx(paneCss.sheet, styles.box)} aria-label="What is next">
+      <section className={clsx(paneCss.sheet, styles.box)} aria-label={texts.whatIsNext}>
         <h2 className={clsx(textCss.cardTitle, done === total ? textCss.good : textCss.attend)}>
           {done === total ? '✓' : '◆'} {here}
         </h2>
@@ -44,12 +43,10 @@ export function StationDone({
         <p className={styles.stationNext}>{words.main}</p>
         {words.then !== undefined && <p className={textCss.mono}>{words.then}</p>}
         <Button variant="filled" onClick={go}>
-          <span>Go to {where}</span> <Kbd aria-hidden="true">Space</Kbd>
+          <span>{texts.goTo(where)}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
       </section>
-      <p className={clsx(textCss.dim, textCss.small)}>
-        J and K look things up in the queue. What goes wrong later is reported from there.
-      </p>
+      <p className={clsx(textCss.dim, textCss.small)}>{texts.jAndKLook}</p>
     </div>
   )
 }

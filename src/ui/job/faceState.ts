@@ -1,3 +1,4 @@
+import { faceStateWords as words } from '@/words/screens/job/faceState'
 import { planIndex } from '@/core/record/plan/plan'
 import { type JobState, termState } from '@/core/record/state/state'
 import type { Housing } from '@/core/parts/catalogue/types'
@@ -28,14 +29,17 @@ export function faceState(
           !byKey.has(inside.term) ||
           (termState(state, inside.term).seat?.home !== false && planned?.key !== inside.term)
         )
-          return [cavity.id, { look: 'leaving', words: `${name} leaves` }]
-        if (!isHome(state, inside.term)) return [cavity.id, { look: 'fault', words: `${name} is not home here` }]
+          return [cavity.id, { look: 'leaving', words: words.leaves(name) }]
+        if (!isHome(state, inside.term)) return [cavity.id, { look: 'fault', words: words.isNotHomeHere(name) }]
         const proven = planned && netVerdict(state, unit, planned.wire).proven
-        return [cavity.id, { look: proven ? 'proved' : 'seated', words: `${name} ${proven ? 'proved' : 'seated'}` }]
+        return [
+          cavity.id,
+          { look: proven ? 'proved' : 'seated', words: proven ? words.proved(name) : words.seated(name) },
+        ]
       }
       return planned
-        ? [cavity.id, { look: 'planned', words: `${termName(planned.key, state.plan.quantity)} planned` }]
-        : [cavity.id, { look: 'empty', words: 'unused' }]
+        ? [cavity.id, { look: 'planned', words: words.planned(planned.key, state.plan.quantity) }]
+        : [cavity.id, { look: 'empty', words: words.unused }]
     }),
   )
 }

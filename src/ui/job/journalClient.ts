@@ -1,3 +1,4 @@
+import { journalClientWords as words } from '@/words/screens/job/journalClient'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 
 /** An entry without its id: what a control says. */
@@ -49,7 +50,7 @@ export async function appendToJournal(
     message:
       error?.message ??
       error?.issues?.map((issue) => `${issue.path.join('.')} ${issue.message}`).join('; ') ??
-      'The bench did not take it.',
+      words.benchDidNotTake,
   }
 }
 

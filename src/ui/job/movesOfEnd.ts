@@ -1,3 +1,4 @@
+import { faceStateWords as words } from '@/words/screens/job/faceState'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
 import type { JobState } from '@/core/record/state/state'
@@ -34,7 +35,7 @@ export function wantedFace(
       const part = plugFor(state, end, cavity.id)
       return [
         cavity.id,
-        part === undefined ? { look: 'empty', words: 'unused' } : { look: 'plugged', words: `plug ${part}` },
+        part === undefined ? { look: 'empty', words: words.unused } : { look: 'plugged', words: words.plug(part) },
       ]
     }),
   )

@@ -1,3 +1,4 @@
+import { setupSectionsWords as words } from '@/words/screens/job/setupSections'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { type Setup, setupChanges } from '@/core/craft/setup/setup'
 import { figure } from '@/words/figures'
@@ -8,11 +9,18 @@ import { sideWords } from './WireChips'
 
 /** What the heading of a setup says: what is in hand, or what changes to come to it. */
 function groupTitle(group: QueueGroup, before: Setup | undefined): string {
-  if (group.mounted) return `In hand: ${setupWords(group.setup)}`
-  if (!before) return `First: ${setupWords(group.setup)}`
+  if (group.mounted) return words.inHand(setupWords(group.setup))
+  if (!before) return words.first(setupWords(group.setup))
   const changes = setupChanges(before, group.setup)
-  if (changes.some((change) => change.field === 'tool')) return `Then ${setupWords(group.setup)}`
-  return `Then ${changes.map((change) => `${setupFieldWords[change.field].toLowerCase()} ${setupValue(change.field, change.from)} → ${setupValue(change.field, change.to)}`).join(', ')}`
+  if (changes.some((change) => change.field === 'tool')) return words.then(setupWords(group.setup))
+  return words.thenChange(
+    changes
+      .map(
+        (change) =>
+          `${setupFieldWords[change.field].toLowerCase()} ${setupValue(change.field, change.from)} → ${setupValue(change.field, change.to)}`,
+      )
+      .join(', '),
+  )
 }
 
 /** The queue of Prep and Crimp: a section for each setup, what is left of it first named. */
@@ -30,8 +38,8 @@ export function setupSections(
     const left = leftOf(group)
     return {
       id: group.id,
-      title: left === 0 ? `Done: ${setupWords(group.setup)}` : title,
-      aside: left === 0 ? '✓' : `${left} left`,
+      title: left === 0 ? words.done(setupWords(group.setup)) : title,
+      aside: left === 0 ? '✓' : words.left(left),
       attend: !group.mounted && left > 0,
       rows: group.items.map((item): QueueRow => ({
         key: item.termination.key,
@@ -41,7 +49,7 @@ export function setupSections(
           return {
             glyph: glyphOf(item, group),
             name: termName(key, quantity),
-            words: `${sideWords(wire, side)} · ${wire.colour}${item.inPlace ? ' · in place' : ''}`,
+            words: words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
             aside: area === undefined ? undefined : figure(area, 2),
           }
         },

@@ -1,4 +1,5 @@
 'use client'
+import { keySheetWords as words } from '@/words/screens/keys/keySheet'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import styles from './KeySheet.module.css'
@@ -12,7 +13,7 @@ const keyNames: Readonly<Record<string, string>> = {
   ArrowUp: '↑',
   ArrowLeft: '←',
   ArrowRight: '→',
-  'ctrl+k': 'Ctrl K',
+  'ctrl+k': words.ctrlK,
 }
 
 const shown = (key: string) =>
@@ -39,13 +40,13 @@ export function KeySheet({
       onClose={close}
       withCloseButton={false}
       lockScroll={false}
-      attributes={{ content: { 'aria-label': 'Keys of this screen' } }}
+      attributes={{ content: { 'aria-label': words.keysOfThisScreen } }}
       transitionProps={{ duration: 0 }}
       onKeyDown={(event) => event.stopPropagation()}
     >
       <div className={styles.head}>
-        <h2 className={textCss.cardTitle}>Keys of this screen</h2>
-        <CloseButton size={40} aria-label="Close the keys" onClick={close} />
+        <h2 className={textCss.cardTitle}>{words.keysOfThisScreen}</h2>
+        <CloseButton size={40} aria-label={words.closeKeys} onClick={close} />
       </div>
       <dl className={styles.keyList}>
         {bindings
@@ -61,18 +62,15 @@ export function KeySheet({
         <dt>
           <Kbd>?</Kbd>
         </dt>
-        <dd>This sheet</dd>
+        <dd>{words.thisSheet}</dd>
         <dt>
           <Kbd>Esc</Kbd>
         </dt>
-        <dd>Leave a field, close a pane</dd>
+        <dd>{words.leaveFieldClosePane}</dd>
       </dl>
-      <p className={clsx(textCss.small, textCss.dim, styles.note)}>
-        A scanner or calliper types faster than a hand: what it sends goes to the field in focus, or finds a wire. It
-        never ticks anything.
-      </p>
+      <p className={clsx(textCss.small, textCss.dim, styles.note)}>{words.scannerOrCalliperTypes}</p>
       <Checkbox
-        label="Single-letter keys are on"
+        label={words.singleLetterKeysAre}
         checked={single}
         onChange={(event) => setSingle(event.target.checked)}
       />

@@ -1,3 +1,4 @@
+import { differencesWords as words } from '@/words/screens/list/differences'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import type { FigureChange } from '@/core/parts/catalogue/comparePackages'
@@ -10,11 +11,11 @@ export function Differences({ shown, more }: { readonly shown: readonly FigureCh
   return (
     <>
       {shown.map((one) => (
-        <span key={one.path} className={clsx(textCss.mono, textCss.small)} style={{ display: 'block' }}>
+        <span key={one.path} className={clsx(textCss.mono, textCss.small, textCss.block)}>
           {one.path}: {said(one.from)} → {said(one.to)}
         </span>
       ))}
-      {more > 0 && <span className={clsx(textCss.small, textCss.dim)}>and {more} more</span>}
+      {more > 0 && <span className={clsx(textCss.small, textCss.dim)}>{words.andMore(more)}</span>}
     </>
   )
 }

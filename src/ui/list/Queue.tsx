@@ -7,7 +7,7 @@ import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from 'react'
 import { useKeys } from '../keys/KeyProvider'
 import { useBeside } from '../later/useBeside'
-import { queueWords } from '@/words/queue'
+import { queueWords } from '@/words/screens/list/queue'
 import { QueueLine, type QueueLineProps } from './QueueLine'
 
 export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'

@@ -2,7 +2,7 @@ import clsx from 'clsx'
 import type { PointerEventHandler, Ref } from 'react'
 import listCss from './list.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { glyphWords } from '@/words/queue'
+import { glyphWords } from '@/words/screens/list/queue'
 import type { Glyph, QueueLook } from './Queue'
 
 const glyphs: Readonly<

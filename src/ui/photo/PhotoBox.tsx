@@ -1,3 +1,4 @@
+import { photoBoxWords as words } from '@/words/screens/photo/photoBox'
 import { useClock } from '@/ui/frame/Clock'
 import { Kbd } from '@mantine/core'
 import { type ClipboardEvent, useRef, useState } from 'react'
@@ -35,7 +36,7 @@ export function PhotoBox({
         error?: { message: string }
       }
       if (answer.photo === undefined || answer.widthPx === undefined || answer.heightPx === undefined)
-        tell({ tone: 'fault', text: answer.error?.message ?? 'The photo was not kept. Try again.' })
+        tell({ tone: 'fault', text: answer.error?.message ?? words.photoWasNotKept })
       else
         await append({
           kind: 'photo-taken',
@@ -47,7 +48,7 @@ export function PhotoBox({
     } catch {
       tell({
         tone: 'fault',
-        text: 'The photo was not kept: the bench does not answer, or the file is too large. Try again.',
+        text: words.photoWasNotKeptBench,
         retry: () => void take(file),
       })
     } finally {
@@ -55,11 +56,11 @@ export function PhotoBox({
     }
   }
   const paste = (event: ClipboardEvent) => void take(event.clipboardData.files[0])
-  useKeys([{ key: 'a', words: 'Add a photo', run: () => openFile.current?.() }])
+  useKeys([{ key: 'a', words: words.addPhoto, run: () => openFile.current?.() }])
   return (
     <div onPaste={paste}>
       {photos.length > 0 && (
-        <div className={paneCss.photoRow} aria-label={`Photos of ${piece}`} role="group">
+        <div className={paneCss.photoRow} aria-label={words.photosOf(piece)} role="group">
           {photos.map((photo) => (
             <a
               key={photo.photo}
@@ -75,14 +76,14 @@ export function PhotoBox({
         </div>
       )}
       <FileDrop
-        label={`Photo of ${piece}`}
+        label={words.photoOf(piece)}
         offers="image/jpeg,image/png,image/webp"
         capture="environment"
         openRef={openFile}
         disabled={busy}
         onFile={(file) => void take(file)}
       >
-        <span>{photos.length > 0 ? 'Another photo…' : 'Add a photo…'}</span> <Kbd aria-hidden="true">A</Kbd>
+        <span>{photos.length > 0 ? words.anotherPhoto : words.addPhotoAsk}</span> <Kbd aria-hidden="true">A</Kbd>
       </FileDrop>
     </div>
   )

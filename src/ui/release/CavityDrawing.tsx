@@ -1,3 +1,4 @@
+import { cavityDrawingWords as words } from '@/words/screens/release/cavityDrawing'
 import type { ReactNode } from 'react'
 import type { ReleaseId, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import type { SceneMoment } from '@/core/craft/release/contactScene'
@@ -40,10 +41,10 @@ export function CavityDrawing({
       <title>{heldWords[id]}</title>
       <g fontSize="1.5" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
         <text x={-6.5} y={8}>
-          mating face
+          {words.matingFace}
         </text>
         <text x={35.5} y={8} textAnchor="end">
-          wire face
+          {words.wireFace}
         </text>
       </g>
       <Walls id={id} />

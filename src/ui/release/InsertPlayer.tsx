@@ -1,4 +1,5 @@
 'use client'
+import { insertPlayerWords as words } from '@/words/screens/release/insertPlayer'
 import { useMemo } from 'react'
 import type { InsertStep, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import { insertScene } from '@/core/craft/release/insertScene'
@@ -20,7 +21,7 @@ export function InsertPlayer({
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`in ${mechanism.id} ${at}`, step !== undefined && step !== 'right-way-up')
   const name =
-    step === undefined ? 'The contact is in' : step === 'tug' ? 'A light tug: it holds' : insertStepWords[step].act
+    step === undefined ? words.contactIsIn : step === 'tug' ? words.lightTugItHolds : insertStepWords[step].act
   return (
     <CavityDrawing
       mechanism={mechanism}

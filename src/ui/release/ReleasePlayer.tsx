@@ -1,4 +1,5 @@
 'use client'
+import { releasePlayerWords as words } from '@/words/screens/release/releasePlayer'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './ReleasePlayer.module.css'
@@ -23,17 +24,17 @@ export function ReleasePlayer({
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
   return (
-    <section className={clsx(paneCss.sheet, styles.release)} aria-label="How it lets go">
+    <section className={clsx(paneCss.sheet, styles.release)} aria-label={words.howItLetsGo}>
       <div className={paneCss.sheetHead}>
         <span>{heldWords[mechanism.id]}</span>
-        <span className={paneCss.caption}>CUT OPEN, FROM THE SIDE</span>
+        <span className={paneCss.caption}>{words.cutOpenFromSide}</span>
       </div>
       <div className={paneCss.sheetBody}>
         <CavityDrawing
           mechanism={mechanism}
           moment={scene.at(at, share)}
           colour={colour}
-          name={step === undefined ? 'The contact is out' : releaseStepWords[step]}
+          name={step === undefined ? words.contactIsOut : releaseStepWords[step]}
         />
       </div>
     </section>

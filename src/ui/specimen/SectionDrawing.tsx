@@ -1,3 +1,4 @@
+import { sectionDrawingWords as words } from '@/words/screens/specimen/sectionDrawing'
 import styles from './SectionDrawing.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { crimpedSection } from '@/core/craft/specimen/section'
@@ -20,14 +21,14 @@ export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece;
   const section = crimpedSection({ ...piece, voidShare: voidShareOf(compaction) })
   const { widthMm, heightMm, inner } = section
   const sound = compaction >= 0.7999 && compaction <= 0.9001
-  const verdict = sound ? 'sound' : compaction > 0.9 ? 'too loose' : 'too tight'
+  const verdict = sound ? 'sound' : compaction > 0.9 ? words.tooLoose : words.tooTight
   const pad = 0.25
   return (
     <figure className={styles.section}>
       <svg
         viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`}
         role="img"
-        aria-label={`Section, ${verdict}: ${figure(compaction * 100, 0)} % of the metal before, ${figure(section.voidShare * 100, 0)} % open`}
+        aria-label={words.sectionOfMetalBefore(verdict, compaction * 100, section.voidShare * 100)}
         preserveAspectRatio="xMidYMid meet"
       >
         <rect

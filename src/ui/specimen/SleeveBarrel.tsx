@@ -1,3 +1,4 @@
+import { sleeveBarrelWords as words } from '@/words/screens/specimen/sleeveBarrel'
 import type { SpecimenBody } from '@/core/craft/specimen/specimenBody'
 import type { CrimpMade } from '@/core/craft/specimen/specimenTypes'
 import { defectWords } from '@/words/crimp'
@@ -61,20 +62,20 @@ export function SleeveBarrel({
 }
 
 const frontWords: Readonly<Record<SleeveBody['shape'], string>> = {
-  ferrule: 'strands level with the tip',
-  ring: 'conductor shows here',
-  fork: 'conductor shows here',
-  blade: 'conductor shows here',
-  bullet: 'conductor shows here',
-  butt: 'conductor at the stop',
+  ferrule: words.strandsLevelWithTip,
+  ring: words.conductorShowsHere,
+  fork: words.conductorShowsHere,
+  blade: words.conductorShowsHere,
+  bullet: words.conductorShowsHere,
+  butt: words.conductorAtStop,
 }
 
 /** Pressed in its middle third, the deeper the tighter; a tool off its axis presses beside it. */
 function barrelPath(from: number, to: number, outer: number, made: CrimpMade | undefined): string {
-  if (!made) return `M${from} ${-outer}H${to}V${outer}H${from}Z`
+  if (!made) return words.mHVH(from, -outer, to, outer)
   const third = (to - from) / 3
   const dent = outer * Math.min(0.9, Math.max(0.05, 0.35 + (0.85 - made.compaction) * 2))
-  return `M${from} ${-outer}h${third + (made.toolOffMm ?? 0)}l.3 ${dent}h${third - 0.6}l.3 ${-dent}H${to}V${outer}H${from}Z`
+  return words.mHLH(from, -outer, third + (made.toolOffMm ?? 0), dent, third - 0.6, -dent, to, outer)
 }
 
 /** What lies before the barrel: nothing at a ferrule, a tongue at a lug, the other half of a splice. */

@@ -1,3 +1,4 @@
+import { specimenDrawingWords as words } from '@/words/screens/specimen/specimenDrawing'
 import styles from './SpecimenDrawing.module.css'
 import { specimenBody, type SpecimenBody } from '@/core/craft/specimen/specimenBody'
 import { figure } from '@/words/figures'
@@ -23,7 +24,7 @@ export function SpecimenDrawing({
   const left = bare ? layout.bottomMm - 3.5 : -1
   const width = bare ? layout.lengthMm - left + 2.5 : layout.wireToMm + 2
   const halfHeight = bare ? Math.max(2.6, piece.made.insulationMm / 2 + 1.6) : 7.2
-  const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : 'as it should be'}`
+  const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : words.asItShouldBe}`
   return (
     <svg
       className={bare ? styles.specimenBare : undefined}
@@ -56,7 +57,7 @@ export function SpecimenDrawing({
           fill="var(--dim)"
           style={{ fontFamily: 'var(--sans)' }}
         >
-          proportions only: not all dimensions are on its sheet
+          {words.proportionsOnlyNotAll}
         </text>
       )}
     </svg>
@@ -171,10 +172,10 @@ function ClosedBarrel({
           fill="var(--ink)"
           style={{ fontFamily: 'var(--sans)' }}
         >
-          indents even, in this band
+          {words.indentsEvenInThis}
         </text>
       )}
-      {!defect && <Callout x={hole} y={-outer - 3.1} toY={-holeR} text="strands must show here, before and after" />}
+      {!defect && <Callout x={hole} y={-outer - 3.1} toY={-holeR} text={words.strandsMustShowHere} />}
       {defect && (
         <Callout
           x={Math.min(lengthMm - 1, bottomMm + 1)}
@@ -197,7 +198,7 @@ function ClosedBarrel({
             fill="var(--glaze-ink)"
             style={{ fontFamily: 'var(--mono)' }}
           >
-            gap {figure(layout.gapMm, 1)}
+            {words.gap(layout.gapMm)}
           </text>
         </g>
       )}
@@ -296,7 +297,7 @@ function OpenBarrel({
           x={(mouthMm + rearFrom) / 2}
           y={-half - 1.1}
           toY={-piece.made.insulationMm / 2}
-          text="insulation ends here"
+          text={words.insulationEndsHere}
           anchor="start"
         />
       )}

@@ -1,7 +1,7 @@
-import styles from './SpecimenDrawing.module.css'
+import { specimenPartsWords as words } from '@/words/screens/specimen/specimenParts'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
-import { figure } from '@/words/figures'
-import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
+import { SpecimenLayout, SpecimenPiece } from './specimenModel'
+import styles from './SpecimenDrawing.module.css'
 
 /** The strip, below the piece: what the stripper has to take off, which is twice what is seen of a conductor folded back. */
 export function StripDimension({
@@ -13,7 +13,7 @@ export function StripDimension({
   readonly layout: SpecimenLayout
   readonly y: number
 }) {
-  const label = `strip ${figure(piece.made.stripMm * piece.legs, 1)}${piece.legs > 1 ? ', folded back' : ''}`
+  const label = words.stripFoldedBack(piece.made.stripMm * piece.legs, piece.legs > 1)
   return <Dimension from={layout.conductorFromMm} to={layout.insulationFromMm} y={y} label={label} />
 }
 

@@ -1,3 +1,5 @@
+import styles from './Swatch.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
 
@@ -13,9 +15,9 @@ export function Swatch({
 }) {
   const parsed = parseColour(colour)
   return (
-    <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+    <span className={styles.row}>
       {parsed && (
-        <svg width={width} height={11} aria-hidden="true" style={{ flex: 'none' }}>
+        <svg width={width} height={11} aria-hidden="true" className={paneCss.fixed}>
           <rect x=".5" y=".5" width={width - 1} height={10} fill={wireColours[parsed.base].tint} stroke="var(--edge)" />
           {parsed.stripe && <rect x="1" y="4" width={width - 2} height={3.5} fill={wireColours[parsed.stripe].tint} />}
         </svg>

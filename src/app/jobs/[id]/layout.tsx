@@ -1,3 +1,4 @@
+import { jobsLayoutWords as words } from '@/words/screens/app/jobsLayout'
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { cache, type ReactNode } from 'react'
@@ -19,7 +20,7 @@ const load = cache(async (id: string) => {
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { id } = await params
   const folded = await load(id)
-  return { title: folded?.state.plan.title ?? 'No such job' }
+  return { title: folded?.state.plan.title ?? words.noSuchJob }
 }
 
 export default async function JobLayout({ params, children }: Props) {

@@ -1,3 +1,4 @@
+import { exportRouteWords as words } from '@/words/screens/app/exportRoute'
 import { familyPackage } from '@/core/parts/catalogue/familyPackage'
 import { bench } from '@/data/bench'
 import { readCatalogueInput } from '@/data/repositories/catalogue'
@@ -11,7 +12,7 @@ export async function GET(request: Request): Promise<Response> {
   const shelf = await readCatalogueInput(db)
   const input = family === undefined ? shelf : familyPackage(shelf, family)
   if (!input)
-    return Response.json({ error: { code: 'not-found', message: `no family ${family ?? ''}` } }, { status: 404 })
+    return Response.json({ error: { code: 'not-found', message: words.noFamily(family ?? '') } }, { status: 404 })
   const yaml = query.get('as') !== 'json'
   return new Response(yaml ? writeYaml(input) : JSON.stringify(input, null, 1), {
     headers: {

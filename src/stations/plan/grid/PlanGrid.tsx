@@ -4,7 +4,7 @@ import { Grid } from '@/ui/grid/Grid'
 import type { HeldRow } from '@/ui/grid/useGridHand'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { pinoutWords } from '@/words/grid'
-import { planWords } from '@/words/planStation'
+import { planWords } from '@/words/screens/plan/planStation'
 import type { GridDraft } from './useGridDraft'
 import { usePinoutSource } from './usePinoutSource'
 

@@ -1,3 +1,4 @@
+import { instrumentsRouteWords as words } from '@/words/screens/app/instrumentsRoute'
 import { callerRefusal, secured } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
 import { plainIssues } from '@/api/plainIssues'
@@ -32,7 +33,7 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
   const { db } = await bench()
   const addresses = await readAddresses(db, standIns)
   if (id === undefined) {
-    if (request.method !== 'GET') return bad('Only GET here.', 405)
+    if (request.method !== 'GET') return bad(words.onlyGetHere, 405)
     const all = await Promise.all(
       (Object.keys(instruments) as InstrumentId[]).map((one) => desk().status(one, addresses[one])),
     )
@@ -40,9 +41,9 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
       instruments: all.map((one) => ({ ...one, ...(one.fault && { message: deviceFaultWords(one.fault) }) })),
     })
   }
-  if (!isInstrument(id)) return bad(`There is no instrument ${id}.`, 404)
+  if (!isInstrument(id)) return bad(words.thereIsNoInstrument(id), 404)
   const body = await readBody(request, BODY_BYTES)
-  if (!body.ok) return bad('That is more than an instrument is told.', 413)
+  if (!body.ok) return bad(words.thatIsMoreThan, 413)
   if (request.method === 'PUT' && act === undefined) {
     const said = json(body.text)
     // an empty object goes back to the stand-in that came with the app
@@ -57,9 +58,9 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
     return answer({ ok: true })
   }
   if (request.method !== 'POST' || (act !== 'read' && act !== 'pull'))
-    return bad(`There is no ${act ?? 'such act'}.`, 404)
+    return bad(words.thereIsNo(act ?? words.suchAct), 404)
   const asked = askSchema.safeParse(json(body.text) ?? {})
-  if (!asked.success) return bad('The piece is not described as a crimp.')
+  if (!asked.success) return bad(words.pieceIsNotDescribed)
   const { piece } = asked.data
   if (act === 'read') {
     const reading = await desk().read(id, addresses[id], piece, () => new Date())

@@ -1,3 +1,4 @@
+import { photosRouteWords as words } from '@/words/screens/app/photosRoute'
 import { callerRefusal, secured } from '@/api/callerCheck'
 import { readBytes } from '@/api/readBody'
 import { bench } from '@/data/bench'
@@ -15,7 +16,7 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
   if (refusal) return refusal
   const id = (await params).id?.[0] ?? ''
   const bytes = await readPhoto((await bench()).db, id)
-  if (!bytes) return fault(404, 'not-found', 'There is no such photo.')
+  if (!bytes) return fault(404, 'not-found', words.thereIsNoSuch)
   return secured(
     new Response(new Uint8Array(bytes), {
       headers: {

@@ -1,3 +1,4 @@
+import { importRouteWords as words } from '@/words/screens/app/importRoute'
 import { callerFault } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
@@ -12,7 +13,7 @@ export async function POST(request: Request): Promise<Response> {
   const caller = callerFault(request.method, request.headers)
   if (caller) return refusal(caller.message, caller.status)
   const read = await readBody(request, PACKAGE_LIMIT_MB * 2 ** 20)
-  if (!read.ok) return refusal(read.why === 'too-large' ? tooLargeWords : 'The file is no text in UTF-8.', 413)
+  if (!read.ok) return refusal(read.why === 'too-large' ? tooLargeWords : words.fileIsNoText, 413)
   const { text } = read
   const write = new URL(request.url).searchParams.get('write') === '1'
   const encoder = new TextEncoder()
@@ -31,9 +32,7 @@ export async function POST(request: Request): Promise<Response> {
         say({
           preview: {
             ok: false,
-            faults: [
-              'It could not be checked: it takes more time or memory than a workshop’s catalogue, or the bench failed; its log says which. Nothing was written.',
-            ],
+            faults: [words.itCouldNotBe],
           },
         })
       }

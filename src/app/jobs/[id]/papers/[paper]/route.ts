@@ -1,3 +1,4 @@
+import { papersRouteWords as words } from '@/words/screens/app/papersRoute'
 import { benchClock } from '@/data/benchClock'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
@@ -36,7 +37,7 @@ export async function GET(
   const { id, paper } = await params
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, id)
-  if (!folded) return Response.json({ error: { code: 'not-found', message: `no job ${id}` } }, { status: 404 })
+  if (!folded) return Response.json({ error: { code: 'not-found', message: words.noJob(id) } }, { status: 404 })
   const state = snapshot(folded.state)
   const { title } = state.plan
   switch (paper) {
@@ -68,7 +69,7 @@ export async function GET(
             error: {
               code: 'internal',
               id: report(error),
-              message: 'The sheet could not be made; the id stands in the log.',
+              message: words.sheetCouldNotBe,
             },
           },
           { status: 500 },
@@ -76,6 +77,6 @@ export async function GET(
       }
     }
     default:
-      return Response.json({ error: { code: 'not-found', message: `no paper ${paper}` } }, { status: 404 })
+      return Response.json({ error: { code: 'not-found', message: words.noPaper(paper) } }, { status: 404 })
   }
 }

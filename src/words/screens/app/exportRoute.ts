@@ -1,0 +1,4 @@
+/** What export’s route says. */
+export const exportRouteWords = {
+  noFamily: (family: string) => `no family ${family}`,
+}

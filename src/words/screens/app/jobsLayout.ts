@@ -1,0 +1,4 @@
+/** What [id]’s layout says. */
+export const jobsLayoutWords = {
+  noSuchJob: 'No such job',
+}

@@ -1,0 +1,6 @@
+/** What [paper]’s route says. */
+export const papersRouteWords = {
+  noJob: (id: string) => `no job ${id}`,
+  sheetCouldNotBe: 'The sheet could not be made; the id stands in the log.',
+  noPaper: (paper: string) => `no paper ${paper}`,
+}

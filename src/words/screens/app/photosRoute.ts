@@ -1,0 +1,4 @@
+/** What [[...id]]’s route says. */
+export const photosRouteWords = {
+  thereIsNoSuch: 'There is no such photo.',
+}

@@ -1,0 +1,6 @@
+/** What `Caution` says. */
+export const cautionWords = {
+  caution: 'Caution',
+  cautionMark: '◆ Caution.',
+  doneAndUnderstood: 'Done and understood',
+}

@@ -1,0 +1,4 @@
+/** What `LookPictures` says. */
+export const lookPicturesWords = {
+  goodAndBad: (line: string) => `${line}: good and bad`,
+}

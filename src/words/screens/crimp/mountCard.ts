@@ -1,0 +1,29 @@
+import { day, plural } from '@/words/figures'
+
+/** What `MountCard` says. */
+export const mountCardWords = {
+  isRight: (setupFieldWord: string) => `${setupFieldWord} is right`,
+  setupFor: 'Setup for',
+  whatChanges: 'What changes',
+  thenFirstPiece: (count: number) => `${plural(count, 'change')}, then a first piece`,
+  mountFirstSetup: 'Mount the first setup',
+  what: 'what',
+  now: 'now',
+  until: 'to',
+  whereFigureComesFrom: 'where the figure comes from',
+  setupChange: 'Setup change',
+  changeSetup: 'Change the setup',
+  wasVerifiedOnDue: (tool: string, doneOn: string, dueOn: string) =>
+    `✓ ${tool} was verified on ${day(doneOn)}, due again on ${day(dueOn)}.`,
+  wasGaugedHereOn: (tool: string, date: string) => `✓ ${tool} was gauged here on ${date}.`,
+  wasDueOn: (tool: string, dueOn: string) => `▲ ${tool} was due on ${day(dueOn)}.`,
+  theseHouseRulesDo: 'These house rules do not let it crimp until it is gauged.',
+  itIsRecorded: 'It is recorded.',
+  setupIsInHand: 'Setup is in hand',
+  gaugeItNow: 'Gauge it now…',
+  terminationsWaitForThis: (left: number) =>
+    `${String(left)} terminations wait for this setup. A ratchet is never opened early: the release comes at the end of the stroke.`,
+  sheetThatComesWith: 'The sheet that comes with the tool always wins.',
+  strandBundleAndInsulation: 'strand bundle and insulation of this wire',
+  namedFor: (contact: string) => `named for ${contact}`,
+}

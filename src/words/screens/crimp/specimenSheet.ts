@@ -1,0 +1,9 @@
+/** What `SpecimenSheet` says. */
+export const specimenSheetWords = {
+  asReported: 'As reported',
+  howItShouldLook: 'How it should look',
+  madeOn: (contact: string, type: string, colour: string) => `${contact} on ${type} ${colour}`,
+  asReportedMark: 'AS REPORTED',
+  sideToScale: '· SIDE, TO SCALE',
+  asMeasured: 'as measured',
+}

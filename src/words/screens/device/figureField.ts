@@ -1,0 +1,4 @@
+/** What `FigureField` says. */
+export const figureFieldWords = {
+  readBy: 'read by',
+}

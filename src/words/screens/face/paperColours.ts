@@ -1,0 +1,5 @@
+/** What face’s paperColours says. */
+export const paperColoursWords = {
+  sans: 'Sans',
+  mono: 'Mono',
+}

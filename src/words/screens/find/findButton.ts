@@ -1,0 +1,5 @@
+/** What `FindButton` says. */
+export const findButtonWords = {
+  findAnything: 'Find anything',
+  findOrScan: 'Find or scan',
+}

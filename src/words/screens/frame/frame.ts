@@ -1,0 +1,10 @@
+/** What `Frame` says. */
+export const frameWords = {
+  todayAllOpenJobs: 'Today, all open jobs',
+  stations: 'Stations',
+  places: 'Places',
+  callOutWhatIs: 'Call out what is next',
+  lightTheme: 'Light theme',
+  darkTheme: 'Dark theme',
+  keysOfThisScreen: 'Keys of this screen',
+}

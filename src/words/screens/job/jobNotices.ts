@@ -1,0 +1,9 @@
+/** What `JobNotices` says. */
+export const jobNoticesWords = {
+  closeNotice: 'Close the notice',
+  whoIsAtThis: 'Who is at this bench?',
+  signed: '✓ Signed.',
+  recordIsClosedTo: 'The record is closed. To go on, reopen it at Close with a reason.',
+  writeItAgain: 'Write it again',
+  close: 'Close',
+}

@@ -1,0 +1,11 @@
+/** What `KeySheet` says. */
+export const keySheetWords = {
+  ctrlK: 'Ctrl K',
+  keysOfThisScreen: 'Keys of this screen',
+  closeKeys: 'Close the keys',
+  thisSheet: 'This sheet',
+  leaveFieldClosePane: 'Leave a field, close a pane',
+  scannerOrCalliperTypes:
+    'A scanner or calliper types faster than a hand: what it sends goes to the field in focus, or finds a wire. It never ticks anything.',
+  singleLetterKeysAre: 'Single-letter keys are on',
+}

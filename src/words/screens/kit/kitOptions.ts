@@ -1,0 +1,4 @@
+/** What kit’s kitOptions says. */
+export const kitOptionsWords = {
+  matSeal: 'mat seal',
+}

@@ -1,0 +1,19 @@
+/** What `LedgerPlace` says. */
+export const ledgerPlaceWords = {
+  charts: 'Charts',
+  firstTries: 'First tries',
+  scrap: 'Scrap',
+  tools: 'Tools',
+  nextSeries: 'Next series',
+  seriesBefore: 'Series before',
+  openEntryOfThis: 'Open the entry of this reading',
+  ledger: 'Ledger',
+  nothingIsRecordedYet:
+    'Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and it begins.',
+  series: 'Series',
+  nothingMeasured: 'nothing measured',
+  crimpHeight: 'Crimp height',
+  pulledOffAt: 'Pulled off at',
+  crimpedAndNothingMeasured: 'Crimped, and nothing measured: this series has no chart.',
+  whatLedgerShows: 'What the Ledger shows',
+}

@@ -1,0 +1,5 @@
+/** What `PreviewTable` says. */
+export const previewTableWords = {
+  pinoutAsItWill: 'The pinout as it will be read',
+  row: 'row',
+}

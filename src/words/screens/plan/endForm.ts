@@ -1,0 +1,33 @@
+import { plural } from '@/words/figures'
+
+/** What `EndForm` says. */
+export const endFormWords = {
+  isThereAlready: (id: string) => `${id} is there already.`,
+  isNoHousingOn: (housing: string) => `${housing} is no housing on the shelf.`,
+  changeEnd: (end: string) => `Change end ${end}`,
+  addEnd: 'Add an end',
+  housing: 'Housing',
+  ways: (housing: string, ways: number) => `${housing}, ${String(ways)} ways`,
+  chosenWays: (chosen: string, ways: number) => `${chosen}, ${String(ways)} ways`,
+  keying: 'Keying',
+  notChosen: 'not chosen',
+  contacts: 'Contacts',
+  either: 'either',
+  pins: 'pins',
+  sockets: 'sockets',
+  matesWith: 'Mates with',
+  elsewhere: 'elsewhere',
+  end: (housing: string) => `end ${housing}`,
+  itsPlating: 'Its plating',
+  notKnown: 'not known',
+  cableJacketsBackMm: 'Cable jackets back, mm',
+  noCablesHere: 'no cables here',
+  workedInPlaceAfter: 'Worked in place, after its wires are threaded through',
+  move: (used: number) => `Move ${plural(used, 'wire')}`,
+  changeIt: 'Change end',
+  addIt: 'Add end',
+  leaveIt: 'Leave it',
+  stillAt: (used: number, end: string) => `${plural(used, 'wire')} still at ${end}`,
+  takeEndOut: (end: string) => `Take end ${end} out`,
+  endName: 'End',
+}

@@ -1,0 +1,4 @@
+/** What plan’s actions says. */
+export const planActionsWords = {
+  thisJobIsNot: 'This job is not there any more.',
+}

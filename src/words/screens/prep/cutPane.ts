@@ -1,0 +1,37 @@
+import { plural } from '@/words/figures'
+
+/** What `CutPane` says. */
+export const cutPaneWords = {
+  firstSpoolsPiecesAre: 'The first spool’s pieces are cut',
+  nextWireType: 'Next wire type',
+  noWiresYetPlan: 'No wires yet: plan them first.',
+  cutNext: 'Cut next',
+  from: (count: number, spool: string) => `${String(count)} from ${spool}`,
+  wire: 'Wire',
+  toCut: 'To cut',
+  waste: 'Waste',
+  leastThereIs: 'least there is',
+  atLeast: (spoolsOpened: number, bound: number) => `${String(spoolsOpened)}, at least ${String(bound)}`,
+  cutList: 'Cut list',
+  piecesBySpool: 'Pieces by spool',
+  allWiresOfAre: (all: number, type: string) => `✓ All ${String(all)} wires of ${type} are cut.`,
+  leaves: (count: number) => `${plural(count, 'piece')}, leaves`,
+  cutFrom: (count: number, spool: string) => `${plural(count, 'piece')} cut from ${spool}`,
+  withoutCountedSpool: (count: number) => `▲ ${plural(count, 'piece')} without a counted spool`,
+  theyAreCutAll: 'They are cut all the same',
+  cutting: 'Cutting',
+  cutByWireType: 'Cut by wire type',
+  wireType: 'Wire type',
+  allCut: 'all cut',
+  countToCut: (count: number) => `${String(count)} to cut`,
+  printLabelsFirst: 'Print the labels first',
+  offCutsAreUsed:
+    'Off-cuts are used before a spool is opened; what a spool keeps goes back to the shelf with its length. Cut away from the hand, eye protection on.',
+  andMore: (count: number) => `and ${String(count)} more`,
+  nothingWasWritten: 'Nothing was written.',
+  noSpoolOfIs: (type: string) => `No spool of ${type} is counted: say what lies on the shelf.`,
+  spoolOrOffCut: 'Spool or off-cut',
+  leftOnIt: 'Left on it',
+  writeItDown: 'Write it down',
+  spoolLike: 'SP-12',
+}

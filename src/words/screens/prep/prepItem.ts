@@ -1,0 +1,70 @@
+import type { StripVerdict } from '@/core/craft/strip/stripWindow'
+import { stripLimitWords } from '@/words/crimp'
+import { figure, mm, range } from '@/words/figures'
+
+/** What Prep says at one termination. */
+export const prepWords = {
+  thisTermination: 'This termination',
+  asReported: 'As reported',
+  howItShouldLook: 'How it should look',
+  heldBeside: (contact: string) => `${contact}, held beside the stripped wire`,
+  reportedMark: 'AS REPORTED ·',
+  toScale: 'SIDE, TO SCALE',
+  now: 'Now',
+  cut: (done: boolean) => (done ? 'Cut, done' : 'Cut'),
+  strip: 'Strip',
+  notch: 'Notch',
+  bundle: (diameterMm: number) => `bundle ${figure(diameterMm, 2)}`,
+  tryKey: 'What do you see? Try it in the contact',
+  shorter: 'Stripper’s stop 0.1 mm shorter',
+  longer: 'Stripper’s stop 0.1 mm longer',
+  whatDoYouSee: 'What do you see?',
+  tryIt: 'Try it: what do you see?',
+  cutBack: 'Cut back and strip again',
+  stripped: (lengthMm: number) => `✓ Stripped ${mm(lengthMm)}`,
+  next: (crimped: boolean) => (crimped ? 'Crimped already.' : 'Ready for its contact.'),
+  onTheWire: (what: readonly string[]) => `On the wire: ${what.join(', ').toLowerCase()}.`,
+  recorded: (what: readonly string[]) => `Recorded: ${what.join(', ')}.`,
+  title: (threadsFirst: boolean) => (threadsFirst ? 'Thread first, then strip' : 'Label, then strip'),
+  wait: 'Wait for the first piece.',
+  ahead: (count: number) =>
+    `${String(count)} of this setup ${count === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.`,
+  prepared: 'Prepared',
+  measured: 'Strip as measured',
+  lost: 'Strands lost',
+  outside: (verdict: Exclude<StripVerdict, { kind: 'inside' }>) => ({
+    main:
+      verdict.kind === 'short' ? `Strip ${mm(verdict.byMm, 1)} more` : `Trim ${mm(verdict.byMm, 1)} off the conductor`,
+    why: `as it is, ${stripLimitWords[verdict.code]}.`,
+  }),
+  tooManyLost: (allowance: number) =>
+    `Cut back and strip again: ${allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost under these rules.`,
+  alsoRecorded: ', recorded',
+  triesCost: 'This strip’s tries have cost',
+  writtenWithIt: ': written with it.',
+  stripFrom: (sheet: boolean, rules: string) =>
+    `Strip: ${sheet ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rules}”`}.`,
+  eyes: 'Cut away from the hand; eye protection on.',
+  mm: (tryMm: number) => `−${String(tryMm)} mm`,
+}
+
+/** The lines that are ticked one by one before a wire is prepared. */
+export const stripLineWords = {
+  cutTo: 'Cut to',
+  slack: (neededMm: number) => `${figure(neededMm, 0)} needed, the rest is slack for second tries`,
+  isCut: 'It is cut',
+  says: (wire: string) => `says ${wire}`,
+  isOn: 'It is on',
+  strip: 'Strip',
+  unsure: 'unsure? a small bite, try it, a little more',
+  isStripped: 'It is stripped',
+  fold: 'Fold the bare end back on itself, flat',
+  foldRecorded: 'recorded with this wire',
+  isFolded: 'It is folded',
+  strands: 'Strands whole, lay as it was',
+  strandsHint: (allowance: number) =>
+    `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`,
+  areWhole: 'Strands are whole',
+  mm: (cutMm: number) => `${figure(cutMm, 0)} mm`,
+  mm2: (minMm: number, maxMm: number) => `${range(minMm, maxMm, 1)} mm`,
+}

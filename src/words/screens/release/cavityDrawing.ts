@@ -1,0 +1,5 @@
+/** What `CavityDrawing` says. */
+export const cavityDrawingWords = {
+  matingFace: 'mating face',
+  wireFace: 'wire face',
+}

@@ -1,0 +1,4 @@
+/** What `BrokenButton` says. */
+export const brokenButtonWords = {
+  lockOrHousingIs: 'Lock or housing is broken…',
+}

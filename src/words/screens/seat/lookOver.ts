@@ -1,0 +1,20 @@
+/** What `LookOver` says. */
+export const lookOverWords = {
+  fromFrontEveryContact: 'From the front: every contact level with its neighbours',
+  allAreLevel: 'All are level',
+  fromRearSealsFlush: 'From the rear: seals flush, no wire strained',
+  allIsFlush: 'All is flush',
+  look: (unit: number, end: string) => `${String(unit)}/${end} look`,
+  noneWasPushedBack: 'None was pushed back',
+  contactWasPushedBack: 'A contact was pushed back',
+  lockOrHousingIs: 'Lock or housing is broken',
+  wasLookedOver: (end: string) => `✓ ${end} was looked over`,
+  lookFromBothSides: 'Look from both sides',
+  coverCanPushContact: 'A cover can push a contact back: an intermittent fault, the worst kind.',
+  allLevelAllFlush: 'All level, all flush',
+  oneWasPushedBack: 'One was pushed back…',
+  whichOnesAreLow: 'Which ones are low?',
+  cavities: 'Cavities',
+  reportPushedBack: (none: string) => `Report ${none} pushed back`,
+  noneAfterAll: 'None after all',
+}

@@ -1,0 +1,21 @@
+/** What `MovePane` says. */
+export const movePaneWords = {
+  backToTask: 'Back to the task',
+  faceOf: 'Face of',
+  end: (end: string) => `End ${end}`,
+  asItIsWith: 'As it is, with what moves',
+  endPicture: (housing: string) => `${housing}, end`,
+  asItIs: ': as it is',
+  wireFaceMovesPut: 'WIRE FACE · → MOVES · ⇢ PUT ASIDE BETWEEN',
+  facePicture: (housing: string) => `${housing}, as it is`,
+  asItIsWanted: 'As it is wanted',
+  wantedEndPicture: (wantedHousing: string) => `${wantedHousing}, end`,
+  asItIsWantedRev: (rev: string) => `: as it is wanted, rev ${rev}`,
+  wireFace: 'WIRE FACE',
+  wantedFacePicture: (wantedHousing: string) => `${wantedHousing}, as it is wanted`,
+  movePlan: 'Move plan',
+  stepsFromHere: (count: number) => `${String(count)} steps from here`,
+  movePlanAsPdf: 'Move plan as PDF',
+  thisFaceAsSvg: 'This face as SVG',
+  goOnWithFirst: 'Go on with the first step',
+}

@@ -1,0 +1,25 @@
+/** What `SeatStation` says. */
+export const seatStationWords = {
+  planOfAllMoves: 'The plan of all moves',
+  tasksByEnd: 'Tasks by end',
+  restWaitsForContacts: 'The rest waits for contacts that are crimped first.',
+  noEndsToFill: 'No ends to fill: plan the wires first.',
+  toCrimp: 'to crimp',
+  notOutYet: 'not out yet',
+  coverFirst: 'cover first',
+  ofUnit: (unit: number) => ` of unit ${String(unit)}`,
+  oldHousing: (gone: boolean, end: string, more: string, housing: string) =>
+    `${gone ? 'Old housing' : 'End'} ${end}${more}: ${housing}`,
+  left: (left: number) => `${String(left)} left`,
+  brokenOutAndOff: 'broken: out, and off',
+  notHomeTakeOut: 'not home: take out',
+  outForNewCover: 'out, for the new cover',
+  plugOutWireGoes: 'plug out: a wire goes here',
+  closed: (lockWord: string) => `${lockWord} closed`,
+  newCoverOverWires: 'new cover over the wires',
+  interfaceSeal: 'interface seal',
+  openLacingAlongIt: 'open the lacing along it',
+  goesWith: (what: string) => `goes with ${what}`,
+  lookFromBothSides: 'look from both sides',
+  takeOutOf: (place: string, aside: boolean) => `in ${place}: take out${aside ? ', aside' : ''}`,
+}

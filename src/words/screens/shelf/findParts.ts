@@ -1,0 +1,4 @@
+/** What shelf’s findParts says. */
+export const findPartsWords = {
+  wireSeal: 'wire seal',
+}

@@ -1,0 +1,4 @@
+/** What shelf’s packages says. */
+export const packagesWords = {
+  packageCannotBeRead: 'The package cannot be read.',
+}

@@ -1,3 +1,5 @@
+import type { RootCure } from '@/core/work/crimp/rootCure'
+import { mm } from './figures'
 import type { ReleaseEnding, SetupPart } from '@/core/craft/crimp/setupPart'
 import type { BreakKind } from '@/core/craft/specimen/specimenTypes'
 import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
@@ -52,6 +54,10 @@ export const setupPartWords: Readonly<Record<SetupPart, (to: string | undefined)
   locator: () => 'Set the locator again',
   frame: () => 'Clean and gauge the frame',
 }
+
+/** The button that takes a cause away. */
+export const rootCureWords = ({ named, entry }: RootCure): string =>
+  setupPartWords[entry.part](named ?? (entry.toMm === undefined ? undefined : mm(entry.toMm, 1)))
 
 export const breakWords: Readonly<Record<BreakKind, string>> = {
   'pulled-out': 'pulled out of the crimp',

@@ -3,7 +3,7 @@
 import { crimpCardWords as words } from '@/words/screens/crimp/crimpCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd } from '@mantine/core'
-import { useState } from 'react'
+import { useReducer, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { QueueGroup, QueueItem } from '@/core/views/queue'
@@ -20,10 +20,10 @@ import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
 import { Looks } from './Looks'
-import { MeasuredHeight, Reported, looksFor } from './looksFor'
+import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
+import { looksFor } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenSheet } from './SpecimenSheet'
-import { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -50,7 +50,10 @@ export function CrimpCard({
 }) {
   const { state } = useJob()
   useBeside(loadFaultCards)
-  const [fault, setFault] = useState<Reported>()
+  // what was measured, and what the rules allowed to do, stays with the piece while its fault is reported
+  const [form, move] = useReducer(pieceForm, newPiece)
+  const { fault } = form
+  const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
   const lines: CheckLine[] = wanted.map((look) => ({
@@ -61,10 +64,6 @@ export function CrimpCard({
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
   const checks = useChecks(item.termination.key, lines)
   const due = wanted.find((look) => look === checks.due?.id)
-  // a height that was measured stays with the piece while its fault is reported
-  const [measured, setMeasured] = useState<MeasuredHeight>()
-  // what the rules allowed to save this piece with: it is looked at again from the first look
-  const [practices, setPractices] = useState<readonly PracticeId[]>([])
   const toCrimp = item.stage === 'stripped'
   useKeys(
     toCrimp && !ending && !fault ? [{ key: 'n', words: words.somethingHasChangedNew, run: () => setEnding(true) }] : [],
@@ -94,22 +93,23 @@ export function CrimpCard({
         ) : fault ? (
           <FaultReport
             item={item}
-            group={group}
             fault={fault}
             measured={measured}
-            setFault={setFault}
+            move={move}
             done={done}
             save={(practice) => {
-              setPractices([...practices, practice])
               checks.clear()
-              setFault(undefined)
+              move({ kind: 'saved', practice })
             }}
           />
         ) : item.stage === 'crimped' ? (
           <Crimped
             item={item}
             report={() =>
-              setFault({ look: wanted.find((look) => lookTable[look].when === 'after') ?? 'straight-round' })
+              move({
+                kind: 'fault-seen',
+                look: wanted.find((look) => lookTable[look].when === 'after') ?? 'straight-round',
+              })
             }
           />
         ) : (
@@ -119,11 +119,9 @@ export function CrimpCard({
             wanted={wanted}
             lines={lines}
             checks={checks}
-            practices={practices}
-            setPractices={setPractices}
+            form={form}
+            move={move}
             done={done}
-            report={(look) => setFault({ look })}
-            onHeight={setMeasured}
             changed={() => setEnding(true)}
           />
         )}

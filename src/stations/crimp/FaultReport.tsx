@@ -1,21 +1,22 @@
 'use client'
 import { Button, Kbd, NativeSelect } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
-import { useState } from 'react'
-import { type DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
+import { DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
 import { partOfCause } from '@/core/craft/crimp/setupPart'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
-import type { Said } from '@/ui/job/journalClient'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
+import { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { defectWords, lookWords } from '@/words/crimp'
 import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
 import { BITE_MM, faultOutcome } from '@/core/work/crimp/faultOutcome'
 import { FaultDecision } from './FaultDecision'
-import { type MeasuredHeight, type Reported, looksFor } from './looksFor'
-import { rootCure } from './rootCure'
-import type { LookCode } from '@/core/parts/catalogue/lookCodes'
-import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import { MeasuredHeight, PieceMove, Reported } from '@/core/work/crimp/pieceForm'
+import { looksFor } from './looksFor'
+import { rootCure } from '@/core/work/crimp/rootCure'
+import { rootCureWords } from '@/words/practices'
+import { LookCode } from '@/core/parts/catalogue/lookCodes'
+import { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -23,33 +24,33 @@ import paneCss from '@/ui/pane/pane.module.css'
 /** What is wrong, why it most likely is, what becomes of the piece, and what is set otherwise for the next. */
 export function FaultReport({
   item,
-  group,
   fault,
   measured,
-  setFault,
+  move,
   done,
   save,
 }: {
   readonly item: QueueItem
-  readonly group: QueueGroup
   readonly fault: Reported
   /** measured while it was looked at: it stands with the decision */
   readonly measured: MeasuredHeight | undefined
-  readonly setFault: (fault?: Reported) => void
+  readonly move: (move: PieceMove) => void
   readonly done: () => void
   readonly save: (practice: PracticeId) => void
 }) {
   const { state, append, busy } = useJob()
   const { key, unit, wire, side } = item.termination
-  // the cure is written with the decision: by itself it would end the release while the piece is still undecided
-  const [withCure, setWithCure] = useState<DefectCode>()
   const wanted = looksFor(state, item).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
   const choices: readonly DefectCode[] = lookTable[fault.look].faults
-  const { defect, look } = fault
+  // the cure is written with the decision: by itself it would end the release while the piece is still undecided
+  const { defect, look, withCure } = fault
+  const see = (at: LookCode, seen?: DefectCode) =>
+    move({ kind: 'fault-seen', look: at, ...(seen !== undefined && { defect: seen }) })
+  const drop = () => move({ kind: 'fault-dropped' })
   const outcome = defect && faultOutcome(state, item.termination, item.set, look, defect, measured?.heightMm)
   // the likeliest cause that is a matter of how something is set
   const settable = outcome?.causes.find((one) => one.evidence !== 'against' && partOfCause[one.cause] !== undefined)
-  const cure = settable && defect && rootCure(state, item, group, settable.cause, defect)
+  const cure = settable && defect && rootCure(state, item.termination, item.set, settable.cause, defect)
   const saves = outcome?.saves ?? []
   const write = async () => {
     if (!outcome) return
@@ -66,42 +67,38 @@ export function FaultReport({
     const gone: readonly Said[] = outcome.wireGoes
       ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: words.noSlackForAnother(side) }]
       : []
-    const cures: readonly Said[] = cure && withCure === found.id ? [cure.entry] : []
+    const cures: readonly Said[] = cure && withCure ? [cure.entry] : []
     if (await append(rejected, ...gone, ...cures)) {
-      setFault(undefined)
+      drop()
       done()
     }
   }
   const mend = async () => {
     if (await append({ kind: 'strip-mended', term: key, how: 'strip-more', byMm: BITE_MM, why: defect ?? 'short' }))
-      setFault(undefined)
+      drop()
   }
-  const toggleCure = () => setWithCure(withCure === defect ? undefined : defect)
+  const toggleCure = () => move({ kind: 'cure-ticked' })
   const at = wanted.indexOf(look)
   useKeys([
-    { key: 'Escape', words: words.back, run: () => setFault(undefined) },
+    { key: 'Escape', words: words.back, run: drop },
     { key: ' ', words: words.write, run: () => void (outcome && !busy && write()) },
     {
       key: 'x',
       words: words.nextLook,
-      run: () => setFault({ look: wanted[(at + 1) % wanted.length] ?? look }),
+      run: () => see(wanted[(at + 1) % wanted.length] ?? look),
     },
     ...(cure ? [{ key: 'c', words: words.otherwise, run: toggleCure }] : []),
     ...(saves[0] ? [{ key: 's', words: words.saveIt, run: () => saves[0] && save(saves[0].id) }] : []),
     ...choices.map((choice, i) => ({
       key: String(i + 1),
       words: i === 0 ? words.name : '',
-      run: () => setFault({ look, defect: choice }),
+      run: () => see(look, choice),
     })),
   ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{words.title}</h2>
-      <NativeSelect
-        label={words.foundAt}
-        value={look}
-        onChange={(event) => setFault({ look: event.target.value as LookCode })}
-      >
+      <NativeSelect label={words.foundAt} value={look} onChange={(event) => see(event.target.value as LookCode)}>
         {wanted.map((one) => (
           <option key={one} value={one}>
             {lookWords[one].line}
@@ -110,7 +107,7 @@ export function FaultReport({
       </NativeSelect>
       <div className={paneCss.choices} role="group" aria-label={words.seen}>
         {choices.map((choice, i) => (
-          <Choice key={choice} aria-pressed={choice === defect} onClick={() => setFault({ look, defect: choice })}>
+          <Choice key={choice} aria-pressed={choice === defect} onClick={() => see(look, choice)}>
             <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>{defectWords[choice]}</span>
             <span />
@@ -122,13 +119,13 @@ export function FaultReport({
           outcome={outcome}
           set={item.set}
           busy={busy}
-          cure={cure && { words: cure.words, taken: withCure === defect, toggle: toggleCure }}
+          cure={cure && { words: rootCureWords(cure), taken: withCure === true, toggle: toggleCure }}
           mend={() => void mend()}
           save={save}
           write={() => void write()}
         />
       )}
-      <Button onClick={() => setFault(undefined)}>
+      <Button onClick={drop}>
         <span>{words.nothing}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>

@@ -3,48 +3,50 @@ import { pullSampleCardWords as words } from '@/words/screens/crimp/pullSampleCa
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import { implausiblePull } from '@/core/record/standing/plausible'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
-import { FigureField } from '@/ui/device/FigureField'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { newtons } from '@/words/figures'
-import { breakWords } from '@/words/practices'
-import { implausibleWords } from '@/words/implausible'
+import { useReducer } from 'react'
+import { newPiece, pieceForm, readPull } from '@/core/work/crimp/pieceForm'
+import { BenchMessage, PullField } from './PieceFields'
 import { CrimpReadouts } from './CrimpReadouts'
 import { PullSources } from './PullSources'
 import { SpecimenSheet } from './SpecimenSheet'
 import { usePieceInstruments } from './usePieceInstruments'
-import { usePull } from './usePull'
 
 /** One in so many is pulled to destruction while the setup runs; a low one stops it. */
 export function PullSampleCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
   const { state, append, busy } = useJob()
   const bench = usePieceInstruments(item)
-  const { pull, setPull, pullN, ask, said, clear } = usePull(bench)
-  const minimumN = item.set.pull?.forceN
-  const low = pullN !== undefined && minimumN !== undefined && pullN < minimumN
-  const noPull = pullN === undefined ? undefined : implausiblePull(state.facts, item.termination, item.set, pullN)
+  const { termination, set } = item
+  const [form, move] = useReducer(pieceForm, newPiece)
+  const pull = readPull(form.pull, state.facts, termination, set)
   const samples = state.setups.get(group.id)?.samples ?? []
   const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [])
-  const record = () => {
-    if (!said || noPull) return
-    const { wire, side } = item.termination
-    void append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...said }).then(
-      (written) => written && clear(),
-    )
+  const record = async () => {
+    if (!pull.measured) return
+    const { wire, side } = termination
+    if (await append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...pull.measured })) {
+      move({ kind: 'recorded' })
+      bench.clear()
+    }
   }
   return (
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} piece={words.sampleLike} />
         {bench.pulling ? (
-          <ForceCurve key={bench.pulling.version} points={bench.points} done={bench.pulling.done} minimumN={minimumN} />
+          <ForceCurve
+            key={bench.pulling.version}
+            points={bench.points}
+            done={bench.pulling.done}
+            minimumN={set.pull?.forceN}
+          />
         ) : (
           <SpecimenSheet item={item} crimped />
         )}
@@ -53,29 +55,21 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className={textCss.cardTitle}>{words.pullSample}</h2>
         <p>{words.onePieceInOf(rulesOf(state).pullEvery)}</p>
-        <FigureField
-          label={words.pulledOffAtN}
-          dimension="force"
-          figure={pull}
-          onChange={setPull}
-          hint={minimumN === undefined ? '' : `≥ ${String(minimumN)}`}
-          wrong={low || noPull !== undefined}
-          ask={ask}
-          fault={noPull ? implausibleWords(noPull) : low ? words.isBelowReleaseEnds(pullN, minimumN) : undefined}
-        />
-        {pull.breaks && <p className={textCss.small}>{words.itBroke(breakWords[pull.breaks])}</p>}
-        {bench.message !== undefined && (
-          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
-            ▲ {bench.message}
-          </p>
-        )}
+        <PullField low={words.isBelowReleaseEnds} form={form} move={move} reading={pull} set={set} bench={bench} />
+        <BenchMessage bench={bench} />
         <CheckList
           lines={[]}
           checks={checks}
-          main={low ? words.recordItStopThis : pullN === undefined ? words.pullItFirst : words.recordSample}
+          main={
+            pull.fault && 'kind' in pull.fault
+              ? words.recordItStopThis
+              : pull.pullN === undefined
+                ? words.pullItFirst
+                : words.recordSample
+          }
           busy={busy || bench.working !== undefined}
-          onMain={record}
-          enabled={pullN !== undefined && !noPull}
+          onMain={() => void record()}
+          enabled={pull.measured !== undefined}
         />
         {samples.length > 0 && (
           <p className={clsx(textCss.small, textCss.dim)}>

@@ -4,7 +4,6 @@ import { plural, range } from '@/words/figures'
 export const looksWords = {
   reportFault: 'Report a fault',
   redoItWentWrong: 'Redo: it went wrong before the stroke',
-  measureHeight: 'Measure the height',
   lookAtItAgain: 'Look at it again',
   crimpThenLook: 'Crimp, then look',
   releasedOn: (date: string) => `◆ Released on ${date}:`,
@@ -18,10 +17,10 @@ export const looksWords = {
   heightWhenMeasured: 'Height, when measured',
   heightDueIn: (heightIn: number) => `Height, due in ${plural(heightIn, 'crimp')}`,
   between: (minMm: number, maxMm: number) => `${range(minMm, maxMm)} mm`,
-  measure: 'Measure',
   outsideMmReportFault: (minMm: number, maxMm: number) =>
     `Outside ${range(minMm, maxMm)} mm: report the fault, its height goes with it.`,
-  beforeStroke: (practiceWord: string) => `${practiceWord}before the stroke`,
+  beforeStroke: (practiceWord: string) => `${practiceWord} before the stroke`,
+  andRecorded: ', recorded',
   recordedWithIt: (practices: string) => `Recorded with it: ${practices}.`,
   dieSpoolOrShift: 'Die, spool or shift changed…',
   hereBeforeScrappedRedone: (scrapped: number, redone: number) =>

@@ -7,10 +7,8 @@ export const pullSampleCardWords = {
   pullSample: 'Pull a sample',
   onePieceInOf: (pullEvery: number) =>
     `One piece in ${String(pullEvery)} of this setup is crimped on spare wire and pulled to destruction. Eye protection.`,
-  pulledOffAtN: 'Pulled off at, N',
   isBelowReleaseEnds: (pullN: number, minimumN: number) =>
     `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.`,
-  itBroke: (breakWord: string) => `It ${breakWord}.`,
   recordItStopThis: 'Record it: stop this setup',
   pullItFirst: 'Pull it first',
   recordSample: 'Record the sample',

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
-import { sevenLeads } from '@/core/views/sevenLeads.testing'
-import { setupQueue } from '@/core/views/queue'
-import type { CauseCode } from '@/core/craft/crimp/looks'
+import { sevenLeads } from '../../views/sevenLeads.testing'
+import { setupQueue } from '../../views/queue'
+import type { CauseCode } from '../../craft/crimp/looks'
 import { rootCure } from './rootCure'
 
 /** The first lead, with its strip as it was measured, and what was set again before. */
@@ -17,7 +17,7 @@ function lead(
   const group = setupQueue(state)[0]
   const item = group?.items[0]
   if (!group || !item) throw new Error('queue')
-  return { cure: (cause: CauseCode) => rootCure(state, item, group, cause, 'bent'), set: item.set }
+  return { cure: (cause: CauseCode) => rootCure(state, item.termination, item.set, cause, 'bent'), set: item.set }
 }
 
 test('the stop is moved by what the strip was off, from where it stands now', () => {
@@ -25,7 +25,6 @@ test('the stop is moved by what the strip was off, from where it stands now', ()
   expect(strip.nominalMm).toBeCloseTo(4.35, 9)
   // measured 5.0: 0.65 long, so the stop goes to 3.7
   expect(lead(5).cure('strip-long')).toMatchObject({
-    words: 'Stripper’s stop to 3.7 mm',
     entry: { kind: 'setup-adjusted', part: 'strip-stop', toMm: 3.7, why: 'bent' },
   })
   expect(lead(5, { stripOffMm: -0.2 }).cure('strip-long')).toMatchObject({ entry: { toMm: 3.5 } })
@@ -44,14 +43,14 @@ test('a wire stop goes forward from where it was set last', () => {
   expect(lead().cure('pushed-too-deep')).toMatchObject({
     entry: { part: 'wire-stop', toMm: Math.round((from - 0.4) * 10) / 10 },
   })
-  expect(lead(undefined, { wireStopMm: 4 }).cure('pushed-too-deep')).toMatchObject({ words: 'Wire stop to 3.6 mm' })
+  expect(lead(undefined, { wireStopMm: 4 }).cure('pushed-too-deep')).toMatchObject({ entry: { toMm: 3.6 } })
 })
 
 test('a notch gets larger; a die is set in again; what hands did is no matter of the setup', () => {
   // which opening is the next is on the stripper: no figure is made up
-  expect(lead().cure('notch-small')).toMatchObject({ words: 'Stripper notch one larger', entry: { part: 'notch' } })
+  expect(lead().cure('notch-small')).toMatchObject({ entry: { part: 'notch' } })
   expect(lead().cure('notch-small')?.entry).not.toHaveProperty('toMm')
-  expect(lead().cure('die-wrong')).toMatchObject({ words: 'Set D2 in again', entry: { part: 'die' } })
+  expect(lead().cure('die-wrong')).toMatchObject({ named: 'D2', entry: { part: 'die' } })
   expect(lead().cure('tool-worn')).toMatchObject({ entry: { part: 'frame' } })
   for (const cause of ['not-pushed-home', 'strands-splayed', 'tool-tilted', 'seal-forgotten'] as const)
     expect(lead().cure(cause)).toBeUndefined()

@@ -1,0 +1,215 @@
+import type { DefectCode } from '../../craft/crimp/looks'
+import type { BreakKind } from '../../craft/specimen/specimenTypes'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { parseQuantity } from '../../base/units/parseQuantity'
+import type { LookCode } from '../../parts/catalogue/lookCodes'
+import type { PracticeId } from '../../parts/catalogue/practiceIds'
+import type { Facts } from '../../record/plan/facts'
+import type { Termination } from '../../record/plan/plan'
+import { type Implausible, implausibleHeight, implausiblePull } from '../../record/standing/plausible'
+
+/** A figure as a hand types it, a calliper sends it, or an instrument reads it. */
+export interface WrittenFigure {
+  readonly text: string
+  /** the instrument that it came from, as it names itself */
+  readonly by?: string
+}
+
+/** A pull, with how the piece gave way where the tester saw it. */
+export type WrittenPull = WrittenFigure & { readonly breaks?: BreakKind }
+
+/** A fault that is being reported: at which look, what is seen there, and whether its cure is written with the decision. */
+export interface Reported {
+  readonly look: LookCode
+  readonly defect?: DefectCode
+  readonly withCure?: boolean
+}
+
+/** A crimped piece while it is looked at and measured: what is written of it, and what the rules allowed to do with it. */
+export interface PieceForm {
+  readonly height: WrittenFigure
+  readonly pull: WrittenPull
+  readonly practices: readonly PracticeId[]
+  readonly fault?: Reported
+}
+
+export type PieceMove =
+  | { readonly kind: 'height-written'; readonly figure: WrittenFigure }
+  /** a pull that begins has no figure yet, whatever stood there */
+  | { readonly kind: 'pull-begun' }
+  | { readonly kind: 'pull-written'; readonly figure: WrittenPull }
+  | { readonly kind: 'practice-ticked'; readonly practice: PracticeId; readonly on: boolean }
+  /** something is wrong at a look; what exactly may still be open */
+  | { readonly kind: 'fault-seen'; readonly look: LookCode; readonly defect?: DefectCode }
+  | { readonly kind: 'fault-dropped' }
+  | { readonly kind: 'cure-ticked' }
+  /** what the rules allow has put it right: it is another crimp now, looked at and measured anew */
+  | { readonly kind: 'saved'; readonly practice: PracticeId }
+  /** it stands in the record: the next piece has no figures yet */
+  | { readonly kind: 'recorded' }
+
+export const nothingWritten: WrittenFigure = { text: '' }
+export const newPiece: PieceForm = { height: nothingWritten, pull: nothingWritten, practices: [] }
+
+export function pieceForm(form: PieceForm, move: PieceMove): PieceForm {
+  switch (move.kind) {
+    case 'height-written':
+      return { ...form, height: move.figure }
+    case 'pull-begun':
+      return { ...form, pull: nothingWritten }
+    case 'pull-written':
+      return { ...form, pull: move.figure }
+    case 'practice-ticked':
+      return ticked(form, move.practice, move.on)
+    case 'fault-seen':
+      return { ...form, fault: { look: move.look, ...(move.defect !== undefined && { defect: move.defect }) } }
+    case 'fault-dropped':
+      return dropped(form)
+    case 'cure-ticked':
+      return form.fault ? { ...form, fault: { ...form.fault, withCure: !form.fault.withCure } } : form
+    case 'saved':
+      return { ...ticked(dropped(form), move.practice, true), height: nothingWritten }
+    case 'recorded':
+      return newPiece
+  }
+}
+
+const dropped = ({ fault: _, ...form }: PieceForm): PieceForm => form
+
+function ticked(form: PieceForm, practice: PracticeId, on: boolean): PieceForm {
+  const others = form.practices.filter((one) => one !== practice)
+  return { ...form, practices: on ? [...others, practice] : others }
+}
+
+/** A height that was measured on the piece, as an entry says it. */
+export interface MeasuredHeight {
+  readonly heightMm: number
+  readonly heightBy?: string
+}
+
+export interface HeightReading {
+  /** undefined while nothing, or nothing readable, is written */
+  readonly heightMm: number | undefined
+  /** no such crimp can have it, or it lies outside of the setup's window */
+  readonly fault: Implausible | { readonly kind: 'outside'; readonly minMm: number; readonly maxMm: number } | undefined
+  /** what an entry may say of it: also a bad height, never an impossible one */
+  readonly measured: MeasuredHeight | undefined
+}
+
+/** A figure that is written with three decimals may end this far over its limit, mm. */
+const ROUNDING_MM = 0.0005
+
+const fraction = (value: number, parts: number) => Math.round(value * parts) / parts
+
+/** What a written height says of a piece that was made with this set. */
+export function readHeight({ text, by }: WrittenFigure, set: ChosenSet): HeightReading {
+  const read = parseQuantity(text, 'length')
+  if (!read.ok) return { heightMm: undefined, fault: undefined, measured: undefined }
+  const heightMm = read.value
+  const implausible = implausibleHeight(set, heightMm)
+  if (implausible) return { heightMm, fault: implausible, measured: undefined }
+  const window = set.height
+  const outside = window && (heightMm < window.minMm - ROUNDING_MM || heightMm > window.maxMm + ROUNDING_MM)
+  return {
+    heightMm,
+    fault: outside ? { kind: 'outside', minMm: window.minMm, maxMm: window.maxMm } : undefined,
+    measured: { heightMm: fraction(heightMm, 1000), ...(by !== undefined && { heightBy: by }) },
+  }
+}
+
+/** A pull as an entry says it. */
+export interface MeasuredPull {
+  readonly pullN: number
+  readonly pullBy?: string
+  readonly breaks?: BreakKind
+}
+
+export interface PullReading {
+  readonly pullN: number | undefined
+  /** no such wire holds it, or it is less than the contact must hold */
+  readonly fault: Implausible | { readonly kind: 'low'; readonly pullN: number; readonly minimumN: number } | undefined
+  readonly measured: MeasuredPull | undefined
+}
+
+/** What a written pull says of a piece like this termination. */
+export function readPull(
+  { text, by, breaks }: WrittenPull,
+  facts: Facts,
+  termination: Pick<Termination, 'wire' | 'also'>,
+  set: ChosenSet,
+): PullReading {
+  const read = parseQuantity(text, 'force')
+  if (!read.ok) return { pullN: undefined, fault: undefined, measured: undefined }
+  // judged as it will stand in the record, so that both say the same
+  const pullN = fraction(read.value, 10)
+  const implausible = implausiblePull(facts, termination, set, pullN)
+  if (implausible) return { pullN, fault: implausible, measured: undefined }
+  const minimumN = set.pull?.forceN
+  return {
+    pullN,
+    fault: minimumN !== undefined && pullN < minimumN ? { kind: 'low', pullN, minimumN } : undefined,
+    measured: {
+      pullN,
+      ...(by !== undefined && { pullBy: by }),
+      ...(breaks && { breaks }),
+    },
+  }
+}
+
+export interface FirstPieceReading {
+  readonly height: HeightReading
+  readonly pull: PullReading
+  /** what is still to be done before it can be written down; a closed button says it */
+  readonly missing: 'height' | 'pull' | 'right-figure' | undefined
+  /** it can be written down, as a piece that is not good */
+  readonly bad: boolean
+  /** what its entry says, when nothing is missing */
+  readonly measured: (MeasuredPull & Partial<MeasuredHeight>) | undefined
+}
+
+/** A first piece: its height where the setup has a window, its pull always. Good or bad, it can be written down; guessed it cannot. */
+export function readFirstPiece(
+  form: PieceForm,
+  facts: Facts,
+  termination: Pick<Termination, 'wire' | 'also'>,
+  set: ChosenSet,
+): FirstPieceReading {
+  const height = readHeight(form.height, set)
+  const pull = readPull(form.pull, facts, termination, set)
+  const heightDue = set.height !== undefined
+  const missing =
+    heightDue && height.heightMm === undefined
+      ? 'height'
+      : pull.pullN === undefined
+        ? 'pull'
+        : !pull.measured || (heightDue && !height.measured)
+          ? 'right-figure'
+          : undefined
+  return {
+    height,
+    pull,
+    missing,
+    bad: missing === undefined && (height.fault !== undefined || pull.fault !== undefined),
+    measured:
+      missing === undefined && pull.measured ? { ...(heightDue && height.measured), ...pull.measured } : undefined,
+  }
+}
+
+export interface LooksReading {
+  readonly height: HeightReading
+  /** the house rules want a height of this piece, and there is none */
+  readonly heightMissing: boolean
+  /** nothing that is written speaks against the crimp: after the last look it is accepted */
+  readonly good: boolean
+}
+
+/**
+ * A crimp that is looked at: its height only where one is due or written.
+ * @param heightDue one in so many is measured, and this is one
+ */
+export function readLooks(form: PieceForm, set: ChosenSet, heightDue: boolean): LooksReading {
+  const height = readHeight(form.height, set)
+  const heightMissing = set.height !== undefined && heightDue && height.heightMm === undefined
+  const unreadable = form.height.text !== '' && height.heightMm === undefined
+  return { height, heightMissing, good: !heightMissing && !unreadable && height.fault === undefined }
+}

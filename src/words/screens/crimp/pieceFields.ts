@@ -1,0 +1,11 @@
+/** What is said where a piece is measured. */
+export const pieceFieldsWords = {
+  measureHeight: 'Measure the height',
+  measure: 'Measure',
+  stopPull: 'Stop the pull',
+  pullItOff: 'Pull it off',
+  stop: 'Stop',
+  pull: 'Pull',
+  pulledOffAtN: 'Pulled off at, N',
+  itBroke: (breakWord: string) => `It ${breakWord}.`,
+}

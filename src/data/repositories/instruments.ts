@@ -1,22 +1,12 @@
 import { eq } from 'drizzle-orm'
 import { z } from 'zod'
+import { type Address, addressSchema } from '@/core/base/instrument/addressSchema'
 import { isInstrument, type InstrumentId } from '@/core/base/instrument/instruments'
 import type { Database } from '../database'
 import { meta } from '../schema'
 
 const KEY = 'instruments'
 
-/** Where an instrument is: a name or an address, and a port. */
-export const addressSchema = z.strictObject({
-  host: z
-    .string()
-    .trim()
-    .min(1)
-    .max(253)
-    .regex(/^[A-Za-z0-9.:_-]+$/, 'must be a name or an address, without spaces or slashes'),
-  port: z.number().int().min(1).max(65_535),
-})
-export type Address = z.infer<typeof addressSchema>
 export type Addresses = Partial<Record<InstrumentId, Address>>
 
 const addressesSchema = z.record(z.string(), addressSchema)

@@ -6,9 +6,10 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { Button, TextInput } from '@mantine/core'
+import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { instruments, type InstrumentId } from '@/core/base/instrument/instruments'
+import { AddressForm } from './AddressForm'
 import { readInstrument } from '@/ui/device/instrumentClient'
 import { useInstrumentViews, type InstrumentView } from '@/ui/device/useInstrumentViews'
 import { figure } from '@/words/figures'
@@ -44,8 +45,6 @@ export function InstrumentsPane() {
 function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonly look: () => void }) {
   const clock = useClock()
   const { id, identity, address, last, message } = view
-  const [host, setHost] = useState(address?.host ?? '')
-  const [port, setPort] = useState(address ? String(address.port) : '')
   const [editing, setEditing] = useState(false)
   const [said, setSaid] = useState<{ readonly good: boolean; readonly text: string }>()
   const put = async (body: object) => {
@@ -93,30 +92,7 @@ function InstrumentCard({ view, look }: { readonly view: InstrumentView; readonl
         </p>
       )}
       {editing ? (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault()
-            void put({ host: host.trim(), port: Number(port) })
-          }}
-        >
-          <div className={clsx(paneCss.fieldRow, styles.columns)}>
-            <TextInput label={words.host} value={host} onChange={(event) => setHost(event.target.value)} />
-            <TextInput
-              label={words.port}
-              value={port}
-              inputMode="numeric"
-              onChange={(event) => setPort(event.target.value)}
-            />
-          </div>
-          <div className={clsx(paneCss.two, styles.spaced2)}>
-            <Button type="submit">
-              <span>{words.linkItThere}</span>
-            </Button>
-            <Button onClick={() => void put({})}>
-              <span>{words.backToStandIn}</span>
-            </Button>
-          </div>
-        </form>
+        <AddressForm address={address} put={put} />
       ) : (
         <div className={paneCss.two}>
           {canAsk(id) && (

@@ -1,48 +1,35 @@
 'use client'
-import { newJobPlaceWords as texts } from '@/words/screens/newJob/newJobPlace'
-import { Button, Checkbox, Kbd, NativeSelect, TextInput, Textarea } from '@mantine/core'
-import { useRouter } from 'next/navigation'
-import { type DragEvent, useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import type { Plan } from '@/core/record/plan/plan'
-import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { toCsv } from '@/formats/csv'
-import { countLines } from '@/formats/pinout/countLines'
-import { PINOUT_ROW_LIMIT } from '@/core/record/grid/pinoutTypes'
-import { tableFaultWords } from '@/words/pinout'
-import { xlsxFaultWords } from '@/words/workbook'
-import { PlaceFrame } from '@/ui/frame/PlaceFrame'
-import { useOperator } from '@/ui/frame/Operator'
-import { useKeys } from '@/ui/keys/KeyProvider'
-import { list, plural } from '@/words/figures'
-import { quantityWords } from '@/words/quantity'
-import { readXlsxBeside } from '@/workers/xlsxClient'
-import { PreviewTable } from './PreviewTable'
-import type { Preview } from './preview'
-import { FileDrop } from '@/ui/file/FileDrop'
-import { WHO_IS_HERE, unanswered } from '@/words/unanswered'
-import styles from './NewJobPlace.module.css'
+import { Kbd, Textarea } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import clsx from 'clsx'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState } from 'react'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
+import { FileDrop } from '@/ui/file/FileDrop'
+import { useOperator } from '@/ui/frame/Operator'
+import { PlaceFrame } from '@/ui/frame/PlaceFrame'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import noteCss from '@/ui/note/note.module.css'
+import { quantityWords } from '@/words/quantity'
+import { newJobPlaceWords as texts } from '@/words/screens/newJob/newJobPlace'
+import { WHO_IS_HERE } from '@/words/unanswered'
+import { JobForm } from './JobForm'
+import { makeJob } from './makeJob'
+import { dropDraft, emptyDraft, keepDraft, keptDraft, type NewJobDraft } from './newJobDraft'
+import type { Preview } from './preview'
+import { PreviewTable } from './PreviewTable'
+import { readPinoutFile, titleOfFile } from './readPinoutFile'
+import { usePreview } from './usePreview'
+import styles from './NewJobPlace.module.css'
 
-const DRAFT = 'urn-new-job'
+const slackOf = (text: string) => (text.trim() === '' ? undefined : parseQuantity(text, 'length'))
 
-interface Draft {
-  readonly title: string
-  readonly csv: string
-  readonly ends: Readonly<Record<string, string>>
-  readonly kind: Plan['kind']
-  /** what each wire of a harness that is there has to spare */
-  readonly slack: string
-}
-
-const empty: Draft = { title: '', csv: '', ends: {}, kind: 'build', slack: '' }
-
-const kindWords: Readonly<Record<Plan['kind'], string>> = {
-  build: texts.buildIt,
-  're-pin': texts.rePinHarnessThat,
-  repair: texts.repairHarnessThatIs,
+/** A length or nothing; nobody asks for it where all wires are cut new. */
+function slackFault(text: string, { kind }: NewJobDraft): string | undefined {
+  const read = slackOf(text)
+  return kind === 'build' || !read || read.ok ? undefined : texts.wireToSpare(quantityWords(read.fault, 'length'))
 }
 
 /** A job from a pinout: dropped, picked or pasted, shown as it will be read, made only when all of it is right. */
@@ -53,141 +40,62 @@ export function NewJobPlace({
 }) {
   const router = useRouter()
   const { operator } = useOperator()
-  const [draft, setDraft] = useState<Draft>(empty)
-  const [preview, setPreview] = useState<Preview>()
   const [message, setMessage] = useState<string>()
   const [busy, setBusy] = useState(false)
-  const openFile = useRef<(() => void) | null>(null)
   const [only, setOnly] = useState(false)
-
+  const openFile = useRef<(() => void) | null>(null)
+  const form = useForm<NewJobDraft>({
+    mode: 'controlled',
+    initialValues: emptyDraft,
+    validateInputOnChange: ['slack'],
+    validate: { slack: slackFault },
+    onValuesChange: keepDraft,
+  })
+  const { setValues } = form
   // what was typed or dropped outlives a reload
   useEffect(() => {
-    try {
-      const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as Draft | null
-      if (kept) setDraft({ ...empty, ...kept })
-    } catch {
-      localStorage.removeItem(DRAFT)
-    }
-  }, [])
-  const change = useCallback((more: Partial<Draft>) => {
-    setDraft((now) => {
-      const next = { ...now, ...more }
-      try {
-        localStorage.setItem(DRAFT, JSON.stringify(next))
-      } catch {
-        // a full store only means that a reload forgets it
-      }
-      return next
-    })
-  }, [])
-
-  const { csv, ends, title, kind, slack } = draft
-  const slackMm = slack.trim() === '' ? undefined : parseQuantity(slack, 'length')
-  useEffect(() => {
-    if (csv.trim() === '') {
-      setPreview(undefined)
-      return undefined
-    }
-    const leave = new AbortController()
-    const timer = setTimeout(() => {
-      fetch('/api/v1/pinout/preview', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ csv, ends }),
-        signal: leave.signal,
-      })
-        .then(async (response) => {
-          if (response.ok) {
-            setPreview((await response.json()) as Preview)
-            setMessage(undefined)
-          } else setMessage(response.status === 413 ? texts.thisPinoutIsLarger : texts.benchCouldNotRead)
-        })
-        .catch(() => !leave.signal.aborted && setMessage(unanswered(texts.whatYouTypedIs)))
-    }, 250)
-    return () => {
-      clearTimeout(timer)
-      leave.abort()
-    }
-  }, [csv, ends])
-
-  const read = async (dropped: File | undefined) => {
+    const kept = keptDraft()
+    if (kept) setValues(kept)
+  }, [setValues])
+  const { csv, ends, title } = form.values
+  const preview = usePreview(csv, ends, setMessage)
+  const take = async (dropped: File | undefined) => {
     if (!dropped) return
-    if (dropped.size > 5 * 1024 * 1024) {
-      setMessage(texts.isLargerThanMb(dropped.name))
-      return
-    }
-    const bytes = await dropped.arrayBuffer()
-    const text = /\.xlsx$/i.test(dropped.name)
-      ? await fromWorkbook(new Uint8Array(bytes))
-      : new TextDecoder('utf-8').decode(bytes)
-    if (text === undefined) return
-    // a file of so many rows is told at once: the field would take long to hold it
-    const rows = countLines(text) - 1
-    if (rows > PINOUT_ROW_LIMIT) {
-      setMessage(tableFaultWords({ kind: 'too-many-rows', rows, limit: PINOUT_ROW_LIMIT }))
-      return
-    }
-    change({ csv: text, ...(title === '' && { title: dropped.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ') }) })
+    const read = await readPinoutFile(dropped)
+    setMessage(read.ok ? undefined : read.fault)
+    if (read.ok) form.setValues({ csv: read.value, ...(title === '' && { title: titleOfFile(dropped.name) }) })
   }
-  const fromWorkbook = async (bytes: Uint8Array): Promise<string | undefined> => {
-    const sheet = await readXlsxBeside(bytes, new AbortController().signal)
-    setMessage(sheet && !sheet.ok ? xlsxFaultWords(sheet.fault) : undefined)
-    return sheet?.ok ? toCsv(sheet.value) : undefined
-  }
-  const drop = (event: DragEvent) => {
-    event.preventDefault()
-    void read(event.dataTransfer.files[0])
-  }
-  const make = async () => {
+  const make = async (draft: NewJobDraft) => {
     if (!preview?.valid || busy) return
     if (!operator) {
       setMessage(WHO_IS_HERE)
       return
     }
-    if (kind !== 'build' && slackMm && !slackMm.ok) {
-      setMessage(texts.wireToSpare(quantityWords(slackMm.fault, 'length')))
+    const slack = draft.kind === 'build' ? undefined : slackOf(draft.slack)
+    setBusy(true)
+    const made = await makeJob(draft, slack?.ok ? slack.value : undefined)
+    if (made.ok) {
+      dropDraft()
+      router.push(`/jobs/${made.value}/plan`)
       return
     }
-    setBusy(true)
-    const picks = Object.entries(ends)
-      .map(([end, housing]) => `${end}:${housing}`)
-      .join(',')
-    const query = new URLSearchParams({
-      title: title.trim() === '' ? texts.newJob : title.trim(),
-      ...(picks !== '' && { ends: picks }),
-      kind,
-      ...(kind !== 'build' && slackMm?.ok && { slackMm: String(slackMm.value) }),
-    })
-    try {
-      const response = await fetch(`/api/v1/jobs?${query.toString()}`, {
-        method: 'POST',
-        headers: { 'content-type': 'text/csv' },
-        body: csv,
-      })
-      const answer = (await response.json()) as { id?: string; error?: { issues?: { message: string }[] } }
-      if (response.status === 201 && answer.id !== undefined) {
-        localStorage.removeItem(DRAFT)
-        router.push(`/jobs/${answer.id}/plan`)
-        return
-      }
-      setMessage(answer.error?.issues?.[0]?.message ?? texts.jobWasNotMade)
-    } catch {
-      setMessage(unanswered(texts.nothingWasMadeWhat))
-    }
+    setMessage(made.fault)
     setBusy(false)
   }
+  const onSubmit = form.onSubmit(make)
   useKeys([
-    { key: 'Enter', words: texts.makeJob, run: () => void make() },
+    { key: 'Enter', words: texts.makeJob, run: () => onSubmit() },
     { key: 'o', words: texts.openFile, run: () => openFile.current?.() },
   ])
-  const missing = useMemo(() => preview?.ends.filter((end) => end.from !== 'column') ?? [], [preview])
-  const faults = preview?.faults.length ?? 0
   return (
     <PlaceFrame place={undefined} title={texts.newJob} find={[]} foot={<FootNote preview={preview} />}>
       <div
         className={clsx(paneCss.station, styles.columns)}
         onDragOver={(event) => event.preventDefault()}
-        onDrop={drop}
+        onDrop={(event) => {
+          event.preventDefault()
+          void take(event.dataTransfer.files[0])
+        }}
       >
         <div className={clsx(paneCss.pane, paneCss.paneCard, styles.unframed)}>
           <h2 className={textCss.cardTitle}>{texts.thePinout}</h2>
@@ -195,16 +103,15 @@ export function NewJobPlace({
             label={texts.pinoutFile}
             offers=".csv,.xlsx,text/csv,text/plain"
             openRef={openFile}
-            onFile={(file) => void read(file)}
+            onFile={(file) => void take(file)}
           >
             <span>{texts.openCsvOrXlsx}</span> <Kbd aria-hidden="true">O</Kbd>
           </FileDrop>
           <Textarea
             label={texts.orPasteItsRows}
-            value={csv}
             spellCheck={false}
             placeholder={texts.example}
-            onChange={(event) => change({ csv: event.target.value })}
+            {...form.getInputProps('csv')}
             classNames={{ root: styles.fill, wrapper: styles.wrapper, input: styles.text }}
           />
           <p className={clsx(textCss.small, textCss.dim)}>{texts.columnsByNameIn}</p>
@@ -216,94 +123,17 @@ export function NewJobPlace({
             </p>
           )}
           {!preview && <EmptyPreview />}
-          {preview && <PreviewTable preview={preview} onlyFaults={only && faults > 0} />}
+          {preview && <PreviewTable preview={preview} onlyFaults={only && preview.faults.length > 0} />}
         </div>
-        <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={texts.theJob}>
-          <TextInput
-            label={texts.title}
-            className={textCss.sentence}
-            value={title}
-            maxLength={120}
-            placeholder={texts.mastHeadLoom}
-            onChange={(event) => change({ title: event.target.value })}
-          />
-          <NativeSelect
-            label={texts.whatIsToBe}
-            value={kind}
-            onChange={(event) =>
-              change({
-                kind: event.target.value === 're-pin' || event.target.value === 'repair' ? event.target.value : 'build',
-              })
-            }
-          >
-            {Object.entries(kindWords).map(([one, words]) => (
-              <option key={one} value={one}>
-                {words}
-              </option>
-            ))}
-          </NativeSelect>
-          {kind !== 'build' && (
-            <>
-              <TextInput
-                label={texts.wireToSpareAt}
-                value={slack}
-                inputMode="decimal"
-                placeholder={texts.spareLike}
-                onChange={(event) => change({ slack: event.target.value })}
-                error={slackMm !== undefined && !slackMm.ok}
-              />
-              <p className={clsx(textCss.small, textCss.dim)}>{texts.pinoutAsItIs(kind === 're-pin')}</p>
-            </>
-          )}
-          {missing.map((end) => (
-            <NativeSelect
-              key={end.id}
-              label={<>{texts.housingOfEnd(end.id, end.wires)}</>}
-              value={ends[end.id] ?? ''}
-              onChange={(event) => change({ ends: { ...ends, [end.id]: event.target.value } })}
-              error={end.housing === undefined}
-            >
-              <option value="">{texts.choose}</option>
-              {housings.map((housing) => (
-                <option key={housing.id} value={housing.id}>
-                  {housing.id}, {housing.name}
-                </option>
-              ))}
-            </NativeSelect>
-          ))}
-          {preview && faults > 0 && (
-            <>
-              <div className={clsx(noteCss.note, noteCss.fault)} role="alert">
-                <b>▲ {plural(faults, 'fault')}.</b> {texts.nothingIsWrittenUntil}
-              </div>
-              <Checkbox
-                label={texts.showOnlyRowsWith}
-                checked={only}
-                onChange={(event) => setOnly(event.target.checked)}
-              />
-              <ul className={paneCss.choices} aria-label={texts.faults}>
-                {preview.faults.slice(0, 40).map((fault, i) => (
-                  <li key={i} className={textCss.small}>
-                    <b>
-                      {fault.row === undefined ? texts.file : texts.row(fault.row)}
-                      {fault.column !== undefined && `, ${fault.column}`}:
-                    </b>{' '}
-                    {fault.message}
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-          {preview?.valid && (
-            <p className={clsx(noteCss.note, noteCss.good)}>
-              {texts.allCanBeRead(preview.rows.length, preview.ends.length)}
-              {preview.ignored.length > 0 && texts.notRead(list([...preview.ignored]))}
-            </p>
-          )}
-          <Button variant="filled" disabled={!preview?.valid || busy} onClick={() => void make()}>
-            <span>{texts.makeJob}</span> <Kbd aria-hidden="true">Enter</Kbd>
-          </Button>
-        </aside>
+        <JobForm
+          form={form}
+          preview={preview}
+          housings={housings}
+          only={only}
+          setOnly={setOnly}
+          busy={busy}
+          onSubmit={onSubmit}
+        />
       </div>
     </PlaceFrame>
   )

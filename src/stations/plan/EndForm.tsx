@@ -2,6 +2,8 @@
 import { endFormWords as words } from '@/words/screens/plan/endForm'
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
+import { type FieldIssue, useSchemaForm } from '@/ui/form/useSchemaForm'
+import { quantityWords } from '@/words/quantity'
 import { freeEndId } from '@/core/record/plan/freeEndId'
 import { End, PlanChange, Wire, planIndex } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
@@ -22,6 +24,49 @@ function renumbered(wires: readonly Wire[], end: string, numbers: ReadonlyMap<st
     .filter((wire, i) => JSON.stringify(wire) !== JSON.stringify(wires[i]))
 }
 
+const typedOf = (end: End | undefined, freeId: string) => ({
+  id: end?.id ?? freeId,
+  housing: end?.housing ?? '',
+  keying: end?.keying ?? '',
+  gender: end?.gender ?? '',
+  mate: end?.mate ?? '',
+  matePlating: end?.matePlating ?? '',
+  jacketBackMm: end?.jacketBackMm === undefined ? '' : String(end.jacketBackMm),
+  inPlace: end?.inPlace === true,
+})
+type Typed = ReturnType<typeof typedOf>
+
+const housingNamed = (shelf: PlanShelf, typed: string) =>
+  shelf.housings.find((one) => one.id.toLowerCase() === typed.trim().toLowerCase())
+
+/** An end as it is typed, for its schema: what was left open is not there; what the housing does not have neither. */
+function endRead(typed: Typed, end: End | undefined, shelf: PlanShelf): unknown {
+  const chosen = housingNamed(shelf, typed.housing)
+  const { id, keying, gender, mate, matePlating, jacketBackMm, inPlace } = typed
+  const jacket = parseQuantity(jacketBackMm, 'length')
+  return {
+    id,
+    housing: chosen?.id ?? '',
+    ...(end?.note !== undefined && { note: end.note }),
+    ...(keying !== '' && chosen?.keyings.includes(keying) && { keying }),
+    ...(gender !== '' && chosen?.eitherGender && { gender }),
+    ...(mate !== '' && { mate }),
+    ...(matePlating !== '' && { matePlating }),
+    ...(inPlace && { inPlace }),
+    // what is no length stays a text, which the schema refuses
+    ...(jacketBackMm !== '' && { jacketBackMm: jacket.ok ? Math.round(jacket.value) : jacketBackMm }),
+  }
+}
+
+const jacketFault = (text: string) => {
+  const read = parseQuantity(text, 'length')
+  return text === '' || read.ok ? undefined : quantityWords(read.fault, 'length')
+}
+
+const load = async () => (await import('@/core/record/plan/schema')).endSchema
+const say = ({ path }: FieldIssue) =>
+  path[0] === 'id' ? words.idIsShort : path[0] === 'jacketBackMm' ? words.jacketIsLength : words.pickAgain
+
 /** An end is added or changed: its designator, its housing from the shelf, keying, and what it mates with. */
 export function EndForm({
   end,
@@ -36,16 +81,18 @@ export function EndForm({
 }) {
   const { state } = useJob()
   const { ends } = state.plan
-  const [id, setId] = useState(end?.id ?? freeEndId(ends))
-  const [housing, setHousing] = useState(end?.housing ?? '')
-  const [keying, setKeying] = useState(end?.keying ?? '')
-  const [gender, setGender] = useState(end?.gender ?? '')
-  const [mate, setMate] = useState(end?.mate ?? '')
-  const [matePlating, setMatePlating] = useState(end?.matePlating ?? '')
-  const [jacket, setJacket] = useState(end?.jacketBackMm === undefined ? '' : String(end.jacketBackMm))
-  const jacketMm = parseQuantity(jacket, 'length')
-  const [inPlace, setInPlace] = useState(end?.inPlace === true)
-  const chosen = shelf.housings.find((one) => one.id.toLowerCase() === housing.trim().toLowerCase())
+  const { form, onSubmit } = useSchemaForm({
+    initialValues: typedOf(end, freeEndId(ends)),
+    load,
+    read: (typed) => endRead(typed, end, shelf),
+    say,
+    submit: (put) => {
+      if (!chosen || taken || (moves && !numbers)) return
+      apply({ putEnds: [put], ...(moves && numbers && { putWires: renumbered(state.plan.wires, put.id, numbers) }) })
+    },
+  })
+  const { id, housing } = form.values
+  const chosen = housingNamed(shelf, housing)
   const taken = !end && ends.some((one) => one.id === id.trim())
   const wrong = taken
     ? words.isThereAlready(id)
@@ -56,46 +103,20 @@ export function EndForm({
   const used = end && planIndex(state.plan).byEnd.get(`1/${end.id}`)?.length
   // the same wires go into another housing
   const moves = end !== undefined && (used ?? 0) > 0 && chosen !== undefined && chosen.id !== end.housing
-  const submit = () => {
-    if (!chosen || taken || id.trim() === '' || (jacket !== '' && !jacketMm.ok)) return
-    const put: End = {
-      id: id.trim(),
-      housing: chosen.id,
-      ...(end?.note !== undefined && { note: end.note }),
-      ...(keying !== '' && chosen.keyings.includes(keying) && { keying }),
-      ...(gender !== '' && chosen.eitherGender && { gender: gender as 'pin' }),
-      ...(mate !== '' && { mate }),
-      ...(matePlating !== '' && { matePlating: matePlating as 'gold' }),
-      ...(inPlace && { inPlace: true as const }),
-      ...(jacketMm.ok && { jacketBackMm: Math.round(jacketMm.value) }),
-    }
-    if (moves && !numbers) return
-    apply({ putEnds: [put], ...(moves && numbers && { putWires: renumbered(state.plan.wires, put.id, numbers) }) })
-  }
   return (
     <form
       className={paneCss.smallForm}
       aria-label={end ? words.changeEnd(end.id) : words.addEnd}
-      onSubmit={(event) => {
-        event.preventDefault()
-        submit()
-      }}
+      onSubmit={onSubmit}
       onKeyDown={(event) => event.key === 'Escape' && close()}
     >
       <div className={clsx(paneCss.fieldRow, styles.columns)}>
-        <TextInput
-          label={words.endName}
-          value={id}
-          readOnly={end !== undefined}
-          maxLength={12}
-          onChange={(event) => setId(event.target.value)}
-        />
+        <TextInput label={words.endName} readOnly={end !== undefined} maxLength={12} {...form.getInputProps('id')} />
         <TextInput
           label={words.housing}
-          value={housing}
           autoFocus
           list="housings"
-          onChange={(event) => setHousing(event.target.value)}
+          {...form.getInputProps('housing')}
           error={wrong !== undefined}
         />
       </div>
@@ -110,7 +131,7 @@ export function EndForm({
       {moves && <NewNumbersForm end={end.id} housing={chosen.id} onChange={setNumbers} />}
       {wrong !== undefined && <p className={clsx(textCss.small, textCss.fault)}>▲ {wrong}</p>}
       {chosen && chosen.keyings.length > 0 && (
-        <NativeSelect label={words.keying} value={keying} onChange={(event) => setKeying(event.target.value)}>
+        <NativeSelect label={words.keying} {...form.getInputProps('keying')}>
           <option value="">{words.notChosen}</option>
           {chosen.keyings.map((one) => (
             <option key={one}>{one}</option>
@@ -118,14 +139,14 @@ export function EndForm({
         </NativeSelect>
       )}
       {chosen?.eitherGender && (
-        <NativeSelect label={words.contacts} value={gender} onChange={(event) => setGender(event.target.value)}>
+        <NativeSelect label={words.contacts} {...form.getInputProps('gender')}>
           <option value="">{words.either}</option>
           <option value="pin">{words.pins}</option>
           <option value="socket">{words.sockets}</option>
         </NativeSelect>
       )}
       <div className={paneCss.fieldRow}>
-        <NativeSelect label={words.matesWith} value={mate} onChange={(event) => setMate(event.target.value)}>
+        <NativeSelect label={words.matesWith} {...form.getInputProps('mate')}>
           <option value="">{words.elsewhere}</option>
           {ends
             .filter((one) => one.id !== id)
@@ -135,11 +156,7 @@ export function EndForm({
               </option>
             ))}
         </NativeSelect>
-        <NativeSelect
-          label={words.itsPlating}
-          value={matePlating}
-          onChange={(event) => setMatePlating(event.target.value)}
-        >
+        <NativeSelect label={words.itsPlating} {...form.getInputProps('matePlating')}>
           <option value="">{words.notKnown}</option>
           {['gold', 'tin', 'nickel', 'silver'].map((one) => (
             <option key={one}>{one}</option>
@@ -148,17 +165,12 @@ export function EndForm({
       </div>
       <TextInput
         label={words.cableJacketsBackMm}
-        value={jacket}
         inputMode="decimal"
         placeholder={words.noCablesHere}
-        onChange={(event) => setJacket(event.target.value)}
-        error={jacket !== '' && !jacketMm.ok}
+        {...form.getInputProps('jacketBackMm')}
+        error={jacketFault(form.values.jacketBackMm) ?? form.errors.jacketBackMm}
       />
-      <Checkbox
-        label={words.workedInPlaceAfter}
-        checked={inPlace}
-        onChange={(event) => setInPlace(event.target.checked)}
-      />
+      <Checkbox label={words.workedInPlaceAfter} {...form.getInputProps('inPlace', { type: 'checkbox' })} />
       <div className={paneCss.two}>
         <Button type="submit" disabled={!chosen || taken || (moves && !numbers)}>
           <span>{moves ? words.move(used ?? 0) : end ? words.changeIt : words.addIt}</span>

@@ -4,23 +4,9 @@ import styles from './FigureField.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
+import type { WrittenFigure } from '@/core/work/crimp/pieceForm'
 import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
 import { quantityWords } from '@/words/quantity'
-
-/** A figure that a hand types, a calliper sends, or an instrument reads. */
-export interface Figure {
-  readonly text: string
-  /** the instrument that it came from, as it names itself */
-  readonly by?: string
-}
-
-export const noFigure: Figure = { text: '' }
-
-/** The figure in base units, when it is one. */
-export const figureOf = (figure: Figure, dimension: Dimension): number | undefined => {
-  const read = parseQuantity(figure.text, dimension)
-  return read.ok ? read.value : undefined
-}
 
 /** A field for a figure, with the key that asks its instrument. */
 export function FigureField({
@@ -35,8 +21,8 @@ export function FigureField({
 }: {
   readonly label: string
   readonly dimension: Dimension
-  readonly figure: Figure
-  readonly onChange: (figure: Figure) => void
+  readonly figure: WrittenFigure
+  readonly onChange: (figure: WrittenFigure) => void
   /** what is wanted, shown while it is empty */
   readonly hint: string
   /** outside of what is wanted */

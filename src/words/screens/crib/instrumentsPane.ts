@@ -11,6 +11,8 @@ export const instrumentsPaneWords = {
   last: 'Last:',
   host: 'Host',
   port: 'Port',
+  hostIsName: 'A name or an address, without spaces or slashes.',
+  portIsNumber: 'A number from 1 to 65535.',
   linkItThere: 'Link it there',
   backToStandIn: 'Back to the stand-in',
   takeReading: 'Take a reading',

@@ -1,0 +1,43 @@
+import { useEffect, useState } from 'react'
+import { newJobPlaceWords as words } from '@/words/screens/newJob/newJobPlace'
+import { unanswered } from '@/words/unanswered'
+import type { Preview } from './preview'
+
+/** A hand that types is waited for. */
+const PAUSE_MS = 250
+
+/** How the bench would read a pinout, asked again when it or its housings change; and why there is no answer. */
+export function usePreview(
+  csv: string,
+  ends: Readonly<Record<string, string>>,
+  tell: (message: string | undefined) => void,
+): Preview | undefined {
+  const [preview, setPreview] = useState<Preview>()
+  useEffect(() => {
+    if (csv.trim() === '') {
+      setPreview(undefined)
+      return undefined
+    }
+    const leave = new AbortController()
+    const ask = async () => {
+      try {
+        const response = await fetch('/api/v1/pinout/preview', {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ csv, ends }),
+          signal: leave.signal,
+        })
+        if (response.ok) setPreview((await response.json()) as Preview)
+        tell(response.ok ? undefined : response.status === 413 ? words.thisPinoutIsLarger : words.benchCouldNotRead)
+      } catch {
+        if (!leave.signal.aborted) tell(unanswered(words.whatYouTypedIs))
+      }
+    }
+    const timer = setTimeout(() => void ask(), PAUSE_MS)
+    return () => {
+      clearTimeout(timer)
+      leave.abort()
+    }
+  }, [csv, ends, tell])
+  return preview
+}

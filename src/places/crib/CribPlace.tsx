@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import styles from './CribPlace.module.css'
 import { cribPlaceWords as words } from '@/words/screens/crib/cribPlace'
 import { useClock } from '@/ui/frame/Clock'
@@ -32,16 +33,9 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
             </h2>
             <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
               <Table>
-                <Table.Thead>
-                  <Table.Tr>
-                    <Table.Th scope="col">{words.tool}</Table.Th>
-                    <Table.Th scope="col">{words.name}</Table.Th>
-                    <Table.Th scope="col">{words.classWord}</Table.Th>
-                    <Table.Th scope="col">{words.contactsSince}</Table.Th>
-                    <Table.Th scope="col">{words.verified}</Table.Th>
-                    <Table.Th scope="col">{words.due}</Table.Th>
-                  </Table.Tr>
-                </Table.Thead>
+                <HeadRow
+                  names={[words.tool, words.name, words.classWord, words.contactsSince, words.verified, words.due]}
+                />
                 <Table.Tbody>
                   {tools.map((tool) => {
                     const late = tool.dueOn !== undefined && tool.dueOn < today

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { journalPlaceWords as words } from '@/words/screens/journal/journalPlace'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
@@ -68,15 +69,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
           <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.entries}>
             {failed && <p className={clsx(noteCss.note, noteCss.fault)}>{words.journalDoesNotAnswer}</p>}
             <Table>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th scope="col">{words.number}</Table.Th>
-                  <Table.Th scope="col">{words.when}</Table.Th>
-                  <Table.Th scope="col">{words.who}</Table.Th>
-                  <Table.Th scope="col">{words.what}</Table.Th>
-                  <Table.Th scope="col">{words.hash}</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
+              <HeadRow names={[words.number, words.when, words.who, words.what, words.hash]} />
               <Table.Tbody>
                 {[...entries].reverse().map((entry) => (
                   <Table.Tr

@@ -1,3 +1,4 @@
+import { HeadRow } from '@/ui/table/HeadRow'
 import { ledgerTablesWords as words } from '@/words/screens/ledger/ledgerTables'
 import { useClock } from '@/ui/frame/Clock'
 import { Table } from '@mantine/core'
@@ -25,16 +26,7 @@ export function YieldTable({ model: { list, total } }: { readonly model: LedgerM
         {words.ofRejectedTestPieces(total.first, total.tried, total.scrapped)}
       </p>
       <Table>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th scope="col">{words.setup}</Table.Th>
-            <Table.Th scope="col">{words.contact}</Table.Th>
-            <Table.Th scope="col">{words.tried}</Table.Th>
-            <Table.Th scope="col">{words.firstTry}</Table.Th>
-            <Table.Th scope="col">{words.rejected}</Table.Th>
-            <Table.Th scope="col">{words.share}</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
+        <HeadRow names={[words.setup, words.contact, words.tried, words.firstTry, words.rejected, words.share]} />
         <Table.Tbody>
           {list
             .filter((one) => one.yield.tried > 0)
@@ -99,16 +91,7 @@ export function ToolTable({ model: { tools } }: { readonly model: LedgerModel })
     <section className={paneCss.sheet} aria-label={words.contactsByTool}>
       <h2 className={clsx(textCss.cardTitle, styles.contactsSinceVerification)}>{words.contactsSinceVerification}</h2>
       <Table>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th scope="col">{words.tool}</Table.Th>
-            <Table.Th scope="col">{words.name}</Table.Th>
-            <Table.Th scope="col">{words.sinceVerified}</Table.Th>
-            <Table.Th scope="col">{words.inAll}</Table.Th>
-            <Table.Th scope="col">{words.verified}</Table.Th>
-            <Table.Th scope="col">{words.due}</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
+        <HeadRow names={[words.tool, words.name, words.sinceVerified, words.inAll, words.verified, words.due]} />
         <Table.Tbody>
           {tools.map((tool) => (
             <Table.Tr key={tool.tool}>

@@ -4,13 +4,12 @@ import { Anchor, Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { HouseRules } from '@/core/parts/rules/houseRules'
-import { RuleGroup, ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
+import { ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
-import { ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
 import { saveRules } from './actions'
-import { RuleField } from './RuleField'
+import { RuleRows, bare } from './RuleRows'
 import { RulesModel } from './rulesData'
 import { ZoneSetting } from './ZoneSetting'
 import { unanswered } from '@/words/unanswered'
@@ -22,7 +21,6 @@ import noteCss from '@/ui/note/note.module.css'
 import rowsCss from '@/ui/table/rows.module.css'
 
 type School = RulesModel['schools'][number]
-const bare = ({ shipped: _shipped, ...rules }: School): HouseRules => rules
 
 /** The schools side by side: what each rule says, where they differ, and in a line why people differ about it. */
 export function RulesPlace({ model }: { readonly model: RulesModel }) {
@@ -37,7 +35,6 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
     schools.flatMap((school) => (first ? ruleDifferences(bare(first), bare(school)).map((line) => line.id) : [])),
   )
   const lines = ruleLines.filter((line) => !onlyDifferent || different.has(line.id))
-  const groups = [...new Set(lines.map((line) => line.group))]
   const copy = (school: School) => {
     let n = 2
     while (schools.some((one) => one.id === `${school.id}-${String(n)}`)) n++
@@ -155,52 +152,12 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                 )}
               </Table.Tr>
             </Table.Thead>
-            <Table.Tbody>
-              {groups.map((group: RuleGroup) => [
-                <Table.Tr key={group}>
-                  <Table.Th colSpan={schools.length + (editing ? 2 : 1)} scope="colgroup" className={styles.headCell}>
-                    {ruleGroupWords[group]}
-                  </Table.Th>
-                </Table.Tr>,
-                ...lines
-                  .filter((line) => line.group === group)
-                  .map((line) => (
-                    <Table.Tr key={line.id}>
-                      <Table.Td>
-                        <b>{ruleWords[line.id].name}</b>
-                        <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
-                          {ruleWords[line.id].why}
-                        </span>
-                      </Table.Td>
-                      {schools.map((school) => {
-                        const differs =
-                          first !== undefined &&
-                          school !== first &&
-                          ruleValue(line, bare(school)) !== ruleValue(line, bare(first))
-                        return (
-                          <Table.Td key={school.id} className={differs ? rowsCss.ruleDiffers : undefined}>
-                            {differs && (
-                              <span aria-label={words.differs} className={textCss.act}>
-                                ≠{' '}
-                              </span>
-                            )}
-                            {ruleValue(line, bare(school))}
-                          </Table.Td>
-                        )
-                      })}
-                      {editing && (
-                        <Table.Td>
-                          <RuleField
-                            line={line}
-                            rules={editing.draft}
-                            onChange={(draft) => setEditing({ ...editing, draft })}
-                          />
-                        </Table.Td>
-                      )}
-                    </Table.Tr>
-                  )),
-              ])}
-            </Table.Tbody>
+            <RuleRows
+              schools={schools}
+              lines={lines}
+              draft={editing?.draft}
+              onChange={(draft) => editing && setEditing({ ...editing, draft })}
+            />
           </Table>
         </section>
         <ZoneSetting />

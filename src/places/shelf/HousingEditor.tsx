@@ -1,22 +1,13 @@
 'use client'
-import styles from './HousingEditor.module.css'
 import { housingEditorWords as texts } from '@/words/screens/shelf/housingEditor'
-import clsx from 'clsx'
+import { NativeSelect, TextInput, Textarea } from '@mantine/core'
+import { NumberingId } from '@/core/base/face/numbering'
+import { HousingDraft, HousingField, HousingProblem } from '@/core/parts/sheets/housingDraft'
+import { HousingSeen } from './HousingSeen'
+import { housingProblemWords } from '@/words/sheets'
+import styles from './HousingEditor.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import noteCss from '@/ui/note/note.module.css'
-import { Button, NativeSelect, TextInput, Textarea } from '@mantine/core'
-import { placeHousing } from '@/core/parts/catalogue/catalogue'
-import type { NumberingId } from '@/core/base/face/numbering'
-import {
-  readHousing,
-  type HousingDraft,
-  type HousingField,
-  type HousingProblem,
-} from '@/core/parts/sheets/housingDraft'
-import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
-import { plural } from '@/words/figures'
-import { housingProblemWords } from '@/words/sheets'
 
 const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId, string])[]>> = {
   flat: [
@@ -28,7 +19,6 @@ const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId,
     ['in', texts.fromRimIn],
   ],
 }
-const source = { document: 'draft', basis: 'sheet' } as const
 
 /** A housing is built from figures: rows, rings or free places, its numbering, mark and shell; the drawing follows every key. */
 export function HousingEditor({
@@ -44,11 +34,6 @@ export function HousingEditor({
   readonly onChange: (draft: HousingDraft) => void
   readonly remove: () => void
 }) {
-  const face = useFaceView('shelf', draft.id, 'wire')
-  // drawn as far as it can be read: a name or a size may still be missing
-  const read = readHousing({ ...draft, id: draft.id || 'X', size: draft.size || 'X' }, source).housing
-  const placed = read && placeHousing({ ...read, otherSizes: undefined, cavitySize: 'X' }, 'draft')
-  const housing = placed?.ok ? placed.value : undefined
   const set = (change: Partial<HousingDraft>) => onChange({ ...draft, ...change })
   const wrong = (field: HousingField) =>
     problems[field] && <span className={textCss.wrong}>▲ {housingProblemWords(problems[field])}</span>
@@ -171,28 +156,7 @@ export function HousingEditor({
           ))}
         </datalist>
       </div>
-      <div className={styles.stack}>
-        <div className={styles.row}>
-          {housing ? (
-            <FacePanel housing={housing} face={face} cavities={new Map()} />
-          ) : (
-            <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itIsDrawnAs}</p>
-          )}
-        </div>
-        {housing && (
-          <p className={clsx(textCss.small, textCss.dim)}>
-            {plural(housing.cavities.length, 'way')}:{' '}
-            {housing.cavities
-              .slice(0, 24)
-              .map((cavity) => cavity.id)
-              .join(' ')}
-            {housing.cavities.length > 24 && ' …'}
-          </p>
-        )}
-        <Button fullWidth={false} onClick={remove} className={styles.removeThisHousing}>
-          <span>{texts.removeThisHousing}</span>
-        </Button>
-      </div>
+      <HousingSeen draft={draft} remove={remove} />
     </div>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import styles from './IdentifyHousing.module.css'
 import { identifyHousingWords as words } from '@/words/screens/shelf/identifyHousing'
 import clsx from 'clsx'
@@ -92,16 +93,9 @@ export function IdentifyHousing() {
       {found?.length === 0 && <p className={clsx(noteCss.note, noteCss.attend)}>{words.noHousingOfShelf}</p>}
       {found && found.length > 0 && (
         <Table className={styles.spaced}>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{words.bestFirst}</Table.Th>
-              <Table.Th scope="col">{words.what}</Table.Th>
-              <Table.Th scope="col">{words.pitch}</Table.Th>
-              <Table.Th scope="col">{words.agrees}</Table.Th>
-              <Table.Th scope="col">{words.doesNot}</Table.Th>
-              <Table.Th scope="col">{words.heldLockedSealed}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow
+            names={[words.bestFirst, words.what, words.pitch, words.agrees, words.doesNot, words.heldLockedSealed]}
+          />
           <Table.Tbody>
             {found.map((one, i) => (
               <Table.Tr key={one.id} style={i === 0 ? { background: 'var(--glaze-wash)' } : undefined}>

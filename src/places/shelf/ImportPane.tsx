@@ -1,15 +1,16 @@
 'use client'
 import { importPaneWords as words } from '@/words/screens/shelf/importPane'
-import { Button, Progress, Table } from '@mantine/core'
+import { Button } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
-import { Differences } from '@/ui/list/Differences'
 import { tooLargeWords } from '@/words/catalogue'
 import { yamlToJsonBeside } from '@/workers/yamlClient'
 import { ImportLine, PackagePreview } from './packages'
 import { readLines } from './readLines'
+import { ImportProgress, ImportRun } from './ImportProgress'
+import { PackageChanges } from './PackageChanges'
 import { FileDrop } from '@/ui/file/FileDrop'
 import styles from './ImportPane.module.css'
 import clsx from 'clsx'
@@ -17,34 +18,11 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 
-type Stage = 'open' | Extract<ImportLine, { readonly stage: unknown }>['stage']
 type Step =
   | { readonly kind: 'idle' }
-  | { readonly kind: 'reading'; readonly name: string; readonly kb: number; readonly stage?: Stage }
+  | ImportRun
   | { readonly kind: 'preview'; readonly preview: PackagePreview }
-  | { readonly kind: 'writing'; readonly stage?: Stage }
   | { readonly kind: 'done'; readonly words: string; readonly good: boolean }
-
-const kindWords: Readonly<Record<ItemChange['kind'], string>> = {
-  family: 'family',
-  'wire-type': words.wireType,
-  cable: 'cable',
-  tool: 'tool',
-  placard: 'placard',
-  pack: 'pack',
-  rules: words.houseRules,
-}
-const SHOWN = 300
-
-/** What is being done, in its order; the last only when the package is taken in. */
-const stages: readonly (readonly [Stage, string])[] = [
-  ['open', words.openingFile],
-  ['read', words.readingIt],
-  ['check', words.checkingEachFigure],
-  ['join', words.layingItOverShelf],
-  ['compare', 'comparing'],
-  ['write', 'writing'],
-]
 
 /** A catalogue package from a file: what it would add and change is shown before anything is written. */
 export function ImportPane() {
@@ -136,29 +114,7 @@ export function ImportPane() {
         <span>{words.choosePackageFileOr}</span>
       </FileDrop>
       {(step.kind === 'reading' || step.kind === 'writing') && (
-        <div className={styles.row}>
-          <Progress
-            aria-label={words.import}
-            w={160}
-            value={
-              (100 *
-                Math.max(
-                  0,
-                  stages.findIndex(([id]) => id === step.stage),
-                )) /
-              stages.length
-            }
-          />
-          <span role="status">
-            {step.kind === 'reading' ? words.stepWithSize(step.name, step.kb) : ''}
-            {stages.find(([id]) => id === step.stage)?.[1] ?? words.sendingItToBench}…
-          </span>
-          {step.kind === 'reading' && (
-            <Button fullWidth={false} onClick={() => stop.current?.abort()}>
-              <span>{words.stop}</span>
-            </Button>
-          )}
-        </div>
+        <ImportProgress step={step} stop={() => stop.current?.abort()} />
       )}
       {step.kind === 'done' && (
         <p className={clsx(noteCss.note, step.good ? undefined : noteCss.fault, paneCss.fixed)} role="status">
@@ -189,42 +145,7 @@ export function ImportPane() {
               <span>{words.leaveIt}</span>
             </Button>
           </div>
-          <section
-            className={clsx(paneCss.sheet, styles.whatWouldChange)}
-            aria-label={words.whatWouldChange}
-            tabIndex={0}
-          >
-            <Table>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th scope="col">{words.what}</Table.Th>
-                  <Table.Th scope="col">{words.part}</Table.Th>
-                  <Table.Th scope="col">{words.name}</Table.Th>
-                  <Table.Th scope="col">{words.change}</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
-              <Table.Tbody>
-                {changes
-                  .filter((one) => one.change !== 'same')
-                  .slice(0, SHOWN)
-                  .map((one) => (
-                    <Table.Tr key={`${one.kind} ${one.id}`}>
-                      <Table.Td>{kindWords[one.kind]}</Table.Td>
-                      <Table.Td className={textCss.figure}>
-                        <b>{one.id}</b>
-                      </Table.Td>
-                      <Table.Td>{one.name}</Table.Td>
-                      <Table.Td>
-                        <b className={one.change === 'added' ? textCss.good : textCss.caution}>
-                          {one.change === 'added' ? '+ added' : '◆ changed'}
-                        </b>
-                        <Differences shown={one.differences} more={one.moreDifferences} />
-                      </Table.Td>
-                    </Table.Tr>
-                  ))}
-              </Table.Tbody>
-            </Table>
-          </section>
+          <PackageChanges changes={changes} />
         </>
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { stockPaneWords as texts } from '@/words/screens/shelf/stockPane'
 import { Button, Table, TextInput, Textarea } from '@mantine/core'
 import { useRouter } from 'next/navigation'
@@ -73,16 +74,9 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
       )}
       <section className={clsx(paneCss.sheet, styles.counts)} aria-label={texts.counts} tabIndex={0}>
         <Table className={rowsCss.level}>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{texts.part}</Table.Th>
-              <Table.Th scope="col">{texts.what}</Table.Th>
-              <Table.Th scope="col">{texts.countedHead}</Table.Th>
-              <Table.Th scope="col">{texts.takenByJobs}</Table.Th>
-              <Table.Th scope="col">{texts.free}</Table.Th>
-              <Table.Th scope="col">{texts.reorderUnder}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow
+            names={[texts.part, texts.what, texts.countedHead, texts.takenByJobs, texts.free, texts.reorderUnder]}
+          />
           <Table.Tbody>
             {found.slice(0, SHOWN).map((line) => (
               <StockRow

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { wiresPaneWords as words } from '@/words/screens/shelf/wiresPane'
 import { Anchor, Button, Checkbox, Kbd, Table, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
@@ -100,15 +101,7 @@ export function WiresPane({
       </section>
       <section className={clsx(paneCss.sheet, paneCss.fixed)}>
         <Table>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{words.cable}</Table.Th>
-              <Table.Th scope="col">{words.what}</Table.Th>
-              <Table.Th scope="col">{words.jacket}</Table.Th>
-              <Table.Th scope="col">{words.screen}</Table.Th>
-              <Table.Th scope="col">{words.cores}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow names={[words.cable, words.what, words.jacket, words.screen, words.cores]} />
           <Table.Tbody>
             {cables.map((cable) => (
               <Table.Tr key={cable.id}>
@@ -138,14 +131,7 @@ export function WiresPane({
       </section>
       <section className={clsx(paneCss.sheet, paneCss.fixed)}>
         <Table>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{words.pack}</Table.Th>
-              <Table.Th scope="col">{words.form}</Table.Th>
-              <Table.Th scope="col">{words.holds}</Table.Th>
-              <Table.Th scope="col">{words.price}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow names={[words.pack, words.form, words.holds, words.price]} />
           <Table.Tbody>
             {packs.map((pack) => (
               <Table.Tr key={pack.id}>

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Table } from '@mantine/core'
@@ -79,14 +80,7 @@ export function MountCard({
           </h2>
           <div className={paneCss.sheetBody}>
             <Table>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th scope="col">{words.what}</Table.Th>
-                  <Table.Th scope="col">{words.now}</Table.Th>
-                  <Table.Th scope="col">{words.until}</Table.Th>
-                  <Table.Th scope="col">{words.whereFigureComesFrom}</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
+              <HeadRow names={[words.what, words.now, words.until, words.whereFigureComesFrom]} />
               <Table.Tbody>
                 {changes.map((change) => (
                   <Table.Tr key={change.field}>

@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import styles from './KitParts.module.css'
 import { kitPartsWords as words } from '@/words/screens/kit/kitParts'
 import { Button, Kbd, Table } from '@mantine/core'
@@ -88,15 +89,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
           </div>
           <div className={paneCss.sheetBody}>
             <Table>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th scope="col">{words.part}</Table.Th>
-                  <Table.Th scope="col">{words.what}</Table.Th>
-                  <Table.Th scope="col">{words.together}</Table.Th>
-                  <Table.Th scope="col">{words.free}</Table.Th>
-                  <Table.Th scope="col">{words.short}</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
+              <HeadRow names={[words.part, words.what, words.together, words.free, words.short]} />
               <Table.Tbody>
                 {lines.map((line) => (
                   <Line key={line.part} line={line} />

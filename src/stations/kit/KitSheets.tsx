@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { kitSheetsWords as words } from '@/words/screens/kit/kitSheets'
 import { Button, Kbd, Table } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
@@ -189,15 +190,7 @@ export function RejectedTable({ rejected }: { readonly rejected: readonly KitRej
       </h2>
       <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.whyOthersAreOut}>
         <Table>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{words.contact}</Table.Th>
-              <Table.Th scope="col">{words.seal}</Table.Th>
-              <Table.Th scope="col">{words.reason}</Table.Th>
-              <Table.Th scope="col">{words.offBy}</Table.Th>
-              <Table.Th scope="col">{words.curedBy}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow names={[words.contact, words.seal, words.reason, words.offBy, words.curedBy]} />
           <Table.Tbody>
             {rejected.slice(0, REJECTED_SHOWN).map((one) => (
               <Table.Tr key={`${one.contact} ${one.seal ?? ''}`}>

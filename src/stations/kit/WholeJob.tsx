@@ -1,5 +1,6 @@
 'use client'
 
+import { HeadRow } from '@/ui/table/HeadRow'
 import { wholeJobWords as words } from '@/words/screens/kit/wholeJob'
 import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
@@ -140,14 +141,7 @@ export function WholeJob({ close }: { readonly close: () => void }) {
             </div>
             <div className={paneCss.sheetBody}>
               <Table>
-                <Table.Thead>
-                  <Table.Tr>
-                    <Table.Th scope="col">{words.terminations}</Table.Th>
-                    <Table.Th scope="col">{words.ways}</Table.Th>
-                    <Table.Th scope="col">{words.chosen}</Table.Th>
-                    <Table.Th scope="col">{words.setup}</Table.Th>
-                  </Table.Tr>
-                </Table.Thead>
+                <HeadRow names={[words.terminations, words.ways, words.chosen, words.setup]} />
                 <Table.Tbody>
                   {problems.problem.groups.map((group, g) => {
                     const first = group.sides[0]

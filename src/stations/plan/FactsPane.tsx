@@ -1,4 +1,5 @@
 'use client'
+import { HeadRow } from '@/ui/table/HeadRow'
 import { factsPaneWords as words } from '@/words/screens/plan/factsPane'
 import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, Table } from '@mantine/core'
@@ -47,13 +48,7 @@ export function FactsPane({ close }: { readonly close: () => void }) {
       </div>
       <div className={paneCss.sheetBody}>
         <Table>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th scope="col">{words.what}</Table.Th>
-              <Table.Th scope="col">{words.part}</Table.Th>
-              <Table.Th scope="col">{words.thisJobShelf}</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
+          <HeadRow names={[words.what, words.part, words.thisJobShelf]} />
           <Table.Tbody>
             {older?.map((one) => (
               <Table.Tr key={`${one.kind} ${one.id}`}>

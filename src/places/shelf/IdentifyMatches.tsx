@@ -1,0 +1,101 @@
+import { Table } from '@mantine/core'
+import clsx from 'clsx'
+import { HeadRow } from '@/ui/table/HeadRow'
+import type { CalliperFigure } from '@/core/parts/identify/identify'
+import { figure, mm } from '@/words/figures'
+import { identifyPaneWords as words } from '@/words/screens/shelf/identifyPane'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import type { Identified } from './actions'
+import { Bands } from './Bands'
+import styles from './IdentifyMatches.module.css'
+
+export const figureWords: Readonly<Record<CalliperFigure, string>> = {
+  overallMm: words.overallLength,
+  barrelOuterMm: words.barrelOutside,
+  barrelBoreMm: words.barrelBore,
+  matingMm: words.matingPart,
+  wingWidthMm: words.overWings,
+}
+const byWords: Readonly<Record<string, string>> = {
+  ...figureWords,
+  plating: 'plating',
+  conductor: 'takes',
+  gender: 'gender',
+  bin: 'bands',
+  construction: 'made',
+}
+
+/** Contacts that agree with what was seen and measured, the likeliest first. */
+export function Matches({ found }: { readonly found: Identified['found'] }) {
+  return (
+    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.matches}>
+      <Table>
+        <HeadRow
+          names={[words.bestFirst, words.what, words.family, words.bands, words.likeness, words.measuredOnItsSheet]}
+        />
+        <Table.Tbody>
+          {found.map((one, i) => (
+            <Table.Tr key={one.id} className={i === 0 ? styles.likeliest : undefined}>
+              <Table.Td className={textCss.figure}>
+                <b>{one.id}</b>
+              </Table.Td>
+              <Table.Td>{one.name}</Table.Td>
+              <Table.Td>{one.family}</Table.Td>
+              <Table.Td>
+                {one.bands.length > 0 ? <Bands bands={one.bands} /> : <span className={textCss.dim}>{words.none}</span>}
+              </Table.Td>
+              <Table.Td className={textCss.figure}>{figure(one.likeness * 100, 0)} %</Table.Td>
+              <Table.Td className={textCss.figure}>
+                {one.figures.map((f) => (
+                  <span
+                    key={f.figure}
+                    className={clsx(
+                      f.within ? textCss.good : f.sheetMm === undefined ? textCss.dim : textCss.caution,
+                      textCss.block,
+                    )}
+                  >
+                    {f.within ? '✓' : f.sheetMm === undefined ? '–' : '◆'} {mm(f.measuredMm)},{' '}
+                    {f.sheetMm === undefined ? words.notOnItsSheet : mm(f.sheetMm)}
+                  </span>
+                ))}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </section>
+  )
+}
+
+/** What tells the likeliest ones apart: what to look at or to measure next. */
+export function TellsApart({ found }: { readonly found: Identified }) {
+  return (
+    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.whatTellsThemApart}>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">{words.tellsApart}</Table.Th>
+            {found.found.slice(0, 4).map((one) => (
+              <Table.Th key={one.id} scope="col" className={textCss.mono}>
+                {one.id}
+              </Table.Th>
+            ))}
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {found.differences.map((one) => (
+            <Table.Tr key={one.by}>
+              <Table.Td>{byWords[one.by]}</Table.Td>
+              {one.values.map((value, i) => (
+                <Table.Td key={i} className={textCss.figure}>
+                  {value ?? <span className={textCss.dim}>{words.notOnSheet}</span>}
+                </Table.Td>
+              ))}
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </section>
+  )
+}

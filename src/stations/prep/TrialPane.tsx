@@ -3,19 +3,14 @@ import { trialPaneWords as texts } from '@/words/screens/prep/trialPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
-import { constructionOf } from '@/core/parts/catalogue/constructions'
-import { Contact } from '@/core/parts/catalogue/types'
-import { slackOf } from '@/core/record/standing/slack'
 import { Termination } from '@/core/record/plan/plan'
-import { gapRange } from '@/core/parts/rules/houseRules'
-import { rulesOf } from '@/core/record/rules/rulesOf'
 import { setupId } from '@/core/craft/setup/setup'
-import { EdgePlace, Sighting, TrialAnswer, sightings, trialAnswer } from '@/core/craft/strip/trialAnswer'
-import { parseQuantity } from '@/core/base/units/parseQuantity'
+import { EdgePlace, Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { answerWords, asksWords, nextWords, sightingWords } from '@/words/strip'
 import { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { stripTrial } from '@/core/work/prep/stripTrial'
 import styles from './TrialPane.module.css'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
@@ -46,38 +41,8 @@ export function TrialPane({
   const [edge, setEdge] = useState<EdgePlace>('in-window')
   // once it is written, the next stop would start from what was just set: one for a sighting
   const [cured, setCured] = useState<number>()
-  const rules = rulesOf(state)
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
-  const type = state.facts.wireTypes[termination.wire.type]
-  const shape =
-    contact &&
-    constructionOf(contact).stripShape(contact, {
-      gap: gapRange(rules, termination.wire.insulationMm ?? type?.insulationMm ?? 1),
-      brush: rules.brush,
-    })
-  const slack = slackOf(state, termination.unit, termination.wire, termination.side)
   const id = setupId(set.setup)
-  const kinds = shape ? sightings[shape.kind] : []
-  const kind = kinds.find((one) => one.id === seen)
-  const read = kind?.asks === 'strands' ? undefined : parseQuantity(text, 'length')
-  const strands = kind?.asks === 'strands' && /^\d{1,3}$/.test(text.trim()) ? Number(text) : undefined
-  const answer =
-    shape &&
-    seen &&
-    trialAnswer({
-      shape,
-      window: set.strip,
-      stripMm,
-      sees: seen,
-      edge,
-      strandsLost: strands,
-      strandAllowance: rules.strandAllowance,
-      slackMm: slack?.leftMm ?? 0,
-      tryMm: slack?.tryMm ?? 0,
-      stopMm: set.strip.nominalMm + (state.adjustments.get(id)?.stripOffMm ?? 0),
-      hasWireStop: set.setup.wireStopMm !== undefined,
-      ...(read?.ok && { seenMm: read.value }),
-    })
+  const { kinds, kind, answer, slackMm } = stripTrial(state, termination, set, { stripMm, sees: seen, edge, text })
   const next = answer?.next
   const stop = next?.kind === 'strip-stop' ? next : undefined
   const setStop = async () => {
@@ -109,7 +74,7 @@ export function TrialPane({
           },
         ]
       : []),
-    ...kinds.map((one, i) => ({
+    ...(kinds ?? []).map((one, i) => ({
       key: String(i + 1),
       words: i === 0 ? texts.whatIsSeenTo : '',
       run: () => {
@@ -118,7 +83,7 @@ export function TrialPane({
       },
     })),
   ])
-  if (!shape) return <p className={clsx(noteCss.note, noteCss.attend)}>{texts.thisContactsSheetGives}</p>
+  if (!kinds) return <p className={clsx(noteCss.note, noteCss.attend)}>{texts.thisContactsSheetGives}</p>
   return (
     <>
       <h2 className={textCss.cardTitle}>{texts.whatDoYouSee}</h2>
@@ -165,28 +130,7 @@ export function TrialPane({
       )}
       {answer && (
         <>
-          <div
-            className={clsx(
-              noteCss.note,
-              answer.slack === 'short' ? noteCss.fault : answer.do === 'go-on' ? noteCss.good : noteCss.attend,
-            )}
-            role="status"
-          >
-            <b className={styles.large}>{answerWords(answer)}</b>
-            {answer.costMm > 0 && (
-              <div>
-                {texts.costs(
-                  answer.costMm,
-                  answer.slack === 'short'
-                    ? texts.slackDoesNotAllow
-                    : texts.ofSlackStay((slack?.leftMm ?? 0) - answer.costMm),
-                )}
-              </div>
-            )}
-            {next && (
-              <div>{texts.forNext(nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next))}</div>
-            )}
-          </div>
+          <TrialSays answer={answer} slackMm={slackMm} cured={cured} />
           {stop && (
             <Button disabled={busy || cured !== undefined} onClick={() => void setStop()}>
               <span>{cured !== undefined ? texts.writtenStopAt(cured) : texts.stopTo(stop.toMm)}</span>{' '}
@@ -206,5 +150,39 @@ export function TrialPane({
         <span>{texts.back}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>
     </>
+  )
+}
+
+/** What to do with this wire, what it costs, and what to set for the next. */
+function TrialSays({
+  answer,
+  slackMm,
+  cured,
+}: {
+  readonly answer: TrialAnswer
+  readonly slackMm: number
+  readonly cured: number | undefined
+}) {
+  const { next } = answer
+  const stop = next?.kind === 'strip-stop' ? next : undefined
+  return (
+    <div
+      className={clsx(
+        noteCss.note,
+        answer.slack === 'short' ? noteCss.fault : answer.do === 'go-on' ? noteCss.good : noteCss.attend,
+      )}
+      role="status"
+    >
+      <b className={styles.large}>{answerWords(answer)}</b>
+      {answer.costMm > 0 && (
+        <div>
+          {texts.costs(
+            answer.costMm,
+            answer.slack === 'short' ? texts.slackDoesNotAllow : texts.ofSlackStay(slackMm - answer.costMm),
+          )}
+        </div>
+      )}
+      {next && <div>{texts.forNext(nextWords(cured !== undefined && stop ? { ...stop, toMm: cured } : next))}</div>}
+    </div>
   )
 }

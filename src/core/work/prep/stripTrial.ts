@@ -1,0 +1,77 @@
+import { parseQuantity } from '../../base/units/parseQuantity'
+import { constructionOf } from '../../parts/catalogue/constructions'
+import type { Contact } from '../../parts/catalogue/types'
+import { gapRange } from '../../parts/rules/houseRules'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { setupId } from '../../craft/setup/setup'
+import {
+  type EdgePlace,
+  type Sighting,
+  type SightingKind,
+  type TrialAnswer,
+  sightings,
+  trialAnswer,
+} from '../../craft/strip/trialAnswer'
+import type { Termination } from '../../record/plan/plan'
+import { rulesOf } from '../../record/rules/rulesOf'
+import { slackOf } from '../../record/standing/slack'
+import type { JobState } from '../../record/state/state'
+
+/** What is seen of a wire that is held in its contact. */
+export interface Seen {
+  /** the strip as it is, mm */
+  readonly stripMm: number
+  readonly sees: Sighting | undefined
+  /** where the insulation ends, where that matters */
+  readonly edge: EdgePlace
+  /** how much of it, as it is written: a length, or strands */
+  readonly text: string
+}
+
+export interface StripTrial {
+  /** what can be seen in this contact; undefined when its sheet gives no dimensions to compare with */
+  readonly kinds: readonly SightingKind[] | undefined
+  /** the one that is seen */
+  readonly kind: SightingKind | undefined
+  readonly answer: TrialAnswer | undefined
+  /** wire that is left for tries, mm */
+  readonly slackMm: number
+}
+
+/** A trial at one termination: the contact's shape, the house rules, the slack and the stop as they are there, and what follows. */
+export function stripTrial(
+  state: JobState,
+  { unit, wire, side }: Pick<Termination, 'unit' | 'wire' | 'side'>,
+  set: ChosenSet,
+  { stripMm, sees, edge, text }: Seen,
+): StripTrial {
+  const rules = rulesOf(state)
+  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const insulationMm = wire.insulationMm ?? state.facts.wireTypes[wire.type]?.insulationMm ?? 1
+  const shape =
+    contact && constructionOf(contact).stripShape(contact, { gap: gapRange(rules, insulationMm), brush: rules.brush })
+  const slack = slackOf(state, unit, wire, side)
+  const slackMm = slack?.leftMm ?? 0
+  if (!shape) return { kinds: undefined, kind: undefined, answer: undefined, slackMm }
+  const kinds = sightings[shape.kind]
+  const kind = kinds.find((one) => one.id === sees)
+  const strands = kind?.asks === 'strands'
+  const read = strands ? undefined : parseQuantity(text, 'length')
+  const answer =
+    sees &&
+    trialAnswer({
+      shape,
+      window: set.strip,
+      stripMm,
+      sees,
+      edge,
+      strandsLost: strands && /^\d{1,3}$/.test(text.trim()) ? Number(text) : undefined,
+      strandAllowance: rules.strandAllowance,
+      slackMm,
+      tryMm: slack?.tryMm ?? 0,
+      stopMm: set.strip.nominalMm + (state.adjustments.get(setupId(set.setup))?.stripOffMm ?? 0),
+      hasWireStop: set.setup.wireStopMm !== undefined,
+      ...(read?.ok && { seenMm: read.value }),
+    })
+  return { kinds, kind, answer, slackMm }
+}

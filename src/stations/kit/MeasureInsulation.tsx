@@ -1,0 +1,42 @@
+import { Button, Kbd, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
+import { quantityWords } from '@/words/quantity'
+import { kitStationWords as words } from '@/words/screens/kit/kitStation'
+import textCss from '@/ui/text/text.module.css'
+
+/** The insulation of this wire as callipers find it: it overrides the wire type's figure. */
+export function MeasureInsulation({
+  now,
+  save,
+  cancel,
+}: {
+  readonly now: number
+  readonly save: (mm: number) => void
+  readonly cancel: () => void
+}) {
+  const [text, setText] = useState(String(now))
+  const read = parseQuantity(text, 'length')
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (read.ok) save(Math.round(read.value * 100) / 100)
+      }}
+    >
+      <TextInput
+        label={words.overInsulationThreeTurns}
+        value={text}
+        autoFocus
+        inputMode="decimal"
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => event.key === 'Escape' && cancel()}
+        error={!read.ok}
+      />
+      {!read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'length')}</span>}
+      <Button type="submit" disabled={!read.ok}>
+        <span>{words.useThisFigure}</span> <Kbd aria-hidden="true">Enter</Kbd>
+      </Button>
+    </form>
+  )
+}

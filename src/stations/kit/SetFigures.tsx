@@ -1,0 +1,73 @@
+import { Table } from '@mantine/core'
+import { useJob } from '@/ui/job/JobProvider'
+import { kitStationWords as words } from '@/words/screens/kit/kitStation'
+import { KitSet } from './kitOptions'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+
+const pullSource = (pull: NonNullable<KitSet['set']['pull']>) =>
+  pull.basis === 'sheet'
+    ? words.contactsOwnSheet
+    : pull.basis === 'table'
+      ? `table ${pull.table ?? ''}`
+      : words.generalFigureOfNo(pull.table ?? 'a table')
+
+/** The figures of a set: what it takes, strip, height, pull. */
+export function SetFigures({ set }: { readonly set: KitSet }) {
+  const { state } = useJob()
+  const contact = state.facts.contacts[set.set.contact]
+  return (
+    <Table>
+      <Table.Tbody>
+        <Table.Tr>
+          <Table.Td>{words.conductor}</Table.Td>
+          <Table.Td className={clsx(textCss.figure, textCss.good)}>
+            ✓ {contact ? words.between(contact.conductor.minMm2, contact.conductor.maxMm2) : set.set.contact}
+          </Table.Td>
+        </Table.Tr>
+        <Table.Tr>
+          <Table.Td>{words.strip}</Table.Td>
+          <Table.Td className={textCss.figure}>
+            {words.toMm(set.set.strip.minMm.toFixed(1), set.set.strip.maxMm.toFixed(1))}
+          </Table.Td>
+        </Table.Tr>
+        {set.set.height && (
+          <Table.Tr>
+            <Table.Td>{words.heightEstimated(set.set.height.estimate)}</Table.Td>
+            <Table.Td className={textCss.figure}>
+              {words.wordsBetween(set.set.height.minMm.toFixed(2), set.set.height.maxMm.toFixed(2))}
+            </Table.Td>
+          </Table.Tr>
+        )}
+        <Table.Tr>
+          <Table.Td>{words.pull}</Table.Td>
+          <Table.Td className={textCss.figure}>
+            {set.set.pull ? `≥ ${set.set.pull.forceN} N` : words.notInTable}
+          </Table.Td>
+        </Table.Tr>
+      </Table.Tbody>
+    </Table>
+  )
+}
+
+/** What is to be heeded with a set, and where its figures come from. */
+export function SetNotes({ set }: { readonly set: KitSet | undefined }) {
+  return (
+    <>
+      {set &&
+        [...set.notes, ...set.unchecked].map((note) => (
+          <p key={note} className={clsx(noteCss.note, noteCss.caution)}>
+            ◆ {note}
+          </p>
+        ))}
+      <div className={paneCss.sources}>
+        {set && <span>{words.setting(set.set.source)}</span>}
+        {set && <span>{words.stripSheetsOwnLength(set.set.stripFrom === 'sheet')}</span>}
+        {set?.set.pull && <span>{words.pullCheckAgainstYour(pullSource(set.set.pull))}</span>}
+        <span>{words.makersSheetAlwaysWins}</span>
+      </div>
+    </>
+  )
+}

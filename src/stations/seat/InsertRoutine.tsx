@@ -1,0 +1,135 @@
+'use client'
+import { insertCardWords as words } from '@/words/screens/seat/insertCard'
+import { InsertPlayer } from './laterCards'
+import { Button, Kbd } from '@mantine/core'
+import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
+import { planIndex } from '@/core/record/plan/plan'
+import { endState } from '@/core/record/state/state'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { openTurns, turnsWith } from '@/core/work/seat/seatTurns'
+import { isSpent, reuseOf } from '@/core/record/standing/reuse'
+import { lightTugN } from '@/core/record/standing/tug'
+import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import { plural } from '@/words/figures'
+import { reuseLimitWords } from '@/words/release'
+import { TaskOf, useWrite } from './useWrite'
+import { endKey } from '@/core/record/plan/keys'
+import { InsertNotes, InsertTool } from './InsertNotes'
+import { coverLines, routineLines } from './routineLines'
+import clsx from 'clsx'
+import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
+import styles from './InsertRoutine.module.css'
+
+/** The way in, tick by tick: covers that are in the way first, then the steps of the mechanism, then a light tug. */
+export function InsertRoutine({
+  task,
+  housing,
+  family,
+  report,
+  done,
+}: {
+  readonly task: TaskOf<'insert'>
+  readonly housing: Housing
+  readonly family: FamilyFacts
+  readonly report: () => void
+  readonly done: () => void
+}) {
+  const { state, append } = useJob()
+  const { busy, write } = useWrite(done)
+  const mechanism = releaseMechanisms[family.release]
+  const wire = planIndex(state.plan).byKey.get(task.term)?.wire
+  const tugN = lightTugN(state, task.end, task.cavity)
+  const tugNow = mechanism.tugMeans === 'after-click'
+  const lockClosed =
+    secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
+  const reuse = reuseOf(state, task.term)
+  const spent = reuse !== undefined && isSpent(reuse)
+  const covers = lockClosed ? coversInOrder(secondaryLocks[family.lock], rulesOf(state)).toReversed() : []
+  const going = routineLines(family, tugN)
+  const lines = [...coverLines(covers), ...going]
+  const checks = useChecks(task.term, lines)
+  // while a cover is in the way the contact waits before its cavity
+  const shown =
+    [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])
+  const turn = (by: -1 | 1) => {
+    const open = openTurns(state, task.unit, task.end)
+    const other = open[open.indexOf(task.cavity) + by]
+    const cavities = other === undefined ? undefined : turnsWith(state, task.unit, task.end, task.cavity, other)
+    if (!cavities || busy) return
+    void append({ kind: 'seat-order-set', end: task.end, cavities: [...cavities] })
+  }
+  const cutOff = () =>
+    busy ||
+    write({
+      kind: 'seat-faulted',
+      term: task.term,
+      end: task.end,
+      cavity: task.cavity,
+      fault: 'will-not-go-in',
+      cause: 'used-up',
+    })
+  useKeys([
+    ...(spent ? [{ key: ' ', words: words.cutOffContactThat, run: cutOff }] : []),
+    { key: 'x', words: words.somethingIsWrong, run: report },
+    { key: ',', words: words.thisOneSooner, run: () => turn(-1) },
+    { key: '.', words: words.thisOneLater, run: () => turn(1) },
+  ])
+  return (
+    <>
+      <h2 className={clsx(textCss.cardTitle, spent ? textCss.fault : undefined)}>
+        {spent ? words.thisContactDoesNot : mechanism.insertTool ? words.pressItInStraight : words.slideItInStraight}
+      </h2>
+      {!spent && <InsertTool task={task} housing={housing} family={family} />}
+      {spent && (
+        <p className={clsx(noteCss.note, noteCss.fault)}>
+          {words.outOfCavityIt(
+            reuse.used,
+            reuseLimitWords[reuse.by],
+            reuse.allowed === 0 ? words.noSecondUse : plural(reuse.allowed, 'reuse'),
+          )}
+        </p>
+      )}
+      {!spent && mechanism.insert.length > 0 && (
+        <div className={styles.insertScene}>
+          <InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />
+        </div>
+      )}
+      {spent ? (
+        <Button variant="filled" disabled={busy} onClick={cutOff}>
+          <span>{words.cutItOff}</span> <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
+      ) : (
+        <CheckList
+          lines={lines}
+          checks={checks}
+          main={words.seated}
+          busy={busy}
+          onMain={() =>
+            write(
+              ...(lockClosed
+                ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }]
+                : []),
+              {
+                kind: 'seated',
+                term: task.term,
+                end: task.end,
+                cavity: task.cavity,
+                checked: going.map((line) => line.id),
+                ...(tugNow && tugN !== undefined && { tugN }),
+              },
+            )
+          }
+        />
+      )}
+      <Button onClick={report}>
+        <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>
+      </Button>
+      <InsertNotes task={task} housing={housing} family={family} spent={spent} />
+    </>
+  )
+}

@@ -1,0 +1,53 @@
+import { insertCardWords as words } from '@/words/screens/seat/insertCard'
+import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { CoverId } from '@/core/parts/catalogue/secondaryLocks'
+import { FamilyFacts } from '@/core/parts/catalogue/types'
+import { CheckLine } from '@/ui/card/CheckList'
+import { insertStepWords } from '@/words/release'
+import { coverWords } from '@/words/seat'
+import textCss from '@/ui/text/text.module.css'
+
+/** Covers that are opened before a contact can go in. */
+export const coverLines = (covers: readonly CoverId[]): readonly CheckLine[] =>
+  covers.map((cover) => ({
+    id: cover,
+    words: coverWords[cover].open,
+    hint: words.itIsClosedOpen,
+    seen: words.itIsOpen,
+  }))
+
+/** The steps of a mechanism's way in; where a click can be tugged, that is the last. */
+export function routineLines(family: FamilyFacts, tugN: number | undefined): readonly CheckLine[] {
+  const mechanism = releaseMechanisms[family.release]
+  const tugNow = mechanism.tugMeans === 'after-click'
+  return [
+    ...mechanism.insert.map((step) => ({
+      id: step,
+      words: insertStepWords[step].act,
+      hint:
+        step === 'right-way-up' || step === 'straight-in'
+          ? mechanism.insert.includes('right-way-up') === (step === 'right-way-up')
+            ? family.orientation
+            : undefined
+          : insertStepWords[step].hint,
+      seen: insertStepWords[step].seen,
+    })),
+    ...(tugNow
+      ? [
+          {
+            id: 'tug',
+            words:
+              tugN === undefined ? (
+                words.lightTugItsRetention
+              ) : (
+                <>
+                  {words.lightTug} <b className={textCss.mono}>{words.tugForce(tugN)}</b>
+                  {words.noMore}
+                </>
+              ),
+            seen: words.itHeld,
+          },
+        ]
+      : []),
+  ]
+}

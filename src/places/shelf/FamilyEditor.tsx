@@ -1,32 +1,18 @@
 'use client'
 import { familyEditorWords as texts } from '@/words/screens/shelf/familyEditor'
-import { Button, Kbd, NativeSelect, Tabs, TextInput } from '@mantine/core'
-import { Choice } from '@/ui/choice/Choice'
+import { Button, Kbd, Tabs } from '@mantine/core'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useState } from 'react'
-import {
-  FamilyDraft,
-  FamilyFault,
-  SheetName,
-  draftFamily,
-  duplicateFamily,
-  emptyFamily,
-  readFamily,
-  sheetNames,
-  sheetTables,
-} from '@/core/parts/sheets/familyDraft'
-import { emptyHousing } from '@/core/parts/sheets/housingDraft'
+import { useMemo, useState } from 'react'
+import { FamilyFault, SheetName, readFamily, sheetNames, sheetTables } from '@/core/parts/sheets/familyDraft'
 import { SheetProblem } from '@/core/parts/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from './SheetGrid'
-import { familyFaultWords, familyHeadWords, sheetProblemWords, sheetTitles } from '@/words/sheets'
+import { familyFaultWords, sheetTitles } from '@/words/sheets'
 import { saveFamily } from './actions'
-import { HousingEditor } from './HousingEditor'
+import { FamilyHead } from './FamilyHead'
+import { FamilyHousingsTab } from './FamilyHousingsTab'
+import { useFamilyDraft } from './useFamilyDraft'
 import { FamilyPage } from './shelfData'
-import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
-import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
-import { heldWords } from '@/words/release'
-import { lockWords } from '@/words/seat'
 import { unanswered } from '@/words/unanswered'
 import styles from './FamilyEditor.module.css'
 import clsx from 'clsx'
@@ -43,16 +29,8 @@ const tabs: readonly (readonly [Tab, string])[] = [
   ['seals', texts.seals],
   ['placard', texts.settings],
 ]
-const KEPT = 'urn-family-draft'
-
 const tabOf = (fault: FamilyFault): Tab =>
   fault.at === 'head' ? 'head' : fault.at === 'housing' ? 'housings' : fault.sheet
-
-function begin(page: FamilyPage | undefined, duplicate: boolean): FamilyDraft {
-  if (!page) return emptyFamily
-  const draft = draftFamily(page.family, page.placards)
-  return duplicate ? duplicateFamily(draft, `${draft.id}-2`, `${draft.name} 2`, '-2') : draft
-}
 
 /** A family is entered from its sheet, or changed: a table for each of the sheet's tables, and housings with their drawing beside them. */
 export function FamilyEditor({
@@ -66,25 +44,13 @@ export function FamilyEditor({
 }) {
   const router = useRouter()
   const isNew = !page || duplicate
-  const kept = `${KEPT}:${page ? `${page.family.id}${duplicate ? ':copy' : ''}` : 'new'}`
-  const [draft, setDraft] = useState<FamilyDraft>(() => {
-    const before = localStorage.getItem(kept)
-    return before === null
-      ? begin(page, duplicate)
-      : { ...(JSON.parse(before) as FamilyDraft), ...(page && !duplicate && { origin: page.family }) }
-  })
+  const { draft, set, forget } = useFamilyDraft(page, duplicate)
   const [tab, setTab] = useState<Tab>('head')
   const [housingAt, setHousingAt] = useState(0)
   const [busy, setBusy] = useState(false)
   const [message, setMessage] = useState<string>()
   const [asked, setAsked] = useState(false)
   const reading = useMemo(() => readFamily(draft), [draft])
-  // nothing typed is lost, whatever happens to the page
-  useEffect(() => {
-    const { origin: _origin, ...rest } = draft
-    localStorage.setItem(kept, JSON.stringify(rest))
-  }, [draft, kept])
-  const set = (change: Partial<FamilyDraft>) => setDraft((now) => ({ ...now, ...change }))
   const cellProblems = useMemo(() => {
     const map = new Map<string, SheetProblem>()
     for (const fault of reading.faults)
@@ -116,12 +82,12 @@ export function FamilyEditor({
       setMessage(outcome.message)
       return
     }
-    localStorage.removeItem(kept)
+    forget()
     router.push(`/shelf?family=${encodeURIComponent(reading.family.id)}`)
     router.refresh()
   }
   const leave = () => {
-    localStorage.removeItem(kept)
+    forget()
     router.push(page ? `/shelf?family=${encodeURIComponent(page.family.id)}` : '/shelf')
   }
   const step = (by: number) =>
@@ -132,44 +98,6 @@ export function FamilyEditor({
     { key: 'ArrowLeft', words: texts.tableBefore, run: () => step(-1) },
     ...tabs.map(([id, words], i) => ({ key: String(i + 1), words, run: () => setTab(id) })),
   ])
-  const headFault = (field: string) => {
-    const fault = reading.faults.find((one) => one.at === 'head' && one.field === field)
-    return asked && fault?.at === 'head' ? (
-      <span className={textCss.wrong}>▲ {sheetProblemWords(fault.problem)}</span>
-    ) : null
-  }
-  const text = (
-    field: 'id' | 'name' | 'document' | 'revision' | 'orientation',
-    label: string,
-    more: { readonly readOnly?: boolean; readonly autoFocus?: boolean; readonly placeholder?: string } = {},
-  ) => (
-    <TextInput
-      label={label}
-      value={draft[field]}
-      {...more}
-      onChange={(event) => set({ [field]: event.target.value })}
-      error={headFault(field)}
-    />
-  )
-  const choice = (
-    field: 'basis' | 'sealing' | 'release' | 'lock' | 'plugTakes' | 'receptacleTakes',
-    label: string,
-    options: readonly (readonly [string, string])[],
-  ) => (
-    <NativeSelect label={label} value={draft[field]} onChange={(event) => set({ [field]: event.target.value })}>
-      {options.map(([value, words]) => (
-        <option key={value} value={value}>
-          {words}
-        </option>
-      ))}
-    </NativeSelect>
-  )
-  const takes = [
-    ['socket', 'sockets'],
-    ['pin', 'pins'],
-    ['either', texts.pinsOrSockets],
-  ] as const
-  const housing = draft.housings[housingAt]
   return (
     <Tabs
       className={styles.editor}
@@ -212,38 +140,7 @@ export function FamilyEditor({
         </p>
       )}
       <Tabs.Panel value={tab} className={styles.editor}>
-        {tab === 'head' && (
-          <div className={clsx(paneCss.housingForm, paneCss.fixed)}>
-            {text('name', familyHeadWords.name, { autoFocus: isNew, placeholder: texts.asPeopleCallIt })}
-            {text('id', familyHeadWords.id, { readOnly: !isNew, placeholder: texts.shortNoSpaces })}
-            {text('document', familyHeadWords.document, { placeholder: texts.whereItsFiguresStand })}
-            {text('revision', texts.revision)}
-            {choice('basis', texts.figuresAre, [
-              ['sheet', texts.fromSheet],
-              ['measured', texts.measuredHere],
-              ['estimated', 'estimated'],
-            ])}
-            {choice('sealing', texts.sealing, [
-              ['none', 'none'],
-              ['wire-seal', texts.sealOnEachWire],
-              ['mat-seal', texts.matWithOpenHoles],
-              ['mat-self-piercing', texts.matThatIsPierced],
-            ])}
-            {choice('plugTakes', texts.plugTakes, takes)}
-            {choice('receptacleTakes', texts.receptacleTakes, takes)}
-            {choice(
-              'release',
-              texts.howContactIsHeld,
-              Object.values(releaseMechanisms).map(({ id }) => [id, heldWords[id]]),
-            )}
-            {choice(
-              'lock',
-              texts.secondLock,
-              Object.values(secondaryLocks).map(({ id }) => [id, lockWords[id].name]),
-            )}
-            {text('orientation', texts.whichWayUpContact)}
-          </div>
-        )}
+        {tab === 'head' && <FamilyHead draft={draft} set={set} isNew={isNew} faults={asked ? reading.faults : []} />}
         {sheetNames.includes(tab as SheetName) && (
           <SheetGrid
             key={tab}
@@ -261,60 +158,14 @@ export function FamilyEditor({
           <p className={clsx(textCss.small, textCss.dim, paneCss.fixed)}>{texts.barrelIsDrawnAnd}</p>
         )}
         {tab === 'housings' && (
-          <>
-            <div className={styles.row2}>
-              {draft.housings.map((one, i) => (
-                <Choice key={i} aria-pressed={i === housingAt} onClick={() => setHousingAt(i)} mono inline>
-                  {one.id || `housing ${String(i + 1)}`}
-                </Choice>
-              ))}
-              <Button
-                fullWidth={false}
-                onClick={() => {
-                  setHousingAt(draft.housings.length)
-                  set({
-                    housings: [
-                      ...draft.housings,
-                      {
-                        ...(housing ?? emptyHousing),
-                        id: '',
-                        name: '',
-                        mates: '',
-                        lock: '',
-                        interfaceSeal: '',
-                        size: housing?.size ?? draft.sheets.sizes[0]?.id ?? '',
-                      },
-                    ],
-                  })
-                }}
-              >
-                <span>{texts.addHousing}</span>
-              </Button>
-            </div>
-            {housing ? (
-              <HousingEditor
-                key={housingAt}
-                draft={housing}
-                sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
-                problems={
-                  asked || housing.id !== ''
-                    ? Object.fromEntries(
-                        reading.faults.flatMap((fault) =>
-                          fault.at === 'housing' && fault.housing === housingAt ? [[fault.field, fault.problem]] : [],
-                        ),
-                      )
-                    : {}
-                }
-                onChange={(next) => set({ housings: draft.housings.map((one, i) => (i === housingAt ? next : one)) })}
-                remove={() => {
-                  setHousingAt(0)
-                  set({ housings: draft.housings.filter((_one, i) => i !== housingAt) })
-                }}
-              />
-            ) : (
-              <p className={clsx(noteCss.note, styles.housingIsDrawnFrom)}>{texts.housingIsDrawnFrom}</p>
-            )}
-          </>
+          <FamilyHousingsTab
+            draft={draft}
+            set={set}
+            at={housingAt}
+            setAt={setHousingAt}
+            faults={reading.faults}
+            asked={asked}
+          />
         )}
       </Tabs.Panel>
       <p className={clsx(textCss.small, textCss.dim, paneCss.fixed)}>

@@ -51,6 +51,17 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', noHandmadeControl, noConstructionAsked, ...noSentenceHere] },
   },
   {
+    // a component shows one thing, a function does one; a drawing may take as long as what it draws
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.testing.ts', 'src/places/ledger/drawControlChart.ts', '**/*Drawing.tsx'],
+    rules: { 'max-lines-per-function': ['error', { max: 60 }] },
+  },
+  {
+    files: ['src/**/*.tsx'],
+    ignores: ['**/*Drawing.tsx'],
+    rules: { 'max-lines-per-function': ['error', { max: 150 }] },
+  },
+  {
     // the table itself; the open interface and tests speak of single ones
     files: ['src/core/parts/catalogue/constructions.ts', '**/*.test.ts', '**/*.testing.ts', 'src/api/**'],
     rules: { 'no-restricted-syntax': ['error', noHandmadeControl] },

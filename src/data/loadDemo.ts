@@ -1,6 +1,5 @@
-import { readdirSync, readFileSync } from 'node:fs'
+import { readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
-import Papa from 'papaparse'
 import { z } from 'zod'
 import { emptyPlan } from '@/core/record/plan/plan'
 import { readCatalogueFile } from '@/formats/catalogueFile'
@@ -9,14 +8,17 @@ import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import { readStockTable } from '@/formats/stockTable'
 import { readYaml } from '@/formats/yaml'
 import { readPinout } from '@/formats/pinout/readPinout'
-import type { Database } from './database'
+import { Database } from './database'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
-import { createJob, type JobCache } from './repositories/jobs'
+import { JobCache, createJob } from './repositories/jobs'
 import { addPeople } from './repositories/people'
 import { countSpools } from './repositories/spools'
 import { countStock } from './repositories/stock'
+import { Catalogue } from '@/core/parts/catalogue/catalogue'
+import { NewEntry } from '@/core/record/journal/entry'
+import Papa from 'papaparse'
 
 const peopleSchema = z.object({
   format: z.literal('urn-bench/people'),
@@ -66,75 +68,101 @@ const workedOn = [
   ['deck-loom', '2026-11-25T07:00:00Z'],
 ] as const
 
-/** Loads the demo world from its open-format files, by the same code that reads a user's. */
-export async function loadDemo(db: Database, jobs: JobCache, folder = join(process.cwd(), 'demo')): Promise<void> {
-  const yaml = (file: string): unknown => {
-    const read = readYaml(readFileSync(join(folder, file), 'utf8'))
-    if (!read.ok) throw new Error(`demo ${file}: ${read.fault}`)
-    return read.value
-  }
-  await addPeople(db, peopleSchema.parse(yaml('people.yaml')).people)
-  const packages = readdirSync(join(folder, 'catalogue'))
-    .sort()
-    .map((file) => {
-      const read = readCatalogueFile(readFileSync(join(folder, 'catalogue', file), 'utf8'))
-      if (!read.ok) throw new Error(`demo catalogue ${file}: ${JSON.stringify(read.fault[0])}`)
+/** A folder of the demo's files. */
+interface DemoFolder {
+  readonly text: (...path: readonly string[]) => string
+  readonly yaml: (...path: readonly string[]) => unknown
+  readonly list: (folder: string) => readonly string[]
+}
+
+function demoFolder(folder: string): DemoFolder {
+  const text = (...path: readonly string[]) => readFileSync(join(folder, ...path), 'utf8')
+  return {
+    text,
+    yaml: (...path) => {
+      const read = readYaml(text(...path))
+      if (!read.ok) throw new Error(`demo ${path.join('/')}: ${read.fault}`)
       return read.value
-    })
+    },
+    list: (name) => readdirSync(join(folder, name)).sort(),
+  }
+}
+
+/** When the demo's shelf was counted. */
+const COUNTED = new Date('2026-11-20T08:00:00Z')
+
+/** Puts the demo's packages on the shelf, and counts stock and spools. */
+async function loadShelf(db: Database, { text, list }: DemoFolder): Promise<Catalogue> {
+  const packages = list('catalogue').map((file) => {
+    const read = readCatalogueFile(text('catalogue', file))
+    if (!read.ok) throw new Error(`demo catalogue ${file}: ${JSON.stringify(read.fault[0])}`)
+    return read.value
+  })
   const imported = await importCatalogue(db, joinPackages(packages), new Date())
   if (!imported.ok) throw new Error(`demo catalogue: ${JSON.stringify(imported.fault[0])}`)
   const catalogue = await loadCatalogue(db, {})
-  const counts = readStockTable(
-    readFileSync(join(folder, 'stock.csv'), 'utf8'),
-    (part) => catalogue.names.get(part.toLowerCase())?.id === part,
-  )
+  const counts = readStockTable(text('stock.csv'), (part) => catalogue.names.get(part.toLowerCase())?.id === part)
   if (counts.faults.length > 0) throw new Error(`demo stock: ${JSON.stringify(counts.faults[0])}`)
-  await countStock(db, counts.lines, new Date('2026-11-20T08:00:00Z'))
-
-  const spools = Papa.parse<string[]>(readFileSync(join(folder, 'spools.csv'), 'utf8').trim())
+  await countStock(db, counts.lines, COUNTED)
+  const spools = Papa.parse<string[]>(text('spools.csv').trim())
     .data.slice(1)
     .map(([id = '', wireType = '', left = '']) => ({ id, wireType, leftMm: Number(left) }))
   const unknown = spools.find((spool) => !catalogue.wireTypes.has(spool.wireType) || !(spool.leftMm > 0))
   if (unknown) throw new Error(`demo spools: ${JSON.stringify(unknown)}`)
-  await countSpools(db, spools, new Date('2026-11-20T08:00:00Z'))
+  await countSpools(db, spools, COUNTED)
+  return catalogue
+}
 
-  const newId = newIdMaker(Date.now, Math.random)
+/** The first entries of a job of the demo: planned new, or taken over as it was found. */
+function plannedEntries(
+  catalogue: Catalogue,
+  { text }: DemoFolder,
+  { pinout, at, keyings, found, id: _id, by: _by, ...meta }: z.infer<typeof plannedSchema>[number],
+  newId: () => string,
+): readonly NewEntry[] {
   const planned = (file: string) => {
-    const read = readPinout(readFileSync(join(folder, 'jobs', file), 'utf8'), catalogue)
+    const read = readPinout(text('jobs', file), catalogue)
     if (!read.plan) throw new Error(`demo pinout ${file}: ${JSON.stringify(read.cellFaults[0] ?? read.tableFaults[0])}`)
     return read.plan
   }
-  for (const { id, pinout, at, by, keyings, found, ...meta } of plannedSchema.parse(yaml('jobs/jobs.yaml'))) {
-    const present = planned(pinout)
-    const ends = present.ends.map((end) => ({
-      ...end,
-      ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }),
-    }))
-    const plan = { ...emptyPlan, ...meta, ends, wires: [...present.wires] }
-    const today = at.slice(0, 10)
-    const wanted =
-      found?.wanted === undefined ? undefined : { ...planned(found.wanted), rev: found.wantedRev ?? meta.rev }
-    const entries = found
-      ? [
-          ...reworkEntries(
-            catalogue,
-            plan,
-            {
-              slackMm: found.slackMm,
-              wanted: wanted && { rev: wanted.rev, ends: [...wanted.ends], wires: [...wanted.wires] },
-            },
-            today,
-            newId,
-          ),
-          ...found.faults.map((fault) => ({ id: newId(), kind: 'seat-faulted' as const, ...fault })),
-        ]
-      : firstEntries(catalogue, plan, today, newId)
+  const present = planned(pinout)
+  const ends = present.ends.map((end) => ({
+    ...end,
+    ...(keyings[end.id] !== undefined && { keying: keyings[end.id] }),
+  }))
+  const plan = { ...emptyPlan, ...meta, ends, wires: [...present.wires] }
+  const today = at.slice(0, 10)
+  if (!found) return firstEntries(catalogue, plan, today, newId)
+  const wanted = found.wanted === undefined ? undefined : planned(found.wanted)
+  return [
+    ...reworkEntries(
+      catalogue,
+      plan,
+      {
+        slackMm: found.slackMm,
+        wanted: wanted && { rev: found.wantedRev ?? meta.rev, ends: [...wanted.ends], wires: [...wanted.wires] },
+      },
+      today,
+      newId,
+    ),
+    ...found.faults.map((fault) => ({ id: newId(), kind: 'seat-faulted' as const, ...fault })),
+  ]
+}
+
+/** Loads the demo world from its open-format files, by the same code that reads a user's. */
+export async function loadDemo(db: Database, jobs: JobCache, folder = join(process.cwd(), 'demo')): Promise<void> {
+  const files = demoFolder(folder)
+  await addPeople(db, peopleSchema.parse(files.yaml('people.yaml')).people)
+  const catalogue = await loadShelf(db, files)
+  const newId = newIdMaker(Date.now, Math.random)
+  for (const planned of plannedSchema.parse(files.yaml('jobs', 'jobs.yaml'))) {
+    const { id, by, at } = planned
+    const entries = plannedEntries(catalogue, files, planned, newId)
     const made = await createJob(db, jobs, { id, entries, by, now: new Date(at) })
     if (!made.ok) throw new Error(`demo job ${id}: ${JSON.stringify(made.fault)}`)
   }
-
   for (const [id, at] of workedOn) {
-    const document = jobDocumentSchema.parse(JSON.parse(readFileSync(join(folder, 'jobs', `${id}.json`), 'utf8')))
+    const document = jobDocumentSchema.parse(JSON.parse(files.text('jobs', `${id}.json`)))
     const { entries, issues } = readJournal(document.journal ?? [])
     if (issues.length > 0) throw new Error(`demo job ${id}.json: ${JSON.stringify(issues[0])}`)
     const made = await createJob(db, jobs, {

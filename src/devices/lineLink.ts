@@ -52,79 +52,97 @@ export function openLink({
       socket.destroy()
     })
     socket.once('error', () => settle(fail({ kind: 'unreachable', host, port })))
-    socket.once('connect', () => settle(ok(linkOver(socket, timeoutMs))))
+    socket.once('connect', () => settle(ok(new SocketLink(socket, timeoutMs))))
   })
 }
 
-function linkOver(socket: Socket, timeoutMs: number): LineLink {
-  let rest = ''
-  let waiting:
-    | {
-        readonly asked: string
-        readonly hear: (line: string) => boolean
-        readonly settle: (result: Result<undefined, DeviceFault>) => void
-      }
-    | undefined
-  let timer: NodeJS.Timeout | undefined
-  let queue: Promise<unknown> = Promise.resolve()
-  const end = (result: Result<undefined, DeviceFault>) => {
-    clearTimeout(timer)
-    const now = waiting
-    waiting = undefined
-    now?.settle(result)
+interface Waiting {
+  readonly asked: string
+  readonly hear: (line: string) => boolean
+  readonly settle: (result: Result<undefined, DeviceFault>) => void
+}
+
+/** One question at a time over a socket. Whatever goes wrong closes it, so that no late answer is taken for another's. */
+class SocketLink implements LineLink {
+  private rest = ''
+  private waiting: Waiting | undefined
+  private timer: NodeJS.Timeout | undefined
+  private queue: Promise<unknown> = Promise.resolve()
+
+  constructor(
+    private readonly socket: Socket,
+    private readonly timeoutMs: number,
+  ) {
+    socket.setEncoding('utf8')
+    socket.on('data', (chunk: string) => this.take(chunk))
+    socket.on('close', () => this.breakOff(this.rest.slice(0, 40)))
   }
-  const watch = () => {
-    clearTimeout(timer)
-    const asked = waiting?.asked ?? ''
-    timer = setTimeout(() => {
-      // a late answer would be taken for that of the next question: the link is of no use any more
-      end(fail({ kind: 'timeout', asked, afterMs: timeoutMs }))
-      socket.destroy()
-    }, timeoutMs)
-  }
-  socket.setEncoding('utf8')
-  socket.on('data', (chunk: string) => {
-    rest += chunk
-    for (let at = rest.indexOf('\n'); at >= 0; at = rest.indexOf('\n')) {
-      const line = rest.slice(0, at).replace(/\r$/, '')
-      rest = rest.slice(at + 1)
-      if (!waiting) continue
-      if (waiting.hear(line)) end(ok(undefined))
-      else watch()
-    }
-    if (rest.length > LINE_BYTES) {
-      end(fail({ kind: 'rubbish', asked: waiting?.asked ?? '', got: rest.slice(0, 40) }))
-      socket.destroy()
-    }
-  })
-  socket.on('close', () => end(fail({ kind: 'broken-off', asked: waiting?.asked ?? '', got: rest.slice(0, 40) })))
-  const send = (line: string) => socket.writable && socket.write(`${line}\n`)
-  const listen: LineLink['listen'] = (question, hear) => {
-    const turn = queue.then(
+
+  readonly tell = (command: string): void => void this.queue.then(() => this.send(command))
+
+  readonly listen: LineLink['listen'] = (question, hear) => {
+    const turn = this.queue.then(
       () =>
         new Promise<Result<undefined, DeviceFault>>((settle) => {
-          if (socket.destroyed) return settle(fail({ kind: 'broken-off', asked: question, got: '' }))
-          waiting = { asked: question, hear, settle }
-          watch()
-          send(question)
+          if (this.socket.destroyed) return settle(fail({ kind: 'broken-off', asked: question, got: '' }))
+          this.waiting = { asked: question, hear, settle }
+          this.watch()
+          this.send(question)
           return undefined
         }),
     )
-    queue = turn
+    this.queue = turn
     return turn
   }
-  return {
-    tell: (command) => void queue.then(() => send(command)),
-    listen,
-    ask: async (question) => {
-      let answer = ''
-      const heard = await listen(question, (line) => {
-        answer = line
-        return true
-      })
-      return heard.ok ? ok(answer) : heard
-    },
-    close: () => socket.destroy(),
-    isOpen: () => !socket.destroyed && socket.writable,
+
+  readonly ask: LineLink['ask'] = async (question) => {
+    let answer = ''
+    const heard = await this.listen(question, (line) => {
+      answer = line
+      return true
+    })
+    return heard.ok ? ok(answer) : heard
+  }
+
+  readonly close = (): void => void this.socket.destroy()
+  readonly isOpen = (): boolean => !this.socket.destroyed && this.socket.writable
+
+  private send(line: string): void {
+    if (this.socket.writable) this.socket.write(`${line}\n`)
+  }
+
+  private end(result: Result<undefined, DeviceFault>): void {
+    clearTimeout(this.timer)
+    const now = this.waiting
+    this.waiting = undefined
+    now?.settle(result)
+  }
+
+  private breakOff(got: string): void {
+    this.end(fail({ kind: 'broken-off', asked: this.waiting?.asked ?? '', got }))
+  }
+
+  private watch(): void {
+    clearTimeout(this.timer)
+    const asked = this.waiting?.asked ?? ''
+    this.timer = setTimeout(() => {
+      // a late answer would be taken for that of the next question: the link is of no use any more
+      this.end(fail({ kind: 'timeout', asked, afterMs: this.timeoutMs }))
+      this.socket.destroy()
+    }, this.timeoutMs)
+  }
+
+  private take(chunk: string): void {
+    this.rest += chunk
+    for (let at = this.rest.indexOf('\n'); at >= 0; at = this.rest.indexOf('\n')) {
+      const line = this.rest.slice(0, at).replace(/\r$/, '')
+      this.rest = this.rest.slice(at + 1)
+      if (!this.waiting) continue
+      if (this.waiting.hear(line)) this.end(ok(undefined))
+      else this.watch()
+    }
+    if (this.rest.length <= LINE_BYTES) return
+    this.end(fail({ kind: 'rubbish', asked: this.waiting?.asked ?? '', got: this.rest.slice(0, 40) }))
+    this.socket.destroy()
   }
 }

@@ -97,6 +97,51 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, mark) => (count(mark) > count(best) ? mark : best))
 }
 
+interface Reading {
+  readonly ends: ReturnType<typeof resolveEnds>
+  readonly lookup: Catalogue
+  readonly seenWires: Map<string, number>
+  readonly seenCavities: Map<string, { wire: string; row: number }>
+  readonly faults: CellFault[]
+}
+
+/** A row as a wire, or the faults that keep it from being one. */
+function readRow({ row, cells }: CellRow, { ends, lookup, seenWires, seenCavities, faults }: Reading): PinoutRow {
+  const before = faults.length
+  const fault = (column: ColumnId, problem: CellProblem) =>
+    faults.push({ row, column, found: cells[column] ?? '', problem })
+  const id = readId(cells.wire ?? '', row, seenWires, fault)
+  const type = readType(cells.type ?? '', lookup, fault)
+  const colour = parseColour(cells.colour ?? '')
+  if (!colour) fault('colour', cells.colour ? { kind: 'bad-colour' } : { kind: 'missing' })
+  const side = (endColumn: 'fromEnd' | 'toEnd') => readSide(endColumn, cells, row, ends, lookup, seenCavities, fault)
+  const from = side('fromEnd')
+  const to = side('toEnd')
+  if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { kind: 'open-both-sides' })
+  const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
+  const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
+  if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM)
+    fault('length', { kind: 'too-long', limit: LENGTH_LIMIT_MM })
+  if ((cells.signal ?? '').length > 60) fault('signal', { kind: 'too-long', limit: 60 })
+  const note = readNote(cells.note ?? '', fault)
+  const group = readGroup(cells.group ?? '')
+  if (!group.ok) fault('group', { kind: 'bad-group' })
+  if (faults.length > before || !colour || !from || !to || lengthMm === undefined) return { row, cells }
+  const wire: Wire = {
+    id,
+    type,
+    colour: formatColour(colour),
+    from,
+    to,
+    lengthMm,
+    ...(cells.signal ? { signal: cells.signal } : {}),
+    ...(currentA !== undefined && { currentA }),
+    ...(group.ok && group.value),
+    ...note,
+  }
+  return { row, cells, wire }
+}
+
 function interpret(
   cellRows: readonly CellRow[],
   lookup: Catalogue,
@@ -107,41 +152,7 @@ function interpret(
   const ends = resolveEnds(cellRows, lookup, picks, faults)
   const seenWires = new Map<string, number>()
   const seenCavities = new Map<string, { wire: string; row: number }>()
-  const rows = cellRows.map(({ row, cells }): PinoutRow => {
-    const before = faults.length
-    const fault = (column: ColumnId, problem: CellProblem) =>
-      faults.push({ row, column, found: cells[column] ?? '', problem })
-    const id = readId(cells.wire ?? '', row, seenWires, fault)
-    const type = readType(cells.type ?? '', lookup, fault)
-    const colour = parseColour(cells.colour ?? '')
-    if (!colour) fault('colour', cells.colour ? { kind: 'bad-colour' } : { kind: 'missing' })
-    const side = (endColumn: 'fromEnd' | 'toEnd') => readSide(endColumn, cells, row, ends, lookup, seenCavities, fault)
-    const from = side('fromEnd')
-    const to = side('toEnd')
-    if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { kind: 'open-both-sides' })
-    const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
-    const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
-    if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM)
-      fault('length', { kind: 'too-long', limit: LENGTH_LIMIT_MM })
-    if ((cells.signal ?? '').length > 60) fault('signal', { kind: 'too-long', limit: 60 })
-    const note = readNote(cells.note ?? '', fault)
-    const group = readGroup(cells.group ?? '')
-    if (!group.ok) fault('group', { kind: 'bad-group' })
-    if (faults.length > before || !colour || !from || !to || lengthMm === undefined) return { row, cells }
-    const wire: Wire = {
-      id,
-      type,
-      colour: formatColour(colour),
-      from,
-      to,
-      lengthMm,
-      ...(cells.signal ? { signal: cells.signal } : {}),
-      ...(currentA !== undefined && { currentA }),
-      ...(group.ok && group.value),
-      ...note,
-    }
-    return { row, cells, wire }
-  })
+  const rows = cellRows.map((cellRow) => readRow(cellRow, { ends, lookup, seenWires, seenCavities, faults }))
   for (const end of ends.values()) {
     if (end.housing !== undefined || end.badHousing) continue
     const first = cellRows.find(({ cells }) => cells.fromEnd === end.id || cells.toEnd === end.id)

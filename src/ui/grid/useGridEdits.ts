@@ -13,15 +13,13 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
   area: Rectangle,
 ) {
   const { columns, edit, tidy } = source
-  const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
   const ids = columns.map((column) => column.id)
   const here = ids.slice(area.left, area.right + 1)
   const rows = useMemo(() => seen.slice(area.top, area.bottom + 1), [seen, area.top, area.bottom])
   const key = seen[selection.row]
   const column = ids[selection.column] ?? ids[0]
-  const active = key === undefined ? undefined : byKey.get(key)
-  const lastKey = seen.at(-1)
-  const above = lastKey === undefined ? undefined : byKey.get(lastKey)
+  const { setTyping, ...cell } = useTyping(source, column)
+  const [active, above] = [byKey.get(key ?? ''), byKey.get(seen.at(-1) ?? '')]
   const freshRow = (more?: Readonly<Partial<Record<Id, string>>>) => source.newRow({ ...source.begins(above), ...more })
 
   const put = (text: string) => {
@@ -29,18 +27,14 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
     if (column === undefined) return
     edit((now) => {
       if (key !== undefined) return setCells(now, [{ key, column, text: tidy(column, text) }])
-      return text.trim() === ''
-        ? now
-        : [...now, freshRow({ [column]: tidy(column, text) } as Partial<Record<Id, string>>)]
+      if (text.trim() === '') return now
+      return [...now, freshRow({ [column]: tidy(column, text) } as Partial<Record<Id, string>>)]
     })
   }
-  const everywhere = (text: (column: Id) => string) =>
-    edit((now) =>
-      setCells(
-        now,
-        rows.flatMap((one) => here.map((id) => ({ key: one, column: id, text: text(id) }))),
-      ),
-    )
+  const everywhere = (text: (column: Id) => string) => {
+    const cells = rows.flatMap((one) => here.map((id) => ({ key: one, column: id, text: text(id) })))
+    edit((now) => setCells(now, cells))
+  }
   const paste = (block: readonly (readonly string[])[]) => {
     const [first] = here
     if (first === undefined) return
@@ -50,21 +44,14 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
     else if (source.paste) source.paste(block, at, seen)
     else edit((now) => pasteBlock(now, { seen, columns: ids, at, block, newRow: source.newRow, tidy }))
   }
-  const suggestions = useMemo(
-    () => (typing && column !== undefined ? source.suggestions(column) : []),
-    [typing, column, source],
-  )
   return {
     active,
     key,
     column,
-    suggestions,
-    typing,
-    type: (initial: string) => setTyping({ initial, typed: true }),
+    ...cell,
     /** the cell in hand, or another one, as it stands */
     change: (row = active, at = column) =>
       setTyping({ initial: at === undefined ? '' : cellOf(row, at), typed: false }),
-    leave: () => setTyping(undefined),
     put,
     paste,
     clear: () => everywhere(() => ''),
@@ -76,5 +63,21 @@ export function useGridEdits<Id extends string, Row extends CellRow<Id>>(
       edit((now) => [...now, fresh])
       return fresh.key
     },
+  }
+}
+
+/** The cell that is being typed into, and what its column suggests. */
+function useTyping<Id extends string, Row extends CellRow<Id>>(source: GridSource<Id, Row>, column: Id | undefined) {
+  const [typing, setTyping] = useState<{ readonly initial: string; readonly typed: boolean }>()
+  const suggestions = useMemo(
+    () => (typing && column !== undefined ? source.suggestions(column) : []),
+    [typing, column, source],
+  )
+  return {
+    typing,
+    setTyping,
+    suggestions,
+    type: (initial: string) => setTyping({ initial, typed: true }),
+    leave: () => setTyping(undefined),
   }
 }

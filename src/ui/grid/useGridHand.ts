@@ -42,7 +42,7 @@ export function useGridHand<Id extends string>(
     toRow: far?.to === undefined ? row : (places.get(far.to) ?? row),
     toColumn: far ? far.toColumn : column,
   }
-  const onSelect = held?.onSelect
+  const take = held?.onSelect ?? setOwn
   const go = useCallback(
     (next: GridSelection) => {
       const there = keys[next.row]
@@ -53,35 +53,22 @@ export function useGridHand<Id extends string>(
           ? undefined
           : { from: there, to: keys[next.toRow], toColumn: next.toColumn },
       )
-      if (there === undefined) return
-      if (onSelect) onSelect(there)
-      else setOwn(there)
+      if (there !== undefined) take(there)
     },
-    [keys, key, onSelect],
+    [keys, key, take],
   )
-  const step = (byRows: number, byColumns: number, extend = false, intoNew = true) =>
-    go(
-      moved(
-        selection,
-        { rows: intoNew ? keys.length : Math.max(0, keys.length - 1), columns: columns.length },
-        byRows,
-        byColumns,
-        extend,
-      ),
-    )
+  const step = (byRows: number, byColumns: number, extend = false, intoNew = true) => {
+    const size = { rows: intoNew ? keys.length : Math.max(0, keys.length - 1), columns: columns.length }
+    go(moved(selection, size, byRows, byColumns, extend))
+  }
   /** takes a row that has only just come */
   const takeNew = (fresh: string, inColumn: number) => {
     setColumn(inColumn)
     setBelowFrom(undefined)
     setReach(undefined)
-    if (onSelect) onSelect(fresh)
-    else setOwn(fresh)
+    take(fresh)
   }
-  const all = () => {
-    const [first] = keys
-    if (first === undefined) return
-    go({ ...at(0, 0), toRow: keys.length - 1, toColumn: columns.length - 1 })
-  }
+  const all = () => keys.length > 0 && go({ ...at(0, 0), toRow: keys.length - 1, toColumn: columns.length - 1 })
   return { selection, go, step, takeNew, all }
 }
 

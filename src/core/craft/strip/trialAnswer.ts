@@ -99,82 +99,87 @@ export interface Trial {
 /** A bite that a hand can take without going too far. */
 const BITE_MM = 0.5
 
+type Advice = Omit<TrialAnswer, 'costMm' | 'slack'>
+
+const free = (advice: Advice): TrialAnswer => ({ ...advice, costMm: 0, slack: 'enough' })
+const costing = ({ slackMm }: Trial, costMm: number, advice: Advice): TrialAnswer => ({
+  ...advice,
+  costMm,
+  slack: costMm <= slackMm + 1e-9 ? 'enough' : 'short',
+})
+
+const offOf = ({ stripMm, window }: Trial) => stripMm - window.nominalMm
+const isShort = ({ stripMm, window }: Trial) => judgeStrip(stripMm, window).kind === 'short'
+
+/** The stop for the next wire: moved by as much as this strip is off. */
+const stop = ({ stopMm }: Trial, offMm: number): { readonly next?: ForTheNext } =>
+  Math.abs(offMm) < 0.05 ? {} : { next: { kind: 'strip-stop', toMm: tenth(stopMm - offMm) } }
+
+function stripMore(trial: Trial): TrialAnswer {
+  const { stripMm } = trial
+  const byMm = tenth(-offOf(trial))
+  // a strip that measures right and is seen short was not measured right: a small bite, then another look
+  return byMm >= 0.1
+    ? free({ do: 'strip-more', byMm, stripMm: tenth(stripMm + byMm), ...stop(trial, offOf(trial)) })
+    : free({ do: 'strip-more', byMm: BITE_MM, stripMm: tenth(stripMm + BITE_MM), smallBite: true })
+}
+
+function trimConductor(trial: Trial, byMm: number): TrialAnswer {
+  const { window, stripMm, seenMm } = trial
+  if (judgeStrip(window.nominalMm + byMm, window).kind === 'long')
+    return costing(trial, tenth(byMm), {
+      do: 'trim-conductor',
+      byMm: tenth(byMm),
+      stripMm: tenth(stripMm - byMm),
+      ...stop(trial, byMm),
+    })
+  // what was entered says that all is right, the eye says that it is not: only a figure of what is seen decides
+  return seenMm === undefined ? free({ do: 'measure' }) : free({ do: 'go-on', ...stop(trial, byMm) })
+}
+
+/** It was pushed in too deep: it is drawn back, and the next is stopped. */
+const drawBack = ({ hasWireStop }: Trial, byMm: number, smallBite = false): TrialAnswer =>
+  free({
+    do: 'draw-back',
+    byMm,
+    ...(smallBite && { smallBite: true as const }),
+    next: { kind: hasWireStop ? 'wire-stop' : 'stop-gently' },
+  })
+
+const pushHome = (): TrialAnswer => free({ do: 'push-home' })
+
+/** What each sighting means. */
+const answers: Readonly<Record<Sighting, (trial: Trial) => TrialAnswer>> = {
+  fits: (trial) =>
+    free({
+      do: 'go-on',
+      ...(judgeStrip(trial.stripMm, trial.window).kind === 'inside' ? {} : stop(trial, offOf(trial))),
+    }),
+  'hole-empty': (trial) => (isShort(trial) ? stripMore(trial) : pushHome()),
+  'brush-missing': (trial) => (isShort(trial) ? stripMore(trial) : pushHome()),
+  springy: stripMore,
+  'insulation-inside': stripMore,
+  'tip-short': stripMore,
+  'gap-large': (trial) => trimConductor(trial, (trial.seenMm ?? gapOf(trial)) - middleGap(trial)),
+  'tip-long': (trial) => trimConductor(trial, (trial.seenMm ?? offOf(trial) + middlePast(trial)) - middlePast(trial)),
+  'brush-long': (trial) => {
+    const overMm = (trial.seenMm ?? offOf(trial) + middleBrush(trial)) - middleBrush(trial)
+    return trial.edge === 'under-conductor-wings'
+      ? drawBack(trial, tenth(Math.max(0.1, overMm)))
+      : trimConductor(trial, overMm)
+  },
+  'insulation-past-wings': (trial) => (isShort(trial) ? stripMore(trial) : drawBack(trial, BITE_MM, true)),
+  'strands-damaged': (trial) =>
+    (trial.strandsLost ?? 1) <= trial.strandAllowance
+      ? free({ do: 'go-on', next: { kind: 'larger-notch' } })
+      : costing(trial, trial.tryMm, { do: 'cut-back', next: { kind: 'larger-notch' } }),
+}
+
 /**
  * What to do about what is seen, in mm, whether the slack allows it, and what to set for the next wire.
  * A strip stop is moved by as much as this strip is off the middle of its window.
  */
-export function trialAnswer(trial: Trial): TrialAnswer {
-  const { window, stripMm, sees, slackMm } = trial
-  const free = (answer: Omit<TrialAnswer, 'costMm' | 'slack'>): TrialAnswer => ({
-    ...answer,
-    costMm: 0,
-    slack: 'enough',
-  })
-  const costing = (costMm: number, answer: Omit<TrialAnswer, 'costMm' | 'slack'>): TrialAnswer => ({
-    ...answer,
-    costMm,
-    slack: costMm <= slackMm + 1e-9 ? 'enough' : 'short',
-  })
-  const offMm = stripMm - window.nominalMm
-  const stop = (off: number): { readonly next?: ForTheNext } =>
-    Math.abs(off) < 0.05 ? {} : { next: { kind: 'strip-stop', toMm: tenth(trial.stopMm - off) } }
-  const more = (): TrialAnswer => {
-    const byMm = tenth(-offMm)
-    // a strip that measures right and is seen short was not measured right: a small bite, then another look
-    return byMm >= 0.1
-      ? free({ do: 'strip-more', byMm, stripMm: tenth(stripMm + byMm), ...stop(offMm) })
-      : free({ do: 'strip-more', byMm: BITE_MM, stripMm: tenth(stripMm + BITE_MM), smallBite: true })
-  }
-  const trim = (byMm: number): TrialAnswer => {
-    if (judgeStrip(window.nominalMm + byMm, window).kind === 'long')
-      return costing(tenth(byMm), {
-        do: 'trim-conductor',
-        byMm: tenth(byMm),
-        stripMm: tenth(stripMm - byMm),
-        ...stop(byMm),
-      })
-    // what was entered says that all is right, the eye says that it is not: only a figure of what is seen decides
-    return trial.seenMm === undefined ? free({ do: 'measure' }) : free({ do: 'go-on', ...stop(byMm) })
-  }
-  switch (sees) {
-    case 'fits':
-      return free({ do: 'go-on', ...(judgeStrip(stripMm, window).kind === 'inside' ? {} : stop(offMm)) })
-    case 'hole-empty':
-      return judgeStrip(stripMm, window).kind === 'short' ? more() : free({ do: 'push-home' })
-    case 'springy':
-    case 'insulation-inside':
-    case 'tip-short':
-      return more()
-    case 'brush-missing':
-      return judgeStrip(stripMm, window).kind === 'short' ? more() : free({ do: 'push-home' })
-    case 'gap-large':
-      return trim((trial.seenMm ?? gapOf(trial)) - middleGap(trial))
-    case 'tip-long':
-      return trim((trial.seenMm ?? offMm + middlePast(trial)) - middlePast(trial))
-    case 'brush-long': {
-      const overMm = (trial.seenMm ?? offMm + middleBrush(trial)) - middleBrush(trial)
-      if (trial.edge !== 'under-conductor-wings') return trim(overMm)
-      return free({
-        do: 'draw-back',
-        byMm: tenth(Math.max(0.1, overMm)),
-        next: { kind: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
-      })
-    }
-    case 'insulation-past-wings':
-      return judgeStrip(stripMm, window).kind === 'short'
-        ? more()
-        : free({
-            do: 'draw-back',
-            byMm: BITE_MM,
-            smallBite: true,
-            next: { kind: trial.hasWireStop ? 'wire-stop' : 'stop-gently' },
-          })
-    case 'strands-damaged':
-      return (trial.strandsLost ?? 1) <= trial.strandAllowance
-        ? free({ do: 'go-on', next: { kind: 'larger-notch' } })
-        : costing(trial.tryMm, { do: 'cut-back', next: { kind: 'larger-notch' } })
-  }
-}
+export const trialAnswer = (trial: Trial): TrialAnswer => answers[trial.sees](trial)
 
 /** Gap, brush and overhang in the middle of the window: what a trim leaves. */
 const middleGap = ({ shape, window }: Trial) =>

@@ -66,86 +66,92 @@ export interface CatalogueName {
   readonly id: string
 }
 
+/** What is put on a shelf, by its id; names lead to ids, and what stands twice is a fault. */
+class Shelf {
+  readonly faults: CatalogueFault[] = []
+  readonly names = new Map<string, CatalogueName>()
+  readonly families = new Map<string, FamilyFacts>()
+  readonly housings = new Map<string, Housing>()
+  readonly contacts = new Map<string, Contact>()
+  readonly seals = new Map<string, Seal>()
+  readonly parts = new Map<string, SmallPart>()
+  readonly wireTypes = new Map<string, WireType>()
+  readonly cables = new Map<string, Cable>()
+  readonly tools = new Map<string, Tool>()
+  readonly packs = new Map<string, Pack>()
+  readonly rules = new Map<string, HouseRules>(Object.entries(houseRules))
+
+  /** Puts a thing under its id, and its id and aliases under its names. An alias never hides an id. */
+  put<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(
+    kind: CatalogueName['kind'],
+    map: Map<string, T>,
+    item: T,
+  ): void {
+    if (map.has(item.id)) this.faults.push({ kind: 'duplicate-id', item: kind, id: item.id })
+    map.set(item.id, item)
+    this.names.set(item.id.toLowerCase(), { kind, id: item.id })
+    for (const alias of item.aliases ?? [])
+      if (!this.names.has(alias.toLowerCase())) this.names.set(alias.toLowerCase(), { kind, id: item.id })
+  }
+
+  putFamily(family: CatalogueInput['families'][number]): void {
+    const { id } = family
+    if (this.families.has(id)) this.faults.push({ kind: 'duplicate-id', item: 'family', id })
+    this.families.set(id, familyFacts(family))
+    for (const contact of family.contacts) this.put('contact', this.contacts, { ...contact, family: id })
+    for (const seal of family.seals) this.put('seal', this.seals, { ...seal, family: id })
+    for (const part of family.parts) this.put('part', this.parts, { ...part, family: id })
+    for (const housing of family.housings) {
+      const placed = placeHousing(housing, id)
+      if (placed.ok) this.put('housing', this.housings, placed.value)
+      else this.faults.push(placed.fault)
+    }
+  }
+
+  putRules(own: CatalogueInput['rules'][number]): void {
+    if (this.rules.has(own.id)) this.faults.push({ kind: 'duplicate-id', item: 'rules', id: own.id })
+    this.rules.set(own.id, completeRules(own))
+  }
+}
+
 /**
  * Checks what no schema can (ids once only, references that lead somewhere, cavities that can be placed and do not overlap,
  * placards that do not contradict themselves) and builds the indexes.
  * @returns the catalogue, or every fault found
  */
 export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonly CatalogueFault[]> {
-  const faults: CatalogueFault[] = []
-  const names = new Map<string, CatalogueName>()
+  const shelf = new Shelf()
+  for (const family of input.families) shelf.putFamily(family)
+  for (const wireType of input.wireTypes) shelf.put('wire-type', shelf.wireTypes, wireType)
+  for (const cable of input.cables) shelf.put('cable', shelf.cables, cable)
+  for (const tool of input.tools) shelf.put('tool', shelf.tools, tool)
+  for (const pack of input.packs) shelf.put('pack', shelf.packs, pack)
+  for (const own of input.rules) shelf.putRules(own)
+  const faults = [...shelf.faults, ...packageFaults(input, shelf)]
+  return faults.length > 0 ? fail(faults) : ok(indexed(shelf, input.placards))
+}
 
-  /** Puts a thing under its id, and its id and aliases under its names. An alias never hides an id. */
-  function register<T extends { readonly id: string; readonly aliases?: readonly string[] | undefined }>(
-    kind: CatalogueName['kind'],
-    map: Map<string, T>,
-    item: T,
-  ) {
-    if (map.has(item.id)) faults.push({ kind: 'duplicate-id', item: kind, id: item.id })
-    map.set(item.id, item)
-    names.set(item.id.toLowerCase(), { kind, id: item.id })
-    for (const alias of item.aliases ?? [])
-      if (!names.has(alias.toLowerCase())) names.set(alias.toLowerCase(), { kind, id: item.id })
-  }
-
-  const families = new Map<string, FamilyFacts>()
-  const housings = new Map<string, Housing>()
-  const contacts = new Map<string, Contact>()
-  const seals = new Map<string, Seal>()
-  const parts = new Map<string, SmallPart>()
-  const wireTypes = new Map<string, WireType>()
-  const cables = new Map<string, Cable>()
-  const tools = new Map<string, Tool>()
-  const packs = new Map<string, Pack>()
-
-  for (const family of input.families) {
-    if (families.has(family.id)) faults.push({ kind: 'duplicate-id', item: 'family', id: family.id })
-    families.set(family.id, familyFacts(family))
-    for (const contact of family.contacts) register('contact', contacts, { ...contact, family: family.id })
-    for (const seal of family.seals) register('seal', seals, { ...seal, family: family.id })
-    for (const part of family.parts) register('part', parts, { ...part, family: family.id })
-    for (const housing of family.housings) {
-      const placed = placeHousing(housing, family.id)
-      if (placed.ok) register('housing', housings, placed.value)
-      else faults.push(placed.fault)
-    }
-  }
-  for (const wireType of input.wireTypes) register('wire-type', wireTypes, wireType)
-  for (const cable of input.cables) register('cable', cables, cable)
-  for (const tool of input.tools) register('tool', tools, tool)
-  for (const pack of input.packs) register('pack', packs, pack)
-  const rules = new Map<string, HouseRules>(Object.entries(houseRules))
-  for (const own of input.rules) {
-    if (rules.has(own.id)) faults.push({ kind: 'duplicate-id', item: 'rules', id: own.id })
-    rules.set(own.id, completeRules(own))
-  }
-  faults.push(...packageFaults(input, { housings, contacts, seals, parts, wireTypes, cables, tools }))
-  if (faults.length > 0) return fail(faults)
-
+/** What is asked often, by what it is asked by. */
+function indexed(shelf: Shelf, placards: CatalogueInput['placards']): Catalogue {
+  const { faults: _faults, contacts, seals, tools, packs, housings, ...rest } = shelf
   const rowsByContact = new Map<string, PlacedRow[]>()
-  for (const placard of input.placards) {
+  for (const placard of placards) {
     const tool = tools.get(placard.tool)
     if (tool) for (const row of placard.rows) pushTo(rowsByContact, row.contact, { row, placard, tool })
   }
   const packsByPart = new Map<string, Pack[]>()
   for (const pack of packs.values()) for (const content of pack.contents) pushTo(packsByPart, content.part, pack)
   for (const [part, list] of packsByPart) list.sort((a, b) => priceEach(a, part) - priceEach(b, part))
-
   const inCavities = [...contacts.values()].filter((contact): contact is CavityContact => !isSleeve(contact))
-  return ok({
-    families,
-    housings,
+  return {
+    ...rest,
     contacts,
     seals,
-    parts,
-    wireTypes,
-    cables,
     tools,
     packs,
-    rules,
+    housings,
     rowsByContact,
     packsByPart,
-    names,
     contactsBySize: groupBy(
       sortedBy(inCavities, (c) => c.conductor.minMm2),
       (c) => sizeKey(c.family, c.size),
@@ -160,7 +166,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
     notchesMm: [...tools.values()].flatMap((tool) =>
       tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [],
     ),
-  })
+  }
 }
 
 /** Price of one piece of a part in a pack; without a price it comes last. An assortment is shared out by pieces. */

@@ -89,28 +89,32 @@ export interface FamilyReading {
   readonly rows: readonly ToolRow[]
 }
 
-/** Reads the whole draft. Every fault names its sheet, row and column, so that the page can mark the cell. */
-export function readFamily(draft: FamilyDraft): FamilyReading {
+type ReadRow = { readonly row: number } & ReturnType<typeof readSheetRow>
+type ReadTables = Readonly<Record<SheetName, readonly ReadRow[]>>
+
+/** Figures of a table that must not stand the wrong way round. */
+const windows = [
+  ['contacts', 'minMm2', 'maxMm2'],
+  ['contacts', 'insulationMinMm', 'insulationMaxMm'],
+  ['seals', 'minMm', 'maxMm'],
+  ['placard', 'minMm2', 'maxMm2'],
+  ['placard', 'stripMinMm', 'stripMaxMm'],
+  ['placard', 'heightMinMm', 'heightMaxMm'],
+  ['sizes', 'matMinMm', 'matMaxMm'],
+] as const
+
+function headFaults(draft: FamilyDraft): readonly FamilyFault[] {
   const faults: FamilyFault[] = []
-  const source: SheetSource = {
-    document: draft.document.trim(),
-    ...(draft.revision.trim() !== '' && { revision: draft.revision.trim() }),
-    basis: draft.basis,
-  }
   for (const field of ['id', 'name', 'document'] as const)
     if (draft[field].trim() === '') faults.push({ at: 'head', field, problem: { kind: 'missing' } })
   if (draft.id.trim() !== '' && !/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim()))
     faults.push({ at: 'head', field: 'id', problem: { kind: 'bad-id' } })
+  return faults
+}
 
-  const read = (sheet: SheetName) =>
-    draft.sheets[sheet].flatMap((row, i) => {
-      if (isBlankRow(row)) return []
-      const reading = readSheetRow(sheetTables[sheet], row)
-      for (const [column, problem] of Object.entries(reading.problems))
-        faults.push({ at: 'sheet', sheet, row: i, column, problem })
-      return [{ row: i, ...reading }]
-    })
-  const tables = { sizes: read('sizes'), contacts: read('contacts'), seals: read('seals'), placard: read('placard') }
+/** What no single row can say of itself: ids twice, names that lead nowhere, windows the wrong way round. */
+function tableFaults(tables: ReadTables): readonly FamilyFault[] {
+  const faults: FamilyFault[] = []
   const cell = (sheet: SheetName, row: number, column: string, problem: SheetProblem) =>
     faults.push({ at: 'sheet', sheet, row, column, problem })
   for (const sheet of ['sizes', 'contacts', 'seals'] as const) {
@@ -132,32 +136,37 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
         what: 'contact of this family',
         known: [...contactIds].map(String).slice(0, 8),
       })
-  for (const [sheet, low, high] of [
-    ['contacts', 'minMm2', 'maxMm2'],
-    ['contacts', 'insulationMinMm', 'insulationMaxMm'],
-    ['seals', 'minMm', 'maxMm'],
-    ['placard', 'minMm2', 'maxMm2'],
-    ['placard', 'stripMinMm', 'stripMaxMm'],
-    ['placard', 'heightMinMm', 'heightMaxMm'],
-    ['sizes', 'matMinMm', 'matMaxMm'],
-  ] as const) {
+  for (const [sheet, low, high] of windows)
     for (const { row, values } of tables[sheet])
       if (typeof values[low] === 'number' && typeof values[high] === 'number' && values[low] > values[high])
         cell(sheet, row, high, { kind: 'min-above-max' })
+  return faults
+}
+
+/** Reads the whole draft. Every fault names its sheet, row and column, so that the page can mark the cell. */
+export function readFamily(draft: FamilyDraft): FamilyReading {
+  const source: SheetSource = {
+    document: draft.document.trim(),
+    ...(draft.revision.trim() !== '' && { revision: draft.revision.trim() }),
+    basis: draft.basis,
   }
+  const faults = [...headFaults(draft)]
+  const read = (sheet: SheetName): readonly ReadRow[] =>
+    draft.sheets[sheet].flatMap((row, i) => {
+      if (isBlankRow(row)) return []
+      const reading = readSheetRow(sheetTables[sheet], row)
+      for (const [column, problem] of Object.entries(reading.problems))
+        faults.push({ at: 'sheet', sheet, row: i, column, problem })
+      return [{ row: i, ...reading }]
+    })
+  const tables = { sizes: read('sizes'), contacts: read('contacts'), seals: read('seals'), placard: read('placard') }
+  faults.push(...tableFaults(tables))
   const housings = draft.housings.flatMap((one, i) => {
     const { housing, problems } = readHousing(one, source)
     for (const [field, problem] of Object.entries(problems))
       faults.push({ at: 'housing', housing: i, field: field as HousingField, problem })
-    return housing
-      ? [
-          keepHousing(
-            housing,
-            one,
-            draft.origin?.housings.find((before) => before.id === housing.id),
-          ),
-        ]
-      : []
+    const was = draft.origin?.housings.find((before) => before.id === housing?.id)
+    return housing ? [keepHousing(housing, one, was)] : []
   })
   const rows = tables.placard.map(({ row, values }): ToolRow => {
     const placard = draft.sheets.placard[row]?.[ORIGIN]
@@ -167,14 +176,22 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
       row: toPlacardRow(values),
     }
   })
-  if (faults.length > 0) return { faults, rows }
+  return faults.length > 0 ? { faults, rows } : { faults, family: familyOf(draft, tables, housings, source), rows }
+}
+
+/** The family that a draft without fault says; what is as it was stays as it was, with its own provenance. */
+function familyOf(
+  draft: FamilyDraft,
+  tables: ReadTables,
+  housings: FamilyInput['housings'],
+  source: SheetSource,
+): FamilyInput {
   const { origin } = draft
-  /** A part from its row: one that is as it was stays as it was, with its own provenance. */
   const patch = <T extends { readonly id: string }>(
     sheet: SheetName,
     before: readonly T[],
     texts: (part: T) => SheetRow,
-    made: (values: (typeof tables)[SheetName][number]['values'], was: T | undefined) => T,
+    made: (values: ReadRow['values'], was: T | undefined) => T,
   ): T[] =>
     tables[sheet].map(({ row, values }) => {
       const was = before.find((one) => one.id === values.id)
@@ -209,7 +226,7 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
     parts: [],
     source: origin && isSameSource(origin.source, source) ? origin.source : source,
   }
-  return { faults, family: { ...family, parts: partsOf(family, origin, source) }, rows }
+  return { ...family, parts: partsOf(family, origin, source) }
 }
 
 /** Under this name a row of the placard sheet remembers the placard that it came from. */

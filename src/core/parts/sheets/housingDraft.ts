@@ -1,6 +1,6 @@
-import { type Arrangement, type ArrangementFault, placeCavities } from '../../base/face/arrangement'
-import type { IdStyle, NumberingId } from '../../base/face/numbering'
-import type { HousingInput } from '../catalogue/types'
+import { Arrangement, ArrangementFault, PlacedCavity, placeCavities } from '../../base/face/arrangement'
+import { IdStyle, NumberingId } from '../../base/face/numbering'
+import { HousingInput } from '../catalogue/types'
 
 /** A housing while it is built: every field as it is written. */
 export interface HousingDraft {
@@ -106,17 +106,10 @@ export function readHousing(
   source: HousingInput['source'],
 ): { readonly housing?: HousingInput; readonly problems: Readonly<Partial<Record<HousingField, HousingProblem>>> } {
   const problems: Partial<Record<HousingField, HousingProblem>> = {}
+  if (draft.size.trim() === '') problems.size = { kind: 'missing' }
   if (draft.id.trim() === '') problems.id = { kind: 'missing' }
   else if (!/^[^\s,;:"'<>]{1,60}$/.test(draft.id.trim())) problems.id = { kind: 'bad-id' }
-  const positive = (field: 'pitchMm' | 'rowPitchMm' | 'widthMm' | 'heightMm', fallback?: number): number => {
-    const text = draft[field].trim()
-    if (text === '' && fallback !== undefined) return fallback
-    const value = Number(text.replace(',', '.'))
-    if (text === '') problems[field] = { kind: 'missing' }
-    else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
-    else if (value <= 0) problems[field] = { kind: 'not-positive' }
-    return value > 0 ? value : 1
-  }
+  const positive = (field: PositiveField, fallback?: number) => readPositive(draft, problems, field, fallback)
   const arrangement = readArrangement(draft, problems, positive)
   const ids = readIds(draft, problems)
   if (!arrangement) return { problems }
@@ -125,45 +118,14 @@ export function readHousing(
     return {
       problems: {
         ...problems,
-        [placed.fault.kind === 'ids-missing' || placed.fault.kind === 'no-letters'
-          ? 'idText'
-          : placed.fault.kind === 'lengths-differ'
-            ? arrangement.kind === 'rings'
-              ? 'radii'
-              : 'offsets'
-            : 'order']: { code: 'arrangement', fault: placed.fault },
+        [fieldOf(placed.fault.kind, arrangement)]: { code: 'arrangement', fault: placed.fault },
       },
     }
-  const reachX = Math.max(...placed.value.map((cavity) => Math.abs(cavity.xMm)))
-  const reachY = Math.max(...placed.value.map((cavity) => Math.abs(cavity.yMm)))
-  const round = draft.shape === 'circle'
-  const widthMm = positive(
-    'widthMm',
-    2 * (round ? Math.max(...placed.value.map((cavity) => Math.hypot(cavity.xMm, cavity.yMm))) : reachX) + 2 * WALL_MM,
-  )
-  const heightMm = round ? widthMm : positive('heightMm', 2 * reachY + 2 * WALL_MM)
+  const { widthMm, heightMm } = shellSize(draft, placed.value, positive)
   const markAt = draft.markAt.trim() === '' ? [-widthMm / 2 + 1, heightMm / 2 - 2] : numbers(draft.markAt)
   if (markAt?.length !== 2) problems.markAt = { kind: 'not-numbers' }
-  const keys = lines(draft.keys).map((line, i) => {
-    const match = /^(key|slot)\s+(.+)$/i.exec(line)
-    const values = match ? numbers(match[2] ?? '') : undefined
-    if (values?.length !== 4) problems.keys = { kind: 'bad-line', line: i + 1 }
-    const [xMm = 0, yMm = 0, width = 1, height = 1] = values ?? []
-    return {
-      kind: match?.[1]?.toLowerCase() === 'slot' ? ('slot' as const) : ('key' as const),
-      at: { xMm, yMm },
-      widthMm: width,
-      heightMm: height,
-    }
-  })
-  const otherSizes = Object.fromEntries(
-    lines(draft.otherSizes).map((line, i) => {
-      const match = /^([^\s:]+)\s*:\s*(.+)$/.exec(line)
-      if (!match) problems.otherSizes = { kind: 'bad-line', line: i + 1 }
-      return [match?.[1] ?? '', [...words(match?.[2] ?? '')]]
-    }),
-  )
-  if (draft.size.trim() === '') problems.size = { kind: 'missing' }
+  const keys = readKeys(draft, problems)
+  const otherSizes = readOtherSizes(draft, problems)
   const corner = Number(draft.cornerMm)
   const [keyings, mates] = [words(draft.keyings), words(draft.mates)]
   const housing: HousingInput = {
@@ -186,6 +148,67 @@ export function readHousing(
   }
   return { housing, problems }
 }
+
+type PositiveField = 'pitchMm' | 'rowPitchMm' | 'widthMm' | 'heightMm'
+
+/** A figure above nought; left empty, what stands in for it. A figure that is none is drawn as 1. */
+function readPositive(draft: HousingDraft, problems: Problems, field: PositiveField, fallback?: number): number {
+  const text = draft[field].trim()
+  if (text === '' && fallback !== undefined) return fallback
+  const value = Number(text.replace(',', '.'))
+  if (text === '') problems[field] = { kind: 'missing' }
+  else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
+  else if (value <= 0) problems[field] = { kind: 'not-positive' }
+  return value > 0 ? value : 1
+}
+
+/** How large the shell is: as typed, or round the outer cavities. */
+function shellSize(
+  draft: HousingDraft,
+  cavities: readonly PlacedCavity[],
+  positive: (field: 'widthMm' | 'heightMm', fallback: number) => number,
+): { readonly widthMm: number; readonly heightMm: number } {
+  const round = draft.shape === 'circle'
+  const acrossX = cavities.map(({ xMm, yMm }) => (round ? Math.hypot(xMm, yMm) : Math.abs(xMm)))
+  const widthMm = positive('widthMm', 2 * Math.max(...acrossX) + 2 * WALL_MM)
+  if (round) return { widthMm, heightMm: widthMm }
+  const acrossY = cavities.map(({ yMm }) => Math.abs(yMm))
+  return { widthMm, heightMm: positive('heightMm', 2 * Math.max(...acrossY) + 2 * WALL_MM) }
+}
+
+/** Under which field a fault of the whole arrangement is shown. */
+function fieldOf(fault: ArrangementFault['kind'], arrangement: Arrangement): HousingField {
+  if (fault === 'ids-missing' || fault === 'no-letters') return 'idText'
+  if (fault !== 'lengths-differ') return 'order'
+  return arrangement.kind === 'rings' ? 'radii' : 'offsets'
+}
+
+type Problems = Partial<Record<HousingField, HousingProblem>>
+
+function readKeys(draft: HousingDraft, problems: Problems): NonNullable<HousingInput['keys']> {
+  return lines(draft.keys).map((line, i) => {
+    const match = /^(key|slot)\s+(.+)$/i.exec(line)
+    const values = match ? numbers(match[2] ?? '') : undefined
+    if (values?.length !== 4) problems.keys = { kind: 'bad-line', line: i + 1 }
+    const [xMm = 0, yMm = 0, width = 1, height = 1] = values ?? []
+    return {
+      kind: match?.[1]?.toLowerCase() === 'slot' ? ('slot' as const) : ('key' as const),
+      at: { xMm, yMm },
+      widthMm: width,
+      heightMm: height,
+    }
+  })
+}
+
+/** Cavities of another contact size, as `size: cavities`, a line each. */
+const readOtherSizes = (draft: HousingDraft, problems: Problems): Readonly<Record<string, string[]>> =>
+  Object.fromEntries(
+    lines(draft.otherSizes).map((line, i) => {
+      const match = /^([^\s:]+)\s*:\s*(.+)$/.exec(line)
+      if (!match) problems.otherSizes = { kind: 'bad-line', line: i + 1 }
+      return [match?.[1] ?? '', [...words(match?.[2] ?? '')]]
+    }),
+  )
 
 function readArrangement(
   draft: HousingDraft,

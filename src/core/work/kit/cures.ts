@@ -16,31 +16,30 @@ const order: readonly Cure['kind'][] = ['seal', 'contact', 'wire-type', 'family'
 /** Sizes within this share of each other are the same wire to an electrician. */
 const SAME_SIZE = 0.06
 
+interface Window {
+  readonly minMm: number
+  readonly maxMm: number
+}
+const inside = (window: Window, mm: number) => mm >= window.minMm && mm <= window.maxMm
+
 /** Which other seal, contact, wire type or family size would cure this rejection; undefined where none would. */
-export function cureOf(
-  catalogue: Catalogue,
-  { housing, cavity, wire }: FitQuery,
-  { contact, reason }: Rejected,
-): Cure | undefined {
-  const inside = (window: { readonly minMm: number; readonly maxMm: number }, mm: number) =>
-    mm >= window.minMm && mm <= window.maxMm
+export function cureOf(catalogue: Catalogue, query: FitQuery, { contact, reason }: Rejected): Cure | undefined {
+  const { housing, cavity, wire } = query
+  const otherWire = (fits: (insulationMm: number) => boolean) => wireThat(catalogue, query, fits)
+  const otherFamily = () => familyThat(catalogue, query)
   switch (reason.code) {
     case 'seal-leaks':
     case 'seal-tears': {
-      const { insulationMm } = reason
-      const seal =
-        reason.by === 'seal'
-          ? (catalogue.sealsByFamily.get(housing.family) ?? []).find((one) => inside(one.insulation, insulationMm))
-          : undefined
+      const seals = catalogue.sealsByFamily.get(housing.family) ?? []
+      const bySeal = reason.by === 'seal'
+      const seal = bySeal ? seals.find((one) => inside(one.insulation, reason.insulationMm)) : undefined
       if (seal) return { kind: 'seal', seal: seal.id }
-      const windows =
-        reason.by === 'seal'
-          ? (catalogue.sealsByFamily.get(housing.family) ?? []).map((one) => one.insulation)
-          : (catalogue.families.get(housing.family)?.sizes.find((size) => size.id === cavity.size)?.matWindow ?? [])
-      return otherWire((mm) => [windows].flat().some((window) => inside(window, mm))) ?? otherFamily()
+      const mat = catalogue.families.get(housing.family)?.sizes.find((size) => size.id === cavity.size)?.matWindow
+      const windows = bySeal ? seals.map((one) => one.insulation) : mat ? [mat] : []
+      return otherWire((mm) => windows.some((window) => inside(window, mm))) ?? otherFamily()
     }
     case 'insulation-support':
-      return otherWire((mm) => mm >= reason.minMm && mm <= reason.maxMm) ?? otherFamily()
+      return otherWire((mm) => inside(reason, mm)) ?? otherFamily()
     case 'bore':
       return reason.what === 'insulation' ? (otherWire((mm) => mm <= reason.boreMm) ?? otherFamily()) : undefined
     case 'conductor-small':
@@ -60,42 +59,45 @@ export function cureOf(
     default:
       return undefined
   }
+}
 
-  function otherWire(fits: (insulationMm: number) => boolean): Cure | undefined {
-    const type = [...catalogue.wireTypes.values()].find(
-      (one) => Math.abs(designatedAreaMm2(one) / wire.areaMm2 - 1) <= SAME_SIZE && fits(one.insulationMm),
+/** A wire of the same size whose insulation fits. */
+function wireThat(
+  { wireTypes }: Catalogue,
+  { wire }: FitQuery,
+  fits: (insulationMm: number) => boolean,
+): Cure | undefined {
+  const type = [...wireTypes.values()].find(
+    (one) => Math.abs(designatedAreaMm2(one) / wire.areaMm2 - 1) <= SAME_SIZE && fits(one.insulationMm),
+  )
+  return type && { kind: 'wire-type', wireType: type.id }
+}
+
+/** The same system in another size, or another family, whose contact takes the wire and its load. */
+function familyThat(catalogue: Catalogue, { housing, cavity, wire }: FitQuery): Cure | undefined {
+  const sealed = catalogue.families.get(housing.family)?.sealing !== 'none'
+  const stem = housing.family.split('-')[0] ?? housing.family
+  const fitting = [...catalogue.contactsBySize].flatMap(([key, contacts]) => {
+    const [family = '', size = ''] = key.split('/')
+    const facts = catalogue.families.get(family)
+    const window = facts?.sizes.find((one) => one.id === size)?.matWindow
+    if (!facts || (facts.sealing !== 'none') !== sealed || key === sizeKey(housing.family, cavity.size)) return []
+    const takes = contacts.some(
+      (one) =>
+        one.conductor.minMm2 <= wire.areaMm2 &&
+        one.conductor.maxMm2 >= wire.areaMm2 &&
+        (wire.currentA === undefined || (one.ratedA ?? 0) >= wire.currentA),
     )
-    return type && { kind: 'wire-type', wireType: type.id }
-  }
-
-  /** The same system in another size, or another family, whose contact takes the wire and its load. */
-  function otherFamily(): Cure | undefined {
-    const sealed = catalogue.families.get(housing.family)?.sealing !== 'none'
-    const stem = housing.family.split('-')[0] ?? housing.family
-    const fitting = [...catalogue.contactsBySize].flatMap(([key, contacts]) => {
-      const [family = '', size = ''] = key.split('/')
-      const facts = catalogue.families.get(family)
-      const window =
-        facts?.sizes.find((one) => one.id === size)?.matWindow ?? facts?.sizes.find((one) => one.id === size)
-      if (!facts || (facts.sealing !== 'none') !== sealed || key === sizeKey(housing.family, cavity.size)) return []
-      const takes = contacts.some(
-        (one) =>
-          one.conductor.minMm2 <= wire.areaMm2 &&
-          one.conductor.maxMm2 >= wire.areaMm2 &&
-          (wire.currentA === undefined || (one.ratedA ?? 0) >= wire.currentA),
-      )
-      const sealsIt =
-        window && 'minMm' in window
-          ? inside(window, wire.insulationMm)
-          : facts.sealing !== 'wire-seal' ||
-            (catalogue.sealsByFamily.get(family) ?? []).some((seal) => inside(seal.insulation, wire.insulationMm))
-      return takes && sealsIt
-        ? [{ family, size, near: family === housing.family ? 0 : family.startsWith(stem) ? 1 : 2 }]
-        : []
-    })
-    const [best] = fitting.sort((a, b) => a.near - b.near || (a.family < b.family ? -1 : 1))
-    return best && { kind: 'family', family: best.family, size: best.size }
-  }
+    const sealsIt = window
+      ? inside(window, wire.insulationMm)
+      : facts.sealing !== 'wire-seal' ||
+        (catalogue.sealsByFamily.get(family) ?? []).some((seal) => inside(seal.insulation, wire.insulationMm))
+    return takes && sealsIt
+      ? [{ family, size, near: family === housing.family ? 0 : family.startsWith(stem) ? 1 : 2 }]
+      : []
+  })
+  const [best] = fitting.sort((a, b) => a.near - b.near || (a.family < b.family ? -1 : 1))
+  return best && { kind: 'family', family: best.family, size: best.size }
 }
 
 /**

@@ -145,17 +145,15 @@ function smallestNeeds(groups: readonly KitGroup[]): readonly (readonly string[]
   return kept
 }
 
-/** Fewest part numbers, or least price, with what the goals before it have reached held fast. */
-function laterGoal(
-  problem: KitProblem,
-  goal: 'parts' | 'price',
-  start: readonly number[],
-  before: readonly GoalResult[],
-  timeLimitS: number,
-  run: WholeJobRun,
-): { readonly options: readonly number[]; readonly result: GoalResult } {
-  const begun = run.clock()
-  const { groups, quantity } = problem
+/** The variables of a later goal: which setups and parts are used, and which option each group takes. */
+interface GoalModel {
+  readonly model: Model
+  readonly setups: ReadonlyMap<string, number>
+  readonly parts: ReadonlyMap<string, number>
+  readonly picks: readonly (readonly number[])[]
+}
+
+function goalModel({ groups, quantity }: KitProblem, goal: 'parts' | 'price'): GoalModel {
   const model = new Model()
   const setups = model.named(new Set(groups.flatMap((group) => group.options.map((option) => option.setup))), () => 0)
   const parts = model.named(new Set(groups.flatMap((group) => group.options.flatMap((option) => option.parts))), () =>
@@ -178,32 +176,39 @@ function laterGoal(
     for (const [setup, list] of groupBy(
       group.options.map((option, i) => ({ option, i })),
       ({ option }) => option.setup,
-    )) {
+    ))
       model.row(-1, 0, [...list.map(({ i }) => [at(i), 1] as const), [setups.get(setup) ?? 0, -1]])
-    }
     for (const [part, list] of groupBy(
       group.options.flatMap((option, i) => option.parts.map((one) => ({ one, i }))),
       ({ one }) => one,
-    )) {
+    ))
       model.row(-1, 0, [...list.map(({ i }) => [at(i), 1] as const), [parts.get(part) ?? 0, -1]])
-    }
   })
-  const held = (reached: KitGoal) => before.find((result) => result.goal === reached)?.value
-  const mostSetups = held('setups')
-  const mostParts = held('parts')
-  if (mostSetups !== undefined)
-    model.row(
-      0,
-      mostSetups,
-      [...setups.values()].map((one) => [one, 1]),
-    )
-  if (mostParts !== undefined)
-    model.row(
-      0,
-      mostParts,
-      [...parts.values()].map((one) => [one, 1]),
-    )
+  return { model, setups, parts, picks }
+}
 
+/** What the goals before have reached is held fast. */
+function holdGoals({ model, setups, parts }: GoalModel, before: readonly GoalResult[]): void {
+  for (const [goal, variables] of [
+    ['setups', setups],
+    ['parts', parts],
+  ] as const) {
+    const reached = before.find((result) => result.goal === goal)?.value
+    if (reached !== undefined)
+      model.row(
+        0,
+        reached,
+        [...variables.values()].map((one) => [one, 1]),
+      )
+  }
+}
+
+/** Where the solver begins: what is chosen already. */
+function startValues(
+  { model, setups, parts, picks }: GoalModel,
+  groups: readonly KitGroup[],
+  start: readonly number[],
+): number[] {
   const inUse = usedSetups(groups, start)
   const partsInUse = usedParts(groups, start)
   const values = new Array<number>(model.size).fill(0)
@@ -213,16 +218,32 @@ function laterGoal(
     const pick = picks[g]?.[option]
     if (pick !== undefined) values[pick] = 1
   })
-  const answer = run.solve(model.problem(), {
+  return values
+}
+
+/** Fewest part numbers, or least price, with what the goals before it have reached held fast. */
+function laterGoal(
+  problem: KitProblem,
+  goal: 'parts' | 'price',
+  start: readonly number[],
+  before: readonly GoalResult[],
+  timeLimitS: number,
+  run: WholeJobRun,
+): { readonly options: readonly number[]; readonly result: GoalResult } {
+  const begun = run.clock()
+  const { groups } = problem
+  const built = goalModel(problem, goal)
+  holdGoals(built, before)
+  const answer = run.solve(built.model.problem(), {
     timeLimitS,
-    start: values,
+    start: startValues(built, groups, start),
     onProgress: (at) => run.onProgress?.(goal, at),
   })
   const measure = (options: readonly number[]) =>
     goal === 'parts' ? usedParts(groups, options).size : totalPrice(problem, options)
   const found =
     answer.status === 'solved'
-      ? picks.map((mine) =>
+      ? built.picks.map((mine) =>
           Math.max(
             0,
             mine.findIndex((pick) => (answer.values[pick] ?? 0) > 0.5),

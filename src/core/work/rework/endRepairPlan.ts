@@ -23,26 +23,7 @@ export function endRepairPlan(state: JobState, unit: number, end: string, what: 
   const moved = damage.takes === 'lock' ? [] : here.filter((one) => termState(state, one.key).seat?.end === end)
   const spent = moved.filter((one) => isSpent(state, one))
   const now = endState(state, endKey(unit, end))
-  const parts = new Map<string, number>()
-  const add = (part: string | undefined) => part !== undefined && parts.set(part, (parts.get(part) ?? 0) + 1)
-  add(damage.part)
-  const firstPieces = new Set<string>()
-  let lostMm = 0
-  let enough = true
-  for (const one of spent) {
-    const set = state.sets.get(setKey(one.wire.id, one.side))
-    add(set?.contact)
-    add(set?.seal)
-    if (set && state.setups.get(setupId(set.setup))?.released === undefined) firstPieces.add(setupId(set.setup))
-    const slack = slackOf(state, unit, one.wire, one.side)
-    lostMm += slack?.tryMm ?? 0
-    enough &&= slack === undefined || slack.triesLeft > 0
-  }
-  if (damage.takes === 'housing') {
-    for (const { id } of housing?.cavities ?? [])
-      if (state.cavities.get(cavityKey(unit, end, id))?.plug !== undefined) add(plugFor(state, end, id))
-    if (now.fitted.length > 0) add(housing?.interfaceSeal)
-  }
+  const { parts, lostMm, enough, firstPieces } = endRepairCost(state, unit, end, damage, spent)
   const locked = family !== undefined && secondaryLocks[family.lock].present
   const other = mateOf(state.plan, end)
   const steps: readonly RepairStep[] = [
@@ -74,9 +55,41 @@ export function endRepairPlan(state: JobState, unit: number, end: string, what: 
     parts,
     lostMm,
     offers: enough ? [] : ['longer-wire', 'splice'],
-    firstPieces: [...firstPieces],
+    firstPieces,
     together: [],
   }
+}
+
+/** What the repair of an end takes: parts, wire, first pieces; and whether the wire that is left is enough. */
+function endRepairCost(
+  state: JobState,
+  unit: number,
+  end: string,
+  damage: ReturnType<typeof endDamage>,
+  spent: readonly Termination[],
+) {
+  const housing = housingOf(state.facts, state.plan, end)
+  const parts = new Map<string, number>()
+  const add = (part: string | undefined) => part !== undefined && parts.set(part, (parts.get(part) ?? 0) + 1)
+  add(damage.part)
+  const firstPieces = new Set<string>()
+  let lostMm = 0
+  let enough = true
+  for (const one of spent) {
+    const set = state.sets.get(setKey(one.wire.id, one.side))
+    add(set?.contact)
+    add(set?.seal)
+    if (set && state.setups.get(setupId(set.setup))?.released === undefined) firstPieces.add(setupId(set.setup))
+    const slack = slackOf(state, unit, one.wire, one.side)
+    lostMm += slack?.tryMm ?? 0
+    enough &&= slack === undefined || slack.triesLeft > 0
+  }
+  if (damage.takes === 'housing') {
+    for (const { id } of housing?.cavities ?? [])
+      if (state.cavities.get(cavityKey(unit, end, id))?.plug !== undefined) add(plugFor(state, end, id))
+    if (endState(state, endKey(unit, end)).fitted.length > 0) add(housing?.interfaceSeal)
+  }
+  return { parts, lostMm, enough, firstPieces: [...firstPieces] }
 }
 
 function isSpent(state: JobState, { key }: Termination): boolean {

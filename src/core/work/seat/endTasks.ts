@@ -1,15 +1,16 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { mateOf, planIndex } from '../../record/plan/plan'
-import { type JobState, endState, termState } from '../../record/state/state'
-import { type UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
+import { JobState, endState, termState } from '../../record/state/state'
+import { UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
 import { housingAt } from '../../record/standing/benchEnds'
 import { isHome, isMated } from '../../record/standing/home'
 import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
-import type { OrderReason } from './seatOrder'
+import { OrderReason } from './seatOrder'
 import { seatTurns } from './seatTurns'
 import { derivedOf } from '../../record/state/derivedOf'
 import { cavityKey, endKey } from '../../record/plan/keys'
+import { Housing } from '../../parts/catalogue/types'
 
 /** One thing to do at an end, in the order in which it is done. */
 export type EndTask = { readonly unit: number; readonly end: string; readonly done: boolean } & (
@@ -82,95 +83,107 @@ function whyOut(
 /** Everything that one end of one unit needs, done and undone: contacts, plugs, lock, small parts, a last look. */
 export const endTasks = derivedOf(makeTasks)
 
-function makeTasks(state: JobState, unit: number, end: string): readonly EndTask[] {
-  const housing = housingAt(state, unit, end)
-  if (!housing) return []
-  const isOld = state.oldEnds.has(endKey(unit, end))
-  const { byCavity, byKey } = planIndex(state.plan)
-  const now = endState(state, endKey(unit, end))
+/** A contact that stands where it should not, and why it comes out. */
+function takenOut(
+  state: JobState,
+  unit: number,
+  end: string,
+  cavity: string,
+  { term, belongs, isOld }: { readonly term: string; readonly belongs: boolean; readonly isOld: boolean },
+): EndTask {
+  const coverDue = endState(state, endKey(unit, end)).coverDue !== undefined
+  const why = whyOut(state, term, { belongs, isOld, coverDue })
+  const planned = planIndex(state.plan).byKey.get(term)?.at
+  const { seat } = termState(state, term)
+  // nobody erred: it is well seated where the plan had it before
+  const asPlanned =
+    why === 'not-in-plan' ||
+    why === 'cover-due' ||
+    ((why === 'old-housing' || why === 'wrong-cavity') && seat?.home !== false)
   const moves = unitMoves(state, unit)
+  const step = moves?.plan.steps[moves.order.get(stepKey({ do: 'extract', place: `${end}.${cavity}` })) ?? -1]
+  return {
+    kind: 'put-right',
+    unit,
+    end,
+    term,
+    cavity: planned?.kind === 'cavity' ? `${planned.end === end ? '' : `${planned.end}.`}${planned.cavity}` : '',
+    found: cavity,
+    why,
+    done: false,
+    ...(asPlanned && { asPlanned: true as const }),
+    ...(step?.do === 'park' && { park: true as const }),
+  }
+}
+
+/** What keeps a contact from going in now. */
+function blockOf(
+  state: JobState,
+  term: string,
+  { coverDue, taken }: { readonly coverDue: boolean; readonly taken: boolean },
+): Extract<EndTask, { kind: 'insert' }>['blockedBy'] {
+  const { crimp, seat } = termState(state, term)
+  if (!crimp) return 'not-crimped'
+  if (isHome(state, term)) return undefined
+  if (coverDue) return 'cover-due'
+  if (seat) return 'elsewhere'
+  return taken ? 'cavity-taken' : undefined
+}
+
+interface CavityTasks {
+  readonly outs: EndTask[]
+  readonly inserts: EndTask[]
+  readonly plugs: EndTask[]
+}
+
+/** What comes out of the cavities of an end, what goes in, and what is plugged, in the order of seating. */
+function cavityTasks(state: JobState, unit: number, end: string, housing: Housing, isOld: boolean): CavityTasks {
+  const { byCavity } = planIndex(state.plan)
+  const coverDue = endState(state, endKey(unit, end)).coverDue !== undefined
   const outs: EndTask[] = []
   const inserts: EndTask[] = []
   const plugs: EndTask[] = []
   for (const { cavity, reason } of seatTurns(state, unit, end, housing)) {
     const place = cavityKey(unit, end, cavity.id)
-    const termination = byCavity.get(place)
+    const term = byCavity.get(place)?.key
     const inside = state.cavities.get(place)
-    if (inside?.term !== undefined && !(inside.term === termination?.key && isHome(state, inside.term))) {
-      const why = whyOut(state, inside.term, {
-        belongs: inside.term === termination?.key,
-        isOld,
-        coverDue: now.coverDue !== undefined,
-      })
-      const planned = byKey.get(inside.term)?.at
-      const { seat } = termState(state, inside.term)
-      // nobody erred: it is well seated where the plan had it before
-      const asPlanned =
-        why === 'not-in-plan' ||
-        why === 'cover-due' ||
-        ((why === 'old-housing' || why === 'wrong-cavity') && seat?.home !== false)
-      const step = moves?.plan.steps[moves.order.get(stepKey({ do: 'extract', place: `${end}.${cavity.id}` })) ?? -1]
-      outs.push({
-        kind: 'put-right',
-        unit,
-        end,
-        term: inside.term,
-        cavity: planned?.kind === 'cavity' ? `${planned.end === end ? '' : `${planned.end}.`}${planned.cavity}` : '',
-        found: cavity.id,
-        why,
-        done: false,
-        ...(asPlanned && { asPlanned: true as const }),
-        ...(step?.do === 'park' && { park: true as const }),
-      })
-    }
+    if (inside?.term !== undefined && !(inside.term === term && isHome(state, inside.term)))
+      outs.push(takenOut(state, unit, end, cavity.id, { term: inside.term, belongs: inside.term === term, isOld }))
     if (isOld) continue
-    if (termination) {
-      if (inside?.plug !== undefined)
-        outs.push({ kind: 'unplug', unit, end, cavity: cavity.id, part: inside.plug, done: false })
-      const { crimp, seat } = termState(state, termination.key)
-      const done = isHome(state, termination.key)
-      const blockedBy = !crimp
-        ? 'not-crimped'
-        : done
-          ? undefined
-          : now.coverDue !== undefined
-            ? 'cover-due'
-            : seat
-              ? 'elsewhere'
-              : inside?.term !== undefined
-                ? 'cavity-taken'
-                : undefined
-      inserts.push({
-        kind: 'insert',
-        unit,
-        end,
-        term: termination.key,
-        cavity: cavity.id,
-        done,
-        why: reason,
-        ...(blockedBy && { blockedBy }),
-      })
-    } else {
+    if (term === undefined) {
       const part = plugFor(state, end, cavity.id)
       if (part !== undefined)
         plugs.push({ kind: 'plug', unit, end, cavity: cavity.id, part, done: inside?.plug !== undefined })
+      continue
     }
+    if (inside?.plug !== undefined)
+      outs.push({ kind: 'unplug', unit, end, cavity: cavity.id, part: inside.plug, done: false })
+    const blockedBy = blockOf(state, term, { coverDue, taken: inside?.term !== undefined })
+    inserts.push({
+      kind: 'insert',
+      unit,
+      end,
+      term,
+      cavity: cavity.id,
+      done: isHome(state, term),
+      why: reason,
+      ...(blockedBy && { blockedBy }),
+    })
   }
-  const lacings = lacingsToOpen(state, unit, end).map((wire): EndTask => ({
-    kind: 'open-lacing',
-    unit,
-    end,
-    wire,
-    done: false,
-  }))
-  const covers: EndTask[] =
-    now.coverDue === undefined ? [] : [{ kind: 'fit-part', unit, end, part: now.coverDue, over: true, done: false }]
-  const contacts = moves
-    ? inMoveOrder([...outs, ...inserts, ...plugs], moves)
-    : [...outs, ...covers, ...inserts, ...plugs]
-  if (isOld) return [...lacings, ...contacts]
+  return { outs, inserts, plugs }
+}
+
+/** What closes an end once its contacts are in: lock, interface seal, a look from both sides, the pair. */
+function closingTasks(
+  state: JobState,
+  unit: number,
+  end: string,
+  housing: Housing,
+  { outs, inserts }: CavityTasks,
+): readonly EndTask[] {
+  const now = endState(state, endKey(unit, end))
   const family = state.facts.families[housing.family]
-  const tasks: EndTask[] = [...lacings, ...(moves ? covers : []), ...contacts]
+  const tasks: EndTask[] = []
   if (family && secondaryLocks[family.lock].present)
     tasks.push({
       kind: 'lock',
@@ -179,21 +192,43 @@ function makeTasks(state: JobState, unit: number, end: string): readonly EndTask
       done: now.lock === 'closed' && outs.length === 0 && inserts.every((task) => task.done),
       ...(housing.lock !== undefined && { part: housing.lock }),
     })
-  if (housing.interfaceSeal !== undefined)
-    tasks.push({
-      kind: 'fit-part',
-      unit,
-      end,
-      part: housing.interfaceSeal,
-      done: now.fitted.includes(housing.interfaceSeal),
-    })
+  const { interfaceSeal } = housing
+  if (interfaceSeal !== undefined)
+    tasks.push({ kind: 'fit-part', unit, end, part: interfaceSeal, done: now.fitted.includes(interfaceSeal) })
   tasks.push({ kind: 'look-over', unit, end, done: now.lookedOver })
   const other = mateOf(state.plan, end)
+  const placeOf = (id: string) => state.plan.ends.findIndex((one) => one.id === id)
   // one task for the pair, at the end that is looked over later
-  if (
-    other !== undefined &&
-    state.plan.ends.findIndex((one) => one.id === other) < state.plan.ends.findIndex((one) => one.id === end)
-  )
+  if (other !== undefined && placeOf(other) < placeOf(end))
     tasks.push({ kind: 'mate', unit, end, with: other, done: isMated(state, unit, end) })
   return tasks
+}
+
+function makeTasks(state: JobState, unit: number, end: string): readonly EndTask[] {
+  const housing = housingAt(state, unit, end)
+  if (!housing) return []
+  const isOld = state.oldEnds.has(endKey(unit, end))
+  const { coverDue } = endState(state, endKey(unit, end))
+  const moves = unitMoves(state, unit)
+  const inCavities = cavityTasks(state, unit, end, housing, isOld)
+  const { outs, inserts, plugs } = inCavities
+  const lacings = lacingsToOpen(state, unit, end).map((wire): EndTask => ({
+    kind: 'open-lacing',
+    unit,
+    end,
+    wire,
+    done: false,
+  }))
+  const covers: EndTask[] =
+    coverDue === undefined ? [] : [{ kind: 'fit-part', unit, end, part: coverDue, over: true, done: false }]
+  if (!moves) {
+    const contacts = [...outs, ...covers, ...inserts, ...plugs]
+    return isOld
+      ? [...lacings, ...contacts]
+      : [...lacings, ...contacts, ...closingTasks(state, unit, end, housing, inCavities)]
+  }
+  const contacts = inMoveOrder([...outs, ...inserts, ...plugs], moves)
+  return isOld
+    ? [...lacings, ...contacts]
+    : [...lacings, ...covers, ...contacts, ...closingTasks(state, unit, end, housing, inCavities)]
 }

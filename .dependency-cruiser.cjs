@@ -62,7 +62,8 @@ module.exports = {
     {
       name: 'no-schemas-in-the-browser',
       severity: 'error',
-      comment: 'Zod stays out of the first load: client code takes types from schemas, and fetches a schema when a form is submitted.',
+      comment:
+        'Zod stays out of the first load: client code takes types from schemas, and fetches a schema when a form is submitted.',
       from: { path: '^src/(ui|stations|places|workers)/', pathNot: ['\\.test\\.tsx?$', '[aA]ctions\\.ts$'] },
       to: { path: '[sS]chema\\.ts$|/schema/|node_modules/zod/', dependencyTypesNot: ['type-only'], dynamic: false },
     },

@@ -25,7 +25,7 @@ export async function writeEntries(
     dayOf: (await benchClock()).dayOf,
   })
   if (appended.ok) return done(appended.value)
-  switch (appended.fault.code) {
+  switch (appended.fault.kind) {
     case 'refused':
       return refused(refusalWords(appended.fault.refusal))
     case 'conflict':

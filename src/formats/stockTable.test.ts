@@ -20,6 +20,6 @@ test.each([
   ['part,count\nCM-1,-3', 2, 'count', 'below-nought'],
   ['part,count\nCM-1,many', 2, 'count', 'no-number'],
   ['part,count\nCM-1,', 2, 'count', 'missing'],
-])('%j: row %i, %s: %s', (text, row, column, code) => {
-  expect(readStockTable(text, knows).faults).toEqual([expect.objectContaining({ row, column, code })])
+])('%j: row %i, %s: %s', (text, row, column, kind) => {
+  expect(readStockTable(text, knows).faults).toEqual([expect.objectContaining({ row, column, kind })])
 })

@@ -10,7 +10,7 @@ export type StockTableFault = {
   readonly row: number
   readonly column: 'part' | 'count' | 'reorder'
   readonly found: string
-  readonly code: 'missing' | 'no-number' | 'below-nought' | 'unknown' | 'twice'
+  readonly kind: 'missing' | 'no-number' | 'below-nought' | 'unknown' | 'twice'
 }
 
 /**
@@ -35,18 +35,18 @@ export function readStockTable(
       const found = (said ?? '').trim()
       if (found === '') return undefined
       const value = Number(found.replace(',', '.'))
-      if (!Number.isFinite(value)) faults.push({ row, column, found, code: 'no-number' })
-      else if (value < 0) faults.push({ row, column, found, code: 'below-nought' })
+      if (!Number.isFinite(value)) faults.push({ row, column, found, kind: 'no-number' })
+      else if (value < 0) faults.push({ row, column, found, kind: 'below-nought' })
       else return value
       return undefined
     }
-    if (part === '') faults.push({ row, column: 'part', found: '', code: 'missing' })
-    else if (!knows(part)) faults.push({ row, column: 'part', found: part, code: 'unknown' })
-    else if (seen.has(part)) faults.push({ row, column: 'part', found: part, code: 'twice' })
+    if (part === '') faults.push({ row, column: 'part', found: '', kind: 'missing' })
+    else if (!knows(part)) faults.push({ row, column: 'part', found: part, kind: 'unknown' })
+    else if (seen.has(part)) faults.push({ row, column: 'part', found: part, kind: 'twice' })
     seen.add(part)
     const count = figure('count', record.count)
     if (count === undefined && (record.count ?? '').trim() === '')
-      faults.push({ row, column: 'count', found: '', code: 'missing' })
+      faults.push({ row, column: 'count', found: '', kind: 'missing' })
     const reorderLevel = figure('reorder', record.reorder)
     return count === undefined ? [] : [{ part, count, ...(reorderLevel !== undefined && { reorderLevel }) }]
   })

@@ -56,25 +56,25 @@ test.each<[DeviceFault, string]>([
 })
 
 test.each<[Refusal, string]>([
-  [{ code: 'practice-forbidden', practice: 'solder' }, 'These house rules forbid it: soldered.'],
-  [{ code: 'pull-due', setup: 'x', every: 25 }, 'One piece in 25 is pulled to destruction here: pull one, then go on.'],
+  [{ kind: 'practice-forbidden', practice: 'solder' }, 'These house rules forbid it: soldered.'],
+  [{ kind: 'pull-due', setup: 'x', every: 25 }, 'One piece in 25 is pulled to destruction here: pull one, then go on.'],
   [
-    { code: 'new-day', released: '2026-11-24' },
+    { kind: 'new-day', released: '2026-11-24' },
     'The setup was released on 24 Nov 2026. These house rules begin each day with a first piece: press N.',
   ],
-  [{ code: 'tool-unverified', tool: 'QF-5' }, 'QF-5 is not verified since its adjuster was turned: gauge it first.'],
-  [{ code: 'figure-missing', part: 'wire-stop' }, 'Say the figure in mm to which it was set.'],
-  [{ code: 'outside-window', toMm: 31, minMm: 2, maxMm: 6 }, '31 mm cannot be meant: it should lie between 2 to 6 mm.'],
+  [{ kind: 'tool-unverified', tool: 'QF-5' }, 'QF-5 is not verified since its adjuster was turned: gauge it first.'],
+  [{ kind: 'figure-missing', part: 'wire-stop' }, 'Say the figure in mm to which it was set.'],
+  [{ kind: 'outside-window', toMm: 31, minMm: 2, maxMm: 6 }, '31 mm cannot be meant: it should lie between 2 to 6 mm.'],
   [
-    { code: 'implausible', figure: 'height', value: 33, min: 0.6, max: 2.7 },
+    { kind: 'implausible', figure: 'height', value: 33, min: 0.6, max: 2.7 },
     '33 mm cannot be the height of this crimp (about 1.2 to 1.35 mm). Is it in millimetres, and this piece?',
   ],
   [
-    { code: 'implausible', figure: 'pull', value: 5200, min: 0, max: 375 },
+    { kind: 'implausible', figure: 'pull', value: 5200, min: 0, max: 375 },
     '5200 N is more than this wire can hold (375 N at most). Is it in newtons?',
   ],
-  [{ code: 'already', what: 'ended' }, 'That is at an end already.'],
-  [{ code: 'unknown', what: 'practice', id: 'glue' }, 'There is no practice glue in this job.'],
+  [{ kind: 'already', what: 'ended' }, 'That is at an end already.'],
+  [{ kind: 'unknown', what: 'practice', id: 'glue' }, 'There is no practice glue in this job.'],
 ])('an entry that cannot be written: %j', (refusal, words) => {
   expect(refusalWords(refusal)).toBe(words)
 })
@@ -126,11 +126,11 @@ test('a trend says how many and which way', () => {
 })
 
 test('a file that is no photo is told what would be one', () => {
-  expect(photoFaultWords({ code: 'no-picture' })).toContain('Give a JPEG, a PNG or a WebP')
-  expect(photoFaultWords({ code: 'other-type', type: 'svg' })).toBe(
+  expect(photoFaultWords({ kind: 'no-picture' })).toContain('Give a JPEG, a PNG or a WebP')
+  expect(photoFaultWords({ kind: 'other-type', type: 'svg' })).toBe(
     'A SVG is not kept here. Give a JPEG, a PNG or a WebP.',
   )
-  expect(photoFaultWords({ code: 'too-many-pixels' })).toContain('Make it smaller')
+  expect(photoFaultWords({ kind: 'too-many-pixels' })).toContain('Make it smaller')
   expect(photoTooLargeWords(24_000_000)).toContain('larger than 24 MB. Nothing was kept')
 })
 

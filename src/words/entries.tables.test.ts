@@ -121,87 +121,87 @@ test('the cure carries the figures of the step', () => {
 })
 
 test.each<[FitReason, string, string]>([
-  [{ code: 'cavity', size: 'C11', cavitySize: 'C18' }, 'made for another cavity: size C11, this one takes C18', '–'],
-  [{ code: 'gender', gender: 'pin', needs: 'socket' }, 'a pin; this half takes sockets', '–'],
+  [{ kind: 'cavity', size: 'C11', cavitySize: 'C18' }, 'made for another cavity: size C11, this one takes C18', '–'],
+  [{ kind: 'gender', gender: 'pin', needs: 'socket' }, 'a pin; this half takes sockets', '–'],
   [
-    { code: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 },
+    { kind: 'conductor-small', areaMm2: 0.25, minMm2: 0.4 },
     'barrel too large: 0.25 mm² in one that starts at 0.4 mm²',
     '0.15 mm²',
   ],
   [
-    { code: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 },
+    { kind: 'conductor-large', areaMm2: 1.5, maxMm2: 0.8 },
     'barrel too small: 1.5 mm² in one that ends at 0.8 mm²',
     '0.7 mm²',
   ],
   [
-    { code: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 },
+    { kind: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 },
     'it holds 1 to 2.5 mm of insulation, this is 3 mm',
     '0.5 mm',
   ],
   [
-    { code: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' },
+    { kind: 'seal-leaks', insulationMm: 1, minMm: 1.1, by: 'seal' },
     "1 mm is under the seal's 1.1 mm: water would pass",
     '0.1 mm',
   ],
   [
-    { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' },
+    { kind: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'mat' },
     'the mat would tear: 2.95 mm in a window that ends at 2.75 mm',
     '0.2 mm',
   ],
   [
-    { code: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 },
+    { kind: 'bore', what: 'contact', diameterMm: 3, boreMm: 2.6 },
     'the crimped contact would not enter: 3 mm in a bore of 2.6 mm',
     '0.4 mm',
   ],
   [
-    { code: 'bore', what: 'seal', diameterMm: 4.2, boreMm: 3.2 },
+    { kind: 'bore', what: 'seal', diameterMm: 4.2, boreMm: 3.2 },
     'the seal is made for a bore of 4.2 mm, this cavity has 3.2 mm',
     '1 mm',
   ],
-  [{ code: 'current', currentA: 12, allowedA: 11, ambientC: 20 }, 'carries 11 A at 20 °C, the load is 12 A', '1 A'],
-  [{ code: 'plating', plating: 'gold', matePlating: 'tin' }, 'gold against tin: the pair corrodes', '–'],
+  [{ kind: 'current', currentA: 12, allowedA: 11, ambientC: 20 }, 'carries 11 A at 20 °C, the load is 12 A', '1 A'],
+  [{ kind: 'plating', plating: 'gold', matePlating: 'tin' }, 'gold against tin: the pair corrodes', '–'],
   [
-    { code: 'rule', rule: 'uncalibrated-tool', tool: 'QF-1' },
+    { kind: 'rule', rule: 'uncalibrated-tool', tool: 'QF-1' },
     'only QF-1 could crimp it, and these house rules want a calibrated frame',
     '–',
   ],
-  [{ code: 'no-tool', areaMm2: 0.5 }, 'no tool in the crib has a setting for it at 0.5 mm²', '–'],
+  [{ kind: 'no-tool', areaMm2: 0.5 }, 'no tool in the crib has a setting for it at 0.5 mm²', '–'],
 ])('%j in one sentence, and by how much', (reason, words, miss) => {
   expect(reasonWords(reason).replace('’', "'")).toBe(words)
   expect(missWords(reason)).toBe(miss)
-  expect(fitOrder).toContain(reason.code)
+  expect(fitOrder).toContain(reason.kind)
 })
 
 test('notes are said plainly', () => {
-  expect(noteWords({ code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' })).toBe('QF-5 was due on 3 Nov 2026')
-  expect(noteWords({ code: 'no-notch', bundleMm: 2.61 })).toBe('no stripper notch clears a bundle of 2.61 mm')
+  expect(noteWords({ kind: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' })).toBe('QF-5 was due on 3 Nov 2026')
+  expect(noteWords({ kind: 'no-notch', bundleMm: 2.61 })).toBe('no stripper notch clears a bundle of 2.61 mm')
 })
 
 const refusals: readonly Refusal[] = [
-  { code: 'job-closed' },
-  { code: 'unknown', what: 'wire', id: 'W9' },
-  { code: 'no-set', term: '1/W1/a' },
-  { code: 'already', what: 'crimped' },
-  { code: 'strands-lost', lost: 2, allowed: 0 },
-  { code: 'ahead-of-release', setup: 'x', ahead: 1, allowed: 1 },
-  { code: 'wrong-setup', needs: 'x', given: 'y' },
-  { code: 'setup-not-in-hand', needs: 'x', mounted: undefined },
-  { code: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' },
-  { code: 'looks-missing', missing: ['brush-shows'] },
-  { code: 'look-failed', look: 'wings-closed' },
-  { code: 'height-missing' },
-  { code: 'height-outside', heightMm: 1.5, minMm: 1.24, maxMm: 1.38 },
-  { code: 'decision-not-for-defect', defect: 'bent', decision: 'redo' },
-  { code: 'wrong-cavity', planned: 'A.1', given: 'A.2' },
-  { code: 'cavity-taken', cavity: 'A.1', by: 'W2a' },
-  { code: 'lock-closed', end: 'A' },
-  { code: 'tug-missing', tugN: 9 },
-  { code: 'tug-too-hard', tugN: 60, lightN: 9 },
-  { code: 'cavity-in-use', cavity: 'A.1' },
-  { code: 'not-this-one', kind: 'signed' },
-  { code: 'stale-signature', covers: 3, seq: 4 },
-  { code: 'same-person', by: 'ansa' },
-  { code: 'set-impossible', wire: 'W1', side: 'a' },
+  { kind: 'job-closed' },
+  { kind: 'unknown', what: 'wire', id: 'W9' },
+  { kind: 'no-set', term: '1/W1/a' },
+  { kind: 'already', what: 'crimped' },
+  { kind: 'strands-lost', lost: 2, allowed: 0 },
+  { kind: 'ahead-of-release', setup: 'x', ahead: 1, allowed: 1 },
+  { kind: 'wrong-setup', needs: 'x', given: 'y' },
+  { kind: 'setup-not-in-hand', needs: 'x', mounted: undefined },
+  { kind: 'tool-overdue', tool: 'QF-5', dueOn: '2026-11-03' },
+  { kind: 'looks-missing', missing: ['brush-shows'] },
+  { kind: 'look-failed', look: 'wings-closed' },
+  { kind: 'height-missing' },
+  { kind: 'height-outside', heightMm: 1.5, minMm: 1.24, maxMm: 1.38 },
+  { kind: 'decision-not-for-defect', defect: 'bent', decision: 'redo' },
+  { kind: 'wrong-cavity', planned: 'A.1', given: 'A.2' },
+  { kind: 'cavity-taken', cavity: 'A.1', by: 'W2a' },
+  { kind: 'lock-closed', end: 'A' },
+  { kind: 'tug-missing', tugN: 9 },
+  { kind: 'tug-too-hard', tugN: 60, lightN: 9 },
+  { kind: 'cavity-in-use', cavity: 'A.1' },
+  { kind: 'not-this-one', of: 'signed' },
+  { kind: 'stale-signature', covers: 3, seq: 4 },
+  { kind: 'same-person', by: 'ansa' },
+  { kind: 'set-impossible', wire: 'W1', side: 'a' },
 ]
 
 test.each(refusals)('$code is one sentence that ends with a stop and names its figures', (refusal) => {

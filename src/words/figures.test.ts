@@ -27,19 +27,19 @@ test.each([
 test('a refusal says what is wrong and what would be right', () => {
   expect(
     refusalWords({
-      code: 'strip-outside',
-      verdict: { kind: 'long', byMm: 0.62, code: 'gap-too-large' },
+      kind: 'strip-outside',
+      verdict: { kind: 'long', byMm: 0.62, limit: 'gap-too-large' },
       minMm: 5.5,
       maxMm: 6.2,
     }),
   ).toBe('Too long by 0.6 mm to the middle: the gap is too large. The window is 5.5 to 6.2 mm.')
-  expect(refusalWords({ code: 'not-home', contacts: ['W1a → A.1', 'W2a → A.2'] })).toContain(
+  expect(refusalWords({ kind: 'not-home', contacts: ['W1a → A.1', 'W2a → A.2'] })).toContain(
     'Not home yet: W1a → A.1, W2a → A.2.',
   )
-  expect(refusalWords({ code: 'stands-on-it', later: [{ seq: 9, kind: 'crimped', about: 'W1a' }] })).toBe(
+  expect(refusalWords({ kind: 'stands-on-it', later: [{ seq: 9, kind: 'crimped', about: 'W1a' }] })).toBe(
     'Later work stands on it: crimped W1a. Take that back first.',
   )
-  expect(refusalWords({ code: 'not-threaded', items: ['seal'] })).toBe(
+  expect(refusalWords({ kind: 'not-threaded', items: ['seal'] })).toBe(
     'First: wire seal on, small end toward the contact.',
   )
 })

@@ -4,7 +4,7 @@ import { amps, day, list, mm, mm2, range } from './figures'
 
 /** Why a candidate is out, in one sentence. */
 export function reasonWords(reason: FitReason): string {
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'cavity':
       return `made for another cavity: size ${reason.size}, this one takes ${reason.cavitySize}`
     case 'gender':
@@ -38,7 +38,7 @@ export function reasonWords(reason: FitReason): string {
   }
 }
 
-function ruleWords({ rule, tool }: Extract<FitReason, { code: 'rule' }>): string {
+function ruleWords({ rule, tool }: Extract<FitReason, { kind: 'rule' }>): string {
   switch (rule) {
     case 'uncalibrated-tool':
       return `only ${tool} could crimp it, and these house rules want a calibrated frame`
@@ -77,7 +77,7 @@ export const uncheckedWords: Readonly<Record<Unchecked, string>> = {
 
 /** What is good to know of a setup that is no reason to refuse it. */
 export function noteWords(note: FitNote): string {
-  switch (note.code) {
+  switch (note.kind) {
     case 'uncalibrated-tool':
       return `${note.tool} is not calibrated: it is recorded`
     case 'tool-overdue':
@@ -95,7 +95,7 @@ export function noteWords(note: FitNote): string {
 
 /** How near it was, for a column of figures. */
 export function missWords(reason: FitReason): string {
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'conductor-small':
       return mm2(reason.minMm2 - reason.areaMm2)
     case 'conductor-large':

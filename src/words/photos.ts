@@ -1,12 +1,12 @@
 /** Why a file is not kept as a photo. */
 export type PhotoFault =
-  | { readonly code: 'no-picture' }
-  | { readonly code: 'other-type'; readonly type: string }
-  | { readonly code: 'too-many-pixels' }
+  | { readonly kind: 'no-picture' }
+  | { readonly kind: 'other-type'; readonly type: string }
+  | { readonly kind: 'too-many-pixels' }
 
 /** Why a file is not kept as a photo, and what would be. */
 export function photoFaultWords(fault: PhotoFault): string {
-  switch (fault.code) {
+  switch (fault.kind) {
     case 'no-picture':
       return 'That file is no picture, whatever its name says. Give a JPEG, a PNG or a WebP.'
     case 'other-type':

@@ -69,7 +69,7 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
     case 'bad-group':
       return `${said}: write “twist 1”, “screen A” or “cable 2”`
     case 'plan':
-      return planFaultWords(problem.fault.code, problem.fault).replace(/\.$/, '')
+      return planFaultWords(problem.fault.kind, problem.fault).replace(/\.$/, '')
     case 'too-long':
       return `${said} is over the limit of ${problem.limit}`
   }

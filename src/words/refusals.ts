@@ -26,7 +26,7 @@ const done = {
   'taken-back': 'taken back',
 } as const
 
-function notYet({ what, left }: Extract<Refusal, { code: 'not-yet' }>): string {
+function notYet({ what, left }: Extract<Refusal, { kind: 'not-yet' }>): string {
   switch (what) {
     case 'cut':
       return 'Cut the wire to length first.'
@@ -65,10 +65,10 @@ function notYet({ what, left }: Extract<Refusal, { code: 'not-yet' }>): string {
   }
 }
 
-type RefusalOf<Kind extends Refusal['code']> = Extract<Refusal, { readonly code: Kind }>
+type RefusalOf<Kind extends Refusal['kind']> = Extract<Refusal, { readonly kind: Kind }>
 
 /** The sentence for each refusal: what is in the way, and what would be right. */
-const sentences: { readonly [Kind in Refusal['code']]: (refusal: RefusalOf<Kind>) => string } = {
+const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>) => string } = {
   'job-closed': () => 'The job is signed. Reopen it with a reason to go on.',
   unknown: (refusal) => `There is no ${refusal.what} ${refusal.id} in this job.`,
   'id-twice': (refusal) => `The entry ${refusal.id} is there already: an id stands in a journal once.`,
@@ -76,7 +76,7 @@ const sentences: { readonly [Kind in Refusal['code']]: (refusal: RefusalOf<Kind>
   already: (refusal) => `That is ${done[refusal.what]} already.`,
   'not-yet': notYet,
   'strip-outside': ({ verdict, minMm, maxMm }) =>
-    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.code]}. The window is ${range(minMm, maxMm)} mm.`,
+    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.limit]}. The window is ${range(minMm, maxMm)} mm.`,
   'strands-lost': (refusal) =>
     `${plural(refusal.lost, 'strand')} lost, ${refusal.allowed === 0 ? 'none is' : `${refusal.allowed} are`} allowed by the house rules: cut back and strip again.`,
   'not-threaded': (refusal) =>
@@ -138,4 +138,4 @@ const sentences: { readonly [Kind in Refusal['code']]: (refusal: RefusalOf<Kind>
 
 /** Why an entry cannot be written now, and what would be right. */
 export const refusalWords = (refusal: Refusal): string =>
-  (sentences[refusal.code] as (refusal: Refusal) => string)(refusal)
+  (sentences[refusal.kind] as (refusal: Refusal) => string)(refusal)

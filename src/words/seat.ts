@@ -136,7 +136,7 @@ export const seatOutcomeWords = {
 
 /** Why a cavity has its turn. */
 export function orderWords(reason: OrderReason): string {
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'by-hand':
       return 'put in order by hand'
     case 'with-group':

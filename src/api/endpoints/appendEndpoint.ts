@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { badInput, conflict, created, endpoint, noAnswer, notFound } from '@/api/endpoint'
 import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
 import { appendEntries } from '@/data/repositories/jobs'
+import { refusalAnswer } from '../refusalAnswer'
 import { refusalWords } from '@/words/refusals'
 
 export const appendEndpoint = endpoint({
@@ -25,7 +26,7 @@ export const appendEndpoint = endpoint({
     })
     if (appended.ok) return created({ entries: appended.value })
     const { fault } = appended
-    switch (fault.code) {
+    switch (fault.kind) {
       case 'not-found':
         return notFound(`no job ${params.id ?? ''}`)
       case 'conflict':
@@ -38,7 +39,7 @@ export const appendEndpoint = endpoint({
       case 'ahead':
         return badInput([{ path: ['seen'], message: `the journal ends at ${fault.last}` }])
       case 'refused':
-        return noAnswer({ ...fault.refusal, entry: fault.entry, message: refusalWords(fault.refusal) })
+        return noAnswer({ ...refusalAnswer(fault.refusal), entry: fault.entry, message: refusalWords(fault.refusal) })
     }
   },
 })

@@ -1,3 +1,4 @@
+import { coded } from '../refusalAnswer'
 import { z } from 'zod'
 import { capability } from '@/core/base/stats/capability'
 import { controlChart } from '@/core/base/stats/controlChart'
@@ -43,8 +44,7 @@ export const controlEndpoint = endpoint({
   handle: ({ values: individuals, subgroups = [], lower, upper }) => {
     const chart = controlChart(individuals ? { values: individuals } : { subgroups })
     if (!chart.ok) {
-      const { kind: code, ...rest } = chart.fault
-      return noAnswer({ code, ...rest, message: chartFaultWords(chart.fault) })
+      return noAnswer({ ...coded(chart.fault), message: chartFaultWords(chart.fault) })
     }
     const { centre, ucl, lcl, range, sigmaWithin, points } = chart.value
     return answer({

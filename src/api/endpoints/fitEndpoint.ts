@@ -1,3 +1,4 @@
+import { coded } from '../refusalAnswer'
 import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
 import { fit } from '@/core/craft/fit/fit'
@@ -110,7 +111,7 @@ export const fitEndpoint = endpoint({
       rejected: found.rejected.map(({ contact, seal, reason }) => ({
         contact: contact.id,
         ...(seal && { seal: seal.id }),
-        ...reason,
+        ...coded(reason),
         words: reasonWords(reason),
       })),
     })

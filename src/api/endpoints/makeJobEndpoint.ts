@@ -142,7 +142,7 @@ async function make(
   })
   if (made.ok) {
     const { id, remarks } = made.value
-    const said = remarks.map(({ seq, refusal }) => ({ seq, code: refusal.code, message: messageOf(refusal) }))
+    const said = remarks.map(({ seq, refusal }) => ({ seq, code: refusal.kind, message: messageOf(refusal) }))
     return created({ id, ...(said.length > 0 && { remarks: said }) })
   }
   const { refusal, index } = made.fault
@@ -151,4 +151,4 @@ async function make(
 }
 
 const messageOf = (refusal: Refusal): string =>
-  refusal.code === 'plan-fault' ? planFaultWords(refusal.fault, refusal.detail) : refusalWords(refusal)
+  refusal.kind === 'plan-fault' ? planFaultWords(refusal.fault, refusal.detail) : refusalWords(refusal)

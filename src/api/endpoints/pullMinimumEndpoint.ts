@@ -1,3 +1,4 @@
+import { coded } from '../refusalAnswer'
 import { z } from 'zod'
 import { answer, endpoint, noAnswer } from '@/api/endpoint'
 import { pullMinimum } from '@/core/craft/crimp/pullMinimum'
@@ -30,7 +31,7 @@ export const pullMinimumEndpoint = endpoint({
     if (minimum.ok) return answer(minimum.value)
     const { fromMm2, toMm2, areaMm2: asked } = minimum.fault
     return noAnswer({
-      ...minimum.fault,
+      ...coded(minimum.fault),
       message: `${table} goes from ${fromMm2.toPrecision(3)} to ${toMm2.toPrecision(3)} mm², not to ${asked.toPrecision(3)} mm²`,
     })
   },

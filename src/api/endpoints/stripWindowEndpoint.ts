@@ -1,3 +1,4 @@
+import { coded } from '../refusalAnswer'
 import { z } from 'zod'
 import { answer, endpoint, noAnswer } from '@/api/endpoint'
 import { stripWindow } from '@/core/craft/strip/stripWindow'
@@ -44,7 +45,7 @@ export const stripWindowEndpoint = endpoint({
     return window.ok
       ? answer(window.value)
       : noAnswer({
-          ...window.fault,
+          ...coded(window.fault),
           message: `the smallest brush of ${window.fault.brushMinMm} mm has no room in ${window.fault.reachMm} mm`,
         })
   },

@@ -113,7 +113,7 @@ test.each<[string, () => Promise<Uint8Array>, object]>([
   [
     'a script that calls itself a picture',
     () => Promise.resolve(new TextEncoder().encode('#!/bin/sh\nrm -rf /\n')),
-    { code: 'no-picture' },
+    { kind: 'no-picture' },
   ],
   [
     'a page with a script in it',
@@ -123,20 +123,20 @@ test.each<[string, () => Promise<Uint8Array>, object]>([
           '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>1</script></svg>',
         ),
       ),
-    { code: 'other-type', type: 'svg' },
+    { kind: 'other-type', type: 'svg' },
   ],
-  ['a GIF', async () => new Uint8Array(await picture(20, 20).gif().toBuffer()), { code: 'other-type', type: 'gif' }],
+  ['a GIF', async () => new Uint8Array(await picture(20, 20).gif().toBuffer()), { kind: 'other-type', type: 'gif' }],
   [
     'half a picture',
     async () => new Uint8Array((await picture(400, 400).png().toBuffer()).subarray(0, 300)),
-    { code: 'no-picture' },
+    { kind: 'no-picture' },
   ],
   [
     'a small file that is a huge picture',
     async () => new Uint8Array(await picture(9000, 9000).png().toBuffer()),
-    { code: 'too-many-pixels' },
+    { kind: 'too-many-pixels' },
   ],
-  ['nothing', () => Promise.resolve(new Uint8Array()), { code: 'no-picture' }],
+  ['nothing', () => Promise.resolve(new Uint8Array()), { kind: 'no-picture' }],
 ])('%s is not kept', async (_what, file, fault) => {
   expect(await keepPhoto(opened.db, await file(), now)).toEqual({ ok: false, fault })
 })

@@ -87,7 +87,7 @@ test('a stale append about the same wire is a conflict with the entries in betwe
   const conflict = await append(cache, 'stale', 2, [cut('W1')])
   expect(conflict).toMatchObject({
     ok: false,
-    fault: { code: 'conflict', last: 3, entries: [{ seq: 3, kind: 'wire-cut' }] },
+    fault: { kind: 'conflict', last: 3, entries: [{ seq: 3, kind: 'wire-cut' }] },
   })
   expect(await append(cache, 'stale', 2, [cut('W2')])).toMatchObject({ ok: true, value: [{ seq: 4 }] })
 })
@@ -95,7 +95,7 @@ test('a stale append about the same wire is a conflict with the entries in betwe
 test('a refusal in the middle of a batch leaves nothing of it, in the database or in memory', async () => {
   const cache = await newJob('batch')
   const refused = await append(cache, 'batch', 2, [cut('W1'), { id: newId(), kind: 'setup-released', setup: 'none' }])
-  expect(refused).toMatchObject({ ok: false, fault: { code: 'refused', refusal: { code: 'not-yet' } } })
+  expect(refused).toMatchObject({ ok: false, fault: { kind: 'refused', refusal: { kind: 'not-yet' } } })
   expect((await loadJob(opened.db, cache, 'batch'))?.state.cuts.size).toBe(0)
   expect((await readEntries(opened.db, 'batch', 0)).length).toBe(2)
   expect(await append(cache, 'batch', 2, [cut('W1')])).toMatchObject({ ok: true, value: [{ seq: 3 }] })
@@ -103,8 +103,8 @@ test('a refusal in the middle of a batch leaves nothing of it, in the database o
 
 test('an append that claims to have seen more than there is, or goes to no job, is told so', async () => {
   const cache = await newJob('ahead')
-  expect(await append(cache, 'ahead', 9, [cut('W1')])).toMatchObject({ ok: false, fault: { code: 'ahead', last: 2 } })
-  expect(await append(cache, 'nowhere', 0, [cut('W1')])).toEqual({ ok: false, fault: { code: 'not-found' } })
+  expect(await append(cache, 'ahead', 9, [cut('W1')])).toMatchObject({ ok: false, fault: { kind: 'ahead', last: 2 } })
+  expect(await append(cache, 'nowhere', 0, [cut('W1')])).toEqual({ ok: false, fault: { kind: 'not-found' } })
   expect(await loadJob(opened.db, cache, 'nowhere')).toBeUndefined()
 })
 
@@ -147,7 +147,7 @@ test('a signed job leaves the open ones, and takes no more work', async () => {
   const late = await append(cache, 'signed', folded?.state.seq ?? 0, [
     { id: newId(), kind: 'setup-mounted', setup: group?.setup ?? { tool: 'QF-5' }, checked: [] },
   ])
-  expect(late).toMatchObject({ ok: false, fault: { code: 'refused', refusal: { code: 'job-closed' } } })
+  expect(late).toMatchObject({ ok: false, fault: { kind: 'refused', refusal: { kind: 'job-closed' } } })
 })
 
 test('a job whose first entries do not hold together is not made at all', async () => {

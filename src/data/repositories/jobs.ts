@@ -23,10 +23,10 @@ export interface JobCache {
 export const newJobCache = (): JobCache => ({ folded: new Map(), turns: new Map() })
 
 export type AppendFault =
-  | { readonly code: 'not-found' }
-  | { readonly code: 'conflict'; readonly entry: string; readonly entries: readonly KeptEntry[]; readonly last: number }
-  | { readonly code: 'refused'; readonly entry: string; readonly refusal: Refusal }
-  | { readonly code: 'ahead'; readonly seen: number; readonly last: number }
+  | { readonly kind: 'not-found' }
+  | { readonly kind: 'conflict'; readonly entry: string; readonly entries: readonly KeptEntry[]; readonly last: number }
+  | { readonly kind: 'refused'; readonly entry: string; readonly refusal: Refusal }
+  | { readonly kind: 'ahead'; readonly seen: number; readonly last: number }
 
 export interface Append {
   readonly jobId: string
@@ -133,7 +133,7 @@ export function appendEntries(
     try {
       return await db.transaction(async (tx) => {
         const [head] = await tx.select().from(job).where(eq(job.id, append.jobId)).for('update')
-        if (!head) return fail<AppendFault>({ code: 'not-found' })
+        if (!head) return fail<AppendFault>({ kind: 'not-found' })
         const cached = await catchUp(tx, cache, append.jobId, head.lastSeq)
         const written = await writeEntries(tx, cached, append, head.lastSeq)
         // refused in the middle of a batch: memory holds entries that are not written
@@ -155,7 +155,7 @@ async function writeEntries(
   lastSeq: number,
 ): Promise<Result<readonly KeptEntry[], AppendFault>> {
   const { folded } = cached
-  if (append.seen > lastSeq) return fail({ code: 'ahead', seen: append.seen, last: lastSeq })
+  if (append.seen > lastSeq) return fail({ kind: 'ahead', seen: append.seen, last: lastSeq })
   const repeated: number[] = []
   const kept: KeptEntry[] = []
   for (const wanted of append.entries) {
@@ -169,13 +169,13 @@ async function writeEntries(
     const collides = kept.length === 0 ? collision(folded, entry, append.seen) : undefined
     if (collides !== undefined)
       return fail({
-        code: 'conflict',
+        kind: 'conflict',
         entry: wanted.id,
         entries: await readEntries(tx, append.jobId, append.seen, 200),
         last: lastSeq,
       })
     const refusal = refusalOf(folded, entry, { at: entry.at, by, dayOf: append.dayOf })
-    if (refusal) return fail({ code: 'refused', entry: wanted.id, refusal })
+    if (refusal) return fail({ kind: 'refused', entry: wanted.id, refusal })
     const prev = kept.at(-1)?.hash ?? cached.hash
     const record = { ...entry, prev, hash: entryHash(entry, prev) }
     foldEntry(folded, record)
@@ -239,7 +239,7 @@ export async function createJob(
 ): Promise<
   Result<
     { readonly id: string; readonly remarks: readonly Remark[] },
-    Extract<AppendFault, { code: 'refused' }> & { readonly index: number }
+    Extract<AppendFault, { kind: 'refused' }> & { readonly index: number }
   >
 > {
   const folded = newFold()
@@ -253,9 +253,9 @@ export async function createJob(
     const entry = { ...wanted, seq: index + 1, at, by } as Entry
     const twice = seqOf(folded, wanted.id) !== undefined
     const refusal = twice
-      ? ({ code: 'id-twice', id: wanted.id } as const)
+      ? ({ kind: 'id-twice', id: wanted.id } as const)
       : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
-    if (refusal && (twice || !made.stamps)) return fail({ code: 'refused', entry: wanted.id, refusal, index })
+    if (refusal && (twice || !made.stamps)) return fail({ kind: 'refused', entry: wanted.id, refusal, index })
     if (refusal) remarks.push({ seq: entry.seq, refusal })
     const prev = kept.at(-1)?.hash ?? NO_HASH
     // a link that fits was checked when the record was read: it is not worked out a second time

@@ -40,7 +40,7 @@ async function remake(
   try {
     const picture = sharp(file, { limitInputPixels: INPUT_PX, failOn: 'error' })
     const { format } = await picture.metadata()
-    if (!types.has(format)) return fail({ code: 'other-type', type: format })
+    if (!types.has(format)) return fail({ kind: 'other-type', type: format })
     return ok(
       await picture
         .rotate()
@@ -51,8 +51,8 @@ async function remake(
   } catch (error) {
     return fail(
       error instanceof Error && /pixel limit/i.test(error.message)
-        ? { code: 'too-many-pixels' }
-        : { code: 'no-picture' },
+        ? { kind: 'too-many-pixels' }
+        : { kind: 'no-picture' },
     )
   }
 }

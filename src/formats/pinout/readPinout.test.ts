@@ -172,8 +172,8 @@ test('an end that is named like a terminal stays an end when its housing stands 
 })
 
 test.each<[string, string, object]>([
-  ['a splice of one wire', 'W1,TW-0.5,RD,A,1,splice,S1,620,,', { code: 'splice-alone', splice: 'S1' }],
-  ['a contact shared with no wire', 'W1,TW-0.5,RD,A,1,with W9a,,620,,', { code: 'shares-nothing', with: 'W9a' }],
+  ['a splice of one wire', 'W1,TW-0.5,RD,A,1,splice,S1,620,,', { kind: 'splice-alone', splice: 'S1' }],
+  ['a contact shared with no wire', 'W1,TW-0.5,RD,A,1,with W9a,,620,,', { kind: 'shares-nothing', with: 'W9a' }],
 ])('%s is seen when all rows are read', (_what, row, fault) => {
   expect(problemOf(withRows(row))).toMatchObject({ kind: 'plan', fault: { wire: 'W1', ...fault } })
 })

@@ -86,7 +86,7 @@ export async function importCounts(text: string): Promise<Outcome<number>> {
           'below-nought': words.isBelowNought,
           unknown: words.isNoPartOn,
           twice: words.standsTwice,
-        }[fault.code],
+        }[fault.kind],
         faults.length > 1 ? words.andMore(faults.length - 1) : '',
       ),
     )

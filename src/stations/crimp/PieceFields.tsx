@@ -46,7 +46,7 @@ export function HeightField({
       hint={hint}
       wrong={fault !== undefined}
       ask={{ key: 'm', words: words.measure, busy: bench.working !== undefined, run: () => void measure() }}
-      fault={fault && ('code' in fault ? implausibleWords(fault) : outside(fault.minMm, fault.maxMm))}
+      fault={fault && (fault.kind === 'implausible' ? implausibleWords(fault) : outside(fault.minMm, fault.maxMm))}
     />
   )
 }
@@ -94,7 +94,7 @@ export function PullField({
         hint={set.pull ? `≥ ${String(set.pull.forceN)}` : ''}
         wrong={fault !== undefined}
         ask={{ key: 'p', words: runs ? words.stop : words.pull, busy: false, run: pullOrStop }}
-        fault={fault && ('code' in fault ? implausibleWords(fault) : low(fault.pullN, fault.minimumN))}
+        fault={fault && (fault.kind === 'implausible' ? implausibleWords(fault) : low(fault.pullN, fault.minimumN))}
       />
       {form.pull.breaks && <p className={textCss.small}>{words.itBroke(breakWords[form.pull.breaks])}</p>}
     </>

@@ -61,7 +61,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
           lines={[]}
           checks={checks}
           main={
-            pull.fault && 'kind' in pull.fault
+            pull.fault?.kind === 'low'
               ? words.recordItStopThis
               : pull.pullN === undefined
                 ? words.pullItFirst

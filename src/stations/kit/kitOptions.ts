@@ -87,7 +87,7 @@ export function kitOptions(
     rejected: rejected.map(({ contact, seal, reason, cure }) => ({
       contact: contact.id,
       ...(seal && { seal: seal.id }),
-      code: reason.code,
+      code: reason.kind,
       words: reasonWords(reason),
       offBy: missWords(reason),
       ...(cure && { cure: cureWords(cure, (id) => catalogue.families.get(id)?.name ?? id) }),

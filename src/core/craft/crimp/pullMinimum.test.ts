@@ -27,7 +27,7 @@ test.each<[PullTableId, Conductor]>([
   ['as7928', { areaMm2: 0.1 }],
 ])('%s says nothing of %j', (table, conductor) => {
   const minimum = pullMinimum(table, conductor)
-  expect(minimum.ok ? undefined : minimum.fault.code).toBe('outside-table')
+  expect(minimum.ok ? undefined : minimum.fault.kind).toBe('outside-table')
 })
 
 test('a thicker wire is never asked for less', () => {

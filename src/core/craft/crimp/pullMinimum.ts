@@ -17,7 +17,7 @@ export interface PullMinimum {
 }
 
 export interface OutsideTable {
-  readonly code: 'outside-table'
+  readonly kind: 'outside-table'
   readonly table: PullTableId
   readonly areaMm2: number
   readonly fromMm2: number
@@ -81,5 +81,5 @@ const found = (rows: readonly PullRow[], forceN: number, scope: PullScope): Resu
 function outside(table: PullTableId, areaMm2: number): Result<PullMinimum, OutsideTable> {
   const { rows, unit } = pullTables[table]
   const mm2 = (value: number | undefined) => (value === undefined ? NaN : unit === 'mm2' ? value : awgAreaMm2(value))
-  return fail({ code: 'outside-table', table, areaMm2, fromMm2: mm2(rows[0][0]), toMm2: mm2(rows.at(-1)?.[0]) })
+  return fail({ kind: 'outside-table', table, areaMm2, fromMm2: mm2(rows[0][0]), toMm2: mm2(rows.at(-1)?.[0]) })
 }

@@ -36,30 +36,30 @@ export function foldsBack(contact: Contact, conditions: FitConditions): boolean 
 export function wireReason(contact: Contact, conditions: FitConditions): FitReason | undefined {
   const areaMm2 = totalAreaMm2(conditions)
   if (areaMm2 < contact.conductor.minMm2 - AREA_TOLERANCE_MM2 && !foldsBack(contact, conditions))
-    return { code: 'conductor-small', areaMm2, minMm2: contact.conductor.minMm2 }
+    return { kind: 'conductor-small', areaMm2, minMm2: contact.conductor.minMm2 }
   if (areaMm2 > contact.conductor.maxMm2 + AREA_TOLERANCE_MM2)
-    return { code: 'conductor-large', areaMm2, maxMm2: contact.conductor.maxMm2 }
-  if (conditions.also && !contact.twoWires) return { code: 'two-wires', why: 'sheet' }
+    return { kind: 'conductor-large', areaMm2, maxMm2: contact.conductor.maxMm2 }
+  if (conditions.also && !contact.twoWires) return { kind: 'two-wires', why: 'sheet' }
   const insulationMm = widestInsulationMm(conditions)
   const held = contact.insulation
   if (held && (insulationMm < held.minMm || insulationMm > held.maxMm))
-    return { code: 'insulation-support', insulationMm, ...held }
+    return { kind: 'insulation-support', insulationMm, ...held }
   const cup = constructionOf(contact).cupBoreMm(contact)
-  if (cup !== undefined && insulationMm > cup) return { code: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
+  if (cup !== undefined && insulationMm > cup) return { kind: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
   return undefined
 }
 
 /** Does it go into that cavity, with that wire? Before any seal is looked at. */
 export function contactReason(contact: CavityContact, query: FitQuery, family: FamilyFacts): FitReason | undefined {
   const { housing, cavity, also } = query
-  if (contact.size !== cavity.size) return { code: 'cavity', size: contact.size, cavitySize: cavity.size }
+  if (contact.size !== cavity.size) return { kind: 'cavity', size: contact.size, cavitySize: cavity.size }
   const half = family.halves[housing.role]
   const needs = half === 'either' ? query.gender : half
-  if (needs !== undefined && contact.gender !== needs) return { code: 'gender', gender: contact.gender, needs }
+  if (needs !== undefined && contact.gender !== needs) return { kind: 'gender', gender: contact.gender, needs }
   const reason = wireReason(contact, query)
-  if (reason && reason.code !== 'insulation-support') return reason
+  if (reason && reason.kind !== 'insulation-support') return reason
   // a seal closes round one insulation only
-  if (also && family.sealing !== 'none') return { code: 'two-wires', why: 'sealed' }
+  if (also && family.sealing !== 'none') return { kind: 'two-wires', why: 'sealed' }
   return reason
 }
 
@@ -72,8 +72,8 @@ export function sealReason(
   if (!window) return undefined
   const { insulationMm } = conditions.wire
   const by = seal ? 'seal' : 'mat'
-  if (insulationMm < window.minMm) return { code: 'seal-leaks', insulationMm, minMm: window.minMm, by }
-  if (insulationMm > window.maxMm) return { code: 'seal-tears', insulationMm, maxMm: window.maxMm, by }
+  if (insulationMm < window.minMm) return { kind: 'seal-leaks', insulationMm, minMm: window.minMm, by }
+  if (insulationMm > window.maxMm) return { kind: 'seal-tears', insulationMm, maxMm: window.maxMm, by }
   return undefined
 }
 
@@ -89,11 +89,11 @@ export function boreReason(
   const { boreMm } = size
   if (boreMm === undefined) return undefined
   if (contact.crimpedMm !== undefined && contact.crimpedMm > boreMm)
-    return { code: 'bore', what: 'contact', diameterMm: contact.crimpedMm, boreMm }
+    return { kind: 'bore', what: 'contact', diameterMm: contact.crimpedMm, boreMm }
   const insulationMm = widestInsulationMm(conditions)
-  if (insulationMm > boreMm) return { code: 'bore', what: 'insulation', diameterMm: insulationMm, boreMm }
+  if (insulationMm > boreMm) return { kind: 'bore', what: 'insulation', diameterMm: insulationMm, boreMm }
   if (seal && Math.abs(seal.boreMm - boreMm) > SEAL_BORE_TOLERANCE_MM)
-    return { code: 'bore', what: 'seal', diameterMm: seal.boreMm, boreMm }
+    return { kind: 'bore', what: 'seal', diameterMm: seal.boreMm, boreMm }
   return undefined
 }
 
@@ -105,7 +105,7 @@ export function currentReason(contact: Contact, conditions: FitConditions): FitR
   const currentA = loadA(conditions)
   if (currentA === undefined || contact.ratedA === undefined || contact.maxC === undefined) return undefined
   const allowedA = allowedCurrentA(contact.ratedA, contact.maxC, contact.refC, conditions.ambientC)
-  return currentA > allowedA ? { code: 'current', currentA, allowedA, ambientC: conditions.ambientC } : undefined
+  return currentA > allowedA ? { kind: 'current', currentA, allowedA, ambientC: conditions.ambientC } : undefined
 }
 
 /** Gold against tin frets and corrodes; other pairs are left to the sheet. */
@@ -113,7 +113,7 @@ export function platingReason(contact: Contact, { matePlating }: FitQuery): FitR
   const goldOnTin =
     matePlating &&
     ((matePlating === 'gold' && contact.plating === 'tin') || (matePlating === 'tin' && contact.plating === 'gold'))
-  return goldOnTin ? { code: 'plating', plating: contact.plating, matePlating } : undefined
+  return goldOnTin ? { kind: 'plating', plating: contact.plating, matePlating } : undefined
 }
 
 /** What could not be checked for want of a figure: it is said, never guessed. */

@@ -139,7 +139,7 @@ test.each<[string, string, number, number, string, string, More?]>([
     `${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`
   const verdict = found.sets.some((one) => name(one) === candidate)
     ? 'fits'
-    : found.rejected.find((one) => name(one) === candidate)?.reason.code
+    : found.rejected.find((one) => name(one) === candidate)?.reason.kind
   expect(verdict).toBe(expected)
 })
 
@@ -161,5 +161,5 @@ test.each<[string, number, number, string, More?]>([
     rules: houseRules[more.rules ?? 'sheet-strict'],
     today,
   })
-  expect(found.sets.length > 0 ? 'fits' : found.rejected[0]?.reason.code).toBe(expected)
+  expect(found.sets.length > 0 ? 'fits' : found.rejected[0]?.reason.kind).toBe(expected)
 })

@@ -38,7 +38,7 @@ function query(
 
 const reasons = (asked: FitQuery) =>
   Object.fromEntries(
-    fit(shelf, asked).rejected.map((one) => [`${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`, one.reason.code]),
+    fit(shelf, asked).rejected.map((one) => [`${one.contact.id}${one.seal ? `+${one.seal.id}` : ''}`, one.reason.kind]),
   )
 
 test('0.5 mm² in a Celadon M plug: nickel socket, QF-5 with QP-2 at 7, strip 5.5 to 6.2', () => {
@@ -64,7 +64,7 @@ test('rubber insulation of 2.95 mm is out of every Slipware seal, each with its 
   expect(sets).toEqual([])
   expect(rejected[0]).toMatchObject({
     seal: { id: 'SL-24' },
-    reason: { code: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' },
+    reason: { kind: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' },
   })
   expect(reasons(asked)).toEqual({
     'SC-09-18+SL-24': 'seal-tears',
@@ -103,7 +103,7 @@ test.each<[string, FitQuery, string, string]>([
 test('field rules let the plain tool in, noted, and behind the calibrated frame', () => {
   const [best] = fit(shelf, query('CM-10P', '1', 'TW-0.5', { rulesId: 'field-repair' })).sets
   expect(best?.setups.map((one) => one.setup.tool)).toEqual(['QF-5', 'QF-1'])
-  expect(best?.setups[1]?.notes.map((note) => note.code)).toEqual(['uncalibrated-tool', 'setting-estimated'])
+  expect(best?.setups[1]?.notes.map((note) => note.kind)).toEqual(['uncalibrated-tool', 'setting-estimated'])
 })
 
 test('an estimated height says so, a die card’s own does not', () => {
@@ -171,7 +171,7 @@ test('whatever the wire, each candidate is in or out with a code of the order, a
         const { sets, rejected } = fit(shelf, asked)
         const seen = new Set([...sets.map((one) => one.contact.id), ...rejected.map((one) => one.contact.id)])
         expect(seen.size).toBe(shelf.contactsByFamily.get(asked.housing.family)?.length)
-        expect(rejected.every((one) => fitOrder.includes(one.reason.code))).toBe(true)
+        expect(rejected.every((one) => fitOrder.includes(one.reason.kind))).toBe(true)
         expect(bestSet(shelf, asked)).toEqual(sets[0])
       },
     ),

@@ -52,7 +52,7 @@ export function fitTerminals(
   for (const contact of terminals) {
     const reason = wireReason(contact, conditions) ?? currentReason(contact, conditions)
     const settled = reason ?? usableSetups(setupsFor(catalogue, contact, conditions, notch), conditions)
-    if ('code' in settled) rejected.push({ contact, reason: settled })
+    if ('kind' in settled) rejected.push({ contact, reason: settled })
     else sets.push(workable(contact, undefined, settled, conditions))
   }
   return { sets: sets.sort(bestFirst), rejected: nearestFirst(rejected) }
@@ -116,7 +116,7 @@ function judge(
       rejected?.push({ contact, reason: early })
       continue
     }
-    if (allSeals.length === 0) rejected?.push({ contact, reason: { code: 'no-seal-in-family' } })
+    if (allSeals.length === 0) rejected?.push({ contact, reason: { kind: 'no-seal-in-family' } })
     let settled: FitReason | readonly FitSetup[] | undefined
     for (const seal of seals) {
       const reason =
@@ -126,7 +126,7 @@ function judge(
         platingReason(contact, query)
       if (!reason) settled ??= usableSetups(setupsFor(catalogue, contact, query, notch), query)
       const result = reason ?? settled
-      if (result && 'code' in result) rejected?.push({ contact, ...(seal && { seal }), reason: result })
+      if (result && 'kind' in result) rejected?.push({ contact, ...(seal && { seal }), reason: result })
       else if (result) sets.push(workable(contact, seal, result, query, size))
     }
   }
@@ -142,8 +142,8 @@ function usableSetups(
   if (usable.length > 0) return usable
   // a setting that a rule forbids is nearer to working than one that is not there
   return (
-    candidates.find((one) => one.refused?.code === 'rule')?.refused ??
-    candidates[0]?.refused ?? { code: 'no-tool', areaMm2: totalAreaMm2(conditions) }
+    candidates.find((one) => one.refused?.kind === 'rule')?.refused ??
+    candidates[0]?.refused ?? { kind: 'no-tool', areaMm2: totalAreaMm2(conditions) }
   )
 }
 
@@ -172,7 +172,7 @@ const bestFirst = (a: WorkableSet, b: WorkableSet) =>
 /** The further a candidate came in the order of checks, the nearer it is; among equals, the smaller miss first. */
 function nearestFirst(rejected: readonly Rejected[]): readonly Rejected[] {
   const stage = (one: Rejected) =>
-    one.reason.code === 'no-seal-in-family' ? fitOrder.indexOf('seal-leaks') : fitOrder.indexOf(one.reason.code)
+    one.reason.kind === 'no-seal-in-family' ? fitOrder.indexOf('seal-leaks') : fitOrder.indexOf(one.reason.kind)
   return [...rejected].sort(
     (a, b) => stage(b) - stage(a) || missBy(a.reason) - missBy(b.reason) || (a.contact.id < b.contact.id ? -1 : 1),
   )
@@ -180,7 +180,7 @@ function nearestFirst(rejected: readonly Rejected[]): readonly Rejected[] {
 
 /** How far a reason is from being none, in its own unit; 0 where it has no measure. */
 export function missBy(reason: FitReason): number {
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'conductor-small':
       return reason.minMm2 - reason.areaMm2
     case 'conductor-large':

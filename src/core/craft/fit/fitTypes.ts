@@ -52,12 +52,12 @@ export interface FitSetup {
 }
 
 export type FitNote =
-  | { readonly code: 'uncalibrated-tool'; readonly tool: string }
-  | { readonly code: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
-  | { readonly code: 'setting-estimated' }
-  | { readonly code: 'no-notch'; readonly bundleMm: number }
-  | { readonly code: 'fold-back'; readonly areaMm2: number }
-  | { readonly code: 'two-wires'; readonly areaMm2: number }
+  | { readonly kind: 'uncalibrated-tool'; readonly tool: string }
+  | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
+  | { readonly kind: 'setting-estimated' }
+  | { readonly kind: 'no-notch'; readonly bundleMm: number }
+  | { readonly kind: 'fold-back'; readonly areaMm2: number }
+  | { readonly kind: 'two-wires'; readonly areaMm2: number }
 
 /** A check that could not be made, since its figure stands on no sheet. */
 export type Unchecked = 'current' | 'bore' | 'insulation-support'
@@ -95,36 +95,36 @@ export type NoTool =
   | { readonly kind: 'not-held'; readonly tools: readonly string[] }
 
 export type FitReason =
-  | { readonly code: 'cavity'; readonly size: string; readonly cavitySize: string }
-  | { readonly code: 'gender'; readonly gender: ContactGender; readonly needs: ContactGender }
-  | { readonly code: 'conductor-small'; readonly areaMm2: number; readonly minMm2: number }
-  | { readonly code: 'conductor-large'; readonly areaMm2: number; readonly maxMm2: number }
-  | { readonly code: 'two-wires'; readonly why: 'sheet' | 'sealed' }
+  | { readonly kind: 'cavity'; readonly size: string; readonly cavitySize: string }
+  | { readonly kind: 'gender'; readonly gender: ContactGender; readonly needs: ContactGender }
+  | { readonly kind: 'conductor-small'; readonly areaMm2: number; readonly minMm2: number }
+  | { readonly kind: 'conductor-large'; readonly areaMm2: number; readonly maxMm2: number }
+  | { readonly kind: 'two-wires'; readonly why: 'sheet' | 'sealed' }
   | {
-      readonly code: 'insulation-support'
+      readonly kind: 'insulation-support'
       readonly insulationMm: number
       readonly minMm: number
       readonly maxMm: number
     }
-  | { readonly code: 'seal-leaks'; readonly insulationMm: number; readonly minMm: number; readonly by: 'seal' | 'mat' }
-  | { readonly code: 'seal-tears'; readonly insulationMm: number; readonly maxMm: number; readonly by: 'seal' | 'mat' }
+  | { readonly kind: 'seal-leaks'; readonly insulationMm: number; readonly minMm: number; readonly by: 'seal' | 'mat' }
+  | { readonly kind: 'seal-tears'; readonly insulationMm: number; readonly maxMm: number; readonly by: 'seal' | 'mat' }
   | {
-      readonly code: 'bore'
+      readonly kind: 'bore'
       readonly what: 'contact' | 'insulation' | 'seal'
       readonly diameterMm: number
       readonly boreMm: number
     }
-  | { readonly code: 'current'; readonly currentA: number; readonly allowedA: number; readonly ambientC: number }
-  | { readonly code: 'plating'; readonly plating: Plating; readonly matePlating: Plating }
+  | { readonly kind: 'current'; readonly currentA: number; readonly allowedA: number; readonly ambientC: number }
+  | { readonly kind: 'plating'; readonly plating: Plating; readonly matePlating: Plating }
   | {
-      readonly code: 'rule'
+      readonly kind: 'rule'
       readonly rule: 'uncalibrated-tool' | 'estimate' | 'tool-overdue' | 'tool-class'
       readonly tool: string
     }
-  | { readonly code: 'no-tool'; readonly areaMm2: number; readonly why?: NoTool }
-  | { readonly code: 'no-seal-in-family' }
+  | { readonly kind: 'no-tool'; readonly areaMm2: number; readonly why?: NoTool }
+  | { readonly kind: 'no-seal-in-family' }
 
-export type FitCode = FitReason['code']
+export type FitCode = FitReason['kind']
 
 export interface Rejected {
   readonly contact: Contact

@@ -22,7 +22,7 @@ import {
 /** A setup that would crimp the contact, and the reason why it may not be used, if there is one. */
 export interface SetupCandidate {
   readonly setup?: FitSetup
-  readonly refused?: Extract<FitReason, { code: 'rule' | 'no-tool' }>
+  readonly refused?: Extract<FitReason, { kind: 'rule' | 'no-tool' }>
   readonly rank: number
 }
 
@@ -61,7 +61,7 @@ export function setupsFor(
     const { conductor } = placed.row
     if (areaMm2 < conductor.minMm2 - AREA_TOLERANCE_MM2 || areaMm2 > conductor.maxMm2 + AREA_TOLERANCE_MM2) continue
     const { tool } = placed
-    const no = (why: NoTool) => found.push({ refused: { code: 'no-tool', areaMm2, why }, rank: 99 })
+    const no = (why: NoTool) => found.push({ refused: { kind: 'no-tool', areaMm2, why }, rank: 99 })
     if (!(classes as readonly string[]).includes(tool.class)) no({ kind: 'wrong-class', tool: tool.id })
     else if (!mayUse(tool)) notHeld.push(tool.id)
     else {
@@ -71,7 +71,7 @@ export function setupsFor(
     }
   }
   if (notHeld.length > 0)
-    found.push({ refused: { code: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld.sort() } }, rank: 98 })
+    found.push({ refused: { kind: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld.sort() } }, rank: 98 })
   if (rows.length === 0) found.push(...estimatedNests(catalogue, contact, conditions, notch))
   if (found.length < 2) return found
   return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || a.rank - b.rank)
@@ -105,7 +105,7 @@ function setupFrom(
 ): SetupCandidate {
   const areaMm2 = totalAreaMm2(conditions)
   const strip = stripOf(contact, row.strip, conditions)
-  if (!strip) return { refused: { code: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
+  if (!strip) return { refused: { kind: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
   const estimate = placard.source.basis === 'estimated'
   const height = heightOf(contact, row.height, conditions)
   const setup: FitSetup = {
@@ -134,8 +134,8 @@ function setupFrom(
 }
 
 function refusedByRule(tool: Tool, estimate: boolean, { rules, today }: FitConditions): SetupCandidate['refused'] {
-  const refuse = (rule: Extract<FitReason, { code: 'rule' }>['rule']) =>
-    ({ code: 'rule', rule, tool: tool.id }) as const
+  const refuse = (rule: Extract<FitReason, { kind: 'rule' }>['rule']) =>
+    ({ kind: 'rule', rule, tool: tool.id }) as const
   if (rules.forbiddenToolClasses.includes(tool.class)) return refuse('tool-class')
   if (!toolClasses[tool.class].calibrated && rules.uncalibratedTools === 'forbidden') return refuse('uncalibrated-tool')
   if (estimate && rules.estimates === 'forbidden') return refuse('estimate')
@@ -152,12 +152,12 @@ function notesOf(
 ): readonly FitNote[] {
   const due = toolDue(tool, conditions.today)
   return [
-    ...(toolClasses[tool.class].calibrated ? [] : [{ code: 'uncalibrated-tool' as const, tool: tool.id }]),
-    ...(due.kind === 'overdue' ? [{ code: 'tool-overdue' as const, tool: tool.id, dueOn: due.dueOn }] : []),
-    ...(estimate ? [{ code: 'setting-estimated' as const }] : []),
-    ...(notch.notchMm === undefined ? [{ code: 'no-notch' as const, bundleMm: notch.bundleMm }] : []),
-    ...(foldsBack(contact, conditions) ? [{ code: 'fold-back' as const, areaMm2: 2 * conditions.wire.areaMm2 }] : []),
-    ...(conditions.also ? [{ code: 'two-wires' as const, areaMm2: totalAreaMm2(conditions) }] : []),
+    ...(toolClasses[tool.class].calibrated ? [] : [{ kind: 'uncalibrated-tool' as const, tool: tool.id }]),
+    ...(due.kind === 'overdue' ? [{ kind: 'tool-overdue' as const, tool: tool.id, dueOn: due.dueOn }] : []),
+    ...(estimate ? [{ kind: 'setting-estimated' as const }] : []),
+    ...(notch.notchMm === undefined ? [{ kind: 'no-notch' as const, bundleMm: notch.bundleMm }] : []),
+    ...(foldsBack(contact, conditions) ? [{ kind: 'fold-back' as const, areaMm2: 2 * conditions.wire.areaMm2 }] : []),
+    ...(conditions.also ? [{ kind: 'two-wires' as const, areaMm2: totalAreaMm2(conditions) }] : []),
   ]
 }
 

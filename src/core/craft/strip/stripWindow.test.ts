@@ -43,7 +43,7 @@ test('open barrel: brush + barrel + half the transition, cut short by what is fr
 test('no room for the smallest brush leaves no window', () => {
   expect(stripWindow({ ...open, reachMm: 0.1 })).toEqual({
     ok: false,
-    fault: { code: 'no-window', reachMm: 0.1, brushMinMm: 0.2 },
+    fault: { kind: 'no-window', reachMm: 0.1, brushMinMm: 0.2 },
   })
 })
 
@@ -51,8 +51,8 @@ test('a strip is judged against the window, with what to take off or add to reac
   const window = stripWindow({ ...open, reachMm: 1.4 })
   if (!window.ok) throw new Error('expected a window')
   expect(judgeStrip(3.6, window.value)).toEqual({ kind: 'inside' })
-  expect(judgeStrip(3.0, window.value)).toMatchObject({ kind: 'short', code: 'brush-too-short' })
-  expect(judgeStrip(4.4, window.value)).toMatchObject({ kind: 'long', code: 'bare-under-insulation-wings' })
+  expect(judgeStrip(3.0, window.value)).toMatchObject({ kind: 'short', limit: 'brush-too-short' })
+  expect(judgeStrip(4.4, window.value)).toMatchObject({ kind: 'long', limit: 'bare-under-insulation-wings' })
 })
 
 test('whatever the dimensions, nominal lies inside the window and is judged so', () => {

@@ -10,7 +10,7 @@ export interface StripWindow {
 }
 
 export interface NoStripWindow {
-  readonly code: 'no-window'
+  readonly kind: 'no-window'
   readonly reachMm: number
   readonly brushMinMm: number
 }
@@ -40,7 +40,7 @@ export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindo
       ),
     )
   if (shape.reachMm < shape.brush.minMm)
-    return fail({ code: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
+    return fail({ kind: 'no-window', reachMm: shape.reachMm, brushMinMm: shape.brush.minMm })
   const base = shape.conductorBarrelMm + shape.transitionMm / 2
   const reachIsLess = shape.reachMm < shape.brush.maxMm
   return ok(
@@ -62,8 +62,8 @@ const window = (minMm: number, maxMm: number, below: StripLimit, above: StripLim
 
 export type StripVerdict =
   | { readonly kind: 'inside' }
-  | { readonly kind: 'short'; readonly byMm: number; readonly code: StripLimit }
-  | { readonly kind: 'long'; readonly byMm: number; readonly code: StripLimit }
+  | { readonly kind: 'short'; readonly byMm: number; readonly limit: StripLimit }
+  | { readonly kind: 'long'; readonly byMm: number; readonly limit: StripLimit }
 
 /** Figures come from callipers read to 0.01 mm: half of that is no difference. */
 const READING_MM = 0.005
@@ -71,8 +71,8 @@ const READING_MM = 0.005
 /** Is a measured strip inside the window, and if not, by how much and what would be seen? */
 export function judgeStrip(stripMm: number, within: StripWindow): StripVerdict {
   if (stripMm < within.minMm - READING_MM)
-    return { kind: 'short', byMm: within.nominalMm - stripMm, code: within.limits.below }
+    return { kind: 'short', byMm: within.nominalMm - stripMm, limit: within.limits.below }
   if (stripMm > within.maxMm + READING_MM)
-    return { kind: 'long', byMm: stripMm - within.nominalMm, code: within.limits.above }
+    return { kind: 'long', byMm: stripMm - within.nominalMm, limit: within.limits.above }
   return { kind: 'inside' }
 }

@@ -118,7 +118,7 @@ export function readHousing(
     return {
       problems: {
         ...problems,
-        [fieldOf(placed.fault.kind, arrangement)]: { code: 'arrangement', fault: placed.fault },
+        [fieldOf(placed.fault.kind, arrangement)]: { kind: 'arrangement', fault: placed.fault },
       },
     }
   const { widthMm, heightMm } = shellSize(draft, placed.value, positive)

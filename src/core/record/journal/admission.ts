@@ -15,8 +15,8 @@ const STANDS_SHOWN = 5
 export function refusalGiven(folded: Folded, entry: Entry, moment: Moment, ahead: WorkAhead): Refusal | undefined {
   if (entry.kind === 'taken-back') return takeBackRefusal(folded, entry.undoes)
   const kind = kindOf(entry.kind)
-  if (!kind) return { code: 'not-this-one', kind: entry.kind }
-  if (isClosed(folded.state) && !kind.whenClosed) return { code: 'job-closed' }
+  if (!kind) return { kind: 'not-this-one', of: entry.kind }
+  if (isClosed(folded.state) && !kind.whenClosed) return { kind: 'job-closed' }
   return kind.refuse(folded.state, entry, moment, ahead)
 }
 
@@ -24,11 +24,11 @@ function takeBackRefusal(folded: Folded, undoes: string): Refusal | undefined {
   const seq = seqOf(folded, undoes)
   const logged = seq === undefined ? undefined : folded.log[seq]
   const kind = logged && kindOf(logged.entry.kind)
-  if (seq === undefined || !logged || !kind) return { code: 'unknown', what: 'entry', id: undoes }
-  if (logged.undone) return { code: 'already', what: 'taken-back' }
+  if (seq === undefined || !logged || !kind) return { kind: 'unknown', what: 'entry', id: undoes }
+  if (logged.undone) return { kind: 'already', what: 'taken-back' }
   if (kind.final || (logged.entry.kind === 'plan-changed' && seq === 1))
-    return { code: 'not-this-one', kind: logged.entry.kind }
-  if (isClosed(folded.state)) return { code: 'job-closed' }
+    return { kind: 'not-this-one', of: logged.entry.kind }
+  if (isClosed(folded.state)) return { kind: 'job-closed' }
   const { writes } = touched(folded.state, logged.entry, logged.writes())
   const later: { seq: number; kind: EntryKindId; about: string }[] = []
   for (let at = seq + 1; at <= folded.state.seq && later.length < STANDS_SHOWN; at++) {
@@ -39,5 +39,5 @@ function takeBackRefusal(folded: Folded, undoes: string): Refusal | undefined {
     if (meets(subjects.writes, writes) || meets(subjects.reads, writes))
       later.push({ seq: at, kind: other.entry.kind, about: otherKind.about(other.entry) })
   }
-  return later.length > 0 ? { code: 'stands-on-it', later } : undefined
+  return later.length > 0 ? { kind: 'stands-on-it', later } : undefined
 }

@@ -9,17 +9,17 @@ import type { LookCode } from '../../parts/catalogue/lookCodes'
 
 /** Why an entry cannot be appended now. The words stand elsewhere. */
 export type Refusal =
-  | { readonly code: 'job-closed' }
+  | { readonly kind: 'job-closed' }
   | {
-      readonly code: 'unknown'
+      readonly kind: 'unknown'
       readonly what:
         'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'
       readonly id: string
     }
-  | { readonly code: 'id-twice'; readonly id: string }
-  | { readonly code: 'no-set'; readonly term: string }
+  | { readonly kind: 'id-twice'; readonly id: string }
+  | { readonly kind: 'no-set'; readonly term: string }
   | {
-      readonly code: 'already'
+      readonly kind: 'already'
       readonly what:
         | 'cut'
         | 'stripped'
@@ -37,7 +37,7 @@ export type Refusal =
         | 'ended'
     }
   | {
-      readonly code: 'not-yet'
+      readonly kind: 'not-yet'
       readonly what:
         | 'cut'
         | 'stripped'
@@ -59,53 +59,53 @@ export type Refusal =
       readonly left?: number
     }
   | {
-      readonly code: 'strip-outside'
+      readonly kind: 'strip-outside'
       readonly verdict: Exclude<StripVerdict, { kind: 'inside' }>
       readonly minMm: number
       readonly maxMm: number
     }
-  | { readonly code: 'strands-lost'; readonly lost: number; readonly allowed: number }
-  | { readonly code: 'not-threaded'; readonly items: readonly string[] }
-  | { readonly code: 'ahead-of-release'; readonly setup: string; readonly ahead: number; readonly allowed: number }
-  | { readonly code: 'wrong-setup'; readonly needs: string; readonly given: string }
-  | { readonly code: 'setup-not-in-hand'; readonly needs: string; readonly mounted: string | undefined }
-  | { readonly code: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
-  | { readonly code: 'looks-missing'; readonly missing: readonly LookCode[] }
-  | { readonly code: 'look-failed'; readonly look: LookCode }
-  | { readonly code: 'height-missing' }
-  | { readonly code: 'height-outside'; readonly heightMm: number; readonly minMm: number; readonly maxMm: number }
-  | { readonly code: 'practice-forbidden'; readonly practice: string }
+  | { readonly kind: 'strands-lost'; readonly lost: number; readonly allowed: number }
+  | { readonly kind: 'not-threaded'; readonly items: readonly string[] }
+  | { readonly kind: 'ahead-of-release'; readonly setup: string; readonly ahead: number; readonly allowed: number }
+  | { readonly kind: 'wrong-setup'; readonly needs: string; readonly given: string }
+  | { readonly kind: 'setup-not-in-hand'; readonly needs: string; readonly mounted: string | undefined }
+  | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
+  | { readonly kind: 'looks-missing'; readonly missing: readonly LookCode[] }
+  | { readonly kind: 'look-failed'; readonly look: LookCode }
+  | { readonly kind: 'height-missing' }
+  | { readonly kind: 'height-outside'; readonly heightMm: number; readonly minMm: number; readonly maxMm: number }
+  | { readonly kind: 'practice-forbidden'; readonly practice: string }
   | Implausible
-  | { readonly code: 'pull-due'; readonly setup: string; readonly every: number }
-  | { readonly code: 'new-day'; readonly released: string }
-  | { readonly code: 'tool-unverified'; readonly tool: string }
-  | { readonly code: 'figure-missing'; readonly part: string }
-  | { readonly code: 'outside-window'; readonly toMm: number; readonly minMm: number; readonly maxMm: number }
-  | { readonly code: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }
-  | { readonly code: 'wrong-cavity'; readonly planned: string; readonly given: string }
-  | { readonly code: 'stands-elsewhere'; readonly stands: string; readonly given: string }
-  | { readonly code: 'cavity-taken'; readonly cavity: string; readonly by: string }
-  | { readonly code: 'lock-closed'; readonly end: string }
-  | { readonly code: 'lock-open'; readonly end: string }
-  | { readonly code: 'no-part-way'; readonly end: string }
-  | { readonly code: 'cover-due'; readonly end: string }
-  | { readonly code: 'not-looked-over'; readonly end: string }
-  | { readonly code: 'pair-fault'; readonly fault: PairFault }
-  | { readonly code: 'not-home'; readonly contacts: readonly string[] }
-  | { readonly code: 'tug-missing'; readonly tugN: number }
-  | { readonly code: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
-  | { readonly code: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
-  | { readonly code: 'improvised-forbidden'; readonly how: string }
-  | { readonly code: 'cavity-in-use'; readonly cavity: string }
+  | { readonly kind: 'pull-due'; readonly setup: string; readonly every: number }
+  | { readonly kind: 'new-day'; readonly released: string }
+  | { readonly kind: 'tool-unverified'; readonly tool: string }
+  | { readonly kind: 'figure-missing'; readonly part: string }
+  | { readonly kind: 'outside-window'; readonly toMm: number; readonly minMm: number; readonly maxMm: number }
+  | { readonly kind: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }
+  | { readonly kind: 'wrong-cavity'; readonly planned: string; readonly given: string }
+  | { readonly kind: 'stands-elsewhere'; readonly stands: string; readonly given: string }
+  | { readonly kind: 'cavity-taken'; readonly cavity: string; readonly by: string }
+  | { readonly kind: 'lock-closed'; readonly end: string }
+  | { readonly kind: 'lock-open'; readonly end: string }
+  | { readonly kind: 'no-part-way'; readonly end: string }
+  | { readonly kind: 'cover-due'; readonly end: string }
+  | { readonly kind: 'not-looked-over'; readonly end: string }
+  | { readonly kind: 'pair-fault'; readonly fault: PairFault }
+  | { readonly kind: 'not-home'; readonly contacts: readonly string[] }
+  | { readonly kind: 'tug-missing'; readonly tugN: number }
+  | { readonly kind: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
+  | { readonly kind: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
+  | { readonly kind: 'improvised-forbidden'; readonly how: string }
+  | { readonly kind: 'cavity-in-use'; readonly cavity: string }
   | {
-      readonly code: 'stands-on-it'
+      readonly kind: 'stands-on-it'
       readonly later: readonly { readonly seq: number; readonly kind: EntryKindId; readonly about: string }[]
     }
-  | { readonly code: 'not-this-one'; readonly kind: EntryKindId }
-  | { readonly code: 'stale-signature'; readonly covers: number; readonly seq: number }
-  | { readonly code: 'same-person'; readonly by: string }
-  | { readonly code: 'plan-fault'; readonly fault: string; readonly detail: Readonly<Record<string, unknown>> }
-  | { readonly code: 'set-impossible'; readonly wire: string; readonly side: string }
+  | { readonly kind: 'not-this-one'; readonly of: EntryKindId }
+  | { readonly kind: 'stale-signature'; readonly covers: number; readonly seq: number }
+  | { readonly kind: 'same-person'; readonly by: string }
+  | { readonly kind: 'plan-fault'; readonly fault: string; readonly detail: Readonly<Record<string, unknown>> }
+  | { readonly kind: 'set-impossible'; readonly wire: string; readonly side: string }
 
 /** Writes of one entry into the state, remembered so that they can be taken back. Nothing else changes a state. */
 export interface Draft {

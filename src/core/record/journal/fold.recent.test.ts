@@ -79,7 +79,7 @@ test('two benches that take the same entry back collide; one that takes back ano
   foldEntry(folded, first)
   expect(collision(folded, back(folded, w7.id), seen)).toBe(first.seq)
   expect(collision(folded, back(folded, w6.id), seen)).toBeUndefined()
-  expect(refusalOf(folded, back(folded, w7.id), { at, by: 'ansa' })).toMatchObject({ code: 'already' })
+  expect(refusalOf(folded, back(folded, w7.id), { at, by: 'ansa' })).toMatchObject({ kind: 'already' })
 })
 
 test('an entry that is taken back can be written again, and taken back again', () => {

@@ -52,8 +52,8 @@ const wanted = (folded: Folded, said: Said, by = 'ansa'): Entry => ({
   at,
   by,
 })
-const refused = (folded: Folded, said: Said, by = 'ansa'): Refusal['code'] | undefined =>
-  refusalOf(folded, wanted(folded, said, by), { at, by })?.code
+const refused = (folded: Folded, said: Said, by = 'ansa'): Refusal['kind'] | undefined =>
+  refusalOf(folded, wanted(folded, said, by), { at, by })?.kind
 const put = (folded: Folded, said: Said): Entry => {
   const entry = wanted(folded, said)
   const refusal = refusalOf(folded, entry, entry)
@@ -277,12 +277,12 @@ test('work that stands on an entry is named when it is to be taken back', () => 
     (entry) => entry.kind === 'stripped' && crimp?.kind === 'crimped' && entry.term === crimp.term,
   )
   const undo = (id = '') => refusalOf(folded, wanted(folded, { kind: 'taken-back', undoes: id }), { at, by: 'ansa' })
-  expect(undo(strip?.id)).toMatchObject({ code: 'stands-on-it', later: [{ kind: 'crimped' }] })
-  expect(undo(entries[0]?.id)?.code).toBe('not-this-one')
-  expect(undo('no-such-entry')?.code).toBe('unknown')
+  expect(undo(strip?.id)).toMatchObject({ kind: 'stands-on-it', later: [{ kind: 'crimped' }] })
+  expect(undo(entries[0]?.id)?.kind).toBe('not-this-one')
+  expect(undo('no-such-entry')?.kind).toBe('unknown')
   expect(undo(crimp?.id)).toBeUndefined()
   put(folded, { kind: 'taken-back', undoes: crimp?.id ?? '' })
-  expect(undo(crimp?.id)).toMatchObject({ code: 'already' })
+  expect(undo(crimp?.id)).toMatchObject({ kind: 'already' })
   expect(undo(strip?.id)).toBeUndefined()
 })
 
@@ -357,7 +357,7 @@ test('a plan that does not hold together is refused with its fault', () => {
   if (!wire) throw new Error('wire')
   const doubled = { ...first, change: { ...first.change, putWires: [...wires, { ...wire, id: 'W9' }] } }
   expect(refusalOf(folded, { ...doubled, seq: 1, at, by: 'ansa' }, { at, by: 'ansa' })).toMatchObject({
-    code: 'plan-fault',
+    kind: 'plan-fault',
     fault: 'cavity-taken',
   })
 })

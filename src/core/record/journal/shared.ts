@@ -27,9 +27,9 @@ export function withSet(
   | { readonly refusal: Refusal }
   | { readonly refusal?: undefined; readonly termination: Termination; readonly set: ChosenSet } {
   const termination = findTermination(state, key)
-  if (!termination) return { refusal: { code: 'unknown', what: 'termination', id: key } }
+  if (!termination) return { refusal: { kind: 'unknown', what: 'termination', id: key } }
   const set = setOf(state, termination)
-  return set ? { termination, set } : { refusal: { code: 'no-set', term: key } }
+  return set ? { termination, set } : { refusal: { kind: 'no-set', term: key } }
 }
 
 /** The looks that a set's contact asks for, in order. */
@@ -45,9 +45,9 @@ export function lookRefusal(
 ): Refusal | undefined {
   const made = new Map(given.map((one) => [one.look, one.seen]))
   const missing = wanted.filter((look) => !made.has(look))
-  if (missing.length > 0) return { code: 'looks-missing', missing }
+  if (missing.length > 0) return { kind: 'looks-missing', missing }
   const failed = wanted.find((look) => made.get(look) !== true)
-  return failed ? { code: 'look-failed', look: failed } : undefined
+  return failed ? { kind: 'look-failed', look: failed } : undefined
 }
 
 export const isLook = (text: string): text is LookCode => Object.hasOwn(lookTable, text)
@@ -67,10 +67,10 @@ export const isReleased = (state: JobState, id: string): boolean =>
 
 /** The setup must be on its frame now, and be the one that this work is for. */
 export function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {
-  if (needs !== given) return { code: 'wrong-setup', needs, given }
+  if (needs !== given) return { kind: 'wrong-setup', needs, given }
   if (isMounted(state, needs)) return undefined
   const tool = state.setups.get(needs)?.setup.tool
-  return { code: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
+  return { kind: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
 }
 
 /** What was done besides must be something that these rules allow on such a contact. */
@@ -86,7 +86,7 @@ export function practiceRefusal(
   return (
     refused &&
     (refused.why === 'forbidden'
-      ? { code: 'practice-forbidden', practice: refused.practice }
-      : { code: 'unknown', what: 'practice', id: refused.practice })
+      ? { kind: 'practice-forbidden', practice: refused.practice }
+      : { kind: 'unknown', what: 'practice', id: refused.practice })
   )
 }

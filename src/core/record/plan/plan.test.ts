@@ -93,9 +93,9 @@ test('a part of the head that is left out stays as it was', () => {
 })
 
 test.each<[string, Partial<Plan>, PlanFault]>([
-  ['a wire twice', { wires: [wire('W1', 'A.1', 'B.1'), wire('W1', 'A.2', 'B.2')] }, { code: 'wire-twice', wire: 'W1' }],
-  ['an end twice', { ends: [...plan.ends, { id: 'A', housing: 'CM-3P' }] }, { code: 'end-twice', end: 'A' }],
-  ['an end that is not there', { wires: [wire('W1', 'C.1', 'B.1')] }, { code: 'unknown-end', wire: 'W1', end: 'C' }],
+  ['a wire twice', { wires: [wire('W1', 'A.1', 'B.1'), wire('W1', 'A.2', 'B.2')] }, { kind: 'wire-twice', wire: 'W1' }],
+  ['an end twice', { ends: [...plan.ends, { id: 'A', housing: 'CM-3P' }] }, { kind: 'end-twice', end: 'A' }],
+  ['an end that is not there', { wires: [wire('W1', 'C.1', 'B.1')] }, { kind: 'unknown-end', wire: 'W1', end: 'C' }],
   [
     'an unknown housing',
     {
@@ -104,27 +104,27 @@ test.each<[string, Partial<Plan>, PlanFault]>([
         { id: 'B', housing: 'SW-2P' },
       ],
     },
-    { code: 'unknown-housing', end: 'A', housing: 'NOPE' },
+    { kind: 'unknown-housing', end: 'A', housing: 'NOPE' },
   ],
   [
     'an unknown wire type',
     { wires: [{ ...wire('W1', 'A.1', 'B.1'), type: 'XX' }] },
-    { code: 'unknown-wire-type', wire: 'W1', type: 'XX' },
+    { kind: 'unknown-wire-type', wire: 'W1', type: 'XX' },
   ],
   [
     'an unknown cavity',
     { wires: [wire('W1', 'A.9', 'B.1')] },
-    { code: 'unknown-cavity', wire: 'W1', end: 'A', cavity: '9', known: ['1', '2', '3'] },
+    { kind: 'unknown-cavity', wire: 'W1', end: 'A', cavity: '9', known: ['1', '2', '3'] },
   ],
   [
     'a cavity for two wires',
     { wires: [wire('W1', 'A.1', 'B.1'), wire('W2', 'A.1', 'B.2')] },
-    { code: 'cavity-taken', wire: 'W2', by: 'W1', end: 'A', cavity: '1' },
+    { kind: 'cavity-taken', wire: 'W2', by: 'W1', end: 'A', cavity: '1' },
   ],
   [
     'a wire back into its own cavity',
     { wires: [wire('W1', 'A.1', 'A.1')] },
-    { code: 'cavity-taken', wire: 'W1', by: 'W1', end: 'A', cavity: '1' },
+    { kind: 'cavity-taken', wire: 'W1', by: 'W1', end: 'A', cavity: '1' },
   ],
   [
     'a keying that the housing is not made in',
@@ -134,7 +134,7 @@ test.each<[string, Partial<Plan>, PlanFault]>([
         { id: 'B', housing: 'SW-2P', keying: 'K4' },
       ],
     },
-    { code: 'unknown-keying', end: 'B', keying: 'K4', known: ['K1', 'K2'] },
+    { kind: 'unknown-keying', end: 'B', keying: 'K4', known: ['K1', 'K2'] },
   ],
   [
     'an end that mates with itself',
@@ -144,27 +144,27 @@ test.each<[string, Partial<Plan>, PlanFault]>([
         { id: 'B', housing: 'SW-2P' },
       ],
     },
-    { code: 'unknown-mate', end: 'A', mate: 'A' },
+    { kind: 'unknown-mate', end: 'A', mate: 'A' },
   ],
   [
     'a terminal that is none',
     { wires: [{ ...wire('W1', 'A.1', ''), to: { kind: 'terminal', part: 'SC-03-08' } }] },
-    { code: 'unknown-terminal', wire: 'W1', part: 'SC-03-08' },
+    { kind: 'unknown-terminal', wire: 'W1', part: 'SC-03-08' },
   ],
   [
     'a second wire in a sealed cavity',
     { wires: [wire('W1', 'A.1', 'B.1'), { ...wire('W2', 'A.2', ''), to: { kind: 'with', wire: 'W1', side: 'b' } }] },
-    { code: 'sealed-takes-one', wire: 'W2', end: 'B', cavity: '1' },
+    { kind: 'sealed-takes-one', wire: 'W2', end: 'B', cavity: '1' },
   ],
   [
     'a wire that shares the contact of an open end',
     { wires: [wire('W1', 'A.1', ''), { ...wire('W2', 'A.2', ''), to: { kind: 'with', wire: 'W1', side: 'b' } }] },
-    { code: 'shares-nothing', wire: 'W2', with: 'W1b' },
+    { kind: 'shares-nothing', wire: 'W2', with: 'W1b' },
   ],
   [
     'a splice with one wire',
     { wires: [{ ...wire('W1', 'A.1', ''), to: { kind: 'splice', splice: 'S1' } }] },
-    { code: 'splice-alone', wire: 'W1', splice: 'S1' },
+    { kind: 'splice-alone', wire: 'W1', splice: 'S1' },
   ],
 ])('%s is found', (_what, change, fault) => {
   expect(planFaults({ ...plan, ...change }, facts)).toContainEqual(fault)
@@ -213,7 +213,7 @@ test('a third wire finds no room in a shared contact', () => {
       { ...plan, ends: [{ id: 'A', housing: 'SH-3' }], wires: [wire('W1', 'A.1', ''), also('W2'), also('W3')] },
       facts,
     ),
-  ).toContainEqual({ code: 'shared-twice', wire: 'W3', with: 'W1a' })
+  ).toContainEqual({ kind: 'shared-twice', wire: 'W3', with: 'W1a' })
 })
 
 test('terminals and halves of a splice are terminations of their own', () => {

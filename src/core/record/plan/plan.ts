@@ -148,37 +148,37 @@ function patch<T extends { readonly id: string }>(
 }
 
 export type PlanFault =
-  | { readonly code: 'wire-twice'; readonly wire: string }
-  | { readonly code: 'end-twice'; readonly end: string }
-  | { readonly code: 'unknown-end'; readonly wire: string; readonly end: string }
-  | { readonly code: 'unknown-housing'; readonly end: string; readonly housing: string }
+  | { readonly kind: 'wire-twice'; readonly wire: string }
+  | { readonly kind: 'end-twice'; readonly end: string }
+  | { readonly kind: 'unknown-end'; readonly wire: string; readonly end: string }
+  | { readonly kind: 'unknown-housing'; readonly end: string; readonly housing: string }
   | {
-      readonly code: 'unknown-keying'
+      readonly kind: 'unknown-keying'
       readonly end: string
       readonly keying: string
       readonly known: readonly string[]
     }
-  | { readonly code: 'unknown-mate'; readonly end: string; readonly mate: string }
-  | { readonly code: 'unknown-wire-type'; readonly wire: string; readonly type: string }
-  | { readonly code: 'unknown-terminal'; readonly wire: string; readonly part: string }
+  | { readonly kind: 'unknown-mate'; readonly end: string; readonly mate: string }
+  | { readonly kind: 'unknown-wire-type'; readonly wire: string; readonly type: string }
+  | { readonly kind: 'unknown-terminal'; readonly wire: string; readonly part: string }
   | {
-      readonly code: 'unknown-cavity'
+      readonly kind: 'unknown-cavity'
       readonly wire: string
       readonly end: string
       readonly cavity: string
       readonly known: readonly string[]
     }
   | {
-      readonly code: 'cavity-taken'
+      readonly kind: 'cavity-taken'
       readonly wire: string
       readonly by: string
       readonly end: string
       readonly cavity: string
     }
-  | { readonly code: 'shares-nothing'; readonly wire: string; readonly with: string }
-  | { readonly code: 'shared-twice'; readonly wire: string; readonly with: string }
-  | { readonly code: 'sealed-takes-one'; readonly wire: string; readonly end: string; readonly cavity: string }
-  | { readonly code: 'splice-alone'; readonly wire: string; readonly splice: string }
+  | { readonly kind: 'shares-nothing'; readonly wire: string; readonly with: string }
+  | { readonly kind: 'shared-twice'; readonly wire: string; readonly with: string }
+  | { readonly kind: 'sealed-takes-one'; readonly wire: string; readonly end: string; readonly cavity: string }
+  | { readonly kind: 'splice-alone'; readonly wire: string; readonly splice: string }
 
 /** What a plan names, looked up; undefined is unknown. */
 export interface PlanNames {
@@ -203,46 +203,46 @@ export function planFaults(plan: Plan, names: PlanNames): readonly PlanFault[] {
   const ends = new Map<string, End>()
   const cavityIds = new Map<string, ReadonlySet<string>>()
   for (const end of plan.ends) {
-    if (ends.has(end.id)) faults.push({ code: 'end-twice', end: end.id })
+    if (ends.has(end.id)) faults.push({ kind: 'end-twice', end: end.id })
     ends.set(end.id, end)
     const housing = names.housing(end.housing)
-    if (!housing) faults.push({ code: 'unknown-housing', end: end.id, housing: end.housing })
+    if (!housing) faults.push({ kind: 'unknown-housing', end: end.id, housing: end.housing })
     else cavityIds.set(end.id, new Set(housing.cavities.map((cavity) => cavity.id)))
     const keyings = housing?.keyings ?? []
     if (housing && end.keying !== undefined && !keyings.includes(end.keying))
-      faults.push({ code: 'unknown-keying', end: end.id, keying: end.keying, known: keyings })
+      faults.push({ kind: 'unknown-keying', end: end.id, keying: end.keying, known: keyings })
   }
   for (const end of plan.ends)
     if (end.mate !== undefined && (!ends.has(end.mate) || end.mate === end.id))
-      faults.push({ code: 'unknown-mate', end: end.id, mate: end.mate })
+      faults.push({ kind: 'unknown-mate', end: end.id, mate: end.mate })
 
   const wires = new Map<string, Wire>()
   const taken = new Map<string, string>()
   const splices = new Map<string, string[]>()
   for (const wire of plan.wires) {
-    if (wires.has(wire.id)) faults.push({ code: 'wire-twice', wire: wire.id })
+    if (wires.has(wire.id)) faults.push({ kind: 'wire-twice', wire: wire.id })
     wires.set(wire.id, wire)
-    if (!names.hasWireType(wire.type)) faults.push({ code: 'unknown-wire-type', wire: wire.id, type: wire.type })
+    if (!names.hasWireType(wire.type)) faults.push({ kind: 'unknown-wire-type', wire: wire.id, type: wire.type })
     for (const at of [wire.from, wire.to]) {
       if (at.kind === 'terminal' && !names.hasTerminal(at.part))
-        faults.push({ code: 'unknown-terminal', wire: wire.id, part: at.part })
+        faults.push({ kind: 'unknown-terminal', wire: wire.id, part: at.part })
       if (at.kind === 'splice') pushTo(splices, at.splice, wire.id)
       if (at.kind !== 'cavity') continue
       if (!ends.has(at.end)) {
-        faults.push({ code: 'unknown-end', wire: wire.id, end: at.end })
+        faults.push({ kind: 'unknown-end', wire: wire.id, end: at.end })
         continue
       }
       const known = cavityIds.get(at.end)
       if (known && !known.has(at.cavity))
-        faults.push({ code: 'unknown-cavity', wire: wire.id, end: at.end, cavity: at.cavity, known: [...known] })
+        faults.push({ kind: 'unknown-cavity', wire: wire.id, end: at.end, cavity: at.cavity, known: [...known] })
       const place = `${at.end}.${at.cavity}`
       const by = taken.get(place)
-      if (by !== undefined) faults.push({ code: 'cavity-taken', wire: wire.id, by, end: at.end, cavity: at.cavity })
+      if (by !== undefined) faults.push({ kind: 'cavity-taken', wire: wire.id, by, end: at.end, cavity: at.cavity })
       taken.set(place, wire.id)
     }
   }
   for (const [splice, members] of splices)
-    if (members.length === 1) faults.push({ code: 'splice-alone', wire: members[0] ?? '', splice })
+    if (members.length === 1) faults.push({ kind: 'splice-alone', wire: members[0] ?? '', splice })
   faults.push(...sharingFaults(plan, wires, ends, names))
   return faults
 }
@@ -262,12 +262,12 @@ function sharingFaults(
       const place = main && at.wire !== wire.id ? sideOf(main, at.side) : undefined
       const label = `${at.wire}${at.side}`
       if (!place || place.kind === 'with' || place.kind === 'open' || place.kind === 'splice')
-        faults.push({ code: 'shares-nothing', wire: wire.id, with: label })
-      else if (shared.has(label)) faults.push({ code: 'shared-twice', wire: wire.id, with: label })
+        faults.push({ kind: 'shares-nothing', wire: wire.id, with: label })
+      else if (shared.has(label)) faults.push({ kind: 'shared-twice', wire: wire.id, with: label })
       else if (place.kind === 'cavity') {
         const housing = names.housing(ends.get(place.end)?.housing ?? '')
         if (housing && names.isSealed(housing.family))
-          faults.push({ code: 'sealed-takes-one', wire: wire.id, end: place.end, cavity: place.cavity })
+          faults.push({ kind: 'sealed-takes-one', wire: wire.id, end: place.end, cavity: place.cavity })
       }
       shared.add(label)
     }

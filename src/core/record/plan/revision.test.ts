@@ -46,7 +46,7 @@ function apply(folded: Folded, change: PlanChange, accept: readonly string[]): s
   for (const entry of planChangeEntries(shelf, folded.state, change, today, newId, accept)) {
     const whole = { ...entry, seq: folded.state.seq + 1, at, by: 'ansa' }
     const refusal = refusalOf(folded, whole, whole)
-    if (refusal) return refusal.code === 'plan-fault' ? refusal.fault : refusal.code
+    if (refusal) return refusal.kind === 'plan-fault' ? refusal.fault : refusal.kind
     foldEntry(folded, whole)
   }
   return undefined

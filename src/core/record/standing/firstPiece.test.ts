@@ -36,18 +36,18 @@ test.each<[string, number | undefined, string | undefined]>([
   ['not measured', undefined, 'height-missing'],
 ])('a sealed crimp of 1.0 mm², height %s', (_what, heightMm, code) => {
   const verdict = judgeFirstPiece(state, sealed, { looks: seen(sealed), pullN: 120, heightMm })
-  expect(verdict.height?.code).toBe(code)
+  expect(verdict.height?.kind).toBe(code)
   expect(verdict.good).toBe(code === undefined)
 })
 
 test('a look that was not made, or not seen, spoils the piece', () => {
   expect(judgeFirstPiece(state, machined, { looks: seen(machined).slice(1), pullN: 99 })).toMatchObject({
     good: false,
-    look: { code: 'looks-missing' },
+    look: { kind: 'looks-missing' },
   })
   expect(
     judgeFirstPiece(state, machined, { looks: seen(machined).map((one, i) => ({ ...one, seen: i > 0 })), pullN: 99 }),
-  ).toMatchObject({ good: false, look: { code: 'look-failed', look: 'bottomed-hard' } })
+  ).toMatchObject({ good: false, look: { kind: 'look-failed', look: 'bottomed-hard' } })
 })
 
 test('without a minimum nobody can say that it held', () => {

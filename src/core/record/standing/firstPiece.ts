@@ -14,10 +14,10 @@ export function heightRefusal(
 ): Refusal | undefined {
   const contact = state.facts.contacts[set.contact]
   if (!contact || !constructions[contact.construction].hasHeight || !set.height) return undefined
-  if (heightMm === undefined) return required ? { code: 'height-missing' } : undefined
+  if (heightMm === undefined) return required ? { kind: 'height-missing' } : undefined
   const { minMm, maxMm } = set.height
   return heightMm < minMm - 0.0005 || heightMm > maxMm + 0.0005
-    ? { code: 'height-outside', heightMm, minMm, maxMm }
+    ? { kind: 'height-outside', heightMm, minMm, maxMm }
     : undefined
 }
 

@@ -24,9 +24,9 @@ test('six rising in a row stop the line, all of them inside the sheet, until a n
     reading: { term: '1/W6/a', heightMm: 1.33 },
   })
   expect(nextStep(state).kind).not.toBe('crimp')
-  expect(crimp(7, 1.34)).toEqual({ code: 'not-yet', what: 'released' })
+  expect(crimp(7, 1.34)).toEqual({ kind: 'not-yet', what: 'released' })
   // the pieces from before the drift do not release it again
-  expect(put({ kind: 'setup-released', setup })).toEqual({ code: 'not-yet', what: 'first-piece', left: 1 })
+  expect(put({ kind: 'setup-released', setup })).toEqual({ kind: 'not-yet', what: 'first-piece', left: 1 })
   expect(piece()).toBeUndefined()
   expect(put({ kind: 'setup-released', setup })).toBeUndefined()
   expect(crimp(7, 1.34)).toBeUndefined()

@@ -5,7 +5,7 @@ import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 /** A figure that no such crimp can have: another unit, or a slip of the finger. It is not written down, not even as a bad one. */
 export interface Implausible {
-  readonly code: 'implausible'
+  readonly kind: 'implausible'
   readonly figure: 'height' | 'pull'
   readonly value: number
   readonly min: number
@@ -22,7 +22,7 @@ export function implausibleHeight(set: ChosenSet, heightMm: number): Implausible
   const min = set.height.minMm / HEIGHT_TIMES
   const max = set.height.maxMm * HEIGHT_TIMES
   return heightMm < min || heightMm > max
-    ? { code: 'implausible', figure: 'height', value: heightMm, min, max }
+    ? { kind: 'implausible', figure: 'height', value: heightMm, min, max }
     : undefined
 }
 
@@ -38,5 +38,5 @@ export function implausiblePull(
     return sum + (type ? strandAreaMm2(type.strands, type.strandMm) : 0)
   }, 0)
   const max = Math.ceil(MOST_N_PER_MM2 * metalMm2 * (set.foldBack ? 2 : 1))
-  return metalMm2 > 0 && pullN > max ? { code: 'implausible', figure: 'pull', value: pullN, min: 0, max } : undefined
+  return metalMm2 > 0 && pullN > max ? { kind: 'implausible', figure: 'pull', value: pullN, min: 0, max } : undefined
 }

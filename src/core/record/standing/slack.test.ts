@@ -57,9 +57,9 @@ test('a wire without slack goes as a whole: cut again, its ends begin anew, what
   expect(state.cuts.has('1/W1')).toBe(false)
   expect(state.terms.get('1/W1/a')?.stripped).toBeUndefined()
   expect(state.wiresLost.get('1/W1')?.count).toBe(1)
-  expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W1', why: 'again' })).toEqual({ code: 'not-yet', what: 'cut' })
+  expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W1', why: 'again' })).toEqual({ kind: 'not-yet', what: 'cut' })
   expect(put({ kind: 'wire-scrapped', unit: 1, wire: 'W99', why: 'x' })).toEqual({
-    code: 'unknown',
+    kind: 'unknown',
     what: 'wire',
     id: 'W99',
   })

@@ -65,7 +65,7 @@ test('among those that fell at one stage the easier cure comes first', () => {
   const ranked = withCures(shelf, query, fit(shelf, query).rejected)
   const first = ranked.findIndex((one) => one.cure?.kind === 'seal')
   expect(first).toBeGreaterThanOrEqual(0)
-  expect(ranked.map((one) => one.reason.code)).toEqual(fit(shelf, query).rejected.map((one) => one.reason.code))
+  expect(ranked.map((one) => one.reason.kind)).toEqual(fit(shelf, query).rejected.map((one) => one.reason.kind))
 })
 
 test('a cure that is another wire or seal does make a set work', () => {

@@ -27,7 +27,7 @@ export function cureOf(catalogue: Catalogue, query: FitQuery, { contact, reason 
   const { housing, cavity, wire } = query
   const otherWire = (fits: (insulationMm: number) => boolean) => wireThat(catalogue, query, fits)
   const otherFamily = () => familyThat(catalogue, query)
-  switch (reason.code) {
+  switch (reason.kind) {
     case 'seal-leaks':
     case 'seal-tears': {
       const seals = catalogue.sealsByFamily.get(housing.family) ?? []
@@ -116,7 +116,7 @@ export function withCures(
   const rank = (cure: Cure | undefined) => (cure ? order.indexOf(cure.kind) : order.length)
   return cured
     .sort((a, b) =>
-      a.reason.code === b.reason.code
+      a.reason.kind === b.reason.kind
         ? rank(a.cure) - rank(b.cure) || missBy(a.reason) - missBy(b.reason) || a.i - b.i
         : a.i - b.i,
     )

@@ -38,7 +38,7 @@ export interface KitProblem {
 
 /** A weaker set is only thought of where there is no stronger one: an estimate, a tool without calibration, a fold-back, the plating that one would not take. */
 function weakness(set: WorkableSet, setup: FitSetup, currentA: number | undefined): number {
-  const has = (code: string) => Number(setup.notes.some((note) => note.code === code))
+  const has = (code: string) => Number(setup.notes.some((note) => note.kind === code))
   return (
     8 * Number(set.foldBack) +
     4 * Number(setup.estimate) +

@@ -37,7 +37,7 @@ test('a broken housing: every contact goes over into the new one, once, none put
   })
   // given up a second time while the first still holds contacts
   expect(put(folded, { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })).toEqual({
-    code: 'not-yet',
+    kind: 'not-yet',
     what: 'out',
   })
   const { entries } = goOn(folded)
@@ -79,7 +79,7 @@ test('once a contact has left the old housing, giving it up cannot be taken back
   const id = newId()
   put(folded, { id, kind: 'end-damaged', unit: 1, end: 'S', what: 'housing' })
   expect(put(folded, { id: newId(), kind: 'extracted', term: '1/S1/a', why: 'old-housing' })).toBeUndefined()
-  expect(put(folded, { id: newId(), kind: 'taken-back', undoes: id })).toMatchObject({ code: 'stands-on-it' })
+  expect(put(folded, { id: newId(), kind: 'taken-back', undoes: id })).toMatchObject({ kind: 'stands-on-it' })
 })
 
 test('a broken lock of its own: a new one on, the contacts stay in', () => {
@@ -110,7 +110,7 @@ test('a cover that slides over the wires: all contacts out, the new cover on, al
     { kind: 'fit-part', over: true, part: 'TC-2' },
   ])
   expect(put(folded, { id: newId(), kind: 'part-fitted', unit: 1, end: 'A', part: 'TC-2' })).toEqual({
-    code: 'not-yet',
+    kind: 'not-yet',
     what: 'out',
   })
   const { entries } = goOn(folded)
@@ -127,7 +127,7 @@ test('a lock that is moulded to its housing takes the housing with it', () => {
   // where there is none, none can break
   expect(
     put(came('sonde-pigtail'), { id: newId(), kind: 'end-damaged', unit: 1, end: 'S', what: 'lock' }),
-  ).toMatchObject({ code: 'unknown', what: 'part' })
+  ).toMatchObject({ kind: 'unknown', what: 'part' })
 })
 
 test('a lock stands part-way only where it has such a stop, and contacts still go in there', () => {
@@ -139,7 +139,7 @@ test('a lock stands part-way only where it has such a stop, and contacts still g
   expect(put(capped, { id: newId(), kind: 'lock-moved', unit: 1, end: 'B', to: 'part-way' })).toBeUndefined()
   expect(
     put(came('sonde-pigtail'), { id: newId(), kind: 'lock-moved', unit: 1, end: 'S', to: 'part-way' }),
-  ).toMatchObject({ code: 'unknown' })
+  ).toMatchObject({ kind: 'unknown' })
 })
 
 test('an end from which a contact comes out is looked over again, with or without a lock', () => {
@@ -228,10 +228,10 @@ test('a pair is checked after both halves are looked over, and again after one w
   const mate = () =>
     put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
   expect(mate()).toBeUndefined()
-  expect(mate()).toEqual({ code: 'already', what: 'mated' })
+  expect(mate()).toEqual({ kind: 'already', what: 'mated' })
   put(folded, { id: newId(), kind: 'lock-moved', unit: 1, end: 'A', to: 'open' })
   expect(endTasks(folded.state, 1, 'B').at(-1)).toMatchObject({ kind: 'mate', done: false })
-  expect(mate()).toEqual({ code: 'not-looked-over', end: 'A' })
+  expect(mate()).toEqual({ kind: 'not-looked-over', end: 'A' })
   goOn(folded)
   expect([isClosed(folded.state), endState(folded.state, '1/A').mated]).toEqual([true, true])
 })
@@ -261,7 +261,7 @@ test('a pair is checked again when a wire in it gets another colour, and not whe
     put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'B', b: 'A', checked: ['keys', 'colours'] })
   expect(mate()).toBeUndefined()
   expect(change([{ ...wire, lengthMm: wire.lengthMm + 5 }])).toBeUndefined()
-  expect(mate()).toEqual({ code: 'already', what: 'mated' })
+  expect(mate()).toEqual({ kind: 'already', what: 'mated' })
   expect(change([{ ...wire, colour: 'VT' }])).toBeUndefined()
   expect([endState(folded.state, '1/A').mated, endState(folded.state, '1/B').mated]).toEqual([undefined, undefined])
   expect(mate()).toBeUndefined()
@@ -279,7 +279,7 @@ test('a pair that does not go together cannot be said to', () => {
     ),
   )
   expect(put(folded, { id: newId(), kind: 'pair-mated', unit: 1, a: 'P1', b: 'P2', checked: [] })).toMatchObject({
-    code: 'pair-fault',
+    kind: 'pair-fault',
     fault: { kind: 'not-made-for' },
   })
 })
@@ -289,11 +289,11 @@ test('lacing is renewed only after it was opened, and holds up the signature', (
   put(folded, { id: newId(), kind: 'damage-reported', term: '1/P11/a', what: 'wire' })
   expect(nextStep(folded.state)).toMatchObject({ task: { kind: 'open-lacing', wire: 'P11' } })
   expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P11', to: 'renewed' })).toEqual({
-    code: 'not-yet',
+    kind: 'not-yet',
     what: 'lacing-open',
   })
   expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P01', to: 'open' })).toMatchObject({
-    code: 'unknown',
+    kind: 'unknown',
     what: 'wire',
   })
   expect(put(folded, { id: newId(), kind: 'lacing-moved', unit: 1, wire: 'P11', to: 'none' })).toBeUndefined()

@@ -130,7 +130,7 @@ test('a contact in the way that somebody moved by hand is planned for anew', () 
   // and a move out of order is refused, in the trade's words
   expect(
     put(folded, { id: newId(), kind: 'seated', term: '1/P01/a', end: 'A', cavity: '2', checked: [], tugN: 7 }),
-  ).toEqual({ code: 'cavity-taken', cavity: 'A.2', by: 'P02a' })
+  ).toEqual({ kind: 'cavity-taken', cavity: 'A.2', by: 'P02a' })
 })
 
 const pigtail = (slackMm: number) => {
@@ -199,7 +199,7 @@ test('what a contact may bear: its reuses are counted, and a spent one does not 
     expect(put(folded, { ...back, id: newId() })).toBeUndefined()
   }
   expect(put(folded, { ...out, id: newId() })).toBeUndefined()
-  expect(put(folded, { ...back, id: newId() })).toMatchObject({ code: 'contact-spent', used: 4, allowed: 3 })
+  expect(put(folded, { ...back, id: newId() })).toMatchObject({ kind: 'contact-spent', used: 4, allowed: 3 })
   // K was passed at each of four ways out and three ways in
   expect(folded.state.cavities.get('1/S.K')?.passes).toBe(7)
   expect(
@@ -221,17 +221,17 @@ test('an improvised tool is refused by strict rules, and one that does not belon
   const folded = pigtail(11)
   expect(
     put(folded, { id: newId(), kind: 'extracted', term: '1/S7/a', why: 'not-home', improvised: 'modified-tip' }),
-  ).toEqual({ code: 'improvised-forbidden', how: 'modified-tip' })
+  ).toEqual({ kind: 'improvised-forbidden', how: 'modified-tip' })
   expect(
     put(folded, { id: newId(), kind: 'extracted', term: '1/S7/a', why: 'not-home', improvised: 'drilled-cap' }),
-  ).toMatchObject({ code: 'unknown', what: 'practice' })
+  ).toMatchObject({ kind: 'unknown', what: 'practice' })
 })
 
 test.each<[string, NewEntry, object]>([
   [
     'a harness taken over twice',
     { id: 'again-0001', kind: 'taken-over', terms: ['1/S1/a'], plugs: [], closed: [] },
-    { code: 'already', what: 'crimped' },
+    { kind: 'already', what: 'crimped' },
   ],
   [
     'a plug where a wire stands',
@@ -242,12 +242,12 @@ test.each<[string, NewEntry, object]>([
       plugs: [{ unit: 1, end: 'S', cavity: 'A', part: 'RP-10' }],
       closed: [],
     },
-    { code: 'cavity-in-use', cavity: 'S.A' },
+    { kind: 'cavity-in-use', cavity: 'S.A' },
   ],
   [
     'an end that is not there',
     { id: 'again-0003', kind: 'taken-over', terms: [], plugs: [], closed: [{ unit: 1, end: 'Z' }] },
-    { code: 'unknown', what: 'end', id: 'Z' },
+    { kind: 'unknown', what: 'end', id: 'Z' },
   ],
   [
     'a plug in a hole that is not there',
@@ -258,7 +258,7 @@ test.each<[string, NewEntry, object]>([
       plugs: [{ unit: 1, end: 'S', cavity: 'ZZ', part: 'RP-10' }],
       closed: [],
     },
-    { code: 'unknown', what: 'cavity', id: 'S.ZZ' },
+    { kind: 'unknown', what: 'cavity', id: 'S.ZZ' },
   ],
   [
     'a fault at a hole where it does not stand',
@@ -271,7 +271,7 @@ test.each<[string, NewEntry, object]>([
       fault: 'stands-low',
       cause: 'pushed-back',
     },
-    { code: 'stands-elsewhere', stands: 'S.A', given: 'S.E' },
+    { kind: 'stands-elsewhere', stands: 'S.A', given: 'S.E' },
   ],
   [
     'a cause that does not belong to the fault',
@@ -284,7 +284,7 @@ test.each<[string, NewEntry, object]>([
       fault: 'stands-proud',
       cause: 'banana',
     },
-    { code: 'unknown', what: 'cause', id: 'banana' },
+    { kind: 'unknown', what: 'cause', id: 'banana' },
   ],
 ])('%s is refused', (_what, entry, refusal) => {
   expect(put(pigtail(11), entry)).toEqual(refusal)
@@ -392,7 +392,7 @@ test('a whole wire: out at both ends, a new one cut, both sides made and seated,
 test('a seal that is not crimped on cannot be what broke, and an undone report leaves all as it was', () => {
   const folded = pigtail(11)
   expect(put(folded, { id: newId(), kind: 'damage-reported', term: '1/S1/a', what: 'seal' })).toMatchObject({
-    code: 'unknown',
+    kind: 'unknown',
     what: 'part',
   })
   const before = JSON.stringify([...folded.state.terms])

@@ -29,13 +29,13 @@ test('the wires of one group follow each other, within their row', () => {
   const groups: Readonly<Record<string, string>> = { 1: 'bus', 3: 'bus', 4: 'bus', 7: 'bus' }
   const order = seatOrder(housing('CM-10P'), (cavity) => groups[cavity])
   expect(order.map((turn) => turn.cavity.id).join(' ')).toBe('1 3 2 4 7 5 6 8 9 10')
-  expect(order.map((turn) => turn.reason.code).slice(0, 3)).toEqual(['far-row', 'with-group', 'far-row'])
+  expect(order.map((turn) => turn.reason.kind).slice(0, 3)).toEqual(['far-row', 'with-group', 'far-row'])
 })
 
 test('what a hand has put in order comes first, and the rest as computed', () => {
   const order = seatOrder(housing('CM-10P'), undefined, ['9', '2', 'no such cavity'])
   expect(order.map((turn) => turn.cavity.id).join(' ')).toBe('9 2 1 3 4 5 6 7 8 10')
-  expect(order[0]?.reason).toEqual({ code: 'by-hand' })
+  expect(order[0]?.reason).toEqual({ kind: 'by-hand' })
 })
 
 test('whatever the groups and the hand say, every cavity has one turn, and no near row comes before a far one by itself', () => {
@@ -53,7 +53,7 @@ test('whatever the groups and the hand say, every cavity has one turn, and no ne
           hand.flatMap((i) => cavities[i]?.id ?? []),
         )
         expect(order.map((turn) => turn.cavity.id).sort()).toEqual(cavities.map((cavity) => cavity.id).sort())
-        const rows = order.filter((turn) => turn.reason.code !== 'by-hand').map((turn) => turn.cavity.row)
+        const rows = order.filter((turn) => turn.reason.kind !== 'by-hand').map((turn) => turn.cavity.row)
         expect(rows).toEqual([...rows].sort((a, b) => a - b))
       },
     ),

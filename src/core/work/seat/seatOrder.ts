@@ -2,10 +2,10 @@ import type { Cavity, Housing } from '../../parts/catalogue/types'
 
 /** Why a cavity is filled when it is. */
 export type OrderReason =
-  | { readonly code: 'by-hand' }
-  | { readonly code: 'with-group'; readonly group: string }
-  | { readonly code: 'far-row'; readonly row: number; readonly rows: number }
-  | { readonly code: 'centre-out'; readonly ring: number; readonly rings: number }
+  | { readonly kind: 'by-hand' }
+  | { readonly kind: 'with-group'; readonly group: string }
+  | { readonly kind: 'far-row'; readonly row: number; readonly rows: number }
+  | { readonly kind: 'centre-out'; readonly ring: number; readonly rings: number }
 
 export interface SeatTurn {
   readonly cavity: Cavity
@@ -42,15 +42,15 @@ export function seatOrder(
     if (key !== undefined && led === undefined) leaders.set(key, at)
     const reason: OrderReason =
       led !== undefined && group !== undefined
-        ? { code: 'with-group', group }
+        ? { kind: 'with-group', group }
         : housing.arrangement.kind === 'rings'
-          ? { code: 'centre-out', ring: cavity.row, rings: lines }
-          : { code: 'far-row', row: cavity.row, rows: lines }
+          ? { kind: 'centre-out', ring: cavity.row, rings: lines }
+          : { kind: 'far-row', row: cavity.row, rows: lines }
     return { cavity, reason, at: led ?? at, own: at }
   })
   turns.sort((a, b) => a.cavity.row - b.cavity.row || a.at - b.at || a.own - b.own)
   return [
-    ...wanted.map((cavity): SeatTurn => ({ cavity, reason: { code: 'by-hand' } })),
+    ...wanted.map((cavity): SeatTurn => ({ cavity, reason: { kind: 'by-hand' } })),
     ...turns.map(({ cavity, reason }) => ({ cavity, reason })),
   ]
 }

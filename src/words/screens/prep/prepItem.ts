@@ -35,7 +35,7 @@ export const prepWords = {
   outside: (verdict: Exclude<StripVerdict, { kind: 'inside' }>) => ({
     main:
       verdict.kind === 'short' ? `Strip ${mm(verdict.byMm, 1)} more` : `Trim ${mm(verdict.byMm, 1)} off the conductor`,
-    why: `as it is, ${stripLimitWords[verdict.code]}.`,
+    why: `as it is, ${stripLimitWords[verdict.limit]}.`,
   }),
   tooManyLost: (allowance: number) =>
     `Cut back and strip again: ${allowance === 0 ? 'no strand' : `at most ${String(allowance)}`} may be lost under these rules.`,

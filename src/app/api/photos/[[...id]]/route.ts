@@ -37,5 +37,5 @@ export async function POST(request: Request): Promise<Response> {
   const kept = await keepPhoto((await bench()).db, new Uint8Array(file), new Date())
   return kept.ok
     ? secured(Response.json(kept.value, { status: 201 }))
-    : fault(422, kept.fault.code, photoFaultWords(kept.fault))
+    : fault(422, kept.fault.kind, photoFaultWords(kept.fault))
 }

@@ -35,12 +35,12 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
-    if (!now.stripped) return { code: 'not-yet', what: 'stripped' }
-    if (now.seat) return { code: 'already', what: 'seated' }
-    if (!isLook(look) || !looksOf(state, found.set).includes(look)) return { code: 'unknown', what: 'look', id: look }
-    if (!isDefect(defect)) return { code: 'unknown', what: 'look', id: defect }
+    if (!now.stripped) return { kind: 'not-yet', what: 'stripped' }
+    if (now.seat) return { kind: 'already', what: 'seated' }
+    if (!isLook(look) || !looksOf(state, found.set).includes(look)) return { kind: 'unknown', what: 'look', id: look }
+    if (!isDefect(defect)) return { kind: 'unknown', what: 'look', id: defect }
     if (decide(defect, look).decision === 'scrap' && decision === 'redo')
-      return { code: 'decision-not-for-defect', defect, decision }
+      return { kind: 'decision-not-for-defect', defect, decision }
     return heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)
   },
   apply: (draft, { term, decision, usedMm, heightMm, at }) => {

@@ -50,92 +50,92 @@ describe('at the start', () => {
     [
       'cutting a wire that is not there',
       { kind: 'wire-cut', unit: 1, wire: 'W9', lengthMm: 100 },
-      { code: 'unknown', what: 'wire' },
+      { kind: 'unknown', what: 'wire' },
     ],
     [
       'cutting for a unit that is not there',
       { kind: 'wire-cut', unit: 2, wire: 'W1', lengthMm: 100 },
-      { code: 'unknown', what: 'wire' },
+      { kind: 'unknown', what: 'wire' },
     ],
     [
       'stripping what is not cut',
       { kind: 'stripped', term: '1/W1/a', stripMm: 5.8, threaded: ['label'], strandsLost: 0 },
-      { code: 'not-yet', what: 'cut' },
+      { kind: 'not-yet', what: 'cut' },
     ],
     [
       'stripping a termination that is not there',
       { kind: 'stripped', term: '1/W9/a', stripMm: 5.8, threaded: [], strandsLost: 0 },
-      { code: 'unknown', what: 'termination' },
+      { kind: 'unknown', what: 'termination' },
     ],
     [
       'mending a strip that is none',
       { kind: 'strip-mended', term: '1/W1/a', how: 'cut-back', byMm: 8 },
-      { code: 'not-yet', what: 'stripped' },
+      { kind: 'not-yet', what: 'stripped' },
     ],
     [
       'mounting a setup that nothing needs',
       { kind: 'setup-mounted', setup: { tool: 'NH-5', nest: '1.5' }, checked: [] },
-      { code: 'unknown', what: 'setup' },
+      { kind: 'unknown', what: 'setup' },
     ],
-    ['releasing what is not mounted', { kind: 'setup-released', setup: 'x' }, { code: 'not-yet', what: 'mounted' }],
+    ['releasing what is not mounted', { kind: 'setup-released', setup: 'x' }, { kind: 'not-yet', what: 'mounted' }],
     [
       'seating what is not crimped',
       { kind: 'seated', term: '1/W1/a', end: 'A', cavity: '1', checked: [], tugN: 15 },
-      { code: 'not-yet', what: 'crimped' },
+      { kind: 'not-yet', what: 'crimped' },
     ],
     [
       'seating in a cavity that is not there',
       { kind: 'seated', term: '1/W1/a', end: 'A', cavity: '9', checked: [], tugN: 15 },
-      { code: 'unknown', what: 'cavity' },
+      { kind: 'unknown', what: 'cavity' },
     ],
     [
       'taking out what is not in',
       { kind: 'extracted', term: '1/W1/a', why: 'other' },
-      { code: 'not-yet', what: 'seated' },
+      { kind: 'not-yet', what: 'seated' },
     ],
     [
       'plugging a cavity that a wire needs',
       { kind: 'plugged', unit: 1, end: 'A', cavity: '1', part: 'CP-M' },
-      { code: 'cavity-in-use' },
+      { kind: 'cavity-in-use' },
     ],
     [
       'plugging with the plug of another size',
       { kind: 'plugged', unit: 1, end: 'A', cavity: '3', part: 'CP-S' },
-      { code: 'unknown', what: 'part' },
+      { kind: 'unknown', what: 'part' },
     ],
     [
       'fitting a part of another housing',
       { kind: 'part-fitted', unit: 1, end: 'A', part: 'IS-SW2' },
-      { code: 'unknown', what: 'part' },
+      { kind: 'unknown', what: 'part' },
     ],
-    ['closing the lock of an empty end', { kind: 'lock-moved', unit: 1, end: 'A', to: 'closed' }, { code: 'not-home' }],
+    ['closing the lock of an empty end', { kind: 'lock-moved', unit: 1, end: 'A', to: 'closed' }, { kind: 'not-home' }],
     [
       'opening a lock that is open',
       { kind: 'lock-moved', unit: 1, end: 'A', to: 'open' },
-      { code: 'already', what: 'open' },
+      { kind: 'already', what: 'open' },
     ],
     [
       'looking over an end that is not done',
       { kind: 'end-looked-over', unit: 1, end: 'A', pushedBack: [] },
-      { code: 'not-yet', what: 'seated' },
+      { kind: 'not-yet', what: 'seated' },
     ],
     [
       'probing what is not seated',
       { kind: 'net-probed', unit: 1, wire: 'W1', result: 'pass' },
-      { code: 'not-yet', what: 'seated', left: 2 },
+      { kind: 'not-yet', what: 'seated', left: 2 },
     ],
     [
       'probing a net that is not there',
       { kind: 'net-probed', unit: 1, wire: 'W9', result: 'pass' },
-      { code: 'unknown', what: 'wire' },
+      { kind: 'unknown', what: 'wire' },
     ],
-    ['signing before the work', { kind: 'signed', role: 'builder', covers: 2 }, { code: 'not-yet', what: 'complete' }],
+    ['signing before the work', { kind: 'signed', role: 'builder', covers: 2 }, { kind: 'not-yet', what: 'complete' }],
     [
       'a second signature before the first',
       { kind: 'signed', role: 'second', covers: 2 },
-      { code: 'not-yet', what: 'signed' },
+      { kind: 'not-yet', what: 'signed' },
     ],
-    ['reopening what is open', { kind: 'reopened', why: 'x' }, { code: 'not-yet', what: 'signed' }],
+    ['reopening what is open', { kind: 'reopened', why: 'x' }, { kind: 'not-yet', what: 'signed' }],
     [
       'choosing a set for a wire that is not there',
       {
@@ -143,7 +143,7 @@ describe('at the start', () => {
         choices: [{ wire: 'W9', side: 'a', set: null }],
         facts: { families: {}, housings: {}, contacts: {}, seals: {}, parts: {}, wireTypes: {}, tools: {} },
       },
-      { code: 'unknown', what: 'wire' },
+      { kind: 'unknown', what: 'wire' },
     ],
   ])('%s is refused', (_what, said, expected) => {
     expect(refusal(folded, said)).toMatchObject(expected)
@@ -159,13 +159,13 @@ describe('at the start', () => {
         choices: [{ wire: 'W1', side: 'a', set: { ...set, contact: 'constructor' } }],
         facts,
       }),
-    ).toEqual({ code: 'set-impossible', wire: 'W1', side: 'a' })
+    ).toEqual({ kind: 'set-impossible', wire: 'W1', side: 'a' })
   })
 
   test('a wire is cut once', () => {
     put(folded, { kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 620 })
     expect(refusal(folded, { kind: 'wire-cut', unit: 1, wire: 'W1', lengthMm: 620 })).toEqual({
-      code: 'already',
+      kind: 'already',
       what: 'cut',
     })
   })
@@ -181,7 +181,7 @@ describe('a frame past its verification', () => {
 
   test('is blocked under strict rules', () => {
     const folded = workUntil((_state, step) => step.kind === 'mount')
-    expect(refusal(folded, mount(folded), late)).toMatchObject({ code: 'tool-overdue' })
+    expect(refusal(folded, mount(folded), late)).toMatchObject({ kind: 'tool-overdue' })
     expect(refusal(folded, mount(folded))).toBeUndefined()
   })
 
@@ -202,11 +202,11 @@ describe('at Crimp', () => {
   test('a strip may be lengthened or trimmed only inside its window', () => {
     expect(refusal(folded, { kind: 'strip-mended', term, how: 'strip-more', byMm: 0.2 })).toBeUndefined()
     expect(refusal(folded, { kind: 'strip-mended', term, how: 'strip-more', byMm: 3 })).toMatchObject({
-      code: 'strip-outside',
+      kind: 'strip-outside',
       verdict: { kind: 'long' },
     })
     expect(refusal(folded, { kind: 'strip-mended', term, how: 'trim-conductor', byMm: 3 })).toMatchObject({
-      code: 'strip-outside',
+      kind: 'strip-outside',
       verdict: { kind: 'short' },
     })
   })
@@ -220,10 +220,10 @@ describe('at Crimp', () => {
   test('another setup’s work, an unknown look and an unknown defect are refused', () => {
     expect(
       refusal(folded, { kind: 'crimped', term, setup: 'other', looks: [{ look: 'bottomed-hard', seen: true }] }),
-    ).toMatchObject({ code: 'wrong-setup' })
+    ).toMatchObject({ kind: 'wrong-setup' })
     expect(
       refusal(folded, { kind: 'crimp-rejected', term, look: 'nose', defect: 'bent', decision: 'scrap', usedMm: 9 }),
-    ).toMatchObject({ code: 'unknown', what: 'look' })
+    ).toMatchObject({ kind: 'unknown', what: 'look' })
     expect(
       refusal(folded, {
         kind: 'crimp-rejected',
@@ -232,12 +232,12 @@ describe('at Crimp', () => {
         defect: 'bent',
         decision: 'scrap',
         usedMm: 9,
-      })?.code ?? 'known',
+      })?.kind ?? 'known',
     ).toMatch(/unknown|known/)
     const look = folded.state.sets.get(term.split('/').slice(1).join('/'))?.seal ? 'wings-closed' : 'straight-round'
     expect(
       refusal(folded, { kind: 'crimp-rejected', term, look, defect: 'rusty', decision: 'scrap', usedMm: 9 }),
-    ).toMatchObject({ code: 'unknown', id: 'rusty' })
+    ).toMatchObject({ kind: 'unknown', id: 'rusty' })
   })
 
   test('a first piece without its height, where one is asked for, is refused', () => {
@@ -255,17 +255,17 @@ describe('at Crimp', () => {
       (look) => ({ look, seen: true }),
     )
     const piece: Said = { kind: 'first-piece', setup, wire: 'W1', side: 'b', looks, pullN: 120 }
-    expect(refusal(mounted, piece)).toEqual({ code: 'height-missing' })
+    expect(refusal(mounted, piece)).toEqual({ kind: 'height-missing' })
     // an inch figure taken for millimetres, a pull of more than the copper holds: not written down at all
-    expect(refusal(mounted, { ...piece, heightMm: 33 })).toMatchObject({ code: 'implausible', figure: 'height' })
+    expect(refusal(mounted, { ...piece, heightMm: 33 })).toMatchObject({ kind: 'implausible', figure: 'height' })
     expect(refusal(mounted, { ...piece, heightMm: 1.9, pullN: 5200 })).toMatchObject({
-      code: 'implausible',
+      kind: 'implausible',
       figure: 'pull',
     })
     put(mounted, { ...piece, heightMm: 1.9 })
     // it is written down as it was, and does not release
     expect(mounted.state.setups.get(setup)?.pieces.at(-1)).toMatchObject({ good: false, heightMm: 1.9 })
-    expect(refusal(mounted, { kind: 'setup-released', setup })).toMatchObject({ code: 'not-yet', what: 'first-piece' })
+    expect(refusal(mounted, { kind: 'setup-released', setup })).toMatchObject({ kind: 'not-yet', what: 'first-piece' })
   })
 })
 
@@ -277,25 +277,25 @@ describe('at Seat', () => {
 
   test('a closed lock lets nothing in or out', () => {
     expect(refusal(folded, { kind: 'extracted', term: '1/W1/a', why: 'other' })).toEqual({
-      code: 'lock-closed',
+      kind: 'lock-closed',
       end: 'A',
     })
   })
 
   test('a plug is set once, the interface seal is fitted once', () => {
     expect(refusal(folded, { kind: 'plugged', unit: 1, end: 'A', cavity: '3', part: 'CP-M' })).toEqual({
-      code: 'already',
+      kind: 'already',
       what: 'plugged',
     })
     expect(refusal(folded, { kind: 'part-fitted', unit: 1, end: 'A', part: 'IS-M3' })).toEqual({
-      code: 'already',
+      kind: 'already',
       what: 'fitted',
     })
   })
 
   test('a contact that no wire planned cannot be pushed back', () => {
     expect(refusal(folded, { kind: 'end-looked-over', unit: 1, end: 'A', pushedBack: ['3'] })).toMatchObject({
-      code: 'unknown',
+      kind: 'unknown',
       what: 'cavity',
     })
   })
@@ -303,11 +303,11 @@ describe('at Seat', () => {
   test('a second signature is another person’s', () => {
     const done = workUntil(undefined)
     expect(refusal(done, { kind: 'signed', role: 'builder', covers: done.state.seq })).toEqual({
-      code: 'already',
+      kind: 'already',
       what: 'signed',
     })
     expect(refusal(done, { kind: 'signed', role: 'second', covers: done.state.seq })).toEqual({
-      code: 'same-person',
+      kind: 'same-person',
       by: 'ansa',
     })
     expect(

@@ -34,16 +34,16 @@ export const crimped: EntryKind<'crimped'> = {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
-    if (now.crimp) return { code: 'already', what: 'crimped' }
-    if (!now.stripped) return { code: 'not-yet', what: 'stripped' }
+    if (now.crimp) return { kind: 'already', what: 'crimped' }
+    if (!now.stripped) return { kind: 'not-yet', what: 'stripped' }
     const refusal = notInHand(state, setupId(found.set.setup), setup)
     if (refusal) return refusal
-    if (!isReleased(state, setup)) return { code: 'not-yet', what: 'released' }
+    if (!isReleased(state, setup)) return { kind: 'not-yet', what: 'released' }
     const released = state.setups.get(setup)?.released
     if (rulesOf(state).shiftAsksAgain && released && dayIn(moment, released.at) !== dayIn(moment, moment.at))
-      return { code: 'new-day', released: dayIn(moment, released.at) }
+      return { kind: 'new-day', released: dayIn(moment, released.at) }
     const due = samplesDue(state, setup)
-    if (due.pull) return { code: 'pull-due', setup, every: rulesOf(state).pullEvery }
+    if (due.pull) return { kind: 'pull-due', setup, every: rulesOf(state).pullEvery }
     return (
       lookRefusal(looksOf(state, found.set), looks) ??
       practiceRefusal(state, found.set, 'crimp', practices) ??

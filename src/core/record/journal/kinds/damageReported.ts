@@ -32,11 +32,11 @@ export const damageReported: EntryKind<'damage-reported'> = {
   },
   refuse: (state, { term, what }) => {
     const termination = findTermination(state, term)
-    if (!termination) return { code: 'unknown', what: 'termination', id: term }
+    if (!termination) return { kind: 'unknown', what: 'termination', id: term }
     const now = termState(state, term)
-    if (!now.crimp) return { code: 'not-yet', what: 'crimped' }
+    if (!now.crimp) return { kind: 'not-yet', what: 'crimped' }
     const set = state.sets.get(setKey(termination.wire.id, termination.side))
-    return what === 'seal' && set && set.seal === undefined ? { code: 'unknown', what: 'part', id: 'seal' } : undefined
+    return what === 'seal' && set && set.seal === undefined ? { kind: 'unknown', what: 'part', id: 'seal' } : undefined
   },
   apply: (draft, { term, what, lostMm = 0 }) => {
     const { state } = draft

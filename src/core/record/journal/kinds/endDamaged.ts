@@ -24,12 +24,12 @@ export const endDamaged: EntryKind<'end-damaged'> = {
   refuse: (state, { unit, end, what }) => {
     const housing = housingOf(state.facts, state.plan, end)
     const family = housing && state.facts.families[housing.family]
-    if (!family || unit > state.plan.quantity) return { code: 'unknown', what: 'end', id: end }
-    if (what === 'lock' && !secondaryLocks[family.lock].present) return { code: 'unknown', what: 'part', id: 'lock' }
+    if (!family || unit > state.plan.quantity) return { kind: 'unknown', what: 'end', id: end }
+    if (what === 'lock' && !secondaryLocks[family.lock].present) return { kind: 'unknown', what: 'part', id: 'lock' }
     const stillFull = [...state.oldEnds].find(
       ([key, old]) => old.end === end && unitAndId(key).unit === unit && holdsContacts(state, unit, unitAndId(key).id),
     )
-    return stillFull ? { code: 'not-yet', what: 'out' } : undefined
+    return stillFull ? { kind: 'not-yet', what: 'out' } : undefined
   },
   apply: (draft, { unit, end, what }) => {
     const { state } = draft

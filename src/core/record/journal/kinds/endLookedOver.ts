@@ -25,9 +25,9 @@ export const endLookedOver: EntryKind<'end-looked-over'> = {
   }),
   refuse: (state, { unit, end, pushedBack }, _moment, ahead) => {
     const before = ahead.beforeLook(state, unit, end)
-    if (before) return { code: 'not-yet', ...before }
+    if (before) return { kind: 'not-yet', ...before }
     const stranger = pushedBack.find((cavity) => !planIndex(state.plan).byCavity.has(cavityKey(unit, end, cavity)))
-    return stranger === undefined ? undefined : { code: 'unknown', what: 'cavity', id: `${end}.${stranger}` }
+    return stranger === undefined ? undefined : { kind: 'unknown', what: 'cavity', id: `${end}.${stranger}` }
   },
   apply: (draft, { unit, end, pushedBack }) => {
     const { state } = draft

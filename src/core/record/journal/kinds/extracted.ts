@@ -23,16 +23,16 @@ export const extracted: EntryKind<'extracted'> = {
   },
   refuse: (state, { term, improvised }) => {
     const seat = termState(state, term).seat
-    if (!seat) return { code: 'not-yet', what: 'seated' }
+    if (!seat) return { kind: 'not-yet', what: 'seated' }
     const unit = termOf(term).unit
     const at = lockOf(state, unit, seat.end)
     const release = at?.release
     if (improvised !== undefined && !release?.improvised.some((one) => one === improvised))
-      return { code: 'unknown', what: 'practice', id: improvised }
+      return { kind: 'unknown', what: 'practice', id: improvised }
     if (improvised !== undefined && rulesOf(state).improvisedRelease === 'forbidden')
-      return { code: 'improvised-forbidden', how: improvised }
+      return { kind: 'improvised-forbidden', how: improvised }
     return at?.lock.openToInsert && endState(state, endKey(unit, seat.end)).lock === 'closed'
-      ? { code: 'lock-closed', end: seat.end }
+      ? { kind: 'lock-closed', end: seat.end }
       : undefined
   },
   apply: (draft, { term, why }) => {

@@ -26,15 +26,15 @@ export const firstPiece: EntryKind<'first-piece'> = {
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
   refuse: (state, { setup, wire, side, looks, heightMm, pullN }) => {
     const set = state.sets.get(setKey(wire, side))
-    if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
+    if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
     if (refusal) return refusal
     const check = state.toolChecks.get(set.setup.tool)?.kind
-    if (check === 'ended' || check === 'failed') return { code: 'tool-unverified', tool: set.setup.tool }
+    if (check === 'ended' || check === 'failed') return { kind: 'tool-unverified', tool: set.setup.tool }
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
-    if (missing.length > 0) return { code: 'looks-missing', missing }
+    if (missing.length > 0) return { kind: 'looks-missing', missing }
     const height = heightRefusal(state, set, heightMm, true)
-    if (height?.code === 'height-missing') return height
+    if (height?.kind === 'height-missing') return height
     return (
       (heightMm === undefined ? undefined : implausibleHeight(set, heightMm)) ??
       pullRefusal(state, wire, side, set, pullN)

@@ -15,9 +15,9 @@ export const lacingMoved: EntryKind<'lacing-moved'> = {
   subjects: ({ unit, wire }) => ({ writes: [subject.lacing(wireKey(unit, wire))] }),
   refuse: (state, { unit, wire, to }) => {
     const now = state.lacings.get(wireKey(unit, wire))
-    if (now === undefined) return { code: 'unknown', what: 'wire', id: wire }
-    if (to === 'open') return now === 'open' ? { code: 'already', what: 'open' } : undefined
-    return to === 'renewed' && now === 'to-open' ? { code: 'not-yet', what: 'lacing-open' } : undefined
+    if (now === undefined) return { kind: 'unknown', what: 'wire', id: wire }
+    if (to === 'open') return now === 'open' ? { kind: 'already', what: 'open' } : undefined
+    return to === 'renewed' && now === 'to-open' ? { kind: 'not-yet', what: 'lacing-open' } : undefined
   },
   apply: (draft, { unit, wire, to }) => draft.put('lacings', wireKey(unit, wire), to === 'open' ? 'open' : undefined),
   about: ({ wire, to }) => `along ${wire}: ${to === 'none' ? 'there is none' : to}`,

@@ -24,12 +24,12 @@ export const lockMoved: EntryKind<'lock-moved'> = {
   }),
   refuse: (state, { unit, end, to }) => {
     const lock = lockOf(state, unit, end)?.lock
-    if (!lock?.present) return { code: 'unknown', what: 'end', id: end }
-    if (!lock.states.includes(to)) return { code: 'no-part-way', end }
-    if (endState(state, endKey(unit, end)).lock === to) return { code: 'already', what: to }
+    if (!lock?.present) return { kind: 'unknown', what: 'end', id: end }
+    if (!lock.states.includes(to)) return { kind: 'no-part-way', end }
+    if (endState(state, endKey(unit, end)).lock === to) return { kind: 'already', what: to }
     const contacts =
       to === 'closed' ? notHome(state, unit, end).map((one) => `${termLabel(one.key)} → ${end}.${one.at.cavity}`) : []
-    return contacts.length > 0 ? { code: 'not-home', contacts } : undefined
+    return contacts.length > 0 ? { kind: 'not-home', contacts } : undefined
   },
   apply: (draft, { unit, end, to }) => {
     const { mated: _mated, ...now } = draft.state.ends.get(endKey(unit, end)) ?? freshEnd

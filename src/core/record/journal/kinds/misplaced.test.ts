@@ -85,16 +85,16 @@ describe('two contacts that were written down are the other way round', () => {
   })
 
   test.each<[string, Partial<Extract<Said, { kind: 'misplaced' }>>, object]>([
-    ['in its own cavity', { cavity: '1' }, { code: 'wrong-cavity' }],
-    ['where another one is, which is not named', { cavity: '2' }, { code: 'cavity-taken', by: 'W2a' }],
+    ['in its own cavity', { cavity: '1' }, { kind: 'wrong-cavity' }],
+    ['where another one is, which is not named', { cavity: '2' }, { kind: 'cavity-taken', by: 'W2a' }],
     [
       'where another one is than the one that is named',
       { cavity: '2', swapped: '1/W3/a' },
-      { code: 'cavity-taken', by: 'W2a' },
+      { kind: 'cavity-taken', by: 'W2a' },
     ],
-    ['where a plug is', { cavity: '3' }, { code: 'cavity-taken', by: 'CP-M' }],
-    ['in a cavity that is not there', { cavity: '9' }, { code: 'unknown', what: 'cavity' }],
-    ['in an end that is not there', { end: 'P9', cavity: '2' }, { code: 'unknown', what: 'cavity' }],
+    ['where a plug is', { cavity: '3' }, { kind: 'cavity-taken', by: 'CP-M' }],
+    ['in a cavity that is not there', { cavity: '9' }, { kind: 'unknown', what: 'cavity' }],
+    ['in an end that is not there', { end: 'P9', cavity: '2' }, { kind: 'unknown', what: 'cavity' }],
   ])('not %s', (_what, more, fault) => {
     expect(say(proved(), { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', ...more })).toMatchObject(fault)
   })
@@ -104,11 +104,11 @@ describe('two contacts that were written down are the other way round', () => {
     expect(say(folded, { kind: 'lock-moved', unit: 1, end: 'P1', to: 'open' })).toBeUndefined()
     expect(say(folded, { kind: 'extracted', term: '1/W2/a', why: 'other' })).toBeUndefined()
     expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2', swapped: '1/W2/a' })).toMatchObject(
-      { code: 'not-yet', what: 'seated' },
+      { kind: 'not-yet', what: 'seated' },
     )
     expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2' })).toBeUndefined()
     expect(say(folded, { kind: 'misplaced', term: '1/W1/a', end: 'P1', cavity: '2' })).toMatchObject({
-      code: 'already',
+      kind: 'already',
     })
     expect(folded.state.cavities.get('1/P1.1')?.term).toBeUndefined()
     goOn(folded)

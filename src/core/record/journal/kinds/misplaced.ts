@@ -40,20 +40,20 @@ export const misplaced: EntryKind<'misplaced'> = {
   refuse: (state, { term, end, cavity, swapped }) => {
     const at = cavityOf(state, term)
     if (at?.end === end && at.cavity === cavity)
-      return { code: 'wrong-cavity', planned: `${end}.${cavity}`, given: `${end}.${cavity}` }
+      return { kind: 'wrong-cavity', planned: `${end}.${cavity}`, given: `${end}.${cavity}` }
     const { seat } = termState(state, term)
     if (!seat)
-      return swapped === undefined ? insertRefusal(state, term, end, cavity) : { code: 'not-yet', what: 'seated' }
-    if (seat.end === end && seat.cavity === cavity) return { code: 'already', what: 'seated' }
+      return swapped === undefined ? insertRefusal(state, term, end, cavity) : { kind: 'not-yet', what: 'seated' }
+    if (seat.end === end && seat.cavity === cavity) return { kind: 'already', what: 'seated' }
     const unit = termOf(term).unit
     if (!housingAt(state, unit, end)?.cavities.some((one) => one.id === cavity))
-      return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+      return { kind: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
     const inside = state.cavities.get(cavityKey(unit, end, cavity))
-    if (inside?.plug !== undefined) return { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: inside.plug }
+    if (inside?.plug !== undefined) return { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: inside.plug }
     if (inside?.term === swapped) return undefined
     return inside?.term === undefined
-      ? { code: 'not-yet', what: 'seated' }
-      : { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
+      ? { kind: 'not-yet', what: 'seated' }
+      : { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
   },
   apply: (draft, { term, end, cavity, swapped, at, by }) => {
     const { state } = draft

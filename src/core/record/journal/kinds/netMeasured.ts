@@ -14,7 +14,7 @@ export const netMeasured: EntryKind<'net-measured'> = {
     return { writes, reads: [...reads, subject.leads] }
   },
   refuse: (state, { unit, wire }) =>
-    notReady(state, unit, wire) ?? (state.leads ? undefined : { code: 'not-yet', what: 'leads' }),
+    notReady(state, unit, wire) ?? (state.leads ? undefined : { kind: 'not-yet', what: 'leads' }),
   apply: (draft, { unit, wire, ohm, at }) => {
     const { leads } = draft.state
     const key = wireKey(unit, wire)

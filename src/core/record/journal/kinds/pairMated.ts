@@ -22,12 +22,12 @@ export const pairMated: EntryKind<'pair-mated'> = {
     reads: [subject.end(a), subject.end(b)],
   }),
   refuse: (state, { unit, a, b }) => {
-    if (mateOf(state.plan, a) !== b) return { code: 'unknown', what: 'end', id: b }
+    if (mateOf(state.plan, a) !== b) return { kind: 'unknown', what: 'end', id: b }
     const open = [a, b].find((end) => !endState(state, endKey(unit, end)).lookedOver)
-    if (open !== undefined) return { code: 'not-looked-over', end: open }
-    if (isMated(state, unit, a)) return { code: 'already', what: 'mated' }
+    if (open !== undefined) return { kind: 'not-looked-over', end: open }
+    if (isMated(state, unit, a)) return { kind: 'already', what: 'mated' }
     const [fault] = matedPair(state.plan, state.facts, a, b).faults
-    return fault && { code: 'pair-fault', fault }
+    return fault && { kind: 'pair-fault', fault }
   },
   apply: (draft, { unit, a, b }) => {
     for (const end of [a, b])

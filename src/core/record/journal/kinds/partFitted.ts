@@ -14,12 +14,12 @@ export const partFitted: EntryKind<'part-fitted'> = {
   subjects: ({ unit, end }) => ({ writes: [subject.endState(endKey(unit, end))] }),
   refuse: (state, { unit, end, part }) => {
     const housing = housingOf(state.facts, state.plan, end)
-    if (!housing) return { code: 'unknown', what: 'end', id: end }
+    if (!housing) return { kind: 'unknown', what: 'end', id: end }
     const now = endState(state, endKey(unit, end))
     if (now.coverDue !== undefined && now.coverDue === part)
-      return holdsContacts(state, unit, end) ? { code: 'not-yet', what: 'out' } : undefined
-    if (housing.interfaceSeal !== part) return { code: 'unknown', what: 'part', id: part }
-    return now.fitted.includes(part) ? { code: 'already', what: 'fitted' } : undefined
+      return holdsContacts(state, unit, end) ? { kind: 'not-yet', what: 'out' } : undefined
+    if (housing.interfaceSeal !== part) return { kind: 'unknown', what: 'part', id: part }
+    return now.fitted.includes(part) ? { kind: 'already', what: 'fitted' } : undefined
   },
   apply: (draft, { unit, end, part }) => {
     const { coverDue, ...now } = endState(draft.state, endKey(unit, end))

@@ -20,10 +20,10 @@ export const photoTaken: EntryKind<'photo-taken'> = {
   subjects: ({ term, setup }) => ({ writes: [subject.photos(term ?? setup ?? '')] }),
   refuse: (state, { term, setup }) => {
     if (term !== undefined)
-      return planIndex(state.plan).byKey.has(term) ? undefined : { code: 'unknown', what: 'termination', id: term }
+      return planIndex(state.plan).byKey.has(term) ? undefined : { kind: 'unknown', what: 'termination', id: term }
     return setup !== undefined && state.setups.has(setup)
       ? undefined
-      : { code: 'unknown', what: 'setup', id: setup ?? '' }
+      : { kind: 'unknown', what: 'setup', id: setup ?? '' }
   },
   apply: (draft, { term, setup, photo, widthPx, heightPx, at, by }) => {
     const about = term ?? setup ?? ''

@@ -81,13 +81,13 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const all = mergeFacts(state.facts, facts)
     const accepted = new Set(rework)
     const worked = fatesOf(state, change, all).find((fate) => !accepted.has(fate.wire) && disturbsWork(state, fate))
-    if (worked) return { code: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
+    if (worked) return { kind: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
     const old = (change.putEnds ?? []).find((end) =>
       unitsOf(state).some((unit) => state.oldEnds.has(endKey(unit, end.id))),
     )
-    if (old) return { code: 'plan-fault', fault: 'end-twice', detail: { end: old.id } }
+    if (old) return { kind: 'plan-fault', fault: 'end-twice', detail: { end: old.id } }
     const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
-    return fault && { code: 'plan-fault', fault: fault.code, detail: { ...fault } }
+    return fault && { kind: 'plan-fault', fault: fault.kind, detail: { ...fault } }
   },
   apply: (draft, { change, facts }) => {
     const { state } = draft

@@ -18,11 +18,11 @@ export const plugged: EntryKind<'plugged'> = {
   refuse: (state, { unit, end, cavity, part }) => {
     const inside = state.cavities.get(cavityKey(unit, end, cavity))
     if (inside?.term !== undefined)
-      return { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
-    if (inside?.plug !== undefined) return { code: 'already', what: 'plugged' }
+      return { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
+    if (inside?.plug !== undefined) return { kind: 'already', what: 'plugged' }
     if (planIndex(state.plan).byCavity.has(cavityKey(unit, end, cavity)))
-      return { code: 'cavity-in-use', cavity: `${end}.${cavity}` }
-    return plugFor(state, end, cavity) === part ? undefined : { code: 'unknown', what: 'part', id: part }
+      return { kind: 'cavity-in-use', cavity: `${end}.${cavity}` }
+    return plugFor(state, end, cavity) === part ? undefined : { kind: 'unknown', what: 'part', id: part }
   },
   apply: (draft, { unit, end, cavity, part }) => {
     passInto(draft, cavityKey(unit, end, cavity), { plug: part })

@@ -22,10 +22,10 @@ export const pullSampled: EntryKind<'pull-sampled'> = {
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
   refuse: (state, { setup, wire, side, pullN }) => {
     const set = state.sets.get(setKey(wire, side))
-    if (!set) return { code: 'no-set', term: `1/${wire}/${side}` }
+    if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     return (
       notInHand(state, setupId(set.setup), setup) ??
-      (isReleased(state, setup) ? pullRefusal(state, wire, side, set, pullN) : { code: 'not-yet', what: 'released' })
+      (isReleased(state, setup) ? pullRefusal(state, wire, side, set, pullN) : { kind: 'not-yet', what: 'released' })
     )
   },
   apply: (draft, { setup, wire, side, pullN, breaks, at, by }) => {

@@ -14,8 +14,8 @@ export const releaseEnded: EntryKind<'release-ended'> = {
   subjects: ({ setup }) => ({ writes: [subject.setup(setup)] }),
   refuse: (state, { setup, why }) => {
     const now = state.setups.get(setup)
-    if (!now || !isMounted(state, setup)) return { code: 'not-yet', what: 'mounted' }
-    return !now.released && why !== 'adjuster' ? { code: 'already', what: 'ended' } : undefined
+    if (!now || !isMounted(state, setup)) return { kind: 'not-yet', what: 'mounted' }
+    return !now.released && why !== 'adjuster' ? { kind: 'already', what: 'ended' } : undefined
   },
   apply: (draft, { setup, why, at, by }) => {
     endRelease(draft, setup, { why: why satisfies ReleaseEnding, at, by })

@@ -10,7 +10,7 @@ export const reopened: EntryKind<'reopened'> = {
   kind: 'reopened',
   atDesk: true,
   subjects: () => ({ writes: [subject.signatures] }),
-  refuse: (state) => (isClosed(state) ? undefined : { code: 'not-yet', what: 'signed' }),
+  refuse: (state) => (isClosed(state) ? undefined : { kind: 'not-yet', what: 'signed' }),
   apply: (draft) =>
     draft.set(
       'signatures',

@@ -26,18 +26,18 @@ export const seatFaulted: EntryKind<'seat-faulted'> = {
   }),
   refuse: (state, { term, end, cavity, fault, cause }) => {
     const termination = findTermination(state, term)
-    if (!termination || !inCavity(termination)) return { code: 'unknown', what: 'termination', id: term }
+    if (!termination || !inCavity(termination)) return { kind: 'unknown', what: 'termination', id: term }
     const now = termState(state, term)
-    if (!now.crimp) return { code: 'not-yet', what: 'crimped' }
+    if (!now.crimp) return { kind: 'not-yet', what: 'crimped' }
     if (now.seat && (now.seat.end !== end || now.seat.cavity !== cavity))
-      return { code: 'stands-elsewhere', stands: `${now.seat.end}.${now.seat.cavity}`, given: `${end}.${cavity}` }
+      return { kind: 'stands-elsewhere', stands: `${now.seat.end}.${now.seat.cavity}`, given: `${end}.${cavity}` }
     const outcome = seatOutcome(fault, cause, rulesOf(state))
-    if (outcome === undefined) return { code: 'unknown', what: 'cause', id: cause }
+    if (outcome === undefined) return { kind: 'unknown', what: 'cause', id: cause }
     const inside = state.cavities.get(cavityKey(termination.unit, end, cavity))
     if (!housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity))
-      return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+      return { kind: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
     return outcome === 'take-out' && inside?.term !== undefined && inside.term !== term
-      ? { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
+      ? { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
       : undefined
   },
   apply: (draft, { term, end, cavity, fault, cause, at, by }) => {

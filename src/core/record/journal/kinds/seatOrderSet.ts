@@ -12,11 +12,11 @@ export const seatOrderSet: EntryKind<'seat-order-set'> = {
   subjects: ({ end }) => ({ writes: [subject.seatOrder(end)], reads: [subject.end(end)] }),
   refuse: (state, { end, cavities }) => {
     const housing = housingOf(state.facts, state.plan, end)
-    if (!housing) return { code: 'unknown', what: 'end', id: end }
+    if (!housing) return { kind: 'unknown', what: 'end', id: end }
     const stranger = cavities.find(
       (cavity, i) => cavities.indexOf(cavity) !== i || !housing.cavities.some((one) => one.id === cavity),
     )
-    return stranger === undefined ? undefined : { code: 'unknown', what: 'cavity', id: `${end}.${stranger}` }
+    return stranger === undefined ? undefined : { kind: 'unknown', what: 'cavity', id: `${end}.${stranger}` }
   },
   apply: (draft, { end, cavities }) => draft.put('seatOrders', end, cavities.length === 0 ? undefined : cavities),
   about: ({ end, cavities }) =>

@@ -23,15 +23,15 @@ export const seated: EntryKind<'seated'> = {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
     const reuse = reuseOf(state, term)
-    if (reuse && isSpent(reuse)) return { code: 'contact-spent', ...reuse }
+    if (reuse && isSpent(reuse)) return { kind: 'contact-spent', ...reuse }
     const at = cavityOf(state, term)
     if (at?.end !== end || at.cavity !== cavity)
-      return { code: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
+      return { kind: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
     const lightN = lightTugN(state, end, cavity)
     if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'after-click' || lightN === undefined)
       return undefined
-    if (tugN === undefined) return { code: 'tug-missing', tugN: lightN }
-    return tugN > lightN * 2 ? { code: 'tug-too-hard', tugN, lightN } : undefined
+    if (tugN === undefined) return { kind: 'tug-missing', tugN: lightN }
+    return tugN > lightN * 2 ? { kind: 'tug-too-hard', tugN, lightN } : undefined
   },
   apply: (draft, { term, end, cavity, tugN, at, by }) => {
     const { state } = draft

@@ -25,14 +25,14 @@ export const setsChosen: EntryKind<'sets-chosen'> = {
     const { wires } = planIndex(state.plan)
     const all = mergeFacts(state.facts, facts)
     for (const { wire, side, set } of choices) {
-      if (!wires.has(wire)) return { code: 'unknown', what: 'wire', id: wire }
-      if (isWorked(state, wire, side)) return { code: 'already', what: 'stripped' }
+      if (!wires.has(wire)) return { kind: 'unknown', what: 'wire', id: wire }
+      if (isWorked(state, wire, side)) return { kind: 'already', what: 'stripped' }
       if (!set) continue
       const pinned =
         Object.hasOwn(all.contacts, set.contact) &&
         Object.hasOwn(all.tools, set.setup.tool) &&
         (set.seal === undefined || Object.hasOwn(all.seals, set.seal))
-      if (!pinned) return { code: 'set-impossible', wire, side }
+      if (!pinned) return { kind: 'set-impossible', wire, side }
     }
     return undefined
   },

@@ -23,9 +23,9 @@ export const setupAdjusted: EntryKind<'setup-adjusted'> = {
   }),
   refuse: (state, { setup, part, toMm, nominalMm }) => {
     const wanted = [...state.sets.values()].find((set) => setupId(set.setup) === setup)
-    if (!wanted) return { code: 'unknown', what: 'setup', id: setup }
+    if (!wanted) return { kind: 'unknown', what: 'setup', id: setup }
     if (setupParts[part].figure && (toMm === undefined || (part === 'strip-stop' && nominalMm === undefined)))
-      return { code: 'figure-missing', part }
+      return { kind: 'figure-missing', part }
     // a stop that stands further off than a strip is long was never meant
     if (
       part === 'strip-stop' &&
@@ -33,8 +33,8 @@ export const setupAdjusted: EntryKind<'setup-adjusted'> = {
       nominalMm !== undefined &&
       Math.abs(toMm - nominalMm) > nominalMm / 2
     )
-      return { code: 'outside-window', toMm, minMm: nominalMm / 2, maxMm: nominalMm * 1.5 }
-    return setupParts[part].endsRelease && !isMounted(state, setup) ? { code: 'not-yet', what: 'mounted' } : undefined
+      return { kind: 'outside-window', toMm, minMm: nominalMm / 2, maxMm: nominalMm * 1.5 }
+    return setupParts[part].endsRelease && !isMounted(state, setup) ? { kind: 'not-yet', what: 'mounted' } : undefined
   },
   apply: (draft, { setup, part, toMm, nominalMm, at, by }) => {
     const now = draft.state.adjustments.get(setup) ?? {}

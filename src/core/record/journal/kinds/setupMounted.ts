@@ -13,13 +13,13 @@ export const setupMounted: EntryKind<'setup-mounted'> = {
   refuse: (state, { setup }, moment) => {
     const id = setupId(setup)
     const wanted = [...state.sets.values()].some((set) => setupId(set.setup) === id)
-    if (!wanted) return { code: 'unknown', what: 'setup', id }
+    if (!wanted) return { kind: 'unknown', what: 'setup', id }
     const tool = state.facts.tools[setup.tool]
     const due = tool && toolDue(tool, dayIn(moment, moment.at))
     // gauged at this bench since: the crib's date is behind
     if (state.toolChecks.get(setup.tool)?.kind === 'verified') return undefined
     return due?.kind === 'overdue' && rulesOf(state).overdueTools === 'block'
-      ? { code: 'tool-overdue', tool: setup.tool, dueOn: due.dueOn }
+      ? { kind: 'tool-overdue', tool: setup.tool, dueOn: due.dueOn }
       : undefined
   },
   apply: (draft, { setup, seq, by }) => {

@@ -12,14 +12,14 @@ test('a changed die, spool or shift asks for a new first piece, and says why', (
   expect(put({ kind: 'release-ended', setup, why: 'spool' })).toBeUndefined()
   expect(isReleased(state, setup)).toBe(false)
   expect(state.setups.get(setup)?.ended).toMatchObject({ why: 'spool', by: 'teodor' })
-  expect(crimp(1)).toEqual({ code: 'not-yet', what: 'released' })
-  expect(put({ kind: 'setup-released', setup })).toEqual({ code: 'not-yet', what: 'first-piece', left: 1 })
+  expect(crimp(1)).toEqual({ kind: 'not-yet', what: 'released' })
+  expect(put({ kind: 'setup-released', setup })).toEqual({ kind: 'not-yet', what: 'first-piece', left: 1 })
   expect(nextStep(state)).toMatchObject({ kind: 'first-piece' })
   expect(piece()).toBeUndefined()
   expect(put({ kind: 'setup-released', setup })).toBeUndefined()
   expect(state.setups.get(setup)?.ended).toBeUndefined()
   expect(crimp(1)).toBeUndefined()
-  expect(put({ kind: 'release-ended', setup: 'nothing', why: 'die' })).toEqual({ code: 'not-yet', what: 'mounted' })
+  expect(put({ kind: 'release-ended', setup: 'nothing', why: 'die' })).toEqual({ kind: 'not-yet', what: 'mounted' })
 })
 
 test('a turned adjuster ends the verification: gauged first, then a first piece', () => {
@@ -27,14 +27,14 @@ test('a turned adjuster ends the verification: gauged first, then a first piece'
   const { tool } = set.setup
   put({ kind: 'release-ended', setup, why: 'adjuster' })
   expect(nextStep(state)).toMatchObject({ kind: 'verify-tool', tool })
-  expect(piece()).toEqual({ code: 'tool-unverified', tool })
+  expect(piece()).toEqual({ kind: 'tool-unverified', tool })
   expect(put({ kind: 'tool-verified', tool, goEnters: true, noGoStops: false })).toBeUndefined()
-  expect(piece()).toEqual({ code: 'tool-unverified', tool })
+  expect(piece()).toEqual({ kind: 'tool-unverified', tool })
   put({ kind: 'tool-verified', tool, goEnters: true, noGoStops: true })
   expect(nextStep(state)).toMatchObject({ kind: 'first-piece' })
   expect(piece()).toBeUndefined()
   expect(put({ kind: 'tool-verified', tool: 'none', goEnters: true, noGoStops: true })).toEqual({
-    code: 'unknown',
+    kind: 'unknown',
     what: 'tool',
     id: 'none',
   })
@@ -56,11 +56,11 @@ test('a strip stop that is set again changes no crimp; a wire stop does', () => 
   expect(state.adjustments.get(setup)).toEqual({ stripOffMm: -0.4 })
   expect(isReleased(state, setup)).toBe(true)
   expect(put({ kind: 'setup-adjusted', setup, part: 'strip-stop', toMm: 31, nominalMm, why: 'x' })).toMatchObject({
-    code: 'outside-window',
+    kind: 'outside-window',
     toMm: 31,
   })
   expect(put({ kind: 'setup-adjusted', setup, part: 'wire-stop', why: 'x' })).toEqual({
-    code: 'figure-missing',
+    kind: 'figure-missing',
     part: 'wire-stop',
   })
   expect(
@@ -76,7 +76,7 @@ test('where the rules want one height in three, the third is not accepted withou
   expect(samplesDue(state, setup)).toMatchObject({ height: false, heightIn: 3 })
   expect([crimp(1), crimp(2)]).toEqual([undefined, undefined])
   expect(samplesDue(state, setup)).toMatchObject({ height: true, heightIn: 1 })
-  expect(crimp(3)).toEqual({ code: 'height-missing' })
+  expect(crimp(3)).toEqual({ kind: 'height-missing' })
   expect(crimp(3, 1.31)).toBeUndefined()
   expect(samplesDue(state, setup).heightIn).toBe(3)
 })
@@ -86,7 +86,7 @@ test('one pull in two: the line waits for the sample; a low one ends the release
   crimp(1)
   crimp(2)
   expect(nextStep(state)).toMatchObject({ kind: 'pull-sample', every: 2 })
-  expect(crimp(3)).toEqual({ code: 'pull-due', setup, every: 2 })
+  expect(crimp(3)).toEqual({ kind: 'pull-due', setup, every: 2 })
   expect(
     put({ kind: 'pull-sampled', setup, wire: 'W1', side: 'a', pullN: 140, breaks: 'broke-in-wire' }),
   ).toBeUndefined()
@@ -106,7 +106,7 @@ test('a shop may want a first piece each day', () => {
   const entry = { id: 'next-day-1', seq: folded.state.seq + 1, kind: 'crimped', term: '1/W1/a', setup, looks } as const
   const on = (at: string) => refusalOf(folded, { ...entry, at, by: 'teodor' }, { at, by: 'teodor' })
   expect(on('2026-11-25T15:00:00Z')).toBeUndefined()
-  expect(on('2026-11-26T07:00:00Z')).toMatchObject({ code: 'new-day' })
+  expect(on('2026-11-26T07:00:00Z')).toMatchObject({ kind: 'new-day' })
 })
 
 test('the height of a scrapped crimp stays in the run that it belongs to', () => {
@@ -135,7 +135,7 @@ test('what these rules forbid is not recorded as done; what they allow is', () =
     practices: ['straightening'],
   })
   expect(strict.put(said(strict.looks, strict.setup))).toEqual({
-    code: 'practice-forbidden',
+    kind: 'practice-forbidden',
     practice: 'straightening',
   })
   const field = sevenLeads({ straightening: 'recorded' })
@@ -149,7 +149,7 @@ test('photos stand by their piece, and of a piece that there is', () => {
   expect(put({ kind: 'photo-taken', term: '1/W1/a', photo, widthPx: 640, heightPx: 480 })).toBeUndefined()
   expect(state.photos.get('1/W1/a')).toMatchObject([{ photo, widthPx: 640 }])
   expect(put({ kind: 'photo-taken', term: '1/W99/a', photo, widthPx: 640, heightPx: 480 })).toMatchObject({
-    code: 'unknown',
+    kind: 'unknown',
     what: 'termination',
   })
 })

@@ -13,10 +13,10 @@ export const setupReleased: EntryKind<'setup-released'> = {
   kind: 'setup-released',
   subjects: ({ setup }) => ({ writes: [subject.setup(setup)] }),
   refuse: (state, { setup }) => {
-    if (!isMounted(state, setup)) return { code: 'not-yet', what: 'mounted' }
-    if (isReleased(state, setup)) return { code: 'already', what: 'released' }
+    if (!isMounted(state, setup)) return { kind: 'not-yet', what: 'mounted' }
+    if (isReleased(state, setup)) return { kind: 'already', what: 'released' }
     const left = rulesOf(state).firstPieces - goodPieces(state, setup)
-    return left > 0 ? { code: 'not-yet', what: 'first-piece', left } : undefined
+    return left > 0 ? { kind: 'not-yet', what: 'first-piece', left } : undefined
   },
   apply: (draft, { setup, at, by }) => {
     const now = draft.state.setups.get(setup)

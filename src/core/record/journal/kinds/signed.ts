@@ -15,17 +15,17 @@ export const signed: EntryKind<'signed'> = {
   refuse: (state, { role, covers }, { by }, ahead) => {
     const builder = state.signatures.find((one) => one.role === 'builder' && !one.void)
     if (role === 'second') {
-      if (!builder) return { code: 'not-yet', what: 'signed' }
-      if (builder.by === by) return { code: 'same-person', by }
+      if (!builder) return { kind: 'not-yet', what: 'signed' }
+      if (builder.by === by) return { kind: 'same-person', by }
       return state.signatures.some((one) => one.role === 'second' && !one.void)
-        ? { code: 'already', what: 'signed' }
+        ? { kind: 'already', what: 'signed' }
         : undefined
     }
-    if (builder) return { code: 'already', what: 'signed' }
+    if (builder) return { kind: 'already', what: 'signed' }
     const left = ahead.left(state)
-    if (left > 0) return { code: 'not-yet', what: 'complete', left }
-    if (!state.tray?.allBack) return { code: 'not-yet', what: 'tray' }
-    return covers === state.seq ? undefined : { code: 'stale-signature', covers, seq: state.seq }
+    if (left > 0) return { kind: 'not-yet', what: 'complete', left }
+    if (!state.tray?.allBack) return { kind: 'not-yet', what: 'tray' }
+    return covers === state.seq ? undefined : { kind: 'stale-signature', covers, seq: state.seq }
   },
   apply: (draft, { role, covers, at, by }) =>
     draft.set('signatures', [...draft.state.signatures, { role, covers, at, by }]),

@@ -21,14 +21,14 @@ export const stripMended: EntryKind<'strip-mended'> = {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
-    if (!now.stripped) return { code: 'not-yet', what: 'stripped' }
-    if (now.crimp) return { code: 'already', what: 'crimped' }
+    if (!now.stripped) return { kind: 'not-yet', what: 'stripped' }
+    if (now.crimp) return { kind: 'already', what: 'crimped' }
     if (how === 'cut-back') return undefined
     const afterMm = now.stripped.stripMm + (how === 'strip-more' ? byMm : -byMm)
     const verdict = judgeStrip(afterMm, found.set.strip)
     return verdict.kind === 'inside'
       ? undefined
-      : { code: 'strip-outside', verdict, minMm: found.set.strip.minMm, maxMm: found.set.strip.maxMm }
+      : { kind: 'strip-outside', verdict, minMm: found.set.strip.minMm, maxMm: found.set.strip.maxMm }
   },
   apply: (draft, { term, how, byMm }) => {
     const now = termState(draft.state, term)

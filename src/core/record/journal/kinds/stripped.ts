@@ -38,23 +38,23 @@ export const stripped: EntryKind<'stripped'> = {
     if (found.refusal) return found.refusal
     const { termination, set } = found
     const now = termState(state, term)
-    if (now.stripped || now.crimp) return { code: 'already', what: now.crimp ? 'crimped' : 'stripped' }
+    if (now.stripped || now.crimp) return { kind: 'already', what: now.crimp ? 'crimped' : 'stripped' }
     const cut = [termination.wire, ...(termination.also ? [termination.also.wire] : [])].every((wire) =>
       state.cuts.has(wireKey(termination.unit, wire.id)),
     )
-    if (!cut) return { code: 'not-yet', what: 'cut' }
+    if (!cut) return { kind: 'not-yet', what: 'cut' }
     const forgotten = threadFirst(state, termination, set).filter((item) => !threaded.includes(item.code))
-    if (forgotten.length > 0) return { code: 'not-threaded', items: forgotten.map((item) => item.code) }
+    if (forgotten.length > 0) return { kind: 'not-threaded', items: forgotten.map((item) => item.code) }
     const verdict = judgeStrip(stripMm, set.strip)
     if (verdict.kind !== 'inside')
-      return { code: 'strip-outside', verdict, minMm: set.strip.minMm, maxMm: set.strip.maxMm }
+      return { kind: 'strip-outside', verdict, minMm: set.strip.minMm, maxMm: set.strip.maxMm }
     const { strandAllowance } = rulesOf(state)
-    if (strandsLost > strandAllowance) return { code: 'strands-lost', lost: strandsLost, allowed: strandAllowance }
+    if (strandsLost > strandAllowance) return { kind: 'strands-lost', lost: strandsLost, allowed: strandAllowance }
     const practice = practiceRefusal(state, set, 'prep', practices)
     if (practice) return practice
     const { ahead, allowed } = aheadOfRelease(state, setupId(set.setup))
     return allowed !== undefined && ahead >= allowed
-      ? { code: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed }
+      ? { kind: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed }
       : undefined
   },
   apply: (draft, { term, stripMm, threaded, strandsLost, practices, usedMm = 0, at }) => {

@@ -30,15 +30,15 @@ export const takenOver: EntryKind<'taken-over'> = {
   refuse: (state, { terms, plugs, closed }) => {
     for (const term of terms) {
       const termination = findTermination(state, term)
-      if (!termination) return { code: 'unknown', what: 'termination', id: term }
+      if (!termination) return { kind: 'unknown', what: 'termination', id: term }
       const now = termState(state, term)
-      if (now.stripped ?? now.crimp) return { code: 'already', what: now.crimp ? 'crimped' : 'stripped' }
+      if (now.stripped ?? now.crimp) return { kind: 'already', what: now.crimp ? 'crimped' : 'stripped' }
       const inside = inCavity(termination)
         ? state.cavities.get(cavityKey(termination.unit, termination.at.end, termination.at.cavity))
         : undefined
       const holds = inside?.term === undefined ? inside?.plug : termLabel(inside.term)
       if (holds !== undefined && inCavity(termination))
-        return { code: 'cavity-taken', cavity: `${termination.at.end}.${termination.at.cavity}`, by: holds }
+        return { kind: 'cavity-taken', cavity: `${termination.at.end}.${termination.at.cavity}`, by: holds }
     }
     const meant = new Set(terms)
     for (const { unit, end, cavity } of plugs) {
@@ -46,16 +46,16 @@ export const takenOver: EntryKind<'taken-over'> = {
         unit > state.plan.quantity ||
         !housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity)
       )
-        return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+        return { kind: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
       const key = cavityKey(unit, end, cavity)
       const wanted = planIndex(state.plan).byCavity.get(key)?.key
       if (state.cavities.get(key)?.term !== undefined || (wanted !== undefined && meant.has(wanted)))
-        return { code: 'cavity-in-use', cavity: `${end}.${cavity}` }
+        return { kind: 'cavity-in-use', cavity: `${end}.${cavity}` }
     }
     const stranger = closed.find(
       ({ unit, end }) => unit > state.plan.quantity || !housingOf(state.facts, state.plan, end),
     )
-    return stranger ? { code: 'unknown', what: 'end', id: stranger.end } : undefined
+    return stranger ? { kind: 'unknown', what: 'end', id: stranger.end } : undefined
   },
   apply: (draft, { terms, plugs, closed, slackMm = 0, at, by }) => {
     const { state } = draft

@@ -15,7 +15,7 @@ export const toolVerified: EntryKind<'tool-verified'> = {
   kind: 'tool-verified',
   subjects: ({ tool }) => ({ writes: [subject.toolCheck(tool)] }),
   refuse: (state, { tool }) =>
-    Object.hasOwn(state.facts.tools, tool) ? undefined : { code: 'unknown', what: 'tool', id: tool },
+    Object.hasOwn(state.facts.tools, tool) ? undefined : { kind: 'unknown', what: 'tool', id: tool },
   apply: (draft, { tool, goEnters, noGoStops, at, by }) =>
     draft.put('toolChecks', tool, { kind: goEnters && noGoStops ? 'verified' : 'failed', at, by }),
   about: ({ tool }) => tool,

@@ -15,7 +15,7 @@ export const unplugged: EntryKind<'unplugged'> = {
   }),
   refuse: (state, { unit, end, cavity }) =>
     state.cavities.get(cavityKey(unit, end, cavity))?.plug === undefined
-      ? { code: 'not-yet', what: 'plugged' }
+      ? { kind: 'not-yet', what: 'plugged' }
       : undefined,
   apply: (draft, { unit, end, cavity }) => {
     passInto(draft, cavityKey(unit, end, cavity), {})

@@ -17,8 +17,8 @@ export const wireCut: EntryKind<'wire-cut'> = {
   subjects: ({ unit, wire }) => ({ writes: [subject.cut(wireKey(unit, wire))], reads: [subject.wire(wire)] }),
   refuse: (state, { unit, wire }) => {
     if (!planIndex(state.plan).wires.has(wire) || unit > state.plan.quantity)
-      return { code: 'unknown', what: 'wire', id: wire }
-    return state.cuts.has(wireKey(unit, wire)) ? { code: 'already', what: 'cut' } : undefined
+      return { kind: 'unknown', what: 'wire', id: wire }
+    return state.cuts.has(wireKey(unit, wire)) ? { kind: 'already', what: 'cut' } : undefined
   },
   apply: (draft, { unit, wire, lengthMm, spool }) =>
     draft.put('cuts', wireKey(unit, wire), { lengthMm, ...(spool !== undefined && { spool }) }),

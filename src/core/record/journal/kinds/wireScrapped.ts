@@ -22,10 +22,10 @@ export const wireScrapped: EntryKind<'wire-scrapped'> = {
   }),
   refuse: (state, { unit, wire }) => {
     if (!planIndex(state.plan).wires.has(wire) || unit > state.plan.quantity)
-      return { code: 'unknown', what: 'wire', id: wire }
-    if (!state.cuts.has(wireKey(unit, wire))) return { code: 'not-yet', what: 'cut' }
+      return { kind: 'unknown', what: 'wire', id: wire }
+    if (!state.cuts.has(wireKey(unit, wire))) return { kind: 'not-yet', what: 'cut' }
     return sides.some((side) => termState(state, termKey(unit, wire, side)).seat)
-      ? { code: 'already', what: 'seated' }
+      ? { kind: 'already', what: 'seated' }
       : undefined
   },
   apply: (draft, { unit, wire }) => scrapWire(draft, unit, wire),

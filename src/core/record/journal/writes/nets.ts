@@ -12,9 +12,9 @@ export const netSubjects = (unit: number, wire: string) => ({
 
 export function notReady(state: JobState, unit: number, wire: string): Refusal | undefined {
   const { wires, byKey } = planIndex(state.plan)
-  if (!wires.has(wire) || unit > state.plan.quantity) return { code: 'unknown', what: 'wire', id: wire }
+  if (!wires.has(wire) || unit > state.plan.quantity) return { kind: 'unknown', what: 'wire', id: wire }
   const loose = (['a', 'b'] as const)
     .map((side) => `${unit}/${wire}/${side}`)
     .filter((key) => byKey.has(key) && !isHome(state, key))
-  return loose.length > 0 ? { code: 'not-yet', what: 'seated', left: loose.length } : undefined
+  return loose.length > 0 ? { kind: 'not-yet', what: 'seated', left: loose.length } : undefined
 }

@@ -25,20 +25,20 @@ export const seatSubjects = (term: string, end: string, cavity: string) => {
 /** What stands in the way of any contact going into this cavity. */
 export function insertRefusal(state: JobState, term: string, end: string, cavity: string): Refusal | undefined {
   const termination = findTermination(state, term)
-  if (!termination) return { code: 'unknown', what: 'termination', id: term }
+  if (!termination) return { kind: 'unknown', what: 'termination', id: term }
   if (!housingOf(state.facts, state.plan, end)?.cavities.some((one) => one.id === cavity))
-    return { code: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
+    return { kind: 'unknown', what: 'cavity', id: `${end}.${cavity}` }
   const now = termState(state, term)
-  if (!now.crimp) return { code: 'not-yet', what: 'crimped' }
-  if (now.seat) return { code: 'already', what: 'seated' }
+  if (!now.crimp) return { kind: 'not-yet', what: 'crimped' }
+  if (now.seat) return { kind: 'already', what: 'seated' }
   const inside = state.cavities.get(cavityKey(termination.unit, end, cavity))
   if (inside?.term !== undefined)
-    return { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
-  if (inside?.plug !== undefined) return { code: 'cavity-taken', cavity: `${end}.${cavity}`, by: inside.plug }
-  if (endState(state, endKey(termination.unit, end)).coverDue !== undefined) return { code: 'cover-due', end }
+    return { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: termLabel(inside.term) }
+  if (inside?.plug !== undefined) return { kind: 'cavity-taken', cavity: `${end}.${cavity}`, by: inside.plug }
+  if (endState(state, endKey(termination.unit, end)).coverDue !== undefined) return { kind: 'cover-due', end }
   const lock = lockOf(state, termination.unit, end)?.lock
   return lock?.openToInsert && endState(state, endKey(termination.unit, end)).lock === 'closed'
-    ? { code: 'lock-closed', end }
+    ? { kind: 'lock-closed', end }
     : undefined
 }
 

@@ -25,8 +25,8 @@ export function BlockedSheet({
 }) {
   const { windows, insulationMm, rejected, remedies } = options
   const nearest = rejected[0]
-  const seal = nearest?.code === 'seal-tears' || nearest?.code === 'seal-leaks'
-  const noTool = nearest?.code === 'no-tool'
+  const seal = nearest?.kind === 'seal-tears' || nearest?.kind === 'seal-leaks'
+  const noTool = nearest?.kind === 'no-tool'
   const largest = Math.max(...windows.map((one) => one.maxMm))
   const smallest = Math.min(...windows.map((one) => one.minMm))
   return (
@@ -36,7 +36,7 @@ export function BlockedSheet({
           {seal ? (
             <>
               {words.noSealClosesRound} <span className={textCss.mono}>{mm(insulationMm)}</span>,{' '}
-              {nearest.code === 'seal-tears' ? (
+              {nearest.kind === 'seal-tears' ? (
                 <>
                   {words.largestTakes} <span className={textCss.mono}>{figure(largest, 2)}</span>
                 </>

@@ -23,7 +23,7 @@ export interface KitSet {
 export interface KitRejected {
   readonly contact: string
   readonly seal?: string
-  readonly code: string
+  readonly kind: string
   readonly words: string
   readonly offBy: string
   /** what would cure it */
@@ -87,7 +87,7 @@ export function kitOptions(
     rejected: rejected.map(({ contact, seal, reason, cure }) => ({
       contact: contact.id,
       ...(seal && { seal: seal.id }),
-      code: reason.kind,
+      kind: reason.kind,
       words: reasonWords(reason),
       offBy: missWords(reason),
       ...(cure && { cure: cureWords(cure, (id) => catalogue.families.get(id)?.name ?? id) }),

@@ -214,7 +214,8 @@ test('a harness that is there is taken over from its pinout as it is', async ({ 
   await page.getByLabel('What is to be done').selectOption('repair')
   await page.getByLabel('Wire to spare at each').fill('twelve')
   await page.getByRole('button', { name: /Make the job/ }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Wire to spare' })).toBeVisible()
+  // said at the field that is wrong
+  await expect(page.getByLabel('Wire to spare at each')).toHaveAccessibleDescription(/Wire to spare: .*length/)
   await page.getByLabel('Wire to spare at each').fill('12 mm')
   await page.getByRole('button', { name: /Make the job/ }).click()
   await page.waitForURL('**/plan')

@@ -18,11 +18,23 @@ import type {
  */
 export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) => string | undefined): Ledger {
   const series = new Map<string, Growing>()
-  const outcomes = new Map<string, Outcome>()
+  const all: Outcome[] = []
   const defects = new Map<string, number>()
   const closings = new Map<string, string[]>()
   const gauged = new Map<string, string>()
+  // a series is known by what its set asks; a set is asked once
+  const bySet = new Map<LedgerSet, Growing>()
+  const seriesOf = (set: LedgerSet): Growing => {
+    const known = bySet.get(set)
+    if (known) return known
+    const id = seriesId(set)
+    const growing = series.get(id) ?? { id, set, contacts: new Set(), heights: [], pulls: [] }
+    series.set(id, growing)
+    bySet.set(set, growing)
+    return growing
+  }
   for (const job of jobs) {
+    const outcomes = new Map<string, Outcome>()
     for (const line of job.lines) {
       const { kind } = line
       if (kind === 'tool-verified') {
@@ -33,42 +45,33 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
       const set = setFor(job, line)
       if (!set) continue
       pushTo(closings, set.tool, line.at)
-      const id = seriesId(set)
-      const growing = series.get(id) ?? { set, contacts: new Set(), heights: [], pulls: [] }
-      series.set(id, growing)
+      const growing = seriesOf(set)
       // the newest set is what the limits are drawn from
       growing.set = set
       growing.contacts.add(set.contact)
-      const point = (value: number): LedgerPoint => ({
-        job: job.id,
-        seq: line.seq,
-        at: line.at,
-        value,
-        what: whatOf[kind],
-        ...(line.term !== undefined && { term: line.term }),
-      })
-      if (line.heightMm !== undefined) growing.heights.push(point(line.heightMm))
-      if (line.pullN !== undefined) growing.pulls.push(point(line.pullN))
+      if (line.heightMm !== undefined) growing.heights.push(pointOf(job.id, line, line.heightMm, whatOf[kind]))
+      if (line.pullN !== undefined) growing.pulls.push(pointOf(job.id, line, line.pullN, whatOf[kind]))
       if (line.term === undefined) continue
-      const key = `${job.id} ${line.term}`
-      const outcome = outcomes.get(key) ?? { series: id, rejected: 0, crimped: false }
-      outcomes.set(key, outcome)
+      let outcome = outcomes.get(line.term)
+      if (!outcome) outcomes.set(line.term, (outcome = { series: growing.id, rejected: 0, crimped: false }))
       if (kind === 'crimped') outcome.crimped = true
       if (kind === 'crimp-rejected') {
         outcome.rejected++
         if (line.defect !== undefined) defects.set(line.defect, (defects.get(line.defect) ?? 0) + 1)
       }
     }
+    for (const outcome of outcomes.values()) all.push(outcome)
   }
   return {
-    series: [...series].map(([id, growing]) => finished(id, growing)).sort((a, b) => (a.id < b.id ? -1 : 1)),
-    ...yieldsOf(outcomes),
+    series: [...series.values()].map(finished).sort((a, b) => (a.id < b.id ? -1 : 1)),
+    ...yieldsOf(all),
     scrap: pareto(defects),
     tools: toolWork(closings, gauged, verifiedOn),
   }
 }
 
 interface Growing {
+  readonly id: string
   set: LedgerSet
   readonly contacts: Set<string>
   readonly heights: LedgerPoint[]
@@ -80,6 +83,13 @@ interface Outcome {
   rejected: number
   crimped: boolean
 }
+
+const pointOf = (
+  job: string,
+  { seq, at, term }: LedgerLine,
+  value: number,
+  what: LedgerPoint['what'],
+): LedgerPoint => ({ job, seq, at, value, what, term })
 
 const seriesId = ({ setup, contact, height, minimumN }: LedgerSet): string =>
   height === undefined && minimumN === undefined
@@ -110,7 +120,7 @@ const byTime = (a: LedgerPoint, b: LedgerPoint) => (a.at < b.at ? -1 : a.at > b.
 const inOrder = (points: LedgerPoint[]): LedgerPoint[] =>
   points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime)
 
-const finished = (id: string, { set, contacts, heights, pulls }: Growing): LedgerSeries => ({
+const finished = ({ id, set, contacts, heights, pulls }: Growing): LedgerSeries => ({
   id,
   setup: set.setup,
   tool: set.tool,
@@ -121,7 +131,7 @@ const finished = (id: string, { set, contacts, heights, pulls }: Growing): Ledge
   ...(set.minimumN !== undefined && { minimumN: set.minimumN }),
 })
 
-function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): {
+function yieldsOf(outcomes: readonly Outcome[]): {
   readonly yields: ReadonlyMap<string, Yield>
   readonly total: Yield
 } {
@@ -132,7 +142,7 @@ function yieldsOf(outcomes: ReadonlyMap<string, Outcome>): {
     scrapped: (to?.scrapped ?? 0) + rejected,
   })
   let total: Yield = { tried: 0, first: 0, scrapped: 0 }
-  for (const outcome of outcomes.values()) {
+  for (const outcome of outcomes) {
     yields.set(outcome.series, add(yields.get(outcome.series), outcome))
     total = add(total, outcome)
   }

@@ -215,7 +215,7 @@ test('a harness that is there is taken over from its pinout as it is', async ({ 
   await page.getByLabel('Wire to spare at each').fill('twelve')
   await page.getByRole('button', { name: /Make the job/ }).click()
   // said at the field that is wrong
-  await expect(page.getByLabel('Wire to spare at each')).toHaveAccessibleDescription(/Wire to spare: .*length/)
+  await expect(page.getByLabel('Wire to spare at each')).toHaveAccessibleDescription(/Wire to spare: .*is no figure/)
   await page.getByLabel('Wire to spare at each').fill('12 mm')
   await page.getByRole('button', { name: /Make the job/ }).click()
   await page.waitForURL('**/plan')

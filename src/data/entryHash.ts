@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto'
-import canonicalize from 'canonicalize'
+import { hash } from 'node:crypto'
 import type { Entry, KeptEntry } from '@/core/record/journal/entry'
+import { canonicalText } from './canonicalText'
 
 /** What the first entry of a journal follows. */
 export const NO_HASH = '0'.repeat(64)
@@ -8,9 +8,7 @@ export const NO_HASH = '0'.repeat(64)
 /** SHA-256 over the canonical JSON (RFC 8785) of an entry with the hash of the one before it. */
 export function entryHash(entry: Entry, prev: string): string {
   const { hash: _hash, prev: _prev, ...bare } = entry as Entry & { hash?: string; prev?: string }
-  return createHash('sha256')
-    .update(canonicalize({ ...bare, prev }) ?? '')
-    .digest('hex')
+  return hash('sha256', canonicalText({ ...bare, prev }), 'hex')
 }
 
 /** The first entry that does not follow from the one before it, or undefined when the chain is whole. */

@@ -15,7 +15,7 @@ import noteCss from '@/ui/note/note.module.css'
 import rowsCss from '@/ui/table/rows.module.css'
 import textCss from '@/ui/text/text.module.css'
 
-const SHOWN = 200
+const SHOWN = 100
 
 /** What is on the shelf: counted, taken by jobs, free; what has to be bought again. A count corrects. */
 export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {

@@ -1,11 +1,10 @@
 'use client'
 import { endsPaneWords as texts } from '@/words/screens/plan/endsPane'
-import { Button, UnstyledButton } from '@mantine/core'
+import { Button } from '@mantine/core'
 import { later } from '@/ui/later/later'
-import { memo, useState } from 'react'
+import { useState } from 'react'
 import { GridRow } from '@/core/record/grid/draft'
-import { housingOf } from '@/core/record/plan/facts'
-import { End, PlanChange, planIndex } from '@/core/record/plan/plan'
+import { End, PlanChange } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useSteady } from '@/ui/useSteady'
 import { useJob } from '@/ui/job/JobProvider'
@@ -13,11 +12,11 @@ import { exportPinout } from './exportPinout'
 import { JobSettings } from './JobSettings'
 import { RuleOddsList } from './RuleOddsList'
 import { PlanShelf } from './planShelf'
+import { EndList } from './EndList'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import listCss from '@/ui/list/list.module.css'
 import textCss from '@/ui/text/text.module.css'
-import styles from './EndsPane.module.css'
 
 const EndForm = later(
   () => import('./EndForm'),
@@ -51,7 +50,7 @@ export function EndsPane({
   readonly rows: readonly GridRow[]
 }) {
   const { state } = useJob()
-  const { plan, facts } = state
+  const { plan } = state
   const [form, setForm] = useState<End | 'new'>()
   // pressed once it is shown, pressed again it is changed
   const press = useSteady((one: End, here: boolean) => (here ? setForm(one) : setEnd(one.id)))
@@ -61,20 +60,7 @@ export function EndsPane({
         <span>{texts.ends}</span>
         <span className={textCss.mono}>{plan.ends.length}</span>
       </h2>
-      {plan.ends.map((one) => {
-        const shell = housingOf(facts, plan, one.id)
-        return (
-          <EndLine
-            key={one.id}
-            end={one}
-            name={shell?.name ?? one.housing}
-            used={planIndex(plan).byEnd.get(`1/${one.id}`)?.length ?? 0}
-            ways={shell?.cavities.length}
-            here={one.id === end}
-            press={press}
-          />
-        )
-      })}
+      <EndList selected={end} press={press} />
       {form === undefined ? (
         <div className={paneCss.toolList}>
           <Button onClick={() => setForm('new')}>
@@ -125,35 +111,3 @@ export function EndsPane({
     </div>
   )
 }
-
-const EndLine = memo(function EndLine({
-  end,
-  name,
-  used,
-  ways,
-  here,
-  press,
-}: {
-  readonly end: End
-  readonly name: string
-  readonly used: number
-  readonly ways: number | undefined
-  readonly here: boolean
-  readonly press: (end: End, here: boolean) => void
-}) {
-  return (
-    <UnstyledButton className={styles.end} aria-pressed={here} onClick={() => press(end, here)}>
-      <span className={clsx(listCss.glyph, textCss.act)} aria-hidden="true">
-        {here ? '▸' : ''}
-      </span>
-      <b className={textCss.mono}>{end.id}</b>
-      <span className={styles.housing}>
-        {name}
-        {end.keying !== undefined && <span className={clsx(textCss.mono, textCss.dim)}> {end.keying}</span>}
-      </span>
-      <span className={clsx(textCss.mono, textCss.dim)}>
-        {used}/{ways ?? '?'}
-      </span>
-    </UnstyledButton>
-  )
-})

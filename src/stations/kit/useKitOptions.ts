@@ -1,9 +1,9 @@
 import { useEffect } from 'react'
-import { SideLetter, planIndex } from '@/core/record/plan/plan'
+import { type SideLetter, planIndex } from '@/core/record/plan/plan'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { KitOptions } from './kitOptions'
+import { type KitOptions } from './kitOptions'
 
 const readOptions = withFields<KitOptions>('sets', 'remedies')
 

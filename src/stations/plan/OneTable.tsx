@@ -5,17 +5,17 @@ import { useState } from 'react'
 import { gridColumns } from '@/core/record/grid/columns'
 import { newRow, nextId, readDraft, rowsOf } from '@/core/record/grid/draft'
 import {
-  ImportTarget,
-  Mapping,
+  type ImportTarget,
+  type Mapping,
   guessMapping,
   importTargets,
   looksLikeHeading,
   mapRows,
 } from '@/core/record/grid/importTable'
-import { GridNames } from '@/core/record/grid/gridNames'
+import { type GridNames } from '@/core/record/grid/gridNames'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
-import { GridDraft } from './grid/useGridDraft'
+import { type GridDraft } from './grid/useGridDraft'
 import { MatchRows } from './MatchRows'
 import { SHOWN, type TableCells, TableSource } from './TableSource'
 import styles from './OneTable.module.css'

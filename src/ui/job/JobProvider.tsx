@@ -2,17 +2,17 @@
 
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react'
-import { KeptEntry } from '@/core/record/journal/entry'
-import { PackedState } from '@/core/record/state/packedState'
-import { JobState } from '@/core/record/state/state'
+import { type KeptEntry } from '@/core/record/journal/entry'
+import { type PackedState } from '@/core/record/state/packedState'
+import { type JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useClock } from '../frame/Clock'
 import { useFolded } from './useFolded'
 import { useSend } from './useSend'
 import { useOperator } from '../frame/Operator'
-import { Said, entryId } from './journalClient'
+import { type Said, entryId } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
-import { LogLine } from '@/core/record/state/records'
+import { type LogLine } from '@/core/record/state/records'
 import { WHO_IS_HERE } from '@/words/unanswered'
 
 export interface Notice {

@@ -1,16 +1,16 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { mateOf, planIndex } from '../../record/plan/plan'
-import { JobState, endState, termState } from '../../record/state/state'
-import { UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
+import { type JobState, endState, termState } from '../../record/state/state'
+import { type UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
 import { housingAt } from '../../record/standing/benchEnds'
 import { isHome, isMated } from '../../record/standing/home'
 import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
-import { OrderReason } from './seatOrder'
+import { type OrderReason } from './seatOrder'
 import { seatTurns } from './seatTurns'
 import { derivedOf } from '../../record/state/derivedOf'
 import { cavityKey, endKey } from '../../record/plan/keys'
-import { Housing } from '../../parts/catalogue/types'
+import { type Housing } from '../../parts/catalogue/types'
 
 /** One thing to do at an end, in the order in which it is done. */
 export type EndTask = { readonly unit: number; readonly end: string; readonly done: boolean } & (

@@ -33,7 +33,15 @@ export function NoticeToast({ notice, close }: { readonly notice: Notice | undef
       message: <NoticeBody notice={notice} close={close} />,
     })
   }, [notice, close])
-  return <Notifications position="bottom-center" limit={1} transitionDuration={0} containerWidth={640} className={styles.place} />
+  return (
+    <Notifications
+      position="bottom-center"
+      limit={1}
+      transitionDuration={0}
+      containerWidth={640}
+      className={styles.place}
+    />
+  )
 }
 
 function NoticeBody({ notice, close }: { readonly notice: Notice; readonly close: () => void }) {

@@ -12,6 +12,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { setupSections } from '@/ui/job/setupSections'
+import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
 import { useBeside } from '@/ui/later/useBeside'
@@ -61,7 +62,8 @@ export function CrimpStation() {
       asked.items.find((item) => item.stage !== 'crimped') ??
       asked.items[0])
   const key = askedItem?.termination.key ?? at
-  const found = key === undefined ? undefined : items.get(key)
+  const shown = useShown(key)
+  const found = items.get(shown ?? '') ?? items.get(key ?? '')
   return (
     <div className={paneCss.station}>
       <Queue sections={sections} selected={key} onSelect={select} label={words.terminationsBySetup} />

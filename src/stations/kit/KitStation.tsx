@@ -8,6 +8,7 @@ import { useBeside } from '@/ui/later/useBeside'
 import { TerminationKit } from './TerminationKit'
 import { later } from '@/ui/later/later'
 import { useJob } from '@/ui/job/JobProvider'
+import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -36,7 +37,8 @@ export function KitStation() {
   const sections = useMemo(() => kitSections(state), [state])
   const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
   const { at, select } = useAt((key) => index.byKey.has(key), first)
-  const termination = at === undefined ? undefined : index.byKey.get(at)
+  const shown = useShown(at)
+  const termination = index.byKey.get(shown ?? '') ?? index.byKey.get(at ?? '')
   useKeys([
     {
       key: 'p',

@@ -13,6 +13,7 @@ import { setupQueue, type QueueItem } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { setupSections } from '@/ui/job/setupSections'
+import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Queue } from '@/ui/list/Queue'
@@ -54,7 +55,8 @@ export function PrepStation() {
     ? words.restWaitsUntilFirst
     : words.restWaitsUntilSet
   const { at, select, follow } = useAt((key) => items.has(key), due)
-  const item = at === undefined ? undefined : items.get(at)
+  const shown = useShown(at)
+  const item = items.get(shown ?? '') ?? items.get(at ?? '')
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
   useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (

@@ -15,6 +15,7 @@ import { FaceDrawing } from '@/ui/face/FaceDrawing'
 import { faceState } from '@/ui/job/faceState'
 import { Caution } from '@/ui/caution/Caution'
 import { useJob } from '@/ui/job/JobProvider'
+import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -40,7 +41,8 @@ export function ProveStation() {
   const sections = useMemo(() => netSections(nets, state.plan.quantity), [nets, state.plan.quantity])
   const due = nets.find((net) => net.ready && !net.probe) ?? nets.find((net) => !net.proven) ?? nets[0]
   const { at, select, follow } = useAt((key) => byKey.has(netOf(key)), due && netKey(due))
-  const net = at === undefined ? undefined : byKey.get(netOf(at))
+  const shown = useShown(at)
+  const net = byKey.get(netOf(shown ?? '')) ?? byKey.get(netOf(at ?? ''))
   return (
     <div className={paneCss.station}>
       <Queue

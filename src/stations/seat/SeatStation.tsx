@@ -10,6 +10,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { unitMoves } from '@/core/work/rework/endMoves'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { StationDone } from '@/ui/job/StationDone'
+import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { useBeside } from '@/ui/later/useBeside'
 import { MovePane, loadBeside } from './laterCards'
@@ -33,7 +34,8 @@ export function SeatStation() {
   const sections = useMemo(() => seatSections(state, ends), [state, ends])
   const due = useMemo(() => dueTask(state, tasks), [state, tasks])
   const { at, select, follow } = useAt((key) => byKey.has(key), due && taskKey(due))
-  const task = at === undefined ? undefined : byKey.get(at)
+  const shown = useShown(at)
+  const task = byKey.get(shown ?? '') ?? byKey.get(at ?? '')
   const moves = task && unitMoves(state, task.unit)
   const [showsMoves, setShowsMoves] = useState(false)
   useKeys(moves ? [{ key: 'v', words: words.planOfAllMoves, run: () => setShowsMoves((now) => !now) }] : [])

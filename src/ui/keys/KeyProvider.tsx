@@ -1,33 +1,12 @@
 'use client'
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react'
+import { useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { later } from '../later/later'
 import { flushSync } from 'react-dom'
+import { KeyContext, type Keys } from './keyContext'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
 const loadSheet = () => import('./KeySheet')
 const KeySheet = later(loadSheet, (module) => module.KeySheet)
-
-interface Keys {
-  readonly add: (layer: readonly KeyBinding[]) => () => void
-  readonly onBurst: (listener: (text: string) => void) => () => void
-  readonly showSheet: () => void
-}
-
-const Context = createContext<Keys>({
-  add: () => () => undefined,
-  onBurst: () => () => undefined,
-  showSheet: () => undefined,
-})
 
 const SWITCH = 'urn-single-keys'
 /** The sheet of keys is no part of the first load. */
@@ -45,6 +24,8 @@ const isControl = (target: EventTarget | null) =>
 export function KeyProvider({ children }: { readonly children: ReactNode }) {
   const layers = useRef<(readonly KeyBinding[])[]>([])
   const listeners = useRef(new Set<(text: string) => void>())
+  const late = useRef(new Set<() => void>())
+  const moving = useRef(false)
   const [sheet, setSheet] = useState<readonly KeyBinding[]>()
   const [single, setSingle] = useState(true)
 
@@ -68,6 +49,11 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         return () => listeners.current.delete(listener)
       },
       showSheet: () => setSheet(allBindings(layers.current)),
+      behind: (catchUp) => {
+        late.current.add(catchUp)
+        return () => late.current.delete(catchUp)
+      },
+      isMoving: () => moving.current,
     }),
     [],
   )
@@ -81,12 +67,20 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         .flat()
         .find((binding) => binding.key === key)
     // two keys of one slow frame: the screen follows the first before the second acts
-    const run = (binding: KeyBinding | undefined) => flushSync(() => binding?.run())
+    const run = (binding: KeyBinding | undefined) => {
+      moving.current = binding?.moves === true
+      flushSync(() => binding?.run())
+      moving.current = false
+    }
+    const catchUp = () => {
+      for (const draw of [...late.current]) draw()
+    }
     const starts = (key: string) => layers.current.flat().some((binding) => binding.key.startsWith(`${key} `))
 
     const act = (key: string, now: number) => {
       const first = sequence && now - sequence.at < SEQUENCE_MS ? sequence.key : undefined
       sequence = undefined
+      if (!find(key)?.moves) catchUp()
       if (first !== undefined) {
         run(find(`${first} ${key}`))
         return
@@ -104,6 +98,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       if (event.repeat || event.isComposing) return
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
       if ((event.ctrlKey || event.metaKey) && !event.altKey) {
+        catchUp()
         const binding = find(`ctrl+${key}`)
         if (binding) {
           event.preventDefault()
@@ -122,6 +117,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       if (known !== undefined && (key === ' ' || key.startsWith('Arrow'))) event.preventDefault()
       if (!single && key.length === 1 && key !== ' ') return
       const outcome = reader.press(key, event.timeStamp)
+      if (outcome.kind === 'burst') catchUp()
       if (outcome.kind === 'burst') for (const listener of listeners.current) listener(outcome.text)
       if (outcome.kind !== 'pending') return
       // an arrow, Escape or Enter by itself cannot be the head of a message
@@ -138,10 +134,10 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   }, [])
 
   return (
-    <Context value={keys}>
+    <KeyContext value={keys}>
       {children}
       {sheet && <KeySheet bindings={sheet} single={single} setSingle={setKeys} close={() => setSheet(undefined)} />}
-    </Context>
+    </KeyContext>
   )
 }
 
@@ -156,20 +152,27 @@ const allBindings = (layers: readonly (readonly KeyBinding[])[]) => {
  * changes, not after: a key does what stands there, never what stood there a moment before.
  */
 export function useKeys(bindings: readonly KeyBinding[]): void {
-  const { add } = useContext(Context)
+  const { add } = useContext(KeyContext)
   const latest = useRef(bindings)
   useLayoutEffect(() => {
     latest.current = bindings
   })
-  const names = bindings.map((binding) => `${binding.key}\u0000${binding.words}`).join('\u0001')
+  const names = bindings
+    .map((binding) => `${binding.key}\u0000${binding.words}\u0000${binding.moves ? 'moves' : ''}`)
+    .join('\u0001')
   useLayoutEffect(
     () =>
       add(
         names === ''
           ? []
           : names.split('\u0001').map((name) => {
-              const [key = '', words = ''] = name.split('\u0000')
-              return { key, words, run: () => latest.current.find((binding) => binding.key === key)?.run() }
+              const [key = '', words = '', moves = ''] = name.split('\u0000')
+              return {
+                key,
+                words,
+                ...(moves !== '' && { moves: true as const }),
+                run: () => latest.current.find((binding) => binding.key === key)?.run(),
+              }
             }),
       ),
     [add, names],
@@ -178,7 +181,7 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
 
 /** Hears what a scanner or a calliper sends while no field has the focus. */
 export function useBurst(listener: (text: string) => void): void {
-  const { onBurst } = useContext(Context)
+  const { onBurst } = useContext(KeyContext)
   const latest = useRef(listener)
   useLayoutEffect(() => {
     latest.current = listener
@@ -186,4 +189,4 @@ export function useBurst(listener: (text: string) => void): void {
   useLayoutEffect(() => onBurst((text) => latest.current(text)), [onBurst])
 }
 
-export const useKeySheet = () => useContext(Context).showSheet
+export const useKeySheet = () => useContext(KeyContext).showSheet

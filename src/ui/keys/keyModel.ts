@@ -5,6 +5,8 @@ export interface KeyBinding {
   /** what the key sheet says */
   readonly words: string
   readonly run: () => void
+  /** it only moves what is selected: it need not wait for the card of what was selected before */
+  readonly moves?: true
 }
 
 /** Keys that follow one another faster than this are a scanner or a calliper, never a hand. */

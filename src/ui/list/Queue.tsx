@@ -108,10 +108,10 @@ export function Queue({
     if (next) onSelect(next.key)
   }
   useKeys([
-    { key: 'j', words: queueWords.next, run: () => move(1) },
-    { key: 'k', words: queueWords.previous, run: () => move(-1) },
-    { key: 'ArrowDown', words: '', run: () => move(1) },
-    { key: 'ArrowUp', words: '', run: () => move(-1) },
+    { key: 'j', words: queueWords.next, moves: true, run: () => move(1) },
+    { key: 'k', words: queueWords.previous, moves: true, run: () => move(-1) },
+    { key: 'ArrowDown', words: '', moves: true, run: () => move(1) },
+    { key: 'ArrowUp', words: '', moves: true, run: () => move(-1) },
   ])
   const draw: Draw = (Line) =>
     virtual.getVirtualItems().map((item) => {

@@ -1,0 +1,37 @@
+import { useContext, useLayoutEffect, useState } from 'react'
+import { flushSync } from 'react-dom'
+import { KeyContext } from './keyContext'
+
+/** Without a frame by then, none comes. */
+const NO_FRAME_MS = 200
+
+/**
+ * What a card shows: what is selected. While a key moves the selection, the card comes a frame later, so that a hand can run down a
+ * queue; a key that does more than move finds the card of what is selected, drawn or not.
+ */
+export function useShown<T>(selected: T): T {
+  const { behind, isMoving } = useContext(KeyContext)
+  const [shown, setShown] = useState(selected)
+  useLayoutEffect(() => {
+    if (shown === selected) return undefined
+    const draw = () => setShown(selected)
+    if (!isMoving()) {
+      draw()
+      return undefined
+    }
+    const known = behind(() => flushSync(draw))
+    let timer: ReturnType<typeof setTimeout>
+    const frame = requestAnimationFrame(() => {
+      timer = setTimeout(draw)
+    })
+    // a page that is not looked at has no frames
+    const slow = setTimeout(draw, NO_FRAME_MS)
+    return () => {
+      known()
+      cancelAnimationFrame(frame)
+      clearTimeout(timer)
+      clearTimeout(slow)
+    }
+  }, [behind, isMoving, selected, shown])
+  return shown
+}

@@ -57,6 +57,27 @@ test('what is selected is what the address says: it outlives a reload, and a lin
   await expect(selected).not.toHaveText(chosen.replaceAll('\n', ''))
 })
 
+test('a hand runs down the queue: what it does next is done to what is selected, drawn or not', async ({
+  bench: page,
+}) => {
+  await page.goto('/jobs/deck-loom/crimp')
+  await alive(page)
+  const selected = page.getByRole('listbox').getByRole('option', { selected: true })
+  const before = await selected.innerText()
+  // three moves and a fault report in one breath, sooner than any frame
+  const [, card] = await page.evaluate(() => {
+    const press = (key: string) => window.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+    for (const key of ['ArrowDown', 'ArrowDown', 'ArrowDown']) press(key)
+    const at = document.querySelector('[role=option][aria-selected=true]')?.textContent ?? ''
+    press('Escape')
+    return [at, document.querySelector('aside')?.textContent ?? '']
+  })
+  const wire = /W\d+/.exec(await selected.innerText())?.[0] ?? 'none'
+  expect(wire).not.toBe(/W\d+/.exec(before)?.[0])
+  // Escape does more than move: its card was there when it was struck
+  expect(card).toContain(`${wire}a`)
+})
+
 test('a part of a screen that cannot be fetched says so, and comes when it is asked for again', async ({
   page,
   request,

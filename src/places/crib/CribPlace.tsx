@@ -27,11 +27,11 @@ export function CribPlace({ tools, today }: { readonly tools: readonly CribTool[
     >
       <div className={clsx(paneCss.station, styles.columns)}>
         <div className={paneCss.work}>
-          <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.tools}>
+          <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.tools}>
             <h2 className={clsx(textCss.cardTitle, styles.padded)}>
               {overdue.length === 0 ? words.nothingIsOverdue : words.overdue(overdue.map((tool) => tool.id).join(', '))}
             </h2>
-            <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
+            <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
               <Table>
                 <HeadRow
                   names={[words.tool, words.name, words.classWord, words.contactsSince, words.verified, words.due]}

@@ -50,8 +50,8 @@ export function JournalPlace({ at }: { readonly at?: number }) {
   return (
     <div className={clsx(paneCss.station, styles.columns)}>
       <div className={paneCss.work}>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.journal}>
-          <div className={paneCss.sheetHead}>
+        <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.journal}>
+          <div className={paneCss.panelHead}>
             <span>{words.entriesToOfNewest(first + 1, Math.min(state.seq, first + PAGE), state.seq)}</span>
             <span className={styles.row}>
               <Button variant="subtle" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
@@ -66,7 +66,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
               </Button>
             </span>
           </div>
-          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.entries}>
+          <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.entries}>
             {failed && <p className={clsx(noteCss.note, noteCss.fault)}>{words.journalDoesNotAnswer}</p>}
             <Table>
               <HeadRow names={[words.number, words.when, words.who, words.what, words.hash]} />

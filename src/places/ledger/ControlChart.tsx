@@ -64,8 +64,8 @@ export function ControlChart({
   const now = chart.shown[at]
   const signal = now && chart.signals.find((one) => one.at === now.at)
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={label}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={label}>
+      <div className={paneCss.panelHead}>
         <span>
           {label}{' '}
           <b className={clsx(textCss.mono, styles.large)}>{chart.chart ? figure(chart.chart.centre, digits) : '–'}</b>{' '}
@@ -88,7 +88,7 @@ export function ControlChart({
         </span>
       </div>
       <div
-        className={clsx(paneCss.sheetBody, styles.chartBox)}
+        className={clsx(paneCss.panelBody, styles.chartBox)}
         tabIndex={0}
         role="slider"
         aria-label={words.reading(label)}

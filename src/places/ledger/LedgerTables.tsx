@@ -18,7 +18,7 @@ const defectName = (id: string): string => (Object.hasOwn(defectWords, id) ? def
 /** Terminations that were right at the first try, by setup. */
 export function YieldTable({ model: { list, total } }: { readonly model: LedgerModel }) {
   return (
-    <section className={paneCss.sheet} aria-label={words.firstTries}>
+    <section className={paneCss.panel} aria-label={words.firstTries}>
       <h2 className={clsx(textCss.cardTitle, styles.rightAtFirstTry)}>
         {words.rightAtFirstTry(percent(total.first, total.tried))}
       </h2>
@@ -52,7 +52,7 @@ export function YieldTable({ model: { list, total } }: { readonly model: LedgerM
 export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }) {
   const most = scrap[0]?.count ?? 1
   return (
-    <section className={paneCss.sheet} aria-label={words.scrapByCause}>
+    <section className={paneCss.panel} aria-label={words.scrapByCause}>
       <h2 className={clsx(textCss.cardTitle, styles.padded)}>
         {scrap.length === 0 ? words.nothingWasRejected : words.mostOften(defectName(scrap[0]?.defect ?? ''))}
       </h2>
@@ -88,7 +88,7 @@ export function ScrapTable({ model: { scrap } }: { readonly model: LedgerModel }
 export function ToolTable({ model: { tools } }: { readonly model: LedgerModel }) {
   const clock = useClock()
   return (
-    <section className={paneCss.sheet} aria-label={words.contactsByTool}>
+    <section className={paneCss.panel} aria-label={words.contactsByTool}>
       <h2 className={clsx(textCss.cardTitle, styles.contactsSinceVerification)}>{words.contactsSinceVerification}</h2>
       <Table>
         <HeadRow names={[words.tool, words.name, words.sinceVerified, words.inAll, words.verified, words.due]} />

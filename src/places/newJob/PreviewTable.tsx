@@ -48,7 +48,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
     return <p className={clsx(noteCss.note, noteCss.fault)}>▲ {preview.faults[0]?.message}</p>
   return (
     <section
-      className={clsx(paneCss.sheet, paneCss.sheetFill)}
+      className={clsx(paneCss.panel, paneCss.panelFill)}
       role="table"
       aria-label={words.pinoutAsItWill}
       aria-rowcount={rows.length + 1}
@@ -71,7 +71,7 @@ export function PreviewTable({ preview, onlyFaults }: { readonly preview: Previe
           </span>
         ))}
       </div>
-      <div ref={scroller} className={paneCss.sheetBody} role="presentation" tabIndex={0}>
+      <div ref={scroller} className={paneCss.panelBody} role="presentation" tabIndex={0}>
         <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
           {virtual.getVirtualItems().map((item) => {
             const row = rows[item.index]

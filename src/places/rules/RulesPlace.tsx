@@ -88,7 +88,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
             ▲ {message}
           </p>
         )}
-        <section className={clsx(paneCss.sheet, styles.sheet)}>
+        <section className={clsx(paneCss.panel, styles.rules)}>
           <Table className={rowsCss.rulesTable}>
             <Table.Thead>
               <Table.Tr>

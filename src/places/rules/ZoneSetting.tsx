@@ -32,8 +32,8 @@ export function ZoneSetting() {
     return router.refresh()
   }
   return (
-    <section className={clsx(paneCss.sheet, styles.apart)} aria-label={zoneWords.title}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, styles.apart)} aria-label={zoneWords.title}>
+      <div className={paneCss.panelHead}>
         <b>{zoneWords.title}</b>
       </div>
       <div className={styles.body}>

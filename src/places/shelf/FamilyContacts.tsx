@@ -14,7 +14,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 /** The contacts of a family: what they take, what they carry, how they are told apart. */
 export function FamilyContacts({ contacts }: { readonly contacts: FamilyInput['contacts'] }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.contacts}>
+    <section className={clsx(paneCss.panel, paneCss.fixed)} aria-label={words.contacts}>
       <Table>
         <HeadRow
           names={[

@@ -22,7 +22,7 @@ export function FamilyHousings({ family }: { readonly family: FamilyInput }) {
   return (
     <div className={styles.columns}>
       <section
-        className={clsx(paneCss.sheet, rowsCss.pickTable, styles.housings)}
+        className={clsx(paneCss.panel, rowsCss.pickTable, styles.housings)}
         aria-label={words.housings}
         tabIndex={0}
       >

@@ -14,7 +14,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 export function FamilyParts({ family }: { readonly family: FamilyInput }) {
   return (
     <div className={styles.columns}>
-      <section className={paneCss.sheet}>
+      <section className={paneCss.panel}>
         <Table>
           <HeadRow names={[words.contactSize, words.bore, words.matWindow, words.retention, words.plug]} />
           <Table.Tbody>
@@ -38,7 +38,7 @@ export function FamilyParts({ family }: { readonly family: FamilyInput }) {
           </Table.Tbody>
         </Table>
       </section>
-      <section className={clsx(paneCss.sheet, styles.smallParts)} aria-label={words.smallPartsTitle} tabIndex={0}>
+      <section className={clsx(paneCss.panel, styles.smallParts)} aria-label={words.smallPartsTitle} tabIndex={0}>
         <Table>
           <HeadRow names={[words.smallPart, words.what, words.kind]} />
           <Table.Tbody>

@@ -10,7 +10,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 /** Wire seals: which insulation they close round, and which bore they fill. */
 export function FamilySeals({ seals }: { readonly seals: FamilyInput['seals'] }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.fixed)}>
+    <section className={clsx(paneCss.panel, paneCss.fixed)}>
       <Table>
         <HeadRow names={[words.wireSeal, words.what, words.insulationMm, words.boreMm]} />
         <Table.Tbody>

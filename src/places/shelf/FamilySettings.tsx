@@ -11,7 +11,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 export function FamilySettings({ page: { family, placards } }: { readonly page: FamilyPage }) {
   const contactIds = new Set(family.contacts.map((contact) => contact.id))
   return (
-    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.settings}>
+    <section className={clsx(paneCss.panel, paneCss.fixed)} aria-label={words.settings}>
       <Table>
         <HeadRow
           names={[

@@ -51,7 +51,7 @@ export function IdentifyHousing() {
     }
   }, [asked])
   return (
-    <section className={clsx(paneCss.sheet, styles.aConnector)} aria-label={words.aConnector}>
+    <section className={clsx(paneCss.panel, styles.aConnector)} aria-label={words.aConnector}>
       <p className={styles.orConnector}>
         <b>{words.orConnector}</b> <span className={textCss.dim}>{words.byWhatCanBe}</span>
       </p>

@@ -29,7 +29,7 @@ const byWords: Readonly<Record<string, string>> = {
 /** Contacts that agree with what was seen and measured, the likeliest first. */
 export function Matches({ found }: { readonly found: Identified['found'] }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.matches}>
+    <section className={clsx(paneCss.panel, paneCss.fixed)} aria-label={words.matches}>
       <Table>
         <HeadRow
           names={[words.bestFirst, words.what, words.family, words.bands, words.likeness, words.measuredOnItsSheet]}
@@ -71,7 +71,7 @@ export function Matches({ found }: { readonly found: Identified['found'] }) {
 /** What tells the likeliest ones apart: what to look at or to measure next. */
 export function TellsApart({ found }: { readonly found: Identified }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.fixed)} aria-label={words.whatTellsThemApart}>
+    <section className={clsx(paneCss.panel, paneCss.fixed)} aria-label={words.whatTellsThemApart}>
       <Table>
         <Table.Thead>
           <Table.Tr>

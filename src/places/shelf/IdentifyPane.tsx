@@ -48,7 +48,7 @@ export function IdentifyPane() {
     <>
       <h2 className={paneCss.pageTitle}>{words.whatIsThisOne}</h2>
       <div className={ownCss.columns}>
-        <section className={clsx(paneCss.sheet, ownCss.colourBands)} aria-label={words.colourBands}>
+        <section className={clsx(paneCss.panel, ownCss.colourBands)} aria-label={words.colourBands}>
           <p className={ownCss.itsColourBands}>
             <b>{words.itsColourBands}</b> <span className={textCss.dim}>{words.inTheirOrderIt}</span>
           </p>
@@ -78,7 +78,7 @@ export function IdentifyPane() {
             )}
           </p>
         </section>
-        <section className={clsx(paneCss.sheet, ownCss.callipers)} aria-label={words.callipers}>
+        <section className={clsx(paneCss.panel, ownCss.callipers)} aria-label={words.callipers}>
           <p className={ownCss.orWhatCallipersSay}>
             <b>{words.orWhatCallipersSay}</b> <span className={textCss.dim}>{words.asManyAsYou}</span>
           </p>

@@ -22,7 +22,7 @@ const SHOWN = 300
 /** What a package adds and changes, part by part, before anything is written. */
 export function PackageChanges({ changes }: { readonly changes: readonly ItemChange[] }) {
   return (
-    <section className={clsx(paneCss.sheet, styles.whatWouldChange)} aria-label={words.whatWouldChange} tabIndex={0}>
+    <section className={clsx(paneCss.panel, styles.whatWouldChange)} aria-label={words.whatWouldChange} tabIndex={0}>
       <Table>
         <HeadRow names={[words.what, words.part, words.name, words.change]} />
         <Table.Tbody>

@@ -72,7 +72,7 @@ export function StockPane({ parts }: { readonly parts: readonly PartLine[] }) {
           {message.good ? '✓' : '▲'} {message.text}
         </p>
       )}
-      <section className={clsx(paneCss.sheet, styles.counts)} aria-label={texts.counts} tabIndex={0}>
+      <section className={clsx(paneCss.panel, styles.counts)} aria-label={texts.counts} tabIndex={0}>
         <Table className={rowsCss.level}>
           <HeadRow
             names={[texts.part, texts.what, texts.countedHead, texts.takenByJobs, texts.free, texts.reorderUnder]}

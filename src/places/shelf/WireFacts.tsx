@@ -65,7 +65,7 @@ export function WireFacts() {
     />
   )
   return (
-    <section className={clsx(paneCss.sheet, styles.wireFacts)} aria-label={words.whatWireIsThis}>
+    <section className={clsx(paneCss.panel, styles.wireFacts)} aria-label={words.whatWireIsThis}>
       <div className={styles.wireFactsSaid}>
         <h3 className={textCss.cardTitle}>
           {words.whatWireIsThis} <span className={clsx(textCss.dim, styles.light)}>{words.oneOfTheseIs}</span>

@@ -40,7 +40,7 @@ export function WiresPane({
       <h2 className={paneCss.pageTitle}>{words.wireCableAndPacks}</h2>
       <WireFacts />
       <NewWires rows={draft} setRows={setDraft} known={wireTypes} />
-      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
+      <section className={clsx(paneCss.panel, paneCss.fixed)}>
         <Table>
           <Table.Thead>
             <Table.Tr>
@@ -99,7 +99,7 @@ export function WiresPane({
           </Table.Tbody>
         </Table>
       </section>
-      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
+      <section className={clsx(paneCss.panel, paneCss.fixed)}>
         <Table>
           <HeadRow names={[words.cable, words.what, words.jacket, words.screen, words.cores]} />
           <Table.Tbody>
@@ -129,7 +129,7 @@ export function WiresPane({
           </Table.Tbody>
         </Table>
       </section>
-      <section className={clsx(paneCss.sheet, paneCss.fixed)}>
+      <section className={clsx(paneCss.panel, paneCss.fixed)}>
         <Table>
           <HeadRow names={[words.pack, words.form, words.holds, words.price]} />
           <Table.Tbody>

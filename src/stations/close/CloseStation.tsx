@@ -142,7 +142,7 @@ function BundleSheet({ state }: { readonly state: State }) {
     return worker.stop
   }, [asked])
   return (
-    <section className={clsx(paneCss.sheet, styles.bundles)} aria-label={words.bundles}>
+    <section className={clsx(paneCss.panel, styles.bundles)} aria-label={words.bundles}>
       <h2 className={styles.bundle}>
         {words.bundle} <span className={clsx(textCss.dim, styles.light)}>{words.overBareWiresPacked}</span>
       </h2>
@@ -196,7 +196,7 @@ function Signatures({ state }: { readonly state: State }) {
   const { people } = useOperator()
   if (state.signatures.length === 0) return null
   return (
-    <section className={clsx(paneCss.sheet, styles.signatures)} aria-label={words.signatures}>
+    <section className={clsx(paneCss.panel, styles.signatures)} aria-label={words.signatures}>
       <h2 className={styles.signatures2}>{words.signatures}</h2>
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>

@@ -25,7 +25,7 @@ export function Papers() {
     { href: `${base}/record.csv`, name: words.table, what: words.csvForSpreadsheetOne },
   ]
   return (
-    <section className={clsx(paneCss.sheet, styles.papers)} aria-label={words.papers}>
+    <section className={clsx(paneCss.panel, styles.papers)} aria-label={words.papers}>
       <h2 className={styles.papers2}>{words.papers}</h2>
       <ul className={paneCss.choices}>
         {papers.map((paper) => (

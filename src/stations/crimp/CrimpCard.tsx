@@ -23,7 +23,7 @@ import { Looks } from './Looks'
 import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
 import { looksFor } from './looksFor'
 import { SetSources } from './SetSources'
-import { SpecimenSheet } from './SpecimenSheet'
+import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -73,7 +73,7 @@ export function CrimpCard({
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} />
-        <SpecimenSheet
+        <SpecimenPanel
           item={item}
           crimped={!fault || lookTable[fault.look].when === 'after'}
           defect={fault?.defect}

@@ -19,10 +19,10 @@ import { lookWords } from '@/words/crimp'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
-import { BenchMessage, HeightField, PullField } from './PieceFields'
+import { InstrumentMessage, HeightField, PullField } from './PieceFields'
 import { PiecesBefore } from './PiecesBefore'
 import { PullSources } from './PullSources'
-import { SpecimenSheet } from './SpecimenSheet'
+import { SpecimenPanel } from './SpecimenPanel'
 import { usePieceInstruments } from './usePieceInstruments'
 
 /** Pieces of a setup that count for this mounting, since it was last put in question. */
@@ -47,7 +47,7 @@ export function FirstPieceCard({
   readonly left: number
 }) {
   const { state, append, busy } = useJob()
-  const bench = usePieceInstruments(item)
+  const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const contact = state.facts.contacts[set.contact]
   const looks: readonly LookCode[] = contact ? constructionOf(contact).looks(contact) : []
@@ -74,24 +74,24 @@ export function FirstPieceCard({
     if (!written) return
     checks.clear()
     move({ kind: 'recorded' })
-    bench.clear()
+    instruments.clear()
   }
   const dueLook = looks.find((look) => look === checks.due?.id)
   return (
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} piece={words.firstPieceLike} />
-        {bench.pulling ? (
+        {instruments.pulling ? (
           <ForceCurve
-            key={bench.pulling.version}
-            points={bench.points}
-            done={bench.pulling.done}
+            key={instruments.pulling.version}
+            points={instruments.points}
+            done={instruments.pulling.done}
             minimumN={set.pull?.forceN}
           />
         ) : (
-          <SpecimenSheet item={item} crimped heightMm={height.measured && height.heightMm} />
+          <SpecimenPanel item={item} crimped heightMm={height.measured && height.heightMm} />
         )}
-        {!bench.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
+        {!instruments.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.firstPiece}>
         <WireChips wire={termination.wire} side={termination.side} />
@@ -101,7 +101,7 @@ export function FirstPieceCard({
           lines={lines}
           checks={checks}
           main={missing ? words.missing[missing] : bad ? words.recordItAsNot : words.recordFirstPiece}
-          busy={busy || bench.working !== undefined}
+          busy={busy || instruments.working !== undefined}
           onMain={() => void record(true)}
           enabled={checks.due !== undefined || missing === undefined}
         />
@@ -113,11 +113,18 @@ export function FirstPieceCard({
             form={form}
             move={move}
             reading={height}
-            bench={bench}
+            instruments={instruments}
           />
         )}
-        <PullField low={words.isBelowThisSetup} form={form} move={move} reading={pull} set={set} bench={bench} />
-        <BenchMessage bench={bench} />
+        <PullField
+          low={words.isBelowThisSetup}
+          form={form}
+          move={move}
+          reading={pull}
+          set={set}
+          instruments={instruments}
+        />
+        <InstrumentMessage instruments={instruments} />
         {checks.ticked.size < lines.length && missing === undefined && (
           <Button disabled={busy} onClick={() => void record(false)}>
             <span>{words.notGoodRecordWhat}</span>
@@ -127,8 +134,8 @@ export function FirstPieceCard({
         <PullSources item={item}>
           <DeviceLine
             ids={set.height ? ['micrometer', 'pull-tester'] : ['pull-tester']}
-            fault={bench.fault}
-            onFault={bench.setFault}
+            fault={instruments.fault}
+            onFault={instruments.setFault}
           />
         </PullSources>
       </aside>

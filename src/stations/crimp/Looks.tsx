@@ -18,7 +18,7 @@ import { PhotoBox } from '@/ui/photo/PhotoBox'
 import textCss from '@/ui/text/text.module.css'
 import { looksWords as words } from '@/words/screens/crimp/looks'
 import { CrimpPractices } from './CrimpPractices'
-import { BenchMessage, HeightField } from './PieceFields'
+import { InstrumentMessage, HeightField } from './PieceFields'
 import { SetSources } from './SetSources'
 import { TriesHere } from './TriesHere'
 import { usePieceInstruments } from './usePieceInstruments'
@@ -48,7 +48,7 @@ export function Looks({
 }) {
   const clock = useClock()
   const { state, append, busy } = useJob()
-  const bench = usePieceInstruments(item)
+  const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const rules = rulesOf(state)
   const samples = samplesDue(state, group.id)
@@ -85,7 +85,7 @@ export function Looks({
         lines={lines}
         checks={checks}
         main={heightMissing ? words.measureHeightFirst : words.acceptCrimp}
-        busy={busy || bench.working !== undefined}
+        busy={busy || instruments.working !== undefined}
         onMain={() => void accept()}
         enabled={checks.due !== undefined || good}
       />
@@ -112,17 +112,17 @@ export function Looks({
           form={form}
           move={move}
           reading={height}
-          bench={bench}
+          instruments={instruments}
         />
       )}
-      <BenchMessage bench={bench} />
+      <InstrumentMessage instruments={instruments} />
       <CrimpPractices set={set} practices={form.practices} move={move} />
       <PhotoBox about={{ term: termination.key }} piece={`crimp ${termination.key}`} />
       <Button onClick={changed}>
         <span>{words.dieSpoolOrShift}</span> <Kbd aria-hidden="true">N</Kbd>
       </Button>
       <TriesHere termination={termination} />
-      {set.height && <DeviceLine ids={['micrometer']} fault={bench.fault} onFault={bench.setFault} />}
+      {set.height && <DeviceLine ids={['micrometer']} fault={instruments.fault} onFault={instruments.setFault} />}
       <SetSources item={item} />
     </>
   )

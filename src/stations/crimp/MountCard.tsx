@@ -74,11 +74,11 @@ export function MountCard({
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} settings={false} piece={words.setupFor} />
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.whatChanges}>
+        <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.whatChanges}>
           <h2 className={clsx(textCss.cardTitle, styles.padded)}>
             {from ? words.thenFirstPiece(changes.length) : words.mountFirstSetup}
           </h2>
-          <div className={paneCss.sheetBody}>
+          <div className={paneCss.panelBody}>
             <Table>
               <HeadRow names={[words.what, words.now, words.until, words.whereFigureComesFrom]} />
               <Table.Tbody>

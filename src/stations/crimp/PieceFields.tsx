@@ -11,7 +11,7 @@ import { implausibleWords } from '@/words/implausible'
 import { breakWords } from '@/words/practices'
 import type { usePieceInstruments } from './usePieceInstruments'
 
-type Bench = ReturnType<typeof usePieceInstruments>
+type Instruments = ReturnType<typeof usePieceInstruments>
 
 /** The height of a piece: typed, sent by a calliper, or read by the micrometer at M. */
 export function HeightField({
@@ -21,7 +21,7 @@ export function HeightField({
   form,
   move,
   reading: { fault },
-  bench,
+  instruments,
 }: {
   readonly label: string
   readonly hint: string
@@ -30,13 +30,13 @@ export function HeightField({
   readonly form: PieceForm
   readonly move: (move: PieceMove) => void
   readonly reading: HeightReading
-  readonly bench: Bench
+  readonly instruments: Instruments
 }) {
   const measure = async () => {
-    const read = await bench.height()
+    const read = await instruments.height()
     if (read) move({ kind: 'height-written', figure: { text: figure(read.value, 3), by: read.identity } })
   }
-  useKeys([{ key: 'm', words: words.measureHeight, run: () => void (bench.working === undefined && measure()) }])
+  useKeys([{ key: 'm', words: words.measureHeight, run: () => void (instruments.working === undefined && measure()) }])
   return (
     <FigureField
       label={label}
@@ -45,7 +45,7 @@ export function HeightField({
       onChange={(written) => move({ kind: 'height-written', figure: written })}
       hint={hint}
       wrong={fault !== undefined}
-      ask={{ key: 'm', words: words.measure, busy: bench.working !== undefined, run: () => void measure() }}
+      ask={{ key: 'm', words: words.measure, busy: instruments.working !== undefined, run: () => void measure() }}
       fault={fault && (fault.kind === 'implausible' ? implausibleWords(fault) : outside(fault.minMm, fault.maxMm))}
     />
   )
@@ -58,7 +58,7 @@ export function PullField({
   move,
   reading: { fault },
   set,
-  bench,
+  instruments,
 }: {
   /** said of a pull under the minimum */
   readonly low: (pullN: number, minimumN: number) => string
@@ -66,12 +66,12 @@ export function PullField({
   readonly move: (move: PieceMove) => void
   readonly reading: PullReading
   readonly set: ChosenSet
-  readonly bench: Bench
+  readonly instruments: Instruments
 }) {
-  const runs = bench.working === 'pull'
+  const runs = instruments.working === 'pull'
   const pull = async () => {
     move({ kind: 'pull-begun' })
-    const pulled = await bench.pull()
+    const pulled = await instruments.pull()
     if (!pulled) return
     const { peakN, identity, breaks } = pulled
     move({
@@ -80,7 +80,7 @@ export function PullField({
     })
   }
   const pullOrStop = () => {
-    if (runs) bench.stop()
+    if (runs) instruments.stop()
     else void pull()
   }
   useKeys([{ key: 'p', words: runs ? words.stopPull : words.pullItOff, run: pullOrStop }])
@@ -102,11 +102,11 @@ export function PullField({
 }
 
 /** Why an instrument gave no figure. */
-export function BenchMessage({ bench }: { readonly bench: Bench }) {
+export function InstrumentMessage({ instruments }: { readonly instruments: Instruments }) {
   return (
-    bench.message !== undefined && (
+    instruments.message !== undefined && (
       <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
-        ▲ {bench.message}
+        ▲ {instruments.message}
       </p>
     )
   )

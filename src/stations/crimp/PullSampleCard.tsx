@@ -13,16 +13,16 @@ import { WireChips } from '@/ui/job/WireChips'
 import { newtons } from '@/words/figures'
 import { useReducer } from 'react'
 import { newPiece, pieceForm, readPull } from '@/core/work/crimp/pieceForm'
-import { BenchMessage, PullField } from './PieceFields'
+import { InstrumentMessage, PullField } from './PieceFields'
 import { CrimpReadouts } from './CrimpReadouts'
 import { PullSources } from './PullSources'
-import { SpecimenSheet } from './SpecimenSheet'
+import { SpecimenPanel } from './SpecimenPanel'
 import { usePieceInstruments } from './usePieceInstruments'
 
 /** One in so many is pulled to destruction while the setup runs; a low one stops it. */
 export function PullSampleCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
   const { state, append, busy } = useJob()
-  const bench = usePieceInstruments(item)
+  const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const [form, move] = useReducer(pieceForm, newPiece)
   const pull = readPull(form.pull, state.facts, termination, set)
@@ -33,30 +33,37 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
     const { wire, side } = termination
     if (await append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...pull.measured })) {
       move({ kind: 'recorded' })
-      bench.clear()
+      instruments.clear()
     }
   }
   return (
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} piece={words.sampleLike} />
-        {bench.pulling ? (
+        {instruments.pulling ? (
           <ForceCurve
-            key={bench.pulling.version}
-            points={bench.points}
-            done={bench.pulling.done}
+            key={instruments.pulling.version}
+            points={instruments.points}
+            done={instruments.pulling.done}
             minimumN={set.pull?.forceN}
           />
         ) : (
-          <SpecimenSheet item={item} crimped />
+          <SpecimenPanel item={item} crimped />
         )}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.sample}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
         <h2 className={textCss.cardTitle}>{words.pullSample}</h2>
         <p>{words.onePieceInOf(rulesOf(state).pullEvery)}</p>
-        <PullField low={words.isBelowReleaseEnds} form={form} move={move} reading={pull} set={set} bench={bench} />
-        <BenchMessage bench={bench} />
+        <PullField
+          low={words.isBelowReleaseEnds}
+          form={form}
+          move={move}
+          reading={pull}
+          set={set}
+          instruments={instruments}
+        />
+        <InstrumentMessage instruments={instruments} />
         <CheckList
           lines={[]}
           checks={checks}
@@ -67,7 +74,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
                 ? words.pullItFirst
                 : words.recordSample
           }
-          busy={busy || bench.working !== undefined}
+          busy={busy || instruments.working !== undefined}
           onMain={() => void record()}
           enabled={pull.measured !== undefined}
         />
@@ -82,7 +89,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
           </p>
         )}
         <PullSources item={item}>
-          <DeviceLine ids={['pull-tester']} fault={bench.fault} onFault={bench.setFault} />
+          <DeviceLine ids={['pull-tester']} fault={instruments.fault} onFault={instruments.setFault} />
         </PullSources>
       </aside>
     </>

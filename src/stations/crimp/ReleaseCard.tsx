@@ -7,7 +7,7 @@ import { WireChips } from '@/ui/job/WireChips'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { newtons } from '@/words/figures'
 import { CrimpReadouts } from './CrimpReadouts'
-import { SpecimenSheet } from './SpecimenSheet'
+import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -30,7 +30,7 @@ export function ReleaseCard({
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} />
-        <SpecimenSheet item={item} crimped heightMm={piece?.heightMm} />
+        <SpecimenPanel item={item} crimped heightMm={piece?.heightMm} />
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.release}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />

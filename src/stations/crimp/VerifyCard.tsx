@@ -43,7 +43,7 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
             <Readout label={words.selector} value={String(selector)} also={words.asForThisSetup} />
           )}
         </Readouts>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.whyItIsGauged}>
+        <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.whyItIsGauged}>
           <h2 className={clsx(textCss.cardTitle, styles.padded)}>
             {check?.kind === 'failed'
               ? words.gaugeSaidNo

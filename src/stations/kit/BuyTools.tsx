@@ -48,7 +48,7 @@ export function BuyTools({ close }: { readonly close: () => void }) {
         {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
         {tools?.classes.length === 0 && <p className={noteCss.note}>{words.cribCrimpsEverythingOf}</p>}
         {tools && tools.classes.length > 0 && (
-          <section className={paneCss.sheet}>
+          <section className={paneCss.panel}>
             <Table>
               <Table.Thead>
                 <Table.Tr>

@@ -21,8 +21,8 @@ export function KitGroups({
 }) {
   const { state } = useJob()
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)}>
+      <div className={paneCss.panelHead}>
         <span>
           {words.ofLikeTerminations(problems.problem.groups.length)}
           {problems.problem.blocked.length > 0 && (
@@ -38,7 +38,7 @@ export function KitGroups({
           )}
         </span>
       </div>
-      <div className={paneCss.sheetBody}>
+      <div className={paneCss.panelBody}>
         <Table>
           <HeadRow names={[words.terminations, words.ways, words.chosen, words.setup]} />
           <Table.Tbody>

@@ -70,8 +70,8 @@ export function KitParts({ close }: { readonly close: () => void }) {
     <>
       <div className={paneCss.work} tabIndex={0} role="region" aria-label={words.partsOfJob}>
         {failed && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {SHELF_UNANSWERED}</p>}
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)}>
-          <div className={paneCss.sheetHead}>
+        <section className={clsx(paneCss.panel, paneCss.panelFill)}>
+          <div className={paneCss.panelHead}>
             <span>
               <b>{words.parts}</b> <span className={textCss.dim}>{words.needTestPiecesSpares}</span>
             </span>
@@ -87,7 +87,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
               </a>
             </span>
           </div>
-          <div className={paneCss.sheetBody}>
+          <div className={paneCss.panelBody}>
             <Table>
               <HeadRow names={[words.part, words.what, words.together, words.free, words.short]} />
               <Table.Tbody>

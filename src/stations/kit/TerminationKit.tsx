@@ -11,7 +11,7 @@ import { amps, mm } from '@/words/figures'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
 import { changeWire, chooseSet } from './actions'
 import { type KitSet } from './kitOptions'
-import { BlockedSheet, RejectedTable, SetsTable } from './KitSheets'
+import { BlockedPanel, RejectedTable, SetsTable } from './KitPanels'
 import { MeasureInsulation } from './MeasureInsulation'
 import { SetFigures, SetNotes } from './SetFigures'
 import { useKitOptions } from './useKitOptions'
@@ -82,7 +82,7 @@ export function TerminationKit({
           </p>
         )}
         {blocked && (
-          <BlockedSheet options={options} picked={picked} onPick={setPicked} showTools={() => show('tools')} />
+          <BlockedPanel options={options} picked={picked} onPick={setPicked} showTools={() => show('tools')} />
         )}
         {options && !blocked && (
           <SetsTable

@@ -37,8 +37,8 @@ export function FactsPane({ close }: { readonly close: () => void }) {
   }
   useKeys([{ key: 'Escape', words: words.backToPinout, run: close }])
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.factsOlderThanShelf}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.factsOlderThanShelf}>
+      <div className={paneCss.panelHead}>
         <h2 className={textCss.cardTitle}>{older ? words.olderThanShelf(older.length) : words.comparing}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
@@ -46,7 +46,7 @@ export function FactsPane({ close }: { readonly close: () => void }) {
           </Button>
         </span>
       </div>
-      <div className={paneCss.sheetBody}>
+      <div className={paneCss.panelBody}>
         <Table>
           <HeadRow names={[words.what, words.part, words.thisJobShelf]} />
           <Table.Tbody>

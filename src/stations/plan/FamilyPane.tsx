@@ -108,8 +108,8 @@ export function FamilyPane({
     </label>
   )
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={texts.whichFamily}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={texts.whichFamily}>
+      <div className={paneCss.panelHead}>
         <h2 className={textCss.cardTitle}>{texts.whichFamily}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
@@ -117,7 +117,7 @@ export function FamilyPane({
           </Button>
         </span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+      <div className={clsx(paneCss.panelBody, styles.stack)}>
         <div className={styles.columns}>
           {field('ways', texts.ways)}
           {field('current', texts.largestLoad)}

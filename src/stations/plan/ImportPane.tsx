@@ -26,8 +26,8 @@ export function ImportPane({
   const [mode, setMode] = useState<'table' | 'halves'>('table')
   useKeys([{ key: 'Escape', words: words.backToPinout, run: close }])
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.importPinout}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.importPinout}>
+      <div className={paneCss.panelHead}>
         <h2 className={textCss.cardTitle}>{words.importPinout}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" aria-pressed={mode === 'table'} onClick={() => setMode('table')}>
@@ -41,7 +41,7 @@ export function ImportPane({
           </Button>
         </span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+      <div className={clsx(paneCss.panelBody, styles.stack)}>
         {mode === 'table' ? (
           <OneTable names={names} draft={draft} close={close} />
         ) : (

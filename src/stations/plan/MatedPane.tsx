@@ -43,8 +43,8 @@ export function MatedPane({
     </NativeSelect>
   )
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.matedPair}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.matedPair}>
+      <div className={paneCss.panelHead}>
         <h2 className={textCss.cardTitle}>{words.checkMatedPair}</h2>
         <span className={paneCss.caption}>
           <Button variant="subtle" onClick={close}>
@@ -52,7 +52,7 @@ export function MatedPane({
           </Button>
         </span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+      <div className={clsx(paneCss.panelBody, styles.stack)}>
         <div className={clsx(paneCss.fieldRow, paneCss.fixed)}>
           {select(a, setA, 'End')}
           {select(b, setB, words.matesWith)}

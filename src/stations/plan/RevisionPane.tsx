@@ -38,11 +38,11 @@ export function RevisionPane({
     [words.wireLost, metres(cost.wireLostMm)],
   ]
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.revision}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.revision}>
+      <div className={paneCss.panelHead}>
         <h2 className={textCss.cardTitle}>{words.thisChangeUndoesWork(cost.disturbed.length)}</h2>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.stack)}>
+      <div className={clsx(paneCss.panelBody, styles.stack)}>
         <dl className={readoutCss.readouts}>
           {figures.map(([label, value]) => (
             <div

@@ -109,8 +109,8 @@ export function CutPane() {
             }
           />
         </Readouts>
-        <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.cutList}>
-          <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.piecesBySpool}>
+        <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.cutList}>
+          <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.piecesBySpool}>
             {batch.pieces.length === 0 && (
               <p className={clsx(textCss.good, styles.allWiresOfAre)}>{words.allWiresOfAre(batch.all, batch.type)}</p>
             )}

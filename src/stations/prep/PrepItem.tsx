@@ -154,16 +154,16 @@ export function PrepItem({
       <div className={paneCss.work}>
         <StripFacts termination={termination} set={set} cutMm={cutMm} isCut={cut !== undefined} notchMm={notchMm} />
         <section
-          className={clsx(paneCss.sheet, paneCss.sheetFill)}
+          className={clsx(paneCss.panel, paneCss.panelFill)}
           aria-label={reported ? words.asReported : words.howItShouldLook}
         >
-          <div className={paneCss.sheetHead}>
+          <div className={paneCss.panelHead}>
             <span>{words.heldBeside(contact?.name ?? set.contact)}</span>
             <span className={paneCss.caption}>
               {reported && <span className={textCss.fault}>{words.reportedMark}</span>} {words.toScale}
             </span>
           </div>
-          <div className={clsx(paneCss.sheetBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
+          <div className={clsx(paneCss.panelBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
           <StripScale
             window={set.strip}
             stripMm={stripMm}

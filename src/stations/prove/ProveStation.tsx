@@ -217,12 +217,12 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
   const at = sideOf(wire, side)
   const housing = at.kind === 'cavity' ? housingOf(state.facts, state.plan, at.end) : undefined
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.probeRed(side === 'a')}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.probeRed(side === 'a')}>
+      <div className={paneCss.panelHead}>
         <span>{housing && at.kind === 'cavity' ? `${at.end}, ${housing.name}` : words.openEnd}</span>
         <span className={paneCss.caption}>{housing ? words.matingFace : ''}</span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.padded)}>
+      <div className={clsx(paneCss.panelBody, styles.padded)}>
         {housing && at.kind === 'cavity' ? (
           <FaceDrawing
             housing={housing}
@@ -247,7 +247,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   if (!figures) return null
   const verdict = figures.verdict && verdictWords[figures.verdict]
   return (
-    <section className={clsx(paneCss.sheet, styles.resistance)} aria-label={words.resistance}>
+    <section className={clsx(paneCss.panel, styles.resistance)} aria-label={words.resistance}>
       <div>
         <div className={clsx(textCss.small, textCss.dim)}>{words.shouldBe}</div>
         <div className={clsx(textCss.mono, styles.large)}>{ohms(figures.expectedOhm)}</div>

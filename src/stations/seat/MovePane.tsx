@@ -70,15 +70,15 @@ export function MovePane({
         )}
         {housing && before && after && wantedHousing && (
           <>
-            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.asItIsWith}>
-              <div className={paneCss.sheetHead}>
+            <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.asItIsWith}>
+              <div className={paneCss.panelHead}>
                 <span>
                   {words.endPicture(housing.name)} {end}
                   {words.asItIs}
                 </span>
                 <span className={paneCss.caption}>{words.wireFaceMovesPut}</span>
               </div>
-              <div ref={drawing} className={clsx(paneCss.sheetBody, styles.padded)}>
+              <div ref={drawing} className={clsx(paneCss.panelBody, styles.padded)}>
                 <FaceDrawing
                   housing={housing}
                   view={wireFace}
@@ -88,15 +88,15 @@ export function MovePane({
                 />
               </div>
             </section>
-            <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.asItIsWanted}>
-              <div className={paneCss.sheetHead}>
+            <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.asItIsWanted}>
+              <div className={paneCss.panelHead}>
                 <span>
                   {words.wantedEndPicture(wantedHousing.name)} {wantedEnd}
                   {words.asItIsWantedRev(state.plan.rev)}
                 </span>
                 <span className={paneCss.caption}>{words.wireFace}</span>
               </div>
-              <div className={clsx(paneCss.sheetBody, styles.padded)}>
+              <div className={clsx(paneCss.panelBody, styles.padded)}>
                 <FaceDrawing
                   housing={wantedHousing}
                   view={wireFace}

@@ -48,8 +48,8 @@ export function ForceCurve({
   }, [charts, minimumN, points])
   const low = minimumN !== undefined && shown.peakN < minimumN
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={words.forceCurve}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.forceCurve}>
+      <div className={paneCss.panelHead}>
         <span>
           {words.peak}{' '}
           <b
@@ -70,7 +70,7 @@ export function ForceCurve({
           {words.readings(shown.count.toLocaleString('en'))}
         </span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.box)}>
+      <div className={clsx(paneCss.panelBody, styles.box)}>
         {failed && <LoadFault again={again} />}
         <canvas ref={canvas} role="img" aria-label={words.forceOverTimePeak(shown.peakN)} />
       </div>

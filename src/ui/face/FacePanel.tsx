@@ -103,8 +103,8 @@ export function FacePanel({
   const side = view.side === 'wire' ? texts.wireFace : texts.matingFace
   const looks = [...new Set([...cavities.values()].map((cavity) => cavity.look))]
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill)} aria-label={texts.faceOf(end ?? housing.name)}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={texts.faceOf(end ?? housing.name)}>
+      <div className={paneCss.panelHead}>
         <span>
           {housing.name}
           {end !== undefined && `, end ${end}`}
@@ -123,7 +123,7 @@ export function FacePanel({
         </span>
       </div>
       <div
-        className={paneCss.sheetBody}
+        className={paneCss.panelBody}
         style={{
           padding: '0 10px',
           overflow: 'hidden',
@@ -142,7 +142,7 @@ export function FacePanel({
           title={`${housing.name}, ${side.toLowerCase()}`}
         />
       </div>
-      <ul className={clsx(paneCss.sheetHead, styles.signs)} aria-label={texts.signs}>
+      <ul className={clsx(paneCss.panelHead, styles.signs)} aria-label={texts.signs}>
         {looks.map((look) => (
           <li key={look}>
             <span aria-hidden="true">{legendGlyphs[look]}</span> {legendWords[look]}

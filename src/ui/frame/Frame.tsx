@@ -9,7 +9,7 @@ import { useCallOutSwitch } from '../callOut/callOut'
 import { useColorScheme } from './useColorScheme'
 import { FindButton } from '../find/FindButton'
 import type { FindItem } from '../find/findItems'
-import { useKeySheet } from '../keys/KeyProvider'
+import { useKeyDrawer } from '../keys/KeyProvider'
 import { Mark } from './Mark'
 import { OperatorSelect } from './Operator'
 
@@ -33,7 +33,7 @@ export function Frame({
   readonly onScan?: ((text: string) => boolean) | undefined
   readonly children: ReactNode
 }) {
-  const showKeys = useKeySheet()
+  const showKeys = useKeyDrawer()
   const { dark, toggle } = useColorScheme()
   const callOut = useCallOutSwitch()
   return (

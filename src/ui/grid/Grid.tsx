@@ -107,7 +107,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
   })
   const wrong = edits.key !== undefined && edits.column !== undefined && source.faultWords(edits.key, edits.column)
   return (
-    <section className={clsx(paneCss.sheet, fills ? paneCss.sheetFill : styles.short)} aria-label={words.label}>
+    <section className={clsx(paneCss.panel, fills ? paneCss.panelFill : styles.short)} aria-label={words.label}>
       <GridTools
         words={words}
         filter={{ text: filter, set: setFilter, leave: toCells }}

@@ -33,7 +33,7 @@ export function GridTools({
   readonly remove: (() => void) | undefined
 }) {
   return (
-    <div className={clsx(paneCss.sheetHead, styles.gridTools)}>
+    <div className={clsx(paneCss.panelHead, styles.gridTools)}>
       <TextInput
         aria-label={gridHeadWords.filter(words)}
         className={styles.gridFilter}

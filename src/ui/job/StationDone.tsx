@@ -34,7 +34,7 @@ export function StationDone({
   useCallOut(`${here}. ${next}: ${words.main}`)
   return (
     <div className={clsx(paneCss.work, styles.stationDone)}>
-      <section className={clsx(paneCss.sheet, styles.box)} aria-label={texts.whatIsNext}>
+      <section className={clsx(paneCss.panel, styles.box)} aria-label={texts.whatIsNext}>
         <h2 className={clsx(textCss.cardTitle, done === total ? textCss.good : textCss.attend)}>
           {done === total ? '✓' : '◆'} {here}
         </h2>

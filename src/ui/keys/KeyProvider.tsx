@@ -5,12 +5,12 @@ import { flushSync } from 'react-dom'
 import { KeyContext, type Keys } from './keyContext'
 import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
-const loadSheet = () => import('./KeySheet')
-const KeySheet = later(loadSheet, (module) => module.KeySheet)
+const loadDrawer = () => import('./KeyDrawer')
+const KeyDrawer = later(loadDrawer, (module) => module.KeyDrawer)
 
 const SWITCH = 'urn-single-keys'
-/** The sheet of keys is no part of the first load. */
-const SHEET_AFTER_MS = 1200
+/** The drawer of keys is no part of the first load. */
+const DRAWER_AFTER_MS = 1200
 
 /** In a field, or in something like a grid that takes every key for itself, single keys are text. */
 const isTyping = (target: EventTarget | null) =>
@@ -26,13 +26,13 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   const listeners = useRef(new Set<(text: string) => void>())
   const late = useRef(new Set<() => void>())
   const moving = useRef(false)
-  const [sheet, setSheet] = useState<readonly KeyBinding[]>()
+  const [shownKeys, setShownKeys] = useState<readonly KeyBinding[]>()
   const [single, setSingle] = useState(true)
 
   useEffect(() => setSingle(localStorage.getItem(SWITCH) !== 'off'), [])
   // fetched when the page is idle, so that the first question finds it there
   useEffect(() => {
-    const timer = setTimeout(() => void loadSheet(), SHEET_AFTER_MS)
+    const timer = setTimeout(() => void loadDrawer(), DRAWER_AFTER_MS)
     return () => clearTimeout(timer)
   }, [])
 
@@ -48,7 +48,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         listeners.current.add(listener)
         return () => listeners.current.delete(listener)
       },
-      showSheet: () => setSheet(allBindings(layers.current)),
+      showKeys: () => setShownKeys(allBindings(layers.current)),
       behind: (catchUp) => {
         late.current.add(catchUp)
         return () => late.current.delete(catchUp)
@@ -86,7 +86,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         return
       }
       if (key === '?') {
-        setSheet(allBindings(layers.current))
+        setShownKeys(allBindings(layers.current))
         return
       }
       const binding = find(key)
@@ -136,7 +136,9 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   return (
     <KeyContext value={keys}>
       {children}
-      {sheet && <KeySheet bindings={sheet} single={single} setSingle={setKeys} close={() => setSheet(undefined)} />}
+      {shownKeys && (
+        <KeyDrawer bindings={shownKeys} single={single} setSingle={setKeys} close={() => setShownKeys(undefined)} />
+      )}
     </KeyContext>
   )
 }
@@ -189,4 +191,4 @@ export function useBurst(listener: (text: string) => void): void {
   useLayoutEffect(() => onBurst((text) => latest.current(text)), [onBurst])
 }
 
-export const useKeySheet = () => useContext(KeyContext).showSheet
+export const useKeyDrawer = () => useContext(KeyContext).showKeys

@@ -5,7 +5,7 @@ import type { KeyBinding } from './keyModel'
 export interface Keys {
   readonly add: (layer: readonly KeyBinding[]) => () => void
   readonly onBurst: (listener: (text: string) => void) => () => void
-  readonly showSheet: () => void
+  readonly showKeys: () => void
   /** a card is behind what is selected: `catchUp` draws it before a key acts on it */
   readonly behind: (catchUp: () => void) => () => void
   /** a key is running that only moves what is selected */
@@ -15,7 +15,7 @@ export interface Keys {
 export const KeyContext = createContext<Keys>({
   add: () => () => undefined,
   onBurst: () => () => undefined,
-  showSheet: () => undefined,
+  showKeys: () => undefined,
   behind: () => () => undefined,
   isMoving: () => false,
 })

@@ -24,12 +24,12 @@ export function ReleasePlayer({
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
   const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
   return (
-    <section className={clsx(paneCss.sheet, styles.release)} aria-label={words.howItLetsGo}>
-      <div className={paneCss.sheetHead}>
+    <section className={clsx(paneCss.panel, styles.release)} aria-label={words.howItLetsGo}>
+      <div className={paneCss.panelHead}>
         <span>{heldWords[mechanism.id]}</span>
         <span className={paneCss.caption}>{words.cutOpenFromSide}</span>
       </div>
-      <div className={paneCss.sheetBody}>
+      <div className={paneCss.panelBody}>
         <CavityDrawing
           mechanism={mechanism}
           moment={scene.at(at, share)}

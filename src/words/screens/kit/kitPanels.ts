@@ -1,7 +1,7 @@
 import { figure, plural } from '@/words/figures'
 
-/** What `KitSheets` says. */
-export const kitSheetsWords = {
+/** What `KitPanels` says. */
+export const kitPanelsWords = {
   noSealClosesRound: 'No seal closes round this wire:',
   largestTakes: 'the largest takes',
   smallestTakes: 'the smallest takes',

@@ -1,5 +1,5 @@
-/** What `SpecimenSheet` says. */
-export const specimenSheetWords = {
+/** What `SpecimenPanel` says. */
+export const specimenPanelWords = {
   asReported: 'As reported',
   howItShouldLook: 'How it should look',
   madeOn: (contact: string, type: string, colour: string) => `${contact} on ${type} ${colour}`,

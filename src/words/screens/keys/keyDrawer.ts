@@ -1,5 +1,5 @@
-/** What `KeySheet` says. */
-export const keySheetWords = {
+/** What `KeyDrawer` says. */
+export const keyDrawerWords = {
   ctrlK: 'Ctrl K',
   keysOfThisScreen: 'Keys of this screen',
   closeKeys: 'Close the keys',

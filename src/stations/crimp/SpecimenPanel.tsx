@@ -1,5 +1,5 @@
-import styles from './SpecimenSheet.module.css'
-import { specimenSheetWords as words } from '@/words/screens/crimp/specimenSheet'
+import styles from './SpecimenPanel.module.css'
+import { specimenPanelWords as words } from '@/words/screens/crimp/specimenPanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -14,7 +14,7 @@ import { SectionDrawing } from '@/ui/specimen/SectionDrawing'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 
 /** The piece as it should be, or as it was reported; beside it the section through its conductor crimp. Not drawn again for a tick beside it. */
-export const SpecimenSheet = memo(function SpecimenSheet({
+export const SpecimenPanel = memo(function SpecimenPanel({
   item,
   crimped,
   defect,
@@ -35,16 +35,16 @@ export const SpecimenSheet = memo(function SpecimenSheet({
   const section = crimped && compaction !== undefined ? sectionOf(state, wire, item.set, compaction) : undefined
   return (
     <section
-      className={clsx(paneCss.sheet, paneCss.sheetFill)}
+      className={clsx(paneCss.panel, paneCss.panelFill)}
       aria-label={defect ? words.asReported : words.howItShouldLook}
     >
-      <div className={paneCss.sheetHead}>
+      <div className={paneCss.panelHead}>
         <span>{words.madeOn(contact?.name ?? item.set.contact, type?.name ?? wire.type, wire.colour)}</span>
         <span className={paneCss.caption}>
           {defect ? <span className={textCss.fault}>{words.asReportedMark}</span> : 'GOOD'} {words.sideToScale}
         </span>
       </div>
-      <div className={clsx(paneCss.sheetBody, styles.row)}>
+      <div className={clsx(paneCss.panelBody, styles.row)}>
         <div className={styles.wide}>{piece && <SpecimenDrawing piece={piece} />}</div>
         {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : words.asMeasured} />}
       </div>

@@ -1,8 +1,8 @@
 'use client'
-import { keySheetWords as words } from '@/words/screens/keys/keySheet'
+import { keyDrawerWords as words } from '@/words/screens/keys/keyDrawer'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
-import styles from './KeySheet.module.css'
+import styles from './KeyDrawer.module.css'
 import { Checkbox, CloseButton, Drawer, Kbd } from '@mantine/core'
 import type { KeyBinding } from './keyModel'
 
@@ -23,7 +23,7 @@ const shown = (key: string) =>
     .join(' then ') || 'Space'
 
 /** The keys of this screen, as they are bound now. */
-export function KeySheet({
+export function KeyDrawer({
   bindings,
   single,
   setSingle,

@@ -1,18 +1,18 @@
 'use client'
 import { HeadRow } from '@/ui/table/HeadRow'
-import { kitSheetsWords as words } from '@/words/screens/kit/kitSheets'
+import { kitPanelsWords as words } from '@/words/screens/kit/kitPanels'
 import { Button, Kbd, Table } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { figure, mm, range } from '@/words/figures'
 import { setupWords } from '@/words/crimp'
 import { type KitOptions, type KitRejected, type KitSet } from './kitOptions'
-import styles from './KitSheets.module.css'
+import styles from './KitPanels.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 
 /** A termination that no set takes: by how much, and what would do. */
-export function BlockedSheet({
+export function BlockedPanel({
   options,
   picked,
   onPick,
@@ -31,7 +31,7 @@ export function BlockedSheet({
   const smallest = Math.min(...windows.map((one) => one.minMm))
   return (
     <>
-      <section className={clsx(paneCss.sheet, styles.padded)}>
+      <section className={clsx(paneCss.panel, styles.padded)}>
         <h2 className={clsx(textCss.cardTitle, styles.noSealClosesRound)}>
           {seal ? (
             <>
@@ -52,7 +52,7 @@ export function BlockedSheet({
         </h2>
         {seal && <Windows windows={windows} insulationMm={insulationMm} />}
       </section>
-      <section className={clsx(paneCss.sheet, styles.padded2)}>
+      <section className={clsx(paneCss.panel, styles.padded2)}>
         <h3 className={styles.whatWouldDo}>{words.whatWouldDo}</h3>
         {noTool && (
           <Button onClick={showTools}>
@@ -146,7 +146,7 @@ export function SetsTable({
   readonly isChosen: (set: KitSet) => boolean
 }) {
   return (
-    <section className={clsx(paneCss.sheet, styles.padded2)}>
+    <section className={clsx(paneCss.panel, styles.padded2)}>
       <h2 className={styles.works}>
         {words.works} <span className={clsx(textCss.dim, styles.light)}>{words.bestFirst}</span>
       </h2>
@@ -183,12 +183,12 @@ const REJECTED_SHOWN = 60
 /** Why each other candidate is out, the nearest to working first. */
 export function RejectedTable({ rejected }: { readonly rejected: readonly KitRejected[] }) {
   return (
-    <section className={clsx(paneCss.sheet, paneCss.sheetFill, styles.sheet)}>
+    <section className={clsx(paneCss.panel, paneCss.panelFill, styles.rejected)}>
       <h2 className={styles.whyOthersAreOut}>
         {words.whyOthersAreOut}{' '}
         <span className={clsx(textCss.dim, styles.light)}>{words.nearestFirst(rejected.length)}</span>
       </h2>
-      <div className={paneCss.sheetBody} tabIndex={0} role="region" aria-label={words.whyOthersAreOut}>
+      <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.whyOthersAreOut}>
         <Table>
           <HeadRow names={[words.contact, words.seal, words.reason, words.offBy, words.curedBy]} />
           <Table.Tbody>

@@ -21,7 +21,7 @@ export const wholeJobWords = {
   setup: 'setup',
   byHand: 'by hand',
   noneYet: 'none yet',
-  wholeJobsChoice: "Whole job's choice",
+  wholeJobsChoice: 'Whole job’s choice',
   nothingCouldBeBetter: 'Nothing could be better',
   wouldChange: (count: number) => `${plural(count, 'termination')} would change`,
   workingItOut: 'Working it out…',

@@ -8,6 +8,7 @@ import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from '
 import { useKeys } from '../keys/KeyProvider'
 import { useBeside } from '../later/useBeside'
 import { queueWords } from '@/words/screens/list/queue'
+import { QueueIndex } from './queueIndex'
 import { QueueLine, type QueueLineProps } from './QueueLine'
 
 export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'
@@ -78,33 +79,21 @@ export function Queue({
   /** what stands above the list and does not scroll */ readonly head?: ReactNode
 }) {
   const scroller = useRef<HTMLDivElement>(null)
-  const lines = useMemo(
-    () =>
-      sections.flatMap((section) => [
-        { kind: 'group' as const, section },
-        ...section.rows.map((row) => ({ kind: 'row' as const, row })),
-      ]),
-    [sections],
-  )
-  const keys = useMemo(
-    () => lines.flatMap((line, i) => (line.kind === 'row' ? [{ key: line.row.key, line: i }] : [])),
-    [lines],
-  )
-  const keyAt = useMemo(() => new Map(keys.map((one, i) => [one.line, i])), [keys])
-  const at = useMemo(() => keys.findIndex((one) => one.key === selected), [keys, selected])
+  const index = useMemo(() => new QueueIndex<QueueRow, QueueSection>(sections), [sections])
+  const found = useMemo(() => index.find(selected), [index, selected])
   const virtual = useVirtualizer({
-    count: lines.length,
+    count: index.lineCount,
     getScrollElement: () => scroller.current,
-    estimateSize: (i) => (lines[i]?.kind === 'group' ? GROUP_PX : ROW_PX),
+    estimateSize: (line) => (index.isHeading(line) ? GROUP_PX : ROW_PX),
     overscan: 6,
     initialRect: { width: 280, height: 700 },
   })
-  const line = keys[at]?.line
+  const line = found?.line
   useEffect(() => {
     if (line !== undefined && !isInView(virtual, line)) virtual.scrollToIndex(line, { align: 'auto' })
   }, [line, virtual])
   const move = (by: number) => {
-    const next = keys[at < 0 ? 0 : Math.min(keys.length - 1, Math.max(0, at + by))]
+    const next = index.rowAt(found ? found.place + by : 0)
     if (next) onSelect(next.key)
   }
   useKeys([
@@ -115,7 +104,7 @@ export function Queue({
   ])
   const draw: Draw = (Line) =>
     virtual.getVirtualItems().map((item) => {
-      const one = lines[item.index]
+      const one = index.at(item.index)
       if (!one) return null
       return one.kind === 'group' ? (
         <div
@@ -130,7 +119,7 @@ export function Queue({
       ) : (
         <Line
           key={one.row.key}
-          id={`q-${keyAt.get(item.index) ?? 0}`}
+          id={`q-${String(one.place)}`}
           rowKey={one.row.key}
           look={one.row.look()}
           drags={one.row.drags}
@@ -151,7 +140,7 @@ export function Queue({
       role="listbox"
       tabIndex={0}
       aria-label={label}
-      aria-activedescendant={at >= 0 ? `q-${at}` : undefined}
+      aria-activedescendant={found && `q-${String(found.place)}`}
     >
       <div role="presentation" className={listCss.lines} style={{ height: virtual.getTotalSize() }}>
         {onMove ? <Movable onMove={onMove} draw={draw} /> : draw(QueueLine)}

@@ -1,0 +1,78 @@
+/** Sections of a queue as far as their places go. */
+interface Sectioned<Row> {
+  readonly rows: readonly Row[]
+}
+
+/** A line of a queue: the heading of a section, or a row with its place among all rows. */
+export type QueueLineAt<Section, Row> =
+  | { readonly kind: 'group'; readonly section: Section }
+  | { readonly kind: 'row'; readonly row: Row; readonly place: number }
+
+/**
+ * Where the rows of a queue stand, without a list of them: a queue of two thousand rows is made anew by each entry, and of its
+ * lines some twenty are in sight.
+ */
+export class QueueIndex<Row extends { readonly key: string }, Section extends Sectioned<Row>> {
+  /** the line of each section's heading; its rows follow it */
+  readonly #heads: readonly number[]
+  readonly lineCount: number
+  readonly rowCount: number
+
+  constructor(readonly sections: readonly Section[]) {
+    const heads: number[] = []
+    let lines = 0
+    for (const { rows } of sections) {
+      heads.push(lines)
+      lines += rows.length + 1
+    }
+    this.#heads = heads
+    this.lineCount = lines
+    this.rowCount = lines - sections.length
+  }
+
+  isHeading = (line: number): boolean => this.#heads[this.#sectionOf(line)] === line
+
+  at(line: number): QueueLineAt<Section, Row> | undefined {
+    const s = this.#sectionOf(line)
+    const section = this.sections[s]
+    const head = this.#heads[s]
+    if (!section || head === undefined) return undefined
+    if (line === head) return { kind: 'group', section }
+    const row = section.rows[line - head - 1]
+    // each section before this one, and this one, has a heading that is no row
+    return row && { kind: 'row', row, place: line - s - 1 }
+  }
+
+  /** The place of a row among all rows, and its line; undefined when it is not there. */
+  find(key: string | undefined): { readonly place: number; readonly line: number } | undefined {
+    if (key === undefined) return undefined
+    for (const [s, { rows }] of this.sections.entries()) {
+      const at = rows.findIndex((row) => row.key === key)
+      const line = (this.#heads[s] ?? 0) + 1 + at
+      if (at >= 0) return { place: line - s - 1, line }
+    }
+    return undefined
+  }
+
+  /** The row at a place among all rows; before the first it is the first, behind the last the last. */
+  rowAt(place: number): Row | undefined {
+    let left = Math.min(Math.max(0, place), this.rowCount - 1)
+    for (const { rows } of this.sections) {
+      if (left < rows.length) return rows[left]
+      left -= rows.length
+    }
+    return undefined
+  }
+
+  /** The last section whose heading is at or before a line. */
+  #sectionOf(line: number): number {
+    let low = 0
+    let high = this.#heads.length - 1
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2)
+      if ((this.#heads[middle] ?? Infinity) <= line) low = middle
+      else high = middle - 1
+    }
+    return low
+  }
+}

@@ -34,7 +34,7 @@ function settingFaults(text: string): readonly string[] {
   if (/(?<! ) {2}(?! )/.test(text)) faults.push('two spaces')
   if (/\w'\w/.test(text)) faults.push('a straight apostrophe')
   if (/\s[.,;:](?:\s|$)/.test(text)) faults.push('a space before a mark')
-  if (/\.\.\./.test(text)) faults.push('three dots for …')
+  if (text.includes('...')) faults.push('three dots for …')
   return faults
 }
 

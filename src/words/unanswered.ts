@@ -4,6 +4,12 @@ export const WHO_IS_HERE = 'Say first who is at this bench: pick your name at th
 /** The bench could not be reached; what that means for what was asked. */
 export const unanswered = (so = 'Nothing was changed.'): string => `The bench does not answer. ${so}`
 
+/** What a form says when it cannot be checked: its schema did not come. */
+export const formUnanswered = unanswered('What you typed is kept: try again.')
+
+/** Somebody has taken the job away, or its data folder is another one. */
+export const JOB_GONE = 'This job is not there any more.'
+
 /** The shelf could not be reached. */
 export const SHELF_UNANSWERED = 'The shelf does not answer: load the page again.'
 

@@ -6,22 +6,22 @@ import { Button, Kbd } from '@mantine/core'
 import { useReducer, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
-import { type QueueGroup, type QueueItem } from '@/core/views/queue'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
 import { termState } from '@/core/record/state/state'
-import { type CheckLine, useChecks } from '@/ui/card/CheckList'
+import { useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useBeside } from '@/ui/later/useBeside'
 import { later } from '@/ui/later/later'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
-import { lookWords, setupWords } from '@/words/crimp'
+import { setupWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { LookPictures } from './LookPictures'
 import { Looks } from './Looks'
 import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
-import { looksFor } from './looksFor'
+import { lookLines, looksFor } from './looksFor'
 import { SetSources } from './SetSources'
 import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
@@ -56,11 +56,7 @@ export function CrimpCard({
   const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
-  const lines: CheckLine[] = wanted.map((look) => ({
-    id: look,
-    words: lookWords[look].line,
-    seen: lookWords[look].seen,
-  }))
+  const lines = lookLines(wanted)
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
   const checks = useChecks(item.termination.key, lines)
   const due = wanted.find((look) => look === checks.due?.id)

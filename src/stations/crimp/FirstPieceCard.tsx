@@ -1,29 +1,27 @@
 'use client'
-import clsx from 'clsx'
 import { Button } from '@mantine/core'
 import { useReducer } from 'react'
-import { constructionOf } from '@/core/parts/catalogue/constructions'
-import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import { heightDrift } from '@/core/record/standing/heightWatch'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { QueueGroup, QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { range } from '@/words/figures'
-import { lookWords } from '@/words/crimp'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
+import { lookLines, looksFor } from './looksFor'
 import { LookPictures } from './LookPictures'
-import { InstrumentMessage, HeightField, PullField } from './PieceFields'
+import { HeightField, InstrumentMessage, PullField } from './PieceFields'
 import { PiecesBefore } from './PiecesBefore'
 import { PullSources } from './PullSources'
 import { SpecimenPanel } from './SpecimenPanel'
 import { usePieceInstruments } from './usePieceInstruments'
+import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 
 /** Pieces of a setup that count for this mounting, since it was last put in question. */
 function piecesTried(state: ReturnType<typeof useJob>['state'], group: string) {
@@ -49,18 +47,12 @@ export function FirstPieceCard({
   const { state, append, busy } = useJob()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
-  const contact = state.facts.contacts[set.contact]
-  const looks: readonly LookCode[] = contact ? constructionOf(contact).looks(contact) : []
+  const looks = looksFor(state, item)
   const tried = piecesTried(state, group.id)
-  const lines: CheckLine[] = looks.map((look) => ({
-    id: look,
-    words: lookWords[look].line,
-    seen: lookWords[look].seen,
-  }))
+  const lines = lookLines(looks)
   const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines)
   const [form, move] = useReducer(pieceForm, newPiece)
-  const reading = readFirstPiece(form, state.facts, termination, set)
-  const { height, pull, missing, bad, measured } = reading
+  const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set)
   const record = async (seenAll: boolean) => {
     if (!measured) return
     const written = await append({

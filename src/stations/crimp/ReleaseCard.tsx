@@ -1,6 +1,6 @@
 'use client'
 import { releaseCardWords as words } from '@/words/screens/crimp/releaseCard'
-import { type QueueGroup, type QueueItem } from '@/core/views/queue'
+import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'

@@ -1,7 +1,7 @@
 import { figure } from '@/words/figures'
 import { wholeJobWords as words } from '@/words/screens/kit/wholeJob'
-import { type GoalResult, type KitGoal } from '@/core/work/kit/wholeJob'
-import { type KitReply } from '@/workers/kitClient'
+import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
+import type { KitReply } from '@/workers/kitClient'
 import readoutCss from '@/ui/readout/readout.module.css'
 import textCss from '@/ui/text/text.module.css'
 

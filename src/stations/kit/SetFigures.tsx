@@ -1,7 +1,7 @@
 import { Table } from '@mantine/core'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { type KitSet } from './kitOptions'
+import type { KitSet } from './kitOptions'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'

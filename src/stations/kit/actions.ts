@@ -1,5 +1,6 @@
 'use server'
 
+import { JOB_GONE } from '@/words/unanswered'
 import { kitActionsWords as words } from '@/words/screens/kit/kitActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
@@ -106,7 +107,7 @@ export async function chooseMany(input: z.infer<typeof manyInput>): Promise<Outc
   const { jobId, seen, by, choices } = manyInput.parse(input)
   const { db, jobs, catalogue: cache } = await bench()
   const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
-  if (!folded) return refused(words.thisJobIsNot)
+  if (!folded) return refused(JOB_GONE)
   const { plan, sets } = folded.state
   const { wires } = planIndex(plan)
   const answers = new Map<string, ReturnType<typeof answerAll>>()
@@ -146,7 +147,7 @@ export async function takeKit(
   const { jobId } = takeInput.parse(input)
   const { db, jobs } = await bench()
   const folded = await loadJob(db, jobs, jobId)
-  if (!folded) return refused(words.thisJobIsNot)
+  if (!folded) return refused(JOB_GONE)
   if (isClosed(folded.state)) return refused(words.jobIsSignedIt)
   return done(
     await takeParts(

@@ -3,7 +3,7 @@ import { type SideLetter, planIndex } from '@/core/record/plan/plan'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { type KitOptions } from './kitOptions'
+import type { KitOptions } from './kitOptions'
 
 const readOptions = withFields<KitOptions>('sets', 'remedies')
 

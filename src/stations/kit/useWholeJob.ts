@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { askKitWorker } from '@/workers/kitClient'
-import type { KitReply } from '@/workers/kitClient'
+import { askKitWorker, type KitReply } from '@/workers/kitClient'
 import type { KitProblems } from './kitData'
 
 /** The solver beside the page: begun, heard, stopped. Asked for before the problem is there, it begins when it is. */

@@ -1,7 +1,7 @@
 import { matchRowsWords as words } from '@/words/screens/plan/matchRows'
 import { Button, NativeSelect, Table } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { type Wire } from '@/core/record/plan/plan'
+import type { Wire } from '@/core/record/plan/plan'
 import { matchWires } from '@/core/work/rework/matchWires'
 import { list } from '@/words/figures'
 import { matchedWords } from '@/words/rework'

@@ -12,10 +12,10 @@ import {
   looksLikeHeading,
   mapRows,
 } from '@/core/record/grid/importTable'
-import { type GridNames } from '@/core/record/grid/gridNames'
+import type { GridNames } from '@/core/record/grid/gridNames'
 import { useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
-import { type GridDraft } from './grid/useGridDraft'
+import type { GridDraft } from './grid/useGridDraft'
 import { MatchRows } from './MatchRows'
 import { SHOWN, type TableCells, TableSource } from './TableSource'
 import styles from './OneTable.module.css'

@@ -1,7 +1,7 @@
 'use client'
 import { revisionPaneWords as words } from '@/words/screens/plan/revisionPane'
 import { Button, Kbd, Table } from '@mantine/core'
-import { type ChangePreview } from '@/core/views/previewChange'
+import type { ChangePreview } from '@/core/views/previewChange'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { metres } from '@/words/figures'
 import { fateWords } from '@/words/plan'

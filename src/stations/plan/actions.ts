@@ -1,19 +1,19 @@
 'use server'
 
-import { planActionsWords as words } from '@/words/screens/plan/planActions'
+import { JOB_GONE } from '@/words/unanswered'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
-import { type OlderFact, olderFacts } from '@/core/record/plan/factsAge'
+import { OlderFact, olderFacts } from '@/core/record/plan/factsAge'
 import { newIdMaker, planChangeEntries, takeFactsEntries } from '@/core/work/kit/firstEntries'
-import { type ChangePreview, previewChange } from '@/core/views/previewChange'
+import { ChangePreview, previewChange } from '@/core/views/previewChange'
 import { planChangeSchema } from '@/core/record/plan/schema'
 import { bench } from '@/data/bench'
 import { done, refused, writeEntries } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
 import { refusalWords } from '@/words/refusals'
-import type { KeptEntry } from '@/core/record/journal/entry'
-import type { Outcome } from '@/core/base/outcome'
+import { KeptEntry } from '@/core/record/journal/entry'
+import { Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -29,7 +29,7 @@ async function jobAndShelf(jobId: string) {
 export async function previewPlan(input: z.input<typeof changeInput>): Promise<Outcome<ChangePreview>> {
   const { jobId, change } = changeInput.parse(input)
   const job = await jobAndShelf(jobId)
-  if (!job) return refused(words.thisJobIsNot)
+  if (!job) return refused(JOB_GONE)
   const preview = previewChange(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()))
   return preview.ok ? done(preview.value) : refused(refusalWords(preview.fault))
 }
@@ -38,7 +38,7 @@ export async function previewPlan(input: z.input<typeof changeInput>): Promise<O
 export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome<readonly KeptEntry[]>> {
   const { jobId, change, seen, by, accept } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
-  if (!job) return refused(words.thisJobIsNot)
+  if (!job) return refused(JOB_GONE)
   return writeEntries(
     jobId,
     seen,
@@ -52,7 +52,7 @@ const jobInput = z.strictObject({ jobId: key })
 /** Where the facts that the job pinned differ from the shelf as it is. */
 export async function compareFacts(input: z.infer<typeof jobInput>): Promise<Outcome<readonly OlderFact[]>> {
   const job = await jobAndShelf(jobInput.parse(input).jobId)
-  return job ? done(olderFacts(job.state.facts, job.shelf)) : refused(words.thisJobIsNot)
+  return job ? done(olderFacts(job.state.facts, job.shelf)) : refused(JOB_GONE)
 }
 
 /** Takes the shelf's figures for everything that the job has pinned, and chooses again where nothing rests on the old ones. */
@@ -70,5 +70,5 @@ export async function takeFacts(input: {
         by,
         takeFactsEntries(job.shelf, job.state, (await benchClock()).dayOf(new Date()), newId),
       )
-    : refused(words.thisJobIsNot)
+    : refused(JOB_GONE)
 }

@@ -1,5 +1,6 @@
 'use server'
 
+import { JOB_GONE } from '@/words/unanswered'
 import { reworkActionsWords as words } from '@/words/screens/plan/reworkActions'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
@@ -64,7 +65,7 @@ export async function makeAdapter(
   const { jobId, a, b, by, lengthMm } = adapterInput.parse(input)
   const { db, jobs, catalogue } = await bench()
   const [folded, shelf] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, catalogue)])
-  if (!folded) return refused(words.thisJobIsNot)
+  if (!folded) return refused(JOB_GONE)
   const adapter = adapterPlan(shelf, folded.state.plan, folded.state.facts, a, b, lengthMm)
   if (!adapter.ok) return refused(adapterFaultWords(adapter.fault))
   const now = new Date()

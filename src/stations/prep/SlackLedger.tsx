@@ -1,7 +1,7 @@
 import { slackLedgerWords as words } from '@/words/screens/prep/slackLedger'
 import { Button } from '@mantine/core'
 import { slackOf } from '@/core/record/standing/slack'
-import { type Termination } from '@/core/record/plan/plan'
+import type { Termination } from '@/core/record/plan/plan'
 import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
 import { wireKey } from '@/core/record/plan/keys'

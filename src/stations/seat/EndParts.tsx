@@ -20,7 +20,7 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
       seen: words.itIsOut,
     },
   ]
-  const checks = useChecks(words.unplug(task.end, task.cavity), lines)
+  const checks = useChecks(`${task.end}.${task.cavity} unplug`, lines)
   return (
     <>
       <h2 className={textCss.cardTitle}>{words.wireGoesHereNow}</h2>

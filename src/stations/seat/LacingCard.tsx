@@ -18,7 +18,7 @@ export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'
       seen: words.itLiesFree,
     },
   ]
-  const checks = useChecks(words.lacing(task.unit, task.wire), lines)
+  const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines)
   return (
     <>
       <h2 className={textCss.cardTitle}>

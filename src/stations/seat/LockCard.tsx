@@ -64,7 +64,7 @@ export function LockCard({
       id: cover,
       words: coverWords[cover].close,
       hint: i === 0 ? texts.neverForced(way) : undefined,
-      seen: texts.isClosed(coverWords[cover].name[0]?.toUpperCase() ?? '', coverWords[cover].name.slice(1)),
+      seen: texts.isClosed(coverWords[cover].name),
     })),
     ...(tugsAfter
       ? [
@@ -83,7 +83,7 @@ export function LockCard({
         ]
       : []),
   ]
-  const checks = useChecks(texts.lock(task.unit, task.end), lines)
+  const checks = useChecks(`${task.unit}/${task.end} lock`, lines)
   const mayClose = left.length === 0 && !task.done
   const mayStop = !task.done && lock.states.includes('part-way')
   const stop = () =>

@@ -38,7 +38,7 @@ export function LookOver({
     { id: 'front', words: words.fromFrontEveryContact, seen: words.allAreLevel },
     { id: 'rear', words: words.fromRearSealsFlush, seen: words.allIsFlush },
   ]
-  const checks = useChecks(words.look(task.unit, task.end), lines)
+  const checks = useChecks(`${task.unit}/${task.end} look`, lines)
   useKeys(
     broken
       ? []

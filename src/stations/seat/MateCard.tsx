@@ -1,7 +1,7 @@
 import { mateCardWords as words } from '@/words/screens/seat/mateCard'
 import { Table } from '@mantine/core'
 import { useMemo } from 'react'
-import { type Housing } from '@/core/parts/catalogue/types'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
@@ -69,7 +69,7 @@ export function MateCard({
       seen: odd.length === 0 ? words.eachMeetsItsOwn : words.asItIsMeant,
     },
   ]
-  const checks = useChecks(words.withWord(unit, end, other), lines)
+  const checks = useChecks(`${unit}/${end} with ${other}`, lines)
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>

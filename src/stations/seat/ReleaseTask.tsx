@@ -5,7 +5,7 @@ import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
-import { type FamilyFacts, type Housing } from '@/core/parts/catalogue/types'
+import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
@@ -14,7 +14,7 @@ import { type ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseToo
 import { type Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
 import { Caution } from '@/ui/caution/Caution'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
-import { type Said } from '@/ui/job/journalClient'
+import type { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -78,7 +78,7 @@ export function ReleaseTask({
     hint: releaseStepHints[step],
     seen: words.done,
   }))
-  const checks = useChecks(words.out(term), lines)
+  const checks = useChecks(`${term} out`, lines)
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
   const size = housing.cavities.find((one) => one.id === cavity)?.size ?? ''

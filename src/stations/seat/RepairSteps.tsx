@@ -1,6 +1,6 @@
 import { repairStepsWords as words } from '@/words/screens/seat/repairSteps'
 import { Button } from '@mantine/core'
-import { type RepairPlan } from '@/core/work/rework/repairPlan'
+import type { RepairPlan } from '@/core/work/rework/repairPlan'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { repairOfferWords, repairStepWords } from '@/words/rework'
 import clsx from 'clsx'

@@ -1,4 +1,3 @@
-import { paperColoursWords as words } from '@/words/screens/face/paperColours'
 /** The light tokens, for paper and for files: they know no custom properties. */
 const paper: Readonly<Record<string, string>> = {
   slip: '#ffffff',
@@ -8,8 +7,8 @@ const paper: Readonly<Record<string, string>> = {
   terracotta: '#b4532a',
   'terracotta-ink': '#99431f',
   oxblood: '#8e2430',
-  sans: words.sans,
-  mono: words.mono,
+  sans: 'Sans',
+  mono: 'Mono',
 }
 
 /** A drawing's markup with its colours written out. */

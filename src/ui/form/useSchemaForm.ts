@@ -1,5 +1,6 @@
 import { type UseFormReturnType, useForm } from '@mantine/form'
 import type { z } from 'zod'
+import { formUnanswered } from '@/words/unanswered'
 
 /** What a schema finds wrong at a field, for the words of a form. */
 export type FieldIssue = z.core.$ZodIssue
@@ -31,7 +32,13 @@ export function useSchemaForm<Values extends Record<string, unknown>, Read>({
 } {
   const form = useForm<Values>({ mode: 'controlled', initialValues })
   const onSubmit = form.onSubmit(async (values) => {
-    const checked = (await load()).safeParse(read(values))
+    const schema = await load().catch(() => undefined)
+    if (!schema) {
+      const [first = ''] = Object.keys(values)
+      form.setErrors({ [first]: formUnanswered })
+      return
+    }
+    const checked = schema.safeParse(read(values))
     if (checked.success) {
       await submit(checked.data)
       return

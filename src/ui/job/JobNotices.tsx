@@ -4,7 +4,7 @@ import clsx from 'clsx'
 import styles from './JobNotices.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback } from 'react'
 import { later } from '../later/later'
 import { useOperator } from '../frame/Operator'
 import { useKeys } from '../keys/KeyProvider'
@@ -20,11 +20,6 @@ export function JobNotices() {
   const { notice, tell, state } = useJob()
   const { operator, people, pick } = useOperator()
   const close = useCallback(() => tell(undefined), [tell])
-  // the notices of a screen are fetched when it has something to say
-  const [toldYet, setTold] = useState(false)
-  useEffect(() => {
-    if (notice) setTold(true)
-  }, [notice])
   useKeys(notice ? [{ key: 'Escape', words: words.closeNotice, run: close }] : [])
   return (
     <>
@@ -43,7 +38,8 @@ export function JobNotices() {
           <b>{words.signed}</b> <span>{words.recordIsClosedTo}</span>
         </div>
       )}
-      {toldYet && <NoticeToast notice={notice} close={close} />}
+      {/* fetched with the page: a bench that does not answer could not send what says so */}
+      <NoticeToast notice={notice} close={close} />
     </>
   )
 }

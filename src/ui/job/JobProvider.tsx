@@ -2,9 +2,9 @@
 
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react'
-import { type KeptEntry } from '@/core/record/journal/entry'
-import { type PackedState } from '@/core/record/state/packedState'
-import { type JobState } from '@/core/record/state/state'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { PackedState } from '@/core/record/state/packedState'
+import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useClock } from '../frame/Clock'
 import { useFolded } from './useFolded'
@@ -12,7 +12,7 @@ import { useSend } from './useSend'
 import { useOperator } from '../frame/Operator'
 import { type Said, entryId } from './journalClient'
 import { refusalOf } from '@/core/work/left/refusalOf'
-import { type LogLine } from '@/core/record/state/records'
+import type { LogLine } from '@/core/record/state/records'
 import { WHO_IS_HERE } from '@/words/unanswered'
 
 export interface Notice {

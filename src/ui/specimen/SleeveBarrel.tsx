@@ -72,10 +72,10 @@ const frontWords: Readonly<Record<SleeveBody['shape'], string>> = {
 
 /** Pressed in its middle third, the deeper the tighter; a tool off its axis presses beside it. */
 function barrelPath(from: number, to: number, outer: number, made: CrimpMade | undefined): string {
-  if (!made) return words.mHVH(from, -outer, to, outer)
+  if (!made) return `M${from} ${-outer}H${to}V${outer}H${from}Z`
   const third = (to - from) / 3
   const dent = outer * Math.min(0.9, Math.max(0.05, 0.35 + (0.85 - made.compaction) * 2))
-  return words.mHLH(from, -outer, third + (made.toolOffMm ?? 0), dent, third - 0.6, -dent, to, outer)
+  return `M${from} ${-outer}h${third + (made.toolOffMm ?? 0)}l.3 ${dent}h${third - 0.6}l.3 ${-dent}H${to}V${outer}H${from}Z`
 }
 
 /** What lies before the barrel: nothing at a ferrule, a tongue at a lug, the other half of a splice. */

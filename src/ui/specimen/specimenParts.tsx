@@ -1,6 +1,6 @@
 import { specimenPartsWords as words } from '@/words/screens/specimen/specimenParts'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
-import { type SpecimenLayout, type SpecimenPiece } from './specimenModel'
+import type { SpecimenLayout, SpecimenPiece } from './specimenModel'
 import styles from './SpecimenDrawing.module.css'
 
 /** The strip, below the piece: what the stripper has to take off, which is twice what is seen of a conductor folded back. */

@@ -1,6 +1,6 @@
 import { type Arrangement, type ArrangementFault, type PlacedCavity, placeCavities } from '../../base/face/arrangement'
-import { type IdStyle, type NumberingId } from '../../base/face/numbering'
-import { type HousingInput } from '../catalogue/types'
+import type { IdStyle, NumberingId } from '../../base/face/numbering'
+import type { HousingInput } from '../catalogue/types'
 
 /** A housing while it is built: every field as it is written. */
 export interface HousingDraft {

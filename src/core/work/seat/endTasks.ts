@@ -6,11 +6,11 @@ import { housingAt } from '../../record/standing/benchEnds'
 import { isHome, isMated } from '../../record/standing/home'
 import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
-import { type OrderReason } from './seatOrder'
+import type { OrderReason } from './seatOrder'
 import { seatTurns } from './seatTurns'
 import { derivedOf } from '../../record/state/derivedOf'
 import { cavityKey, endKey } from '../../record/plan/keys'
-import { type Housing } from '../../parts/catalogue/types'
+import type { Housing } from '../../parts/catalogue/types'
 
 /** One thing to do at an end, in the order in which it is done. */
 export type EndTask = { readonly unit: number; readonly end: string; readonly done: boolean } & (

@@ -4,7 +4,6 @@ export const renewLacingWords = {
   theyLieWell: 'They lie well',
   lacedOrTiedAs: 'Laced or tied as it was, snug: no insulation dented',
   itIsLaced: 'It is laced',
-  laced: (unit: number, wire: string) => `${String(unit)}/${wire} laced`,
   renewLacingAlong: 'Renew the lacing along',
   ofUnit: (unit: number) => ` of unit ${String(unit)}`,
   itWasNotOpened: '◆ It was not opened yet: that is a step at Seat.',

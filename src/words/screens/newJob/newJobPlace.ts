@@ -36,8 +36,7 @@ export const newJobPlaceWords = {
   faults: 'Faults',
   file: 'File',
   row: (row: number) => `Row ${String(row)}`,
-  allCanBeRead: (count: number, count2: number) =>
-    `✓ ${plural(count, 'wire')}, ${plural(count2, 'end')}: all can be read.`,
+  allCanBeRead: (wires: number, ends: number) => `✓ ${plural(wires, 'wire')}, ${plural(ends, 'end')}: all can be read.`,
   notRead: (columns: string) => ` Not read: ${columns}.`,
   hereYouSeeEvery: 'Here you see every row as it will be read.',
   faultNamesItsRow:

@@ -11,7 +11,7 @@ export const buildSheetWords = {
   whatWasUsedWhere: 'What was used where',
   proof: 'Proof',
   notSignedThisIs: 'NOT SIGNED: this is the state of work, not a release.',
-  endWireFace: (end: string, housing: string, housing2: string) => `End ${end}: ${housing} (${housing2}), WIRE FACE`,
+  endWireFace: (end: string, housing: string, name: string) => `End ${end}: ${housing} (${name}), WIRE FACE`,
   lockLookedOverFrom: (lock: string, lookedOver: boolean) =>
     `Lock ${lock}${lookedOver ? ', looked over from both sides' : ''}`,
   lengthMm: 'length mm',

@@ -1,5 +1,4 @@
 /** What plan’s reworkActions says. */
 export const reworkActionsWords = {
   shelfDoesNotHave: 'The shelf does not have that housing any more.',
-  thisJobIsNot: 'This job is not there any more.',
 }

@@ -8,8 +8,8 @@ export const stripScaleWords = {
   shorter: 'shorter',
   longer: 'longer',
   thisStripMm: (stripMm: number) => ` This strip: ${figure(stripMm, 1)} mm.`,
-  stripWindowToMm: (minMm: number, maxMm: number, stripLimitWord: string, stripLimitWord2: string, noStripMm: string) =>
-    `Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${stripLimitWord}. Longer: ${stripLimitWord2}.${noStripMm}`,
+  stripWindowToMm: (minMm: number, maxMm: number, shorter: string, longer: string, noStripMm: string) =>
+    `Strip window ${figure(minMm, 1)} to ${figure(maxMm, 1)} mm. Shorter: ${shorter}. Longer: ${longer}.${noStripMm}`,
   thisStrip: 'this strip',
   strippersStop: 'the stripper’s stop',
 }

@@ -3,7 +3,6 @@ export const endPartsWords = {
   plug: 'Plug',
   outSealWhole: 'out, the seal whole',
   itIsOut: 'It is out',
-  unplug: (end: string, cavity: string) => `${end}.${cavity} unplug`,
   wireGoesHereNow: 'A wire goes here now: take the plug out',
   plugIsOut: 'Plug is out',
   headFlushWithSeal: ', head flush with the seal',

@@ -5,7 +5,6 @@ export const lacingCardWords = {
   cutTiesAndLacing: 'Cut ties and lacing only, the blade away from the wires',
   neverPullWireThrough: 'never pull a wire through a tight tie',
   itLiesFree: 'It lies free',
-  lacing: (unit: number, wire: string) => `${String(unit)}/${wire} lacing`,
   openLacingAlong: 'Open the lacing along',
   lacingIsOpen: 'The lacing is open',
   thereIsNoLacing: 'There is no lacing along it',

@@ -4,7 +4,6 @@ export const lookOverWords = {
   allAreLevel: 'All are level',
   fromRearSealsFlush: 'From the rear: seals flush, no wire strained',
   allIsFlush: 'All is flush',
-  look: (unit: number, end: string) => `${String(unit)}/${end} look`,
   noneWasPushedBack: 'None was pushed back',
   contactWasPushedBack: 'A contact was pushed back',
   lockOrHousingIs: 'Lock or housing is broken',

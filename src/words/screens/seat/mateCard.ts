@@ -13,7 +13,6 @@ export const mateCardWords = {
   thoseBelowAreAs: 'those below are as they are meant',
   eachMeetsItsOwn: 'Each meets its own',
   asItIsMeant: 'As it is meant',
-  withWord: (unit: number, end: string, other: string) => `${String(unit)}/${end} with ${other}`,
   goesWith: (end: string, other: string) => `✓ ${end} goes with ${other}`,
   putAndTogether: (end: string, other: string) => `Put ${end} and ${other} together`,
   firstLookOverFrom: (open: string) => `◆ First look ${open} over from both sides.`,

@@ -3,7 +3,6 @@ import { figure } from '@/words/figures'
 /** What `ReleaseTask` says. */
 export const releaseTaskWords = {
   done: 'Done',
-  out: (term: string) => `${term} out`,
   itCameOutDamaged: 'It came out damaged: cut it off',
   leaveItIn: 'Leave it in',
   outOfCavity: 'Out of cavity',

@@ -9,8 +9,8 @@ export const importPaneWords = {
   checkingEachFigure: 'checking each figure',
   layingItOverShelf: 'laying it over the shelf',
   itWasNotRead: 'It was not read: stopped, or the bench does not answer. Nothing was written.',
-  takenInAddedChanged: (count: number, count2: number, same: number) =>
-    `Taken in: ${String(count)} added, ${String(count2)} changed, ${String(same)} the same.`,
+  takenInAddedChanged: (added: number, changed: number, same: number) =>
+    `Taken in: ${String(added)} added, ${String(changed)} changed, ${String(same)} the same.`,
   benchDoesNotAnswer: 'The bench does not answer. Load the page again and see whether it was written.',
   importPackage: 'Import a package',
   yamlOrJsonOf: 'YAML or JSON of the form',

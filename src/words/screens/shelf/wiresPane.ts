@@ -30,8 +30,8 @@ export const wiresPaneWords = {
   typeWireFirstOr: 'Type a wire first, or paste its row from a spreadsheet.',
   sayWhereFiguresCome: 'Say where the figures come from: a sheet, a reel’s label, “callipers”.',
   nothingWasWrittenWhat: 'Nothing was written; what you typed is kept.',
-  onRackAddedChanged: (count: number, count2: number) =>
-    `On the rack: ${String(count)} added, ${String(count2)} changed.`,
+  onRackAddedChanged: (added: number, changed: number) =>
+    `On the rack: ${String(added)} added, ${String(changed)} changed.`,
   putWiresOnRack: 'Put the wires on the rack',
   newWireTypes: 'New wire types',
   figuresFrom: 'Figures from',

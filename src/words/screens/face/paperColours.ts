@@ -1,5 +1,0 @@
-/** What face’s paperColours says. */
-export const paperColoursWords = {
-  sans: 'Sans',
-  mono: 'Mono',
-}

@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core'
 import { useReducer } from 'react'
 import { heightDrift } from '@/core/record/standing/heightWatch'
-import { QueueGroup, QueueItem } from '@/core/views/queue'
+import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'

@@ -3,17 +3,17 @@
 import { JOB_GONE } from '@/words/unanswered'
 import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
-import { OlderFact, olderFacts } from '@/core/record/plan/factsAge'
+import { type OlderFact, olderFacts } from '@/core/record/plan/factsAge'
 import { newIdMaker, planChangeEntries, takeFactsEntries } from '@/core/work/kit/firstEntries'
-import { ChangePreview, previewChange } from '@/core/views/previewChange'
+import { type ChangePreview, previewChange } from '@/core/views/previewChange'
 import { planChangeSchema } from '@/core/record/plan/schema'
 import { bench } from '@/data/bench'
 import { done, refused, writeEntries } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
 import { refusalWords } from '@/words/refusals'
-import { KeptEntry } from '@/core/record/journal/entry'
-import { Outcome } from '@/core/base/outcome'
+import { type KeptEntry } from '@/core/record/journal/entry'
+import { type Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)

@@ -15,7 +15,7 @@ import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
-import { Queue, type QueueLook, type QueueRow, type QueueSection } from '@/ui/list/Queue'
+import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { figure, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
@@ -28,20 +28,21 @@ import { unitAndId } from '@/core/record/plan/keys'
 type State = ReturnType<typeof useJob>['state']
 
 /** What is left to do here, a few lines. */
-const closeLines = (lines: readonly (QueueLook & { readonly key: string })[]): readonly QueueRow[] =>
-  lines.map(({ key, ...look }) => ({ key, look: () => look }))
+type CloseLine = QueueLook & { readonly key: string }
+
+const closeRows: QueueRows<CloseLine> = { keyOf: (line) => line.key, look: (line) => line }
 
 /** Bundle, tray, signature, papers: the end of a job. */
 export function CloseStation() {
   const { state } = useJob()
   const second = rulesOf(state).secondSignature
   const closed = isClosed(state)
-  const sections: readonly QueueSection[] = useMemo(
+  const sections: readonly QueueSection<CloseLine>[] = useMemo(
     () => [
       {
         id: 'close',
         title: words.toClose,
-        rows: closeLines([
+        items: [
           ...[...state.lacings].map(([key, now]) => ({
             key: `lacing ${key}`,
             glyph: now === 'open' ? ('todo' as const) : ('wait' as const),
@@ -71,7 +72,7 @@ export function CloseStation() {
           ...(second
             ? [{ key: 'second', glyph: 'wait' as const, name: words.second, words: words.anotherPersonsSignature }]
             : []),
-        ]),
+        ],
       },
     ],
     [state, closed, second],
@@ -88,7 +89,7 @@ export function CloseStation() {
   const laced = lacingAt(state, at)
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={at} onSelect={select} label={words.toClose} />
+      <Queue sections={sections} rows={closeRows} selected={at} onSelect={select} label={words.toClose} />
       <div className={paneCss.work}>
         <BundleSheet state={state} />
         <Signatures state={state} />

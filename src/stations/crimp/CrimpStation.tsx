@@ -4,14 +4,13 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useMemo } from 'react'
-import { designatedAreaMm2 } from '@/core/record/plan/facts'
 import { inHand, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { samplesDue } from '@/core/record/standing/samplesDue'
 import { goodPieces } from '@/core/record/standing/firstPiece'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
-import { setupSections } from '@/ui/job/setupSections'
+import { inQueue, setupRows, setupSections } from '@/ui/job/setupSections'
 import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
@@ -31,29 +30,17 @@ const ReleaseCard = later(loadSetupCards, (cards) => cards.ReleaseCard, waiting)
 export function CrimpStation() {
   const { state } = useJob()
   const groups = useMemo(() => setupQueue(state), [state])
-  const items = useMemo(
+  const sections = useMemo(() => setupSections(groups, (group) => group.left), [groups])
+  const rows = useMemo(
     () =>
-      new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, { item, group }] as const))),
-    [groups],
-  )
-  const sections = useMemo(
-    () =>
-      setupSections(
-        groups,
-        state.plan.quantity,
-        (item, group) =>
-          item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait',
-        (group) => group.left,
-        (item) => {
-          const type = state.facts.wireTypes[item.termination.wire.type]
-          return type && designatedAreaMm2(type)
-        },
+      setupRows(state, (item, group) =>
+        item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait',
       ),
-    [groups, state],
+    [state],
   )
   const due = useMemo(() => dueItem(groups)?.termination.key, [groups])
   const byGroup = useMemo(() => new Map(groups.map((group) => [group.id, group])), [groups])
-  const { at, select, follow } = useAt((key) => items.has(key) || byGroup.has(key), due)
+  const { at, select, follow } = useAt((key) => byGroup.has(key) || inQueue(groups, key) !== undefined, due)
   // the frame may ask for a setup: its first open piece stands for it
   const asked = at === undefined ? undefined : byGroup.get(at)
   const askedItem =
@@ -63,10 +50,10 @@ export function CrimpStation() {
       asked.items[0])
   const key = askedItem?.termination.key ?? at
   const shown = useShown(key)
-  const found = items.get(shown ?? '') ?? items.get(key ?? '')
+  const found = inQueue(groups, shown) ?? inQueue(groups, key)
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={key} onSelect={select} label={words.terminationsBySetup} />
+      <Queue sections={sections} rows={rows} selected={key} onSelect={select} label={words.terminationsBySetup} />
       {found ? (
         <CrimpStep
           key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`}
@@ -74,7 +61,7 @@ export function CrimpStation() {
           from={handSetup(state)}
           done={follow}
         />
-      ) : items.size > 0 ? (
+      ) : groups.length > 0 ? (
         <StationDone station="crimp" waits={words.restWaitsUntilSet} />
       ) : (
         <div className={paneCss.work}>

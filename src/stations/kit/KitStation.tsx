@@ -12,7 +12,7 @@ import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
+import { type Glyph, Queue, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { setupWords } from '@/words/crimp'
 import { setKey } from '@/core/record/plan/keys'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -35,6 +35,7 @@ export function KitStation() {
   useBeside(loadPanes)
   const index = planIndex(state.plan)
   const sections = useMemo(() => kitSections(state), [state])
+  const rows = useMemo(() => kitRows(state), [state])
   const first = withoutSet(state)[0]?.key ?? index.terminations[0]?.key
   const { at, select } = useAt((key) => index.byKey.has(key), first)
   const shown = useShown(at)
@@ -54,7 +55,7 @@ export function KitStation() {
   ])
   return (
     <div className={paneCss.station}>
-      <Queue sections={sections} selected={at} onSelect={select} label={words.terminations} />
+      <Queue sections={sections} rows={rows} selected={at} onSelect={select} label={words.terminations} />
       {pane === 'whole' && <WholeJob close={close} />}
       {pane === 'tools' && <BuyTools close={close} />}
       {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
@@ -65,38 +66,39 @@ export function KitStation() {
   )
 }
 
-function kitSections(state: ReturnType<typeof useJob>['state']): readonly QueueSection[] {
-  const { terminations } = planIndex(state.plan)
-  const units = terminations.filter((termination) => termination.unit === 1)
-  const setOf = (termination: Termination) => state.sets.get(setKey(termination.wire.id, termination.side))
-  const row = (termination: Termination, glyph: 'fault' | 'done' | 'caution'): QueueRow => ({
-    key: termination.key,
-    look: () => {
-      const set = setOf(termination)
-      return {
-        glyph,
-        name: `${termination.wire.id}${termination.side}`,
-        words: `${sideWords(termination.wire, termination.side)} · ${set ? setupWords(set.setup) : words.nothingFits}`,
-        aside: set?.seal ?? '',
-      }
+type State = ReturnType<typeof useJob>['state']
+type KitSection = QueueSection<Termination> & { readonly glyph: Glyph }
+
+const setOf = (state: State, { wire, side }: Termination) => state.sets.get(setKey(wire.id, side))
+
+const kitRows = (state: State): QueueRows<Termination, KitSection> => ({
+  keyOf: (termination) => termination.key,
+  look: (termination, { glyph }) => {
+    const { wire, side } = termination
+    const set = setOf(state, termination)
+    return {
+      glyph,
+      name: `${wire.id}${side}`,
+      words: `${sideWords(wire, side)} · ${set ? setupWords(set.setup) : words.nothingFits}`,
+      aside: set?.seal ?? '',
+    }
+  },
+})
+
+function kitSections(state: State): readonly KitSection[] {
+  const units = planIndex(state.plan).terminations.filter((termination) => termination.unit === 1)
+  const blocked = units.filter((termination) => !setOf(state, termination))
+  const estimated = units.filter((termination) => setOf(state, termination)?.estimate === true)
+  const chosen = units.filter((termination) => setOf(state, termination)?.estimate === false)
+  const sections: readonly KitSection[] = [
+    {
+      id: 'blocked',
+      title: <span className={textCss.fault}>{words.blocked}</span>,
+      items: blocked,
+      glyph: 'fault',
     },
-  })
-  const blocked = units.filter((termination) => !setOf(termination))
-  const estimated = units.filter((termination) => setOf(termination)?.estimate === true)
-  const chosen = units.filter((termination) => setOf(termination)?.estimate === false)
-  return [
-    ...(blocked.length > 0
-      ? [
-          {
-            id: 'blocked',
-            title: <span className={textCss.fault}>{words.blocked}</span>,
-            rows: blocked.map((one) => row(one, 'fault')),
-          },
-        ]
-      : []),
-    ...(estimated.length > 0
-      ? [{ id: 'estimated', title: words.lookAgain, rows: estimated.map((one) => row(one, 'caution')) }]
-      : []),
-    { id: 'chosen', title: words.chosen, rows: chosen.map((one) => row(one, 'done')) },
+    { id: 'estimated', title: words.lookAgain, items: estimated, glyph: 'caution' },
+    { id: 'chosen', title: words.chosen, items: chosen, glyph: 'done' },
   ]
+  return sections.filter(({ id, items }) => id === 'chosen' || items.length > 0)
 }

@@ -7,12 +7,11 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutBatches } from '@/core/work/prep/cutList'
-import { designatedAreaMm2 } from '@/core/record/plan/facts'
 import { aheadOfRelease } from '@/core/record/standing/prepAhead'
-import { setupQueue, type QueueItem } from '@/core/views/queue'
+import { setupQueue } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
-import { setupSections } from '@/ui/job/setupSections'
+import { inQueue, setupRows, setupSections } from '@/ui/job/setupSections'
 import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -30,39 +29,34 @@ export function PrepStation() {
   useBeside(loadCutPane)
   const [showsCuts, setShowsCuts] = useState(false)
   const groups = useMemo(() => setupQueue(state), [state])
-  const items = useMemo(
-    () => new Map(groups.flatMap((group) => group.items.map((item) => [item.termination.key, item] as const))),
-    [groups],
-  )
   // a setup whose first piece is not released holds all of its wires but the first
   const held = useMemo(
     () => new Set(groups.filter((group) => isHeld(state, group.id)).map((group) => group.id)),
     [state, groups],
   )
   const sections = useMemo(
+    () => setupSections(groups, (group) => group.items.filter((item) => item.stage === 'to-strip').length),
+    [groups],
+  )
+  const rows = useMemo(
     () =>
-      setupSections(
-        groups,
-        state.plan.quantity,
-        (item, group) => (item.stage !== 'to-strip' ? 'done' : held.has(group.id) ? 'wait' : 'todo'),
-        (group) => group.items.filter((item) => item.stage === 'to-strip').length,
-        (item) => areaOf(state, item),
-      ),
-    [groups, held, state],
+      setupRows(state, (item, group) => (item.stage !== 'to-strip' ? 'done' : held.has(group.id) ? 'wait' : 'todo')),
+    [state, held],
   )
   const due = useMemo(() => firstOpen(groups, held)?.termination.key, [groups, held])
   const waits = groups.some((group) => held.has(group.id) && group.items.some((item) => item.stage === 'to-strip'))
     ? words.restWaitsUntilFirst
     : words.restWaitsUntilSet
-  const { at, select, follow } = useAt((key) => items.has(key), due)
+  const { at, select, follow } = useAt((key) => inQueue(groups, key) !== undefined, due)
   const shown = useShown(at)
-  const item = items.get(shown ?? '') ?? items.get(at ?? '')
+  const item = (inQueue(groups, shown) ?? inQueue(groups, at))?.item
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
   useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (
     <div className={paneCss.station}>
       <Queue
         sections={sections}
+        rows={rows}
         selected={at}
         label={words.terminationsBySetup}
         onSelect={(key) => {
@@ -85,7 +79,7 @@ export function PrepStation() {
         <CutPane />
       ) : item ? (
         <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} />
-      ) : items.size > 0 ? (
+      ) : groups.length > 0 ? (
         <StationDone station="prep" waits={waits} />
       ) : (
         <EmptyPrep />
@@ -108,11 +102,6 @@ const firstOpen = (groups: ReturnType<typeof setupQueue>, held: ReadonlySet<stri
     .flatMap((group) => group.items)
     .filter((item) => item.stage === 'to-strip')
   return open.find((item) => !item.inPlace) ?? open[0]
-}
-
-const areaOf = (state: State, item: QueueItem) => {
-  const type = state.facts.wireTypes[item.termination.wire.type]
-  return type && designatedAreaMm2(type)
 }
 
 function EmptyPrep() {

@@ -19,7 +19,7 @@ import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { Queue, type QueueRow, type QueueSection } from '@/ui/list/Queue'
+import { Queue, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
 import { ohms } from '@/words/figures'
@@ -37,16 +37,18 @@ import textCss from '@/ui/text/text.module.css'
 export function ProveStation() {
   const { state } = useJob()
   const nets = useMemo(() => allNets(state), [state])
-  const byKey = useMemo(() => new Map(nets.map((net) => [netKey(net), net])), [nets])
-  const sections = useMemo(() => netSections(nets, state.plan.quantity), [nets, state.plan.quantity])
+  const byKey = (key: string | undefined) => nets.find((one) => netKey(one) === netOf(key ?? ''))
+  const sections = useMemo(() => netSections(nets), [nets])
+  const rows = useMemo(() => netRows(state.plan.quantity), [state.plan.quantity])
   const due = nets.find((net) => net.ready && !net.probe) ?? nets.find((net) => !net.proven) ?? nets[0]
-  const { at, select, follow } = useAt((key) => byKey.has(netOf(key)), due && netKey(due))
+  const { at, select, follow } = useAt((key) => byKey(key) !== undefined, due && netKey(due))
   const shown = useShown(at)
-  const net = byKey.get(netOf(shown ?? '')) ?? byKey.get(netOf(at ?? ''))
+  const net = byKey(shown) ?? byKey(at)
   return (
     <div className={paneCss.station}>
       <Queue
         sections={sections}
+        rows={rows}
         selected={at === undefined ? undefined : netOf(at)}
         onSelect={select}
         label={words.nets}
@@ -69,26 +71,27 @@ function allNets(state: State): readonly NetVerdict[] {
   return units(state).flatMap((unit) => netVerdicts(state, unit))
 }
 
-function netSections(nets: readonly NetVerdict[], quantity: number): readonly QueueSection[] {
-  const row = (net: NetVerdict): QueueRow => ({
-    key: netKey(net),
-    look: () => ({
-      glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
-      name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
-      words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
-      aside: net.resistance?.verdict === undefined ? '' : verdictWords[net.resistance.verdict].sign,
-    }),
-  })
-  const wrong = nets.filter((net) => net.probe && !net.proven)
-  const open = nets.filter((net) => !net.probe)
-  const proven = nets.filter((net) => net.proven)
-  return [
-    ...(wrong.length > 0
-      ? [{ id: 'wrong', title: <span className={textCss.fault}>{words.didNotProve}</span>, rows: wrong.map(row) }]
-      : []),
-    ...(open.length > 0 ? [{ id: 'open', title: words.toProbe, rows: open.map(row) }] : []),
-    ...(proven.length > 0 ? [{ id: 'proven', title: words.proved, rows: proven.map(row) }] : []),
+const netRows = (quantity: number): QueueRows<NetVerdict> => ({
+  keyOf: netKey,
+  look: (net) => ({
+    glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
+    name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
+    words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
+    aside: net.resistance?.verdict === undefined ? '' : verdictWords[net.resistance.verdict].sign,
+  }),
+})
+
+function netSections(nets: readonly NetVerdict[]): readonly QueueSection<NetVerdict>[] {
+  const sections: readonly QueueSection<NetVerdict>[] = [
+    {
+      id: 'wrong',
+      title: <span className={textCss.fault}>{words.didNotProve}</span>,
+      items: nets.filter((net) => net.probe && !net.proven),
+    },
+    { id: 'open', title: words.toProbe, items: nets.filter((net) => !net.probe) },
+    { id: 'proven', title: words.proved, items: nets.filter((net) => net.proven) },
   ]
+  return sections.filter(({ items }) => items.length > 0)
 }
 
 const verdictWords = {

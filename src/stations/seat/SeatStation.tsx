@@ -14,7 +14,7 @@ import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { useBeside } from '@/ui/later/useBeside'
 import { MovePane, loadBeside } from './laterCards'
-import { Queue, type QueueLook, type QueueRow, type QueueSection } from '@/ui/list/Queue'
+import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { termName } from '@/words/steps'
 import { lockWords } from '@/words/seat'
 import { SeatTask } from './SeatTask'
@@ -30,17 +30,18 @@ export function SeatStation() {
   useBeside(loadBeside)
   const ends = useMemo(() => allEnds(state), [state])
   const tasks = useMemo(() => ends.flat(), [ends])
-  const byKey = useMemo(() => new Map(ends.flatMap(keyedTasks)), [ends])
+  const byKey = (key: string | undefined) => findTask(ends, key)
   const sections = useMemo(() => seatSections(state, ends), [state, ends])
+  const rows = useMemo(() => seatRows(state), [state])
   const due = useMemo(() => dueTask(state, tasks), [state, tasks])
-  const { at, select, follow } = useAt((key) => byKey.has(key), due && taskKey(due))
+  const { at, select, follow } = useAt((key) => byKey(key) !== undefined, due && taskKey(due))
   const shown = useShown(at)
-  const task = byKey.get(shown ?? '') ?? byKey.get(at ?? '')
+  const task = byKey(shown) ?? byKey(at)
   const moves = task && unitMoves(state, task.unit)
   const [showsMoves, setShowsMoves] = useState(false)
   useKeys(moves ? [{ key: 'v', words: words.planOfAllMoves, run: () => setShowsMoves((now) => !now) }] : [])
   const move = (key: string, to: string) => {
-    const [one, other] = [byKey.get(key), byKey.get(to)]
+    const [one, other] = [byKey(key), byKey(to)]
     if (one?.kind !== 'insert' || other?.kind !== 'insert') return
     const cavities = turnsWith(state, one.unit, one.end, one.cavity, other.cavity)
     if (cavities) void append({ kind: 'seat-order-set', end: one.end, cavities: [...cavities] })
@@ -49,6 +50,7 @@ export function SeatStation() {
     <div className={paneCss.station}>
       <Queue
         sections={sections}
+        rows={rows}
         onMove={moves ? undefined : move}
         selected={at}
         onSelect={(key) => {
@@ -85,8 +87,17 @@ type State = ReturnType<typeof useJob>['state']
 const allEnds = (state: State): readonly (readonly EndTask[])[] =>
   units(state).flatMap((unit) => benchEnds(state, unit).map((end) => endTasks(state, unit, end)))
 
-/** Tasks of an end by their keys: an end that nothing happened to keeps them. */
-const keyedTasks = remembered((tasks: readonly EndTask[]) => tasks.map((task) => [taskKey(task), task] as const))
+/** The tasks of an end by their keys: an end that nothing happened to keeps them. */
+const tasksByKey = remembered((tasks: readonly EndTask[]) => new Map(tasks.map((task) => [taskKey(task), task])))
+
+function findTask(ends: readonly (readonly EndTask[])[], key: string | undefined): EndTask | undefined {
+  if (key === undefined) return undefined
+  for (const tasks of ends) {
+    const task = tasksByKey(tasks).get(key)
+    if (task) return task
+  }
+  return undefined
+}
 
 const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task.blockedBy)
 
@@ -104,14 +115,22 @@ function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
   return tasks.find((task) => isOpen(task) && !(cover(task) && stuck.has(`${task.unit}/${task.end}`)))
 }
 
-function seatSections(state: State, ends: readonly (readonly EndTask[])[]): readonly QueueSection[] {
-  return ends.flatMap((group) => {
-    const [first] = group
+const seatRows = (state: State): QueueRows<EndTask, SeatSection> => ({
+  keyOf: taskKey,
+  look: (task, { lock }) => taskLook(state, task, lock),
+  drags: (task) => (task.kind === 'insert' && !task.done ? `${task.unit}/${task.end}` : undefined),
+})
+
+type Lock = keyof typeof lockWords
+type SeatSection = QueueSection<EndTask> & { readonly lock: Lock }
+
+const seatSections = (state: State, ends: readonly (readonly EndTask[])[]): readonly SeatSection[] =>
+  ends.flatMap((tasks) => {
+    const [first] = tasks
     if (!first) return []
     const key = `${first.unit}/${first.end}`
     const housing = housingAt(state, first.unit, first.end)
-    const lock = (housing && state.facts.families[housing.family]?.lock) ?? 'none'
-    const left = group.filter((task) => !task.done).length
+    const left = tasks.filter((task) => !task.done).length
     return {
       id: key,
       title: words.oldHousing(
@@ -121,16 +140,12 @@ function seatSections(state: State, ends: readonly (readonly EndTask[])[]): read
         housing?.name ?? '',
       ),
       aside: left === 0 ? '✓' : words.left(left),
-      rows: keyedTasks(group).map(([key, task]): QueueRow => ({
-        key,
-        look: () => taskLook(state, task, lock),
-        ...(task.kind === 'insert' && !task.done && { drags: `${task.unit}/${task.end}` }),
-      })),
+      items: tasks,
+      lock: (housing && state.facts.families[housing.family]?.lock) ?? 'none',
     }
   })
-}
 
-function taskLook(state: State, task: EndTask, lock: keyof typeof lockWords): QueueLook {
+function taskLook(state: State, task: EndTask, lock: Lock): QueueLook {
   const { quantity } = state.plan
   const base = { glyph: task.done ? ('done' as const) : ('todo' as const) }
   switch (task.kind) {

@@ -3,25 +3,31 @@ import { expect, test } from 'vitest'
 import { setupQueue } from '@/core/views/queue'
 import type { Entry } from '@/core/record/journal/entry'
 import { foldAll } from '@/core/record/journal/fold'
-import { setupSections } from './setupSections'
+import { inQueue, setupRows, setupSections } from './setupSections'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const { state } = foldAll(journal)
 
 test('sections name what is in hand, then only what changes, and end with what is done', () => {
-  const sections = setupSections(
-    setupQueue(state),
-    1,
-    () => 'todo',
-    (group) => group.left,
-    () => 0.5,
-  )
+  const sections = setupSections(setupQueue(state), (group) => group.left)
+  const rows = setupRows(state, (item) => (item.stage === 'crimped' ? 'done' : 'todo'))
   const titles = sections.map((section) => (typeof section.title === 'string' ? section.title : ''))
   expect(titles[0]).toBe('In hand: QF-5 · QP-3 · 6')
   expect(titles[1]).toBe('Then selector 6 → 4, notch 1.1 mm → 0.8 mm')
   expect(titles).toContain('Then PF-10 · D1')
   expect(titles.at(-1)).toMatch(/^Done: QF-5 · QP-2/)
   expect(sections[0]).toMatchObject({ aside: '7 left', attend: false })
-  expect(sections[0]?.rows[0]).toMatchObject({ key: '1/W01/a' })
-  expect(sections[0]?.rows[0]?.look()).toMatchObject({ name: 'W01a', words: 'C.A · RD', aside: '0.5' })
+  const [first] = sections
+  const item = first?.items[0]
+  if (!first || !item) throw new Error('nothing in hand')
+  expect(rows.keyOf(item)).toBe('1/W01/a')
+  expect(rows.look(item, first)).toMatchObject({ name: 'W01a', words: 'C.A · RD', aside: '0.5' })
+})
+
+test('a termination of the queue is found with its setup; what has no set yet is not in it', () => {
+  const groups = setupQueue(state)
+  const found = inQueue(groups, '1/W01/a')
+  expect(found?.item.termination.key).toBe('1/W01/a')
+  expect(found?.group.items).toContain(found?.item)
+  expect([inQueue(groups, undefined), inQueue(groups, '1/W99/a')]).toEqual([undefined, undefined])
 })

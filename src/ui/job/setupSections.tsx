@@ -4,7 +4,9 @@ import { type Setup, setupChanges } from '@/core/craft/setup/setup'
 import { figure } from '@/words/figures'
 import { setupFieldWords, setupValue, setupWords } from '@/words/crimp'
 import { termName } from '@/words/steps'
-import type { Glyph, QueueRow, QueueSection } from '../list/Queue'
+import type { Glyph, QueueRows, QueueSection } from '../list/Queue'
+import { designatedAreaMm2 } from '@/core/record/plan/facts'
+import type { JobState } from '@/core/record/state/state'
 import { sideWords } from './WireChips'
 
 /** What the heading of a setup says: what is in hand, or what changes to come to it. */
@@ -23,14 +25,16 @@ function groupTitle(group: QueueGroup, before: Setup | undefined): string {
   )
 }
 
+/** What is crimped in one setup. */
+export interface SetupSection extends QueueSection<QueueItem> {
+  readonly group: QueueGroup
+}
+
 /** The queue of Prep and Crimp: a section for each setup, what is left of it first named. */
 export function setupSections(
   groups: readonly QueueGroup[],
-  quantity: number,
-  glyphOf: (item: QueueItem, group: QueueGroup) => Glyph,
   leftOf: (group: QueueGroup) => number,
-  areaOf: (item: QueueItem) => number | undefined,
-): readonly QueueSection[] {
+): readonly SetupSection[] {
   let before: Setup | undefined
   return groups.map((group) => {
     const title = groupTitle(group, before)
@@ -41,19 +45,39 @@ export function setupSections(
       title: left === 0 ? words.done(setupWords(group.setup)) : title,
       aside: left === 0 ? '✓' : words.left(left),
       attend: !group.mounted && left > 0,
-      rows: group.items.map((item): QueueRow => ({
-        key: item.termination.key,
-        look: () => {
-          const { wire, side, key } = item.termination
-          const area = areaOf(item)
-          return {
-            glyph: glyphOf(item, group),
-            name: termName(key, quantity),
-            words: words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
-            aside: area === undefined ? undefined : figure(area, 2),
-          }
-        },
-      })),
+      items: group.items,
+      group,
     }
   })
+}
+
+/** The rows of Prep and Crimp. A view that keeps them by what they read draws them anew only then. */
+export const setupRows = (
+  { plan, facts }: Pick<JobState, 'plan' | 'facts'>,
+  glyphOf: (item: QueueItem, group: QueueGroup) => Glyph,
+): QueueRows<QueueItem, SetupSection> => ({
+  keyOf: (item) => item.termination.key,
+  look: (item, { group }) => {
+    const { wire, side, key } = item.termination
+    const type = facts.wireTypes[wire.type]
+    return {
+      glyph: glyphOf(item, group),
+      name: termName(key, plan.quantity),
+      words: words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
+      aside: type && figure(designatedAreaMm2(type), 2),
+    }
+  },
+})
+
+/** A termination of the queue, with its setup. */
+export function inQueue(
+  groups: readonly QueueGroup[],
+  key: string | undefined,
+): { readonly item: QueueItem; readonly group: QueueGroup } | undefined {
+  if (key === undefined) return undefined
+  for (const group of groups) {
+    const item = group.items.find(({ termination }) => termination.key === key)
+    if (item) return { item, group }
+  }
+  return undefined
 }

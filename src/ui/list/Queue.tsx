@@ -13,7 +13,7 @@ import { QueueLine, type QueueLineProps } from './QueueLine'
 
 export type Glyph = 'done' | 'now' | 'todo' | 'fault' | 'caution' | 'wait'
 
-/** How a row looks. It is asked only of rows in sight: a queue may have thousands. */
+/** How a row looks. */
 export interface QueueLook {
   readonly glyph: Glyph
   readonly name: string
@@ -21,19 +21,20 @@ export interface QueueLook {
   readonly aside?: string | undefined
 }
 
-export interface QueueRow {
-  readonly key: string
-  readonly look: () => QueueLook
-  /** rows with the same word here change their places with each other when they are dragged */
-  readonly drags?: string | undefined
-}
-
-export interface QueueSection {
+export interface QueueSection<Item> {
   readonly id: string
   readonly title: ReactNode
   readonly aside?: string | undefined
   readonly attend?: boolean
-  readonly rows: readonly QueueRow[]
+  readonly items: readonly Item[]
+}
+
+/** What a queue asks of an item. Items are the core's own: an entry makes no rows, only those in sight are asked. */
+export interface QueueRows<Item, Section extends QueueSection<Item> = QueueSection<Item>> {
+  readonly keyOf: (item: Item) => string
+  readonly look: (item: Item, section: Section) => QueueLook
+  /** items with the same word here change their places with each other when they are dragged */
+  readonly drags?: (item: Item) => string | undefined
 }
 
 const ROW_PX = 40
@@ -63,15 +64,17 @@ function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): 
 }
 
 /** The queue of a station: grouped, virtual, moved through with J and K. */
-export function Queue({
+export function Queue<Item, Section extends QueueSection<Item>>({
   sections,
+  rows,
   selected,
   onSelect,
   onMove,
   label,
   head,
 }: {
-  readonly sections: readonly QueueSection[]
+  readonly sections: readonly Section[]
+  readonly rows: QueueRows<Item, Section>
   readonly selected: string | undefined
   readonly onSelect: (key: string) => void
   /** a row was dragged to the place of another */ readonly onMove?: ((key: string, to: string) => void) | undefined
@@ -79,8 +82,9 @@ export function Queue({
   /** what stands above the list and does not scroll */ readonly head?: ReactNode
 }) {
   const scroller = useRef<HTMLDivElement>(null)
-  const index = useMemo(() => new QueueIndex<QueueRow, QueueSection>(sections), [sections])
-  const found = useMemo(() => index.find(selected), [index, selected])
+  const index = useMemo(() => new QueueIndex<Item, Section>(sections), [sections])
+  const { keyOf } = rows
+  const found = useMemo(() => index.find(selected, keyOf), [index, selected, keyOf])
   const virtual = useVirtualizer({
     count: index.lineCount,
     getScrollElement: () => scroller.current,
@@ -94,7 +98,7 @@ export function Queue({
   }, [line, virtual])
   const move = (by: number) => {
     const next = index.rowAt(found ? found.place + by : 0)
-    if (next) onSelect(next.key)
+    if (next !== undefined) onSelect(keyOf(next))
   }
   useKeys([
     { key: 'j', words: queueWords.next, moves: true, run: () => move(1) },
@@ -114,16 +118,16 @@ export function Queue({
           style={{ top: item.start }}
         >
           <span>{one.section.title}</span>
-          <span className={textCss.mono}>{one.section.aside ?? one.section.rows.length}</span>
+          <span className={textCss.mono}>{one.section.aside ?? one.section.items.length}</span>
         </div>
       ) : (
         <Line
-          key={one.row.key}
+          key={keyOf(one.item)}
           id={`q-${String(one.place)}`}
-          rowKey={one.row.key}
-          look={one.row.look()}
-          drags={one.row.drags}
-          selected={one.row.key === selected}
+          rowKey={keyOf(one.item)}
+          look={rows.look(one.item, one.section)}
+          drags={rows.drags?.(one.item)}
+          selected={keyOf(one.item) === selected}
           onSelect={onSelect}
           top={item.start}
         />

@@ -7,7 +7,7 @@ import { useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { newtons } from '@/words/figures'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
@@ -28,7 +28,8 @@ const noEntries: readonly KeptEntry[] = []
 
 /** What was written, entry by entry, newest first; notes; taking back. */
 export function JournalPlace({ at }: { readonly at?: number }) {
-  const { id, state, takeBack, append, busy } = useJob()
+  const { id, state, takeBack, append } = useJob()
+  const busy = useBusy()
   const { people } = useOperator()
   const clock = useClock()
   const [from, setFrom] = useState<number | undefined>(at === undefined ? undefined : Math.max(0, at - PAGE / 2))

@@ -5,7 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 
 /** What was opened is laced again, before the tray is counted. */
 export function RenewLacing({
@@ -17,7 +17,8 @@ export function RenewLacing({
   readonly wire: string
   readonly done: () => void
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const opened = state.lacings.get(`${unit}/${wire}`)
   const lines: CheckLine[] = [
     { id: 'laid', words: words.wiresLieSideBy, seen: words.theyLieWell },

@@ -6,7 +6,7 @@ import { progress } from '@/core/views/progress'
 import { isClosed } from '@/core/record/state/state'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useOperator } from '@/ui/frame/Operator'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { stationWords } from '@/words/steps'
 import { workLeft } from '@/core/work/left/workLeft'
 import clsx from 'clsx'
@@ -16,7 +16,8 @@ import paneCss from '@/ui/pane/pane.module.css'
 
 /** The signature: what it covers, what is left before it, and how a signed job is reopened. */
 export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const { operator } = useOperator()
   const [why, setWhy] = useState('')
   const closed = isClosed(state)

@@ -7,13 +7,14 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { plural } from '@/words/figures'
 import { unitAndId } from '@/core/record/plan/keys'
 
 /** Tools out are tools back; every scrapped contact and off-cut is found: nothing is left in the work. */
 export function TrayCard({ done }: { readonly done: () => void }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const tools = useMemo(() => [...state.tools.keys()].sort(), [state])
   const scrapped = useMemo(() => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0), [state])
   const [found, setFound] = useState(String(scrapped))

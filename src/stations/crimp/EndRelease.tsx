@@ -5,13 +5,14 @@ import paneCss from '@/ui/pane/pane.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { releaseEndings } from '@/core/craft/crimp/setupPart'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { endingWords } from '@/words/practices'
 
 /** Something has changed that no figure of the setup shows: why a new first piece is asked for. */
 export function EndRelease({ setup, close }: { readonly setup: string; readonly close: () => void }) {
-  const { append, busy } = useJob()
+  const { append } = useJob()
+  const busy = useBusy()
   const end = (why: (typeof releaseEndings)[number]) =>
     void append({ kind: 'release-ended', setup, why }).then((written) => written && close())
   useKeys([

@@ -5,7 +5,7 @@ import { type DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
 import { partOfCause } from '@/core/craft/crimp/setupPart'
 import type { QueueItem } from '@/core/views/queue'
 import type { Said } from '@/ui/job/journalClient'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { defectWords, lookWords } from '@/words/crimp'
 import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
@@ -38,7 +38,8 @@ export function FaultReport({
   readonly done: () => void
   readonly save: (practice: PracticeId) => void
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const { key, unit, wire, side } = item.termination
   const wanted = looksFor(state, item).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
   const choices: readonly DefectCode[] = lookTable[fault.look].faults

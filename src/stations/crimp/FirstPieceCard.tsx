@@ -7,7 +7,7 @@ import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { range } from '@/words/figures'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
@@ -44,7 +44,8 @@ export function FirstPieceCard({
   readonly group: QueueGroup
   readonly left: number
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const looks = looksFor(state, item)

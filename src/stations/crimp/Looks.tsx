@@ -10,7 +10,7 @@ import { type PieceForm, type PieceMove, readLooks } from '@/core/work/crimp/pie
 import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { useClock } from '@/ui/frame/Clock'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -47,7 +47,8 @@ export function Looks({
   readonly changed: () => void
 }) {
   const clock = useClock()
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const rules = rulesOf(state)

@@ -10,7 +10,7 @@ import type { Contact } from '@/core/parts/catalogue/types'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
 import { type Setup, setupChanges, toolDue } from '@/core/craft/setup/setup'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { mountStepWords } from '@/words/mount'
 import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
@@ -35,7 +35,8 @@ export function MountCard({
   readonly done: () => void
 }) {
   const clock = useClock()
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const changes = setupChanges(from, group.setup)
   const tool = state.facts.tools[group.setup.tool]
   const due = tool ? toolDue(tool, clock.dayOf(new Date())) : undefined

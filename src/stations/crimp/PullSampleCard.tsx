@@ -8,7 +8,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { newtons } from '@/words/figures'
 import { useReducer } from 'react'
@@ -21,7 +21,8 @@ import { usePieceInstruments } from './usePieceInstruments'
 
 /** One in so many is pulled to destruction while the setup runs; a low one stops it. */
 export function PullSampleCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
   const [form, move] = useReducer(pieceForm, newPiece)

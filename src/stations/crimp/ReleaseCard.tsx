@@ -2,7 +2,7 @@
 import { releaseCardWords as words } from '@/words/screens/crimp/releaseCard'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { newtons } from '@/words/figures'
@@ -23,7 +23,8 @@ export function ReleaseCard({
   readonly group: QueueGroup
   readonly done: () => void
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
   const checks = useChecks(`${group.id} release`, [])
   return (

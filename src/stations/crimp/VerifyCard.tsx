@@ -8,7 +8,7 @@ import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd } from '@mantine/core'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
@@ -16,7 +16,8 @@ import { Readout, Readouts } from '@/ui/readout/Readouts'
 /** A tool whose verification has ended: the gauge says whether it may crimp. */
 export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly group: QueueGroup }) {
   const clock = useClock()
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const { tool, selector } = group.setup
   const check = state.toolChecks.get(tool)
   const at = selector === undefined ? '' : words.atSelector(selector)

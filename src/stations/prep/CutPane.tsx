@@ -7,7 +7,7 @@ import { type CutBatch, type CutPiece, cutBatches, cutRequest, namePieces } from
 import type { CutPlan } from '@/core/craft/cut/cutTypes'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import type { Said } from '@/ui/job/journalClient'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
@@ -30,7 +30,8 @@ type Planned = { readonly batch: CutBatch; readonly spools: readonly Spool[]; re
 
 /** What is cut from which spool, in the order that wastes least; a whole spool is written with one key. */
 export function CutPane() {
-  const { id, state, append, busy } = useJob()
+  const { id, state, append } = useJob()
+  const busy = useBusy()
   const batches = useMemo(() => cutBatches(state), [state])
   const [wanted, setWanted] = useState<string>()
   const batch = batches.find((one) => one.type === wanted) ?? batches.find((one) => one.pieces.length > 0) ?? batches[0]

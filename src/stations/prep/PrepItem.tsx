@@ -19,7 +19,7 @@ import { threadFirst } from '@/core/record/standing/threadFirst'
 import { termState } from '@/core/record/state/state'
 import { useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { specimenOf } from '@/ui/job/specimenOf'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -76,7 +76,8 @@ export function PrepItem({
   readonly set: ChosenSet
   readonly done: () => void
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   useBeside(loadTrial)
   const { wire, side, key, unit } = termination
   const now = termState(state, key)

@@ -3,7 +3,7 @@ import { Button } from '@mantine/core'
 import { slackOf } from '@/core/record/standing/slack'
 import type { Termination } from '@/core/record/plan/plan'
 import { termState } from '@/core/record/state/state'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { wireKey } from '@/core/record/plan/keys'
 import clsx from 'clsx'
 import cardCss from '@/ui/card/card.module.css'
@@ -11,7 +11,8 @@ import textCss from '@/ui/text/text.module.css'
 
 /** What is left of a wire for second tries, and the way out when nothing is. */
 export function SlackLedger({ termination: { unit, wire, side } }: { readonly termination: Termination }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const slack = slackOf(state, unit, wire, side)
   if (!slack) return null
   const isCut = state.cuts.has(wireKey(unit, wire.id))

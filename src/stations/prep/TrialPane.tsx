@@ -6,7 +6,7 @@ import { useState } from 'react'
 import type { Termination } from '@/core/record/plan/plan'
 import { setupId } from '@/core/craft/setup/setup'
 import type { EdgePlace, Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { answerWords, asksWords, nextWords, sightingWords } from '@/words/strip'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
@@ -36,7 +36,8 @@ export function TrialPane({
   readonly onDo: (answer: TrialAnswer) => void
   readonly close: () => void
 }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const [text, setText] = useState('')
   const [edge, setEdge] = useState<EdgePlace>('in-window')
   // once it is written, the next stop would start from what was just set: one for a sighting

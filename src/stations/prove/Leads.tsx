@@ -8,14 +8,15 @@ import paneCss from '@/ui/pane/pane.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { ohms } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
 
 /** The meter's own leads, shorted, and its smallest step: both are subtracted or respected in every verdict. */
 export function Leads() {
   const clock = useClock()
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const [open, setOpen] = useState(false)
   const [ohmText, setOhm] = useState('')
   const [stepText, setStep] = useState('0.01')

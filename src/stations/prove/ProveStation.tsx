@@ -14,7 +14,7 @@ import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { FaceDrawing } from '@/ui/face/FaceDrawing'
 import { faceState } from '@/ui/job/faceState'
 import { Caution } from '@/ui/caution/Caution'
-import { useJob } from '@/ui/job/JobProvider'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { WireChips, sideWords } from '@/ui/job/WireChips'
@@ -103,7 +103,8 @@ const verdictWords = {
 
 function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => void }) {
   const clock = useClock()
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const { wire, unit } = net
   const checks = useChecks(`${netKey(net)} ${state.seq}`, [])
   const [found, setFound] = useState<string>()
@@ -243,7 +244,8 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
 }
 
 function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
-  const { state, append, busy } = useJob()
+  const { state, append } = useJob()
+  const busy = useBusy()
   const [text, setText] = useState('')
   const read = parseQuantity(text, 'resistance')
   const figures = net.resistance

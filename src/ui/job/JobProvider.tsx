@@ -25,7 +25,6 @@ export interface Notice {
 interface Job {
   readonly id: string
   readonly state: JobState
-  readonly busy: boolean
   readonly notice: Notice | undefined
   readonly tell: (notice: Notice | undefined) => void
   /** writes entries in order; true when they are written */
@@ -40,12 +39,16 @@ interface Job {
 }
 
 const Context = createContext<Job | undefined>(undefined)
+const Busy = createContext(false)
 
 export function useJob(): Job {
   const job = useContext(Context)
   if (!job) throw new Error('useJob outside of a job')
   return job
 }
+
+/** Is something being written? Asked apart from the job: only what can be pressed is drawn again for it. */
+export const useBusy = (): boolean => useContext(Busy)
 
 /** A job at this bench: folded here as on the server, which has the last word on every entry. */
 export function JobProvider({
@@ -120,8 +123,12 @@ export function JobProvider({
   )
 
   const job = useMemo<Job>(
-    () => ({ id, state, busy, notice, tell, append, lastOwn, takeBack, catchUp, take }),
-    [id, state, busy, notice, append, lastOwn, takeBack, catchUp, take],
+    () => ({ id, state, notice, tell, append, lastOwn, takeBack, catchUp, take }),
+    [id, state, notice, append, lastOwn, takeBack, catchUp, take],
   )
-  return <Context value={job}>{children}</Context>
+  return (
+    <Context value={job}>
+      <Busy value={busy}>{children}</Busy>
+    </Context>
+  )
 }

@@ -59,6 +59,68 @@ test.each<[unknown, Record<string, number | string>]>([
   }
 })
 
+test.each<[unknown, unknown]>([
+  [
+    { text: '0,62 m', quantity: 'length' },
+    { value: 620, unit: 'mm', reading: '0.62 m, that is 620 mm' },
+  ],
+  [
+    { text: '24 in', quantity: 'length' },
+    { value: 609.6, unit: 'mm', reading: '24 in, that is 609.6 mm' },
+  ],
+  [
+    { text: '3/8 in', quantity: 'length' },
+    { value: 9.525, unit: 'mm', reading: '3/8 in, that is 9.525 mm' },
+  ],
+  [
+    { text: '#18', quantity: 'gauge' },
+    { value: { awg: '18' }, unit: 'AWG', reading: '18 AWG' },
+  ],
+  [
+    { text: '000', quantity: 'gauge' },
+    { value: { awg: '3/0' }, unit: 'AWG', reading: '3/0 AWG' },
+  ],
+  [
+    { text: '30 MΩ', quantity: 'resistance' },
+    { value: 30e6, unit: 'Ω' },
+  ],
+  [
+    { text: '30 mΩ', quantity: 'resistance' },
+    { value: 0.03, unit: 'Ω' },
+  ],
+  [
+    { text: '1,200 mm', quantity: 'length', plausible: [10, 100000] },
+    { value: 1200, reading: '1200 mm' },
+  ],
+  [{ text: '1.026 mm', quantity: 'length', plausible: [0.2, 6] }, { value: 1.026 }],
+  [
+    { text: '68 °F', quantity: 'temperature' },
+    { value: 20, unit: '°C' },
+  ],
+])('units/parse of %j', async (input, expected) => {
+  const { status, body } = await ask('units/parse', input)
+  expect(status).toBe(200)
+  expect(body).toMatchObject(expected as Record<string, unknown>)
+})
+
+test.each<[unknown, number, unknown]>([
+  [{ text: '1,200 mm', quantity: 'length' }, 422, { code: 'ambiguous', readings: [1.2, 1200], unit: 'mm' }],
+  [
+    { text: '20,500', quantity: 'length', plausible: [10, 100000] },
+    422,
+    { code: 'ambiguous', readings: [20.5, 20500] },
+  ],
+  [{ text: 'about two', quantity: 'length' }, 400, { code: 'bad-input', issues: [{ path: ['text'] }] }],
+  [{ text: '5 lbf', quantity: 'length' }, 400, { code: 'bad-input', issues: [{ path: ['text'] }] }],
+  [{ text: '-5 mm', quantity: 'length' }, 400, { code: 'bad-input', issues: [{ path: ['text'] }] }],
+  [{ text: '99', quantity: 'gauge' }, 400, { code: 'bad-input', issues: [{ path: ['text'] }] }],
+  [{ text: '5', quantity: 'length', plausible: [3, 1] }, 400, { code: 'bad-input', issues: [{ path: ['plausible'] }] }],
+])('units/parse of %j is asked about or refused', async (input, wanted, expected) => {
+  const { status, body } = await ask('units/parse', input)
+  expect(status).toBe(wanted)
+  expect(body.error).toMatchObject(expected as Record<string, unknown>)
+})
+
 test.each<[unknown, readonly [number, number, number]]>([
   [{ construction: 'closed-barrel', barrelDepthMm: 5.2, gap: { minMm: 0.3, maxMm: 1 } }, [5.5, 5.85, 6.2]],
   [{ construction: 'closed-barrel', barrelDepthMm: 4, cupDepthMm: 1.5, gap: { minMm: 0, maxMm: 0.5 } }, [5.5, 5.75, 6]],

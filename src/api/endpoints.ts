@@ -14,6 +14,7 @@ import { listJobsEndpoint } from '@/api/endpoints/listJobsEndpoint'
 import { appendEndpoint } from '@/api/endpoints/appendEndpoint'
 import { importCatalogueEndpoint, readCatalogueEndpoint } from '@/api/endpoints/catalogueEndpoints'
 import { heightTargetEndpoint } from '@/api/endpoints/heightTargetEndpoint'
+import { unitsParseEndpoint } from './endpoints/unitsParseEndpoint'
 import { wireSizeEndpoint } from '@/api/endpoints/wireSizeEndpoint'
 import { readJobEndpoint } from '@/api/endpoints/readJobEndpoint'
 import { stripWindowEndpoint } from '@/api/endpoints/stripWindowEndpoint'
@@ -42,6 +43,7 @@ const openApiEndpoint = endpoint({
 export const endpoints: readonly Endpoint[] = [
   healthEndpoint,
   openApiEndpoint,
+  unitsParseEndpoint,
   wireSizeEndpoint,
   stripWindowEndpoint,
   pullMinimumEndpoint,

@@ -3,15 +3,24 @@
 const trim = (text: string) => (text.includes('.') ? text.replace(/0+$/, '').replace(/\.$/, '') : text)
 
 /** Halves round away from nought, as a hand does: 5.85 is 5.9, though its binary form lies a little below. */
-export const figure = (value: number, digits: number): string => trim((value + Math.sign(value) * 1e-9).toFixed(digits))
+export const figure = (value: number, digits: number): string => {
+  const text = trim((value + Math.sign(value) * 1e-9).toFixed(digits))
+  // what rounds to nothing has no sign
+  return text === '-0' ? '0' : text
+}
 
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
 export const mm = (value: number, digits = 2): string => `${figure(value, digits)} mm`
 export const mm2 = (value: number): string => `${figure(value, 3)} mm²`
-export const amps = (value: number): string => (value < 1 ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`)
+
+/** A thousandth of a unit stays below a thousand of it, also once it is rounded. */
+const isThousandths = (value: number) => Math.abs(value) * 1000 < 999.95
+
+export const amps = (value: number): string =>
+  isThousandths(value) ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`
 export const newtons = (value: number): string => `${figure(value, 0)} N`
 export const ohms = (value: number): string =>
-  Math.abs(value) < 1 ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`
+  isThousandths(value) ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`
 export const metres = (lengthMm: number): string =>
   lengthMm < 1000 ? `${figure(lengthMm, 0)} mm` : `${figure(lengthMm / 1000, 3)} m`
 

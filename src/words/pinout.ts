@@ -1,8 +1,8 @@
 import { list, plural } from '@/words/figures'
 import { planFaultWords } from '@/words/plan'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, readingWords } from '@/words/quantity'
 import { pinoutColumns, type ColumnId } from '../core/record/grid/pinoutColumns'
-import type { CellProblem, TableFault } from '../core/record/grid/pinoutTypes'
+import type { CellProblem, TableFault, UnderstoodCell } from '../core/record/grid/pinoutTypes'
 
 export const columnWords = (id: ColumnId): string => pinoutColumns[id].heading
 
@@ -73,4 +73,13 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
     case 'too-long':
       return `${said} is over the limit of ${problem.limit}`
   }
+}
+
+/** How a figure was understood that could be read in two ways. */
+export function understoodWords({ row, column, found, dimension, quantity, byRow }: UnderstoodCell): string {
+  const why =
+    byRow === undefined
+      ? `the other reading is no ${columnWords(column)}`
+      : `row ${byRow} shows which mark is the decimal`
+  return `Row ${row}, ${columnWords(column)} “${found}” is read as ${readingWords(quantity, dimension)}: ${why}.`
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { answer, endpoint } from '@/api/endpoint'
-import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
+import { cellProblemWords, columnWords, tableFaultWords, understoodWords } from '@/words/pinout'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { readPinout } from '@/formats/pinout/readPinout'
 
@@ -20,6 +20,8 @@ export const previewPinoutEndpoint = endpoint({
         message: z.string(),
       }),
     ),
+    /** how figures were read that could be read in two ways */
+    understood: z.array(z.string()),
     ignored: z.array(z.string()),
     valid: z.boolean(),
   }),
@@ -40,6 +42,7 @@ export const previewPinoutEndpoint = endpoint({
           message: cellProblemWords(fault.problem, fault.found),
         })),
       ],
+      understood: reading.understood.map(understoodWords),
       ignored: reading.ignored,
       valid: reading.plan !== undefined,
     })

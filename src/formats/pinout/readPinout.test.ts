@@ -186,3 +186,27 @@ test('groups and notes are read; a group that cannot be is named', () => {
   })
   expect(problemOf(`${more}\nW1,TW-0.5,RD,A,1,B,1,620,,,knot,`)).toEqual({ kind: 'bad-group' })
 })
+
+const twoWires = (first: string, second: string) =>
+  read(withRows(`W1,TW-0.5,RD,A,1,B,1,"${first}",,`, `W2,TW-0.5,BU,A,2,B,2,"${second}",,`), picks)
+
+test('the clear figures of a column decide its doubtful ones, and it is said', () => {
+  const { plan, understood } = twoWires('1,200 m', '0,62 m')
+  expect(plan?.wires.map((wire) => wire.lengthMm)).toEqual([1200, 620])
+  expect(understood).toMatchObject([{ row: 2, column: 'length', found: '1,200 m', byRow: 3 }])
+})
+
+test('a doubtful length is what a wire can be, never silently 1.2 mm', () => {
+  const { plan, understood } = twoWires('1,200', '850')
+  expect(plan?.wires.map((wire) => wire.lengthMm)).toEqual([1200, 850])
+  expect(understood).toMatchObject([{ row: 2, quantity: { value: 1200 } }])
+  expect(understood[0]).not.toHaveProperty('byRow')
+})
+
+test('where both readings can be meant, and where mark and field contradict each other, it asks', () => {
+  expect(twoWires('20,500', '850').cellFaults[0]?.problem).toMatchObject({
+    kind: 'quantity',
+    fault: { kind: 'ambiguous', readings: [20.5, 20500] },
+  })
+  expect(twoWires('1,200', '0,62 m').cellFaults[0]?.problem).toMatchObject({ fault: { kind: 'ambiguous' } })
+})

@@ -3,7 +3,7 @@ import { designatedAreaMm2, shelfNames } from '@/core/record/plan/facts'
 import { readGroup } from '@/core/record/grid/columns'
 import { typesOfSize } from '@/core/record/grid/gridNames'
 import { type End, type Wire, emptyPlan, planFaults } from '@/core/record/plan/plan'
-import { type Dimension, parseQuantity } from '@/core/base/units/parseQuantity'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { formatColour, parseColour } from '@/core/base/wire/colour'
 import { type ColumnId, matchHeadings } from '../../core/record/grid/pinoutColumns'
 import {
@@ -14,8 +14,10 @@ import {
   type PinoutEnd,
   type PinoutRow,
   type TableFault,
+  type UnderstoodCell,
 } from '../../core/record/grid/pinoutTypes'
 import { countLines } from './countLines'
+import { FigureColumns } from './figureColumns'
 import { type AddFault, ID, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
 import Papa from 'papaparse'
 
@@ -24,6 +26,8 @@ export interface PinoutReading {
   readonly ends: readonly PinoutEnd[]
   readonly tableFaults: readonly TableFault[]
   readonly cellFaults: readonly CellFault[]
+  /** figures that could be read in two ways, and how they were */
+  readonly understood: readonly UnderstoodCell[]
   /** headings that are not read */
   readonly ignored: readonly string[]
   /** complete and without fault */
@@ -35,6 +39,7 @@ const nothing = (fault: TableFault): PinoutReading => ({
   ends: [],
   tableFaults: [fault],
   cellFaults: [],
+  understood: [],
   ignored: [],
 })
 
@@ -76,7 +81,7 @@ export function readPinout(
     cells: Object.fromEntries(Object.entries(at).map(([id, index]) => [id, (cells[index] ?? '').trim()])),
   }))
   if (ragged.length > 0)
-    return { rows: cellRows, ends: [], tableFaults: ragged.slice(0, 50), cellFaults: [], ignored: unknown }
+    return { ...nothing({ kind: 'no-rows' }), rows: cellRows, tableFaults: ragged.slice(0, 50), ignored: unknown }
   return interpret(cellRows, lookup, picks, unknown)
 }
 
@@ -103,10 +108,14 @@ interface Reading {
   readonly seenWires: Map<string, number>
   readonly seenCavities: Map<string, { wire: string; row: number }>
   readonly faults: CellFault[]
+  readonly figures: FigureColumns
 }
 
 /** A row as a wire, or the faults that keep it from being one. */
-function readRow({ row, cells }: CellRow, { ends, lookup, seenWires, seenCavities, faults }: Reading): PinoutRow {
+function readRow(
+  { row, cells }: CellRow,
+  { ends, lookup, seenWires, seenCavities, faults, figures }: Reading,
+): PinoutRow {
   const before = faults.length
   const fault = (column: ColumnId, problem: CellProblem) =>
     faults.push({ row, column, found: cells[column] ?? '', problem })
@@ -118,8 +127,8 @@ function readRow({ row, cells }: CellRow, { ends, lookup, seenWires, seenCavitie
   const from = side('fromEnd')
   const to = side('toEnd')
   if (from?.kind === 'open' && to?.kind === 'open') fault('fromEnd', { kind: 'open-both-sides' })
-  const lengthMm = readFigure(cells.length ?? '', 'length', 'length', true, fault)
-  const currentA = readFigure(cells.current ?? '', 'current', 'current', false, fault)
+  const lengthMm = figures.read(row, 'length', cells.length ?? '', fault)
+  const currentA = figures.read(row, 'current', cells.current ?? '', fault)
   if (lengthMm !== undefined && lengthMm > LENGTH_LIMIT_MM)
     fault('length', { kind: 'too-long', limit: LENGTH_LIMIT_MM })
   if ((cells.signal ?? '').length > 60) fault('signal', { kind: 'too-long', limit: 60 })
@@ -152,7 +161,8 @@ function interpret(
   const ends = resolveEnds(cellRows, lookup, picks, faults)
   const seenWires = new Map<string, number>()
   const seenCavities = new Map<string, { wire: string; row: number }>()
-  const rows = cellRows.map((cellRow) => readRow(cellRow, { ends, lookup, seenWires, seenCavities, faults }))
+  const figures = new FigureColumns(cellRows)
+  const rows = cellRows.map((cellRow) => readRow(cellRow, { ends, lookup, seenWires, seenCavities, faults, figures }))
   for (const end of ends.values()) {
     if (end.housing !== undefined || end.badHousing) continue
     const first = cellRows.find(({ cells }) => cells.fromEnd === end.id || cells.toEnd === end.id)
@@ -167,6 +177,7 @@ function interpret(
     ends: listed,
     tableFaults: [],
     cellFaults: faults.sort((a, b) => a.row - b.row),
+    understood: figures.understood,
     ignored,
     ...(complete && {
       plan: {
@@ -239,22 +250,4 @@ function readType(said: string, lookup: Catalogue, fault: AddFault): string {
       : { kind: 'unknown-type', known: [...lookup.wireTypes.keys()].slice(0, SUGGESTIONS) },
   )
   return said
-}
-
-function readFigure(
-  said: string,
-  column: ColumnId,
-  dimension: Dimension,
-  required: boolean,
-  fault: AddFault,
-): number | undefined {
-  if (said === '' && !required) return undefined
-  if (said === '') {
-    fault(column, { kind: 'missing' })
-    return undefined
-  }
-  const read = parseQuantity(said, dimension)
-  if (read.ok) return Math.round(read.value * 1000) / 1000
-  fault(column, { kind: 'quantity', dimension, fault: read.fault })
-  return undefined
 }

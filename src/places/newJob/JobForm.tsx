@@ -1,3 +1,5 @@
+import { plausible } from '@/core/base/units/plausible'
+import { understoodAs } from '@/words/quantity'
 import type { UseFormReturnType } from '@mantine/form'
 import { Button, Checkbox, Kbd, NativeSelect, TextInput } from '@mantine/core'
 import clsx from 'clsx'
@@ -59,6 +61,7 @@ export function JobForm({
             label={texts.wireToSpareAt}
             inputMode="decimal"
             placeholder={texts.spareLike}
+            description={understoodAs(form.values.slack, 'length', { plausible: plausible.wireLengthMm })}
             {...form.getInputProps('slack')}
           />
           <p className={clsx(textCss.small, textCss.dim)}>{texts.pinoutAsItIs(kind === 're-pin')}</p>
@@ -81,6 +84,7 @@ export function JobForm({
         </NativeSelect>
       ))}
       {preview && preview.faults.length > 0 && <PinoutFaults faults={preview.faults} only={only} setOnly={setOnly} />}
+      {preview && preview.understood.length > 0 && <Understood lines={preview.understood} />}
       {preview?.valid && (
         <p className={clsx(noteCss.note, noteCss.good)}>
           {texts.allCanBeRead(preview.rows.length, preview.ends.length)}
@@ -93,6 +97,19 @@ export function JobForm({
     </form>
   )
 }
+
+/** Figures that could be read in two ways: how they were, so that a wrong guess is seen before anything is written. */
+function Understood({ lines }: { readonly lines: readonly string[] }) {
+  return (
+    <div className={clsx(noteCss.note, noteCss.attend)}>
+      {lines.slice(0, UNDERSTOOD_SHOWN).map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+      {lines.length > UNDERSTOOD_SHOWN && <p>{texts.andMoreAlike(lines.length - UNDERSTOOD_SHOWN)}</p>}
+    </div>
+  )
+}
+const UNDERSTOOD_SHOWN = 3
 
 /** The rows that cannot be read, each by its place and what would be right. */
 function PinoutFaults({

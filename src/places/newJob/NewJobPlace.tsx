@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { Kbd, Textarea } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import clsx from 'clsx'
@@ -24,7 +25,8 @@ import { readPinoutFile, titleOfFile } from './readPinoutFile'
 import { usePreview } from './usePreview'
 import styles from './NewJobPlace.module.css'
 
-const slackOf = (text: string) => (text.trim() === '' ? undefined : parseQuantity(text, 'length'))
+const slackOf = (text: string) =>
+  text.trim() === '' ? undefined : parseQuantity(text, 'length', { plausible: plausible.wireLengthMm })
 
 /** A length or nothing; nobody asks for it where all wires are cut new. */
 function slackFault(text: string, { kind }: NewJobDraft): string | undefined {

@@ -17,6 +17,8 @@ export interface Preview {
     readonly found?: string
     readonly message: string
   }[]
+  /** how figures were read that could be read in two ways */
+  readonly understood: readonly string[]
   readonly ignored: readonly string[]
   readonly valid: boolean
 }

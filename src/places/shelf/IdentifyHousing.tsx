@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { HeadRow } from '@/ui/table/HeadRow'
 import styles from './IdentifyHousing.module.css'
 import { identifyHousingWords as words } from '@/words/screens/shelf/identifyHousing'
@@ -27,7 +28,7 @@ export function IdentifyHousing() {
   const [shape, setShape] = useState('')
   const [found, setFound] = useState<readonly IdentifiedHousing[]>()
   const counts = ways.trim() === '' ? undefined : readCounts(ways)
-  const read = pitch.trim() === '' ? undefined : parseQuantity(pitch, 'length')
+  const read = pitch.trim() === '' ? undefined : parseQuantity(pitch, 'length', { plausible: plausible.partMm })
   const asked =
     counts &&
     JSON.stringify({

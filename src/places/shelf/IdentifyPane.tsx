@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { identifyPaneWords as words } from '@/words/screens/shelf/identifyPane'
 import { Button, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
@@ -26,7 +27,11 @@ export function IdentifyPane() {
   const [text, setText] = useState<Readonly<Record<CalliperFigure, string>>>(none)
   const [found, setFound] = useState<Identified>()
   const readings = calliperFigures.map(
-    (id) => [id, text[id].trim() === '' ? undefined : parseQuantity(text[id], 'length')] as const,
+    (id) =>
+      [
+        id,
+        text[id].trim() === '' ? undefined : parseQuantity(text[id], 'length', { plausible: plausible.partMm }),
+      ] as const,
   )
   const asked = JSON.stringify({
     bands: bands.map((digit) => bandColours[digit]?.name ?? ''),

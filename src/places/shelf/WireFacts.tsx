@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { wireFactsWords as words } from '@/words/screens/shelf/wireFacts'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -24,7 +25,7 @@ const empty: Said = { printed: '', strands: '', strand: '', bare: '' }
 
 /** What was said as a measure: the first way that has a figure; a sentence when it cannot be read. */
 function measureOf(said: Said): { readonly measure?: WireMeasure; readonly wrong?: string } {
-  const length = (text: string) => parseQuantity(text, 'length')
+  const length = (text: string) => parseQuantity(text, 'length', { plausible: plausible.insulationMm })
   if (said.printed.trim() !== '') {
     const area = parseQuantity(said.printed, 'area')
     const awg = saidGauge(said.printed)

@@ -6,6 +6,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
+import { plausible } from '@/core/base/units/plausible'
 import { figure } from '@/words/figures'
 import { implausibleWords } from '@/words/implausible'
 import { breakWords } from '@/words/practices'
@@ -41,6 +42,7 @@ export function HeightField({
     <FigureField
       label={label}
       dimension="length"
+      range={plausible.crimpHeightMm}
       figure={form.height}
       onChange={(written) => move({ kind: 'height-written', figure: written })}
       hint={hint}
@@ -89,6 +91,7 @@ export function PullField({
       <FigureField
         label={words.pulledOffAtN}
         dimension="force"
+        range={plausible.pullN}
         figure={form.pull}
         onChange={(written) => move({ kind: 'pull-written', figure: written })}
         hint={set.pull ? `≥ ${String(set.pull.forceN)}` : ''}

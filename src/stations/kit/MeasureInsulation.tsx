@@ -1,7 +1,8 @@
+import { plausible } from '@/core/base/units/plausible'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
 import textCss from '@/ui/text/text.module.css'
 
@@ -16,7 +17,7 @@ export function MeasureInsulation({
   readonly cancel: () => void
 }) {
   const [text, setText] = useState(String(now))
-  const read = parseQuantity(text, 'length')
+  const read = parseQuantity(text, 'length', { plausible: plausible.insulationMm })
   return (
     <form
       onSubmit={(event) => {
@@ -27,6 +28,7 @@ export function MeasureInsulation({
       <TextInput
         label={words.overInsulationThreeTurns}
         value={text}
+        description={understoodAs(text, 'length', { plausible: plausible.insulationMm })}
         autoFocus
         inputMode="decimal"
         onChange={(event) => setText(event.target.value)}

@@ -1,3 +1,4 @@
+import { plausible } from '@/core/base/units/plausible'
 import styles from './AdapterForm.module.css'
 import { adapterFormWords as words } from '@/words/screens/plan/adapterForm'
 import { useAction } from '@/ui/action/useAction'
@@ -6,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ADAPTER_LENGTH_MM } from '@/core/work/rework/adapter'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { makeAdapter } from './reworkActions'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
@@ -21,7 +22,7 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
   const [length, setLength] = useState('120 mm')
   const [fault, setFault] = useState<string>()
   const [made, setMade] = useState<{ readonly id: string; readonly left: string }>()
-  const read = parseQuantity(length, 'length')
+  const read = parseQuantity(length, 'length', { plausible: plausible.wireLengthMm })
   const wrong = !read.ok
     ? quantityWords(read.fault, 'length')
     : read.value < ADAPTER_LENGTH_MM.min || read.value > ADAPTER_LENGTH_MM.max
@@ -61,6 +62,7 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
       <TextInput
         label={words.lengthOfAdaptersWires}
         value={length}
+        description={understoodAs(length, 'length', { plausible: plausible.wireLengthMm })}
         inputMode="decimal"
         onChange={(event) => setLength(event.target.value)}
         error={wrong !== undefined}

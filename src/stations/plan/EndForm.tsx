@@ -1,9 +1,10 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { endFormWords as words } from '@/words/screens/plan/endForm'
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { type FieldIssue, useSchemaForm } from '@/ui/form/useSchemaForm'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { freeEndId } from '@/core/record/plan/freeEndId'
 import { type End, type PlanChange, planIndex } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
@@ -17,7 +18,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 
 const jacketFault = (text: string) => {
-  const read = parseQuantity(text, 'length')
+  const read = parseQuantity(text, 'length', { plausible: plausible.wireLengthMm })
   return text === '' || read.ok ? undefined : quantityWords(read.fault, 'length')
 }
 
@@ -125,6 +126,7 @@ export function EndForm({
         label={words.cableJacketsBackMm}
         inputMode="decimal"
         placeholder={words.noCablesHere}
+        description={understoodAs(form.values.jacketBackMm, 'length', { plausible: plausible.wireLengthMm })}
         {...form.getInputProps('jacketBackMm')}
         error={jacketFault(form.values.jacketBackMm) ?? form.errors.jacketBackMm}
       />

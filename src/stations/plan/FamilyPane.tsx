@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import styles from './FamilyPane.module.css'
 import { familyPaneWords as texts } from '@/words/screens/plan/familyPane'
 import clsx from 'clsx'
@@ -10,7 +11,7 @@ import { useEffect, useState } from 'react'
 import type { FamilyWish } from '@/core/parts/choose/chooseFamily'
 import { freeEndId } from '@/core/record/plan/freeEndId'
 import type { PlanChange, Wire } from '@/core/record/plan/plan'
-import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
+import { parseQuantity, type Dimension, type Plausible } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
@@ -33,13 +34,13 @@ function wishOf(said: Said): { readonly wish?: FamilyWish; readonly wrong?: keyo
   const ways = Number(said.ways)
   if (!Number.isInteger(ways) || ways < 1) return { wrong: 'ways' }
   const figures: Partial<Record<'current' | 'area' | 'insulation', number>> = {}
-  for (const [field, dimension] of [
-    ['current', 'current'],
-    ['area', 'area'],
-    ['insulation', 'length'],
-  ] as const satisfies readonly (readonly [string, Dimension])[]) {
+  for (const [field, dimension, range] of [
+    ['current', 'current', plausible.currentA],
+    ['area', 'area', plausible.areaMm2],
+    ['insulation', 'length', plausible.insulationMm],
+  ] as const satisfies readonly (readonly [string, Dimension, Plausible])[]) {
     if (said[field].trim() === '') continue
-    const read = parseQuantity(said[field], dimension)
+    const read = parseQuantity(said[field], dimension, { plausible: range })
     if (!read.ok) return { wrong: field }
     figures[field] = read.value
   }

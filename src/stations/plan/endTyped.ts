@@ -1,3 +1,4 @@
+import { plausible } from '@/core/base/units/plausible'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import type { End, Wire } from '@/core/record/plan/plan'
 import type { PlanShelf } from './planShelf'
@@ -32,7 +33,7 @@ export const housingNamed = (shelf: PlanShelf, typed: string) =>
 export function endRead(typed: TypedEnd, end: End | undefined, shelf: PlanShelf): unknown {
   const chosen = housingNamed(shelf, typed.housing)
   const { id, keying, gender, mate, matePlating, jacketBackMm, inPlace } = typed
-  const jacket = parseQuantity(jacketBackMm, 'length')
+  const jacket = parseQuantity(jacketBackMm, 'length', { plausible: plausible.wireLengthMm })
   return {
     id,
     housing: chosen?.id ?? '',

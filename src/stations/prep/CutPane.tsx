@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { cutPaneWords as words } from '@/words/screens/prep/cutPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
@@ -12,7 +13,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
 import { figure, metres } from '@/words/figures'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
 import { unanswered } from '@/words/unanswered'
@@ -212,7 +213,7 @@ function SpoolForm({
   const [name, setName] = useState('')
   const [left, setLeft] = useState('')
   const [fault, setFault] = useState<string>()
-  const read = parseQuantity(left, 'length')
+  const read = parseQuantity(left, 'length', { plausible: plausible.wireLengthMm })
   const write = async (line: Spool) => {
     const outcome = await countSpool(line).catch(
       () => ({ ok: false, message: unanswered(words.nothingWasWritten) }) as const,
@@ -256,6 +257,7 @@ function SpoolForm({
         <TextInput
           label={words.leftOnIt}
           value={left}
+          description={understoodAs(left, 'length', { plausible: plausible.wireLengthMm })}
           placeholder="25 m"
           onChange={(event) => setLeft(event.target.value)}
           error={left !== '' && !read.ok}

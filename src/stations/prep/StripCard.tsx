@@ -1,3 +1,4 @@
+import { plausible } from '@/core/base/units/plausible'
 import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import type { Dispatch } from 'react'
@@ -11,7 +12,7 @@ import textCss from '@/ui/text/text.module.css'
 import { mm } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 
 /** A wire that is to be prepared: ticked line by line, its strip as it was measured. */
 export function StripCard({
@@ -63,6 +64,7 @@ export function StripCard({
         <TextInput
           label={words.measured}
           value={form.stripText}
+          description={understoodAs(form.stripText, 'length', { plausible: plausible.stripMm })}
           inputMode="decimal"
           onChange={(event) => dispatch({ kind: 'strip-written', text: event.target.value })}
           error={verdict?.kind !== 'inside'}

@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import styles from './Leads.module.css'
 import { leadsWords as words } from '@/words/screens/prove/leads'
 import { useClock } from '@/ui/frame/Clock'
@@ -20,8 +21,8 @@ export function Leads() {
   const [open, setOpen] = useState(false)
   const [ohmText, setOhm] = useState('')
   const [stepText, setStep] = useState('0.01')
-  const ohm = parseQuantity(ohmText, 'resistance')
-  const step = parseQuantity(stepText, 'resistance')
+  const ohm = parseQuantity(ohmText, 'resistance', { plausible: plausible.netOhm })
+  const step = parseQuantity(stepText, 'resistance', { plausible: plausible.meterStepOhm })
   // leads that read nothing are a four-wire meter's
   const isZero = /^0+([.,]0*)?$/.test(ohmText.trim())
   const value = isZero ? 0 : ohm.ok ? ohm.value : undefined

@@ -1,4 +1,5 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import styles from './ProveStation.module.css'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
 import { useClock } from '@/ui/frame/Clock'
@@ -247,7 +248,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   const { state, append } = useJob()
   const busy = useBusy()
   const [text, setText] = useState('')
-  const read = parseQuantity(text, 'resistance')
+  const read = parseQuantity(text, 'resistance', { plausible: plausible.netOhm })
   const figures = net.resistance
   if (!figures) return null
   const verdict = figures.verdict && verdictWords[figures.verdict]

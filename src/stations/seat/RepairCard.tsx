@@ -1,3 +1,4 @@
+import { plausible } from '@/core/base/units/plausible'
 import { repairCardWords as words } from '@/words/screens/seat/repairCard'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -11,7 +12,7 @@ import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, mm } from '@/words/figures'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { damageWords } from '@/words/rework'
 import { RepairSteps } from './RepairSteps'
 import { SpliceForm } from './SpliceForm'
@@ -34,7 +35,7 @@ export function RepairCard({
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [lost, setLost] = useState('')
-  const read = lost.trim() === '' ? undefined : parseQuantity(lost, 'length')
+  const read = lost.trim() === '' ? undefined : parseQuantity(lost, 'length', { plausible: plausible.cutBackMm })
   const lostMm = read?.ok ? read.value : 0
   const plan = useMemo(() => repairPlan(state, what, termination, lostMm), [state, what, termination, lostMm])
   const [together, setTogether] = useState(true)
@@ -66,6 +67,7 @@ export function RepairCard({
         <TextInput
           label={words.wireSpoiledBesidesOld}
           value={lost}
+          description={understoodAs(lost, 'length', { plausible: plausible.cutBackMm })}
           inputMode="decimal"
           placeholder={words.lostLike}
           onChange={(event) => setLost(event.target.value)}

@@ -1,3 +1,4 @@
+import { plausible } from '@/core/base/units/plausible'
 import styles from './SpliceForm.module.css'
 import { spliceFormWords as words } from '@/words/screens/seat/spliceForm'
 import { useAction } from '@/ui/action/useAction'
@@ -6,7 +7,7 @@ import { useState } from 'react'
 import type { Termination } from '@/core/record/plan/plan'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
-import { quantityWords } from '@/words/quantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 import { spliceWire } from './actions'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -17,7 +18,7 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
   const { busy, ask } = useAction()
   const [piece, setPiece] = useState('')
   const [fault, setFault] = useState<string>()
-  const read = piece.trim() === '' ? undefined : parseQuantity(piece, 'length')
+  const read = piece.trim() === '' ? undefined : parseQuantity(piece, 'length', { plausible: plausible.wireLengthMm })
   const send = async () => {
     if (!read?.ok) return
     const outcome = await ask((asking) =>
@@ -48,6 +49,7 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
       <TextInput
         label={words.lengthOfPiece}
         value={piece}
+        description={understoodAs(piece, 'length', { plausible: plausible.wireLengthMm })}
         autoFocus
         inputMode="decimal"
         placeholder={words.fromMouthLike}

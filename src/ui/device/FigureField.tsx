@@ -4,14 +4,15 @@ import styles from './FigureField.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
-import type { WrittenFigure } from '@/core/work/crimp/pieceForm'
-import { parseQuantity, type Dimension } from '@/core/base/units/parseQuantity'
-import { quantityWords } from '@/words/quantity'
+import { readingHelp, type WrittenFigure } from '@/core/work/crimp/pieceForm'
+import { parseQuantity, type Dimension, type Plausible } from '@/core/base/units/parseQuantity'
+import { quantityWords, understoodAs } from '@/words/quantity'
 
 /** A field for a figure, with the key that asks its instrument. */
 export function FigureField({
   label,
   dimension,
+  range,
   figure,
   onChange,
   hint,
@@ -21,6 +22,8 @@ export function FigureField({
 }: {
   readonly label: string
   readonly dimension: Dimension
+  /** what such a figure can be: it decides what `1,026` is */
+  readonly range: Plausible
   readonly figure: WrittenFigure
   readonly onChange: (figure: WrittenFigure) => void
   /** what is wanted, shown while it is empty */
@@ -33,7 +36,8 @@ export function FigureField({
   /** a sentence about this figure */
   readonly fault?: string | undefined
 }) {
-  const read = parseQuantity(figure.text, dimension)
+  const help = readingHelp(figure.by, range)
+  const read = parseQuantity(figure.text, dimension, help)
   const unreadable = figure.text !== '' && !read.ok
   return (
     <div className={styles.figureField}>
@@ -42,6 +46,7 @@ export function FigureField({
         value={figure.text}
         inputMode="decimal"
         placeholder={hint}
+        description={understoodAs(figure.text, dimension, help)}
         onChange={(event) => onChange({ text: event.target.value })}
         error={wrong || unreadable}
       />

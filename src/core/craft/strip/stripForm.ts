@@ -1,3 +1,4 @@
+import { plausible } from '../../base/units/plausible'
 import type { PracticeId } from '../../parts/catalogue/practiceIds'
 import { type QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
 import type { ChosenSet } from '../setup/chosenSet'
@@ -91,7 +92,7 @@ export function readStripForm(
   window: ChosenSet['strip'],
   allowance: number,
 ): StripReading {
-  const read = parseQuantity(stripText, 'length')
+  const read = parseQuantity(stripText, 'length', { plausible: plausible.stripMm })
   const verdict = read.ok ? judgeStrip(read.value, window) : undefined
   const lost = /^\d{1,3}$/.test(lostText) ? Number(lostText) : undefined
   const tooManyLost = lost !== undefined && lost > allowance

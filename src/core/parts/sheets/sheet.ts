@@ -1,4 +1,5 @@
-import { parseQuantity, type Dimension, type QuantityFault } from '../../base/units/parseQuantity'
+import { parseQuantity, type Dimension, type Plausible, type QuantityFault } from '../../base/units/parseQuantity'
+import { plausible } from '../../base/units/plausible'
 
 /** A table that somebody fills in or pastes from a data sheet: its columns say what a cell may hold. */
 export interface SheetColumn {
@@ -47,6 +48,14 @@ export interface SheetReading {
 }
 
 const ID = /^[^\s,;:"'<>]{1,60}$/
+/** What a figure of a part's sheet may be, where a mark leaves a doubt. */
+const ofPart: Readonly<Partial<Record<Dimension, Plausible>>> = {
+  length: plausible.partMm,
+  force: plausible.pullN,
+  current: plausible.currentA,
+  area: plausible.areaMm2,
+}
+
 /** What people write where a sheet gives no figure. */
 const NOTHING = /^(-|–|—|n\/?a|not on the sheet|\?)$/i
 
@@ -63,7 +72,7 @@ export function readSheetCell(
       return text.length > cell.limit ? { problem: { kind: 'too-long', limit: cell.limit } } : { value: text }
     case 'figure': {
       if (cell.zero && Number(text) === 0) return { value: 0 }
-      const read = parseQuantity(text, cell.dimension)
+      const read = parseQuantity(text, cell.dimension, { plausible: ofPart[cell.dimension] })
       return read.ok
         ? { value: Math.round(read.value * 1e6) / 1e6 }
         : { problem: { kind: 'quantity', dimension: cell.dimension, fault: read.fault } }

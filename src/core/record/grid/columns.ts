@@ -1,4 +1,5 @@
-import { type Dimension, type QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
+import { parseQuantity, type Dimension, type Plausible, type QuantityFault } from '../../base/units/parseQuantity'
+import { plausible } from '../../base/units/plausible'
 import { formatColour, parseColour } from '../../base/wire/colour'
 import { type Result, fail, ok } from '../../base/result'
 import type { Wire, WireSide } from '../plan/plan'
@@ -64,8 +65,8 @@ function readType(said: string, names: GridNames): Result<Partial<Wire>, GridPro
   )
 }
 
-function readFigure(said: string, dimension: Dimension): Result<number, GridProblem> {
-  const read = parseQuantity(said, dimension)
+function readFigure(said: string, dimension: Dimension, range: Plausible): Result<number, GridProblem> {
+  const read = parseQuantity(said, dimension, { plausible: range })
   return read.ok ? ok(Math.round(read.value * 1000) / 1000) : fail({ kind: 'quantity', dimension, fault: read.fault })
 }
 
@@ -159,7 +160,7 @@ const columnTable = {
     write: (wire) => String(wire.lengthMm),
     read: (said) => {
       if (said === '') return missing
-      const read = readFigure(said, 'length')
+      const read = readFigure(said, 'length', plausible.wireLengthMm)
       if (!read.ok) return read
       return read.value > LENGTH_LIMIT_MM
         ? fail({ kind: 'too-long', limit: LENGTH_LIMIT_MM })
@@ -181,7 +182,7 @@ const columnTable = {
     write: (wire) => (wire.currentA === undefined ? '' : String(wire.currentA)),
     read: (said) => {
       if (said === '') return ok({})
-      const read = readFigure(said, 'current')
+      const read = readFigure(said, 'current', plausible.currentA)
       return read.ok ? ok({ currentA: read.value }) : read
     },
   },

@@ -1,5 +1,5 @@
 import type { PlanFault, Wire } from '@/core/record/plan/plan'
-import type { Dimension, QuantityFault } from '@/core/base/units/parseQuantity'
+import type { Dimension, Quantity, QuantityFault } from '@/core/base/units/parseQuantity'
 import type { ColumnId } from './pinoutColumns'
 
 export const PINOUT_ROW_LIMIT = 5000
@@ -60,3 +60,14 @@ export interface PinoutEnd {
 
 /** The same before it is a wire. */
 export type CellRow = Omit<PinoutRow, 'wire'>
+
+/** A figure that could be read in two ways, and how it was. */
+export interface UnderstoodCell {
+  readonly row: number
+  readonly column: ColumnId
+  readonly found: string
+  readonly dimension: Dimension
+  readonly quantity: Quantity
+  /** the row whose figure shows the decimal mark of the column; without one, what such a figure can be decided */
+  readonly byRow?: number
+}

@@ -1,7 +1,8 @@
 import type { DefectCode } from '../../craft/crimp/looks'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
-import { parseQuantity } from '../../base/units/parseQuantity'
+import { parseQuantity, type Plausible, type ReadingHelp } from '../../base/units/parseQuantity'
+import { plausible } from '../../base/units/plausible'
 import type { LookCode } from '../../parts/catalogue/lookCodes'
 import type { PracticeId } from '../../parts/catalogue/practiceIds'
 import type { Facts } from '../../record/plan/facts'
@@ -101,9 +102,13 @@ const ROUNDING_MM = 0.0005
 
 const fraction = (value: number, parts: number) => Math.round(value * parts) / parts
 
+/** An instrument's figures are decimals always; what a hand types is what its field can be. */
+export const readingHelp = (by: string | undefined, range: Plausible): ReadingHelp =>
+  by === undefined ? { plausible: range } : { decimal: 'any' }
+
 /** What a written height says of a piece that was made with this set. */
 export function readHeight({ text, by }: WrittenFigure, set: ChosenSet): HeightReading {
-  const read = parseQuantity(text, 'length')
+  const read = parseQuantity(text, 'length', readingHelp(by, plausible.crimpHeightMm))
   if (!read.ok) return { heightMm: undefined, fault: undefined, measured: undefined }
   const heightMm = read.value
   const implausible = implausibleHeight(set, heightMm)
@@ -138,7 +143,7 @@ export function readPull(
   termination: Pick<Termination, 'wire' | 'also'>,
   set: ChosenSet,
 ): PullReading {
-  const read = parseQuantity(text, 'force')
+  const read = parseQuantity(text, 'force', readingHelp(by, plausible.pullN))
   if (!read.ok) return { pullN: undefined, fault: undefined, measured: undefined }
   // judged as it will stand in the record, so that both say the same
   const pullN = fraction(read.value, 10)

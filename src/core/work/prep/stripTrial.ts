@@ -1,3 +1,4 @@
+import { plausible } from '../../base/units/plausible'
 import { parseQuantity } from '../../base/units/parseQuantity'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Contact } from '../../parts/catalogue/types'
@@ -56,7 +57,7 @@ export function stripTrial(
   const kinds = sightings[shape.kind]
   const kind = kinds.find((one) => one.id === sees)
   const strands = kind?.asks === 'strands'
-  const read = strands ? undefined : parseQuantity(text, 'length')
+  const read = strands ? undefined : parseQuantity(text, 'length', { plausible: plausible.stripMm })
   const answer =
     sees &&
     trialAnswer({

@@ -47,4 +47,5 @@ export const newJobPlaceWords = {
   example: `wire,type,colour,from end,from cavity,to end,to cavity,length,signal,current
 W1,TW-0.75,RD,P1,1,P2,1,620 mm,beacon supply,0.8 A`,
   spareLike: '12 mm',
+  andMoreAlike: (count: number) => `and ${count} more like these`,
 }

@@ -157,7 +157,11 @@ test.each<[unknown, number]>([
   [{ table: 'iec-60352-2', areaMm2: 0.05 }, 6],
   [{ table: 'iec-60352-2', areaMm2: 0.35 }, 44], // 40 + 0.03/0.18 × 20 = 43.3
   [{ table: 'iec-60352-2', areaMm2: 1.25 }, 131], // 108 + 0.25/0.3 × 27 = 130.5
-  [{ table: 'iec-60352-2', awg: '12' }, 276], // 3.309 mm²: 275.4
+  // a printed gauge takes the row that stands for it, whatever its metal
+  [{ table: 'iec-60352-2', awg: '12' }, 275],
+  [{ table: 'iec-60352-2', awg: '24' }, 28],
+  [{ table: 'iec-60352-2', awg: '14' }, 200],
+  [{ table: 'iec-60352-2', awg: '10' }, 355],
   [{ table: 'ul-486a', awg: '16' }, 134], // 30 lbf = 133.4 N
   [{ table: 'as7928', awg: '26' }, 32], // 7 lbf = 31.1 N
   [{ table: 'as7928', areaMm2: 2 }, 312], // next larger gauge is 14: 70 lbf

@@ -71,7 +71,7 @@ test.each<[Refusal, string]>([
   ],
   [
     { kind: 'implausible', figure: 'pull', value: 5200, min: 0, max: 375 },
-    '5200 N is more than this wire can hold (375 N at most). Is it in newtons?',
+    '5200 N is more than copper of this wire holds (about 375 N). Is it in newtons? An alloy may hold more.',
   ],
   [{ kind: 'already', what: 'ended' }, 'That is at an end already.'],
   [{ kind: 'unknown', what: 'practice', id: 'glue' }, 'There is no practice glue in this job.'],

@@ -5,4 +5,4 @@ import { mm, newtons, range } from './figures'
 export const implausibleWords = ({ figure: what, value, min, max }: Implausible): string =>
   what === 'height'
     ? `${mm(value, 3)} cannot be the height of this crimp (about ${range(min * 2, max / 2, 2)} mm). Is it in millimetres, and this piece?`
-    : `${newtons(value)} is more than this wire can hold (${newtons(max)} at most). Is it in newtons?`
+    : `${newtons(value)} is more than copper of this wire holds (about ${newtons(max)}). Is it in newtons? An alloy may hold more.`

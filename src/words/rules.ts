@@ -1,3 +1,4 @@
+import { pullTableName } from './pullTables'
 import { toolClassWords } from './tools'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
 import type { RuleGroup, RuleId, RuleLine } from '@/core/parts/rules/ruleLines'
@@ -132,9 +133,9 @@ const choiceWords: Readonly<Record<string, string>> = {
   warn: 'warned about',
   'front-first': 'front cover first',
   'gate-first': 'rear gate first',
-  'iec-60352-2': 'IEC 60352-2',
-  'ul-486a': 'UL 486A',
-  as7928: 'AS7928',
+  'iec-60352-2': pullTableName('iec-60352-2'),
+  'ul-486a': pullTableName('ul-486a'),
+  as7928: pullTableName('as7928'),
 }
 export const choiceWord = (choice: string): string => choiceWords[choice] ?? choice
 

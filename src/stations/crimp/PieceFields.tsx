@@ -7,7 +7,8 @@ import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { plausible } from '@/core/base/units/plausible'
-import { figure } from '@/words/figures'
+import { Button } from '@mantine/core'
+import { figure, newtons } from '@/words/figures'
 import { implausibleWords } from '@/words/implausible'
 import { breakWords } from '@/words/practices'
 import type { usePieceInstruments } from './usePieceInstruments'
@@ -99,6 +100,11 @@ export function PullField({
         ask={{ key: 'p', words: runs ? words.stop : words.pull, busy: false, run: pullOrStop }}
         fault={fault && (fault.kind === 'implausible' ? implausibleWords(fault) : low(fault.pullN, fault.minimumN))}
       />
+      {fault?.kind === 'implausible' && (
+        <Button onClick={() => move({ kind: 'pull-meant' })}>
+          <span>{words.itHeldThat(newtons(fault.value))}</span>
+        </Button>
+      )}
       {form.pull.breaks && <p className={textCss.small}>{words.itBroke(breakWords[form.pull.breaks])}</p>}
     </>
   )

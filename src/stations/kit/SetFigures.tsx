@@ -1,18 +1,12 @@
 import { Table } from '@mantine/core'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
+import { pullBasisWords } from '@/words/pullTables'
 import type { KitSet } from './kitOptions'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
-
-const pullSource = (pull: NonNullable<KitSet['set']['pull']>) =>
-  pull.basis === 'sheet'
-    ? words.contactsOwnSheet
-    : pull.basis === 'table'
-      ? `table ${pull.table ?? ''}`
-      : words.generalFigureOfNo(pull.table ?? 'a table')
 
 /** The figures of a set: what it takes, strip, height, pull. */
 export function SetFigures({ set }: { readonly set: KitSet }) {
@@ -65,7 +59,7 @@ export function SetNotes({ set }: { readonly set: KitSet | undefined }) {
       <div className={paneCss.sources}>
         {set && <span>{words.setting(set.set.source)}</span>}
         {set && <span>{words.stripSheetsOwnLength(set.set.stripFrom === 'sheet')}</span>}
-        {set?.set.pull && <span>{words.pullCheckAgainstYour(pullSource(set.set.pull))}</span>}
+        {set?.set.pull && <span>{words.pullFrom(pullBasisWords(set.set.pull))}</span>}
         <span>{words.makersSheetAlwaysWins}</span>
       </div>
     </>

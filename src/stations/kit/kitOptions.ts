@@ -5,6 +5,7 @@ import { withCures, type Cure } from '@/core/work/kit/cures'
 import type { Rejected } from '@/core/craft/fit/fitTypes'
 import { remedies } from '@/core/work/kit/remedies'
 import { planIndex, type SideLetter } from '@/core/record/plan/plan'
+import { outOfReachWords } from '@/words/pullTables'
 import { cureWords, missWords, noteWords, reasonWords, uncheckedWords } from '@/words/fit'
 import { setupWords } from '@/words/crimp'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
@@ -80,7 +81,12 @@ export function kitOptions(
         contactName: set.contact.name,
         plating: set.contact.plating,
         notes: setup.notes.map(noteWords),
-        unchecked: set.unchecked.map((one) => uncheckedWords[one]),
+        unchecked: [
+          ...set.unchecked.map((one) => uncheckedWords[one]),
+          ...(set.pull && set.strandsBreakAtN !== undefined
+            ? [outOfReachWords(set.pull.forceN, set.strandsBreakAtN)]
+            : []),
+        ],
         score: set.score,
       })),
     ),

@@ -7,7 +7,21 @@ test.each<[PullTableId, Conductor, number]>([
   ['iec-60352-2', { areaMm2: 0.5 }, 60],
   ['iec-60352-2', { areaMm2: 0.6 }, 70], // 60 + 0.4 × 25
   ['iec-60352-2', { areaMm2: 10 }, 380],
-  ['iec-60352-2', { awg: 20 }, 62], // 0.5176 mm²: 61.8, rounded up
+  // a printed gauge has a row of its own
+  ['iec-60352-2', { awg: 30 }, 6],
+  ['iec-60352-2', { awg: 28 }, 11],
+  ['iec-60352-2', { awg: 26 }, 15],
+  ['iec-60352-2', { awg: 24 }, 28],
+  ['iec-60352-2', { awg: 22 }, 40],
+  ['iec-60352-2', { awg: 20 }, 60],
+  ['iec-60352-2', { awg: 18 }, 90],
+  ['iec-60352-2', { awg: 16 }, 135],
+  ['iec-60352-2', { awg: 14 }, 200],
+  ['iec-60352-2', { awg: 12 }, 275],
+  ['iec-60352-2', { awg: 10 }, 355],
+  ['iec-60352-2', { awg: 8 }, 370],
+  // another gauge by its metal: 21 AWG is 0.4105 mm², 40 + 0.503 × 20
+  ['iec-60352-2', { awg: 21 }, 51],
   ['ul-486a', { awg: 20 }, 58], // 13 lbf = 57.83 N
   ['ul-486a', { areaMm2: 0.5 }, 58], // next larger gauge is 20
   ['ul-486a', { areaMm2: 0.6 }, 89], // next larger gauge is 18: 20 lbf = 88.96 N

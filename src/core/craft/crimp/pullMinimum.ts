@@ -1,7 +1,8 @@
 import { fail, ok, type Result } from '../../base/result'
 import { LBF_IN_N } from '../../base/units/parseQuantity'
 import { awgAreaMm2, formatAwg, type AwgNumber } from '../../base/wire/awg'
-import { pullTables, type PullScope, type PullTableId } from './pullTables'
+import type { PullScope } from '../../parts/catalogue/pullScope'
+import { pullTables, type PullTableId } from './pullTables'
 
 export type Conductor = { readonly areaMm2: number } | { readonly awg: AwgNumber }
 
@@ -30,7 +31,7 @@ const wholeN = (forceN: number) => Math.ceil(forceN - 1e-9)
 /**
  * The least force that a crimp on this conductor must hold, by a named table.
  *
- * The mm² table interpolates on area. A gauge table takes the row of the printed gauge; without a print, or between
+ * The mm² table has a row that stands for each printed gauge; an area is interpolated. A gauge table takes the row of the printed gauge; without a print, or between
  * two rows, that of the next larger one. Outside its rows a table says nothing.
  *
  * @param table     which table
@@ -42,9 +43,16 @@ export function pullMinimum(table: PullTableId, conductor: Conductor): Result<Pu
 
 const areaOf = (conductor: Conductor) => ('awg' in conductor ? awgAreaMm2(conductor.awg) : conductor.areaMm2)
 
+/** The area by which the mm² table knows a conductor: a printed gauge has a row of its own, whatever its metal. */
+function rowAreaMm2(conductor: Conductor): number {
+  const { gaugeRows } = pullTables['iec-60352-2']
+  const own = 'awg' in conductor ? gaugeRows.find(([awg]) => awg === conductor.awg) : undefined
+  return own ? own[1] : areaOf(conductor)
+}
+
 function byArea(table: PullTableId, conductor: Conductor): Result<PullMinimum, OutsideTable> {
   const { rows, scope } = pullTables[table]
-  const areaMm2 = areaOf(conductor)
+  const areaMm2 = rowAreaMm2(conductor)
   const upper = rows.findIndex(([rowMm2]) => rowMm2 >= areaMm2)
   const above = rows[upper]
   if (!above) return outside(table, areaMm2)

@@ -1,3 +1,5 @@
+import type { PullScope } from '../../parts/catalogue/pullScope'
+
 /**
  * Pull-out minima as published. Check against your own copy of the document.
  * A gauge table holds printed gauges only and is never interpolated.
@@ -6,6 +8,21 @@ export const pullTables = {
   'iec-60352-2': {
     unit: 'mm2',
     scope: 'crimped-connections',
+    /** AWG, mm²: the row that stands for a printed gauge */
+    gaugeRows: [
+      [30, 0.05],
+      [28, 0.08],
+      [26, 0.12],
+      [24, 0.22],
+      [22, 0.32],
+      [20, 0.5],
+      [18, 0.82],
+      [16, 1.3],
+      [14, 2.1],
+      [12, 3.3],
+      [10, 5.3],
+      [8, 8.4],
+    ],
     /** mm², N */
     rows: [
       [0.05, 6],
@@ -69,8 +86,12 @@ export const pullTables = {
   },
 } as const satisfies Record<
   string,
-  { unit: 'mm2' | 'awg'; scope: string; rows: readonly (readonly [number, number])[] }
+  {
+    unit: 'mm2' | 'awg'
+    scope: PullScope
+    rows: readonly (readonly [number, number])[]
+    gaugeRows?: readonly (readonly [number, number])[]
+  }
 >
 
 export type PullTableId = keyof typeof pullTables
-export type PullScope = (typeof pullTables)[PullTableId]['scope']

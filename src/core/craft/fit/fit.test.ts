@@ -10,7 +10,7 @@ import { chooseSets } from '../../work/kit/chooseSets'
 import { bestSet, fit } from './fit'
 import { fitOrder, type FitQuery, type FitWire } from './fitTypes'
 import { remedies } from '../../work/kit/remedies'
-import { pullFromSheet, pullFromTable } from './requiredPull'
+import { pullFromSheet, pullFromTable, strandsBreakAtN } from './requiredPull'
 
 const shelf = demoShelf()
 const today = '2026-11-25'
@@ -124,9 +124,32 @@ test('the contact’s sheet comes before the table; outside both there is no fig
   if (!contact || !bare) throw new Error('demo contacts')
   expect(pullFromSheet(contact, { areaMm2: 0.6 })).toEqual({ forceN: 85, basis: 'sheet' })
   expect(pullFromSheet(bare, { areaMm2: 1.5 })).toBeUndefined()
-  expect(pullFromTable({ areaMm2: 1.5 }, 'iec-60352-2')).toEqual({ forceN: 150, basis: 'table', table: 'iec-60352-2' })
-  expect(pullFromTable({ areaMm2: 1.5 }, 'ul-486a')).toMatchObject({ basis: 'general' })
-  expect(pullFromTable({ areaMm2: 16 }, 'iec-60352-2')).toBeUndefined()
+  expect(pullFromTable(bare, { areaMm2: 1.5 }, 'iec-60352-2')).toEqual({
+    forceN: 150,
+    basis: 'table',
+    table: 'iec-60352-2',
+  })
+  expect(pullFromTable(bare, { areaMm2: 1.5 }, 'ul-486a')).toMatchObject({ basis: 'general' })
+  expect(pullFromTable(bare, { areaMm2: 16 }, 'iec-60352-2')).toBeUndefined()
+})
+
+test('a ring is inside the scope of a table of terminals, whatever the table is to a contact', () => {
+  const ring = shelf.contacts.get('RG-1-4')
+  if (!ring) throw new Error('the demo has a ring')
+  expect(pullFromTable(ring, { areaMm2: 0.5, awg: '20' }, 'ul-486a')).toEqual({
+    forceN: 58,
+    basis: 'table',
+    table: 'ul-486a',
+  })
+})
+
+test.each([
+  // 230 N/mm² of 0.06 mm² are 13.8 N
+  [15, 0.06, 13],
+  [15, 0.2, undefined],
+  [15, undefined, undefined],
+])('of %i N asked, strands of %s mm² hold only %s', (forceN, metalMm2, holdsN) => {
+  expect(strandsBreakAtN({ forceN, basis: 'table', table: 'iec-60352-2' }, metalMm2)).toBe(holdsN)
 })
 
 const loom = (): Plan => {

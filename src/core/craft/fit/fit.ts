@@ -22,7 +22,7 @@ import {
   type Rejected,
   type WorkableSet,
 } from './fitTypes'
-import { pullFromSheet, pullFromTable } from './requiredPull'
+import { pullFromSheet, pullFromTable, strandsBreakAtN } from './requiredPull'
 import { score } from './score'
 import { notchFor, setupsFor, type SetupCandidate } from './setups'
 
@@ -154,12 +154,16 @@ function workable(
   conditions: FitConditions,
   size?: ContactSize,
 ): WorkableSet {
-  const pull = pullFromSheet(contact, conditions.wire) ?? pullFromTable(conditions.wire, conditions.rules.pullTable)
+  const pull =
+    pullFromSheet(contact, conditions.wire) ?? pullFromTable(contact, conditions.wire, conditions.rules.pullTable)
+  const { wire } = conditions
+  const strandsHoldN = strandsBreakAtN(pull, wire.metalAreaMm2 ?? wire.areaMm2)
   return {
     contact,
     ...(seal && { seal }),
     setups,
     ...(pull && { pull }),
+    ...(strandsHoldN !== undefined && { strandsBreakAtN: strandsHoldN }),
     unchecked: uncheckedOf(contact, conditions, size),
     foldBack: foldsBack(contact, conditions),
     score: score(contact, seal, conditions, setups[0]?.notes.length ?? 0),

@@ -67,6 +67,8 @@ export interface WorkableSet {
   readonly seal?: Seal
   readonly setups: readonly FitSetup[]
   readonly pull?: RequiredPull
+  /** the strands hold less than what is asked: this many newtons, estimated */
+  readonly strandsBreakAtN?: number
   readonly unchecked: readonly Unchecked[]
   /** the bare end is folded back on itself, which the rules allow and want recorded */
   readonly foldBack: boolean

@@ -1,3 +1,4 @@
+import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Contact } from '../../parts/catalogue/types'
 import { pullMinimum } from '../crimp/pullMinimum'
 import { pullTables, type PullTableId } from '../crimp/pullTables'
@@ -7,7 +8,7 @@ export interface RequiredPull {
   readonly forceN: number
   /** the contact's own sheet; a table within its scope; or a table outside of it, a general figure only */
   readonly basis: 'sheet' | 'table' | 'general'
-  readonly table?: PullTableId
+  readonly table?: PullTableId | undefined
 }
 
 type PulledWire = { readonly areaMm2: number; readonly awg?: string | undefined }
@@ -20,14 +21,30 @@ export function pullFromSheet(contact: Contact, wire: PulledWire): RequiredPull 
   return own && { forceN: own.forceN, basis: 'sheet' }
 }
 
-/** A table's figure, by the printed gauge where the wire has one; undefined outside of it. */
-export function pullFromTable(wire: PulledWire, table: PullTableId): RequiredPull | undefined {
+/**
+ * A table's figure, by the printed gauge where the wire has one; undefined outside of it. Whether the table speaks of such a
+ * contact is a fact of its construction.
+ */
+export function pullFromTable(contact: Contact, wire: PulledWire, table: PullTableId): RequiredPull | undefined {
   const awg = wire.awg === undefined ? undefined : parseAwg(wire.awg)
   const minimum = pullMinimum(table, awg === undefined ? { areaMm2: wire.areaMm2 } : { awg })
   if (!minimum.ok) return undefined
   return {
     forceN: minimum.value.forceN,
-    basis: pullTables[table].scope === 'crimped-connections' ? 'table' : 'general',
+    basis: constructionOf(contact).pullScopes.includes(pullTables[table].scope) ? 'table' : 'general',
     table,
   }
+}
+
+/** Soft copper strands break at about this, N/mm²: what a sound crimp can be asked for at most. */
+const STRANDS_N_PER_MM2 = 230
+
+/**
+ * What the strands of a wire hold, in whole newtons, where less than what is asked: no crimp on it can reach the minimum.
+ * @param metalMm2 metal of the wire, mm²
+ */
+export function strandsBreakAtN(pull: RequiredPull | undefined, metalMm2: number | undefined): number | undefined {
+  if (!pull || metalMm2 === undefined) return undefined
+  const holdsN = Math.floor(STRANDS_N_PER_MM2 * metalMm2)
+  return holdsN < pull.forceN ? holdsN : undefined
 }

@@ -1,6 +1,7 @@
 import type { Range } from '../../base/range'
 import type { LookCode } from './lookCodes'
 import type { PracticeId } from './practiceIds'
+import type { PullScope } from './pullScope'
 import type { StripLimit, StripShape } from './stripShape'
 import { terminalShapes } from './terminalShapes'
 import type { ToolClass } from './toolClasses'
@@ -41,6 +42,8 @@ export interface ConstructionKind {
   readonly stripLimits: { readonly below: StripLimit; readonly above: StripLimit }
   /** at most five grouped looks, in the order in which a hand turns the piece */
   readonly looks: (contact: Contact) => readonly LookCode[]
+  /** what the tables of pull minima call it: inside its scope a table's figure is more than a general one */
+  readonly pullScopes: readonly PullScope[]
   /** tool classes that may close it, best first; any other destroys it */
   readonly toolClasses: (contact: Contact) => readonly ToolClass[]
   /** is a height part of its inspection? */
@@ -80,6 +83,7 @@ const closedBarrel: ConstructionKind = {
       : undefined,
   stripLimits: { below: 'hole-empty', above: 'gap-too-large' },
   looks: () => ['bottomed-hard', 'strands-in-hole', 'gap-and-strands', 'indents-even', 'straight-round'],
+  pullScopes: ['crimped-connections'],
   toolClasses: () => ['four-indent-positioned', 'four-indent-plain'],
   hasHeight: false,
   wings: none,
@@ -146,6 +150,7 @@ const openBarrel: ConstructionKind = {
   ...stamped,
   id: 'open-barrel',
   looks: () => ['wings-closed', 'brush-shows', 'insulation-edge', 'insulation-held', 'contact-straight'],
+  pullScopes: ['crimped-connections'],
   toolClasses: () => ['parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers'],
   gripsInsulation: true,
   // solder wicks up to a seal's edge and stiffens the wire there: without a seal alone
@@ -156,6 +161,7 @@ const openBarrelSealed: ConstructionKind = {
   ...stamped,
   id: 'open-barrel-sealed',
   looks: () => ['wings-closed', 'brush-shows', 'insulation-edge', 'seal-in-wings', 'contact-straight'],
+  pullScopes: ['crimped-connections'],
   toolClasses: () => ['parallel-die', 'nest-ratchet'],
   // it grips the seal
   gripsInsulation: false,
@@ -170,6 +176,7 @@ const sleeve: ConstructionKind = {
       : undefined,
   stripLimits: { below: 'tip-not-reached', above: 'strands-past-tip' },
   looks: (contact) => (contact.construction === 'sleeve' ? terminalShapes[contact.shape].looks : []),
+  pullScopes: ['crimped-connections', 'terminals-lugs-splices'],
   toolClasses: (contact) =>
     contact.construction === 'sleeve' ? terminalShapes[contact.shape].toolClasses(contact.insulated) : [],
   hasHeight: false,

@@ -61,6 +61,15 @@ test.each([
   expect(read.measured?.pullN).toBe(recordedN)
 })
 
+test('a pull that seems too strong for copper is asked about, and written once it was meant', () => {
+  const { first } = lead()
+  const strong = written('1.45', '9000')
+  expect(first(strong)).toMatchObject({ missing: 'right-figure', measured: undefined })
+  expect(first(pieceForm(strong, { kind: 'pull-meant' })).measured).toMatchObject({ pullN: 9000, meant: true })
+  // what can be needs no such word in the record
+  expect(first(pieceForm(written('1.45', '90'), { kind: 'pull-meant' })).measured).not.toHaveProperty('meant')
+})
+
 test('a first piece says what it waits for: height, then pull, then a figure that can be', () => {
   const { first } = lead()
   expect(first(newPiece)).toMatchObject({ missing: 'height', bad: false, measured: undefined })

@@ -17,7 +17,10 @@ export interface WrittenFigure {
 }
 
 /** A pull, with how the piece gave way where the tester saw it. */
-export type WrittenPull = WrittenFigure & { readonly breaks?: BreakKind }
+export type WrittenPull = WrittenFigure & {
+  readonly breaks?: BreakKind
+  /** more than copper holds: asked, and meant */ readonly meant?: true
+}
 
 /** A fault that is being reported: at which look, what is seen there, and whether its cure is written with the decision. */
 export interface Reported {
@@ -39,6 +42,8 @@ export type PieceMove =
   /** a pull that begins has no figure yet, whatever stood there */
   | { readonly kind: 'pull-begun' }
   | { readonly kind: 'pull-written'; readonly figure: WrittenPull }
+  /** what seemed too strong was no slip: an alloy holds more */
+  | { readonly kind: 'pull-meant' }
   | { readonly kind: 'practice-ticked'; readonly practice: PracticeId; readonly on: boolean }
   /** something is wrong at a look; what exactly may still be open */
   | { readonly kind: 'fault-seen'; readonly look: LookCode; readonly defect?: DefectCode }
@@ -60,6 +65,8 @@ export function pieceForm(form: PieceForm, move: PieceMove): PieceForm {
       return { ...form, pull: nothingWritten }
     case 'pull-written':
       return { ...form, pull: move.figure }
+    case 'pull-meant':
+      return { ...form, pull: { ...form.pull, meant: true } }
     case 'practice-ticked':
       return ticked(form, move.practice, move.on)
     case 'fault-seen':
@@ -127,6 +134,7 @@ export interface MeasuredPull {
   readonly pullN: number
   readonly pullBy?: string
   readonly breaks?: BreakKind
+  readonly meant?: true
 }
 
 export interface PullReading {
@@ -138,7 +146,7 @@ export interface PullReading {
 
 /** What a written pull says of a piece like this termination. */
 export function readPull(
-  { text, by, breaks }: WrittenPull,
+  { text, by, breaks, meant }: WrittenPull,
   facts: Facts,
   termination: Pick<Termination, 'wire' | 'also'>,
   set: ChosenSet,
@@ -148,7 +156,7 @@ export function readPull(
   // judged as it will stand in the record, so that both say the same
   const pullN = fraction(read.value, 10)
   const implausible = implausiblePull(facts, termination, set, pullN)
-  if (implausible) return { pullN, fault: implausible, measured: undefined }
+  if (implausible && !meant) return { pullN, fault: implausible, measured: undefined }
   const minimumN = set.pull?.forceN
   return {
     pullN,
@@ -157,6 +165,7 @@ export function readPull(
       pullN,
       ...(by !== undefined && { pullBy: by }),
       ...(breaks && { breaks }),
+      ...(implausible && { meant: true as const }),
     },
   }
 }

@@ -8,4 +8,5 @@ export const pieceFieldsWords = {
   pull: 'Pull',
   pulledOffAtN: 'Pulled off at, N',
   itBroke: (breakWord: string) => `It ${breakWord}.`,
+  itHeldThat: (pull: string) => `It is right: it held ${pull}`,
 }

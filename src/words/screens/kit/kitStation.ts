@@ -35,11 +35,10 @@ export const kitStationWords = {
   setting: (source: string) => `Setting: ${source}.`,
   stripSheetsOwnLength: (sheet: boolean) =>
     `Strip: ${sheet ? 'the sheet’s own length' : 'from the contact’s dimensions and the house rules'}.`,
-  pullCheckAgainstYour: (pullSource: string) => `Pull: ${pullSource}. Check against your own copy.`,
+  pullFrom: (basis: string) => `Pull: ${basis}.`,
   makersSheetAlwaysWins: 'The maker’s sheet always wins.',
   between: (minMm2: number, maxMm2: number) => `${String(minMm2)} to ${mm2(maxMm2)}`,
   contactsOwnSheet: 'the contact’s own sheet',
-  generalFigureOfNo: (table: string) => `general figure of ${table}, no sheet`,
   overInsulationThreeTurns: 'Over insulation, three turns or across',
   useThisFigure: 'Use this figure',
 }

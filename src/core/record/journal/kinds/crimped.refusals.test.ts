@@ -262,6 +262,9 @@ describe('at Crimp', () => {
       kind: 'implausible',
       figure: 'pull',
     })
+
+    // asked, and meant: an alloy holds more than copper
+    expect(refusal(mounted, { ...piece, heightMm: 1.9, pullN: 5200, meant: true })).toBeUndefined()
     put(mounted, { ...piece, heightMm: 1.9 })
     // it is written down as it was, and does not release
     expect(mounted.state.setups.get(setup)?.pieces.at(-1)).toMatchObject({ good: false, heightMm: 1.9 })

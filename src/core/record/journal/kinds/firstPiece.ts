@@ -9,7 +9,7 @@ import { looksOf, notInHand, toLooks } from '../shared'
 import { pullRefusal } from '../writes/pulls'
 
 /** What an append of this kind says. */
-export const firstPieceShape = ({ key, above0, look, readBy, breaks, z }: EntryFields) => ({
+export const firstPieceShape = ({ key, above0, look, readBy, breaks, meant, z }: EntryFields) => ({
   setup: key,
   wire: key,
   side: z.enum(['a', 'b']),
@@ -19,12 +19,13 @@ export const firstPieceShape = ({ key, above0, look, readBy, breaks, z }: EntryF
   breaks,
   heightBy: readBy,
   pullBy: readBy,
+  meant,
 })
 
 export const firstPiece: EntryKind<'first-piece'> = {
   kind: 'first-piece',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm, pullN }) => {
+  refuse: (state, { setup, wire, side, looks, heightMm, pullN, meant }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
@@ -37,7 +38,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
     if (height?.kind === 'height-missing') return height
     return (
       (heightMm === undefined ? undefined : implausibleHeight(set, heightMm)) ??
-      pullRefusal(state, wire, side, set, pullN)
+      (meant ? undefined : pullRefusal(state, wire, side, set, pullN))
     )
   },
   apply: (draft, { setup, wire, side, looks, heightMm, pullN, breaks, at, by }) => {

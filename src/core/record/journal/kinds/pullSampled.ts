@@ -8,24 +8,29 @@ import { endRelease } from '../writes/endRelease'
 import { pullRefusal } from '../writes/pulls'
 
 /** a piece of production pulled to destruction */
-export const pullSampledShape = ({ key, above0, readBy, breaks, z }: EntryFields) => ({
+export const pullSampledShape = ({ key, above0, readBy, breaks, meant, z }: EntryFields) => ({
   setup: key,
   wire: key,
   side: z.enum(['a', 'b']),
   pullN: above0,
   breaks,
   pullBy: readBy,
+  meant,
 })
 
 export const pullSampled: EntryKind<'pull-sampled'> = {
   kind: 'pull-sampled',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, pullN }) => {
+  refuse: (state, { setup, wire, side, pullN, meant }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     return (
       notInHand(state, setupId(set.setup), setup) ??
-      (isReleased(state, setup) ? pullRefusal(state, wire, side, set, pullN) : { kind: 'not-yet', what: 'released' })
+      (isReleased(state, setup)
+        ? meant
+          ? undefined
+          : pullRefusal(state, wire, side, set, pullN)
+        : { kind: 'not-yet', what: 'released' })
     )
   },
   apply: (draft, { setup, wire, side, pullN, breaks, at, by }) => {

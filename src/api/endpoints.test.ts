@@ -257,9 +257,18 @@ test('stats/control answers with limits, capability and signals', async () => {
   expect(status).toBe(200)
   expect(body).toMatchObject({ centre: 11.8, range: { centre: 2, lcl: 0 }, signals: [] })
   expect(body.ucl).toBeCloseTo(17.12, 9)
-  // sigma within 2 / 1.128; nearer limit 7.8 away
-  expect(body.cpk).toBeCloseTo(7.8 / (3 * (2 / 1.128)), 9)
-  expect(body.cp).toBeCloseTo(16 / (6 * (2 / 1.128)), 9)
+  // five readings state no capability; 25 of the same do: sigma within 2 / 1.128, the nearer limit 7.8 away
+  expect(body).toMatchObject({ n: 5, withheld: [{ what: 'capability', why: 'too-few', needs: 25 }] })
+  expect([body.cp, body.cpk, body.cpkAtLeast]).toEqual([undefined, undefined, undefined])
+  const many = Array.from({ length: 25 }, (_, i) => [10, 12, 11, 14, 12][i % 5] ?? 0)
+  const enough = (await ask('stats/control', { values: many, lower: 4, upper: 20 })).body
+  expect(enough.cpk).toBeCloseTo(7.8 / (3 * (2 / 1.128)), 9)
+  expect(enough.cp).toBeCloseTo(16 / (6 * (2 / 1.128)), 9)
+  const cpk = 7.8 / (3 * (2 / 1.128))
+  expect(enough.cpkAtLeast).toBeCloseTo(cpk - 1.645 * Math.sqrt(1 / 225 + cpk ** 2 / (2 * 0.62 * 24)), 9)
+  expect(enough).not.toHaveProperty('withheld')
+  const changed = (await ask('stats/control', { values: [...many, 40], lower: 4, upper: 20 })).body
+  expect(changed).toMatchObject({ n: 26, withheld: [{ why: 'signals', at: [25] }] })
   expect(
     (
       await ask('stats/control', {

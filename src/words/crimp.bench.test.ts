@@ -120,9 +120,9 @@ test.each<[SetupPart, string | undefined, string]>([
 })
 
 test('a trend says how many and which way', () => {
-  expect(trendWords('high', 6)).toBe('rose six times in a row')
-  expect(trendWords('low', 8)).toBe('fell eight times in a row')
-  expect(trendWords('low', 14)).toBe('fell 14 times in a row')
+  expect(trendWords('high', 6)).toBe('six in a row, each above the one before')
+  expect(trendWords('low', 8)).toBe('eight in a row, each below the one before')
+  expect(trendWords('low', 14)).toBe('14 in a row, each below the one before')
 })
 
 test('a file that is no photo is told what would be one', () => {

@@ -84,6 +84,8 @@ export function noteWords(note: FitNote): string {
       return `${note.tool} was due on ${day(note.dueOn)}`
     case 'setting-estimated':
       return 'the setting is estimated, not from a sheet'
+    case 'height-estimated':
+      return 'the height window is estimated from the metal, no sheet gives it: it is recorded as an estimate'
     case 'fold-back':
       return `the bare end is folded back on itself to ${mm2(note.areaMm2)}: it is recorded`
     case 'two-wires':

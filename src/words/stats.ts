@@ -1,6 +1,7 @@
 import type { ChartFault } from '@/core/base/stats/controlChart'
 import type { SignalRule } from '@/core/base/stats/signals'
-import { plural } from './figures'
+import { CAPABILITY_READINGS, type Withheld } from '@/core/base/stats/statedCapability'
+import { list, plural } from './figures'
 
 /** Why figures make no chart, and what would. */
 export function chartFaultWords(fault: ChartFault): string {
@@ -26,4 +27,16 @@ export const signalWords: Readonly<Record<SignalRule, { readonly high: string; r
 const counts = ['', '', '', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
 /** A trend over so many points. */
 export const trendWords = (side: 'high' | 'low', points: number): string =>
-  `${side === 'high' ? 'rose' : 'fell'} ${counts[points] ?? String(points)} times in a row`
+  `${counts[points] ?? String(points)} in a row, each ${side === 'high' ? 'above' : 'below'} the one before`
+
+/** Why no capability is stated, and what it would take. */
+export function withheldWords(withheld: Withheld): string {
+  switch (withheld.why) {
+    case 'too-few':
+      return `No Cp or Cpk from fewer than ${withheld.needs} readings.`
+    case 'signals':
+      return `No Cp or Cpk while ${withheld.at.length === 1 ? 'a signal' : 'signals'} among the last ${CAPABILITY_READINGS} readings ${withheld.at.length === 1 ? 'has' : 'have'} no cause written down: reading ${list(withheld.at.map((at) => String(at + 1)))}.`
+    case 'estimate':
+      return 'No Cp or Cpk against an estimated window.'
+  }
+}

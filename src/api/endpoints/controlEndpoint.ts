@@ -1,6 +1,6 @@
 import { coded } from '../refusalAnswer'
 import { z } from 'zod'
-import { capability } from '@/core/base/stats/capability'
+import { statedCapability } from '@/core/base/stats/statedCapability'
 import { controlChart } from '@/core/base/stats/controlChart'
 import { signals } from '@/core/base/stats/signals'
 import { chartFaultWords } from '@/words/stats'
@@ -28,10 +28,24 @@ export const controlEndpoint = endpoint({
       path: ['lower'],
     }),
   output: lines.extend({
+    /** readings */
+    n: z.number().int(),
     range: lines,
     sigmaWithin: z.number(),
     cp: z.number().optional(),
     cpk: z.number().optional(),
+    /** one-sided, with 95 % confidence */
+    cpkAtLeast: z.number().optional(),
+    withheld: z
+      .array(
+        z.object({
+          what: z.literal('capability'),
+          why: z.enum(['too-few', 'signals']),
+          needs: z.number().int().optional(),
+          at: z.array(z.number().int()).optional(),
+        }),
+      )
+      .optional(),
     signals: z.array(
       z.object({
         rule: z.enum(['beyond-limit', 'zone-a', 'zone-b', 'run', 'trend']),
@@ -46,18 +60,23 @@ export const controlEndpoint = endpoint({
     if (!chart.ok) {
       return noAnswer({ ...coded(chart.fault), message: chartFaultWords(chart.fault) })
     }
-    const { centre, ucl, lcl, range, sigmaWithin, points } = chart.value
+    const { count, centre, ucl, lcl, range, sigmaWithin, points } = chart.value
+    const found = signals(points, chart.value)
+    const { withheld, ...figures } = statedCapability(chart.value, found, {
+      ...(lower !== undefined && { lower }),
+      ...(upper !== undefined && { upper }),
+    })
+    const reasons = withheld.flatMap((one) => (one.why === 'estimate' ? [] : [one]))
     return answer({
+      n: count,
       centre,
       ucl,
       lcl,
       range,
       sigmaWithin,
-      signals: signals(points, chart.value),
-      ...capability(centre, sigmaWithin, {
-        ...(lower !== undefined && { lower }),
-        ...(upper !== undefined && { upper }),
-      }),
+      signals: found,
+      ...figures,
+      ...(reasons.length > 0 && { withheld: reasons }),
     })
   },
 })

@@ -184,9 +184,17 @@ test('the Ledger reads what stands, of all jobs, and nothing that was taken back
   const folded = await loadJob(opened.db, cache, 'ledger')
   if (!folded) throw new Error('job')
   const book = ledger([ledgerJob('ledger', folded.state, lines)], () => undefined)
-  expect(book.series).toHaveLength(1)
-  expect(book.series[0]?.heights.map((one) => one.value).slice(1)).toEqual([1.3, 1.29])
+  const heights = (made: string) => book.series.find((one) => one.made === made)?.heights.map((one) => one.value)
+  expect([heights('production'), heights('scrapped')]).toEqual([[1.3], [1.29]])
   expect(book.total).toEqual({ tried: 2, first: 1, scrapped: 1 })
+})
+
+test('a cause that somebody wrote to a reading is read with it, whatever stands in it', async () => {
+  const [crimp] = ((await readLedgerLines(opened.db)).get('ledger') ?? []).filter((line) => line.kind === 'crimped')
+  await append('ledger', { id: 'ledger-0002', kind: 'noted', text: 'die\u001fnot\u001e home', causeOf: crimp?.seq })
+  await append('ledger', { id: 'ledger-0003', kind: 'noted', text: 'just a note' })
+  const lines = (await readLedgerLines(opened.db)).get('ledger') ?? []
+  expect(lines.filter((line) => line.kind === 'noted')).toMatchObject([{ causeOf: crimp?.seq, text: 'die not  home' }])
 })
 
 test('a fresh folder has no photos, no spools and an empty Ledger', async () => {

@@ -1,4 +1,4 @@
-import { eq, inArray, sql } from 'drizzle-orm'
+import { and, eq, inArray, sql } from 'drizzle-orm'
 import type { LedgerJob, LedgerLine, LedgerSet } from '@/core/views/ledger/ledgerTypes'
 import type { JobState } from '@/core/record/state/state'
 import { setupId } from '@/core/craft/setup/setup'
@@ -13,7 +13,7 @@ const LINE = '\u001e'
 /** What a line is made of, in the order in which it is packed. */
 const common = ['term', 'setup', 'heightMm', 'pullN', 'defect'] as const
 /** Only test pieces and gaugings have these. */
-const seldom = ['wire', 'side', 'tool', 'goEnters', 'noGoStops'] as const
+const seldom = ['wire', 'side', 'tool', 'goEnters', 'noGoStops', 'causeOf', 'text'] as const
 
 const counted: readonly LedgerLine['kind'][] = [
   'crimped',
@@ -21,6 +21,7 @@ const counted: readonly LedgerLine['kind'][] = [
   'first-piece',
   'pull-sampled',
   'tool-verified',
+  'noted',
 ]
 
 /**
@@ -29,7 +30,9 @@ const counted: readonly LedgerLine['kind'][] = [
  */
 export async function readLedgerLines(db: Database): Promise<ReadonlyMap<string, readonly LedgerLine[]>> {
   const e = journalEntry
-  const field = (name: string) => sql`coalesce(${e.body}->>${sql.raw(`'${name}'`)}, '')`
+  // what people write may hold anything: the packing's own marks become blanks
+  const field = (name: string) =>
+    sql`translate(coalesce(${e.body}->>${sql.raw(`'${name}'`)}, ''), ${sql.raw(`E'\\x1e\\x1f'`)}, '  ')`
   const fields = (names: readonly string[]) => sql.join(names.map(field), sql` || ${sql.raw(`E'\\x1f'`)} || `)
   const mark = sql.raw(`E'\\x1f'`)
   const [rows, undone] = await Promise.all([
@@ -39,7 +42,7 @@ export async function readLedgerLines(db: Database): Promise<ReadonlyMap<string,
         lines: sql<string>`string_agg(${e.seq} || ${mark} || ${e.at} || ${mark} || ${e.kind} || ${mark} || ${e.entryId} || ${mark} || ${fields(common)} || case when ${e.kind} in ('crimped', 'crimp-rejected') then '' else ${mark} || ${fields(seldom)} end, ${sql.raw(`E'\\x1e'`)})`,
       })
       .from(e)
-      .where(inArray(e.kind, [...counted]))
+      .where(and(inArray(e.kind, [...counted]), sql`(${e.kind} <> 'noted' or ${e.body}->>'causeOf' is not null)`))
       .groupBy(e.jobId),
     db
       .select({ job: e.jobId, undoes: sql<string>`${e.body}->>'undoes'` })
@@ -84,6 +87,8 @@ function unpack([
   tool,
   goEnters,
   noGoStops,
+  causeOf,
+  said,
 ]: readonly string[]): LedgerLine {
   return {
     seq: Number(seq),
@@ -97,6 +102,7 @@ function unpack([
     heightMm: number(heightMm),
     pullN: number(pullN),
     defect: text(defect),
+    ...(kind === 'noted' && { causeOf: number(causeOf), text: text(said) }),
     ...(kind === 'tool-verified' && { passed: goEnters === 'true' && noGoStops === 'true' }),
   }
 }
@@ -111,7 +117,7 @@ export function ledgerJob(id: string, state: Pick<JobState, 'plan' | 'sets'>, li
         setup: setupId(set.setup),
         tool: set.setup.tool,
         contact: set.contact,
-        height: set.height,
+        ...(set.height && { height: set.height }),
         minimumN: set.pull?.forceN,
       },
     ]),

@@ -20,6 +20,7 @@ export function ControlChart({
   chart,
   lower,
   upper,
+  estimate = false,
   label,
   unit,
   digits,
@@ -30,6 +31,8 @@ export function ControlChart({
   /** the sheet's own limits */
   readonly lower?: number | undefined
   readonly upper?: number | undefined
+  /** they are estimated: no sheet says them */
+  readonly estimate?: boolean
   readonly label: string
   readonly unit: string
   readonly digits: number
@@ -75,6 +78,9 @@ export function ControlChart({
               {' '}
               {words.middleControlLimitsTo(chart.chart.lcl, digits, chart.chart.ucl)}
             </span>
+          )}
+          {estimate && lower !== undefined && upper !== undefined && (
+            <b className={textCss.caution}> ◆ {words.windowEstimated(lower, upper)}</b>
           )}
         </span>
         <span className={paneCss.caption}>

@@ -107,6 +107,7 @@ export function LedgerPlace({
                   prefetch={false}
                 >
                   <span className={textCss.mono}>{setupIdLabel(one.setup)}</span>
+                  {one.made !== 'production' && <span className={textCss.small}>{words.made[one.made]}</span>}
                   <span className={textCss.small}>
                     {one.signals > 0 && <b className={textCss.fault}>▲ {plural(one.signals, 'signal')} </b>}
                     {one.contactNames}
@@ -128,6 +129,7 @@ export function LedgerPlace({
                     chart={view.heights}
                     lower={view.height?.minMm}
                     upper={view.height?.maxMm}
+                    estimate={view.height?.estimate === true}
                     label={words.crimpHeight}
                     unit="mm"
                     digits={3}

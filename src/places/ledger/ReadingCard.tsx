@@ -4,7 +4,8 @@ import { Anchor, Button, Kbd, NativeSelect } from '@mantine/core'
 import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 import { figure } from '@/words/figures'
-import { chartFaultWords, signalWords } from '@/words/stats'
+import { chartFaultWords, signalWords, withheldWords } from '@/words/stats'
+import { CauseForm } from './CauseForm'
 import { termName } from '@/words/steps'
 import type { SeriesView } from './ledgerModel'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
@@ -45,6 +46,7 @@ export function ReadingCard({
   const clock = useClock()
   const photos = usePhotos(point)
   const isHeight = chosen?.chart === 'heights'
+  const isSignal = chosen !== undefined && view[chosen.chart]?.signals.some((one) => one.at === chosen.at)
   return (
     <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.reading}>
       {point && (
@@ -57,6 +59,7 @@ export function ReadingCard({
             <b>{figure(point.value, isHeight ? 3 : 1)}</b> {isHeight ? 'mm' : 'N'}
           </p>
           <p className={clsx(textCss.small, textCss.dim)}>{clock.dayTime(point.at)}</p>
+          {isSignal && <CauseForm key={`${point.job} ${String(point.seq)}`} point={point} />}
           {photos.length > 0 && (
             <div className={paneCss.photoRow}>
               {photos.map((id) => (
@@ -136,6 +139,11 @@ function Says({
           .
         </p>
       )}
+      {chart.withheld.map((one) => (
+        <p key={one.why} className={textCss.small}>
+          {withheldWords(one)}
+        </p>
+      ))}
       {chart.signals.length === 0 && chart.chart && (
         <p className={clsx(textCss.small, textCss.good)}>{words.steadyNoSignal}</p>
       )}

@@ -1,9 +1,10 @@
-import type { ScrapCause, ToolWork, Yield } from '@/core/views/ledger/ledgerTypes'
+import type { LedgerWindow, Made, ScrapCause, ToolWork, Yield } from '@/core/views/ledger/ledgerTypes'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 
 export interface SeriesLine {
   readonly id: string
   readonly setup: string
+  readonly made: Made
   readonly tool: string
   readonly contactNames: string
   readonly heights: number
@@ -14,7 +15,8 @@ export interface SeriesLine {
 
 export interface SeriesView {
   readonly id: string
-  readonly height?: { readonly minMm: number; readonly maxMm: number }
+  readonly made: Made
+  readonly height?: LedgerWindow
   readonly minimumN?: number
   readonly heights: SeriesChart | undefined
   readonly pulls: SeriesChart | undefined

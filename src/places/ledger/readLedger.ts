@@ -41,7 +41,11 @@ async function readBook(): Promise<Book> {
   return shared.urnBenchLedger
 }
 
-const heightLimits = ({ height }: LedgerSeries) => ({ lower: height?.minMm, upper: height?.maxMm })
+const heightLimits = ({ height }: LedgerSeries) => ({
+  lower: height?.minMm,
+  upper: height?.maxMm,
+  estimate: height?.estimate,
+})
 
 /** What each tool has closed since it was verified. */
 export const readToolWork = async (): Promise<readonly ToolWork[]> => (await readBook()).book.tools
@@ -67,6 +71,7 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
     list: order.map((series) => ({
       id: series.id,
       setup: series.setup,
+      made: series.made,
       tool: series.tool,
       contactNames: series.contacts.map((one) => shelf.contacts.get(one)?.name ?? one).join(', '),
       heights: series.heights.length,
@@ -87,9 +92,10 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
 }
 
 function viewOf(series: LedgerSeries, individuals: SeriesChart | undefined, subgroup: number | undefined): SeriesView {
-  const { id, height, minimumN, heights, pulls } = series
+  const { id, made, height, minimumN, heights, pulls } = series
   return {
     id,
+    made,
     ...(height && { height }),
     ...(minimumN !== undefined && { minimumN }),
     heights:

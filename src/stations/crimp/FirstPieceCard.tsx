@@ -101,7 +101,7 @@ export function FirstPieceCard({
         {set.height && (
           <HeightField
             label={words.crimpHeightMm}
-            hint={range(set.height.minMm, set.height.maxMm)}
+            hint={words.heightHint(range(set.height.minMm, set.height.maxMm), set.height.estimate)}
             outside={words.heightOutsideMm}
             form={form}
             move={move}

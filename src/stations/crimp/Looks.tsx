@@ -108,7 +108,7 @@ export function Looks({
                 ? words.heightWhenMeasured
                 : words.heightDueIn(samples.heightIn)
           }
-          hint={words.between(set.height.minMm, set.height.maxMm)}
+          hint={words.heightHint(set.height.minMm, set.height.maxMm, set.height.estimate)}
           outside={words.outsideMmReportFault}
           form={form}
           move={move}

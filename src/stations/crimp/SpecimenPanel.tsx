@@ -8,7 +8,7 @@ import type { DefectCode } from '@/core/craft/crimp/looks'
 import type { QueueItem } from '@/core/views/queue'
 import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
-import { compactionAt, sectionOf } from '@/ui/job/sectionOf'
+import { sectionOf } from '@/ui/job/sectionOf'
 import { specimenOf } from '@/ui/job/specimenOf'
 import { SectionDrawing } from '@/ui/specimen/SectionDrawing'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
@@ -30,9 +30,8 @@ export const SpecimenPanel = memo(function SpecimenPanel({
   const piece = specimenOf(state, wire, item.set, { crimped, defect, stripMm: termState(state, key).stripped?.stripMm })
   const contact = state.facts.contacts[item.set.contact]
   const type = state.facts.wireTypes[wire.type]
-  const measured = heightMm === undefined ? undefined : compactionAt(item.set, heightMm)
-  const compaction = measured ?? piece?.made.compaction
-  const section = crimped && compaction !== undefined ? sectionOf(state, wire, item.set, compaction) : undefined
+  const from = heightMm === undefined ? piece && { compaction: piece.made.compaction } : { heightMm }
+  const section = crimped && from ? sectionOf(state, wire, item.set, from) : undefined
   return (
     <section
       className={clsx(paneCss.panel, paneCss.panelFill)}
@@ -46,7 +45,9 @@ export const SpecimenPanel = memo(function SpecimenPanel({
       </div>
       <div className={clsx(paneCss.panelBody, styles.row)}>
         <div className={styles.wide}>{piece && <SpecimenDrawing piece={piece} />}</div>
-        {section && <SectionDrawing piece={section} label={measured === undefined ? 'section' : words.asMeasured} />}
+        {section && (
+          <SectionDrawing piece={section} label={heightMm === undefined ? words.section : words.asMeasured} />
+        )}
       </div>
     </section>
   )

@@ -1,5 +1,5 @@
 import type { Contact } from '@/core/parts/catalogue/types'
-import { DEFAULT_SHAPE_FACTOR } from '@/core/craft/crimp/heightTarget'
+import { compactionOf, heightTarget, SOUND_COMPACTION } from '@/core/craft/crimp/heightTarget'
 import type { Wire } from '@/core/record/plan/plan'
 import type { JobState } from '@/core/record/state/state'
 import { strandAreaMm2 } from '@/core/base/wire/bundle'
@@ -7,25 +7,35 @@ import type { SectionPiece } from '../specimen/SectionDrawing'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 
-/** The section of a crimp at a compaction; undefined where the contact's sheet has no barrel. */
-export function sectionOf(state: JobState, wire: Wire, set: ChosenSet, compaction: number): SectionPiece | undefined {
+/** How a section is known: by a height that was measured, or by the compaction that a piece is taken to have. */
+export type SectionFrom = { readonly heightMm: number } | { readonly compaction: number }
+
+/** A figure that was rounded in print is still inside. */
+const SLACK = 1e-4
+
+/**
+ * The section of a crimp; undefined where the contact's sheet has no barrel. Its compaction is worked out from height and metal.
+ * Whether it is sound says the set's own window where the height was measured, else the compaction.
+ */
+export function sectionOf(state: JobState, wire: Wire, set: ChosenSet, from: SectionFrom): SectionPiece | undefined {
   const contact = state.facts.contacts[set.contact] as Contact | undefined
   const type = state.facts.wireTypes[wire.type]
   const wall = contact && constructionOf(contact).wall(contact)
   if (!type || !wall) return undefined
   const legs = set.foldBack ? 2 : 1
-  const wireAreaMm2 = strandAreaMm2(type.strands, type.strandMm) * legs
+  const metal = { wireAreaMm2: strandAreaMm2(type.strands, type.strandMm) * legs, ...wall }
+  const wanted = 'compaction' in from ? { min: from.compaction, max: from.compaction } : undefined
+  const heightMm = 'heightMm' in from ? from.heightMm : heightTarget({ ...metal, compaction: wanted }).nominalMm
+  const compaction = compactionOf(heightMm, metal)
+  const window = 'heightMm' in from && set.height ? set.height : undefined
+  const [value, min, max] = window
+    ? [heightMm, window.minMm, window.maxMm]
+    : [compaction, SOUND_COMPACTION.min, SOUND_COMPACTION.max]
   return {
     strands: type.strands * legs,
-    wireAreaMm2,
-    ...wall,
+    ...metal,
     compaction,
-    heightMm: (compaction * (wireAreaMm2 + wall.barrelAreaMm2)) / (DEFAULT_SHAPE_FACTOR * wall.widthMm),
+    heightMm,
+    verdict: value > max + SLACK ? 'loose' : value < min - SLACK ? 'tight' : 'sound',
   }
 }
-
-/** The compaction that a height stands for: the edges of the set's own window are those of a sound crimp. */
-export const compactionAt = ({ height }: ChosenSet, heightMm: number): number | undefined =>
-  height && height.maxMm > height.minMm
-    ? 0.8 + ((heightMm - height.minMm) / (height.maxMm - height.minMm)) * 0.1
-    : undefined

@@ -13,22 +13,22 @@ export interface SectionPiece {
   readonly widthMm: number
   readonly heightMm: number
   readonly compaction: number
+  readonly verdict: 'sound' | 'loose' | 'tight'
 }
 
 /** The conductor crimp cut through, to scale: strands in the formed barrel, and how much stays open between them. */
 export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece; readonly label: string }) {
-  const { compaction } = piece
+  const { compaction, verdict } = piece
   const section = crimpedSection({ ...piece, voidShare: voidShareOf(compaction) })
   const { widthMm, heightMm, inner } = section
-  const sound = compaction >= 0.7999 && compaction <= 0.9001
-  const verdict = sound ? 'sound' : compaction > 0.9 ? words.tooLoose : words.tooTight
+  const sound = verdict === 'sound'
   const pad = 0.25
   return (
     <figure className={styles.section}>
       <svg
         viewBox={`${-widthMm / 2 - pad} ${-heightMm / 2 - pad} ${widthMm + pad * 2} ${heightMm + pad * 2}`}
         role="img"
-        aria-label={words.sectionOfMetalBefore(verdict, compaction * 100, section.voidShare * 100)}
+        aria-label={words.sectionOfMetalBefore(words.verdict[verdict], compaction * 100, section.voidShare * 100)}
         preserveAspectRatio="xMidYMid meet"
       >
         <rect
@@ -50,22 +50,25 @@ export function SectionDrawing({ piece, label }: { readonly piece: SectionPiece;
           fill="var(--void)"
         />
         {section.strands.map((strand) => (
-          <circle
+          <rect
             key={`${strand.xMm} ${strand.yMm}`}
-            cx={strand.xMm}
-            cy={strand.yMm}
-            r={strand.rMm}
+            x={strand.xMm - strand.widthMm / 2}
+            y={-strand.yMm - strand.heightMm / 2}
+            width={strand.widthMm}
+            height={strand.heightMm}
+            rx={strand.cornerMm}
             fill="var(--copper)"
             stroke="var(--copper-line)"
-            strokeWidth=".02"
+            strokeWidth=".012"
           />
         ))}
       </svg>
       <figcaption className={textCss.small}>
         {label} <b className={textCss.mono}>{figure(compaction * 100, 0)} %</b>{' '}
         <span className={sound ? textCss.good : textCss.fault}>
-          {sound ? '✓' : '▲'} {verdict}
-        </span>
+          {sound ? '✓' : '▲'} {words.verdict[verdict]}
+        </span>{' '}
+        <span className={textCss.dim}>{words.model}</span>
       </figcaption>
     </figure>
   )

@@ -27,9 +27,13 @@ export function capability(
   }
 }
 
+/** The point of a normal distribution that 95 % lie below. */
+const Z_95 = 1.645
+
 /**
  * What a Cpk is at least, with 95 % confidence (Bissell's approximation), so that few readings are not taken for many.
- * @param count readings behind it, at least 2
+ * @param count   readings behind it, at least 2
+ * @param degrees of freedom of the standard deviation: an estimate from ranges has fewer than one from all readings
  */
-export const cpkAtLeast = (cpk: number, count: number): number =>
-  cpk - 1.645 * Math.sqrt(1 / (9 * count) + cpk ** 2 / (2 * (count - 1)))
+export const cpkAtLeast = (cpk: number, count: number, degrees: number): number =>
+  cpk - Z_95 * Math.sqrt(1 / (9 * count) + cpk ** 2 / (2 * degrees))

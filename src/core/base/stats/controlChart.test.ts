@@ -153,7 +153,12 @@ test.each<[string, number, number, { lower?: number; upper?: number }, Capabilit
 })
 
 test('few readings say less of a capability than many', () => {
-  // Bissell's approximation by hand for Cpk 1.33 and 30 readings: 1.33 − 1.645 √(1/270 + 1.33²/58)
-  expect(cpkAtLeast(1.33, 30)).toBeCloseTo(1.33 - 1.645 * Math.sqrt(1 / 270 + 1.7689 / 58), 12)
-  expect(cpkAtLeast(1.33, 10)).toBeLessThan(cpkAtLeast(1.33, 100))
+  // Bissell's approximation by hand for Cpk 1.33, 30 readings, 18 degrees: 1.33 − 1.645 √(1/270 + 1.33²/36)
+  expect(cpkAtLeast(1.33, 30, 18)).toBeCloseTo(1.33 - 1.645 * Math.sqrt(1 / 270 + 1.7689 / 36), 12)
+  expect(cpkAtLeast(1.33, 10, 5)).toBeLessThan(cpkAtLeast(1.33, 100, 61))
+})
+
+test('a standard deviation from moving ranges, and one from ranges of five, have their own degrees of freedom', () => {
+  expect(chartOf({ values: Array.from({ length: 26 }, (_, i) => i % 3) }).degrees).toBeCloseTo(0.62 * 25, 12)
+  expect(chartOf({ subgroups: Array.from({ length: 10 }, () => [1, 2, 3, 4, 5]) }).degrees).toBeCloseTo(36.23, 12)
 })

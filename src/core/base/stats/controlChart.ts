@@ -3,6 +3,7 @@ import { fail, ok, type Result } from '../result'
 /**
  * Control charts by Shewhart: individuals with moving range, or means of equal subgroups with their ranges.
  * Constants: ISO 7870-2, table of factors for control lines (the same as in ASTM E2587).
+ * Degrees of freedom of a mean range: Patnaik's approximation, as tabled for d₂*.
  */
 interface Factors {
   /** limits of the means from the mean range */
@@ -12,20 +13,25 @@ interface Factors {
   readonly d4: number
   /** mean range of n normal values, in standard deviations */
   readonly d2: number
+  /** degrees of freedom that a subgroup adds to the standard deviation from the mean range */
+  readonly degrees: number
 }
 
 /** By subgroup size, 2 to 10. */
 export const chartFactors: Readonly<Record<number, Factors>> = {
-  2: { a2: 1.88, d3: 0, d4: 3.267, d2: 1.128 },
-  3: { a2: 1.023, d3: 0, d4: 2.574, d2: 1.693 },
-  4: { a2: 0.729, d3: 0, d4: 2.282, d2: 2.059 },
-  5: { a2: 0.577, d3: 0, d4: 2.114, d2: 2.326 },
-  6: { a2: 0.483, d3: 0, d4: 2.004, d2: 2.534 },
-  7: { a2: 0.419, d3: 0.076, d4: 1.924, d2: 2.704 },
-  8: { a2: 0.373, d3: 0.136, d4: 1.864, d2: 2.847 },
-  9: { a2: 0.337, d3: 0.184, d4: 1.816, d2: 2.97 },
-  10: { a2: 0.308, d3: 0.223, d4: 1.777, d2: 3.078 },
+  2: { a2: 1.88, d3: 0, d4: 3.267, d2: 1.128, degrees: 0.876 },
+  3: { a2: 1.023, d3: 0, d4: 2.574, d2: 1.693, degrees: 1.815 },
+  4: { a2: 0.729, d3: 0, d4: 2.282, d2: 2.059, degrees: 2.738 },
+  5: { a2: 0.577, d3: 0, d4: 2.114, d2: 2.326, degrees: 3.623 },
+  6: { a2: 0.483, d3: 0, d4: 2.004, d2: 2.534, degrees: 4.466 },
+  7: { a2: 0.419, d3: 0.076, d4: 1.924, d2: 2.704, degrees: 5.267 },
+  8: { a2: 0.373, d3: 0.136, d4: 1.864, d2: 2.847, degrees: 6.031 },
+  9: { a2: 0.337, d3: 0.184, d4: 1.816, d2: 2.97, degrees: 6.759 },
+  10: { a2: 0.308, d3: 0.223, d4: 1.777, d2: 3.078, degrees: 7.453 },
 }
+
+/** Moving ranges share their readings: each adds less than a range of its own pair would. */
+const MOVING_RANGE_DEGREES = 0.62
 
 /** Limits of individuals from the mean moving range: 3 / d₂ of pairs. */
 const INDIVIDUALS = 2.66
@@ -47,6 +53,8 @@ export interface ControlChart extends Lines {
   readonly ranges: readonly number[]
   /** standard deviation within, from the mean range */
   readonly sigmaWithin: number
+  /** degrees of freedom of that standard deviation */
+  readonly degrees: number
   /** readings behind the chart */
   readonly count: number
 }
@@ -82,6 +90,7 @@ function individuals(values: readonly number[]): Result<ControlChart, ChartFault
     lcl: centre - INDIVIDUALS * meanRange,
     range: { centre: meanRange, ucl: d4 * meanRange, lcl: 0 },
     sigmaWithin: meanRange / d2,
+    degrees: MOVING_RANGE_DEGREES * (values.length - 1),
   })
 }
 
@@ -95,7 +104,7 @@ function meansAndRanges(subgroups: readonly (readonly number[])[]): Result<Contr
   const points = subgroups.map(mean)
   const ranges = subgroups.map(rangeOf)
   const [centre, meanRange] = [mean(points), mean(ranges)]
-  const { a2, d2, d3, d4 } = factorsOf(size)
+  const { a2, d2, d3, d4, degrees } = factorsOf(size)
   return ok({
     points,
     ranges,
@@ -105,7 +114,8 @@ function meansAndRanges(subgroups: readonly (readonly number[])[]): Result<Contr
     lcl: centre - a2 * meanRange,
     range: { centre: meanRange, ucl: d4 * meanRange, lcl: d3 * meanRange },
     sigmaWithin: meanRange / d2,
+    degrees: degrees * subgroups.length,
   })
 }
 
-const factorsOf = (size: number): Factors => chartFactors[size] ?? { a2: NaN, d2: NaN, d3: NaN, d4: NaN }
+const factorsOf = (size: number): Factors => chartFactors[size] ?? { a2: NaN, d2: NaN, d3: NaN, d4: NaN, degrees: NaN }

@@ -106,10 +106,13 @@ test('field rules let the plain tool in, noted, and behind the calibrated frame'
   expect(best?.setups[1]?.notes.map((note) => note.kind)).toEqual(['uncalibrated-tool', 'setting-estimated'])
 })
 
-test('an estimated height says so, a die card’s own does not', () => {
-  const height = (wire: string, cavity: string) => fit(shelf, query('SW-7P', cavity, wire)).sets[0]?.setups[0]?.height
-  expect(height('TW-1.0', '1')).toEqual({ minMm: 1.24, maxMm: 1.38, estimate: false })
-  expect(height('TW-0.5', '1')?.estimate).toBe(true)
+test('an estimated height says so, a die card’s own does not; where no estimate is allowed there is none', () => {
+  const setup = (wire: string, rulesId?: ShippedRulesId) =>
+    fit(shelf, query('SW-7P', '1', wire, rulesId && { rulesId })).sets[0]?.setups[0]
+  expect(setup('TW-1.0')?.height).toEqual({ minMm: 1.24, maxMm: 1.38, estimate: false })
+  expect(setup('TW-0.5')?.height).toBeUndefined()
+  expect(setup('TW-0.5', 'field-repair')?.height?.estimate).toBe(true)
+  expect(setup('TW-0.5', 'field-repair')?.notes).toContainEqual({ kind: 'height-estimated' })
 })
 
 test('a contact at 90 °C carries 11 × √(35/105) A, and never more than its rating', () => {

@@ -55,6 +55,7 @@ export type FitNote =
   | { readonly kind: 'uncalibrated-tool'; readonly tool: string }
   | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
   | { readonly kind: 'setting-estimated' }
+  | { readonly kind: 'height-estimated' }
   | { readonly kind: 'no-notch'; readonly bundleMm: number }
   | { readonly kind: 'fold-back'; readonly areaMm2: number }
   | { readonly kind: 'two-wires'; readonly areaMm2: number }

@@ -126,7 +126,10 @@ function setupFrom(
       .filter(Boolean)
       .join(', '),
     estimate,
-    notes: notesOf(contact, tool, estimate, conditions, notch),
+    notes: [
+      ...notesOf(contact, tool, estimate, conditions, notch),
+      ...(height?.estimate ? [{ kind: 'height-estimated' as const }] : []),
+    ],
   }
   const rank = (contact.sheetTool === tool.id ? -10 : classRank) + (estimate ? 0.5 : 0)
   const refused = refusedByRule(tool, estimate, conditions)
@@ -194,7 +197,8 @@ function heightOf(
   if (!constructionOf(contact).hasHeight) return undefined
   if (sheet) return { ...sheet, estimate: false }
   const wings = constructionOf(contact).wings(contact)
-  if (!wings) return undefined
+  // an estimate judges nothing where the rules allow none: the pull alone releases
+  if (!wings || conditions.rules.estimates === 'forbidden') return undefined
   const metal = (wire: FitWire | undefined) => wire?.metalAreaMm2 ?? wire?.areaMm2 ?? 0
   const legs = foldsBack(contact, conditions) ? 2 : 1
   const { minMm, maxMm } = heightTarget({

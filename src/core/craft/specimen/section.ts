@@ -1,8 +1,10 @@
-/** A strand in the drawn section of a crimp, mm from its middle. */
-export interface PackedStrand {
+/** A strand in the drawn section of a crimp, pressed by its neighbours: a rectangle with round corners, mm from the middle. */
+export interface PressedStrand {
   readonly xMm: number
   readonly yMm: number
-  readonly rMm: number
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly cornerMm: number
 }
 
 /** The section through the conductor barrel, to scale. */
@@ -11,7 +13,7 @@ export interface CrimpedSection {
   readonly heightMm: number
   /** the space inside the barrel's wall, in which the strands lie */
   readonly inner: { readonly widthMm: number; readonly heightMm: number }
-  readonly strands: readonly PackedStrand[]
+  readonly strands: readonly PressedStrand[]
   readonly voidShare: number
 }
 
@@ -25,8 +27,8 @@ export interface SectionInput {
 }
 
 /**
- * The section as it would be cut and polished: strands in rows of a hexagonal packing, each swollen or shrunk so that all of
- * them leave the void share open. Round strands stand for pressed ones: the model draws how full it is, not each facet.
+ * The section as it would be cut and polished, as a model: each strand has a place of its own, in courses like bricks, and
+ * leaves so much of it open as there are voids. None overlaps another, and none leaves the barrel.
  */
 export function crimpedSection({
   strands,
@@ -39,22 +41,36 @@ export function crimpedSection({
   // wall all round a box of the same share of metal: (w − 2t)(h − 2t) is the strands' share
   const share = Math.sqrt(wireAreaMm2 / (wireAreaMm2 + barrelAreaMm2))
   const inner = { widthMm: widthMm * share, heightMm: heightMm * share }
-  const spots = hexSpots(strands, inner.widthMm, inner.heightMm)
-  const area = inner.widthMm * inner.heightMm * (1 - voidShare)
-  const rMm = strands === 0 ? 0 : Math.sqrt(area / strands / Math.PI)
-  return { widthMm, heightMm, inner, voidShare, strands: spots.map(([xMm, yMm]) => ({ xMm, yMm, rMm })) }
+  return { widthMm, heightMm, inner, voidShare, strands: courses(strands, inner, voidShare) }
 }
 
-/** That many places in a box, in rows that are set off by half a pitch, the rows centred. */
-function hexSpots(count: number, widthMm: number, heightMm: number): readonly (readonly [number, number])[] {
+/** Places of the same area, in courses; a course with more strands is higher by as much. */
+function courses(count: number, box: CrimpedSection['inner'], voidShare: number): readonly PressedStrand[] {
   if (count <= 0) return []
-  const pitch = Math.sqrt((widthMm * heightMm) / count / (Math.sqrt(3) / 2))
-  const rows = Math.max(1, Math.min(count, Math.round(heightMm / (pitch * (Math.sqrt(3) / 2)))))
+  const rows = Math.max(1, Math.min(count, Math.round(Math.sqrt((count * box.heightMm) / box.widthMm))))
+  let top = box.heightMm / 2
   return Array.from({ length: rows }, (_, row) => {
     const inRow = Math.floor(count / rows) + (row < count % rows ? 1 : 0)
-    const y = heightMm * ((row + 0.5) / rows - 0.5)
-    const step = widthMm / (inRow + 0.5)
-    const shift = row % 2 === 0 ? 0 : step / 2
-    return Array.from({ length: inRow }, (_one, i) => [-widthMm / 2 + step * (i + 0.5) + shift, y] as const)
+    const [width, height] = [box.widthMm / inRow, (box.heightMm * inRow) / count]
+    const y = top - height / 2
+    top -= height
+    return Array.from({ length: inRow }, (_one, i) => ({
+      xMm: -box.widthMm / 2 + width * (i + 0.5),
+      yMm: y,
+      ...pressed(width, height, voidShare),
+    }))
   }).flat()
+}
+
+/** What four round corners of a square leave out, by their radius squared. */
+const CORNERS = 4 - Math.PI
+
+/** The shape that leaves so much of its place open: first its corners are round, then it is smaller. */
+function pressed(width: number, height: number, voidShare: number): Omit<PressedStrand, 'xMm' | 'yMm'> {
+  const area = width * height
+  const roundest = Math.min(width, height) / 2
+  if (CORNERS * roundest ** 2 >= voidShare * area)
+    return { widthMm: width, heightMm: height, cornerMm: Math.sqrt((voidShare * area) / CORNERS) }
+  const scale = Math.sqrt(((1 - voidShare) * area) / (area - CORNERS * roundest ** 2))
+  return { widthMm: width * scale, heightMm: height * scale, cornerMm: roundest * scale }
 }

@@ -94,6 +94,11 @@ test('a longer strip never shows a smaller gap, and pushed deeper never a shorte
   )
 })
 
+test('a sound section has hardly any void, a loose one is open', () => {
+  expect([0.8, 0.85, 0.9].map((one) => voidShareOf(one) <= 0.02)).toEqual([true, true, true])
+  expect(voidShareOf(1)).toBeCloseTo(0.21, 9)
+})
+
 test('tighter never opens a void, fewer strands and a looser hold never pull higher, and nothing is below nought', () => {
   fc.assert(
     fc.property(made, fc.double({ min: 0, max: 0.3, noNaN: true }), (crimp, more) => {
@@ -117,7 +122,7 @@ test('scatter repeats for its seed, lies about nought and is about one wide', ()
   expect(seedOf('W01a')).not.toBe(seedOf('W01b'))
 })
 
-test('a section has every strand inside its wall, and they fill all but the voids', () => {
+test('a section has every strand inside its wall, none over another, and they fill all but the voids', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 200 }),
@@ -134,11 +139,31 @@ test('a section has every strand inside its wall, and they fill all but the void
         })
         expect(section.strands).toHaveLength(strands)
         const share = Math.sqrt(0.5 / 1.6)
-        for (const { xMm, yMm } of section.strands) {
-          expect(Math.abs(xMm)).toBeLessThanOrEqual((1.6 * share) / 2)
-          expect(Math.abs(yMm)).toBeLessThanOrEqual((heightMm * share) / 2)
+        const edges = section.strands.map(({ xMm, yMm, widthMm, heightMm: high }) => ({
+          left: xMm - widthMm / 2,
+          right: xMm + widthMm / 2,
+          low: yMm - high / 2,
+          top: yMm + high / 2,
+        }))
+        const slack = 1e-9
+        for (const [i, one] of edges.entries()) {
+          expect(Math.max(-one.left, one.right)).toBeLessThanOrEqual((1.6 * share) / 2 + slack)
+          expect(Math.max(-one.low, one.top)).toBeLessThanOrEqual((heightMm * share) / 2 + slack)
+          const clear = edges
+            .slice(i + 1)
+            .every(
+              (other) =>
+                other.left >= one.right - slack ||
+                other.right <= one.left + slack ||
+                other.low >= one.top - slack ||
+                other.top <= one.low + slack,
+            )
+          expect(clear).toBe(true)
         }
-        const metal = section.strands.reduce((sum, one) => sum + Math.PI * one.rMm ** 2, 0)
+        const metal = section.strands.reduce(
+          (sum, one) => sum + one.widthMm * one.heightMm - (4 - Math.PI) * one.cornerMm ** 2,
+          0,
+        )
         expect(metal / (1.6 * share * heightMm * share)).toBeCloseTo(1 - voidShare, 9)
       },
     ),

@@ -27,13 +27,16 @@ function between(x: number, x1: number, x2: number, y1: number, y2: number): num
   return y1 + t * (y2 - y1)
 }
 
-/** Voids of round strands before anything is formed, and what stays between them in a section that is pressed solid. */
-const LOOSE_VOIDS = 0.21
-const SOLID_VOIDS = 0.005
+/** Voids of round strands before anything is formed, what stays between them in a sound section, and in one pressed solid. */
+const VOIDS = { loose: 0.21, sound: 0.02, solid: 0.005 } as const
 
-/** Share of the formed section that is no metal: it closes as the section is made smaller, and never opens again. */
-export const voidShareOf = (compaction: number): number =>
-  between(compaction, LOOSE.compaction, TIGHT.compaction, LOOSE_VOIDS, SOLID_VOIDS) ** 2 / LOOSE_VOIDS
+/** Share of the formed section that is no metal: it closes as the section is made smaller, and a sound one has hardly any. */
+export function voidShareOf(compaction: number): number {
+  const { max } = SOUND_COMPACTION
+  return compaction > max
+    ? between(compaction, max, LOOSE.compaction, VOIDS.sound, VOIDS.loose)
+    : between(compaction, max, TIGHT.compaction, VOIDS.sound, VOIDS.solid)
+}
 
 /** The length along which conductor is gripped, and what lies before it to where the insulation should end (a cup). */
 export function grippedMm(body: SpecimenBody): { readonly lengthMm: number; readonly beforeMm: number } {

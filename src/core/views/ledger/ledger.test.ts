@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { ledger } from './ledger'
-import type { LedgerJob, LedgerLine, LedgerPoint, LedgerSet } from './ledgerTypes'
+import type { LedgerJob, LedgerLine, LedgerPoint, LedgerSet, Made } from './ledgerTypes'
 import { seriesChart } from './seriesChart'
 
 const set: LedgerSet = {
@@ -46,16 +46,16 @@ test('heights, forces, first tries, scrap and tools, counted by hand', () => {
     ],
     () => undefined,
   )
-  const [first, second] = book.series
-  expect(first).toMatchObject({ tool: 'PF-10', contacts: ['SC-09-18'], minimumN: 85 })
-  expect(first?.heights.map((one) => [one.value, one.what])).toEqual([
-    [1.28, 'first-piece'],
-    [1.27, 'crimp'],
-    [1.3, 'scrapped'],
-    [1.29, 'crimp'],
-  ])
-  expect(first?.pulls.map((one) => one.value)).toEqual([120, 118])
-  expect(second?.heights).toEqual([])
+  const of = (tool: string, made: Made) => book.series.find((one) => one.tool === tool && one.made === made)
+  const first = of('PF-10', 'production')
+  expect(first).toMatchObject({ contacts: ['SC-09-18'], minimumN: 85 })
+  // production, test pieces and scrap say different things of a process
+  expect(first?.heights.map((one) => one.value)).toEqual([1.27, 1.29])
+  expect(first?.pulls.map((one) => one.value)).toEqual([118])
+  expect(of('PF-10', 'first-piece')?.heights.map((one) => one.value)).toEqual([1.28])
+  expect(of('PF-10', 'first-piece')?.pulls.map((one) => one.value)).toEqual([120])
+  expect(of('PF-10', 'scrapped')?.heights.map((one) => one.value)).toEqual([1.3])
+  expect(of('QF-5', 'production')?.heights).toEqual([])
   // W1, W2 and W5 of job one at the first try; W3 at the second; W1 of job two never
   expect(book.total).toEqual({ tried: 5, first: 3, scrapped: 3 })
   expect(book.yields.get(first?.id ?? '')).toEqual({ tried: 4, first: 2, scrapped: 3 })
@@ -120,15 +120,42 @@ test('an entry of a setup that the plan has left since counts for that setup, wi
 const points = (values: readonly number[]): LedgerPoint[] =>
   values.map((value, i) => ({ job: 'j', seq: i + 1, at: `t${String(i).padStart(6, '0')}`, value, what: 'crimp' }))
 
-test('a chart by hand: centre, limits, capability with what so few readings allow', () => {
-  const chart = seriesChart(points([10, 12, 11, 14, 12]), { lower: 5, upper: 19 }, 6)
-  // mean 11.8, moving ranges 2 1 3 2, their mean 2, sigma 2/1.128
+test('a chart by hand: centre, limits, and capability as far as so many readings allow', () => {
+  const five = [10, 12, 11, 14, 12]
+  const chart = seriesChart(points([...five, ...five, ...five, ...five, ...five]), { lower: 5, upper: 19 }, 6)
+  // mean 11.8; of 24 moving ranges 20 lie within the fives, 2 1 3 2 each time, and four of 2 between them: their mean is 2
   expect(chart.chart?.centre).toBeCloseTo(11.8, 12)
   expect(chart.chart?.ucl).toBeCloseTo(17.12, 12)
   const sigma = 2 / 1.128
   expect(chart.cp).toBeCloseTo(14 / (6 * sigma), 12)
   expect(chart.cpk).toBeCloseTo(Math.min(7.2, 6.8) / (3 * sigma), 12)
   expect(chart.cpkAtLeast).toBeLessThan(chart.cpk ?? 0)
+})
+
+test('no limits from nine readings, no capability from 24, none against an estimate', () => {
+  const some = (count: number) => points(Array.from({ length: count }, (_, i) => [10, 12, 11, 14, 12][i % 5] ?? 0))
+  expect(seriesChart(some(9), { lower: 5 }, 6)).toMatchObject({ fault: { kind: 'too-few', points: 9, least: 10 } })
+  expect(seriesChart(some(9), { lower: 5 }, 6).chart).toBeUndefined()
+  expect(seriesChart(some(24), { lower: 5 }, 6)).toMatchObject({ withheld: [{ why: 'too-few' }] })
+  expect(seriesChart(some(25), { lower: 5, estimate: true }, 6).withheld).toMatchObject([{ why: 'estimate' }])
+})
+
+test('a signal whose cause stands in the journal withholds nothing', () => {
+  const values = Array.from({ length: 40 }, (_, i) => (i === 30 ? 20 : ([10, 12, 11, 14, 12][i % 5] ?? 0)))
+  const open = points(values)
+  expect(seriesChart(open, { lower: 5 }, 6).withheld).toMatchObject([{ why: 'signals', at: [30] }])
+  const told = open.map((point, at) => (at === 30 ? { ...point, cause: 'a strand across the anvil' } : point))
+  expect(seriesChart(told, { lower: 5 }, 6).cpk).toBeDefined()
+})
+
+test('a note that names an entry is the cause of its reading', () => {
+  const lines = [
+    line('crimped', { setup: set.setup, term: '1/W1/a', heightMm: 1.27 }),
+    line('crimped', { setup: set.setup, term: '1/W2/a', heightMm: 1.28 }),
+  ]
+  const note = line('noted', { causeOf: lines[1]?.seq, text: 'die not seated' })
+  const book = ledger([job('x', [...lines, note])], () => undefined)
+  expect(book.series[0]?.heights.map((one) => one.cause)).toEqual([undefined, 'die not seated'])
 })
 
 test('subgroups stand for their last reading; what fills none is left out; one reading makes no chart', () => {

@@ -6,6 +6,7 @@ import type {
   LedgerPoint,
   LedgerSeries,
   LedgerSet,
+  Made,
   ScrapCause,
   ToolWork,
   Yield,
@@ -23,20 +24,26 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
   const closings = new Map<string, string[]>()
   const gauged = new Map<string, string>()
   // a series is known by what its set asks; a set is asked once
-  const bySet = new Map<LedgerSet, Growing>()
-  const seriesOf = (set: LedgerSet): Growing => {
-    const known = bySet.get(set)
+  const bySet: Readonly<Record<Made, Map<LedgerSet, Growing>>> = {
+    production: new Map(),
+    'first-piece': new Map(),
+    scrapped: new Map(),
+  }
+  const seriesOf = (set: LedgerSet, made: Made): Growing => {
+    const known = bySet[made].get(set)
     if (known) return known
-    const id = seriesId(set)
-    const growing = series.get(id) ?? { id, set, contacts: new Set(), heights: [], pulls: [] }
+    const id = `${seriesId(set)}${made === 'production' ? '' : `|${made}`}`
+    const growing = series.get(id) ?? { id, made, set, contacts: new Set(), heights: [], pulls: [] }
     series.set(id, growing)
-    bySet.set(set, growing)
+    bySet[made].set(set, growing)
     return growing
   }
   for (const job of jobs) {
     const outcomes = new Map<string, Outcome>()
+    const causes = causesIn(job.lines)
     for (const line of job.lines) {
       const { kind } = line
+      if (kind === 'noted') continue
       if (kind === 'tool-verified') {
         if (line.tool !== undefined && line.passed === true && line.at > (gauged.get(line.tool) ?? ''))
           gauged.set(line.tool, line.at)
@@ -45,15 +52,16 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
       const set = setFor(job, line)
       if (!set) continue
       pushTo(closings, set.tool, line.at)
-      const growing = seriesOf(set)
+      const growing = seriesOf(set, madeOf[kind])
       // the newest set is what the limits are drawn from
       growing.set = set
       growing.contacts.add(set.contact)
-      if (line.heightMm !== undefined) growing.heights.push(pointOf(job.id, line, line.heightMm, whatOf[kind]))
-      if (line.pullN !== undefined) growing.pulls.push(pointOf(job.id, line, line.pullN, whatOf[kind]))
+      if (line.heightMm !== undefined) growing.heights.push(pointOf(job.id, line, line.heightMm, whatOf[kind], causes))
+      if (line.pullN !== undefined) growing.pulls.push(pointOf(job.id, line, line.pullN, whatOf[kind], causes))
       if (line.term === undefined) continue
       let outcome = outcomes.get(line.term)
-      if (!outcome) outcomes.set(line.term, (outcome = { series: growing.id, rejected: 0, crimped: false }))
+      if (!outcome)
+        outcomes.set(line.term, (outcome = { series: seriesOf(set, 'production').id, rejected: 0, crimped: false }))
       if (kind === 'crimped') outcome.crimped = true
       if (kind === 'crimp-rejected') {
         outcome.rejected++
@@ -72,6 +80,7 @@ export function ledger(jobs: readonly LedgerJob[], verifiedOn: (tool: string) =>
 
 interface Growing {
   readonly id: string
+  readonly made: Made
   set: LedgerSet
   readonly contacts: Set<string>
   readonly heights: LedgerPoint[]
@@ -89,19 +98,37 @@ const pointOf = (
   { seq, at, term }: LedgerLine,
   value: number,
   what: LedgerPoint['what'],
-): LedgerPoint => ({ job, seq, at, value, what, term })
+  causes: ReadonlyMap<number, string>,
+): LedgerPoint => ({ job, seq, at, value, what, term, cause: causes.get(seq) })
+
+/** Causes that notes give, by the entry that they are about; the last one stands. */
+const causesIn = (lines: readonly LedgerLine[]): ReadonlyMap<number, string> =>
+  new Map(
+    lines.flatMap(({ causeOf, text }): [number, string][] =>
+      causeOf === undefined || text === undefined ? [] : [[causeOf, text]],
+    ),
+  )
 
 const seriesId = ({ setup, contact, height, minimumN }: LedgerSet): string =>
   height === undefined && minimumN === undefined
     ? `${setup}|${contact}`
     : `${setup}|${height ? `${height.minMm.toFixed(3)}-${height.maxMm.toFixed(3)}` : ''}|${String(minimumN ?? '')}`
 
+type Counted = Exclude<LedgerLine['kind'], 'tool-verified' | 'noted'>
+
 const whatOf = {
   crimped: 'crimp',
   'crimp-rejected': 'scrapped',
   'first-piece': 'first-piece',
   'pull-sampled': 'sample',
-} as const satisfies Record<Exclude<LedgerLine['kind'], 'tool-verified'>, LedgerPoint['what']>
+} as const satisfies Record<Counted, LedgerPoint['what']>
+
+const madeOf: Readonly<Record<Counted, Made>> = {
+  crimped: 'production',
+  'crimp-rejected': 'scrapped',
+  'first-piece': 'first-piece',
+  'pull-sampled': 'production',
+}
 
 /** A crimp names its termination, a test piece its wire and side. An entry of a setup that the plan has left since counts for that setup. */
 function setFor(job: LedgerJob, line: LedgerLine): LedgerSet | undefined {
@@ -120,8 +147,9 @@ const byTime = (a: LedgerPoint, b: LedgerPoint) => (a.at < b.at ? -1 : a.at > b.
 const inOrder = (points: LedgerPoint[]): LedgerPoint[] =>
   points.every((point, i) => i === 0 || byTime(points[i - 1] ?? point, point) <= 0) ? points : points.sort(byTime)
 
-const finished = ({ id, set, contacts, heights, pulls }: Growing): LedgerSeries => ({
+const finished = ({ id, made, set, contacts, heights, pulls }: Growing): LedgerSeries => ({
   id,
+  made,
   setup: set.setup,
   tool: set.tool,
   contacts: [...contacts].sort(),

@@ -2,7 +2,10 @@
 export interface LedgerLine {
   readonly seq: number
   readonly at: string
-  readonly kind: 'crimped' | 'crimp-rejected' | 'first-piece' | 'pull-sampled' | 'tool-verified'
+  readonly kind: 'crimped' | 'crimp-rejected' | 'first-piece' | 'pull-sampled' | 'tool-verified' | 'noted'
+  /** of a note: the entry that it gives the cause of, and what it says */
+  readonly causeOf?: number | undefined
+  readonly text?: string | undefined
   readonly term?: string | undefined
   readonly setup?: string | undefined
   readonly tool?: string | undefined
@@ -28,9 +31,19 @@ export interface LedgerSet {
   readonly setup: string
   readonly tool: string
   readonly contact: string
-  readonly height?: { readonly minMm: number; readonly maxMm: number } | undefined
+  readonly height?: LedgerWindow | undefined
   readonly minimumN?: number | undefined
 }
+
+/** A height window, and whether it is only estimated. */
+export interface LedgerWindow {
+  readonly minMm: number
+  readonly maxMm: number
+  readonly estimate?: boolean
+}
+
+/** What was made: production, test pieces and scrap say different things of a process, so each is a series of its own. */
+export type Made = 'production' | 'first-piece' | 'scrapped'
 
 /** A figure on a chart, and the entry that it stands in. */
 export interface LedgerPoint {
@@ -40,6 +53,8 @@ export interface LedgerPoint {
   readonly value: number
   readonly what: 'crimp' | 'scrapped' | 'first-piece' | 'sample'
   readonly term?: string | undefined
+  /** why it stands out, as somebody wrote down */
+  readonly cause?: string | undefined
 }
 
 /** All figures of one setup that are held to the same limits, in the order in which they were made: a die does not know which half it closes. */
@@ -48,9 +63,10 @@ export interface LedgerSeries {
   readonly setup: string
   readonly tool: string
   readonly contacts: readonly string[]
+  readonly made: Made
   readonly heights: readonly LedgerPoint[]
   readonly pulls: readonly LedgerPoint[]
-  readonly height?: { readonly minMm: number; readonly maxMm: number } | undefined
+  readonly height?: LedgerWindow | undefined
   readonly minimumN?: number | undefined
 }
 

@@ -1,10 +1,10 @@
-import { capability, cpkAtLeast } from '../../base/stats/capability'
+import { LIMIT_READINGS, type StatedCapability, statedCapability } from '../../base/stats/statedCapability'
 import { controlChart, type ChartFault, type ChartInput, type Lines } from '../../base/stats/controlChart'
 import { signals, type Signal } from '../../base/stats/signals'
 import type { LedgerPoint } from './ledgerTypes'
 
 /** A chart of a series, small enough to draw: what is left out between is bounded by what is shown. */
-export interface SeriesChart {
+export interface SeriesChart extends StatedCapability {
   readonly kind: 'individuals' | 'subgroups'
   /** what is drawn; `at` is the place among all */
   readonly shown: readonly { readonly at: number; readonly value: number; readonly point: LedgerPoint }[]
@@ -14,15 +14,13 @@ export interface SeriesChart {
   readonly fault?: ChartFault
   readonly signals: readonly Signal[]
   readonly signalCount: number
-  readonly cp?: number
-  readonly cpk?: number
-  /** the Cpk that so few readings allow to state, with 95 % confidence */
-  readonly cpkAtLeast?: number
 }
 
 export interface SeriesLimits {
   readonly lower?: number | undefined
   readonly upper?: number | undefined
+  /** nobody's sheet says these limits */
+  readonly estimate?: boolean | undefined
 }
 
 /** More points than pixels show nothing more. */
@@ -52,25 +50,31 @@ export function seriesChart(
   const kind = groups ? 'subgroups' : 'individuals'
   // a subgroup stands for its last reading
   const last = groups ? groups.flatMap((group) => group.at(-1) ?? []) : points
-  if (!chart.ok)
+  const few: ChartFault | undefined =
+    points.length < LIMIT_READINGS ? { kind: 'too-few', points: points.length, least: LIMIT_READINGS } : undefined
+  if (!chart.ok || few)
     return {
       kind,
       count: points.length,
-      shown: reduce(
-        last,
-        last.map((point) => point.value),
-        new Set(),
-      ),
-      fault: chart.fault,
+      shown: reduce(last, chart.ok ? chart.value.points : last.map((point) => point.value), new Set()),
+      ...(few ? { fault: few } : !chart.ok && { fault: chart.fault }),
       signals: [],
       signalCount: 0,
+      withheld: [],
     }
   const { centre, ucl, lcl, sigmaWithin, range } = chart.value
   const found = signals(chart.value.points, chart.value, trendPoints)
-  const { cp, cpk } = capability(centre, sigmaWithin, {
-    ...(limits.lower !== undefined && { lower: limits.lower }),
-    ...(limits.upper !== undefined && { upper: limits.upper }),
-  })
+  const { lower, upper, estimate } = limits
+  const stated = statedCapability(
+    chart.value,
+    found,
+    {
+      ...(lower !== undefined && { lower }),
+      ...(upper !== undefined && { upper }),
+      ...(estimate !== undefined && { estimate }),
+    },
+    (at) => last[at]?.cause !== undefined,
+  )
   const first = found.slice(0, SIGNALS_SHOWN)
   return {
     kind,
@@ -79,8 +83,7 @@ export function seriesChart(
     chart: { centre, ucl, lcl, sigmaWithin, range },
     signals: first,
     signalCount: found.length,
-    ...(cp !== undefined && { cp }),
-    ...(cpk !== undefined && { cpk, cpkAtLeast: cpkAtLeast(cpk, points.length) }),
+    ...stated,
   }
 }
 

@@ -16,7 +16,8 @@ export const looksWords = {
   heightOneInIs: (heightEvery: number) => `Height, one in ${String(heightEvery)} is measured`,
   heightWhenMeasured: 'Height, when measured',
   heightDueIn: (heightIn: number) => `Height, due in ${plural(heightIn, 'crimp')}`,
-  between: (minMm: number, maxMm: number) => `${range(minMm, maxMm)} mm`,
+  heightHint: (minMm: number, maxMm: number, estimate: boolean) =>
+    `${range(minMm, maxMm)} mm${estimate ? ', estimated' : ''}`,
   outsideMmReportFault: (minMm: number, maxMm: number) =>
     `Outside ${range(minMm, maxMm)} mm: report the fault, its height goes with it.`,
   beforeStroke: (practiceWord: string) => `${practiceWord} before the stroke`,

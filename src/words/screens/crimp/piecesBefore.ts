@@ -7,7 +7,7 @@ export const piecesBeforeWords = {
   whatWasCrimpedSince: ' What was crimped since the last good pull is in question: look at it again.',
   height: (trend: string) => `▲ Height ${trend}`,
   toMmAtCheck: (heightMm: number, term: string, quantity: number) =>
-    `, to ${figure(heightMm, 3)} mm at ${termName(term, quantity)}: check the die and its seat, then make a new first piece. What was crimped is inside its window.`,
+    `, to ${figure(heightMm, 3)} mm at ${termName(term, quantity)}: check the die and its seat, then make a new first piece. What was measured since the release is inside its window.`,
   shownHeight: (heightMm: number) => `, ${figure(heightMm, 3)} mm`,
   notGoodFindCause: 'not good: find the cause, then another piece',
   good: 'good',

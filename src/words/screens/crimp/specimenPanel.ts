@@ -5,5 +5,6 @@ export const specimenPanelWords = {
   madeOn: (contact: string, type: string, colour: string) => `${contact} on ${type} ${colour}`,
   asReportedMark: 'AS REPORTED',
   sideToScale: '· SIDE, TO SCALE',
-  asMeasured: 'as measured',
+  section: 'compaction',
+  asMeasured: 'compaction as measured',
 }

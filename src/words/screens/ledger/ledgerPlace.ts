@@ -11,6 +11,7 @@ export const ledgerPlaceWords = {
   nothingIsRecordedYet:
     'Nothing is recorded yet. Heights, pulls and scrap of every job come together here: crimp a first piece, and it begins.',
   series: 'Series',
+  made: { 'first-piece': 'first pieces', scrapped: 'scrapped' },
   nothingMeasured: 'nothing measured',
   crimpHeight: 'Crimp height',
   pulledOffAt: 'Pulled off at',

@@ -2,8 +2,8 @@ import { figure } from '@/words/figures'
 
 /** What `SectionDrawing` says. */
 export const sectionDrawingWords = {
-  tooLoose: 'too loose',
-  tooTight: 'too tight',
+  verdict: { sound: 'sound', loose: 'too loose', tight: 'too tight' },
+  model: 'a model',
   sectionOfMetalBefore: (verdict: string, compaction: number, voidShare: number) =>
-    `Section, ${verdict}: ${figure(compaction, 0)} % of the metal before, ${figure(voidShare, 0)} % open`,
+    `Section, a model, ${verdict}: ${figure(compaction, 0)} % of the metal before, ${figure(voidShare, 0)} % open`,
 }

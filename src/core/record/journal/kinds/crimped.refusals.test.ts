@@ -241,13 +241,16 @@ describe('at Crimp', () => {
   })
 
   test('a first piece without its height, where one is asked for, is refused', () => {
-    const sealed = [...folded.state.sets].find(([, set]) => set.height)
+    // an estimated window is asked for where the rules take estimates
+    const rules = 'field-repair'
+    const sealed = [...workUntil(() => true, { rules }).state.sets].find(([, set]) => set.height)
     const mounted =
       sealed &&
       workUntil(
         (state, step) =>
           step.kind === 'first-piece' &&
           state.sets.get(sealed[0])?.setup.tool === state.setups.get(step.setup)?.setup.tool,
+        { rules },
       )
     const setup = mounted && [...mounted.state.setups].find(([, one]) => one.setup.tool === 'PF-10')?.[0]
     if (!mounted || setup === undefined) throw new Error('no sealed setup')

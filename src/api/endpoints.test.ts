@@ -366,3 +366,20 @@ test.each([
   expect(status).toBe(400)
   expect(body).toMatchObject({ error: { code: 'bad-input', issues: [{ path, message }] } })
 })
+
+test('prove/resistance answers for the net and for its contacts, by the temperature of the measurement', async () => {
+  const net = { lengthM: 2, areaMm2: 0.5, contacts: 2 }
+  const plain = (await ask('prove/resistance', net)).body
+  expect(plain.expectedOhm).toBeCloseTo(0.0803433, 6)
+  expect(plain).not.toHaveProperty('verdict')
+  const read = { ...net, measuredOhm: 0.31, leadsOhm: 0.21, resolutionOhm: 0.001, like: [0.08, 0.081, 0.079, 0.08] }
+  const { body } = await ask('prove/resistance', read)
+  expect(body).toMatchObject({ verdict: 'good', contacts: { verdict: 'cannot-tell' }, outlier: true })
+  expect(body.netOhm).toBeCloseTo(0.1, 12)
+  expect((body.contacts as { atMostOhm: number }).atMostOhm).toBeCloseTo(0.101 - 0.0703433 * 0.9, 6)
+  // 0.1 Ω at 60 °C is a warm wire
+  expect((await ask('prove/resistance', { ...read, temperatureC: 60 })).body).toMatchObject({
+    contacts: { verdict: 'good' },
+  })
+  expect((await ask('prove/resistance', { ...net, like: [1, 2, 3] })).status).toBe(400)
+})

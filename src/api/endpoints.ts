@@ -3,6 +3,7 @@ import { type Endpoint, answer, endpoint } from './endpoint'
 import { controlEndpoint } from './endpoints/controlEndpoint'
 import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
+import { proveResistanceEndpoint } from './endpoints/proveResistanceEndpoint'
 import { reworkPlanEndpoint } from './endpoints/reworkPlanEndpoint'
 import { fitEndpoint } from './endpoints/fitEndpoint'
 import { openApi } from './openApi'
@@ -54,6 +55,7 @@ export const endpoints: readonly Endpoint[] = [
   controlEndpoint,
   cutPlanEndpoint,
   reworkPlanEndpoint,
+  proveResistanceEndpoint,
   listJobsEndpoint,
   makeJobEndpoint,
   readJobEndpoint,

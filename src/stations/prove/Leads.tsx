@@ -6,9 +6,9 @@ import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import { Button, Kbd, TextInput } from '@mantine/core'
+import { Button, Kbd, SegmentedControl, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { parseQuantity } from '@/core/base/units/parseQuantity'
+import { parseQuantity, readQuantity } from '@/core/base/units/parseQuantity'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { ohms } from '@/words/figures'
 import { quantityWords } from '@/words/quantity'
@@ -21,18 +21,28 @@ export function Leads() {
   const [open, setOpen] = useState(false)
   const [ohmText, setOhm] = useState('')
   const [stepText, setStep] = useState('0.01')
+  const [fourWire, setFourWire] = useState(false)
+  const [temperature, setTemperature] = useState('20 °C')
+  const celsius = readQuantity(temperature, 'temperature')
   const ohm = parseQuantity(ohmText, 'resistance', { plausible: plausible.netOhm })
   const step = parseQuantity(stepText, 'resistance', { plausible: plausible.meterStepOhm })
   // leads that read nothing are a four-wire meter's
   const isZero = /^0+([.,]0*)?$/.test(ohmText.trim())
-  const value = isZero ? 0 : ohm.ok ? ohm.value : undefined
+  const value = isZero || fourWire ? 0 : ohm.ok ? ohm.value : undefined
   const { leads } = state
   if (leads && !open) {
     return (
       <Button onClick={() => setOpen(true)}>
         <span>
-          {words.leads} <b className={textCss.mono}>{ohms(leads.ohm)}</b>
+          {leads.fourWire ? (
+            words.fourWires
+          ) : (
+            <>
+              {words.leads} <b className={textCss.mono}>{ohms(leads.ohm)}</b>
+            </>
+          )}
           {words.stepsOf} <b className={textCss.mono}>{ohms(leads.resolutionOhm)}</b>
+          {leads.temperatureC !== undefined && words.at(leads.temperatureC)}
           <span className={clsx(textCss.small, textCss.dim, styles.light)}>
             {words.measuredMeasureAgain(clock.timeOfDay(leads.at))}
           </span>
@@ -45,16 +55,31 @@ export function Leads() {
       aria-label={words.meterLeads}
       onSubmit={(event) => {
         event.preventDefault()
-        if (value !== undefined && step.ok)
-          void append({ kind: 'leads-measured', ohm: value, resolutionOhm: step.value }).then(
-            (written) => written && setOpen(false),
-          )
+        if (value !== undefined && step.ok && celsius.ok)
+          void append({
+            kind: 'leads-measured',
+            ohm: value,
+            resolutionOhm: step.value,
+            temperatureC: Math.round(celsius.value.value * 10) / 10,
+            ...(fourWire && { fourWire }),
+          }).then((written) => written && setOpen(false))
       }}
     >
-      <b>{words.forResistancesTouchProbes}</b>
+      <b>{fourWire ? words.forResistances : words.forResistancesTouchProbes}</b>
+      <SegmentedControl
+        fullWidth
+        aria-label={words.howMeterIsJoined}
+        value={fourWire ? 'four' : 'two'}
+        onChange={(joined) => setFourWire(joined === 'four')}
+        data={[
+          { value: 'two', label: words.twoProbes },
+          { value: 'four', label: words.fourWires },
+        ]}
+      />
       <div className={paneCss.fieldRow}>
         <TextInput
           label={words.leadsShow}
+          disabled={fourWire}
           value={ohmText}
           inputMode="decimal"
           onChange={(event) => setOhm(event.target.value)}
@@ -67,11 +92,19 @@ export function Leads() {
           onChange={(event) => setStep(event.target.value)}
           error={!step.ok}
         />
+        <TextInput
+          label={words.temperature}
+          value={temperature}
+          inputMode="decimal"
+          onChange={(event) => setTemperature(event.target.value)}
+          error={!celsius.ok}
+        />
       </div>
+      {!celsius.ok && <span className={textCss.wrong}>{quantityWords(celsius.fault, 'temperature')}</span>}
       {ohmText !== '' && value === undefined && !ohm.ok && (
         <span className={textCss.wrong}>{quantityWords(ohm.fault, 'resistance')}</span>
       )}
-      <Button type="submit" disabled={busy || value === undefined || !step.ok}>
+      <Button type="submit" disabled={busy || value === undefined || !step.ok || !celsius.ok}>
         <span>{words.keepLeadsFigure}</span> <Kbd aria-hidden="true">Enter</Kbd>
       </Button>
     </form>

@@ -244,6 +244,27 @@ function ProbeFace({ wire, side, unit }: { readonly wire: Wire; readonly side: S
   )
 }
 
+/** What the reading says of the contacts alone: always the bound that is certain, and what hides the rest. */
+function ContactsSaid({
+  figures: { verdict, contacts, outlier },
+  resolutionOhm,
+}: {
+  readonly figures: NonNullable<NetVerdict['resistance']>
+  readonly resolutionOhm: number
+}) {
+  if (!contacts) return null
+  const said = verdictWords[contacts.verdict]
+  return (
+    <>
+      <span className={textCss[said.tone]} data-testid="contacts-verdict">
+        {said.sign} {words.contactsTogether(contacts)}
+      </span>
+      {verdict === 'cannot-tell' && <span className={textCss.caution}>{words.readingLiesAcross(resolutionOhm)}</span>}
+      {outlier && <span className={textCss.fault}>▲ {words.standsOut}</span>}
+    </>
+  )
+}
+
 function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   const { state, append } = useJob()
   const busy = useBusy()
@@ -262,7 +283,9 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
         </div>
       </div>
       <div>
-        <div className={clsx(textCss.small, textCss.dim)}>{words.measuredLeadsOff}</div>
+        <div className={clsx(textCss.small, textCss.dim)}>
+          {net.measured?.fourWire ? words.measuredFourWires : words.measuredLeadsOff}
+        </div>
         <div className={clsx(textCss.mono, styles.large)}>
           {figures.netOhm === undefined ? '–' : ohms(figures.netOhm)}
         </div>
@@ -288,9 +311,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
           error={text !== '' && !read.ok}
         />
         {text !== '' && !read.ok && <span className={textCss.wrong}>{quantityWords(read.fault, 'resistance')}</span>}
-        {figures.verdict === 'cannot-tell' && (
-          <span className={textCss.caution}>{words.metersStepOfIs(net.measured?.resolutionOhm ?? 0)}</span>
-        )}
+        <ContactsSaid figures={figures} resolutionOhm={net.measured?.resolutionOhm ?? 0} />
       </form>
     </section>
   )

@@ -147,6 +147,10 @@ export interface NetState {
     readonly ohm: number
     readonly leadsOhm: number
     readonly resolutionOhm: number
+    /** its leads are in no reading */
+    readonly fourWire?: true
+    /** of the measurement, where it was asked */
+    readonly temperatureC?: number
     readonly at: string
   }
 }
@@ -207,6 +211,8 @@ export interface ToolCheck {
 export interface LeadsState {
   readonly ohm: number
   readonly resolutionOhm: number
+  readonly fourWire?: true
+  readonly temperatureC?: number
   readonly at: string
 }
 

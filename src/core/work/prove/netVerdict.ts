@@ -2,7 +2,8 @@ import { type Facts, fitWire } from '../../record/plan/facts'
 import { type Wire, termKeyOf } from '../../record/plan/plan'
 import { isHome } from '../../record/standing/home'
 import { derivedOf } from '../../record/state/derivedOf'
-import { wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
+import { pushTo } from '../../base/collections'
+import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
 import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
 import type { NetState } from '../../record/state/records'
@@ -33,8 +34,8 @@ const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly
 export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdict {
   const keys = (['a', 'b'] as const).flatMap((side) => termKeyOf(state.plan, unit, wire, side) ?? [])
   const now = state.nets.get(`${unit}/${wire.id}`)
-  const figures = netResistance(state.facts, state, wire, now?.measured)
-  const against = figures?.verdict === 'high' || figures?.verdict === 'low'
+  const figures = netResistance(state.facts, state, wire, unit, now?.measured)
+  const against = figures?.verdict === 'high' || figures?.verdict === 'low' || figures?.contacts?.verdict === 'high'
   const ready = keys.length > 0 && keys.every((key) => isHome(state, key))
   return {
     wire,
@@ -47,30 +48,61 @@ export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdic
   }
 }
 
+/** What a reading was taken at where nobody was asked, °C. */
+const UNASKED_C = 20
+
 function netResistance(
   facts: Facts,
   state: JobState,
   wire: Wire,
+  unit: number,
   measured: NetState['measured'],
 ): ResistanceVerdict | undefined {
   const type = facts.wireTypes[wire.type]
   if (!type) return undefined
-  const contacts = (['a', 'b'] as const).flatMap((side) => {
-    const set = state.sets.get(setKey(wire.id, side))
-    const contact = set && facts.contacts[set.contact]
-    return contact ? [contact] : []
-  })
+  const contacts = contactsOf(state, wire).flatMap((id) => facts.contacts[id] ?? [])
   const { areaMm2, metalAreaMm2 } = fitWire(type, wire)
   const meanMilliohm =
     contacts.length > 0
       ? contacts.reduce((sum, contact) => sum + contact.contactMilliohm, 0) / contacts.length
       : undefined
+  const like = measured && likeReadings(state, likeness(state, wire)).filter((one) => one.net !== `${unit}/${wire.id}`)
   return resistance({
     lengthM: wire.lengthMm / 1000,
     areaMm2: metalAreaMm2 ?? areaMm2,
+    stranded: type.strands > 1,
     contacts: contacts.length,
     contactMilliohm: meanMilliohm,
-    temperatureC: state.plan.ambientC,
-    ...(measured && { measuredOhm: measured.ohm, leadsOhm: measured.leadsOhm, resolutionOhm: measured.resolutionOhm }),
+    // what is measured is as warm as the bench, whatever it is to work in later
+    temperatureC: measured?.temperatureC ?? state.leads?.temperatureC ?? UNASKED_C,
+    ...(measured && {
+      measuredOhm: measured.ohm,
+      ...(!measured.fourWire && { leadsOhm: measured.leadsOhm }),
+      resolutionOhm: measured.resolutionOhm,
+      like: like?.map(({ ohm }) => ohm),
+    }),
   })
 }
+
+const contactsOf = (state: JobState, wire: Wire): readonly string[] =>
+  (['a', 'b'] as const).flatMap((side) => state.sets.get(setKey(wire.id, side))?.contact ?? [])
+
+/** Wires of one type and length with the same contacts should read alike. */
+const likeness = (state: JobState, wire: Wire): string =>
+  [wire.type, wire.lengthMm, ...[...contactsOf(state, wire)].sort()].join('|')
+
+/** Nets of a job by what makes them alike. */
+const netsByLikeness = derivedOf((state): ReadonlyMap<string, readonly string[]> => {
+  const nets = new Map<string, string[]>()
+  for (const unit of units(state))
+    for (const wire of state.plan.wires) pushTo(nets, likeness(state, wire), `${unit}/${wire.id}`)
+  return nets
+})
+
+/** What nets that are alike were read, leads off. */
+const likeReadings = derivedOf((state, like: string): readonly { readonly net: string; readonly ohm: number }[] =>
+  (netsByLikeness(state).get(like) ?? []).flatMap((net) => {
+    const measured = state.nets.get(net)?.measured
+    return measured ? [{ net, ohm: measured.ohm - measured.leadsOhm }] : []
+  }),
+)

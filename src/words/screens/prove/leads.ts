@@ -1,3 +1,5 @@
+import { figure } from '@/words/figures'
+
 /** What `Leads` says. */
 export const leadsWords = {
   leads: 'Leads',
@@ -8,4 +10,10 @@ export const leadsWords = {
   leadsShow: 'Leads show, Ω',
   smallestStep: 'Smallest step, Ω',
   keepLeadsFigure: 'Keep the leads’ figure',
+  forResistances: 'For resistances: how the meter is joined',
+  howMeterIsJoined: 'How the meter is joined',
+  twoProbes: 'Two probes',
+  fourWires: 'Four wires',
+  temperature: 'It is here, °C',
+  at: (temperatureC: number) => `, at ${figure(temperatureC, 1)} °C`,
 }

@@ -1,4 +1,11 @@
+import type { ContactsVerdict } from '@/core/craft/resistance/netResistance'
 import { ohms } from '@/words/figures'
+
+const contactsVerdict: Readonly<Record<ContactsVerdict['verdict'], string>> = {
+  good: 'The contacts are good',
+  high: 'The contacts are too high',
+  'cannot-tell': 'The contacts cannot be told from the wire’s tolerance',
+}
 
 /** What `ProveStation` says. */
 export const proveStationWords = {
@@ -42,7 +49,11 @@ export const proveStationWords = {
   notMeasured: 'not measured',
   measureLeadsFirst: 'measure the leads first',
   meterShowsOrMohm: 'Meter shows (Ω, or mohm)',
-  metersStepOfIs: (resolutionOhm: number) =>
-    `The meter’s step of ${ohms(resolutionOhm)} is too coarse for contacts of milliohms. Four wires or a milliohmmeter would tell.`,
+  readingLiesAcross: (resolutionOhm: number) =>
+    `With steps of ${ohms(resolutionOhm)} the reading may lie inside or outside. Four wires, or a finer meter, would tell.`,
+  contactsTogether: ({ verdict, atMostOhm }: ContactsVerdict) =>
+    `${contactsVerdict[verdict]}: together at most ${ohms(atMostOhm)}, and one of them may hold all of it.`,
+  standsOut: 'It reads higher than its like wires here: look at both of its contacts first.',
+  measuredFourWires: 'Measured, four wires',
   good: 'good',
 }

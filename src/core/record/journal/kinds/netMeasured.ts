@@ -21,7 +21,14 @@ export const netMeasured: EntryKind<'net-measured'> = {
     if (leads)
       draft.put('nets', key, {
         ...draft.state.nets.get(key),
-        measured: { ohm, leadsOhm: leads.ohm, resolutionOhm: leads.resolutionOhm, at },
+        measured: {
+          ohm,
+          leadsOhm: leads.ohm,
+          resolutionOhm: leads.resolutionOhm,
+          ...(leads.fourWire && { fourWire: true }),
+          ...(leads.temperatureC !== undefined && { temperatureC: leads.temperatureC }),
+          at,
+        },
       })
   },
   about: ({ wire, ohm }) => `${wire}: ${ohm} Ω`,

@@ -91,7 +91,7 @@ test.each<[TrialAnswer, string]>([
   ],
   [answer({ do: 'push-home' }), 'Push it home: the strip is right'],
   [answer({ do: 'cut-back' }), 'Cut back and strip again'],
-  [answer({ do: 'measure' }), 'Measure what you see: the strip as entered would be right'],
+  [answer({ do: 'measure' }), 'Measure what you see: only a figure says how much is too much'],
   [answer({}), 'Go on: it is inside its window'],
 ])('what to do about a strip: %j', (given, words) => {
   expect(answerWords(given)).toBe(words)
@@ -100,7 +100,7 @@ test.each<[TrialAnswer, string]>([
 test.each<[ForTheNext, string]>([
   [{ kind: 'strip-stop', toMm: 3.1 }, 'stripper’s stop to 3.1 mm'],
   [{ kind: 'wire-stop' }, 'wire stop a little forward'],
-  [{ kind: 'stop-gently' }, 'stop at the first gentle resistance'],
+  [{ kind: 'stop-gently' }, 'stop as soon as it is felt'],
   [{ kind: 'larger-notch' }, 'one notch larger, or new blades'],
 ])('what to set for the next: %j', (next, words) => {
   expect(nextWords(next)).toBe(words)

@@ -1,4 +1,4 @@
-import type { ForTheNext, Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
+import type { ForTheNext, Sighting, TrialAnswer, TrialQuestion, WhatIsWrong } from '@/core/craft/strip/trialAnswer'
 import { mm } from './figures'
 
 export const sightingWords: Readonly<Record<Sighting, string>> = {
@@ -21,6 +21,30 @@ export const asksWords = {
   strands: 'Strands nicked or cut',
 } as const
 
+/** What is asked besides, and what either answer means. */
+export const questionWords: Readonly<Record<TrialQuestion, Readonly<Record<'ask' | WhatIsWrong, string>>>> = {
+  touches: {
+    ask: 'Does the insulation touch the barrel?',
+    length: 'yes: the strip is too short',
+    depth: 'no: it is not home yet',
+  },
+  'edge-long': {
+    ask: 'Where does the insulation end?',
+    length: 'its edge lies between the wings: stripped too long',
+    depth: 'it lies under the conductor wings: pushed too deep',
+  },
+  'edge-short': {
+    ask: 'Where does the insulation end?',
+    length: 'its edge lies between the wings: stripped too short',
+    depth: 'it does not reach the wings yet: not home',
+  },
+  'brush-shows': {
+    ask: 'Does a brush show in front of the wings?',
+    length: 'no: stripped too short',
+    depth: 'yes: pushed too deep',
+  },
+}
+
 /** What to do now, the figure first. */
 export function answerWords(answer: TrialAnswer): string {
   const by = answer.byMm === undefined ? '' : mm(answer.byMm, 1)
@@ -28,7 +52,7 @@ export function answerWords(answer: TrialAnswer): string {
     case 'go-on':
       return 'Go on: it is inside its window'
     case 'measure':
-      return 'Measure what you see: the strip as entered would be right'
+      return 'Measure what you see: only a figure says how much is too much'
     case 'strip-more':
       return answer.smallBite ? `Strip a small bite, ${by}, then try again` : `Strip ${by} more`
     case 'trim-conductor':
@@ -52,7 +76,7 @@ export function nextWords(next: ForTheNext): string {
     case 'wire-stop':
       return 'wire stop a little forward'
     case 'stop-gently':
-      return 'stop at the first gentle resistance'
+      return 'stop as soon as it is felt'
     case 'larger-notch':
       return 'one notch larger, or new blades'
   }

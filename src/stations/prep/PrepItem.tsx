@@ -3,7 +3,7 @@ import clsx from 'clsx'
 import { useReducer } from 'react'
 import type { Contact } from '@/core/parts/catalogue/types'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
-import { tenth } from '@/core/base/units/tenth'
+import { hundredth, tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
@@ -16,7 +16,8 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { aheadOfRelease } from '@/core/record/standing/prepAhead'
 import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
 import { threadFirst } from '@/core/record/standing/threadFirst'
-import { termState } from '@/core/record/state/state'
+import { measuredStripMm, termState } from '@/core/record/state/state'
+import { stripTrial } from '@/core/work/prep/stripTrial'
 import { useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -28,7 +29,6 @@ import { useBeside } from '@/ui/later/useBeside'
 import paneCss from '@/ui/pane/pane.module.css'
 import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import textCss from '@/ui/text/text.module.css'
-import { figure } from '@/words/figures'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import styles from './PrepItem.module.css'
 import { SlackLedger } from './SlackLedger'
@@ -87,7 +87,7 @@ export function PrepItem({
   const { stopMm, notchMm } = stripperOf(state, set)
   const cut = state.cuts.get(wireKey(unit, wire.id))
   const cutMm = cut?.lengthMm ?? cutLengthMm(state, wire)
-  const [form, dispatch] = useReducer(stripForm, set, (begun) => beginStrip(begun, figure(begun.strip.nominalMm, 1)))
+  const [form, dispatch] = useReducer(stripForm, set, beginStrip)
   const reading = readStripForm(form, set.strip, rules.strandAllowance)
   const thread = threadFirst(state, termination, set)
   const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })
@@ -97,12 +97,13 @@ export function PrepItem({
   const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)
 
   const write = async () => {
-    if (reading.stripMm === undefined || reading.lost === undefined) return
+    if (reading.lost === undefined) return
     const first: Said[] = cut ? [] : [{ kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutMm }]
     const stripped: Said = {
       kind: 'stripped',
       term: key,
-      stripMm: Math.round(reading.stripMm * 100) / 100,
+      stripMm: hundredth(reading.stripMm ?? stopMm),
+      lengthFrom: reading.stripMm === undefined ? 'stop' : 'measured',
       threaded: thread.map((item) => item.code),
       strandsLost: reading.lost,
       ...(form.practices.length > 0 && { practices: [...form.practices] }),
@@ -128,12 +129,7 @@ export function PrepItem({
     if (how && now.stripped) {
       dispatch({ kind: 'trial-left' })
       mend(how, answer.byMm ?? answer.costMm, form.seen ?? 'seen')
-    } else
-      dispatch({
-        kind: 'advice-followed',
-        answer,
-        stripText: answer.stripMm === undefined ? undefined : figure(answer.stripMm, 1),
-      })
+    } else dispatch({ kind: 'advice-followed', answer })
   }
   useKeys([
     ...(!now.crimp && !form.trying
@@ -146,7 +142,15 @@ export function PrepItem({
         ]
       : []),
   ])
-  const stripMm = now.stripped?.stripMm ?? reading.stripMm
+  const measuredMm = now.stripped ? measuredStripMm(now) : reading.stripMm
+  const trial = stripTrial(state, termination, set, {
+    stripMm: measuredMm,
+    sees: form.seen,
+    wrong: form.wrong,
+    text: form.seenText,
+  })
+  // drawn as it was seen, else as it was measured, else as the stop stands
+  const stripMm = trial.seenStripMm ?? measuredMm ?? now.stripped?.stripMm ?? stopMm
   const reported = form.seen !== undefined && form.seen !== 'fits'
   const defect = form.seen && sightingDefect[form.seen]
   const piece = specimenOf(state, wire, set, { crimped: false, stripMm, defect })
@@ -167,7 +171,7 @@ export function PrepItem({
           <div className={clsx(paneCss.panelBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
           <StripScale
             window={set.strip}
-            stripMm={stripMm}
+            stripMm={measuredMm}
             stopMm={stopMm}
             moved={stopMm !== tenth(set.strip.nominalMm)}
           />
@@ -177,13 +181,12 @@ export function PrepItem({
         <WireChips wire={wire} side={side} />
         {form.trying ? (
           <TrialPane
-            termination={termination}
-            set={set}
-            stripMm={stripMm ?? set.strip.nominalMm}
-            seen={form.seen}
-            onSee={(sighting) => dispatch({ kind: 'seen', sighting })}
+            setup={id}
+            nominalMm={set.strip.nominalMm}
+            trial={trial}
+            form={form}
+            dispatch={dispatch}
             onDo={follow}
-            close={() => dispatch({ kind: 'trial-left' })}
           />
         ) : now.stripped ? (
           <StrippedCard
@@ -199,6 +202,7 @@ export function PrepItem({
             form={form}
             dispatch={dispatch}
             reading={reading}
+            stopMm={stopMm}
             rules={rules}
             practices={openPractices(state, set)}
             threadsFirst={thread.some((item) => item.code !== 'label')}

@@ -19,6 +19,7 @@ export function StripCard({
   form,
   dispatch,
   reading,
+  stopMm,
   rules,
   practices,
   threadsFirst,
@@ -31,6 +32,8 @@ export function StripCard({
   readonly form: StripForm
   readonly dispatch: Dispatch<StripMove>
   readonly reading: StripReading
+  /** where the stripper's stop stands */
+  readonly stopMm: number
   readonly rules: HouseRules
   /** what the rules leave open here */
   readonly practices: readonly Practice[]
@@ -64,10 +67,14 @@ export function StripCard({
         <TextInput
           label={words.measured}
           value={form.stripText}
-          description={understoodAs(form.stripText, 'length', { plausible: plausible.stripMm })}
+          description={
+            form.stripText.trim() === ''
+              ? words.notMeasured(stopMm)
+              : understoodAs(form.stripText, 'length', { plausible: plausible.stripMm })
+          }
           inputMode="decimal"
           onChange={(event) => dispatch({ kind: 'strip-written', text: event.target.value })}
-          error={verdict?.kind !== 'inside'}
+          error={fault !== undefined || outside !== undefined}
         />
         <TextInput
           label={words.lost}

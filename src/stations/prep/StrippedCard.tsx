@@ -27,7 +27,7 @@ export function StrippedCard({
 }) {
   return (
     <>
-      <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.stripped(stripped.stripMm)}</h2>
+      <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.stripped(stripped.stripMm, stripped.lengthFrom)}</h2>
       <p>
         {words.next(crimped)}{' '}
         {words.onTheWire(

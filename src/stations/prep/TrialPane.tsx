@@ -2,59 +2,60 @@
 import { trialPaneWords as texts } from '@/words/screens/prep/trialPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
-import { useState } from 'react'
-import type { Termination } from '@/core/record/plan/plan'
-import { setupId } from '@/core/craft/setup/setup'
-import type { EdgePlace, Sighting, TrialAnswer } from '@/core/craft/strip/trialAnswer'
+import { type Dispatch, useState } from 'react'
+import type { StripForm, StripMove } from '@/core/craft/strip/stripForm'
+import type { Sighting, TrialAnswer, WhatIsWrong } from '@/core/craft/strip/trialAnswer'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { answerWords, asksWords, nextWords, sightingWords } from '@/words/strip'
-import type { ChosenSet } from '@/core/craft/setup/chosenSet'
-import { stripTrial } from '@/core/work/prep/stripTrial'
+import { answerWords, asksWords, nextWords, questionWords, sightingWords } from '@/words/strip'
+import type { StripTrial } from '@/core/work/prep/stripTrial'
 import styles from './TrialPane.module.css'
 import clsx from 'clsx'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 
+/** Whether the strip or the depth is wrong, in the order in which it is asked, and the keys behind those of what is seen. */
+const WRONG: readonly WhatIsWrong[] = ['length', 'depth']
+const ASKED_FROM = 7
+
 /** What is seen when the wire is tried in its contact: what to do in mm, whether the slack allows it, what to set for the next. */
 export function TrialPane({
-  termination,
-  set,
-  stripMm,
-  seen,
-  onSee,
+  setup,
+  nominalMm,
+  trial: { kinds, kind, answer, slackMm },
+  form: { seen, seenText, wrong },
+  dispatch,
   onDo,
-  close,
 }: {
-  readonly termination: Termination
-  readonly set: ChosenSet
-  /** as measured so far */
-  readonly stripMm: number
-  readonly seen: Sighting | undefined
-  readonly onSee: (seen: Sighting | undefined) => void
+  readonly setup: string
+  /** the middle of the strip's window */
+  readonly nominalMm: number
+  readonly trial: StripTrial
+  readonly form: StripForm
+  readonly dispatch: Dispatch<StripMove>
   readonly onDo: (answer: TrialAnswer) => void
-  readonly close: () => void
 }) {
-  const { state, append } = useJob()
+  const { append } = useJob()
   const busy = useBusy()
-  const [text, setText] = useState('')
-  const [edge, setEdge] = useState<EdgePlace>('in-window')
   // once it is written, the next stop would start from what was just set: one for a sighting
   const [cured, setCured] = useState<number>()
-  const id = setupId(set.setup)
-  const { kinds, kind, answer, slackMm } = stripTrial(state, termination, set, { stripMm, sees: seen, edge, text })
   const next = answer?.next
   const stop = next?.kind === 'strip-stop' ? next : undefined
+  const close = () => dispatch({ kind: 'trial-left' })
+  const see = (sighting: Sighting) => {
+    dispatch({ kind: 'seen', sighting })
+    setCured(undefined)
+  }
   const setStop = async () => {
     if (
       stop &&
       (await append({
         kind: 'setup-adjusted',
-        setup: id,
+        setup,
         part: 'strip-stop',
         toMm: stop.toMm,
-        nominalMm: set.strip.nominalMm,
+        nominalMm,
         why: seen ?? 'seen',
       }))
     )
@@ -63,6 +64,8 @@ export function TrialPane({
   const act = () => {
     if (answer?.slack === 'enough' && answer.do !== 'measure') onDo(answer)
   }
+  const question = kind?.question
+  const asked = question === undefined ? [] : WRONG
   useKeys([
     { key: 'Escape', words: texts.nothingToSay, run: close },
     { key: ' ', words: texts.doWhatItSays, run: () => act() },
@@ -78,10 +81,12 @@ export function TrialPane({
     ...(kinds ?? []).map((one, i) => ({
       key: String(i + 1),
       words: i === 0 ? texts.whatIsSeenTo : '',
-      run: () => {
-        onSee(one.id)
-        setCured(undefined)
-      },
+      run: () => see(one.id),
+    })),
+    ...asked.map((one, i) => ({
+      key: String(ASKED_FROM + i),
+      words: i === 0 ? texts.answerQuestion : '',
+      run: () => dispatch({ kind: 'asked', wrong: one }),
     })),
   ])
   if (!kinds) return <p className={clsx(noteCss.note, noteCss.attend)}>{texts.thisContactsSheetGives}</p>
@@ -90,43 +95,34 @@ export function TrialPane({
       <h2 className={textCss.cardTitle}>{texts.whatDoYouSee}</h2>
       <div className={paneCss.choices} role="group" aria-label={texts.whatIsSeen}>
         {kinds.map((one, i) => (
-          <Choice
-            key={one.id}
-            aria-pressed={one.id === seen}
-            onClick={() => {
-              onSee(one.id)
-              setCured(undefined)
-            }}
-          >
+          <Choice key={one.id} aria-pressed={one.id === seen} onClick={() => see(one.id)}>
             <Kbd aria-hidden="true">{i + 1}</Kbd>
             <span>{sightingWords[one.id]}</span>
             <span />
           </Choice>
         ))}
       </div>
-      {kind?.asksEdge && (
-        <div className={paneCss.choices} role="group" aria-label={texts.whereInsulationEnds}>
-          {(
-            [
-              ['in-window', texts.itsEdgeLiesBetween],
-              ['under-conductor-wings', texts.itLiesUnderConductor],
-            ] as const
-          ).map(([place, words]) => (
-            <Choice key={place} aria-pressed={edge === place} onClick={() => setEdge(place)}>
-              <span />
-              <span>{words}</span>
-              <span />
-            </Choice>
-          ))}
-        </div>
+      {question !== undefined && (
+        <>
+          <b>{questionWords[question].ask}</b>
+          <div className={paneCss.choices} role="group" aria-label={questionWords[question].ask}>
+            {WRONG.map((one, i) => (
+              <Choice key={one} aria-pressed={wrong === one} onClick={() => dispatch({ kind: 'asked', wrong: one })}>
+                <Kbd aria-hidden="true">{ASKED_FROM + i}</Kbd>
+                <span>{questionWords[question][one]}</span>
+                <span />
+              </Choice>
+            ))}
+          </div>
+        </>
       )}
       {kind?.asks && (
         <TextInput
           label={asksWords[kind.asks]}
-          value={text}
+          value={seenText}
           inputMode="decimal"
           placeholder={kind.asks === 'strands' ? '1' : texts.asMeasuredOrLeave}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => dispatch({ kind: 'seen-written', text: event.target.value })}
         />
       )}
       {answer && (

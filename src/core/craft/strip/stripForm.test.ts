@@ -11,12 +11,14 @@ const window: StripWindow = {
   limits: { below: 'hole-empty', above: 'gap-too-large' },
 }
 const set = {}
-const after = (moves: readonly StripMove[], form: StripForm = beginStrip(set, '4.5')) => moves.reduce(stripForm, form)
+const after = (moves: readonly StripMove[], form: StripForm = beginStrip(set)) => moves.reduce(stripForm, form)
 const advice = (said: Partial<TrialAnswer>) => ({ costMm: 0, ...said }) as TrialAnswer
 
-test('a strip begins at what the stop is set for, nothing lost, and with the fold that its set asks for', () => {
-  expect(readStripForm(beginStrip(set, '4.5'), window, 0)).toMatchObject({ stripMm: 4.5, lost: 0, good: true })
-  expect(beginStrip({ foldBack: true }, '4.5').practices).toEqual(['fold-back'])
+test('a strip begins unmeasured, nothing lost, and with the fold that its set asks for', () => {
+  const begun = beginStrip(set)
+  // nobody has measured: it may be written down so, and no length stands for one
+  expect(readStripForm(begun, window, 0)).toMatchObject({ stripMm: undefined, verdict: undefined, lost: 0, good: true })
+  expect(beginStrip({ foldBack: true }).practices).toEqual(['fold-back'])
 })
 
 test.each([
@@ -28,7 +30,7 @@ test.each([
   ['3.2', '0', 0, false],
   ['5.4', '0', 0, false],
   ['five', '0', 0, false],
-  ['', '0', 0, false],
+  ['', '0', 0, true],
 ])('a strip of “%s” with “%s” strands lost, %i allowed: good is %s', (stripText, lostText, allowance, good) => {
   const form = after([
     { kind: 'strip-written', text: stripText },
@@ -37,26 +39,44 @@ test.each([
   expect(readStripForm(form, window, allowance).good).toBe(good)
 })
 
-test('advice that takes wire is counted, and what was seen is gone with it', () => {
-  const seen = after([{ kind: 'trial-begun' }, { kind: 'seen', sighting: 'hole-empty' }])
-  expect(seen).toMatchObject({ trying: true, seen: 'hole-empty' })
-  const more = after(
-    [{ kind: 'advice-followed', answer: advice({ do: 'strip-more', costMm: 0 }), stripText: '4.9' }],
-    seen,
-  )
-  expect(more).toMatchObject({ trying: false, seen: undefined, stripText: '4.9', usedMm: 0 })
+test('advice that takes wire is counted, and what was seen and measured is gone with it', () => {
+  const seen = after([
+    { kind: 'strip-written', text: '4.9' },
+    { kind: 'trial-begun' },
+    { kind: 'seen', sighting: 'hole-empty' },
+    { kind: 'asked', wrong: 'length' },
+    { kind: 'seen-written', text: '2' },
+  ])
+  expect(seen).toMatchObject({ trying: true, seen: 'hole-empty', wrong: 'length', seenText: '2' })
+  const more = after([{ kind: 'advice-followed', answer: advice({ do: 'strip-more', costMm: 0 }) }], seen)
+  expect(more).toMatchObject({
+    trying: false,
+    seen: undefined,
+    wrong: undefined,
+    seenText: '',
+    stripText: '',
+    usedMm: 0,
+  })
   const back = after(
     [
       { kind: 'lost-written', text: '2' },
-      { kind: 'advice-followed', answer: advice({ do: 'cut-back', costMm: 6.5 }), stripText: undefined },
+      { kind: 'advice-followed', answer: advice({ do: 'cut-back', costMm: 6.5 }) },
     ],
     more,
   )
   // the strands that were lost are cut off
-  expect(back).toMatchObject({ stripText: '4.9', lostText: '0', usedMm: 6.5 })
-  expect(
-    after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }), stripText: '1' }], back),
-  ).toEqual(back)
+  expect(back).toMatchObject({ stripText: '', lostText: '0', usedMm: 6.5 })
+  expect(after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }) }], back)).toEqual(back)
+})
+
+test('another sighting forgets the answer and the figure of the one before', () => {
+  const one = after([
+    { kind: 'seen', sighting: 'brush-long' },
+    { kind: 'asked', wrong: 'depth' },
+    { kind: 'seen-written', text: '1.8' },
+    { kind: 'seen', sighting: 'brush-missing' },
+  ])
+  expect(one).toMatchObject({ seen: 'brush-missing', wrong: undefined, seenText: '' })
 })
 
 test('a practice is ticked and taken back, once however often', () => {

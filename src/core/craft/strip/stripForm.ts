@@ -3,11 +3,11 @@ import type { PracticeId } from '../../parts/catalogue/practiceIds'
 import { type QuantityFault, parseQuantity } from '../../base/units/parseQuantity'
 import type { ChosenSet } from '../setup/chosenSet'
 import { type StripVerdict, judgeStrip } from './stripWindow'
-import type { Sighting, TrialAnswer } from './trialAnswer'
+import type { Sighting, TrialAnswer, WhatIsWrong } from './trialAnswer'
 
 /** A strip while hands are at it: what was written of it, what tries have cost, what is seen of it in the contact. */
 export interface StripForm {
-  /** the length as it is written */
+  /** the length as it was measured, and written; nothing when nobody has measured it */
   readonly stripText: string
   /** strands that were lost, as it is written */
   readonly lostText: string
@@ -18,6 +18,10 @@ export interface StripForm {
   /** it is held in the contact, and looked at */
   readonly trying: boolean
   readonly seen: Sighting | undefined
+  /** how much of it, as it is written */
+  readonly seenText: string
+  /** the answer to what is asked besides */
+  readonly wrong: WhatIsWrong | undefined
 }
 
 export type StripMove =
@@ -27,17 +31,21 @@ export type StripMove =
   | { readonly kind: 'trial-begun' }
   | { readonly kind: 'trial-left' }
   | { readonly kind: 'seen'; readonly sighting: Sighting | undefined }
-  /** what the trial advised was done, on a strip that is not written down yet; `stripText`: what it is then, as written */
-  | { readonly kind: 'advice-followed'; readonly answer: TrialAnswer; readonly stripText: string | undefined }
+  | { readonly kind: 'seen-written'; readonly text: string }
+  | { readonly kind: 'asked'; readonly wrong: WhatIsWrong }
+  /** what the trial advised was done, on a strip that is not written down yet: what was measured before holds no more */
+  | { readonly kind: 'advice-followed'; readonly answer: TrialAnswer }
 
-/** What a strip begins with. @param stripText the length that the stop is set for, as written */
-export const beginStrip = (set: Pick<ChosenSet, 'foldBack'>, stripText: string): StripForm => ({
-  stripText,
+const nothingSeen = { seen: undefined, seenText: '', wrong: undefined } as const
+
+/** What a strip begins with: nobody has measured it. */
+export const beginStrip = (set: Pick<ChosenSet, 'foldBack'>): StripForm => ({
+  stripText: '',
   lostText: '0',
   usedMm: 0,
   practices: set.foldBack ? ['fold-back'] : [],
   trying: false,
-  seen: undefined,
+  ...nothingSeen,
 })
 
 /** The advice that changes the wire; the rest is only said. */
@@ -57,16 +65,20 @@ export function stripForm(form: StripForm, move: StripMove): StripForm {
     case 'trial-begun':
       return { ...form, trying: true }
     case 'trial-left':
-      return { ...form, trying: false, seen: undefined }
+      return { ...form, trying: false, ...nothingSeen }
     case 'seen':
-      return { ...form, seen: move.sighting }
+      return { ...form, ...nothingSeen, seen: move.sighting }
+    case 'seen-written':
+      return { ...form, seenText: move.text }
+    case 'asked':
+      return { ...form, wrong: move.wrong }
     case 'advice-followed': {
-      const back = { ...form, trying: false, seen: undefined }
+      const back = { ...form, trying: false, ...nothingSeen }
       const mend = mendOf(move.answer)
       if (!mend) return back
       return {
         ...back,
-        stripText: move.stripText ?? form.stripText,
+        stripText: '',
         // cut back, the strands that were lost are off
         lostText: mend === 'cut-back' ? '0' : form.lostText,
         usedMm: form.usedMm + move.answer.costMm,
@@ -77,6 +89,7 @@ export function stripForm(form: StripForm, move: StripMove): StripForm {
 
 /** What a form says, and whether a strip can be written down so. */
 export interface StripReading {
+  /** as measured; undefined when nothing, or nothing readable, is written */
   readonly stripMm: number | undefined
   readonly fault: QuantityFault | undefined
   readonly verdict: StripVerdict | undefined
@@ -92,16 +105,19 @@ export function readStripForm(
   window: ChosenSet['strip'],
   allowance: number,
 ): StripReading {
-  const read = parseQuantity(stripText, 'length', { plausible: plausible.stripMm })
-  const verdict = read.ok ? judgeStrip(read.value, window) : undefined
+  // an empty field is a strip that nobody measured: the stop was set, and that is what is written down
+  const read =
+    stripText.trim() === '' ? undefined : parseQuantity(stripText, 'length', { plausible: plausible.stripMm })
+  const stripMm = read?.ok ? read.value : undefined
+  const verdict = stripMm === undefined ? undefined : judgeStrip(stripMm, window)
   const lost = /^\d{1,3}$/.test(lostText) ? Number(lostText) : undefined
   const tooManyLost = lost !== undefined && lost > allowance
   return {
-    stripMm: read.ok ? read.value : undefined,
-    fault: read.ok ? undefined : read.fault,
+    stripMm,
+    fault: read && !read.ok ? read.fault : undefined,
     verdict,
     lost,
     tooManyLost,
-    good: verdict?.kind === 'inside' && lost !== undefined && !tooManyLost,
+    good: (read === undefined || verdict?.kind === 'inside') && lost !== undefined && !tooManyLost,
   }
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import { tenth } from '../../base/units/tenth'
 import { judgeStrip, stripWindow } from './stripWindow'
-import { sightings, trialAnswer, type Sighting, type Trial, type TrialAnswer } from './trialAnswer'
+import { isOpen, seenStripMm, sightings, trialAnswer, type Sighting, type Trial, type TrialAnswer } from './trialAnswer'
 import type { StripShape } from '../../parts/catalogue/stripShape'
 
 const windowOf = (shape: StripShape) => {
@@ -32,7 +33,6 @@ const trial = (shape: StripShape, sees: Sighting, more: Partial<Trial> = {}): Tr
   return {
     shape,
     window,
-    stripMm: window.nominalMm,
     sees,
     strandAllowance: 0,
     slackMm: 20,
@@ -46,39 +46,42 @@ const trial = (shape: StripShape, sees: Sighting, more: Partial<Trial> = {}): Tr
 test.each<[string, Trial, Partial<TrialAnswer>]>([
   ['all is right', trial(closed, 'fits'), { do: 'go-on', costMm: 0 }],
   [
-    'hole empty, strip 5.0: 0.85 short',
-    trial(closed, 'hole-empty', { stripMm: 5 }),
-    { do: 'strip-more', byMm: 0.9, stripMm: 5.9, next: { kind: 'strip-stop', toMm: 6.7 }, slack: 'enough' },
+    'hole empty, insulation at the barrel, strip of 5.0 measured: 0.85 short',
+    trial(closed, 'hole-empty', { stripMm: 5, wrong: 'length' }),
+    { do: 'strip-more', byMm: 0.9, stripMm: 5.9, slack: 'enough' },
   ],
   [
-    'hole empty though the strip is right: it was not pushed home',
-    trial(closed, 'hole-empty'),
+    'hole empty, insulation at the barrel, nobody measured: a small bite',
+    trial(closed, 'hole-empty', { wrong: 'length' }),
+    { do: 'strip-more', byMm: 0.5, smallBite: true },
+  ],
+  [
+    'hole empty, insulation off the barrel: it was not pushed home',
+    trial(closed, 'hole-empty', { wrong: 'depth' }),
     { do: 'push-home', costMm: 0 },
   ],
   ['springy, strip 5.2', trial(closed, 'springy', { stripMm: 5.2 }), { do: 'strip-more', byMm: 0.7, stripMm: 5.9 }],
   [
     'springy though the strip measures right: a small bite',
-    trial(closed, 'springy'),
+    trial(closed, 'springy', { stripMm: 5.85 }),
     { do: 'strip-more', byMm: 0.5, smallBite: true },
   ],
+  ['springy, nobody measured: a small bite', trial(closed, 'springy'), { do: 'strip-more', smallBite: true }],
   [
-    'gap of 1.8 seen, 0.65 wanted',
-    trial(closed, 'gap-large', { seenMm: 1.8, stripMm: 7 }),
-    { do: 'trim-conductor', byMm: 1.2, stripMm: 5.9, costMm: 1.2, next: { kind: 'strip-stop', toMm: 4.7 } },
+    'gap of 1.8 seen, 0.65 wanted; the stop stands too long: to the middle',
+    trial(closed, 'gap-large', { seenMm: 1.8, stopMm: 7 }),
+    { do: 'trim-conductor', byMm: 1.2, stripMm: 5.9, costMm: 1.2, next: { kind: 'strip-stop', toMm: 5.9 } },
   ],
   [
     'a gap of 0.9 is inside 0.3 to 1.0, though the eye thought otherwise',
     trial(closed, 'gap-large', { seenMm: 0.9 }),
     { do: 'go-on', costMm: 0 },
   ],
+  ['a large gap without a figure: measure what is seen', trial(closed, 'gap-large'), { do: 'measure', costMm: 0 }],
+  ['a large gap on a strip that measures right', trial(closed, 'gap-large', { stripMm: 5.9 }), { do: 'measure' }],
+  ['a long brush without a figure', trial(open, 'brush-long', { wrong: 'length' }), { do: 'measure' }],
   [
-    'a large gap on a strip that measures right: measure what is seen',
-    trial(closed, 'gap-large'),
-    { do: 'measure', costMm: 0 },
-  ],
-  ['a long brush on a strip that measures right', trial(open, 'brush-long'), { do: 'measure' }],
-  [
-    'gap too large by the strip alone',
+    'gap too large by the measured strip alone',
     trial(closed, 'gap-large', { stripMm: 6.85 }),
     { do: 'trim-conductor', byMm: 1, stripMm: 5.9 },
   ],
@@ -89,29 +92,38 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   ],
   [
     'brush of 1.8 with the edge in the window: the strip is long',
-    trial(open, 'brush-long', { seenMm: 1.8, edge: 'in-window', stripMm: 5 }),
-    { do: 'trim-conductor', byMm: 1.2, stripMm: 3.8, next: { kind: 'strip-stop', toMm: 2.6 } },
+    trial(open, 'brush-long', { seenMm: 1.8, wrong: 'length', stripMm: 5, stopMm: 5 }),
+    { do: 'trim-conductor', byMm: 1.2, stripMm: 3.8, next: { kind: 'strip-stop', toMm: 3.8 } },
   ],
   [
     'the same brush with insulation under the wings: pushed too deep',
-    trial(open, 'brush-long', { seenMm: 1.8, edge: 'under-conductor-wings' }),
+    trial(open, 'brush-long', { seenMm: 1.8, wrong: 'depth' }),
     { do: 'draw-back', byMm: 1.2, costMm: 0, next: { kind: 'wire-stop' } },
   ],
   [
-    'pushed too deep without a stop to set',
-    trial(open, 'brush-long', { seenMm: 1.8, edge: 'under-conductor-wings', hasWireStop: false }),
-    { do: 'draw-back', next: { kind: 'stop-gently' } },
-  ],
-  ['no brush, strip 3.0', trial(open, 'brush-missing', { stripMm: 3 }), { do: 'strip-more', byMm: 0.8 }],
-  ['no brush, strip right', trial(open, 'brush-missing'), { do: 'push-home' }],
-  [
-    'insulation past the wings, strip right: drawn back',
-    trial(open, 'insulation-past-wings'),
+    'pushed too deep by nobody knows how much',
+    trial(open, 'brush-long', { wrong: 'depth' }),
     { do: 'draw-back', byMm: 0.5, smallBite: true },
   ],
   [
-    'insulation past the wings, strip short',
-    trial(open, 'insulation-past-wings', { stripMm: 3 }),
+    'pushed too deep without a stop to set',
+    trial(open, 'brush-long', { seenMm: 1.8, wrong: 'depth', hasWireStop: false }),
+    { do: 'draw-back', next: { kind: 'stop-gently' } },
+  ],
+  [
+    'no brush, the edge between the wings, strip 3.0',
+    trial(open, 'brush-missing', { stripMm: 3, wrong: 'length' }),
+    { do: 'strip-more', byMm: 0.8 },
+  ],
+  ['no brush, the edge behind the wings', trial(open, 'brush-missing', { wrong: 'depth' }), { do: 'push-home' }],
+  [
+    'insulation past the wings, and a brush: drawn back',
+    trial(open, 'insulation-past-wings', { wrong: 'depth' }),
+    { do: 'draw-back', byMm: 0.5, smallBite: true },
+  ],
+  [
+    'insulation past the wings, no brush, strip 3.0',
+    trial(open, 'insulation-past-wings', { stripMm: 3, wrong: 'length' }),
     { do: 'strip-more', byMm: 0.8 },
   ],
   ['ferrule: tip not reached', trial(ferrule, 'tip-short', { stripMm: 7 }), { do: 'strip-more', byMm: 1.3 }],
@@ -139,30 +151,50 @@ test.each<[string, Trial, Partial<TrialAnswer>]>([
   expect(trialAnswer(asked)).toMatchObject(answer)
 })
 
-test('whatever is seen: what strips more or trims ends inside the window, and nothing costs what it does not say', () => {
+test('what has two causes says nothing before it was asked which', () => {
+  for (const [shape, sees] of [
+    [closed, 'hole-empty'],
+    [open, 'brush-long'],
+    [open, 'brush-missing'],
+    [open, 'insulation-past-wings'],
+  ] as const) {
+    expect(isOpen(trial(shape, sees))).toBe(true)
+    expect(trialAnswer(trial(shape, sees, { stripMm: 1 }))).toBeUndefined()
+  }
+})
+
+test('a figure of what is seen is drawn as the strip that it stands for', () => {
+  // barrel 5.2 and a gap of 2
+  expect(seenStripMm(trial(closed, 'gap-large', { seenMm: 2 }))).toBeCloseTo(7.2, 9)
+  // barrel 2.8, half of 0.8, brush 1.8
+  expect(seenStripMm(trial(open, 'brush-long', { seenMm: 1.8, wrong: 'length' }))).toBeCloseTo(5, 9)
+  // pushed too deep it says nothing of the strip
+  expect(seenStripMm(trial(open, 'brush-long', { seenMm: 1.8, wrong: 'depth' }))).toBeUndefined()
+  expect(seenStripMm(trial(closed, 'gap-large'))).toBeUndefined()
+})
+
+test('whatever is seen: what strips more or trims ends inside the window, the stop goes to its middle, and costs are said', () => {
   const shapes = [closed, open, ferrule] as const
   fc.assert(
     fc.property(
       fc.constantFrom(...shapes),
-      fc.double({ min: -2, max: 2, noNaN: true }),
+      fc.option(fc.double({ min: -2, max: 2, noNaN: true }), { nil: undefined }),
       fc.nat(20),
       fc.nat(4),
-      (shape, off, slackMm, pick) => {
+      fc.constantFrom('length' as const, 'depth' as const),
+      fc.double({ min: 0.1, max: 12, noNaN: true }),
+      (shape, off, slackMm, pick, wrong, stopMm) => {
         const kinds = sightings[shape.kind]
         const sees = kinds[pick % kinds.length]?.id ?? 'fits'
         const window = windowOf(shape)
-        const answer = trialAnswer(trial(shape, sees, { stripMm: window.nominalMm + off, slackMm, strandsLost: 1 }))
+        const stripMm = off === undefined ? undefined : window.nominalMm + off
+        const answer = trialAnswer(trial(shape, sees, { stripMm, slackMm, strandsLost: 1, wrong, stopMm }))
+        if (!answer) throw new Error('it was asked')
         if (answer.stripMm !== undefined && !answer.smallBite)
           expect(judgeStrip(answer.stripMm, window).kind).toBe('inside')
+        if (answer.next?.kind === 'strip-stop') expect(answer.next.toMm).toBe(tenth(window.nominalMm))
         expect(answer.costMm > slackMm + 1e-9).toBe(answer.slack === 'short')
-        if (
-          answer.do === 'go-on' ||
-          answer.do === 'measure' ||
-          answer.do === 'strip-more' ||
-          answer.do === 'draw-back' ||
-          answer.do === 'push-home'
-        )
-          expect(answer.costMm).toBe(0)
+        if (answer.do !== 'trim-conductor' && answer.do !== 'cut-back') expect(answer.costMm).toBe(0)
       },
     ),
   )

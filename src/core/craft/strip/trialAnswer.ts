@@ -16,23 +16,30 @@ export type Sighting =
   | 'tip-long'
   | 'strands-damaged'
 
-/** Where the insulation ends when the brush is too long: it tells a long strip from a wire pushed too deep. */
-export type EdgePlace = 'in-window' | 'under-conductor-wings'
+/** What is asked besides, where one sighting has two causes: the strip is wrong, or the wire is not where it should be. */
+export type TrialQuestion = 'touches' | 'edge-long' | 'edge-short' | 'brush-shows'
+
+/** Which of the two it is, by the answer. */
+export type WhatIsWrong = 'length' | 'depth'
 
 export interface SightingKind {
   readonly id: Sighting
   /** which figure is asked for: gap or brush in mm, strands */
   readonly asks: 'gap' | 'brush' | 'strands' | undefined
-  readonly asksEdge: boolean
+  readonly question: TrialQuestion | undefined
 }
 
-const sighting = (id: Sighting, asks?: SightingKind['asks'], asksEdge = false): SightingKind => ({ id, asks, asksEdge })
+const sighting = (id: Sighting, asks?: SightingKind['asks'], question?: TrialQuestion): SightingKind => ({
+  id,
+  asks,
+  question,
+})
 
 /** What can be seen at each kind of barrel, the likeliest first. */
 export const sightings: Readonly<Record<StripShape['kind'], readonly SightingKind[]>> = {
   closed: [
     sighting('fits'),
-    sighting('hole-empty'),
+    sighting('hole-empty', undefined, 'touches'),
     sighting('springy'),
     sighting('gap-large', 'gap'),
     sighting('insulation-inside'),
@@ -40,9 +47,9 @@ export const sightings: Readonly<Record<StripShape['kind'], readonly SightingKin
   ],
   open: [
     sighting('fits'),
-    sighting('brush-long', 'brush', true),
-    sighting('brush-missing'),
-    sighting('insulation-past-wings'),
+    sighting('brush-long', 'brush', 'edge-long'),
+    sighting('brush-missing', undefined, 'edge-short'),
+    sighting('insulation-past-wings', undefined, 'brush-shows'),
     sighting('strands-damaged', 'strands'),
   ],
   sleeve: [
@@ -79,12 +86,13 @@ export interface TrialAnswer {
 export interface Trial {
   readonly shape: StripShape
   readonly window: StripWindow
-  /** as measured; the window's middle when nobody measured */
-  readonly stripMm: number
+  /** as measured; what nobody measured says nothing */
+  readonly stripMm?: number | undefined
   readonly sees: Sighting
   /** gap or brush that is seen, mm */
   readonly seenMm?: number | undefined
-  readonly edge?: EdgePlace | undefined
+  /** the answer to the sighting's question */
+  readonly wrong?: WhatIsWrong | undefined
   readonly strandsLost?: number | undefined
   readonly strandAllowance: number
   /** slack of this wire, and what cutting back costs */
@@ -98,6 +106,8 @@ export interface Trial {
 
 /** A bite that a hand can take without going too far. */
 const BITE_MM = 0.5
+/** A stop is set to a tenth. */
+const STOP_STEP_MM = 0.1
 
 type Advice = Omit<TrialAnswer, 'costMm' | 'slack'>
 
@@ -108,33 +118,46 @@ const costing = ({ slackMm }: Trial, costMm: number, advice: Advice): TrialAnswe
   slack: costMm <= slackMm + 1e-9 ? 'enough' : 'short',
 })
 
-const offOf = ({ stripMm, window }: Trial) => stripMm - window.nominalMm
-const isShort = ({ stripMm, window }: Trial) => judgeStrip(stripMm, window).kind === 'short'
+/** How far a measured strip is off the middle of its window; undefined when nobody measured. */
+const offOf = ({ stripMm, window }: Trial) => (stripMm === undefined ? undefined : stripMm - window.nominalMm)
 
-/** The stop for the next wire: moved by as much as this strip is off. */
-const stop = ({ stopMm }: Trial, offMm: number): { readonly next?: ForTheNext } =>
-  Math.abs(offMm) < 0.05 ? {} : { next: { kind: 'strip-stop', toMm: tenth(stopMm - offMm) } }
+/** The stop for the next wire is the middle of the window: what one wire was off is as much the hand's as the stop's. */
+const stop = ({ stopMm, window }: Trial): { readonly next?: ForTheNext } =>
+  Math.abs(stopMm - window.nominalMm) < STOP_STEP_MM / 2
+    ? {}
+    : { next: { kind: 'strip-stop', toMm: tenth(window.nominalMm) } }
 
 function stripMore(trial: Trial): TrialAnswer {
   const { stripMm } = trial
-  const byMm = tenth(-offOf(trial))
-  // a strip that measures right and is seen short was not measured right: a small bite, then another look
-  return byMm >= 0.1
-    ? free({ do: 'strip-more', byMm, stripMm: tenth(stripMm + byMm), ...stop(trial, offOf(trial)) })
-    : free({ do: 'strip-more', byMm: BITE_MM, stripMm: tenth(stripMm + BITE_MM), smallBite: true })
+  const byMm = tenth(-(offOf(trial) ?? 0))
+  // what was not measured, or measures right and is seen short: a small bite, then another look
+  return byMm >= STOP_STEP_MM && stripMm !== undefined
+    ? free({ do: 'strip-more', byMm, stripMm: tenth(stripMm + byMm), ...stop(trial) })
+    : free({
+        do: 'strip-more',
+        byMm: BITE_MM,
+        ...(stripMm !== undefined && { stripMm: tenth(stripMm + BITE_MM) }),
+        smallBite: true,
+      })
 }
 
-function trimConductor(trial: Trial, byMm: number): TrialAnswer {
-  const { window, stripMm, seenMm } = trial
-  if (judgeStrip(window.nominalMm + byMm, window).kind === 'long')
-    return costing(trial, tenth(byMm), {
-      do: 'trim-conductor',
-      byMm: tenth(byMm),
-      stripMm: tenth(stripMm - byMm),
-      ...stop(trial, byMm),
-    })
-  // what was entered says that all is right, the eye says that it is not: only a figure of what is seen decides
-  return seenMm === undefined ? free({ do: 'measure' }) : free({ do: 'go-on', ...stop(trial, byMm) })
+/**
+ * Too long by what is seen, else by what was measured: it is trimmed to the middle.
+ * @param seenOverMm how far what is seen is over its middle; undefined when no figure was given
+ */
+function trimConductor(trial: Trial, seenOverMm: number | undefined): TrialAnswer {
+  const { window, stripMm } = trial
+  const byMm = seenOverMm ?? offOf(trial)
+  // without a figure nobody knows how much to trim; and what is within its window is not too long
+  if (byMm === undefined) return free({ do: 'measure' })
+  if (judgeStrip(window.nominalMm + byMm, window).kind !== 'long')
+    return seenOverMm === undefined ? free({ do: 'measure' }) : free({ do: 'go-on', ...stop(trial) })
+  return costing(trial, tenth(byMm), {
+    do: 'trim-conductor',
+    byMm: tenth(byMm),
+    stripMm: tenth(seenOverMm === undefined || stripMm === undefined ? window.nominalMm : stripMm - byMm),
+    ...stop(trial),
+  })
 }
 
 /** It was pushed in too deep: it is drawn back, and the next is stopped. */
@@ -148,44 +171,70 @@ const drawBack = ({ hasWireStop }: Trial, byMm: number, smallBite = false): Tria
 
 const pushHome = (): TrialAnswer => free({ do: 'push-home' })
 
+const over = (trial: Trial, middleMm: number) => (trial.seenMm === undefined ? undefined : trial.seenMm - middleMm)
+const lengthOrDepth = (trial: Trial, length: () => TrialAnswer, depth: () => TrialAnswer) =>
+  trial.wrong === 'length' ? length() : depth()
+
 /** What each sighting means. */
 const answers: Readonly<Record<Sighting, (trial: Trial) => TrialAnswer>> = {
   fits: (trial) =>
     free({
       do: 'go-on',
-      ...(judgeStrip(trial.stripMm, trial.window).kind === 'inside' ? {} : stop(trial, offOf(trial))),
+      ...(trial.stripMm === undefined || judgeStrip(trial.stripMm, trial.window).kind === 'inside' ? {} : stop(trial)),
     }),
-  'hole-empty': (trial) => (isShort(trial) ? stripMore(trial) : pushHome()),
-  'brush-missing': (trial) => (isShort(trial) ? stripMore(trial) : pushHome()),
+  'hole-empty': (trial) => lengthOrDepth(trial, () => stripMore(trial), pushHome),
+  'brush-missing': (trial) => lengthOrDepth(trial, () => stripMore(trial), pushHome),
   springy: stripMore,
   'insulation-inside': stripMore,
   'tip-short': stripMore,
-  'gap-large': (trial) => trimConductor(trial, (trial.seenMm ?? gapOf(trial)) - middleGap(trial)),
-  'tip-long': (trial) => trimConductor(trial, (trial.seenMm ?? offOf(trial) + middlePast(trial)) - middlePast(trial)),
-  'brush-long': (trial) => {
-    const overMm = (trial.seenMm ?? offOf(trial) + middleBrush(trial)) - middleBrush(trial)
-    return trial.edge === 'under-conductor-wings'
-      ? drawBack(trial, tenth(Math.max(0.1, overMm)))
-      : trimConductor(trial, overMm)
-  },
-  'insulation-past-wings': (trial) => (isShort(trial) ? stripMore(trial) : drawBack(trial, BITE_MM, true)),
+  'gap-large': (trial) => trimConductor(trial, over(trial, middleGap(trial))),
+  'tip-long': (trial) => trimConductor(trial, over(trial, middlePast(trial))),
+  'brush-long': (trial) =>
+    lengthOrDepth(
+      trial,
+      () => trimConductor(trial, over(trial, middleBrush(trial))),
+      () => {
+        const overMm = over(trial, middleBrush(trial))
+        return overMm === undefined ? drawBack(trial, BITE_MM, true) : drawBack(trial, tenth(Math.max(0.1, overMm)))
+      },
+    ),
+  'insulation-past-wings': (trial) =>
+    lengthOrDepth(
+      trial,
+      () => stripMore(trial),
+      () => drawBack(trial, BITE_MM, true),
+    ),
   'strands-damaged': (trial) =>
     (trial.strandsLost ?? 1) <= trial.strandAllowance
       ? free({ do: 'go-on', next: { kind: 'larger-notch' } })
       : costing(trial, trial.tryMm, { do: 'cut-back', next: { kind: 'larger-notch' } }),
 }
 
-/**
- * What to do about what is seen, in mm, whether the slack allows it, and what to set for the next wire.
- * A strip stop is moved by as much as this strip is off the middle of its window.
- */
-export const trialAnswer = (trial: Trial): TrialAnswer => answers[trial.sees](trial)
+/** Does a sighting wait for the answer to its question? */
+export const isOpen = ({ shape, sees, wrong }: Pick<Trial, 'shape' | 'sees' | 'wrong'>): boolean =>
+  wrong === undefined && sightings[shape.kind].some((one) => one.id === sees && one.question !== undefined)
 
+/**
+ * What to do about what is seen, in mm, whether the slack allows it, and what to set for the next wire. It rests on what is
+ * seen, asked and measured; a length that nobody measured is no evidence.
+ *
+ * @returns undefined while the question that goes with what is seen has no answer
+ */
+export const trialAnswer = (trial: Trial): TrialAnswer | undefined =>
+  isOpen(trial) ? undefined : answers[trial.sees](trial)
+
+/** The strip that a figure of what is seen stands for, mm; undefined where it stands for none. */
+export function seenStripMm(trial: Pick<Trial, 'shape' | 'window' | 'sees' | 'seenMm' | 'wrong'>): number | undefined {
+  const { shape, window, sees, seenMm, wrong } = trial
+  if (seenMm === undefined || wrong === 'depth') return undefined
+  const middle = { 'gap-large': middleGap, 'tip-long': middlePast, 'brush-long': middleBrush }[sees as string]
+  return middle && window.nominalMm + seenMm - middle({ shape, window })
+}
+
+type Shaped = Pick<Trial, 'shape' | 'window'>
 /** Gap, brush and overhang in the middle of the window: what a trim leaves. */
-const middleGap = ({ shape, window }: Trial) =>
+const middleGap = ({ shape, window }: Shaped) =>
   shape.kind === 'closed' ? Math.max(0, window.nominalMm - shape.barrelDepthMm - shape.cupDepthMm) : 0
-const gapOf = ({ shape, stripMm }: Trial) =>
-  shape.kind === 'closed' ? stripMm - shape.barrelDepthMm - shape.cupDepthMm : 0
-const middleBrush = ({ shape, window }: Trial) =>
+const middleBrush = ({ shape, window }: Shaped) =>
   shape.kind === 'open' ? window.nominalMm - shape.conductorBarrelMm - shape.transitionMm / 2 : 0
-const middlePast = ({ shape, window }: Trial) => (shape.kind === 'sleeve' ? window.nominalMm - shape.barrelMm : 0)
+const middlePast = ({ shape, window }: Shaped) => (shape.kind === 'sleeve' ? window.nominalMm - shape.barrelMm : 0)

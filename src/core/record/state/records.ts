@@ -16,6 +16,8 @@ export const AS_FOUND = 'as-found'
 export interface TermState {
   readonly stripped?: {
     readonly stripMm: number
+    /** whether that was measured, or is what the stop was set to; older records do not say */
+    readonly lengthFrom?: 'measured' | 'stop'
     readonly threaded: readonly string[]
     readonly strandsLost: number
     readonly practices?: readonly string[]

@@ -53,6 +53,10 @@ export const freshEnd: EndState = { lock: 'open', fitted: [], lookedOver: false 
 export const termState = (state: JobState, key: string): TermState => state.terms.get(key) ?? freshTerm
 export const endState = (state: JobState, key: string): EndState => state.ends.get(key) ?? freshEnd
 
+/** A strip as somebody measured it; what a stop was set to is no measurement. */
+export const measuredStripMm = ({ stripped }: TermState): number | undefined =>
+  stripped?.lengthFrom === 'measured' ? stripped.stripMm : undefined
+
 /** Is the job signed, and not reopened since? */
 export const isClosed = (state: JobState): boolean =>
   state.signatures.some((signature) => signature.role === 'builder' && !signature.void)

@@ -7,7 +7,7 @@ import { termKey } from '../../record/plan/keys'
 import type { Termination } from '../../record/plan/plan'
 import { rulesOf } from '../../record/rules/rulesOf'
 import { type Slack, slackOf } from '../../record/standing/slack'
-import { type JobState, termState } from '../../record/state/state'
+import { type JobState, measuredStripMm, termState } from '../../record/state/state'
 
 /** A strip that is a little short before the stroke is stripped on by this much, not thrown away, mm. */
 export const BITE_MM = 0.4
@@ -49,7 +49,9 @@ export function faultOutcome(
   heightMm?: number,
 ): FaultOutcome {
   const found = decide(defect, look)
-  const { stripped, crimp } = termState(state, key)
+  const now = termState(state, key)
+  const { stripped, crimp } = now
+  const stripMm = measuredStripMm(now)
   const measuredMm = heightMm ?? crimp?.heightMm
   const contact = state.facts.contacts[set.contact]
   const slack = slackOf(state, unit, wire, side)
@@ -60,7 +62,7 @@ export function faultOutcome(
     found,
     causes: rankCauses(defect, {
       setup: set.setup,
-      strip: stripped && { stripMm: stripped.stripMm, window: set.strip },
+      strip: stripMm === undefined ? undefined : { stripMm, window: set.strip },
       height: measuredMm === undefined || !set.height ? undefined : { heightMm: measuredMm, ...set.height },
     }),
     canMend:

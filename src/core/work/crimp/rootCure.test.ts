@@ -13,7 +13,7 @@ function lead(
   if (adjusted) state.adjustments.set(setup, adjusted)
   const now = state.terms.get('1/W1/a')
   if (now?.stripped && stripMm !== undefined)
-    state.terms.set('1/W1/a', { ...now, stripped: { ...now.stripped, stripMm } })
+    state.terms.set('1/W1/a', { ...now, stripped: { ...now.stripped, stripMm, lengthFrom: 'measured' } })
   const group = setupQueue(state)[0]
   const item = group?.items[0]
   if (!group || !item) throw new Error('queue')
@@ -29,6 +29,12 @@ test('the stop is moved by what the strip was off, from where it stands now', ()
   })
   expect(lead(5, { stripOffMm: -0.2 }).cure('strip-long')).toMatchObject({ entry: { toMm: 3.5 } })
   expect(lead(4).cure('strip-short')).toMatchObject({ entry: { toMm: 4.7 } })
+})
+
+test('a stop that was set is no measurement: the stop is moved a little the way that was seen', () => {
+  // the lead’s own strip is what its stop was set to, 4.35
+  expect(lead().cure('strip-long')).toMatchObject({ entry: { toMm: 4 } })
+  expect(lead().cure('strip-short')).toMatchObject({ entry: { toMm: 4.8 } })
 })
 
 test('a strip that measured right is moved a little the way that was seen', () => {

@@ -5,7 +5,7 @@ import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setupId } from '../../craft/setup/setup'
 import type { NewEntry } from '../../record/journal/entry'
 import type { Termination } from '../../record/plan/plan'
-import { type JobState, termState } from '../../record/state/state'
+import { type JobState, measuredStripMm, termState } from '../../record/state/state'
 
 type SetupAdjusted = Omit<Extract<NewEntry, { kind: 'setup-adjusted' }>, 'id' | 'by'>
 
@@ -32,7 +32,7 @@ const nameOf: Readonly<Partial<Record<SetupPart, (set: ChosenSet) => string | un
 /** Where the stripper's stop goes: by what this strip was off, or a little the way that was seen where it measured right. */
 function strippedTo(state: JobState, key: string, set: ChosenSet, cause: CauseCode): number {
   const stopMm = set.strip.nominalMm + (state.adjustments.get(setupId(set.setup))?.stripOffMm ?? 0)
-  const measuredMm = termState(state, key).stripped?.stripMm
+  const measuredMm = measuredStripMm(termState(state, key))
   const offMm = measuredMm === undefined ? 0 : measuredMm - set.strip.nominalMm
   const long = cause === 'strip-long'
   const believed = Math.abs(offMm) >= LEAST_MM && Math.sign(offMm) === (long ? 1 : -1)

@@ -1,3 +1,4 @@
+import { tenth } from '../../base/units/tenth'
 import { expect, test } from 'vitest'
 import { planIndex } from '../../record/plan/plan'
 import { sevenLeads } from '../../views/sevenLeads.testing'
@@ -9,7 +10,7 @@ function lead() {
   const termination = planIndex(state.plan).byKey.get('1/W1/a')
   if (!termination) throw new Error('W1')
   const trial = (sees: Sighting | undefined, more: Partial<Seen> = {}) =>
-    stripTrial(state, termination, set, { stripMm: set.strip.nominalMm, sees, edge: 'in-window', text: '', ...more })
+    stripTrial(state, termination, set, { stripMm: undefined, sees, wrong: 'length', text: '', ...more })
   return { state, set, put, setup, trial }
 }
 
@@ -36,16 +37,17 @@ test('strands are counted, never read as a length; a brush is a length in any un
   expect(trial('brush-long', { text: '2' }).answer).not.toEqual(trial('brush-long', { text: '2.5' }).answer)
 })
 
-test('the next stop goes from where the stop stands now', () => {
+test('the next stop is the middle of the window, wherever it stands now; where it stands there already nothing is set', () => {
   const stopAt = (stripOffMm: number) => {
     const { trial, state, setup } = lead()
     state.adjustments.set(setup, { stripOffMm })
-    const next = trial('brush-long', { text: '2', edge: 'in-window' }).answer?.next
-    if (next?.kind !== 'strip-stop') throw new Error('no stop')
-    return next.toMm
+    const next = trial('brush-long', { text: '2' }).answer?.next
+    return next?.kind === 'strip-stop' ? next.toMm : undefined
   }
-  expect(stopAt(0.3) - stopAt(0)).toBeCloseTo(0.3, 6)
-  expect(stopAt(-0.2) - stopAt(0)).toBeCloseTo(-0.2, 6)
+  const { set } = lead()
+  expect(stopAt(0.3)).toBe(tenth(set.strip.nominalMm))
+  expect(stopAt(-0.2)).toBe(tenth(set.strip.nominalMm))
+  expect(stopAt(0)).toBeUndefined()
 })
 
 test('a try costs what the slack still holds, until it holds no more', () => {

@@ -6,10 +6,11 @@ import { gapRange } from '../../parts/rules/houseRules'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setupId } from '../../craft/setup/setup'
 import {
-  type EdgePlace,
   type Sighting,
   type SightingKind,
   type TrialAnswer,
+  type WhatIsWrong,
+  seenStripMm,
   sightings,
   trialAnswer,
 } from '../../craft/strip/trialAnswer'
@@ -20,11 +21,11 @@ import type { JobState } from '../../record/state/state'
 
 /** What is seen of a wire that is held in its contact. */
 export interface Seen {
-  /** the strip as it is, mm */
-  readonly stripMm: number
+  /** the strip as it was measured, mm; undefined when nobody has */
+  readonly stripMm: number | undefined
   readonly sees: Sighting | undefined
-  /** where the insulation ends, where that matters */
-  readonly edge: EdgePlace
+  /** the answer to what is asked besides */
+  readonly wrong: WhatIsWrong | undefined
   /** how much of it, as it is written: a length, or strands */
   readonly text: string
 }
@@ -35,6 +36,8 @@ export interface StripTrial {
   /** the one that is seen */
   readonly kind: SightingKind | undefined
   readonly answer: TrialAnswer | undefined
+  /** the strip that the figure stands for which was written, mm: it is drawn so */
+  readonly seenStripMm: number | undefined
   /** wire that is left for tries, mm */
   readonly slackMm: number
 }
@@ -44,7 +47,7 @@ export function stripTrial(
   state: JobState,
   { unit, wire, side }: Pick<Termination, 'unit' | 'wire' | 'side'>,
   set: ChosenSet,
-  { stripMm, sees, edge, text }: Seen,
+  { stripMm, sees, wrong, text }: Seen,
 ): StripTrial {
   const rules = rulesOf(state)
   const contact = state.facts.contacts[set.contact] as Contact | undefined
@@ -53,11 +56,12 @@ export function stripTrial(
     contact && constructionOf(contact).stripShape(contact, { gap: gapRange(rules, insulationMm), brush: rules.brush })
   const slack = slackOf(state, unit, wire, side)
   const slackMm = slack?.leftMm ?? 0
-  if (!shape) return { kinds: undefined, kind: undefined, answer: undefined, slackMm }
+  if (!shape) return { kinds: undefined, kind: undefined, answer: undefined, seenStripMm: undefined, slackMm }
   const kinds = sightings[shape.kind]
   const kind = kinds.find((one) => one.id === sees)
   const strands = kind?.asks === 'strands'
   const read = strands ? undefined : parseQuantity(text, 'length', { plausible: plausible.stripMm })
+  const seenMm = read?.ok ? read.value : undefined
   const answer =
     sees &&
     trialAnswer({
@@ -65,14 +69,15 @@ export function stripTrial(
       window: set.strip,
       stripMm,
       sees,
-      edge,
+      wrong,
       strandsLost: strands && /^\d{1,3}$/.test(text.trim()) ? Number(text) : undefined,
       strandAllowance: rules.strandAllowance,
       slackMm,
       tryMm: slack?.tryMm ?? 0,
       stopMm: set.strip.nominalMm + (state.adjustments.get(setupId(set.setup))?.stripOffMm ?? 0),
       hasWireStop: set.setup.wireStopMm !== undefined,
-      ...(read?.ok && { seenMm: read.value }),
+      seenMm,
     })
-  return { kinds, kind, answer, slackMm }
+  const drawn = sees && seenStripMm({ shape, window: set.strip, sees, seenMm, wrong })
+  return { kinds, kind, answer, seenStripMm: drawn, slackMm }
 }

@@ -21,7 +21,12 @@ export const prepWords = {
   whatDoYouSee: 'What do you see?',
   tryIt: 'Try it: what do you see?',
   cutBack: 'Cut back and strip again',
-  stripped: (lengthMm: number) => `✓ Stripped ${mm(lengthMm)}`,
+  stripped: (lengthMm: number, from: 'measured' | 'stop' | undefined) =>
+    from === 'measured'
+      ? `✓ Stripped, ${mm(lengthMm)} measured`
+      : from === 'stop'
+        ? `✓ Stripped, stop at ${mm(lengthMm, 1)}, not measured`
+        : `✓ Stripped ${mm(lengthMm)}`,
   next: (crimped: boolean) => (crimped ? 'Crimped already.' : 'Ready for its contact.'),
   onTheWire: (what: readonly string[]) => `On the wire: ${what.join(', ').toLowerCase()}.`,
   recorded: (what: readonly string[]) => `Recorded: ${what.join(', ')}.`,
@@ -31,6 +36,7 @@ export const prepWords = {
     `${String(count)} of this setup ${count === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.`,
   prepared: 'Prepared',
   measured: 'Strip as measured',
+  notMeasured: (stopMm: number) => `empty: stop at ${figure(stopMm, 1)} mm, not measured`,
   lost: 'Strands lost',
   outside: (verdict: Exclude<StripVerdict, { kind: 'inside' }>) => ({
     main:

@@ -23,7 +23,8 @@ export const stripMended: EntryKind<'strip-mended'> = {
     const now = termState(state, term)
     if (!now.stripped) return { kind: 'not-yet', what: 'stripped' }
     if (now.crimp) return { kind: 'already', what: 'crimped' }
-    if (how === 'cut-back') return undefined
+    // of a strip that nobody measured nobody knows where it ends
+    if (how === 'cut-back' || now.stripped.lengthFrom === 'stop') return undefined
     const afterMm = now.stripped.stripMm + (how === 'strip-more' ? byMm : -byMm)
     const verdict = judgeStrip(afterMm, found.set.strip)
     return verdict.kind === 'inside'
@@ -39,11 +40,13 @@ export const stripMended: EntryKind<'strip-mended'> = {
       draft.put('terms', term, { ...rest, redone: now.redone + 1, usedMm: now.usedMm + byMm })
       return
     }
-    const change = how === 'strip-more' ? byMm : -byMm
+    const byItsLength = how === 'strip-more' ? byMm : -byMm
+    const change = now.stripped.lengthFrom === 'stop' ? 0 : byItsLength
     const used = how === 'trim-conductor' ? byMm : 0
     draft.put('terms', term, {
       ...now,
-      stripped: { ...now.stripped, stripMm: now.stripped.stripMm + change },
+      // what was measured before is no measurement of this
+      stripped: { ...now.stripped, stripMm: now.stripped.stripMm + change, lengthFrom: 'stop' },
       usedMm: now.usedMm + used,
     })
   },

@@ -13,7 +13,9 @@ import { findTermination, practiceRefusal, withSet } from '../shared'
 /** What an append of this kind says. */
 export const strippedShape = ({ key, term, above0, practices, z }: EntryFields) => ({
   term,
+  /** the length that was measured, or that the stop was set to: `lengthFrom` says which; older entries do not */
   stripMm: above0,
+  lengthFrom: z.enum(['measured', 'stop']).optional(),
   threaded: z.array(key).max(12),
   strandsLost: z.number().int().min(0),
   practices,
@@ -57,12 +59,19 @@ export const stripped: EntryKind<'stripped'> = {
       ? { kind: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed }
       : undefined
   },
-  apply: (draft, { term, stripMm, threaded, strandsLost, practices, usedMm = 0, at }) => {
+  apply: (draft, { term, stripMm, lengthFrom, threaded, strandsLost, practices, usedMm = 0, at }) => {
     const now = termState(draft.state, term)
     draft.put('terms', term, {
       ...now,
       usedMm: now.usedMm + usedMm,
-      stripped: { stripMm, threaded, strandsLost, at, ...(practices && practices.length > 0 && { practices }) },
+      stripped: {
+        stripMm,
+        threaded,
+        strandsLost,
+        at,
+        ...(lengthFrom && { lengthFrom }),
+        ...(practices && practices.length > 0 && { practices }),
+      },
     })
   },
   about: ({ term }) => termLabel(term),

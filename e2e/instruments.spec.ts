@@ -178,7 +178,9 @@ test('the cure at the root is one key away: the stop is set again, and Prep show
   await expect(page.getByLabel('Found at')).toHaveValue('insulation-edge')
   await strike(page, '2')
   await expect(page.getByText('AS REPORTED')).toBeVisible()
-  await expect(page.getByText(/strip too long: what was measured says no/)).toBeVisible()
+  // nobody measured these strips: no figure speaks for or against it
+  await expect(page.getByText(/strip too long/).first()).toBeVisible()
+  await expect(page.getByText(/what was measured says no/)).toHaveCount(0)
   // the first defect of this look: pushed too deep, and the wire stop is what is set
   await strike(page, '1')
   await strike(page, 'c')

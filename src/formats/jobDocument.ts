@@ -87,6 +87,7 @@ const terminationSchema = z.object({
     .object({
       ...done,
       stripMm: z.number(),
+      lengthFrom: z.enum(['measured', 'stop']).optional(),
       threaded: z.array(z.string()),
       strandsLost: z.number(),
       practices: z.array(z.string()).optional(),
@@ -109,7 +110,9 @@ const terminationSchema = z.object({
       end: z.string(),
       cavity: z.string(),
       home: z.boolean(),
+      tug: z.enum(['by-hand', 'gauge']).optional(),
       tugN: z.number().optional(),
+      tugAskedN: z.number().optional(),
     })
     .optional(),
   scrapped: z.number().optional(),

@@ -3,6 +3,8 @@ import { type JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
 import { toCsv } from './csv'
+import { range } from '@/words/figures'
+import { pullBasisWords } from '@/words/pullTables'
 import { setKey } from '@/core/record/plan/keys'
 
 const headings = [
@@ -31,6 +33,18 @@ const headings = [
   'verdict',
   'scrapped',
   'redone',
+  // measured, set and asked are three words
+  'strip is',
+  'strip window mm',
+  'height window mm',
+  'height window is',
+  'pull asked N',
+  'pull asked by',
+  'tug is',
+  'tug asked N',
+  'meter step ohm',
+  'measured at C',
+  'contacts at most ohm',
 ]
 
 /** The record as a table, one row a termination, safe to open in a spreadsheet. */
@@ -64,6 +78,17 @@ export function recordCsv(state: JobState): string {
       net.resistance?.verdict,
       now.scrapped,
       now.redone,
+      now.stripped?.lengthFrom,
+      set && range(set.strip.minMm, set.strip.maxMm),
+      set?.height && range(set.height.minMm, set.height.maxMm),
+      set?.height && (set.height.estimate ? 'estimated' : 'from its sheet'),
+      set?.pull?.forceN,
+      set?.pull && pullBasisWords(set.pull),
+      now.seat?.home ? now.seat.tug : undefined,
+      now.seat?.tugAskedN,
+      net.measured?.resolutionOhm,
+      net.measured?.temperatureC,
+      net.resistance?.contacts?.atMostOhm,
     ]
   })
   return toCsv([headings, ...rows])

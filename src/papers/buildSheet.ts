@@ -8,7 +8,9 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { faceState } from '@/ui/job/faceState'
-import { figure } from '@/words/figures'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { figure, range } from '@/words/figures'
+import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
 import { DIM, type PaperInput, cell, heading, page, table } from './paper'
@@ -39,6 +41,8 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
     pinout(state),
     heading(words.setupsAndFirstPieces),
     setups(state, name, clock),
+    heading(words.whatWasAsked),
+    asked(state),
     heading(words.whatWasUsedWhere),
     terminations(state, name),
     heading(words.proof),
@@ -71,7 +75,10 @@ function faces(state: JobState): Content[] {
           { text: words.endWireFace(end, housing.name, housing.id), fontSize: 8.5, bold: true },
           { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
           {
-            text: words.lockLookedOverFrom(endState(state, `1/${end}`).lock, endState(state, `1/${end}`).lookedOver),
+            text: words.lockLookedOverFrom(
+              lockOfHousing(state, housing) === 'none' ? undefined : endState(state, `1/${end}`).lock,
+              endState(state, `1/${end}`).lookedOver,
+            ),
             fontSize: 8,
             color: DIM,
           },
@@ -82,6 +89,9 @@ function faces(state: JobState): Content[] {
   }
   return rows
 }
+
+const lockOfHousing = (state: JobState, { family }: { readonly family: string }) =>
+  state.facts.families[family]?.lock ?? 'none'
 
 const at = (wire: Wire, side: SideLetter) => {
   return writePlace(sideOf(wire, side))
@@ -113,7 +123,7 @@ const setups = (state: JobState, name: (by: string) => string, clock: BenchClock
         cell(setupIdLabel(id)),
         cell(piece?.pullN),
         cell(piece?.minimumN),
-        cell(piece?.heightMm),
+        cell(piece?.heightMm === undefined ? words.heightNotMeasured : words.measured(piece.heightMm)),
         cell(
           setup.released
             ? `${clock.stamp(setup.released.at)} ${name(setup.released.by)}`
@@ -124,6 +134,30 @@ const setups = (state: JobState, name: (by: string) => string, clock: BenchClock
       ]
     }),
   )
+
+/** What was asked of the crimps: a figure, the table or sheet that asks it, and whether it is an estimate. One line for all that are alike. */
+function asked(state: JobState): Content {
+  const lines = new Map<string, { readonly set: ChosenSet; readonly terms: string[] }>()
+  for (const { wire, side, unit } of planIndex(state.plan).terminations) {
+    const set = unit === 1 ? state.sets.get(setKey(wire.id, side)) : undefined
+    if (!set) continue
+    const key = JSON.stringify([set.contact, set.strip, set.height, set.pull])
+    const line = lines.get(key) ?? { set, terms: [] }
+    line.terms.push(`${wire.id}${side}`)
+    lines.set(key, line)
+  }
+  return table(
+    ['auto', 'auto', 'auto', '*', '*'],
+    ['contact', words.stripMm, words.heightMm, words.pullAsked, 'for'],
+    [...lines.values()].map(({ set, terms }) => [
+      cell(set.contact),
+      cell(range(set.strip.minMm, set.strip.maxMm, 1)),
+      cell(set.height && words.window(set.height)),
+      { text: set.pull ? words.pullBy(set.pull.forceN, pullBasisWords(set.pull)) : words.noPullAsked, fontSize: 8 },
+      { text: terms.join(' '), fontSize: 8 },
+    ]),
+  )
+}
 
 const terminations = (state: JobState, name: (by: string) => string): Content =>
   table(
@@ -139,23 +173,23 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
         cell(writePlace(one.at)),
         cell(set?.contact),
         cell(set?.seal),
-        cell(now.stripped && figure(now.stripped.stripMm, 2)),
+        cell(now.stripped && words.strip(now.stripped.stripMm, now.stripped.lengthFrom)),
         cell(
           setup &&
             [setup.tool, setup.die, setup.positioner, setup.selector, setup.nest]
               .filter((part) => part !== undefined)
               .join(' '),
         ),
-        cell(now.crimp ? name(now.crimp.by) : ''),
-        cell(now.seat ? (now.seat.home ? name(now.seat.by) : words.notHome) : ''),
+        cell(now.crimp && words.crimp(name(now.crimp.by), now.crimp.heightMm)),
+        cell(now.seat && (now.seat.home ? words.seat(name(now.seat.by), now.seat) : words.notHome)),
       ]
     }),
   )
 
 const proof = (state: JobState, name: (by: string) => string): Content =>
   table(
-    ['auto', '*', 'auto', 'auto', 'auto', 'auto', 'auto'],
-    ['net', words.fromTo, 'probe', 'by', words.expectedOhm, words.netOhm, 'verdict'],
+    ['auto', '*', 'auto', 'auto', 'auto', 'auto', 'auto', 'auto'],
+    ['net', words.fromTo, 'probe', 'by', words.windowOhm, words.netOhm, words.measuredHow, 'verdict'],
     Array.from({ length: state.plan.quantity }, (_, i) => i + 1).flatMap((unit) =>
       state.plan.wires.map((wire) => {
         const net = netVerdict(state, unit, wire)
@@ -164,9 +198,10 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
           cell(`${at(wire, 'a')}, ${at(wire, 'b')}`),
           cell(net.probe?.result ?? ''),
           cell(net.probe ? name(net.probe.by) : ''),
-          cell(net.resistance && figure(net.resistance.expectedOhm, 4)),
+          cell(net.resistance && range(net.resistance.windowOhm[0], net.resistance.windowOhm[1], 4)),
           cell(net.resistance?.netOhm === undefined ? '' : figure(net.resistance.netOhm, 4)),
-          cell(net.resistance?.verdict?.replace('-', ' ') ?? ''),
+          cell(net.measured && words.meter(net.measured)),
+          cell(net.resistance?.verdict && words.netVerdict(net.resistance)),
         ]
       }),
     ),

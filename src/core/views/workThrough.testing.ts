@@ -176,7 +176,8 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }
         end,
         cavity: task.cavity,
         checked: ['straight', 'click', 'tug'],
-        ...(tugN !== undefined && { tugN }),
+        tug: 'by-hand',
+        ...(tugN !== undefined && { tugAskedN: tugN }),
       }
     }
     case 'put-right': {

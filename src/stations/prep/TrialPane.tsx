@@ -128,11 +128,14 @@ export function TrialPane({
       {answer && (
         <>
           <TrialSays answer={answer} slackMm={slackMm} cured={cured} />
-          {stop && (
-            <Button disabled={busy || cured !== undefined} onClick={() => void setStop()}>
-              <span>{cured !== undefined ? texts.writtenStopAt(cured) : texts.stopTo(stop.toMm)}</span>{' '}
-              <Kbd aria-hidden="true">C</Kbd>
-            </Button>
+          {cured !== undefined ? (
+            <Button disabled>{texts.writtenStopAt(cured)}</Button>
+          ) : (
+            stop && (
+              <Button disabled={busy} onClick={() => void setStop()}>
+                <span>{texts.stopTo(stop.toMm)}</span> <Kbd aria-hidden="true">C</Kbd>
+              </Button>
+            )
           )}
           <Button
             variant="filled"

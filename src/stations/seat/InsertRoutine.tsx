@@ -16,6 +16,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { reuseLimitWords } from '@/words/release'
+import { useTug } from './useTug'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import { InsertNotes, InsertTool } from './InsertNotes'
@@ -45,6 +46,7 @@ export function InsertRoutine({
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
+  const tug = useTug(tugN)
   const lockClosed =
     secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
   const reuse = reuseOf(state, task.term)
@@ -120,12 +122,13 @@ export function InsertRoutine({
                 end: task.end,
                 cavity: task.cavity,
                 checked: going.map((line) => line.id),
-                ...(tugNow && tugN !== undefined && { tugN }),
+                ...(tugNow && tug.said),
               },
             )
           }
         />
       )}
+      {!spent && tugNow && tug.field}
       <Button onClick={report}>
         <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>
       </Button>

@@ -11,6 +11,7 @@ export const plausible = {
   /** of a contact or a housing, as callipers say it */
   partMm: [0.05, 200],
   pullN: [1, 20_000],
+  tugN: [0.5, 500],
   netOhm: [1e-4, 500],
   meterStepOhm: [1e-6, 10],
   currentA: [1e-4, 900],

@@ -36,7 +36,11 @@ export interface TermState {
     readonly end: string
     readonly cavity: string
     readonly home: boolean
+    /** how it was tugged; older records do not say */
+    readonly tug?: 'by-hand' | 'gauge'
+    /** what a gauge showed; in older records what was asked for */
     readonly tugN?: number
+    readonly tugAskedN?: number
     readonly at: string
     readonly by: string
   }

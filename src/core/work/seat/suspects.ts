@@ -42,7 +42,11 @@ export function lockSuspects(state: JobState, unit: number, end: string): readon
       const insulationMm = insulationMmOf(state.facts, termination.wire)
       const reasons: SuspectReason[] = [
         ...(now.seat?.home === true ? [] : ['not-home' as const]),
-        ...(tugs && now.seat !== undefined && now.seat.tugN === undefined && lightTugN(state, end, cavity) !== undefined
+        ...(tugs &&
+        now.seat !== undefined &&
+        now.seat.tug === undefined &&
+        now.seat.tugN === undefined &&
+        lightTugN(state, end, cavity) !== undefined
           ? ['not-tugged' as const]
           : []),
         ...(now.extractions > 0 ? ['out-before' as const] : []),

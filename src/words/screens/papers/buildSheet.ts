@@ -1,4 +1,7 @@
-import type { Signature } from '@/core/record/state/records'
+import type { ResistanceVerdict } from '@/core/craft/resistance/netResistance'
+import type { NetState, Signature } from '@/core/record/state/records'
+import { figure, range } from '@/words/figures'
+
 /** What papers’s buildSheet says. */
 export const buildSheetWords = {
   buildSheet: 'build sheet',
@@ -12,8 +15,10 @@ export const buildSheetWords = {
   proof: 'Proof',
   notSignedThisIs: 'NOT SIGNED: this is the state of work, not a release.',
   endWireFace: (end: string, housing: string, name: string) => `End ${end}: ${housing} (${name}), WIRE FACE`,
-  lockLookedOverFrom: (lock: string, lookedOver: boolean) =>
-    `Lock ${lock}${lookedOver ? ', looked over from both sides' : ''}`,
+  lockLookedOverFrom: (lock: string | undefined, lookedOver: boolean) =>
+    [lock === undefined ? '' : `Lock ${lock}`, lookedOver ? 'looked over from both sides' : '']
+      .filter(Boolean)
+      .join(', '),
   lengthMm: 'length mm',
   loadA: 'load A',
   firstPieceN: 'first piece N',
@@ -33,4 +38,43 @@ export const buildSheetWords = {
     'Figures follow the sheets named in the job; a maker’s sheet, local codes and licensed people come first.',
   signature: (one: Signature, who: string, stamp: string) =>
     `${one.void ? 'Void, reopened since' : 'Signed'}: ${who}, ${one.role}, ${stamp}, covers entries 1 to ${String(one.covers)}`,
+  heightNotMeasured: 'not measured',
+  measured: (heightMm: number) => `${figure(heightMm, 3)} measured`,
+  whatWasAsked: 'What was asked, and by what',
+  pullAsked: 'pull asked',
+  noPullAsked: 'no figure: outside the table',
+  pullBy: (forceN: number, basis: string) => `${figure(forceN, 0)} N: ${basis}`,
+  window: ({
+    minMm,
+    maxMm,
+    estimate,
+  }: {
+    readonly minMm: number
+    readonly maxMm: number
+    readonly estimate: boolean
+  }) => `${range(minMm, maxMm)}${estimate ? ' estimated' : ''}`,
+  strip: (stripMm: number, from: 'measured' | 'stop' | undefined) =>
+    from === 'measured'
+      ? `${figure(stripMm, 2)} measured`
+      : from === 'stop'
+        ? `stop at ${figure(stripMm, 1)}`
+        : figure(stripMm, 2),
+  crimp: (who: string, heightMm: number | undefined) =>
+    heightMm === undefined ? who : `${who}, height ${figure(heightMm, 3)} measured`,
+  seat: (who: string, { tug, tugN }: { readonly tug?: 'by-hand' | 'gauge'; readonly tugN?: number }) =>
+    tug === 'gauge' && tugN !== undefined
+      ? `${who}, tug ${figure(tugN, 1)} N by gauge`
+      : tug === 'by-hand'
+        ? `${who}, tugged by hand, held`
+        : who,
+  windowOhm: 'window ohm',
+  measuredHow: 'measured with',
+  meter: ({ leadsOhm, resolutionOhm, fourWire, temperatureC }: NonNullable<NetState['measured']>) =>
+    [
+      fourWire ? 'four wires' : `leads ${figure(leadsOhm, 4)} off`,
+      `steps of ${figure(resolutionOhm, 5)}`,
+      temperatureC === undefined ? 'temperature not asked' : `at ${figure(temperatureC, 1)} °C`,
+    ].join(', '),
+  netVerdict: ({ verdict, contacts }: ResistanceVerdict) =>
+    `${(verdict ?? '').replace('-', ' ')}${contacts ? `; contacts ${contacts.verdict.replace('-', ' ')}, at most ${figure(contacts.atMostOhm, 4)}` : ''}`,
 }

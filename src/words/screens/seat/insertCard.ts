@@ -46,4 +46,6 @@ export const insertCardWords = {
   itMeansSomethingOnly: 'it means something only after the lock is closed',
   tug: (tugNow: string) => `Tug: ${tugNow}.`,
   itsTurnCommaAnd: (order: string) => `Its turn: ${order}. Comma and full stop move it, or drag it in the queue.`,
+  gaugeShows: 'Gauge shows, N',
+  byHandHeld: 'empty: by hand, and it held',
 }

@@ -1,6 +1,6 @@
 import { cavityKey, termLabel, termOf } from '../../plan/keys'
 import { isSpent, reuseOf } from '../../standing/reuse'
-import { lightTugN } from '../../standing/tug'
+import { lightTugN, retentionN } from '../../standing/tug'
 import { termState } from '../../state/state'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
@@ -13,13 +13,18 @@ export const seatedShape = ({ key, term, above0, z }: EntryFields) => ({
   end: key,
   cavity: key,
   checked: z.array(key).max(8),
+  /** what a gauge showed; older entries hold what was asked for here */
   tugN: above0.optional(),
+  /** how it was tugged: by hand, and it held, or with a gauge */
+  tug: z.enum(['by-hand', 'gauge']).optional(),
+  /** the tug that was asked for */
+  tugAskedN: above0.optional(),
 })
 
 export const seated: EntryKind<'seated'> = {
   kind: 'seated',
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
-  refuse: (state, { term, end, cavity, tugN }) => {
+  refuse: (state, { term, end, cavity, tug, tugN }) => {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
     const reuse = reuseOf(state, term)
@@ -30,14 +35,28 @@ export const seated: EntryKind<'seated'> = {
     const lightN = lightTugN(state, end, cavity)
     if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'after-click' || lightN === undefined)
       return undefined
-    if (tugN === undefined) return { kind: 'tug-missing', tugN: lightN }
-    return tugN > lightN * 2 ? { kind: 'tug-too-hard', tugN, lightN } : undefined
+    const told = tug === 'by-hand' || tugN !== undefined
+    if (!told) return { kind: 'tug-missing', tugN: lightN }
+    const holdsN = retentionN(state, end, cavity)
+    // what the cavity holds by its sheet broke nothing
+    return tugN !== undefined && holdsN !== undefined && tugN > holdsN
+      ? { kind: 'tug-too-hard', tugN, lightN }
+      : undefined
   },
-  apply: (draft, { term, end, cavity, tugN, at, by }) => {
+  apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, at, by }) => {
     const { state } = draft
     draft.put('terms', term, {
       ...termState(state, term),
-      seat: { end, cavity, home: true, at, by, ...(tugN !== undefined && { tugN }) },
+      seat: {
+        end,
+        cavity,
+        home: true,
+        at,
+        by,
+        ...(tug && { tug }),
+        ...(tugN !== undefined && { tugN }),
+        ...(tugAskedN !== undefined && { tugAskedN }),
+      },
     })
     passInto(draft, cavityKey(termOf(term).unit, end, cavity), { term })
     disturbEnd(draft, termOf(term).unit, end)

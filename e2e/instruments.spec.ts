@@ -64,7 +64,7 @@ test('a first piece is measured and pulled by the instruments, the setup release
 
 test('a piece that was not pushed home slips out low, and does not release', async ({ bench: page, request }) => {
   await atFirstPiece(page, request, 'Not home')
-  await page.getByLabel('In the stand-ins lies').selectOption('not-home')
+  await page.getByLabel('Piece in the stand-ins').selectOption('not-home')
   await page.getByRole('heading', { name: 'First piece, on spare wire' }).click()
   await strike(page, 'm', 'p')
   await expect(page.getByText('It pulled out of the crimp.')).toBeVisible({ timeout: 15_000 })

@@ -53,7 +53,7 @@ test('what the crib cannot crimp: every way is compared, and the cheapest tools 
   const id = await makeJob(page.request, 'Rings', csv)
   await page.goto(`/jobs/${id}/kit`)
   await alive(page)
-  await expect(page.getByText('SN-3, SN-9, SN-B could crimp it, and none of them is in the crib').first()).toBeVisible()
+  await expect(page.getByText('RT-2, RT-4, RT-8 could crimp it, and none of them is in the crib').first()).toBeVisible()
   await strike(page, 'b')
   await expect(page.getByRole('heading', { name: 'Cheapest: 68' })).toBeVisible({ timeout: 30_000 })
   await expect(page.getByText('Proven: no cheaper tools crimp all of it.')).toBeVisible()

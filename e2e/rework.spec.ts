@@ -29,7 +29,7 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('img', { name: /Slit sleeve/ })).toBeVisible()
   await spaces(page, 4)
   await expect(page.getByRole('heading', { name: /Press it in straight, with the tool/ })).toBeVisible()
-  await expect(page.getByText('the tip with a ledge', { exact: false }).first()).toBeVisible()
+  await expect(page.getByText('the tip that bears on the', { exact: false }).first()).toBeVisible()
   // wire in the slot, square, click, tool out, tug, then seated
   await spaces(page, 6)
   // hands were at this end: it is looked over again

@@ -106,13 +106,13 @@ test('face/cavities gives ids, places and words', async () => {
   })
   const cavities = body.cavities as { id: string; words: string }[]
   expect(cavities).toHaveLength(27)
-  expect(cavities[13]).toEqual({
-    id: '14',
-    row: 1,
-    index: 5,
-    xMm: 4,
-    yMm: 0,
-    words: 'Middle row, sixth from the chamfer, between 5 and 6 of the row above',
+  expect(cavities[19]).toEqual({
+    id: '20',
+    row: 2,
+    index: 2,
+    xMm: -10,
+    yMm: -5,
+    words: 'Bottom row, third from the chamfer, between 10 and 11 of the row above',
   })
   const rings = await post('face/cavities', {
     arrangement: { kind: 'rings', ringCounts: [1, 6] },

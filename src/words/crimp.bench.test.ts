@@ -64,7 +64,7 @@ test.each<[Refusal, string]>([
   ],
   [{ kind: 'tool-unverified', tool: 'QF-5' }, 'QF-5 is not verified since its adjuster was turned: gauge it first.'],
   [{ kind: 'figure-missing', part: 'wire-stop' }, 'Say the figure in mm to which it was set.'],
-  [{ kind: 'outside-window', toMm: 31, minMm: 2, maxMm: 6 }, '31 mm cannot be meant: it should lie between 2 to 6 mm.'],
+  [{ kind: 'outside-window', toMm: 31, minMm: 2, maxMm: 6 }, '31 mm cannot be meant: it should be 2 to 6 mm.'],
   [
     { kind: 'implausible', figure: 'height', value: 33, min: 0.6, max: 2.7 },
     '33 mm cannot be the height of this crimp (about 1.2 to 1.35 mm). Is it in millimetres, and this piece?',

@@ -76,7 +76,7 @@ export const causeWords: Readonly<Record<CauseCode, string>> = {
   'selector-low': 'selector set too low',
   'die-wrong': 'wrong die or wrong row of its card',
   'tool-tilted': 'frame held askew during the stroke',
-  'tool-worn': 'indenters worn or dirty',
+  'tool-worn': 'what forms the crimp is worn or dirty',
   'locator-off': 'contact not square in its locator',
   'seal-slipped': 'seal slipped back before the stroke',
   'seal-forgotten': 'seal forgotten before the strip',
@@ -104,7 +104,7 @@ export function cureWords(
       return `strip to ${strip}, set the stripper's stop`
     case 'set-wire-stop':
       return figures.wireStopMm === undefined
-        ? 'stop at the first gentle resistance'
+        ? 'stop as soon as it is felt'
         : `set the wire stop to ${figures.wireStopMm} mm`
     case 'push-home':
       return 'push until it stops, hold it there through the stroke'

@@ -116,7 +116,7 @@ test('every code has its words', () => {
 test('the cure carries the figures of the step', () => {
   expect(cureWords('strip-less', { stripMm: 3.1 })).toBe('strip to 3.1 mm, set the stripper’s stop'.replace('’', "'"))
   expect(cureWords('set-wire-stop', { wireStopMm: 4.4 })).toBe('set the wire stop to 4.4 mm')
-  expect(cureWords('set-wire-stop', {})).toBe('stop at the first gentle resistance')
+  expect(cureWords('set-wire-stop', {})).toBe('stop as soon as it is felt')
   expect(cureWords('check-selector', { selector: 7 })).toContain('7')
 })
 

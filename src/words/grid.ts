@@ -71,4 +71,4 @@ export const pinoutHints = {
 }
 
 /** The pinout as a grid calls it. */
-export const pinoutWords = { label: 'Pinout', row: 'wire', rows: 'wires', filterHint: 'filter: colour:RD, is:fault' }
+export const pinoutWords = { label: 'Pinout', row: 'wire', rows: 'wires', filterHint: 'filter: red, faulty' }

@@ -21,12 +21,12 @@ const words = (id: string, all: readonly PlacedCavity[], kind: 'rows' | 'rings',
   return placeSentence(cavityPlace(cavity, all, kind, mark, view))
 }
 
-test('rows 8 / 9 / 10 from the chamfer: 14 is the sixth of the middle row, between 5 and 6', () => {
+test('rows 8 / 9 / 10 from the chamfer: 20 is the third of the bottom row, between 10 and 11', () => {
   const face = placed(rows([8, 9, 10]), numbers('same-side'))
   expect(face).toHaveLength(27)
   expect(face.find((c) => c.id === '14')).toEqual({ id: '14', row: 1, index: 5, xMm: 4, yMm: 0 })
-  expect(words('14', face, 'rows', chamfer)).toBe(
-    'Middle row, sixth from the chamfer, between 5 and 6 of the row above',
+  expect(words('20', face, 'rows', chamfer)).toBe(
+    'Bottom row, third from the chamfer, between 10 and 11 of the row above',
   )
   expect(words('1', face, 'rows', chamfer)).toBe('Top row, first from the chamfer')
 })

@@ -33,7 +33,7 @@ function rowName(row: number, rows: number, upright: boolean): string | undefine
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** A cavity in two parts: where to count, and what it stands between. `Middle row, sixth from the chamfer.` */
+/** A cavity in two parts: where to count, and what it stands between. `Bottom row, third from the chamfer.` */
 export function placeWords(place: CavityPlace): { readonly main: string; readonly also?: string } {
   if (place.kind === 'centre') return { main: 'In the centre' }
   if (place.kind === 'ring') {

@@ -102,7 +102,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'tool-unverified': (refusal) => `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`,
   'figure-missing': () => 'Say the figure in mm to which it was set.',
   'outside-window': (refusal) =>
-    `${mm(refusal.toMm, 1)} cannot be meant: it should lie between ${range(refusal.minMm, refusal.maxMm, 1)} mm.`,
+    `${mm(refusal.toMm, 1)} cannot be meant: it should be ${range(refusal.minMm, refusal.maxMm, 1)} mm.`,
   'decision-not-for-defect': () => 'That fault was found after the stroke: the contact goes.',
   'wrong-cavity': (refusal) =>
     refusal.planned === refusal.given

@@ -44,7 +44,7 @@ export const releaseStepWords: Readonly<Record<ReleaseStep, string>> = {
 /** What makes a step go wrong, said while it is done. */
 export const releaseStepHints: Readonly<Partial<Record<ReleaseStep, string>>> = {
   'pull-wire': 'pull the wire, not the tool',
-  'pull-wire-and-sleeve': 'pulling the sleeve alone does nothing; a twist or a tilt breaks tool or clip',
+  'pull-wire-and-sleeve': 'the sleeve without the wire frees nothing; a twist or a tilt breaks tool or clip',
   'move-finger': 'as far as it must, no further',
   'press-lance': 'blunt: a sharp one cuts the window',
   'sleeve-on-wire': 'lay the wire in the slit from the side; entering at the tip breaks it',
@@ -91,11 +91,11 @@ export const harmWords: Readonly<Record<ReleaseHarm, { readonly what: string; re
 }
 
 export const improvisedWords: Readonly<Record<ImprovisedTool, string>> = {
-  'bent-pick': 'a bent pick',
+  'bent-pick': 'a pick with its tip turned over',
   'fine-tube': 'a fine tube of the right bore',
   'probe-through-socket': 'a probe of the right diameter through the socket',
   'modified-tip': 'a tip filed to fit',
-  'drilled-cap': 'a hole drilled to reach the cap’s catch',
+  'drilled-cap': 'an access made in the cap to reach its catch',
 }
 
 /** Going in: what the hand does, what is ticked, and what makes it go wrong. */
@@ -104,9 +104,9 @@ export const insertStepWords: Readonly<
 > = {
   'right-way-up': { act: 'Contact straight, right way up', seen: 'It is the right way up' },
   'wire-in-slot': {
-    act: 'Wire into the tool’s slot from the side, thumbed along',
+    act: 'Wire into the tool’s slot from the side, along its whole length',
     seen: 'It lies in the slot',
-    hint: 'the insertion tip, with its ledge behind the contact’s shoulder; entering at the tip breaks it',
+    hint: 'the insertion tip, bearing on the contact’s shoulder; entering at the tip breaks it',
   },
   'straight-in': { act: 'Straight in from the wire face, by hand', seen: 'It goes in straight' },
   'press-square': { act: 'Press, square to the face', seen: 'It went in square' },

@@ -92,7 +92,7 @@ export const seatFaultWords: Readonly<Record<SeatFaultId, string>> = {
 
 /** Why, as the eye finds it, and what to do now. */
 export const seatCauseWords: Readonly<Record<SeatCauseId, { readonly see: string; readonly act: string }>> = {
-  banana: { see: 'Bent like a banana', act: 'Hold it against an edge: a bent one never slides in' },
+  banana: { see: 'Bowed along its length', act: 'Hold it against an edge: a bent one never slides in' },
   'lance-flat': { see: 'Its lance or barbs lie flat', act: 'Spring them out again with a fine blade, then seat it' },
   'wrong-contact': {
     see: 'Another contact than this cavity takes',

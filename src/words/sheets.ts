@@ -80,7 +80,7 @@ export function familyFaultWords(fault: FamilyFault): string {
 }
 
 /** A sheet as a grid calls it. */
-export const sheetWords = (label: string) => ({ label, row: 'row', rows: 'rows', filterHint: 'filter, or is:fault' })
+export const sheetWords = (label: string) => ({ label, row: 'row', rows: 'rows', filterHint: 'filter, or faulty' })
 
 export const sheetNotes = {
   begin: 'Type, or paste from a spreadsheet with its headings. What is not on the sheet stays empty.',

@@ -12,6 +12,7 @@ import {
 import { useMemo, useState } from 'react'
 import { type CellRow, cellOf } from '@/core/base/cells/cells'
 import { compareCells, rowTest } from '@/core/base/cells/cellView'
+import { colourLetters } from '@/core/base/wire/colour'
 import type { GridSource } from './gridSource'
 
 const features = tableFeatures({
@@ -39,7 +40,7 @@ export function useGridRows<Id extends string, Row extends CellRow<Id>>(source: 
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const ordered = useMemo(() => [...rows], [there, filter, sorting])
   const globalFilter = useMemo((): Filter | undefined => {
-    const keeps = rowTest(filter, columns, (key) => faultsOf(key) !== undefined)
+    const keeps = rowTest(filter, columns, (key) => faultsOf(key) !== undefined, colourLetters)
     return keeps && { keeps }
     // faults of the moment in which the view was asked for
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -20,10 +20,14 @@ test.each([
   ['colour:bu a.2', '2'],
   ['a', '1 2'],
   ['is:fault', '3'],
+  ['faulty', '3'],
+  ['red', '1 3'],
+  ['red a.1', '1'],
+  ['blue', '2'],
   ['is:fault bu', ''],
   ['shape:round', ''],
 ])('the filter “%s” keeps %s', (filter, kept) => {
-  const test = rowTest(filter, columns, (key) => key === '3')
+  const test = rowTest(filter, columns, (key) => key === '3', { red: 'RD', blue: 'BU' })
   expect(
     rows
       .filter((row) => test?.(row))

@@ -16,6 +16,11 @@ export const wireColours = {
 
 export type ColourCode = keyof typeof wireColours
 
+/** The letters of a colour, by its name in plain words. */
+export const colourLetters: Readonly<Record<string, ColourCode>> = Object.fromEntries(
+  Object.entries(wireColours).map(([code, { name }]) => [name, code as ColourCode]),
+)
+
 export interface WireColour {
   readonly base: ColourCode
   readonly stripe?: ColourCode

@@ -58,14 +58,14 @@ test.each<[string, ToolClass, Setup, ReturnType<typeof contact>, MountStepCode[]
   [
     'a sleeve with its seam away, shrunk after',
     'sleeve-nest',
-    { tool: 'SN-3' },
+    { tool: 'RT-4' },
     seamed('indent-away', true),
     ['colour-nest', 'seam-away', 'shrink-after', 'opens-fully'],
   ],
   [
     'a sleeve indented on its seam',
     'sleeve-nest',
-    { tool: 'SN-3' },
+    { tool: 'RT-4' },
     seamed('indent-on'),
     ['colour-nest', 'seam-on', 'opens-fully'],
   ],

@@ -227,7 +227,7 @@ test('the tug is asked for, and a jerk is refused', () => {
     refused(folded, { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [], tugN: 61 }),
   ).toBe('tug-too-hard')
   // what the cavity holds by its sheet, 60 N, broke nothing
-  const seated = { kind: 'seated', term: task.term, end: 'P1', cavity: task.cavity, checked: [] } as const
+  const seated = { kind: 'seated' as const, term: task.term, end: 'P1', cavity: task.cavity, checked: [] }
   expect(refused(folded, { ...seated, tug: 'gauge', tugN: 60, tugAskedN: 15 })).toBeUndefined()
   // a hand has no figure
   expect(refused(folded, { ...seated, tug: 'by-hand', tugAskedN: 15 })).toBeUndefined()

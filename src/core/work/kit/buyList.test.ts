@@ -45,12 +45,12 @@ test('rings that the crib cannot crimp: the boatyard’s frame is the cheapest, 
   // 2.5 mm² is over what Crackle takes, and no tool would change that
   expect(classes.map((one) => one.sides.map((side) => `${side.wire}${side.side}`))).toEqual([['W1b', 'W2b'], ['W3b']])
   expect(classes[0]?.offers.map((offer) => `${offer.tool} ${offer.way} ${String(offer.price)}`)).toEqual([
-    'SN-B borrowed 15',
-    'SN-3 bench 68',
-    'SN-9 professional 310',
+    'RT-2 borrowed 15',
+    'RT-4 bench 68',
+    'RT-8 professional 310',
   ])
   expect(cheapestTools(classes, solve, 5)).toMatchObject({
-    tools: [{ tool: 'SN-B' }],
+    tools: [{ tool: 'RT-2' }],
     price: 15,
     proven: true,
     left: [],
@@ -60,7 +60,7 @@ test('rings that the crib cannot crimp: the boatyard’s frame is the cheapest, 
 test('strict rules take no borrowed estimate', () => {
   const classes = uncrimpedClasses(shelf, stateOf([wire('W1', 'TW-1.0', '1', 'RG-1-4')], 'sheet-strict'), '2026-11-25')
   const ring = classes.find((one) => one.sides[0]?.side === 'b')
-  expect(ring?.offers.map((offer) => offer.tool)).toEqual(['SN-3', 'SN-9'])
+  expect(ring?.offers.map((offer) => offer.tool)).toEqual(['RT-4', 'RT-8'])
 })
 
 test('what the crib crimps is on no list', () => {

@@ -22,7 +22,7 @@ export const mountCardWords = {
   setupIsInHand: 'Setup is in hand',
   gaugeItNow: 'Gauge it now…',
   terminationsWaitForThis: (left: number) =>
-    `${String(left)} terminations wait for this setup. A ratchet is never opened early: the release comes at the end of the stroke.`,
+    `${plural(left, 'termination')} ${left === 1 ? 'waits' : 'wait'} for this setup. A ratchet is never opened early: the release comes at the end of the stroke.`,
   sheetThatComesWith: 'The sheet that comes with the tool always wins.',
   strandBundleAndInsulation: 'strand bundle and insulation of this wire',
   namedFor: (contact: string) => `named for ${contact}`,

@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { figure, plural } from '@/words/figures'
 
 /** What `ReleaseCard` says. */
 export const releaseCardWords = {
@@ -9,5 +9,5 @@ export const releaseCardWords = {
   releaseSetup: 'Release setup',
   firstPiece: 'the first piece',
   releasedUntilSetupIts: (left: number) =>
-    `Released until the setup, its die, the spool or the shift changes. ${String(left)} terminations wait for it.`,
+    `Released until the setup, its die, the spool or the shift changes. ${plural(left, 'termination')} ${left === 1 ? 'waits' : 'wait'} for it.`,
 }

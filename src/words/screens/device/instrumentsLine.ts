@@ -1,6 +1,6 @@
 /** What `InstrumentsLine` says. */
 export const instrumentsLineWords = {
   noLink: 'no link',
-  inStandInsLies: 'In the stand-ins lies',
+  inStandInsLies: 'Piece in the stand-ins',
   soundPiece: 'a sound piece',
 }

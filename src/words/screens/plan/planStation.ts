@@ -9,6 +9,6 @@ export const planWords = {
   otherEnd: 'Show the other end',
   save: 'Save the plan',
   discard: (edited: number) => `Discard ${plural(edited, 'change')}`,
-  mendFirst: (faulty: number) => `▲ ${plural(faulty, 'row')} to mend before the plan can be saved: filter by is:fault.`,
+  mendFirst: (faulty: number) => `▲ ${plural(faulty, 'row')} to mend before the plan can be saved: filter by “faulty”.`,
   unchanged: 'Nothing has changed.',
 }

@@ -30,7 +30,7 @@ export const insertCardWords = {
   pressItInStraight: 'Press it in straight, with the tool',
   slideItInStraight: 'Slide it in straight, by hand, without force',
   withWord: 'With',
-  tipWithLedgeWhich: ': the tip with a ledge, which lets go when it is drawn back',
+  tipWithLedgeWhich: ': the tip that bears on the contact’s shoulder, and slips free when it is drawn back',
   noSecondUse: 'no second use',
   outOfCavityIt: (used: number, reuseLimitWord: string, none: string) =>
     `▲ Out of a cavity ${plural(used, 'time')}: ${reuseLimitWord} ${none}. It is cut off, and a new one crimped on.`,

@@ -9,7 +9,7 @@ export const lookOverWords = {
   lockOrHousingIs: 'Lock or housing is broken',
   wasLookedOver: (end: string) => `✓ ${end} was looked over`,
   lookFromBothSides: 'Look from both sides',
-  coverCanPushContact: 'A cover can push a contact back: an intermittent fault, the worst kind.',
+  coverCanPushContact: 'A cover can push a contact back: a fault that comes and goes, and is found weeks later.',
   allLevelAllFlush: 'All level, all flush',
   oneWasPushedBack: 'One was pushed back…',
   whichOnesAreLow: 'Which ones are low?',

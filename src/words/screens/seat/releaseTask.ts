@@ -13,7 +13,7 @@ export const releaseTaskWords = {
   whatCanBreak: 'What can break',
   byHandNoTool: 'By hand: no tool.',
   withWord: 'With',
-  plainTipTipWith: ': the plain tip. The tip with a ledge is for putting in',
+  plainTipTipWith: ': the plain tip. The tip that bears on the shoulder is for putting in',
   sizeOnMm: (count: string, insulationMm: number) => `size ${count} on ${figure(insulationMm, 1)} mm`,
   noTipInCrib: (releaseTipWord: string) => `▲ No ${releaseTipWord}`,
   forAmongToolsOf: (forWhat: string) => `for ${forWhat} among the tools of this job`,

@@ -71,6 +71,7 @@ function noToolWords(why: NoTool): string {
 /** A check that could not be made. */
 export const uncheckedWords: Readonly<Record<Unchecked, string>> = {
   current: 'its rating is not on the sheet: the load is not checked',
+  derating: 'its highest temperature is not on the sheet: held against its plain rating, not derated',
   bore: 'bore or crimped size is not on the sheet: whether it enters is not checked',
   'insulation-support': 'what its wings hold is not on the sheet',
 }

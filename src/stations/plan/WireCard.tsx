@@ -7,6 +7,7 @@ import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { strandAreaMm2 } from '@/core/base/wire/bundle'
 import { wireLoad } from '@/core/craft/fit/load'
+import { contactsOhm } from '@/core/record/standing/contactsOhm'
 import { formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
@@ -24,7 +25,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly view: FaceView; readonly end: string }) {
   const { state } = useJob()
   const type = state.facts.wireTypes[wire.type]
-  const load = type && wireLoad(type, wire, state.plan, rulesOf(state))
+  const load = type && wireLoad(type, { ...wire, contactsOhm: contactsOhm(state, wire) }, state.plan, rulesOf(state))
   const metalMm2 = type && strandAreaMm2(type.strands, type.strandMm)
   const gauge = metalMm2 === undefined ? undefined : nearestTradeGauge(metalMm2)
   return (
@@ -83,7 +84,7 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           )}
           {load?.dropV !== undefined && (
             <Table.Tr>
-              <Table.Td>{words.dropThereAndBack}</Table.Td>
+              <Table.Td>{words.dropThereAndBack(load.loadedC, state.plan.ambientC, load.contactsDropV ?? 0)}</Table.Td>
               <Table.Td className={textCss.figure}>
                 {words.drop(load.dropV)}
                 {load.dropPercent !== undefined && `, ${figure(load.dropPercent, 1)} %`}
@@ -96,8 +97,9 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
         <p className={paneCss.sources}>
           {words.wire(type.source.document)}
           {type.source.revision !== undefined && `, rev ${type.source.revision}`}
-          {type.source.basis !== 'sheet' && ` (${type.source.basis})`}.{' '}
-          {state.plan.loadedInBundle === undefined && words.notDeratedForBundle}
+          {type.source.basis !== 'sheet' && ` (${type.source.basis})`}. {load?.notDerated && words.notDerated}
+          {state.plan.loadedInBundle === undefined ? words.notDeratedForBundle : words.bundleTable}{' '}
+          {load?.loadA !== undefined && words.neighbours}
         </p>
       )}
     </>

@@ -103,8 +103,8 @@ const loadA = ({ wire, also }: FitConditions): number | undefined =>
 
 export function currentReason(contact: Contact, conditions: FitConditions): FitReason | undefined {
   const currentA = loadA(conditions)
-  if (currentA === undefined || contact.ratedA === undefined || contact.maxC === undefined) return undefined
-  const allowedA = allowedCurrentA(contact.ratedA, contact.maxC, contact.refC, conditions.ambientC)
+  const allowedA = allowedCurrentA(contact, conditions.ambientC)
+  if (currentA === undefined || allowedA === undefined) return undefined
   return currentA > allowedA ? { kind: 'current', currentA, allowedA, ambientC: conditions.ambientC } : undefined
 }
 
@@ -119,8 +119,10 @@ export function platingReason(contact: Contact, { matePlating }: FitQuery): FitR
 /** What could not be checked for want of a figure: it is said, never guessed. */
 export function uncheckedOf(contact: Contact, conditions: FitConditions, size?: ContactSize): readonly Unchecked[] {
   const unchecked: Unchecked[] = []
-  if (loadA(conditions) !== undefined && (contact.ratedA === undefined || contact.maxC === undefined))
-    unchecked.push('current')
+  if (loadA(conditions) !== undefined) {
+    if (contact.ratedA === undefined) unchecked.push('current')
+    else if (contact.maxC === undefined) unchecked.push('derating')
+  }
   if (size && (size.boreMm === undefined || (!isSleeve(contact) && contact.crimpedMm === undefined)))
     unchecked.push('bore')
   if (constructionOf(contact).gripsInsulation && !contact.insulation) unchecked.push('insulation-support')

@@ -2,10 +2,12 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { pinoutOf } from '../../record/plan/pinoutOf.testing'
+import { catalogueSchema } from '../../parts/catalogue/schema'
 import { fitWire } from '../../record/plan/facts'
 import { emptyPlan, type Plan } from '../../record/plan/plan'
 import { houseRules, type ShippedRulesId } from '../../parts/rules/houseRules'
-import { allowedCurrentA } from './current'
+import { currentReason, uncheckedOf } from './checks'
+import { allowedCurrentA, loadedC } from './current'
 import { chooseSets } from '../../work/kit/chooseSets'
 import { bestSet, fit } from './fit'
 import { fitOrder, type FitQuery, type FitWire } from './fitTypes'
@@ -116,9 +118,54 @@ test('an estimated height says so, a die card’s own does not; where no estimat
 })
 
 test('a contact at 90 °C carries 11 × √(35/105) A, and never more than its rating', () => {
-  expect(allowedCurrentA(11, 125, 20, 90)).toBeCloseTo(11 * Math.sqrt(35 / 105), 9)
-  expect(allowedCurrentA(11, 125, 20, -40)).toBe(11)
-  expect(allowedCurrentA(11, 125, 20, 125)).toBe(0)
+  const rated = { ratedA: 11, maxC: 125, refC: 20 }
+  expect(allowedCurrentA(rated, 90)).toBeCloseTo(11 * Math.sqrt(35 / 105), 9)
+  expect(allowedCurrentA(rated, -40)).toBe(11)
+  expect(allowedCurrentA(rated, 125)).toBe(0)
+  // without a highest temperature it is held against its plain rating all the same
+  expect(allowedCurrentA({ ratedA: 11, refC: 20 }, 90)).toBe(11)
+  expect(allowedCurrentA({ refC: 20, maxC: 125 }, 90)).toBeUndefined()
+})
+
+test('a reference above the highest temperature is refused by the schema, with where it stands', () => {
+  const contact = { ratedA: 11, refC: 130, maxC: 125 }
+  const wireType = { ...shelf.wireTypes.get('TW-1.0'), refC: 20, maxC: 20 }
+  const read = catalogueSchema.safeParse({ format: 'urn-bench/catalogue', version: 1, wireTypes: [wireType] })
+  expect(read.success ? [] : read.error.issues.map((one) => [one.path.join('.'), one.message])).toEqual([
+    ['wireTypes.0.refC', 'must be below the highest temperature of 20 °C'],
+  ])
+  // what such a rating gives is no number: that is why
+  expect(allowedCurrentA(contact, 128)).toBe(0)
+})
+
+test('whatever a schema takes, a derated current is a number from 0 to its rating', () => {
+  const rating = fc
+    .record({ ratedA: fc.double({ min: 0.01, max: 500, noNaN: true }), refC: fc.integer({ min: -40, max: 100 }) })
+    .chain((one) => fc.integer({ min: one.refC + 1, max: 400 }).map((maxC) => ({ ...one, maxC })))
+  fc.assert(
+    fc.property(rating, fc.double({ min: -100, max: 500, noNaN: true }), (one, ambientC) => {
+      const allowedA = allowedCurrentA(one, ambientC) ?? NaN
+      expect(allowedA).toBeGreaterThanOrEqual(0)
+      expect(allowedA).toBeLessThanOrEqual(one.ratedA)
+    }),
+  )
+})
+
+test('a conductor at its rating is as warm as it may be, at half of it a quarter of the way', () => {
+  const rated = { ratedA: 10, maxC: 120, refC: 20 }
+  expect([10, 5, 0].map((loadA) => loadedC(rated, 20, loadA))).toEqual([120, 45, 20])
+  expect(loadedC({ ratedA: 10, refC: 20 }, 20, 5)).toBeUndefined()
+})
+
+test('a load above a rating that is not derated is refused, and one below it says that it was not derated', () => {
+  const bare = shelf.contacts.get('CM-SK-N')
+  if (!bare) throw new Error('CM-SK-N')
+  const { maxC: _none, ...plain } = { ...bare, ratedA: 11 }
+  const loaded = (currentA: number) =>
+    query('CM-3P', '1', { areaMm2: 0.5, insulationMm: 2, currentA }, { ambientC: 100 })
+  expect(currentReason(plain, loaded(12))).toMatchObject({ kind: 'current', allowedA: 11 })
+  expect(currentReason(plain, loaded(10))).toBeUndefined()
+  expect(uncheckedOf(plain, loaded(10))).toContain('derating')
 })
 
 test('the contact’s sheet comes before the table; outside both there is no figure', () => {

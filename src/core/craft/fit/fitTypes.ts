@@ -61,7 +61,7 @@ export type FitNote =
   | { readonly kind: 'two-wires'; readonly areaMm2: number }
 
 /** A check that could not be made, since its figure stands on no sheet. */
-export type Unchecked = 'current' | 'bore' | 'insulation-support'
+export type Unchecked = 'current' | 'derating' | 'bore' | 'insulation-support'
 
 export interface WorkableSet {
   readonly contact: Contact

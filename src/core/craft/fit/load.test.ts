@@ -18,16 +18,32 @@ test('alone at 20 °C a wire carries its rating; at 90 °C √(35/105) of it; am
   expect(wireLoad(type, { lengthMm: 1000, currentA: 6 }, { ambientC: 20 }, rules).overloaded).toBe(false)
 })
 
-test('the drop counts the way back: 4.5 A over 2.35 m of 32 × 0.2 mm', () => {
-  // 32 × π × 0.1² = 1.00531 mm²; 0.017241 × 1.02 / 1.00531 = 17.493 mΩ/m; × 4.7 m × 4.5 A = 0.36998 V
-  const load = wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20, supplyV: 12 }, rules)
-  expect(load.dropV).toBeCloseTo(0.36998, 4)
-  expect(load.dropPercent).toBeCloseTo(3.083, 2)
+test('the drop counts the way back, the warm conductor and the contacts: 4.5 A over 2.35 m of 32 × 0.2 mm', () => {
+  // 32 × π × 0.1² = 1.00531 mm²; 0.017241 × 1.02 / 1.00531 = 17.493 mΩ/m at 20 °C
+  // 4.5 of 11 A warm it by (125 − 20) × (4.5 / 11)² = 17.57 K: × (1 + 0.00393 × 17.57) = 1.06906
+  // × 4.7 m × 4.5 A = 0.39553 V; two times 10 mΩ × 4.5 A = 0.09 V
+  const load = wireLoad(
+    type,
+    { lengthMm: 2350, currentA: 4.5, contactsOhm: 0.01 },
+    { ambientC: 20, supplyV: 12 },
+    rules,
+  )
+  expect(load.loadedC).toBeCloseTo(37.57, 2)
+  expect(load.contactsDropV).toBeCloseTo(0.09, 9)
+  expect(load.dropV).toBeCloseTo(0.48553, 4)
+  expect(load.dropPercent).toBeCloseTo(4.046, 2)
   expect(load.dropTooLarge).toBe(true)
   expect(wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20, supplyV: 24 }, rules).dropTooLarge).toBe(
     false,
   )
   expect(wireLoad(type, { lengthMm: 2350, currentA: 4.5 }, { ambientC: 20 }, rules).dropPercent).toBeUndefined()
+})
+
+test('without a highest temperature the plain rating holds, the drop is that at ambient, and both are said', () => {
+  const { maxC: _none, ...plain } = type
+  const load = wireLoad(plain, { lengthMm: 1000, currentA: 12 }, { ambientC: 90 }, rules)
+  expect(load).toMatchObject({ allowedA: 11, notDerated: true, overloaded: true })
+  expect(load).not.toHaveProperty('loadedC')
 })
 
 test('a rating that is on no sheet is not made up', () => {

@@ -2,6 +2,7 @@ import { toolClasses } from '../../parts/catalogue/toolClasses'
 import { rulesOf } from './rulesOf'
 import type { JobState } from '../state/state'
 import { toolDue } from '../../craft/setup/setup'
+import { contactsOhm } from '../standing/contactsOhm'
 import { wireLoad } from '../../craft/fit/load'
 import type { RuleId } from '../../parts/rules/ruleLines'
 
@@ -39,7 +40,7 @@ export function ruleOdds(state: JobState, today: string): readonly RuleOdds[] {
   }
   for (const wire of state.plan.wires) {
     const type = state.facts.wireTypes[wire.type]
-    const load = type && wireLoad(type, wire, state.plan, rules)
+    const load = type && wireLoad(type, { ...wire, contactsOhm: contactsOhm(state, wire) }, state.plan, rules)
     if (load?.overloaded) add('bundleDerating', 'forbidden', wire.id)
     if (load?.dropTooLarge) add('dropLimitPercent', 'forbidden', wire.id)
   }

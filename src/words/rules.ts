@@ -125,6 +125,9 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
   spareLeast: { name: 'Spares of each part, at least', why: 'One lost seal must not stop the job.' },
 }
 
+/** Of a rule that nothing in the bench reads. */
+export const NOT_CHECKED = 'Not checked by the bench.'
+
 const allowanceWords = { forbidden: 'forbidden', recorded: 'allowed, recorded', allowed: 'allowed' } as const
 const choiceWords: Readonly<Record<string, string>> = {
   none: 'none',

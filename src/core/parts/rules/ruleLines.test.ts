@@ -1,0 +1,48 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from 'vitest'
+import { ruleLines, type RuleId } from './ruleLines'
+
+/** Where each house rule is read, from `src/core`. A rule that nothing reads says so on the screen. */
+const readers: Readonly<Partial<Record<RuleId, string>>> = {
+  gap: 'parts/rules/houseRules.ts',
+  brush: 'craft/fit/setups.ts',
+  strandAllowance: 'record/journal/kinds/stripped.ts',
+  redoTries: 'record/standing/slack.ts',
+  sideCutterStrip: 'craft/crimp/practices.ts',
+  foldBack: 'craft/fit/fit.ts',
+  lubricant: 'craft/crimp/practices.ts',
+  forbiddenToolClasses: 'craft/fit/setups.ts',
+  uncalibratedTools: 'craft/fit/setups.ts',
+  estimates: 'craft/fit/setups.ts',
+  overdueTools: 'craft/fit/setups.ts',
+  firstPieces: 'record/journal/kinds/setupReleased.ts',
+  pullTable: 'craft/fit/fit.ts',
+  pullEvery: 'record/standing/samplesDue.ts',
+  heightEvery: 'record/standing/samplesDue.ts',
+  trendPoints: 'record/standing/heightWatch.ts',
+  shiftAsksAgain: 'record/journal/kinds/crimped.ts',
+  secondStroke: 'craft/crimp/practices.ts',
+  solder: 'craft/crimp/practices.ts',
+  easingWings: 'craft/crimp/practices.ts',
+  straightening: 'craft/crimp/practices.ts',
+  brushTrimming: 'craft/crimp/practices.ts',
+  finishingSqueeze: 'craft/crimp/practices.ts',
+  contactReuses: 'record/standing/reuse.ts',
+  sealReuses: 'record/standing/reuse.ts',
+  improvisedRelease: 'record/journal/kinds/extracted.ts',
+  coverOrder: 'parts/catalogue/secondaryLocks.ts',
+  tugShare: 'record/standing/tug.ts',
+  secondSignature: 'views/steps.ts',
+  dropLimitPercent: 'craft/fit/load.ts',
+  bundleDerating: 'parts/rules/houseRules.ts',
+  sparePercent: 'work/kit/kitList.ts',
+  spareLeast: 'work/kit/kitList.ts',
+}
+
+test.each(ruleLines)('$id is read by the bench, or says that it is not', ({ id, unread }) => {
+  const reader = readers[id]
+  expect(reader === undefined).toBe(unread === true)
+  if (reader === undefined) return
+  const code = readFileSync(new URL(`../../${reader}`, import.meta.url), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '')
+  expect(code).toMatch(new RegExp(`\\b${id}\\b`))
+})

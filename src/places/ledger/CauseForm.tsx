@@ -1,4 +1,4 @@
-import { Button, Kbd, TextInput } from '@mantine/core'
+import { Button, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -56,7 +56,7 @@ export function CauseForm({ point }: { readonly point: LedgerPoint }) {
         error={fault}
       />
       <Button type="submit" disabled={busy || text.trim() === ''}>
-        <span>{words.write}</span> <Kbd aria-hidden="true">Enter</Kbd>
+        <span>{words.write}</span>
       </Button>
     </form>
   )

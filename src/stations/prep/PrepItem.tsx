@@ -8,7 +8,7 @@ import { practicesAt } from '@/core/craft/crimp/practices'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
 import { sightingDefect } from '@/core/craft/strip/sightingDefect'
-import { beginStrip, mendOf, readStripForm, stripForm } from '@/core/craft/strip/stripForm'
+import { beginStrip, mendOf, readStripForm, type StripForm, stripForm } from '@/core/craft/strip/stripForm'
 import type { TrialAnswer } from '@/core/craft/strip/trialAnswer'
 import { wireKey } from '@/core/record/plan/keys'
 import type { Termination } from '@/core/record/plan/plan'
@@ -17,7 +17,7 @@ import { aheadOfRelease } from '@/core/record/standing/prepAhead'
 import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
 import { threadFirst } from '@/core/record/standing/threadFirst'
 import { measuredStripMm, termState } from '@/core/record/state/state'
-import { stripTrial } from '@/core/work/prep/stripTrial'
+import { type Seen, stripTrial } from '@/core/work/prep/stripTrial'
 import { useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -65,6 +65,13 @@ function stripperOf(state: State, set: ChosenSet) {
     notchMm: adjusted?.notchMm ?? set.setup.notchMm,
   }
 }
+
+const seenOf = ({ seen, wrong, seenText }: StripForm, stripMm: number | undefined): Seen => ({
+  stripMm,
+  sees: seen,
+  wrong,
+  text: seenText,
+})
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */
 export function PrepItem({
@@ -131,29 +138,22 @@ export function PrepItem({
       mend(how, answer.byMm ?? answer.costMm, form.seen ?? 'seen')
     } else dispatch({ kind: 'advice-followed', answer })
   }
-  useKeys([
-    ...(!now.crimp && !form.trying
-      ? [{ key: 'w', words: words.tryKey, run: () => dispatch({ kind: 'trial-begun' }) }]
-      : []),
-    ...(!now.stripped && !form.trying
-      ? [
-          { key: '[', words: words.shorter, run: () => setStop(stopMm - STOP_STEP_MM) },
-          { key: ']', words: words.longer, run: () => setStop(stopMm + STOP_STEP_MM) },
-        ]
-      : []),
-  ])
+  const tryKey = { key: 'w', words: words.tryKey, run: () => dispatch({ kind: 'trial-begun' }) }
+  const stopKeys = [
+    { key: '[', words: words.shorter, run: () => setStop(stopMm - STOP_STEP_MM) },
+    { key: ']', words: words.longer, run: () => setStop(stopMm + STOP_STEP_MM) },
+  ]
+  useKeys(form.trying ? [] : [...(now.crimp ? [] : [tryKey]), ...(now.stripped ? [] : stopKeys)])
   const measuredMm = now.stripped ? measuredStripMm(now) : reading.stripMm
-  const trial = stripTrial(state, termination, set, {
-    stripMm: measuredMm,
-    sees: form.seen,
-    wrong: form.wrong,
-    text: form.seenText,
-  })
+  const trial = stripTrial(state, termination, set, seenOf(form, measuredMm))
   // drawn as it was seen, else as it was measured, else as the stop stands
   const stripMm = trial.seenStripMm ?? measuredMm ?? now.stripped?.stripMm ?? stopMm
   const reported = form.seen !== undefined && form.seen !== 'fits'
-  const defect = form.seen && sightingDefect[form.seen]
-  const piece = specimenOf(state, wire, set, { crimped: false, stripMm, defect })
+  const piece = specimenOf(state, wire, set, {
+    crimped: false,
+    stripMm,
+    defect: form.seen && sightingDefect[form.seen],
+  })
   return (
     <>
       <div className={paneCss.work}>

@@ -6,7 +6,7 @@ import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import { Button, Kbd, SegmentedControl, TextInput } from '@mantine/core'
+import { Button, Kbd, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { parseQuantity, readQuantity } from '@/core/base/units/parseQuantity'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -66,16 +66,24 @@ export function Leads() {
       }}
     >
       <b>{fourWire ? words.forResistances : words.forResistancesTouchProbes}</b>
-      <SegmentedControl
-        fullWidth
-        aria-label={words.howMeterIsJoined}
-        value={fourWire ? 'four' : 'two'}
-        onChange={(joined) => setFourWire(joined === 'four')}
-        data={[
-          { value: 'two', label: words.twoProbes },
-          { value: 'four', label: words.fourWires },
-        ]}
-      />
+      <div className={paneCss.fieldRow}>
+        <NativeSelect
+          label={words.howMeterIsJoined}
+          value={fourWire ? 'four' : 'two'}
+          onChange={(event) => setFourWire(event.target.value === 'four')}
+          data={[
+            { value: 'two', label: words.twoProbes },
+            { value: 'four', label: words.fourWires },
+          ]}
+        />
+        <TextInput
+          label={words.temperature}
+          value={temperature}
+          inputMode="decimal"
+          onChange={(event) => setTemperature(event.target.value)}
+          error={!celsius.ok}
+        />
+      </div>
       <div className={paneCss.fieldRow}>
         <TextInput
           label={words.leadsShow}
@@ -91,13 +99,6 @@ export function Leads() {
           inputMode="decimal"
           onChange={(event) => setStep(event.target.value)}
           error={!step.ok}
-        />
-        <TextInput
-          label={words.temperature}
-          value={temperature}
-          inputMode="decimal"
-          onChange={(event) => setTemperature(event.target.value)}
-          error={!celsius.ok}
         />
       </div>
       {!celsius.ok && <span className={textCss.wrong}>{quantityWords(celsius.fault, 'temperature')}</span>}

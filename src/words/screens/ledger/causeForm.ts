@@ -2,7 +2,7 @@
 export const causeFormWords = {
   cause: 'Cause:',
   why: 'Why does it stand out?',
-  like: 'a strand across the anvil; die cleaned',
+  like: 'die not home; set in again',
   write: 'Write the cause',
   notWritten: 'The cause is not written.',
 }

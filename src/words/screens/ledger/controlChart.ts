@@ -4,8 +4,7 @@ import { figure } from '@/words/figures'
 export const controlChartWords = {
   middleControlLimitsTo: (lcl: number, digits: number, ucl: number) =>
     `middle; control limits ${figure(lcl, digits)} to ${figure(ucl, digits)}`,
-  windowEstimated: (lower: number, upper: number) =>
-    `window ${figure(lower, 2)} to ${figure(upper, 2)} mm estimated, from no sheet`,
+  windowEstimated: (lower: number, upper: number) => `window ${figure(lower, 2)} to ${figure(upper, 2)} mm, estimated`,
   drawn: (count: string) => `, ${count} DRAWN`,
   individualsReadings: (individuals: boolean, count: string, drawn: string) =>
     `${individuals ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · ${count} READINGS${drawn}`,

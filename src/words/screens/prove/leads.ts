@@ -11,7 +11,7 @@ export const leadsWords = {
   smallestStep: 'Smallest step, Ω',
   keepLeadsFigure: 'Keep the leads’ figure',
   forResistances: 'For resistances: how the meter is joined',
-  howMeterIsJoined: 'How the meter is joined',
+  howMeterIsJoined: 'Meter with',
   twoProbes: 'Two probes',
   fourWires: 'Four wires',
   temperature: 'It is here, °C',

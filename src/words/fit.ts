@@ -87,6 +87,8 @@ export function noteWords(note: FitNote): string {
       return 'the setting is estimated, not from a sheet'
     case 'height-estimated':
       return 'the height window is estimated from the metal, no sheet gives it: it is recorded as an estimate'
+    case 'card-contradicts':
+      return `the card of ${note.tool} gives this same setting another height too, ${range(note.minMm, note.maxMm)} mm, and nothing to adjust: both cannot be right. Measure the first piece, and ask for the card to be put right`
     case 'fold-back':
       return `the bare end is folded back on itself to ${mm2(note.areaMm2)}: it is recorded`
     case 'two-wires':

@@ -1,3 +1,4 @@
+import { contradictingHeight } from '@/core/parts/catalogue/cardFaults'
 import { range } from '@/words/figures'
 import type { FamilyPage } from './shelfData'
 import { HeadRow } from '@/ui/table/HeadRow'
@@ -55,6 +56,7 @@ export function FamilySettings({ page: { family, placards } }: { readonly page: 
                   <Table.Td className={clsx(textCss.small, textCss.dim)}>
                     {[placard.source.document, row.source].filter(Boolean).join(', ')}
                     {placard.source.basis !== 'sheet' && <b className={textCss.caution}> ◆ {placard.source.basis}</b>}
+                    <CardFault other={contradictingHeight(placard, row)} />
                   </Table.Td>
                 </Table.Tr>
               )),
@@ -63,4 +65,9 @@ export function FamilySettings({ page: { family, placards } }: { readonly page: 
       </Table>
     </section>
   )
+}
+
+/** A card that gives one setting two heights, with nothing to adjust between them. */
+function CardFault({ other }: { readonly other: ReturnType<typeof contradictingHeight> }) {
+  return other && <b className={textCss.fault}> ▲ {words.twoHeights(other.minMm, other.maxMm)}</b>
 }

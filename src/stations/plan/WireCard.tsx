@@ -6,6 +6,7 @@ import { housingOf } from '@/core/record/plan/facts'
 import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { strandAreaMm2 } from '@/core/base/wire/bundle'
+import { wearsProtectiveColours } from '@/core/record/plan/protectiveColour'
 import { wireLoad } from '@/core/craft/fit/load'
 import { contactsOhm } from '@/core/record/standing/contactsOhm'
 import { formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
@@ -36,6 +37,9 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
           <SideWords key={side} wire={wire} side={side} view={view} end={end} />
         ))}
       </dl>
+      {wearsProtectiveColours(wire) && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>◆ {words.protectiveColours(wire.colour)}</p>
+      )}
       {load?.overloaded && (
         <p className={clsx(noteCss.note, noteCss.fault)}>
           {words.isMoreThanThis(load.loadA ?? 0, load.allowedA ?? 0, state.plan.ambientC)}

@@ -56,6 +56,8 @@ export type FitNote =
   | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
   | { readonly kind: 'setting-estimated' }
   | { readonly kind: 'height-estimated' }
+  /** the card gives the very same setting another height */
+  | { readonly kind: 'card-contradicts'; readonly tool: string; readonly minMm: number; readonly maxMm: number }
   | { readonly kind: 'no-notch'; readonly bundleMm: number }
   | { readonly kind: 'fold-back'; readonly areaMm2: number }
   | { readonly kind: 'two-wires'; readonly areaMm2: number }

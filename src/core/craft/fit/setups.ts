@@ -1,3 +1,4 @@
+import { contradictingHeight } from '../../parts/catalogue/cardFaults'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
 import { toolClasses } from '../../parts/catalogue/toolClasses'
@@ -108,6 +109,7 @@ function setupFrom(
   if (!strip) return { refused: { kind: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
   const estimate = placard.source.basis === 'estimated'
   const height = heightOf(contact, row.height, conditions)
+  const otherHeight = contradictingHeight(placard, row)
   const setup: FitSetup = {
     setup: {
       tool: tool.id,
@@ -129,6 +131,7 @@ function setupFrom(
     notes: [
       ...notesOf(contact, tool, estimate, conditions, notch),
       ...(height?.estimate ? [{ kind: 'height-estimated' as const }] : []),
+      ...(otherHeight ? [{ kind: 'card-contradicts' as const, tool: tool.id, ...otherHeight }] : []),
     ],
   }
   const rank = (contact.sheetTool === tool.id ? -10 : classRank) + (estimate ? 0.5 : 0)

@@ -5,6 +5,8 @@ export const wireCardWords = {
   isMoreThanThis: (loadA: number, allowedA: number, ambientC: number) =>
     `▲ ${amps(loadA)} is more than this wire carries here: ${amps(allowedA)} at ${String(ambientC)} °C`,
   leftInItsBundle: (bundleFactor: number) => `, ${figure(bundleFactor, 0)} % left in its bundle`,
+  protectiveColours: (colour: string) =>
+    `${colour} is kept for protective earth: this wire has another duty. Give it other colours.`,
   itDropsOf: (dropPercent: number) => `◆ It drops ${figure(dropPercent, 1)} % of`,
   vHouseRulesAllow: (dropLimitPercent: number) => `V; the house rules allow ${String(dropLimitPercent)} %.`,
   overInsulation: 'Over insulation',

@@ -1,3 +1,5 @@
+import { range } from '@/words/figures'
+
 /** What `FamilyView` says. */
 export const familyViewWords = {
   notOnSheet: 'not on the sheet',
@@ -37,4 +39,6 @@ export const familyViewWords = {
   plating: 'plating',
   carries: 'carries',
   bands: 'bands',
+  twoHeights: (minMm: number, maxMm: number) =>
+    `another row gives this same setting ${range(minMm, maxMm)} mm: both cannot be right`,
 }

@@ -3,7 +3,7 @@ import { type JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
 import { toCsv } from './csv'
-import { range } from '@/words/figures'
+import { heightRange, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { setKey } from '@/core/record/plan/keys'
 
@@ -79,8 +79,8 @@ export function recordCsv(state: JobState): string {
       now.scrapped,
       now.redone,
       now.stripped?.lengthFrom,
-      set && range(set.strip.minMm, set.strip.maxMm),
-      set?.height && range(set.height.minMm, set.height.maxMm),
+      set && stripRange(set.strip),
+      set?.height && heightRange(set.height),
       set?.height && (set.height.estimate ? 'estimated' : 'from its sheet'),
       set?.pull?.forceN,
       set?.pull && pullBasisWords(set.pull),

@@ -9,7 +9,7 @@ import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
-import { figure, range } from '@/words/figures'
+import { figure, range, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
@@ -151,7 +151,7 @@ function asked(state: JobState): Content {
     ['contact', words.stripMm, words.heightMm, words.pullAsked, 'for'],
     [...lines.values()].map(({ set, terms }) => [
       cell(set.contact),
-      cell(range(set.strip.minMm, set.strip.maxMm, 1)),
+      cell(stripRange(set.strip)),
       cell(set.height && words.window(set.height)),
       { text: set.pull ? words.pullBy(set.pull.forceN, pullBasisWords(set.pull)) : words.noPullAsked, fontSize: 8 },
       { text: terms.join(' '), fontSize: 8 },

@@ -1,3 +1,6 @@
+import type { Range } from '@/core/base/range'
+import { atStep, STEP } from '@/core/base/units/atStep'
+
 /** Figures as they are said on screens and papers. A figure is cut to what a hand can use, never padded to look exact. */
 
 const trim = (text: string) => (text.includes('.') ? text.replace(/0+$/, '').replace(/\.$/, '') : text)
@@ -27,6 +30,16 @@ export const metres = (lengthMm: number): string =>
 /** 5.5 to 6.2 */
 export const range = (min: number, max: number, digits = 2): string =>
   max - min < 10 ** -digits / 2 ? figure(min, digits) : `${figure(min, digits)} to ${figure(max, digits)}`
+
+/** A strip's window and a crimp height's as they are judged: limits rounded inward to their step. */
+export const stripRange = (window: Range): string => {
+  const { minMm, maxMm } = atStep(window, STEP.stripMm)
+  return range(minMm, maxMm, 1)
+}
+export const heightRange = (window: Range): string => {
+  const { minMm, maxMm } = atStep(window, STEP.heightMm)
+  return range(minMm, maxMm, 2)
+}
 
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
 

@@ -3,7 +3,7 @@ import { isPractice } from '@/core/craft/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
 import { entryWords } from './entries'
-import { day, figure, list, mm, newtons, plural, range } from './figures'
+import { day, figure, heightRange, list, mm, newtons, plural, range, stripRange } from './figures'
 import { implausibleWords } from './implausible'
 import { pairFaultWords } from './mated'
 import { planFaultWords } from './plan'
@@ -76,7 +76,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   already: (refusal) => `That is ${done[refusal.what]} already.`,
   'not-yet': notYet,
   'strip-outside': ({ verdict, minMm, maxMm }) =>
-    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.limit]}. The window is ${range(minMm, maxMm)} mm.`,
+    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.limit]}. The window is ${stripRange({ minMm, maxMm })} mm.`,
   'strands-lost': (refusal) =>
     `${plural(refusal.lost, 'strand')} lost, ${refusal.allowed === 0 ? 'none is' : `${refusal.allowed} are`} allowed by the house rules: cut back and strip again.`,
   'not-threaded': (refusal) =>
@@ -91,8 +91,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
     `Not looked at yet: ${list(refusal.missing.map((look) => lookWords[look].line.toLowerCase()))}.`,
   'look-failed': (refusal) => `“${lookWords[refusal.look].line}” was not seen: report the fault instead.`,
   'height-missing': () => 'Measure the crimp height: the first piece needs it.',
-  'height-outside': (refusal) =>
-    `Height ${figure(refusal.heightMm, 3)} mm is outside ${range(refusal.minMm, refusal.maxMm)} mm.`,
+  'height-outside': (refusal) => `Height ${figure(refusal.heightMm, 3)} mm is outside ${heightRange(refusal)} mm.`,
   'practice-forbidden': (refusal) =>
     `These house rules forbid it: ${isPractice(refusal.practice) ? practiceWords[refusal.practice].name.toLowerCase() : refusal.practice}.`,
   implausible: implausibleWords,

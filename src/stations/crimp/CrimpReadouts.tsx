@@ -9,7 +9,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, range } from '@/words/figures'
+import { figure, stripRange } from '@/words/figures'
 import { setupFieldWords } from '@/words/crimp'
 import { spokenCrimp } from '@/words/spoken'
 import { termName } from '@/words/steps'
@@ -56,12 +56,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({
         }
         wide
       />
-      <Readout
-        label={words.strip}
-        value={figure(strip.nominalMm, 1)}
-        unit="mm"
-        also={range(strip.minMm, strip.maxMm, 1)}
-      />
+      <Readout label={words.strip} value={figure(strip.nominalMm, 1)} unit="mm" also={stripRange(strip)} />
       {!settings && (
         <Readout
           label={words.wire}

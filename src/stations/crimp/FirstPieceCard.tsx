@@ -9,7 +9,7 @@ import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
-import { range } from '@/words/figures'
+import { heightRange } from '@/words/figures'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
 import { lookLines, looksFor } from './looksFor'
@@ -101,7 +101,7 @@ export function FirstPieceCard({
         {set.height && (
           <HeightField
             label={words.crimpHeightMm}
-            hint={words.heightHint(range(set.height.minMm, set.height.maxMm), set.height.estimate)}
+            hint={words.heightHint(heightRange(set.height), set.height.estimate)}
             outside={words.heightOutsideMm}
             form={form}
             move={move}

@@ -23,16 +23,12 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
         </Table.Tr>
         <Table.Tr>
           <Table.Td>{words.strip}</Table.Td>
-          <Table.Td className={textCss.figure}>
-            {words.toMm(set.set.strip.minMm.toFixed(1), set.set.strip.maxMm.toFixed(1))}
-          </Table.Td>
+          <Table.Td className={textCss.figure}>{words.stripMmOf(set.set.strip)}</Table.Td>
         </Table.Tr>
         {set.set.height && (
           <Table.Tr>
             <Table.Td>{words.heightEstimated(set.set.height.estimate)}</Table.Td>
-            <Table.Td className={textCss.figure}>
-              {words.wordsBetween(set.set.height.minMm.toFixed(2), set.set.height.maxMm.toFixed(2))}
-            </Table.Td>
+            <Table.Td className={textCss.figure}>{words.heightOf(set.set.height)}</Table.Td>
           </Table.Tr>
         )}
         <Table.Tr>

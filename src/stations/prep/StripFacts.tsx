@@ -5,7 +5,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, range } from '@/words/figures'
+import { figure, stripRange } from '@/words/figures'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import { termName } from '@/words/steps'
 
@@ -34,12 +34,7 @@ export function StripFacts({
     <Readouts>
       <Readout label={words.now} value={termName(key, state.plan.quantity)} also={where} wide />
       <Readout label={words.cut(isCut)} value={figure(cutMm, 0)} unit="mm" also={type?.name ?? wire.type} wide />
-      <Readout
-        label={words.strip}
-        value={figure(set.strip.nominalMm, 1)}
-        unit="mm"
-        also={range(set.strip.minMm, set.strip.maxMm, 1)}
-      />
+      <Readout label={words.strip} value={figure(set.strip.nominalMm, 1)} unit="mm" also={stripRange(set.strip)} />
       <Readout
         label={words.notch}
         value={notchMm === undefined ? '–' : figure(notchMm, 1)}

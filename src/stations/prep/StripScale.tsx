@@ -1,4 +1,5 @@
 import { stripScaleWords as words } from '@/words/screens/prep/stripScale'
+import { atStep, STEP } from '@/core/base/units/atStep'
 import clsx from 'clsx'
 import styles from './StripScale.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -19,7 +20,8 @@ export function StripScale({
   readonly stopMm: number
   /** set otherwise than the window's middle */ readonly moved: boolean
 }) {
-  const { minMm, maxMm, limits } = window
+  const { limits } = window
+  const { minMm, maxMm } = atStep(window, STEP.stripMm)
   const span = Math.max(maxMm - minMm, 0.4)
   const from = minMm - span
   const to = maxMm + span

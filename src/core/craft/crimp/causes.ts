@@ -1,3 +1,4 @@
+import { placeAtStep, STEP } from '../../base/units/atStep'
 import type { Setup } from '../setup/setup'
 import { type StripWindow, judgeStrip } from '../strip/stripWindow'
 import { type CauseCode, type DefectCode, defects } from './looks'
@@ -100,8 +101,8 @@ function weigh(cause: CauseCode, { strip, height }: CauseEvidence): RankedCause[
     height &&
     (cause === 'selector-high' || cause === 'selector-low' || cause === 'die-wrong' || cause === 'tool-worn')
   ) {
-    const high = height.heightMm > height.maxMm + 0.0005
-    const low = height.heightMm < height.minMm - 0.0005
+    const place = placeAtStep(height.heightMm, height, STEP.heightMm)
+    const [high, low] = [place === 'above', place === 'below']
     if (!high && !low) return 'against'
     if (cause === 'selector-high') return high ? 'for' : 'against'
     if (cause === 'selector-low') return low ? 'for' : 'against'

@@ -1,3 +1,4 @@
+import { placeAtStep, STEP } from '../../base/units/atStep'
 import type { StripLimit, StripShape } from '../../parts/catalogue/stripShape'
 import { type Result, fail, ok } from '../../base/result'
 
@@ -65,14 +66,10 @@ export type StripVerdict =
   | { readonly kind: 'short'; readonly byMm: number; readonly limit: StripLimit }
   | { readonly kind: 'long'; readonly byMm: number; readonly limit: StripLimit }
 
-/** Figures come from callipers read to 0.01 mm: half of that is no difference. */
-const READING_MM = 0.005
-
-/** Is a measured strip inside the window, and if not, by how much and what would be seen? */
+/** Is a measured strip inside the window at the step of strips, and if not, by how much and what would be seen? */
 export function judgeStrip(stripMm: number, within: StripWindow): StripVerdict {
-  if (stripMm < within.minMm - READING_MM)
-    return { kind: 'short', byMm: within.nominalMm - stripMm, limit: within.limits.below }
-  if (stripMm > within.maxMm + READING_MM)
-    return { kind: 'long', byMm: stripMm - within.nominalMm, limit: within.limits.above }
+  const place = placeAtStep(stripMm, within, STEP.stripMm)
+  if (place === 'below') return { kind: 'short', byMm: within.nominalMm - stripMm, limit: within.limits.below }
+  if (place === 'above') return { kind: 'long', byMm: stripMm - within.nominalMm, limit: within.limits.above }
   return { kind: 'inside' }
 }

@@ -1,3 +1,4 @@
+import { placeAtStep, STEP } from '../../base/units/atStep'
 import { constructions } from '../../parts/catalogue/constructions'
 import type { Refusal } from '../journal/entryKind'
 import { lookRefusal, looksOf } from '../journal/shared'
@@ -16,7 +17,7 @@ export function heightRefusal(
   if (!contact || !constructions[contact.construction].hasHeight || !set.height) return undefined
   if (heightMm === undefined) return required ? { kind: 'height-missing' } : undefined
   const { minMm, maxMm } = set.height
-  return heightMm < minMm - 0.0005 || heightMm > maxMm + 0.0005
+  return placeAtStep(heightMm, set.height, STEP.heightMm) !== 'inside'
     ? { kind: 'height-outside', heightMm, minMm, maxMm }
     : undefined
 }

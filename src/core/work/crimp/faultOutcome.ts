@@ -1,3 +1,4 @@
+import { placeAtStep, STEP } from '../../base/units/atStep'
 import type { LookCode } from '../../parts/catalogue/lookCodes'
 import { rankCauses } from '../../craft/crimp/causes'
 import { type Defect, type DefectCode, decide, looks } from '../../craft/crimp/looks'
@@ -13,8 +14,6 @@ import { type JobState, measuredStripMm, termState } from '../../record/state/st
 export const BITE_MM = 0.4
 /** Where no slack is known: a try costs the strip and what is lost at the cut, mm. */
 const LOST_MM = 3
-/** A figure that is written with two decimals may end this far over its limit, mm. */
-const ROUNDING_MM = 0.005
 
 /** What becomes of a piece in which something is wrong. */
 export interface FaultOutcome {
@@ -69,7 +68,7 @@ export function faultOutcome(
       found.decision === 'redo' &&
       found.strip === 'short' &&
       stripped !== undefined &&
-      stripped.stripMm + BITE_MM <= set.strip.maxMm + ROUNDING_MM,
+      placeAtStep(stripped.stripMm + BITE_MM, set.strip, STEP.stripMm) !== 'above',
     saves: contact && looks[look].when === 'after' ? savesFrom(defect, contact.construction, rulesOf(state)) : [],
     usedMm,
     slack,

@@ -1,3 +1,4 @@
+import { placeAtStep, STEP } from '../../base/units/atStep'
 import type { DefectCode } from '../../craft/crimp/looks'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
@@ -104,9 +105,6 @@ export interface HeightReading {
   readonly measured: MeasuredHeight | undefined
 }
 
-/** A figure that is written with three decimals may end this far over its limit, mm. */
-const ROUNDING_MM = 0.0005
-
 const fraction = (value: number, parts: number) => Math.round(value * parts) / parts
 
 /** An instrument's figures are decimals always; what a hand types is what its field can be. */
@@ -121,7 +119,7 @@ export function readHeight({ text, by }: WrittenFigure, set: ChosenSet): HeightR
   const implausible = implausibleHeight(set, heightMm)
   if (implausible) return { heightMm, fault: implausible, measured: undefined }
   const window = set.height
-  const outside = window && (heightMm < window.minMm - ROUNDING_MM || heightMm > window.maxMm + ROUNDING_MM)
+  const outside = window && placeAtStep(heightMm, window, STEP.heightMm) !== 'inside'
   return {
     heightMm,
     fault: outside ? { kind: 'outside', minMm: window.minMm, maxMm: window.maxMm } : undefined,

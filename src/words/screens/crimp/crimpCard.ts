@@ -1,11 +1,11 @@
-import { figure, range } from '@/words/figures'
+import { figure, stripRange } from '@/words/figures'
 
 /** What `CrimpCard` says. */
 export const crimpCardWords = {
   somethingHasChangedNew: 'Something has changed: a new first piece',
   thisTermination: 'This termination',
   notStrippedYet: 'Not stripped yet',
-  prepareItAtPrep: (minMm: number, maxMm: number) => `Prepare it at Prep first: ${range(minMm, maxMm, 1)} mm.`,
+  prepareItAtPrep: (minMm: number, maxMm: number) => `Prepare it at Prep first: ${stripRange({ minMm, maxMm })} mm.`,
   reportFault: 'Report a fault',
   crimpedAndAccepted: '✓ Crimped and accepted',
   inWord: (dayTime: string, setup: string) => `${dayTime}, in ${setup}`,

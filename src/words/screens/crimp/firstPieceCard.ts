@@ -1,4 +1,4 @@
-import { newtons, plural, range } from '@/words/figures'
+import { heightRange, newtons, plural } from '@/words/figures'
 
 /** What `FirstPieceCard` says. */
 export const firstPieceCardWords = {
@@ -14,7 +14,7 @@ export const firstPieceCardWords = {
   firstPiece: 'First piece',
   firstPieceOnSpare: 'First piece, on spare wire',
   crimpHeightMm: 'Crimp height, mm',
-  heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${range(minMm, maxMm)} mm.`,
+  heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${heightRange({ minMm, maxMm })} mm.`,
   isBelowThisSetup: (pullN: number, minimumN: number) =>
     `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.`,
   notGoodRecordWhat: 'Not good: record what was seen',

@@ -1,4 +1,5 @@
-import { mm2 } from '@/words/figures'
+import type { Range } from '@/core/base/range'
+import { heightRange, mm2, stripRange } from '@/words/figures'
 
 /** What `KitStation` says. */
 export const kitStationWords = {
@@ -22,9 +23,9 @@ export const kitStationWords = {
   overInsulation: 'over insulation',
   conductor: 'Conductor',
   strip: 'Strip',
-  toMm: (minMm: string, maxMm: string) => `${minMm} to ${maxMm} mm`,
+  stripMmOf: (window: Range) => `${stripRange(window)} mm`,
   heightEstimated: (estimate: boolean) => `Height${estimate ? ', estimated' : ''}`,
-  wordsBetween: (minMm: string, maxMm: string) => `${minMm} to ${maxMm}`,
+  heightOf: (window: Range) => heightRange(window),
   pull: 'Pull',
   notInTable: 'not in the table',
   use: (remedy: string) => `Use ${remedy}`,

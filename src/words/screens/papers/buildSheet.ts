@@ -1,6 +1,6 @@
 import type { ResistanceVerdict } from '@/core/craft/resistance/netResistance'
 import type { NetState, Signature } from '@/core/record/state/records'
-import { figure, range } from '@/words/figures'
+import { figure, heightRange } from '@/words/figures'
 
 /** What papers’s buildSheet says. */
 export const buildSheetWords = {
@@ -52,7 +52,7 @@ export const buildSheetWords = {
     readonly minMm: number
     readonly maxMm: number
     readonly estimate: boolean
-  }) => `${range(minMm, maxMm)}${estimate ? ' estimated' : ''}`,
+  }) => `${heightRange({ minMm, maxMm })}${estimate ? ' estimated' : ''}`,
   strip: (stripMm: number, from: 'measured' | 'stop' | undefined) =>
     from === 'measured'
       ? `${figure(stripMm, 2)} measured`

@@ -1,6 +1,6 @@
 import type { StripVerdict } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
-import { figure, mm, range } from '@/words/figures'
+import { figure, mm, stripRange } from '@/words/figures'
 
 /** What Prep says at one termination. */
 export const prepWords = {
@@ -72,5 +72,5 @@ export const stripLineWords = {
     `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`,
   areWhole: 'Strands are whole',
   mm: (cutMm: number) => `${figure(cutMm, 0)} mm`,
-  mm2: (minMm: number, maxMm: number) => `${range(minMm, maxMm, 1)} mm`,
+  mm2: (minMm: number, maxMm: number) => `${stripRange({ minMm, maxMm })} mm`,
 }

@@ -13,8 +13,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useBeside } from '@/ui/later/useBeside'
-import { later } from '@/ui/later/later'
-import { PhotoBox } from '@/ui/photo/PhotoBox'
+import { EndRelease, FaultReport, loadBeside, PhotoBox } from './laterCards'
 import { setupWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
@@ -34,10 +33,6 @@ const practiceNames = (practices: readonly string[]): string =>
     .join(', ')
     .toLowerCase()
 
-const loadFaultCards = () => import('./faultCards')
-const EndRelease = later(loadFaultCards, (cards) => cards.EndRelease)
-const FaultReport = later(loadFaultCards, (cards) => cards.FaultReport)
-
 /** Crimp, then look: accept after the last look, or report what is wrong and what becomes of it. */
 export function CrimpCard({
   item,
@@ -49,7 +44,7 @@ export function CrimpCard({
   readonly done: () => void
 }) {
   const { state } = useJob()
-  useBeside(loadFaultCards)
+  useBeside(loadBeside)
   // what was measured, and what the rules allowed to do, stays with the piece while its fault is reported
   const [form, move] = useReducer(pieceForm, newPiece)
   const { fault } = form

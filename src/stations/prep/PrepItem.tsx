@@ -31,15 +31,15 @@ import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import textCss from '@/ui/text/text.module.css'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import styles from './PrepItem.module.css'
-import { SlackLedger } from './SlackLedger'
 import { StripCard } from './StripCard'
 import { StripFacts } from './StripFacts'
 import { stripLines } from './stripLines'
 import { StrippedCard } from './StrippedCard'
 import { StripScale } from './StripScale'
 
-const loadTrial = () => import('./TrialPane')
-const TrialPane = later(loadTrial, (module) => module.TrialPane)
+const loadBeside = () => import('./besideCards')
+const TrialPane = later(loadBeside, (cards) => cards.TrialPane)
+const SlackLedger = later(loadBeside, (cards) => cards.SlackLedger)
 /** The stripper's stop is moved by this much at a time. */
 const STOP_STEP_MM = 0.1
 /** Where the slack does not say what a try costs: the strip, and this for the cut, mm. */
@@ -85,7 +85,7 @@ export function PrepItem({
 }) {
   const { state, append } = useJob()
   const busy = useBusy()
-  useBeside(loadTrial)
+  useBeside(loadBeside)
   const { wire, side, key, unit } = termination
   const now = termState(state, key)
   const contact = state.facts.contacts[set.contact]

@@ -1,7 +1,8 @@
 'use client'
 import { insertCardWords as words } from '@/words/screens/seat/insertCard'
-import { InsertPlayer } from './laterCards'
+import { InsertPlayer, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
+import { useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
@@ -16,7 +17,6 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
 import { reuseLimitWords } from '@/words/release'
-import { useTug } from './useTug'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import { InsertNotes, InsertTool } from './InsertNotes'
@@ -46,7 +46,7 @@ export function InsertRoutine({
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
-  const tug = useTug(tugN)
+  const [gaugeN, setGaugeN] = useState<number>()
   const lockClosed =
     secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
   const reuse = reuseOf(state, task.term)
@@ -122,13 +122,16 @@ export function InsertRoutine({
                 end: task.end,
                 cavity: task.cavity,
                 checked: going.map((line) => line.id),
-                ...(tugNow && tug.said),
+                ...(tugNow && {
+                  ...(tugN !== undefined && { tugAskedN: tugN }),
+                  ...(gaugeN === undefined ? { tug: 'by-hand' as const } : { tug: 'gauge' as const, tugN: gaugeN }),
+                }),
               },
             )
           }
         />
       )}
-      {!spent && tugNow && tug.field}
+      {!spent && tugNow && <TugField onGauge={setGaugeN} />}
       <Button onClick={report}>
         <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>
       </Button>

@@ -1,0 +1,11 @@
+import { later } from '@/ui/later/later'
+
+/** Loaded beside the station, once it stands. */
+export const loadBeside = () => import('./besideCards')
+
+export const EndRelease = later(loadBeside, (cards) => cards.EndRelease)
+export const FaultReport = later(loadBeside, (cards) => cards.FaultReport)
+export const DeviceLine = later(loadBeside, (cards) => cards.DeviceLine)
+export const PhotoBox = later(loadBeside, (cards) => cards.PhotoBox)
+export const HeightField = later(loadBeside, (cards) => cards.HeightField)
+export const InstrumentMessage = later(loadBeside, (cards) => cards.InstrumentMessage)

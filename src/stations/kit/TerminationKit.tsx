@@ -2,6 +2,7 @@ import { Button, Kbd } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { type SideLetter, planIndex } from '@/core/record/plan/plan'
 import { setKey } from '@/core/record/plan/keys'
+import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
 import { useAction } from '@/ui/action/useAction'
 import { useJob } from '@/ui/job/JobProvider'
@@ -16,11 +17,24 @@ import { MeasureInsulation } from './MeasureInsulation'
 import { SetFigures, SetNotes } from './SetFigures'
 import { useKitOptions } from './useKitOptions'
 import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 
 const sameSet = (one: KitSet, contact: string | undefined, seal: string | undefined, setup: string | undefined) =>
   one.set.contact === contact && one.set.seal === seal && setupId(one.set.setup) === setup
+
+/** A set as it is shown: what is chosen stands with its figures of that day, which the bench works by, and says where today's differ. */
+function shownSet(set: KitSet | undefined, chosen: ChosenSet | undefined) {
+  const isChosen =
+    set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
+  const [then, today] = [chosen?.pull?.forceN, set?.set.pull?.forceN]
+  return {
+    isChosen,
+    shown: isChosen ? { ...set, set: chosen } : set,
+    differs: isChosen && then !== today ? words.askedThenAndToday(then, today) : undefined,
+  }
+}
 
 /** One termination: the sets that work, why the others do not, and which one is taken. */
 export function TerminationKit({
@@ -44,12 +58,11 @@ export function TerminationKit({
   const blocked = options?.sets.length === 0
   const remedy = blocked ? options.remedies[picked] : undefined
   const set = blocked ? undefined : options?.sets[picked]
-  const isChosen =
-    set !== undefined && chosen !== undefined && sameSet(set, chosen.contact, chosen.seal, setupId(chosen.setup))
+  const { isChosen, shown, differs } = shownSet(set, chosen)
   const act = () => {
     if (busy) return
     if (remedy) void write((asking) => changeWire({ ...asking, wire: wireId, type: remedy.wireType }))
-    else if (set && !isChosen)
+    else if (set && (!isChosen || differs !== undefined))
       void write((asking) =>
         chooseSet({
           ...asking,
@@ -111,15 +124,23 @@ export function TerminationKit({
             )}
           </p>
         )}
-        {set && <SetFigures set={set} />}
+        {shown && <SetFigures set={shown} />}
+        {differs !== undefined && <p className={clsx(noteCss.note, noteCss.attend)}>{differs}</p>}
         {remedy && (
           <Button variant="filled" onClick={act} disabled={busy}>
             <span>{words.use(remedy.name)}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {set && (
-          <Button variant="filled" onClick={act} disabled={busy || isChosen}>
-            <span>{isChosen ? words.thisSetIsChosen : words.chooseThisSet}</span> <Kbd aria-hidden="true">Space</Kbd>
+          <Button variant="filled" onClick={act} disabled={busy || (isChosen && differs === undefined)}>
+            <span>
+              {!isChosen
+                ? words.chooseThisSet
+                : differs === undefined
+                  ? words.thisSetIsChosen
+                  : words.takeTodaysFigures}
+            </span>{' '}
+            <Kbd aria-hidden="true">Space</Kbd>
           </Button>
         )}
         {measuring ? (
@@ -147,7 +168,7 @@ export function TerminationKit({
             <span>{words.tools}</span> <Kbd aria-hidden="true">B</Kbd>
           </Button>
         </div>
-        <SetNotes set={set} />
+        <SetNotes set={shown} />
       </aside>
     </>
   )

@@ -20,5 +20,5 @@ export const firstPieceCardWords = {
   notGoodRecordWhat: 'Not good: record what was seen',
   toReleaseSetupEye: (left: number) =>
     `${plural(left, 'good piece')} to release the setup. Eye protection at the pull.`,
-  heightHint: (window: string, estimate: boolean) => `${window}${estimate ? ' estimated' : ''}`,
+  heightHint: (window: string, estimate: boolean) => `${window}${estimate ? ' est.' : ''}`,
 }

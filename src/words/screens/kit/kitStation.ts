@@ -1,6 +1,8 @@
 import type { Range } from '@/core/base/range'
 import { heightRange, mm2, stripRange } from '@/words/figures'
 
+const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : `${String(forceN)} N`)
+
 /** What `KitStation` says. */
 export const kitStationWords = {
   partsAndSetupsOf: 'Parts and setups of the whole job',
@@ -42,4 +44,7 @@ export const kitStationWords = {
   contactsOwnSheet: 'the contact’s own sheet',
   overInsulationThreeTurns: 'Over insulation, three turns or across',
   useThisFigure: 'Use this figure',
+  askedThenAndToday: (thenN: number | undefined, todayN: number | undefined) =>
+    `◆ It was chosen with a pull of ${pullWords(thenN)}; today’s sheets and rules ask ${pullWords(todayN)}. The bench works by what was chosen.`,
+  takeTodaysFigures: 'Take today’s figures',
 }

@@ -79,7 +79,7 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
 export function understoodWords({ row, column, found, dimension, quantity, byRow }: UnderstoodCell): string {
   const why =
     byRow === undefined
-      ? `the other reading is no ${columnWords(column)}`
+      ? `the other reading is no likely ${columnWords(column)}`
       : `row ${byRow} shows which mark is the decimal`
   return `Row ${row}, ${columnWords(column)} “${found}” is read as ${readingWords(quantity, dimension)}: ${why}.`
 }

@@ -15,7 +15,6 @@ export interface SeriesLine {
 
 export interface SeriesView {
   readonly id: string
-  readonly made: Made
   readonly height?: LedgerWindow
   readonly minimumN?: number
   readonly heights: SeriesChart | undefined

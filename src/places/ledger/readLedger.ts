@@ -92,10 +92,9 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
 }
 
 function viewOf(series: LedgerSeries, individuals: SeriesChart | undefined, subgroup: number | undefined): SeriesView {
-  const { id, made, height, minimumN, heights, pulls } = series
+  const { id, height, minimumN, heights, pulls } = series
   return {
     id,
-    made,
     ...(height && { height }),
     ...(minimumN !== undefined && { minimumN }),
     heights:

@@ -103,7 +103,7 @@ function Understood({ lines }: { readonly lines: readonly string[] }) {
   return (
     <div className={clsx(noteCss.note, noteCss.attend)}>
       {lines.slice(0, UNDERSTOOD_SHOWN).map((line) => (
-        <p key={line}>{line}</p>
+        <p key={line}>◆ {line}</p>
       ))}
       {lines.length > UNDERSTOOD_SHOWN && <p>{texts.andMoreAlike(lines.length - UNDERSTOOD_SHOWN)}</p>}
     </div>

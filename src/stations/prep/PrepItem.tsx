@@ -116,7 +116,9 @@ export function PrepItem({
       ...(form.practices.length > 0 && { practices: [...form.practices] }),
       ...(form.usedMm > 0 && { usedMm: form.usedMm }),
     }
-    if (await append(...first, stripped)) done()
+    if (!(await append(...first, stripped))) return
+    dispatch({ kind: 'recorded' })
+    done()
   }
   const mend = (how: NonNullable<ReturnType<typeof mendOf>>, byMm: number, why?: string) =>
     void append({ kind: 'strip-mended', term: key, how, byMm, ...(why !== undefined && { why }) }).then(

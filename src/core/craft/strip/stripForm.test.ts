@@ -69,6 +69,18 @@ test('advice that takes wire is counted, and what was seen and measured is gone 
   expect(after([{ kind: 'advice-followed', answer: advice({ do: 'go-on', costMm: 9 }) }], back)).toEqual(back)
 })
 
+test('what was written of one strip is said of no other: cut back, it begins unmeasured and has cost nothing', () => {
+  const written = after([
+    { kind: 'strip-written', text: '4.6' },
+    { kind: 'advice-followed', answer: advice({ do: 'trim-conductor', costMm: 1.2 }) },
+    { kind: 'strip-written', text: '4.5' },
+    { kind: 'practice-ticked', practice: 'side-cutters', on: true },
+  ])
+  expect(written.usedMm).toBe(1.2)
+  // how this hand strips stays as it was ticked
+  expect(after([{ kind: 'recorded' }], written)).toEqual({ ...beginStrip(set), practices: ['side-cutters'] })
+})
+
 test('another sighting forgets the answer and the figure of the one before', () => {
   const one = after([
     { kind: 'seen', sighting: 'brush-long' },

@@ -35,6 +35,8 @@ export type StripMove =
   | { readonly kind: 'asked'; readonly wrong: WhatIsWrong }
   /** what the trial advised was done, on a strip that is not written down yet: what was measured before holds no more */
   | { readonly kind: 'advice-followed'; readonly answer: TrialAnswer }
+  /** it stands in the record: what is stripped here next has been measured by nobody, and has cost nothing yet */
+  | { readonly kind: 'recorded' }
 
 const nothingSeen = { seen: undefined, seenText: '', wrong: undefined } as const
 
@@ -72,6 +74,8 @@ export function stripForm(form: StripForm, move: StripMove): StripForm {
       return { ...form, seenText: move.text }
     case 'asked':
       return { ...form, wrong: move.wrong }
+    case 'recorded':
+      return { ...form, stripText: '', lostText: '0', usedMm: 0, trying: false, ...nothingSeen }
     case 'advice-followed': {
       const back = { ...form, trying: false, ...nothingSeen }
       const mend = mendOf(move.answer)

@@ -227,7 +227,7 @@ export const trialAnswer = (trial: Trial): TrialAnswer | undefined =>
 export function seenStripMm(trial: Pick<Trial, 'shape' | 'window' | 'sees' | 'seenMm' | 'wrong'>): number | undefined {
   const { shape, window, sees, seenMm, wrong } = trial
   if (seenMm === undefined || wrong === 'depth') return undefined
-  const middle = { 'gap-large': middleGap, 'tip-long': middlePast, 'brush-long': middleBrush }[sees as string]
+  const middle = middleOf[sees]
   return middle && window.nominalMm + seenMm - middle({ shape, window })
 }
 
@@ -238,3 +238,10 @@ const middleGap = ({ shape, window }: Shaped) =>
 const middleBrush = ({ shape, window }: Shaped) =>
   shape.kind === 'open' ? window.nominalMm - shape.conductorBarrelMm - shape.transitionMm / 2 : 0
 const middlePast = ({ shape, window }: Shaped) => (shape.kind === 'sleeve' ? window.nominalMm - shape.barrelMm : 0)
+
+/** What lies in the middle of the window, of what is seen with a figure. */
+const middleOf: Readonly<Partial<Record<Sighting, (trial: Shaped) => number>>> = {
+  'gap-large': middleGap,
+  'tip-long': middlePast,
+  'brush-long': middleBrush,
+}

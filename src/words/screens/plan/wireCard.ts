@@ -21,7 +21,8 @@ export const wireCardWords = {
   wire: (document: string) => `Wire: ${document}`,
   notDerated: 'Its highest temperature is on no sheet: plain rating, not derated. ',
   notDeratedForBundle: 'Not derated for a bundle: say how many loaded wires lie in it.',
-  bundleTable: 'Bundle: factors of NEC table 310.15(C)(1), which is about building wiring; a general figure here.',
+  bundleTable:
+    'Bundle: the house rules’ factors. Those that ship are of NEC table 310.15(C)(1), which is about building wiring; general figures here.',
   neighbours: 'Loaded neighbours in one connector are not derated for: no family’s sheet here says by how much.',
   from: 'From',
   toEnd: 'To',

@@ -91,7 +91,9 @@ make(
 
 /** A steady hand and a die that works loose once: from this crimp on each height is a little more than the last. */
 const DRIFT_FROM = 31
-const DRIFT_MM = 0.006
+const DRIFT_MM = 0.003
+/** Socket and pin are crimped by turns, and each has a row of heights of its own. */
+const DRIFTS = 12
 const normal = normalDraws(Number(process.env.URN_SEED ?? '3'))
 let crimps = 0
 let drifted = 0
@@ -122,7 +124,7 @@ function real(entry: NewEntry, state: JobState): NewEntry {
   }
   crimps++
   const middle = heightAt(set, 0.849) ?? 0
-  const loose = crimps >= DRIFT_FROM && crimps < DRIFT_FROM + 6
+  const loose = crimps >= DRIFT_FROM && crimps < DRIFT_FROM + DRIFTS
   return {
     ...entry,
     heightBy: 'URN BENCH,TARN-H,stand-in,1.0',

@@ -9,6 +9,7 @@ import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupIdLabel } from '@/core/craft/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
+import { pulledWords } from '@/words/pulled'
 import { figure, range, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
@@ -115,23 +116,26 @@ const pinout = (state: JobState): Content =>
 
 const setups = (state: JobState, name: (by: string) => string, clock: BenchClock): Content =>
   table(
-    ['*', 'auto', 'auto', 'auto', 'auto'],
-    ['setup', words.firstPieceN, words.askedN, words.heightMm, 'released'],
-    [...state.setups].map(([id, setup]) => {
-      const piece = setup.pieces.at(-1)
-      return [
+    ['*', 'auto', 'auto', 'auto', 'auto', 'auto'],
+    ['setup', words.madeLike, words.firstPieceHeld, words.askedN, words.heightMm, 'released'],
+    [...state.setups].flatMap(([id, setup]) => {
+      const released = setup.released
+        ? `${clock.stamp(setup.released.at)} ${name(setup.released.by)}`
+        : words.releasedBefore(setup.proven.length > 0)
+      return setup.pieces.map((piece, i) => [
         cell(setupIdLabel(id)),
-        cell(piece?.pullN),
-        cell(piece?.minimumN),
-        cell(piece?.heightMm === undefined ? words.heightNotMeasured : words.measured(piece.heightMm)),
+        cell(piece.like && `${piece.like.wire}${piece.like.side}: ${piece.contact}, ${piece.like.conductor}`),
+        cell(pulledWords(piece)),
+        cell(piece.minimumN),
+        cell(piece.heightMm === undefined ? words.heightNotMeasured : words.measured(piece.heightMm)),
         cell(
-          setup.released
-            ? `${clock.stamp(setup.released.at)} ${name(setup.released.by)}`
-            : setup.proven
-              ? 'earlier'
-              : 'no',
+          !piece.good
+            ? words.notGood
+            : setup.released && (i < setup.released.from || i >= setup.released.upTo)
+              ? words.releasedBefore(i < setup.released.from)
+              : released,
         ),
-      ]
+      ])
     }),
   )
 

@@ -1,6 +1,7 @@
 import type { RootCure } from '@/core/work/crimp/rootCure'
 import { mm } from './figures'
-import type { ReleaseEnding, SetupPart } from '@/core/craft/crimp/setupPart'
+import type { SetupPart } from '@/core/craft/crimp/setupPart'
+import type { ReleaseEnded } from '@/core/record/state/records'
 import type { BreakKind } from '@/core/craft/specimen/specimenTypes'
 import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
 
@@ -24,7 +25,7 @@ export const practiceWords: Readonly<Record<PracticeId, { readonly name: string;
 }
 
 /** Why a release ended. */
-export const endingWords: Readonly<Record<ReleaseEnding | SetupPart | 'pull-low', string>> = {
+export const endingWords: Readonly<Record<ReleaseEnded, string>> = {
   die: 'die changed or set again',
   spool: 'another spool or reel',
   shift: 'another day or another person',
@@ -32,6 +33,7 @@ export const endingWords: Readonly<Record<ReleaseEnding | SetupPart | 'pull-low'
   adjuster: 'adjuster turned',
   other: 'something else changed',
   'pull-low': 'a sample pulled off low',
+  'piece-failed': 'a piece was not good',
   'strip-stop': 'strip stop set again',
   'wire-stop': 'wire stop set again',
   notch: 'notch changed',

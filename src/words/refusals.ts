@@ -2,6 +2,7 @@ import type { Refusal } from '@/core/record/journal/entryKind'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
+import { termLabel } from '@/core/record/plan/keys'
 import { entryWords } from './entries'
 import { day, figure, heightRange, list, mm, newtons, plural, range, stripRange } from './figures'
 import { implausibleWords } from './implausible'
@@ -96,6 +97,12 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
     `These house rules forbid it: ${isPractice(refusal.practice) ? practiceWords[refusal.practice].name.toLowerCase() : refusal.practice}.`,
   implausible: implausibleWords,
   'pull-due': (refusal) => `One piece in ${refusal.every} is pulled to destruction here: pull one, then go on.`,
+  'not-covered': (refusal) =>
+    `The setup is released for other crimps, not for ${termLabel(refusal.term)}: this contact on this conductor and insulation needs a first piece of its own.`,
+  'pull-missing': () =>
+    'Pull the test piece: by a tester, with its figure, or by hand where the house rules take that.',
+  'pull-by-hand': () =>
+    'These house rules release by a figure: pull the piece on a tester and enter what it held. A hand pull has none.',
   'new-day': (refusal) =>
     `The setup was released on ${day(refusal.released)}. These house rules begin each day with a first piece: press N.`,
   'tool-unverified': (refusal) => `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`,

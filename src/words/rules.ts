@@ -61,6 +61,14 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'First pieces after a setup change',
     why: 'Each costs a contact; each shows a wrong setting before it is in the harness.',
   },
+  releasePull: {
+    name: 'What releases a setup: the pull',
+    why: 'A tester gives a figure to hold against the minimum; a hand only says that it held, and away from the bench there is no tester.',
+  },
+  releaseHeight: {
+    name: 'What releases a setup: the height',
+    why: 'A micrometer shows a wrong die before anything is pulled; at home there is often none, and the pull must do.',
+  },
   pullTable: {
     name: 'Pull-out minima',
     why: 'Tables were made for different terminals; the contact’s own sheet comes before any.',
@@ -134,6 +142,10 @@ const choiceWords: Readonly<Record<string, string>> = {
   approved: 'the approved one only',
   block: 'blocked',
   warn: 'warned about',
+  figure: 'a figure from a tester',
+  'by-hand': 'a figure, or pulled by hand and held',
+  measured: 'measured, where the set has a window',
+  'not-asked': 'not asked',
   'front-first': 'front cover first',
   'gate-first': 'rear gate first',
   'iec-60352-2': pullTableName('iec-60352-2'),

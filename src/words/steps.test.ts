@@ -29,9 +29,9 @@ test.each<[NextStep, string, string | undefined]>([
     'frame QF-5',
   ],
   [
-    { station: 'crimp', kind: 'first-piece', setup: 'x', left: 1 },
+    { station: 'crimp', kind: 'first-piece', setup: 'x', term: '1/W7/a', left: 1 },
     'Make a first piece',
-    'inspect it, pull it, then release',
+    'like W7a: inspect it, pull it, then release',
   ],
   [{ station: 'crimp', kind: 'verify-tool', setup: 'x', tool: 'QF-5' }, 'Gauge QF-5', 'its adjuster was turned'],
   [{ station: 'crimp', kind: 'pull-sample', setup: 'x', every: 25 }, 'Pull a sample', 'one in 25 to destruction'],

@@ -41,7 +41,10 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
     case 'mount':
       return { main: 'Change the setup', then: changesWords(step) }
     case 'first-piece':
-      return { main: 'Make a first piece', then: 'inspect it, pull it, then release' }
+      return {
+        main: 'Make a first piece',
+        then: `like ${termName(step.term, quantity)}: inspect it, pull it, then release`,
+      }
     case 'verify-tool':
       return { main: `Gauge ${step.tool}`, then: 'its adjuster was turned' }
     case 'pull-sample':

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../parts/catalogue/catalogue'
 import type { Refusal } from '../record/journal/entryKind'
-import { foldEntry, foldFrom } from '../record/journal/fold'
+import { foldEntry } from '../record/journal/fold'
+import { foldFrom } from '../record/journal/folded'
 import { snapshot, type JobState } from '../record/state/state'
 import { fail, ok, type Result } from '../base/result'
 import { outOfReach, type OutOfReach } from '../work/rework/reach'

@@ -1,4 +1,7 @@
-import { isMounted, isReleased } from '../record/journal/shared'
+import { crimpClass, pairKey } from '../craft/setup/crimpPair'
+import { pairOf } from '../record/standing/pairOf'
+import { hasRelease, isMounted } from '../record/standing/released'
+import { type ReleaseStanding, type ReleaseWait, releaseStanding } from '../record/standing/releaseStanding'
 import { type JobState, termState } from '../record/state/state'
 import { type Setup, orderSetups, setupId } from '../craft/setup/setup'
 import { type Termination, planIndex } from '../record/plan/plan'
@@ -13,6 +16,10 @@ export interface QueueItem {
   readonly termination: Termination
   readonly set: ChosenSet
   readonly stage: Stage
+  /** what it is in its setting: items of one pair are released together */
+  readonly pair: string
+  /** its contact on its conductor */
+  readonly crimpClass: string
   /** its end is worked where it will lie, after the bench */
   readonly inPlace: boolean
 }
@@ -22,7 +29,9 @@ export interface QueueGroup {
   readonly id: string
   readonly setup: Setup
   readonly mounted: boolean
+  /** it is released for all that is left to crimp */
   readonly released: boolean
+  readonly release: ReleaseStanding
   readonly items: readonly QueueItem[]
   readonly left: number
 }
@@ -45,9 +54,12 @@ const itemsOfBlock = derivedOf((state, unit: number, block: number): readonly Qu
   return sidesOfBlock(state, unit, block).flatMap(({ wire, side, key }): QueueItem[] => {
     const termination = byKey.get(key)
     const set = state.sets.get(setKey(wire.id, side))
-    return termination && set
-      ? [{ termination, set, stage: stageOf(state, key), inPlace: isInPlace(state, termination) }]
-      : []
+    if (!termination || !set) return []
+    const pair = pairOf(state.facts, termination, set)
+    const inPlace = isInPlace(state, termination)
+    return [
+      { termination, set, stage: stageOf(state, key), pair: pairKey(pair), crimpClass: crimpClass(pair), inPlace },
+    ]
   })
 })
 
@@ -65,14 +77,18 @@ export const setupQueue = derivedOf((state): readonly QueueGroup[] => {
   }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
-  const all = [...groups].map(([id, { setup, items }]): QueueGroup => ({
-    id,
-    setup,
-    items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)],
-    mounted: isMounted(state, id),
-    released: isReleased(state, id),
-    left: items.filter((item) => item.stage !== 'crimped').length,
-  }))
+  const all = [...groups].map(([id, { setup, items }]): QueueGroup => {
+    const release = releaseStanding(state, id)
+    return {
+      id,
+      setup,
+      items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)],
+      mounted: isMounted(state, id),
+      released: hasRelease(state, id) && release.waits.size === 0,
+      release,
+      left: items.filter((item) => item.stage !== 'crimped').length,
+    }
+  })
   const open = all.filter((group) => group.left > 0)
   const atBench = open.filter((group) => group.items.some((item) => !item.inPlace && item.stage !== 'crimped'))
   const first = orderSetups(
@@ -90,6 +106,10 @@ export const setupQueue = derivedOf((state): readonly QueueGroup[] => {
   ]
 })
 
+/** What an item waits for before it may be crimped; undefined where its setup is released for it. */
+export const releaseWait = (group: QueueGroup, item: QueueItem): ReleaseWait | undefined =>
+  group.release.waits.get(item.pair)
+
 /** Is the end of a termination worked in place? What lies in no housing is done at the bench. */
 export const isInPlace = ({ plan }: Pick<JobState, 'plan'>, { at }: Pick<Termination, 'at'>): boolean =>
   at.kind === 'cavity' && planIndex(plan).ends.get(at.end)?.inPlace === true
@@ -106,3 +126,16 @@ const withoutSetOfBlock = derivedOf((state, block: number): readonly Termination
     return termination && !state.sets.has(setKey(wire.id, side)) && !termState(state, key).crimp ? [termination] : []
   })
 })
+
+/** A termination of the queue, with its setup. */
+export function inQueue(
+  groups: readonly QueueGroup[],
+  key: string | undefined,
+): { readonly item: QueueItem; readonly group: QueueGroup } | undefined {
+  if (key === undefined) return undefined
+  for (const group of groups) {
+    const item = group.items.find(({ termination }) => termination.key === key)
+    if (item) return { item, group }
+  }
+  return undefined
+}

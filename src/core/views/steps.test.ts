@@ -2,7 +2,8 @@ import { expect, test } from 'vitest'
 import { demoShelf } from '../parts/catalogue/demoShelf.testing'
 import { pinoutOf } from '../record/plan/pinoutOf.testing'
 import type { NewEntry } from '../record/journal/entry'
-import { foldEntry, type Folded } from '../record/journal/fold'
+import { foldEntry } from '../record/journal/fold'
+import type { Folded } from '../record/journal/folded'
 import { termState } from '../record/state/state'
 import { endTasks } from '../work/seat/endTasks'
 import { seatOrder } from '../work/seat/seatOrder'
@@ -73,7 +74,7 @@ test('the first of a setup goes through alone', () => {
   const folded = work((_state, step) => step.kind === 'mount')
   const [group] = setupQueue(folded.state)
   if (!group) throw new Error('queue')
-  expect(aheadOfRelease(folded.state, group.id)).toEqual({ ahead: 1, allowed: 1 })
+  expect(aheadOfRelease(folded.state, group.id, group.items[0]?.crimpClass ?? '')).toEqual({ ahead: 1, allowed: 1 })
   expect(nextStep(folded.state)).toMatchObject({ kind: 'mount', setup: group.id })
   expect(inHand(folded.state)).toBeUndefined()
 })
@@ -83,7 +84,10 @@ test('once released, all of a setup is stripped, then all of it crimped', () => 
   const hand = inHand(folded.state)
   const group = setupQueue(folded.state).find((one) => one.id === hand)
   expect(group?.items.every((item) => item.stage !== 'to-strip')).toBe(true)
-  expect(aheadOfRelease(folded.state, hand ?? '')).toEqual({ ahead: 0, allowed: undefined })
+  expect(aheadOfRelease(folded.state, hand ?? '', group?.items[0]?.crimpClass ?? '')).toEqual({
+    ahead: 0,
+    allowed: undefined,
+  })
 })
 
 test('the queue begins with what is in hand, and what is done goes to the end', () => {

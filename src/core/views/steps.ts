@@ -1,10 +1,9 @@
 import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
 import { aheadOfRelease } from '../record/standing/prepAhead'
-import { type QueueGroup, inHand, setupQueue, withoutSet } from './queue'
+import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
-import { goodPieces } from '../record/standing/firstPiece'
 import { samplesDue } from '../record/standing/samplesDue'
 import { type JobState, endState, isClosed } from '../record/state/state'
 import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
@@ -22,7 +21,8 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly kind: 'unblock'; readonly term: string; readonly blocked: number }
   | { readonly kind: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
   | { readonly kind: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
-  | { readonly kind: 'first-piece'; readonly setup: string; readonly left: number }
+  /** made like this termination, on spare wire */
+  | { readonly kind: 'first-piece'; readonly setup: string; readonly term: string; readonly left: number }
   | { readonly kind: 'verify-tool'; readonly setup: string; readonly tool: string }
   | { readonly kind: 'release'; readonly setup: string }
   | { readonly kind: 'pull-sample'; readonly setup: string; readonly every: number }
@@ -76,23 +76,22 @@ function makeStep(state: JobState): NextStep {
 function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
   const toStrip = group.items.filter((item) => item.stage === 'to-strip')
   const stripped = group.items.filter((item) => item.stage === 'stripped')
-  const { allowed } = aheadOfRelease(state, group.id)
-  const strip = (first?: string): NextStep | undefined => {
-    const item = toStrip[0]
-    return (
-      item && {
-        station: 'prep',
-        kind: 'strip',
-        term: item.termination.key,
-        left: toStrip.length,
-        focus: item.termination.key,
-        ...(first !== undefined && { firstOf: first }),
-      }
-    )
-  }
+  const strip = ({ termination: { key } }: QueueItem, firstOf?: string): NextStep => ({
+    station: 'prep',
+    kind: 'strip',
+    term: key,
+    left: toStrip.length,
+    focus: key,
+    ...(firstOf !== undefined && { firstOf }),
+  })
   if (!group.released) {
-    // one is stripped first, so that a wrong strip shows on the first piece and not after the batch
-    if (allowed !== undefined && stripped.length < allowed && toStrip.length > 0) return strip(group.id)
+    const [piece] = group.release.pieces
+    // one of each is stripped first, so that a wrong strip shows on the first piece and not after the batch
+    const first = toStrip.find(({ crimpClass }) => {
+      const { ahead, allowed } = aheadOfRelease(state, group.id, crimpClass)
+      return allowed !== undefined && ahead < allowed
+    })
+    if (first) return strip(first, group.id)
     if (!group.mounted) {
       const hand = inHand(state)
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
@@ -107,12 +106,18 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
     const check = state.toolChecks.get(group.setup.tool)?.kind
     if (check === 'ended' || check === 'failed')
       return { station: 'crimp', kind: 'verify-tool', setup: group.id, tool: group.setup.tool, focus: group.id }
-    const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
-    return left > 0
-      ? { station: 'crimp', kind: 'first-piece', setup: group.id, left, focus: group.id }
+    return piece
+      ? {
+          station: 'crimp',
+          kind: 'first-piece',
+          setup: group.id,
+          term: piece.term,
+          left: group.release.pieces.length,
+          focus: piece.term,
+        }
       : { station: 'crimp', kind: 'release', setup: group.id, focus: group.id }
   }
-  if (toStrip.length > 0) return strip()
+  if (toStrip[0]) return strip(toStrip[0])
   if (stripped.length > 0 && samplesDue(state, group.id).pull)
     return { station: 'crimp', kind: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]

@@ -1,5 +1,6 @@
 import { constructionOf } from '../parts/catalogue/constructions'
-import { type Folded, foldEntry, newFold } from '../record/journal/fold'
+import { foldEntry } from '../record/journal/fold'
+import { type Folded, newFold } from '../record/journal/folded'
 import type { Entry, NewEntry } from '../record/journal/entry'
 import { type JobState, endState } from '../record/state/state'
 import { samplesDue } from '../record/standing/samplesDue'
@@ -69,7 +70,9 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
         : []
     }
     case 'first-piece': {
-      const item = setupQueue(state).find((one) => one.id === step.setup)?.items[0]
+      const item = setupQueue(state)
+        .find((one) => one.id === step.setup)
+        ?.items.find(({ termination }) => termination.key === step.term)
       if (!item) return []
       const { wire, side } = item.termination
       return [
@@ -88,7 +91,9 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     case 'verify-tool':
       return [{ id: newId(), kind: 'tool-verified', tool: step.tool, goEnters: true, noGoStops: true }]
     case 'pull-sample': {
-      const item = setupQueue(state).find((one) => one.id === step.setup)?.items[0]
+      const item = setupQueue(state)
+        .find((one) => one.id === step.setup)
+        ?.items.find((one) => one.stage === 'stripped')
       return item
         ? [
             {

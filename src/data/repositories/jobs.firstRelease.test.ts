@@ -38,7 +38,9 @@ test.each(records)('the record %s is read in whole, and adds up to what it said'
     by: 'ansa',
     now: new Date('2026-11-27T08:00:00Z'),
   })
-  expect(made).toMatchObject({ ok: true, value: { remarks: [] } })
+  // one first piece released a whole setup then; today each contact on each conductor has its own
+  const today = new Set(['not-covered', 'not-yet', 'ahead-of-release', 'pull-due'])
+  expect(made.ok && made.value.remarks.filter(({ refusal }) => !today.has(refusal.kind))).toEqual([])
   const kept = await readEntries(empty.db, id, 0)
   expect(brokenLink(kept)).toBeUndefined()
   expect(kept.at(-1)?.hash).toBe((record.journal?.at(-1) as KeptEntry | undefined)?.hash)

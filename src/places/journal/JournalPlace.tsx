@@ -8,7 +8,7 @@ import type { KeptEntry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
-import { newtons } from '@/words/figures'
+import { pulledWords } from '@/words/pulled'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
 import { termLabel } from '@/core/record/plan/keys'
@@ -141,7 +141,7 @@ export function JournalPlace({ at }: { readonly at?: number }) {
 /** What was measured, for a line of the list. */
 function figuresOf(entry: KeptEntry): string | undefined {
   const height = 'heightMm' in entry && entry.heightMm !== undefined ? words.height(entry.heightMm) : undefined
-  const pull = 'pullN' in entry ? newtons(entry.pullN) : undefined
+  const pull = 'pullN' in entry || 'byHand' in entry ? pulledWords(entry) : undefined
   return height === undefined && pull === undefined ? undefined : [height, pull].filter(Boolean).join(', ')
 }
 

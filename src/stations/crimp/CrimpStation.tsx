@@ -4,13 +4,11 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useMemo } from 'react'
-import { inHand, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
+import { inHand, inQueue, releaseWait, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { samplesDue } from '@/core/record/standing/samplesDue'
-import { goodPieces } from '@/core/record/standing/firstPiece'
-import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
-import { inQueue, setupRows, setupSections } from '@/ui/job/setupSections'
+import { setupRows, setupSections } from '@/ui/job/setupSections'
 import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { Queue } from '@/ui/list/Queue'
@@ -33,8 +31,11 @@ export function CrimpStation() {
   const sections = useMemo(() => setupSections(groups, (group) => group.left), [groups])
   const rows = useMemo(
     () =>
-      setupRows(state, (item, group) =>
-        item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' ? 'wait' : group.released ? 'todo' : 'wait',
+      setupRows(
+        state,
+        (item, group) =>
+          item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' || releaseWait(group, item) ? 'wait' : 'todo',
+        (item, group) => (item.stage === 'crimped' || !group.mounted ? undefined : releaseWait(group, item)),
       ),
     [state],
   )
@@ -56,7 +57,7 @@ export function CrimpStation() {
       <Queue sections={sections} rows={rows} selected={key} onSelect={select} label={words.terminationsBySetup} />
       {found ? (
         <CrimpStep
-          key={`${found.item.termination.key} ${String(found.group.mounted)} ${String(found.group.released)}`}
+          key={`${found.item.termination.key} ${String(found.group.mounted)} ${releaseWait(found.group, found.item)?.for ?? 'released'}`}
           {...found}
           from={handSetup(state)}
           done={follow}
@@ -81,6 +82,9 @@ const handSetup = (state: State) => {
 
 const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
   const open = groups.find((group) => group.left > 0)
+  // what is in hand and wants a first piece gets it before anything is crimped
+  const piece = open?.mounted ? open.release.pieces[0] : undefined
+  if (piece) return open?.items.find(({ termination }) => termination.key === piece.term)
   return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped')
 }
 
@@ -98,17 +102,15 @@ function CrimpStep({
 }) {
   const { state } = useJob()
   useBeside(loadSetupCards)
-  const sampleDue = item.stage === 'stripped' && group.released && samplesDue(state, group.id).pull
-  if (item.stage === 'crimped' || (group.mounted && group.released && !sampleDue))
+  const waits = releaseWait(group, item)
+  const sampleDue = item.stage === 'stripped' && !waits && samplesDue(state, group.id).pull
+  if (item.stage === 'crimped' || (group.mounted && !waits && !sampleDue))
     return <CrimpCard item={item} group={group} done={done} />
   if (!group.mounted) return <MountCard group={group} item={item} from={from} done={done} />
   if (sampleDue) return <PullSampleCard item={item} group={group} />
   const check = state.toolChecks.get(group.setup.tool)?.kind
   if (check === 'ended' || check === 'failed') return <VerifyCard item={item} group={group} />
-  const left = rulesOf(state).firstPieces - goodPieces(state, group.id)
-  return left > 0 ? (
-    <FirstPieceCard item={item} group={group} left={left} />
-  ) : (
-    <ReleaseCard item={item} group={group} done={done} />
-  )
+  if (waits?.for !== 'piece') return <ReleaseCard item={item} group={group} done={done} />
+  const like = group.items.find(({ termination }) => termination.key === waits.term) ?? item
+  return <FirstPieceCard key={waits.term} item={like} group={group} done={done} />
 }

@@ -1,6 +1,8 @@
 'use client'
 import { Button } from '@mantine/core'
 import { useReducer } from 'react'
+import { rulesOf } from '@/core/record/rules/rulesOf'
+import { asksHeight } from '@/core/record/standing/firstPiece'
 import { heightDrift } from '@/core/record/standing/heightWatch'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
@@ -14,7 +16,9 @@ import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCa
 import { CrimpReadouts } from './CrimpReadouts'
 import { lookLines, looksFor } from './looksFor'
 import { LookPictures } from './LookPictures'
+import { HandPull } from './HandPull'
 import { HeightField, InstrumentMessage, PullField } from './PieceFields'
+import { PieceCovers } from './PieceCovers'
 import { PiecesBefore } from './PiecesBefore'
 import { PullSources } from './PullSources'
 import { SpecimenPanel } from './SpecimenPanel'
@@ -38,11 +42,11 @@ function piecesTried(state: ReturnType<typeof useJob>['state'], group: string) {
 export function FirstPieceCard({
   item,
   group,
-  left,
+  done,
 }: {
   readonly item: QueueItem
   readonly group: QueueGroup
-  readonly left: number
+  readonly done: () => void
 }) {
   const { state, append } = useJob()
   const busy = useBusy()
@@ -53,7 +57,9 @@ export function FirstPieceCard({
   const lines = lookLines(looks)
   const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines)
   const [form, move] = useReducer(pieceForm, newPiece)
-  const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set)
+  const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set, {
+    height: asksHeight(state),
+  })
   const record = async (seenAll: boolean) => {
     if (!measured) return
     const written = await append({
@@ -68,6 +74,7 @@ export function FirstPieceCard({
     checks.clear()
     move({ kind: 'recorded' })
     instruments.clear()
+    done()
   }
   const dueLook = looks.find((look) => look === checks.due?.id)
   return (
@@ -101,7 +108,7 @@ export function FirstPieceCard({
         {set.height && (
           <HeightField
             label={words.crimpHeightMm}
-            hint={words.heightHint(heightRange(set.height), set.height.estimate)}
+            hint={words.heightHint(heightRange(set.height), set.height.estimate, asksHeight(state))}
             outside={words.heightOutsideMm}
             form={form}
             move={move}
@@ -117,13 +124,15 @@ export function FirstPieceCard({
           set={set}
           instruments={instruments}
         />
+        {rulesOf(state).releasePull === 'by-hand' && <HandPull form={form} move={move} />}
         <InstrumentMessage instruments={instruments} />
         {checks.ticked.size < lines.length && missing === undefined && (
           <Button disabled={busy} onClick={() => void record(false)}>
             <span>{words.notGoodRecordWhat}</span>
           </Button>
         )}
-        <p className={clsx(textCss.small, textCss.dim)}>{words.toReleaseSetupEye(left)}</p>
+        <PieceCovers group={group} at={termination.key} />
+        <p className={clsx(textCss.small, textCss.dim)}>{words.toReleaseSetupEye(group.release.pieces.length)}</p>
         <PullSources item={item}>
           <DeviceLine
             ids={set.height ? ['micrometer', 'pull-tester'] : ['pull-tester']}

@@ -14,6 +14,7 @@ import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { mountStepWords } from '@/words/mount'
 import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
+import { PieceCovers } from './PieceCovers'
 import { CrimpReadouts } from './CrimpReadouts'
 import { VerifyCard } from './VerifyCard'
 import styles from './MountCard.module.css'
@@ -131,6 +132,12 @@ export function MountCard({
           <Button onClick={() => setGauging(true)}>
             <span>{words.gaugeItNow}</span>
           </Button>
+        )}
+        {group.release.pieces.length > 0 && (
+          <>
+            <h3 className={textCss.small}>{words.firstPieces(group.release.pieces.length)}</h3>
+            <PieceCovers group={group} />
+          </>
         )}
         <p className={clsx(textCss.small, textCss.dim)}>{words.terminationsWaitForThis(group.left)}</p>
         <div className={paneCss.sources}>

@@ -4,8 +4,8 @@ import type { SetupState } from '@/core/record/state/records'
 import { useClock } from '@/ui/frame/Clock'
 import { useJob } from '@/ui/job/JobProvider'
 import noteCss from '@/ui/note/note.module.css'
-import { newtons } from '@/words/figures'
 import { endingWords } from '@/words/practices'
+import { pulledWords } from '@/words/pulled'
 import { piecesBeforeWords as words } from '@/words/screens/crimp/piecesBefore'
 import { trendWords } from '@/words/stats'
 
@@ -31,7 +31,7 @@ export function PiecesBefore({ setup, tried }: { readonly setup: string; readonl
       )}
       {tried.map((piece) => (
         <p key={piece.at} className={clsx(noteCss.note, piece.good ? noteCss.good : noteCss.fault)}>
-          {piece.good ? '✓' : '▲'} {clock.timeOfDay(piece.at)}: {newtons(piece.pullN)}
+          {piece.good ? '✓' : '▲'} {clock.timeOfDay(piece.at)}: {pulledWords(piece)}
           {piece.heightMm !== undefined && words.shownHeight(piece.heightMm)}{' '}
           {piece.good ? words.good : words.notGoodFindCause}
         </p>

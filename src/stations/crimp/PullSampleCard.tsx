@@ -10,9 +10,10 @@ import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
-import { newtons } from '@/words/figures'
+import { pulledWords } from '@/words/pulled'
 import { useReducer } from 'react'
-import { newPiece, pieceForm, readPull } from '@/core/work/crimp/pieceForm'
+import { newPiece, pieceForm, readPull, readPulled } from '@/core/work/crimp/pieceForm'
+import { HandPull } from './HandPull'
 import { InstrumentMessage, PullField } from './PieceFields'
 import { CrimpReadouts } from './CrimpReadouts'
 import { PullSources } from './PullSources'
@@ -27,12 +28,14 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   const { termination, set } = item
   const [form, move] = useReducer(pieceForm, newPiece)
   const pull = readPull(form.pull, state.facts, termination, set)
+  const pulled = readPulled(form, pull)
+  const low = form.byHand ? form.byHand === 'came-off' : pull.fault?.kind === 'low'
   const samples = state.setups.get(group.id)?.samples ?? []
   const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [])
   const record = async () => {
-    if (!pull.measured) return
+    if (!pulled) return
     const { wire, side } = termination
-    if (await append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...pull.measured })) {
+    if (await append({ kind: 'pull-sampled', setup: group.id, wire: wire.id, side, ...pulled })) {
       move({ kind: 'recorded' })
       instruments.clear()
     }
@@ -64,29 +67,21 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
           set={set}
           instruments={instruments}
         />
+        {rulesOf(state).releasePull === 'by-hand' && <HandPull form={form} move={move} />}
         <InstrumentMessage instruments={instruments} />
         <CheckList
           lines={[]}
           checks={checks}
           main={
-            pull.fault?.kind === 'low'
-              ? words.recordItStopThis
-              : pull.pullN === undefined
-                ? words.pullItFirst
-                : words.recordSample
+            low ? words.recordItStopThis : !pulled && pull.pullN === undefined ? words.pullItFirst : words.recordSample
           }
           busy={busy || instruments.working !== undefined}
           onMain={() => void record()}
-          enabled={pull.measured !== undefined}
+          enabled={pulled !== undefined}
         />
         {samples.length > 0 && (
           <p className={clsx(textCss.small, textCss.dim)}>
-            {words.before(
-              samples
-                .map((one) => newtons(one.pullN))
-                .slice(-6)
-                .join(', '),
-            )}
+            {words.before(samples.map(pulledWords).slice(-6).join(', '))}
           </p>
         )}
         <PullSources item={item}>

@@ -1,11 +1,13 @@
 'use client'
 import { releaseCardWords as words } from '@/words/screens/crimp/releaseCard'
-import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import { releaseWait, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { newtons } from '@/words/figures'
+import { termName } from '@/words/steps'
+import { PieceCovers } from './PieceCovers'
 import { CrimpReadouts } from './CrimpReadouts'
 import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
@@ -27,6 +29,9 @@ export function ReleaseCard({
   const busy = useBusy()
   const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
   const checks = useChecks(`${group.id} release`, [])
+  const forThese = group.items
+    .filter((one) => one.stage !== 'crimped' && releaseWait(group, one)?.for !== 'piece')
+    .map(({ termination }) => termName(termination.key, state.plan.quantity))
   return (
     <>
       <div className={paneCss.work}>
@@ -38,11 +43,19 @@ export function ReleaseCard({
         <h2 className={textCss.cardTitle}>{words.firstPieceIsGood}</h2>
         {piece && (
           <p className={clsx(noteCss.note, noteCss.good)}>
-            {words.held} <b className={textCss.mono}>{newtons(piece.pullN)}</b>
-            {piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
+            {piece.pullN === undefined ? (
+              words.heldByHand
+            ) : (
+              <>
+                {words.held} <b className={textCss.mono}>{newtons(piece.pullN)}</b>
+              </>
+            )}
+            {piece.pullN !== undefined && piece.minimumN !== undefined && `, asked ${newtons(piece.minimumN)}`}
             {piece.heightMm !== undefined && words.heightMm(piece.heightMm)}
           </p>
         )}
+        <p>{words.releasedFor(forThese)}</p>
+        {group.release.pieces.length > 0 && <PieceCovers group={group} />}
         <CheckList
           lines={[]}
           checks={checks}

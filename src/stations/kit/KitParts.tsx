@@ -7,6 +7,7 @@ import { useMemo } from 'react'
 import { setupCounts } from '@/core/views/progress'
 import { setupQueue } from '@/core/views/queue'
 import type { SupplyLine } from '@/core/work/kit/supply'
+import { testPieces } from '@/core/work/kit/testPieces'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { setupFields } from '@/core/craft/setup/setup'
 import { useJob } from '@/ui/job/JobProvider'
@@ -39,6 +40,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
   const lines = supply?.lines ?? []
   const groups = useMemo(() => setupQueue(state), [state])
   const counts = useMemo(() => setupCounts(state), [state])
+  const { firstPieces } = testPieces(state)
   const { busy, call } = useCall()
   const taken = lines.some((line) => line.taken > 0)
   const short = lines.filter((line) => line.short > 0)
@@ -126,7 +128,11 @@ export function KitParts({ close }: { readonly close: () => void }) {
                 .join(' · ')}
             </span>
             <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
-              {words.crimped(counts.get(group.id)?.total ?? 0, counts.get(group.id)?.crimped ?? 0)}
+              {words.crimped(
+                counts.get(group.id)?.total ?? 0,
+                counts.get(group.id)?.crimped ?? 0,
+                firstPieces.get(group.id) ?? 0,
+              )}
             </span>
           </div>
         ))}
@@ -136,7 +142,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
         <p className={paneCss.sources}>
           {words.houseRulesForEach(
             rulesOf(state).name,
-            rulesOf(state).firstPieces,
+            [...firstPieces.values()].reduce((sum, count) => sum + count, 0),
             rulesOf(state).sparePercent,
             rulesOf(state).spareLeast,
           )}

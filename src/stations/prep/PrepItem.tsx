@@ -13,6 +13,8 @@ import type { TrialAnswer } from '@/core/craft/strip/trialAnswer'
 import { wireKey } from '@/core/record/plan/keys'
 import type { Termination } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
+import { crimpClass } from '@/core/craft/setup/crimpPair'
+import { pairOf } from '@/core/record/standing/pairOf'
 import { aheadOfRelease } from '@/core/record/standing/prepAhead'
 import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
 import { threadFirst } from '@/core/record/standing/threadFirst'
@@ -99,7 +101,7 @@ export function PrepItem({
   const thread = threadFirst(state, termination, set)
   const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })
   const checks = useChecks(key, lines)
-  const { ahead, allowed } = aheadOfRelease(state, id)
+  const { ahead, allowed } = aheadOfRelease(state, id, crimpClass(pairOf(state.facts, termination, set)))
   const held = allowed !== undefined && ahead >= allowed && !now.stripped
   const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)
 

@@ -7,11 +7,11 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutBatches } from '@/core/work/prep/cutList'
-import { aheadOfRelease } from '@/core/record/standing/prepAhead'
-import { setupQueue } from '@/core/views/queue'
+import { isStripHeld } from '@/core/record/standing/prepAhead'
+import { inQueue, type QueueGroup, type QueueItem, setupQueue } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
-import { inQueue, setupRows, setupSections } from '@/ui/job/setupSections'
+import { setupRows, setupSections } from '@/ui/job/setupSections'
 import { useShown } from '@/ui/keys/useShown'
 import { useAt } from '@/ui/job/useAt'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -29,22 +29,18 @@ export function PrepStation() {
   useBeside(loadCutPane)
   const [showsCuts, setShowsCuts] = useState(false)
   const groups = useMemo(() => setupQueue(state), [state])
-  // a setup whose first piece is not released holds all of its wires but the first
-  const held = useMemo(
-    () => new Set(groups.filter((group) => isHeld(state, group.id)).map((group) => group.id)),
-    [state, groups],
-  )
+  // a contact and conductor of which no first piece is released holds all of its wires but the first
+  const held = useMemo(() => heldItems(state, groups), [state, groups])
   const sections = useMemo(
     () => setupSections(groups, (group) => group.items.filter((item) => item.stage === 'to-strip').length),
     [groups],
   )
   const rows = useMemo(
-    () =>
-      setupRows(state, (item, group) => (item.stage !== 'to-strip' ? 'done' : held.has(group.id) ? 'wait' : 'todo')),
+    () => setupRows(state, (item, group) => (item.stage !== 'to-strip' ? 'done' : held(item, group) ? 'wait' : 'todo')),
     [state, held],
   )
   const due = useMemo(() => firstOpen(groups, held)?.termination.key, [groups, held])
-  const waits = groups.some((group) => held.has(group.id) && group.items.some((item) => item.stage === 'to-strip'))
+  const waits = groups.some((group) => group.items.some((item) => item.stage === 'to-strip' && held(item, group)))
     ? words.restWaitsUntilFirst
     : words.restWaitsUntilSet
   const { at, select, follow } = useAt((key) => inQueue(groups, key) !== undefined, due)
@@ -90,17 +86,22 @@ export function PrepStation() {
 
 type State = ReturnType<typeof useJob>['state']
 
-const isHeld = (state: State, setup: string) => {
-  const { ahead, allowed } = aheadOfRelease(state, setup)
-  return allowed !== undefined && ahead >= allowed
+type Held = (item: QueueItem, group: QueueGroup) => boolean
+
+/** What waits for a first piece, asked once for each contact and conductor of a setup. */
+function heldItems(state: State, groups: readonly QueueGroup[]): Held {
+  const held = new Set<string>()
+  const name = (item: QueueItem, group: QueueGroup) => `${group.id} ${item.crimpClass}`
+  for (const group of groups) {
+    const classes = new Map(group.items.map((item) => [item.crimpClass, item]))
+    for (const [crimpClass, item] of classes) if (isStripHeld(state, group.id, crimpClass)) held.add(name(item, group))
+  }
+  return (item, group) => held.has(name(item, group))
 }
 
 /** What is due at the bench first, then in place. */
-const firstOpen = (groups: ReturnType<typeof setupQueue>, held: ReadonlySet<string>) => {
-  const open = groups
-    .filter((group) => !held.has(group.id))
-    .flatMap((group) => group.items)
-    .filter((item) => item.stage === 'to-strip')
+const firstOpen = (groups: readonly QueueGroup[], held: Held) => {
+  const open = groups.flatMap((group) => group.items.filter((item) => item.stage === 'to-strip' && !held(item, group)))
   return open.find((item) => !item.inPlace) ?? open[0]
 }
 

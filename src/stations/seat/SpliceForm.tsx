@@ -31,7 +31,7 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
     )
     if (!outcome) return
     if (outcome.ok) {
-      take(outcome.value)
+      await take(outcome.value)
       done()
       return
     }

@@ -48,7 +48,7 @@ export function useAction(): {
         if (operator) await catchUp()
         return false
       }
-      take(outcome.value)
+      await take(outcome.value)
       tell(good === undefined ? undefined : { tone: 'good', text: good })
       return true
     },

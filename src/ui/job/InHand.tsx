@@ -5,7 +5,6 @@ import { useMemo } from 'react'
 import { inHand, setupQueue } from '@/core/views/queue'
 import { setupFields, type SetupField } from '@/core/craft/setup/setup'
 import { setupFieldWords, setupValue } from '@/words/crimp'
-import { newtons } from '@/words/figures'
 import { useJob } from './JobProvider'
 
 /** The setup that is on the bench now, with its release. */
@@ -29,7 +28,7 @@ export function InHand() {
   // what was set again on the bench stands here, not what the card said
   const adjusted = (field: SetupField) =>
     field === 'wireStopMm' ? set?.wireStopMm : field === 'notchMm' ? set?.notchMm : undefined
-  const released = group?.released ? setup.released : undefined
+  const released = group && group.release.released.length > 0 ? setup.released : undefined
   return (
     <dl aria-label={words.inHand}>
       {setupFields
@@ -44,7 +43,7 @@ export function InHand() {
         <dt>{released ? words.releasedByFirstPiece : words.firstPiece}</dt>
         <dd>
           {released
-            ? `${clock.timeOfDay(released.at)} · ${newtons(released.pullN)}${released.minimumN === undefined ? '' : ` ≥ ${newtons(released.minimumN)}`}`
+            ? words.release(clock.timeOfDay(released.at), released, group?.release.waits.size ?? 0)
             : words.notReleased}
         </dd>
       </div>

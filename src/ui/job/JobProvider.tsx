@@ -7,11 +7,11 @@ import type { PackedState } from '@/core/record/state/packedState'
 import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { useClock } from '../frame/Clock'
+import { loadFolding } from './loadFolding'
 import { useFolded } from './useFolded'
 import { useSend } from './useSend'
 import { useOperator } from '../frame/Operator'
 import { type Said, entryId } from './journalClient'
-import { refusalOf } from '@/core/work/left/refusalOf'
 import type { LogLine } from '@/core/record/state/records'
 import { WHO_IS_HERE } from '@/words/unanswered'
 
@@ -35,7 +35,7 @@ interface Job {
   /** fetches what others have written */
   readonly catchUp: () => Promise<void>
   /** folds entries that an action has written */
-  readonly take: (entries: readonly KeptEntry[]) => void
+  readonly take: (entries: readonly KeptEntry[]) => Promise<void>
 }
 
 const Context = createContext<Job | undefined>(undefined)
@@ -74,9 +74,11 @@ export function JobProvider({
       }
       const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }))
       const [first] = entries
-      if (first && said.length === 1) {
+      // what cannot be fetched here is judged by the server alone
+      const folding = await loadFolding().catch(() => undefined)
+      if (folding && first && said.length === 1) {
         const at = new Date().toISOString()
-        const refusal = refusalOf(
+        const refusal = folding.refusalOf(
           folded.current,
           { ...first, seq: folded.current.state.seq + 1, at, by: operator.id },
           { at, by: operator.id, dayOf: clock.dayOf },

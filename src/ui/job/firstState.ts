@@ -1,4 +1,4 @@
-import { type Folded, foldFrom } from '@/core/record/journal/fold'
+import { type Folded, foldFrom } from '@/core/record/journal/folded'
 import { type PackedState, unpackState } from '@/core/record/state/packedState'
 
 /** A server draws the same states again and again, and writes to none of them: the last few stay, with what was worked out of them. */

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { setupQueue } from '@/core/views/queue'
 import type { Entry } from '@/core/record/journal/entry'
 import { foldAll } from '@/core/record/journal/fold'
-import { inQueue, setupRows, setupSections } from './setupSections'
+import { setupRows, setupSections } from './setupSections'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const { state } = foldAll(journal)
@@ -22,12 +22,4 @@ test('sections name what is in hand, then only what changes, and end with what i
   if (!first || !item) throw new Error('nothing in hand')
   expect(rows.keyOf(item)).toBe('1/W01/a')
   expect(rows.look(item, first)).toMatchObject({ name: 'W01a', words: 'C.A · RD', aside: '0.5' })
-})
-
-test('a termination of the queue is found with its setup; what has no set yet is not in it', () => {
-  const groups = setupQueue(state)
-  const found = inQueue(groups, '1/W01/a')
-  expect(found?.item.termination.key).toBe('1/W01/a')
-  expect(found?.group.items).toContain(found?.item)
-  expect([inQueue(groups, undefined), inQueue(groups, '1/W99/a')]).toEqual([undefined, undefined])
 })

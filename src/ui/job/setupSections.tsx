@@ -1,5 +1,6 @@
 import { setupSectionsWords as words } from '@/words/screens/job/setupSections'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import type { ReleaseWait } from '@/core/record/standing/releaseStanding'
 import { type Setup, setupChanges } from '@/core/craft/setup/setup'
 import { figure } from '@/words/figures'
 import { setupFieldWords, setupValue, setupWords } from '@/words/crimp'
@@ -55,29 +56,22 @@ export function setupSections(
 export const setupRows = (
   { plan, facts }: Pick<JobState, 'plan' | 'facts'>,
   glyphOf: (item: QueueItem, group: QueueGroup) => Glyph,
+  waitOf: (item: QueueItem, group: QueueGroup) => ReleaseWait | undefined = () => undefined,
 ): QueueRows<QueueItem, SetupSection> => ({
   keyOf: (item) => item.termination.key,
   look: (item, { group }) => {
     const { wire, side, key } = item.termination
     const type = facts.wireTypes[wire.type]
+    const wait = waitOf(item, group)
+    const piece = wait?.for === 'piece' ? termName(wait.term, plan.quantity) : undefined
     return {
       glyph: glyphOf(item, group),
       name: termName(key, plan.quantity),
-      words: words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
+      words:
+        piece === undefined
+          ? words.inPlace(sideWords(wire, side), wire.colour, item.inPlace)
+          : words.waitsForPiece(sideWords(wire, side), piece, wait?.for === 'piece' && wait.term === key),
       aside: type && figure(designatedAreaMm2(type), 2),
     }
   },
 })
-
-/** A termination of the queue, with its setup. */
-export function inQueue(
-  groups: readonly QueueGroup[],
-  key: string | undefined,
-): { readonly item: QueueItem; readonly group: QueueGroup } | undefined {
-  if (key === undefined) return undefined
-  for (const group of groups) {
-    const item = group.items.find(({ termination }) => termination.key === key)
-    if (item) return { item, group }
-  }
-  return undefined
-}

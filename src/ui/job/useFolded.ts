@@ -1,27 +1,29 @@
 import { useRouter } from 'next/navigation'
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
-import { type Folded, foldEntry, foldFrom, seqOf } from '@/core/record/journal/fold'
+import type { foldEntry } from '@/core/record/journal/fold'
+import { type Folded, foldFrom, seqOf } from '@/core/record/journal/folded'
 import { type PackedState, unpackState } from '@/core/record/state/packedState'
 import type { JobState } from '@/core/record/state/state'
+import { useBeside } from '../later/useBeside'
 import { firstState } from './firstState'
 import { newerEntries } from './journalClient'
+import { loadFolding } from './loadFolding'
 
 /** The state as views take it: a new object for each version, so that what is computed from it is computed again. */
 const viewOf = (folded: Folded): JobState => ({ ...folded.state, recent: [...folded.state.recent] })
 
 const POLL_MS = 15_000
 
-/** A job's journal folded in this browser: what the page brought, what was written here, and what others wrote. */
-export function useFolded(
-  id: string,
-  initial: PackedState,
-): {
+interface FoldedHere {
   readonly folded: RefObject<Folded>
   readonly state: JobState
-  readonly take: (entries: readonly KeptEntry[]) => void
+  readonly take: (entries: readonly KeptEntry[]) => Promise<void>
   readonly catchUp: () => Promise<void>
-} {
+}
+
+/** A job's journal folded in this browser: what the page brought, what was written here, and what others wrote. */
+export function useFolded(id: string, initial: PackedState): FoldedHere {
   const router = useRouter()
   const [first] = useState(() => firstState(initial))
   const folded = useRef<Folded>(first)
@@ -37,8 +39,10 @@ export function useFolded(
     setState(viewOf(folded.current))
   }, [initial])
 
-  const take = useCallback(
-    (entries: readonly KeptEntry[]) => {
+  useBeside(loadFolding)
+
+  const foldOn = useCallback(
+    (entries: readonly KeptEntry[], fold: typeof foldEntry) => {
       for (const entry of entries) {
         if (entry.seq <= folded.current.state.seq) continue
         const unknown = entry.kind === 'taken-back' && seqOf(folded.current, entry.undoes) === undefined
@@ -47,18 +51,34 @@ export function useFolded(
           router.refresh()
           return
         }
-        foldEntry(folded.current, entry)
+        fold(folded.current, entry)
       }
       setState(viewOf(folded.current))
     },
     [router],
   )
 
+  const take = useCallback(
+    async (entries: readonly KeptEntry[]) => {
+      const folding = await loadFolding().catch(() => undefined)
+      if (folding) foldOn(entries, folding.foldEntry)
+      // it could not be fetched: the server folds
+      else router.refresh()
+    },
+    [foldOn, router],
+  )
+
   const catchUp = useCallback(async () => {
     const newer = await newerEntries(id, folded.current.state.seq)
-    if (newer) take(newer.entries)
+    if (newer && newer.entries.length > 0) await take(newer.entries)
   }, [id, take])
 
+  usePolling(catchUp)
+  return { folded, state, take, catchUp }
+}
+
+/** Asks now and then, and when somebody comes back to the page. */
+function usePolling(catchUp: () => Promise<void>): void {
   useEffect(() => {
     const look = () => document.visibilityState === 'visible' && void catchUp()
     const timer = setInterval(look, POLL_MS)
@@ -68,6 +88,4 @@ export function useFolded(
       window.removeEventListener('focus', look)
     }
   }, [catchUp])
-
-  return { folded, state, take, catchUp }
 }

@@ -1,6 +1,6 @@
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
 import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
-import type { Folded } from '@/core/record/journal/fold'
+import type { Folded } from '@/core/record/journal/folded'
 import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
@@ -14,7 +14,7 @@ const aboutOf = (state: JobState, entry: KeptEntry) => state.recent.find((line) 
 export function useSend(
   id: string,
   folded: RefObject<Folded>,
-  take: (entries: readonly KeptEntry[]) => void,
+  take: (entries: readonly KeptEntry[]) => Promise<void>,
   tell: (notice: Notice | undefined) => void,
 ): { readonly send: (entries: readonly NewEntry[]) => Promise<boolean>; readonly busy: boolean } {
   const { people } = useOperator()
@@ -29,11 +29,11 @@ export function useSend(
         const again = () => void latest.current?.(entries)
         switch (answer.kind) {
           case 'written':
-            take(answer.entries)
+            await take(answer.entries)
             tell(undefined)
             return true
           case 'conflict':
-            take(answer.entries)
+            await take(answer.entries)
             tell({
               tone: 'attend',
               text: words.somebodyElseChangedSame,

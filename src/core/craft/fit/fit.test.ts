@@ -112,9 +112,9 @@ test('an estimated height says so, a die card’s own does not; where no estimat
   const setup = (wire: string, rulesId?: ShippedRulesId) =>
     fit(shelf, query('SW-7P', '1', wire, rulesId && { rulesId })).sets[0]?.setups[0]
   expect(setup('TW-1.0')?.height).toEqual({ minMm: 1.24, maxMm: 1.38, estimate: false })
-  expect(setup('TW-0.5')?.height).toBeUndefined()
-  expect(setup('TW-0.5', 'field-repair')?.height?.estimate).toBe(true)
-  expect(setup('TW-0.5', 'field-repair')?.notes).toContainEqual({ kind: 'height-estimated' })
+  expect(setup('TW-0.75')?.height).toBeUndefined()
+  expect(setup('TW-0.75', 'field-repair')?.height?.estimate).toBe(true)
+  expect(setup('TW-0.75', 'field-repair')?.notes).toContainEqual({ kind: 'height-estimated' })
 })
 
 test('a contact at 90 °C carries 11 × √(35/105) A, and never more than its rating', () => {

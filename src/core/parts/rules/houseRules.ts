@@ -7,7 +7,13 @@ export type WrittenRules = Readonly<z.infer<typeof houseRulesSchema>>
 export type HouseRules = { readonly [Rule in keyof WrittenRules]-?: Exclude<WrittenRules[Rule], undefined> }
 
 /** What an older copy means by leaving a rule out: the work as it was before there was such a rule. */
-const before = { redoTries: 0, trendPoints: 6, shiftAsksAgain: false } as const
+const before = {
+  redoTries: 0,
+  trendPoints: 6,
+  shiftAsksAgain: false,
+  releasePull: 'figure',
+  releaseHeight: 'measured',
+} as const
 
 const completed = new WeakMap<WrittenRules, HouseRules>()
 /** A school with every rule in it. */
@@ -19,6 +25,8 @@ export function completeRules(written: WrittenRules): HouseRules {
     redoTries: written.redoTries ?? before.redoTries,
     trendPoints: written.trendPoints ?? before.trendPoints,
     shiftAsksAgain: written.shiftAsksAgain ?? before.shiftAsksAgain,
+    releasePull: written.releasePull ?? before.releasePull,
+    releaseHeight: written.releaseHeight ?? before.releaseHeight,
   }
   completed.set(written, rules)
   return rules
@@ -51,6 +59,8 @@ const sheetStrict: HouseRules = {
   estimates: 'forbidden',
   overdueTools: 'block',
   firstPieces: 1,
+  releasePull: 'figure',
+  releaseHeight: 'measured',
   pullTable: 'iec-60352-2',
   pullEvery: 0,
   heightEvery: 0,
@@ -90,6 +100,7 @@ const fieldRepair: HouseRules = {
   uncalibratedTools: 'recorded',
   estimates: 'recorded',
   overdueTools: 'warn',
+  releasePull: 'by-hand',
   secondStroke: 'recorded',
   solder: 'recorded',
   easingWings: 'recorded',
@@ -117,6 +128,7 @@ const hobbyBench: HouseRules = {
   forbiddenToolClasses: [],
   uncalibratedTools: 'allowed',
   estimates: 'allowed',
+  releaseHeight: 'not-asked',
   pullTable: 'ul-486a',
   secondStroke: 'allowed',
   easingWings: 'allowed',

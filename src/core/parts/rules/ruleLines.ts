@@ -52,6 +52,8 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'estimates', group: 'tools', shape: allowance },
   { id: 'overdueTools', group: 'tools', shape: { kind: 'choice', of: ['block', 'warn'] } },
   { id: 'firstPieces', group: 'crimp', shape: whole('pieces', 10) },
+  { id: 'releasePull', group: 'crimp', shape: { kind: 'choice', of: ['figure', 'by-hand'] } },
+  { id: 'releaseHeight', group: 'crimp', shape: { kind: 'choice', of: ['measured', 'not-asked'] } },
   { id: 'pullTable', group: 'crimp', shape: { kind: 'choice', of: ['iec-60352-2', 'ul-486a', 'as7928'] } },
   { id: 'pullEvery', group: 'crimp', shape: whole('pieces', 1000) },
   { id: 'heightEvery', group: 'crimp', shape: whole('pieces', 1000) },

@@ -49,6 +49,10 @@ export const houseRulesSchema = z.strictObject({
 
   /** test pieces after a setup change */
   firstPieces: z.number().int().min(0).max(10),
+  /** what a pull must be to release: a figure from a tester, or a hand that pulled too */
+  releasePull: z.enum(['figure', 'by-hand']).optional(),
+  /** is the crimp height of a test piece measured where its set has a window? */
+  releaseHeight: z.enum(['measured', 'not-asked']).optional(),
   pullTable: z.enum(['iec-60352-2', 'ul-486a', 'as7928']),
   /** a pull to destruction in so many crimps of a setup; 0: first pieces only */
   pullEvery: z.number().int().min(0).max(1000),

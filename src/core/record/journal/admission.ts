@@ -2,7 +2,8 @@ import { isClosed } from '../state/state'
 import { meets, touched } from './collision'
 import type { Entry, EntryKindId } from './entry'
 import type { Moment, Refusal, WorkAhead } from './entryKind'
-import { type Folded, kindOf, seqOf } from './fold'
+import { kindOf } from './fold'
+import { type Folded, seqOf } from './folded'
 
 /** How many later entries are named to somebody who wants to take one back. */
 const STANDS_SHOWN = 5

@@ -1,7 +1,8 @@
 import { slices } from '../state/slices'
 import type { JobState } from '../state/state'
 import type { Entry } from './entry'
-import { type Folded, kindOf, seqOf } from './fold'
+import { kindOf } from './fold'
+import { type Folded, seqOf } from './folded'
 import type { Write } from './logged'
 
 export const meets = (one: ReadonlySet<string>, other: ReadonlySet<string>) => {

@@ -18,6 +18,8 @@ const practices = z.array(key).max(9).optional()
 /** the instrument that gave the figure, as it names itself; left out when a hand typed it */
 const readBy = z.string().max(120).optional()
 const breaks = z.enum(['pulled-out', 'broke-at-crimp', 'broke-in-wire']).optional()
+/** pulled by hand, no figure: it held, or came off */
+const pulledByHand = z.enum(['held', 'came-off']).optional()
 /** it seemed too strong for copper: asked about, and meant */
 const meant = z.literal(true).optional()
 const setupPart = z.enum(setupPartIds)
@@ -33,6 +35,7 @@ export const entryFields = {
   practices,
   readBy,
   breaks,
+  pulledByHand,
   meant,
   setupPart,
   planChange: planChangeSchema,

@@ -77,6 +77,9 @@ export type Refusal =
   | { readonly kind: 'practice-forbidden'; readonly practice: string }
   | Implausible
   | { readonly kind: 'pull-due'; readonly setup: string; readonly every: number }
+  | { readonly kind: 'not-covered'; readonly setup: string; readonly term: string }
+  | { readonly kind: 'pull-missing' }
+  | { readonly kind: 'pull-by-hand' }
   | { readonly kind: 'new-day'; readonly released: string }
   | { readonly kind: 'tool-unverified'; readonly tool: string }
   | { readonly kind: 'figure-missing'; readonly part: string }

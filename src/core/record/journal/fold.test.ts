@@ -13,7 +13,8 @@ import { endTasks } from '../../work/seat/endTasks'
 import { setupId } from '../../craft/setup/setup'
 import type { Entry, NewEntry } from './entry'
 import type { Refusal } from './entryKind'
-import { type Folded, foldAll, foldEntry, foldFrom, newFold } from './fold'
+import { foldAll, foldEntry } from './fold'
+import { type Folded, foldFrom, newFold } from './folded'
 import { isClosed, snapshot, termState } from '../state/state'
 import { refusalOf } from '../../work/left/refusalOf'
 import { workLeft } from '../../work/left/workLeft'
@@ -69,7 +70,9 @@ test('steady hands come from plan to a signed job, and the counts say so', () =>
   const done = progress(folded.state)
   expect(Object.values(done).every((count) => count.done === count.total)).toBe(true)
   expect(done.crimp.total).toBe(5)
-  expect(entries.filter((entry) => entry.kind === 'first-piece')).toHaveLength(folded.state.setups.size)
+  // two contacts are crimped in one of the setups: each has a first piece of its own
+  expect(folded.state.setups.size).toBe(2)
+  expect(entries.filter((entry) => entry.kind === 'first-piece')).toHaveLength(3)
 })
 
 test('a batch of three units crimps all like terminations in one setup', () => {
@@ -79,12 +82,12 @@ test('a batch of three units crimps all like terminations in one setup', () => {
   expect(entries.filter((entry) => entry.kind === 'setup-mounted')).toHaveLength(folded.state.setups.size)
 })
 
-test('the first of a setup is stripped, then it is mounted, proven and released, then the rest', () => {
+test('one of each contact in a setup is stripped, then it is mounted, proven and released, then the rest', () => {
   const { entries } = begin((_state, step) => step.kind === 'seat')
   const kinds = entries.map((entry) => entry.kind)
   const mounted = kinds.indexOf('setup-mounted')
-  expect(kinds.slice(2, mounted).filter((kind) => kind === 'stripped')).toHaveLength(1)
-  expect(kinds.slice(mounted, mounted + 3)).toEqual(['setup-mounted', 'first-piece', 'setup-released'])
+  expect(kinds.slice(2, mounted).filter((kind) => kind === 'stripped')).toHaveLength(2)
+  expect(kinds.slice(mounted, mounted + 4)).toEqual(['setup-mounted', 'first-piece', 'first-piece', 'setup-released'])
 })
 
 test('a second wire is not stripped ahead of an unreleased setup', () => {
@@ -134,7 +137,7 @@ test('production waits for the release, and a bad first piece does not give it',
   if (!group || !item) throw new Error('queue')
   const looks = entriesFor(
     folded.state,
-    { station: 'crimp', kind: 'first-piece', setup: group.id, left: 1 },
+    { station: 'crimp', kind: 'first-piece', setup: group.id, term: group.items[0]?.termination.key ?? '', left: 1 },
     newId,
   ).flatMap((entry) => (entry.kind === 'first-piece' ? entry.looks : []))
   const piece = {
@@ -172,7 +175,7 @@ test('mounting another setup on the frame ends a release', () => {
   if (!group) throw new Error('groups')
   put(folded, { kind: 'setup-mounted', setup: group.setup, checked: [] })
   expect(folded.state.setups.get(group.id)?.released).toBeUndefined()
-  expect(folded.state.setups.get(group.id)?.proven).toBe(true)
+  expect(folded.state.setups.get(group.id)?.proven).toHaveLength(2)
 })
 
 test('a scrapped contact takes its strip with it and costs wire; the wire goes back to Prep', () => {
@@ -374,8 +377,9 @@ test('the kit list counts parts, plugs for unused holes, and test pieces on thei
   expect(lines.get('SL-18')).toMatchObject({ need: 4, testPieces: 1 })
   expect(lines.get('TW-0.75')).toMatchObject({ need: 2 * (620 + 8 + 9 + 620 + 8 + 9 + 450 + 8), unit: 'mm' })
   expect([...lines.values()].filter((line) => line.kind === 'plug')).toEqual([])
-  const ids = new Set([...folded.state.sets.values()].map((set) => setupId(set.setup)))
-  expect(lines.get('TW-0.75')?.testPieces).toBe(150 * ids.size)
+  const firsts = new Set([...folded.state.sets.values()].map((set) => `${set.contact} ${setupId(set.setup)}`))
+  expect(firsts.size).toBe(3)
+  expect(lines.get('TW-0.75')?.testPieces).toBe(150 * firsts.size)
 })
 
 test('a tray that was counted is counted again once somebody has worked on; what is written at the desk leaves it', () => {

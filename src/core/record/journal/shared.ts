@@ -1,5 +1,5 @@
 import { constructionOf } from '../../parts/catalogue/constructions'
-import { heightDrift } from '../standing/heightWatch'
+import { hasRelease, isMounted, isReleased } from '../standing/released'
 import { looks as lookTable } from '../../craft/crimp/looks'
 import { type Practice, refusedPractice } from '../../craft/crimp/practices'
 import { type Termination, planIndex } from '../plan/plan'
@@ -55,15 +55,18 @@ export const isLook = (text: string): text is LookCode => Object.hasOwn(lookTabl
 export const toLooks = (given: readonly { readonly look: string; readonly seen: boolean }[]): readonly LookSeen[] =>
   given.flatMap(({ look, seen }) => (isLook(look) ? [{ look, seen }] : []))
 
-/** Is this setup on its frame, as last mounted? */
-export const isMounted = (state: JobState, id: string): boolean => {
-  const setup = state.setups.get(id)
-  return setup !== undefined && state.tools.get(setup.setup.tool)?.setup === id
+/** The setup must be released, and for this termination. */
+export function releaseRefusal(
+  state: JobState,
+  setup: string,
+  termination: Termination | undefined,
+  set: ChosenSet,
+): Refusal | undefined {
+  if (termination && isReleased(state, setup, termination, set)) return undefined
+  return hasRelease(state, setup) && termination
+    ? { kind: 'not-covered', setup, term: termination.key }
+    : { kind: 'not-yet', what: 'released' }
 }
-
-/** Mounted, released since that mounting, and its heights do not drift. */
-export const isReleased = (state: JobState, id: string): boolean =>
-  isMounted(state, id) && state.setups.get(id)?.released !== undefined && !heightDrift(state, id)
 
 /** The setup must be on its frame now, and be the one that this work is for. */
 export function notInHand(state: JobState, needs: string, given: string): Refusal | undefined {

@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import type { Entry } from '../journal/entry'
-import { type Folded, foldAll, foldEntry } from '../journal/fold'
+import { foldAll, foldEntry } from '../journal/fold'
+import type { Folded } from '../journal/folded'
 import { looksOf } from '../journal/shared'
-import { goodPieces, judgeFirstPiece } from './firstPiece'
+import { judgeFirstPiece } from './firstPiece'
+import { shownPieces } from './released'
 
 const journal = (JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')) as { journal: Entry[] }).journal
 const { state } = foldAll(journal)
@@ -71,14 +73,14 @@ test('a bad piece ends the row of good ones, a new mounting begins it anew', () 
     } as Entry)
   const piece = (pullN: number) =>
     put({ kind: 'first-piece', setup: id, wire: 'W01', side: 'a', looks: seen(machined), pullN })
-  expect(goodPieces(folded.state, id)).toBe(1)
+  expect(shownPieces(folded.state, id)).toHaveLength(1)
   piece(80)
-  expect(goodPieces(folded.state, id)).toBe(2)
+  expect(shownPieces(folded.state, id)).toHaveLength(2)
   piece(20)
-  expect(goodPieces(folded.state, id)).toBe(0)
+  expect(shownPieces(folded.state, id)).toHaveLength(0)
   piece(80)
-  expect(goodPieces(folded.state, id)).toBe(1)
+  expect(shownPieces(folded.state, id)).toHaveLength(1)
   put({ kind: 'setup-mounted', setup: machined.setup, checked: [] })
-  expect(goodPieces(folded.state, id)).toBe(0)
-  expect(goodPieces(folded.state, 'never mounted')).toBe(0)
+  expect(shownPieces(folded.state, id)).toHaveLength(0)
+  expect(shownPieces(folded.state, 'never mounted')).toHaveLength(0)
 })

@@ -2,8 +2,9 @@ import { placeAtStep, STEP } from '../../base/units/atStep'
 import { constructions } from '../../parts/catalogue/constructions'
 import type { Refusal } from '../journal/entryKind'
 import { lookRefusal, looksOf } from '../journal/shared'
+import { rulesOf } from '../rules/rulesOf'
+import type { PulledByHand } from '../state/records'
 import type { JobState } from '../state/state'
-import { heightDrift } from './heightWatch'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 /** Is a crimp height asked for, and inside? `required` where a missing one is a refusal too. */
@@ -22,32 +23,35 @@ export function heightRefusal(
     : undefined
 }
 
-/** A piece is good when every look was seen, its height is inside and it held the pull that is asked. */
+/** Is a height asked of a test piece? Where the set has a window, unless the house rules release without. */
+export const asksHeight = (state: JobState): boolean => rulesOf(state).releaseHeight === 'measured'
+
+/**
+ * A piece is good when every look was seen, its height is inside and it held the pull that is asked; pulled by hand it held
+ * or came off, and that is all that is known.
+ */
 export function judgeFirstPiece(
   state: JobState,
   set: ChosenSet,
   piece: {
     readonly looks: readonly { readonly look: string; readonly seen: boolean }[]
     readonly heightMm?: number | undefined
-    readonly pullN: number
+    readonly pullN?: number | undefined
+    readonly byHand?: PulledByHand | undefined
   },
 ) {
   const look = lookRefusal(looksOf(state, set), piece.looks)
-  const height = heightRefusal(state, set, piece.heightMm, true)
+  const height = heightRefusal(state, set, piece.heightMm, asksHeight(state))
   const minimumN = set.pull?.forceN
-  const pull =
-    minimumN === undefined ? ('unknown' as const) : piece.pullN >= minimumN ? ('held' as const) : ('low' as const)
+  const pull = pullVerdict(piece, minimumN)
   return { good: !look && !height && pull === 'held', look, height, pull, minimumN }
 }
 
-/** The good pieces of a setup since it was last mounted, or since its heights began to drift, without one that failed after them. */
-export function goodPieces(state: JobState, id: string): number {
-  const setup = state.setups.get(id)
-  const drift = heightDrift(state, id)
-  const pieces =
-    setup?.pieces
-      .slice(setup.piecesFrom)
-      .filter((piece) => piece.mounted === setup.mounted && (!drift || piece.at > drift.reading.at)) ?? []
-  const lastBad = pieces.findLastIndex((piece) => !piece.good)
-  return pieces.length - 1 - lastBad
+/** Did a piece hold what is asked? By hand it held or came off; a figure without a minimum says nothing. */
+export function pullVerdict(
+  { pullN, byHand }: { readonly pullN?: number | undefined; readonly byHand?: PulledByHand | undefined },
+  minimumN: number | undefined,
+): 'held' | 'low' | 'unknown' {
+  if (pullN === undefined) return byHand === 'held' ? 'held' : byHand === 'came-off' ? 'low' : 'unknown'
+  return minimumN === undefined ? 'unknown' : pullN >= minimumN ? 'held' : 'low'
 }

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { nextStep } from '../../views/steps'
-import { isReleased } from '../journal/shared'
+import { hasRelease } from './released'
 import { sevenLeads } from '../../views/sevenLeads.testing'
 import { heightDrift, heightReadings } from './heightWatch'
 
@@ -17,7 +17,7 @@ test('heights are read in the order in which the crimps were made, since the rel
 test('six rising in a row stop the line, all of them inside the sheet, until a new first piece is good', () => {
   const { state, setup, crimp, put, piece } = sevenLeads()
   for (const [i, height] of [1.25, 1.26, 1.28, 1.29, 1.31].entries()) expect(crimp(i + 1, height)).toBeUndefined()
-  expect(isReleased(state, setup)).toBe(true)
+  expect(hasRelease(state, setup)).toBe(true)
   expect(crimp(6, 1.33)).toBeUndefined()
   expect(heightDrift(state, setup)).toMatchObject({
     signal: { rule: 'trend', side: 'high', at: 5 },

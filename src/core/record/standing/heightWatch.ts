@@ -1,7 +1,12 @@
+import { groupBy } from '../../base/collections'
+import { crimpClass } from '../../craft/setup/crimpPair'
+import { setKey } from '../plan/keys'
+import { planIndex } from '../plan/plan'
 import { rulesOf } from '../rules/rulesOf'
 import { derivedOf } from '../state/derivedOf'
 import { type JobState, termState } from '../state/state'
 import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
+import { pairOf } from './pairOf'
 import { strayTerms } from './strayTerms'
 import { type Signal, signals } from '../../base/stats/signals'
 
@@ -53,14 +58,23 @@ const noLimits = { centre: 0, ucl: Infinity, lcl: -Infinity }
  * Heights that rise or fall in a row: the die, its seat or the frame is going. The line stops before a part is out, until the
  * setup has been looked at and has made a new first piece.
  */
-export function heightDrift(state: JobState, setupId: string): HeightDrift | undefined {
-  const readings = heightReadings(state, setupId)
+export const heightDrift = derivedOf((state, setupId: string): HeightDrift | undefined => {
   const points = rulesOf(state).trendPoints
-  const signal = signals(
-    readings.map((one) => one.heightMm),
-    noLimits,
-    points,
-  ).find((one) => one.rule === 'trend')
-  const reading = signal && readings[signal.at]
-  return reading ? { signal, reading, points } : undefined
-}
+  const { byKey } = planIndex(state.plan)
+  // another contact or conductor in the same setting has another height: only like crimps can drift
+  const classOf = ({ term }: HeightReading) => {
+    const termination = byKey.get(term)
+    const set = termination && state.sets.get(setKey(termination.wire.id, termination.side))
+    return set ? crimpClass(pairOf(state.facts, termination, set)) : ''
+  }
+  const drifts = [...groupBy(heightReadings(state, setupId), classOf).values()].flatMap((readings): HeightDrift[] => {
+    const signal = signals(
+      readings.map((one) => one.heightMm),
+      noLimits,
+      points,
+    ).find((one) => one.rule === 'trend')
+    const reading = signal && readings[signal.at]
+    return reading ? [{ signal, reading, points }] : []
+  })
+  return drifts.sort((a, b) => (a.reading.at < b.reading.at ? -1 : 1))[0]
+})

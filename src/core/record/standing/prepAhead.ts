@@ -1,28 +1,47 @@
+import { crimpClass } from '../../craft/setup/crimpPair'
 import { rulesOf } from '../rules/rulesOf'
-import { type JobState, termState } from '../state/state'
+import { termState } from '../state/state'
 import { setupId } from '../../craft/setup/setup'
 import { derivedOf } from '../state/derivedOf'
 import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
 import { setKey } from '../plan/keys'
+import { planIndex } from '../plan/plan'
+import { pairOf } from './pairOf'
 
-/**
- * How many terminations of a setup are stripped and wait for their crimp, and how many may while it is unproven.
- * @returns allowed is undefined once the setup was released in this job: its strip is proven
- */
-export function aheadOfRelease(
-  state: JobState,
-  setup: string,
-): { readonly ahead: number; readonly allowed: number | undefined } {
-  if (state.setups.get(setup)?.proven) return { ahead: 0, allowed: undefined }
-  const ahead = ofAllBlocks(state, waitingOfBlock).filter((id) => id === setup).length
-  return { ahead, allowed: rulesOf(state).firstPieces }
+export interface AheadOfRelease {
+  readonly ahead: number
+  /** undefined once such crimps were released in this job: their strip is proven */
+  readonly allowed: number | undefined
 }
 
-/** The setups of terminations that are stripped and not crimped, one by one. */
-const waitingOfBlock = derivedOf((state, unit: number, block: number): readonly string[] =>
+/**
+ * How many terminations are stripped and wait for their crimp, and how many may while it is unproven: of one contact on one
+ * conductor in a setup, since what another one showed says nothing of this strip.
+ */
+export const aheadOfRelease = derivedOf((state, setup: string, ofClass: string): AheadOfRelease => {
+  const { firstPieces } = rulesOf(state)
+  if (firstPieces === 0 || state.setups.get(setup)?.proven.includes(ofClass)) return { ahead: 0, allowed: undefined }
+  const waiting = ofAllBlocks(state, waitingOfBlock)
+  return {
+    ahead: waiting.filter((one) => one.setup === setup && one.ofClass === ofClass).length,
+    allowed: firstPieces,
+  }
+})
+
+/** Of terminations that are stripped and not crimped, one by one: setup and crimp class. */
+const waitingOfBlock = derivedOf((state, unit: number, block: number) =>
   sidesOfBlock(state, unit, block).flatMap(({ wire, side, key }) => {
+    const termination = planIndex(state.plan).byKey.get(key)
     const set = state.sets.get(setKey(wire.id, side))
     const now = termState(state, key)
-    return set !== undefined && now.stripped !== undefined && !now.crimp ? [setupId(set.setup)] : []
+    return termination && set && now.stripped !== undefined && !now.crimp
+      ? [{ setup: setupId(set.setup), ofClass: crimpClass(pairOf(state.facts, termination, set)) }]
+      : []
   }),
 )
+
+/** May no more like it be stripped before one was released? */
+export function isStripHeld(state: Parameters<typeof aheadOfRelease>[0], setup: string, ofClass: string): boolean {
+  const { ahead, allowed } = aheadOfRelease(state, setup, ofClass)
+  return allowed !== undefined && ahead >= allowed
+}

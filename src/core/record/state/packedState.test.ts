@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
-import { foldAll, foldEntry, foldFrom } from '../journal/fold'
+import { foldAll, foldEntry } from '../journal/fold'
+import { foldFrom } from '../journal/folded'
 import { begun, goOn } from '../../work/rework/rework.testing'
 import { starts } from '../../views/mishaps.testing'
 import { packState, unpackState } from './packedState'

@@ -72,22 +72,41 @@ export interface SetupState {
   readonly setup: Setup
   /** seq of the last mounting: a release holds for that mounting only */
   readonly mounted: number
-  readonly released?: { readonly at: string; readonly by: string; readonly pullN: number; readonly minimumN?: number }
+  readonly released?: SetupRelease
   /** why the last release ended, when it did not by a new mounting */
-  readonly ended?: { readonly why: ReleaseEnding | SetupPart | 'pull-low'; readonly at: string; readonly by: string }
+  readonly ended?: { readonly why: ReleaseEnded; readonly at: string; readonly by: string }
   /** pieces before this one stand on an earlier release */
   readonly piecesFrom: number
   /** pieces of production that were pulled */
   readonly samples: readonly PullSample[]
-  /** released at least once in this job: the strip has been proven */
-  readonly proven: boolean
+  /** crimp classes that were released at least once in this job: their strip has been proven */
+  readonly proven: readonly string[]
   readonly pieces: readonly FirstPiece[]
 }
+
+/** Why a release ended: something was changed, or a piece spoke against it. */
+export type ReleaseEnded = ReleaseEnding | SetupPart | 'pull-low' | 'piece-failed'
+
+/** A release holds for what its pieces showed. */
+export interface SetupRelease {
+  readonly at: string
+  readonly by: string
+  /** the pieces of the setup that it stands on: from this place, up to and without that one */
+  readonly from: number
+  readonly upTo: number
+  /** what the first of them showed, and had to; no figure where it was pulled by hand */
+  readonly pullN?: number
+  readonly minimumN?: number
+}
+
+/** How a test piece came through a pull by hand. */
+export type PulledByHand = 'held' | 'came-off'
 
 export interface PullSample {
   readonly contact: string
   readonly seal?: string
-  readonly pullN: number
+  readonly pullN?: number
+  readonly byHand?: PulledByHand
   readonly minimumN?: number
   readonly good: boolean
   readonly breaks?: BreakKind
@@ -108,9 +127,17 @@ export interface FirstPiece {
   /** the parts that it took */
   readonly contact: string
   readonly seal?: string
+  /** the termination that it was made like, and what it stood for; unknown where that is not in the plan */
+  readonly like?: {
+    readonly wire: string
+    readonly side: 'a' | 'b'
+    readonly conductor: string
+    readonly insulationMm: number
+  }
   readonly looks: readonly LookSeen[]
   readonly heightMm?: number
-  readonly pullN: number
+  readonly pullN?: number
+  readonly byHand?: PulledByHand
   readonly breaks?: BreakKind
   readonly minimumN?: number
   readonly good: boolean

@@ -8,6 +8,7 @@ import type { LookCode } from '../../parts/catalogue/lookCodes'
 import type { PracticeId } from '../../parts/catalogue/practiceIds'
 import type { Facts } from '../../record/plan/facts'
 import type { Termination } from '../../record/plan/plan'
+import type { PulledByHand } from '../../record/state/records'
 import { type Implausible, implausibleHeight, implausiblePull } from '../../record/standing/plausible'
 
 /** A figure as a hand types it, a calliper sends it, or an instrument reads it. */
@@ -34,6 +35,8 @@ export interface Reported {
 export interface PieceForm {
   readonly height: WrittenFigure
   readonly pull: WrittenPull
+  /** pulled by hand: that is in the place of a figure */
+  readonly byHand?: PulledByHand
   readonly practices: readonly PracticeId[]
   readonly fault?: Reported
 }
@@ -43,6 +46,7 @@ export type PieceMove =
   /** a pull that begins has no figure yet, whatever stood there */
   | { readonly kind: 'pull-begun' }
   | { readonly kind: 'pull-written'; readonly figure: WrittenPull }
+  | { readonly kind: 'pulled-by-hand'; readonly how: PulledByHand }
   /** what seemed too strong was no slip: an alloy holds more */
   | { readonly kind: 'pull-meant' }
   | { readonly kind: 'practice-ticked'; readonly practice: PracticeId; readonly on: boolean }
@@ -63,9 +67,11 @@ export function pieceForm(form: PieceForm, move: PieceMove): PieceForm {
     case 'height-written':
       return { ...form, height: move.figure }
     case 'pull-begun':
-      return { ...form, pull: nothingWritten }
+      return { ...withoutHand(form), pull: nothingWritten }
     case 'pull-written':
-      return { ...form, pull: move.figure }
+      return { ...withoutHand(form), pull: move.figure }
+    case 'pulled-by-hand':
+      return { ...form, pull: nothingWritten, byHand: move.how }
     case 'pull-meant':
       return { ...form, pull: { ...form.pull, meant: true } }
     case 'practice-ticked':
@@ -83,6 +89,7 @@ export function pieceForm(form: PieceForm, move: PieceMove): PieceForm {
   }
 }
 
+const withoutHand = ({ byHand: _, ...form }: PieceForm): PieceForm => form
 const dropped = ({ fault: _, ...form }: PieceForm): PieceForm => form
 
 function ticked(form: PieceForm, practice: PracticeId, on: boolean): PieceForm {
@@ -176,34 +183,47 @@ export interface FirstPieceReading {
   /** it can be written down, as a piece that is not good */
   readonly bad: boolean
   /** what its entry says, when nothing is missing */
-  readonly measured: (MeasuredPull & Partial<MeasuredHeight>) | undefined
+  readonly measured: (Pulled & Partial<MeasuredHeight>) | undefined
 }
 
-/** A first piece: its height where the setup has a window, its pull always. Good or bad, it can be written down; guessed it cannot. */
+/** How a piece was pulled, as an entry says it: with a figure, or by hand without one. */
+export type Pulled = MeasuredPull | { readonly byHand: PulledByHand }
+
+/** What was pulled, as it can be written down. */
+export function readPulled(form: PieceForm, pull: PullReading): Pulled | undefined {
+  return form.byHand ? { byHand: form.byHand } : pull.measured
+}
+
+/**
+ * A first piece: its height where the setup has a window and the house rules ask for it, its pull always. Good or bad, it can
+ * be written down; guessed it cannot.
+ */
 export function readFirstPiece(
   form: PieceForm,
   facts: Facts,
   termination: Pick<Termination, 'wire' | 'also'>,
   set: ChosenSet,
+  asks: { readonly height: boolean },
 ): FirstPieceReading {
   const height = readHeight(form.height, set)
   const pull = readPull(form.pull, facts, termination, set)
-  const heightDue = set.height !== undefined
+  const pulled = readPulled(form, pull)
+  const written = form.height.text !== ''
   const missing =
-    heightDue && height.heightMm === undefined
+    set.height !== undefined && asks.height && height.heightMm === undefined
       ? 'height'
-      : pull.pullN === undefined
+      : !pulled && pull.pullN === undefined
         ? 'pull'
-        : !pull.measured || (heightDue && !height.measured)
+        : !pulled || (set.height !== undefined && (asks.height || written) && !height.measured)
           ? 'right-figure'
           : undefined
+  const fails = height.fault !== undefined || (form.byHand ? form.byHand === 'came-off' : pull.fault !== undefined)
   return {
     height,
     pull,
     missing,
-    bad: missing === undefined && (height.fault !== undefined || pull.fault !== undefined),
-    measured:
-      missing === undefined && pull.measured ? { ...(heightDue && height.measured), ...pull.measured } : undefined,
+    bad: missing === undefined && fails,
+    measured: missing === undefined && pulled ? { ...(set.height && height.measured), ...pulled } : undefined,
   }
 }
 

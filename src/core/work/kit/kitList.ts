@@ -3,13 +3,13 @@ import { terminalShapes } from '../../parts/catalogue/terminalShapes'
 import type { JobState } from '../../record/state/state'
 import { rulesOf } from '../../record/rules/rulesOf'
 import { plugFor } from '../../record/standing/plugFor'
-import { setupId } from '../../craft/setup/setup'
 import { cutLengthMm } from '../../record/standing/slack'
 import { housingOf, smallPartsOf } from '../../record/plan/facts'
-import { type SideLetter, planIndex } from '../../record/plan/plan'
+import { planIndex } from '../../record/plan/plan'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
-import { cavityKey, endKey, setKey, termKey, wireKey } from '../../record/plan/keys'
-import { AS_FOUND } from '../../record/state/records'
+import { cavityKey, endKey, setKey, wireKey } from '../../record/plan/keys'
+import { testPieces } from './testPieces'
+import { toMake, unitsToTake } from './toMake'
 
 export type KitKind = 'housing' | 'contact' | 'seal' | 'plug' | 'small-part' | 'wire'
 
@@ -78,18 +78,6 @@ type Add = (
   unit?: KitLine['unit'],
 ) => void
 
-/** In how many units something is to be taken from the shelf: in all, where the job builds; else where it did not come. */
-function unitsToTake({ plan }: JobState, came: (unit: number) => boolean): number {
-  if (plan.kind === 'build') return plan.quantity
-  let count = 0
-  for (let unit = 1; unit <= plan.quantity; unit++) if (!came(unit)) count++
-  return count
-}
-
-/** Of one side of a wire: in how many units its contact is to be made. */
-const toMake = (state: JobState, wire: string, side: SideLetter) =>
-  unitsToTake(state, (unit) => state.terms.get(termKey(unit, wire, side))?.crimp?.setup === AS_FOUND)
-
 /** Housings with the small parts of each half, and plugs for cavities that stay empty. */
 function countEnds(state: JobState, add: Add): void {
   const { plan, facts } = state
@@ -115,13 +103,12 @@ function countEnds(state: JobState, add: Add): void {
   }
 }
 
-/** Wire, contacts and seals; the first piece of each setup takes its own. */
+/** Wire, contacts and seals; test pieces take their own. */
 function countWires(state: JobState, add: Add): void {
   const { plan, facts, sets } = state
   const typeName = (id: string) => facts.wireTypes[id]?.name ?? id
-  const tested = new Set<string>()
   const splices = new Set<string>()
-  const perSetup = setupSizes(state)
+  const tests = testPieces(state).like
   for (const wire of plan.wires) {
     const cuts = unitsToTake(state, (unit) => state.cuts.get(wireKey(unit, wire.id))?.came === true)
     if (cuts > 0) add('wire', wire.type, typeName(wire.type), cutLengthMm(state, wire) * cuts, 0, 'mm')
@@ -129,9 +116,7 @@ function countWires(state: JobState, add: Add): void {
       const set = sets.get(setKey(wire.id, side))
       const units = set ? toMake(state, wire.id, side) : 0
       if (!set || units === 0) continue
-      const id = setupId(set.setup)
-      const pieces = tested.has(id) ? 0 : testPieces(state, perSetup.get(id) ?? 0)
-      tested.add(id)
+      const pieces = tests.get(setKey(wire.id, side)) ?? 0
       const at = side === 'a' ? wire.from : wire.to
       const first = !joins(state, set) || at.kind !== 'splice' || !splices.has(at.splice)
       if (at.kind === 'splice') splices.add(at.splice)
@@ -140,24 +125,6 @@ function countWires(state: JobState, add: Add): void {
       if (pieces > 0) add('wire', wire.type, typeName(wire.type), 0, pieces * TEST_PIECE_WIRE_MM, 'mm')
     }
   }
-}
-
-/** Terminations of each setup that are to be made, over all units. */
-function setupSizes(state: JobState): ReadonlyMap<string, number> {
-  const sizes = new Map<string, number>()
-  for (const wire of state.plan.wires) {
-    for (const side of ['a', 'b'] as const) {
-      const set = state.sets.get(setKey(wire.id, side))
-      if (set) sizes.set(setupId(set.setup), (sizes.get(setupId(set.setup)) ?? 0) + toMake(state, wire.id, side))
-    }
-  }
-  return sizes
-}
-
-/** First pieces, and those that are pulled during production. */
-function testPieces(state: JobState, terminations: number): number {
-  const { firstPieces, pullEvery } = rulesOf(state)
-  return firstPieces + (pullEvery === 0 ? 0 : Math.floor((terminations - 1) / pullEvery))
 }
 
 /** A splice takes a wire from either side: two halves are one part. */

@@ -1,6 +1,6 @@
 import type { Entry } from '../../record/journal/entry'
 import type { Moment, Refusal } from '../../record/journal/entryKind'
-import type { Folded } from '../../record/journal/fold'
+import type { Folded } from '../../record/journal/folded'
 import { workAhead } from './workAhead'
 import { refusalGiven } from '../../record/journal/admission'
 

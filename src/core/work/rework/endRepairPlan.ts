@@ -4,6 +4,7 @@ import { type Termination, mateOf, planIndex } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
 import { type JobState, endState, termState } from '../../record/state/state'
 import { plugFor } from '../../record/standing/plugFor'
+import { isReleased } from '../../record/standing/released'
 import { isSpentOnceOut, reuseOf } from '../../record/standing/reuse'
 import { setupId } from '../../craft/setup/setup'
 import type { EndDamageId } from '../../craft/faults/damage'
@@ -79,7 +80,7 @@ function endRepairCost(
     const set = state.sets.get(setKey(one.wire.id, one.side))
     add(set?.contact)
     add(set?.seal)
-    if (set && state.setups.get(setupId(set.setup))?.released === undefined) firstPieces.add(setupId(set.setup))
+    if (set && !isReleased(state, setupId(set.setup), one, set)) firstPieces.add(setupId(set.setup))
     const slack = slackOf(state, unit, one.wire, one.side)
     lostMm += slack?.tryMm ?? 0
     enough &&= slack === undefined || slack.triesLeft > 0

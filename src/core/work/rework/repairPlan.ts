@@ -2,6 +2,7 @@ import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
 import { type SideLetter, type Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
+import { isReleased } from '../../record/standing/released'
 import { type JobState, endState, termState } from '../../record/state/state'
 import { setupId } from '../../craft/setup/setup'
 import type { DamageId } from '../../craft/faults/damage'
@@ -67,7 +68,7 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
     const set = state.sets.get(setKey(wire.id, term.side))
     add(set?.contact)
     add(set?.seal)
-    if (set && state.setups.get(setupId(set.setup))?.released === undefined) firstPieces.add(setupId(set.setup))
+    if (set && !isReleased(state, setupId(set.setup), term, set)) firstPieces.add(setupId(set.setup))
   }
   const whole = damage === 'wire'
   const own = slackOf(state, unit, wire, at.side)

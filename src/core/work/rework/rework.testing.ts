@@ -5,7 +5,8 @@ import { pinoutOf } from '../../record/plan/pinoutOf.testing'
 import { emptyPlan, type Plan } from '../../record/plan/plan'
 import { workThrough } from '../../views/workThrough.testing'
 import type { Entry, NewEntry } from '../../record/journal/entry'
-import { foldEntry, newFold, type Folded } from '../../record/journal/fold'
+import { foldEntry } from '../../record/journal/fold'
+import { newFold, type Folded } from '../../record/journal/folded'
 import { refusalOf } from '../left/refusalOf'
 
 /** What tests of re-pin and repair begin with: a demo pinout, its first entries, a hand that works on to the signature. */

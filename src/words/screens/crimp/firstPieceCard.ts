@@ -19,6 +19,7 @@ export const firstPieceCardWords = {
     `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.`,
   notGoodRecordWhat: 'Not good: record what was seen',
   toReleaseSetupEye: (left: number) =>
-    `${plural(left, 'good piece')} to release the setup. Eye protection at the pull.`,
-  heightHint: (window: string, estimate: boolean) => `${window}${estimate ? ' est.' : ''}`,
+    `${plural(left, 'good piece')} to release all of this setup. Eye protection at the pull.`,
+  heightHint: (window: string, estimate: boolean, asked: boolean) =>
+    `${window}${estimate ? ' est.' : ''}${asked ? '' : ', if you measure it'}`,
 }

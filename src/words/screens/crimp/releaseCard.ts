@@ -1,10 +1,14 @@
-import { figure, plural } from '@/words/figures'
+import { figure, list, plural } from '@/words/figures'
 
 /** What `ReleaseCard` says. */
 export const releaseCardWords = {
   release: 'Release',
   firstPieceIsGood: 'The first piece is good',
   held: '✓ Held',
+  heldByHand: '✓ Pulled by hand, held: it has no figure, and stands for crimps exactly like it alone',
+  /** what the pieces have shown enough for */
+  releasedFor: (terms: readonly string[]) =>
+    terms.length > 8 ? `For ${plural(terms.length, 'crimp')}.` : `For ${list(terms, 8)}.`,
   heightMm: (heightMm: number) => `; height ${figure(heightMm, 3)} mm`,
   releaseSetup: 'Release setup',
   firstPiece: 'the first piece',

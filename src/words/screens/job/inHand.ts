@@ -1,3 +1,6 @@
+import type { SetupRelease } from '@/core/record/state/records'
+import { newtons, plural } from '@/words/figures'
+
 /** What `InHand` says. */
 export const inHandWords = {
   inHand: 'In hand',
@@ -6,5 +9,16 @@ export const inHandWords = {
   releasedByFirstPiece: 'released by first piece',
   firstPiece: 'first piece',
   notReleased: 'not released',
+  /** when, by what, and whether crimps of it still wait for a piece of their own */
+  release: (time: string, { pullN, minimumN }: SetupRelease, waits: number) =>
+    [
+      time,
+      pullN === undefined
+        ? 'held by hand'
+        : minimumN === undefined
+          ? newtons(pullN)
+          : `${newtons(pullN)} ≥ ${newtons(minimumN)}`,
+      ...(waits > 0 ? [`${plural(waits, 'kind of crimp', 'kinds of crimp')} not yet`] : []),
+    ].join(' · '),
   left: 'left',
 }

@@ -6,5 +6,8 @@ export const setupSectionsWords = {
   thenChange: (changes: string) => `Then ${changes}`,
   done: (setup: string) => `Done: ${setup}`,
   left: (left: number) => `${String(left)} left`,
+  /** what a row waits for: a first piece that is made like another one, or like itself */
+  waitsForPiece: (side: string, piece: string, itself: boolean) =>
+    itself ? `${side} · first piece` : `${side} · piece ${piece}`,
   inPlace: (side: string, colour: string, inPlace: boolean) => `${side} · ${colour}${inPlace ? ' · in place' : ''}`,
 }

@@ -25,9 +25,10 @@ export const kitPartsWords = {
   toBuy: 'To buy:',
   inPacksOfTable: 'in the packs of the table.',
   takePartsForThis: 'Take the parts for this job',
-  crimped: (total: number, crimped: number) => `${plural(total, 'termination')}, ${String(crimped)} crimped`,
+  crimped: (total: number, crimped: number, firstPieces: number) =>
+    `${plural(total, 'termination')}, ${String(crimped)} crimped; ${plural(firstPieces, 'first piece')}`,
   houseRulesForEach: (rules: string, firstPieces: number, sparePercent: number, spareLeast: number) =>
-    `House rules: ${rules}. ${plural(firstPieces, 'first piece')} for each setup, ${String(sparePercent)} % spares and at least ${String(spareLeast)}.`,
+    `House rules: ${rules}. ${plural(firstPieces, 'first piece')}: one release of each setup for each contact on each conductor in it, its thinnest and thickest insulation tried. ${String(sparePercent)} % spares and at least ${String(spareLeast)}.`,
   test: (show: string) => `${show} test`,
   spare: (show: string) => `${show} spare`,
   notCounted: 'not counted',

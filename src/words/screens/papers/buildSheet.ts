@@ -21,7 +21,11 @@ export const buildSheetWords = {
       .join(', '),
   lengthMm: 'length mm',
   loadA: 'load A',
-  firstPieceN: 'first piece N',
+  madeLike: 'made like',
+  firstPieceHeld: 'first piece held',
+  notGood: 'not good',
+  /** of a piece that no release stands on now */
+  releasedBefore: (before: boolean) => (before ? 'earlier' : 'no'),
   askedN: 'asked N',
   heightMm: 'height mm',
   term: 'term.',

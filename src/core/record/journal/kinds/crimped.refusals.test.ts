@@ -6,7 +6,8 @@ import { type Plan, emptyPlan } from '../../plan/plan'
 import { workThrough } from '../../../views/workThrough.testing'
 import type { NewEntry } from '../entry'
 import type { Refusal } from '../entryKind'
-import { type Folded, foldEntry } from '../fold'
+import { foldEntry } from '../fold'
+import type { Folded } from '../folded'
 import { refusalOf } from '../../../work/left/refusalOf'
 
 const shelf = demoShelf()

@@ -9,7 +9,7 @@ import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import { type EntryKind, dayIn } from '../entryKind'
-import { findTermination, isReleased, lookRefusal, looksOf, notInHand, practiceRefusal, withSet } from '../shared'
+import { findTermination, lookRefusal, looksOf, notInHand, practiceRefusal, releaseRefusal, withSet } from '../shared'
 import { withHeight } from '../writes/heights'
 
 /** What an append of this kind says. */
@@ -38,7 +38,8 @@ export const crimped: EntryKind<'crimped'> = {
     if (!now.stripped) return { kind: 'not-yet', what: 'stripped' }
     const refusal = notInHand(state, setupId(found.set.setup), setup)
     if (refusal) return refusal
-    if (!isReleased(state, setup)) return { kind: 'not-yet', what: 'released' }
+    const notReleased = releaseRefusal(state, setup, found.termination, found.set)
+    if (notReleased) return notReleased
     const released = state.setups.get(setup)?.released
     if (rulesOf(state).shiftAsksAgain && released && dayIn(moment, released.at) !== dayIn(moment, moment.at))
       return { kind: 'new-day', released: dayIn(moment, released.at) }

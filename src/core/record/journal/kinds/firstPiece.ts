@@ -1,21 +1,25 @@
 import { setupId, setupIdLabel } from '../../../craft/setup/setup'
-import { setKey } from '../../plan/keys'
-import { heightRefusal, judgeFirstPiece } from '../../standing/firstPiece'
+import { setKey, termKey } from '../../plan/keys'
+import { planIndex } from '../../plan/plan'
+import { asksHeight, heightRefusal, judgeFirstPiece } from '../../standing/firstPiece'
+import { pairOf } from '../../standing/pairOf'
 import { implausibleHeight } from '../../standing/plausible'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 import { looksOf, notInHand, toLooks } from '../shared'
+import { endRelease } from '../writes/endRelease'
 import { pullRefusal } from '../writes/pulls'
 
 /** What an append of this kind says. */
-export const firstPieceShape = ({ key, above0, look, readBy, breaks, meant, z }: EntryFields) => ({
+export const firstPieceShape = ({ key, above0, look, readBy, breaks, pulledByHand, meant, z }: EntryFields) => ({
   setup: key,
   wire: key,
   side: z.enum(['a', 'b']),
   looks: z.array(look).min(1).max(8),
   heightMm: above0.optional(),
-  pullN: above0,
+  pullN: above0.optional(),
+  byHand: pulledByHand,
   breaks,
   heightBy: readBy,
   pullBy: readBy,
@@ -25,7 +29,7 @@ export const firstPieceShape = ({ key, above0, look, readBy, breaks, meant, z }:
 export const firstPiece: EntryKind<'first-piece'> = {
   kind: 'first-piece',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm, pullN, meant }) => {
+  refuse: (state, { setup, wire, side, looks, heightMm, pullN, byHand, meant }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
@@ -34,24 +38,28 @@ export const firstPiece: EntryKind<'first-piece'> = {
     if (check === 'ended' || check === 'failed') return { kind: 'tool-unverified', tool: set.setup.tool }
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
     if (missing.length > 0) return { kind: 'looks-missing', missing }
-    const height = heightRefusal(state, set, heightMm, true)
+    const height = heightRefusal(state, set, heightMm, asksHeight(state))
     if (height?.kind === 'height-missing') return height
     return (
       (heightMm === undefined ? undefined : implausibleHeight(set, heightMm)) ??
-      (meant ? undefined : pullRefusal(state, wire, side, set, pullN))
+      pullRefusal(state, wire, side, set, { pullN, byHand, meant })
     )
   },
-  apply: (draft, { setup, wire, side, looks, heightMm, pullN, breaks, at, by }) => {
+  apply: (draft, { setup, wire, side, looks, heightMm, pullN, byHand, breaks, at, by }) => {
     const now = draft.state.setups.get(setup)
     const set = draft.state.sets.get(setKey(wire, side))
     if (!now || !set) return
-    const { good, minimumN } = judgeFirstPiece(draft.state, set, { looks, heightMm, pullN })
+    const { good, minimumN } = judgeFirstPiece(draft.state, set, { looks, heightMm, pullN, byHand })
+    const termination = planIndex(draft.state.plan).byKey.get(termKey(1, wire, side))
+    const pair = termination && pairOf(draft.state.facts, termination, set)
     const piece = {
       mounted: now.mounted,
       contact: set.contact,
       ...(set.seal !== undefined && { seal: set.seal }),
       looks: toLooks(looks),
-      pullN,
+      ...(pair && { like: { wire, side, conductor: pair.conductor, insulationMm: pair.insulationMm } }),
+      ...(pullN !== undefined && { pullN }),
+      ...(byHand && { byHand }),
       good,
       at,
       by,
@@ -60,6 +68,8 @@ export const firstPiece: EntryKind<'first-piece'> = {
       ...(breaks && { breaks }),
     }
     draft.put('setups', setup, { ...now, pieces: [...now.pieces, piece] })
+    // one that fails speaks against all that the setting was released for
+    if (!good && now.released) endRelease(draft, setup, { why: 'piece-failed', at, by })
   },
   about: ({ setup }) => setupIdLabel(setup),
 }

@@ -10,7 +10,7 @@ import { reworkEntries } from '../../../work/rework/reworkEntries'
 import { at, begun, catalogue, goOn, newId, put } from '../../../work/rework/rework.testing'
 import { endTasks } from '../../../work/seat/endTasks'
 import type { NewEntry } from '../entry'
-import type { Folded } from '../fold'
+import type { Folded } from '../folded'
 import { endState, isClosed, termState } from '../../state/state'
 
 const csv = `wire,type,colour,from end,from cavity,to end,to cavity,length

@@ -3,16 +3,20 @@ import { setKey } from '../../plan/keys'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { isReleased, notInHand } from '../shared'
+import { termKey } from '../../plan/keys'
+import { planIndex } from '../../plan/plan'
+import { pullVerdict } from '../../standing/firstPiece'
+import { notInHand, releaseRefusal } from '../shared'
 import { endRelease } from '../writes/endRelease'
 import { pullRefusal } from '../writes/pulls'
 
 /** a piece of production pulled to destruction */
-export const pullSampledShape = ({ key, above0, readBy, breaks, meant, z }: EntryFields) => ({
+export const pullSampledShape = ({ key, above0, readBy, breaks, pulledByHand, meant, z }: EntryFields) => ({
   setup: key,
   wire: key,
   side: z.enum(['a', 'b']),
-  pullN: above0,
+  pullN: above0.optional(),
+  byHand: pulledByHand,
   breaks,
   pullBy: readBy,
   meant,
@@ -21,28 +25,26 @@ export const pullSampledShape = ({ key, above0, readBy, breaks, meant, z }: Entr
 export const pullSampled: EntryKind<'pull-sampled'> = {
   kind: 'pull-sampled',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, pullN, meant }) => {
+  refuse: (state, { setup, wire, side, pullN, byHand, meant }) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     return (
       notInHand(state, setupId(set.setup), setup) ??
-      (isReleased(state, setup)
-        ? meant
-          ? undefined
-          : pullRefusal(state, wire, side, set, pullN)
-        : { kind: 'not-yet', what: 'released' })
+      releaseRefusal(state, setup, planIndex(state.plan).byKey.get(termKey(1, wire, side)), set) ??
+      pullRefusal(state, wire, side, set, { pullN, byHand, meant })
     )
   },
-  apply: (draft, { setup, wire, side, pullN, breaks, at, by }) => {
+  apply: (draft, { setup, wire, side, pullN, byHand, breaks, at, by }) => {
     const now = draft.state.setups.get(setup)
     const set = draft.state.sets.get(setKey(wire, side))
     if (!now || !set) return
     const minimumN = set.pull?.forceN
-    const good = minimumN !== undefined && pullN >= minimumN
+    const good = pullVerdict({ pullN, byHand }, minimumN) === 'held'
     const sample = {
       contact: set.contact,
       ...(set.seal !== undefined && { seal: set.seal }),
-      pullN,
+      ...(pullN !== undefined && { pullN }),
+      ...(byHand && { byHand }),
       good,
       at,
       by,

@@ -3,7 +3,7 @@ import { setupIdLabel } from '../../../craft/setup/setup'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { isMounted } from '../shared'
+import { isMounted } from '../../standing/released'
 import { endRelease } from '../writes/endRelease'
 
 /** something that the setup's figures do not show has changed: it needs a new first piece */

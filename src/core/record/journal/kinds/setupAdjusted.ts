@@ -3,7 +3,7 @@ import { setupId, setupIdLabel } from '../../../craft/setup/setup'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { isMounted } from '../shared'
+import { isMounted } from '../../standing/released'
 import { endRelease } from '../writes/endRelease'
 
 /** a part of the setup is set again, because of what was seen */

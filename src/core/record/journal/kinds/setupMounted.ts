@@ -28,7 +28,7 @@ export const setupMounted: EntryKind<'setup-mounted'> = {
     draft.put('setups', id, {
       setup,
       mounted: seq,
-      proven: before?.proven ?? false,
+      proven: before?.proven ?? [],
       pieces: before?.pieces ?? [],
       piecesFrom: before?.pieces.length ?? 0,
       samples: before?.samples ?? [],

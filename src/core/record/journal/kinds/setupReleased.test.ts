@@ -4,13 +4,13 @@ import { samplesDue } from '../../standing/samplesDue'
 import { sevenLeads } from '../../../views/sevenLeads.testing'
 import { nextStep } from '../../../views/steps'
 import { partsUsed } from '../../standing/partsUsed'
-import { isReleased } from '../shared'
+import { hasRelease } from '../../standing/released'
 import { refusalOf } from '../../../work/left/refusalOf'
 
 test('a changed die, spool or shift asks for a new first piece, and says why', () => {
   const { state, setup, put, piece, crimp } = sevenLeads()
   expect(put({ kind: 'release-ended', setup, why: 'spool' })).toBeUndefined()
-  expect(isReleased(state, setup)).toBe(false)
+  expect(hasRelease(state, setup)).toBe(false)
   expect(state.setups.get(setup)?.ended).toMatchObject({ why: 'spool', by: 'teodor' })
   expect(crimp(1)).toEqual({ kind: 'not-yet', what: 'released' })
   expect(put({ kind: 'setup-released', setup })).toEqual({ kind: 'not-yet', what: 'first-piece', left: 1 })
@@ -54,7 +54,7 @@ test('a strip stop that is set again changes no crimp; a wire stop does', () => 
     }),
   ).toBeUndefined()
   expect(state.adjustments.get(setup)).toEqual({ stripOffMm: -0.4 })
-  expect(isReleased(state, setup)).toBe(true)
+  expect(hasRelease(state, setup)).toBe(true)
   expect(put({ kind: 'setup-adjusted', setup, part: 'strip-stop', toMm: 31, nominalMm, why: 'x' })).toMatchObject({
     kind: 'outside-window',
     toMm: 31,
@@ -68,7 +68,7 @@ test('a strip stop that is set again changes no crimp; a wire stop does', () => 
   ).toBeUndefined()
   expect(state.adjustments.get(setup)).toEqual({ stripOffMm: -0.4, wireStopMm: 1.2 })
   expect(state.setups.get(setup)?.ended?.why).toBe('wire-stop')
-  expect(isReleased(state, setup)).toBe(false)
+  expect(hasRelease(state, setup)).toBe(false)
 })
 
 test('where the rules want one height in three, the third is not accepted without', () => {
@@ -112,7 +112,7 @@ test('a shop may want a first piece each day', () => {
 test('the height of a scrapped crimp stays in the run that it belongs to', () => {
   const { state, setup, crimp, put } = sevenLeads()
   for (let wire = 1; wire <= 6; wire++) crimp(wire, 1.28 + wire * 0.005)
-  expect(isReleased(state, setup)).toBe(false)
+  expect(hasRelease(state, setup)).toBe(false)
   put({
     kind: 'crimp-rejected',
     term: '1/W6/a',
@@ -122,7 +122,7 @@ test('the height of a scrapped crimp stays in the run that it belongs to', () =>
     usedMm: 8,
   })
   expect(heightReadings(state, setup)).toHaveLength(6)
-  expect(isReleased(state, setup)).toBe(false)
+  expect(hasRelease(state, setup)).toBe(false)
 })
 
 test('what these rules forbid is not recorded as done; what they allow is', () => {

@@ -2,6 +2,8 @@ import { setupId } from '../../../craft/setup/setup'
 import { judgeStrip } from '../../../craft/strip/stripWindow'
 import { termLabel, wireKey } from '../../plan/keys'
 import { rulesOf } from '../../rules/rulesOf'
+import { crimpClass } from '../../../craft/setup/crimpPair'
+import { pairOf } from '../../standing/pairOf'
 import { aheadOfRelease } from '../../standing/prepAhead'
 import { threadFirst } from '../../standing/threadFirst'
 import { termState } from '../../state/state'
@@ -54,7 +56,11 @@ export const stripped: EntryKind<'stripped'> = {
     if (strandsLost > strandAllowance) return { kind: 'strands-lost', lost: strandsLost, allowed: strandAllowance }
     const practice = practiceRefusal(state, set, 'prep', practices)
     if (practice) return practice
-    const { ahead, allowed } = aheadOfRelease(state, setupId(set.setup))
+    const { ahead, allowed } = aheadOfRelease(
+      state,
+      setupId(set.setup),
+      crimpClass(pairOf(state.facts, termination, set)),
+    )
     return allowed !== undefined && ahead >= allowed
       ? { kind: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed }
       : undefined

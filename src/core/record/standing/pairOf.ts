@@ -1,0 +1,41 @@
+import type { ChosenSet } from '../../craft/setup/chosenSet'
+import type { CrimpPair } from '../../craft/setup/crimpPair'
+import type { Contact } from '../../parts/catalogue/types'
+import { constructionOf } from '../../parts/catalogue/constructions'
+import { type Facts, insulationMmOf } from '../plan/facts'
+import type { Termination } from '../plan/plan'
+import type { Wire } from '../plan/plan'
+
+const pairs = new WeakMap<ChosenSet, { readonly of: Pick<Termination, 'wire' | 'also'>; readonly pair: CrimpPair }>()
+
+/** What a termination's crimp is in its setting, by its pinned facts. */
+export function pairOf(facts: Facts, termination: Pick<Termination, 'wire' | 'also'>, set: ChosenSet): CrimpPair {
+  const { wire, also } = termination
+  const known = pairs.get(set)
+  if (known?.of.wire === wire && known.of.also?.wire === also?.wire) return known.pair
+  const contact = facts.contacts[set.contact] as Contact | undefined
+  const asksHeight = set.height !== undefined && contact !== undefined && constructionOf(contact).hasHeight
+  const pair: CrimpPair = {
+    contact: set.contact,
+    conductor: conductorOf(facts, wire, also?.wire, set.foldBack),
+    insulationMm: insulationMmOf(facts, wire) ?? 0,
+    ...(asksHeight && set.height && { height: set.height }),
+    ...(set.pull && { minimumN: set.pull.forceN }),
+  }
+  pairs.set(set, { of: termination, pair })
+  return pair
+}
+
+/** The conductor in a barrel: designation, strands and plating; with a second wire, or folded back, it is another one. */
+function conductorOf(facts: Facts, wire: Wire, also: Wire | undefined, foldBack: true | undefined): string {
+  const { designation, strands, strandMm, plated } = facts.wireTypes[wire.type] ?? {}
+  const size = designation && ('awg' in designation ? `${designation.awg} AWG` : `${String(designation.areaMm2)} mm²`)
+  const own =
+    size === undefined
+      ? wire.type
+      : `${size} ${String(strands)}×${String(strandMm)}${plated ? ' plated' : ''}${foldBack ? ' folded back' : ''}`
+  // what a second wire is, its insulation too: such a crimp stands for itself alone
+  return also
+    ? `${own} + ${conductorOf(facts, also, undefined, undefined)} ${String(insulationMmOf(facts, also) ?? '')}`
+    : own
+}

@@ -1,0 +1,6 @@
+/** What `HandPull` says. */
+export const handPullWords = {
+  heldKey: 'Pulled by hand, held',
+  held: 'By hand: held',
+  cameOff: 'By hand: came off',
+}

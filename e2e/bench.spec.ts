@@ -45,7 +45,7 @@ test('a fault is named, decided and drawn; the contact goes and the wire comes b
   await strike(page, '4')
   await expect(page.getByText('The contact goes.')).toBeVisible()
   await expect(page.getByText('AS REPORTED')).toBeVisible()
-  await strike(page, 'Space')
+  await strike(page, 'Space', 'Space')
   await expect(nextStep(page)).toContainText('Strip W03a')
   await strike(page, 'u')
   await expect(page.getByTestId('notice')).toContainText('Taken back: crimp rejected W03a')

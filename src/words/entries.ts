@@ -11,6 +11,8 @@ export const entryWords = {
   'setup-mounted': 'setup mounted',
   'first-piece': 'first piece',
   'setup-released': 'setup released',
+  'tool-suspected': 'tool found wrong',
+  'suspect-cleared': 'suspect crimp found good',
   'pull-sampled': 'pulled a sample',
   'setup-adjusted': 'set again',
   'release-ended': 'release ended',

@@ -61,6 +61,8 @@ function notYet({ what, left }: Extract<Refusal, { kind: 'not-yet' }>): string {
       return 'Contacts still stand in the old housing: take them out first.'
     case 'lacing-open':
       return 'Open the lacing along it first.'
+    case 'suspect':
+      return 'It is not in question.'
     case 'fitted':
       return 'Fit the interface seal first.'
   }

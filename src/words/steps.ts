@@ -57,6 +57,11 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
       return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
     case 'probe':
       return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
+    case 'look-again':
+      return {
+        main: `Look at ${termName(step.term, quantity)} again`,
+        then: `${plural(step.left, 'crimp')} in question, the tool was found wrong`,
+      }
     case 'put-net-right':
       return { main: `Put ${step.wire} right`, then: 'it did not prove' }
     case 'renew-lacing':

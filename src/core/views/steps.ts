@@ -4,6 +4,7 @@ import { aheadOfRelease } from '../record/standing/prepAhead'
 import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
+import { suspects } from '../record/standing/suspects'
 import { samplesDue } from '../record/standing/samplesDue'
 import { type JobState, endState, isClosed } from '../record/state/state'
 import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
@@ -29,6 +30,7 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly kind: 'crimp'; readonly term: string; readonly left: number }
   | { readonly kind: 'seat'; readonly task: EndTask; readonly left: number }
   | { readonly kind: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly kind: 'look-again'; readonly term: string; readonly left: number }
   | { readonly kind: 'put-net-right'; readonly unit: number; readonly wire: string }
   | { readonly kind: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
   | { readonly kind: 'count-tray' }
@@ -44,13 +46,22 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
 export const nextStep = derivedOf(makeStep)
 
 function makeStep(state: JobState): NextStep {
-  if (isClosed(state))
+  const inQuestion = suspects(state)
+  const [suspect] = inQuestion
+  const lookAgain: NextStep | undefined =
+    suspect === undefined
+      ? undefined
+      : { station: 'crimp', kind: 'look-again', term: suspect, left: inQuestion.length, focus: suspect }
+  if (isClosed(state)) {
+    if (lookAgain) return lookAgain
     return rulesOf(state).secondSignature && !state.signatures.some((one) => one.role === 'second' && !one.void)
       ? { station: 'close', kind: 'countersign' }
       : { station: 'close', kind: 'closed' }
+  }
   if (state.plan.wires.length === 0) return { station: 'plan', kind: 'plan-wires' }
   const broken = brokenStep(state)
   if (broken) return broken
+  if (lookAgain) return lookAgain
   const groups = setupQueue(state)
   // the bench first, its ends seated; then what is worked in place
   for (const inPlace of [false, true]) {

@@ -107,6 +107,8 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
           ]
         : []
     }
+    case 'look-again':
+      return [{ id: newId(), kind: 'suspect-cleared', term: step.term, how: 'pulled-by-hand' }]
     case 'release':
       return [{ id: newId(), kind: 'setup-released', setup: step.setup }]
     case 'crimp': {

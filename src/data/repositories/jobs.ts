@@ -10,6 +10,7 @@ import { type Result, fail, ok } from '@/core/base/result'
 import type { Database } from '../database'
 import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry } from '../schema'
+import { type TellFinding, untoldFindings } from './findings'
 import { takeFromSpool } from './spools'
 import { settleParts } from './stock'
 import { collision } from '@/core/record/journal/collision'
@@ -19,9 +20,15 @@ import { refusalOf } from '@/core/work/left/refusalOf'
 export interface JobCache {
   readonly folded: Map<string, { readonly folded: Folded; hash: string }>
   readonly turns: Map<string, Promise<unknown>>
+  /** when the bench itself writes: what one job found in a tool, told to another */
+  readonly now: () => Date
 }
 
-export const newJobCache = (): JobCache => ({ folded: new Map(), turns: new Map() })
+export const newJobCache = (now: JobCache['now'] = () => new Date()): JobCache => ({
+  folded: new Map(),
+  turns: new Map(),
+  now,
+})
 
 export type AppendFault =
   | { readonly kind: 'not-found' }
@@ -102,8 +109,24 @@ export function loadJob(db: Database, cache: JobCache, jobId: string): Promise<F
   // in turn with appends: what one of them has folded but not yet written is nobody else's to see
   return inTurn(cache.turns, jobId, async () => {
     const [head] = await db.select().from(job).where(eq(job.id, jobId))
-    return head && (await catchUp(db, cache, jobId, head.lastSeq)).folded
+    if (!head) return undefined
+    const cached = await catchUp(db, cache, jobId, head.lastSeq)
+    const untold = await untoldFindings(db, jobId, cached.folded)
+    if (untold.length > 0) await tell(db, cache, jobId, head.lastSeq, untold)
+    return cache.folded.get(jobId)?.folded ?? cached.folded
   })
+}
+
+/** Writes down in a job what other jobs found in the tools that it used. */
+async function tell(
+  db: Database,
+  cache: JobCache,
+  jobId: string,
+  seen: number,
+  untold: readonly TellFinding[],
+): Promise<void> {
+  for (const { entry, by } of untold)
+    await appendInTurn(db, cache, { jobId, seen, entries: [entry], by, now: cache.now() })
 }
 
 async function catchUp(db: Database, cache: JobCache, jobId: string, lastSeq: number) {
@@ -130,23 +153,29 @@ export function appendEntries(
   cache: JobCache,
   append: Append,
 ): Promise<Result<readonly KeptEntry[], AppendFault>> {
-  return inTurn(cache.turns, append.jobId, async () => {
-    try {
-      return await db.transaction(async (tx) => {
-        const [head] = await tx.select().from(job).where(eq(job.id, append.jobId)).for('update')
-        if (!head) return fail<AppendFault>({ kind: 'not-found' })
-        const cached = await catchUp(tx, cache, append.jobId, head.lastSeq)
-        const written = await writeEntries(tx, cached, append, head.lastSeq)
-        // refused in the middle of a batch: memory holds entries that are not written
-        if (!written.ok && cached.folded.state.seq > head.lastSeq) cache.folded.delete(append.jobId)
-        return written
-      })
-    } catch (error) {
-      // what was folded did not land: read it again from the database
-      cache.folded.delete(append.jobId)
-      throw error
-    }
-  })
+  return inTurn(cache.turns, append.jobId, () => appendInTurn(db, cache, append))
+}
+
+async function appendInTurn(
+  db: Database,
+  cache: JobCache,
+  append: Append,
+): Promise<Result<readonly KeptEntry[], AppendFault>> {
+  try {
+    return await db.transaction(async (tx) => {
+      const [head] = await tx.select().from(job).where(eq(job.id, append.jobId)).for('update')
+      if (!head) return fail<AppendFault>({ kind: 'not-found' })
+      const cached = await catchUp(tx, cache, append.jobId, head.lastSeq)
+      const written = await writeEntries(tx, cached, append, head.lastSeq)
+      // refused in the middle of a batch: memory holds entries that are not written
+      if (!written.ok && cached.folded.state.seq > head.lastSeq) cache.folded.delete(append.jobId)
+      return written
+    })
+  } catch (error) {
+    // what was folded did not land: read it again from the database
+    cache.folded.delete(append.jobId)
+    throw error
+  }
 }
 
 async function writeEntries(

@@ -13,7 +13,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useBeside } from '@/ui/later/useBeside'
-import { EndRelease, FaultReport, loadBeside, PhotoBox } from './laterCards'
+import { EndRelease, FaultReport, loadBeside, PhotoBox, SuspectCard } from './laterCards'
 import { setupWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
@@ -96,6 +96,7 @@ export function CrimpCard({
         ) : item.stage === 'crimped' ? (
           <Crimped
             item={item}
+            done={done}
             report={() =>
               move({
                 kind: 'fault-seen',
@@ -121,12 +122,21 @@ export function CrimpCard({
   )
 }
 
-function Crimped({ item, report }: { readonly item: QueueItem; readonly report: () => void }) {
+function Crimped({
+  item,
+  done,
+  report,
+}: {
+  readonly item: QueueItem
+  readonly done: () => void
+  readonly report: () => void
+}) {
   const clock = useClock()
   const { state } = useJob()
   const { key } = item.termination
   const now = termState(state, key)
-  useKeys(now.seat ? [] : [{ key: 'x', words: words.reportFault, run: report }])
+  useKeys(now.seat || now.suspect ? [] : [{ key: 'x', words: words.reportFault, run: report }])
+  if (now.suspect) return <SuspectCard item={item} suspect={now.suspect} report={report} done={done} />
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.crimpedAndAccepted}</h2>

@@ -3,9 +3,12 @@ import { crimpStationWords as words } from '@/words/screens/crimp/crimpStation'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { inHand, inQueue, releaseWait, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
+import { pieceInQuestion } from '@/core/record/standing/released'
+import type { FirstPiece } from '@/core/record/state/records'
 import { samplesDue } from '@/core/record/standing/samplesDue'
+import { termState } from '@/core/record/state/state'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { setupRows, setupSections } from '@/ui/job/setupSections'
@@ -21,6 +24,7 @@ const loadSetupCards = () => import('./setupCards')
 const MountCard = later(loadSetupCards, (cards) => cards.MountCard, waiting)
 const PullSampleCard = later(loadSetupCards, (cards) => cards.PullSampleCard, waiting)
 const VerifyCard = later(loadSetupCards, (cards) => cards.VerifyCard, waiting)
+const PieceFault = later(loadSetupCards, (cards) => cards.PieceFault, waiting)
 const FirstPieceCard = later(loadSetupCards, (cards) => cards.FirstPieceCard, waiting)
 const ReleaseCard = later(loadSetupCards, (cards) => cards.ReleaseCard, waiting)
 
@@ -34,7 +38,13 @@ export function CrimpStation() {
       setupRows(
         state,
         (item, group) =>
-          item.stage === 'crimped' ? 'done' : item.stage === 'to-strip' || releaseWait(group, item) ? 'wait' : 'todo',
+          item.stage === 'crimped'
+            ? isSuspect(state, item)
+              ? 'caution'
+              : 'done'
+            : item.stage === 'to-strip' || releaseWait(group, item)
+              ? 'wait'
+              : 'todo',
         (item, group) => (item.stage === 'crimped' || !group.mounted ? undefined : releaseWait(group, item)),
       ),
     [state],
@@ -52,6 +62,8 @@ export function CrimpStation() {
   const key = askedItem?.termination.key ?? at
   const shown = useShown(key)
   const found = inQueue(groups, shown) ?? inQueue(groups, key)
+  // a bad piece whose cause lies with the hand: what is seen of it is answered by another one
+  const [aside, setAside] = useState<string>()
   return (
     <div className={paneCss.station}>
       <Queue sections={sections} rows={rows} selected={key} onSelect={select} label={words.terminationsBySetup} />
@@ -61,6 +73,8 @@ export function CrimpStation() {
           {...found}
           from={handSetup(state)}
           done={follow}
+          aside={aside}
+          setAside={setAside}
         />
       ) : groups.length > 0 ? (
         <StationDone station="crimp" waits={words.restWaitsUntilSet} />
@@ -88,17 +102,25 @@ const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
   return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped')
 }
 
+const isSuspect = (state: State, { termination }: QueueItem) => termState(state, termination.key).suspect !== undefined
+
+const isLike = ({ like }: FirstPiece, wire: string, side: string) => like?.wire === wire && like.side === side
+
 /** What the bench does now for this termination: its setup first. */
 function CrimpStep({
   item,
   group,
   from,
   done,
+  aside,
+  setAside,
 }: {
   readonly item: QueueItem
   readonly group: QueueGroup
   readonly from: ReturnType<typeof handSetup>
   readonly done: () => void
+  readonly aside: string | undefined
+  readonly setAside: (at: string) => void
 }) {
   const { state } = useJob()
   useBeside(loadSetupCards)
@@ -110,6 +132,10 @@ function CrimpStep({
   if (sampleDue) return <PullSampleCard item={item} group={group} />
   const check = state.toolChecks.get(group.setup.tool)?.kind
   if (check === 'ended' || check === 'failed') return <VerifyCard item={item} group={group} />
+  const bad = pieceInQuestion(state, group.id)
+  const likeBad = bad && group.items.find(({ termination: { wire, side } }) => isLike(bad, wire.id, side))
+  if (bad && likeBad && bad.at !== aside)
+    return <PieceFault key={bad.at} item={likeBad} piece={bad} another={() => setAside(bad.at)} />
   if (waits?.for !== 'piece') return <ReleaseCard item={item} group={group} done={done} />
   const like = group.items.find(({ termination }) => termination.key === waits.term) ?? item
   return <FirstPieceCard key={waits.term} item={like} group={group} done={done} />

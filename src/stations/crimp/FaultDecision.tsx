@@ -1,6 +1,9 @@
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
+import type { PartLoss } from '@/core/work/crimp/scrapLoss'
+import type { FoundCause } from '@/core/work/crimp/foundCause'
+import type { PieceMove } from '@/core/work/crimp/pieceForm'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { BITE_MM, type FaultOutcome } from '@/core/work/crimp/faultOutcome'
@@ -8,9 +11,9 @@ import cardCss from '@/ui/card/card.module.css'
 import { useJob } from '@/ui/job/JobProvider'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { causeWords, cureWords } from '@/words/crimp'
 import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
 import { practiceWords } from '@/words/practices'
+import { Causes } from './Causes'
 import styles from './FaultReport.module.css'
 
 /** What becomes of a piece once its fault is named: why it likely is, what is set otherwise, what saves it, what it costs. */
@@ -18,7 +21,11 @@ export function FaultDecision({
   outcome,
   set,
   busy,
-  cure,
+  found: cause,
+  withCure,
+  lost,
+  sure,
+  move,
   mend,
   save,
   write,
@@ -26,7 +33,12 @@ export function FaultDecision({
   readonly outcome: FaultOutcome
   readonly set: ChosenSet
   readonly busy: boolean
-  readonly cure: { readonly words: string; readonly taken: boolean; readonly toggle: () => void } | undefined
+  readonly found: FoundCause | undefined
+  readonly withCure: boolean
+  /** what goes with a contact that is scrapped */
+  readonly lost: readonly PartLoss[]
+  readonly sure: boolean
+  readonly move: (move: PieceMove) => void
   readonly mend: () => void
   readonly save: (practice: PracticeId) => void
   readonly write: () => void
@@ -36,23 +48,17 @@ export function FaultDecision({
   const scrap = found.decision === 'scrap'
   return (
     <>
-      <div className={clsx(noteCss.note, noteCss.attend)}>
-        <b>{words.decision(scrap)}</b> {words.likely}
-        {causes.map((one, i) => (
-          <div key={one.cause} className={styles.cause}>
-            <span className={textCss.mono}>{i + 1}</span>
-            <span className={one.evidence === 'against' ? textCss.dim : undefined}>
-              {causeWords[one.cause]}
-              {words.evidence[one.evidence]}: {cureWords(one.cure, { ...set.setup, stripMm: set.strip.nominalMm })}
-            </span>
-          </div>
-        ))}
-      </div>
-      {cure && (
-        <Button aria-pressed={cure.taken} onClick={cure.toggle}>
-          <span>{cure.taken ? words.withDecision(cure.words) : cure.words}</span> <Kbd aria-hidden="true">C</Kbd>
-        </Button>
-      )}
+      <p className={clsx(noteCss.note, noteCss.attend)}>
+        <b>{words.decision(scrap)}</b>
+      </p>
+      <Causes
+        causes={causes}
+        set={set}
+        found={cause}
+        taken={withCure}
+        choose={(one) => move({ kind: 'cause-chosen', cause: one })}
+        take={() => move({ kind: 'cure-ticked' })}
+      />
       {outcome.canMend && (
         <Button disabled={busy} onClick={mend}>
           <span>{words.bite(BITE_MM)}</span>
@@ -70,10 +76,10 @@ export function FaultDecision({
         </Button>
       ))}
       <Button variant="filled" disabled={busy} onClick={write}>
-        <span>{words.main(outcome.wireGoes, scrap)}</span> <Kbd aria-hidden="true">Space</Kbd>
+        <span>{words.main(outcome.wireGoes, scrap, sure)}</span> <Kbd aria-hidden="true">Space</Kbd>
       </Button>
       <p className={clsx(textCss.small, textCss.dim)}>
-        {words.costs} <b className={textCss.mono}>{words.mm(usedMm)}</b> {words.ofWire(set.seal !== undefined && scrap)}{' '}
+        {words.costs} <b className={textCss.mono}>{words.mm(usedMm)}</b> {words.ofWire(lost)}{' '}
         {slack && words.triesLeft(slack.triesLeft)} {words.neverAgain(saves.length > 0)}
       </p>
       {outcome.tooShort && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {words.noSlack(outcome.otherSeated)}</p>}

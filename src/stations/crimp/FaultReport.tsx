@@ -1,8 +1,7 @@
 'use client'
 import { Button, Kbd, NativeSelect } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
-import { type DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
-import { partOfCause } from '@/core/craft/crimp/setupPart'
+import { type CauseCode, type DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
 import type { QueueItem } from '@/core/views/queue'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -13,8 +12,8 @@ import { BITE_MM, faultOutcome } from '@/core/work/crimp/faultOutcome'
 import { FaultDecision } from './FaultDecision'
 import type { MeasuredHeight, PieceMove, Reported } from '@/core/work/crimp/pieceForm'
 import { looksFor } from './looksFor'
-import { rootCure } from '@/core/work/crimp/rootCure'
-import { rootCureWords } from '@/words/practices'
+import { scrapLoss } from '@/core/work/crimp/scrapLoss'
+import { foundCause } from '@/core/work/crimp/foundCause'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import clsx from 'clsx'
@@ -38,7 +37,7 @@ export function FaultReport({
   readonly done: () => void
   readonly save: (practice: PracticeId) => void
 }) {
-  const { state, append } = useJob()
+  const { state, append, tell } = useJob()
   const busy = useBusy()
   const { key, unit, wire, side } = item.termination
   const wanted = looksFor(state, item).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
@@ -49,36 +48,47 @@ export function FaultReport({
     move({ kind: 'fault-seen', look: at, ...(seen !== undefined && { defect: seen }) })
   const drop = () => move({ kind: 'fault-dropped' })
   const outcome = defect && faultOutcome(state, item.termination, item.set, look, defect, measured?.heightMm)
-  // the likeliest cause that is a matter of how something is set
-  const settable = outcome?.causes.find((one) => one.evidence !== 'against' && partOfCause[one.cause] !== undefined)
-  const cure = settable && defect && rootCure(state, item.termination, item.set, settable.cause, defect)
+  const finding = (cause: CauseCode) => defect && foundCause(state, item.termination, item.set, cause, defect, key)
+  // the one that was chosen, else the likeliest that is a matter of how something is set
+  const found = (
+    fault.cause
+      ? [fault.cause]
+      : (outcome?.causes ?? []).filter((one) => one.evidence !== 'against').map((one) => one.cause)
+  ).flatMap((cause) => finding(cause) ?? [])[0]
   const saves = outcome?.saves ?? []
+  const scraps = outcome?.found.decision === 'scrap'
+  const lost = scraps ? scrapLoss(state, key, item.set) : []
   const write = async () => {
     if (!outcome) return
-    const { found, usedMm } = outcome
+    // never by one press too many: what goes is said first
+    if (scraps && !fault.sure) {
+      move({ kind: 'scrap-meant' })
+      return
+    }
+    const { found: seen, usedMm } = outcome
     const rejected: Said = {
       kind: 'crimp-rejected',
       term: key,
       look,
-      defect: found.id,
-      decision: found.decision,
+      defect: seen.id,
+      decision: seen.decision,
       usedMm,
       ...measured,
     }
     const gone: readonly Said[] = outcome.wireGoes
       ? [{ kind: 'wire-scrapped', unit, wire: wire.id, why: words.noSlackForAnother(side) }]
       : []
-    const cures: readonly Said[] = cure && withCure ? [cure.entry] : []
+    const cures: readonly Said[] = found && withCure ? found.entries : []
     if (await append(rejected, ...gone, ...cures)) {
       drop()
       done()
+      if (scraps) tell({ tone: 'attend', text: words.scrapped(lost, usedMm, outcome.slack?.triesLeft) })
     }
   }
   const mend = async () => {
     if (await append({ kind: 'strip-mended', term: key, how: 'strip-more', byMm: BITE_MM, why: defect ?? 'short' }))
       drop()
   }
-  const toggleCure = () => move({ kind: 'cure-ticked' })
   const at = wanted.indexOf(look)
   useKeys([
     { key: 'Escape', words: words.back, run: drop },
@@ -88,7 +98,6 @@ export function FaultReport({
       words: words.nextLook,
       run: () => see(wanted[(at + 1) % wanted.length] ?? look),
     },
-    ...(cure ? [{ key: 'c', words: words.otherwise, run: toggleCure }] : []),
     ...(saves[0] ? [{ key: 's', words: words.saveIt, run: () => saves[0] && save(saves[0].id) }] : []),
     ...choices.map((choice, i) => ({
       key: String(i + 1),
@@ -120,7 +129,11 @@ export function FaultReport({
           outcome={outcome}
           set={item.set}
           busy={busy}
-          cure={cure && { words: rootCureWords(cure), taken: withCure === true, toggle: toggleCure }}
+          found={found}
+          withCure={withCure === true}
+          lost={lost}
+          sure={fault.sure === true}
+          move={move}
           mend={() => void mend()}
           save={save}
           write={() => void write()}

@@ -56,6 +56,7 @@ export type Refusal =
         | 'fitted'
         | 'out'
         | 'lacing-open'
+        | 'suspect'
       readonly left?: number
     }
   | {

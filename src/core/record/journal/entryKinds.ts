@@ -32,7 +32,9 @@ import { setupReleased } from './kinds/setupReleased'
 import { signed } from './kinds/signed'
 import { stripMended } from './kinds/stripMended'
 import { stripped } from './kinds/stripped'
+import { suspectCleared } from './kinds/suspectCleared'
 import { takenOver } from './kinds/takenOver'
+import { toolSuspected } from './kinds/toolSuspected'
 import { toolVerified } from './kinds/toolVerified'
 import { trayCounted } from './kinds/trayCounted'
 import { unplugged } from './kinds/unplugged'
@@ -54,6 +56,8 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'setup-adjusted': setupAdjusted,
   'release-ended': releaseEnded,
   'tool-verified': toolVerified,
+  'tool-suspected': toolSuspected,
+  'suspect-cleared': suspectCleared,
   'photo-taken': photoTaken,
   crimped: crimped,
   'crimp-rejected': crimpRejected,

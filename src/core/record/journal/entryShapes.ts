@@ -31,7 +31,9 @@ import { signedShape } from './kinds/signed'
 import { stripMendedShape } from './kinds/stripMended'
 import { strippedShape } from './kinds/stripped'
 import { takenBackShape } from './kinds/takenBack'
+import { suspectClearedShape } from './kinds/suspectCleared'
 import { takenOverShape } from './kinds/takenOver'
+import { toolSuspectedShape } from './kinds/toolSuspected'
 import { toolVerifiedShape } from './kinds/toolVerified'
 import { trayCountedShape } from './kinds/trayCounted'
 import { unpluggedShape } from './kinds/unplugged'
@@ -53,6 +55,8 @@ export const entryShapes = {
   'setup-adjusted': setupAdjustedShape,
   'release-ended': releaseEndedShape,
   'tool-verified': toolVerifiedShape,
+  'tool-suspected': toolSuspectedShape,
+  'suspect-cleared': suspectClearedShape,
   'photo-taken': photoTakenShape,
   crimped: crimpedShape,
   'crimp-rejected': crimpRejectedShape,

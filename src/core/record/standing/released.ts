@@ -72,3 +72,12 @@ export const isReleased = (
 export const classesOf = (pieces: readonly FirstPiece[]): readonly string[] => [
   ...new Set(pieces.flatMap(({ contact, like }) => (like ? [crimpClass({ contact, conductor: like.conductor })] : []))),
 ]
+
+/** The last piece of a setup's mounting, where it was not good and nothing was set otherwise since: its cause is open. */
+export function pieceInQuestion(state: Pick<JobState, 'setups'>, id: string): FirstPiece | undefined {
+  const setup = state.setups.get(id)
+  const last = setup?.pieces.at(-1)
+  if (!setup || !last || last.good || last.mounted !== setup.mounted) return undefined
+  const { ended } = setup
+  return ended && ended.why !== 'piece-failed' && ended.at >= last.at ? undefined : last
+}

@@ -55,8 +55,20 @@ export interface TermState {
   readonly extractions: number
   /** it is broken: it comes out, and is cut off */
   readonly damaged?: { readonly what: DamageId; readonly lostMm: number }
+  /** it was crimped with a tool in which a cause was found afterwards: to be looked at, pulled or made anew */
+  readonly suspect?: Suspect
   /** `end.cavity` that it came out of last */
   readonly outOf?: string
+}
+
+export interface Suspect {
+  readonly cause: string
+  readonly part: SetupPart
+  readonly tool: string
+  readonly at: string
+  readonly by: string
+  /** the job in which it was found, where that is another one */
+  readonly foundIn?: string
 }
 
 /** What a cavity holds, and how often something has passed its mat or bore here. */

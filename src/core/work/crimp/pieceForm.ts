@@ -1,5 +1,5 @@
 import { placeAtStep, STEP } from '../../base/units/atStep'
-import type { DefectCode } from '../../craft/crimp/looks'
+import type { CauseCode, DefectCode } from '../../craft/crimp/looks'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { parseQuantity, type Plausible, type ReadingHelp } from '../../base/units/parseQuantity'
@@ -28,7 +28,11 @@ export type WrittenPull = WrittenFigure & {
 export interface Reported {
   readonly look: LookCode
   readonly defect?: DefectCode
+  /** why, where a hand has said so; else the likeliest counts */
+  readonly cause?: CauseCode
   readonly withCure?: boolean
+  /** a contact that is thrown away is asked about once more */
+  readonly sure?: true
 }
 
 /** A crimped piece while it is looked at and measured: what is written of it, and what the rules allowed to do with it. */
@@ -54,6 +58,8 @@ export type PieceMove =
   | { readonly kind: 'fault-seen'; readonly look: LookCode; readonly defect?: DefectCode }
   | { readonly kind: 'fault-dropped' }
   | { readonly kind: 'cure-ticked' }
+  | { readonly kind: 'scrap-meant' }
+  | { readonly kind: 'cause-chosen'; readonly cause: CauseCode }
   /** what the rules allow has put it right: it is another crimp now, looked at and measured anew */
   | { readonly kind: 'saved'; readonly practice: PracticeId }
   /** it stands in the record: the next piece has no figures yet */
@@ -82,6 +88,10 @@ export function pieceForm(form: PieceForm, move: PieceMove): PieceForm {
       return dropped(form)
     case 'cure-ticked':
       return form.fault ? { ...form, fault: { ...form.fault, withCure: !form.fault.withCure } } : form
+    case 'scrap-meant':
+      return form.fault ? { ...form, fault: { ...form.fault, sure: true } } : form
+    case 'cause-chosen':
+      return form.fault ? { ...form, fault: { ...form.fault, cause: move.cause, withCure: true } } : form
     case 'saved':
       return { ...ticked(dropped(form), move.practice, true), height: nothingWritten }
     case 'recorded':

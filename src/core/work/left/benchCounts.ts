@@ -25,7 +25,8 @@ const ofBlock = derivedOf((state, unit: number, block: number) => {
     // what came crimped needs no set and no strip
     if (now.crimp ?? state.sets.has(setKey(wire.id, side))) counts.chosen++
     if (now.stripped ?? now.crimp) counts.stripped++
-    if (now.crimp) counts.crimped++
+    // what is in question is not made yet
+    if (now.crimp && !now.suspect) counts.crimped++
   }
   return [counts]
 })

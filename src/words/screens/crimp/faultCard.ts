@@ -1,4 +1,8 @@
-import { mm, plural } from '@/words/figures'
+import type { PartLoss } from '@/core/work/crimp/scrapLoss'
+import { list, mm, plural } from '@/words/figures'
+
+const partLeft = ({ part, left, needed }: PartLoss) =>
+  `one ${part} (${String(left)} left in the kit then, ${String(needed)} to crimp)`
 
 /** What the fault card of Crimp says. */
 export const faultCardWords = {
@@ -8,21 +12,30 @@ export const faultCardWords = {
   back: 'Back to the looks',
   write: 'Write the decision',
   nextLook: 'Faults of the next look',
-  otherwise: 'Set it otherwise for the next',
   saveIt: 'Save the piece, as the rules allow',
   name: 'Name what is seen (1 to 9)',
   nothing: 'Nothing is wrong',
   decision: (scrap: boolean) => (scrap ? 'The contact goes.' : 'Redo, the contact stays.'),
-  likely: 'Likely, in this order:',
-  evidence: { for: ', as measured', against: ': what was measured says no', none: '' },
-  withDecision: (cure: string) => `✓ With the decision: ${cure}`,
   bite: (byMm: number) => `Strip ${mm(byMm, 1)} more, try again`,
   allowed: (recorded: boolean) =>
     recorded ? 'allowed here, recorded; then look again' : 'allowed here; then look again',
-  main: (wireGoes: boolean, scrap: boolean) =>
-    wireGoes ? 'Scrap contact and wire' : scrap ? 'Scrap contact' : 'Cut back and redo',
+  /** what is thrown away is asked about once more */
+  main: (wireGoes: boolean, scrap: boolean, sure: boolean) => {
+    const what = wireGoes ? 'Scrap contact and wire' : scrap ? 'Scrap contact' : 'Cut back and redo'
+    return scrap ? (sure ? `Yes: ${what.toLowerCase()}` : `${what}…`) : what
+  },
   costs: 'Costs',
-  ofWire: (seal: boolean) => `of wire here${seal ? ' and its seal' : ''}.`,
+  ofWire: (lost: readonly PartLoss[]) =>
+    `of wire here${lost.length === 0 ? '' : ` and ${list(lost.map(partLeft), 3)}`}.`,
+  /** once it is written: what went, and what there is still */
+  scrapped: (lost: readonly PartLoss[], usedMm: number, triesLeft: number | undefined) =>
+    [
+      `Scrapped: ${list([...lost.map(({ part }) => part), `${String(usedMm)} mm of wire`], 4)}.`,
+      ...lost.map(
+        ({ part, left, needed }) => `${part}: ${String(left)} left in the kit, ${String(needed)} still to crimp.`,
+      ),
+      ...(triesLeft === undefined ? [] : [`${plural(Math.max(0, triesLeft - 1), 'try', 'tries')} left on this wire.`]),
+    ].join(' '),
   triesLeft: (count: number) => `${plural(count, 'try', 'tries')} left on this wire.`,
   neverAgain: (butSaves: boolean) =>
     `A crimp is never crimped again to save it${butSaves ? ', but for what these rules allow' : ''}.`,

@@ -6,7 +6,7 @@ export const mountCardWords = {
   setupFor: 'Setup for',
   whatChanges: 'What changes',
   thenFirstPiece: (count: number) => `${plural(count, 'change')}, then a first piece`,
-  firstPieces: (count: number) => `Then ${plural(count, 'first piece')}, on spare wire`,
+  firstPieces: (count: number) => `${plural(count, 'piece')} to release it`,
   mountFirstSetup: 'Mount the first setup',
   what: 'what',
   now: 'now',

@@ -44,7 +44,7 @@ export const crimpRejected: EntryKind<'crimp-rejected'> = {
     return heightMm === undefined ? undefined : implausibleHeight(found.set, heightMm)
   },
   apply: (draft, { term, decision, usedMm, heightMm, at }) => {
-    const { stripped: _strip, crimp, ...rest } = termState(draft.state, term)
+    const { stripped: _strip, suspect: _suspect, crimp, ...rest } = termState(draft.state, term)
     const termination = findTermination(draft.state, term)
     const set = termination && draft.state.sets.get(setKey(termination.wire.id, termination.side))
     draft.put('terms', term, {

@@ -53,7 +53,7 @@ export const crimped: EntryKind<'crimped'> = {
     )
   },
   apply: (draft, { term, setup, heightMm, practices, at, by }) => {
-    const { outOf: _outOf, ...now } = termState(draft.state, term)
+    const { outOf: _outOf, suspect: _suspect, ...now } = termState(draft.state, term)
     draft.put('terms', term, {
       // a new contact has never been out
       ...now,

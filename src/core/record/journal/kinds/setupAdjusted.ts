@@ -42,7 +42,9 @@ export const setupAdjusted: EntryKind<'setup-adjusted'> = {
       draft.put('adjustments', setup, { ...now, stripOffMm: Math.round((toMm - nominalMm) * 100) / 100 })
     if (part === 'wire-stop' && toMm !== undefined) draft.put('adjustments', setup, { ...now, wireStopMm: toMm })
     if (part === 'notch' && toMm !== undefined) draft.put('adjustments', setup, { ...now, notchMm: toMm })
-    if (setupParts[part].endsRelease && draft.state.setups.get(setup)?.released)
+    const before = draft.state.setups.get(setup)
+    // pieces that were shown before it say nothing of what is set now, released or not
+    if (setupParts[part].endsRelease && before && before.pieces.length > 0)
       endRelease(draft, setup, { why: part satisfies SetupPart, at, by })
   },
   about: ({ setup }) => setupIdLabel(setup),

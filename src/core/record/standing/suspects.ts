@@ -1,0 +1,42 @@
+import type { SetupPart } from '../../craft/crimp/setupPart'
+import { sharesPart } from '../../craft/setup/sharesPart'
+import type { Setup } from '../../craft/setup/setup'
+import { derivedOf } from '../state/derivedOf'
+import type { JobState } from '../state/state'
+
+/** A cause that lies in a tool: in which part of it, as it was set up, and when it was found. */
+export interface ToolFinding {
+  readonly setup: Setup
+  readonly part: SetupPart
+  /** the last good check of that part anywhere, where another job has one */
+  readonly since?: string | undefined
+  readonly until: string
+}
+
+/** The setups of a job that were made with the part in which a cause lies. */
+export const setupsSharing = (state: Pick<JobState, 'setups'>, { setup, part }: ToolFinding): readonly string[] =>
+  [...state.setups].flatMap(([id, one]) => (sharesPart(one.setup, setup, part) ? [id] : []))
+
+/** When a part of a tool was last seen to be good in this job: a good first piece, or a good sample. */
+export function lastGoodCheck(state: Pick<JobState, 'setups'>, finding: ToolFinding): string | undefined {
+  const checks = setupsSharing(state, finding).flatMap((id) => {
+    const setup = state.setups.get(id)
+    return [...(setup?.pieces ?? []), ...(setup?.samples ?? [])].filter((one) => one.good && one.at <= finding.until)
+  })
+  return checks.reduce<string | undefined>((last, { at }) => (last !== undefined && last > at ? last : at), undefined)
+}
+
+/** Terminations that were crimped with the part since its last good check, until the cause was found. */
+export function suspectTerms(state: Pick<JobState, 'setups' | 'terms'>, finding: ToolFinding): readonly string[] {
+  const setups = new Set(setupsSharing(state, finding))
+  const own = lastGoodCheck(state, finding) ?? ''
+  const since = finding.since !== undefined && finding.since > own ? finding.since : own
+  return [...state.terms].flatMap(([key, { crimp }]) =>
+    crimp && setups.has(crimp.setup) && crimp.at > since && crimp.at <= finding.until ? [key] : [],
+  )
+}
+
+/** Terminations that are suspect now, in the order in which work on them began. */
+export const suspects = derivedOf((state): readonly string[] =>
+  [...state.terms].flatMap(([key, { suspect, crimp }]) => (suspect && crimp ? [key] : [])),
+)

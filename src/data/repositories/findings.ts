@@ -1,0 +1,90 @@
+import { and, desc, eq, inArray, lte, ne, sql } from 'drizzle-orm'
+import type { EntryOf, NewEntry } from '@/core/record/journal/entry'
+import { seqOf, type Folded } from '@/core/record/journal/folded'
+import { type Setup, setupId } from '@/core/craft/setup/setup'
+import { sharesPart } from '@/core/craft/setup/sharesPart'
+import { suspectTerms } from '@/core/record/standing/suspects'
+import type { Database } from '../database'
+import { journalEntry } from '../schema'
+
+/** A cause that another job found in a tool, as this job is told of it. */
+export interface TellFinding {
+  readonly entry: NewEntry
+  readonly by: string
+}
+
+const e = journalEntry
+
+/** What was found in tools by other jobs, and has not been taken back. */
+async function foundElsewhere(db: Database, jobId: string) {
+  const rows = await db
+    .select()
+    .from(e)
+    .where(and(eq(e.kind, 'tool-suspected'), ne(e.jobId, jobId), sql`${e.body}->>'foundIn' is null`))
+  if (rows.length === 0) return []
+  const undone = await db
+    .select({ job: e.jobId, undoes: sql<string>`${e.body}->>'undoes'` })
+    .from(e)
+    .where(
+      and(
+        eq(e.kind, 'taken-back'),
+        inArray(
+          e.jobId,
+          rows.map((row) => row.jobId),
+        ),
+      ),
+    )
+  const gone = new Set(undone.map(({ job, undoes }) => `${job} ${undoes}`))
+  return rows.filter((row) => !gone.has(`${row.jobId} ${row.entryId}`))
+}
+
+/** When setups with the part were last released in any job, up to a moment: each release stands on good pieces. */
+async function lastRelease(db: Database, setup: Setup, part: Said['part'], until: string): Promise<string | undefined> {
+  const mounted = await db
+    .selectDistinct({ setup: sql<Setup>`${e.body}->'setup'` })
+    .from(e)
+    .where(and(eq(e.kind, 'setup-mounted'), sql`${e.body}->'setup'->>'tool' = ${setup.tool}`))
+  const ids = mounted.flatMap((row) => (sharesPart(row.setup, setup, part) ? [setupId(row.setup)] : []))
+  if (ids.length === 0) return undefined
+  const [last] = await db
+    .select({ at: e.at })
+    .from(e)
+    .where(and(eq(e.kind, 'setup-released'), lte(e.at, until), inArray(sql`${e.body}->>'setup'`, ids)))
+    .orderBy(desc(e.at))
+    .limit(1)
+  return last?.at
+}
+
+type Said = Pick<EntryOf<'tool-suspected'>, 'setup' | 'part' | 'cause'>
+
+/**
+ * What a job has not been told yet of causes that were found in tools elsewhere, where it has crimps that were made with them
+ * since they were last seen good. Each as an entry of its own, whose id makes a second telling none.
+ */
+export async function untoldFindings(db: Database, jobId: string, folded: Folded): Promise<readonly TellFinding[]> {
+  const untold: TellFinding[] = []
+  for (const row of await foundElsewhere(db, jobId)) {
+    const id = `found-${row.entryId}`
+    if (seqOf(folded, id) !== undefined) continue
+    const { setup, part, cause } = row.body as Said
+    const finding = { setup, part, until: row.at }
+    if (suspectTerms(folded.state, finding).length === 0) continue
+    const since = await lastRelease(db, setup, part, row.at)
+    // another job may have seen it good after this one's crimps
+    if (suspectTerms(folded.state, { ...finding, since }).length === 0) continue
+    untold.push({
+      entry: {
+        id,
+        kind: 'tool-suspected',
+        setup,
+        part,
+        cause,
+        foundIn: row.jobId,
+        foundAt: row.at,
+        ...(since !== undefined && { since }),
+      },
+      by: row.by,
+    })
+  }
+  return untold
+}

@@ -98,7 +98,25 @@ async function serve(
     text,
     contentType,
   })
-  return answer.ok ? json(answer.status, answer.body) : json(answer.status, { error: answer.error })
+  if (!answer.ok) return json(answer.status, { error: answer.error })
+  // JSON has no word for a figure without end: it would stand there as null, where a number is promised
+  const endless = one.method === 'POST' ? endlessFigure(answer.body) : undefined
+  if (endless !== undefined)
+    return error(400, 'bad-input', {
+      issues: [{ path: [], message: `${endless} has no finite value here: the figures are too large, or too small` }],
+    })
+  return json(answer.status, answer.body)
+}
+
+/** The name of the first figure in an answer that is none. */
+function endlessFigure(body: unknown, name = 'the answer'): string | undefined {
+  if (typeof body === 'number') return Number.isFinite(body) ? undefined : name
+  if (typeof body !== 'object' || body === null) return undefined
+  for (const [key, value] of Object.entries(body)) {
+    const found = endlessFigure(value, Array.isArray(body) ? name : key)
+    if (found !== undefined) return found
+  }
+  return undefined
 }
 
 function matchPath(pattern: string, path: string): Record<string, string> | undefined {

@@ -153,6 +153,23 @@ test.each<[unknown, readonly [number, number, number]]>([
   ])
 })
 
+test('the lower end of a closed barrel is named as the interface promises; what has no finite figure is refused, never null', async () => {
+  const { body } = await ask('strip/window', {
+    construction: 'closed-barrel',
+    barrelDepthMm: 5.2,
+    gap: { minMm: 0.3, maxMm: 1 },
+  })
+  expect(body.limits).toEqual({ below: 'hole-empty', above: 'gap-too-large' })
+  for (const [path, input] of [
+    ['crimp/height-target', { wireAreaMm2: 1e300, barrelAreaMm2: 1, widthMm: 1e-300 }],
+    ['wire/size', { areaMm2: 1e-320, lengthM: 1e300 }],
+  ] as const) {
+    const answered = await ask(path, input)
+    expect(answered.status).toBe(400)
+    expect(JSON.stringify(answered.body)).toContain('no finite value')
+  }
+})
+
 test.each<[unknown, number]>([
   [{ table: 'iec-60352-2', areaMm2: 0.05 }, 6],
   [{ table: 'iec-60352-2', areaMm2: 0.35 }, 44], // 40 + 0.03/0.18 × 20 = 43.3

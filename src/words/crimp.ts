@@ -143,6 +143,7 @@ export function cureWords(
 
 export const stripLimitWords: Readonly<Record<StripLimit, string>> = {
   'hole-empty': 'the inspection hole stays empty',
+  'gap-too-small': 'the gap is too short: the insulation comes to the barrel',
   'insulation-in-barrel': 'insulation enters the barrel',
   'gap-too-large': 'the gap is too large',
   'brush-too-short': 'no brush shows',

@@ -239,7 +239,7 @@ test('what a setup has not is off, lengths have their unit', () => {
   expect(setupValue('die', undefined)).toBe('off')
   expect(setupValue('notchMm', 1.1)).toBe('1.1 mm')
   expect(setupValue('selector', 7)).toBe('7')
-  expect(Object.keys(stripLimitWords)).toHaveLength(9)
+  expect(Object.keys(stripLimitWords)).toHaveLength(10)
 })
 
 test.each([

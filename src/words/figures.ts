@@ -41,6 +41,36 @@ export const heightRange = (window: Range): string => {
   return range(minMm, maxMm, 2)
 }
 
+/** So many places more than usual tell figures apart that differ by next to nothing. */
+const MOST_PLACES = 6
+
+/**
+ * Two figures that a sentence compares, at the digits of their kind, or at as many more as tell them apart: a verdict is exact,
+ * and what stands beside it must bear it out.
+ */
+export function apart(one: number, other: number, digits: number): readonly [string, string] {
+  for (let places = digits; places < digits + MOST_PLACES; places++) {
+    const [a, b] = [figure(one, places), figure(other, places)]
+    if (Number(a) < Number(b) === one < other && Number(a) > Number(b) === one > other) return [a, b]
+  }
+  return [String(one), String(other)]
+}
+
+/** Two currents that a sentence compares, each with its unit. */
+export function ampsApart(one: number, other: number): readonly [string, string] {
+  const [a, b] = [amps(one), amps(other)]
+  if (a !== b) return [a, b]
+  const small = isThousandths(Math.max(one, other))
+  const [x, y] = small ? apart(one * 1000, other * 1000, 1) : apart(one, other, 1)
+  return [`${x} ${small ? 'mA' : 'A'}`, `${y} ${small ? 'mA' : 'A'}`]
+}
+
+/** Two forces that a sentence compares. */
+export function newtonsApart(one: number, other: number): readonly [string, string] {
+  const [a, b] = apart(one, other, 0)
+  return [`${a} N`, `${b} N`]
+}
+
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
 
 export const list = (items: readonly string[], limit = 6): string =>

@@ -1,6 +1,6 @@
 import type { Cure } from '@/core/work/kit/cures'
 import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/craft/fit/fitTypes'
-import { amps, day, list, mm, mm2, range } from './figures'
+import { amps, ampsApart, apart, day, figure, list, mm, mm2, range, stripRange } from './figures'
 
 /** Why a candidate is out, in one sentence. */
 export function reasonWords(reason: FitReason): string {
@@ -10,23 +10,49 @@ export function reasonWords(reason: FitReason): string {
     case 'gender':
       return `a ${reason.gender}; this half takes ${reason.needs}s`
     case 'conductor-small':
-      return `barrel too large: ${mm2(reason.areaMm2)} in one that starts at ${mm2(reason.minMm2)}`
+      return compared(
+        reason.areaMm2,
+        reason.minMm2,
+        3,
+        (is, least) => `barrel too large: ${is} mm² in one that starts at ${least} mm²`,
+      )
     case 'conductor-large':
-      return `barrel too small: ${mm2(reason.areaMm2)} in one that ends at ${mm2(reason.maxMm2)}`
+      return compared(
+        reason.areaMm2,
+        reason.maxMm2,
+        3,
+        (is, most) => `barrel too small: ${is} mm² in one that ends at ${most} mm²`,
+      )
     case 'two-wires':
       return reason.why === 'sealed' ? 'a sealed cavity takes one insulation only' : 'its sheet allows one wire only'
     case 'insulation-support':
-      return `it holds ${range(reason.minMm, reason.maxMm)} mm of insulation, this is ${mm(reason.insulationMm)}`
+      return supportWords(reason)
     case 'seal-leaks':
-      return `${mm(reason.insulationMm)} is under the ${reason.by}'s ${mm(reason.minMm)}: water would pass`
+      return compared(
+        reason.insulationMm,
+        reason.minMm,
+        2,
+        (is, least) => `${is} mm is under the ${reason.by}'s ${least} mm: water would pass`,
+      )
     case 'seal-tears':
-      return `the ${reason.by} would tear: ${mm(reason.insulationMm)} in a window that ends at ${mm(reason.maxMm)}`
+      return compared(
+        reason.insulationMm,
+        reason.maxMm,
+        2,
+        (is, most) => `the ${reason.by} would tear: ${is} mm in a window that ends at ${most} mm`,
+      )
     case 'bore':
       return reason.what === 'seal'
         ? `the seal is made for a bore of ${mm(reason.diameterMm)}, this cavity has ${mm(reason.boreMm)}`
-        : `the ${reason.what === 'contact' ? 'crimped contact' : 'insulation'} would not enter: ${mm(reason.diameterMm)} in a bore of ${mm(reason.boreMm)}`
+        : compared(
+            reason.diameterMm,
+            reason.boreMm,
+            2,
+            (is, bore) =>
+              `the ${reason.what === 'contact' ? 'crimped contact' : 'insulation'} would not enter: ${is} mm in a bore of ${bore} mm`,
+          )
     case 'current':
-      return `carries ${amps(reason.allowedA)} at ${reason.ambientC} °C, the load is ${amps(reason.currentA)}`
+      return `carries ${ampsApart(reason.allowedA, reason.currentA)[0]} at ${reason.ambientC} °C, the load is ${ampsApart(reason.allowedA, reason.currentA)[1]}`
     case 'plating':
       return `${reason.plating} against ${reason.matePlating}: the pair corrodes`
     case 'rule':
@@ -37,6 +63,23 @@ export function reasonWords(reason: FitReason): string {
       return 'no wire seal of this family on the shelf'
   }
 }
+
+type Support = Extract<FitReason, { kind: 'insulation-support' }>
+
+/** The limit that is passed is the one that must differ from what is there. */
+function supportWords({ insulationMm, minMm, maxMm }: Support): string {
+  const thin = insulationMm < minMm
+  const [is, limit] = apart(insulationMm, thin ? minMm : maxMm, 2)
+  const held = thin
+    ? `${limit} to ${figure(maxMm, 2)}`
+    : minMm === 0
+      ? `up to ${limit}`
+      : `${figure(minMm, 2)} to ${limit}`
+  return `it holds ${held} mm of insulation, this is ${is} mm`
+}
+
+const compared = (one: number, other: number, digits: number, words: (one: string, other: string) => string): string =>
+  words(...apart(one, other, digits))
 
 function ruleWords({ rule, tool }: Extract<FitReason, { kind: 'rule' }>): string {
   switch (rule) {
@@ -89,6 +132,8 @@ export function noteWords(note: FitNote): string {
       return 'the height window is estimated from the metal, no sheet gives it: it is recorded as an estimate'
     case 'card-contradicts':
       return `the card of ${note.tool} gives this same setting another height too, ${range(note.minMm, note.maxMm)} mm, and nothing to adjust: both cannot be right. Measure the first piece, and ask for the card to be put right`
+    case 'strip-contradicts':
+      return `the card’s own strip is ${stripRange(note.sheet)} mm, these house rules ask ${stripRange(note.house)} mm: ${note.counts === 'sheet' ? 'the card counts' : 'the rules count'} here`
     case 'fold-back':
       return `the bare end is folded back on itself to ${mm2(note.areaMm2)}: it is recorded`
     case 'two-wires':

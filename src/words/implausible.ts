@@ -1,8 +1,11 @@
 import type { Implausible } from '@/core/record/standing/plausible'
-import { mm, newtons, range } from './figures'
+import { mm, newtonsApart, range } from './figures'
 
 /** A figure that cannot be, and what would be. */
 export const implausibleWords = ({ figure: what, value, min, max }: Implausible): string =>
   what === 'height'
     ? `${mm(value, 3)} cannot be the height of this crimp (about ${range(min * 2, max / 2, 2)} mm). Is it in millimetres, and this piece?`
-    : `${newtons(value)} is more than copper of this wire holds (about ${newtons(max)}). Is it in newtons? An alloy may hold more.`
+    : tooStrong(...newtonsApart(value, max))
+
+const tooStrong = (held: string, most: string): string =>
+  `${held} is more than copper of this wire holds (about ${most}). Is it in newtons? An alloy may hold more.`

@@ -4,7 +4,7 @@ import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
 import { termLabel } from '@/core/record/plan/keys'
 import { entryWords } from './entries'
-import { day, figure, heightRange, list, mm, newtons, plural, range, stripRange } from './figures'
+import { day, figure, heightRange, list, mm, newtons, newtonsApart, plural, range, stripRange } from './figures'
 import { implausibleWords } from './implausible'
 import { pairFaultWords } from './mated'
 import { planFaultWords } from './plan'
@@ -126,8 +126,10 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'lock-open': (refusal) => `The lock of ${refusal.end} is open.`,
   'not-home': (refusal) => `Not home yet: ${list(refusal.contacts, 4)}. The lock closes when all contacts are in.`,
   'tug-missing': (refusal) => `Tug it lightly, about ${newtons(refusal.tugN)}, and say that it held.`,
-  'tug-too-hard': (refusal) =>
-    `${newtons(refusal.tugN)} is too hard a tug: ${newtons(refusal.lightN)} is enough, more could break the cavity's lock.`,
+  'tug-too-hard': (refusal) => {
+    const [tug, light] = newtonsApart(refusal.tugN, refusal.lightN)
+    return `${tug} is too hard a tug: ${light} is enough, more could break the cavity's lock.`
+  },
   'contact-spent': (refusal) =>
     `This contact has come out ${plural(refusal.used, 'time')}; ${reuseLimitWords[refusal.by]} ${refusal.allowed === 0 ? 'no second use' : plural(refusal.allowed, 'reuse')}. Cut it off and make a new one.`,
   'improvised-forbidden': () => 'These house rules forbid improvised release tools: borrow or buy the right one.',

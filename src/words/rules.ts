@@ -37,6 +37,10 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'Fold-back of a thin wire',
     why: 'It fills a barrel that is too large; sheets do not know it, and the strands cross.',
   },
+  stripCounts: {
+    name: 'Strip where sheet and rules differ',
+    why: 'The maker tried that length on that contact; a shop may have learned that its own brush holds better.',
+  },
   lubricant: {
     name: 'Lubricant on seals',
     why: 'The approved one helps thick wires in; the wrong one swells the seal.',
@@ -144,6 +148,8 @@ const choiceWords: Readonly<Record<string, string>> = {
   warn: 'warned about',
   figure: 'a figure from a tester',
   'by-hand': 'a figure, or pulled by hand and held',
+  sheet: 'the sheet’s own',
+  'house-rules': 'these rules’',
   measured: 'measured, where the set has a window',
   'not-asked': 'not asked',
   'front-first': 'front cover first',

@@ -1,8 +1,14 @@
 import { coded } from '../refusalAnswer'
 import { z } from 'zod'
 import { answer, endpoint, noAnswer } from '@/api/endpoint'
-import { stripWindow } from '@/core/craft/strip/stripWindow'
+import { type StripWindow, stripWindow } from '@/core/craft/strip/stripWindow'
 import type { StripShape } from '@/core/parts/catalogue/stripShape'
+
+/** The open interface names the lower end of a closed barrel by what it comes to, whether or not a gap is asked for. */
+const promised = ({ below, above }: StripWindow['limits']) => ({
+  below: below === 'gap-too-small' ? 'hole-empty' : below,
+  above,
+})
 
 const atLeast0 = z.number().min(0)
 const above0 = z.number().positive()
@@ -43,7 +49,7 @@ export const stripWindowEndpoint = endpoint({
       ...dimensions,
     } as StripShape)
     return window.ok
-      ? answer(window.value)
+      ? answer({ ...window.value, limits: promised(window.value.limits) })
       : noAnswer({
           ...coded(window.fault),
           message: `the smallest brush of ${window.fault.brushMinMm} mm has no room in ${window.fault.reachMm} mm`,

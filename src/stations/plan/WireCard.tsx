@@ -48,7 +48,7 @@ export function WireCard({ wire, view, end }: { readonly wire: Wire; readonly vi
       )}
       {load?.dropTooLarge && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
-          {words.itDropsOf(load.dropPercent ?? 0)} {state.plan.supplyV}{' '}
+          {words.itDropsOf(load.dropPercent ?? 0, rulesOf(state).dropLimitPercent)} {state.plan.supplyV}{' '}
           {words.vHouseRulesAllow(rulesOf(state).dropLimitPercent)}
         </p>
       )}

@@ -218,10 +218,7 @@ export function PrepItem({
           />
         )}
         <SlackLedger termination={termination} />
-        <div className={paneCss.sources}>
-          <span>{words.stripFrom(set.stripFrom === 'sheet', rules.name)}</span>
-          <span>{words.eyes}</span>
-        </div>
+        <StripSources wire={wire} set={set} />
       </aside>
     </>
   )

@@ -14,7 +14,11 @@ test.each([
   [7, 0.3, 0.9],
   [19, 0.2, 1.0],
   [37, 0.1, 0.7],
-  [16, 0.2, 0.2 * Math.sqrt(16 / 0.75)],
+  [2, 0.3, 0.6],
+  [4, 0.2, 0.2 * (1 + Math.SQRT2)],
+  [13, 0.2, 0.2 * (2 + Math.sqrt(5))],
+  // more lie bunched
+  [24, 0.2, 0.2 * Math.sqrt(24 / 0.75)],
 ])('%i strands of %f mm lie in a bundle of %f mm', (strands, strandMm, bundle) => {
   const size = wireSize({ strands, strandMm }, { stranded: true, temperatureC: 20 })
   expect(size.bundleDiameterMm).toBeCloseTo(bundle, 9)

@@ -15,6 +15,12 @@ import { constructionOf } from '../../parts/catalogue/constructions'
 /** Conductor in the barrel, of one wire or of two that share the contact. */
 export const totalAreaMm2 = ({ wire, also }: FitConditions): number => wire.areaMm2 + (also?.areaMm2 ?? 0)
 
+/** Two figures are summed in binary: 1.3 and 0.75 are not quite 2.05. What areas are allowed, diameters are too. */
+const SUM_TOLERANCE_MM = AREA_TOLERANCE_MM2
+
+/** Nor are 0.1 A and 0.2 A quite 0.3 A. */
+const SUM_TOLERANCE_A = 1e-6
+
 /** Two insulations side by side are as wide as both. */
 export const widestInsulationMm = ({ wire, also }: FitConditions): number =>
   wire.insulationMm + (also?.insulationMm ?? 0)
@@ -42,10 +48,11 @@ export function wireReason(contact: Contact, conditions: FitConditions): FitReas
   if (conditions.also && !contact.twoWires) return { kind: 'two-wires', why: 'sheet' }
   const insulationMm = widestInsulationMm(conditions)
   const held = contact.insulation
-  if (held && (insulationMm < held.minMm || insulationMm > held.maxMm))
+  if (held && (insulationMm < held.minMm - SUM_TOLERANCE_MM || insulationMm > held.maxMm + SUM_TOLERANCE_MM))
     return { kind: 'insulation-support', insulationMm, ...held }
   const cup = constructionOf(contact).cupBoreMm(contact)
-  if (cup !== undefined && insulationMm > cup) return { kind: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
+  if (cup !== undefined && insulationMm > cup + SUM_TOLERANCE_MM)
+    return { kind: 'insulation-support', insulationMm, minMm: 0, maxMm: cup }
   return undefined
 }
 
@@ -91,7 +98,8 @@ export function boreReason(
   if (contact.crimpedMm !== undefined && contact.crimpedMm > boreMm)
     return { kind: 'bore', what: 'contact', diameterMm: contact.crimpedMm, boreMm }
   const insulationMm = widestInsulationMm(conditions)
-  if (insulationMm > boreMm) return { kind: 'bore', what: 'insulation', diameterMm: insulationMm, boreMm }
+  if (insulationMm > boreMm + SUM_TOLERANCE_MM)
+    return { kind: 'bore', what: 'insulation', diameterMm: insulationMm, boreMm }
   if (seal && Math.abs(seal.boreMm - boreMm) > SEAL_BORE_TOLERANCE_MM)
     return { kind: 'bore', what: 'seal', diameterMm: seal.boreMm, boreMm }
   return undefined
@@ -105,7 +113,9 @@ export function currentReason(contact: Contact, conditions: FitConditions): FitR
   const currentA = loadA(conditions)
   const allowedA = allowedCurrentA(contact, conditions.ambientC)
   if (currentA === undefined || allowedA === undefined) return undefined
-  return currentA > allowedA ? { kind: 'current', currentA, allowedA, ambientC: conditions.ambientC } : undefined
+  return currentA > allowedA + SUM_TOLERANCE_A
+    ? { kind: 'current', currentA, allowedA, ambientC: conditions.ambientC }
+    : undefined
 }
 
 /** Gold against tin frets and corrodes; other pairs are left to the sheet. */

@@ -1,5 +1,6 @@
 import type { Cavity, Contact, ContactGender, Housing, Plating, Seal, Tool } from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
+import type { Range } from '../../base/range'
 import type { Setup } from '../setup/setup'
 import type { StripWindow } from '../strip/stripWindow'
 import type { RequiredPull } from './requiredPull'
@@ -58,6 +59,13 @@ export type FitNote =
   | { readonly kind: 'height-estimated' }
   /** the card gives the very same setting another height */
   | { readonly kind: 'card-contradicts'; readonly tool: string; readonly minMm: number; readonly maxMm: number }
+  /** the card's own strip allows what the house rules do not; which of them counts is a rule of its own */
+  | {
+      readonly kind: 'strip-contradicts'
+      readonly sheet: Range
+      readonly house: Range
+      readonly counts: HouseRules['stripCounts']
+    }
   | { readonly kind: 'no-notch'; readonly bundleMm: number }
   | { readonly kind: 'fold-back'; readonly areaMm2: number }
   | { readonly kind: 'two-wires'; readonly areaMm2: number }

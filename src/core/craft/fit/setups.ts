@@ -4,9 +4,9 @@ import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
 import { toolClasses } from '../../parts/catalogue/toolClasses'
 import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
 import { heightTarget } from '../crimp/heightTarget'
-import { gapRange } from '../../parts/rules/houseRules'
 import { type Setup, toolDue } from '../setup/setup'
-import { type StripWindow, stripWindow } from '../strip/stripWindow'
+import { houseStrip, stripsAtOdds } from '../strip/houseStrip'
+import type { StripWindow } from '../strip/stripWindow'
 import { stripperNotch } from '../strip/stripperNotch'
 import { bunchDiameterMm, bundleDiameterMm } from '../../base/wire/bundle'
 import { foldsBack, totalAreaMm2 } from './checks'
@@ -106,6 +106,8 @@ function setupFrom(
 ): SetupCandidate {
   const areaMm2 = totalAreaMm2(conditions)
   const strip = stripOf(contact, row.strip, conditions)
+  const house = houseStrip(contact, conditions.wire.insulationMm, conditions.rules)
+  const atOdds = row.strip && house && stripsAtOdds(row.strip, house) ? { sheet: row.strip, house } : undefined
   if (!strip) return { refused: { kind: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
   const estimate = placard.source.basis === 'estimated'
   const height = heightOf(contact, row.height, conditions)
@@ -122,7 +124,7 @@ function setupFrom(
       ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
     },
     strip,
-    stripFrom: row.strip ? 'sheet' : 'dimensions',
+    stripFrom: row.strip && !(atOdds && conditions.rules.stripCounts === 'house-rules') ? 'sheet' : 'dimensions',
     ...(height && { height }),
     source: [placard.source.document, placard.source.revision && `rev ${placard.source.revision}`, row.source]
       .filter(Boolean)
@@ -131,6 +133,7 @@ function setupFrom(
     notes: [
       ...notesOf(contact, tool, estimate, conditions, notch),
       ...(height?.estimate ? [{ kind: 'height-estimated' as const }] : []),
+      ...(atOdds ? [{ kind: 'strip-contradicts' as const, ...atOdds, counts: conditions.rules.stripCounts }] : []),
       ...(otherHeight ? [{ kind: 'card-contradicts' as const, tool: tool.id, ...otherHeight }] : []),
     ],
   }
@@ -174,13 +177,10 @@ function stripOf(
   conditions: FitConditions,
 ): StripWindow | undefined {
   const { rules, wire } = conditions
-  const shape = constructionOf(contact).stripShape(contact, {
-    gap: gapRange(rules, wire.insulationMm),
-    brush: rules.brush,
-  })
-  const computed = shape && stripWindow(shape)
-  const limits = computed?.ok ? computed.value.limits : constructionOf(contact).stripLimits
-  const window = sheet ?? (computed?.ok ? computed.value : undefined)
+  const house = houseStrip(contact, wire.insulationMm, rules)
+  const limits = house?.limits ?? constructionOf(contact).stripLimits
+  const houseCounts = sheet && house && rules.stripCounts === 'house-rules' && stripsAtOdds(sheet, house)
+  const window = houseCounts ? house : (sheet ?? house)
   if (!window) return undefined
   const legs = foldsBack(contact, conditions) ? 2 : 1
   return {

@@ -17,6 +17,7 @@ export const setupSchema = z.strictObject({
 
 const limit = z.enum([
   'hole-empty',
+  'gap-too-small',
   'insulation-in-barrel',
   'gap-too-large',
   'brush-too-short',

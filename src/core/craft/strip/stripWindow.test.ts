@@ -9,7 +9,10 @@ test('closed barrel 5.2 mm deep, gap 0.3 to 1.0: strip 5.5 to 6.2, nominal 5.85'
     cupDepthMm: 0,
     gap: { minMm: 0.3, maxMm: 1 },
   })
-  expect(window).toMatchObject({ ok: true, value: { limits: { below: 'hole-empty', above: 'gap-too-large' } } })
+  // the gap is what runs out first; where no gap is asked for, it is the hole that empties
+  expect(window).toMatchObject({ ok: true, value: { limits: { below: 'gap-too-small', above: 'gap-too-large' } } })
+  const touching = stripWindow({ kind: 'closed', barrelDepthMm: 5.2, cupDepthMm: 0, gap: { minMm: 0, maxMm: 0.5 } })
+  expect(touching).toMatchObject({ ok: true, value: { limits: { below: 'hole-empty' } } })
   if (!window.ok) return
   expect([window.value.minMm, window.value.nominalMm, window.value.maxMm].map((mm) => mm.toFixed(2))).toEqual([
     '5.50',

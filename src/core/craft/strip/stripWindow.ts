@@ -29,7 +29,9 @@ export interface NoStripWindow {
 export function stripWindow(shape: StripShape): Result<StripWindow, NoStripWindow> {
   if (shape.kind === 'closed') {
     const base = shape.barrelDepthMm + shape.cupDepthMm
-    return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, 'hole-empty', 'gap-too-large'))
+    // where the rules want a gap, it runs out before the conductor leaves the hole
+    const below = shape.gap.minMm > 0 ? 'gap-too-small' : 'hole-empty'
+    return ok(window(base + shape.gap.minMm, base + shape.gap.maxMm, below, 'gap-too-large'))
   }
   if (shape.kind === 'sleeve')
     return ok(

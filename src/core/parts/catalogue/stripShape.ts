@@ -28,6 +28,7 @@ export type StripShape =
 /** What a strip can be wrong by. Each names what is seen at the contact. */
 export type StripLimit =
   | 'hole-empty'
+  | 'gap-too-small'
   | 'insulation-in-barrel'
   | 'gap-too-large'
   | 'brush-too-short'

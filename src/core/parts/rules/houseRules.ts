@@ -13,6 +13,7 @@ const before = {
   shiftAsksAgain: false,
   releasePull: 'figure',
   releaseHeight: 'measured',
+  stripCounts: 'sheet',
 } as const
 
 const completed = new WeakMap<WrittenRules, HouseRules>()
@@ -27,6 +28,7 @@ export function completeRules(written: WrittenRules): HouseRules {
     shiftAsksAgain: written.shiftAsksAgain ?? before.shiftAsksAgain,
     releasePull: written.releasePull ?? before.releasePull,
     releaseHeight: written.releaseHeight ?? before.releaseHeight,
+    stripCounts: written.stripCounts ?? before.stripCounts,
   }
   completed.set(written, rules)
   return rules
@@ -48,6 +50,7 @@ const sheetStrict: HouseRules = {
   name: 'sheet strict',
   about: 'every figure from a sheet, calibrated frames only, no strand lost',
   gap: { school: 'band', band: { minMm: 0.3, maxMm: 1 } },
+  stripCounts: 'sheet',
   brush: { minMm: 0.2, maxMm: 1 },
   strandAllowance: 0,
   redoTries: 1,

@@ -5,7 +5,8 @@ import { ruleLines, type RuleId } from './ruleLines'
 /** Where each house rule is read, from `src/core`. A rule that nothing reads says so on the screen. */
 const readers: Readonly<Partial<Record<RuleId, string>>> = {
   gap: 'parts/rules/houseRules.ts',
-  brush: 'craft/fit/setups.ts',
+  brush: 'craft/strip/houseStrip.ts',
+  stripCounts: 'craft/fit/setups.ts',
   strandAllowance: 'record/journal/kinds/stripped.ts',
   redoTries: 'record/standing/slack.ts',
   sideCutterStrip: 'craft/crimp/practices.ts',

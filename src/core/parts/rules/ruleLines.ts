@@ -42,6 +42,7 @@ const allowance: RuleShape = { kind: 'allowance' }
 export const ruleLines: readonly RuleLine[] = [
   { id: 'gap', group: 'strip', shape: { kind: 'gap' } },
   { id: 'brush', group: 'strip', shape: { kind: 'range' } },
+  { id: 'stripCounts', group: 'strip', shape: { kind: 'choice', of: ['sheet', 'house-rules'] } },
   { id: 'strandAllowance', group: 'strip', shape: whole('strands', 20) },
   { id: 'redoTries', group: 'strip', shape: whole('', 10) },
   { id: 'sideCutterStrip', group: 'strip', shape: allowance },

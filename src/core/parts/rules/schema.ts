@@ -28,6 +28,8 @@ export const houseRulesSchema = z.strictObject({
     z.strictObject({ school: z.literal('half-insulation'), minMm: atLeast0 }),
     z.strictObject({ school: z.literal('touching'), maxMm: above0 }),
   ]),
+  /** where a card's own strip allows what these rules do not */
+  stripCounts: z.enum(['sheet', 'house-rules']).optional(),
   /** conductor that shows beyond an open barrel's wings */
   brush: rangeMm,
   /** strands that may be nicked or cut */

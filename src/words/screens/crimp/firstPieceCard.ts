@@ -1,4 +1,4 @@
-import { heightRange, newtons, plural } from '@/words/figures'
+import { heightRange, newtonsApart, plural } from '@/words/figures'
 
 /** What `FirstPieceCard` says. */
 export const firstPieceCardWords = {
@@ -15,8 +15,10 @@ export const firstPieceCardWords = {
   firstPieceOnSpare: 'First piece, on spare wire',
   crimpHeightMm: 'Crimp height, mm',
   heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${heightRange({ minMm, maxMm })} mm.`,
-  isBelowThisSetup: (pullN: number, minimumN: number) =>
-    `${newtons(pullN)} is below ${newtons(minimumN)}: this setup is not released with it.`,
+  isBelowThisSetup: (pullN: number, minimumN: number) => {
+    const [held, asked] = newtonsApart(pullN, minimumN)
+    return `${held} is below ${asked}: this setup is not released with it.`
+  },
   notGoodRecordWhat: 'Not good: record what was seen',
   toReleaseSetupEye: (left: number) =>
     `${plural(left, 'good piece')} to release all of this setup. Eye protection at the pull.`,

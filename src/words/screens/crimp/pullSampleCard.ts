@@ -1,4 +1,4 @@
-import { newtons } from '@/words/figures'
+import { newtonsApart } from '@/words/figures'
 
 /** What `PullSampleCard` says. */
 export const pullSampleCardWords = {
@@ -7,8 +7,10 @@ export const pullSampleCardWords = {
   pullSample: 'Pull a sample',
   onePieceInOf: (pullEvery: number) =>
     `One piece in ${String(pullEvery)} of this setup is crimped on spare wire and pulled to destruction. Eye protection.`,
-  isBelowReleaseEnds: (pullN: number, minimumN: number) =>
-    `${newtons(pullN)} is below ${newtons(minimumN)}: the release ends with it.`,
+  isBelowReleaseEnds: (pullN: number, minimumN: number) => {
+    const [held, asked] = newtonsApart(pullN, minimumN)
+    return `${held} is below ${asked}: the release ends with it.`
+  },
   recordItStopThis: 'Record it: stop this setup',
   pullItFirst: 'Pull it first',
   recordSample: 'Record the sample',

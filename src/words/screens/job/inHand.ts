@@ -1,5 +1,5 @@
 import type { SetupRelease } from '@/core/record/state/records'
-import { newtons, plural } from '@/words/figures'
+import { newtons, newtonsApart, plural } from '@/words/figures'
 
 /** What `InHand` says. */
 export const inHandWords = {
@@ -17,7 +17,7 @@ export const inHandWords = {
         ? 'held by hand'
         : minimumN === undefined
           ? newtons(pullN)
-          : `${newtons(pullN)} ≥ ${newtons(minimumN)}`,
+          : newtonsApart(pullN, minimumN).join(' ≥ '),
       ...(waits > 0 ? [`${plural(waits, 'kind of crimp', 'kinds of crimp')} not yet`] : []),
     ].join(' · '),
   left: 'left',

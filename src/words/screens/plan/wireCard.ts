@@ -1,13 +1,15 @@
-import { amps, figure, mm2 } from '@/words/figures'
+import { ampsApart, apart, figure, mm2 } from '@/words/figures'
 
 /** What `WireCard` says. */
 export const wireCardWords = {
-  isMoreThanThis: (loadA: number, allowedA: number, ambientC: number) =>
-    `▲ ${amps(loadA)} is more than this wire carries here: ${amps(allowedA)} at ${String(ambientC)} °C`,
+  isMoreThanThis: (loadA: number, allowedA: number, ambientC: number) => {
+    const [load, allowed] = ampsApart(loadA, allowedA)
+    return `▲ ${load} is more than this wire carries here: ${allowed} at ${String(ambientC)} °C`
+  },
   leftInItsBundle: (bundleFactor: number) => `, ${figure(bundleFactor, 0)} % left in its bundle`,
   protectiveColours: (colour: string) =>
     `${colour} is kept for protective earth: this wire has another duty. Give it other colours.`,
-  itDropsOf: (dropPercent: number) => `◆ It drops ${figure(dropPercent, 1)} % of`,
+  itDropsOf: (dropPercent: number, limitPercent: number) => `◆ It drops ${apart(dropPercent, limitPercent, 1)[0]} % of`,
   vHouseRulesAllow: (dropLimitPercent: number) => `V; the house rules allow ${String(dropLimitPercent)} %.`,
   overInsulation: 'Over insulation',
   strandsOf: (strands: number, strandMm: number) => `${String(strands)} × ${String(strandMm)} mm`,

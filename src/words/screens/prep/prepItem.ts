@@ -1,3 +1,4 @@
+import type { Range } from '@/core/base/range'
 import type { StripVerdict } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
 import { figure, mm, stripRange } from '@/words/figures'
@@ -50,6 +51,7 @@ export const prepWords = {
   writtenWithIt: ': written with it.',
   stripFrom: (sheet: boolean, rules: string) =>
     `Strip: ${sheet ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rules}”`}.`,
+  rulesWouldAsk: (house: Range) => `The house rules alone would ask ${stripRange(house)} mm: here the sheet counts.`,
   eyes: 'Cut away from the hand; eye protection on.',
   mm: (tryMm: number) => `−${String(tryMm)} mm`,
 }

@@ -38,6 +38,7 @@ import { StripFacts } from './StripFacts'
 import { stripLines } from './stripLines'
 import { StrippedCard } from './StrippedCard'
 import { StripScale } from './StripScale'
+import { StripSources } from './StripSources'
 
 const loadBeside = () => import('./besideCards')
 const TrialPane = later(loadBeside, (cards) => cards.TrialPane)

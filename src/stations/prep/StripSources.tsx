@@ -4,7 +4,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { stripAtOdds } from '@/core/record/standing/stripAtOdds'
 import { useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
-import { prepItemWords as words } from '@/words/screens/prep/prepItem'
+import { prepWords as words } from '@/words/screens/prep/prepItem'
 
 /** Where a strip comes from; and what the house rules alone would ask, where the sheet's own allows more. */
 export function StripSources({ wire, set }: { readonly wire: Wire; readonly set: ChosenSet }) {

@@ -25,6 +25,7 @@ export const entryWords = {
   extracted: 'taken out',
   'seat-faulted': 'seating fault',
   'taken-over': 'taken over',
+  'came-with': 'came with',
   'seat-order-set': 'order of seating',
   'damage-reported': 'broken',
   'end-damaged': 'broken part of an end',

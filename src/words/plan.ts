@@ -71,6 +71,8 @@ export function planFaultWords(code: string, detail: Readonly<Record<string, unk
       return `End ${at('end')} has wires, like ${at('wire')}: move them first.`
     case 'wire-has-work':
       return `Wire ${at('wire')} has been worked on: take that work back before it is changed.`
+    case 'wire-always-so':
+      return `Wire ${at('wire')} is cut. Say whether it was always so, with the reason, or is another wire: the old one is scrapped then.`
     default:
       return 'The plan does not hold together.'
   }

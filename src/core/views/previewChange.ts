@@ -6,11 +6,11 @@ import { snapshot, type JobState } from '../record/state/state'
 import { fail, ok, type Result } from '../base/result'
 import { outOfReach, type OutOfReach } from '../work/rework/reach'
 import { mergeFacts } from '../record/plan/facts'
-import { planChangeEntries } from '../work/kit/firstEntries'
+import { planChangeEntries, saidOfWires, type WiresAnswered } from '../work/kit/firstEntries'
 import { kitList, type KitLine } from '../work/kit/kitList'
 import type { PlanChange } from '../record/plan/plan'
 import { withoutSet } from './queue'
-import { revisionCost, type RevisionCost } from '../record/plan/revision'
+import { askedOfWires, revisionCost, type AskedOfWire, type RevisionCost } from '../record/plan/revision'
 import { refusalOf } from '../work/left/refusalOf'
 
 export interface KitDifference {
@@ -29,7 +29,12 @@ export interface ChangePreview {
   readonly withoutSet: readonly string[]
   /** wires that would be led to an end which they do not reach */
   readonly outOfReach: readonly OutOfReach[]
+  /** wires that are cut and change: were they always so, or are they other wires? */
+  readonly asks: readonly AskedOfWire[]
 }
+
+const isAnswered = ({ corrected = [], another = [] }: WiresAnswered, wire: string) =>
+  corrected.some((one) => one.wire === wire) || another.includes(wire)
 
 /** Works a change out on a copy of the job: nothing is written. */
 export function previewChange(
@@ -37,14 +42,19 @@ export function previewChange(
   state: JobState,
   change: PlanChange,
   today: string,
+  answered: WiresAnswered = {},
 ): Result<ChangePreview, Refusal> {
   const copy = foldFrom(snapshot(state))
   let count = 0
   const newId = () => `preview-${String(++count)}`
   const [first] = planChangeEntries(catalogue, state, change, today, newId)
   const facts = first?.kind === 'plan-changed' ? mergeFacts(state.facts, first.facts) : state.facts
-  const cost = revisionCost(state, change, facts)
-  for (const entry of planChangeEntries(catalogue, state, change, today, newId, cost.disturbed)) {
+  const asks = askedOfWires(state, change)
+  // until its author has said otherwise, a wire is shown as it would be cut anew
+  const open = asks.map(({ wire }) => wire).filter((wire) => !isAnswered(answered, wire))
+  const taken = open.length === 0 ? answered : { ...answered, another: [...(answered.another ?? []), ...open] }
+  const cost = revisionCost(state, change, facts, saidOfWires(taken))
+  for (const entry of planChangeEntries(catalogue, state, change, today, newId, cost.disturbed, taken)) {
     const whole = { ...entry, seq: copy.state.seq + 1, at: `${today}T00:00:00.000Z`, by: 'preview' }
     const refusal = refusalOf(copy, whole, whole)
     if (refusal) return fail(refusal)
@@ -58,6 +68,7 @@ export function previewChange(
       .map((termination) => termination.key)
       .filter((one) => !before.has(one)),
     outOfReach: outOfReach(state.plan, change),
+    asks,
   })
 }
 

@@ -5,6 +5,8 @@ import { useMemo, useState } from 'react'
 import { withoutSet } from '@/core/views/queue'
 import { type Termination, planIndex } from '@/core/record/plan/plan'
 import { useBeside } from '@/ui/later/useBeside'
+import { AS_FOUND } from '@/core/record/state/records'
+import { termState } from '@/core/record/state/state'
 import { TerminationKit } from './TerminationKit'
 import { later } from '@/ui/later/later'
 import { useJob } from '@/ui/job/JobProvider'
@@ -23,6 +25,10 @@ const loadPanes = async () => ({
   ...(await import('./WholeJob')),
   ...(await import('./BuyTools')),
 })
+const CameKit = later(
+  () => import('./CameKit'),
+  (module) => module.CameKit,
+)
 const KitParts = later(loadPanes, (panes) => panes.KitParts)
 const WholeJob = later(loadPanes, (panes) => panes.WholeJob)
 const BuyTools = later(loadPanes, (panes) => panes.BuyTools)
@@ -59,7 +65,10 @@ export function KitStation() {
       {pane === 'whole' && <WholeJob close={close} />}
       {pane === 'tools' && <BuyTools close={close} />}
       {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
-      {!pane && termination && (
+      {!pane && termination && isCame(state, termination) && (
+        <CameKit key={termination.key} termination={termination} />
+      )}
+      {!pane && termination && !isCame(state, termination) && (
         <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />
       )}
     </div>
@@ -71,6 +80,9 @@ type KitSection = QueueSection<Termination> & { readonly glyph: Glyph }
 
 const setOf = (state: State, { wire, side }: Termination) => state.sets.get(setKey(wire.id, side))
 
+/** It came crimped with the harness: nothing is chosen for it. */
+const isCame = (state: State, { key }: Termination) => termState(state, key).crimp?.setup === AS_FOUND
+
 const kitRows = (state: State): QueueRows<Termination, KitSection> => ({
   keyOf: (termination) => termination.key,
   look: (termination, { glyph }) => {
@@ -79,17 +91,19 @@ const kitRows = (state: State): QueueRows<Termination, KitSection> => ({
     return {
       glyph,
       name: `${wire.id}${side}`,
-      words: `${sideWords(wire, side)} · ${set ? setupWords(set.setup) : words.nothingFits}`,
-      aside: set?.seal ?? '',
+      words: `${sideWords(wire, side)} · ${isCame(state, termination) ? words.asItCame(termState(state, termination.key).crimp?.contact) : set ? setupWords(set.setup) : words.nothingFits}`,
+      aside: isCame(state, termination) ? '' : (set?.seal ?? ''),
     }
   },
 })
 
 function kitSections(state: State): readonly KitSection[] {
   const units = planIndex(state.plan).terminations.filter((termination) => termination.unit === 1)
-  const blocked = units.filter((termination) => !setOf(state, termination))
-  const estimated = units.filter((termination) => setOf(state, termination)?.estimate === true)
-  const chosen = units.filter((termination) => setOf(state, termination)?.estimate === false)
+  const came = units.filter((termination) => isCame(state, termination))
+  const toMake = units.filter((termination) => !isCame(state, termination))
+  const blocked = toMake.filter((termination) => !setOf(state, termination))
+  const estimated = toMake.filter((termination) => setOf(state, termination)?.estimate === true)
+  const chosen = toMake.filter((termination) => setOf(state, termination)?.estimate === false)
   const sections: readonly KitSection[] = [
     {
       id: 'blocked',
@@ -99,6 +113,7 @@ function kitSections(state: State): readonly KitSection[] {
     },
     { id: 'estimated', title: words.lookAgain, items: estimated, glyph: 'caution' },
     { id: 'chosen', title: words.chosen, items: chosen, glyph: 'done' },
+    { id: 'came', title: words.cameCrimped, items: came, glyph: 'done' },
   ]
   return sections.filter(({ id, items }) => id === 'chosen' || items.length > 0)
 }

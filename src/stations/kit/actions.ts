@@ -6,7 +6,7 @@ import { benchClock } from '@/data/benchClock'
 import { z } from 'zod'
 import { questionKey, toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question } from '@/core/work/kit/question'
-import { setFacts } from '@/core/record/plan/facts'
+import { noFacts, setFacts, type Facts } from '@/core/record/plan/facts'
 import { kitList, kitTotal } from '@/core/work/kit/kitList'
 import { planIndex } from '@/core/record/plan/plan'
 import { isClosed } from '@/core/record/state/state'
@@ -63,6 +63,18 @@ export async function chooseSet(input: z.infer<typeof chooseInput>): Promise<Out
   return writeEntries(jobId, seen, by, [
     { id: newId(), kind: 'sets-chosen', choices: [{ wire: wireId, side, set }], facts: setFacts(catalogue, [set]) },
   ])
+}
+
+const cameInput = z.strictObject({ jobId: key, seen: z.number().int(), by: key, end: key, contact: key })
+
+/** Says which contact the crimps of an end came with. */
+export async function nameCame(input: z.infer<typeof cameInput>): Promise<Outcome<readonly KeptEntry[]>> {
+  const { jobId, seen, by, end, contact } = cameInput.parse(input)
+  const { db, catalogue: cache } = await bench()
+  const kind = (await loadCatalogue(db, cache)).contacts.get(contact)
+  if (!kind) return refused(words.shelfHasChangedThat)
+  const facts = { ...noFacts, contacts: { [contact]: kind } as Facts['contacts'] }
+  return writeEntries(jobId, seen, by, [{ id: newId(), kind: 'came-with', end, contact, facts }])
 }
 
 /** Changes a wire's type, or the insulation that was measured on it, and chooses its sets anew. */

@@ -1,8 +1,10 @@
 import { kitOptionsWords as words } from '@/words/screens/kit/kitOptions'
+import { sizeKey, type Catalogue } from '@/core/parts/catalogue/catalogue'
+import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question, type Asked } from '@/core/work/kit/question'
 import { withCures, type Cure } from '@/core/work/kit/cures'
-import type { Rejected } from '@/core/craft/fit/fitTypes'
+import type { FitQuery, Rejected } from '@/core/craft/fit/fitTypes'
 import { remedies } from '@/core/work/kit/remedies'
 import { planIndex, type SideLetter } from '@/core/record/plan/plan'
 import { outOfReachWords } from '@/words/pullTables'
@@ -54,6 +56,8 @@ export interface KitOptions {
   readonly windows: readonly KitWindow[]
   readonly insulationMm: number
   readonly remedies: readonly KitRemedy[]
+  /** contacts that its cavity takes: one of them it came with, where it came crimped */
+  readonly came: readonly { readonly id: string; readonly name: string; readonly plating: string }[]
 }
 
 /** Works out Kit's answer for one side of a wire, from the shelf as it is today. */
@@ -75,6 +79,7 @@ export function kitOptions(
     ? withCures(catalogue, query, found.rejected)
     : found.rejected
   return {
+    came: query && family ? cameOf(catalogue, query, family) : [],
     sets: found.sets.flatMap((set) =>
       set.setups.map((setup) => ({
         set: toChosenSet(set, setup),
@@ -115,4 +120,12 @@ export function kitOptions(
             setup: set.setups[0] ? setupWords(set.setups[0].setup) : '',
           })),
   }
+}
+
+/** Contacts that a cavity takes by family, size and half, whatever wire is in them. */
+const cameOf = (catalogue: Catalogue, { housing, cavity }: FitQuery, family: FamilyFacts) => {
+  const half = family.halves[housing.role]
+  return (catalogue.contactsBySize.get(sizeKey(housing.family, cavity.size)) ?? [])
+    .filter((one) => half === 'either' || one.gender === half)
+    .map(({ id, name, plating }) => ({ id, name, plating }))
 }

@@ -47,6 +47,8 @@ export function OtherPane({
         <RevisionPane
           preview={saving.preview}
           busy={saving.busy}
+          answer={saving.answer}
+          say={(answer) => void saving.say(answer)}
           apply={() => void saving.accept().then((written) => written && close())}
           back={() => {
             saving.drop()

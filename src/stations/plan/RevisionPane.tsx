@@ -5,6 +5,8 @@ import type { ChangePreview } from '@/core/views/previewChange'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { metres } from '@/words/figures'
 import { fateWords } from '@/words/plan'
+import { AlwaysSo } from './AlwaysSo'
+import type { WiresAnswer } from './useSavePlan'
 import styles from './RevisionPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -16,25 +18,33 @@ import noteCss from '@/ui/note/note.module.css'
 export function RevisionPane({
   preview,
   busy,
+  answer,
+  say,
   apply,
   back,
 }: {
   readonly preview: ChangePreview
   readonly busy: boolean
+  readonly answer: WiresAnswer | undefined
+  readonly say: (answer: WiresAnswer) => void
   readonly apply: () => void
   readonly back: () => void
 }) {
-  const { cost, kit, withoutSet, outOfReach } = preview
+  const { cost, kit, withoutSet, outOfReach, asks } = preview
+  // what only its author can say is said first
+  const unsaid = asks.length > 0 && answer === undefined
   const disturbed = new Set(cost.disturbed)
   useKeys([
     { key: 'Escape', words: words.backToPinout, run: back },
-    { key: ' ', words: words.applyRevision, run: apply },
+    { key: ' ', words: words.applyRevision, run: () => !unsaid && apply() },
   ])
   const figures: readonly (readonly [string, string])[] = [
     [words.contactsToTakeOut, String(cost.extractions)],
     [words.contactsToScrap, String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
     [words.sealsLost, String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
+    [words.toStripAgain, String(cost.strippedAgain)],
     [words.toCrimpAgain, String(cost.crimpedAgain)],
+    [words.toShorten, String(cost.shortened)],
     [words.wireLost, metres(cost.wireLostMm)],
   ]
   return (
@@ -43,6 +53,7 @@ export function RevisionPane({
         <h2 className={textCss.cardTitle}>{words.thisChangeUndoesWork(cost.disturbed.length)}</h2>
       </div>
       <div className={clsx(paneCss.panelBody, styles.stack)}>
+        {asks.length > 0 && <AlwaysSo asks={asks} answer={answer} busy={busy} say={say} />}
         <dl className={readoutCss.readouts}>
           {figures.map(([label, value]) => (
             <div
@@ -109,7 +120,7 @@ export function RevisionPane({
         <p className={clsx(textCss.small, textCss.dim)}>{words.scrappedContactsSealsAnd}</p>
       </div>
       <div className={clsx(paneCss.two, styles.padded)}>
-        <Button variant="filled" disabled={busy} onClick={apply}>
+        <Button variant="filled" disabled={busy || unsaid} onClick={apply}>
           <span>{words.applyRevision}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
         <Button onClick={back}>

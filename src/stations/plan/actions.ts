@@ -17,7 +17,16 @@ import { type Outcome } from '@/core/base/outcome'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
-const changeInput = z.strictObject({ jobId: key, change: planChangeSchema })
+/** what was answered of wires that are cut and change their colour or type */
+const answered = z
+  .strictObject({
+    corrected: z.array(z.strictObject({ wire: key, why: z.string().trim().min(1).max(500) })).max(20_000),
+    another: z.array(key).max(20_000),
+  })
+  .partial()
+  .transform(({ corrected, another }) => ({ ...(corrected && { corrected }), ...(another && { another }) }))
+  .default({})
+const changeInput = z.strictObject({ jobId: key, change: planChangeSchema, answered })
 const saveInput = changeInput.extend({ seen: z.number().int(), by: key, accept: z.array(key).max(20_000).default([]) })
 async function jobAndShelf(jobId: string) {
   const { db, jobs, catalogue } = await bench()
@@ -27,23 +36,23 @@ async function jobAndShelf(jobId: string) {
 
 /** What a plan change would do to work done and to the kit. Nothing is written. */
 export async function previewPlan(input: z.input<typeof changeInput>): Promise<Outcome<ChangePreview>> {
-  const { jobId, change } = changeInput.parse(input)
+  const { jobId, change, answered } = changeInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused(JOB_GONE)
-  const preview = previewChange(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()))
+  const preview = previewChange(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), answered)
   return preview.ok ? done(preview.value) : refused(refusalWords(preview.fault))
 }
 
 /** Applies a plan change, and chooses sets where it left none. `accept` names the wires whose work it may undo or move. */
 export async function savePlan(input: z.input<typeof saveInput>): Promise<Outcome<readonly KeptEntry[]>> {
-  const { jobId, change, seen, by, accept } = saveInput.parse(input)
+  const { jobId, change, seen, by, accept, answered } = saveInput.parse(input)
   const job = await jobAndShelf(jobId)
   if (!job) return refused(JOB_GONE)
   return writeEntries(
     jobId,
     seen,
     by,
-    planChangeEntries(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), newId, accept),
+    planChangeEntries(job.shelf, job.state, change, (await benchClock()).dayOf(new Date()), newId, accept, answered),
   )
 }
 

@@ -1,5 +1,6 @@
 import type { Construction } from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
+import type { RuleId } from '../../parts/rules/ruleLines'
 import type { DefectCode } from './looks'
 import { constructions } from '../../parts/catalogue/constructions'
 import type { PracticeId } from '../../parts/catalogue/practiceIds'
@@ -10,6 +11,8 @@ export type Allowance = 'forbidden' | 'recorded' | 'allowed'
 export interface Practice {
   readonly id: PracticeId
   readonly at: 'prep' | 'crimp'
+  /** the house rule that says */
+  readonly rule: RuleId
   readonly allowance: (rules: HouseRules) => Allowance
   /** defects that it can put right on the same contact, looked at again afterwards */
   readonly saves: readonly DefectCode[]
@@ -19,49 +22,57 @@ export const practices: Readonly<Record<PracticeId, Practice>> = {
   'side-cutters': {
     id: 'side-cutters',
     at: 'prep',
+    rule: 'sideCutterStrip',
     allowance: (rules) => rules.sideCutterStrip,
     saves: [],
   },
-  'fold-back': { id: 'fold-back', at: 'prep', allowance: (rules) => rules.foldBack, saves: [] },
+  'fold-back': { id: 'fold-back', at: 'prep', rule: 'foldBack', allowance: (rules) => rules.foldBack, saves: [] },
   lubricant: {
     id: 'lubricant',
     at: 'prep',
+    rule: 'lubricant',
     allowance: (rules) => (rules.lubricant === 'approved' ? 'recorded' : 'forbidden'),
     saves: [],
   },
   'easing-wings': {
     id: 'easing-wings',
     at: 'crimp',
+    rule: 'easingWings',
     allowance: (rules) => rules.easingWings,
     saves: [],
   },
   'second-stroke': {
     id: 'second-stroke',
     at: 'crimp',
+    rule: 'secondStroke',
     allowance: (rules) => rules.secondStroke,
     saves: ['wings-open', 'under-crimped', 'insulation-loose'],
   },
   'finishing-squeeze': {
     id: 'finishing-squeeze',
     at: 'crimp',
+    rule: 'finishingSqueeze',
     allowance: (rules) => rules.finishingSqueeze,
     saves: ['wings-open'],
   },
   straightening: {
     id: 'straightening',
     at: 'crimp',
+    rule: 'straightening',
     allowance: (rules) => rules.straightening,
     saves: ['bent'],
   },
   'brush-trimming': {
     id: 'brush-trimming',
     at: 'crimp',
+    rule: 'brushTrimming',
     allowance: (rules) => rules.brushTrimming,
     saves: ['brush-reaches-mating-part', 'strands-past-tip'],
   },
   solder: {
     id: 'solder',
     at: 'crimp',
+    rule: 'solder',
     allowance: (rules) => rules.solder,
     saves: ['under-crimped'],
   },

@@ -1,5 +1,6 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
+import { cameWith } from './kinds/cameWith'
 import { crimpRejected } from './kinds/crimpRejected'
 import { crimped } from './kinds/crimped'
 import { damageReported } from './kinds/damageReported'
@@ -68,6 +69,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'damage-reported': damageReported,
   'seat-order-set': seatOrderSet,
   'taken-over': takenOver,
+  'came-with': cameWith,
   plugged: plugged,
   unplugged: unplugged,
   'part-fitted': partFitted,

@@ -1,3 +1,4 @@
+import { cameWithShape } from './kinds/cameWith'
 import { crimpRejectedShape } from './kinds/crimpRejected'
 import { crimpedShape } from './kinds/crimped'
 import { damageReportedShape } from './kinds/damageReported'
@@ -67,6 +68,7 @@ export const entryShapes = {
   'damage-reported': damageReportedShape,
   'seat-order-set': seatOrderSetShape,
   'taken-over': takenOverShape,
+  'came-with': cameWithShape,
   plugged: pluggedShape,
   unplugged: unpluggedShape,
   'part-fitted': partFittedShape,

@@ -6,9 +6,9 @@ import type { Folded } from '../journal/folded'
 import { isClosed, termState } from '../state/state'
 import { endTasks } from '../../work/seat/endTasks'
 import { fateWords } from '@/words/plan'
-import { firstEntries, planChangeEntries } from '../../work/kit/firstEntries'
+import { firstEntries, planChangeEntries, saidOfWires, type WiresAnswered } from '../../work/kit/firstEntries'
 import { type Plan, type PlanChange, type Wire, emptyPlan, planIndex } from './plan'
-import { revisionCost } from './revision'
+import { askedOfWires, revisionCost } from './revision'
 import { workThrough } from '../../views/workThrough.testing'
 import { refusalOf } from '../../work/left/refusalOf'
 import fc from 'fast-check'
@@ -43,8 +43,13 @@ const wireOf = (folded: Folded, id: string): Wire => {
   return wire
 }
 
-function apply(folded: Folded, change: PlanChange, accept: readonly string[]): string | undefined {
-  for (const entry of planChangeEntries(shelf, folded.state, change, today, newId, accept)) {
+function apply(
+  folded: Folded,
+  change: PlanChange,
+  accept: readonly string[],
+  answered: WiresAnswered = {},
+): string | undefined {
+  for (const entry of planChangeEntries(shelf, folded.state, change, today, newId, accept, answered)) {
     const whole = { ...entry, seq: folded.state.seq + 1, at, by: 'ansa' }
     const refusal = refusalOf(folded, whole, whole)
     if (refusal) return refusal.kind === 'plan-fault' ? refusal.fault : refusal.kind
@@ -55,14 +60,42 @@ function apply(folded: Folded, change: PlanChange, accept: readonly string[]): s
 const cost = (folded: Folded, change: PlanChange) => revisionCost(folded.state, change, folded.state.facts)
 const cavity = (end: string, id: string): Wire['from'] => ({ kind: 'cavity', end, cavity: id })
 
-test('another colour or signal touches no work', () => {
+test('another signal touches no work', () => {
   const folded = finished()
-  const change = { putWires: [{ ...wireOf(folded, 'W1'), colour: 'BN', signal: 'supply' }] }
+  const change = { putWires: [{ ...wireOf(folded, 'W1'), signal: 'supply' }] }
   expect(cost(folded, change)).toMatchObject({ disturbed: [], extractions: 0, contactsScrapped: [] })
   const sets = folded.state.sets.size
   expect(apply(folded, change, [])).toBeUndefined()
   expect(folded.state.sets.size).toBe(sets)
   expect(termState(folded.state, '1/W1/a').seat?.home).toBe(true)
+})
+
+test('another colour or type of a wire that is cut is asked about: it was always so, or it is another wire', () => {
+  const colour = (folded: Folded) => ({ putWires: [{ ...wireOf(folded, 'W1'), colour: 'BN' }] })
+  const type = (folded: Folded) => ({ putWires: [{ ...wireOf(folded, 'W1'), type: 'TW-0.5' }] })
+  const uncut = workThrough(firstEntries(shelf, plan(), today, newId), { ...options, until: () => true }).folded
+  expect(askedOfWires(uncut.state, colour(uncut))).toEqual([])
+  expect(apply(uncut, colour(uncut), [])).toBeUndefined()
+  for (const change of [colour, type]) {
+    const silent = finished()
+    expect(askedOfWires(silent.state, change(silent))).toMatchObject([{ wire: 'W1' }])
+    expect(apply(silent, change(silent), [])).toBe('wire-always-so')
+
+    const always = finished()
+    const corrected = { corrected: [{ wire: 'W1', why: 'read wrongly' }] }
+    expect(revisionCost(always.state, change(always), always.state.facts, saidOfWires(corrected))).toMatchObject({
+      disturbed: [],
+      wireLostMm: 0,
+    })
+    expect(apply(always, change(always), [], corrected)).toBeUndefined()
+    expect(termState(always.state, '1/W1/a').seat?.home).toBe(true)
+
+    const other = finished()
+    expect(apply(other, change(other), [], { another: ['W1'] })).toBe('wire-has-work')
+    expect(apply(other, change(other), ['W1'], { another: ['W1'] })).toBeUndefined()
+    expect(other.state.cuts.has('1/W1')).toBe(false)
+    expect(termState(other.state, '1/W1/a').scrapped).toBe(1)
+  }
 })
 
 test('another cavity of the same size moves the contact: out once, nothing scrapped', () => {
@@ -264,4 +297,41 @@ test('a contact that the new cavity does not take is said with both sizes', () =
   )
   // within its own size nothing clashes
   expect(cost(folded, { putWires: [{ ...w1, from: cavity('A', '4') }] }).fates[0]?.clashes).toBeUndefined()
+})
+
+test('what the revision sheet counts is what its rows say: no work is moved or undone that no figure shows', () => {
+  const folded = finished()
+  const ends = fc.constantFrom('A.1', 'A.2', 'A.3', 'A.4', 'A.5', 'B.1', 'B.2', 'B.3', 'B.4', 'B.5', 'open')
+  const place = (text: string): Wire['from'] => {
+    const [end = '', id = ''] = text.split('.')
+    return text === 'open' ? { kind: 'open' } : cavity(end, id)
+  }
+  fc.assert(
+    fc.property(
+      fc.constantFrom('W1', 'W2', 'W3'),
+      ends,
+      ends,
+      fc.constantFrom(400, 620, 700),
+      fc.boolean(),
+      (id, from, to, lengthMm, another) => {
+        const put = {
+          ...wireOf(folded, id),
+          from: place(from),
+          to: place(to),
+          lengthMm,
+          ...(another && { colour: 'VT' }),
+        }
+        const said = saidOfWires(another ? { another: [id] } : {})
+        const { disturbed, ...figures } = revisionCost(folded.state, { putWires: [put] }, folded.state.facts, said)
+        const shown =
+          figures.extractions +
+          figures.wireLostMm +
+          figures.strippedAgain +
+          figures.crimpedAgain +
+          figures.shortened +
+          figures.contactsScrapped.length
+        expect(disturbed.length > 0).toBe(shown > 0)
+      },
+    ),
+  )
 })

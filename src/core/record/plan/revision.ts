@@ -1,4 +1,5 @@
 import { isSleeve } from '../../parts/catalogue/types'
+import { AS_FOUND } from '../state/records'
 import { type JobState, termState } from '../state/state'
 import { type Facts, housingOf } from './facts'
 import { type Plan, type PlanChange, type SideLetter, type Wire, changePlan, planIndex, sideOf } from './plan'
@@ -40,6 +41,18 @@ export interface Joining {
   readonly with: string
 }
 
+/** A side that is crimped: here, or as it came; which contact, where that is known. */
+export interface MadeSide {
+  readonly came: boolean
+  readonly contact?: string | undefined
+}
+
+/** What the author of a change says of wires that are cut: they were always so, or each is another wire. */
+export interface SaidOfWires {
+  readonly corrected?: ReadonlySet<string>
+  readonly another?: ReadonlySet<string>
+}
+
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const shortenedMm = (before: Wire, after: Wire) => before.lengthMm - after.lengthMm
 
@@ -53,7 +66,8 @@ export function wireFates(
   sets: ReadonlyMap<string, ChosenSet>,
   facts: Facts,
   change: PlanChange,
-  isCrimped: (wire: string, side: SideLetter) => boolean,
+  made: (wire: string, side: SideLetter) => MadeSide | undefined,
+  said: SaidOfWires = {},
 ): readonly WireFate[] {
   const before = planIndex(plan)
   const after = planIndex(changePlan(plan, change))
@@ -67,18 +81,26 @@ export function wireFates(
       fates.push({ wire, cut: 'retire', a: 'retire', b: 'retire', chooseAgain: { a: false, b: false } })
       continue
     }
-    const newWire = was.type !== is.type || is.lengthMm > was.lengthMm
+    // what was always so changes nothing that was made
+    const corrected = said.corrected?.has(wire) === true
+    const newWire =
+      said.another?.has(wire) === true || (was.type !== is.type && !corrected) || is.lengthMm > was.lengthMm
     // another diameter asks for another seal or wings: what was made for the old one begins again
-    const otherFit = newWire || was.insulationMm !== is.insulationMm
+    const otherFit = newWire || (was.insulationMm !== is.insulationMm && !corrected)
     const fate = (side: SideLetter): SideFate =>
-      otherFit && sideOf(is, side).kind !== 'open' ? 'redo' : sideFate(plan, afterPlan, sets, facts, was, is, side)
+      otherFit && sideOf(is, side).kind !== 'open'
+        ? 'redo'
+        : sideFate(plan, afterPlan, sets, facts, was, is, side, made(wire, side))
     const [a, b] = [fate('a'), fate('b')]
     const shorter = shortenedMm(was, is) > 0
     // a wire that is finished at both sides can only be shortened by cutting one of them off
-    const cutOff = !newWire && shorter && isCrimped(wire, 'a') && isCrimped(wire, 'b') && a !== 'redo' && b !== 'redo'
+    const cutOff = !newWire && shorter && made(wire, 'a') && made(wire, 'b') && a !== 'redo' && b !== 'redo'
     const figures = was.insulationMm !== is.insulationMm || was.currentA !== is.currentA || was.type !== is.type
     const joins = { ...joining('a', plan, afterPlan, was, is), ...joining('b', plan, afterPlan, was, is) }
-    const clashes = { ...clash('a', a, afterPlan, sets, facts, is), ...clash('b', b, afterPlan, sets, facts, is) }
+    const clashes = {
+      ...clash('a', a, afterPlan, sets, facts, is, made(wire, 'a')),
+      ...clash('b', b, afterPlan, sets, facts, is, made(wire, 'b')),
+    }
     const again = (side: SideLetter, one: SideFate) =>
       figures || one === 'redo' || one === 'retire' || !same(sharers(plan, wire, side), sharers(afterPlan, wire, side))
     fates.push({
@@ -116,6 +138,7 @@ function sideFate(
   was: Wire,
   is: Wire,
   side: SideLetter,
+  made: MadeSide | undefined,
 ): SideFate {
   const [from, to] = [sideOf(was, side), sideOf(is, side)]
   if (from.kind === 'open') return 'keep'
@@ -131,7 +154,26 @@ function sideFate(
     return from.kind === to.kind && same(sets.get(setKey(was.id, side))?.contact, 'part' in to ? to.part : undefined)
       ? 'keep'
       : 'redo'
-  return fitsThere(afterPlan, facts, sets.get(setKey(was.id, side)), to.end, to.cavity) ? 'move' : 'redo'
+  // what came crimped is what its cavity takes, where nobody has said which contact it is: no set was ever made of it
+  if (made?.came && made.contact === undefined && from.kind === 'cavity')
+    return takes(plan, facts, from) !== undefined && takes(plan, facts, from) === takes(afterPlan, facts, to)
+      ? 'move'
+      : 'redo'
+  const contact = made?.contact ?? sets.get(setKey(was.id, side))?.contact
+  return fitsThere(afterPlan, facts, contact, to.end, to.cavity) ? 'move' : 'redo'
+}
+
+/** Family, size and gender that a cavity takes, as one word. */
+function takes(
+  plan: Plan,
+  facts: Facts,
+  { end, cavity }: { readonly end: string; readonly cavity: string },
+): string | undefined {
+  const housing = housingOf(facts, plan, end)
+  const size = housing?.cavities.find((one) => one.id === cavity)?.size
+  return housing && size !== undefined
+    ? [housing.family, size, facts.families[housing.family]?.halves[housing.role] ?? housing.role].join('|')
+    : undefined
 }
 
 /** Why the contact of a side that is led into another cavity cannot go there: its family or its size. */
@@ -142,10 +184,11 @@ function clash(
   sets: ReadonlyMap<string, ChosenSet>,
   facts: Facts,
   wire: Wire,
+  made: MadeSide | undefined,
 ): Partial<Record<SideLetter, CavityClash>> {
   const to = sideOf(wire, side)
-  const set = sets.get(setKey(wire.id, side))
-  const contact = set && facts.contacts[set.contact]
+  const id = made?.contact ?? (made?.came ? undefined : sets.get(setKey(wire.id, side))?.contact)
+  const contact = id === undefined ? undefined : facts.contacts[id]
   if (fate !== 'redo' || to.kind !== 'cavity' || !contact || isSleeve(contact)) return {}
   const housing = housingOf(facts, plan, to.end)
   const takes = housing?.cavities.find((one) => one.id === to.cavity)?.size
@@ -162,8 +205,8 @@ function clash(
 }
 
 /** Does the contact that was chosen go into that cavity as well? */
-function fitsThere(plan: Plan, facts: Facts, set: ChosenSet | undefined, end: string, cavityId: string): boolean {
-  const contact = set && facts.contacts[set.contact]
+function fitsThere(plan: Plan, facts: Facts, contactId: string | undefined, end: string, cavityId: string): boolean {
+  const contact = contactId === undefined ? undefined : facts.contacts[contactId]
   const housing = housingOf(facts, plan, end)
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const half = housing && facts.families[housing.family]?.halves[housing.role]
@@ -215,18 +258,66 @@ export function disturbsWork(state: JobState, fate: WireFate): boolean {
     if (fate.cut !== 'keep' && state.cuts.has(wireKey(unit, fate.wire))) return true
     for (const side of ['a', 'b'] as const) {
       const now = state.terms.get(termKey(unit, fate.wire, side))
-      if (fate[side] !== 'keep' && (now?.stripped ?? now?.crimp ?? now?.seat)) return true
+      // what is not in a cavity yet goes into the other one: nothing is undone
+      if (fate[side] === 'move' ? now?.seat : fate[side] !== 'keep' && (now?.stripped ?? now?.crimp ?? now?.seat))
+        return true
     }
   }
   return false
 }
 
-export const fatesOf = (state: JobState, change: PlanChange, facts: Facts): readonly WireFate[] =>
-  wireFates(state.plan, state.sets, facts, change, (wire, side) => {
-    for (let unit = 1; unit <= state.plan.quantity; unit++)
-      if (state.terms.get(termKey(unit, wire, side))?.crimp) return true
+/** Is a side crimped in any unit, and what is known of its contact? */
+function madeSide(
+  state: Pick<JobState, 'plan' | 'terms' | 'sets'>,
+  wire: string,
+  side: SideLetter,
+): MadeSide | undefined {
+  for (let unit = 1; unit <= state.plan.quantity; unit++) {
+    const crimp = state.terms.get(termKey(unit, wire, side))?.crimp
+    if (!crimp) continue
+    const came = crimp.setup === AS_FOUND
+    return { came, contact: crimp.contact ?? (came ? undefined : state.sets.get(setKey(wire, side))?.contact) }
+  }
+  return undefined
+}
+
+export const fatesOf = (
+  state: JobState,
+  change: PlanChange,
+  facts: Facts,
+  said: SaidOfWires = {},
+): readonly WireFate[] =>
+  wireFates(state.plan, state.sets, facts, change, (wire, side) => madeSide(state, wire, side), said)
+
+/** A wire that is cut and gets another colour or type in the plan: which of them. */
+export interface AskedOfWire {
+  readonly wire: string
+  readonly what: readonly ('colour' | 'type')[]
+}
+
+/** Wires of a change of which only its author can say whether they were always so, or are other wires now. */
+export function askedOfWires(
+  { plan, cuts }: Pick<JobState, 'plan' | 'cuts'>,
+  change: PlanChange,
+): readonly AskedOfWire[] {
+  const { wires } = planIndex(plan)
+  const isCut = (wire: string) => {
+    for (let unit = 1; unit <= plan.quantity; unit++) if (cuts.has(wireKey(unit, wire))) return true
     return false
+  }
+  return (change.putWires ?? []).flatMap((is): readonly AskedOfWire[] => {
+    const was = wires.get(is.id)
+    if (!was || !isCut(is.id)) return []
+    const what = [
+      ...(was.colour === is.colour ? [] : ['colour' as const]),
+      ...(was.type === is.type ? [] : ['type' as const]),
+    ]
+    return what.length > 0 ? [{ wire: is.id, what }] : []
   })
+}
+
+/** A contact that came with a harness, and nobody has said which. */
+export const UNKNOWN_CONTACT = 'as it came'
 
 /** What a change costs at the bench, counted over all units, before it is applied. */
 export interface RevisionCost {
@@ -241,10 +332,12 @@ export interface RevisionCost {
   readonly wireLostMm: number
   readonly strippedAgain: number
   readonly crimpedAgain: number
+  /** wires that are shortened where they are */
+  readonly shortened: number
 }
 
-export function revisionCost(state: JobState, change: PlanChange, facts: Facts): RevisionCost {
-  const fates = fatesOf(state, change, facts)
+export function revisionCost(state: JobState, change: PlanChange, facts: Facts, said: SaidOfWires = {}): RevisionCost {
+  const fates = fatesOf(state, change, facts, said)
   const contacts = new Map<string, number>()
   const seals = new Map<string, number>()
   const add = (map: Map<string, number>, part: string | undefined) =>
@@ -253,9 +346,11 @@ export function revisionCost(state: JobState, change: PlanChange, facts: Facts):
   let wireLostMm = 0
   let strippedAgain = 0
   let crimpedAgain = 0
+  let shortened = 0
   for (const fate of fates) {
     for (let unit = 1; unit <= state.plan.quantity; unit++) {
       const cut = state.cuts.get(wireKey(unit, fate.wire))
+      if (cut && fate.cut === 'cut-again') shortened++
       if (cut && (fate.cut === 'new-wire' || fate.cut === 'retire')) wireLostMm += cut.lengthMm
       for (const side of ['a', 'b'] as const) {
         if (fate[side] === 'keep') continue
@@ -264,7 +359,7 @@ export function revisionCost(state: JobState, change: PlanChange, facts: Facts):
         if (now.seat) extractions++
         if (fate[side] === 'move') continue
         if (now.crimp) {
-          add(contacts, set?.contact)
+          add(contacts, now.crimp.contact ?? set?.contact ?? UNKNOWN_CONTACT)
           add(seals, set?.seal)
         }
         if (fate[side] === 'redo' && now.stripped) strippedAgain++
@@ -283,5 +378,6 @@ export function revisionCost(state: JobState, change: PlanChange, facts: Facts):
     wireLostMm,
     strippedAgain,
     crimpedAgain,
+    shortened,
   }
 }

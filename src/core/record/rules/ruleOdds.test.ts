@@ -1,3 +1,4 @@
+import { sevenLeads } from '../../views/sevenLeads.testing'
 import { expect, test } from 'vitest'
 import { demoShelf, demoShelfInput } from '../../parts/catalogue/demoShelf.testing'
 import { pinoutOf } from '../plan/pinoutOf.testing'
@@ -86,4 +87,18 @@ test('a job pins its rules: a later change of the shelf’s does not reach it un
   }
   expect(folded.state.facts.rules?.own?.firstPieces).toBe(3)
   expect(olderFacts(folded.state.facts, after)).toEqual([])
+})
+
+test('what was done before the rules changed is judged by those of now', () => {
+  const { state } = sevenLeads({ strandAllowance: 1, brushTrimming: 'allowed' })
+  const term = state.terms.get('1/W1/a')
+  if (!term?.stripped) throw new Error('stripped')
+  state.terms.set('1/W1/a', { ...term, stripped: { ...term.stripped, strandsLost: 1 } })
+  state.terms.set('1/W2/a', { ...term, crimp: { setup: 'x', at: today, by: 'teodor', practices: ['brush-trimming'] } })
+  expect(ruleOdds(state, today)).toEqual([])
+  const strict = { ...state, plan: { ...state.plan, rules: 'sheet-strict' } }
+  expect(ruleOdds(strict, today)).toEqual([
+    { rule: 'strandAllowance', weight: 'forbidden', where: ['W1a'] },
+    { rule: 'brushTrimming', weight: 'forbidden', where: ['W2a'] },
+  ])
 })

@@ -1,4 +1,6 @@
 import { toolClasses } from '../../parts/catalogue/toolClasses'
+import { isPractice, practices } from '../../craft/crimp/practices'
+import { termLabel } from '../plan/keys'
 import { rulesOf } from './rulesOf'
 import type { JobState } from '../state/state'
 import { toolDue } from '../../craft/setup/setup'
@@ -37,6 +39,12 @@ export function ruleOdds(state: JobState, today: string): readonly RuleOdds[] {
     else if (!toolClasses[tool.class].calibrated) add('uncalibratedTools', rules.uncalibratedTools, where, tool.id)
     if (toolDue(tool, today).kind === 'overdue')
       add('overdueTools', rules.overdueTools === 'block' ? 'forbidden' : 'recorded', where, tool.id)
+  }
+  for (const [key, now] of state.terms) {
+    const where = termLabel(key)
+    if ((now.stripped?.strandsLost ?? 0) > rules.strandAllowance) add('strandAllowance', 'forbidden', where)
+    for (const id of [...(now.stripped?.practices ?? []), ...(now.crimp?.practices ?? [])])
+      if (isPractice(id)) add(practices[id].rule, practices[id].allowance(rules), where)
   }
   for (const wire of state.plan.wires) {
     const type = state.facts.wireTypes[wire.type]

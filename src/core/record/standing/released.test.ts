@@ -3,7 +3,8 @@ import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { type HouseRules, houseRules } from '../../parts/rules/houseRules'
 import { pinoutOf } from '../plan/pinoutOf.testing'
 import { emptyPlan } from '../plan/plan'
-import { firstEntries } from '../../work/kit/firstEntries'
+import { firstEntries, planChangeEntries } from '../../work/kit/firstEntries'
+import { noFacts } from '../plan/facts'
 import { testPieces } from '../../work/kit/testPieces'
 import { refusalOf } from '../../work/left/refusalOf'
 import { setupQueue } from '../../views/queue'
@@ -151,4 +152,39 @@ test('the three schools release by different things', () => {
   expect(of('sheet-strict')).toEqual(['figure', 'measured'])
   expect(of('field-repair')).toEqual(['by-hand', 'measured'])
   expect(of('hobby-bench')).toEqual(['by-hand', 'not-asked'])
+})
+
+test('other house rules hold for what was shown before them too, and what nobody has begun is chosen again', () => {
+  const bench = leads([1.9, 2.3], { releasePull: 'by-hand' })
+  bench.piece(1, { heightMm: 1.31, byHand: 'held' })
+  bench.release()
+  const strict = houseRules['sheet-strict']
+  const changed = {
+    kind: 'plan-changed',
+    change: { meta: { rules: strict.id } },
+    facts: { ...noFacts, rules: { [strict.id]: strict } },
+    judgeAgain: true,
+  }
+  expect(bench.put(changed)).toBeUndefined()
+  // stripped by the set that it has: that one stays
+  expect([...bench.state.sets.keys()]).toEqual(['W1/a'])
+  expect(bench.crimp(1)).toMatchObject({ kind: 'not-covered' })
+  bench.piece(1)
+  expect(bench.release()).toBeUndefined()
+  expect(bench.crimp(1)).toBeUndefined()
+})
+
+test('a change of the rules judges every set that rests on no work: what they forbid is blocked, and says so', () => {
+  const bench = leads([1.9], { stripCounts: 'house-rules' })
+  const [entry, ...more] = planChangeEntries(
+    shelf,
+    bench.state,
+    { meta: { rules: 'hobby-bench' } },
+    '2026-11-25',
+    () => 'x',
+  )
+  expect(entry).toMatchObject({ kind: 'plan-changed', judgeAgain: true })
+  expect(more).toEqual([])
+  const untouched = planChangeEntries(shelf, bench.state, { meta: { title: 'other' } }, '2026-11-25', () => 'x')
+  expect(untouched[0]).not.toHaveProperty('judgeAgain')
 })

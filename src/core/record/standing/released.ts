@@ -1,5 +1,6 @@
 import { type CrimpPair, type ShownPiece, crimpClass, isCovered } from '../../craft/setup/crimpPair'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
+import { setKey } from '../plan/keys'
 import type { Termination } from '../plan/plan'
 import { rulesOf } from '../rules/rulesOf'
 import type { FirstPiece, SetupState } from '../state/records'
@@ -39,12 +40,27 @@ const shownBy = ({ contact, like, heightMm, pullN }: FirstPiece): readonly Shown
       ]
     : []
 
-const shownIn = (setup: SetupState | undefined, range: { readonly from: number; readonly upTo: number }) =>
-  setup?.pieces.slice(range.from, range.upTo).flatMap(shownBy) ?? []
+const shownIn = (
+  state: JobState,
+  setup: SetupState | undefined,
+  range: { readonly from: number; readonly upTo: number },
+) =>
+  setup?.pieces
+    .slice(range.from, range.upTo)
+    .filter((piece) => suffices(state, piece))
+    .flatMap(shownBy) ?? []
+
+/** Did a piece show what the house rules of now ask? They may have been others when it was made. */
+function suffices(state: JobState, { pullN, heightMm, like }: FirstPiece): boolean {
+  const { releasePull, releaseHeight } = rulesOf(state)
+  if (pullN === undefined && releasePull === 'figure') return false
+  const window = like && state.sets.get(setKey(like.wire, like.side))?.height
+  return heightMm !== undefined || window === undefined || releaseHeight === 'not-asked'
+}
 
 /** What good pieces of a setup have shown that counts now, released or not. */
 export const shownPieces = (state: JobState, id: string): readonly ShownPiece[] =>
-  shownIn(state.setups.get(id), countedPieces(state, id))
+  shownIn(state, state.setups.get(id), countedPieces(state, id))
 
 /** Does a release of a setup hold now, for whatever it covers? It is mounted, was released since, and its heights do not drift. */
 export const hasRelease = (state: JobState, id: string): boolean =>
@@ -55,7 +71,7 @@ export function releasedFor(state: JobState, id: string): (pair: CrimpPair) => b
   const setup = state.setups.get(id)
   const release = setup?.released
   if (!release || !hasRelease(state, id)) return () => false
-  const shown = shownIn(setup, release)
+  const shown = shownIn(state, setup, release)
   const enough = rulesOf(state).firstPieces
   return (pair) => isCovered(pair, shown, enough)
 }

@@ -2,6 +2,7 @@ import { planIndex } from '../plan/plan'
 import { type JobState, termState } from '../state/state'
 import { rulesOf } from '../rules/rulesOf'
 import { setKey } from '../plan/keys'
+import { contactKind } from './contactKind'
 
 /** What limits how often a contact may go in again. */
 export type ReuseLimit = 'contact-sheet' | 'contact-rules' | 'seal-rules'
@@ -21,13 +22,13 @@ export interface Reuse {
 export function reuseOf(state: JobState, term: string): Reuse | undefined {
   const termination = planIndex(state.plan).byKey.get(term)
   const set = termination && state.sets.get(setKey(termination.wire.id, termination.side))
-  const contact = set && state.facts.contacts[set.contact]
+  const contact = contactKind(state, term)
   if (!contact) return undefined
   const rules = rulesOf(state)
   const limits: readonly (readonly [number, ReuseLimit])[] = [
     [contact.reuses, 'contact-sheet'],
     [rules.contactReuses, 'contact-rules'],
-    ...(set.seal === undefined ? [] : [[rules.sealReuses, 'seal-rules'] as const]),
+    ...(set?.seal === undefined ? [] : [[rules.sealReuses, 'seal-rules'] as const]),
   ]
   const [allowed, by] = limits.reduce((least, limit) => (limit[0] < least[0] ? limit : least))
   return { used: termState(state, term).extractions, allowed, by }

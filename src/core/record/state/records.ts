@@ -25,6 +25,8 @@ export interface TermState {
   }
   readonly crimp?: {
     readonly setup: string
+    /** what came crimped: the contact, where somebody has said which */
+    readonly contact?: string
     readonly heightMm?: number
     readonly practices?: readonly string[]
     readonly at: string

@@ -1,7 +1,8 @@
 import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { chooseSets } from './chooseSets'
+import type { ChosenSet } from '../../craft/setup/chosenSet'
 import type { JobState } from '../../record/state/state'
-import { mergeFacts, newFacts, planFacts, setFacts } from '../../record/plan/facts'
+import { mergeFacts, newFacts, planFacts, setFacts, type Facts } from '../../record/plan/facts'
 import { type Plan, type PlanChange, type SideLetter, changePlan } from '../../record/plan/plan'
 import { freshFacts } from '../../record/plan/factsAge'
 import { type WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
@@ -38,6 +39,18 @@ export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, ne
   return entries
 }
 
+/** What was answered of wires that are cut and change: as the entry says it. */
+export interface WiresAnswered {
+  readonly corrected?: { wire: string; why: string }[]
+  readonly another?: string[]
+}
+
+/** The same, as it is asked for. */
+export const saidOfWires = ({ corrected = [], another = [] }: WiresAnswered) => ({
+  corrected: new Set(corrected.map(({ wire }) => wire)),
+  another: new Set(another),
+})
+
 /**
  * Entries that change a plan, and choose sets for the sides that the change left without one. What the job has pinned
  * already stays as it is: only what the change names for the first time is copied from the shelf.
@@ -50,13 +63,14 @@ export function planChangeEntries(
   today: string,
   newId: () => string,
   accept: readonly string[] = [],
+  answered: WiresAnswered = {},
 ): NewEntry[] {
   const plan = changePlan(state.plan, change)
   const facts = newFacts(
     state.facts,
     planFacts(catalogue, { ends: change.putEnds ?? [], wires: change.putWires ?? [] }, catalogue.rules.get(plan.rules)),
   )
-  const fates = fatesOf(state, change, mergeFacts(state.facts, facts))
+  const fates = fatesOf(state, change, mergeFacts(state.facts, facts), saidOfWires(answered))
   const again = new Set([
     ...fates.flatMap((fate) =>
       (['a', 'b'] as const).flatMap((side) =>
@@ -64,13 +78,24 @@ export function planChangeEntries(
       ),
     ),
   ])
-  const kept = new Map([...state.sets].filter(([key]) => !again.has(key)))
+  // other house rules: what rests on no work and no hand's choice is judged again
+  const judgeAgain = change.meta?.rules !== undefined && change.meta.rules !== state.plan.rules
+  const isJudged = (key: string, set: ChosenSet) => judgeAgain && !set.byHand && !hasBegun(state, key)
+  const kept = new Map([...state.sets].filter(([key, set]) => !again.has(key) && !isJudged(key, set)))
   const touched = new Set([...fates.map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id)])
   const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) =>
-    choice.set && touched.has(choice.wire) ? [{ ...choice, set: choice.set }] : [],
+    choice.set && (judgeAgain || touched.has(choice.wire)) ? [{ ...choice, set: choice.set }] : [],
   )
   return [
-    { id: newId(), kind: 'plan-changed', change, facts, ...(accept.length > 0 && { rework: [...accept] }) },
+    {
+      id: newId(),
+      kind: 'plan-changed',
+      change,
+      facts,
+      ...(accept.length > 0 && { rework: [...accept] }),
+      ...answered,
+      ...(judgeAgain && { judgeAgain }),
+    },
     ...(choices.length > 0
       ? [
           {
@@ -91,6 +116,10 @@ export function planChangeEntries(
 const staysMade = (state: JobState, fate: WireFate, side: SideLetter) =>
   (fate[side] === 'keep' || fate[side] === 'move') && hasBegun(state, setKey(fate.wire, side))
 
+/** Would the job's house rules be others than they are now? */
+const rulesDiffer = ({ plan, facts }: JobState, fresh: Facts) =>
+  JSON.stringify(facts.rules?.[plan.rules]) !== JSON.stringify(fresh.rules?.[plan.rules] ?? facts.rules?.[plan.rules])
+
 /** Entries that bring a job's pinned facts to the shelf's, and choose sets anew where no work rests on them and no hand has chosen. */
 export function takeFactsEntries(
   catalogue: Catalogue,
@@ -99,6 +128,7 @@ export function takeFactsEntries(
   newId: () => string,
 ): NewEntry[] {
   const kept = new Map([...state.sets].filter(([key, set]) => set.byHand === true || hasBegun(state, key)))
+  const fresh = freshFacts(state.facts, catalogue)
   const choices = chooseSets(catalogue, state.plan, kept, today).flatMap((choice) =>
     choice.set ? [{ ...choice, set: choice.set }] : [],
   )
@@ -107,7 +137,8 @@ export function takeFactsEntries(
       id: newId(),
       kind: 'plan-changed',
       change: {},
-      facts: freshFacts(state.facts, catalogue),
+      facts: fresh,
+      ...(rulesDiffer(state, fresh) && { judgeAgain: true as const }),
       why: 'facts taken from the shelf',
     },
     ...(choices.length > 0

@@ -7,7 +7,8 @@ import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
 import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
 import type { NetState } from '../../record/state/records'
-import { setKey } from '../../record/plan/keys'
+import { termKey } from '../../record/plan/keys'
+import { contactKind } from '../../record/standing/contactKind'
 
 /** Everything that is known of one net: whether it can be probed, what it should measure, what was found. */
 export interface NetVerdict {
@@ -85,7 +86,7 @@ function netResistance(
 }
 
 const contactsOf = (state: JobState, wire: Wire): readonly string[] =>
-  (['a', 'b'] as const).flatMap((side) => state.sets.get(setKey(wire.id, side))?.contact ?? [])
+  (['a', 'b'] as const).flatMap((side) => contactKind(state, termKey(1, wire.id, side))?.id ?? [])
 
 /** Wires of one type and length with the same contacts should read alike. */
 const likeness = (state: JobState, wire: Wire): string =>

@@ -13,6 +13,9 @@ import { endTasks } from '../seat/endTasks'
 import { unitMoves } from './endMoves'
 import { repairPlan } from './repairPlan'
 import { at, begun, catalogue, goOn, newId, pinout, put } from './rework.testing'
+import { noFacts } from '../../record/plan/facts'
+import { revisionCost } from '../../record/plan/revision'
+import { contactKind } from '../../record/standing/contactKind'
 import { reworkEntries } from './reworkEntries'
 
 const sparePump = () =>
@@ -414,4 +417,45 @@ test('a contact that a change gives up is scrapped once, and the new one has nev
   goOn(folded)
   expect(isClosed(folded.state)).toBe(true)
   expect(termState(folded.state, '1/S1/a')).toMatchObject({ scrapped: 1, extractions: 0, seat: { home: true } })
+})
+
+test('three wires change their cavities in a harness that came made, and nothing was ever chosen for it: contacts move, none is cut off', () => {
+  const folded = begun(reworkEntries(catalogue, pinout('spare-pump', { kind: 're-pin' }), {}, '2026-11-25', newId))
+  // as on a bench whose shelf fits none of it
+  for (const key of [...folded.state.sets.keys()]) folded.state.sets.delete(key)
+  const wires = folded.state.plan.wires.filter((wire) => wire.from.kind === 'cavity').slice(0, 3)
+  const [one, two, three] = wires
+  if (!one || !two || !three) throw new Error('three wires')
+  const change = {
+    putWires: [
+      { ...one, from: two.from },
+      { ...two, from: three.from },
+      { ...three, from: one.from },
+    ],
+  }
+  const cost = revisionCost(folded.state, change, folded.state.facts)
+  expect(cost.fates.map((fate) => fate.a)).toEqual(['move', 'move', 'move'])
+  expect(cost).toMatchObject({ extractions: 3, contactsScrapped: [], crimpedAgain: 0, strippedAgain: 0 })
+  // said once for an end, the contact is known of every crimp there that takes its size
+  const at = one.from.kind === 'cavity' ? one.from : undefined
+  const housing = folded.state.plan.ends.find((end) => end.id === at?.end)?.housing ?? ''
+  const size = catalogue.housings.get(housing)?.cavities.find((cavity) => cavity.id === at?.cavity)?.size
+  const family = catalogue.housings.get(housing)?.family ?? ''
+  const half = catalogue.families.get(family)?.halves[catalogue.housings.get(housing)?.role ?? 'plug']
+  const kind = [...catalogue.contacts.values()].find(
+    (contact) =>
+      contact.construction !== 'sleeve' &&
+      contact.family === family &&
+      contact.size === size &&
+      (half === 'either' || contact.gender === half),
+  )
+  if (!kind || !at) throw new Error('contact')
+  const facts = { ...noFacts, contacts: { [kind.id]: kind } }
+  put(folded, { id: newId(), kind: 'came-with', end: at.end, contact: kind.id, facts })
+  expect(contactKind(folded.state, `1/${one.id}/a`)?.id).toBe(kind.id)
+  expect(revisionCost(folded.state, change, folded.state.facts).fates.map((fate) => fate.a)).toEqual([
+    'move',
+    'move',
+    'move',
+  ])
 })

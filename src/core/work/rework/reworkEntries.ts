@@ -1,7 +1,7 @@
 import type { Catalogue } from '../../parts/catalogue/catalogue'
-import { firstEntries, planChangeEntries } from '../kit/firstEntries'
+import { firstEntries, planChangeEntries, saidOfWires } from '../kit/firstEntries'
 import type { Plan, PlanChange } from '../../record/plan/plan'
-import { fatesOf, disturbsWork } from '../../record/plan/revision'
+import { askedOfWires, fatesOf, disturbsWork } from '../../record/plan/revision'
 import type { NewEntry } from '../../record/journal/entry'
 import { foldEntry } from '../../record/journal/fold'
 import { newFold } from '../../record/journal/folded'
@@ -39,10 +39,13 @@ export function reworkEntries(
   add([asFoundEntry(folded.state, newId, slackMm)])
   if (!wanted) return entries
   const change = changeTo(present, wanted)
-  const disturbed = fatesOf(folded.state, change, folded.state.facts)
+  // a wire that is wanted in another colour or type than the one that is there is another wire
+  const another = askedOfWires(folded.state, change).map(({ wire }) => wire)
+  const said = another.length > 0 ? { another } : {}
+  const disturbed = fatesOf(folded.state, change, folded.state.facts, saidOfWires(said))
     .filter((fate) => disturbsWork(folded.state, fate))
     .map((fate) => fate.wire)
-  add(planChangeEntries(catalogue, folded.state, change, today, newId, disturbed))
+  add(planChangeEntries(catalogue, folded.state, change, today, newId, disturbed, said))
   return entries
 }
 

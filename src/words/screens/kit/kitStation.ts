@@ -10,6 +10,8 @@ export const kitStationWords = {
   toolsToBuyOr: 'Tools to buy or borrow',
   terminations: 'Terminations',
   nothingFits: 'nothing fits',
+  cameCrimped: 'Came crimped',
+  asItCame: (contact: string | undefined) => contact ?? 'as it came',
   blocked: 'Blocked',
   lookAgain: 'Look again',
   chosen: 'Chosen',

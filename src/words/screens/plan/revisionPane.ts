@@ -7,10 +7,13 @@ export const revisionPaneWords = {
   contactsToTakeOut: 'Contacts to take out',
   contactsToScrap: 'Contacts to scrap',
   sealsLost: 'Seals lost',
+  toStripAgain: 'To strip again',
+  toShorten: 'Wires to shorten',
   toCrimpAgain: 'To crimp again',
   wireLost: 'Wire lost',
   revision: 'Revision',
-  thisChangeUndoesWork: (count: number) => `This change undoes work on ${plural(count, 'wire')}`,
+  thisChangeUndoesWork: (count: number) =>
+    count === 0 ? 'This change undoes no work' : `This change moves or undoes work on ${plural(count, 'wire')}`,
   wire: 'Wire',
   whatBecomesOfIt: 'What becomes of it',
   isLongFromTo: (lengthMm: number, end: string, end2: string) =>

@@ -1,7 +1,7 @@
 import { mergeFacts, planNames } from '../../plan/facts'
 import { endKey, setKey, termKey, wireKey } from '../../plan/keys'
 import { type PlanChange, changePlan, planFaults, planIndex } from '../../plan/plan'
-import { type WireFate, disturbsWork, fatesOf } from '../../plan/revision'
+import { type WireFate, askedOfWires, disturbsWork, fatesOf, hasBegun } from '../../plan/revision'
 import { type JobState, endState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
@@ -17,6 +17,20 @@ export const planChangedShape = ({ key, text, planChange, facts, z }: EntryField
   facts,
   why: text.optional(),
   rework: z.array(key).max(20_000).optional(),
+  /** wires that are cut and were always so as they stand here now: the plan was wrong, and why */
+  corrected: z
+    .array(z.strictObject({ wire: key, why: text }))
+    .max(20_000)
+    .optional(),
+  /** wires in the place of which another one is cut, though the plan changes no more than their colour */
+  another: z.array(key).max(20_000).optional(),
+  /** other house rules hold from here on: what nobody has begun, and no hand has chosen, is chosen again */
+  judgeAgain: z.literal(true).optional(),
+})
+
+const saidOf = (corrected: readonly { readonly wire: string }[] = [], another: readonly string[] = []) => ({
+  corrected: new Set(corrected.map(({ wire }) => wire)),
+  another: new Set(another),
 })
 
 const changedWires = (change: PlanChange): string[] => [
@@ -77,10 +91,18 @@ export const planChanged: EntryKind<'plan-changed'> = {
       ),
     ],
   }),
-  refuse: (state, { change, facts, rework }): Refusal | undefined => {
+  refuse: (state, { change, facts, rework, corrected, another }): Refusal | undefined => {
     const all = mergeFacts(state.facts, facts)
     const accepted = new Set(rework)
-    const worked = fatesOf(state, change, all).find((fate) => !accepted.has(fate.wire) && disturbsWork(state, fate))
+    const said = saidOf(corrected, another)
+    const unsaid = askedOfWires(state, change).find(
+      ({ wire, what }) =>
+        !said.corrected.has(wire) && !said.another.has(wire) && !(what.includes('type') && accepted.has(wire)),
+    )
+    if (unsaid) return { kind: 'plan-fault', fault: 'wire-always-so', detail: { ...unsaid } }
+    const worked = fatesOf(state, change, all, said).find(
+      (fate) => !accepted.has(fate.wire) && disturbsWork(state, fate),
+    )
     if (worked) return { kind: 'plan-fault', fault: 'wire-has-work', detail: { wire: worked.wire } }
     const old = (change.putEnds ?? []).find((end) =>
       unitsOf(state).some((unit) => state.oldEnds.has(endKey(unit, end.id))),
@@ -89,10 +111,10 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
     return fault && { kind: 'plan-fault', fault: fault.kind, detail: { ...fault } }
   },
-  apply: (draft, { change, facts }) => {
+  apply: (draft, { change, facts, corrected, another, judgeAgain }) => {
     const { state } = draft
     const all = mergeFacts(state.facts, facts)
-    const fates = fatesOf(state, change, all)
+    const fates = fatesOf(state, change, all, saidOf(corrected, another))
     for (const fate of fates) carryOut(draft, fate)
     for (const end of leftHousings(state, change))
       for (const unit of unitsOf(state))
@@ -118,6 +140,9 @@ export const planChanged: EntryKind<'plan-changed'> = {
         if (chooseAgain[side] && state.sets.has(setKey(wire, side)) && !isWorked(state, wire, side))
           draft.put('sets', setKey(wire, side), undefined)
     }
+    if (judgeAgain)
+      for (const [key, set] of [...state.sets])
+        if (!set.byHand && !hasBegun(state, key)) draft.put('sets', key, undefined)
     for (const wire of change.removeWires ?? [])
       for (const side of ['a', 'b'] as const)
         if (state.sets.has(setKey(wire, side))) draft.put('sets', setKey(wire, side), undefined)

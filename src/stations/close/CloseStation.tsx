@@ -8,8 +8,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useEffect, useMemo, useState } from 'react'
 import type { Bundle } from '@/core/craft/bundle/bundle'
-import { insulationMmOf } from '@/core/record/plan/facts'
-import { type Wire, planIndex } from '@/core/record/plan/plan'
+import { bundleOf } from '@/core/record/standing/wiresInto'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { isClosed } from '@/core/record/state/state'
 import { useOperator } from '@/ui/frame/Operator'
@@ -115,14 +114,6 @@ function lacingAt(state: State, row: string): { readonly unit: number; readonly 
   return key !== row && state.lacings.has(key) ? { unit, wire: id } : undefined
 }
 
-function diametersAt(state: State, end: string | undefined): readonly number[] {
-  const wires: readonly Wire[] =
-    end === undefined
-      ? state.plan.wires
-      : (planIndex(state.plan).byEnd.get(`1/${end}`) ?? []).map((termination) => termination.wire)
-  return wires.flatMap((wire) => insulationMmOf(state.facts, wire) ?? [])
-}
-
 /** Above this a packing takes longer than it is worth; the bundle is then said by its area. */
 const PACK_LIMIT = 120
 /** Share of a round bundle that many wires fill. */
@@ -130,7 +121,7 @@ const MANY_WIRES_FILL = 0.78
 
 function BundleSheet({ state }: { readonly state: State }) {
   const branches = useMemo(
-    () => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: diametersAt(state, end.id) })),
+    () => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: bundleOf(state, end.id) })),
     [state],
   )
   const [bundles, setBundles] = useState<ReadonlyMap<string, Bundle>>(new Map())

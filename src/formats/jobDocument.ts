@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { setupPartIds } from '@/core/craft/crimp/setupPart'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
 import { progress } from '@/core/views/progress'
@@ -98,6 +99,7 @@ const terminationSchema = z.object({
       ...done,
       by: z.string(),
       setup: z.string(),
+      contact: z.string().optional(),
       heightMm: z.number().optional(),
       practices: z.array(z.string()).optional(),
     })
@@ -121,6 +123,16 @@ const terminationSchema = z.object({
   usedMm: z.number().optional(),
   extractions: z.number().optional(),
   damaged: z.object({ what: z.enum(damageIds), lostMm: z.number() }).optional(),
+  suspect: z
+    .object({
+      ...done,
+      by: z.string(),
+      cause: z.string(),
+      part: z.enum(setupPartIds),
+      tool: z.string(),
+      foundIn: z.string().optional(),
+    })
+    .optional(),
   outOf: z.string().optional(),
   set: chosenSetSchema.nullable(),
 })

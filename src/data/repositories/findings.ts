@@ -8,7 +8,7 @@ import type { Database } from '../database'
 import { journalEntry } from '../schema'
 
 /** A cause that another job found in a tool, as this job is told of it. */
-export interface TellFinding {
+interface TellFinding {
   readonly entry: NewEntry
   readonly by: string
 }

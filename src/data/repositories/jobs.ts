@@ -10,7 +10,7 @@ import { type Result, fail, ok } from '@/core/base/result'
 import type { Database } from '../database'
 import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry } from '../schema'
-import { type TellFinding, untoldFindings } from './findings'
+import { untoldFindings } from './findings'
 import { takeFromSpool } from './spools'
 import { settleParts } from './stock'
 import { collision } from '@/core/record/journal/collision'
@@ -111,21 +111,15 @@ export function loadJob(db: Database, cache: JobCache, jobId: string): Promise<F
     const [head] = await db.select().from(job).where(eq(job.id, jobId))
     if (!head) return undefined
     const cached = await catchUp(db, cache, jobId, head.lastSeq)
-    const untold = await untoldFindings(db, jobId, cached.folded)
-    if (untold.length > 0) await tell(db, cache, jobId, head.lastSeq, untold)
+    await tell(db, cache, jobId, cached.folded)
     return cache.folded.get(jobId)?.folded ?? cached.folded
   })
 }
 
 /** Writes down in a job what other jobs found in the tools that it used. */
-async function tell(
-  db: Database,
-  cache: JobCache,
-  jobId: string,
-  seen: number,
-  untold: readonly TellFinding[],
-): Promise<void> {
-  for (const { entry, by } of untold)
+async function tell(db: Database, cache: JobCache, jobId: string, folded: Folded): Promise<void> {
+  const seen = folded.state.seq
+  for (const { entry, by } of await untoldFindings(db, jobId, folded))
     await appendInTurn(db, cache, { jobId, seen, entries: [entry], by, now: cache.now() })
 }
 
@@ -153,7 +147,12 @@ export function appendEntries(
   cache: JobCache,
   append: Append,
 ): Promise<Result<readonly KeptEntry[], AppendFault>> {
-  return inTurn(cache.turns, append.jobId, () => appendInTurn(db, cache, append))
+  return inTurn(cache.turns, append.jobId, async () => {
+    const folded = cache.folded.get(append.jobId)?.folded
+    // what others found in its tools is known before anything more is written
+    if (folded) await tell(db, cache, append.jobId, folded)
+    return appendInTurn(db, cache, append)
+  })
 }
 
 async function appendInTurn(

@@ -38,7 +38,7 @@ export function RevisionPane({
     { key: 'Escape', words: words.backToPinout, run: back },
     { key: ' ', words: words.applyRevision, run: () => !unsaid && apply() },
   ])
-  const figures: readonly (readonly [string, string])[] = [
+  const counted: readonly (readonly [string, string])[] = [
     [words.contactsToTakeOut, String(cost.extractions)],
     [words.contactsToScrap, String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
     [words.sealsLost, String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
@@ -47,6 +47,8 @@ export function RevisionPane({
     [words.toShorten, String(cost.shortened)],
     [words.wireLost, metres(cost.wireLostMm)],
   ]
+  // what the rows below say, and no more
+  const figures = counted.filter(([, value]) => value !== '0' && value !== '0 mm')
   return (
     <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.revision}>
       <div className={paneCss.panelHead}>
@@ -54,17 +56,16 @@ export function RevisionPane({
       </div>
       <div className={clsx(paneCss.panelBody, styles.stack)}>
         {asks.length > 0 && <AlwaysSo asks={asks} answer={answer} busy={busy} say={say} />}
-        <dl className={readoutCss.readouts}>
-          {figures.map(([label, value]) => (
-            <div
-              key={label}
-              className={clsx(readoutCss.readout, value === '0' || value === '0 mm' ? undefined : readoutCss.change)}
-            >
-              <dt>{label}</dt>
-              <dd className={readoutCss.value}>{value}</dd>
-            </div>
-          ))}
-        </dl>
+        {figures.length > 0 && (
+          <dl className={readoutCss.readouts}>
+            {figures.map(([label, value]) => (
+              <div key={label} className={clsx(readoutCss.readout, readoutCss.change)}>
+                <dt>{label}</dt>
+                <dd className={readoutCss.value}>{value}</dd>
+              </div>
+            ))}
+          </dl>
+        )}
         <Table>
           <Table.Thead>
             <Table.Tr>

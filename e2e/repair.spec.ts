@@ -133,6 +133,8 @@ test('a wanted pinout is matched by signal and number, and where both are wrong 
   await expect(page.getByRole('heading', { name: /This change moves or undoes work on 2 wires/ })).toBeVisible()
   await expect(page.getByText('side a: contact out, into its new cavity')).toHaveCount(2)
   await strike(page, 'Space')
+  // it is written before the page is left
+  await expect(page.getByRole('region', { name: 'Revision' })).toHaveCount(0)
   await page.goto(`/jobs/${id}/seat`)
   await alive(page)
   await strike(page, 'v')

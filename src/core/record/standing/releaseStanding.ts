@@ -11,7 +11,7 @@ import { pairOf } from './pairOf'
 import { releasedFor, shownPieces } from './released'
 
 /** A kind of crimp that a setup has before it: what it is, and the first termination of it. */
-export interface OpenPair {
+interface OpenPair {
   readonly pair: CrimpPair
   readonly term: string
 }
@@ -66,26 +66,52 @@ export const piecesShow = derivedOf((state): PiecesShow => {
   return { force: releasePull === 'figure' || last?.pullN !== undefined, height: releaseHeight === 'measured' }
 })
 
-const openPairs = (state: JobState, id: string): readonly OpenPair[] => {
-  const all = ofAllBlocks(state, pairsOfBlock).filter((one) => one.setup === id)
-  const open = all.filter((one) => one.open)
-  return [...new Map((open.length > 0 ? open : all).toReversed().map((one) => [one.key, one])).values()].toReversed()
-}
+/** The pairs of a setup that are still to be crimped, each with its first termination; all of them, when none is. */
+const openPairs = (state: JobState, id: string): readonly OpenPair[] =>
+  openTerms(state, id)
+    .split('\n')
+    .flatMap((term) => {
+      const termination = planIndex(state.plan).byKey.get(term)
+      const set = termination && state.sets.get(setKey(termination.wire.id, termination.side))
+      return termination && set ? [{ term, pair: pairOf(state.facts, termination, set) }] : []
+    })
+
+/** Their terminations as one text: what is made of it is made anew only when one of them is another. */
+const openTerms = derivedOf((state, id: string): string => openBySetup(state).get(id) ?? '')
+
+const openBySetup = derivedOf((state): ReadonlyMap<string, string> => {
+  const setups = new Map<string, Map<string, { readonly term: string; readonly open: boolean }>>()
+  for (const { setup, key, term, open } of ofAllBlocks(state, pairsOfBlock)) {
+    const pairs = setups.get(setup) ?? new Map<string, { readonly term: string; readonly open: boolean }>()
+    const known = pairs.get(key)
+    if (!known || (open && !known.open)) pairs.set(key, { term, open })
+    setups.set(setup, pairs)
+  }
+  return new Map(
+    [...setups].map(([setup, pairs]) => {
+      const all = [...pairs.values()]
+      const open = all.filter((one) => one.open)
+      return [setup, (open.length > 0 ? open : all).map((one) => one.term).join('\n')]
+    }),
+  )
+})
 
 /** The kinds of crimps of a block of wires, by setup, with the first open termination of each. */
 const pairsOfBlock = derivedOf((state, unit: number, block: number) => {
   const { byKey } = planIndex(state.plan)
-  const pairs = new Map<string, OpenPair & { readonly setup: string; readonly key: string; readonly open: boolean }>()
+  const pairs = new Map<
+    string,
+    { readonly setup: string; readonly key: string; readonly term: string; readonly open: boolean }
+  >()
   for (const { wire, side, key: term } of sidesOfBlock(state, unit, block)) {
     const termination = byKey.get(term)
     const set = state.sets.get(setKey(wire.id, side))
     if (!termination || !set) continue
-    const pair = pairOf(state.facts, termination, set)
     const setup = setupId(set.setup)
-    const key = pairKey(pair)
+    const key = pairKey(pairOf(state.facts, termination, set))
     const open = !termState(state, term).crimp
     const known = pairs.get(`${setup} ${key}`)
-    if (!known || (open && !known.open)) pairs.set(`${setup} ${key}`, { setup, key, pair, term, open })
+    if (!known || (open && !known.open)) pairs.set(`${setup} ${key}`, { setup, key, term, open })
   }
   return [...pairs.values()]
 })

@@ -98,6 +98,12 @@ export function MountCard({
                 ))}
               </Table.Tbody>
             </Table>
+            {group.release.pieces.length > 0 && (
+              <div className={styles.padded}>
+                <h3 className={textCss.small}>{words.firstPieces(group.release.pieces.length)}</h3>
+                <PieceCovers group={group} />
+              </div>
+            )}
           </div>
         </section>
       </div>
@@ -132,12 +138,6 @@ export function MountCard({
           <Button onClick={() => setGauging(true)}>
             <span>{words.gaugeItNow}</span>
           </Button>
-        )}
-        {group.release.pieces.length > 0 && (
-          <>
-            <h3 className={textCss.small}>{words.firstPieces(group.release.pieces.length)}</h3>
-            <PieceCovers group={group} />
-          </>
         )}
         <p className={clsx(textCss.small, textCss.dim)}>{words.terminationsWaitForThis(group.left)}</p>
         <div className={paneCss.sources}>

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { and, desc, eq, inArray, lte, ne, sql } from 'drizzle-orm'
 import type { EntryOf, NewEntry } from '@/core/record/journal/entry'
 import { seqOf, type Folded } from '@/core/record/journal/folded'
@@ -15,28 +16,25 @@ interface TellFinding {
 
 const e = journalEntry
 
-/** What was found in tools by other jobs, and has not been taken back. */
-async function foundElsewhere(db: Database, jobId: string) {
-  const rows = await db
+/** What was found in tools by other jobs. */
+const foundElsewhere = (db: Database, jobId: string) =>
+  db
     .select()
     .from(e)
     .where(and(eq(e.kind, 'tool-suspected'), ne(e.jobId, jobId), sql`${e.body}->>'foundIn' is null`))
-  if (rows.length === 0) return []
-  const undone = await db
-    .select({ job: e.jobId, undoes: sql<string>`${e.body}->>'undoes'` })
+
+async function isTakenBack(db: Database, { jobId, entryId }: typeof e.$inferSelect): Promise<boolean> {
+  const back = await db
+    .select({ seq: e.seq })
     .from(e)
-    .where(
-      and(
-        eq(e.kind, 'taken-back'),
-        inArray(
-          e.jobId,
-          rows.map((row) => row.jobId),
-        ),
-      ),
-    )
-  const gone = new Set(undone.map(({ job, undoes }) => `${job} ${undoes}`))
-  return rows.filter((row) => !gone.has(`${row.jobId} ${row.entryId}`))
+    .where(and(eq(e.kind, 'taken-back'), eq(e.jobId, jobId), sql`${e.body}->>'undoes' = ${entryId}`))
+    .limit(1)
+  return back.length > 0
 }
+
+/** An id that is the same at each telling: entries of two jobs may have one id. */
+const toldId = ({ jobId, entryId }: typeof e.$inferSelect): string =>
+  `found-${createHash('sha256').update(`${jobId} ${entryId}`).digest('hex').slice(0, 24)}`
 
 /** When setups with the part were last released in any job, up to a moment: each release stands on good pieces. */
 async function lastRelease(db: Database, setup: Setup, part: Said['part'], until: string): Promise<string | undefined> {
@@ -64,11 +62,11 @@ type Said = Pick<EntryOf<'tool-suspected'>, 'setup' | 'part' | 'cause'>
 export async function untoldFindings(db: Database, jobId: string, folded: Folded): Promise<readonly TellFinding[]> {
   const untold: TellFinding[] = []
   for (const row of await foundElsewhere(db, jobId)) {
-    const id = `found-${row.entryId}`
+    const id = toldId(row)
     if (seqOf(folded, id) !== undefined) continue
     const { setup, part, cause } = row.body as Said
     const finding = { setup, part, until: row.at }
-    if (suspectTerms(folded.state, finding).length === 0) continue
+    if (suspectTerms(folded.state, finding).length === 0 || (await isTakenBack(db, row))) continue
     const since = await lastRelease(db, setup, part, row.at)
     // another job may have seen it good after this one's crimps
     if (suspectTerms(folded.state, { ...finding, since }).length === 0) continue

@@ -78,7 +78,7 @@ export function MountCard({
         <CrimpReadouts item={item} settings={false} piece={words.setupFor} />
         <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.whatChanges}>
           <h2 className={clsx(textCss.cardTitle, styles.padded)}>
-            {from ? words.thenFirstPiece(changes.length) : words.mountFirstSetup}
+            {from ? words.thenFirstPiece(changes.length, group.release.pieces.length) : words.mountFirstSetup}
           </h2>
           <div className={paneCss.panelBody}>
             <Table>

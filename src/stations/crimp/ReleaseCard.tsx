@@ -27,7 +27,8 @@ export function ReleaseCard({
 }) {
   const { state, append } = useJob()
   const busy = useBusy()
-  const piece = state.setups.get(group.id)?.pieces.findLast((one) => one.good)
+  const setup = state.setups.get(group.id)
+  const piece = setup?.pieces.findLast((one) => one.good && one.mounted === setup.mounted)
   const checks = useChecks(`${group.id} release`, [])
   const forThese = group.items
     .filter((one) => one.stage !== 'crimped' && releaseWait(group, one)?.for !== 'piece')
@@ -40,7 +41,7 @@ export function ReleaseCard({
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.release}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
-        <h2 className={textCss.cardTitle}>{words.firstPieceIsGood}</h2>
+        <h2 className={textCss.cardTitle}>{piece ? words.firstPieceIsGood : words.noPieceAsked}</h2>
         {piece && (
           <p className={clsx(noteCss.note, noteCss.good)}>
             {piece.pullN === undefined ? (

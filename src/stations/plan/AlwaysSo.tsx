@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
-import type { AskedOfWire } from '@/core/record/plan/revision'
+import type { AskedOfWire } from '@/core/record/plan/wiresAnswered'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { alwaysSoWords as words } from '@/words/screens/plan/alwaysSo'

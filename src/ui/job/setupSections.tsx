@@ -63,14 +63,13 @@ export const setupRows = (
     const { wire, side, key } = item.termination
     const type = facts.wireTypes[wire.type]
     const wait = waitOf(item, group)
-    const piece = wait?.for === 'piece' ? termName(wait.term, plan.quantity) : undefined
     return {
       glyph: glyphOf(item, group),
       name: termName(key, plan.quantity),
       words:
-        piece === undefined
-          ? words.inPlace(sideWords(wire, side), wire.colour, item.inPlace)
-          : words.waitsForPiece(sideWords(wire, side), piece, wait?.for === 'piece' && wait.term === key),
+        wait?.for === 'piece'
+          ? words.waitsForPiece(sideWords(wire, side), termName(wait.term, plan.quantity), wait.term === key)
+          : words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
       aside: type && figure(designatedAreaMm2(type), 2),
     }
   },

@@ -6,6 +6,7 @@ import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
 import { heightTarget } from '../crimp/heightTarget'
 import { type Setup, toolDue } from '../setup/setup'
 import { houseStrip, stripsAtOdds } from '../strip/houseStrip'
+import type { Range } from '../../base/range'
 import type { StripWindow } from '../strip/stripWindow'
 import { stripperNotch } from '../strip/stripperNotch'
 import { bunchDiameterMm, bundleDiameterMm } from '../../base/wire/bundle'
@@ -106,8 +107,6 @@ function setupFrom(
 ): SetupCandidate {
   const areaMm2 = totalAreaMm2(conditions)
   const strip = stripOf(contact, row.strip, conditions)
-  const house = houseStrip(contact, conditions.wire.insulationMm, conditions.rules)
-  const atOdds = row.strip && house && stripsAtOdds(row.strip, house) ? { sheet: row.strip, house } : undefined
   if (!strip) return { refused: { kind: 'no-tool', areaMm2, why: { kind: 'no-strip', tool: tool.id } }, rank: 99 }
   const estimate = placard.source.basis === 'estimated'
   const height = heightOf(contact, row.height, conditions)
@@ -123,8 +122,8 @@ function setupFrom(
       ...(row.wireStopMm !== undefined && { wireStopMm: row.wireStopMm }),
       ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
     },
-    strip,
-    stripFrom: row.strip && !(atOdds && conditions.rules.stripCounts === 'house-rules') ? 'sheet' : 'dimensions',
+    strip: strip.window,
+    stripFrom: strip.from,
     ...(height && { height }),
     source: [placard.source.document, placard.source.revision && `rev ${placard.source.revision}`, row.source]
       .filter(Boolean)
@@ -133,7 +132,9 @@ function setupFrom(
     notes: [
       ...notesOf(contact, tool, estimate, conditions, notch),
       ...(height?.estimate ? [{ kind: 'height-estimated' as const }] : []),
-      ...(atOdds ? [{ kind: 'strip-contradicts' as const, ...atOdds, counts: conditions.rules.stripCounts }] : []),
+      ...(strip.atOdds
+        ? [{ kind: 'strip-contradicts' as const, ...strip.atOdds, counts: conditions.rules.stripCounts }]
+        : []),
       ...(otherHeight ? [{ kind: 'card-contradicts' as const, tool: tool.id, ...otherHeight }] : []),
     ],
   }
@@ -170,24 +171,27 @@ function notesOf(
   ]
 }
 
+interface FoundStrip {
+  readonly window: StripWindow
+  readonly from: FitSetup['stripFrom']
+  /** the sheet's own allows what the house rules do not */
+  readonly atOdds?: { readonly sheet: Range; readonly house: Range }
+}
+
 /** The sheet's own strip length, or the window from the contact's dimensions; folded back, the bare end is twice as long. */
-function stripOf(
-  contact: Contact,
-  sheet: { readonly minMm: number; readonly maxMm: number } | undefined,
-  conditions: FitConditions,
-): StripWindow | undefined {
+function stripOf(contact: Contact, sheet: Range | undefined, conditions: FitConditions): FoundStrip | undefined {
   const { rules, wire } = conditions
   const house = houseStrip(contact, wire.insulationMm, rules)
   const limits = house?.limits ?? constructionOf(contact).stripLimits
-  const houseCounts = sheet && house && rules.stripCounts === 'house-rules' && stripsAtOdds(sheet, house)
-  const window = houseCounts ? house : (sheet ?? house)
-  if (!window) return undefined
+  const atOdds = sheet && house && stripsAtOdds(sheet, house) ? { sheet, house } : undefined
+  const counts = atOdds && rules.stripCounts === 'house-rules' ? house : (sheet ?? house)
+  if (!counts) return undefined
   const legs = foldsBack(contact, conditions) ? 2 : 1
+  const [minMm, maxMm] = [counts.minMm * legs, counts.maxMm * legs]
   return {
-    minMm: window.minMm * legs,
-    maxMm: window.maxMm * legs,
-    nominalMm: ((window.minMm + window.maxMm) / 2) * legs,
-    limits,
+    window: { minMm, maxMm, nominalMm: (minMm + maxMm) / 2, limits },
+    from: counts === sheet ? 'sheet' : 'dimensions',
+    ...(atOdds && { atOdds }),
   }
 }
 
@@ -239,8 +243,8 @@ function estimatedNests(
       {
         setup: {
           setup,
-          strip,
-          stripFrom: 'dimensions' as const,
+          strip: strip.window,
+          stripFrom: strip.from,
           ...(height && { height }),
           source: `estimated: smallest nest over the crimp's ${crimpWidthMm} mm`,
           estimate: true,

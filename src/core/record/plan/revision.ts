@@ -1,8 +1,9 @@
 import { isSleeve } from '../../parts/catalogue/types'
 import { AS_FOUND } from '../state/records'
-import { type JobState, termState } from '../state/state'
+import type { JobState } from '../state/state'
 import { type Facts, housingOf } from './facts'
 import { type Plan, type PlanChange, type SideLetter, type Wire, changePlan, planIndex, sideOf } from './plan'
+import type { SaidOfWires } from './wiresAnswered'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setKey, setOfKey, termKey, wireKey } from './keys'
 
@@ -47,12 +48,6 @@ export interface MadeSide {
   readonly contact?: string | undefined
 }
 
-/** What the author of a change says of wires that are cut: they were always so, or each is another wire. */
-export interface SaidOfWires {
-  readonly corrected?: ReadonlySet<string>
-  readonly another?: ReadonlySet<string>
-}
-
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 const shortenedMm = (before: Wire, after: Wire) => before.lengthMm - after.lengthMm
 
@@ -67,7 +62,7 @@ export function wireFates(
   facts: Facts,
   change: PlanChange,
   made: (wire: string, side: SideLetter) => MadeSide | undefined,
-  said: SaidOfWires = {},
+  said?: SaidOfWires,
 ): readonly WireFate[] {
   const before = planIndex(plan)
   const after = planIndex(changePlan(plan, change))
@@ -82,9 +77,9 @@ export function wireFates(
       continue
     }
     // what was always so changes nothing that was made
-    const corrected = said.corrected?.has(wire) === true
+    const corrected = said?.corrected.has(wire) === true
     const newWire =
-      said.another?.has(wire) === true || (was.type !== is.type && !corrected) || is.lengthMm > was.lengthMm
+      said?.another.has(wire) === true || (was.type !== is.type && !corrected) || is.lengthMm > was.lengthMm
     // another diameter asks for another seal or wings: what was made for the old one begins again
     const otherFit = newWire || (was.insulationMm !== is.insulationMm && !corrected)
     const fate = (side: SideLetter): SideFate =>
@@ -281,103 +276,5 @@ function madeSide(
   return undefined
 }
 
-export const fatesOf = (
-  state: JobState,
-  change: PlanChange,
-  facts: Facts,
-  said: SaidOfWires = {},
-): readonly WireFate[] =>
+export const fatesOf = (state: JobState, change: PlanChange, facts: Facts, said?: SaidOfWires): readonly WireFate[] =>
   wireFates(state.plan, state.sets, facts, change, (wire, side) => madeSide(state, wire, side), said)
-
-/** A wire that is cut and gets another colour or type in the plan: which of them. */
-export interface AskedOfWire {
-  readonly wire: string
-  readonly what: readonly ('colour' | 'type')[]
-}
-
-/** Wires of a change of which only its author can say whether they were always so, or are other wires now. */
-export function askedOfWires(
-  { plan, cuts }: Pick<JobState, 'plan' | 'cuts'>,
-  change: PlanChange,
-): readonly AskedOfWire[] {
-  const { wires } = planIndex(plan)
-  const isCut = (wire: string) => {
-    for (let unit = 1; unit <= plan.quantity; unit++) if (cuts.has(wireKey(unit, wire))) return true
-    return false
-  }
-  return (change.putWires ?? []).flatMap((is): readonly AskedOfWire[] => {
-    const was = wires.get(is.id)
-    if (!was || !isCut(is.id)) return []
-    const what = [
-      ...(was.colour === is.colour ? [] : ['colour' as const]),
-      ...(was.type === is.type ? [] : ['type' as const]),
-    ]
-    return what.length > 0 ? [{ wire: is.id, what }] : []
-  })
-}
-
-/** A contact that came with a harness, and nobody has said which. */
-export const UNKNOWN_CONTACT = 'as it came'
-
-/** What a change costs at the bench, counted over all units, before it is applied. */
-export interface RevisionCost {
-  readonly fates: readonly WireFate[]
-  /** wires whose work is undone or moved: the author must say that this is meant */
-  readonly disturbed: readonly string[]
-  readonly contactsScrapped: readonly { readonly part: string; readonly count: number }[]
-  readonly sealsScrapped: readonly { readonly part: string; readonly count: number }[]
-  /** contacts to take out of a cavity: moved, cut off or retired */
-  readonly extractions: number
-  /** wire lost: cut pieces that are given up, mm */
-  readonly wireLostMm: number
-  readonly strippedAgain: number
-  readonly crimpedAgain: number
-  /** wires that are shortened where they are */
-  readonly shortened: number
-}
-
-export function revisionCost(state: JobState, change: PlanChange, facts: Facts, said: SaidOfWires = {}): RevisionCost {
-  const fates = fatesOf(state, change, facts, said)
-  const contacts = new Map<string, number>()
-  const seals = new Map<string, number>()
-  const add = (map: Map<string, number>, part: string | undefined) =>
-    part !== undefined && map.set(part, (map.get(part) ?? 0) + 1)
-  let extractions = 0
-  let wireLostMm = 0
-  let strippedAgain = 0
-  let crimpedAgain = 0
-  let shortened = 0
-  for (const fate of fates) {
-    for (let unit = 1; unit <= state.plan.quantity; unit++) {
-      const cut = state.cuts.get(wireKey(unit, fate.wire))
-      if (cut && fate.cut === 'cut-again') shortened++
-      if (cut && (fate.cut === 'new-wire' || fate.cut === 'retire')) wireLostMm += cut.lengthMm
-      for (const side of ['a', 'b'] as const) {
-        if (fate[side] === 'keep') continue
-        const now = termState(state, termKey(unit, fate.wire, side))
-        const set = state.sets.get(setKey(fate.wire, side))
-        if (now.seat) extractions++
-        if (fate[side] === 'move') continue
-        if (now.crimp) {
-          add(contacts, now.crimp.contact ?? set?.contact ?? UNKNOWN_CONTACT)
-          add(seals, set?.seal)
-        }
-        if (fate[side] === 'redo' && now.stripped) strippedAgain++
-        if (fate[side] === 'redo' && now.crimp) crimpedAgain++
-      }
-    }
-  }
-  const list = (map: Map<string, number>) =>
-    [...map].map(([part, count]) => ({ part, count })).sort((a, b) => (a.part < b.part ? -1 : 1))
-  return {
-    fates,
-    disturbed: fates.filter((fate) => disturbsWork(state, fate)).map((fate) => fate.wire),
-    contactsScrapped: list(contacts),
-    sealsScrapped: list(seals),
-    extractions,
-    wireLostMm,
-    strippedAgain,
-    crimpedAgain,
-    shortened,
-  }
-}

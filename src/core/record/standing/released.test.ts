@@ -94,6 +94,15 @@ test('the thinnest and the thickest insulation release what lies between; one of
   expect(bench.release()).toEqual({ kind: 'already', what: 'released' })
 })
 
+test('off its frame nothing counts as shown: the setup card says the pieces that its next mounting wants', () => {
+  const bench = leads([1.9, 2.3])
+  bench.piece(1)
+  expect(releaseStanding(bench.state, bench.setup).pieces).toHaveLength(1)
+  const tool = bench.state.setups.get(bench.setup)?.setup.tool ?? ''
+  bench.state.tools.set(tool, { setup: 'another', since: 99, by: 'teodor' })
+  expect(releaseStanding(bench.state, bench.setup).pieces).toHaveLength(2)
+})
+
 test('a piece that is not good ends the release, and what was shown before it counts no more', () => {
   const bench = leads([1.9, 2.3])
   bench.piece(1)

@@ -17,7 +17,8 @@ export const isMounted = (state: JobState, id: string): boolean => {
 /** Places of a setup's pieces that count: since it was last mounted, put in question or began to drift, and without one that failed after them. */
 export function countedPieces(state: JobState, id: string): { readonly from: number; readonly upTo: number } {
   const setup = state.setups.get(id)
-  if (!setup) return { from: 0, upTo: 0 }
+  // what another mounting showed says nothing of the next
+  if (!setup || !isMounted(state, id)) return { from: 0, upTo: 0 }
   const { pieces, piecesFrom, mounted } = setup
   const drift = heightDrift(state, id)
   const spent = pieces.findLastIndex(

@@ -6,6 +6,7 @@ import { mergeFacts, newFacts, planFacts, setFacts, type Facts } from '../../rec
 import { type Plan, type PlanChange, type SideLetter, changePlan } from '../../record/plan/plan'
 import { freshFacts } from '../../record/plan/factsAge'
 import { type WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
+import { saidOfWires, type WiresAnswered } from '../../record/plan/wiresAnswered'
 import type { NewEntry } from '../../record/journal/entry'
 import { setKey } from '../../record/plan/keys'
 
@@ -38,18 +39,6 @@ export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, ne
     })
   return entries
 }
-
-/** What was answered of wires that are cut and change: as the entry says it. */
-export interface WiresAnswered {
-  readonly corrected?: { wire: string; why: string }[]
-  readonly another?: string[]
-}
-
-/** The same, as it is asked for. */
-export const saidOfWires = ({ corrected = [], another = [] }: WiresAnswered) => ({
-  corrected: new Set(corrected.map(({ wire }) => wire)),
-  another: new Set(another),
-})
 
 /**
  * Entries that change a plan, and choose sets for the sides that the change left without one. What the job has pinned

@@ -14,7 +14,7 @@ import { unitMoves } from './endMoves'
 import { repairPlan } from './repairPlan'
 import { at, begun, catalogue, goOn, newId, pinout, put } from './rework.testing'
 import { noFacts } from '../../record/plan/facts'
-import { revisionCost } from '../../record/plan/revision'
+import { revisionCost } from '../../record/plan/revisionCost'
 import { contactKind } from '../../record/standing/contactKind'
 import { reworkEntries } from './reworkEntries'
 

@@ -5,7 +5,8 @@ export const mountCardWords = {
   isRight: (setupFieldWord: string) => `${setupFieldWord} is right`,
   setupFor: 'Setup for',
   whatChanges: 'What changes',
-  thenFirstPiece: (count: number) => `${plural(count, 'change')}, then a first piece`,
+  thenFirstPiece: (count: number, pieces: number) =>
+    `${plural(count, 'change')}, then ${pieces === 0 ? 'the release' : pieces === 1 ? 'a first piece' : `${String(pieces)} first pieces`}`,
   firstPieces: (count: number) => `${plural(count, 'piece')} to release it`,
   mountFirstSetup: 'Mount the first setup',
   what: 'what',

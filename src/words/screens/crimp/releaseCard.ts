@@ -4,6 +4,7 @@ import { figure, list, plural } from '@/words/figures'
 export const releaseCardWords = {
   release: 'Release',
   firstPieceIsGood: 'The first piece is good',
+  noPieceAsked: 'These house rules ask for no first piece',
   held: '✓ Held',
   heldByHand: '✓ Pulled by hand, held: it has no figure, and stands for crimps exactly like it alone',
   /** what the pieces have shown enough for */

@@ -1,4 +1,4 @@
-import type { AskedOfWire } from '@/core/record/plan/revision'
+import type { AskedOfWire } from '@/core/record/plan/wiresAnswered'
 import { list } from '@/words/figures'
 
 /** What `AlwaysSo` says. */

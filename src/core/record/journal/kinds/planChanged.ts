@@ -1,7 +1,8 @@
 import { mergeFacts, planNames } from '../../plan/facts'
 import { endKey, setKey, termKey, wireKey } from '../../plan/keys'
 import { type PlanChange, changePlan, planFaults, planIndex } from '../../plan/plan'
-import { type WireFate, askedOfWires, disturbsWork, fatesOf, hasBegun } from '../../plan/revision'
+import { type WireFate, disturbsWork, fatesOf, hasBegun } from '../../plan/revision'
+import { askedOfWires, saidOfWires } from '../../plan/wiresAnswered'
 import { type JobState, endState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
@@ -26,11 +27,6 @@ export const planChangedShape = ({ key, text, planChange, facts, z }: EntryField
   another: z.array(key).max(20_000).optional(),
   /** other house rules hold from here on: what nobody has begun, and no hand has chosen, is chosen again */
   judgeAgain: z.literal(true).optional(),
-})
-
-const saidOf = (corrected: readonly { readonly wire: string }[] = [], another: readonly string[] = []) => ({
-  corrected: new Set(corrected.map(({ wire }) => wire)),
-  another: new Set(another),
 })
 
 const changedWires = (change: PlanChange): string[] => [
@@ -94,7 +90,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
   refuse: (state, { change, facts, rework, corrected, another }): Refusal | undefined => {
     const all = mergeFacts(state.facts, facts)
     const accepted = new Set(rework)
-    const said = saidOf(corrected, another)
+    const said = saidOfWires({ corrected, another })
     const unsaid = askedOfWires(state, change).find(
       ({ wire, what }) =>
         !said.corrected.has(wire) && !said.another.has(wire) && !(what.includes('type') && accepted.has(wire)),
@@ -114,7 +110,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
   apply: (draft, { change, facts, corrected, another, judgeAgain }) => {
     const { state } = draft
     const all = mergeFacts(state.facts, facts)
-    const fates = fatesOf(state, change, all, saidOf(corrected, another))
+    const fates = fatesOf(state, change, all, saidOfWires({ corrected, another }))
     for (const fate of fates) carryOut(draft, fate)
     for (const end of leftHousings(state, change))
       for (const unit of unitsOf(state))

@@ -60,7 +60,7 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
     case 'look-again':
       return {
         main: `Look at ${termName(step.term, quantity)} again`,
-        then: `${plural(step.left, 'crimp')} in question, the tool was found wrong`,
+        then: `${plural(step.left, 'crimp')} in question`,
       }
     case 'put-net-right':
       return { main: `Put ${step.wire} right`, then: 'it did not prove' }

@@ -49,8 +49,12 @@ export function FaultDecision({
   return (
     <>
       <p className={clsx(noteCss.note, noteCss.attend)}>
-        <b>{words.decision(scrap)}</b>
+        <b>{words.decision(scrap)}</b> {words.costs} <b className={textCss.mono}>{words.mm(usedMm)}</b>{' '}
+        {words.ofWire(lost)} {slack && words.triesLeft(slack.triesLeft)}
       </p>
+      <Button variant="filled" disabled={busy} onClick={write}>
+        <span>{words.main(outcome.wireGoes, scrap, sure)}</span> <Kbd aria-hidden="true">Space</Kbd>
+      </Button>
       <Causes
         causes={causes}
         set={set}
@@ -75,13 +79,7 @@ export function FaultDecision({
           {i === 0 && <Kbd aria-hidden="true">S</Kbd>}
         </Button>
       ))}
-      <Button variant="filled" disabled={busy} onClick={write}>
-        <span>{words.main(outcome.wireGoes, scrap, sure)}</span> <Kbd aria-hidden="true">Space</Kbd>
-      </Button>
-      <p className={clsx(textCss.small, textCss.dim)}>
-        {words.costs} <b className={textCss.mono}>{words.mm(usedMm)}</b> {words.ofWire(lost)}{' '}
-        {slack && words.triesLeft(slack.triesLeft)} {words.neverAgain(saves.length > 0)}
-      </p>
+      <p className={clsx(textCss.small, textCss.dim)}>{words.neverAgain(saves.length > 0)}</p>
       {outcome.tooShort && <p className={clsx(noteCss.note, noteCss.fault)}>▲ {words.noSlack(outcome.otherSeated)}</p>}
     </>
   )

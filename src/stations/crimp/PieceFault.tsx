@@ -74,6 +74,9 @@ export function PieceFault({
             </Choice>
           ))}
         </div>
+        <Button variant="filled" onClick={another}>
+          <span>{words.another}</span> <Kbd aria-hidden="true">Space</Kbd>
+        </Button>
         <Causes
           causes={causes}
           set={set}
@@ -82,9 +85,6 @@ export function PieceFault({
           choose={setChosen}
           take={() => !busy && void write()}
         />
-        <Button variant="filled" onClick={another}>
-          <span>{words.another}</span> <Kbd aria-hidden="true">Space</Kbd>
-        </Button>
         <p className={clsx(textCss.small, textCss.dim)}>{words.nothingReleased}</p>
       </aside>
     </>

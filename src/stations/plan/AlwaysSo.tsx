@@ -5,6 +5,7 @@ import type { AskedOfWire } from '@/core/record/plan/wiresAnswered'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { alwaysSoWords as words } from '@/words/screens/plan/alwaysSo'
+import styles from './AlwaysSo.module.css'
 import type { WiresAnswer } from './useSavePlan'
 
 /** Wires that are cut get another colour or type: were they always so, or are they other wires? Only their author knows. */
@@ -21,7 +22,7 @@ export function AlwaysSo({
 }) {
   const [why, setWhy] = useState('')
   return (
-    <div className={clsx(noteCss.note, noteCss.attend)}>
+    <div className={clsx(noteCss.note, noteCss.attend, styles.asked)}>
       <b>{words.asks(asks)}</b>
       <TextInput
         label={words.why}

@@ -11,7 +11,7 @@ import styles from './RevisionPane.module.css'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import readoutCss from '@/ui/readout/readout.module.css'
+import { Readout, Readouts } from '@/ui/readout/Readouts'
 import noteCss from '@/ui/note/note.module.css'
 
 /** What a plan change does to work that is done, before it is applied. */
@@ -38,17 +38,16 @@ export function RevisionPane({
     { key: 'Escape', words: words.backToPinout, run: back },
     { key: ' ', words: words.applyRevision, run: () => !unsaid && apply() },
   ])
-  const counted: readonly (readonly [string, string])[] = [
-    [words.contactsToTakeOut, String(cost.extractions)],
-    [words.contactsToScrap, String(cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0))],
-    [words.sealsLost, String(cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0))],
-    [words.toStripAgain, String(cost.strippedAgain)],
-    [words.toCrimpAgain, String(cost.crimpedAgain)],
-    [words.toShorten, String(cost.shortened)],
-    [words.wireLost, metres(cost.wireLostMm)],
+  const counted: readonly (readonly [string, number])[] = [
+    [words.contactsToTakeOut, cost.extractions],
+    [words.contactsToScrap, cost.contactsScrapped.reduce((sum, one) => sum + one.count, 0)],
+    [words.sealsLost, cost.sealsScrapped.reduce((sum, one) => sum + one.count, 0)],
+    [words.toStripAgain, cost.strippedAgain],
+    [words.toCrimpAgain, cost.crimpedAgain],
+    [words.toShorten, cost.shortened],
   ]
   // what the rows below say, and no more
-  const figures = counted.filter(([, value]) => value !== '0' && value !== '0 mm')
+  const figures = counted.filter(([, count]) => count > 0)
   return (
     <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.revision}>
       <div className={paneCss.panelHead}>
@@ -56,15 +55,13 @@ export function RevisionPane({
       </div>
       <div className={clsx(paneCss.panelBody, styles.stack)}>
         {asks.length > 0 && <AlwaysSo asks={asks} answer={answer} busy={busy} say={say} />}
-        {figures.length > 0 && (
-          <dl className={readoutCss.readouts}>
-            {figures.map(([label, value]) => (
-              <div key={label} className={clsx(readoutCss.readout, readoutCss.change)}>
-                <dt>{label}</dt>
-                <dd className={readoutCss.value}>{value}</dd>
-              </div>
+        {figures.length + cost.wireLostMm > 0 && (
+          <Readouts>
+            {figures.map(([label, count]) => (
+              <Readout key={label} label={label} value={count} change />
             ))}
-          </dl>
+            {cost.wireLostMm > 0 && <Readout label={words.wireLost} value={metres(cost.wireLostMm)} change wide />}
+          </Readouts>
         )}
         <Table>
           <Table.Thead>

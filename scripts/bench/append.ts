@@ -5,10 +5,12 @@ import { sql } from 'drizzle-orm'
 import { dispatch } from '../../src/api/dispatch'
 import { openFolder } from '../../src/data/database'
 import { loadDemo } from '../../src/data/loadDemo'
-import { createJob, loadJob, newJobCache } from '../../src/data/repositories/jobs'
+import { loadJob } from '../../src/data/repositories/jobs'
 import { snapshot } from '../../src/core/record/state/state'
 import { largeJournal } from './largeJob'
 import { line, median } from './measure'
+import { newJobCache } from '../../src/data/repositories/jobCache'
+import { createJob } from '../../src/data/repositories/createJob'
 
 const folder = mkdtempSync(join(tmpdir(), 'urn-append-'))
 const opened = await openFolder(folder)

@@ -2,7 +2,9 @@ import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
 import { readBody } from './readBody'
 import { endpoints } from './endpoints'
-import { plainIssues } from './plainIssues'
+import { badText } from '@/core/base/badText'
+import { badTextWords } from '@/words/badText'
+import { plainIssues } from '@/words/plainIssues'
 
 export interface DispatchContext {
   readonly bench: () => Promise<Bench>
@@ -22,8 +24,15 @@ const json = (status: number, body: unknown, headers: Record<string, string> = {
 const error = (status: number, code: string, rest: Record<string, unknown> = {}, headers?: Record<string, string>) =>
   json(status, { error: { code, ...rest } }, headers)
 
+const unfit = (issues: readonly { readonly path: readonly (string | number)[]; readonly message: string }[]) =>
+  error(400, 'bad-input', { issues })
+
+/** Where in a text of many lines: its line, from 1. */
+const lineOf = (text: string, at = 1) => ['line', text.slice(0, at).split('\n').length]
+
 /** Serves one request of the open interface. Always JSON, never a stack trace. */
 export async function dispatch(request: Request, path: string, context: DispatchContext): Promise<Response> {
+  if (badText(path)) return error(404, 'not-found', { message: 'no such path here; see /api/v1/openapi.json' })
   const matches = endpoints.flatMap((one) => {
     const params = matchPath(one.path, path)
     return params ? [{ one, params }] : []
@@ -60,6 +69,9 @@ async function serve(
   const contentType = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
   let input: unknown
   let text = ''
+  const key = request.headers.get('idempotency-key') ?? undefined
+  if (key !== undefined && !/^[\x21-\x7e]{1,120}$/.test(key))
+    return unfit([{ path: ['Idempotency-Key'], message: 'must be 1 to 120 visible ASCII characters' }])
   if (one.method === 'POST') {
     const read = await readBody(request, one.limitBytes)
     if (!read.ok && read.why === 'too-large')
@@ -67,7 +79,7 @@ async function serve(
         limitBytes: one.limitBytes,
         message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
       })
-    if (!read.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not UTF-8 text' }] })
+    if (!read.ok) return unfit([{ path: [], message: 'the body is not UTF-8 text' }])
     text = read.text
     if (!(one.accepts ?? []).includes(contentType)) {
       if (contentType !== 'application/json')
@@ -80,15 +92,22 @@ async function serve(
           ],
         })
       const parsed = parseJson(read.text)
-      if (!parsed.ok) return error(400, 'bad-input', { issues: [{ path: [], message: 'the body is not JSON' }] })
+      if (!parsed.ok) return unfit([{ path: [], message: 'the body is not JSON' }])
+      const bad = badText(parsed.value)
+      if (bad) return unfit([{ path: bad.path, message: badTextWords(bad) }])
       const checked = one.input?.safeParse(parsed.value)
-      if (checked && !checked.success)
-        return error(400, 'bad-input', { issues: plainIssues(checked.error).slice(0, 100) })
+      if (checked && !checked.success) return unfit(plainIssues(checked.error).slice(0, 100))
       input = checked?.data
+    } else {
+      const bad = badText(text)
+      if (bad) return unfit([{ path: lineOf(text, bad.at), message: badTextWords(bad) }])
     }
   }
-  const query = one.query?.safeParse(Object.fromEntries(new URL(request.url).searchParams))
-  if (query && !query.success) return error(400, 'bad-input', { issues: plainIssues(query.error) })
+  const asked = Object.fromEntries(new URL(request.url).searchParams)
+  const badQuery = badText(asked)
+  if (badQuery) return unfit([{ path: badQuery.path, message: badTextWords(badQuery) }])
+  const query = one.query?.safeParse(asked)
+  if (query && !query.success) return unfit(plainIssues(query.error))
   const answer: Answer = await one.handle(input, {
     bench: await context.bench(),
     now: context.now(),
@@ -97,6 +116,7 @@ async function serve(
     by: context.by,
     text,
     contentType,
+    key,
   })
   if (!answer.ok) return json(answer.status, { error: answer.error })
   // JSON has no word for a figure without end: it would stand there as null, where a number is promised

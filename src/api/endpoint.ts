@@ -14,6 +14,8 @@ export interface ApiContext<Query = unknown> {
   /** the raw body, where an endpoint takes text */
   readonly text: string
   readonly contentType: string
+  /** `Idempotency-Key`: a request that is sent again is answered as it was */
+  readonly key: string | undefined
 }
 
 /** What an endpoint may fail with besides bad input (400), a wrong method (405), too much (413) and what breaks (500). */
@@ -42,7 +44,8 @@ export interface Endpoint {
   readonly input?: z.ZodType
   /** every answer is one of these; nothing is answered that it does not name */
   readonly output: z.ZodType
-  readonly succeeds: Success
+  /** the usual one first */
+  readonly succeeds: readonly Success[]
   readonly fails: readonly Failure[]
   /** largest body, bytes */
   readonly limitBytes: number
@@ -62,7 +65,7 @@ interface Definition<In, Query, Out, Ok extends Success, No extends Failure> {
   readonly query?: Query
   readonly output: Out
   /** 200 when left out */
-  readonly succeeds?: Ok
+  readonly succeeds?: readonly Ok[]
   /** none when left out */
   readonly fails?: readonly No[]
   readonly limitBytes?: number
@@ -86,11 +89,11 @@ export function endpoint<
     ) => Promise<Handled<Out, Ok, No>> | Handled<Out, Ok, No>
   },
 ): Endpoint {
-  const { handle, limitBytes = COMPUTE_LIMIT, succeeds, fails = [], ...rest } = definition
+  const { handle, limitBytes = COMPUTE_LIMIT, succeeds = [200], fails = [], ...rest } = definition
   return {
     ...rest,
     limitBytes,
-    succeeds: succeeds ?? 200,
+    succeeds,
     fails,
     // the dispatcher hands on what the schemas have let through
     handle: (input, context) => handle(input as z.infer<In>, context as ApiContext<z.infer<Query>>),

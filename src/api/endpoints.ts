@@ -12,6 +12,7 @@ import { pullMinimumEndpoint } from '@/api/endpoints/pullMinimumEndpoint'
 import { makeJobEndpoint } from '@/api/endpoints/makeJobEndpoint'
 import { previewPinoutEndpoint } from '@/api/endpoints/previewPinoutEndpoint'
 import { listJobsEndpoint } from '@/api/endpoints/listJobsEndpoint'
+import { verifyJobEndpoint } from '@/api/endpoints/verifyJobEndpoint'
 import { appendEndpoint } from '@/api/endpoints/appendEndpoint'
 import { importCatalogueEndpoint, readCatalogueEndpoint } from '@/api/endpoints/catalogueEndpoints'
 import { heightTargetEndpoint } from '@/api/endpoints/heightTargetEndpoint'
@@ -61,6 +62,7 @@ export const endpoints: readonly Endpoint[] = [
   readJobEndpoint,
   readJournalEndpoint,
   appendEndpoint,
+  verifyJobEndpoint,
   readCatalogueEndpoint,
   importCatalogueEndpoint,
   previewPinoutEndpoint,

@@ -39,10 +39,15 @@ const failures: Readonly<Record<Failure, string>> = {
 
 /** Every status that an endpoint can answer with. */
 const responsesOf = (one: Endpoint): Record<string, unknown> => ({
-  [one.succeeds]: {
-    description: 'the answer',
-    content: { 'application/json': { schema: schemaOf(one.output, 'output') } },
-  },
+  ...Object.fromEntries(
+    one.succeeds.map((status) => [
+      String(status),
+      {
+        description: 'the answer',
+        content: { 'application/json': { schema: schemaOf(one.output, 'output') } },
+      },
+    ]),
+  ),
   '400': failure('bad input: what, where, what would be right'),
   ...Object.fromEntries(one.fails.map((status) => [String(status), failure(failures[status])])),
   ...(one.method === 'POST' && { '413': failure(`the body is above ${one.limitBytes / 1024 / 1024} MB`) }),

@@ -1,6 +1,10 @@
 import { openFolder } from './database'
 import { brokenLink } from './entryHash'
-import { appendEntries, createJob, loadJob, newJobCache, readEntries } from './repositories/jobs'
+import { loadJob } from './repositories/jobs'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { appendEntries } from '@/data/repositories/appendEntries'
+import { createJob } from '@/data/repositories/createJob'
+import { readEntries } from '@/data/repositories/journalRows'
 
 /**
  * A writer that is meant to be killed. It opens the folder, says what it finds, then appends notes without end and says

@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { FolderInUse, openFolder, openServer, type OpenDatabase } from './database'
 import type { CatalogueCache } from './repositories/catalogue'
-import { newJobCache, type JobCache } from './repositories/jobs'
+import { newJobCache, type JobCache } from '@/data/repositories/jobCache'
 
 /** What the server keeps for as long as it runs: the database and what is folded in memory. */
 export interface Bench extends OpenDatabase {

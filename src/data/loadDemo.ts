@@ -12,13 +12,14 @@ import type { Database } from './database'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { importCatalogue, loadCatalogue } from './repositories/catalogue'
-import { type JobCache, createJob } from './repositories/jobs'
 import { addPeople } from './repositories/people'
 import { countSpools } from './repositories/spools'
 import { countStock } from './repositories/stock'
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import type { NewEntry } from '@/core/record/journal/entry'
 import Papa from 'papaparse'
+import type { JobCache } from '@/data/repositories/jobCache'
+import { createJob } from '@/data/repositories/createJob'
 
 const peopleSchema = z.object({
   format: z.literal('urn-bench/people'),
@@ -172,7 +173,6 @@ export async function loadDemo(db: Database, jobs: JobCache, folder = join(proce
       by: 'ansa',
       now: new Date(at),
     })
-    if (!made.ok)
-      throw new Error(`demo job ${id}.json: entry ${String(made.fault.index)}: ${JSON.stringify(made.fault.refusal)}`)
+    if (!made.ok) throw new Error(`demo job ${id}.json: ${JSON.stringify(made.fault)}`)
   }
 }

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm'
 import {
   boolean,
   customType,
@@ -46,6 +47,10 @@ export const job = pgTable(
     lastSeq: integer('last_seq').notNull(),
     lastHash: text('last_hash').notNull(),
     closed: boolean('closed').notNull().default(false),
+    /** who read it in, when, from which file, and how many entries came: where it was made elsewhere */
+    readIn: jsonb('read_in'),
+    /** the job of which this is a copy: it counts nowhere */
+    copyOf: text('copy_of'),
   },
   (table) => [index('job_open').on(table.closed, table.createdAt)],
 )
@@ -69,8 +74,21 @@ export const journalEntry = pgTable(
     primaryKey({ columns: [table.jobId, table.seq] }),
     uniqueIndex('journal_entry_once').on(table.jobId, table.entryId),
     index('journal_entry_kind').on(table.kind, table.jobId, table.seq),
+    // a record that is read in is looked for by its first link
+    index('journal_entry_first')
+      .on(table.hash)
+      .where(sql`seq = 1`),
   ],
 )
+
+/** Keys of requests that made a job: the same key gives the same job. */
+export const requestKey = pgTable('request_key', {
+  key: text('key').primaryKey(),
+  jobId: text('job_id')
+    .notNull()
+    .references(() => job.id),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull(),
+})
 
 /** How many of a part are on the shelf, as last counted or settled; wire in millimetres. */
 export const stock = pgTable('stock', {

@@ -1,6 +1,9 @@
 import { catalogueSchema } from '@/core/parts/catalogue/schema'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { fail, ok, type Result } from '@/core/base/result'
+import { badText } from '@/core/base/badText'
+import { badTextWords } from '@/words/badText'
+import { plainIssues } from '@/words/plainIssues'
 import { readYaml } from './yaml'
 
 export interface FileFault {
@@ -16,13 +19,8 @@ export function readCatalogueFile(text: string): Result<CatalogueInput, readonly
 
 /** Checks a catalogue package that has been parsed already. */
 export function parseCatalogue(document: unknown): Result<CatalogueInput, readonly FileFault[]> {
+  const bad = badText(document)
+  if (bad) return fail([{ path: bad.path, message: badTextWords(bad) }])
   const read = catalogueSchema.safeParse(document)
-  return read.success
-    ? ok(read.data)
-    : fail(
-        read.error.issues.map((issue) => ({
-          path: issue.path.map((part) => (typeof part === 'number' ? part : String(part))),
-          message: issue.message,
-        })),
-      )
+  return read.success ? ok(read.data) : fail(plainIssues(read.error))
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { plainIssues } from '@/words/plainIssues'
 import { setupPartIds } from '@/core/craft/crimp/setupPart'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
@@ -22,7 +23,7 @@ export const jobDocumentSchema = z.object({
   id: z.string().optional(),
   plan: planSchema,
   facts: factsSchema.optional(),
-  state: z.looseObject({}).optional(),
+  state: z.looseObject({ seq: z.number().int().optional(), closed: z.boolean().optional() }).optional(),
   journal: z
     .array(z.looseObject({ kind: z.string() }))
     .max(200_000)
@@ -51,11 +52,8 @@ export function readJournal(journal: readonly Record<string, unknown>[]): {
     const stamp = stampSchema.safeParse({ seq, at, by, prev, hash })
     const entry = entrySchema.safeParse(said)
     for (const error of [stamp.error, entry.error]) {
-      for (const issue of error?.issues ?? [])
-        issues.push({
-          path: ['journal', index, ...issue.path.map((part) => (typeof part === 'number' ? part : String(part)))],
-          message: issue.message,
-        })
+      for (const { path, message } of error ? plainIssues(error) : [])
+        issues.push({ path: ['journal', index, ...path], message })
     }
     if (stamp.success && entry.success) entries.push({ entry: entry.data, stamp: stamp.data })
   })

@@ -1,6 +1,7 @@
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { ArrangementFault } from '@/core/base/face/arrangement'
+import { badTextSentence } from './badText'
 import { figure, mm } from './figures'
 
 /** Why the cavities of a housing cannot be placed or numbered as they say. */
@@ -20,6 +21,8 @@ export function arrangementWords(fault: ArrangementFault): string {
 /** Why a catalogue package does not hold together. */
 export function catalogueFaultWords(fault: CatalogueFault): string {
   switch (fault.kind) {
+    case 'bad-text':
+      return badTextSentence(fault.bad)
     case 'duplicate-id':
       return `${fault.item} ${fault.id} stands twice: each needs an id of its own`
     case 'unknown-reference':

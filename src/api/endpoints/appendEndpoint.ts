@@ -2,9 +2,11 @@ import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
 import { badInput, conflict, created, endpoint, noAnswer, notFound } from '@/api/endpoint'
 import { entrySchema, keptEntrySchema } from '@/core/record/journal/schema'
-import { appendEntries } from '@/data/repositories/jobs'
 import { refusalAnswer } from '../refusalAnswer'
+import { unknownAuthor } from '@/data/repositories/authors'
+import { authorUnknownWords, holdsWords, recordFaultWords, recordRemedy } from '@/words/records'
 import { refusalWords } from '@/words/refusals'
+import { appendEntries } from '@/data/repositories/appendEntries'
 
 export const appendEndpoint = endpoint({
   method: 'POST',
@@ -13,9 +15,17 @@ export const appendEndpoint = endpoint({
     'Appends entries, all or none. `seen` is the last sequence number you know; an entry whose id is there already is answered as it was',
   input: z.strictObject({ seen: z.number().int().min(0), entries: z.array(entrySchema).min(1).max(500) }),
   output: z.object({ entries: z.array(keptEntrySchema) }),
-  succeeds: 201,
+  succeeds: [201],
   fails: [404, 409, 422],
   handle: async ({ seen, entries }, { bench, params, now, by }) => {
+    const unknown = await unknownAuthor(
+      bench.db,
+      entries.map((entry) => entry.by ?? by),
+    )
+    if (unknown !== undefined) {
+      const at = entries.findIndex((entry) => (entry.by ?? by) === unknown)
+      return badInput([{ path: ['entries', at, 'by'], message: authorUnknownWords(unknown) }])
+    }
     const appended = await appendEntries(bench.db, bench.jobs, {
       jobId: params.id ?? '',
       seen,
@@ -35,6 +45,19 @@ export const appendEndpoint = endpoint({
           entries: fault.entries,
           last: fault.last,
           message: 'somebody else changed the same thing in between: look at the entries, then decide again',
+        })
+      case 'id-taken':
+        return conflict({
+          entry: fault.entry,
+          entries: [fault.kept],
+          message: `the id ${fault.entry} is taken by an entry that says something else: give this one an id of its own`,
+        })
+      case 'broken':
+        return noAnswer({
+          code: 'record-broken',
+          seq: fault.fault.seq,
+          why: fault.fault.kind,
+          message: `${recordFaultWords(fault.fault)} ${holdsWords(fault.fault)} ${recordRemedy}`,
         })
       case 'ahead':
         return badInput([{ path: ['seen'], message: `the journal ends at ${fault.last}` }])

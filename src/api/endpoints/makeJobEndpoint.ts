@@ -1,19 +1,32 @@
 import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
 import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
-import { type Answered, type ApiContext, type Failed, IMPORT_LIMIT, badInput, created, endpoint } from '@/api/endpoint'
+import {
+  type Answered,
+  type ApiContext,
+  type Failed,
+  IMPORT_LIMIT,
+  answer,
+  badInput,
+  conflict,
+  created,
+  endpoint,
+} from '@/api/endpoint'
+import { cutText } from '@/core/base/cutText'
+import { unknownAuthor } from '@/data/repositories/authors'
+import { authorUnknownWords, forkedWords } from '@/words/records'
 import type { Refusal } from '@/core/record/journal/entryKind'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { createJob, type RecordStamp } from '@/data/repositories/jobs'
 import { readPinout } from '@/formats/pinout/readPinout'
 import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
-import type { NewEntry } from '@/core/record/journal/entry'
+import type { KeptEntry } from '@/core/record/journal/entry'
 import { type Plan, emptyPlan } from '@/core/record/plan/plan'
 import { refusalWords } from '@/words/refusals'
 import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
 import { brokenLink } from '@/data/entryHash'
 import { planFaultWords } from '@/words/plan'
+import { type NewJob, createJob } from '@/data/repositories/createJob'
 
 const newId = newIdMaker(Date.now, Math.random)
 
@@ -28,6 +41,10 @@ const csvQuery = z.object({
     .min(0, 'must not be below 0')
     .max(10_000, 'must be at most 10 m')
     .optional(),
+  /** a record is read in as a copy beside the job that it is, or that begins alike */
+  copy: z.literal('1', 'must be 1').optional(),
+  /** the name of the file that a record comes from */
+  file: z.string().max(200).optional(),
 })
 type Context = ApiContext<z.infer<typeof csvQuery>>
 
@@ -35,7 +52,10 @@ type Context = ApiContext<z.infer<typeof csvQuery>>
 const remarkSchema = z.object({ seq: z.number().int(), code: z.string(), message: z.string() })
 
 type Made =
-  Answered<{ readonly id: string; readonly remarks?: readonly z.infer<typeof remarkSchema>[] }, 201> | Failed<400>
+  | Answered<{ readonly id: string; readonly remarks?: readonly z.infer<typeof remarkSchema>[] }, 201>
+  | Answered<{ readonly id: string; readonly already: boolean }, 200>
+  | Failed<400>
+  | Failed<409>
 
 export const makeJobEndpoint = endpoint({
   method: 'POST',
@@ -43,15 +63,25 @@ export const makeJobEndpoint = endpoint({
   summary: 'A new job from a job document, or from a pinout as text/csv with ?title= and ?ends=A:housing,B:housing',
   input: jobDocumentSchema,
   query: csvQuery,
-  output: z.object({ id: z.string(), remarks: z.array(remarkSchema).optional() }),
-  succeeds: 201,
+  output: z.object({
+    id: z.string(),
+    /** the record is here: this is the job that it is, and nothing was written */
+    already: z.boolean().optional(),
+    remarks: z.array(remarkSchema).optional(),
+  }),
+  succeeds: [201, 200],
+  fails: [409],
   limitBytes: IMPORT_LIMIT,
   accepts: ['text/csv'],
-  handle: (document, context) =>
-    context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context),
+  handle: async (document, context) => {
+    const unknown = await unknownAuthor(context.bench.db, [context.by])
+    if (unknown !== undefined) return badInput([{ path: ['by'], message: authorUnknownWords(unknown) }])
+    return context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context)
+  },
 })
 
-async function jobFromCsv({ bench, query, text, now, by }: Context): Promise<Made> {
+async function jobFromCsv(context: Context): Promise<Made> {
+  const { bench, query, text, now } = context
   const picks = Object.fromEntries(
     (query.ends ?? '')
       .split(',')
@@ -81,73 +111,96 @@ async function jobFromCsv({ bench, query, text, now, by }: Context): Promise<Mad
     wires: [...reading.plan.wires],
   }
   const today = (await clockIn(bench.db)).dayOf(now)
-  return make(
-    context(bench, now, by),
-    kind === 'build'
-      ? firstEntries(catalogue, plan, today, newId)
-      : reworkEntries(catalogue, plan, { slackMm }, today, newId),
-  )
+  return make(context, {
+    entries:
+      kind === 'build'
+        ? firstEntries(catalogue, plan, today, newId)
+        : reworkEntries(catalogue, plan, { slackMm }, today, newId),
+  })
 }
 
 const titleOf = (said = '') => {
-  const title = said.trim().slice(0, 120)
+  const title = cutText(said.trim(), 120)
   return title === '' ? 'New job' : title
 }
 
-const context = (bench: ApiContext['bench'], now: Date, by: string) => ({ bench, now, by })
-
-async function jobFromDocument(
-  document: z.infer<typeof jobDocumentSchema>,
-  { bench, now, by }: Context,
-): Promise<Made> {
-  if (document.journal && document.journal.length > 0) {
-    const { entries, issues } = readJournal(document.journal)
-    if (issues.length > 0) return badInput(issues.slice(0, 50))
-    const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
-    const broken = brokenLink(kept)
-    if (broken !== undefined)
-      return badInput([
-        {
-          path: ['journal', kept.findIndex((entry) => entry.seq === broken)],
-          message: `entry ${broken} does not follow from the one before it: the record was changed, or entries are missing`,
-        },
-      ])
-    return make(
-      context(bench, now, by),
-      entries.map(({ entry }) => entry),
-      entries.map(({ stamp: { at, by: author, ...chain } }) => ({ at, by: author, chain })),
-    )
-  }
+async function jobFromDocument(document: z.infer<typeof jobDocumentSchema>, context: Context): Promise<Made> {
+  if (document.journal && document.journal.length > 0) return readIn(document, document.journal, context)
+  const { bench, now } = context
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
   const entries = firstEntries(catalogue, document.plan, (await clockIn(bench.db)).dayOf(now), newId)
   const [first, ...rest] = entries
   const withFacts =
     first?.kind === 'plan-changed' && document.facts ? [{ ...first, facts: document.facts }, ...rest] : entries
-  return make(context(bench, now, by), withFacts)
+  return make(context, { entries: withFacts })
+}
+
+/** A record that was made elsewhere, or here: its chain is looked at, what the file says of it is held against it. */
+async function readIn(
+  document: z.infer<typeof jobDocumentSchema>,
+  journal: readonly Record<string, unknown>[],
+  context: Context,
+): Promise<Made> {
+  const { entries, issues } = readJournal(journal)
+  if (issues.length > 0) return badInput(issues.slice(0, 50))
+  const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
+  const gap = kept.findIndex((entry, i) => entry.seq !== i + 1)
+  const broken = gap < 0 ? brokenLink(kept) : undefined
+  const at = gap < 0 ? kept.findIndex((entry) => entry.seq === broken) : gap
+  if (at >= 0)
+    return badInput([
+      {
+        path: ['journal', at],
+        message: `entry ${broken ?? at + 1} does not follow from the one before it: the record was changed, or entries are missing`,
+      },
+    ])
+  const said = statedAgainst(document.state, kept)
+  if (said) return badInput([said])
+  const { copy, file } = context.query
+  return make(context, {
+    entries: entries.map(({ entry }) => entry),
+    stamps: entries.map(({ stamp: { at: written, by, ...chain } }) => ({ at: written, by, chain })),
+    readIn: { file, copy: copy === '1' },
+  })
+}
+
+/** What a file says of where its record stands must be so: the number of its last entry, and whether it is signed. */
+function statedAgainst(
+  state: z.infer<typeof jobDocumentSchema>['state'],
+  kept: readonly Pick<KeptEntry, 'seq' | 'kind'>[],
+): { readonly path: readonly string[]; readonly message: string } | undefined {
+  const last = kept.at(-1)?.seq ?? 0
+  if (state?.seq !== undefined && state.seq !== last)
+    return {
+      path: ['state', 'seq'],
+      message: `the file says that its record ends at entry ${state.seq}, its journal at ${last}: it was changed, or entries are missing`,
+    }
+  const ends = kept.findLast(({ kind }) => kind === 'signed' || kind === 'reopened')
+  const closed = ends?.kind === 'signed'
+  if (state?.closed !== undefined && state.closed !== closed)
+    return {
+      path: ['state', 'closed'],
+      message: `the file says that it is ${state.closed ? '' : 'not '}signed, its journal that it is${closed ? '' : ' not'}`,
+    }
+  return undefined
 }
 
 async function make(
-  { bench, now, by }: Pick<ApiContext, 'bench' | 'now' | 'by'>,
-  entries: readonly NewEntry[],
-  stamps?: readonly RecordStamp[],
+  { bench, now, by, key }: Context,
+  job: Pick<NewJob, 'entries' | 'stamps' | 'readIn'>,
 ): Promise<Made> {
   const { dayOf } = await clockIn(bench.db)
-  const made = await createJob(bench.db, bench.jobs, {
-    id: newId(),
-    entries,
-    by,
-    now,
-    dayOf,
-    ...(stamps && { stamps }),
-  })
+  const made = await createJob(bench.db, bench.jobs, { id: newId(), by, now, dayOf, key, ...job })
   if (made.ok) {
-    const { id, remarks } = made.value
+    const { id, already, remarks } = made.value
+    if (already) return answer({ id, already })
     const said = remarks.map(({ seq, refusal }) => ({ seq, code: refusal.kind, message: messageOf(refusal) }))
     return created({ id, ...(said.length > 0 && { remarks: said }) })
   }
-  const { refusal, index } = made.fault
-  const message = messageOf(refusal)
-  return badInput([{ path: stamps ? ['journal', index] : ['plan'], message }])
+  const { fault } = made
+  if (fault.kind === 'forked')
+    return conflict({ job: fault.job, seq: fault.seq, message: forkedWords(fault.job, fault.seq) })
+  return badInput([{ path: job.stamps ? ['journal', fault.index] : ['plan'], message: messageOf(fault.refusal) }])
 }
 
 const messageOf = (refusal: Refusal): string =>

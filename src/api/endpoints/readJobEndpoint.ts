@@ -1,6 +1,7 @@
 import { answer, endpoint, notFound } from '@/api/endpoint'
 import { jobAnswerSchema, jobDocument } from '@/formats/jobDocument'
-import { loadJob, readEntries } from '@/data/repositories/jobs'
+import { loadJob } from '@/data/repositories/jobs'
+import { readEntries } from '@/data/repositories/journalRows'
 
 export const readJobEndpoint = endpoint({
   method: 'GET',

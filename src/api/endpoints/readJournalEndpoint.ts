@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { answer, endpoint, notFound } from '@/api/endpoint'
-import { loadJob, readEntries } from '@/data/repositories/jobs'
+import { loadJob } from '@/data/repositories/jobs'
 import { keptEntrySchema } from '@/core/record/journal/schema'
+import { readEntries } from '@/data/repositories/journalRows'
 
 /** A query's number comes as text. */
 const wholeNumber = z.coerce

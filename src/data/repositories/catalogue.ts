@@ -6,6 +6,7 @@ import { itemKinds, packageLists, type ItemKind } from '@/core/parts/catalogue/p
 import { placedPackage } from '@/core/parts/catalogue/placedPackage'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import { badText } from '@/core/base/badText'
 import { fail, ok, type Result } from '@/core/base/result'
 import type { Database } from '../database'
 import { catalogueItem, meta } from '../schema'
@@ -65,6 +66,8 @@ export async function importCatalogue(
   input: CatalogueInput,
   now: Date,
 ): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
+  const bad = badText(input)
+  if (bad) return fail([{ kind: 'bad-text', bad }])
   return db.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
     const stored = await readCatalogueInput(tx)

@@ -6,7 +6,11 @@ import { nextStep } from '@/core/views/steps'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
 import { brokenLink } from '../entryHash'
-import { appendEntries, createJob, loadJob, newJobCache, readEntries } from './jobs'
+import { loadJob } from './jobs'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { appendEntries } from '@/data/repositories/appendEntries'
+import { createJob } from '@/data/repositories/createJob'
+import { readEntries } from '@/data/repositories/journalRows'
 
 let opened: OpenDatabase
 beforeAll(async () => {

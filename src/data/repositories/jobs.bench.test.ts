@@ -6,10 +6,13 @@ import type { NewEntry } from '@/core/record/journal/entry'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
 import { readAddresses, setAddress, standInAddresses } from './instruments'
-import { appendEntries, createJob, loadJob, newJobCache } from './jobs'
+import { loadJob } from './jobs'
 import { ledgerJob, readLedgerLines } from './ledger'
 import { keepPhoto, readPhoto } from './photos'
 import { countSpools, readSpools } from './spools'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { appendEntries } from '@/data/repositories/appendEntries'
+import { createJob } from '@/data/repositories/createJob'
 
 let opened: OpenDatabase
 const cache = newJobCache()

@@ -8,7 +8,10 @@ import { jobDocumentSchema, readJournal, stateSummary } from '@/formats/jobDocum
 import { openFolder, type OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
 import { brokenLink } from '../entryHash'
-import { createJob, listJobs, loadJob, newJobCache, readEntries } from './jobs'
+import { listJobs, loadJob } from './jobs'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { createJob } from '@/data/repositories/createJob'
+import { readEntries } from '@/data/repositories/journalRows'
 
 /** What the first release wrote can be read in for ever: its records of the demo's jobs, and a data folder of it. */
 const folder = 'src/data/fixtures/firstRelease'

@@ -11,7 +11,11 @@ import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
 import { brokenLink } from '../entryHash'
 import { job, journalEntry } from '../schema'
-import { appendEntries, createJob, listJobs, loadJob, newJobCache, readEntries } from './jobs'
+import { listJobs, loadJob } from './jobs'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { appendEntries } from '@/data/repositories/appendEntries'
+import { createJob } from '@/data/repositories/createJob'
+import { readEntries } from '@/data/repositories/journalRows'
 
 let opened: OpenDatabase
 beforeAll(async () => {

@@ -8,8 +8,11 @@ import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { appendEntries, createJob, loadJob, newJobCache } from './jobs'
+import { loadJob } from './jobs'
 import { countStock, readReservation, readStock, returnParts, takeParts } from './stock'
+import { newJobCache } from '@/data/repositories/jobCache'
+import { appendEntries } from '@/data/repositories/appendEntries'
+import { createJob } from '@/data/repositories/createJob'
 
 let opened: OpenDatabase
 const cache = newJobCache()

@@ -12,12 +12,15 @@ import { type CavityMapping, mapCavities } from '@/core/work/rework/mapCavities'
 import { bench } from '@/data/bench'
 import { done, refused } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { createJob, loadJob } from '@/data/repositories/jobs'
+import { loadJob } from '@/data/repositories/jobs'
 import { list } from '@/words/figures'
-import { refusalWords } from '@/words/refusals'
+import { unknownAuthor } from '@/data/repositories/authors'
+import { createFaultWords } from '@/words/made'
+import { authorUnknownWords } from '@/words/records'
 import { adapterFaultWords } from '@/words/rework'
 import { endKey } from '@/core/record/plan/keys'
 import type { Outcome } from '@/core/base/outcome'
+import { createJob } from '@/data/repositories/createJob'
 
 const newId = newIdMaker(Date.now, Math.random)
 const key = z.string().min(1).max(60)
@@ -68,6 +71,8 @@ export async function makeAdapter(
   if (!folded) return refused(JOB_GONE)
   const adapter = adapterPlan(shelf, folded.state.plan, folded.state.facts, a, b, lengthMm)
   if (!adapter.ok) return refused(adapterFaultWords(adapter.fault))
+  const unknown = await unknownAuthor(db, [by])
+  if (unknown !== undefined) return refused(authorUnknownWords(unknown))
   const now = new Date()
   const made = await createJob(db, jobs, {
     id: newId(),
@@ -75,7 +80,7 @@ export async function makeAdapter(
     by,
     now,
   })
-  if (!made.ok) return refused(refusalWords(made.fault.refusal))
+  if (!made.ok) return refused(createFaultWords(made.fault))
   const { left } = adapter.value
   return done({
     id: made.value.id,

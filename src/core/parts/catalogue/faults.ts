@@ -1,3 +1,4 @@
+import type { BadText } from '../../base/badText'
 import { groupBy } from '../../base/collections'
 import type { ArrangementFault } from '../../base/face/arrangement'
 import {
@@ -12,6 +13,7 @@ import {
 
 /** What keeps a catalogue from holding together. */
 export type CatalogueFault =
+  | { readonly kind: 'bad-text'; readonly bad: BadText }
   | { readonly kind: 'duplicate-id'; readonly item: string; readonly id: string }
   | { readonly kind: 'unknown-reference'; readonly in: string; readonly field: string; readonly id: string }
   | { readonly kind: 'bad-arrangement'; readonly housing: string; readonly fault: ArrangementFault }

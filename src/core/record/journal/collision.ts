@@ -26,15 +26,16 @@ export function touched(
 }
 
 /**
- * Did anybody else change the same thing since `seen`? Entries in between that are about something else do not matter.
+ * Did anybody else change the same thing since `seen`? Entries in between that are about something else do not matter, nor do
+ * those above `upTo`: they are of the same batch.
  * @returns the sequence number of the newest entry that collides
  */
-export function collision(folded: Folded, entry: Entry, seen: number): number | undefined {
+export function collision(folded: Folded, entry: Entry, seen: number, upTo = folded.state.seq): number | undefined {
   const { state } = folded
-  if (seen >= state.seq) return undefined
+  if (seen >= upTo) return undefined
   const own = entry.kind === 'taken-back' ? folded.log[seqOf(folded, entry.undoes) ?? -1] : undefined
   const mine = own ? touched(state, own.entry, own.writes()) : touched(state, entry, [])
-  for (let at = state.seq; at > seen; at--) {
+  for (let at = upTo; at > seen; at--) {
     const other = folded.log[at]
     if (!other) continue
     const theirs = touched(state, other.entry, other.writes())

@@ -13,7 +13,18 @@ export type Refusal =
   | {
       readonly kind: 'unknown'
       readonly what:
-        'termination' | 'wire' | 'end' | 'cavity' | 'entry' | 'setup' | 'look' | 'part' | 'tool' | 'practice' | 'cause'
+        | 'termination'
+        | 'wire'
+        | 'end'
+        | 'cavity'
+        | 'entry'
+        | 'setup'
+        | 'look'
+        | 'part'
+        | 'tool'
+        | 'practice'
+        | 'cause'
+        | 'photo'
       readonly id: string
     }
   | { readonly kind: 'id-twice'; readonly id: string }

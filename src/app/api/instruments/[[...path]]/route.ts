@@ -1,7 +1,7 @@
 import { instrumentsRouteWords as words } from '@/words/screens/app/instrumentsRoute'
 import { callerRefusal, secured } from '@/api/callerCheck'
 import { readBody } from '@/api/readBody'
-import { plainIssues } from '@/api/plainIssues'
+import { plainIssues } from '@/words/plainIssues'
 import { instruments, isInstrument, type InstrumentId } from '@/core/base/instrument/instruments'
 import { bench } from '@/data/bench'
 import { addressSchema } from '@/core/base/instrument/addressSchema'

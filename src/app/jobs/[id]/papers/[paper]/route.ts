@@ -3,13 +3,14 @@ import { benchClock } from '@/data/benchClock'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
-import { loadJob, readEntries } from '@/data/repositories/jobs'
+import { loadJob } from '@/data/repositories/jobs'
 import { listPeople } from '@/data/repositories/people'
 import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
 import { makePdf } from '@/papers/makePdf'
 import type { PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
+import { readEntries } from '@/data/repositories/journalRows'
 
 const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
 

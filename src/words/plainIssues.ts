@@ -12,6 +12,14 @@ const things: Readonly<Record<string, string>> = {
   int: 'a whole number',
 }
 
+/** Texts of a form of their own; a pattern says by itself what would be right. */
+const formats: Readonly<Record<string, string>> = {
+  datetime: 'must be a time like 2026-11-25T09:30:00Z',
+  date: 'must be a day like 2026-11-25',
+  url: 'must be an address like https://example.org',
+  email: 'must be a mail address',
+}
+
 /** Schema issues in plain words: what is wrong and what would be right. */
 export function plainIssues(error: {
   readonly issues: readonly Issue[]
@@ -57,7 +65,14 @@ function words(issue: Issue): string {
       return `has fields that are not known: ${issue.keys.join(', ')}`
     case 'invalid_union':
       return 'fits none of the forms that are known'
-    default:
+    case 'invalid_format':
+      return formats[issue.format] ?? issue.message
+    case 'not_multiple_of':
+      return `must be a multiple of ${issue.divisor}`
+    case 'invalid_key':
+    case 'invalid_element':
+      return 'holds something that does not belong there'
+    case 'custom':
       return issue.message
   }
 }

@@ -1,0 +1,31 @@
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { RecordFault } from '@/core/record/journal/recordFault'
+import { NO_HASH, entryHash } from './entryHash'
+
+/** What a job's head says of its record. */
+export interface RecordHead {
+  readonly lastSeq: number
+  readonly lastHash: string
+}
+
+/**
+ * Looks at a chain from one link on: each entry follows from the one before it, none is missing, and it ends where and as the
+ * head says.
+ * @returns the first thing that is wrong, or undefined when it is whole
+ */
+export function checkChain(
+  entries: readonly KeptEntry[],
+  head: RecordHead,
+  from: { readonly seq: number; readonly hash: string } = { seq: 0, hash: NO_HASH },
+): RecordFault | undefined {
+  let { seq, hash: prev } = from
+  for (const entry of entries) {
+    if (entry.seq !== seq + 1) return { kind: 'missing', seq: seq + 1 }
+    if (entry.seq > head.lastSeq) return { kind: 'lengthened', seq: entry.seq }
+    if (entry.prev !== prev || entryHash(entry, prev) !== entry.hash) return { kind: 'changed', seq: entry.seq }
+    seq = entry.seq
+    prev = entry.hash
+  }
+  if (seq < head.lastSeq) return { kind: 'shortened', seq: seq + 1, last: head.lastSeq }
+  return prev === head.lastHash ? undefined : { kind: 'end-changed', seq }
+}

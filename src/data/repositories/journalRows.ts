@@ -1,0 +1,64 @@
+import { and, asc, eq, gt, sql } from 'drizzle-orm'
+import type { KeptEntry } from '@/core/record/journal/entry'
+import type { Database } from '../database'
+import { NO_HASH } from '../entryHash'
+import { journalEntry } from '../schema'
+
+const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry =>
+  ({
+    ...(row.body as object),
+    seq: row.seq,
+    id: row.entryId,
+    kind: row.kind,
+    at: row.at,
+    by: row.by,
+    prev,
+    hash: row.hash,
+  }) as KeptEntry
+
+export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => {
+  const { seq, id, kind, at, by, prev: _prev, hash, ...body } = entry
+  return { jobId, seq, entryId: id, kind, at, by, body, hash }
+}
+
+/** So many rows go to the database as one text. */
+const ROWS_AT_ONCE = 4000
+
+/** Writes many entries of a job as JSON texts: a parameter for each cell of twenty thousand rows takes seconds. */
+export async function insertEntries(tx: Database, jobId: string, entries: readonly KeptEntry[]): Promise<void> {
+  for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
+    const rows = entries.slice(from, from + ROWS_AT_ONCE).map((entry) => {
+      const { jobId: job_id, entryId: entry_id, ...rest } = toRow(jobId, entry)
+      return { job_id, entry_id, ...rest }
+    })
+    await tx.execute(sql`
+      insert into ${journalEntry} (job_id, seq, entry_id, kind, at, "by", body, hash)
+      select job_id, seq, entry_id, kind, at, "by", body, hash
+      from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
+        as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
+  }
+}
+
+/** Entries after a sequence number, each with the hash of the one before it. */
+export async function readEntries(
+  db: Database,
+  jobId: string,
+  after: number,
+  limit?: number,
+): Promise<readonly KeptEntry[]> {
+  const from = Math.max(0, after - 1)
+  const query = db
+    .select()
+    .from(journalEntry)
+    .where(and(eq(journalEntry.jobId, jobId), gt(journalEntry.seq, from)))
+    .orderBy(asc(journalEntry.seq))
+  const rows = await (limit === undefined ? query : query.limit(limit + (after > 0 ? 1 : 0)))
+  let prev = NO_HASH
+  return rows
+    .map((row) => {
+      const kept = toKept(row, prev)
+      prev = row.hash
+      return kept
+    })
+    .filter((entry) => entry.seq > after)
+}

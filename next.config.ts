@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next'
+import { securityHeaders } from './src/api/callerCheck'
 
 const config: NextConfig = {
   poweredByHeader: false,
@@ -6,6 +7,18 @@ const config: NextConfig = {
   // `npm test` has just checked the same sources
   typescript: { ignoreBuildErrors: process.env.URN_TYPES_CHECKED === '1' },
   serverExternalPackages: ['@electric-sql/pglite', 'pdfmake', 'pg', 'pino', 'sharp'],
+  // every answer has them: pages, endpoints, imports, files of kit and papers alike
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        headers: Object.entries(securityHeaders).map(([key, value]) => ({ key, value })),
+      },
+      {
+        source: '/:place(api|jobs|shelf|ledger)/:path*',
+        headers: [{ key: 'Cache-Control', value: 'no-store' }],
+      },
+    ]),
   experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks', '@tabler/icons-react'] },
 }
 

@@ -37,6 +37,8 @@ export const threadFiles = {
 }
 /** Bench instruments that ship with the app, a process of their own. */
 export const standIns = join(threads, 'stand-ins.mjs')
+/** What looks at a request before the app does. */
+export const requestGuardFile = join(threads, 'request-guard.mjs')
 /** What a new data folder begins as. */
 export const databaseTemplate = join(process.cwd(), 'build', 'template.tar')
 
@@ -60,6 +62,7 @@ export async function buildThreads() {
     entryPoints: {
       papers: 'src/papers/papers.worker.ts',
       package: 'src/threads/package.worker.ts',
+      'request-guard': 'src/api/requestGuard.ts',
       'stand-ins': 'src/devices/standIns/standIns.main.ts',
     },
     outdir: threads,

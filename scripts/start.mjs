@@ -1,11 +1,14 @@
 import { spawn } from 'node:child_process'
+import { randomBytes } from 'node:crypto'
+import { readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
 import { createInterface } from 'node:readline'
+import { stripVTControlCharacters } from 'node:util'
 import { buildIfNeeded, databaseTemplate, standIns, threadFiles } from './build.mjs'
+import { addressFault, nodeFault } from './preflight.mjs'
 
-/** How long an idle connection stays open, ms: longer than any screen is silent, so that no entry is sent into one that closes. */
-const KEEP_ALIVE_MS = 75_000
-
-const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1'])
+/** How often is asked whether whoever started this is still there, ms. */
+const PARENT_MS = 500
 
 /** Starts the stand-in instruments of the demo. They leave when this process does: their standard input closes. */
 async function startStandIns() {
@@ -15,47 +18,82 @@ async function startStandIns() {
   return ''
 }
 
-/** Starts the app on this machine alone. `env` says which data it opens. */
-export async function start(env = {}) {
-  const host = process.env.HOST ?? '127.0.0.1'
-  if (!LOOPBACK.has(host)) {
-    console.error(
-      `HOST=${host}: Urn Bench has no sign-in yet, so it listens on this machine only. Leave HOST out, or set it to 127.0.0.1.`,
-    )
-    process.exit(1)
+/** What the framework says of itself: nobody at a bench asked. */
+const FRAMEWORK = /^\s*[✓▲○]/
+
+/** The server's lock is taken away with it when it was killed: it cannot do that itself. */
+function removeLock(folder, pid) {
+  const file = join(folder, 'urn-bench.lock')
+  try {
+    if (JSON.parse(readFileSync(file, 'utf8')).pid === pid) rmSync(file)
+  } catch {
+    // there is none
   }
-  const port = process.env.PORT ?? '4100'
-  await buildIfNeeded()
-  const demo = (env.URN_BENCH_DEMO ?? process.env.URN_BENCH_DEMO) === '1'
-  const instruments = process.env.URN_BENCH_INSTRUMENTS ?? (demo ? await startStandIns() : '')
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', host, '-p', port, '--keepAliveTimeout', String(KEEP_ALIVE_MS)],
-    {
-      stdio: 'inherit',
-      env: {
-        ...process.env,
-        NEXT_TELEMETRY_DISABLED: '1',
-        NODE_ENV: 'production',
-        ...threadFiles,
-        URN_BENCH_TEMPLATE: databaseTemplate,
-        URN_BENCH_INSTRUMENTS: instruments,
-        ...env,
-      },
-    },
-  )
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
-  child.on('exit', (code) => process.exit(code ?? 0))
-  const address = `http://${host}:${port}`
+}
+
+/** A package runner that is killed takes nothing with it: whoever was started by one looks after it. */
+function leaveWithParent(leave) {
+  if (process.env.npm_lifecycle_event === undefined) return
+  const parent = process.ppid
+  setInterval(() => process.ppid !== parent && leave(), PARENT_MS).unref()
+}
+
+const stop = (sentence) => {
+  console.error(sentence)
+  process.exit(1)
+}
+
+/** Waits until this very server answers: another bench on the same address is not mistaken for it. */
+async function isUp(address, run) {
   for (let tries = 0; tries < 600; tries++) {
     await new Promise((resolve) => setTimeout(resolve, 100))
     const health = await fetch(`${address}/api/v1/health`).catch(() => undefined)
-    if (health?.ok) {
-      console.log(`Urn Bench is on ${address}`)
-      if (instruments !== '') console.log(`Stand-in instruments: ${instruments.replaceAll(',', ', ')}`)
-      return
-    }
+    if (health?.ok && health.headers.get('x-bench-run') === run) return true
   }
+  return false
+}
+
+/** Starts the app on this machine alone. `env` says which data it opens. */
+export async function start(env = {}) {
+  const host = process.env.HOST ?? '127.0.0.1'
+  const port = process.env.PORT ?? '4100'
+  const fault = nodeFault() ?? (await addressFault(host, port))
+  if (fault !== undefined) stop(fault)
+  await buildIfNeeded()
+  const demo = (env.URN_BENCH_DEMO ?? process.env.URN_BENCH_DEMO) === '1'
+  const instruments = process.env.URN_BENCH_INSTRUMENTS ?? (demo ? await startStandIns() : '')
+  const run = randomBytes(8).toString('hex')
+  const child = spawn(process.execPath, ['scripts/serve.mjs'], {
+    // the server leaves when its standard input closes: whatever happens to this process
+    stdio: ['pipe', 'pipe', 'inherit'],
+    env: {
+      ...process.env,
+      HOST: host,
+      PORT: port,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_ENV: 'production',
+      ...threadFiles,
+      URN_BENCH_TEMPLATE: databaseTemplate,
+      URN_BENCH_INSTRUMENTS: instruments,
+      URN_BENCH_RUN: run,
+      ...env,
+    },
+  })
+  createInterface({ input: child.stdout }).on(
+    'line',
+    (line) => FRAMEWORK.test(stripVTControlCharacters(line)) || console.log(line),
+  )
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => child.kill('SIGTERM'))
+  leaveWithParent(() => child.kill('SIGTERM'))
+  const data = env.URN_BENCH_DATA ?? process.env.URN_BENCH_DATA ?? join(process.cwd(), 'data', 'bench')
+  child.on('exit', (code) => {
+    removeLock(data, child.pid)
+    process.exit(code ?? 1)
+  })
+  const address = `http://${host}:${port}`
+  if (!(await isUp(address, run))) return
+  console.log(`Urn Bench is on ${address}`)
+  if (instruments !== '') console.log(`Stand-in instruments: ${instruments.replaceAll(',', ', ')}`)
 }
 
 if (import.meta.url === `file://${process.argv[1]}`) await start()

@@ -4,7 +4,7 @@ import { dispatch } from './dispatch'
 import { endpoints } from './endpoints'
 import { openInterface } from './openInterface.testing'
 
-const { bench, call, context, post, reports } = openInterface()
+const { call, context, post, reports } = openInterface()
 
 test('health says what runs and which data it writes', async () => {
   expect((await call('GET', 'health')).body).toEqual({ status: 'ok', version: '0.1.0', dataFormat: 1 })

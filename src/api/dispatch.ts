@@ -2,6 +2,8 @@ import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
 import { readBody } from './readBody'
 import { endpoints } from './endpoints'
+import { isDiskFull } from '@/data/daybook/diskRoom'
+import { DISK_FULL } from '@/words/unanswered'
 import { badText } from '@/core/base/badText'
 import { badTextWords } from '@/words/badText'
 import { plainIssues } from '@/words/plainIssues'
@@ -53,11 +55,21 @@ export async function dispatch(request: Request, path: string, context: Dispatch
   try {
     return await serve(request, match.one, match.params, context)
   } catch (caught) {
+    if (isDiskFull(caught)) return error(507, 'disk-full', { message: DISK_FULL })
     return error(500, 'internal', {
       id: context.report(caught),
       message: 'something broke here; the id stands in the log',
     })
   }
+}
+
+/** What a request says, checked against its endpoint's schemas. */
+interface Said {
+  readonly input: unknown
+  readonly query: Record<string, unknown>
+  readonly text: string
+  readonly contentType: string
+  readonly key: string | undefined
 }
 
 async function serve(
@@ -66,66 +78,71 @@ async function serve(
   params: Record<string, string>,
   context: DispatchContext,
 ): Promise<Response> {
-  const contentType = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
-  let input: unknown
-  let text = ''
-  const key = request.headers.get('idempotency-key') ?? undefined
-  if (key !== undefined && !/^[\x21-\x7e]{1,120}$/.test(key))
-    return unfit([{ path: ['Idempotency-Key'], message: 'must be 1 to 120 visible ASCII characters' }])
-  if (one.method === 'POST') {
-    const read = await readBody(request, one.limitBytes)
-    if (!read.ok && read.why === 'too-large')
-      return error(413, 'too-large', {
-        limitBytes: one.limitBytes,
-        message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
-      })
-    if (!read.ok) return unfit([{ path: [], message: 'the body is not UTF-8 text' }])
-    text = read.text
-    if (!(one.accepts ?? []).includes(contentType)) {
-      if (contentType !== 'application/json')
-        return error(400, 'bad-input', {
-          issues: [
-            {
-              path: [],
-              message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}`,
-            },
-          ],
-        })
-      const parsed = parseJson(read.text)
-      if (!parsed.ok) return unfit([{ path: [], message: 'the body is not JSON' }])
-      const bad = badText(parsed.value)
-      if (bad) return unfit([{ path: bad.path, message: badTextWords(bad) }])
-      const checked = one.input?.safeParse(parsed.value)
-      if (checked && !checked.success) return unfit(plainIssues(checked.error).slice(0, 100))
-      input = checked?.data
-    } else {
-      const bad = badText(text)
-      if (bad) return unfit([{ path: lineOf(text, bad.at), message: badTextWords(bad) }])
-    }
-  }
-  const asked = Object.fromEntries(new URL(request.url).searchParams)
-  const badQuery = badText(asked)
-  if (badQuery) return unfit([{ path: badQuery.path, message: badTextWords(badQuery) }])
-  const query = one.query?.safeParse(asked)
-  if (query && !query.success) return unfit(plainIssues(query.error))
-  const answer: Answer = await one.handle(input, {
+  const said = await readRequest(request, one)
+  if (said instanceof Response) return said
+  const answer: Answer = await one.handle(said.input, {
     bench: await context.bench(),
     now: context.now(),
     params,
-    query: query?.data ?? {},
     by: context.by,
-    text,
-    contentType,
-    key,
+    ...said,
   })
   if (!answer.ok) return json(answer.status, { error: answer.error })
   // JSON has no word for a figure without end: it would stand there as null, where a number is promised
   const endless = one.method === 'POST' ? endlessFigure(answer.body) : undefined
   if (endless !== undefined)
-    return error(400, 'bad-input', {
-      issues: [{ path: [], message: `${endless} has no finite value here: the figures are too large, or too small` }],
-    })
+    return unfit([
+      { path: [], message: `${endless} has no finite value here: the figures are too large, or too small` },
+    ])
   return json(answer.status, answer.body)
+}
+
+/** Reads what a request says, or answers why it is not taken. */
+async function readRequest(request: Request, one: Endpoint): Promise<Said | Response> {
+  const contentType = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
+  const key = request.headers.get('idempotency-key') ?? undefined
+  if (key !== undefined && !/^[\x21-\x7e]{1,120}$/.test(key))
+    return unfit([{ path: ['Idempotency-Key'], message: 'must be 1 to 120 visible ASCII characters' }])
+  const asked = Object.fromEntries(new URL(request.url).searchParams)
+  const badQuery = badText(asked)
+  if (badQuery) return unfit([{ path: badQuery.path, message: badTextWords(badQuery) }])
+  const query = one.query?.safeParse(asked)
+  if (query && !query.success) return unfit(plainIssues(query.error))
+  const rest = { query: query?.data ?? {}, contentType, key }
+  if (one.method !== 'POST') return { input: undefined, text: '', ...rest }
+  const read = await readBody(request, one.limitBytes)
+  if (!read.ok && read.why === 'too-large')
+    return error(413, 'too-large', {
+      limitBytes: one.limitBytes,
+      message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
+    })
+  if (!read.ok) return unfit([{ path: [], message: 'the body is not UTF-8 text' }])
+  const { text } = read
+  if ((one.accepts ?? []).includes(contentType)) {
+    const bad = badText(text)
+    return bad
+      ? unfit([{ path: lineOf(text, bad.at), message: badTextWords(bad) }])
+      : { input: undefined, text, ...rest }
+  }
+  const input = readJson(text, contentType, one)
+  return input instanceof Response ? input : { input: input.value, text, ...rest }
+}
+
+function readJson(text: string, contentType: string, one: Endpoint): { readonly value: unknown } | Response {
+  if (contentType !== 'application/json')
+    return unfit([
+      {
+        path: [],
+        message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}`,
+      },
+    ])
+  const parsed = parseJson(text)
+  if (!parsed.ok) return unfit([{ path: [], message: 'the body is not JSON' }])
+  const bad = badText(parsed.value)
+  if (bad) return unfit([{ path: bad.path, message: badTextWords(bad) }])
+  const checked = one.input?.safeParse(parsed.value)
+  if (checked && !checked.success) return unfit(plainIssues(checked.error).slice(0, 100))
+  return { value: checked?.data }
 }
 
 /** The name of the first figure in an answer that is none. */

@@ -1,5 +1,5 @@
 import { join } from 'node:path'
-import { FolderInUse, openFolder, openServer, type OpenDatabase } from './database'
+import { type OpenDatabase, openFolder, openServer } from './database'
 import type { CatalogueCache } from './repositories/catalogue'
 import { newJobCache, type JobCache } from '@/data/repositories/jobCache'
 
@@ -16,11 +16,15 @@ export const dataFolder = (): string => process.env.URN_BENCH_DATA ?? join(proce
 
 async function open(): Promise<Bench> {
   const url = process.env.DATABASE_URL
-  const database = url === undefined || url === '' ? await openFolder(dataFolder()) : await openServer(url)
+  const database = url === undefined || url === '' ? await openOwnFolder() : await openServer(url)
   return { ...database, jobs: newJobCache(), catalogue: {} }
+}
+
+async function openOwnFolder(): Promise<OpenDatabase> {
+  const { remarks, ...database } = await openFolder(dataFolder())
+  for (const remark of remarks) console.log(remark)
+  return database
 }
 
 /** The bench's data, opened once for the whole process. */
 export const bench = (): Promise<Bench> => (shared.urnBench ??= open())
-
-export { FolderInUse }

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres'
@@ -7,7 +7,12 @@ import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite'
 import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator'
 import { Pool } from 'pg'
-import { heldMessage, lockFolder } from './folderLock'
+import { folderFaultWords, folderFullWords, heldMessage, noAddressWords, serverFaultWords } from '@/words/start'
+import { readDaybook } from './daybook/daybookFile'
+import { type Room, diskRoom } from './daybook/diskRoom'
+import { keptClient } from './daybook/keptClient'
+import { openDaybook } from './daybook/openDaybook'
+import { lockFolder } from './folderLock'
 import * as schema from './schema'
 
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>
@@ -19,27 +24,64 @@ export interface OpenDatabase {
 
 const migrationsFolder = join(process.cwd(), 'drizzle')
 
-export class FolderInUse extends Error {}
+/** Why the data cannot be opened, as a sentence for whoever starts the bench. */
+export class CannotOpen extends Error {}
 
-/** Opens PGlite on a folder, held by this process alone. Migrates. Throws FolderInUse with a clear sentence. */
-export async function openFolder(folder: string): Promise<OpenDatabase> {
-  mkdirSync(folder, { recursive: true })
+export interface OpenFolder extends OpenDatabase {
+  /** what somebody should know of how it was opened */
+  readonly remarks: readonly string[]
+}
+
+/** Opens PGlite on a folder, held by this process alone, with its daybook. Migrates. Throws CannotOpen with a clear sentence. */
+export async function openFolder(folder: string, room: Room = diskRoom(folder)): Promise<OpenFolder> {
+  makeFolder(folder)
   const lock = lockFolder(folder)
-  if (!lock.ok) throw new FolderInUse(heldMessage(folder, lock.fault))
+  if (!lock.ok) throw new CannotOpen(heldMessage(folder, lock.fault))
   try {
-    const client = await PGlite.create(join(folder, 'pg'), template(folder))
-    const db = drizzlePglite(client, { schema })
-    await migratePglite(db, { migrationsFolder })
+    if (!(await room())) throw new CannotOpen(folderFullWords(folder))
+    const { client, remarks } = await openClient(folder)
+    await migratePglite(drizzlePglite(client, { schema }), { migrationsFolder })
+    const { id, book, remarks: more } = await openDaybook(folder, client)
+    const db = drizzlePglite({ client: keptClient(client, id, book, room), schema })
     return {
       db,
+      remarks: [...remarks, ...more],
       close: async () => {
         await client.close()
+        await book.close()
         lock.value()
       },
     }
   } catch (error) {
     lock.value()
     throw error
+  }
+}
+
+function makeFolder(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true })
+    accessSync(folder, constants.W_OK | constants.X_OK)
+  } catch (error) {
+    throw new CannotOpen(folderFaultWords(folder, (error as NodeJS.ErrnoException).code))
+  }
+}
+
+/** The embedded database; where its files cannot be read any more and the daybook holds all of it, a new one to be filled from that. */
+async function openClient(folder: string): Promise<{ readonly client: PGlite; readonly remarks: readonly string[] }> {
+  const files = join(folder, 'pg')
+  try {
+    return { client: await PGlite.create(files, template(folder)), remarks: [] }
+  } catch (error) {
+    if (readDaybook(folder)?.head.fromEmpty !== true) throw error
+    const aside = `${files}-damaged-${Date.now()}`
+    renameSync(files, aside)
+    return {
+      client: await PGlite.create(files, template(folder)),
+      remarks: [
+        `The database's files could not be read. They lie at ${aside}; all of it is made anew from the daybook.`,
+      ],
+    }
   }
 }
 
@@ -66,10 +108,33 @@ export async function openMemory(dump?: Blob): Promise<OpenDatabase & { readonly
   return { db, client, close: () => client.close() }
 }
 
-/** Opens a PostgreSQL server by its URL. Migrates. */
+/** Who makes the tables of a database, or fills it for the first time: one process at a time. */
+const FIRST_START = 41000
+
+/** Opens a PostgreSQL server by its URL. Migrates. Throws CannotOpen with a clear sentence when it does not answer. */
 export async function openServer(url: string): Promise<OpenDatabase> {
-  const pool = new Pool({ connectionString: url, max: 8 })
+  if (!URL.canParse(url) || !/^postgres(?:ql)?:\/\//.test(url)) throw new CannotOpen(noAddressWords)
+  const pool = new Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 10_000 })
+  // a connection that breaks while it is idle is taken out of the pool: the next request makes another
+  pool.on('error', () => undefined)
   const db = drizzlePg(pool, { schema })
-  await migratePg(db, { migrationsFolder })
+  try {
+    await alone(pool, () => migratePg(db, { migrationsFolder }))
+  } catch (error) {
+    await pool.end()
+    throw new CannotOpen(serverFaultWords(url, error))
+  }
   return { db, close: () => pool.end() }
+}
+
+/** Does something while no other process does the same on this server's database. */
+async function alone(pool: Pool, work: () => Promise<void>): Promise<void> {
+  const client = await pool.connect()
+  try {
+    await client.query('select pg_advisory_lock($1)', [FIRST_START])
+    await work()
+  } finally {
+    // the lock ends with its connection
+    client.release(true)
+  }
 }

@@ -3,7 +3,8 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { hostname, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, test } from 'vitest'
-import { heldMessage, lockFolder } from './folderLock'
+import { heldMessage } from '@/words/start'
+import { lockFolder } from './folderLock'
 
 let folder: string
 beforeEach(() => {

@@ -90,7 +90,3 @@ function release(file: string, self: LockHolder): void {
     }
   }
 }
-
-/** What a second starter is told. */
-export const heldMessage = (folder: string, holder: LockHolder): string =>
-  `The data folder ${folder} is in use by process ${holder.pid} on ${holder.host}. Stop that Urn Bench first, or set URN_BENCH_DATA to another folder.`

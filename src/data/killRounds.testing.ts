@@ -1,30 +1,40 @@
 import { spawn } from 'node:child_process'
+import { cpSync, existsSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
 import { bundled } from './bundled.testing'
 
 /** The writer that is killed, made ready once for many rounds. */
-export const makeWriter = (): Promise<string> => bundled('src/data/appendForever.testing.ts')
+export const makeWriter = (): Promise<string> => bundled('src/data/writeForever.testing.ts')
 
-export interface KillRound {
-  /** entries that the writer found when it opened the folder, and whether their chain was whole */
-  readonly found: number
+/** How many of each the folder holds, or the writer has been told that it holds. */
+export interface Counts {
   readonly chain: string
-  /** the last entry that it acknowledged before it was killed */
-  readonly acked: number
+  readonly entries: number
+  readonly people: number
+  readonly photos: number
+  readonly wireTypes: number
+  readonly jobs: number
 }
 
-/**
- * One round: start a writer on the folder, let it acknowledge some entries, kill it without warning.
- * @param template what a new folder begins as; without one the first round migrates
- */
-export function killRound(
-  writer: string,
-  folder: string,
-  entries: number,
-  afterMs: number,
-  template?: string,
-): Promise<KillRound> {
+export interface KillRound {
+  readonly found: Counts
+  /** the last that was acknowledged before the kill; undefined when nothing was */
+  readonly acked: Counts | undefined
+}
+
+export interface KillPlan {
+  /** kill after so many acknowledged writes, or in the middle of loading the demo's world */
+  readonly after: number | 'loading'
+  /** and so many ms later */
+  readonly afterMs: number
+  /** what a new folder begins as; without one the first round migrates */
+  readonly template?: string | undefined
+}
+
+/** One round: start a writer on the folder, let it acknowledge some writes, kill it without warning. */
+export function killRound(writer: string, folder: string, { after, afterMs, template }: KillPlan): Promise<KillRound> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [writer, folder], {
+    const child = spawn(process.execPath, [writer, folder, ...(after === 'loading' ? ['demo'] : [])], {
       stdio: ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, ...(template !== undefined && { URN_BENCH_TEMPLATE: template }) },
     })
@@ -34,17 +44,41 @@ export function killRound(
     child.stderr.on('data', (data: Buffer) => (errors += data.toString()))
     child.stdout.on('data', (data: Buffer) => {
       text += data.toString()
-      if (!dying && (text.match(/acked/g)?.length ?? 0) >= entries) {
+      const ready = after === 'loading' ? text.includes('loading') : (text.match(/acked/g)?.length ?? 0) >= after
+      if (!dying && ready) {
         dying = true
         setTimeout(() => child.kill('SIGKILL'), afterMs)
       }
     })
     child.on('exit', () => {
-      const head = /found (\d+) (\w+)/.exec(text)
+      const found = /found (\{.*\})\n/.exec(text)
       // a line that was cut in the middle was not acknowledged to anybody
-      const acked = [...text.matchAll(/acked (\d+)\n/g)].at(-1)
-      if (!head || !acked) reject(new Error(`the writer did not write: ${errors || text}`))
-      else resolve({ found: Number(head[1]), chain: head[2] ?? '', acked: Number(acked[1]) })
+      const acked = [...text.matchAll(/acked (\{.*\})\n/g)].at(-1)
+      if (!found?.[1] || (!acked && after !== 'loading'))
+        reject(new Error(`the writer did not write: ${errors || text}`))
+      else
+        resolve({
+          found: JSON.parse(found[1]) as Counts,
+          acked: acked?.[1] === undefined ? undefined : (JSON.parse(acked[1]) as Counts),
+        })
     })
   })
 }
+
+/** Takes the database back to what it was when this was last called: what a power cut may do to files that were not synced. */
+export function powerCut(folder: string): void {
+  const files = join(folder, 'pg')
+  const older = join(folder, 'older')
+  if (existsSync(older)) {
+    rmSync(files, { recursive: true })
+    cpSync(older, files, { recursive: true })
+  } else cpSync(files, older, { recursive: true })
+}
+
+/** What was acknowledged and is not there any more, by name. */
+export const lost = (found: Counts, acked: Counts | undefined): readonly string[] =>
+  acked === undefined
+    ? []
+    : (['entries', 'people', 'photos', 'wireTypes'] as const).flatMap((name) =>
+        found[name] < acked[name] ? [`${name}: ${acked[name]} acknowledged, ${found[name]} found`] : [],
+      )

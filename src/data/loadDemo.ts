@@ -20,6 +20,8 @@ import type { NewEntry } from '@/core/record/journal/entry'
 import Papa from 'papaparse'
 import type { JobCache } from '@/data/repositories/jobCache'
 import { createJob } from '@/data/repositories/createJob'
+import { sql } from 'drizzle-orm'
+import { listJobs } from './repositories/jobs'
 
 const peopleSchema = z.object({
   format: z.literal('urn-bench/people'),
@@ -150,9 +152,29 @@ function plannedEntries(
   ]
 }
 
-/** Loads the demo world from its open-format files, by the same code that reads a user's. */
+/**
+ * Loads the demo world from its open-format files, by the same code that reads a user's: all of it, or nothing when it is cut
+ * short.
+ */
 export async function loadDemo(db: Database, jobs: JobCache, folder = join(process.cwd(), 'demo')): Promise<void> {
   const files = demoFolder(folder)
+  try {
+    await db.transaction((tx) => loadWorld(tx, jobs, files))
+  } catch (error) {
+    // what memory holds of it did not land
+    jobs.folded.clear()
+    throw error
+  }
+}
+
+/** Loads the demo world into a bench without jobs; where another process does, it waits for that. */
+export const loadDemoIfEmpty = (db: Database, jobs: JobCache): Promise<void> =>
+  db.transaction(async (tx) => {
+    await tx.execute(sql`select pg_advisory_xact_lock(41004)`)
+    if ((await listJobs(tx)).length === 0) await loadDemo(tx, jobs)
+  })
+
+async function loadWorld(db: Database, jobs: JobCache, files: DemoFolder): Promise<void> {
   await addPeople(db, peopleSchema.parse(files.yaml('people.yaml')).people)
   const catalogue = await loadShelf(db, files)
   const newId = newIdMaker(Date.now, Math.random)

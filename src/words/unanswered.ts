@@ -4,6 +4,10 @@ export const WHO_IS_HERE = 'Say first who is at this bench: pick your name at th
 /** The bench could not be reached; what that means for what was asked. */
 export const unanswered = (so = 'Nothing was changed.'): string => `The bench does not answer. ${so}`
 
+/** There is no room for what was to be written. */
+export const DISK_FULL =
+  'The disk of the bench is full: this was not written, and nothing else was lost. Make room; then it goes on.'
+
 /** What a form says when it cannot be checked: its schema did not come. */
 export const formUnanswered = unanswered('What you typed is kept: try again.')
 

@@ -7,7 +7,6 @@ export interface BadText {
 }
 
 /** Control characters but tab and the ends of lines, and halves of a pair that stand alone. */
-// eslint-disable-next-line no-control-regex -- they are what is looked for
 const UNFIT = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|\p{Surrogate}/u
 
 /** Names that every object has already. */

@@ -3,6 +3,7 @@ import { inTurn } from '@/core/base/inTurn'
 import type { Folded } from '@/core/record/journal/folded'
 import type { Provenance, ReadIn } from '@/core/record/journal/recordFault'
 import type { Database } from '../database'
+import { isDiskFull } from '../daybook/diskRoom'
 import { job } from '../schema'
 import { tell } from './appendEntries'
 import { type JobCache, catchUp } from './jobCache'
@@ -27,7 +28,11 @@ export function loadRecord(db: Database, cache: JobCache, jobId: string): Promis
     const [head] = await db.select().from(job).where(eq(job.id, jobId))
     if (!head) return undefined
     const cached = await catchUp(db, cache, jobId, head)
-    if (!cached.broken) await tell(db, cache, jobId, cached.folded)
+    // what others found is told as soon as there is room: a full disk keeps nobody from reading
+    if (!cached.broken)
+      await tell(db, cache, jobId, cached.folded).catch((error: unknown) => {
+        if (!isDiskFull(error)) throw error
+      })
     const { folded, broken } = cache.folded.get(jobId) ?? cached
     return { folded, provenance: { ...provenanceOf(head), ...(broken && { fault: broken.fault }) } }
   })

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { plainIssues } from '@/words/plainIssues'
+import type { Provenance } from '@/core/record/journal/recordFault'
+import { recordFaultWords } from '@/words/records'
 import { setupPartIds } from '@/core/craft/crimp/setupPart'
 import { factsSchema } from '@/core/parts/catalogue/schema'
 import { planSchema } from '@/core/record/plan/schema'
@@ -158,6 +160,14 @@ export const jobAnswerSchema = z.object({
   facts: factsSchema,
   state: stateSummarySchema,
   journal: z.array(keptEntrySchema),
+  /** where the record is not whole: state and plan are those of the entries that hold */
+  brokenAt: z.number().int().optional(),
+  why: z.string().optional(),
+  /** where it was made elsewhere */
+  readIn: z
+    .object({ by: z.string(), at: z.string(), file: z.string().optional(), entries: z.number().int() })
+    .optional(),
+  copyOf: z.string().optional(),
 })
 
 /** A job as it is given out. */
@@ -181,7 +191,12 @@ export function stateSummary(state: JobState): DeepReadonly<StateSummary> {
   }
 }
 
-export const jobDocument = (id: string, state: JobState, journal: readonly KeptEntry[]): JobAnswer => ({
+export const jobDocument = (
+  id: string,
+  state: JobState,
+  journal: readonly KeptEntry[],
+  { fault, readIn, copyOf }: Provenance = {},
+): JobAnswer => ({
   format: 'urn-bench/job',
   version: 1,
   id,
@@ -193,4 +208,7 @@ export const jobDocument = (id: string, state: JobState, journal: readonly KeptE
   facts: state.facts,
   state: stateSummary(state),
   journal,
+  ...(fault && { brokenAt: fault.seq, why: recordFaultWords(fault) }),
+  ...(readIn && { readIn }),
+  ...(copyOf !== undefined && { copyOf }),
 })

@@ -2,6 +2,8 @@ import { planIndex } from '@/core/record/plan/plan'
 import { type JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
+import type { Provenance } from '@/core/record/journal/recordFault'
+import { recordMark } from '@/words/records'
 import { toCsv } from './csv'
 import { heightRange, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
@@ -45,10 +47,13 @@ const headings = [
   'meter step ohm',
   'measured at C',
   'contacts at most ohm',
+  // whether the record is whole, and where it came from
+  'record',
 ]
 
 /** The record as a table, one row a termination, safe to open in a spreadsheet. */
-export function recordCsv(state: JobState): string {
+export function recordCsv(state: JobState, provenance: Provenance = {}): string {
+  const mark = recordMark(provenance)
   const rows = planIndex(state.plan).terminations.map(({ key, unit, wire, side, at }) => {
     const now = termState(state, key)
     const set = state.sets.get(setKey(wire.id, side))
@@ -89,6 +94,7 @@ export function recordCsv(state: JobState): string {
       net.measured?.resolutionOhm,
       net.measured?.temperatureC,
       net.resistance?.contacts?.atMostOhm,
+      mark,
     ]
   })
   return toCsv([headings, ...rows])

@@ -14,14 +14,14 @@ import { figure, range, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
-import { DIM, type PaperInput, cell, heading, page, table } from './paper'
+import { DIM, type NameOf, type PaperInput, cell, heading, namesOf, page, table } from './paper'
 import { setKey } from '@/core/record/plan/keys'
 
 /** The build sheet: pinout, faces, what was used where, results, signature. */
 export function buildSheet(input: PaperInput): TDocumentDefinitions {
-  const { state, people, madeAt } = input
+  const { state, madeAt } = input
   const { plan } = state
-  const name = (by: string) => people[by] ?? by
+  const name = namesOf(input)
   const clock = clockOf(input.zone)
   return page(input, words.buildSheet, [
     {
@@ -52,10 +52,10 @@ export function buildSheet(input: PaperInput): TDocumentDefinitions {
   ])
 }
 
-function signatures(state: JobState, name: (by: string) => string, clock: BenchClock): Content[] {
+function signatures(state: JobState, name: NameOf, clock: BenchClock): Content[] {
   if (state.signatures.length === 0) return [{ text: words.notSignedThisIs, bold: true, color: '#8e2430' }]
   return state.signatures.map((one): Content => ({
-    text: words.signature(one, name(one.by), clock.stamp(one.at)),
+    text: words.signature(one, name(one), clock.stamp(one.at)),
     bold: !one.void,
     ...(one.void && { color: DIM }),
   }))
@@ -114,13 +114,13 @@ const pinout = (state: JobState): Content =>
     ]),
   )
 
-const setups = (state: JobState, name: (by: string) => string, clock: BenchClock): Content =>
+const setups = (state: JobState, name: NameOf, clock: BenchClock): Content =>
   table(
     ['*', 'auto', 'auto', 'auto', 'auto', 'auto'],
     ['setup', words.madeLike, words.firstPieceHeld, words.askedN, words.heightMm, 'released'],
     [...state.setups].flatMap(([id, setup]) => {
       const released = setup.released
-        ? `${clock.stamp(setup.released.at)} ${name(setup.released.by)}`
+        ? `${clock.stamp(setup.released.at)} ${name(setup.released)}`
         : words.releasedBefore(setup.proven.length > 0)
       return setup.pieces.map((piece, i) => [
         cell(setupIdLabel(id)),
@@ -163,7 +163,7 @@ function asked(state: JobState): Content {
   )
 }
 
-const terminations = (state: JobState, name: (by: string) => string): Content =>
+const terminations = (state: JobState, name: NameOf): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto', 'auto'],
     [words.term, 'cavity', 'contact', 'seal', words.stripMm, 'setup', 'crimped', 'seated'],
@@ -184,13 +184,13 @@ const terminations = (state: JobState, name: (by: string) => string): Content =>
               .filter((part) => part !== undefined)
               .join(' '),
         ),
-        cell(now.crimp && words.crimp(name(now.crimp.by), now.crimp.heightMm)),
-        cell(now.seat && (now.seat.home ? words.seat(name(now.seat.by), now.seat) : words.notHome)),
+        cell(now.crimp && words.crimp(name(now.crimp), now.crimp.heightMm)),
+        cell(now.seat && (now.seat.home ? words.seat(name(now.seat), now.seat) : words.notHome)),
       ]
     }),
   )
 
-const proof = (state: JobState, name: (by: string) => string): Content =>
+const proof = (state: JobState, name: NameOf): Content =>
   table(
     ['auto', '*', 'auto', 'auto', 'auto', 'auto', 'auto', 'auto'],
     ['net', words.fromTo, 'probe', 'by', words.windowOhm, words.netOhm, words.measuredHow, 'verdict'],
@@ -201,7 +201,7 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
           cell(state.plan.quantity > 1 ? `${wire.id} #${unit}` : wire.id),
           cell(`${at(wire, 'a')}, ${at(wire, 'b')}`),
           cell(net.probe?.result ?? ''),
-          cell(net.probe ? name(net.probe.by) : ''),
+          cell(net.probe ? name(net.probe) : ''),
           cell(net.resistance && range(net.resistance.windowOhm[0], net.resistance.windowOhm[1], 4)),
           cell(net.resistance?.netOhm === undefined ? '' : figure(net.resistance.netOhm, 4)),
           cell(net.measured && words.meter(net.measured)),
@@ -211,14 +211,14 @@ const proof = (state: JobState, name: (by: string) => string): Content =>
     ),
   )
 
-function closing(state: JobState, name: (by: string) => string, clock: BenchClock): Content[] {
+function closing(state: JobState, name: NameOf, clock: BenchClock): Content[] {
   const { tray } = state
   return [
     {
       text: tray
         ? words.trayCountedByOf(
             clock.stamp(tray.at),
-            name(tray.by),
+            name(tray),
             tray.allBack ? words.allToolsBack : `missing ${tray.missing.join(', ')}`,
             tray.scrapFound,
             tray.scrapped,

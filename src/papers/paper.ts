@@ -1,6 +1,9 @@
 import { paperWords as words } from '@/words/screens/papers/paper'
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { Provenance } from '@/core/record/journal/recordFault'
 import type { JobState } from '@/core/record/state/state'
+import { clockOf } from '@/words/clock'
+import { authorWords, copyWords, holdsWords, readInWords, recordFaultWords } from '@/words/records'
 
 /** What every paper of a job is made from. */
 export interface PaperInput {
@@ -11,10 +14,41 @@ export interface PaperInput {
   readonly madeAt: string
   /** the bench's time zone: a paper that travels names it */
   readonly zone: string
+  /** whether its record is whole, and where it came from */
+  readonly provenance: Provenance
+}
+
+/** Somebody who did something at a time, as a paper names them. */
+export type NameOf = (who: { readonly by: string; readonly at: string }) => string
+
+/** What was done before a record was read in was done elsewhere, by nobody of this bench. */
+export const namesOf =
+  ({ people, provenance: { readIn } }: PaperInput): NameOf =>
+  ({ by, at }) =>
+    authorWords(by, people[by], readIn === undefined || at > readIn.at)
+
+/** What must be known before anything on a paper is believed. */
+function provenanceLines({ people, provenance: { fault, readIn, copyOf }, zone }: PaperInput): Content[] {
+  const clock = clockOf(zone)
+  return [
+    ...(fault
+      ? [{ text: `${recordFaultWords(fault)} ${holdsWords(fault)}`, bold: true, color: FAULT, margin: [0, 4, 0, 4] }]
+      : []),
+    ...(readIn
+      ? [
+          {
+            text: readInWords(readIn, authorWords(readIn.by, people[readIn.by], true), clock.stamp(readIn.at)),
+            color: DIM,
+          },
+        ]
+      : []),
+    ...(copyOf === undefined ? [] : [{ text: copyWords(copyOf), color: DIM }]),
+  ] as Content[]
 }
 
 export const INK = '#1f1b18'
 export const DIM = '#6a6058'
+const FAULT = '#8e2430'
 const LINE = '#ddd5c8'
 
 const head = (text: string): TableCell => ({ text, color: DIM, fontSize: 7.5 })
@@ -50,19 +84,25 @@ export const table = (widths: (string | number)[], headings: string[], rows: Tab
 })
 
 /** A page as all papers have it: its title, what stands below it on every page. */
-export const page = ({ id, state }: PaperInput, title: string, content: Content[]): TDocumentDefinitions => ({
-  info: { title: `${state.plan.title}, ${title}`, creator: words.urnBench },
-  pageSize: 'A4',
-  pageMargins: [36, 40, 36, 44],
-  defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
-  footer: (at, pages) => ({
-    text: words.revEntryPageOf(state.plan.title, state.plan.rev, id, state.seq, at, pages),
-    alignment: 'center',
-    color: DIM,
-    fontSize: 7.5,
-    margin: [0, 14, 0, 0],
-  }),
-  content: [{ text: state.plan.title, fontSize: 20, bold: true }, ...content],
-})
+export const page = (input: PaperInput, title: string, content: Content[]): TDocumentDefinitions => {
+  const { id, state, provenance } = input
+  return {
+    info: { title: `${state.plan.title}, ${title}`, creator: words.urnBench },
+    pageSize: 'A4',
+    pageMargins: [36, 40, 36, 44],
+    defaultStyle: { font: 'Sans', fontSize: 9, color: INK, lineHeight: 1.15 },
+    footer: (at, pages) => ({
+      text: [
+        ...(provenance.fault ? [{ text: `${words.notWhole}   `, bold: true, color: FAULT }] : []),
+        words.revEntryPageOf(state.plan.title, state.plan.rev, id, state.seq, at, pages),
+      ],
+      alignment: 'center',
+      color: DIM,
+      fontSize: 7.5,
+      margin: [0, 14, 0, 0],
+    }),
+    content: [{ text: state.plan.title, fontSize: 20, bold: true }, ...provenanceLines(input), ...content],
+  }
+}
 
 export const heading = (text: string): Content => ({ text, fontSize: 12, bold: true, margin: [0, 10, 0, 4] })

@@ -1,4 +1,4 @@
-import { type ReadIn, type RecordFault, holdsUpTo } from '@/core/record/journal/recordFault'
+import { type Provenance, type ReadIn, type RecordFault, holdsUpTo } from '@/core/record/journal/recordFault'
 import { plural } from './figures'
 
 /** What is wrong with a stored record. */
@@ -43,6 +43,15 @@ export const recordRemedy =
 export const recordWholeWords = (entries: number): string =>
   `The record is whole: ${entries === 1 ? '1 entry follows from the first' : `all ${entries} entries follow from the first`}.`
 
+/** In a table's cell: what is to be known of a record, or nothing. */
+export const recordMark = ({ fault, readIn }: Provenance): string =>
+  [
+    fault && `not whole from entry ${fault.seq}`,
+    readIn && `read in${readIn.file === undefined ? '' : ` from ${readIn.file}`}, not checked here`,
+  ]
+    .filter(Boolean)
+    .join('; ')
+
 /** Where a record came from. */
 export const readInWords = ({ file, entries }: ReadIn, name: string, day: string): string =>
   `Read in by ${name} on ${day}${file === undefined ? '' : ` from ${file}`}: ${plural(entries, 'entry', 'entries')} written elsewhere, signatures not checked here.`
@@ -53,8 +62,11 @@ export const copyWords = (job: string): string => `A copy of ${job}: it counts n
 export const forkedWords = (job: string, seq: number): string =>
   `Job ${job} is here, begins alike and goes on otherwise from entry ${seq} on. It stays as it is; ask for a copy to read this one in beside it.`
 
-/** An author who is nobody of this bench. */
-export const elsewhereWords = (by: string): string => `${by} (not of this bench)`
+/** An author as people read it: a person of this bench by name; never somebody else's as one of ours. */
+export function authorWords(by: string, name: string | undefined, ours: boolean): string {
+  if (ours && name !== undefined) return name
+  return ours && by === 'api' ? 'a script' : `${by} (not of this bench)`
+}
 
 /** Authors are people of the bench, or a script. */
 export const authorUnknownWords = (by: string): string =>

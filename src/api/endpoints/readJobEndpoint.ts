@@ -1,6 +1,6 @@
 import { answer, endpoint, notFound } from '@/api/endpoint'
 import { jobAnswerSchema, jobDocument } from '@/formats/jobDocument'
-import { loadJob } from '@/data/repositories/jobs'
+import { loadRecord } from '@/data/repositories/jobs'
 import { readEntries } from '@/data/repositories/journalRows'
 
 export const readJobEndpoint = endpoint({
@@ -11,7 +11,9 @@ export const readJobEndpoint = endpoint({
   fails: [404],
   handle: async (_input, { bench, params }) => {
     const id = params.id ?? ''
-    const folded = await loadJob(bench.db, bench.jobs, id)
-    return folded ? answer(jobDocument(id, folded.state, await readEntries(bench.db, id, 0))) : notFound(`no job ${id}`)
+    const loaded = await loadRecord(bench.db, bench.jobs, id)
+    return loaded
+      ? answer(jobDocument(id, loaded.folded.state, await readEntries(bench.db, id, 0), loaded.provenance))
+      : notFound(`no job ${id}`)
   },
 })

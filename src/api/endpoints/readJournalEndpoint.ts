@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { answer, endpoint, notFound } from '@/api/endpoint'
 import { loadJob } from '@/data/repositories/jobs'
 import { keptEntrySchema } from '@/core/record/journal/schema'
-import { readEntries } from '@/data/repositories/journalRows'
+import { lastSeqOf, readEntries } from '@/data/repositories/journalRows'
 
 /** A query's number comes as text. */
 const wholeNumber = z.coerce
@@ -26,7 +26,7 @@ export const readJournalEndpoint = endpoint({
     const { after, limit } = query
     const folded = await loadJob(bench.db, bench.jobs, id)
     if (!folded) return notFound(`no job ${id}`)
-    const last = folded.state.seq
+    const last = (await lastSeqOf(bench.db, id)) ?? folded.state.seq
     return answer({ entries: after >= last ? [] : await readEntries(bench.db, id, after, Math.min(limit, 5000)), last })
   },
 })

@@ -18,7 +18,7 @@ export default async function LedgerPage({ searchParams }: { readonly searchPara
   const at = job !== undefined && seq !== undefined ? { job, seq: Number(seq) } : undefined
   return (
     <LedgerPlace
-      model={await readLedger({ series: one(query.series), subgroup, at })}
+      model={await readLedger({ series: one(query.series), subgroup, at, copies: one(query.copies) === '1' })}
       tab={ledgerTabs.find((tab) => tab === one(query.show)) ?? 'charts'}
       subgroup={subgroup}
       at={at}

@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import type { Database } from '../database'
 import { NO_HASH } from '../entryHash'
@@ -37,6 +37,17 @@ export async function insertEntries(tx: Database, jobId: string, entries: readon
       from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
         as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
   }
+}
+
+/** The number of the last entry that is stored of a job. */
+export async function lastSeqOf(db: Database, jobId: string): Promise<number | undefined> {
+  const [row] = await db
+    .select({ seq: journalEntry.seq })
+    .from(journalEntry)
+    .where(eq(journalEntry.jobId, jobId))
+    .orderBy(desc(journalEntry.seq))
+    .limit(1)
+  return row?.seq
 }
 
 /** Entries after a sequence number, each with the hash of the one before it. */

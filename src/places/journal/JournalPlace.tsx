@@ -5,8 +5,9 @@ import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd, Table, TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
+import { holdsUpTo } from '@/core/record/journal/recordFault'
 import { isClosed } from '@/core/record/state/state'
-import { useOperator } from '@/ui/frame/Operator'
+import { useAuthor } from '@/ui/job/useAuthor'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { pulledWords } from '@/words/pulled'
 import { entryWords } from '@/words/entries'
@@ -23,45 +24,50 @@ import Link from 'next/link'
 
 const PAGE = 200
 
-const readEntries = withFields<{ readonly entries: readonly KeptEntry[] }>('entries')
+const readEntries = withFields<{ readonly entries: readonly KeptEntry[]; readonly last: number }>('entries', 'last')
 const noEntries: readonly KeptEntry[] = []
 
 /** What was written, entry by entry, newest first; notes; taking back. */
 export function JournalPlace({ at }: { readonly at?: number }) {
-  const { id, state, takeBack, append } = useJob()
+  const { id, state, provenance, takeBack, append } = useJob()
   const busy = useBusy()
-  const { people } = useOperator()
+  const author = useAuthor()
   const clock = useClock()
   const [from, setFrom] = useState<number | undefined>(at === undefined ? undefined : Math.max(0, at - PAGE / 2))
   const [note, setNote] = useState('')
-  const first = from ?? Math.max(0, state.seq - PAGE)
+  // a record that is not whole has entries behind what holds: they are shown for what they are
+  const [stored, setStored] = useState(state.seq)
+  const end = Math.max(state.seq, stored)
+  const first = from ?? Math.max(0, end - PAGE)
   const { value, failed } = useFetched(
     `/api/v1/jobs/${encodeURIComponent(id)}/journal?after=${first}&limit=${PAGE}`,
     readEntries,
     { version: state.seq },
   )
   const entries = value?.entries ?? noEntries
+  if (value && value.last > stored) setStored(value.last)
   const asked = useRef<HTMLTableRowElement>(null)
   const isThere = entries.some((entry) => entry.seq === at)
   useEffect(() => {
     asked.current?.scrollIntoView({ block: 'center' })
   }, [isThere])
   const undone = new Set(entries.flatMap((entry) => (entry.kind === 'taken-back' ? [entry.undoes] : [])))
+  const holds = provenance.fault ? holdsUpTo(provenance.fault) : Infinity
   const lines = new Map(state.recent.map((line) => [line.seq, line]))
   return (
     <div className={clsx(paneCss.station, styles.columns)}>
       <div className={paneCss.work}>
         <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.journal}>
           <div className={paneCss.panelHead}>
-            <span>{words.entriesToOfNewest(first + 1, Math.min(state.seq, first + PAGE), state.seq)}</span>
+            <span>{words.entriesToOfNewest(first + 1, Math.min(end, first + PAGE), end)}</span>
             <span className={styles.row}>
               <Button variant="subtle" onClick={() => setFrom(Math.max(0, first - PAGE))} disabled={first === 0}>
                 {words.older}
               </Button>
               <Button
                 variant="subtle"
-                onClick={() => setFrom(Math.min(Math.max(0, state.seq - PAGE), first + PAGE))}
-                disabled={first + PAGE >= state.seq}
+                onClick={() => setFrom(Math.min(Math.max(0, end - PAGE), first + PAGE))}
+                disabled={first + PAGE >= end}
               >
                 {words.newer}
               </Button>
@@ -79,9 +85,14 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                     ref={entry.seq === at ? asked : undefined}
                     className={entry.seq === at ? rowsCss.ruleDiffers : undefined}
                   >
-                    <Table.Td className={textCss.figure}>{entry.seq}</Table.Td>
+                    <Table.Td className={textCss.figure}>
+                      {entry.seq}
+                      {entry.seq > holds && (
+                        <span className={clsx(textCss.fault, textCss.small)}> {words.doesNotHold}</span>
+                      )}
+                    </Table.Td>
                     <Table.Td className={clsx(textCss.figure, textCss.dim)}>{clock.dayTime(entry.at)}</Table.Td>
-                    <Table.Td>{people.find((person) => person.id === entry.by)?.name ?? entry.by}</Table.Td>
+                    <Table.Td>{author(entry.by, entry.seq)}</Table.Td>
                     <Table.Td>
                       <span style={undone.has(entry.id) ? { textDecoration: 'line-through' } : undefined}>
                         {entryWords[entry.kind]} <b className={textCss.mono}>{aboutOf(entry, lines)}</b>

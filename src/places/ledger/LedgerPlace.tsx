@@ -17,6 +17,7 @@ import { setupIdLabel } from '@/core/craft/setup/setup'
 import { figure, plural } from '@/words/figures'
 import { ControlChart } from './ControlChart'
 import { ledgerTabs, type LedgerModel, type LedgerTab } from './ledgerModel'
+import { RecordsTable } from './RecordsTable'
 import { ReadingCard } from './ReadingCard'
 import { ScrapTable, ToolTable, YieldTable } from './LedgerTables'
 
@@ -25,10 +26,13 @@ const tabWords: Readonly<Record<LedgerTab, string>> = {
   yield: words.firstTries,
   scrap: words.scrap,
   tools: words.tools,
+  records: words.records,
 }
 
-const address = (tab: LedgerTab, series?: string, subgroup?: number) =>
-  `/ledger?${new URLSearchParams({ show: tab, ...(series !== undefined && { series }), ...(subgroup !== undefined && { n: String(subgroup) }) }).toString()}`
+const address = (tab: LedgerTab, series?: string, subgroup?: number, copies = false) =>
+  `/ledger?${new URLSearchParams({ show: tab, ...(series !== undefined && { series }), ...(subgroup !== undefined && { n: String(subgroup) }), ...(copies && { copies: '1' }) }).toString()}`
+
+type ToLedger = (tab: LedgerTab, series?: string, subgroup?: number) => string
 
 /** Records over all jobs: heights and forces on charts, what was right at the first try, why contacts went, what tools have closed. */
 export function LedgerPlace({
@@ -43,7 +47,8 @@ export function LedgerPlace({
   readonly at: { readonly job: string; readonly seq: number } | undefined
 }) {
   const router = useRouter()
-  const { view, list } = model
+  const { view, list, copies } = model
+  const to: ToLedger = (show, series, n) => address(show, series, n, copies)
   const started = useMemo(() => startAt(model, at), [model, at])
   const [picked, setPicked] = useState<
     { readonly view: string | undefined; readonly chart: 'heights' | 'pulls'; readonly at: number } | undefined
@@ -54,14 +59,14 @@ export function LedgerPlace({
   const here = list.findIndex((one) => one.id === view?.id)
   const go = (step: number) => {
     const next = list[here + step]
-    if (next) router.push(address('charts', next.id, subgroup))
+    if (next) router.push(to('charts', next.id, subgroup))
   }
   const entryHref = point && `/jobs/${encodeURIComponent(point.job)}/journal?at=${String(point.seq)}`
   useKeys([
     ...ledgerTabs.map((one, i) => ({
       key: String(i + 1),
       words: tabWords[one],
-      run: () => router.push(address(one, view?.id, subgroup)),
+      run: () => router.push(to(one, view?.id, subgroup)),
     })),
     ...(tab === 'charts'
       ? [
@@ -73,7 +78,7 @@ export function LedgerPlace({
         ]
       : []),
   ])
-  const pick = (chart: 'heights' | 'pulls') => (to: number) => setPicked({ view: view?.id, chart, at: to })
+  const pick = (chart: 'heights' | 'pulls') => (at: number) => setPicked({ view: view?.id, chart, at })
   return (
     <PlaceFrame
       place="ledger"
@@ -83,11 +88,12 @@ export function LedgerPlace({
         id: setupIdLabel(one.setup),
         kind: 'series',
         words: one.contactNames,
-        href: address('charts', one.id),
+        href: to('charts', one.id),
       }))}
     >
-      {list.length === 0 ? (
+      {list.length === 0 && tab === 'charts' ? (
         <div className={paneCss.work}>
+          <Tabs tab={tab} series={undefined} to={to} />
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingIsRecordedYet}</p>
         </div>
       ) : (
@@ -95,32 +101,7 @@ export function LedgerPlace({
           className={paneCss.station}
           style={tab === 'charts' ? undefined : { gridTemplateColumns: 'minmax(0,1fr)' }}
         >
-          {tab === 'charts' && (
-            <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.series}>
-              <Tabs tab={tab} series={view?.id} />
-              {list.map((one) => (
-                <Link
-                  key={one.id}
-                  href={address('charts', one.id, subgroup)}
-                  className={styles.seriesRow}
-                  aria-current={one.id === view?.id ? 'page' : undefined}
-                  prefetch={false}
-                >
-                  <span className={textCss.mono}>{setupIdLabel(one.setup)}</span>
-                  {one.made !== 'production' && <span className={textCss.small}>{words.made[one.made]}</span>}
-                  <span className={textCss.small}>
-                    {one.signals > 0 && <b className={textCss.fault}>▲ {plural(one.signals, 'signal')} </b>}
-                    {one.contactNames}
-                  </span>
-                  <span className={clsx(textCss.small, textCss.dim)}>
-                    {[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')]
-                      .filter(Boolean)
-                      .join(', ') || words.nothingMeasured}
-                  </span>
-                </Link>
-              ))}
-            </nav>
-          )}
+          {tab === 'charts' && <SeriesList list={list} view={view?.id} subgroup={subgroup} to={to} />}
           {tab === 'charts' && view ? (
             <>
               <div className={paneCss.work}>
@@ -159,22 +140,68 @@ export function LedgerPlace({
                 chosen={chosen}
                 point={point}
                 entryHref={entryHref}
-                onSelect={(chart, to) => pick(chart)(to)}
+                onSelect={(chart, shown) => pick(chart)(shown)}
                 subgroup={subgroup}
-                onSubgroup={(n) => router.push(address('charts', view.id, n))}
+                onSubgroup={(n) => router.push(to('charts', view.id, n))}
               />
             </>
           ) : (
             <div className={paneCss.work}>
-              <Tabs tab={tab} series={view?.id} />
+              <Tabs tab={tab} series={view?.id} to={to} />
               {tab === 'yield' && <YieldTable model={model} />}
               {tab === 'scrap' && <ScrapTable model={model} />}
               {tab === 'tools' && <ToolTable model={model} />}
+              {tab === 'records' && (
+                <RecordsTable
+                  model={model}
+                  onCopies={(count) => router.push(address('records', view?.id, subgroup, count))}
+                />
+              )}
             </div>
           )}
         </div>
       )}
     </PlaceFrame>
+  )
+}
+
+/** The series of readings, what has most to say first. */
+function SeriesList({
+  list,
+  view,
+  subgroup,
+  to,
+}: {
+  readonly list: LedgerModel['list']
+  readonly view: string | undefined
+  readonly subgroup: number | undefined
+  readonly to: ToLedger
+}) {
+  return (
+    <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.series}>
+      <Tabs tab="charts" series={view} to={to} />
+      {list.map((one) => (
+        <Link
+          key={one.id}
+          href={to('charts', one.id, subgroup)}
+          className={styles.seriesRow}
+          aria-current={one.id === view ? 'page' : undefined}
+          prefetch={false}
+        >
+          <span className={textCss.mono}>{setupIdLabel(one.setup)}</span>
+          {one.made !== 'production' && <span className={textCss.small}>{words.made[one.made]}</span>}
+          <span className={textCss.small}>
+            {one.signals > 0 && <b className={textCss.fault}>▲ {plural(one.signals, 'signal')} </b>}
+            {one.contactNames}
+          </span>
+          <span className={clsx(textCss.small, textCss.dim)}>
+            {[one.heights > 0 && plural(one.heights, 'height'), one.pulls > 0 && plural(one.pulls, 'pull')]
+              .filter(Boolean)
+              .join(', ') || words.nothingMeasured}
+          </span>
+        </Link>
+      ))}
+    </nav>
   )
 }
 
@@ -190,11 +217,19 @@ function startAt({ view }: LedgerModel, at: { readonly job: string; readonly seq
   return view && first !== undefined ? { view: view.id, chart, at: first } : undefined
 }
 
-function Tabs({ tab, series }: { readonly tab: LedgerTab; readonly series: string | undefined }) {
+function Tabs({
+  tab,
+  series,
+  to,
+}: {
+  readonly tab: LedgerTab
+  readonly series: string | undefined
+  readonly to: ToLedger
+}) {
   return (
     <div className={styles.tabs} role="group" aria-label={words.whatLedgerShows}>
       {ledgerTabs.map((one, i) => (
-        <Link key={one} href={address(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
+        <Link key={one} href={to(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
           {tabWords[one]} <Kbd aria-hidden="true">{figure(i + 1, 0)}</Kbd>
         </Link>
       ))}

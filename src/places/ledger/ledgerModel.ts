@@ -1,3 +1,4 @@
+import type { Provenance } from '@/core/record/journal/recordFault'
 import type { LedgerWindow, Made, ScrapCause, ToolWork, Yield } from '@/core/views/ledger/ledgerTypes'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 
@@ -22,6 +23,15 @@ export interface SeriesView {
   readonly lowPulls: number
 }
 
+/** A job's record, as the Ledger lists it. */
+export interface RecordLine {
+  readonly id: string
+  readonly title: string
+  readonly entries: number
+  readonly signed: boolean
+  readonly provenance: Provenance
+}
+
 export interface LedgerModel {
   readonly list: readonly SeriesLine[]
   readonly view: SeriesView | undefined
@@ -31,9 +41,13 @@ export interface LedgerModel {
     readonly name: string
     readonly verification: { readonly doneOn: string; readonly dueOn: string; readonly by: string } | undefined
   })[]
+  /** every job's record, the newest first */
+  readonly records: readonly RecordLine[]
+  /** are copies of records counted too? */
+  readonly copies: boolean
   /** of jobs, by id */
   readonly titles: Readonly<Record<string, string>>
 }
 
-export const ledgerTabs = ['charts', 'yield', 'scrap', 'tools'] as const
+export const ledgerTabs = ['charts', 'yield', 'scrap', 'tools', 'records'] as const
 export type LedgerTab = (typeof ledgerTabs)[number]

@@ -4,10 +4,11 @@ import type { Ledger, LedgerPoint, LedgerSeries, ToolWork } from '@/core/views/l
 import { seriesChart, type SeriesChart } from '@/core/views/ledger/seriesChart'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { listJobs, loadJob } from '@/data/repositories/jobs'
+import { listJobs, loadRecord } from '@/data/repositories/jobs'
 import { ledgerJob, readLedgerLines } from '@/data/repositories/ledger'
 import { TREND_POINTS } from '@/core/base/stats/signals'
-import type { LedgerModel, SeriesView } from './ledgerModel'
+import { isClosed } from '@/core/record/state/state'
+import type { LedgerModel, RecordLine, SeriesView } from './ledgerModel'
 
 /** What was counted, with the chart of each series' heights: made once for each state of the journals and the crib. */
 interface Book {
@@ -16,28 +17,50 @@ interface Book {
   readonly book: Ledger
   readonly charts: ReadonlyMap<string, SeriesChart>
   readonly titles: ReadonlyMap<string, string>
+  readonly records: readonly RecordLine[]
 }
 
 // Next gives pages their own copy of a module: what was counted stands on globalThis, once.
 const shared = globalThis as typeof globalThis & { urnBenchLedger?: Book }
 
-/** The Ledger as it stands, counted again only when a journal has grown or the crib has changed. */
-async function readBook(): Promise<Book> {
+/**
+ * The Ledger as it stands, counted again only when a journal has grown or the crib has changed. A record that is not whole counts
+ * nowhere, nor does a copy of one unless it is asked for.
+ */
+async function readBook(copies = false): Promise<Book> {
   const { db, jobs, catalogue } = await bench()
   const [heads, shelf] = await Promise.all([listJobs(db), loadCatalogue(db, catalogue)])
-  const key = heads.map((head) => `${head.id} ${String(head.lastSeq)}`).join()
+  const key = `${copies ? 'copies ' : ''}${heads.map((head) => `${head.id} ${String(head.lastSeq)} ${head.lastHash}`).join()}`
   const known = shared.urnBenchLedger
   if (known?.key === key && known.shelf === shelf) return known
   const lines = await readLedgerLines(db)
-  const states = await Promise.all([...lines.keys()].map(async (id) => ({ id, folded: await loadJob(db, jobs, id) })))
-  const found = states.flatMap(({ id, folded }) => (folded ? [ledgerJob(id, folded.state, lines.get(id) ?? [])] : []))
+  const loaded = await Promise.all(heads.map(async ({ id }) => ({ id, record: await loadRecord(db, jobs, id) })))
+  const records = loaded.flatMap(({ id, record }): RecordLine[] => {
+    if (!record) return []
+    const { state } = record.folded
+    return [
+      {
+        id,
+        title: state.plan.title,
+        entries: state.seq,
+        signed: isClosed(state),
+        provenance: record.provenance,
+      },
+    ]
+  })
+  const found = loaded.flatMap(({ id, record }) => {
+    if (!record || record.provenance.fault || (!copies && record.provenance.copyOf !== undefined)) return []
+    const said = lines.get(id)
+    return said ? [ledgerJob(id, record.folded.state, said)] : []
+  })
   const book = ledger(found, (tool) => shelf.tools.get(tool)?.verification?.doneOn)
   const charts = new Map(
     book.series
       .filter((series) => series.heights.length > 0)
       .map((series) => [series.id, seriesChart(series.heights, heightLimits(series), TREND_POINTS)]),
   )
-  shared.urnBenchLedger = { key, shelf, book, charts, titles: new Map(found.map((job) => [job.id, job.title])) }
+  const titles = new Map(found.map((job) => [job.id, job.title]))
+  shared.urnBenchLedger = { key, shelf, book, charts, titles, records }
   return shared.urnBenchLedger
 }
 
@@ -57,11 +80,18 @@ export interface LedgerQuestion {
   readonly subgroup?: number | undefined
   /** an entry whose reading is to be shown */
   readonly at?: { readonly job: string; readonly seq: number } | undefined
+  /** copies of records count too */
+  readonly copies?: boolean
 }
 
 /** What the Ledger's page shows: the list, and the charts of one series. */
-export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestion = {}): Promise<LedgerModel> {
-  const { book, charts, titles, shelf } = await readBook()
+export async function readLedger({
+  series: wanted,
+  subgroup,
+  at,
+  copies = false,
+}: LedgerQuestion = {}): Promise<LedgerModel> {
+  const { book, charts, titles, records, shelf } = await readBook(copies)
   // what has most to say comes first
   const order = [...book.series].sort((a, b) => b.heights.length + b.pulls.length - a.heights.length - a.pulls.length)
   const holds = (points: readonly LedgerPoint[]) =>
@@ -87,6 +117,8 @@ export async function readLedger({ series: wanted, subgroup, at }: LedgerQuestio
       name: shelf.tools.get(tool.tool)?.name ?? tool.tool,
       verification: shelf.tools.get(tool.tool)?.verification,
     })),
+    records,
+    copies,
     titles: Object.fromEntries(titles),
   }
 }

@@ -11,7 +11,7 @@ import type { Bundle } from '@/core/craft/bundle/bundle'
 import { bundleOf } from '@/core/record/standing/wiresInto'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { isClosed } from '@/core/record/state/state'
-import { useOperator } from '@/ui/frame/Operator'
+import { useAuthor } from '@/ui/job/useAuthor'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
@@ -185,7 +185,7 @@ function BundleSheet({ state }: { readonly state: State }) {
 
 function Signatures({ state }: { readonly state: State }) {
   const clock = useClock()
-  const { people } = useOperator()
+  const author = useAuthor()
   if (state.signatures.length === 0) return null
   return (
     <section className={clsx(paneCss.panel, styles.signatures)} aria-label={words.signatures}>
@@ -193,7 +193,7 @@ function Signatures({ state }: { readonly state: State }) {
       {state.signatures.map((one) => (
         <p key={`${one.at} ${one.role}`} className={one.void ? textCss.dim : undefined}>
           {one.void ? '– ' : '✓ '}
-          <b>{people.find((person) => person.id === one.by)?.name ?? one.by}</b>
+          <b>{/* a signature stands behind what it covers */ author(one.by, one.covers + 1)}</b>
           {words.coversEntriesTo(one.role, clock.dayTime(one.at), one.covers)}
           {one.void && words.reopenedSince}
         </p>

@@ -6,6 +6,7 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
 import { planIndex, sideOf } from '@/core/record/plan/plan'
+import { isClosed } from '@/core/record/state/state'
 import { progress, stations, type Station } from '@/core/views/progress'
 import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
@@ -50,7 +51,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   return (
     <Frame
       title={plan.title}
-      sub={`rev ${plan.rev}`}
+      sub={`rev ${plan.rev}${isClosed(state) ? texts.andSigned : ''}`}
       find={find}
       onScan={(text) => {
         const wire =

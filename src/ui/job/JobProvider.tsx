@@ -3,8 +3,10 @@
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
+import type { Provenance } from '@/core/record/journal/recordFault'
 import type { PackedState } from '@/core/record/state/packedState'
 import type { JobState } from '@/core/record/state/state'
+import { recordFaultWords } from '@/words/records'
 import { entryWords } from '@/words/entries'
 import { useClock } from '../frame/Clock'
 import { loadFolding } from './loadFolding'
@@ -25,6 +27,8 @@ export interface Notice {
 interface Job {
   readonly id: string
   readonly state: JobState
+  /** whether its record is whole, and where it came from */
+  readonly provenance: Provenance
   readonly notice: Notice | undefined
   readonly tell: (notice: Notice | undefined) => void
   /** writes entries in order; true when they are written */
@@ -54,22 +58,28 @@ export const useBusy = (): boolean => useContext(Busy)
 export function JobProvider({
   id,
   initial,
+  provenance,
   children,
 }: {
   readonly id: string
   readonly initial: PackedState
+  readonly provenance: Provenance
   readonly children: ReactNode
 }) {
   const { operator } = useOperator()
   const clock = useClock()
   const [notice, tell] = useState<Notice>()
-  const { folded, state, take, catchUp } = useFolded(id, initial)
+  const { folded, state, take, catchUp } = useFolded(id, initial, provenance.fault === undefined)
   const { send, busy } = useSend(id, folded, take, tell)
 
   const append = useCallback(
     async (...said: Said[]): Promise<boolean> => {
       if (!operator) {
         tell({ tone: 'attend', text: WHO_IS_HERE })
+        return false
+      }
+      if (provenance.fault) {
+        tell({ tone: 'fault', text: words.notWritten(recordFaultWords(provenance.fault)) })
         return false
       }
       const entries = said.map((one) => ({ ...one, id: entryId(), by: operator.id }))
@@ -92,7 +102,7 @@ export function JobProvider({
       }
       return send(entries)
     },
-    [operator, clock, folded, send],
+    [operator, provenance, clock, folded, send],
   )
 
   const lastOwn = useMemo(
@@ -125,8 +135,8 @@ export function JobProvider({
   )
 
   const job = useMemo<Job>(
-    () => ({ id, state, notice, tell, append, lastOwn, takeBack, catchUp, take }),
-    [id, state, notice, append, lastOwn, takeBack, catchUp, take],
+    () => ({ id, state, provenance, notice, tell, append, lastOwn, takeBack, catchUp, take }),
+    [id, state, provenance, notice, append, lastOwn, takeBack, catchUp, take],
   )
   return (
     <Context value={job}>

@@ -23,7 +23,7 @@ interface FoldedHere {
 }
 
 /** A job's journal folded in this browser: what the page brought, what was written here, and what others wrote. */
-export function useFolded(id: string, initial: PackedState): FoldedHere {
+export function useFolded(id: string, initial: PackedState, whole: boolean): FoldedHere {
   const router = useRouter()
   const [first] = useState(() => firstState(initial))
   const folded = useRef<Folded>(first)
@@ -69,9 +69,11 @@ export function useFolded(id: string, initial: PackedState): FoldedHere {
   )
 
   const catchUp = useCallback(async () => {
+    // of a record that is not whole the server folds what holds, and nothing is added to it here
+    if (!whole) return
     const newer = await newerEntries(id, folded.current.state.seq)
     if (newer && newer.entries.length > 0) await take(newer.entries)
-  }, [id, take])
+  }, [id, take, whole])
 
   usePolling(catchUp)
   return { folded, state, take, catchUp }

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation'
 import { cache, type ReactNode } from 'react'
 import { packState } from '@/core/record/state/packedState'
 import { bench } from '@/data/bench'
-import { loadJob } from '@/data/repositories/jobs'
+import { loadRecord } from '@/data/repositories/jobs'
 import { JobFrame } from '@/ui/job/JobFrame'
 import { JobProvider } from '@/ui/job/JobProvider'
 import { SelectProvider } from '@/ui/job/useAt'
@@ -14,21 +14,22 @@ type Props = { readonly params: Promise<{ id: string }>; readonly children: Reac
 /** Once for a page, whoever of it asks. */
 const load = cache(async (id: string) => {
   const { db, jobs } = await bench()
-  return loadJob(db, jobs, decodeURIComponent(id))
+  return loadRecord(db, jobs, decodeURIComponent(id))
 })
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { id } = await params
-  const folded = await load(id)
-  return { title: folded?.state.plan.title ?? words.noSuchJob }
+  const loaded = await load(id)
+  return { title: loaded?.folded.state.plan.title ?? words.noSuchJob }
 }
 
 export default async function JobLayout({ params, children }: Props) {
   const { id } = await params
-  const folded = await load(id)
-  if (!folded) notFound()
+  const loaded = await load(id)
+  if (!loaded) notFound()
+  const { folded, provenance } = loaded
   return (
-    <JobProvider key={id} id={id} initial={packState(folded.state)}>
+    <JobProvider key={id} id={id} initial={packState(folded.state)} provenance={provenance}>
       <SelectProvider>
         <JobFrame>{children}</JobFrame>
       </SelectProvider>

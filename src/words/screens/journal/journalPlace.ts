@@ -13,6 +13,7 @@ export const journalPlaceWords = {
   when: 'when',
   who: 'who',
   what: 'what',
+  doesNotHold: '▲ does not hold',
   hash: 'hash',
   takenBack: 'taken back',
   onChart: 'on the chart',

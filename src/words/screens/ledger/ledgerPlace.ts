@@ -4,6 +4,7 @@ export const ledgerPlaceWords = {
   firstTries: 'First tries',
   scrap: 'Scrap',
   tools: 'Tools',
+  records: 'Records',
   nextSeries: 'Next series',
   seriesBefore: 'Series before',
   openEntryOfThis: 'Open the entry of this reading',

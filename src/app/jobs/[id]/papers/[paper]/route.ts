@@ -3,7 +3,7 @@ import { benchClock } from '@/data/benchClock'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
-import { loadJob } from '@/data/repositories/jobs'
+import { loadRecord } from '@/data/repositories/jobs'
 import { listPeople } from '@/data/repositories/people'
 import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
@@ -37,16 +37,17 @@ export async function GET(
 ): Promise<Response> {
   const { id, paper } = await params
   const { db, jobs } = await bench()
-  const folded = await loadJob(db, jobs, id)
-  if (!folded) return Response.json({ error: { code: 'not-found', message: words.noJob(id) } }, { status: 404 })
+  const loaded = await loadRecord(db, jobs, id)
+  if (!loaded) return Response.json({ error: { code: 'not-found', message: words.noJob(id) } }, { status: 404 })
+  const { folded, provenance } = loaded
   const state = snapshot(folded.state)
   const { title } = state.plan
   switch (paper) {
     case 'record.csv':
-      return download(recordCsv(state), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
+      return download(recordCsv(state, provenance), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
     case 'record.json':
       return download(
-        JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0)), null, 1),
+        JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0), provenance), null, 1),
         'application/json',
         fileName(title, 'record.json'),
       )
@@ -60,6 +61,7 @@ export async function GET(
           id,
           state,
           people,
+          provenance,
           madeAt: new Date().toISOString(),
           zone: (await benchClock()).zone,
         })

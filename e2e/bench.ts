@@ -126,7 +126,7 @@ export async function makeJob(request: APIRequestContext, title: string, csv = l
 /** A copy of one of the demo's jobs, with its whole record, for a test to work on. */
 export async function copyJob(request: APIRequestContext, demo: string): Promise<string> {
   const document = (await (await request.get(`/api/v1/jobs/${demo}`)).json()) as object
-  const made = await request.post('/api/v1/jobs', { data: document })
+  const made = await request.post('/api/v1/jobs?copy=1', { data: document })
   expect(made.status()).toBe(201)
   return ((await made.json()) as { id: string }).id
 }

@@ -12,7 +12,7 @@ import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { pulledWords } from '@/words/pulled'
 import { entryWords } from '@/words/entries'
 import type { LogLine } from '@/core/record/state/records'
-import { termLabel } from '@/core/record/plan/keys'
+import { aboutEntry } from '@/ui/job/aboutEntry'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import styles from './JournalPlace.module.css'
 import clsx from 'clsx'
@@ -159,11 +159,5 @@ function figuresOf(entry: KeptEntry): string | undefined {
 /** Kinds of entries whose figures stand in the Ledger. */
 const charted: ReadonlySet<string> = new Set(['first-piece', 'pull-sampled'])
 
-function aboutOf(entry: KeptEntry, lines: ReadonlyMap<number, LogLine>): string {
-  const line = lines.get(entry.seq)
-  if (line) return line.about
-  if ('term' in entry && entry.term !== undefined) return termLabel(entry.term)
-  if ('wire' in entry) return entry.wire
-  if ('end' in entry) return entry.end
-  return entry.kind === 'noted' ? entry.text : ''
-}
+const aboutOf = (entry: KeptEntry, lines: ReadonlyMap<number, LogLine>): string =>
+  lines.get(entry.seq)?.about ?? aboutEntry(entry)

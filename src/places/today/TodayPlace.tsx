@@ -13,6 +13,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './TodayPlace.module.css'
+import { WhoWorksHere } from './WhoWorksHere'
 import Link from 'next/link'
 
 /** The open jobs with what each needs next; resume is one key away. */
@@ -48,6 +49,7 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
               <span>{words.newJobFromPinout}</span> <Kbd aria-hidden="true">N</Kbd>
             </Button>
           </div>
+          {people.length === 0 && <WhoWorksHere />}
           {!operator && people.length > 0 && (
             <section className={clsx(noteCss.note, noteCss.attend, styles.operator)} aria-label={words.operator}>
               <b>{words.whoIsAtThis}</b>

@@ -24,7 +24,7 @@ export function RenewLacing({
     { id: 'laid', words: words.wiresLieSideBy, seen: words.theyLieWell },
     { id: 'laced', words: words.lacedOrTiedAs, seen: words.itIsLaced },
   ]
-  const checks = useChecks(`${unit}/${wire} laced`, lines)
+  const checks = useChecks(`${unit}/${wire} laced`, lines, opened)
   const write = (to: 'renewed' | 'none') =>
     void append({ kind: 'lacing-moved', unit, wire, to }).then((written) => written && done())
   return (

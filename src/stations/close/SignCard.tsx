@@ -28,7 +28,7 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
     { id: 'read', words: words.iHaveReadRecord, seen: words.iHaveReadIt },
     { id: 'stand', words: words.whatItSaysIs, seen: words.itIsWhatI },
   ]
-  const checks = useChecks(`${role} ${state.seq}`, lines)
+  const checks = useChecks(`${role} ${state.seq}`, lines, '')
   if (closed && role === 'builder') {
     return (
       <>

@@ -54,7 +54,7 @@ export function TrayCard({ done }: { readonly done: () => void }) {
     { id: 'offcuts', words: words.offCutsAndStrippings, seen: words.allSweptUp },
     { id: 'work', words: words.nothingLeftInWork, seen: words.nothingIsLeft },
   ]
-  const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines)
+  const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines, state.seq)
   const write = (all: boolean) => {
     if (scrapFound === undefined) return
     void append({

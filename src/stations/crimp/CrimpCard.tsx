@@ -53,7 +53,11 @@ export function CrimpCard({
   const wanted = looksFor(state, item)
   const lines = lookLines(wanted)
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
-  const checks = useChecks(item.termination.key, lines)
+  const checks = useChecks(item.termination.key, lines, [
+    termState(state, item.termination.key),
+    group.id,
+    state.setups.get(group.id)?.mounted,
+  ])
   const due = wanted.find((look) => look === checks.due?.id)
   const toCrimp = item.stage === 'stripped'
   useKeys(

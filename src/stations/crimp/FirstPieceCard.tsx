@@ -55,7 +55,7 @@ export function FirstPieceCard({
   const looks = looksFor(state, item)
   const tried = piecesTried(state, group.id)
   const lines = lookLines(looks)
-  const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines)
+  const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines, state.setups.get(group.id)?.mounted)
   const [form, move] = useReducer(pieceForm, newPiece)
   const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set, {
     height: asksHeight(state),

@@ -66,7 +66,7 @@ export function MountCard({
       }),
     ),
   ]
-  const checks = useChecks(group.id, lines)
+  const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)
   const write = async () => {
     if (await append({ kind: 'setup-mounted', setup: group.setup, checked: lines.map((line) => line.id) })) done()

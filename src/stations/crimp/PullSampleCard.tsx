@@ -31,7 +31,7 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   const pulled = readPulled(form, pull)
   const low = form.byHand ? form.byHand === 'came-off' : pull.fault?.kind === 'low'
   const samples = state.setups.get(group.id)?.samples ?? []
-  const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [])
+  const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [], '')
   const record = async () => {
     if (!pulled) return
     const { wire, side } = termination

@@ -29,7 +29,7 @@ export function ReleaseCard({
   const busy = useBusy()
   const setup = state.setups.get(group.id)
   const piece = setup?.pieces.findLast((one) => one.good && one.mounted === setup.mounted)
-  const checks = useChecks(`${group.id} release`, [])
+  const checks = useChecks(`${group.id} release`, [], '')
   const forThese = group.items
     .filter((one) => one.stage !== 'crimped' && releaseWait(group, one)?.for !== 'piece')
     .map(({ termination }) => termName(termination.key, state.plan.quantity))

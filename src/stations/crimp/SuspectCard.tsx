@@ -33,7 +33,7 @@ export function SuspectCard({
   const { seat } = termState(state, key)
   const wanted = looksFor(state, item).filter((look) => lookTable[look].when === 'after')
   const lines = seat ? [] : lookLines(wanted)
-  const checks = useChecks(`${key} suspect ${suspect.at}`, lines)
+  const checks = useChecks(`${key} suspect ${suspect.at}`, lines, '')
   const lookedAt = () =>
     append({
       kind: 'suspect-cleared',

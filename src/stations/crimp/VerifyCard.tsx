@@ -30,7 +30,7 @@ export function VerifyCard({ item, group }: { readonly item: QueueItem; readonly
       seen: words.noGoStops,
     },
   ]
-  const checks = useChecks(`${tool} ${check?.at ?? ''}`, lines)
+  const checks = useChecks(`${tool} ${check?.at ?? ''}`, lines, '')
   const write = (goEnters: boolean, noGoStops: boolean) =>
     void append({ kind: 'tool-verified', tool, goEnters, noGoStops, ...(selector !== undefined && { selector }) })
   const fail = () => write(checks.ticked.has('go'), false)

@@ -101,7 +101,7 @@ export function PrepItem({
   const reading = readStripForm(form, set.strip, rules.strandAllowance)
   const thread = threadFirst(state, termination, set)
   const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })
-  const checks = useChecks(key, lines)
+  const checks = useChecks(key, lines, [cut, now])
   const { ahead, allowed } = aheadOfRelease(state, id, crimpClass(pairOf(state.facts, termination, set)))
   const held = allowed !== undefined && ahead >= allowed && !now.stripped
   const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)

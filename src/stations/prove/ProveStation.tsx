@@ -107,7 +107,7 @@ function Net({ net, done }: { readonly net: NetVerdict; readonly done: () => voi
   const { state, append } = useJob()
   const busy = useBusy()
   const { wire, unit } = net
-  const checks = useChecks(`${netKey(net)} ${state.seq}`, [])
+  const checks = useChecks(`${netKey(net)} ${state.seq}`, [], '')
   const [found, setFound] = useState<string>()
   const probe = (result: 'pass' | 'fail', what?: string) =>
     void append({ kind: 'net-probed', unit, wire: wire.id, result, ...(what && { found: what }) }).then(

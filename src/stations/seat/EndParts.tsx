@@ -3,6 +3,7 @@ import { endPartsWords as words } from '@/words/screens/seat/endParts'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
 import { useWrite, type TaskOf } from './useWrite'
 
@@ -20,7 +21,11 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
       seen: words.itIsOut,
     },
   ]
-  const checks = useChecks(`${task.end}.${task.cavity} unplug`, lines)
+  const checks = useChecks(
+    `${task.unit}/${task.end}.${task.cavity} unplug`,
+    lines,
+    endPiece(state, task.unit, task.end),
+  )
   return (
     <>
       <h2 className={textCss.cardTitle}>{words.wireGoesHereNow}</h2>
@@ -51,7 +56,10 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
       seen: words.itIsIn,
     },
   ]
-  const checks = useChecks(`${task.end}.${task.cavity}`, lines)
+  const checks = useChecks(`${task.unit}/${task.end}.${task.cavity}`, lines, [
+    task.part,
+    endPiece(state, task.unit, task.end),
+  ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
@@ -97,7 +105,7 @@ export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; rea
         seen: words.itLiesInIts,
       }
   const lines = [line]
-  const checks = useChecks(`${task.unit}/${task.end} ${task.part}`, lines)
+  const checks = useChecks(`${task.unit}/${task.end} ${task.part}`, lines, endPiece(state, task.unit, task.end))
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>

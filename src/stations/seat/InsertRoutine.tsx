@@ -7,7 +7,7 @@ import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
-import { endState } from '@/core/record/state/state'
+import { endState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { openTurns, turnsWith } from '@/core/work/seat/seatTurns'
 import { isSpent, reuseOf } from '@/core/record/standing/reuse'
@@ -54,7 +54,7 @@ export function InsertRoutine({
   const covers = lockClosed ? coversInOrder(secondaryLocks[family.lock], rulesOf(state)).toReversed() : []
   const going = routineLines(family, tugN)
   const lines = [...coverLines(covers), ...going]
-  const checks = useChecks(task.term, lines)
+  const checks = useChecks(task.term, lines, termState(state, task.term))
   // while a cover is in the way the contact waits before its cavity
   const shown =
     [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])

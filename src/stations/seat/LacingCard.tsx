@@ -3,10 +3,12 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import { Button } from '@mantine/core'
 import { CheckList, useChecks, type CheckLine } from '@/ui/card/CheckList'
+import { useJob } from '@/ui/job/JobProvider'
 import { useWrite, type TaskOf } from './useWrite'
 
 /** The bundle is opened along a wire before it is drawn out or in; it is laced again before Close. */
 export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'>; readonly done: () => void }) {
+  const { state } = useJob()
   const { busy, write } = useWrite(done)
   const move = (to: 'open' | 'none') => write({ kind: 'lacing-moved', unit: task.unit, wire: task.wire, to })
   const lines: CheckLine[] = [
@@ -18,7 +20,7 @@ export function LacingCard({ task, done }: { readonly task: TaskOf<'open-lacing'
       seen: words.itLiesFree,
     },
   ]
-  const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines)
+  const checks = useChecks(`${task.unit}/${task.wire} lacing`, lines, state.lacings.get(`${task.unit}/${task.wire}`))
   return (
     <>
       <h2 className={textCss.cardTitle}>

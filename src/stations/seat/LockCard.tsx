@@ -15,6 +15,7 @@ import { notHome } from '@/core/record/standing/home'
 import { type Suspect, lockSuspects } from '@/core/work/seat/suspects'
 import { lightTugN } from '@/core/record/standing/tug'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
@@ -83,7 +84,7 @@ export function LockCard({
         ]
       : []),
   ]
-  const checks = useChecks(`${task.unit}/${task.end} lock`, lines)
+  const checks = useChecks(`${task.unit}/${task.end} lock`, lines, endPiece(state, task.unit, task.end))
   const mayClose = left.length === 0 && !task.done
   const mayStop = !task.done && lock.states.includes('part-way')
   const stop = () =>

@@ -10,6 +10,7 @@ import { useState } from 'react'
 import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
@@ -38,7 +39,7 @@ export function LookOver({
     { id: 'front', words: words.fromFrontEveryContact, seen: words.allAreLevel },
     { id: 'rear', words: words.fromRearSealsFlush, seen: words.allIsFlush },
   ]
-  const checks = useChecks(`${task.unit}/${task.end} look`, lines)
+  const checks = useChecks(`${task.unit}/${task.end} look`, lines, endPiece(state, task.unit, task.end))
   useKeys(
     broken
       ? []

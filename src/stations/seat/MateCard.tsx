@@ -7,6 +7,7 @@ import { planIndex } from '@/core/record/plan/plan'
 import { endState } from '@/core/record/state/state'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { oddWords, pairFaultWords } from '@/words/mated'
@@ -69,7 +70,7 @@ export function MateCard({
       seen: odd.length === 0 ? words.eachMeetsItsOwn : words.asItIsMeant,
     },
   ]
-  const checks = useChecks(`${unit}/${end} with ${other}`, lines)
+  const checks = useChecks(`${unit}/${end} with ${other}`, lines, endPiece(state, unit, end))
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>

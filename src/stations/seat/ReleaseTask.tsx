@@ -8,7 +8,7 @@ import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/par
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
-import { endState } from '@/core/record/state/state'
+import { endState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { type ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseTool'
 import { type Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
@@ -78,7 +78,7 @@ export function ReleaseTask({
     hint: releaseStepHints[step],
     seen: words.done,
   }))
-  const checks = useChecks(`${term} out`, lines)
+  const checks = useChecks(`${term} out`, lines, termState(state, term))
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
   const size = housing.cavities.find((one) => one.id === cavity)?.size ?? ''

@@ -3,7 +3,9 @@ import { checkListWords as words } from '@/words/screens/card/checkList'
 import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
-import { useState, type ReactNode } from 'react'
+import { usePathname } from 'next/navigation'
+import { useMemo, useSyncExternalStore, type ReactNode } from 'react'
+import { NO_TICKS, keepTicks, onTicks, ticksOf } from './keptTicks'
 import { useKeys } from '../keys/KeyProvider'
 
 export interface CheckLine {
@@ -14,20 +16,28 @@ export interface CheckLine {
   readonly seen?: string
 }
 
-/** Which lines of a card are ticked. A new item starts with none: no check is carried over. */
-export function useChecks(itemKey: string, lines: readonly CheckLine[]) {
-  const [kept, setKept] = useState<{ readonly item: string; readonly ticked: ReadonlySet<string> }>({
-    item: itemKey,
-    ticked: new Set(),
-  })
-  const ticked = kept.item === itemKey ? kept.ticked : new Set<string>()
+/**
+ * Which lines of a card are ticked. A new item starts with none: no check is carried over. They survive a reload, and crossing
+ * to another item and back, for as long as the piece is what it was.
+ * @param piece what makes it this piece: its state, so far as the ticks depend on it
+ */
+export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: unknown) {
+  // the address names job and station
+  const item = `${usePathname()} ${itemKey}`
+  const stamp = JSON.stringify([piece])
+  const kept = useSyncExternalStore(
+    onTicks,
+    () => ticksOf(item, stamp),
+    () => NO_TICKS,
+  )
+  const ticked: ReadonlySet<string> = useMemo(() => new Set(kept), [kept])
   const due = lines.find((line) => !ticked.has(line.id))
   const toggle = (id: string) => {
     const next = new Set(ticked)
     if (!next.delete(id)) next.add(id)
-    setKept({ item: itemKey, ticked: next })
+    keepTicks(item, stamp, [...next])
   }
-  return { ticked, due, toggle, all: due === undefined, clear: () => setKept({ item: itemKey, ticked: new Set() }) }
+  return { ticked, due, toggle, all: due === undefined, clear: () => keepTicks(item, stamp, []) }
 }
 
 /**

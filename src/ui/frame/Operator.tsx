@@ -3,7 +3,8 @@ import { operatorWords as words } from '@/words/screens/frame/operator'
 import { NativeSelect } from '@mantine/core'
 import styles from './Operator.module.css'
 import { useRouter } from 'next/navigation'
-import { createContext, useContext, type ReactNode } from 'react'
+import { createContext, useCallback, useContext, useMemo, useSyncExternalStore, type ReactNode } from 'react'
+import { onOperator, operatorId, pickOperator } from './operatorCookie'
 
 export interface Operator {
   readonly id: string
@@ -21,10 +22,13 @@ const Context = createContext<OperatorContext>({ people: [], operator: undefined
 
 export const useOperator = () => useContext(Context)
 
-/** Who is at this bench. Kept in a cookie of this browser: the server writes it into each entry. */
+/**
+ * Who is at this bench. One place decides: a cookie of this browser, which all of its tabs follow at once, and which the server
+ * writes into each entry that names nobody.
+ */
 export function OperatorProvider({
   people,
-  operator,
+  operator: first,
   children,
 }: {
   readonly people: readonly Operator[]
@@ -32,11 +36,17 @@ export function OperatorProvider({
   readonly children: ReactNode
 }) {
   const router = useRouter()
-  const pick = (id: string) => {
-    document.cookie = words.urnOperatorPathMax(encodeURIComponent(id))
-    router.refresh()
-  }
-  return <Context value={{ people, operator, pick }}>{children}</Context>
+  const id = useSyncExternalStore(onOperator, operatorId, () => first?.id)
+  const pick = useCallback(
+    (picked: string) => {
+      pickOperator(picked)
+      router.refresh()
+    },
+    [router],
+  )
+  const operator = people.find((person) => person.id === id)
+  const context = useMemo(() => ({ people, operator, pick }), [people, operator, pick])
+  return <Context value={context}>{children}</Context>
 }
 
 /** A name as it stands in the frame: first name and initial. */

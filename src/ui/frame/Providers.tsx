@@ -3,6 +3,7 @@ import { MantineProvider } from '@mantine/core'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import { KeyProvider } from '../keys/KeyProvider'
+import { Outbox } from '../outbox/Outbox'
 import { cssVariables, theme } from '../theme/theme'
 import { ClockProvider } from './Clock'
 import { OperatorProvider, type Operator } from './Operator'
@@ -33,6 +34,7 @@ export function Providers({
         <OperatorProvider people={people} operator={operator}>
           <KeyProvider>
             <NuqsAdapter>{children}</NuqsAdapter>
+            <Outbox />
           </KeyProvider>
         </OperatorProvider>
       </ClockProvider>

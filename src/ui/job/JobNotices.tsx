@@ -4,6 +4,7 @@ import clsx from 'clsx'
 import styles from './JobNotices.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
+import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useCallback, useState } from 'react'
 import { later } from '../later/later'
@@ -40,7 +41,7 @@ function Lines() {
   const { state } = useJob()
   const { operator, people, pick } = useOperator()
   const signed = state.signatures.some((one) => !one.void)
-  const [begun] = useState({ nobody: !operator && people.length > 0, signed })
+  const [begun] = useState({ nobody: !operator, signed })
   return (
     <>
       {begun.nobody && (
@@ -50,6 +51,11 @@ function Lines() {
           ) : (
             <>
               <b>{words.whoIsAtThis}</b>
+              {people.length === 0 && (
+                <Link href="/" prefetch={false}>
+                  {words.nobodyWorksHere}
+                </Link>
+              )}
               {people.map((person) => (
                 <Button key={person.id} onClick={() => pick(person.id)}>
                   {person.name}

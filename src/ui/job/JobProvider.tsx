@@ -22,6 +22,8 @@ export interface Notice {
   readonly text: string
   readonly lines?: readonly string[]
   readonly retry?: () => void
+  /** what waits is given up */
+  readonly drop?: () => void
 }
 
 interface Job {

@@ -55,6 +55,7 @@ function NoticeBody({ notice, close }: { readonly notice: Notice; readonly close
         )}
       </span>
       {notice.retry && <Button onClick={notice.retry}>{words.writeItAgain}</Button>}
+      {notice.drop && <Button onClick={notice.drop}>{words.dropIt}</Button>}
       <Button onClick={close}>
         {words.close} <Kbd aria-hidden="true">Esc</Kbd>
       </Button>

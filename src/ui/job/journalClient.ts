@@ -8,7 +8,8 @@ export type AppendAnswer =
   | { readonly kind: 'written'; readonly entries: readonly KeptEntry[] }
   | { readonly kind: 'conflict'; readonly entries: readonly KeptEntry[]; readonly message: string }
   | { readonly kind: 'refused'; readonly message: string }
-  | { readonly kind: 'unreachable' }
+  /** it did not answer, or there is no room on its disk */
+  | { readonly kind: 'unreachable'; readonly full?: boolean }
 
 /** An id for an entry, so that a retry is not a second one. Works without a secure context. */
 export function entryId(): string {
@@ -42,7 +43,7 @@ export async function appendToJournal(
   }
   if (response.status === 201)
     return { kind: 'written', entries: ((await response.json()) as { entries: KeptEntry[] }).entries }
-  if (response.status >= 500) return { kind: 'unreachable' }
+  if (response.status >= 500) return { kind: 'unreachable', ...(response.status === 507 && { full: true }) }
   const { error } = (await response.json()) as ErrorBody
   if (response.status === 409) return { kind: 'conflict', entries: error?.entries ?? [], message: error?.message ?? '' }
   return {

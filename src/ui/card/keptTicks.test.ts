@@ -1,0 +1,64 @@
+import { beforeEach, expect, test, vi } from 'vitest'
+
+/** A tab's storage; `full` keeps nothing. */
+const store = (full = false) => {
+  const kept = new Map<string, string>()
+  return {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => {
+      if (full) throw new Error('QuotaExceededError')
+      kept.set(key, value)
+    },
+  }
+}
+/** The page as it is loaded: its memory is new, the tab's storage is not. */
+const load = () => {
+  vi.resetModules()
+  return import('./keptTicks')
+}
+beforeEach(() => vi.stubGlobal('sessionStorage', store()))
+
+test('ticks survive a reload, each item its own, and hold for the piece that they were made on', async () => {
+  const before = await load()
+  before.keepTicks('/jobs/a/crimp 1/W1/a', 'stripped at nine', ['brush', 'seal'])
+  before.keepTicks('/jobs/a/crimp 1/W1/b', 'stripped at ten', ['brush'])
+  const { ticksOf, NO_TICKS } = await load()
+  expect(ticksOf('/jobs/a/crimp 1/W1/a', 'stripped at nine')).toEqual(['brush', 'seal'])
+  expect(ticksOf('/jobs/a/crimp 1/W1/b', 'stripped at ten')).toEqual(['brush'])
+  // it was scrapped and stripped anew: nothing is carried over
+  expect(ticksOf('/jobs/a/crimp 1/W1/a', 'stripped at noon')).toBe(NO_TICKS)
+  expect(ticksOf('/jobs/b/crimp 1/W1/a', 'stripped at nine')).toBe(NO_TICKS)
+})
+
+test('what is not ticked any more is forgotten, and the oldest items go', async () => {
+  const { keepTicks, ticksOf, NO_TICKS } = await load()
+  keepTicks('one', 'x', ['a'])
+  keepTicks('one', 'x', [])
+  expect(ticksOf('one', 'x')).toBe(NO_TICKS)
+  for (let n = 0; n < 80; n++) keepTicks(`item ${n}`, 'x', ['a'])
+  expect(ticksOf('item 0', 'x')).toBe(NO_TICKS)
+  expect(ticksOf('item 79', 'x')).toEqual(['a'])
+})
+
+test.each(['rubbish', '{}', '[1,["a"],["b",{"piece":1}]]', 'null'])('%j in the storage is no tick', async (text) => {
+  sessionStorage.setItem('urn-ticks', text)
+  const { ticksOf, NO_TICKS } = await load()
+  expect(ticksOf('a', 'x')).toBe(NO_TICKS)
+})
+
+test('a browser that keeps nothing keeps them until the page goes', async () => {
+  vi.stubGlobal('sessionStorage', store(true))
+  const { keepTicks, ticksOf } = await load()
+  keepTicks('one', 'x', ['a'])
+  expect(ticksOf('one', 'x')).toEqual(['a'])
+})
+
+test('whoever shows them is told', async () => {
+  const { keepTicks, onTicks } = await load()
+  const told = vi.fn()
+  const stop = onTicks(told)
+  keepTicks('one', 'x', ['a'])
+  stop()
+  keepTicks('one', 'x', ['b'])
+  expect(told).toHaveBeenCalledTimes(1)
+})

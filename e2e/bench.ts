@@ -168,7 +168,7 @@ export async function sevenAtBench(
     prev = hash
     return kept
   })
-  const made = await request.post('/api/v1/jobs', {
+  const made = await request.post('/api/v1/jobs?copy=1', {
     data: {
       format: 'urn-bench/job',
       version: 1,

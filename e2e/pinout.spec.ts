@@ -92,7 +92,7 @@ test('a workbook is read like a CSV, with a ring and a splice at its far sides',
 })
 
 for (const [what, file, sentence] of [
-  ['binary rubbish', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 255, 254, 1, 2]), 'This is no text'],
+  ['binary rubbish', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 255, 254, 1, 2]), 'pinout.csv is no text'],
   ['wrong columns', Buffer.from('pin;name\n1;x\n'), 'The first row must name the columns'],
   [
     'a hundred thousand rows',

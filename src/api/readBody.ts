@@ -1,3 +1,5 @@
+import { strictText } from '@/formats/decodeText'
+
 /** A body as text, or why it is not read. */
 export type BodyRead =
   { readonly ok: true; readonly text: string } | { readonly ok: false; readonly why: 'too-large' | 'not-utf8' }
@@ -22,13 +24,10 @@ export async function readBytes(request: Request, limitBytes: number): Promise<B
   return Buffer.concat(chunks)
 }
 
-/** A body as text, in UTF-8 or not at all. */
+/** A body as text: in UTF-8, or in UTF-16 by its mark, or not at all. */
 export async function readBody(request: Request, limitBytes: number): Promise<BodyRead> {
   const bytes = await readBytes(request, limitBytes)
   if (!bytes) return { ok: false, why: 'too-large' }
-  try {
-    return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) }
-  } catch {
-    return { ok: false, why: 'not-utf8' }
-  }
+  const strict = strictText(bytes)
+  return strict ? { ok: true, text: strict.text } : { ok: false, why: 'not-utf8' }
 }

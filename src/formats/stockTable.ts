@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { readSeparator } from '@/core/base/cells/separator'
 
 export interface StockTableLine {
   readonly part: string
@@ -21,15 +22,17 @@ export function readStockTable(
   text: string,
   knows: (part: string) => boolean,
 ): { readonly lines: readonly StockTableLine[]; readonly faults: readonly StockTableFault[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+  const { separator, body, skipped } = readSeparator(text)
+  const parsed = Papa.parse<Record<string, string>>(body.trim(), {
     header: true,
+    delimiter: separator,
     skipEmptyLines: 'greedy',
     transformHeader: (heading) => heading.trim().toLowerCase(),
   })
   const faults: StockTableFault[] = []
   const seen = new Set<string>()
   const lines = parsed.data.flatMap((record, i): StockTableLine[] => {
-    const row = i + 2
+    const row = i + 2 + skipped
     const part = (record.part ?? '').trim()
     const figure = (column: 'count' | 'reorder', said: string | undefined): number | undefined => {
       const found = (said ?? '').trim()

@@ -1,3 +1,4 @@
+import { cellErrorWords } from './cellError'
 import { list, plural } from '@/words/figures'
 import { planFaultWords } from '@/words/plan'
 import { quantityWords, readingWords } from '@/words/quantity'
@@ -38,6 +39,8 @@ export function tableFaultWords(fault: TableFault): string {
 export function cellProblemWords(problem: CellProblem, found: string): string {
   const said = found === '' ? 'empty' : `“${found}”`
   switch (problem.kind) {
+    case 'spreadsheet':
+      return cellErrorWords(problem.error)
     case 'missing':
       return 'is empty: fill it in'
     case 'bad-id':

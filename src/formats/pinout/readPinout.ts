@@ -19,6 +19,8 @@ import {
 import { countLines } from './countLines'
 import { FigureColumns } from './figureColumns'
 import { type AddFault, ID, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
+import { cellError } from '@/core/base/cells/cellError'
+import { readSeparator } from '@/core/base/cells/separator'
 import Papa from 'papaparse'
 
 export interface PinoutReading {
@@ -46,7 +48,8 @@ const nothing = (fault: TableFault): PinoutReading => ({
 /**
  * Reads a pinout in CSV as it will become a plan.
  *
- * Columns are matched by name, in any order; comma, semicolon or tab; with or without a byte order mark. Every cell that
+ * Columns are matched by name, in any order; comma, semicolon, tab or bar, or what a `sep=` line names; with or without a byte
+ * order mark. Every cell that
  * cannot be read gives a fault with its row and column; `plan` is there only when there is none.
  *
  * @param text   the file's text
@@ -58,14 +61,14 @@ export function readPinout(
   lookup: Catalogue,
   picks: Readonly<Record<string, string>> = {},
 ): PinoutReading {
-  const body = text.replace(/^\uFEFF/, '')
+  const { separator, body, skipped } = readSeparator(text)
   if (body.trim() === '') return nothing({ kind: 'empty' })
   if (looksBinary(body)) return nothing({ kind: 'not-text' })
   const lines = countLines(body)
   if (lines - 1 > PINOUT_ROW_LIMIT) return nothing({ kind: 'too-many-rows', rows: lines - 1, limit: PINOUT_ROW_LIMIT })
-  const parsed = Papa.parse<string[]>(body, { skipEmptyLines: 'greedy', delimiter: delimiterOf(body) })
+  const parsed = Papa.parse<string[]>(body, { skipEmptyLines: 'greedy', delimiter: separator })
   const quote = parsed.errors.find((error) => error.type === 'Quotes')
-  if (quote) return nothing({ kind: 'quote-open', row: (quote.row ?? 0) + 1 })
+  if (quote) return nothing({ kind: 'quote-open', row: (quote.row ?? 0) + 1 + skipped })
   const [headings = [], ...data] = parsed.data
   const { at, missing, unknown, twice } = matchHeadings(headings)
   if (twice.length > 0) return nothing({ kind: 'columns-twice', headings: twice })
@@ -74,10 +77,10 @@ export function readPinout(
   const ragged = data.flatMap((cells, i): TableFault[] =>
     cells.length === headings.length || trailingBlank(cells, headings.length)
       ? []
-      : [{ kind: 'ragged', row: i + 2, cells: cells.length, expected: headings.length }],
+      : [{ kind: 'ragged', row: i + 2 + skipped, cells: cells.length, expected: headings.length }],
   )
   const cellRows = data.map((cells, i) => ({
-    row: i + 2,
+    row: i + 2 + skipped,
     cells: Object.fromEntries(Object.entries(at).map(([id, index]) => [id, (cells[index] ?? '').trim()])),
   }))
   if (ragged.length > 0)
@@ -95,11 +98,16 @@ function looksBinary(text: string): boolean {
   return /[\u0000-\u0008\u000E-\u001F]/.test(head) || (head.match(/\uFFFD/g)?.length ?? 0) > 3
 }
 
-/** The one of , ; and tab that stands most often in the heading line, outside quotes. */
-function delimiterOf(text: string): string {
-  const heading = text.slice(0, text.search(/\r?\n|$/)).replace(/"[^"]*"/g, '')
-  const count = (mark: string) => heading.split(mark).length
-  return [',', ';', '\t'].reduce((best, mark) => (count(mark) > count(best) ? mark : best))
+/** Cells in which a spreadsheet left an error, or a formula that it did not compute: said once, and not read as anything else. */
+function spreadsheetLeft(cells: CellRow['cells'], fault: AddFault): boolean {
+  let any = false
+  for (const [column, text] of Object.entries(cells)) {
+    const error = cellError(text)
+    if (!error) continue
+    any = true
+    fault(column as ColumnId, { kind: 'spreadsheet', error })
+  }
+  return any
 }
 
 interface Reading {
@@ -119,6 +127,7 @@ function readRow(
   const before = faults.length
   const fault = (column: ColumnId, problem: CellProblem) =>
     faults.push({ row, column, found: cells[column] ?? '', problem })
+  if (spreadsheetLeft(cells, fault)) return { row, cells }
   const id = readId(cells.wire ?? '', row, seenWires, fault)
   const type = readType(cells.type ?? '', lookup, fault)
   const colour = parseColour(cells.colour ?? '')

@@ -68,3 +68,42 @@ test('whatever bytes come, there is a verdict and no exception', () => {
     }),
   )
 })
+
+/** A workbook of one sheet, as the format has it. */
+const workbook = (rows: string) =>
+  zipSync({
+    '[Content_Types].xml': strToU8(
+      '<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="xml" ContentType="application/xml"/><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Override PartName="/xl/workbook.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/><Override PartName="/xl/worksheets/sheet1.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/></Types>',
+    ),
+    '_rels/.rels': strToU8(
+      '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" Target="xl/workbook.xml"/></Relationships>',
+    ),
+    'xl/workbook.xml': strToU8(
+      '<workbook xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets><sheet name="Loom" sheetId="1" r:id="rId1"/></sheets></workbook>',
+    ),
+    'xl/_rels/workbook.xml.rels': strToU8(
+      '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet1.xml"/></Relationships>',
+    ),
+    'xl/worksheets/sheet1.xml': strToU8(
+      `<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>${rows}</sheetData></worksheet>`,
+    ),
+  })
+const text = (at: string, said: string) => `<c r="${at}" t="inlineStr"><is><t>${said}</t></is></c>`
+
+test('a cell with an error, or with a formula that nobody computed, is not read as empty', async () => {
+  const bytes = workbook(
+    `<row r="1">${text('A1', 'wire')}${text('B1', 'length')}${text('C1', 'note')}</row>` +
+      `<row r="2">${text('A2', 'W1')}<c r="B2" t="e"><f>C9*2</f><v>#REF!</v></c>${text('C2', 'x')}</row>` +
+      `<row r="3">${text('A3', 'W2')}<c r="B3"><f>B2*2</f></c>${text('C3', 'y')}</row>` +
+      `<row r="4">${text('A4', 'W3')}<c r="B4"><f>600+20</f><v>620</v></c>${text('C4', 'z')}</row>`,
+  )
+  expect(await readXlsx(bytes)).toEqual({
+    ok: true,
+    value: [
+      ['wire', 'length', 'note'],
+      ['W1', '#REF!', 'x'],
+      ['W2', '=B2*2', 'y'],
+      ['W3', '620', 'z'],
+    ],
+  })
+})

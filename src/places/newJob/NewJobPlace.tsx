@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { FileDrop } from '@/ui/file/FileDrop'
+import { useTextFile } from '@/ui/file/useTextFile'
 import { useOperator } from '@/ui/frame/Operator'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -60,10 +61,11 @@ export function NewJobPlace({
     if (kept) setValues(kept)
   }, [setValues])
   const { csv, ends, title } = form.values
+  const textFile = useTextFile()
   const preview = usePreview(csv, ends, setMessage)
   const take = async (dropped: File | undefined) => {
     if (!dropped) return
-    const read = await readPinoutFile(dropped)
+    const read = await readPinoutFile(dropped, textFile.read)
     setMessage(read.ok ? undefined : read.fault)
     if (read.ok) form.setValues({ csv: read.value, ...(title === '' && { title: titleOfFile(dropped.name) }) })
   }
@@ -119,6 +121,7 @@ export function NewJobPlace({
           <p className={clsx(textCss.small, textCss.dim)}>{texts.columnsByNameIn}</p>
         </div>
         <div className={paneCss.work}>
+          {textFile.question}
           {message !== undefined && (
             <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
               ▲ {message}

@@ -9,22 +9,29 @@ import { readXlsxBeside } from '@/workers/xlsxClient'
 
 const FILE_BYTES = 5 * 1024 * 1024
 
-/** The text of a pinout that was dropped, as CSV: of a workbook its first sheet; else the sentence why it is not read. */
-export async function readPinoutFile(file: File): Promise<Result<string, string | undefined>> {
+/**
+ * The text of a pinout that was dropped, as CSV: of a workbook its first sheet; else the sentence why it is not read.
+ * @param readText reads a file that is text, and asks how it was written where nobody can tell
+ */
+export async function readPinoutFile(
+  file: File,
+  readText: (file: File) => Promise<Result<string, string | undefined>>,
+): Promise<Result<string, string | undefined>> {
   if (file.size > FILE_BYTES) return fail(words.isLargerThanMb(file.name))
-  const bytes = new Uint8Array(await file.arrayBuffer())
-  let text = new TextDecoder('utf-8').decode(bytes)
-  if (/\.xlsx$/i.test(file.name)) {
-    const sheet = await readXlsxBeside(bytes, new AbortController().signal)
-    if (!sheet) return fail(undefined)
-    if (!sheet.ok) return fail(xlsxFaultWords(sheet.fault))
-    text = toCsv(sheet.value)
-  }
+  const read = /\.xlsx$/i.test(file.name) ? await readWorkbook(file) : await readText(file)
+  if (!read.ok) return read
+  const text = read.value
   // a file of so many rows is told at once: the field would take long to hold it
   const rows = countLines(text) - 1
   return rows > PINOUT_ROW_LIMIT
     ? fail(tableFaultWords({ kind: 'too-many-rows', rows, limit: PINOUT_ROW_LIMIT }))
     : ok(text)
+}
+
+async function readWorkbook(file: File): Promise<Result<string, string | undefined>> {
+  const sheet = await readXlsxBeside(new Uint8Array(await file.arrayBuffer()), new AbortController().signal)
+  if (!sheet) return fail(undefined)
+  return sheet.ok ? ok(toCsv(sheet.value)) : fail(xlsxFaultWords(sheet.fault))
 }
 
 /** What a job is called before anybody names it. */

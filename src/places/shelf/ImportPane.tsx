@@ -1,4 +1,5 @@
 'use client'
+import { useTextFile } from '@/ui/file/useTextFile'
 import { importPaneWords as words } from '@/words/screens/shelf/importPane'
 import { Button } from '@mantine/core'
 import { useRouter } from 'next/navigation'
@@ -30,6 +31,7 @@ export function ImportPane() {
   const [step, setStep] = useState<Step>({ kind: 'idle' })
   const text = useRef('')
   const stop = useRef<AbortController>(undefined)
+  const textFile = useTextFile()
   const send = async (write: boolean): Promise<ImportLine | undefined> => {
     stop.current = new AbortController()
     const response = await fetch(`/api/shelf/import${write ? '?write=1' : ''}`, {
@@ -51,7 +53,14 @@ export function ImportPane() {
       // YAML takes its time: it is read here, once, and not at the bench for each look
       const stopped = new AbortController()
       stop.current = stopped
-      const json = await yamlToJsonBeside(await file.text(), stopped.signal)
+      const said = await textFile.read(file)
+      if (!said.ok)
+        return setStep(
+          said.fault === undefined
+            ? { kind: 'idle' }
+            : { kind: 'preview', preview: { ok: false, faults: [said.fault] } },
+        )
+      const json = await yamlToJsonBeside(said.value, stopped.signal)
       if (!json || stopped.signal.aborted) throw new Error('stopped')
       if (!json.ok) return setStep({ kind: 'preview', preview: { ok: false, faults: [json.fault] } })
       text.current = json.value
@@ -105,6 +114,7 @@ export function ImportPane() {
       }}
     >
       <h2 className={paneCss.pageTitle}>{words.importPackage}</h2>
+      {textFile.question}
       <p className={paneCss.fixed}>
         {words.yamlOrJsonOf} <span className={textCss.mono}>{words.urnBenchCatalogue}</span>
         {words.asExportMakesIt} <span className={textCss.mono}>{words.docsSchemas}</span>

@@ -1,9 +1,12 @@
 import { importPaneWords as words } from '@/words/screens/plan/importPane'
 import { Button, Textarea } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
+import { cellError } from '@/core/base/cells/cellError'
+import { cellErrorWords } from '@/words/cellError'
 import { xlsxFaultWords } from '@/words/workbook'
-import { fileSeparators, useTableText } from '@/ui/grid/useTableText'
+import { useTableText } from '@/ui/grid/useTableText'
 import { readXlsxBeside } from '@/workers/xlsxClient'
+import { useTextFile } from '@/ui/file/useTextFile'
 import { FileDrop } from '@/ui/file/FileDrop'
 import styles from './TableSource.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -28,6 +31,7 @@ export function TableSource({
   const [fault, setFault] = useState<string>()
   const [reading, setReading] = useState<AbortController>()
   const readTable = useTableText()
+  const textFile = useTextFile()
   const latest = useRef(onTable)
   useEffect(() => {
     latest.current = onTable
@@ -36,23 +40,29 @@ export function TableSource({
     if (table.length - 1 > ROWS_AT_MOST) {
       setFault(words.rowsAreTooMany(table.length, ROWS_AT_MOST))
       latest.current(undefined)
-    } else {
-      setFault(undefined)
-      latest.current(table.length > 0 ? table : undefined)
+      return
     }
+    const left = spreadsheetLeft(table)
+    setFault(left)
+    latest.current(left === undefined && table.length > 0 ? table : undefined)
   }
   const fromText = (said: string) => {
     setText(said)
     if (said.trim() === '') latest.current(undefined)
-    else readTable(said, fileSeparators, (rows) => take(rows.filter((row) => row.some((cell) => cell.trim() !== ''))))
+    else readTable(said, 'file', (rows) => take(rows.filter((row) => row.some((cell) => cell.trim() !== ''))))
   }
   const fromFile = async (file: File) => {
-    if (!/\.xlsx$/i.test(file.name)) return fromText(await file.text())
+    if (!/\.xlsx$/i.test(file.name)) {
+      const read = await textFile.read(file)
+      if (read.ok) fromText(read.value)
+      else setFault(read.fault)
+      return
+    }
     const stop = new AbortController()
     setReading(stop)
     const read = await readXlsxBeside(new Uint8Array(await file.arrayBuffer()), stop.signal)
     setReading(undefined)
-    if (!read) return undefined
+    if (!read) return
     if (read.ok) {
       setText('')
       take(read.value)
@@ -60,7 +70,6 @@ export function TableSource({
       setFault(xlsxFaultWords(read.fault))
       latest.current(undefined)
     }
-    return undefined
   }
   return (
     <div
@@ -88,7 +97,18 @@ export function TableSource({
           </Button>
         )}
       </span>
+      {textFile.question}
       {fault !== undefined && <span className={textCss.wrong}>▲ {fault}</span>}
     </div>
   )
+}
+
+/** The first cell in which a spreadsheet left an error, or a formula that it did not compute, as a sentence. */
+function spreadsheetLeft(table: TableCells): string | undefined {
+  for (const [row, cells] of table.entries())
+    for (const [column, text] of cells.entries()) {
+      const error = cellError(text)
+      if (error) return words.cellHolds(row + 1, table[0]?.[column] ?? String(column + 1), cellErrorWords(error))
+    }
+  return undefined
 }

@@ -17,7 +17,7 @@ import { useGridEdits } from './useGridEdits'
 import { type HeldRow, reveal, useGridHand } from './useGridHand'
 import { useGridRows } from './useGridRows'
 import { useSteady } from '../useSteady'
-import { clipboardSeparators, fileSeparators, useTableText } from './useTableText'
+import { useTableText } from './useTableText'
 
 const ROW_PX = 34
 const HEAD_PX = 35
@@ -156,7 +156,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
         }
         onPaste={(event) =>
           onClipboard(event, (clipboard) =>
-            readTable(clipboard.getData('text/plain'), takesFiles ? fileSeparators : clipboardSeparators, edits.paste),
+            readTable(clipboard.getData('text/plain'), takesFiles ? 'file' : 'clipboard', edits.paste),
           )
         }
       />

@@ -1,3 +1,4 @@
+import type { CellError } from '../../base/cells/cellError'
 import type { PlanFault, Wire } from '@/core/record/plan/plan'
 import type { Dimension, Quantity, QuantityFault } from '@/core/base/units/parseQuantity'
 import type { ColumnId } from './pinoutColumns'
@@ -6,6 +7,8 @@ export const PINOUT_ROW_LIMIT = 5000
 
 /** Why a cell cannot be read; the words stand elsewhere. */
 export type CellProblem =
+  /** an error of a spreadsheet, or a formula that it did not compute */
+  | { readonly kind: 'spreadsheet'; readonly error: CellError }
   | { readonly kind: 'missing' }
   | { readonly kind: 'bad-id' }
   | { readonly kind: 'wire-twice'; readonly firstRow: number }

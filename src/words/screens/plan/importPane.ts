@@ -2,6 +2,7 @@ import { plural } from '@/words/figures'
 
 /** What `ImportPane` says. */
 export const importPaneWords = {
+  cellHolds: (row: number, column: string, what: string) => `Row ${String(row)}, ${column} ${what}.`,
   fromEnd: 'from end',
   fromCavity: 'from cavity',
   toEnd: 'to end',

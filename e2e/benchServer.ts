@@ -36,14 +36,17 @@ interface Running {
 }
 
 /** Starts a server with the demo world in a data folder. */
-export async function startBench(data: string): Promise<Pick<Running, 'address' | 'child'>> {
+export async function startBench(
+  data: string,
+  more: Readonly<Record<string, string>> = {},
+): Promise<Pick<Running, 'address' | 'child'>> {
   // a port that was free a moment ago may be taken by then: another one is tried
   for (let tries = 1; ; tries++) {
     const port = await freePort()
     const address = `http://127.0.0.1:${port}`
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
       stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, PORT: String(port), URN_BENCH_DATA: data, URN_BENCH_DEMO: '1', DATABASE_URL: '' },
+      env: { ...process.env, PORT: String(port), URN_BENCH_DATA: data, URN_BENCH_DEMO: '1', DATABASE_URL: '', ...more },
     })
     if (await answers(address, child)) return { address, child }
     if (tries === 3) throw new Error('the bench of these tests did not start')

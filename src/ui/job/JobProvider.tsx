@@ -72,7 +72,7 @@ export function JobProvider({
   const clock = useClock()
   const [notice, tell] = useState<Notice>()
   const { folded, state, take, catchUp } = useFolded(id, initial, provenance.fault === undefined)
-  const { send, busy } = useSend(id, folded, take, tell)
+  const { send, busy } = useSend(id, folded, take, tell, catchUp)
 
   const append = useCallback(
     async (...said: Said[]): Promise<boolean> => {

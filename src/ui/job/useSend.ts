@@ -25,6 +25,7 @@ export function useSend(
   folded: RefObject<Folded>,
   take: (entries: readonly KeptEntry[]) => Promise<void>,
   tell: (notice: Notice | undefined) => void,
+  catchUp: () => Promise<void>,
 ): { readonly send: (entries: readonly NewEntry[]) => Promise<boolean>; readonly busy: boolean } {
   const [pending, setPending] = useState(0)
   const told = useTold(id, folded, tell)
@@ -41,8 +42,9 @@ export function useSend(
       setPending((count) => count + 1)
       try {
         const { fresh, last } = await sendWaiting(id, one.id)
-        // it may have gone with what was sent a moment before
-        const gone = !waitingOf(id).some((other) => other.id === one.id)
+        // it may have gone with what was sent a moment before, here or from another tab
+        const gone = !fresh && !waitingOf(id).some((other) => other.id === one.id)
+        if (gone) await catchUp()
         return told(
           one,
           fresh ?? (gone ? { kind: 'written', entries: [] } : last?.kind === 'unreachable' ? last : undefined),
@@ -51,7 +53,7 @@ export function useSend(
         setPending((count) => count - 1)
       }
     },
-    [id, folded, told],
+    [id, folded, told, catchUp],
   )
   return { send, busy: pending > 0 }
 }

@@ -33,7 +33,10 @@ export function Outbox() {
   if (stuck.length === 0) return null
   const asked = stuck.filter((one) => one.asked !== undefined)
   const shown = asked.length > 0 ? asked : stuck
-  const line = (asked.length > 0 ? words.ask : words.wait)(shown.length, list(shown.map(waitingLine), 3))
+  const line = (asked.length > 0 ? words.ask : words.wait)(
+    shown.reduce((sum, one) => sum + one.entries.length, 0),
+    list(shown.map(waitingLine), 3),
+  )
   return (
     <aside className={styles.outbox} aria-label={words.title}>
       {open && <OutboxList items={stuck} />}
@@ -51,10 +54,11 @@ export function Outbox() {
 
 /** Tries again now and then, when the network comes back, and when somebody comes back to the page. */
 function useSending(any: boolean): void {
+  // what an earlier page left; what this one or another tab has just pressed is sent by whoever pressed it
+  useEffect(() => void sendAll(), [])
   useEffect(() => {
     if (!any) return
     const send = () => void sendAll()
-    send()
     const timer = setInterval(send, AGAIN_MS)
     window.addEventListener('online', send)
     window.addEventListener('focus', send)

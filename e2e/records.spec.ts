@@ -1,0 +1,108 @@
+import { spawnSync } from 'node:child_process'
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { expect, test } from '@playwright/test'
+import { alive, makeJob } from './bench'
+import { emptyFolder, startBench, stopBench } from './benchServer'
+import { test as benchTest } from './bench'
+
+/** Changes a stored row behind the bench's back, by a program of its own on the folder of a bench that is stopped. */
+function tamper(data: string, sql: string): void {
+  const program = `
+    import { PGlite } from '@electric-sql/pglite'
+    const db = await PGlite.create(${JSON.stringify(join(data, 'pg'))})
+    await db.exec(${JSON.stringify(sql)})
+    await db.close()`
+  const { status, stderr } = spawnSync(process.execPath, ['--input-type=module', '-e', program], { encoding: 'utf8' })
+  expect(stderr + String(status)).toBe('0')
+}
+
+test('a stored entry that was changed is named on every screen and paper of its job, and nothing more is written', async ({
+  browser,
+}) => {
+  const folder = emptyFolder()
+  const data = join(folder, 'data')
+  const first = await startBench(data)
+  await stopBench(first.child)
+  tamper(
+    data,
+    `update journal_entry set body = jsonb_set(body, '{lengthMm}', '1') where job_id = 'deck-loom' and seq = 9`,
+  )
+  const { address, child } = await startBench(data)
+  const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
+  await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: address }])
+  const page = await context.newPage()
+  for (const station of ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal']) {
+    await page.goto(`/jobs/deck-loom/${station}`)
+    await expect(page.getByTestId('record-fault')).toContainText('This record is not whole')
+    await expect(page.getByTestId('record-fault')).toContainText(
+      /Entry 9 does not follow from entry 8.*Entries 1 to 7 hold/,
+    )
+  }
+  await alive(page)
+  await expect(page.getByText('does not hold').first()).toBeVisible()
+  await page.getByLabel('Note for the record').fill('goes on')
+  await page.getByRole('button', { name: 'Write the note' }).click()
+  await expect(page.getByTestId('notice')).toContainText('Not written: Entry 9 does not follow')
+  const api = await context.request.post('/api/v1/jobs/deck-loom/journal', {
+    data: { seen: 1, entries: [{ id: 'after-0001', kind: 'noted', text: 'x' }] },
+  })
+  expect(api.status()).toBe(422)
+  const paper = await (await context.request.get('/jobs/deck-loom/papers/record.csv')).text()
+  expect(paper).toContain('not whole from entry 9')
+  expect((await context.request.get('/jobs/deck-loom/papers/build-sheet.pdf')).status()).toBe(200)
+  // others are as they were; the Ledger looks at all of them
+  await page.goto('/ledger?show=records')
+  await alive(page)
+  await page.keyboard.press('v')
+  await expect(page.getByText('▲ 1 record is not whole')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('row').filter({ hasText: 'Beacon lead' })).toContainText('✓ whole')
+  await expect(page.getByRole('row').filter({ hasText: 'Mudlark deck loom' })).toContainText('Entry 9 does not follow')
+  await context.close()
+  await stopBench(child)
+  rmSync(folder, { recursive: true, force: true })
+})
+
+test('an empty bench asks who works here, takes a name, and that name is written', async ({ browser }) => {
+  const folder = emptyFolder()
+  const { address, child } = await startBench(join(folder, 'data'), { URN_BENCH_DEMO: '' })
+  const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
+  const page = await context.newPage()
+  await page.goto('/')
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Who works here?' })).toBeVisible()
+  await page.getByRole('button', { name: 'I work here' }).click()
+  await expect(page.getByText('Say a name first.')).toBeVisible()
+  await page.getByLabel('Your name').fill('Zoë <b>Ünal</b>')
+  await page.getByLabel('What you do').selectOption('lead')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'I work here' }).click()
+  await expect(page.getByLabel('Who is at this bench').first()).toHaveValue('zoe')
+  await expect(page.getByRole('heading', { name: 'Who works here?' })).toHaveCount(0)
+  // a script that says somebody else is refused
+  const { entries } = (await (await context.request.get('/api/v1/jobs')).json()) as { entries?: unknown[] }
+  expect(entries).toBeUndefined()
+  await context.close()
+  await stopBench(child)
+  rmSync(folder, { recursive: true, force: true })
+})
+
+benchTest(
+  'what was read in is marked so on its screens, and its authors are nobody of this bench',
+  async ({ bench: page, request }) => {
+    const id = await makeJob(request, 'Read in')
+    const document = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as object
+    const copied = await request.post('/api/v1/jobs?copy=1&file=lead.json', { data: document })
+    const copy = ((await copied.json()) as { id: string }).id
+    await page.goto(`/jobs/${copy}/prep`)
+    await alive(page)
+    await expect(page.getByTestId('read-in')).toContainText(
+      'from lead.json: 2 entries written elsewhere, signatures not checked here',
+    )
+    await expect(page.getByTestId('read-in')).toContainText(`A copy of ${id}`)
+    await page.goto(`/jobs/${copy}/journal`)
+    await expect(page.getByText('api (not of this bench)').first()).toBeVisible()
+    const mark = await (await request.get(`/jobs/${copy}/papers/record.csv`)).text()
+    expect(mark).toContain('read in from lead.json, not checked here')
+  },
+)

@@ -9,7 +9,7 @@ const layers = {
   devices: ['formats', 'words', 'core'],
   threads: ['formats', 'words', 'core'],
   papers: ['ui', 'threads', 'formats', 'words', 'core'],
-  api: ['data', 'formats', 'words', 'core'],
+  api: ['data', 'threads', 'formats', 'words', 'core'],
   stations: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
   places: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
 }

@@ -34,6 +34,7 @@ const threads = join(process.cwd(), 'build', 'threads')
 export const threadFiles = {
   URN_BENCH_THREAD_PAPERS: join(threads, 'papers.mjs'),
   URN_BENCH_THREAD_PACKAGE: join(threads, 'package.mjs'),
+  URN_BENCH_THREAD_COMPUTE: join(threads, 'compute.mjs'),
 }
 /** Bench instruments that ship with the app, a process of their own. */
 export const standIns = join(threads, 'stand-ins.mjs')
@@ -62,6 +63,7 @@ export async function buildThreads() {
     entryPoints: {
       papers: 'src/papers/papers.worker.ts',
       package: 'src/threads/package.worker.ts',
+      compute: 'src/threads/compute.worker.ts',
       'request-guard': 'src/api/requestGuard.ts',
       'stand-ins': 'src/devices/standIns/standIns.main.ts',
     },

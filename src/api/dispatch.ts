@@ -1,7 +1,9 @@
 import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
 import { readBody } from './readBody'
+import { parseJson } from './parseJson'
 import { endpoints } from './endpoints'
+import { ThreadLimit } from '@/threads/runThread'
 import { isDiskFull } from '@/data/daybook/diskRoom'
 import { DISK_FULL } from '@/words/unanswered'
 import { badText } from '@/core/base/badText'
@@ -55,6 +57,11 @@ export async function dispatch(request: Request, path: string, context: Dispatch
   try {
     return await serve(request, match.one, match.params, context)
   } catch (caught) {
+    if (caught instanceof ThreadLimit)
+      return error(422, 'too-much-work', {
+        of: caught.of,
+        message: `this needs more ${caught.of} than one request may take: ask for less at a time`,
+      })
     if (isDiskFull(caught)) return error(507, 'disk-full', { message: DISK_FULL })
     return error(500, 'internal', {
       id: context.report(caught),
@@ -167,12 +174,4 @@ function matchPath(pattern: string, path: string): Record<string, string> | unde
     else if (part !== said) return undefined
   }
   return params
-}
-
-function parseJson(text: string): { ok: true; value: unknown } | { ok: false } {
-  try {
-    return { ok: true, value: JSON.parse(text) as unknown }
-  } catch {
-    return { ok: false }
-  }
 }

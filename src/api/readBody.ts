@@ -1,4 +1,4 @@
-import { strictText } from '@/formats/decodeText'
+import { strictText } from '@/core/base/text/decodeText'
 
 /** A body as text, or why it is not read. */
 export type BodyRead =

@@ -1,5 +1,5 @@
 import { hash } from 'node:crypto'
-import type { Entry, KeptEntry } from '@/core/record/journal/entry'
+import type { Entry } from '@/core/record/journal/entry'
 import { canonicalText } from './canonicalText'
 
 /** What the first entry of a journal follows. */
@@ -9,14 +9,4 @@ export const NO_HASH = '0'.repeat(64)
 export function entryHash(entry: Entry, prev: string): string {
   const { hash: _hash, prev: _prev, ...bare } = entry as Entry & { hash?: string; prev?: string }
   return hash('sha256', canonicalText({ ...bare, prev }), 'hex')
-}
-
-/** The first entry that does not follow from the one before it, or undefined when the chain is whole. */
-export function brokenLink(entries: readonly KeptEntry[], from = NO_HASH): number | undefined {
-  let prev = from
-  for (const entry of entries) {
-    if (entry.prev !== prev || entryHash(entry, prev) !== entry.hash) return entry.seq
-    prev = entry.hash
-  }
-  return undefined
 }

@@ -186,7 +186,7 @@ async function loadWorld(db: Database, jobs: JobCache, files: DemoFolder): Promi
   }
   for (const [id, at] of workedOn) {
     const document = jobDocumentSchema.parse(JSON.parse(files.text('jobs', `${id}.json`)))
-    const { entries, issues } = readJournal(document.journal ?? [])
+    const { entries, issues } = await readJournal(document.journal ?? [])
     if (issues.length > 0) throw new Error(`demo job ${id}.json: ${JSON.stringify(issues[0])}`)
     const made = await createJob(db, jobs, {
       id,

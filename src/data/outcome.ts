@@ -5,15 +5,34 @@ import { authorUnknownWords, recordFaultWords, recordRemedy } from '@/words/reco
 import { refusalWords } from '@/words/refusals'
 import { badText } from '@/core/base/badText'
 import { unknownAuthor } from './repositories/authors'
+import { DISK_FULL } from '@/words/unanswered'
 import { bench } from './bench'
+import { isDiskFull } from './daybook/diskRoom'
 import { benchClock } from './benchClock'
 import { appendEntries } from '@/data/repositories/appendEntries'
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value })
 export const refused = (message: string): { readonly ok: false; readonly message: string } => ({ ok: false, message })
 
+/** Writes something; what there is no room for is refused with a sentence, and nothing of it is written. */
+export async function withRoom<T>(work: () => Promise<Outcome<T>>): Promise<Outcome<T>> {
+  try {
+    return await work()
+  } catch (error) {
+    if (isDiskFull(error)) return refused(DISK_FULL)
+    throw error
+  }
+}
+
 /** Appends what an action has worked out to a job's journal, or says in a sentence why it cannot be. */
-export async function writeEntries(
+export const writeEntries = (
+  jobId: string,
+  seen: number,
+  by: string,
+  entries: readonly NewEntry[],
+): Promise<Outcome<readonly KeptEntry[]>> => withRoom(() => append(jobId, seen, by, entries))
+
+async function append(
   jobId: string,
   seen: number,
   by: string,

@@ -42,14 +42,21 @@ export interface JournalIssue {
   readonly message: string
 }
 
-/** Splits the entries of a document into what was said and its stamps, checking both. */
-export function readJournal(journal: readonly Record<string, unknown>[]): {
+/**
+ * Splits the entries of a document into what was said and its stamps, checking both.
+ * @param breath lets others have their turn: a record of many thousand entries takes a second
+ */
+export async function readJournal(
+  journal: readonly Record<string, unknown>[],
+  breath: () => Promise<void> | undefined = () => undefined,
+): Promise<{
   readonly entries: readonly StampedEntry[]
   readonly issues: readonly JournalIssue[]
-} {
+}> {
   const entries: StampedEntry[] = []
   const issues: JournalIssue[] = []
-  journal.forEach((raw, index) => {
+  for (const [index, raw] of journal.entries()) {
+    await breath()
     const { seq, at, by, prev, hash, ...said } = raw
     const stamp = stampSchema.safeParse({ seq, at, by, prev, hash })
     const entry = entrySchema.safeParse(said)
@@ -58,7 +65,7 @@ export function readJournal(journal: readonly Record<string, unknown>[]): {
         issues.push({ path: ['journal', index, ...path], message })
     }
     if (stamp.success && entry.success) entries.push({ entry: entry.data, stamp: stamp.data })
-  })
+  }
   return { entries, issues }
 }
 

@@ -1,7 +1,17 @@
 import { Worker } from 'node:worker_threads'
 
 /** Threads beside the server's, by the name of the file that the build makes of each. */
-export type ThreadName = 'papers' | 'package'
+export type ThreadName = 'papers' | 'package' | 'compute'
+
+/** A piece of work needed more time or memory than it may take. */
+export class ThreadLimit extends Error {
+  constructor(
+    readonly of: 'time' | 'memory',
+    message: string,
+  ) {
+    super(message)
+  }
+}
 
 /** What a thread posts: how far it is, as often as it likes, and its answer once. */
 export type ThreadMessage<P, T> = { readonly progress: P } | { readonly answer: T }
@@ -25,7 +35,7 @@ function threadFile(name: ThreadName): string {
 
 /**
  * Runs a piece of work in a thread of its own, with a limit of memory and of time.
- * @throws when the thread fails, takes too long, runs out of memory or is stopped
+ * @throws ThreadLimit when it takes too long or runs out of memory; an error when it fails or is stopped
  */
 export function runThread<P, T>(
   name: ThreadName,
@@ -43,12 +53,23 @@ export function runThread<P, T>(
       act()
       void worker.terminate()
     }
-    const timer = setTimeout(() => settle(() => reject(new Error(`${name} took longer than ${limitMs} ms`))), limitMs)
+    const timer = setTimeout(
+      () => settle(() => reject(new ThreadLimit('time', `${name} took longer than ${limitMs} ms`))),
+      limitMs,
+    )
     signal?.addEventListener('abort', () => settle(() => reject(new Error(`${name} was stopped`))))
     worker.on('message', (message: ThreadMessage<P, T>) =>
       'progress' in message ? onProgress?.(message.progress) : settle(() => resolve(message.answer)),
     )
-    worker.once('error', (error) => settle(() => reject(error)))
+    worker.once('error', (error: Error & { readonly code?: string }) =>
+      settle(() =>
+        reject(
+          error.code === 'ERR_WORKER_OUT_OF_MEMORY'
+            ? new ThreadLimit('memory', `${name} ran out of memory, ${heapMb} MB`)
+            : error,
+        ),
+      ),
+    )
     worker.once('exit', (code) => settle(() => reject(new Error(`${name} ended with ${code}`))))
   })
 }

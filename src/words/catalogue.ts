@@ -42,4 +42,7 @@ export function catalogueFaultWords(fault: CatalogueFault): string {
   }
 }
 
+export const noPackageWords =
+  'This is no catalogue package: one says format: urn-bench/catalogue and version: 1 before anything else.'
+
 export const tooLargeWords = `The file is above ${PACKAGE_LIMIT_MB} MB: no catalogue of a workshop. Nothing was read.`

@@ -62,7 +62,7 @@ function words(issue: Issue): string {
     case 'invalid_value':
       return `must be one of ${issue.values.map(String).join(', ')}`
     case 'unrecognized_keys':
-      return `has fields that are not known: ${issue.keys.join(', ')}`
+      return `has fields that are not known: ${issue.keys.join(', ')}; take them out, or correct their names`
     case 'invalid_union':
       return 'fits none of the forms that are known'
     case 'invalid_format':

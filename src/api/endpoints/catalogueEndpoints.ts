@@ -2,6 +2,12 @@ import { z } from 'zod'
 import { IMPORT_LIMIT, answer, badInput, endpoint } from '@/api/endpoint'
 import { importCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { catalogueSchema } from '@/core/parts/catalogue/schema'
+import type { Database } from '@/data/database'
+import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import { type FileFault, parseCatalogue } from '@/formats/catalogueFile'
+import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
+import { runThread } from '@/threads/runThread'
+import { parseJson } from '../parseJson'
 import { catalogueFaultWords } from '@/words/catalogue'
 
 export const readCatalogueEndpoint = endpoint({
@@ -12,6 +18,28 @@ export const readCatalogueEndpoint = endpoint({
   handle: async (_input, { bench }) => answer(await readCatalogueInput(bench.db)),
 })
 
+/** Characters up to which a package is checked at once. */
+const INLINE = 200_000
+
+type Read =
+  { readonly ok: true; readonly input: CatalogueInput } | { readonly ok: false; readonly faults: readonly FileFault[] }
+
+function readInline(text: string): Read {
+  const document = parseJson(text)
+  if (!document.ok) return { ok: false, faults: [{ path: [], message: 'the body is not JSON' }] }
+  const read = parseCatalogue(document.value)
+  return read.ok ? { ok: true, input: read.value } : { ok: false, faults: read.fault }
+}
+
+async function checkedBeside(db: Database, text: string): Promise<Read> {
+  const checked = await runThread<PackageStage, CheckedPackage>(
+    'package',
+    { text, stored: await readCatalogueInput(db) },
+    { heapMb: 1024, limitMs: 120_000 },
+  )
+  return checked.ok ? checked : { ok: false, faults: checked.faults.map((message) => ({ path: [], message })) }
+}
+
 export const importCatalogueEndpoint = endpoint({
   method: 'POST',
   path: 'catalogue',
@@ -19,8 +47,12 @@ export const importCatalogueEndpoint = endpoint({
   input: catalogueSchema,
   output: z.object({ added: z.array(z.string()), changed: z.array(z.string()), same: z.number() }),
   limitBytes: IMPORT_LIMIT,
-  handle: async (input, { bench, now }) => {
-    const imported = await importCatalogue(bench.db, input, now)
+  // a large one is parsed and checked beside the requests
+  accepts: ['application/json'],
+  handle: async (_input, { bench, now, text }) => {
+    const read = text.length > INLINE ? await checkedBeside(bench.db, text) : readInline(text)
+    if (!read.ok) return badInput(read.faults.slice(0, 50))
+    const imported = await importCatalogue(bench.db, read.input, now)
     return imported.ok
       ? answer(imported.value)
       : badInput(imported.fault.slice(0, 50).map((fault) => ({ path: [], message: catalogueFaultWords(fault) })))

@@ -1,10 +1,13 @@
 import { z } from 'zod'
 import { cutPlan } from '@/core/craft/cut/cutPlan'
 import { cutPlanFaultWords } from '@/words/cut'
+import { compute } from '@/threads/compute'
 import { answer, badInput, endpoint } from '../endpoint'
 
 const id = z.string().min(1).max(60)
 const lengthMm = z.number().positive().max(1e7)
+/** Pieces times spools up to which it is worked out at once. */
+const INLINE = 400
 /** More pieces than any day's cutting; beyond it a request is a mistake. */
 const PIECES_AT_MOST = 100_000
 
@@ -38,8 +41,11 @@ export const cutPlanEndpoint = endpoint({
     bound: z.number().int(),
     proven: z.boolean(),
   }),
-  handle: (input) => {
-    const plan = cutPlan(input)
+  fails: [422],
+  handle: async (input) => {
+    const pieces = input.cuts.reduce((sum, cut) => sum + cut.count, 0)
+    // what is small is there sooner than a thread
+    const plan = pieces * input.spools.length <= INLINE ? cutPlan(input) : await compute('cut-plan', input)
     return plan.ok
       ? answer(plan.value)
       : badInput([

@@ -24,8 +24,9 @@ import type { KeptEntry } from '@/core/record/journal/entry'
 import { type Plan, emptyPlan } from '@/core/record/plan/plan'
 import { refusalWords } from '@/words/refusals'
 import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
-import { brokenLink } from '@/data/entryHash'
+import { checkLooseChain } from '@/data/checkChain'
 import { planFaultWords } from '@/words/plan'
+import { newBreath } from '@/data/breath'
 import { type NewJob, createJob } from '@/data/repositories/createJob'
 
 const newId = newIdMaker(Date.now, Math.random)
@@ -141,17 +142,17 @@ async function readIn(
   journal: readonly Record<string, unknown>[],
   context: Context,
 ): Promise<Made> {
-  const { entries, issues } = readJournal(journal)
+  // a long record is read in slices: others have their turn between them
+  const breath = newBreath()
+  const { entries, issues } = await readJournal(journal, breath)
   if (issues.length > 0) return badInput(issues.slice(0, 50))
   const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
-  const gap = kept.findIndex((entry, i) => entry.seq !== i + 1)
-  const broken = gap < 0 ? brokenLink(kept) : undefined
-  const at = gap < 0 ? kept.findIndex((entry) => entry.seq === broken) : gap
-  if (at >= 0)
+  const broken = await checkLooseChain(kept, breath)
+  if (broken)
     return badInput([
       {
-        path: ['journal', at],
-        message: `entry ${broken ?? at + 1} does not follow from the one before it: the record was changed, or entries are missing`,
+        path: ['journal', broken.seq - 1],
+        message: `entry ${broken.seq} does not follow from the one before it: the record was changed, or entries are missing`,
       },
     ])
   const said = statedAgainst(document.state, kept)

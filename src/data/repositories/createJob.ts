@@ -6,6 +6,7 @@ import { foldEntry } from '@/core/record/journal/fold'
 import { newFold, seqOf } from '@/core/record/journal/folded'
 import { isClosed } from '@/core/record/state/state'
 import { refusalOf } from '@/core/work/left/refusalOf'
+import { newBreath } from '../breath'
 import type { Database } from '../database'
 import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry, requestKey } from '../schema'
@@ -57,7 +58,7 @@ export type CreateFault =
  * A record that is here already is answered with the job that it is.
  */
 export async function createJob(db: Database, cache: JobCache, made: NewJob): Promise<Result<MadeJob, CreateFault>> {
-  const folding = foldNew(made)
+  const folding = await foldNew(made)
   if (!folding.ok) return folding
   const { folded, kept, remarks } = folding.value
   const last = kept.at(-1)
@@ -97,11 +98,13 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
 }
 
 /** Judges and folds the first entries of a job that is not written yet. */
-function foldNew(made: NewJob) {
+async function foldNew(made: NewJob) {
+  const breath = newBreath()
   const folded = newFold()
   const remarks: Remark[] = []
   const kept: KeptEntry[] = []
   for (const [index, wanted] of made.entries.entries()) {
+    await breath()
     const { at, by, chain }: RecordStamp = made.stamps?.[index] ?? {
       at: made.now.toISOString(),
       by: wanted.by ?? made.by,

@@ -5,7 +5,7 @@ import { sevenLeads } from '@/core/views/sevenLeads.testing'
 import { nextStep } from '@/core/views/steps'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { brokenLink } from '../entryHash'
+import { checkLooseChain } from '../checkChain'
 import { loadJob } from './jobs'
 import { newJobCache } from '@/data/repositories/jobCache'
 import { appendEntries } from '@/data/repositories/appendEntries'
@@ -83,7 +83,7 @@ test('a cause found in a tool is told to every job that it crimped for since it 
     'with-it',
   )
   expect(fresh?.state.seq).toBe(told?.seq)
-  expect(brokenLink(await readEntries(opened.db, 'with-it', 0))).toBeUndefined()
+  expect(await checkLooseChain(await readEntries(opened.db, 'with-it', 0))).toBeUndefined()
   const cleared = await appendEntries(opened.db, cache, {
     jobId: 'with-it',
     seen: told?.seq ?? 0,

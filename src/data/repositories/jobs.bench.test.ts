@@ -92,6 +92,19 @@ test('a refused entry takes nothing off a spool', async () => {
 const picture = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#b4532a' } })
 
+test.each(['jpeg', 'png', 'webp'] as const)(
+  'a %s that is cut short is told from a file that is no picture',
+  async (type) => {
+    const noise = Buffer.from(Array.from({ length: 120 * 90 * 3 }, (_, i) => (i * 7919) % 251))
+    const whole = await sharp(noise, { raw: { width: 120, height: 90, channels: 3 } })
+      .toFormat(type)
+      .toBuffer()
+    const cut = new Uint8Array(whole.subarray(0, Math.floor(whole.length * 0.6)))
+    expect(await keepPhoto(opened.db, cut, now)).toMatchObject({ ok: false, fault: { kind: 'cut-short' } })
+    expect(await keepPhoto(opened.db, new Uint8Array(whole), now)).toMatchObject({ ok: true })
+  },
+)
+
 test('a photo is made small, upright, and without what the camera wrote into it', async () => {
   const taken = await picture(3000, 2000)
     .withExif({
@@ -132,7 +145,7 @@ test.each<[string, () => Promise<Uint8Array>, object]>([
   [
     'half a picture',
     async () => new Uint8Array((await picture(400, 400).png().toBuffer()).subarray(0, 300)),
-    { kind: 'no-picture' },
+    { kind: 'cut-short' },
   ],
   [
     'a small file that is a huge picture',

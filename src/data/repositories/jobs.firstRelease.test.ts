@@ -7,7 +7,7 @@ import type { KeptEntry } from '@/core/record/journal/entry'
 import { jobDocumentSchema, readJournal, stateSummary } from '@/formats/jobDocument'
 import { openFolder, type OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { brokenLink } from '../entryHash'
+import { checkLooseChain } from '../checkChain'
 import { listJobs, loadJob } from './jobs'
 import { newJobCache } from '@/data/repositories/jobCache'
 import { createJob } from '@/data/repositories/createJob'
@@ -31,7 +31,7 @@ test('there is a record of each of its jobs', () => expect(records).toHaveLength
 
 test.each(records)('the record %s is read in whole, and adds up to what it said', async (id) => {
   const record = recordOf(id)
-  const { entries, issues } = readJournal(record.journal ?? [])
+  const { entries, issues } = await readJournal(record.journal ?? [])
   expect(issues).toEqual([])
   const cache = newJobCache()
   const made = await createJob(empty.db, cache, {
@@ -45,7 +45,7 @@ test.each(records)('the record %s is read in whole, and adds up to what it said'
   const today = new Set(['not-covered', 'not-yet', 'ahead-of-release', 'pull-due'])
   expect(made.ok && made.value.remarks.filter(({ refusal }) => !today.has(refusal.kind))).toEqual([])
   const kept = await readEntries(empty.db, id, 0)
-  expect(brokenLink(kept)).toBeUndefined()
+  expect(await checkLooseChain(kept)).toBeUndefined()
   expect(kept.at(-1)?.hash).toBe((record.journal?.at(-1) as KeptEntry | undefined)?.hash)
   // folded anew from the database
   const folded = await loadJob(empty.db, newJobCache(), id)
@@ -61,7 +61,7 @@ test.skipIf(process.env.URN_TEST_PG !== undefined)('its data folder is opened, w
       const heads = await listJobs(old.db)
       expect(heads.map((head) => head.id).sort()).toEqual([...records].sort())
       for (const { id } of heads) {
-        expect(brokenLink(await readEntries(old.db, id, 0))).toBeUndefined()
+        expect(await checkLooseChain(await readEntries(old.db, id, 0))).toBeUndefined()
         const folded = await loadJob(old.db, newJobCache(), id)
         expect(folded && JSON.parse(JSON.stringify(stateSummary(folded.state)))).toEqual(recordOf(id).state)
       }

@@ -9,7 +9,7 @@ import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
 import { readPinout } from '@/formats/pinout/readPinout'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { brokenLink } from '../entryHash'
+import { checkLooseChain } from '../checkChain'
 import { job, journalEntry } from '../schema'
 import { listJobs, loadJob } from './jobs'
 import { newJobCache } from '@/data/repositories/jobCache'
@@ -67,13 +67,12 @@ test('the chain holds after jsonb has reordered the keys, and shows where it was
   const cache = await newJob('chain')
   await append(cache, 'chain', 2, [cut('W1')])
   const entries = await readEntries(opened.db, 'chain', 0)
-  expect(brokenLink(entries)).toBeUndefined()
-  expect(
-    brokenLink(
-      entries.map((entry) => (entry.seq === 3 && entry.kind === 'wire-cut' ? { ...entry, lengthMm: 600 } : entry)),
-    ),
-  ).toBe(3)
-  expect(brokenLink(entries.filter((entry) => entry.seq !== 2))).toBe(3)
+  expect(await checkLooseChain(entries)).toBeUndefined()
+  const changed = entries.map((entry) =>
+    entry.seq === 3 && entry.kind === 'wire-cut' ? { ...entry, lengthMm: 600 } : entry,
+  )
+  expect(await checkLooseChain(changed)).toEqual({ kind: 'changed', seq: 3 })
+  expect(await checkLooseChain(entries.filter((entry) => entry.seq !== 2))).toEqual({ kind: 'missing', seq: 2 })
 })
 
 test('the same entry sent twice is written once and answered alike', async () => {
@@ -124,7 +123,7 @@ test('fifty appends at once are written in a row without a gap', async () => {
   const written = outcomes.filter((outcome) => outcome.ok).length
   const entries = await readEntries(opened.db, 'many', 2)
   expect(entries.map((entry) => entry.seq)).toEqual(Array.from({ length: written }, (_, i) => i + 3))
-  expect(brokenLink(await readEntries(opened.db, 'many', 0))).toBeUndefined()
+  expect(await checkLooseChain(await readEntries(opened.db, 'many', 0))).toBeUndefined()
 })
 
 test('two processes on one database see each other’s entries', async () => {

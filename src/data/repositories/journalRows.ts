@@ -21,8 +21,8 @@ export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inf
   return { jobId, seq, entryId: id, kind, at, by, body, hash }
 }
 
-/** So many rows go to the database as one text. */
-const ROWS_AT_ONCE = 4000
+/** So many rows go to the database as one text: the embedded one holds up everything else for so long. */
+const ROWS_AT_ONCE = 400
 
 /** Writes many entries of a job as JSON texts: a parameter for each cell of twenty thousand rows takes seconds. */
 export async function insertEntries(tx: Database, jobId: string, entries: readonly KeptEntry[]): Promise<void> {

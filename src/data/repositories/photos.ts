@@ -52,10 +52,19 @@ async function remake(
     return fail(
       error instanceof Error && /pixel limit/i.test(error.message)
         ? { kind: 'too-many-pixels' }
-        : { kind: 'no-picture' },
+        : { kind: beginsAsPicture(file) ? 'cut-short' : 'no-picture' },
     )
   }
 }
+
+const marks: readonly (readonly number[])[] = [
+  [0xff, 0xd8, 0xff],
+  [0x89, 0x50, 0x4e, 0x47],
+  [0x52, 0x49, 0x46, 0x46],
+]
+
+/** Do its first bytes say JPEG, PNG or WebP? Then what is wrong is further behind. */
+const beginsAsPicture = (file: Uint8Array): boolean => marks.some((mark) => mark.every((byte, i) => file[i] === byte))
 
 /** A photo's bytes, WebP. */
 export async function readPhoto(db: Database, id: string): Promise<Uint8Array | undefined> {

@@ -23,6 +23,8 @@ import { dropDraft, emptyDraft, keepDraft, keptDraft, type NewJobDraft } from '.
 import type { Preview } from './preview'
 import { PreviewTable } from './PreviewTable'
 import { readPinoutFile, titleOfFile } from './readPinoutFile'
+import { isRecordFile } from './readRecord'
+import { useRecordFile } from './useRecordFile'
 import { usePreview } from './usePreview'
 import styles from './NewJobPlace.module.css'
 
@@ -62,9 +64,16 @@ export function NewJobPlace({
   }, [setValues])
   const { csv, ends, title } = form.values
   const textFile = useTextFile()
+  const record = useRecordFile()
   const preview = usePreview(csv, ends, setMessage)
   const take = async (dropped: File | undefined) => {
     if (!dropped) return
+    if (isRecordFile(dropped)) {
+      const said = await textFile.read(dropped)
+      setMessage(said.ok ? undefined : said.fault)
+      if (said.ok) await record.take(said.value, dropped.name)
+      return
+    }
     const read = await readPinoutFile(dropped, textFile.read)
     setMessage(read.ok ? undefined : read.fault)
     if (read.ok) form.setValues({ csv: read.value, ...(title === '' && { title: titleOfFile(dropped.name) }) })
@@ -105,7 +114,7 @@ export function NewJobPlace({
           <h2 className={textCss.cardTitle}>{texts.thePinout}</h2>
           <FileDrop
             label={texts.pinoutFile}
-            offers=".csv,.xlsx,text/csv,text/plain"
+            offers=".csv,.tsv,.txt,.xlsx,.json,text/csv,text/plain,application/json"
             openRef={openFile}
             onFile={(file) => void take(file)}
           >
@@ -122,6 +131,7 @@ export function NewJobPlace({
         </div>
         <div className={paneCss.work}>
           {textFile.question}
+          {record.note}
           {message !== undefined && (
             <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
               ▲ {message}

@@ -6,7 +6,8 @@ import { type HouseRules, isShipped } from '@/core/parts/rules/houseRules'
 import { isZone } from '@/core/base/benchDay'
 import { houseRulesSchema } from '@/core/parts/rules/schema'
 import { bench } from '@/data/bench'
-import { done, refused } from '@/data/outcome'
+import { done, refused, withRoom } from '@/data/outcome'
+import { plainIssues } from '@/words/plainIssues'
 import { importCatalogue } from '@/data/repositories/catalogue'
 import { writeZone } from '@/data/repositories/zone'
 import { catalogueFaultWords } from '@/words/catalogue'
@@ -18,20 +19,24 @@ export async function saveRules(input: HouseRules): Promise<Outcome> {
   const read = houseRulesSchema.safeParse(input)
   if (!read.success)
     return refused(
-      read.error.issues
+      plainIssues(read.error)
         .slice(0, 3)
-        .map((issue) => `${issue.path.join('.')}: ${issue.message}`)
+        .map(({ path, message }) => `${path.join('.')}: ${message}`)
         .join('; '),
     )
   if (isShipped(read.data.id)) return refused(words.schoolsThatShipStay)
   const { db } = await bench()
-  const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())
-  return written.ok ? done(undefined) : refused(written.fault.map(catalogueFaultWords).join(' '))
+  return withRoom(async () => {
+    const written = await importCatalogue(db, { ...emptyPackage, rules: [read.data] }, new Date())
+    return written.ok ? done(undefined) : refused(written.fault.map(catalogueFaultWords).join(' '))
+  })
 }
 
 /** Says where the bench is: its days and times are of that zone from then on. What was written keeps its moment. */
 export async function saveZone(zone: string): Promise<Outcome> {
   if (!isZone(zone)) return refused(zoneWords.unknown(zone))
-  await writeZone((await bench()).db, zone)
-  return done(undefined)
+  return withRoom(async () => {
+    await writeZone((await bench()).db, zone)
+    return done(undefined)
+  })
 }

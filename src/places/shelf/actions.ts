@@ -12,7 +12,7 @@ import { type CalliperFigure, type Difference, identify, tellApart } from '@/cor
 import { bandsOfBin, parseBand, readBands } from '@/core/parts/identify/bands'
 import { type ToolRow, placardsAfter } from '@/core/parts/sheets/familyDraft'
 import { bench } from '@/data/bench'
-import { done, refused } from '@/data/outcome'
+import { done, refused, withRoom } from '@/data/outcome'
 import { type ImportOutcome, loadCatalogue, readItem, readItems } from '@/data/repositories/catalogue'
 import { countStock } from '@/data/repositories/stock'
 import { parseCatalogue } from '@/formats/catalogueFile'
@@ -61,8 +61,11 @@ const countInput = z
 /** Writes counts down as they were made. */
 export async function saveCounts(counts: z.infer<typeof countInput>): Promise<Outcome> {
   const { db } = await bench()
-  await countStock(db, countInput.parse(counts), new Date())
-  return done(undefined)
+  const read = countInput.parse(counts)
+  return withRoom(async () => {
+    await countStock(db, read, new Date())
+    return done(undefined)
+  })
 }
 
 /** The same from a table; nothing is written unless every line can be read. */
@@ -91,8 +94,10 @@ export async function importCounts(text: string): Promise<Outcome<number>> {
       ),
     )
   if (lines.length === 0) return refused(words.nothingToCountTable)
-  await countStock(db, lines, new Date())
-  return done(lines.length)
+  return withRoom(async () => {
+    await countStock(db, lines, new Date())
+    return done(lines.length)
+  })
 }
 
 export interface IdentifiedContact {

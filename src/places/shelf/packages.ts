@@ -2,7 +2,7 @@ import { packagesWords as words } from '@/words/screens/shelf/packages'
 import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
-import { done, refused } from '@/data/outcome'
+import { done, refused, withRoom } from '@/data/outcome'
 import { type ImportOutcome, importCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
 import { runThread } from '@/threads/runThread'
@@ -51,8 +51,9 @@ export async function importPackage(text: string, watch: Watch): Promise<Outcome
 }
 
 /** Lays a package that has been checked over the shelf. */
-export async function writePackage(input: CatalogueInput): Promise<Outcome<ImportOutcome>> {
-  const { db } = await bench()
-  const imported = await importCatalogue(db, input, new Date())
-  return imported.ok ? done(imported.value) : refused(imported.fault.slice(0, 3).map(catalogueFaultWords).join(' '))
-}
+export const writePackage = (input: CatalogueInput): Promise<Outcome<ImportOutcome>> =>
+  withRoom(async () => {
+    const { db } = await bench()
+    const imported = await importCatalogue(db, input, new Date())
+    return imported.ok ? done(imported.value) : refused(imported.fault.slice(0, 3).map(catalogueFaultWords).join(' '))
+  })

@@ -4,7 +4,7 @@ import { badText } from '@/core/base/badText'
 import type { Outcome } from '@/core/base/outcome'
 import { personId } from '@/core/base/personId'
 import { bench } from '@/data/bench'
-import { done, refused } from '@/data/outcome'
+import { done, refused, withRoom } from '@/data/outcome'
 import { addPeople, listPeople } from '@/data/repositories/people'
 import { badTextSentence } from '@/words/badText'
 import { whoWorksHereWords as words } from '@/words/screens/today/whoWorksHere'
@@ -23,6 +23,8 @@ export async function addPerson(said: z.input<typeof input>): Promise<Outcome<st
   const people = await listPeople(db)
   if (people.some((one) => one.name.toLowerCase() === name.toLowerCase())) return refused(words.isHere(name))
   const id = personId(name, new Set(people.map((one) => one.id)))
-  await addPeople(db, [{ id, name, role }])
-  return done(id)
+  return withRoom(async () => {
+    await addPeople(db, [{ id, name, role }])
+    return done(id)
+  })
 }

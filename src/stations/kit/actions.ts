@@ -12,7 +12,7 @@ import { planIndex } from '@/core/record/plan/plan'
 import { isClosed } from '@/core/record/state/state'
 import { setupId } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
-import { done, refused, writeEntries } from '@/data/outcome'
+import { done, refused, withRoom, writeEntries } from '@/data/outcome'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
@@ -161,19 +161,16 @@ export async function takeKit(
   const folded = await loadJob(db, jobs, jobId)
   if (!folded) return refused(JOB_GONE)
   if (isClosed(folded.state)) return refused(words.jobIsSignedIt)
-  return done(
-    await takeParts(
-      db,
-      jobId,
-      kitList(folded.state).map((line) => ({ part: line.part, count: kitTotal(line) })),
-    ),
-  )
+  const wanted = kitList(folded.state).map((line) => ({ part: line.part, count: kitTotal(line) }))
+  return withRoom(async () => done(await takeParts(db, jobId, wanted)))
 }
 
 /** Gives back what the job has reserved. */
 export async function returnKit(input: z.infer<typeof takeInput>): Promise<Outcome> {
   const { jobId } = takeInput.parse(input)
   const { db } = await bench()
-  await returnParts(db, jobId)
-  return done(undefined)
+  return withRoom(async () => {
+    await returnParts(db, jobId)
+    return done(undefined)
+  })
 }

@@ -3,7 +3,7 @@
 import { prepActionsWords as words } from '@/words/screens/prep/prepActions'
 import { z } from 'zod'
 import { bench } from '@/data/bench'
-import { done, refused } from '@/data/outcome'
+import { done, refused, withRoom } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { type SpoolLine, countSpools, readSpools } from '@/data/repositories/spools'
 import type { Outcome } from '@/core/base/outcome'
@@ -30,6 +30,8 @@ export async function countSpool(input: SpoolLine): Promise<Outcome> {
     .parse(input)
   if (!(await loadCatalogue(db, catalogue)).wireTypes.has(line.wireType))
     return refused(words.thereIsNoWire(line.wireType))
-  await countSpools(db, [line], new Date())
-  return done(undefined)
+  return withRoom(async () => {
+    await countSpools(db, [line], new Date())
+    return done(undefined)
+  })
 }

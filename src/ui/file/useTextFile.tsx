@@ -1,6 +1,6 @@
 'use client'
 import { type ReactNode, useCallback, useState } from 'react'
-import { decodeText } from '@/formats/decodeText'
+import { decodeText } from '@/core/base/text/decodeText'
 import { later } from '../later/later'
 import { type Result, fail, ok } from '@/core/base/result'
 import { textFileWords as words } from '@/words/screens/textFile'

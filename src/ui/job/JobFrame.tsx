@@ -6,7 +6,6 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
 import { planIndex, sideOf } from '@/core/record/plan/plan'
-import { isClosed } from '@/core/record/state/state'
 import { progress, stations, type Station } from '@/core/views/progress'
 import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
@@ -51,7 +50,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   return (
     <Frame
       title={plan.title}
-      sub={`rev ${plan.rev}${isClosed(state) ? texts.andSigned : ''}`}
+      sub={`rev ${plan.rev}`}
       find={find}
       onScan={(text) => {
         const wire =

@@ -1,5 +1,7 @@
 'use client'
 import { UnstyledButton } from '@mantine/core'
+import clsx from 'clsx'
+import noteCss from '@/ui/note/note.module.css'
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { outboxWords as words } from '@/words/screens/outbox'
 import { list } from '@/words/figures'
@@ -41,7 +43,7 @@ export function Outbox() {
     <aside className={styles.outbox} aria-label={words.title}>
       {open && <OutboxList items={stuck} />}
       <UnstyledButton
-        className={styles.chip}
+        className={clsx(styles.chip, noteCss.note, noteCss.attend)}
         aria-expanded={open}
         data-testid="outbox"
         onClick={() => setOpen((before) => !before)}

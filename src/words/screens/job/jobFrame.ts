@@ -1,6 +1,5 @@
 /** What `JobFrame` says. */
 export const jobFrameWords = {
-  andSigned: ' · signed',
   goTo: (stationWord: string) => `Go to ${stationWord}`,
   goToJournal: 'Go to the journal',
   goToNextStep: 'Go to the next step',

@@ -2,6 +2,9 @@ import { plural } from '@/words/figures'
 
 /** What `NewJobPlace` says. */
 export const newJobPlaceWords = {
+  recordIsHere: (name: string) => `✓ The record in ${name} is here already: nothing was doubled.`,
+  openThatJob: 'Open that job',
+  readAsCopy: 'Read it in as a copy',
   buildIt: 'Build it',
   rePinHarnessThat: 'Re-pin a harness that is there',
   repairHarnessThatIs: 'Repair a harness that is there',
@@ -18,7 +21,7 @@ export const newJobPlaceWords = {
   openFile: 'Open a file',
   thePinout: 'The pinout',
   pinoutFile: 'Pinout file',
-  openCsvOrXlsx: 'Open a CSV or XLSX file, or drop it here',
+  openCsvOrXlsx: 'Open a pinout (CSV, XLSX) or a job’s record (JSON), or drop it here',
   orPasteItsRows: 'or paste its rows, headings first',
   columnsByNameIn:
     'Columns by name, in any order: wire, type, colour, from end, from cavity, to end, to cavity, length; signal, current, group, note, from housing, to housing if you like. An open side has neither end nor cavity; a terminal (RG-1-4) or “splice S1” stands alone in the end’s column.',

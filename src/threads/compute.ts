@@ -1,0 +1,15 @@
+import type { ComputeTask, computeTasks } from './computeTasks'
+import { runThread } from './runThread'
+
+type Tasks = typeof computeTasks
+
+/** No answer is worth waiting longer for; a request that needs more is too large. */
+const LIMIT_MS = 30_000
+const HEAP_MB = 512
+
+/** Works something out beside the requests. @throws ThreadLimit when it takes too long or too much memory */
+export const compute = <Task extends ComputeTask>(
+  task: Task,
+  input: Parameters<Tasks[Task]>[0],
+): Promise<ReturnType<Tasks[Task]>> =>
+  runThread<never, ReturnType<Tasks[Task]>>('compute', { task, input }, { heapMb: HEAP_MB, limitMs: LIMIT_MS })

@@ -108,3 +108,20 @@ for (const [what, file, sentence] of [
     await expect(page.getByRole('button', { name: /Make the job/ })).toBeDisabled()
   })
 }
+
+test('a file of an older program is asked about, with two lines both ways, and read as it was meant', async ({
+  bench: page,
+}) => {
+  const text = leadCsv.replace('beacon supply', 'für die Länge').replace('beacon return', 'grün')
+  await page.goto('/new')
+  await alive(page)
+  await page
+    .getByLabel('Pinout file')
+    .setInputFiles({ name: 'alt.csv', mimeType: 'text/csv', buffer: Buffer.from(text, 'latin1') })
+  const question = page.getByRole('region', { name: 'How is this file written?' })
+  await expect(question).toContainText('für die Länge')
+  await expect(question).toContainText('f\uFFFDr die L\uFFFDnge')
+  await question.getByRole('button', { name: 'Read it as Windows-1252' }).click()
+  await expect(page.getByRole('cell', { name: 'für die Länge' })).toBeVisible()
+  await expect(page.getByText('\uFFFD')).toHaveCount(0)
+})

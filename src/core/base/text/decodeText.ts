@@ -17,7 +17,7 @@ const SHOWN = 2
 const BROKEN = '\uFFFD'
 
 // NUL and its neighbours stand in no text, nor do the controls that Windows-1252 has no letter for
- 
+
 const BINARY = /[\u0000-\u0008\u000e-\u001f\u0080-\u009f]/
 
 /** Bytes as text in UTF-8, or in UTF-16 by its mark, whatever it says; undefined for any other. */

@@ -1,3 +1,5 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
 import { dataFolder } from '../src/data/bench'
 import { CannotOpen, openFolder, openServer, type OpenDatabase } from '../src/data/database'
 import { newJobCache } from '../src/data/repositories/jobCache'
@@ -33,6 +35,8 @@ async function check({ db, close }: OpenDatabase): Promise<number> {
 
 try {
   const url = process.env.DATABASE_URL ?? ''
+  // looking must not make what it looks for
+  if (url === '' && !existsSync(join(dataFolder(), 'pg'))) throw new CannotOpen(`There is no data in ${dataFolder()}.`)
   process.exitCode = (await check(url === '' ? await openFolder(dataFolder()) : await openServer(url))) > 0 ? 1 : 0
 } catch (error) {
   if (!(error instanceof CannotOpen)) throw error

@@ -27,6 +27,7 @@ test('no two columns share a name', () => {
 test.each<[TableFault, RegExp]>([
   [{ kind: 'empty' }, /Drop a CSV file here, or paste/],
   [{ kind: 'not-text' }, /Save the pinout as CSV/],
+  [{ kind: 'too-large', limit: 10_000_000 }, /larger than 10 MB, as no pinout is/],
   [{ kind: 'too-many-rows', rows: 100_000, limit: 5000 }, /100000 rows are too many for one harness: at most 5000/],
   [
     { kind: 'columns-missing', missing: ['wire', 'fromEnd'], unknown: ['pin'] },

@@ -20,6 +20,8 @@ export function tableFaultWords(fault: TableFault): string {
       return 'Nothing to read yet. Drop a CSV file here, or paste its rows with their headings.'
     case 'not-text':
       return 'This is no text. Save the pinout as CSV (UTF-8) and drop that file.'
+    case 'too-large':
+      return `The table is larger than ${String(fault.limit / 1e6)} MB, as no pinout is: take out what is not one`
     case 'too-many-rows':
       return `${plural(fault.rows, 'row')} are too many for one harness: at most ${fault.limit}. Split the pinout.`
     case 'columns-missing':

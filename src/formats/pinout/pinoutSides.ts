@@ -18,7 +18,10 @@ export type OpenEnd = {
 }
 export type AddFault = (column: ColumnId, problem: CellProblem) => void
 
-export const ID = /^[^\s,;:"'<>/]{1,40}$/
+const ID = /^[^\s,;:"'<>/]{1,40}$/
+
+/** Can it be the id of a wire or of an end? Names that every object has are none. */
+export const isId = (said: string): boolean => ID.test(said) && !(said in {})
 
 const columnsOf = { fromEnd: ['fromCavity', 'fromHousing'], toEnd: ['toCavity', 'toHousing'] } as const
 
@@ -58,7 +61,7 @@ export function resolveEnds(
       ['toEnd', 'toHousing'],
     ] as const) {
       const id = cells[endColumn]
-      if (!id || !ID.test(id) || !namesAnEnd(cells, endColumn, lookup)) continue
+      if (!id || !isId(id) || !namesAnEnd(cells, endColumn, lookup)) continue
       const end = ends.get(id) ?? { id, from: 'none', wires: 0, firstRow: row, badHousing: false }
       end.wires++
       ends.set(id, end)
@@ -115,7 +118,7 @@ export function readSide(
     fault(end === '' ? endColumn : cavityColumn, { kind: 'half-a-side' })
     return undefined
   }
-  if (!ID.test(end)) {
+  if (!isId(end)) {
     fault(endColumn, { kind: 'bad-id' })
     return undefined
   }

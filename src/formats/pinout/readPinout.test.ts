@@ -54,6 +54,7 @@ test.each<[string, string, string]>([
   ['a column twice', `${heading},color\nW1,TW-0.5,RD,A,1,B,1,620,,,BK`, 'columns-twice'],
   ['a short row', withRows('W1,TW-0.5,RD,A,1'), 'ragged'],
   ['a quote that stays open', withRows('W1,TW-0.5,RD,A,1,B,1,620,"x,'), 'quote-open'],
+  ['a table that is no pinout', `wire,type\nW1,${'x'.repeat(10_000_001)}`, 'too-large'],
   ['too many rows', withRows(...Array.from({ length: PINOUT_ROW_LIMIT + 1 }, () => 'W')), 'too-many-rows'],
 ])('%s is refused as a table', (_what, text, code) => {
   const reading = read(text, picks)

@@ -18,7 +18,7 @@ import {
 } from '../../core/record/grid/pinoutTypes'
 import { countLines } from './countLines'
 import { FigureColumns } from './figureColumns'
-import { type AddFault, ID, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
+import { type AddFault, isId, type OpenEnd, SUGGESTIONS, readSide, resolveEnds } from './pinoutSides'
 import { cellError } from '@/core/base/cells/cellError'
 import { readSeparator } from '@/core/base/cells/separator'
 import Papa from 'papaparse'
@@ -45,6 +45,9 @@ const nothing = (fault: TableFault): PinoutReading => ({
   ignored: [],
 })
 
+/** Characters up to which a table is looked at: a row of them all would have two thousand. */
+const TABLE_AT_MOST = 10_000_000
+
 /**
  * Reads a pinout in CSV as it will become a plan.
  *
@@ -64,6 +67,7 @@ export function readPinout(
   const { separator, body, skipped } = readSeparator(text)
   if (body.trim() === '') return nothing({ kind: 'empty' })
   if (looksBinary(body)) return nothing({ kind: 'not-text' })
+  if (body.length > TABLE_AT_MOST) return nothing({ kind: 'too-large', limit: TABLE_AT_MOST })
   const lines = countLines(body)
   if (lines - 1 > PINOUT_ROW_LIMIT) return nothing({ kind: 'too-many-rows', rows: lines - 1, limit: PINOUT_ROW_LIMIT })
   const parsed = Papa.parse<string[]>(body, { skipEmptyLines: 'greedy', delimiter: separator })
@@ -228,7 +232,7 @@ function joinFaults(
 
 function readId(said: string, row: number, seen: Map<string, number>, fault: AddFault): string {
   if (said === '') fault('wire', { kind: 'missing' })
-  else if (!ID.test(said)) fault('wire', { kind: 'bad-id' })
+  else if (!isId(said)) fault('wire', { kind: 'bad-id' })
   const first = seen.get(said)
   if (said !== '' && first !== undefined) fault('wire', { kind: 'wire-twice', firstRow: first })
   else seen.set(said, row)

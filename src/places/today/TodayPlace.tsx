@@ -94,7 +94,11 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
                     <Link href={`/jobs/${job.id}/close`} className={textCss.plain}>
                       {job.title}
                     </Link>
-                    <span className={textCss.good}>{words.signed}</span>
+                    {job.fault === undefined ? (
+                      <span className={textCss.good}>{words.signed}</span>
+                    ) : (
+                      <span className={textCss.fault}>▲ {job.fault}</span>
+                    )}
                   </li>
                 ))}
               </ul>

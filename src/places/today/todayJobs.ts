@@ -3,11 +3,13 @@ import { planIndex } from '@/core/record/plan/plan'
 import { type Progress, progress } from '@/core/views/progress'
 import { withoutSet } from '@/core/views/queue'
 import { nextStep } from '@/core/views/steps'
+import type { Provenance } from '@/core/record/journal/recordFault'
+import { recordFaultWords } from '@/words/records'
 import type { JobState } from '@/core/record/state/state'
 import { toolDue } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
-import { listJobs, loadJob } from '@/data/repositories/jobs'
+import { listJobs, loadRecord } from '@/data/repositories/jobs'
 import type { BenchClock } from '@/words/clock'
 import { daysAfter } from '@/core/base/benchDay'
 import { day, plural } from '@/words/figures'
@@ -29,7 +31,7 @@ export interface TodayJob {
 
 export interface Today {
   readonly jobs: readonly TodayJob[]
-  readonly closed: readonly { readonly id: string; readonly title: string }[]
+  readonly closed: readonly { readonly id: string; readonly title: string; readonly fault?: string }[]
   readonly tools: readonly {
     readonly id: string
     readonly name: string
@@ -44,16 +46,26 @@ const SOON_DAYS = 30
 export async function today(now: Date, clock: BenchClock): Promise<Today> {
   const { db, jobs, catalogue: cache } = await bench()
   const heads = await listJobs(db)
-  const loaded = await Promise.all(heads.map(async (head) => ({ head, folded: await loadJob(db, jobs, head.id) })))
+  const loaded = await Promise.all(heads.map(async (head) => ({ head, record: await loadRecord(db, jobs, head.id) })))
   const catalogue = await loadCatalogue(db, cache)
   const date = clock.dayOf(now)
   const soon = daysAfter(date, SOON_DAYS)
   return {
     jobs: loaded
-      .flatMap(({ head, folded }) => (folded && !head.closed ? [todayJob(head.id, folded.state)] : []))
+      .flatMap(({ head, record }) =>
+        record && !head.closed ? [todayJob(head.id, record.folded.state, record.provenance)] : [],
+      )
       .sort((a, b) => (a.lastAt < b.lastAt ? 1 : -1)),
-    closed: loaded.flatMap(({ head, folded }) =>
-      folded && head.closed ? [{ id: head.id, title: folded.state.plan.title }] : [],
+    closed: loaded.flatMap(({ head, record }) =>
+      record && head.closed
+        ? [
+            {
+              id: head.id,
+              title: record.folded.state.plan.title,
+              ...(record.provenance.fault && { fault: recordFaultWords(record.provenance.fault) }),
+            },
+          ]
+        : [],
     ),
     tools: [...catalogue.tools.values()].flatMap((tool) => {
       const due = toolDue(tool, date)
@@ -70,7 +82,7 @@ export async function today(now: Date, clock: BenchClock): Promise<Today> {
   }
 }
 
-function todayJob(id: string, state: JobState): TodayJob {
+function todayJob(id: string, state: JobState, { fault }: Provenance): TodayJob {
   const { plan } = state
   const step = nextStep(state)
   const words = stepWords(step, plan.quantity)
@@ -86,9 +98,11 @@ function todayJob(id: string, state: JobState): TodayJob {
     station: step.station,
     next: words.main,
     ...(words.then !== undefined && { then: words.then }),
-    ...(first && {
-      blocked: texts.isBlockedNothingFits(first.key, blocked.length > 1 ? texts.more(blocked.length - 1) : ''),
-    }),
+    ...(fault && { blocked: recordFaultWords(fault) }),
+    ...(!fault &&
+      first && {
+        blocked: texts.isBlockedNothingFits(first.key, blocked.length > 1 ? texts.more(blocked.length - 1) : ''),
+      }),
     href: `/jobs/${id}/${step.station}${step.focus === undefined ? '' : `?at=${encodeURIComponent(step.focus)}`}`,
     lastAt: lastWork?.at ?? '',
   }

@@ -40,6 +40,8 @@ export type TableFault =
   | { readonly kind: 'empty' }
   | { readonly kind: 'not-text' }
   | { readonly kind: 'too-many-rows'; readonly rows: number; readonly limit: number }
+  /** characters */
+  | { readonly kind: 'too-large'; readonly limit: number }
   | { readonly kind: 'columns-missing'; readonly missing: readonly ColumnId[]; readonly unknown: readonly string[] }
   | { readonly kind: 'columns-twice'; readonly headings: readonly string[] }
   | { readonly kind: 'ragged'; readonly row: number; readonly cells: number; readonly expected: number }

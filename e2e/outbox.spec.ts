@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, copyJob, expect, makeJob, strike, test } from './bench'
 
 const outbox = (page: Page) => page.getByTestId('outbox')
 const entriesOf = async (page: Page, id: string) =>
@@ -166,15 +166,21 @@ test('two tabs have one operator: who is picked in one is at the other at once',
   await other.close()
 })
 
-test('a notice does not move the button that the hand reaches for', async ({ bench: page, request }) => {
-  const id = await copyJob(request, 'deck-loom')
-  await page.goto(`/jobs/${id}/crimp`)
-  await alive(page)
-  const button = page.locator('button', { hasText: 'Space' }).first()
-  const before = await button.boundingBox()
-  await strike(page, 'u')
-  await expect(page.getByTestId('notice')).toBeVisible()
-  const after = await button.boundingBox()
-  expect(after?.y).toBe(before?.y)
-  expect(nextStep(page)).toBeDefined()
-})
+breaks(
+  'neither a notice nor what waits moves the button that the hand reaches for',
+  async ({ broken: page, request }) => {
+    const id = await makeJob(request, 'Nothing moves')
+    await page.goto(`/jobs/${id}/prep`)
+    await alive(page)
+    await strike(page, 'Space', 'Space', 'Space', 'Space')
+    const button = page.getByRole('button', { name: /^Prepared/ })
+    const before = await button.boundingBox()
+    const mend = await cutNetwork(page)
+    await strike(page, 'Space')
+    await expect(page.getByTestId('notice')).toBeVisible({ timeout: 15_000 })
+    await expect(outbox(page)).toBeVisible()
+    expect(await button.boundingBox()).toEqual(before)
+    await mend()
+    await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
+  },
+)

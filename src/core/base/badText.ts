@@ -9,8 +9,8 @@ export interface BadText {
 /** Control characters but tab and the ends of lines, and halves of a pair that stand alone. */
 const UNFIT = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|\p{Surrogate}/u
 
-/** Names that every object has already. */
-const RESERVED: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype))
+/** As a key it is no field of an object but what the object is made of. As an id it is a text like others. */
+const RESERVED = '__proto__'
 
 /** No document of ours goes nearly as deep. */
 const DEEPEST = 64
@@ -35,9 +35,7 @@ export function badText(value: unknown, path: BadText['path'] = []): BadText | u
   }
   for (const key of Object.keys(value)) {
     const item = (value as Record<string, unknown>)[key]
-    if (RESERVED.has(key)) return { kind: 'reserved-name', path: [...path, key] }
-    if (key === 'id' && typeof item === 'string' && RESERVED.has(item))
-      return { kind: 'reserved-name', path: [...path, key] }
+    if (key === RESERVED) return { kind: 'reserved-name', path: [...path, key] }
     const found = unfit(key, [...path, key]) ?? (typeof item === 'number' ? undefined : badText(item, [...path, key]))
     if (found) return found
   }

@@ -20,8 +20,8 @@ export type AddFault = (column: ColumnId, problem: CellProblem) => void
 
 const ID = /^[^\s,;:"'<>/]{1,40}$/
 
-/** Can it be the id of a wire or of an end? Names that every object has are none. */
-export const isId = (said: string): boolean => ID.test(said) && !(said in {})
+/** Can it be the id of a wire or of an end? */
+export const isId = (said: string): boolean => ID.test(said)
 
 const columnsOf = { fromEnd: ['fromCavity', 'fromHousing'], toEnd: ['toCavity', 'toHousing'] } as const
 

@@ -18,6 +18,14 @@ async function cutNetwork(page: Page): Promise<() => Promise<void>> {
 /** The ticks of a strip, and the press that writes it: cut and strip are two entries of one press. */
 const strip = (page: Page) => strike(page, 'Space', 'Space', 'Space', 'Space', 'Space')
 
+/** A new lead at Prep. */
+async function atPrep(page: Page, title: string): Promise<string> {
+  const id = await makeJob(page.request, title)
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  return id
+}
+
 /** A bench that breaks: errors of its requests are what the test is about. */
 const breaks = test.extend<{ readonly broken: Page }>({
   broken: async ({ page, context, baseURL }, provide) => {
@@ -28,10 +36,8 @@ const breaks = test.extend<{ readonly broken: Page }>({
 
 breaks(
   'with the network cut in the middle of a routine nothing is lost: it waits, survives a reload, and is sent by itself',
-  async ({ broken: page, request }) => {
-    const id = await makeJob(request, 'Cut network')
-    await page.goto(`/jobs/${id}/prep`)
-    await alive(page)
+  async ({ broken: page }) => {
+    const id = await atPrep(page, 'Cut network')
     const mend = await cutNetwork(page)
     await strip(page)
     await expect(outbox(page)).toContainText('2 entries wait: W1 cut, W1a stripped', { timeout: 15_000 })
@@ -57,10 +63,8 @@ breaks(
   },
 )
 
-breaks('an answer that is lost is one’s own entry, not somebody else’s', async ({ broken: page, request }) => {
-  const id = await makeJob(request, 'Lost answer')
-  await page.goto(`/jobs/${id}/prep`)
-  await alive(page)
+breaks('an answer that is lost is one’s own entry, not somebody else’s', async ({ broken: page }) => {
+  const id = await atPrep(page, 'Lost answer')
   // the bench writes it, and its answer gets lost on the way
   await page.route('**/journal', async (route) => {
     if (route.request().method() !== 'POST') return route.continue()
@@ -78,9 +82,7 @@ breaks('an answer that is lost is one’s own entry, not somebody else’s', asy
 breaks(
   'what somebody else changed meanwhile is asked about: written again, or dropped, never lost by a later success',
   async ({ broken: page, request }) => {
-    const id = await makeJob(request, 'Conflict')
-    await page.goto(`/jobs/${id}/prep`)
-    await alive(page)
+    const id = await atPrep(page, 'Conflict')
     const mend = await cutNetwork(page)
     await strip(page)
     await expect(outbox(page)).toContainText('W1 cut', { timeout: 15_000 })
@@ -98,10 +100,8 @@ breaks(
   },
 )
 
-breaks('a full disk is said, and what was pressed is written when there is room', async ({ broken: page, request }) => {
-  const id = await makeJob(request, 'Full disk')
-  await page.goto(`/jobs/${id}/prep`)
-  await alive(page)
+breaks('a full disk is said, and what was pressed is written when there is room', async ({ broken: page }) => {
+  const id = await atPrep(page, 'Full disk')
   await page.route('**/journal', (route) =>
     route.request().method() === 'POST'
       ? route.fulfill({
@@ -166,21 +166,16 @@ test('two tabs have one operator: who is picked in one is at the other at once',
   await other.close()
 })
 
-breaks(
-  'neither a notice nor what waits moves the button that the hand reaches for',
-  async ({ broken: page, request }) => {
-    const id = await makeJob(request, 'Nothing moves')
-    await page.goto(`/jobs/${id}/prep`)
-    await alive(page)
-    await strike(page, 'Space', 'Space', 'Space', 'Space')
-    const button = page.getByRole('button', { name: /^Prepared/ })
-    const before = await button.boundingBox()
-    const mend = await cutNetwork(page)
-    await strike(page, 'Space')
-    await expect(page.getByTestId('notice')).toBeVisible({ timeout: 15_000 })
-    await expect(outbox(page)).toBeVisible()
-    expect(await button.boundingBox()).toEqual(before)
-    await mend()
-    await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
-  },
-)
+breaks('neither a notice nor what waits moves the button that the hand reaches for', async ({ broken: page }) => {
+  await atPrep(page, 'Nothing moves')
+  await strike(page, 'Space', 'Space', 'Space', 'Space')
+  const button = page.getByRole('button', { name: /^Prepared/ })
+  const before = await button.boundingBox()
+  const mend = await cutNetwork(page)
+  await strike(page, 'Space')
+  await expect(page.getByTestId('notice')).toBeVisible({ timeout: 15_000 })
+  await expect(outbox(page)).toBeVisible()
+  expect(await button.boundingBox()).toEqual(before)
+  await mend()
+  await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
+})

@@ -28,9 +28,13 @@ export async function addressFault(host, said) {
   const port = Number(said)
   if (!/^\d+$/.test(said) || port < 1 || port > 65535)
     return `PORT=${said} is no port. Give a number from 1 to 65535, or leave it out.`
-  switch (await portFault(host, port)) {
-    case undefined:
-      return undefined
+  const code = await portFault(host, port)
+  return code === undefined ? undefined : listenFault(host, port, code)
+}
+
+/** Why a server could not listen, by the system's code. */
+export function listenFault(host, port, code) {
+  switch (code) {
     case 'EADDRINUSE':
       return `Port ${port} is taken by another program. Stop that, or set PORT to another number.`
     case 'EACCES':

@@ -1,6 +1,7 @@
 import { createServer } from 'node:http'
 import next from 'next'
 import { requestGuardFile } from './build.mjs'
+import { listenFault } from './preflight.mjs'
 
 /**
  * The server process: the app behind a guard that answers what the framework would not answer in JSON. It is started by
@@ -19,11 +20,7 @@ server.keepAliveTimeout = 75_000
 server.headersTimeout = 80_000
 server.on('clientError', (_error, socket) => (socket.writable ? socket.end(rawAnswer()) : socket.destroy()))
 server.on('error', (error) => {
-  console.error(
-    error.code === 'EADDRINUSE'
-      ? `Port ${port} is taken by another program. Stop that, or set PORT to another number.`
-      : `Nothing can listen on ${host}:${port} here (${error.code}).`,
-  )
+  console.error(listenFault(host, port, error.code))
   process.exit(1)
 })
 server.listen(port, host)

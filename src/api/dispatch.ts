@@ -140,7 +140,7 @@ function readJson(text: string, contentType: string, one: Endpoint): { readonly 
     return unfit([
       {
         path: [],
-        message: `Content-Type must be application/json${one.accepts ? ` or ${one.accepts.join(', ')}` : ''}`,
+        message: `Content-Type must be ${[...new Set(['application/json', ...(one.accepts ?? [])])].join(' or ')}`,
       },
     ])
   const parsed = parseJson(text)

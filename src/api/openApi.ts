@@ -51,6 +51,7 @@ const responsesOf = (one: Endpoint): Record<string, unknown> => ({
   '400': failure('bad input: what, where, what would be right'),
   ...Object.fromEntries(one.fails.map((status) => [String(status), failure(failures[status])])),
   ...(one.method === 'POST' && { '413': failure(`the body is above ${one.limitBytes / 1024 / 1024} MB`) }),
+  ...(one.method === 'POST' && { '507': failure('the disk of the bench is full; nothing was written') }),
   '405': failure('the path takes another method; Allow names it'),
   '500': failure('something broke here; the id stands in the log'),
 })

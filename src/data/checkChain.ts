@@ -1,3 +1,4 @@
+import { type Breath, noBreath } from '@/core/base/breath'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import type { RecordFault } from '@/core/record/journal/recordFault'
 import { NO_HASH, entryHash } from './entryHash'
@@ -36,7 +37,7 @@ const SLICE = 400
 /** Looks at a chain that nobody's head speaks of, in slices, so that others have their turn between them. */
 export async function checkLooseChain(
   entries: readonly KeptEntry[],
-  breath: () => Promise<void> | undefined = () => undefined,
+  breath: Breath = noBreath,
 ): Promise<RecordFault | undefined> {
   let from = { seq: 0, hash: NO_HASH }
   for (let at = 0; at < entries.length; at += SLICE) {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { type Breath, noBreath } from '@/core/base/breath'
 import { plainIssues } from '@/words/plainIssues'
 import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordFaultWords } from '@/words/records'
@@ -48,7 +49,7 @@ export interface JournalIssue {
  */
 export async function readJournal(
   journal: readonly Record<string, unknown>[],
-  breath: () => Promise<void> | undefined = () => undefined,
+  breath: Breath = noBreath,
 ): Promise<{
   readonly entries: readonly StampedEntry[]
   readonly issues: readonly JournalIssue[]

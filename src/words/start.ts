@@ -58,4 +58,4 @@ export function serverFaultWords(url: string, error: unknown): string {
 
 /** What broke while the bench was opened, and is none of the above. */
 export const cannotStartWords = (id: string): string =>
-  `The bench could not be opened; what happened stands in the log under ${id}. Nothing was changed.`
+  `The bench could not be opened; what happened stands in the log under ${id}. Nothing was changed: put right what it names, then start again.`

@@ -46,6 +46,7 @@ export const importCatalogueEndpoint = endpoint({
   summary: 'Lays a catalogue package over the shelf: items are added or replaced by id, nothing is removed',
   input: catalogueSchema,
   output: z.object({ added: z.array(z.string()), changed: z.array(z.string()), same: z.number() }),
+  fails: [422],
   limitBytes: IMPORT_LIMIT,
   // a large one is parsed and checked beside the requests
   accepts: ['application/json'],

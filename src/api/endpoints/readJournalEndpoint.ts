@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { answer, endpoint, notFound } from '@/api/endpoint'
-import { loadJob } from '@/data/repositories/jobs'
+import { loadRecord } from '@/data/repositories/jobs'
 import { keptEntrySchema } from '@/core/record/journal/schema'
 import { lastSeqOf, readEntries } from '@/data/repositories/journalRows'
 
@@ -24,9 +24,11 @@ export const readJournalEndpoint = endpoint({
   handle: async (_input, { bench, params, query }) => {
     const id = params.id ?? ''
     const { after, limit } = query
-    const folded = await loadJob(bench.db, bench.jobs, id)
-    if (!folded) return notFound(`no job ${id}`)
-    const last = (await lastSeqOf(bench.db, id)) ?? folded.state.seq
+    const loaded = await loadRecord(bench.db, bench.jobs, id)
+    if (!loaded) return notFound(`no job ${id}`)
+    const { folded, provenance } = loaded
+    // of a record that is not whole all that is stored is given, to its last entry
+    const last = (provenance.fault && (await lastSeqOf(bench.db, id))) ?? folded.state.seq
     return answer({ entries: after >= last ? [] : await readEntries(bench.db, id, after, Math.min(limit, 5000)), last })
   },
 })

@@ -34,17 +34,15 @@ const headSchema = z.object({
   from: z.number().int(),
   fromEmpty: z.boolean(),
 })
-const lineSchema = z.object({
-  n: z.number().int(),
-  sql: z.array(z.tuple([z.string(), z.array(z.unknown())])).optional(),
-  /** it did not land after all */
-  void: z.literal(true).optional(),
-})
+const lineSchema = z.object({ n: z.number().int(), sql: z.array(z.tuple([z.string(), z.array(z.unknown())])) })
+/** The number of a line, and whether it only says that what was written under that did not land. */
+const NUMBERED = /^\{"n":(\d+)(,"void":true\}$)?/
 
 /** What stands in a daybook on the disk. */
 export interface DaybookRead {
   readonly head: DaybookHead
-  readonly lines: readonly DaybookLine[]
+  /** transactions behind a number, parsed when they are asked for: as a rule there are none */
+  readonly missing: (known: number) => readonly DaybookLine[]
   /** the last number in it */
   readonly last: number
   /** the hash of its last line, which the next follows */
@@ -61,7 +59,7 @@ const linked = (prev: string, text: string) => hash('sha256', prev + text, 'hex'
 const SEED = '0'.repeat(64)
 
 const BYTES = '$base64'
-const encoded = (_key: string, value: unknown) =>
+const encoded = (value: unknown) =>
   value instanceof Uint8Array ? { [BYTES]: Buffer.from(value).toString('base64') } : value
 const decoded = (value: unknown) =>
   typeof value === 'object' && value !== null && BYTES in value
@@ -95,21 +93,28 @@ export function readDaybook(folder: string): DaybookRead | undefined {
   const [first] = texts
   const head = headSchema.safeParse(first === undefined ? undefined : JSON.parse(first))
   if (!head.success) return undefined
-  const all = texts.slice(1).map((text) => lineSchema.parse(JSON.parse(text)))
-  const gone = new Set(all.flatMap((line) => (line.void ? [line.n] : [])))
+  const written = new Map<number, string>()
+  let last = head.data.from - 1
+  for (const text of texts.slice(1)) {
+    const [, said, gone] = NUMBERED.exec(text) ?? []
+    const n = Number(said)
+    last = Math.max(last, n)
+    if (gone === undefined) written.set(n, text)
+    else written.delete(n)
+  }
   return {
     head: head.data,
-    lines: all
-      .filter((line) => !line.void && !gone.has(line.n))
-      .map(({ n, sql = [] }) => ({
-        n,
-        statements: sql.map(([text, params]) => ({ sql: text, params: params.map(decoded) })),
-      })),
-    last: Math.max(head.data.from - 1, ...all.map((line) => line.n)),
+    missing: (known) => [...written].filter(([n]) => n > known).map(([, text]) => parsed(text)),
+    last,
     hash: prev,
     length,
     ...(damagedAt !== undefined && { damagedAt }),
   }
+}
+
+function parsed(text: string): DaybookLine {
+  const { n, sql } = lineSchema.parse(JSON.parse(text))
+  return { n, statements: sql.map(([statement, params]) => ({ sql: statement, params: params.map(decoded) })) }
 }
 
 /** Puts a daybook aside that is of another database, or damaged. @returns where it lies now */
@@ -153,7 +158,7 @@ export class DaybookWriter {
 
   /** Writes a transaction down. It is on the disk when this returns. */
   async write({ n, statements }: DaybookLine): Promise<void> {
-    await this.append({ n, sql: statements.map(({ sql, params }) => [sql, params]) })
+    await this.append({ n, sql: statements.map(({ sql, params }) => [sql, params.map(encoded)]) })
     this.last = n
   }
 
@@ -163,7 +168,7 @@ export class DaybookWriter {
   }
 
   private async append(said: unknown): Promise<void> {
-    const text = JSON.stringify(said, encoded)
+    const text = JSON.stringify(said)
     const next = linked(this.hash, text)
     const line = Buffer.from(`${next} ${text}\n`)
     try {

@@ -80,12 +80,12 @@ async function begin(
 }
 
 /** Does again what the database does not hold, each transaction as it was, all of one or nothing. */
-async function replay(client: PGlite, { head, lines }: DaybookRead, known: number): Promise<number> {
-  const missing = lines.filter((line) => line.n > known)
-  for (const { n, statements } of missing)
+async function replay(client: PGlite, { head, missing }: DaybookRead, known: number): Promise<number> {
+  const lost = missing(known)
+  for (const { n, statements } of lost)
     await client.transaction(async (tx) => {
       for (const { sql, params } of statements) await tx.query(sql, [...params])
       await tx.query(keepPlace, [`${head.id} ${n}`])
     })
-  return missing.length
+  return lost.length
 }

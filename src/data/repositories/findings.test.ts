@@ -129,3 +129,41 @@ test('a finding that was taken back is told to nobody', async () => {
   ])
   expect(await suspectsOf('untouched')).toEqual([])
 })
+
+test('a copy of a record tells nobody what its original has told, and is told nothing itself', async () => {
+  const { entries, set, setup, looks } = sevenLeads()
+  const crimp: Entry = {
+    id: 'c-1',
+    seq: entries.length + 1,
+    at: '2026-11-26T09:00:00.000Z',
+    by: 'teodor',
+    kind: 'crimped',
+    term: '1/W1/a',
+    setup,
+    looks,
+  }
+  const found: Entry = {
+    id: 'finding-3',
+    seq: entries.length + 2,
+    at: '2026-11-26T10:00:00.000Z',
+    by: 'ansa',
+    kind: 'tool-suspected',
+    setup: set.setup,
+    part: 'die',
+    cause: 'die-wrong',
+  }
+  await keep('original', [...later(entries, 1440), crimp, found])
+  const before = (await loadJob(opened.db, cache, 'original'))?.state.seq
+  const record = await readEntries(opened.db, 'original', 0)
+  const copied = await createJob(opened.db, cache, {
+    id: 'copied',
+    entries: record.map(({ seq: _seq, at: _at, by: _by, prev: _prev, hash: _hash, ...said }) => said),
+    stamps: record.map(({ at, by, seq, prev, hash }) => ({ at, by, chain: { seq, prev, hash } })),
+    readIn: { copy: true },
+    by: 'teodor',
+    now,
+  })
+  expect(copied).toMatchObject({ ok: true, value: { id: 'copied' } })
+  expect((await loadJob(opened.db, cache, 'copied'))?.state.seq).toBe(before)
+  expect((await loadJob(opened.db, cache, 'original'))?.state.seq).toBe(before)
+})

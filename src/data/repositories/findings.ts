@@ -6,7 +6,7 @@ import { type Setup, setupId } from '@/core/craft/setup/setup'
 import { sharesPart } from '@/core/craft/setup/sharesPart'
 import { suspectTerms } from '@/core/record/standing/suspects'
 import type { Database } from '../database'
-import { journalEntry } from '../schema'
+import { job, journalEntry } from '../schema'
 
 /** A cause that another job found in a tool, as this job is told of it. */
 interface TellFinding {
@@ -16,12 +16,26 @@ interface TellFinding {
 
 const e = journalEntry
 
-/** What was found in tools by other jobs. */
-const foundElsewhere = (db: Database, jobId: string) =>
-  db
-    .select()
-    .from(e)
-    .where(and(eq(e.kind, 'tool-suspected'), ne(e.jobId, jobId), sql`${e.body}->>'foundIn' is null`))
+/** Written at this bench, in no copy: what came from elsewhere is about other tools, whatever they are called. */
+const writtenHere = sql`${e.seq} > coalesce((${job.readIn}->>'entries')::int, 0) and ${job.copyOf} is null`
+
+/** What was found in tools by other jobs. A copy is told of nothing: what it copies is. */
+const foundElsewhere = async (db: Database, jobId: string): Promise<readonly (typeof e.$inferSelect)[]> =>
+  (
+    await db
+      .select()
+      .from(e)
+      .innerJoin(job, eq(job.id, e.jobId))
+      .where(
+        and(
+          eq(e.kind, 'tool-suspected'),
+          ne(e.jobId, jobId),
+          sql`${e.body}->>'foundIn' is null`,
+          writtenHere,
+          sql`not exists (select 1 from ${job} as told where told.id = ${jobId} and told.copy_of is not null)`,
+        ),
+      )
+  ).map((row) => row.journal_entry)
 
 async function isTakenBack(db: Database, { jobId, entryId }: typeof e.$inferSelect): Promise<boolean> {
   const back = await db
@@ -47,7 +61,8 @@ async function lastRelease(db: Database, setup: Setup, part: Said['part'], until
   const [last] = await db
     .select({ at: e.at })
     .from(e)
-    .where(and(eq(e.kind, 'setup-released'), lte(e.at, until), inArray(sql`${e.body}->>'setup'`, ids)))
+    .innerJoin(job, eq(job.id, e.jobId))
+    .where(and(writtenHere, eq(e.kind, 'setup-released'), lte(e.at, until), inArray(sql`${e.body}->>'setup'`, ids)))
     .orderBy(desc(e.at))
     .limit(1)
   return last?.at

@@ -22,12 +22,15 @@ export interface JobCache {
   readonly turns: Map<string, Promise<unknown>>
   /** when the bench itself writes: what one job found in a tool, told to another */
   readonly now: () => Date
+  /** how often a check has found a record to be another than memory thought */
+  surprises: number
 }
 
 export const newJobCache = (now: JobCache['now'] = () => new Date()): JobCache => ({
   folded: new Map(),
   turns: new Map(),
   now,
+  surprises: 0,
 })
 
 export interface JobHead extends RecordHead {

@@ -36,7 +36,10 @@ export function verifyJob(db: Database, cache: JobCache, jobId: string): Promise
     const entries = await readEntries(db, jobId, 0)
     const fault = foldRecord(entries, head).broken?.fault
     const known = cache.folded.get(jobId)
-    if (known && JSON.stringify(known.broken?.fault) !== JSON.stringify(fault)) cache.folded.delete(jobId)
+    if (known && JSON.stringify(known.broken?.fault) !== JSON.stringify(fault)) {
+      cache.folded.delete(jobId)
+      cache.surprises++
+    }
     const people = new Set((await db.select({ id: person.id }).from(person)).map((one) => one.id))
     const provenance = { ...provenanceOf(head), ...(fault && { fault }) }
     return {

@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers'
 import { bench } from '@/data/bench'
-import { OPERATOR_COOKIE } from '@/data/operator'
+import { OPERATOR_COOKIE } from '@/core/base/operatorCookie'
 import { listPeople, type Person } from '@/data/repositories/people'
 
 export async function operators(): Promise<readonly Person[]> {

@@ -1,8 +1,8 @@
-import { operatorWords as words } from '@/words/screens/frame/operator'
+import { OPERATOR_COOKIE } from '@/core/base/operatorCookie'
 
 /** The one place that says who is at this bench: a cookie, which this browser's tabs read, and are told of when it changes. */
 
-const NAME = 'urn-operator'
+const YEAR_S = 31_536_000
 const listeners = new Set<() => void>()
 let channel: BroadcastChannel | undefined
 
@@ -14,7 +14,7 @@ const tellHere = () => {
 function others(): BroadcastChannel | undefined {
   if (typeof BroadcastChannel === 'undefined') return undefined
   if (!channel) {
-    channel = new BroadcastChannel(NAME)
+    channel = new BroadcastChannel(OPERATOR_COOKIE)
     channel.onmessage = tellHere
   }
   return channel
@@ -22,17 +22,17 @@ function others(): BroadcastChannel | undefined {
 
 /** The id in the cookie; undefined when nobody has been picked. */
 export function operatorId(): string | undefined {
-  const found = document.cookie.split('; ').find((one) => one.startsWith(`${NAME}=`))
+  const found = document.cookie.split('; ').find((one) => one.startsWith(`${OPERATOR_COOKIE}=`))
   if (found === undefined) return undefined
   try {
-    return decodeURIComponent(found.slice(NAME.length + 1))
+    return decodeURIComponent(found.slice(OPERATOR_COOKIE.length + 1))
   } catch {
     return undefined
   }
 }
 
 export function pickOperator(id: string): void {
-  document.cookie = words.urnOperatorPathMax(encodeURIComponent(id))
+  document.cookie = `${OPERATOR_COOKIE}=${encodeURIComponent(id)}; path=/; max-age=${YEAR_S}; samesite=strict`
   tellHere()
   others()?.postMessage(id)
 }

@@ -3,7 +3,7 @@
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react'
 import type { KeptEntry } from '@/core/record/journal/entry'
-import type { Provenance } from '@/core/record/journal/recordFault'
+import { type Provenance, isOurs } from '@/core/record/journal/recordFault'
 import type { PackedState } from '@/core/record/state/packedState'
 import type { JobState } from '@/core/record/state/state'
 import { recordFaultWords } from '@/words/records'
@@ -112,13 +112,15 @@ export function JobProvider({
       state.recent.findLast(
         (line) =>
           line.by === operator?.id &&
+          // somebody elsewhere may have the same id
+          isOurs(line.seq, provenance.readIn) &&
           !line.undone &&
           line.kind !== 'taken-back' &&
           line.kind !== 'signed' &&
           line.kind !== 'reopened' &&
           line.seq > 1,
       ),
-    [state, operator],
+    [state, operator, provenance],
   )
 
   const takeBack = useCallback(

@@ -4,6 +4,7 @@ import type { Folded } from '@/core/record/journal/folded'
 import type { JobState } from '@/core/record/state/state'
 import { entryWords } from '@/words/entries'
 import { jobProviderWords as words } from '@/words/screens/job/jobProvider'
+import { authorWords } from '@/words/records'
 import { DISK_FULL } from '@/words/unanswered'
 import { useOperator } from '../frame/Operator'
 import { openSink, sendWaiting } from '../outbox/sendWaiting'
@@ -65,7 +66,10 @@ function useTold(
   tell: (notice: Notice | undefined) => void,
 ): (one: Waiting, answer: AppendAnswer | undefined) => boolean {
   const { people } = useOperator()
-  const nameOf = useCallback((by: string) => people.find((person) => person.id === by)?.name ?? by, [people])
+  const nameOf = useCallback(
+    (by: string) => authorWords(by, people.find((person) => person.id === by)?.name, true),
+    [people],
+  )
   return useCallback(
     (one: Waiting, answer: AppendAnswer | undefined): boolean => {
       const again = () => {

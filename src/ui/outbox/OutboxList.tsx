@@ -5,13 +5,16 @@ import Link from 'next/link'
 import textCss from '@/ui/text/text.module.css'
 import { outboxWords as words } from '@/words/screens/outbox'
 import styles from './Outbox.module.css'
+import { useOperator } from '../frame/Operator'
+import { authorWords } from '@/words/records'
 import { newerEntries } from '../job/journalClient'
 import { sendAll, sendWaiting } from './sendWaiting'
 import { type Waiting, askAgain, dropWaiting } from './waiting'
-import { waitingLine } from './waitingLine'
+import { entryLine, waitingLine } from './waitingLine'
 
 /** Each press that waits: what it says, why it waits, and what can be done. */
 export function OutboxList({ items }: { readonly items: readonly Waiting[] }) {
+  const { people } = useOperator()
   const again = async ({ id, jobId, seen }: Waiting) => {
     // it is written on what is there now
     askAgain(id, (await newerEntries(jobId, seen))?.last ?? seen)
@@ -32,6 +35,12 @@ export function OutboxList({ items }: { readonly items: readonly Waiting[] }) {
             {one.asked && (
               <span className={clsx(textCss.block, textCss.small)}>
                 {one.asked.why === 'conflict' ? words.conflict : words.refused(one.asked.message)}
+                {one.asked.others?.map((entry) => (
+                  <span key={entry.seq} className={textCss.block}>
+                    {authorWords(entry.by, people.find((person) => person.id === entry.by)?.name, true)}:{' '}
+                    {entryLine(entry)}
+                  </span>
+                ))}
               </span>
             )}
           </span>

@@ -22,6 +22,8 @@ const KEY = 'urn-outbox'
 const none: readonly Waiting[] = []
 
 let items: readonly Waiting[] | undefined
+/** The storage took the list as it is: else what waits is in this page alone. */
+let isStored = true
 const listeners = new Set<() => void>()
 
 const isWaiting = (said: unknown): said is Waiting =>
@@ -38,11 +40,11 @@ const isWaiting = (said: unknown): said is Waiting =>
   said.entries.length > 0
 
 function stored(): readonly Waiting[] {
+  if (!isStored) return items ?? none
   try {
     const said: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
     return Array.isArray(said) ? (said as unknown[]).filter(isWaiting) : none
   } catch {
-    // a browser that keeps nothing: what waits is in this page alone
     return items ?? none
   }
 }
@@ -58,8 +60,10 @@ function change(to: (before: readonly Waiting[]) => readonly Waiting[]): void {
   items = to(stored())
   try {
     localStorage.setItem(KEY, JSON.stringify(items))
+    isStored = true
   } catch {
     // it is kept until the page goes, and leaving warns
+    isStored = false
   }
   for (const listener of listeners) listener()
 }

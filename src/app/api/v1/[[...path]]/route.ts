@@ -3,7 +3,7 @@ import { callerRefusal, secured } from '@/api/callerCheck'
 import { dispatch } from '@/api/dispatch'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
-import { OPERATOR_COOKIE } from '@/data/operator'
+import { OPERATOR_COOKIE } from '@/core/base/operatorCookie'
 
 /** A part of the path as it was meant; one that is not well encoded stays as it is, and names nothing. */
 function decoded(part: string): string {

@@ -58,6 +58,8 @@ breaks(
     await expect(outbox(page)).toContainText('2 entries wait: W1 cut, W1a stripped')
     await mend()
     await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
+    // and nothing says any more that it was not
+    await expect(page.getByTestId('notice')).toHaveCount(0)
     const written = await entriesOf(page, id)
     expect(written.filter((entry) => entry.kind === 'wire-cut')).toHaveLength(1)
   },
@@ -178,4 +180,5 @@ breaks('neither a notice nor what waits moves the button that the hand reaches f
   expect(await button.boundingBox()).toEqual(before)
   await mend()
   await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
+  await expect(page.getByTestId('notice')).toHaveCount(0)
 })

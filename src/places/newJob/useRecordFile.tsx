@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import noteCss from '@/ui/note/note.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { newJobPlaceWords as words } from '@/words/screens/newJob/newJobPlace'
 import { type RecordRead, readRecord } from './readRecord'
 import styles from './NewJobPlace.module.css'
@@ -28,7 +29,9 @@ export function useRecordFile(): {
     >
       <p>{asked.read.kind === 'already' ? words.recordIsHere(asked.name) : `▲ ${messageOf(asked.read)}`}</p>
       {asked.read.kind === 'already' && (
-        <Link href={`/jobs/${encodeURIComponent(asked.read.job)}/journal`}>{words.openThatJob}</Link>
+        <Link className={textCss.plain} href={`/jobs/${encodeURIComponent(asked.read.job)}/journal`}>
+          {words.openThatJob}
+        </Link>
       )}
       {asked.read.kind !== 'refused' && (
         <Button fullWidth={false} onClick={() => void take(asked.text, asked.name, true)}>

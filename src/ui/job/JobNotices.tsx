@@ -2,6 +2,7 @@
 import { jobNoticesWords as words } from '@/words/screens/job/jobNotices'
 import clsx from 'clsx'
 import styles from './JobNotices.module.css'
+import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
 import Link from 'next/link'
@@ -52,7 +53,7 @@ function Lines() {
             <>
               <b>{words.whoIsAtThis}</b>
               {people.length === 0 && (
-                <Link href="/" prefetch={false}>
+                <Link href="/" className={textCss.plain} prefetch={false}>
                   {words.nobodyWorksHere}
                 </Link>
               )}

@@ -21,10 +21,12 @@ export function ProvenanceStrip() {
     <>
       {fault && (
         <div className={clsx(styles.notice, noteCss.note, noteCss.fault)} role="alert" data-testid="record-fault">
-          <b>▲ {words.notWhole}</b>
+          <b className={styles.head}>▲ {words.notWhole}</b>
           <span>
             {recordFaultWords(fault)} {holdsWords(fault)} {recordRemedy}{' '}
-            <a href={`/jobs/${encodeURIComponent(id)}/papers/record.json`}>{words.exportIt}</a>
+            <a className={textCss.plain} href={`/jobs/${encodeURIComponent(id)}/papers/record.json`}>
+              {words.exportIt}
+            </a>
           </span>
         </div>
       )}

@@ -30,7 +30,15 @@ export function useSend(
 ): { readonly send: (entries: readonly NewEntry[]) => Promise<boolean>; readonly busy: boolean } {
   const [pending, setPending] = useState(0)
   const told = useTold(id, folded, tell)
-  useEffect(() => openSink(id, take), [id, take])
+  useEffect(
+    () =>
+      openSink(id, async (entries) => {
+        await take(entries)
+        // the bench has answered: what was said while it did not is not so any more
+        tell(undefined)
+      }),
+    [id, take, tell],
+  )
 
   const send = useCallback(
     async (entries: readonly NewEntry[]): Promise<boolean> => {

@@ -23,7 +23,11 @@ export function OutboxList({ items }: { readonly items: readonly Waiting[] }) {
   return (
     <section className={styles.list}>
       <p className={textCss.small}>
-        {items.some((one) => one.tried === 'no-room') ? words.noRoom : words.why}{' '}
+        {items.every((one) => one.asked)
+          ? words.decide
+          : items.some((one) => one.tried === 'no-room')
+            ? words.noRoom
+            : words.why}{' '}
         <Button fullWidth={false} variant="subtle" onClick={() => void sendAll()}>
           {words.tryNow}
         </Button>

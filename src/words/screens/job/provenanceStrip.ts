@@ -1,5 +1,5 @@
 /** What `ProvenanceStrip` says. */
 export const provenanceStripWords = {
   notWhole: 'This record is not whole.',
-  exportIt: 'Export it as it is',
+  exportIt: 'Export the record',
 }

@@ -1,6 +1,5 @@
 import { Checkbox } from '@mantine/core'
 import clsx from 'clsx'
-import type { Contact } from '@/core/parts/catalogue/types'
 import type { PracticeId } from '@/core/parts/catalogue/practiceIds'
 import { practicesAt } from '@/core/craft/crimp/practices'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
@@ -23,7 +22,7 @@ export function CrimpPractices({
 }) {
   const { state } = useJob()
   const rules = rulesOf(state)
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const open = contact
     ? practicesAt('crimp', contact.construction, rules).open.filter((one) => one.saves.length === 0)
     : []

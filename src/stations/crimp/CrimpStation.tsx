@@ -54,11 +54,7 @@ export function CrimpStation() {
   const { at, select, follow } = useAt((key) => byGroup.has(key) || inQueue(groups, key) !== undefined, due)
   // the frame may ask for a setup: its first open piece stands for it
   const asked = at === undefined ? undefined : byGroup.get(at)
-  const askedItem =
-    asked &&
-    (asked.items.find((item) => item.stage === 'stripped') ??
-      asked.items.find((item) => item.stage !== 'crimped') ??
-      asked.items[0])
+  const askedItem = asked && (firstOpen(asked.items) ?? asked.items[0])
   const key = askedItem?.termination.key ?? at
   const shown = useShown(key)
   const found = inQueue(groups, shown) ?? inQueue(groups, key)
@@ -99,8 +95,11 @@ const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
   // what is in hand and wants a first piece gets it before anything is crimped
   const piece = open?.mounted ? open.release.pieces[0] : undefined
   if (piece) return open?.items.find(({ termination }) => termination.key === piece.term)
-  return open?.items.find((item) => item.stage === 'stripped') ?? open?.items.find((item) => item.stage !== 'crimped')
+  return open && firstOpen(open.items)
 }
+
+const firstOpen = (items: readonly QueueItem[]): QueueItem | undefined =>
+  items.find((item) => item.stage === 'stripped') ?? items.find((item) => item.stage !== 'crimped')
 
 const isSuspect = (state: State, { termination }: QueueItem) => termState(state, termination.key).suspect !== undefined
 

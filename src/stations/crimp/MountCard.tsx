@@ -6,7 +6,6 @@ import { Button, Table } from '@mantine/core'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import type { Contact } from '@/core/parts/catalogue/types'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
 import { type Setup, setupChanges, toolDue } from '@/core/craft/setup/setup'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
@@ -57,14 +56,12 @@ export function MountCard({
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
         seen: words.isRight(setupFieldWords[change.field]),
       })),
-    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact] as Contact | undefined) : []).map(
-      (step) => ({
-        id: step,
-        words: mountStepWords[step].line,
-        hint: mountStepWords[step].hint,
-        seen: mountStepWords[step].seen,
-      }),
-    ),
+    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact]) : []).map((step) => ({
+      id: step,
+      words: mountStepWords[step].line,
+      hint: mountStepWords[step].hint,
+      seen: mountStepWords[step].seen,
+    })),
   ]
   const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)

@@ -1,5 +1,4 @@
 import { useCallback, useState } from 'react'
-import type { Contact } from '@/core/parts/catalogue/types'
 import type { QueueItem } from '@/core/views/queue'
 import { heightAt, pieceMade, type PieceFault } from '@/core/craft/specimen/pieceMade'
 import { useInstruments, type PieceMaker } from '@/ui/device/useInstruments'
@@ -9,7 +8,7 @@ import { useJob } from '@/ui/job/JobProvider'
 export function usePieceInstruments({ termination, set }: QueueItem) {
   const { state } = useJob()
   const [fault, setFault] = useState<PieceFault>()
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const type = state.facts.wireTypes[termination.wire.type]
   const { insulationMm } = termination.wire
   const make = useCallback<PieceMaker>(

@@ -1,7 +1,6 @@
 'use client'
 import clsx from 'clsx'
 import { useReducer } from 'react'
-import type { Contact } from '@/core/parts/catalogue/types'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { hundredth, tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
@@ -52,7 +51,7 @@ type State = ReturnType<typeof useJob>['state']
 
 /** What the house rules leave open at this strip; the fold is a line of its own. */
 function openPractices(state: State, set: ChosenSet) {
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   if (!contact) return []
   return practicesAt('prep', contact.construction, rulesOf(state)).open.filter(
     ({ id }) =>

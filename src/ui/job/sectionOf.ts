@@ -1,4 +1,3 @@
-import type { Contact } from '@/core/parts/catalogue/types'
 import { compactionOf, heightTarget, SOUND_COMPACTION } from '@/core/craft/crimp/heightTarget'
 import type { Wire } from '@/core/record/plan/plan'
 import type { JobState } from '@/core/record/state/state'
@@ -18,7 +17,7 @@ const SLACK = 1e-4
  * Whether it is sound says the set's own window where the height was measured, else the compaction.
  */
 export function sectionOf(state: JobState, wire: Wire, set: ChosenSet, from: SectionFrom): SectionPiece | undefined {
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const type = state.facts.wireTypes[wire.type]
   const wall = contact && constructionOf(contact).wall(contact)
   if (!type || !wall) return undefined

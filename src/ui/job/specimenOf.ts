@@ -1,5 +1,4 @@
 import type { DefectCode } from '@/core/craft/crimp/looks'
-import type { Contact, Seal } from '@/core/parts/catalogue/types'
 import type { Wire } from '@/core/record/plan/plan'
 import type { JobState } from '@/core/record/state/state'
 import { madeWith } from '@/core/craft/specimen/defectMade'
@@ -15,9 +14,9 @@ export function specimenOf(
   set: ChosenSet,
   how: { readonly crimped: boolean; readonly stripMm?: number | undefined; readonly defect?: DefectCode | undefined },
 ): SpecimenPiece | undefined {
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const type = state.facts.wireTypes[wire.type]
-  const seal = set.seal === undefined ? undefined : (state.facts.seals[set.seal] as Seal | undefined)
+  const seal = set.seal === undefined ? undefined : state.facts.seals[set.seal]
   if (!contact || !type) return undefined
   const sound = pieceMade(contact, type, set, {
     ...(how.stripMm !== undefined && { stripMm: how.stripMm }),

@@ -228,7 +228,7 @@ export function seenStripMm(trial: Pick<Trial, 'shape' | 'window' | 'sees' | 'se
   const { shape, window, sees, seenMm, wrong } = trial
   if (seenMm === undefined || wrong === 'depth') return undefined
   const middle = middleOf[sees]
-  return middle && window.nominalMm + seenMm - middle({ shape, window })
+  return middle === undefined ? undefined : window.nominalMm + seenMm - middle({ shape, window })
 }
 
 type Shaped = Pick<Trial, 'shape' | 'window'>

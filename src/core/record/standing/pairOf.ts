@@ -1,6 +1,5 @@
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import type { CrimpPair } from '../../craft/setup/crimpPair'
-import type { Contact } from '../../parts/catalogue/types'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import { type Facts, insulationMmOf } from '../plan/facts'
 import type { Termination } from '../plan/plan'
@@ -13,7 +12,7 @@ export function pairOf(facts: Facts, termination: Pick<Termination, 'wire' | 'al
   const { wire, also } = termination
   const known = pairs.get(set)
   if (known?.of.wire === wire && known.of.also?.wire === also?.wire) return known.pair
-  const contact = facts.contacts[set.contact] as Contact | undefined
+  const contact = facts.contacts[set.contact]
   const asksHeight = set.height !== undefined && contact !== undefined && constructionOf(contact).hasHeight
   const pair: CrimpPair = {
     contact: set.contact,

@@ -1,7 +1,6 @@
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { houseStrip, stripsAtOdds } from '../../craft/strip/houseStrip'
 import type { StripWindow } from '../../craft/strip/stripWindow'
-import type { Contact } from '../../parts/catalogue/types'
 import { insulationMmOf } from '../plan/facts'
 import type { Wire } from '../plan/plan'
 import { rulesOf } from '../rules/rulesOf'
@@ -13,7 +12,7 @@ export function stripAtOdds(
   wire: Pick<Wire, 'type' | 'insulationMm'>,
   set: ChosenSet,
 ): StripWindow | undefined {
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const insulationMm = insulationMmOf(state.facts, wire)
   if (!contact || insulationMm === undefined || set.stripFrom !== 'sheet' || set.foldBack) return undefined
   const house = houseStrip(contact, insulationMm, rulesOf(state))

@@ -1,5 +1,5 @@
 import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
-import { type Contact, isSleeve } from '../../parts/catalogue/types'
+import { isSleeve } from '../../parts/catalogue/types'
 import type { JobState } from '../state/state'
 import { housingOf, smallPartsOf } from '../plan/facts'
 import { type Termination, planIndex } from '../plan/plan'
@@ -29,7 +29,7 @@ const slidOver = ['backshell', 'strain-relief', 'comb'] as const
 export function threadFirst(state: JobState, termination: Termination, set: ChosenSet): readonly ThreadItem[] {
   const housing = termination.at.kind === 'cavity' ? housingOf(state.facts, state.plan, termination.at.end) : undefined
   const family = housing && state.facts.families[housing.family]
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const items: ThreadItem[] = [{ code: 'label' }]
   // a core's jacket goes back far enough for the covers to slide past its edge
   if (termination.wire.group?.kind === 'cable')

@@ -1,7 +1,6 @@
 import { plausible } from '../../base/units/plausible'
 import { parseQuantity } from '../../base/units/parseQuantity'
 import { constructionOf } from '../../parts/catalogue/constructions'
-import type { Contact } from '../../parts/catalogue/types'
 import { gapRange } from '../../parts/rules/houseRules'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import { setupId } from '../../craft/setup/setup'
@@ -50,7 +49,7 @@ export function stripTrial(
   { stripMm, sees, wrong, text }: Seen,
 ): StripTrial {
   const rules = rulesOf(state)
-  const contact = state.facts.contacts[set.contact] as Contact | undefined
+  const contact = state.facts.contacts[set.contact]
   const insulationMm = wire.insulationMm ?? state.facts.wireTypes[wire.type]?.insulationMm ?? 1
   const shape =
     contact && constructionOf(contact).stripShape(contact, { gap: gapRange(rules, insulationMm), brush: rules.brush })

@@ -5,6 +5,11 @@ export default defineConfig({
   globalSetup: './e2e/buildOnce.ts',
   timeout: 120_000,
   fullyParallel: false,
+  // what starts benches of its own, and the longest journey, come first, so that no worker ends alone
+  projects: [
+    { name: 'first', testMatch: /(start|journey|records)\.spec\.ts/ },
+    { name: 'rest', testIgnore: /(start|journey|records)\.spec\.ts/ },
+  ],
   // files run side by side, each at a bench of its own; the tests of one file one after the other
   workers: 2,
   retries: 0,

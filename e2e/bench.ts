@@ -106,6 +106,15 @@ export async function strike(page: Page, ...keys: string[]): Promise<void> {
   }
 }
 
+/** How long nothing may be asked for, ms, until a page counts as there. */
+const QUIET_MS = 90
+
+/** Until nothing has been asked for a while, and what came is drawn. */
+export async function quiet(page: Page): Promise<void> {
+  await expect.poll(() => quietMs(page), { intervals: [20] }).toBeGreaterThan(QUIET_MS)
+  await settled(page)
+}
+
 export const nextStep = (page: Page) => page.getByTestId('next-step')
 
 export const leadCsv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current
@@ -185,9 +194,6 @@ export async function sevenAtBench(
   return ((await made.json()) as { id: string }).id
 }
 
-/** How long nothing may be asked for, ms, until a page counts as there. */
-const QUIET_MS = 90
-
 /** Is the page's frame React's by now? */
 const isHydrated = (page: Page) =>
   page
@@ -201,6 +207,5 @@ const isHydrated = (page: Page) =>
 export async function alive(page: Page): Promise<void> {
   await page.waitForLoadState('load')
   await expect.poll(() => isHydrated(page), { intervals: [30] }).toBe(true)
-  await expect.poll(() => quietMs(page), { intervals: [20] }).toBeGreaterThan(QUIET_MS)
-  await settled(page)
+  await quiet(page)
 }

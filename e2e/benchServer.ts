@@ -28,6 +28,15 @@ export const DEMO_DATA = 'URN_BROWSER_DEMO_DATA'
 
 export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'urn-browser-'))
 
+/** A data folder in an empty one, with the demo world in it as it was made once. */
+export function demoData(folder: string): string {
+  const data = join(folder, 'data')
+  const demo = process.env[DEMO_DATA]
+  if (demo === undefined) throw new Error(`${DEMO_DATA} is not set`)
+  cpSync(demo, data, { recursive: true })
+  return data
+}
+
 interface Running {
   readonly file: string
   readonly address: string
@@ -73,10 +82,7 @@ export class BenchServer {
     if (this.running?.file === file) return this.running.address
     await this.stop()
     const folder = emptyFolder()
-    const data = join(folder, 'data')
-    const demo = process.env[DEMO_DATA]
-    if (demo !== undefined) cpSync(demo, data, { recursive: true })
-    this.running = { file, data: folder, ...(await startBench(data)) }
+    this.running = { file, data: folder, ...(await startBench(demoData(folder))) }
     return this.running.address
   }
 

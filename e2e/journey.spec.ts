@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, expect, leadCsv, nextStep, strike, test } from './bench'
+import { alive, expect, leadCsv, nextStep, quiet, strike, test } from './bench'
 
 const card = (page: Page) => page.locator('[class*=paneCard]').last()
 
@@ -7,12 +7,11 @@ const card = (page: Page) => page.locator('[class*=paneCard]').last()
 async function doNextStep(page: Page): Promise<void> {
   const before = await nextStep(page).textContent()
   await strike(page, 'Enter')
-  await page.waitForTimeout(350)
+  await quiet(page)
   if (before?.startsWith('Make a first piece')) await firstPiece(page)
   else {
     for (let tries = 0; tries < 14 && (await nextStep(page).textContent()) === before; tries++) {
       await strike(page, 'Space')
-      await page.waitForTimeout(120)
     }
   }
   await expect(nextStep(page)).not.toHaveText(before ?? '', { timeout: 5000 })

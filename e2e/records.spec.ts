@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { alive, makeJob, test as benchTest } from './bench'
-import { emptyFolder, startBench, stopBench } from './benchServer'
+import { demoData, emptyFolder, startBench, stopBench } from './benchServer'
 
 /** Changes a stored row behind the bench's back, by a program of its own on the folder of a bench that is stopped. */
 function tamper(data: string, sql: string): void {
@@ -20,9 +20,7 @@ test('a stored entry that was changed is named on every screen and paper of its 
   browser,
 }) => {
   const folder = emptyFolder()
-  const data = join(folder, 'data')
-  const first = await startBench(data)
-  await stopBench(first.child)
+  const data = demoData(folder)
   tamper(
     data,
     `update journal_entry set body = jsonb_set(body, '{lengthMm}', '1') where job_id = 'deck-loom' and seq = 9`,

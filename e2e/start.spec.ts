@@ -4,7 +4,7 @@ import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { emptyFolder, freePort, startBench, stopBench } from './benchServer'
+import { demoData, emptyFolder, freePort, startBench, stopBench } from './benchServer'
 
 let folder: string
 test.beforeEach(() => {
@@ -113,7 +113,7 @@ test('a port where another program answers is not mistaken for this bench', asyn
 
 test('a folder that another bench holds is named with its process', async () => {
   const data = join(folder, 'data')
-  const { child } = await startBench(data)
+  const { child } = await startBench(data, { URN_BENCH_DEMO: '' })
   const left = await startAndLeave({ PORT: String(await freePort()) })
   expect(left.said).toMatch(/is in use by process \d+ on .+\. Stop that Urn Bench first/)
   expect(left.code).toBe(1)
@@ -135,7 +135,7 @@ function serverOf(child: ChildProcess): number {
 
 for (const [who, signal, pidOf] of killed)
   test(`${signal} of ${who} leaves neither port nor lock nor instruments behind`, async () => {
-    const data = join(folder, 'data')
+    const data = demoData(folder)
     const { address, child } = await startBench(data)
     const all = [child.pid ?? 0, ...below(child.pid ?? 0)]
     expect(all).toHaveLength(3)
@@ -147,7 +147,7 @@ for (const [who, signal, pidOf] of killed)
   })
 
 test('what no page could read is answered in JSON, and every answer has the headers', async () => {
-  const { address, child } = await startBench(join(folder, 'data'))
+  const { address, child } = await startBench(demoData(folder))
   const cases: readonly [string, RequestInit, number, string | undefined][] = [
     ['/api/v1/%zz', {}, 400, 'bad-input'],
     ['/api/v1/jobs/%00', {}, 404, 'not-found'],

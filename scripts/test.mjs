@@ -28,18 +28,30 @@ const check = (...args) => {
   return good
 }
 
-/** A check that takes one core while others go on; what it says is shown when it has ended. */
+/** A check that goes on beside another; what it says is shown when it has ended. */
 async function beside(name, command, args) {
   const from = Date.now()
   const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], env: quiet })
   const said = []
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text))
-  const status = await new Promise((resolve) => child.on('close', resolve))
+  const good = (await new Promise((resolve) => child.on('close', resolve))) === 0
   console.log(
-    `\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${status === 0 ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
+    `\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${good ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
   )
-  if (status === 0) count.passed++
+  if (good) count.passed++
   else count.failed++
+  return good
+}
+
+/** Checks that take one core each, two at a time; which of them hold, by name. */
+async function inTwos(checks) {
+  const waiting = [...checks]
+  const good = {}
+  const lane = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) good[next[0]] = await beside(...next)
+  }
+  await Promise.all([lane(), lane()])
+  return good
 }
 
 /** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
@@ -126,11 +138,14 @@ rmSync('test-results', { recursive: true, force: true })
 
 // the typed rules read the types of the routes
 step('types of the routes', 'npx', ['next', 'typegen'])
-const lint = beside('lint', 'npm', ['run', '--silent', 'lint'])
-check('format', 'npm', ['run', '--silent', 'format:check'])
-const typesHold = check('types', 'npm', ['run', '--silent', 'types'])
-check('arrows', 'npm', ['run', '--silent', 'arrows'])
-check('unused code', 'npm', ['run', '--silent', 'unused'])
+const npm = (name, script) => [name, 'npm', ['run', '--silent', script]]
+const { types: typesHold } = await inTwos([
+  npm('lint', 'lint'),
+  npm('types', 'types'),
+  npm('format', 'format:check'),
+  npm('arrows', 'arrows'),
+  npm('unused code', 'unused'),
+])
 
 const unit = 'test-results/unit.json'
 tally(
@@ -174,8 +189,6 @@ check('build', 'node', ['scripts/build.mjs'], {
 check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 check('first load', 'node', ['scripts/first-load.mjs'])
-// it takes one core for longer than any of the checks beside it
-await lint
 
 if (!chromium()) installDebian(['chromium'])
 const browser = 'test-results/browser.json'

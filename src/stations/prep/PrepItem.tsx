@@ -38,12 +38,11 @@ import { stripLines } from './stripLines'
 import { StrippedCard } from './StrippedCard'
 import { StripScale } from './StripScale'
 import { StripSources } from './StripSources'
+import { useStopSteps } from './useStopSteps'
 
 const loadBeside = () => import('./besideCards')
 const TrialPane = later(loadBeside, (cards) => cards.TrialPane)
 const SlackLedger = later(loadBeside, (cards) => cards.SlackLedger)
-/** The stripper's stop is moved by this much at a time. */
-const STOP_STEP_MM = 0.1
 /** Where the slack does not say what a try costs: the strip, and this for the cut, mm. */
 const CUT_MM = 2
 
@@ -126,15 +125,16 @@ export function PrepItem({
     void append({ kind: 'strip-mended', term: key, how, byMm, ...(why !== undefined && { why }) }).then(
       (written) => written && how === 'cut-back' && done(),
     )
-  const setStop = (toMm: number) =>
-    void append({
+  const step = useStopSteps(stopMm, (toMm) =>
+    append({
       kind: 'setup-adjusted',
       setup: id,
       part: 'strip-stop',
-      toMm: tenth(toMm),
+      toMm,
       nominalMm: set.strip.nominalMm,
       why: 'by-hand',
-    })
+    }),
+  )
   const follow = (answer: TrialAnswer) => {
     const how = mendOf(answer)
     if (how && now.stripped) {
@@ -144,8 +144,8 @@ export function PrepItem({
   }
   const tryKey = { key: 'w', words: words.tryKey, run: () => dispatch({ kind: 'trial-begun' }) }
   const stopKeys = [
-    { key: '[', words: words.shorter, run: () => setStop(stopMm - STOP_STEP_MM) },
-    { key: ']', words: words.longer, run: () => setStop(stopMm + STOP_STEP_MM) },
+    { key: '[', words: words.shorter, run: () => step(-1) },
+    { key: ']', words: words.longer, run: () => step(1) },
   ]
   useKeys(form.trying ? [] : [...(now.crimp ? [] : [tryKey]), ...(now.stripped ? [] : stopKeys)])
   const measuredMm = now.stripped ? measuredStripMm(now) : reading.stripMm

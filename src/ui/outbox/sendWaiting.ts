@@ -1,6 +1,6 @@
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { type AppendAnswer, appendToJournal } from '../job/journalClient'
-import { dropWaiting, markWaiting, waiting, waitingOf } from './waiting'
+import { dropWaiting, markWaiting, passOwn, waiting, waitingOf } from './waiting'
 
 /** A screen of a job takes what was written into its state. */
 export type Sink = (entries: readonly KeptEntry[]) => Promise<void>
@@ -50,6 +50,9 @@ export function sendWaiting(
       }
       if (last.kind === 'written') {
         dropWaiting(one.id)
+        const [first] = last.entries
+        const end = last.entries.at(-1)
+        if (first && end) passOwn(jobId, first.seq, end.seq)
         await sinks.get(jobId)?.(last.entries)
         continue
       }

@@ -57,6 +57,16 @@ test('what is asked again is written on what is known now, and no longer asked a
   expect(waiting()).toEqual([{ ...press('one'), seen: 9 }])
 })
 
+test('one’s own entries stand against nothing behind them; what others wrote between does', async () => {
+  const { putWaiting, passOwn, waiting } = await load()
+  putWaiting({ ...press('saw-all'), seen: 2 })
+  putWaiting({ ...press('saw-less'), seen: 1 })
+  putWaiting({ ...press('saw-more'), seen: 5 })
+  putWaiting(press('elsewhere', 'loom'))
+  passOwn('lead', 3, 4)
+  expect(waiting().map((one) => one.seen)).toEqual([4, 1, 5, 2])
+})
+
 test.each(['rubbish', '{}', '[{"id":1}]', '[{"id":"a","jobId":"b","seen":1,"entries":[]}]'])(
   '%j waits for nothing',
   async (text) => {

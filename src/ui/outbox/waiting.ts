@@ -83,6 +83,16 @@ export const askAgain = (id: string, seen: number): void =>
     }),
   )
 
+/**
+ * What waits behind entries that were just written had seen all before them, and they are one's own: they do not stand against it.
+ * @param from sequence number of the first of them
+ * @param to   of the last
+ */
+export const passOwn = (jobId: string, from: number, to: number): void => {
+  const passes = (one: Waiting) => one.jobId === jobId && one.seen >= from - 1 && one.seen < to
+  if (waiting().some(passes)) change((before) => before.map((one) => (passes(one) ? { ...one, seen: to } : one)))
+}
+
 /** Tells whoever shows what waits, also when another tab has changed it. */
 export function onWaiting(listener: () => void): () => void {
   const elsewhere = (event: StorageEvent) => {

@@ -113,6 +113,7 @@ test('find, keys, sequences and a scan', async ({ bench: page }) => {
   await expect(page.getByRole('row', { selected: true })).toContainText('W12')
   await strike(page, 'g', '5')
   await page.waitForURL('**/seat')
+  await alive(page)
   await strike(page, 'g', '1')
   await page.waitForURL('**/plan')
   // a scanner types faster than a hand: it finds, and never acts

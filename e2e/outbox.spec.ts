@@ -137,6 +137,7 @@ test('ticks of the item in hand survive a reload, another station and back; not 
   await expect(ticked()).toHaveCount(2)
   await strike(page, 'g', '5')
   await page.waitForURL('**/seat**')
+  await alive(page)
   await strike(page, 'g', '4')
   await page.waitForURL('**/crimp**')
   await alive(page)
@@ -146,6 +147,26 @@ test('ticks of the item in hand survive a reload, another station and back; not 
   await expect(ticked()).toHaveCount(0)
   await strike(page, 'k')
   await expect(ticked()).toHaveCount(2)
+})
+
+test('a figure that is typed and not written yet survives a reload, and is gone with the piece', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(request, 'Half measured')
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  const field = page.getByLabel('Strip as measured')
+  await strike(page, 'Space')
+  await field.fill('3.9')
+  await page.reload()
+  await alive(page)
+  await expect(field).toHaveValue('3.9')
+  await expect(page.getByRole('group', { name: 'Checks' }).getByRole('checkbox', { checked: true })).toHaveCount(1)
+  await strike(page, 'j')
+  await expect(field).toHaveValue('')
+  await strike(page, 'k')
+  await expect(field).toHaveValue('3.9')
 })
 
 test('two tabs have one operator: who is picked in one is at the other at once', async ({ bench: page, context }) => {

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { alive, makeJob, test as benchTest } from './bench'
+import { alive, leadCsv, makeJob, test as benchTest } from './bench'
 import { demoData, emptyFolder, startBench, stopBench } from './benchServer'
 
 /** Changes a stored row behind the bench's back, by a program of its own on the folder of a bench that is stopped. */
@@ -137,3 +137,25 @@ benchTest(
     await expect(page.getByTestId('read-in')).toContainText('from dropped.json')
   },
 )
+
+benchTest('what is large is read beside the requests, and comes to the same', async ({ request }) => {
+  const document = (await (await request.get('/api/v1/jobs/float-leads')).json()) as { journal: unknown; plan: unknown }
+  const made = await request.post('/api/v1/jobs?copy=1', { data: { ...document, padding: 'x'.repeat(600_000) } })
+  expect(made.status()).toBe(201)
+  const { id } = (await made.json()) as { id: string }
+  const copy = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as typeof document
+  expect(copy.journal).toEqual(document.journal)
+  const bad = await request.post('/api/v1/jobs', { data: { ...document, format: 'x', padding: 'x'.repeat(600_000) } })
+  expect(bad.status()).toBe(400)
+  expect(((await bad.json()) as { error: { issues: { path: string[] }[] } }).error.issues[0]?.path).toEqual(['format'])
+
+  const long = leadCsv + `${' '.repeat(30)}\n`.repeat(1200)
+  const planOf = async (csv: string) => {
+    const job = await makeJob(request, 'Wide', csv)
+    return ((await (await request.get(`/api/v1/jobs/${job}`)).json()) as typeof document).plan
+  }
+  expect(await planOf(long)).toEqual(await planOf(leadCsv))
+  const preview = async (csv: string) =>
+    (await (await request.post('/api/v1/pinout/preview', { data: { csv } })).json()) as object
+  expect(await preview(long)).toEqual(await preview(leadCsv))
+})

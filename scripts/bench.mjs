@@ -20,9 +20,10 @@ for (const name of [
   'ledger',
   'append',
   'kill',
+  'health',
   'server',
 ].filter((one) => only.length === 0 || only.includes(one))) {
-  if (['server', 'grid', 'seat'].includes(name)) await buildIfNeeded()
+  if (['server', 'health', 'grid', 'seat'].includes(name)) await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],

@@ -131,11 +131,15 @@ async function readRequest(request: Request, one: Endpoint): Promise<Said | Resp
       ? unfit([{ path: lineOf(text, bad.at), message: badTextWords(bad) }])
       : { input: undefined, text, ...rest }
   }
-  const input = readJson(text, contentType, one)
+  const input = await readJson(text, contentType, one)
   return input instanceof Response ? input : { input: input.value, text, ...rest }
 }
 
-function readJson(text: string, contentType: string, one: Endpoint): { readonly value: unknown } | Response {
+async function readJson(
+  text: string,
+  contentType: string,
+  one: Endpoint,
+): Promise<{ readonly value: unknown } | Response> {
   if (contentType !== 'application/json')
     return unfit([
       {
@@ -143,6 +147,10 @@ function readJson(text: string, contentType: string, one: Endpoint): { readonly 
         message: `Content-Type must be ${[...new Set(['application/json', ...(one.accepts ?? [])])].join(' or ')}`,
       },
     ])
+  if (one.large && text.length > one.large.above) {
+    const read = await one.large.read(text)
+    return read.ok ? read : unfit(read.issues)
+  }
   const parsed = parseJson(text)
   if (!parsed.ok) return unfit([{ path: [], message: 'the body is not JSON' }])
   const bad = badText(parsed.value)

@@ -34,6 +34,18 @@ export interface Failed<Status extends 400 | Failure> {
 }
 export type Answer = Answered<unknown> | Failed<400 | Failure>
 
+/** How a large body is read and checked without holding up other requests. */
+export interface Large {
+  /** a text of more characters counts as large */
+  readonly above: number
+  readonly read: (
+    text: string,
+  ) => Promise<
+    | { readonly ok: true; readonly value: unknown }
+    | { readonly ok: false; readonly issues: Parameters<typeof badInput>[0] }
+  >
+}
+
 /** One endpoint of the open interface: the dispatcher, the OpenAPI document and the tests read the same definition. */
 export interface Endpoint {
   readonly method: 'GET' | 'POST'
@@ -51,6 +63,7 @@ export interface Endpoint {
   readonly limitBytes: number
   /** other content types that it reads by itself */
   readonly accepts?: readonly string[]
+  readonly large?: Large
   readonly handle: (input: unknown, context: ApiContext) => Promise<Answer> | Answer
 }
 
@@ -70,6 +83,7 @@ interface Definition<In, Query, Out, Ok extends Success, No extends Failure> {
   readonly fails?: readonly No[]
   readonly limitBytes?: number
   readonly accepts?: readonly string[]
+  readonly large?: Large
 }
 type Handled<Out extends z.ZodType, Ok extends Success, No extends Failure> =
   Answered<DeepReadonly<z.input<Out>>, Ok> | Failed<400 | No>

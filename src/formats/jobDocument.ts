@@ -33,6 +33,8 @@ export const jobDocumentSchema = z.object({
     .optional(),
 })
 
+export type JobDocument = z.infer<typeof jobDocumentSchema>
+
 export interface StampedEntry {
   readonly entry: NewEntry
   readonly stamp: z.infer<typeof stampSchema>

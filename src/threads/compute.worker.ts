@@ -4,5 +4,7 @@ import type { ThreadMessage } from './runThread'
 
 /** Works one thing out beside the requests. */
 const { task, input } = workerData as ComputeOrder
-const answer = computeTasks[task](input)
+// the order names the task that its input is for
+const work = computeTasks[task] as (input: ComputeOrder['input']) => unknown
+const answer = work(input)
 parentPort?.postMessage({ answer } satisfies ThreadMessage<never, typeof answer>)

@@ -1,6 +1,6 @@
 import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
-import { jobDocumentSchema, readJournal } from '@/formats/jobDocument'
+import { type JobDocument, jobDocumentSchema, readJournal } from '@/formats/jobDocument'
 import {
   type Answered,
   type ApiContext,
@@ -16,12 +16,12 @@ import { cutText } from '@/core/base/cutText'
 import { unknownAuthor } from '@/data/repositories/authors'
 import { authorUnknownWords, forkedWords } from '@/words/records'
 import type { Refusal } from '@/core/record/journal/entryKind'
-import { loadCatalogue } from '@/data/repositories/catalogue'
-import { readPinout } from '@/formats/pinout/readPinout'
-import { reworkEntries } from '@/core/work/rework/reworkEntries'
+import { loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
+import { JOB_INLINE, joinPieces } from '@/threads/jobPieces'
+import { compute } from '@/threads/compute'
+import { PINOUT_INLINE, type PinoutFaults, type PinoutOrder, pinoutJob } from '@/threads/pinoutJob'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import type { KeptEntry } from '@/core/record/journal/entry'
-import { type Plan, emptyPlan } from '@/core/record/plan/plan'
 import { refusalWords } from '@/words/refusals'
 import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
 import { checkLooseChain } from '@/data/checkChain'
@@ -71,9 +71,16 @@ export const makeJobEndpoint = endpoint({
     remarks: z.array(remarkSchema).optional(),
   }),
   succeeds: [201, 200],
-  fails: [409],
+  fails: [409, 422],
   limitBytes: IMPORT_LIMIT,
   accepts: ['text/csv'],
+  large: {
+    above: JOB_INLINE,
+    read: async (text) => {
+      const pieces = await compute('job-pieces', text)
+      return pieces.ok ? { ok: true, value: await joinPieces(pieces, newBreath()) } : pieces
+    },
+  },
   handle: async (document, context) => {
     const unknown = await unknownAuthor(context.bench.db, [context.by])
     if (unknown !== undefined) return badInput([{ path: ['by'], message: authorUnknownWords(unknown) }])
@@ -83,49 +90,43 @@ export const makeJobEndpoint = endpoint({
 
 async function jobFromCsv(context: Context): Promise<Made> {
   const { bench, query, text, now } = context
-  const picks = Object.fromEntries(
-    (query.ends ?? '')
-      .split(',')
-      .filter(Boolean)
-      .map((pair) => [pair.slice(0, pair.indexOf(':')).trim(), pair.slice(pair.indexOf(':') + 1).trim()]),
-  )
-  const catalogue = await loadCatalogue(bench.db, bench.catalogue)
-  const reading = readPinout(text, catalogue, picks)
-  if (!reading.plan) {
-    return badInput([
-      ...reading.tableFaults.map((fault) => ({
-        path: 'row' in fault ? ['row', fault.row] : [],
-        message: tableFaultWords(fault),
-      })),
-      ...reading.cellFaults.map((fault) => ({
-        path: ['row', fault.row, columnWords(fault.column)],
-        message: cellProblemWords(fault.problem, fault.found),
-      })),
-    ])
-  }
-  const { kind, slackMm } = query
-  const plan: Plan = {
-    ...emptyPlan,
+  const order: PinoutOrder = {
+    csv: text,
+    picks: Object.fromEntries(
+      (query.ends ?? '')
+        .split(',')
+        .filter(Boolean)
+        .map((pair) => [pair.slice(0, pair.indexOf(':')).trim(), pair.slice(pair.indexOf(':') + 1).trim()]),
+    ),
+    kind: query.kind,
+    slackMm: query.slackMm,
     title: titleOf(query.title),
-    kind,
-    ends: [...reading.plan.ends],
-    wires: [...reading.plan.wires],
+    today: (await clockIn(bench.db)).dayOf(now),
   }
-  const today = (await clockIn(bench.db)).dayOf(now)
-  return make(context, {
-    entries:
-      kind === 'build'
-        ? firstEntries(catalogue, plan, today, newId)
-        : reworkEntries(catalogue, plan, { slackMm }, today, newId),
-  })
+  const entries =
+    text.length <= PINOUT_INLINE
+      ? pinoutJob(order, await loadCatalogue(bench.db, bench.catalogue))
+      : await compute('pinout-job', { order, shelf: await readCatalogueInput(bench.db) })
+  return entries.ok ? make(context, { entries: entries.value }) : badInput(pinoutIssues(entries.fault))
 }
+
+const pinoutIssues = ({ tableFaults, cellFaults }: PinoutFaults) => [
+  ...tableFaults.map((fault) => ({
+    path: 'row' in fault ? ['row', fault.row] : [],
+    message: tableFaultWords(fault),
+  })),
+  ...cellFaults.map((fault) => ({
+    path: ['row', fault.row, columnWords(fault.column)],
+    message: cellProblemWords(fault.problem, fault.found),
+  })),
+]
 
 const titleOf = (said = '') => {
   const title = cutText(said.trim(), 120)
   return title === '' ? 'New job' : title
 }
 
-async function jobFromDocument(document: z.infer<typeof jobDocumentSchema>, context: Context): Promise<Made> {
+async function jobFromDocument(document: JobDocument, context: Context): Promise<Made> {
   if (document.journal && document.journal.length > 0) return readIn(document, document.journal, context)
   const { bench, now } = context
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
@@ -138,7 +139,7 @@ async function jobFromDocument(document: z.infer<typeof jobDocumentSchema>, cont
 
 /** A record that was made elsewhere, or here: its chain is looked at, what the file says of it is held against it. */
 async function readIn(
-  document: z.infer<typeof jobDocumentSchema>,
+  document: JobDocument,
   journal: readonly Record<string, unknown>[],
   context: Context,
 ): Promise<Made> {
@@ -167,7 +168,7 @@ async function readIn(
 
 /** What a file says of where its record stands must be so: the number of its last entry, and whether it is signed. */
 function statedAgainst(
-  state: z.infer<typeof jobDocumentSchema>['state'],
+  state: JobDocument['state'],
   kept: readonly Pick<KeptEntry, 'seq' | 'kind'>[],
 ): { readonly path: readonly string[]; readonly message: string } | undefined {
   const last = kept.at(-1)?.seq ?? 0

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { answer, endpoint } from '@/api/endpoint'
 import { cellProblemWords, columnWords, tableFaultWords, understoodWords } from '@/words/pinout'
-import { loadCatalogue } from '@/data/repositories/catalogue'
+import { compute } from '@/threads/compute'
+import { PINOUT_INLINE } from '@/threads/pinoutJob'
+import { loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { readPinout } from '@/formats/pinout/readPinout'
 
 export const previewPinoutEndpoint = endpoint({
@@ -25,8 +27,12 @@ export const previewPinoutEndpoint = endpoint({
     ignored: z.array(z.string()),
     valid: z.boolean(),
   }),
+  fails: [422],
   handle: async ({ csv, ends }, { bench }) => {
-    const reading = readPinout(csv, await loadCatalogue(bench.db, bench.catalogue), ends)
+    const reading =
+      csv.length <= PINOUT_INLINE
+        ? readPinout(csv, await loadCatalogue(bench.db, bench.catalogue), ends)
+        : await compute('pinout-preview', { csv, picks: ends, shelf: await readCatalogueInput(bench.db) })
     return answer({
       rows: reading.rows.map(({ row, cells, wire }) => ({ row, cells, read: wire !== undefined })),
       ends: reading.ends,

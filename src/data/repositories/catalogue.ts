@@ -8,6 +8,7 @@ import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { badText } from '@/core/base/badText'
 import { fail, ok, type Result } from '@/core/base/result'
+import { newBreath } from '../breath'
 import type { Database } from '../database'
 import { catalogueItem, meta } from '../schema'
 
@@ -91,7 +92,9 @@ export async function importCatalogue(
         figureChanges(before.get(`${item.kind} ${item.id}`), item.doc).length > 0,
     )
     const put = [...added, ...changed]
+    const breath = newBreath()
     for (let at = 0; at < put.length; at += BATCH) {
+      await breath()
       await tx
         .insert(catalogueItem)
         .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { KeptEntry } from '@/core/record/journal/entry'
+import { newBreath } from '../breath'
 import type { Database } from '../database'
 import { NO_HASH } from '../entryHash'
 import { journalEntry } from '../schema'
@@ -26,7 +27,10 @@ const ROWS_AT_ONCE = 400
 
 /** Writes many entries of a job as JSON texts: a parameter for each cell of twenty thousand rows takes seconds. */
 export async function insertEntries(tx: Database, jobId: string, entries: readonly KeptEntry[]): Promise<void> {
+  const breath = newBreath()
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
+    // an embedded database answers before anything else has its turn
+    await breath()
     const rows = entries.slice(from, from + ROWS_AT_ONCE).map((entry) => {
       const { jobId: job_id, entryId: entry_id, ...rest } = toRow(jobId, entry)
       return { job_id, entry_id, ...rest }

@@ -3,12 +3,13 @@
 import { crimpCardWords as words } from '@/words/screens/crimp/crimpCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd } from '@mantine/core'
-import { useReducer, useState } from 'react'
+import { useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { termState } from '@/core/record/state/state'
 import { useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -46,18 +47,15 @@ export function CrimpCard({
   const { state } = useJob()
   useBeside(loadBeside)
   // what was measured, and what the rules allowed to do, stays with the piece while its fault is reported
-  const [form, move] = useReducer(pieceForm, newPiece)
+  const piece = [termState(state, item.termination.key), group.id, state.setups.get(group.id)?.mounted]
+  const [form, move] = useKeptForm(pieceForm, newPiece, item.termination.key, piece)
   const { fault } = form
   const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
   const lines = lookLines(wanted)
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
-  const checks = useChecks(item.termination.key, lines, [
-    termState(state, item.termination.key),
-    group.id,
-    state.setups.get(group.id)?.mounted,
-  ])
+  const checks = useChecks(item.termination.key, lines, piece)
   const due = wanted.find((look) => look === checks.due?.id)
   const toCrimp = item.stage === 'stripped'
   useKeys(

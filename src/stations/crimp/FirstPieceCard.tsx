@@ -1,12 +1,12 @@
 'use client'
 import { Button } from '@mantine/core'
-import { useReducer } from 'react'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { asksHeight } from '@/core/record/standing/firstPiece'
 import { heightDrift } from '@/core/record/standing/heightWatch'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -55,8 +55,9 @@ export function FirstPieceCard({
   const looks = looksFor(state, item)
   const tried = piecesTried(state, group.id)
   const lines = lookLines(looks)
-  const checks = useChecks(`${group.id} first ${String(tried.length)}`, lines, state.setups.get(group.id)?.mounted)
-  const [form, move] = useReducer(pieceForm, newPiece)
+  const inHand = [`${group.id} first ${String(tried.length)}`, state.setups.get(group.id)?.mounted] as const
+  const checks = useChecks(inHand[0], lines, inHand[1])
+  const [form, move] = useKeptForm(pieceForm, newPiece, ...inHand)
   const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set, {
     height: asksHeight(state),
   })

@@ -6,12 +6,12 @@ import textCss from '@/ui/text/text.module.css'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { pulledWords } from '@/words/pulled'
-import { useReducer } from 'react'
 import { newPiece, pieceForm, readPull, readPulled } from '@/core/work/crimp/pieceForm'
 import { HandPull } from './HandPull'
 import { InstrumentMessage, PullField } from './PieceFields'
@@ -26,12 +26,13 @@ export function PullSampleCard({ item, group }: { readonly item: QueueItem; read
   const busy = useBusy()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
-  const [form, move] = useReducer(pieceForm, newPiece)
+  const samples = state.setups.get(group.id)?.samples ?? []
+  const inHand = [`${group.id} sample ${String(samples.length)}`, ''] as const
+  const [form, move] = useKeptForm(pieceForm, newPiece, ...inHand)
   const pull = readPull(form.pull, state.facts, termination, set)
   const pulled = readPulled(form, pull)
   const low = form.byHand ? form.byHand === 'came-off' : pull.fault?.kind === 'low'
-  const samples = state.setups.get(group.id)?.samples ?? []
-  const checks = useChecks(`${group.id} sample ${String(samples.length)}`, [], '')
+  const checks = useChecks(inHand[0], [], inHand[1])
   const record = async () => {
     if (!pulled) return
     const { wire, side } = termination

@@ -1,6 +1,6 @@
 'use client'
 import clsx from 'clsx'
-import { useReducer } from 'react'
+import { useMemo } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { hundredth, tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
@@ -20,6 +20,7 @@ import { threadFirst } from '@/core/record/standing/threadFirst'
 import { measuredStripMm, termState } from '@/core/record/state/state'
 import { type Seen, stripTrial } from '@/core/work/prep/stripTrial'
 import { useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { specimenOf } from '@/ui/job/specimenOf'
@@ -95,7 +96,8 @@ export function PrepItem({
   const { stopMm, notchMm } = stripperOf(state, set)
   const cut = state.cuts.get(wireKey(unit, wire.id))
   const cutMm = cut?.lengthMm ?? cutLengthMm(state, wire)
-  const [form, dispatch] = useReducer(stripForm, set, beginStrip)
+  const begin = useMemo(() => beginStrip(set), [set])
+  const [form, dispatch] = useKeptForm(stripForm, begin, key, [cut, now])
   const reading = readStripForm(form, set.strip, rules.strandAllowance)
   const thread = threadFirst(state, termination, set)
   const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })

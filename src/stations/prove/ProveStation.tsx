@@ -12,6 +12,7 @@ import { type SideLetter, type Wire, sideOf } from '@/core/record/plan/plan'
 import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
 import { FaceDrawing } from '@/ui/face/FaceDrawing'
 import { faceState } from '@/ui/job/faceState'
 import { Caution } from '@/ui/caution/Caution'
@@ -265,10 +266,13 @@ function ContactsSaid({
   )
 }
 
+const nothingTyped = { text: '' }
+const typed = (_form: typeof nothingTyped, text: string) => ({ text })
+
 function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   const { state, append } = useJob()
   const busy = useBusy()
-  const [text, setText] = useState('')
+  const [{ text }, setText] = useKeptForm(typed, nothingTyped, `reading ${net.unit}/${net.wire.id}`, net.measured)
   const read = parseQuantity(text, 'resistance', { plausible: plausible.netOhm })
   const figures = net.resistance
   if (!figures) return null

@@ -2,7 +2,6 @@
 import { insertCardWords as words } from '@/words/screens/seat/insertCard'
 import { InsertPlayer, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
-import { useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
@@ -13,6 +12,8 @@ import { openTurns, turnsWith } from '@/core/work/seat/seatTurns'
 import { isSpent, reuseOf } from '@/core/record/standing/reuse'
 import { lightTugN } from '@/core/record/standing/tug'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useKeptForm } from '@/ui/card/useKeptForm'
+import type { TugForm } from './TugField'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { plural } from '@/words/figures'
@@ -25,6 +26,9 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import styles from './InsertRoutine.module.css'
+
+const noTug: TugForm = { text: '' }
+const tugTyped = (_before: TugForm, now: TugForm) => now
 
 /** The way in, tick by tick: covers that are in the way first, then the steps of the mechanism, then a light tug. */
 export function InsertRoutine({
@@ -46,7 +50,6 @@ export function InsertRoutine({
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
-  const [gaugeN, setGaugeN] = useState<number>()
   const lockClosed =
     secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
   const reuse = reuseOf(state, task.term)
@@ -55,6 +58,7 @@ export function InsertRoutine({
   const going = routineLines(family, tugN)
   const lines = [...coverLines(covers), ...going]
   const checks = useChecks(task.term, lines, termState(state, task.term))
+  const [tug, setTug] = useKeptForm(tugTyped, noTug, task.term, termState(state, task.term))
   // while a cover is in the way the contact waits before its cavity
   const shown =
     [...mechanism.insert, 'tug' as const].find((step) => step === checks.due?.id) ?? (checks.due && mechanism.insert[0])
@@ -124,14 +128,14 @@ export function InsertRoutine({
                 checked: going.map((line) => line.id),
                 ...(tugNow && {
                   ...(tugN !== undefined && { tugAskedN: tugN }),
-                  ...(gaugeN === undefined ? { tug: 'by-hand' as const } : { tug: 'gauge' as const, tugN: gaugeN }),
+                  ...(tug.tugN === undefined ? { tug: 'by-hand' as const } : { tug: 'gauge' as const, tugN: tug.tugN }),
                 }),
               },
             )
           }
         />
       )}
-      {!spent && tugNow && <TugField onGauge={setGaugeN} />}
+      {!spent && tugNow && <TugField text={tug.text} onGauge={setTug} />}
       <Button onClick={report}>
         <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>
       </Button>

@@ -3,9 +3,9 @@ import { checkListWords as words } from '@/words/screens/card/checkList'
 import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
-import { usePathname } from 'next/navigation'
 import { useMemo, useSyncExternalStore, type ReactNode } from 'react'
-import { NO_TICKS, keepTicks, onTicks, ticksOf } from './keptTicks'
+import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
+import { useInHand } from './useInHand'
 import { useKeys } from '../keys/KeyProvider'
 
 export interface CheckLine {
@@ -22,11 +22,9 @@ export interface CheckLine {
  * @param piece what makes it this piece: its state, so far as the ticks depend on it
  */
 export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: unknown) {
-  // the address names job and station
-  const item = `${usePathname()} ${itemKey}`
-  const stamp = JSON.stringify([piece])
+  const { item, stamp } = useInHand(itemKey, piece)
   const kept = useSyncExternalStore(
-    onTicks,
+    onKept,
     () => ticksOf(item, stamp),
     () => NO_TICKS,
   )

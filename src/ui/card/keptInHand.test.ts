@@ -14,7 +14,7 @@ const store = (full = false) => {
 /** The page as it is loaded: its memory is new, the tab's storage is not. */
 const load = () => {
   vi.resetModules()
-  return import('./keptTicks')
+  return import('./keptInHand')
 }
 beforeEach(() => vi.stubGlobal('sessionStorage', store()))
 
@@ -40,11 +40,28 @@ test('what is not ticked any more is forgotten, and the oldest items go', async 
   expect(ticksOf('item 79', 'x')).toEqual(['a'])
 })
 
-test.each(['rubbish', '{}', '[1,["a"],["b",{"piece":1}]]', 'null'])('%j in the storage is no tick', async (text) => {
-  sessionStorage.setItem('urn-ticks', text)
-  const { ticksOf, NO_TICKS } = await load()
-  expect(ticksOf('a', 'x')).toBe(NO_TICKS)
+test('figures that are typed survive with the ticks of their piece, neither at the cost of the other', async () => {
+  const before = await load()
+  before.keepTicks('one', 'x', ['a'])
+  before.keepForm('one', 'x', { heightText: '1.23' })
+  before.keepTicks('one', 'x', ['a', 'b'])
+  const { formOf, keepForm, ticksOf } = await load()
+  expect(formOf('one', 'x')).toEqual({ heightText: '1.23' })
+  expect(ticksOf('one', 'x')).toEqual(['a', 'b'])
+  expect(formOf('one', 'another try')).toBeUndefined()
+  keepForm('one', 'x', undefined)
+  expect(formOf('one', 'x')).toBeUndefined()
+  expect(ticksOf('one', 'x')).toEqual(['a', 'b'])
 })
+
+test.each(['rubbish', '{}', '[1,["a"],["a",{"piece":"x","ticked":[],"form":1}]]', 'null'])(
+  '%j in the storage is no tick',
+  async (text) => {
+    sessionStorage.setItem('urn-in-hand-1', text)
+    const { ticksOf, NO_TICKS } = await load()
+    expect(ticksOf('a', 'x')).toBe(NO_TICKS)
+  },
+)
 
 test('a browser that keeps nothing keeps them until the page goes', async () => {
   vi.stubGlobal('sessionStorage', store(true))
@@ -54,9 +71,9 @@ test('a browser that keeps nothing keeps them until the page goes', async () => 
 })
 
 test('whoever shows them is told', async () => {
-  const { keepTicks, onTicks } = await load()
+  const { keepTicks, onKept } = await load()
   const told = vi.fn()
-  const stop = onTicks(told)
+  const stop = onKept(told)
   keepTicks('one', 'x', ['a'])
   stop()
   keepTicks('one', 'x', ['b'])

@@ -1,0 +1,55 @@
+import { badText } from '@/core/base/badText'
+import type { Breath } from '@/core/base/breath'
+import { type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
+import { badTextWords } from '@/words/badText'
+import { plainIssues } from '@/words/plainIssues'
+
+/** A document of more characters is read beside the requests. */
+export const JOB_INLINE = 500_000
+/** Entries of a piece: it is read in a moment. */
+const ENTRIES = 400
+const ISSUES_SHOWN = 100
+
+/** A job document that was read and found sound, in texts of which each is small; or what is wrong with it. */
+export type JobPieces =
+  | { readonly ok: true; readonly head: string; readonly journal: readonly string[] }
+  | { readonly ok: false; readonly issues: readonly JournalIssue[] }
+
+const refused = (issues: readonly JournalIssue[]): JobPieces => ({ ok: false, issues })
+
+function parsed(text: string): { readonly value: unknown } | undefined {
+  try {
+    return { value: JSON.parse(text) as unknown }
+  } catch {
+    return undefined
+  }
+}
+
+/** Reads and checks a large job document where it holds up nobody, and cuts it up for where it would. */
+export function jobPieces(text: string): JobPieces {
+  const read = parsed(text)
+  if (!read) return refused([{ path: [], message: 'the body is not JSON' }])
+  const bad = badText(read.value)
+  if (bad) return refused([{ path: bad.path, message: badTextWords(bad) }])
+  const checked = jobDocumentSchema.safeParse(read.value)
+  if (!checked.success) return refused(plainIssues(checked.error).slice(0, ISSUES_SHOWN))
+  const { journal = [], ...head } = checked.data
+  const pieces: string[] = []
+  for (let from = 0; from < journal.length; from += ENTRIES)
+    pieces.push(JSON.stringify(journal.slice(from, from + ENTRIES)))
+  return { ok: true, head: JSON.stringify(head), journal: pieces }
+}
+
+/** Puts a document together again, others having their turn between its pieces. */
+export async function joinPieces(
+  { head, journal }: JobPieces & { readonly ok: true },
+  breath: Breath,
+): Promise<JobDocument> {
+  const entries: NonNullable<JobDocument['journal']> = []
+  for (const piece of journal) {
+    await breath()
+    // what was checked a moment ago
+    entries.push(...(JSON.parse(piece) as typeof entries))
+  }
+  return { ...(JSON.parse(head) as Omit<JobDocument, 'journal'>), ...(entries.length > 0 && { journal: entries }) }
+}

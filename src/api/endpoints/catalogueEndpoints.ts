@@ -1,6 +1,12 @@
 import { z } from 'zod'
 import { IMPORT_LIMIT, answer, badInput, endpoint } from '@/api/endpoint'
-import { importCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
+import {
+  type CheckedImport,
+  importCatalogue,
+  importChecked,
+  readCatalogueInput,
+  shelfVersion,
+} from '@/data/repositories/catalogue'
 import { catalogueSchema } from '@/core/parts/catalogue/schema'
 import type { Database } from '@/data/database'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
@@ -22,7 +28,8 @@ export const readCatalogueEndpoint = endpoint({
 const INLINE = 200_000
 
 type Read =
-  { readonly ok: true; readonly input: CatalogueInput } | { readonly ok: false; readonly faults: readonly FileFault[] }
+  | { readonly ok: true; readonly input: CatalogueInput; readonly checked?: CheckedImport }
+  | { readonly ok: false; readonly faults: readonly FileFault[] }
 
 function readInline(text: string): Read {
   const document = parseJson(text)
@@ -32,12 +39,15 @@ function readInline(text: string): Read {
 }
 
 async function checkedBeside(db: Database, text: string): Promise<Read> {
+  const shelf = await shelfVersion(db)
   const checked = await runThread<PackageStage, CheckedPackage>(
     'package',
     { text, stored: await readCatalogueInput(db) },
     { heapMb: 1024, limitMs: 120_000 },
   )
-  return checked.ok ? checked : { ok: false, faults: checked.faults.map((message) => ({ path: [], message })) }
+  return checked.ok
+    ? { ok: true, input: checked.input, checked: { ...checked, shelf } }
+    : { ok: false, faults: checked.faults.map((message) => ({ path: [], message })) }
 }
 
 export const importCatalogueEndpoint = endpoint({
@@ -53,7 +63,9 @@ export const importCatalogueEndpoint = endpoint({
   handle: async (_input, { bench, now, text }) => {
     const read = text.length > INLINE ? await checkedBeside(bench.db, text) : readInline(text)
     if (!read.ok) return badInput(read.faults.slice(0, 50))
-    const imported = await importCatalogue(bench.db, read.input, now)
+    const imported = read.checked
+      ? await importChecked(bench.db, read.checked, now)
+      : await importCatalogue(bench.db, read.input, now)
     return imported.ok
       ? answer(imported.value)
       : badInput(imported.fault.slice(0, 50).map((fault) => ({ path: [], message: catalogueFaultWords(fault) })))

@@ -5,7 +5,8 @@ import { demoShelfInput } from '@/core/parts/catalogue/demoShelf.testing'
 import { parseCatalogue } from '@/formats/catalogueFile'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { importCatalogue, loadCatalogue, readCatalogueInput } from './catalogue'
+import { comparePackages } from '@/core/parts/catalogue/comparePackages'
+import { importCatalogue, importChecked, loadCatalogue, readCatalogueInput, shelfVersion } from './catalogue'
 
 let opened: OpenDatabase
 beforeAll(async () => {
@@ -65,5 +66,47 @@ test('the same id twice in one package is refused', async () => {
   expect(await importCatalogue(opened.db, only({ tools: [tool, { ...tool, name: 'other' }] }), now)).toMatchObject({
     ok: false,
     fault: [{ kind: 'duplicate-id', id: 'ZZ-2' }],
+  })
+})
+
+/** As it comes out of the check beside the requests. */
+async function checked(input: CatalogueInput) {
+  const stored = await readCatalogueInput(opened.db)
+  return { input, changes: comparePackages(stored, input), shelf: await shelfVersion(opened.db) }
+}
+
+test('what was checked against the shelf as it is goes in as it would unchecked', async () => {
+  const [type, same] = (await readCatalogueInput(opened.db)).wireTypes
+  if (!type || !same) throw new Error('wire types')
+  const input = only({ wireTypes: [{ ...type, insulationMm: 2.1 }, { ...type, id: 'TW-NEW', aliases: [] }, same] })
+  const before = await shelfVersion(opened.db)
+  expect(await importChecked(opened.db, await checked(input), now)).toEqual({
+    ok: true,
+    value: { added: ['wire-type TW-NEW'], changed: [`wire-type ${type.id}`], same: 1 },
+  })
+  expect(await shelfVersion(opened.db)).not.toBe(before)
+  const shelf = await loadCatalogue(opened.db, {})
+  expect([shelf.wireTypes.get('TW-NEW')?.id, shelf.wireTypes.get(type.id)?.insulationMm]).toEqual(['TW-NEW', 2.1])
+  // nothing in it is new: the shelf is the same one
+  const after = await shelfVersion(opened.db)
+  expect(await importChecked(opened.db, await checked(input), now)).toMatchObject({ ok: true, value: { same: 3 } })
+  expect(await shelfVersion(opened.db)).toBe(after)
+})
+
+test('a shelf that has changed since the check is looked at again', async () => {
+  const [type] = (await readCatalogueInput(opened.db)).wireTypes
+  if (!type) throw new Error('wire types')
+  const late = await checked(only({ wireTypes: [{ ...type, insulationMm: 2.4 }] }))
+  await importCatalogue(opened.db, only({ wireTypes: [{ ...type, insulationMm: 2.4 }] }), now)
+  expect(await importChecked(opened.db, late, now)).toEqual({ ok: true, value: { added: [], changed: [], same: 1 } })
+})
+
+test('what stands twice in a checked package is refused all the same', async () => {
+  const [type] = (await readCatalogueInput(opened.db)).wireTypes
+  if (!type) throw new Error('wire types')
+  const input = only({ wireTypes: [type, type] })
+  expect(await importChecked(opened.db, await checked(input), now)).toMatchObject({
+    ok: false,
+    fault: [{ kind: 'duplicate-id' }],
   })
 })

@@ -1,7 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { buildCatalogue, type Catalogue } from '@/core/parts/catalogue/catalogue'
 import { fitToShelf } from '@/core/parts/catalogue/layPackage'
-import { figureChanges } from '@/core/parts/catalogue/comparePackages'
+import { type ItemChange, figureChanges } from '@/core/parts/catalogue/comparePackages'
 import { itemKinds, packageLists, type ItemKind } from '@/core/parts/catalogue/packageLists'
 import { placedPackage } from '@/core/parts/catalogue/placedPackage'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
@@ -91,31 +91,78 @@ export async function importCatalogue(
         before.has(`${item.kind} ${item.id}`) &&
         figureChanges(before.get(`${item.kind} ${item.id}`), item.doc).length > 0,
     )
-    const put = [...added, ...changed]
-    const breath = newBreath()
-    for (let at = 0; at < put.length; at += BATCH) {
-      await breath()
-      await tx
-        .insert(catalogueItem)
-        .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))
-        .onConflictDoUpdate({
-          target: [catalogueItem.kind, catalogueItem.id],
-          set: { doc: sql`excluded.doc`, updatedAt: now },
-        })
-    }
-    if (put.length > 0) {
-      const value = now.toISOString()
-      await tx
-        .insert(meta)
-        .values({ key: VERSION, value: `${value} 1` })
-        .onConflictDoUpdate({
-          target: meta.key,
-          set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` },
-        })
-    }
-    const names = (items: readonly Item[]) => items.map((item) => `${item.kind} ${item.id}`)
-    return ok({ added: names(added), changed: names(changed), same: incoming.length - put.length })
+    await putItems(tx, [...added, ...changed], now)
+    return ok({
+      added: added.map(nameOf),
+      changed: changed.map(nameOf),
+      same: incoming.length - added.length - changed.length,
+    })
   })
+}
+
+/** A package as it will lie on the shelf that it was checked against, and what it would do to it; `shelf` is the version that it was checked against. */
+export interface CheckedImport {
+  readonly input: CatalogueInput
+  readonly changes: readonly Pick<ItemChange, 'kind' | 'id' | 'change'>[]
+  readonly shelf: string
+}
+
+/**
+ * Takes in a package that was checked beside the requests. While the shelf is as it was then, nothing is worked out a second time.
+ * @returns as `importCatalogue`
+ */
+export async function importChecked(
+  db: Database,
+  { input, changes, shelf }: CheckedImport,
+  now: Date,
+): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
+  const written = await db.transaction(async (tx) => {
+    await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
+    const twice = new Set(changes.map(nameOf)).size < changes.length
+    if (twice || (await shelfVersion(tx)) !== shelf) return undefined
+    const items = new Map(itemsOf(input).map((item) => [nameOf(item), item]))
+    const put = changes.filter(({ change }) => change !== 'same')
+    await putItems(
+      tx,
+      put.flatMap((item) => items.get(nameOf(item)) ?? []),
+      now,
+    )
+    const named = (which: ItemChange['change']) => put.filter(({ change }) => change === which).map(nameOf)
+    return { added: named('added'), changed: named('changed'), same: changes.length - put.length }
+  })
+  return written ? ok(written) : importCatalogue(db, input, now)
+}
+
+const nameOf = ({ kind, id }: Pick<Item, 'kind' | 'id'>) => `${kind} ${id}`
+
+/** Writes documents, and that the shelf is another one now. */
+async function putItems(tx: Database, put: readonly Item[], now: Date): Promise<void> {
+  const breath = newBreath()
+  for (let at = 0; at < put.length; at += BATCH) {
+    await breath()
+    await tx
+      .insert(catalogueItem)
+      .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))
+      .onConflictDoUpdate({
+        target: [catalogueItem.kind, catalogueItem.id],
+        set: { doc: sql`excluded.doc`, updatedAt: now },
+      })
+  }
+  if (put.length === 0) return
+  const value = now.toISOString()
+  await tx
+    .insert(meta)
+    .values({ key: VERSION, value: `${value} 1` })
+    .onConflictDoUpdate({
+      target: meta.key,
+      set: { value: sql`${value} || ' ' || (split_part(${meta.value}, ' ', 2)::int + 1)` },
+    })
+}
+
+/** Changes with everything that is put on the shelf. */
+export async function shelfVersion(db: Database): Promise<string> {
+  const [row] = await db.select({ value: meta.value }).from(meta).where(eq(meta.key, VERSION))
+  return row?.value ?? 'empty'
 }
 
 const packageOf = (items: readonly Item[]): CatalogueInput =>
@@ -134,8 +181,7 @@ export interface CatalogueCache {
 
 /** The indexed catalogue, built anew only when the shelf has changed. */
 export async function loadCatalogue(db: Database, cache: CatalogueCache): Promise<Catalogue> {
-  const [row] = await db.select({ value: meta.value }).from(meta).where(eq(meta.key, VERSION))
-  const version = row?.value ?? 'empty'
+  const version = await shelfVersion(db)
   if (cache.catalogue && cache.version === version) return cache.catalogue
   const built = buildCatalogue(await readCatalogueInput(db))
   if (!built.ok) throw new Error(`the stored catalogue does not hold together: ${JSON.stringify(built.fault[0])}`)

@@ -3,7 +3,16 @@ import type { ItemChange } from '@/core/parts/catalogue/comparePackages'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
 import { done, refused, withRoom } from '@/data/outcome'
-import { type ImportOutcome, importCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
+import {
+  type ImportOutcome,
+  importCatalogue,
+  importChecked,
+  readCatalogueInput,
+  shelfVersion,
+} from '@/data/repositories/catalogue'
+import type { Database } from '@/data/database'
+import type { CatalogueFault } from '@/core/parts/catalogue/faults'
+import type { Result } from '@/core/base/result'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
 import { runThread } from '@/threads/runThread'
 import { catalogueFaultWords } from '@/words/catalogue'
@@ -26,14 +35,16 @@ export interface Watch {
   readonly signal: AbortSignal
 }
 
-async function checked(text: string, { onStage, signal }: Watch): Promise<CheckedPackage> {
+async function checked(text: string, { onStage, signal }: Watch): Promise<CheckedPackage & { readonly shelf: string }> {
   const { db } = await bench()
+  const shelf = await shelfVersion(db)
   const stored = await readCatalogueInput(db)
-  return runThread<PackageStage, CheckedPackage>(
+  const said = await runThread<PackageStage, CheckedPackage>(
     'package',
     { text, stored },
     { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal },
   )
+  return { ...said, shelf }
 }
 
 /** Looks at a package before anything is written. */
@@ -47,13 +58,18 @@ export async function importPackage(text: string, watch: Watch): Promise<Outcome
   const read = await checked(text, watch)
   if (!read.ok) return refused(read.faults[0] ?? words.packageCannotBeRead)
   watch.onStage('write')
-  return writePackage(read.input)
+  return written((db) => importChecked(db, read, new Date()))
 }
 
-/** Lays a package that has been checked over the shelf. */
+/** Lays a package over the shelf. */
 export const writePackage = (input: CatalogueInput): Promise<Outcome<ImportOutcome>> =>
+  written((db) => importCatalogue(db, input, new Date()))
+
+const written = (
+  write: (db: Database) => Promise<Result<ImportOutcome, readonly CatalogueFault[]>>,
+): Promise<Outcome<ImportOutcome>> =>
   withRoom(async () => {
     const { db } = await bench()
-    const imported = await importCatalogue(db, input, new Date())
+    const imported = await write(db)
     return imported.ok ? done(imported.value) : refused(imported.fault.slice(0, 3).map(catalogueFaultWords).join(' '))
   })

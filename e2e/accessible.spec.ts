@@ -11,6 +11,7 @@ const pages = [
   '/shelf?show=edit&family=celadon-m',
   '/rules',
   '/crib',
+  '/crib?show=new',
   '/ledger',
   '/ledger?show=yield',
   '/jobs/spare-pump/seat',

@@ -1,6 +1,7 @@
 import { pageTitles as words } from '@/words/screens/app/pageTitles'
 import { benchClock } from '@/data/benchClock'
 import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
 import { isInCrib } from '@/core/parts/catalogue/types'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
@@ -9,7 +10,12 @@ import { readToolWork } from '@/places/ledger/readLedger'
 
 export const metadata: Metadata = { title: words.crib }
 
-export default async function CribPage() {
+export default async function CribPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ readonly show?: string; readonly tool?: string }>
+}) {
+  const { show, tool } = await searchParams
   const { db, catalogue } = await bench()
   const [shelf, worked] = await Promise.all([loadCatalogue(db, catalogue), readToolWork()])
   const work = new Map(worked.map((one) => [one.tool, one]))
@@ -22,5 +28,14 @@ export default async function CribPage() {
     since: work.get(tool.id)?.since,
     gaugedAt: work.get(tool.id)?.gaugedAt,
   }))
-  return <CribPlace tools={tools} today={(await benchClock()).dayOf(new Date())} />
+  const changed = tool === undefined ? undefined : shelf.tools.get(tool)
+  if (tool !== undefined && !changed) notFound()
+  const form = changed ?? (show === 'new' ? 'new' : undefined)
+  return (
+    <CribPlace
+      tools={tools}
+      today={(await benchClock()).dayOf(new Date())}
+      form={form && { tool: changed, taken: [...shelf.tools.keys()] }}
+    />
+  )
 }

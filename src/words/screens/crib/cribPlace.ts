@@ -2,6 +2,7 @@
 export const cribPlaceWords = {
   crib: 'Crib',
   tools: 'Tools',
+  newTool: 'New tool',
   nothingIsOverdue: 'Nothing is overdue',
   overdue: (overdue: string) => `Overdue: ${overdue}`,
   toolsWithTheirDates: 'Tools with their dates',

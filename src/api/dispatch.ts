@@ -1,7 +1,7 @@
 import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
 import { readBody } from './readBody'
-import { parseJson } from './parseJson'
+import { parseJson } from '@/formats/parseJson'
 import { endpoints } from './endpoints'
 import { ThreadLimit } from '@/threads/runThread'
 import { isDiskFull } from '@/data/daybook/diskRoom'

@@ -1,6 +1,7 @@
 import { badText } from '@/core/base/badText'
 import type { Breath } from '@/core/base/breath'
 import { type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
+import { parseJson } from '@/formats/parseJson'
 import { badTextWords } from '@/words/badText'
 import { plainIssues } from '@/words/plainIssues'
 
@@ -17,18 +18,10 @@ export type JobPieces =
 
 const refused = (issues: readonly JournalIssue[]): JobPieces => ({ ok: false, issues })
 
-function parsed(text: string): { readonly value: unknown } | undefined {
-  try {
-    return { value: JSON.parse(text) as unknown }
-  } catch {
-    return undefined
-  }
-}
-
 /** Reads and checks a large job document where it holds up nobody, and cuts it up for where it would. */
 export function jobPieces(text: string): JobPieces {
-  const read = parsed(text)
-  if (!read) return refused([{ path: [], message: 'the body is not JSON' }])
+  const read = parseJson(text)
+  if (!read.ok) return refused([{ path: [], message: 'the body is not JSON' }])
   const bad = badText(read.value)
   if (bad) return refused([{ path: bad.path, message: badTextWords(bad) }])
   const checked = jobDocumentSchema.safeParse(read.value)

@@ -2,7 +2,7 @@ import { type Result, fail, ok } from '@/core/base/result'
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { type Plan, emptyPlan } from '@/core/record/plan/plan'
 import type { NewEntry } from '@/core/record/journal/entry'
-import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
+import { firstEntries } from '@/core/work/kit/firstEntries'
 import { reworkEntries } from '@/core/work/rework/reworkEntries'
 import { type PinoutReading, readPinout } from '@/formats/pinout/readPinout'
 
@@ -25,11 +25,14 @@ export interface PinoutOrder {
 export type PinoutFaults = Pick<PinoutReading, 'tableFaults' | 'cellFaults'>
 
 /** The first entries of a job from its pinout: wires, and a set chosen for each of their ends; or every fault of the table. */
-export function pinoutJob(order: PinoutOrder, catalogue: Catalogue): Result<NewEntry[], PinoutFaults> {
+export function pinoutJob(
+  order: PinoutOrder,
+  catalogue: Catalogue,
+  newId: () => string,
+): Result<NewEntry[], PinoutFaults> {
   const { csv, picks, kind, slackMm, title, today } = order
   const { plan: read, tableFaults, cellFaults } = readPinout(csv, catalogue, picks)
   if (!read) return fail({ tableFaults, cellFaults })
-  const newId = newIdMaker(Date.now, Math.random)
   const plan: Plan = { ...emptyPlan, title, kind, ends: [...read.ends], wires: [...read.wires] }
   return ok(
     kind === 'build'

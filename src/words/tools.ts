@@ -1,4 +1,5 @@
 import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
+import type { Tool } from '@/core/parts/catalogue/types'
 
 export const toolClassWords: Readonly<Record<ToolClass, string>> = {
   'four-indent-positioned': 'four-indent frame with positioner',
@@ -12,4 +13,11 @@ export const toolClassWords: Readonly<Record<ToolClass, string>> = {
   stripper: 'stripper',
   release: 'release tool',
   gauge: 'gauge',
+}
+
+/** Where a tool is. */
+export const heldToolWords: Readonly<Record<NonNullable<Tool['held']>, string>> = {
+  crib: 'in this crib',
+  borrow: 'can be borrowed',
+  shop: 'in a shop’s list only',
 }

@@ -13,7 +13,7 @@ import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { type FileFault, parseCatalogue } from '@/formats/catalogueFile'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
 import { runThread } from '@/threads/runThread'
-import { parseJson } from '../parseJson'
+import { parseJson } from '@/formats/parseJson'
 import { catalogueFaultWords } from '@/words/catalogue'
 
 export const readCatalogueEndpoint = endpoint({

@@ -105,7 +105,7 @@ async function jobFromCsv(context: Context): Promise<Made> {
   }
   const entries =
     text.length <= PINOUT_INLINE
-      ? pinoutJob(order, await loadCatalogue(bench.db, bench.catalogue))
+      ? pinoutJob(order, await loadCatalogue(bench.db, bench.catalogue), newId)
       : await compute('pinout-job', { order, shelf: await readCatalogueInput(bench.db) })
   return entries.ok ? make(context, { entries: entries.value }) : badInput(pinoutIssues(entries.fault))
 }

@@ -19,8 +19,11 @@ export default async function CribPage({
   const { db, catalogue } = await bench()
   const [shelf, worked] = await Promise.all([loadCatalogue(db, catalogue), readToolWork()])
   const work = new Map(worked.map((one) => [one.tool, one]))
-  const tools = [...shelf.tools.values()].filter(isInCrib).map((tool) => ({
+  // what could be had stands behind what is here
+  const ordered = [...shelf.tools.values()].sort((a, b) => Number(isInCrib(b)) - Number(isInCrib(a)))
+  const tools = ordered.map((tool) => ({
     id: tool.id,
+    held: tool.held ?? 'crib',
     name: tool.name,
     class: tool.class,
     doneOn: tool.verification?.doneOn,
@@ -30,12 +33,11 @@ export default async function CribPage({
   }))
   const changed = tool === undefined ? undefined : shelf.tools.get(tool)
   if (tool !== undefined && !changed) notFound()
-  const form = changed ?? (show === 'new' ? 'new' : undefined)
   return (
     <CribPlace
       tools={tools}
       today={(await benchClock()).dayOf(new Date())}
-      form={form && { tool: changed, taken: [...shelf.tools.keys()] }}
+      form={changed || show === 'new' ? { tool: changed, taken: [...shelf.tools.keys()] } : undefined}
     />
   )
 }

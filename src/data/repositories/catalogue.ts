@@ -1,5 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm'
-import { buildCatalogue, type Catalogue } from '@/core/parts/catalogue/catalogue'
+import { buildCatalogue, type Catalogue, storedCatalogue } from '@/core/parts/catalogue/catalogue'
 import { fitToShelf } from '@/core/parts/catalogue/layPackage'
 import { type ItemChange, figureChanges } from '@/core/parts/catalogue/comparePackages'
 import { itemKinds, packageLists, type ItemKind } from '@/core/parts/catalogue/packageLists'
@@ -183,9 +183,8 @@ export interface CatalogueCache {
 export async function loadCatalogue(db: Database, cache: CatalogueCache): Promise<Catalogue> {
   const version = await shelfVersion(db)
   if (cache.catalogue && cache.version === version) return cache.catalogue
-  const built = buildCatalogue(await readCatalogueInput(db))
-  if (!built.ok) throw new Error(`the stored catalogue does not hold together: ${JSON.stringify(built.fault[0])}`)
+  const catalogue = storedCatalogue(await readCatalogueInput(db))
   cache.version = version
-  cache.catalogue = built.value
-  return built.value
+  cache.catalogue = catalogue
+  return catalogue
 }

@@ -1,22 +1,20 @@
 'use client'
-import { HeadRow } from '@/ui/table/HeadRow'
 import styles from './CribPlace.module.css'
 import { cribPlaceWords as words } from '@/words/screens/crib/cribPlace'
-import { useClock } from '@/ui/frame/Clock'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { Button, Kbd, Table } from '@mantine/core'
+import { Button, Kbd } from '@mantine/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import type { Tool } from '@/core/parts/catalogue/types'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
-import { day, plural } from '@/words/figures'
-import { toolClassWords } from '@/words/tools'
+import { plural } from '@/words/figures'
 import type { CribTool } from './cribModel'
 import { InstrumentsPane } from './InstrumentsPane'
 import { ToolForm } from './ToolForm'
+import { ToolTable } from './ToolTable'
 
 /** The tools of the bench with what they were verified for, and the instruments that are linked to it. */
 export function CribPlace({
@@ -31,13 +29,13 @@ export function CribPlace({
 }) {
   const router = useRouter()
   useKeys(form ? [] : [{ key: 'n', words: words.newTool, run: () => router.push('/crib?show=new') }])
-  const clock = useClock()
-  const overdue = tools.filter((tool) => tool.dueOn !== undefined && tool.dueOn < today)
+  const here = tools.filter((tool) => tool.held === 'crib')
+  const overdue = here.filter((tool) => tool.dueOn !== undefined && tool.dueOn < today)
   return (
     <PlaceFrame
       place="crib"
       title={words.crib}
-      sub={plural(tools.length, 'tool')}
+      sub={plural(here.length, 'tool')}
       find={tools.map((tool) => ({
         id: tool.id,
         kind: 'tool',
@@ -63,54 +61,7 @@ export function CribPlace({
                   <span>{words.newTool}</span> <Kbd aria-hidden="true">N</Kbd>
                 </Button>
               </div>
-              <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
-                <Table>
-                  <HeadRow
-                    names={[words.tool, words.name, words.classWord, words.contactsSince, words.verified, words.due]}
-                  />
-                  <Table.Tbody>
-                    {tools.map((tool) => {
-                      const late = tool.dueOn !== undefined && tool.dueOn < today
-                      return (
-                        <Table.Tr key={tool.id}>
-                          <Table.Td className={textCss.figure}>
-                            <Link
-                              className={textCss.plain}
-                              href={`/crib?tool=${encodeURIComponent(tool.id)}`}
-                              prefetch={false}
-                            >
-                              <b>{tool.id}</b>
-                            </Link>
-                          </Table.Td>
-                          <Table.Td>{tool.name}</Table.Td>
-                          <Table.Td className={textCss.dim}>{toolClassWords[tool.class]}</Table.Td>
-                          <Table.Td className={textCss.figure}>
-                            {tool.since === undefined ? (
-                              ''
-                            ) : (
-                              <Link className={textCss.plain} href="/ledger?show=tools" prefetch={false}>
-                                {tool.since}
-                              </Link>
-                            )}
-                          </Table.Td>
-                          <Table.Td>
-                            {tool.gaugedAt !== undefined ? (
-                              `gauged ${clock.date(tool.gaugedAt)}`
-                            ) : tool.doneOn === undefined ? (
-                              <span className={textCss.dim}>{words.none}</span>
-                            ) : (
-                              day(tool.doneOn)
-                            )}
-                          </Table.Td>
-                          <Table.Td className={late ? textCss.fault : undefined}>
-                            {tool.dueOn === undefined ? '' : `${late ? '▲ ' : ''}${day(tool.dueOn)}`}
-                          </Table.Td>
-                        </Table.Tr>
-                      )
-                    })}
-                  </Table.Tbody>
-                </Table>
-              </div>
+              <ToolTable tools={tools} today={today} />
             </section>
           )}
         </div>

@@ -23,17 +23,19 @@ import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import textCss from '@/ui/text/text.module.css'
 import { releaseTipWords } from '@/words/release'
 import { toolClassHints, toolFieldWords, toolFormWords as words, toolProblemWords } from '@/words/screens/crib/toolForm'
-import { toolClassWords } from '@/words/tools'
+import { heldToolWords, toolClassWords } from '@/words/tools'
 import { saveTool } from './actions'
 import styles from './ToolForm.module.css'
 
 const classes = Object.keys(toolClasses) as readonly ToolClass[]
 const empty: ToolDraft = { class: 'four-indent-positioned', cells: {}, dies: [] }
+/** The form that the button below it sends. */
+const FORM = 'tool'
 const typed = (draft: ToolDraft, change: Partial<ToolDraft>): ToolDraft => ({ ...draft, ...change })
 
 /** What is offered for a field that is chosen and not typed. */
 const choices = (id: ToolField): readonly { readonly value: string; readonly label: string }[] | undefined => {
-  if (id === 'held') return Object.entries(words.helds).map(([value, label]) => ({ value, label }))
+  if (id === 'held') return Object.entries(heldToolWords).map(([value, label]) => ({ value, label }))
   if (id === 'tip')
     return [{ value: '', label: '' }, ...Object.entries(releaseTipWords).map(([value, label]) => ({ value, label }))]
   if (id === 'insertionEnd')
@@ -49,13 +51,13 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
   const router = useRouter()
   const { busy, call } = useCall()
   const begin = useMemo(() => (tool ? draftOfTool(tool) : empty), [tool])
-  const [draft, change] = useKeptForm(typed, begin, `tool ${tool?.id ?? ''}`, begin)
+  const [draft, change, forget] = useKeptForm(typed, begin, `tool ${tool?.id ?? ''}`, begin)
   const [asked, setAsked] = useState(false)
   const [message, setMessage] = useState<string>()
   const reading = useMemo(() => readTool(draft, new Set(tool ? [] : taken), tool), [draft, taken, tool])
   const wrong = Object.keys(reading.faults).length + reading.dieFaults.length
   const leave = () => {
-    change(begin)
+    forget()
     router.push('/crib')
   }
   const save = async () => {
@@ -68,39 +70,43 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
     leave()
     router.refresh()
   }
-  useKeys([{ key: 'ctrl+s', words: tool ? words.save : words.putInCrib, run: () => void save() }])
-  const write = (id: ToolField, text: string) => change({ cells: { ...draft.cells, [id]: text } })
+  const saves = tool ? words.save : words.putInCrib
+  const title = tool ? words.change(tool.id) : words.newTool
+  useKeys([{ key: 'ctrl+s', words: saves, run: () => void save() }])
   return (
-    <form
-      className={styles.form}
-      aria-label={tool ? words.change(tool.id) : words.newTool}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void save()
-      }}
-    >
+    <section className={styles.form} aria-label={title}>
       <div className={styles.asked}>
-        <h2 className={textCss.cardTitle}>{tool ? words.change(tool.id) : words.newTool}</h2>
-        <NativeSelect
-          className={styles.kind}
-          label={words.kindOfTool}
-          description={toolClassHints[draft.class]}
-          value={draft.class}
-          data={classes.map((value) => ({ value, label: toolClassWords[value] }))}
-          onChange={(event) => change({ class: event.currentTarget.value as ToolClass })}
-        />
-        <div className={styles.fields}>
-          {fieldsOf(draft.class).map((id) => (
-            <Field
-              key={id}
-              id={id}
-              text={draft.cells[id] ?? ''}
-              fixed={id === 'id' && tool !== undefined}
-              error={asked ? reading.faults[id] && toolProblemWords(reading.faults[id]) : undefined}
-              write={(text) => write(id, text)}
-            />
-          ))}
-        </div>
+        <h2 className={textCss.cardTitle}>{title}</h2>
+        <form
+          id={FORM}
+          className={styles.questions}
+          onSubmit={(event) => {
+            event.preventDefault()
+            void save()
+          }}
+        >
+          <NativeSelect
+            className={styles.kind}
+            label={words.kindOfTool}
+            description={toolClassHints[draft.class]}
+            value={draft.class}
+            data={classes.map((value) => ({ value, label: toolClassWords[value] }))}
+            onChange={(event) => change({ class: event.currentTarget.value as ToolClass })}
+          />
+          <div className={styles.fields}>
+            {fieldsOf(draft.class).map((id) => (
+              <Field
+                key={id}
+                id={id}
+                text={draft.cells[id] ?? ''}
+                fixed={id === 'id' && tool !== undefined}
+                error={asked ? reading.faults[id] && toolProblemWords(reading.faults[id]) : undefined}
+                write={(text) => change({ cells: { ...draft.cells, [id]: text } })}
+              />
+            ))}
+          </div>
+        </form>
+        {/* beside the form: Enter in a cell ends the cell */}
         {hasDies(draft.class) && (
           <section className={styles.dies} aria-label={words.dies}>
             <SheetGrid
@@ -122,8 +128,8 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
           </p>
         )}
         <div className={styles.buttons}>
-          <Button type="submit" variant="filled" fullWidth={false} disabled={busy}>
-            <span>{tool ? words.save : words.putInCrib}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
+          <Button type="submit" form={FORM} variant="filled" fullWidth={false} disabled={busy}>
+            <span>{saves}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
           </Button>
           <Button fullWidth={false} onClick={leave}>
             <span>{words.leave}</span>
@@ -131,7 +137,7 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
         </div>
         <span className={clsx(textCss.small, textCss.dim)}>{words.settings}</span>
       </div>
-    </form>
+    </section>
   )
 }
 

@@ -272,7 +272,12 @@ const typed = (_form: typeof nothingTyped, text: string) => ({ text })
 function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
   const { state, append } = useJob()
   const busy = useBusy()
-  const [{ text }, setText] = useKeptForm(typed, nothingTyped, `reading ${net.unit}/${net.wire.id}`, net.measured)
+  const [{ text }, setText, forget] = useKeptForm(
+    typed,
+    nothingTyped,
+    `reading ${net.unit}/${net.wire.id}`,
+    net.measured,
+  )
   const read = parseQuantity(text, 'resistance', { plausible: plausible.netOhm })
   const figures = net.resistance
   if (!figures) return null
@@ -302,7 +307,7 @@ function ResistanceSheet({ net }: { readonly net: NetVerdict }) {
           event.preventDefault()
           if (read.ok && !busy)
             void append({ kind: 'net-measured', unit: net.unit, wire: net.wire.id, ohm: read.value }).then(
-              (written) => written && setText(''),
+              (written) => written && forget(),
             )
         }}
       >

@@ -1,22 +1,12 @@
 import { beforeEach, expect, test, vi } from 'vitest'
+import { browserStorage } from '../storage.testing'
 
-/** A tab's storage; `full` keeps nothing. */
-const store = (full = false) => {
-  const kept = new Map<string, string>()
-  return {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => {
-      if (full) throw new Error('QuotaExceededError')
-      kept.set(key, value)
-    },
-  }
-}
 /** The page as it is loaded: its memory is new, the tab's storage is not. */
 const load = () => {
   vi.resetModules()
   return import('./keptInHand')
 }
-beforeEach(() => vi.stubGlobal('sessionStorage', store()))
+beforeEach(() => vi.stubGlobal('sessionStorage', browserStorage()))
 
 test('ticks survive a reload, each item its own, and hold for the piece that they were made on', async () => {
   const before = await load()
@@ -64,7 +54,7 @@ test.each(['rubbish', '{}', '[1,["a"],["a",{"piece":"x","ticked":[],"form":1}]]'
 )
 
 test('a browser that keeps nothing keeps them until the page goes', async () => {
-  vi.stubGlobal('sessionStorage', store(true))
+  vi.stubGlobal('sessionStorage', browserStorage(true))
   const { keepTicks, ticksOf } = await load()
   keepTicks('one', 'x', ['a'])
   expect(ticksOf('one', 'x')).toEqual(['a'])

@@ -5,6 +5,7 @@ import { useInHand } from './useInHand'
 /**
  * What is typed into the card of an item in hand, and not written yet: as `useReducer`, but it survives a reload and crossing to
  * another item and back, for as long as the piece is what it was. A form is plain data.
+ * @returns the form, how it is moved, and how it is forgotten
  * @param begin what a card begins with
  * @param piece what makes it this piece: its state, so far as the form depends on it
  */
@@ -13,7 +14,7 @@ export function useKeptForm<Form extends object, Move>(
   begin: Form,
   itemKey: string,
   piece: unknown,
-): readonly [Form, (move: Move) => void] {
+): readonly [Form, (move: Move) => void, () => void] {
   const { item, stamp } = useInHand(itemKey, piece)
   const kept = useSyncExternalStore(
     onKept,
@@ -26,5 +27,5 @@ export function useKeptForm<Form extends object, Move>(
     const after = reduce(before, move)
     if (after !== before) keepForm(item, stamp, after === begin ? undefined : after)
   }
-  return [kept ?? begin, moved]
+  return [kept ?? begin, moved, () => keepForm(item, stamp, undefined)]
 }

@@ -1,17 +1,7 @@
 import { beforeEach, expect, test, vi } from 'vitest'
+import { browserStorage } from '../storage.testing'
 import type { Waiting } from './waiting'
 
-/** A browser's storage; `full` keeps nothing more. */
-const store = (full = false) => {
-  const kept = new Map<string, string>()
-  return {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => {
-      if (full) throw new Error('QuotaExceededError')
-      kept.set(key, value)
-    },
-  }
-}
 /** The page as it is loaded: its memory is new, the storage is not. */
 const load = () => {
   vi.resetModules()
@@ -23,7 +13,7 @@ const press = (id: string, jobId = 'lead'): Waiting => ({
   seen: 2,
   entries: [{ id, kind: 'noted', text: id }],
 })
-beforeEach(() => vi.stubGlobal('localStorage', store()))
+beforeEach(() => vi.stubGlobal('localStorage', browserStorage()))
 
 test('what waits survives a reload, in its order, each job its own', async () => {
   const before = await load()
@@ -39,7 +29,7 @@ test('what waits survives a reload, in its order, each job its own', async () =>
 })
 
 test('a browser that keeps nothing has it until the page goes, through every change', async () => {
-  vi.stubGlobal('localStorage', store(true))
+  vi.stubGlobal('localStorage', browserStorage(true))
   const { putWaiting, markWaiting, dropWaiting, waiting } = await load()
   putWaiting(press('one'))
   putWaiting(press('two'))

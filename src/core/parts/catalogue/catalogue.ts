@@ -131,6 +131,16 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   return faults.length > 0 ? fail(faults) : ok(indexed(shelf, input.placards))
 }
 
+/**
+ * The catalogue of a shelf as it is stored: it held together on its way in.
+ * @throws when it does not any more
+ */
+export function storedCatalogue(shelf: CatalogueInput): Catalogue {
+  const built = buildCatalogue(shelf)
+  if (!built.ok) throw new Error(`the stored catalogue does not hold together: ${JSON.stringify(built.fault[0])}`)
+  return built.value
+}
+
 /** What is asked often, by what it is asked by. */
 function indexed(shelf: Shelf, placards: CatalogueInput['placards']): Catalogue {
   const { faults: _faults, contacts, seals, tools, packs, housings, ...rest } = shelf

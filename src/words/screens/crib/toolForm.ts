@@ -15,7 +15,6 @@ export const toolFormWords = {
   there: (id: string) => `${id} is there already: give this one a number of its own, or change that one.`,
   faults: (count: number) =>
     count === 1 ? '1 field is to be put right.' : `${String(count)} fields are to be put right.`,
-  helds: { crib: 'in this crib', borrow: 'can be borrowed', shop: 'in a shop’s list only' },
   yes: 'yes',
   no: 'no',
   settings: 'Its settings are entered with a family, under Settings on the Shelf: contact, wire, die or position.',
@@ -27,7 +26,7 @@ export const toolFieldWords: Readonly<
   id: { label: 'Number on the tool', placeholder: 'HT-20' },
   name: { label: 'Name', placeholder: 'hand crimp tool, 20 to 16' },
   held: { label: 'Where it is' },
-  price: { label: 'Price', hint: 'to buy it, or for one borrowing; in the currency of this bench' },
+  price: { label: 'Price', hint: 'to buy it, or for one borrowing' },
   nests: {
     label: 'Widths of its nests, mm',
     hint: 'one after the other, with spaces between',

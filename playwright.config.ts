@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { chromiumPath } from './scripts/chromium.mjs'
 
 export default defineConfig({
   testDir: 'e2e',
@@ -19,7 +20,7 @@ export default defineConfig({
     browserName: 'chromium',
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-gpu',

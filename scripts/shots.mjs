@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process'
-import { existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { buildIfNeeded } from './build.mjs'
+import { chromiumPath } from './chromium.mjs'
 
 /** One picture of each main view, from demo data, into docs/screenshots. */
 await buildIfNeeded()
@@ -83,9 +84,8 @@ const views = [
 ]
 const only = process.argv.slice(2)
 
-const executablePath = process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync)
 const browser = await chromium.launch({
-  executablePath,
+  executablePath: chromiumPath(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

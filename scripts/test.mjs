@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
+import { CHROMIUM_PACKAGE, chromiumPath, isQuick } from './chromium.mjs'
 import { ensureInstalled } from './ensure-installed.mjs'
 
 /** Everything that must hold before a change lands: one command, one closing line for all runners together. */
@@ -64,9 +65,6 @@ function tally(good, file, read) {
 
 const vitestCount = (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests })
 const browserCount = (json) => ({ passed: json.stats.expected, failed: json.stats.unexpected + json.stats.flaky })
-
-const chromium = () =>
-  process.env.CHROMIUM ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync)
 
 function installDebian(packages) {
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false
@@ -190,9 +188,9 @@ check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 check('first load', 'node', ['scripts/first-load.mjs'])
 
-if (!chromium()) installDebian(['chromium'])
+if (!isQuick()) installDebian([CHROMIUM_PACKAGE])
 const browser = 'test-results/browser.json'
-tally(step('browser tests', 'npx', ['playwright', 'test'], { CHROMIUM: chromium() ?? '' }), browser, browserCount)
+tally(step('browser tests', 'npx', ['playwright', 'test'], { CHROMIUM: chromiumPath() }), browser, browserCount)
 
 console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
 console.log(`${count.passed} passed, ${count.failed} failed`)

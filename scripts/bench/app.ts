@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
+import { chromiumPath } from '../chromium.mjs'
 import { line, median } from './measure'
 
 /** The built app with the demo's data in a folder of its own, and a browser at it. */
@@ -19,7 +20,7 @@ export async function openApp(
   while (!(await fetch(`${base}/api/v1/health`).catch(() => undefined))?.ok)
     await new Promise((resolve) => setTimeout(resolve, 50))
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: [
       '--no-sandbox',
       '--disable-gpu',

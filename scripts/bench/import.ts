@@ -26,7 +26,7 @@ for (const [form, text] of [
     }
     say('read the shelf')
     const stored = await readCatalogueInput(db)
-    const checked = checkPackage(text, stored, say)
+    const checked = checkPackage(new TextEncoder().encode(text), stored, say)
     if (!checked.ok) throw new Error(checked.faults[0])
     say('write')
     const written = await importCatalogue(db, checked.input, new Date('2026-11-25T08:00:00Z'))

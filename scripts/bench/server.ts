@@ -7,6 +7,7 @@ import type { KeptEntry } from '../../src/core/record/journal/entry'
 import { foldAll } from '../../src/core/record/journal/fold'
 import { entryHash, NO_HASH } from '../../src/data/entryHash'
 import { jobDocument } from '../../src/formats/jobDocument'
+import { chromiumPath } from '../chromium.mjs'
 import { largeJournal } from './largeJob'
 import { line, median } from './measure'
 
@@ -69,7 +70,7 @@ for (const station of ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close']
 }
 
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -1,7 +1,7 @@
 import type { Bench } from '@/data/bench'
 import type { Answer, Endpoint } from './endpoint'
-import { readBody } from './readBody'
-import { parseJson } from '@/formats/parseJson'
+import { readBytes } from './readBody'
+import { jsonOfBytes, textOfBytes } from '@/formats/readBytes'
 import { endpoints } from './endpoints'
 import { ThreadLimit } from '@/threads/runThread'
 import { isDiskFull } from '@/data/daybook/diskRoom'
@@ -30,9 +30,6 @@ const error = (status: number, code: string, rest: Record<string, unknown> = {},
 
 const unfit = (issues: readonly { readonly path: readonly (string | number)[]; readonly message: string }[]) =>
   error(400, 'bad-input', { issues })
-
-/** Where in a text of many lines: its line, from 1. */
-const lineOf = (text: string, at = 1) => ['line', text.slice(0, at).split('\n').length]
 
 /** Serves one request of the open interface. Always JSON, never a stack trace. */
 export async function dispatch(request: Request, path: string, context: DispatchContext): Promise<Response> {
@@ -75,6 +72,7 @@ interface Said {
   readonly input: unknown
   readonly query: Record<string, unknown>
   readonly text: string
+  readonly bytes: Uint8Array | undefined
   readonly contentType: string
   readonly key: string | undefined
 }
@@ -116,29 +114,28 @@ async function readRequest(request: Request, one: Endpoint): Promise<Said | Resp
   const query = one.query?.safeParse(asked)
   if (query && !query.success) return unfit(plainIssues(query.error))
   const rest = { query: query?.data ?? {}, contentType, key }
-  if (one.method !== 'POST') return { input: undefined, text: '', ...rest }
-  const read = await readBody(request, one.limitBytes)
-  if (!read.ok && read.why === 'too-large')
+  if (one.method !== 'POST') return { input: undefined, text: '', bytes: undefined, ...rest }
+  const bytes = await readBytes(request, one.limitBytes)
+  if (!bytes)
     return error(413, 'too-large', {
       limitBytes: one.limitBytes,
       message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
     })
-  if (!read.ok) return unfit([{ path: [], message: 'the body is not UTF-8 text' }])
-  const { text } = read
+  const isLarge = one.large !== undefined && bytes.byteLength > one.large.above(contentType)
   if ((one.accepts ?? []).includes(contentType)) {
-    const bad = badText(text)
-    return bad
-      ? unfit([{ path: lineOf(text, bad.at), message: badTextWords(bad) }])
-      : { input: undefined, text, ...rest }
+    if (isLarge) return { input: undefined, text: '', bytes, ...rest }
+    const read = textOfBytes(bytes)
+    return read.ok ? { input: undefined, text: read.text, bytes: undefined, ...rest } : unfit(read.issues)
   }
-  const input = await readJson(text, contentType, one)
-  return input instanceof Response ? input : { input: input.value, text, ...rest }
+  const input = await readJson(bytes, contentType, one, isLarge)
+  return input instanceof Response ? input : { input: input.value, text: '', bytes: undefined, ...rest }
 }
 
 async function readJson(
-  text: string,
+  bytes: Uint8Array,
   contentType: string,
   one: Endpoint,
+  isLarge: boolean,
 ): Promise<{ readonly value: unknown } | Response> {
   if (contentType !== 'application/json')
     return unfit([
@@ -147,15 +144,13 @@ async function readJson(
         message: `Content-Type must be ${[...new Set(['application/json', ...(one.accepts ?? [])])].join(' or ')}`,
       },
     ])
-  if (one.large && text.length > one.large.above) {
-    const read = await one.large.read(text)
+  if (isLarge && one.large?.readJson) {
+    const read = await one.large.readJson(bytes)
     return read.ok ? read : unfit(read.issues)
   }
-  const parsed = parseJson(text)
-  if (!parsed.ok) return unfit([{ path: [], message: 'the body is not JSON' }])
-  const bad = badText(parsed.value)
-  if (bad) return unfit([{ path: bad.path, message: badTextWords(bad) }])
-  const checked = one.input?.safeParse(parsed.value)
+  const read = jsonOfBytes(bytes)
+  if (!read.ok) return unfit(read.issues)
+  const checked = one.input?.safeParse(read.value)
   if (checked && !checked.success) return unfit(plainIssues(checked.error).slice(0, 100))
   return { value: checked?.data }
 }

@@ -11,8 +11,10 @@ export interface ApiContext<Query = unknown> {
   readonly query: Query
   /** the operator that this bench has picked */
   readonly by: string
-  /** the raw body, where an endpoint takes text */
+  /** the raw body, where an endpoint takes text; empty where it is `bytes` */
   readonly text: string
+  /** the raw body as it came, where it is too large to be read among the requests */
+  readonly bytes: Uint8Array | undefined
   readonly contentType: string
   /** `Idempotency-Key`: a request that is sent again is answered as it was */
   readonly key: string | undefined
@@ -36,10 +38,11 @@ export type Answer = Answered<unknown> | Failed<400 | Failure>
 
 /** How a large body is read and checked without holding up other requests. */
 export interface Large {
-  /** a text of more characters counts as large */
-  readonly above: number
-  readonly read: (
-    text: string,
+  /** bytes of a content type above which a body counts as large */
+  readonly above: (contentType: string) => number
+  /** for JSON; where it is left out, and for other content types, the handler is given the bytes */
+  readonly readJson?: (
+    bytes: Uint8Array,
   ) => Promise<
     | { readonly ok: true; readonly value: unknown }
     | { readonly ok: false; readonly issues: Parameters<typeof badInput>[0] }

@@ -2,6 +2,10 @@ import type { Breath } from '@/core/base/breath'
 
 /** For how long one piece of work may hold up all others, ms. */
 const SLICE_MS = 12
+/** A request comes in, is read and is answered in several turns: with one turn a slice it would wait for as many slices. */
+const TURNS = 6
+
+const turn = () => new Promise<void>((resolve) => setImmediate(resolve))
 
 /**
  * A breath at the end of each slice of time.
@@ -9,13 +13,9 @@ const SLICE_MS = 12
  */
 export function newBreath(now: () => number = () => performance.now()): Breath {
   let since = now()
-  return () => {
-    if (now() - since < SLICE_MS) return undefined
-    return new Promise((resolve) =>
-      setImmediate(() => {
-        since = now()
-        resolve()
-      }),
-    )
+  const pause = async () => {
+    for (let i = 0; i < TURNS; i++) await turn()
+    since = now()
   }
+  return () => (now() - since < SLICE_MS ? undefined : pause())
 }

@@ -14,7 +14,7 @@ const stages: PackageStage[] = []
 /** What a reader is told of a package for an empty shelf. */
 function told(text: string): readonly string[] {
   stages.length = 0
-  const checked = checkPackage(text, emptyPackage, (stage) => stages.push(stage))
+  const checked = checkPackage(new TextEncoder().encode(text), emptyPackage, (stage) => stages.push(stage))
   return checked.ok ? [] : checked.faults
 }
 

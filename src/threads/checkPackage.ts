@@ -4,8 +4,9 @@ import { fitToShelf, layPackage } from '@/core/parts/catalogue/layPackage'
 import { placedPackage } from '@/core/parts/catalogue/placedPackage'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { parseCatalogue, type FileFault } from '@/formats/catalogueFile'
+import { strictText } from '@/core/base/text/decodeText'
 import { readYaml } from '@/formats/yaml'
-import { catalogueFaultWords } from '@/words/catalogue'
+import { catalogueFaultWords, noTextWords } from '@/words/catalogue'
 
 /** What is done with a package, in this order; each takes its share of the time. */
 export const packageStages = ['read', 'check', 'join', 'compare'] as const
@@ -27,12 +28,14 @@ export const fileFaultWords = ({ path, message }: FileFault) =>
  * @param began  is told each stage as it begins
  */
 export function checkPackage(
-  text: string,
+  bytes: Uint8Array,
   stored: CatalogueInput,
   began: (stage: PackageStage) => void,
 ): CheckedPackage {
   began('read')
-  const document = readYaml(text)
+  const decoded = strictText(bytes)
+  if (!decoded) return { ok: false, faults: [noTextWords] }
+  const document = readYaml(decoded.text)
   if (!document.ok) return { ok: false, faults: [document.fault] }
   began('check')
   const read = parseCatalogue(document.value)

@@ -5,16 +5,23 @@ import type { CutRequest } from '@/core/craft/cut/cutTypes'
 import { newIdMaker } from '@/core/work/kit/firstEntries'
 import { readPinout } from '@/formats/pinout/readPinout'
 import { jobPieces } from './jobPieces'
-import { type PinoutOrder, pinoutJob } from './pinoutJob'
+import { type PinoutOrder, pinoutJobOfBytes } from './pinoutJob'
 
 /** What is worked out in a thread of its own, since it may take longer than a request may hold up others. */
 export const computeTasks = {
   'cut-plan': (input: CutRequest) => cutPlan(input),
-  'pinout-job': ({ order, shelf }: { readonly order: PinoutOrder; readonly shelf: CatalogueInput }) =>
-    pinoutJob(order, storedCatalogue(shelf), newIdMaker(Date.now, Math.random)),
+  'pinout-job': ({
+    csv,
+    order,
+    shelf,
+  }: {
+    readonly csv: Uint8Array
+    readonly order: Omit<PinoutOrder, 'csv'>
+    readonly shelf: CatalogueInput
+  }) => pinoutJobOfBytes(csv, order, storedCatalogue(shelf), newIdMaker(Date.now, Math.random)),
   'pinout-preview': ({ csv, picks, shelf }: Pick<PinoutOrder, 'csv' | 'picks'> & { readonly shelf: CatalogueInput }) =>
     readPinout(csv, storedCatalogue(shelf), picks),
-  'job-pieces': (text: string) => jobPieces(text),
+  'job-pieces': (bytes: Uint8Array) => jobPieces(bytes),
 } as const
 
 export type ComputeTask = keyof typeof computeTasks

@@ -13,7 +13,7 @@ test.each([0, 1, 400, 401, 1333])(
   'a document of %i entries is the same when it was cut up and joined',
   async (count) => {
     const text = document(count === 0 ? {} : { journal: entries(count), state: { seq: count, closed: false } })
-    const pieces = jobPieces(text)
+    const pieces = jobPieces(new TextEncoder().encode(text))
     if (!pieces.ok) throw new Error(JSON.stringify(pieces.issues))
     expect(pieces.journal).toHaveLength(Math.ceil(count / 400))
     expect(await joinPieces(pieces, newBreath())).toEqual(jobDocumentSchema.parse(JSON.parse(text)))
@@ -30,7 +30,7 @@ test.each<[string, string, { path: unknown[]; message: RegExp }]>([
   ],
   ['an entry without a kind', document({ journal: [{ seq: 1 }] }), { path: ['journal', 0, 'kind'], message: /text/ }],
 ])('%s is refused with its place', (_what, text, expected) => {
-  const pieces = jobPieces(text)
+  const pieces = jobPieces(new TextEncoder().encode(text))
   expect(pieces.ok).toBe(false)
   const [first] = pieces.ok ? [] : pieces.issues
   expect(first?.path).toEqual(expected.path)

@@ -1,11 +1,9 @@
-import { badText } from '@/core/base/badText'
 import type { Breath } from '@/core/base/breath'
 import { type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
-import { parseJson } from '@/formats/parseJson'
-import { badTextWords } from '@/words/badText'
+import { jsonOfBytes } from '@/formats/readBytes'
 import { plainIssues } from '@/words/plainIssues'
 
-/** A document of more characters is read beside the requests. */
+/** A document of more bytes is read beside the requests. */
 export const JOB_INLINE = 500_000
 /** Entries of a piece: it is read in a moment. */
 const ENTRIES = 400
@@ -19,11 +17,9 @@ export type JobPieces =
 const refused = (issues: readonly JournalIssue[]): JobPieces => ({ ok: false, issues })
 
 /** Reads and checks a large job document where it holds up nobody, and cuts it up for where it would. */
-export function jobPieces(text: string): JobPieces {
-  const read = parseJson(text)
-  if (!read.ok) return refused([{ path: [], message: 'the body is not JSON' }])
-  const bad = badText(read.value)
-  if (bad) return refused([{ path: bad.path, message: badTextWords(bad) }])
+export function jobPieces(bytes: Uint8Array): JobPieces {
+  const read = jsonOfBytes(bytes)
+  if (!read.ok) return refused(read.issues)
   const checked = jobDocumentSchema.safeParse(read.value)
   if (!checked.success) return refused(plainIssues(checked.error).slice(0, ISSUES_SHOWN))
   const { journal = [], ...head } = checked.data

@@ -4,6 +4,6 @@ import { checkPackage, type CheckedPackage, type PackageStage } from './checkPac
 import type { ThreadMessage } from './runThread'
 
 /** Checks one package beside the requests. */
-const { text, stored } = workerData as { readonly text: string; readonly stored: CatalogueInput }
+const { bytes, stored } = workerData as { readonly bytes: Uint8Array; readonly stored: CatalogueInput }
 const post = (message: ThreadMessage<PackageStage, CheckedPackage>) => parentPort?.postMessage(message)
-post({ answer: checkPackage(text, stored, (progress) => post({ progress })) })
+post({ answer: checkPackage(bytes, stored, (progress) => post({ progress })) })

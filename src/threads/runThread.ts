@@ -33,6 +33,17 @@ function threadFile(name: ThreadName): string {
   return file
 }
 
+/** Orders hold their bytes at most so deep. */
+const BYTES_DEEP = 2
+
+/** Bytes that are all of their buffer move to the thread, and are gone here; anything else is copied. */
+function ownBuffers(order: unknown, deep = BYTES_DEEP): ArrayBuffer[] {
+  if (order instanceof Uint8Array)
+    return order.buffer instanceof ArrayBuffer && order.byteLength === order.buffer.byteLength ? [order.buffer] : []
+  if (deep === 0 || typeof order !== 'object' || order === null || Array.isArray(order)) return []
+  return Object.values(order).flatMap((value) => ownBuffers(value, deep - 1))
+}
+
 /**
  * Runs a piece of work in a thread of its own, with a limit of memory and of time.
  * @throws ThreadLimit when it takes too long or runs out of memory; an error when it fails or is stopped
@@ -46,6 +57,7 @@ export function runThread<P, T>(
     if (signal?.aborted) throw new Error(`${name} was stopped`)
     const worker = new Worker(threadFile(name), {
       workerData: order,
+      transferList: ownBuffers(order),
       resourceLimits: { maxOldGenerationSizeMb: heapMb },
     })
     const settle = (act: () => void) => {

@@ -42,6 +42,8 @@ export function catalogueFaultWords(fault: CatalogueFault): string {
   }
 }
 
+export const noTextWords = 'The file is no text in UTF-8.'
+
 export const noPackageWords =
   'This is no catalogue package: one says format: urn-bench/catalogue and version: 1 before anything else.'
 

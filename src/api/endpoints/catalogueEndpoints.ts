@@ -14,6 +14,7 @@ import { type FileFault, parseCatalogue } from '@/formats/catalogueFile'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
 import { runThread } from '@/threads/runThread'
 import { parseJson } from '@/formats/parseJson'
+import { parsedWords } from '@/words/parsed'
 import { catalogueFaultWords } from '@/words/catalogue'
 
 export const readCatalogueEndpoint = endpoint({
@@ -24,7 +25,7 @@ export const readCatalogueEndpoint = endpoint({
   handle: async (_input, { bench }) => answer(await readCatalogueInput(bench.db)),
 })
 
-/** Characters up to which a package is checked at once. */
+/** Bytes up to which a package is checked at once. */
 const INLINE = 200_000
 
 type Read =
@@ -33,16 +34,16 @@ type Read =
 
 function readInline(text: string): Read {
   const document = parseJson(text)
-  if (!document.ok) return { ok: false, faults: [{ path: [], message: 'the body is not JSON' }] }
+  if (!document.ok) return { ok: false, faults: [{ path: [], message: parsedWords[document.why] }] }
   const read = parseCatalogue(document.value)
   return read.ok ? { ok: true, input: read.value } : { ok: false, faults: read.fault }
 }
 
-async function checkedBeside(db: Database, text: string): Promise<Read> {
+async function checkedBeside(db: Database, bytes: Uint8Array): Promise<Read> {
   const shelf = await shelfVersion(db)
   const checked = await runThread<PackageStage, CheckedPackage>(
     'package',
-    { text, stored: await readCatalogueInput(db) },
+    { bytes, stored: await readCatalogueInput(db) },
     { heapMb: 1024, limitMs: 120_000 },
   )
   return checked.ok
@@ -60,8 +61,9 @@ export const importCatalogueEndpoint = endpoint({
   limitBytes: IMPORT_LIMIT,
   // a large one is parsed and checked beside the requests
   accepts: ['application/json'],
-  handle: async (_input, { bench, now, text }) => {
-    const read = text.length > INLINE ? await checkedBeside(bench.db, text) : readInline(text)
+  large: { above: () => INLINE },
+  handle: async (_input, { bench, now, text, bytes }) => {
+    const read = bytes ? await checkedBeside(bench.db, bytes) : readInline(text)
     if (!read.ok) return badInput(read.faults.slice(0, 50))
     const imported = read.checked
       ? await importChecked(bench.db, read.checked, now)

@@ -19,17 +19,17 @@ import type { Refusal } from '@/core/record/journal/entryKind'
 import { loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { JOB_INLINE, joinPieces } from '@/threads/jobPieces'
 import { compute } from '@/threads/compute'
-import { PINOUT_INLINE, type PinoutFaults, type PinoutOrder, pinoutJob } from '@/threads/pinoutJob'
+import { PINOUT_INLINE, type PinoutOrder, pinoutJob } from '@/threads/pinoutJob'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { refusalWords } from '@/words/refusals'
-import { cellProblemWords, columnWords, tableFaultWords } from '@/words/pinout'
 import { checkLooseChain } from '@/data/checkChain'
 import { planFaultWords } from '@/words/plan'
 import { newBreath } from '@/data/breath'
 import { type NewJob, createJob } from '@/data/repositories/createJob'
 
 const newId = newIdMaker(Date.now, Math.random)
+const CSV = 'text/csv'
 
 /** A re-pin or repair begins with a harness that is there; `slackMm` is what each of its wires has to spare. */
 const csvQuery = z.object({
@@ -73,25 +73,24 @@ export const makeJobEndpoint = endpoint({
   succeeds: [201, 200],
   fails: [409, 422],
   limitBytes: IMPORT_LIMIT,
-  accepts: ['text/csv'],
+  accepts: [CSV],
   large: {
-    above: JOB_INLINE,
-    read: async (text) => {
-      const pieces = await compute('job-pieces', text)
+    above: (contentType) => (contentType === CSV ? PINOUT_INLINE : JOB_INLINE),
+    readJson: async (bytes) => {
+      const pieces = await compute('job-pieces', bytes)
       return pieces.ok ? { ok: true, value: await joinPieces(pieces, newBreath()) } : pieces
     },
   },
   handle: async (document, context) => {
     const unknown = await unknownAuthor(context.bench.db, [context.by])
     if (unknown !== undefined) return badInput([{ path: ['by'], message: authorUnknownWords(unknown) }])
-    return context.contentType === 'text/csv' ? jobFromCsv(context) : jobFromDocument(document, context)
+    return context.contentType === CSV ? jobFromCsv(context) : jobFromDocument(document, context)
   },
 })
 
 async function jobFromCsv(context: Context): Promise<Made> {
-  const { bench, query, text, now } = context
-  const order: PinoutOrder = {
-    csv: text,
+  const { bench, query, text, bytes, now } = context
+  const order: Omit<PinoutOrder, 'csv'> = {
     picks: Object.fromEntries(
       (query.ends ?? '')
         .split(',')
@@ -103,23 +102,11 @@ async function jobFromCsv(context: Context): Promise<Made> {
     title: titleOf(query.title),
     today: (await clockIn(bench.db)).dayOf(now),
   }
-  const entries =
-    text.length <= PINOUT_INLINE
-      ? pinoutJob(order, await loadCatalogue(bench.db, bench.catalogue), newId)
-      : await compute('pinout-job', { order, shelf: await readCatalogueInput(bench.db) })
-  return entries.ok ? make(context, { entries: entries.value }) : badInput(pinoutIssues(entries.fault))
+  const entries = bytes
+    ? await compute('pinout-job', { csv: bytes, order, shelf: await readCatalogueInput(bench.db) })
+    : pinoutJob({ ...order, csv: text }, await loadCatalogue(bench.db, bench.catalogue), newId)
+  return entries.ok ? make(context, { entries: entries.value }) : badInput(entries.fault)
 }
-
-const pinoutIssues = ({ tableFaults, cellFaults }: PinoutFaults) => [
-  ...tableFaults.map((fault) => ({
-    path: 'row' in fault ? ['row', fault.row] : [],
-    message: tableFaultWords(fault),
-  })),
-  ...cellFaults.map((fault) => ({
-    path: ['row', fault.row, columnWords(fault.column)],
-    message: cellProblemWords(fault.problem, fault.found),
-  })),
-]
 
 const titleOf = (said = '') => {
   const title = cutText(said.trim(), 120)

@@ -15,7 +15,7 @@ const UNFIT = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|\p{Surrogate}/u
 const RESERVED = '__proto__'
 
 /** No document of ours goes nearly as deep. */
-const DEEPEST = 64
+export const DEEPEST = 64
 
 /** What is wrong, and the way to it from the inside out: a way is put together only where something is found. */
 interface Found {

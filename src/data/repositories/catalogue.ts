@@ -55,8 +55,8 @@ export interface ImportOutcome {
   readonly same: number
 }
 
-/** Documents that go to the database in one statement. */
-const BATCH = 50
+/** Documents that go to the database in one statement: so many, and while they are short. */
+const BATCH = { items: 50, characters: 60_000 }
 
 /**
  * Lays a package over the shelf: items are added or replaced by id, placards row by row. All of it or none.
@@ -135,14 +135,30 @@ export async function importChecked(
 
 const nameOf = ({ kind, id }: Pick<Item, 'kind' | 'id'>) => `${kind} ${id}`
 
+function* batchesOf(items: readonly Item[]): Generator<readonly Item[]> {
+  let batch: Item[] = []
+  let characters = 0
+  for (const item of items) {
+    const { length } = JSON.stringify(item.doc)
+    if (batch.length === BATCH.items || (batch.length > 0 && characters + length > BATCH.characters)) {
+      yield batch
+      batch = []
+      characters = 0
+    }
+    batch.push(item)
+    characters += length
+  }
+  if (batch.length > 0) yield batch
+}
+
 /** Writes documents, and that the shelf is another one now. */
 async function putItems(tx: Database, put: readonly Item[], now: Date): Promise<void> {
   const breath = newBreath()
-  for (let at = 0; at < put.length; at += BATCH) {
+  for (const batch of batchesOf(put)) {
     await breath()
     await tx
       .insert(catalogueItem)
-      .values(put.slice(at, at + BATCH).map((item) => ({ ...item, updatedAt: now })))
+      .values(batch.map((item) => ({ ...item, updatedAt: now })))
       .onConflictDoUpdate({
         target: [catalogueItem.kind, catalogueItem.id],
         set: { doc: sql`excluded.doc`, updatedAt: now },

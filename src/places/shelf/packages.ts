@@ -35,27 +35,30 @@ export interface Watch {
   readonly signal: AbortSignal
 }
 
-async function checked(text: string, { onStage, signal }: Watch): Promise<CheckedPackage & { readonly shelf: string }> {
+async function checked(
+  bytes: Uint8Array,
+  { onStage, signal }: Watch,
+): Promise<CheckedPackage & { readonly shelf: string }> {
   const { db } = await bench()
   const shelf = await shelfVersion(db)
   const stored = await readCatalogueInput(db)
   const said = await runThread<PackageStage, CheckedPackage>(
     'package',
-    { text, stored },
+    { bytes, stored },
     { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal },
   )
   return { ...said, shelf }
 }
 
 /** Looks at a package before anything is written. */
-export async function previewPackage(text: string, watch: Watch): Promise<PackagePreview> {
-  const read = await checked(text, watch)
+export async function previewPackage(bytes: Uint8Array, watch: Watch): Promise<PackagePreview> {
+  const read = await checked(bytes, watch)
   return read.ok ? { ok: true, changes: read.changes } : read
 }
 
 /** Takes a package in: all of it, or none. */
-export async function importPackage(text: string, watch: Watch): Promise<Outcome<ImportOutcome>> {
-  const read = await checked(text, watch)
+export async function importPackage(bytes: Uint8Array, watch: Watch): Promise<Outcome<ImportOutcome>> {
+  const read = await checked(bytes, watch)
   if (!read.ok) return refused(read.faults[0] ?? words.packageCannotBeRead)
   watch.onStage('write')
   return written((db) => importChecked(db, read, new Date()))

@@ -1,6 +1,5 @@
 /** What import’s route says. */
 export const importRouteWords = {
-  fileIsNoText: 'The file is no text in UTF-8.',
   itCouldNotBe:
     'It could not be checked: it takes more time or memory than a workshop’s catalogue, or the bench failed; its log says which. Nothing was written.',
 }

@@ -1,6 +1,6 @@
 import { importRouteWords as words } from '@/words/screens/app/importRoute'
 import { callerFault } from '@/api/callerCheck'
-import { readBody } from '@/api/readBody'
+import { readBytes } from '@/api/readBody'
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
 import { tooLargeWords } from '@/words/catalogue'
 import { importPackage, previewPackage, type ImportLine } from '@/places/shelf/packages'
@@ -12,9 +12,8 @@ import { importPackage, previewPackage, type ImportLine } from '@/places/shelf/p
 export async function POST(request: Request): Promise<Response> {
   const caller = callerFault(request.method, request.headers)
   if (caller) return refusal(caller.message, caller.status)
-  const read = await readBody(request, PACKAGE_LIMIT_MB * 2 ** 20)
-  if (!read.ok) return refusal(read.why === 'too-large' ? tooLargeWords : words.fileIsNoText, 413)
-  const { text } = read
+  const bytes = await readBytes(request, PACKAGE_LIMIT_MB * 2 ** 20)
+  if (!bytes) return refusal(tooLargeWords, 413)
   const write = new URL(request.url).searchParams.get('write') === '1'
   const encoder = new TextEncoder()
   const lines = new ReadableStream<Uint8Array>({
@@ -26,7 +25,7 @@ export async function POST(request: Request): Promise<Response> {
         signal: request.signal,
       }
       try {
-        say(write ? { written: await importPackage(text, watch) } : { preview: await previewPackage(text, watch) })
+        say(write ? { written: await importPackage(bytes, watch) } : { preview: await previewPackage(bytes, watch) })
       } catch (error) {
         if (!request.signal.aborted) console.error(error)
         say({

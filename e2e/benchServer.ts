@@ -65,7 +65,7 @@ export async function startBench(
 /** Stops it, and waits until its data folder is let go. */
 export const stopBench = (child: ChildProcess) =>
   new Promise<void>((resolve) => {
-    if (child.exitCode !== null) resolve()
+    if (child.exitCode !== null || child.signalCode !== null) return resolve()
     child.once('exit', () => resolve())
     child.kill('SIGTERM')
   })

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto'
 import { readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { createInterface } from 'node:readline'
+import { fileURLToPath } from 'node:url'
 import { stripVTControlCharacters } from 'node:util'
 import { buildIfNeeded, databaseTemplate, standIns, threadFiles } from './build.mjs'
 import { addressFault, nodeFault } from './preflight.mjs'
@@ -31,9 +32,9 @@ function removeLock(folder, pid) {
   }
 }
 
-/** A package runner that is killed takes nothing with it: whoever was started by one looks after it. */
+/** A package runner, or a bench, that is killed takes nothing with it: whoever was started by one looks after it. */
 function leaveWithParent(leave) {
-  if (process.env.npm_lifecycle_event === undefined) return
+  if (process.env.npm_lifecycle_event === undefined && process.env.URN_BENCH_HOME_PORT === undefined) return
   const parent = process.ppid
   setInterval(() => process.ppid !== parent && leave(), PARENT_MS).unref()
 }
@@ -76,6 +77,7 @@ export async function start(env = {}) {
       URN_BENCH_TEMPLATE: databaseTemplate,
       URN_BENCH_INSTRUMENTS: instruments,
       URN_BENCH_RUN: run,
+      URN_BENCH_STARTER: fileURLToPath(import.meta.url),
       ...env,
     },
   })

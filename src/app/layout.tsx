@@ -11,6 +11,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { benchClock } from '@/data/benchClock'
+import { homePort, world } from '@/data/world'
 import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
 
@@ -32,12 +33,18 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nonce = (await headers()).get('x-nonce') ?? ''
   const [people, { zone }] = await Promise.all([operators(), benchClock()])
   return (
-    <html lang="en" {...mantineHtmlProps}>
+    <html lang="en" data-world={world()} {...mantineHtmlProps}>
       <head>
         <ColorSchemeScript nonce={nonce} defaultColorScheme="auto" />
       </head>
       <body>
-        <Providers nonce={nonce} zone={zone} people={people} operator={await currentOperator(people)}>
+        <Providers
+          nonce={nonce}
+          zone={zone}
+          people={people}
+          operator={await currentOperator(people)}
+          homePort={homePort()}
+        >
           {children}
         </Providers>
       </body>

@@ -18,6 +18,8 @@ export const person = pgTable('person', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   role: text('role').notNull(),
+  /** put away: works here no more, and stays named in what they wrote */
+  away: boolean('away').notNull().default(false),
 })
 
 /** One part of the shelf or crib as a document: a family, a wire type, a tool, a placard. */

@@ -50,7 +50,11 @@ test.each<[string, string, RegExp]>([
     }),
     /cavities 1 and 2 overlap: 1 mm apart, their bores need 1\.75 mm/,
   ],
-  ['a missing reference', yaml({ tools: [] }), /sheetTool names PF-10, which is not there/],
+  [
+    'a missing reference',
+    yaml({ families: [{ ...bisque, housings: bisque.housings.map((one) => ({ ...one, lock: 'NOPE' })) }] }),
+    /lock names NOPE, which is not there/,
+  ],
   ['a part twice', yaml({ families: [bisque, { ...bisque, id: 'bisque-2' }] }), /stands twice/],
   [
     'rows that contradict each other',

@@ -40,8 +40,7 @@ test('a change of one wire type changes that one, and what is kept in memory fol
   expect((await loadCatalogue(opened.db, cache)).wireTypes.get('TW-0.5')?.insulationMm).toBe(1.7)
 })
 
-test('a placard for a contact that is not there is refused, and nothing of the package is written', async () => {
-  const before = await readCatalogueInput(opened.db)
+test('a placard for a contact that is not there is taken and waits, and the shelf says so', async () => {
   const source = { document: 'card', basis: 'sheet' as const }
   const outcome = await importCatalogue(
     opened.db,
@@ -53,9 +52,26 @@ test('a placard for a contact that is not there is refused, and nothing of the p
     }),
     now,
   )
+  expect(outcome).toMatchObject({ ok: true, value: { added: ['tool ZZ-1', 'placard ZZ-card'] } })
+  const { waiting } = await loadCatalogue(opened.db, {})
+  expect(waiting).toEqual([{ kind: 'contact', contact: 'NOPE', tool: 'ZZ-1', rows: [1] }])
+})
+
+test('a core of a wire that is not there is refused, and nothing of the package is written', async () => {
+  const before = await readCatalogueInput(opened.db)
+  const [cable] = before.cables
+  if (!cable) throw new Error('cable')
+  const outcome = await importCatalogue(
+    opened.db,
+    only({
+      wireTypes: before.wireTypes.slice(0, 1).map((type) => ({ ...type, id: 'ZZ-wire' })),
+      cables: [{ ...cable, id: 'ZZ-cable', cores: [{ colour: 'BN', type: 'NOPE' }] }],
+    }),
+    now,
+  )
   expect(outcome).toEqual({
     ok: false,
-    fault: [{ kind: 'unknown-reference', in: 'ZZ-card', field: 'contact', id: 'NOPE' }],
+    fault: [{ kind: 'unknown-reference', in: 'ZZ-cable', field: 'cores.0.type', id: 'NOPE' }],
   })
   expect(await readCatalogueInput(opened.db)).toEqual(before)
 })

@@ -1,4 +1,4 @@
-import { asc } from 'drizzle-orm'
+import { asc, eq } from 'drizzle-orm'
 import type { Database } from '../database'
 import { person } from '../schema'
 
@@ -6,6 +6,8 @@ export interface Person {
   readonly id: string
   readonly name: string
   readonly role: string
+  /** works here no more, and stays named in what they wrote */
+  readonly away?: boolean
 }
 
 export const listPeople = (db: Database): Promise<Person[]> => db.select().from(person).orderBy(asc(person.name))
@@ -17,4 +19,14 @@ export async function addPeople(db: Database, people: readonly Person[]): Promis
       .insert(person)
       .values([...people])
       .onConflictDoNothing()
+}
+
+/** Changes what is said of somebody; under which id they write never changes. @returns false when nobody has the id */
+export async function changePerson(
+  db: Database,
+  id: string,
+  change: Partial<Pick<Person, 'name' | 'role' | 'away'>>,
+): Promise<boolean> {
+  const changed = await db.update(person).set(change).where(eq(person.id, id)).returning({ id: person.id })
+  return changed.length > 0
 }

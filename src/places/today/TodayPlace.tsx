@@ -4,7 +4,7 @@ import { Button, Kbd } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { stations } from '@/core/views/progress'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
-import { useOperator } from '@/ui/frame/Operator'
+import { useOperator, useWhoWorksHere } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { stationWords } from '@/words/steps'
 import type { Today, TodayJob } from './todayJobs'
@@ -13,13 +13,18 @@ import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './TodayPlace.module.css'
+import { FirstStart } from './FirstStart'
+import { MissingPanel } from './MissingPanel'
+import { PeoplePanel } from './PeoplePanel'
+import { PracticePanel } from './PracticePanel'
 import { WhoWorksHere } from './WhoWorksHere'
 import Link from 'next/link'
 
 /** The open jobs with what each needs next; resume is one key away. */
 export function TodayPlace({ today, weekday }: { readonly today: Today; readonly weekday: string }) {
   const router = useRouter()
-  const { operator, people, pick } = useOperator()
+  const { operator, pick } = useOperator()
+  const people = useWhoWorksHere()
   const [first] = today.jobs
   useKeys([
     { key: 'n', words: words.newJobFromPinout, run: () => router.push('/new') },
@@ -49,7 +54,6 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
               <span>{words.newJobFromPinout}</span> <Kbd aria-hidden="true">N</Kbd>
             </Button>
           </div>
-          {people.length === 0 && <WhoWorksHere />}
           {!operator && people.length > 0 && (
             <section className={clsx(noteCss.note, noteCss.attend, styles.operator)} aria-label={words.operator}>
               <b>{words.whoIsAtThis}</b>
@@ -60,31 +64,15 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
               ))}
             </section>
           )}
-          {today.jobs.length === 0 && <EmptyToday />}
+          {!today.first && people.length === 0 && <WhoWorksHere />}
+          {today.first ? <FirstStart practice={today.practice} /> : today.jobs.length === 0 && <EmptyToday />}
           {today.jobs.map((job, i) => (
             <JobCard key={job.id} job={job} first={i === 0} />
           ))}
         </div>
         <div>
-          <section className={paneCss.sidePanel} aria-label={words.crib}>
-            <h2>{words.crib}</h2>
-            {today.tools.length === 0 && (
-              <p className={clsx(textCss.dim, textCss.small)}>{words.everyCalibratedFrameIs}</p>
-            )}
-            <ul>
-              {today.tools.map((tool) => (
-                <li key={tool.id}>
-                  <span>
-                    <span className={tool.overdue ? textCss.fault : textCss.caution} aria-hidden="true">
-                      {tool.overdue ? '▲' : '◆'}
-                    </span>{' '}
-                    {tool.name} {tool.id}
-                  </span>
-                  <span className={textCss.mono}>{tool.words}</span>
-                </li>
-              ))}
-            </ul>
-          </section>
+          {today.first && <MissingPanel has={today.first} keptAt={today.keptAt} />}
+          {!today.first && <CribPanel tools={today.tools} />}
           {today.closed.length > 0 && (
             <section className={paneCss.sidePanel} aria-label={words.closedJobs}>
               <h2>{words.closed}</h2>
@@ -111,9 +99,33 @@ export function TodayPlace({ today, weekday }: { readonly today: Today; readonly
               {words.nothingHereReplacesMakers}
             </p>
           </section>
+          {people.length > 0 && <PeoplePanel />}
+          {today.practice && !today.first && <PracticePanel />}
         </div>
       </div>
     </PlaceFrame>
+  )
+}
+
+function CribPanel({ tools }: Pick<Today, 'tools'>) {
+  return (
+    <section className={paneCss.sidePanel} aria-label={words.crib}>
+      <h2>{words.crib}</h2>
+      {tools.length === 0 && <p className={clsx(textCss.dim, textCss.small)}>{words.everyCalibratedFrameIs}</p>}
+      <ul>
+        {tools.map((tool) => (
+          <li key={tool.id}>
+            <span>
+              <span className={tool.overdue ? textCss.fault : textCss.caution} aria-hidden="true">
+                {tool.overdue ? '▲' : '◆'}
+              </span>{' '}
+              {tool.name} {tool.id}
+            </span>
+            <span className={textCss.mono}>{tool.words}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

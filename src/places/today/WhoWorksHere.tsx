@@ -10,8 +10,11 @@ import { addPerson } from './actions'
 import { type Role, roles } from './roles'
 import styles from './WhoWorksHere.module.css'
 
-/** A bench where nobody works yet asks who does: nothing is written without a name. */
-export function WhoWorksHere() {
+/**
+ * A bench where nobody works yet asks who does: nothing is written without a name. With `another` it takes one more, who is not
+ * put at the bench by that.
+ */
+export function WhoWorksHere({ another }: { readonly another?: () => void }) {
   const router = useRouter()
   const { pick } = useOperator()
   const { busy, call } = useCall()
@@ -25,23 +28,28 @@ export function WhoWorksHere() {
       setFault(outcome.message)
       return
     }
-    pick(outcome.value)
+    if (another) another()
+    else pick(outcome.value)
     router.refresh()
   }
   return (
     <form
-      className={styles.who}
-      aria-label={words.title}
+      className={another ? styles.another : styles.who}
+      aria-label={another ? words.another : words.title}
       onSubmit={(event) => {
         event.preventDefault()
         void add()
       }}
     >
-      <h2 className={textCss.cardTitle}>{words.title}</h2>
-      <p className={textCss.dim}>{words.why}</p>
-      <div className={styles.fields}>
+      {!another && (
+        <>
+          <h2 className={styles.title}>{words.title}</h2>
+          <p className={textCss.dim}>{words.why}</p>
+        </>
+      )}
+      <div className={another ? styles.another : styles.fields}>
         <TextInput
-          label={words.name}
+          label={another ? words.theirName : words.name}
           value={name}
           error={fault}
           autoFocus
@@ -49,13 +57,13 @@ export function WhoWorksHere() {
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <NativeSelect
-          label={words.role}
+          label={another ? words.theirRole : words.role}
           value={role}
           onChange={(event) => setRole(event.currentTarget.value as Role)}
           data={roles.map((one) => ({ value: one, label: words.roles[one] }))}
         />
         <Button type="submit" variant="filled" fullWidth={false} disabled={busy}>
-          {words.workHere}
+          {another ? words.theyWorkHere : words.workHere}
         </Button>
       </div>
     </form>

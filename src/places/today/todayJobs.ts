@@ -7,7 +7,9 @@ import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordFaultWords } from '@/words/records'
 import type { JobState } from '@/core/record/state/state'
 import { toolDue } from '@/core/craft/setup/setup'
-import { bench } from '@/data/bench'
+import { type FirstNeed, missingForFirstJob } from '@/core/views/missingForFirstJob'
+import { bench, dataFolder } from '@/data/bench'
+import { world } from '@/data/world'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { listJobs, loadRecord } from '@/data/repositories/jobs'
 import type { BenchClock } from '@/words/clock'
@@ -38,12 +40,18 @@ export interface Today {
     readonly words: string
     readonly overdue: boolean
   }[]
+  /** on a bench that has made no job yet: what one needs, and what of it is there */
+  readonly first?: Readonly<Record<FirstNeed, boolean>>
+  /** the folder of the data; undefined when a database server keeps it */
+  readonly keptAt?: string
+  /** there is a practice workshop to go to */
+  readonly practice: boolean
 }
 
 /** Frames that fall due within these days are named. */
 const SOON_DAYS = 30
 
-export async function today(now: Date, clock: BenchClock): Promise<Today> {
+export async function today(now: Date, clock: BenchClock, people: number): Promise<Today> {
   const { db, jobs, catalogue: cache } = await bench()
   const heads = await listJobs(db)
   const loaded = await Promise.all(heads.map(async (head) => ({ head, record: await loadRecord(db, jobs, head.id) })))
@@ -51,6 +59,9 @@ export async function today(now: Date, clock: BenchClock): Promise<Today> {
   const date = clock.dayOf(now)
   const soon = daysAfter(date, SOON_DAYS)
   return {
+    ...(heads.length === 0 && { first: missingForFirstJob({ people, jobs: 0, catalogue, today: date }) }),
+    ...(!process.env.DATABASE_URL && { keptAt: dataFolder() }),
+    practice: world() === 'own' && process.env.URN_BENCH_DEMO !== '1',
     jobs: loaded
       .flatMap(({ head, record }) =>
         record && !head.closed ? [todayJob(head.id, record.folded.state, record.provenance)] : [],

@@ -12,12 +12,14 @@ import type { FindItem } from '../find/findItems'
 import { useKeyDrawer } from '../keys/KeyProvider'
 import { Mark } from './Mark'
 import { OperatorSelect } from './Operator'
+import { PracticeStrip } from './PracticeStrip'
 
 /** The frame around every page: mark and title, where one can go, find, who is here. */
 export function Frame({
   title,
   sub,
   nav,
+  navName,
   notices,
   foot,
   find,
@@ -27,6 +29,7 @@ export function Frame({
   readonly title: string
   readonly sub?: string | undefined
   readonly nav?: ReactNode
+  readonly navName: string
   readonly notices?: ReactNode
   readonly foot?: ReactNode
   readonly find: readonly FindItem[]
@@ -38,35 +41,38 @@ export function Frame({
   const callOut = useCallOutSwitch()
   return (
     <div className={styles.frame}>
-      <header className={styles.frameHead}>
-        <Link href="/" className={styles.frameMark} aria-label={words.todayAllOpenJobs}>
-          <Mark />
-        </Link>
-        <h1 className={styles.frameTitle}>
-          {title}
-          {sub !== undefined && <small>{sub}</small>}
-        </h1>
-        <nav className={styles.frameNav} aria-label={nav ? words.stations : words.places}>
-          {nav}
-        </nav>
-        <div className={styles.frameTools}>
-          <FindButton items={find} onScan={onScan} />
-          <OperatorSelect />
-          <ActionIcon
-            className={styles.icon}
-            onClick={callOut.toggle}
-            aria-pressed={callOut.on}
-            aria-label={words.callOutWhatIs}
-            title={words.callOutWhatIs}
-          >
-            {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
-          </ActionIcon>
-          <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? words.lightTheme : words.darkTheme}>
-            {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
-          </ActionIcon>
-          <ActionIcon className={styles.icon} onClick={showKeys} aria-label={words.keysOfThisScreen}>
-            <IconQuestionMark size={18} />
-          </ActionIcon>
+      <header>
+        <PracticeStrip />
+        <div className={styles.frameHead}>
+          <Link href="/" className={styles.frameMark} aria-label={words.todayAllOpenJobs}>
+            <Mark />
+          </Link>
+          <h1 className={styles.frameTitle}>
+            {title}
+            {sub !== undefined && <small>{sub}</small>}
+          </h1>
+          <nav className={styles.frameNav} aria-label={navName}>
+            {nav}
+          </nav>
+          <div className={styles.frameTools}>
+            <FindButton items={find} onScan={onScan} />
+            <OperatorSelect />
+            <ActionIcon
+              className={styles.icon}
+              onClick={callOut.toggle}
+              aria-pressed={callOut.on}
+              aria-label={words.callOutWhatIs}
+              title={words.callOutWhatIs}
+            >
+              {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
+            </ActionIcon>
+            <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? words.lightTheme : words.darkTheme}>
+              {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
+            </ActionIcon>
+            <ActionIcon className={styles.icon} onClick={showKeys} aria-label={words.keysOfThisScreen}>
+              <IconQuestionMark size={18} />
+            </ActionIcon>
+          </div>
         </div>
       </header>
       <div className={styles.frameNotices} role="status">

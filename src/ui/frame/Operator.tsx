@@ -10,6 +10,8 @@ export interface Operator {
   readonly id: string
   readonly name: string
   readonly role: string
+  /** works here no more: still named in what they wrote */
+  readonly away?: boolean
 }
 
 interface OperatorContext {
@@ -44,16 +46,20 @@ export function OperatorProvider({
     },
     [router],
   )
-  const operator = people.find((person) => person.id === id)
+  const operator = people.find((person) => person.id === id && !person.away)
   const context = useMemo(() => ({ people, operator, pick }), [people, operator, pick])
   return <Context value={context}>{children}</Context>
 }
+
+/** Those who can be picked: who is put away works here no more. */
+export const useWhoWorksHere = (): readonly Operator[] => useOperator().people.filter(({ away }) => !away)
 
 /** A name as it stands in the frame: first name and initial. */
 const short = (name: string) => name.replace(/^(\S+)\s+(\S).*$/, '$1 $2.')
 
 export function OperatorSelect() {
-  const { people, operator, pick } = useOperator()
+  const { operator, pick } = useOperator()
+  const people = useWhoWorksHere()
   if (people.length === 0) return null
   return (
     <NativeSelect

@@ -1,4 +1,5 @@
 'use client'
+import { frameWords } from '@/words/screens/frame/frame'
 import { placeFrameWords as words } from '@/words/screens/frame/placeFrame'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -55,6 +56,7 @@ export function PlaceFrame({
     <Frame
       title={title}
       sub={sub}
+      navName={frameWords.places}
       notices={notices}
       foot={foot}
       onScan={onScan}

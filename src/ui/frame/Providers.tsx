@@ -7,6 +7,7 @@ import { Outbox } from '../outbox/Outbox'
 import { cssVariables, theme } from '../theme/theme'
 import { ClockProvider } from './Clock'
 import { OperatorProvider, type Operator } from './Operator'
+import { PracticeProvider } from './PracticeStrip'
 
 /** What every page stands in: theme, keys, the bench's clock, who is at it, the address as it is read and written. */
 export function Providers({
@@ -14,6 +15,7 @@ export function Providers({
   zone,
   people,
   operator,
+  homePort,
   children,
 }: {
   readonly nonce: string
@@ -21,6 +23,8 @@ export function Providers({
   readonly zone: string
   readonly people: readonly Operator[]
   readonly operator: Operator | undefined
+  /** of the bench whose practice workshop this is */
+  readonly homePort: number | undefined
   readonly children: ReactNode
 }) {
   return (
@@ -33,7 +37,9 @@ export function Providers({
       <ClockProvider zone={zone}>
         <OperatorProvider people={people} operator={operator}>
           <KeyProvider>
-            <NuqsAdapter>{children}</NuqsAdapter>
+            <NuqsAdapter>
+              <PracticeProvider homePort={homePort}>{children}</PracticeProvider>
+            </NuqsAdapter>
             <Outbox />
           </KeyProvider>
         </OperatorProvider>

@@ -1,4 +1,7 @@
-import { OPERATOR_COOKIE } from '@/core/base/operatorCookie'
+import { operatorCookie } from '@/core/base/operatorCookie'
+
+/** The page says which world it shows. */
+const cookieName = () => operatorCookie(document.documentElement.dataset.world === 'practice' ? 'practice' : 'own')
 
 /** The one place that says who is at this bench: a cookie, which this browser's tabs read, and are told of when it changes. */
 
@@ -14,7 +17,7 @@ const tellHere = () => {
 function others(): BroadcastChannel | undefined {
   if (typeof BroadcastChannel === 'undefined') return undefined
   if (!channel) {
-    channel = new BroadcastChannel(OPERATOR_COOKIE)
+    channel = new BroadcastChannel(cookieName())
     channel.onmessage = tellHere
   }
   return channel
@@ -22,17 +25,17 @@ function others(): BroadcastChannel | undefined {
 
 /** The id in the cookie; undefined when nobody has been picked. */
 export function operatorId(): string | undefined {
-  const found = document.cookie.split('; ').find((one) => one.startsWith(`${OPERATOR_COOKIE}=`))
+  const found = document.cookie.split('; ').find((one) => one.startsWith(`${cookieName()}=`))
   if (found === undefined) return undefined
   try {
-    return decodeURIComponent(found.slice(OPERATOR_COOKIE.length + 1))
+    return decodeURIComponent(found.slice(cookieName().length + 1))
   } catch {
     return undefined
   }
 }
 
 export function pickOperator(id: string): void {
-  document.cookie = `${OPERATOR_COOKIE}=${encodeURIComponent(id)}; path=/; max-age=${YEAR_S}; samesite=strict`
+  document.cookie = `${cookieName()}=${encodeURIComponent(id)}; path=/; max-age=${YEAR_S}; samesite=strict`
   tellHere()
   others()?.postMessage(id)
 }

@@ -1,4 +1,5 @@
 'use client'
+import { frameWords } from '@/words/screens/frame/frame'
 import { jobFrameWords as texts } from '@/words/screens/job/jobFrame'
 import styles from './JobFrame.module.css'
 import { Kbd, UnstyledButton } from '@mantine/core'
@@ -51,6 +52,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
     <Frame
       title={plan.title}
       sub={`rev ${plan.rev}`}
+      navName={frameWords.stations}
       find={find}
       onScan={(text) => {
         const wire =

@@ -9,7 +9,7 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useCallback, useState } from 'react'
 import { later } from '../later/later'
-import { useOperator } from '../frame/Operator'
+import { useOperator, useWhoWorksHere } from '../frame/Operator'
 import { useKeys } from '../keys/KeyProvider'
 import { useJob } from './JobProvider'
 import { ProvenanceStrip } from './ProvenanceStrip'
@@ -40,7 +40,8 @@ export function JobNotices() {
 
 function Lines() {
   const { state } = useJob()
-  const { operator, people, pick } = useOperator()
+  const { operator, pick } = useOperator()
+  const people = useWhoWorksHere()
   const signed = state.signatures.some((one) => !one.void)
   const [begun] = useState({ nobody: !operator, signed })
   return (

@@ -144,11 +144,6 @@ test.each<[string, (family: FamilyInput) => FamilyInput, CatalogueFault]>([
     { kind: 'cavity-without-size', housing: 'SW-7P', cavity: '1' },
   ],
   [
-    'a mate that is not there',
-    (family) => ({ ...family, housings: family.housings.map((housing) => ({ ...housing, mates: ['NOPE'] })) }),
-    { kind: 'unknown-reference', in: 'SW-7P', field: 'mates', id: 'NOPE' },
-  ],
-  [
     'cavities that run into each other',
     (family) => ({
       ...family,
@@ -224,11 +219,6 @@ test.each<[string, (input: CatalogueInput) => CatalogueInput, CatalogueFault]>([
       cables: input.cables.map((cable) => ({ ...cable, cores: [{ colour: 'BN', type: 'NOPE' }] })),
     }),
     { kind: 'unknown-reference', in: 'CB-4', field: 'cores.0.type', id: 'NOPE' },
-  ],
-  [
-    'a placard of a tool that is not there',
-    (input) => ({ ...input, placards: input.placards.map((one) => ({ ...one, tool: 'NOPE' })) }),
-    { kind: 'unknown-reference', in: 'QP-1', field: 'tool', id: 'NOPE' },
   ],
   [
     'house rules under the name of a school that ships',

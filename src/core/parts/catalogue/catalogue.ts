@@ -3,6 +3,7 @@ import { placeCavities } from '../../base/face/arrangement'
 import { type Result, fail, ok } from '../../base/result'
 import { type HouseRules, completeRules, houseRules } from '../rules/houseRules'
 import { type CatalogueFault, packageFaults } from './faults'
+import { type Waiting, waitingIn } from './waiting'
 import {
   type Cable,
   type CatalogueInput,
@@ -51,6 +52,8 @@ export interface Catalogue {
   readonly packsByPart: ReadonlyMap<string, readonly Pack[]>
   /** ids and aliases, lower case, to what they name */
   readonly names: ReadonlyMap<string, CatalogueName>
+  /** figures that are here before what they speak of */
+  readonly waiting: readonly Waiting[]
   /** openings of all strippers in the crib, mm */
   readonly notchesMm: readonly number[]
 }
@@ -115,7 +118,7 @@ class Shelf {
 }
 
 /**
- * Checks what no schema can (ids once only, references that lead somewhere, cavities that can be placed and do not overlap,
+ * Checks what no schema can (ids once only, references within a family that lead somewhere, cavities that can be placed and do not overlap,
  * placards that do not contradict themselves) and builds the indexes.
  * @returns the catalogue, or every fault found
  */
@@ -128,7 +131,7 @@ export function buildCatalogue(input: CatalogueInput): Result<Catalogue, readonl
   for (const pack of input.packs) shelf.put('pack', shelf.packs, pack)
   for (const own of input.rules) shelf.putRules(own)
   const faults = [...shelf.faults, ...packageFaults(input, shelf)]
-  return faults.length > 0 ? fail(faults) : ok(indexed(shelf, input.placards))
+  return faults.length > 0 ? fail(faults) : ok(indexed(shelf, input))
 }
 
 /**
@@ -142,10 +145,10 @@ export function storedCatalogue(shelf: CatalogueInput): Catalogue {
 }
 
 /** What is asked often, by what it is asked by. */
-function indexed(shelf: Shelf, placards: CatalogueInput['placards']): Catalogue {
+function indexed(shelf: Shelf, input: CatalogueInput): Catalogue {
   const { faults: _faults, contacts, seals, tools, packs, housings, ...rest } = shelf
   const rowsByContact = new Map<string, PlacedRow[]>()
-  for (const placard of placards) {
+  for (const placard of input.placards) {
     const tool = tools.get(placard.tool)
     if (tool) for (const row of placard.rows) pushTo(rowsByContact, row.contact, { row, placard, tool })
   }
@@ -162,6 +165,7 @@ function indexed(shelf: Shelf, placards: CatalogueInput['placards']): Catalogue 
     housings,
     rowsByContact,
     packsByPart,
+    waiting: waitingIn(input, shelf),
     contactsBySize: groupBy(
       sortedBy(inCavities, (c) => c.conductor.minMm2),
       (c) => sizeKey(c.family, c.size),

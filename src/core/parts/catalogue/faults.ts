@@ -65,11 +65,7 @@ export function packageFaults(input: CatalogueInput, known: Known): readonly Cat
         'contents',
         part,
       )
-  for (const placard of input.placards) {
-    need(known.tools.has(placard.tool), placard.id, 'tool', placard.tool)
-    for (const row of placard.rows) need(known.contacts.has(row.contact), placard.id, 'contact', row.contact)
-    faults.push(...contradictions(placard))
-  }
+  for (const placard of input.placards) faults.push(...contradictions(placard))
   return faults
 }
 
@@ -85,14 +81,12 @@ function familyFaults(family: FamilyInput, known: Known): CatalogueFault[] {
   for (const size of family.sizes) need(isPart, family.id, 'sizes.plug', size.plug)
   for (const contact of family.contacts) {
     if (!isSleeve(contact)) need(isSize, contact.id, 'size', contact.size)
-    need((id) => known.tools.has(id), contact.id, 'sheetTool', contact.sheetTool)
   }
   for (const input of family.housings) {
     need(isSize, input.id, 'cavitySize', input.cavitySize)
     need(isPart, input.id, 'lock', input.lock)
     need(isPart, input.id, 'interfaceSeal', input.interfaceSeal)
     for (const { part } of input.parts ?? []) need(isPart, input.id, 'parts', part)
-    for (const mate of input.mates ?? []) need((id) => known.housings.has(id), input.id, 'mates', mate)
     for (const size of Object.keys(input.otherSizes ?? {})) need(isSize, input.id, 'otherSizes', size)
     for (const cavity of input.cavities ?? []) need(isSize, input.id, `cavities.${cavity.id}.size`, cavity.size)
     const housing = known.housings.get(input.id)

@@ -3,7 +3,8 @@ import { callerRefusal, secured } from '@/api/callerCheck'
 import { dispatch } from '@/api/dispatch'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
-import { OPERATOR_COOKIE } from '@/core/base/operatorCookie'
+import { operatorCookie } from '@/core/base/operatorCookie'
+import { world } from '@/data/world'
 
 /** A part of the path as it was meant; one that is not well encoded stays as it is, and names nothing. */
 function decoded(part: string): string {
@@ -22,7 +23,7 @@ async function serve(request: Request, { params }: { params: Promise<{ path?: st
     await dispatch(request, ((await params).path ?? []).map(decoded).join('/'), {
       bench,
       now: () => new Date(),
-      by: (await cookies()).get(OPERATOR_COOKIE)?.value ?? 'api',
+      by: (await cookies()).get(operatorCookie(world()))?.value ?? 'api',
       report,
     }),
   )

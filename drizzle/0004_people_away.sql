@@ -1,0 +1,1 @@
+ALTER TABLE "person" ADD COLUMN "away" boolean DEFAULT false NOT NULL;

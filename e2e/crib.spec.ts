@@ -10,10 +10,10 @@ test('a tool is entered on screen: what is wrong stands at its field, nothing ty
   await page.waitForURL('**/crib?show=new')
   await alive(page)
   const form = page.getByRole('region', { name: 'New tool' })
-  await form.getByLabel('What kind of tool').selectOption('parallel frame with dies')
+  await form.getByRole('radio', { name: 'parallel frame with dies' }).click()
   await form.getByLabel('Number on the tool').fill('PF-10')
   await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Own frame')
-  await form.getByLabel('Verified on').fill('2026-05-02')
+  await form.getByRole('textbox', { name: 'Verified on' }).fill('2 May 2026')
   await form.getByRole('button', { name: 'Put it in the crib' }).click()
   await expect(page.getByText('4 fields are to be put right.')).toBeVisible()
   await expect(form.getByText('It stands twice')).toBeVisible()
@@ -22,7 +22,7 @@ test('a tool is entered on screen: what is wrong stands at its field, nothing ty
   await expect(form.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Own frame')
   await form.getByLabel('Number on the tool').fill('OF-1')
   await form.getByLabel('Figures from').fill('sheet 12')
-  await form.getByLabel('Due again on').fill('2027-05-02')
+  await form.getByRole('textbox', { name: 'Due again on' }).fill('2027-05-02')
   await form.getByLabel('Verified by').fill('bench')
   await page.keyboard.press('Control+s')
   await page.waitForURL(/\/crib$/)
@@ -66,12 +66,100 @@ test('a tool that could be had is there too, and Enter in a die’s cell ends th
   await expect(row).toContainText('in a shop’s list only')
   await row.getByRole('link').click()
   const form = page.getByRole('region', { name: 'PF-17: what it is' })
-  const cell = form.getByRole('gridcell').filter({ hasText: /^E1$/ })
+  const dies = form.getByRole('grid', { name: 'Its dies, as they are marked' })
+  const cell = dies.getByRole('gridcell').filter({ hasText: /^E1$/ })
   await cell.click()
   await page.keyboard.type('E9', { delay: 60 })
   await strike(page, 'Enter')
-  await expect(form.getByRole('gridcell').filter({ hasText: /^E9$/ })).toBeVisible()
+  await expect(dies.getByRole('gridcell').filter({ hasText: /^E9$/ })).toBeVisible()
   expect(new URL(page.url()).search).toBe('?tool=PF-17')
   await form.getByRole('button', { name: 'Leave it' }).click()
   await page.waitForURL(/\/crib$/)
+})
+
+test('a card is typed beside its tool: a wrong cell is named, a row for what is not here waits', async ({
+  bench: page,
+  request,
+}) => {
+  await page.goto('/crib?show=new')
+  await alive(page)
+  const form = page.getByRole('region', { name: 'New tool' })
+  await form.getByRole('radio', { name: 'four-indent tool held by hand' }).click()
+  await form.getByLabel('Number on the tool').fill('OF-2')
+  await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Depth screw tool')
+  await form.getByLabel('Figures from').fill('sheet 13')
+  const card = form.getByRole('region', { name: 'Its placard or die card' })
+  await expect(card.getByRole('columnheader', { name: /positioner/ })).toHaveCount(0)
+  await card.getByRole('grid').focus()
+  await page.evaluate(() => {
+    const data = new DataTransfer()
+    data.setData(
+      'text/plain',
+      'contact\twire from\twire to\tstrip\nRK-SK-A\t26 awg\t0.1\t4.0\nRK-SK-9\t0.2\t0.35\t4.8\n',
+    )
+    document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }))
+  })
+  await expect(form.getByText('RK-SK-9 is not on the shelf. Its row is kept and waits.')).toBeVisible()
+  await page.keyboard.press('Control+s')
+  await expect(page.getByText('1 field is to be put right.')).toBeVisible()
+  const cell = card.getByRole('gridcell').filter({ hasText: /^\W*0\.1\b/ })
+  await cell.click()
+  await page.keyboard.type('0.22', { delay: 60 })
+  await strike(page, 'Enter')
+  await page.keyboard.press('Control+s')
+  await page.waitForURL(/\/crib$/)
+  const shelf = (await (await request.get('/api/v1/catalogue')).json()) as {
+    placards: { tool: string; rows: object[] }[]
+  }
+  expect(shelf.placards.find((one) => one.tool === 'OF-2')?.rows).toEqual([
+    { contact: 'RK-SK-A', conductor: { minMm2: 0.128756, maxMm2: 0.22 }, strip: { minMm: 4, maxMm: 4 } },
+    { contact: 'RK-SK-9', conductor: { minMm2: 0.2, maxMm2: 0.35 }, strip: { minMm: 4.8, maxMm: 4.8 } },
+  ])
+  await expect(page.getByRole('row').filter({ hasText: 'OF-2' })).toContainText('1')
+})
+
+test('a tool is verified today by its routine; what was before is its history, and it is overdue nowhere', async ({
+  bench: page,
+  request,
+}) => {
+  await page.goto('/')
+  await alive(page)
+  await expect(page.getByRole('region', { name: 'Crib' })).toContainText('GG-5')
+  await page.goto('/crib?tool=GG-5')
+  await alive(page)
+  const verify = page.getByRole('region', { name: 'Verify today' })
+  await expect(verify).toContainText('overdue since 30 Oct 2026')
+  await verify.getByLabel('What was seen or measured').fill('1.02 and 1.07 on the block')
+  await page.keyboard.press('Tab')
+  await verify.getByRole('heading', { name: /Verify today/ }).click()
+  await strike(page, '1', '2', ' ')
+  await expect(verify).toContainText('Last on')
+  await expect(verify).toContainText('by Teodor Finch')
+  await expect(verify.getByRole('listitem')).toContainText('30 Oct 2025, Ansa Quill')
+  const shelf = (await (await request.get('/api/v1/catalogue')).json()) as {
+    tools: { id: string; verification?: object; history?: object[] }[]
+  }
+  const tool = shelf.tools.find((one) => one.id === 'GG-5')
+  expect(tool?.verification).toMatchObject({ by: 'Teodor Finch', how: 'block', seen: '1.02 and 1.07 on the block' })
+  expect(tool?.history).toEqual([{ doneOn: '2025-10-30', dueOn: '2026-10-30', by: 'Ansa Quill' }])
+  await page.goto('/')
+  await alive(page)
+  await expect(page.getByRole('region', { name: 'Crib' })).not.toContainText('GG-5')
+})
+
+test('what cannot be crimped yet is listed with what would; a setup’s row is one key away, and back', async ({
+  bench: page,
+}) => {
+  await page.goto('/crib')
+  await alive(page)
+  await strike(page, 'y')
+  await page.waitForURL(/show=gaps/)
+  await expect(page.getByRole('row').filter({ hasText: 'CL-SP-N' })).toContainText('PF-17, which could be had')
+  await page.goto('/jobs/beacon-lead/crimp')
+  await alive(page)
+  await strike(page, 'c')
+  await page.waitForURL(/crib\?tool=QF-5&contact=CM-SK-N/)
+  await expect(page.locator('[role=gridcell][data-active=true]')).toHaveText('CM-SK-N')
+  await page.goBack()
+  await page.waitForURL(/beacon-lead\/crimp/)
 })

@@ -30,6 +30,8 @@ export function sheetProblemWords(problem: SheetProblem): string {
         : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
     case 'min-above-max':
       return 'It is below the figure before it.'
+    case 'contradicts':
+      return `Row ${String(problem.row)} is for the same contact and wire, and says otherwise.`
     case 'metal-off':
       return `These strands are ${mm2(problem.metalMm2)}, the print says ${mm2(problem.printedMm2)}: one of them is another wire’s.`
     case 'inside-metal':

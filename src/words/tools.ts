@@ -13,6 +13,7 @@ export const toolClassWords: Readonly<Record<ToolClass, string>> = {
   stripper: 'stripper',
   release: 'release tool',
   gauge: 'gauge',
+  'torque-cable': 'torque or cable tool',
 }
 
 /** Where a tool is. */

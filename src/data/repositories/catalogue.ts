@@ -1,11 +1,11 @@
-import { and, eq, sql } from 'drizzle-orm'
+import { and, asc, eq, sql } from 'drizzle-orm'
 import { buildCatalogue, type Catalogue, storedCatalogue } from '@/core/parts/catalogue/catalogue'
 import { fitToShelf } from '@/core/parts/catalogue/layPackage'
 import { type ItemChange, figureChanges } from '@/core/parts/catalogue/comparePackages'
 import { itemKinds, packageLists, type ItemKind } from '@/core/parts/catalogue/packageLists'
 import { placedPackage } from '@/core/parts/catalogue/placedPackage'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
-import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import type { CatalogueInput, Placard } from '@/core/parts/catalogue/types'
 import { badText } from '@/core/base/badText'
 import { fail, ok, type Result } from '@/core/base/result'
 import { newBreath } from '../breath'
@@ -49,6 +49,16 @@ export const readItems = async <T>(db: Database, kind: ItemKind): Promise<readon
       .orderBy(catalogueItem.id)
   ).map((row) => row.doc as T)
 
+/** The cards of a tool, in the order of their ids. */
+export const readCardsOf = async (db: Database, tool: string): Promise<readonly Placard[]> =>
+  (
+    await db
+      .select({ doc: catalogueItem.doc })
+      .from(catalogueItem)
+      .where(and(eq(catalogueItem.kind, 'placard'), sql`${catalogueItem.doc} ->> 'tool' = ${tool}`))
+      .orderBy(asc(catalogueItem.id))
+  ).map((row) => row.doc as Placard)
+
 export interface ImportOutcome {
   readonly added: readonly string[]
   readonly changed: readonly string[]
@@ -60,12 +70,14 @@ const BATCH = { items: 50, characters: 60_000 }
 
 /**
  * Lays a package over the shelf: items are added or replaced by id, placards row by row. All of it or none.
+ * @param lay how the package is joined to what is there, where placards are meant whole
  * @returns what was added and changed, or why the shelf would not hold together with it
  */
 export async function importCatalogue(
   db: Database,
   input: CatalogueInput,
   now: Date,
+  lay: (stored: CatalogueInput, input: CatalogueInput) => CatalogueInput = fitToShelf,
 ): Promise<Result<ImportOutcome, readonly CatalogueFault[]>> {
   const bad = badText(input)
   if (bad) return fail([{ kind: 'bad-text', bad }])
@@ -73,7 +85,7 @@ export async function importCatalogue(
     await tx.execute(sql`select pg_advisory_xact_lock(41001)`)
     const stored = await readCatalogueInput(tx)
     const before = new Map(itemsOf(stored).map((item) => [`${item.kind} ${item.id}`, item.doc]))
-    const incoming = itemsOf(fitToShelf(stored, placedPackage(input)))
+    const incoming = itemsOf(lay(stored, placedPackage(input)))
     const after = new Map([...itemsOf(stored), ...incoming].map((item) => [`${item.kind} ${item.id}`, item]))
     const seen = new Set<string>()
     const doubled = incoming.find((item) => {

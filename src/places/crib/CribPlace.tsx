@@ -7,30 +7,51 @@ import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd } from '@mantine/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import type { Tool } from '@/core/parts/catalogue/types'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
+import { later } from '@/ui/later/later'
 import { plural } from '@/words/figures'
-import type { CribTool } from './cribModel'
+import type { CribTool, GapModel, ReachModel, VerifyModel } from './cribModel'
+import { GapTable } from './GapTable'
 import { InstrumentsPane } from './InstrumentsPane'
-import { ToolForm } from './ToolForm'
+import type { ToolFormModel } from './ToolForm'
+import { ToolAside } from './ToolAside'
 import { ToolTable } from './ToolTable'
 
-/** The tools of the bench with what they were verified for, and the instruments that are linked to it. */
-export function CribPlace({
-  tools,
-  today,
-  form,
-}: {
-  readonly tools: readonly CribTool[]
-  readonly today: string
-  /** a tool that is entered or changed */
-  readonly form: { readonly tool: Tool | undefined; readonly taken: readonly string[] } | undefined
-}) {
+const ToolForm = later(
+  () => import('./ToolForm'),
+  (module) => module.ToolForm,
+  <p className={textCss.dim}>{words.loading}</p>,
+)
+
+/** What the Crib shows beside its list. */
+export type CribShown =
+  | { readonly show: 'tools' }
+  | { readonly show: 'gaps'; readonly gaps: readonly GapModel[] }
+  | { readonly show: 'new'; readonly form: ToolFormModel }
+  | {
+      readonly show: 'tool'
+      readonly form: ToolFormModel
+      readonly id: string
+      readonly verify: VerifyModel | undefined
+      readonly reach: ReachModel | undefined
+    }
+
+/** The tools of the bench: what they are set by, what they were verified for, what they do of the shelf; and its instruments. */
+export function CribPlace({ tools, shown }: { readonly tools: readonly CribTool[]; readonly shown: CribShown }) {
   const router = useRouter()
-  useKeys(form ? [] : [{ key: 'n', words: words.newTool, run: () => router.push('/crib?show=new') }])
+  useKeys(
+    shown.show === 'tools' || shown.show === 'gaps'
+      ? [
+          { key: 'n', words: words.newTool, run: () => router.push('/crib?show=new') },
+          shown.show === 'tools'
+            ? { key: 'y', words: words.notYet, run: () => router.push('/crib?show=gaps') }
+            : { key: 'y', words: words.allTools, run: () => router.push('/crib') },
+        ]
+      : [],
+  )
   const here = tools.filter((tool) => tool.held === 'crib')
-  const overdue = here.filter((tool) => tool.dueOn !== undefined && tool.dueOn < today)
+  const overdue = here.filter((tool) => tool.due.kind === 'overdue')
   return (
     <PlaceFrame
       place="crib"
@@ -39,33 +60,52 @@ export function CribPlace({
       find={tools.map((tool) => ({
         id: tool.id,
         kind: 'tool',
-        words: tool.name,
+        words: [tool.name, tool.ownMark, tool.liesIn].filter(Boolean).join(', '),
         href: `/crib?tool=${encodeURIComponent(tool.id)}`,
       }))}
     >
       <div className={clsx(paneCss.station, styles.columns)}>
         <div className={paneCss.work}>
-          {form ? (
+          {'form' in shown ? (
             <section className={clsx(paneCss.panel, paneCss.panelFill)}>
-              <ToolForm key={form.tool?.id} {...form} />
+              <ToolForm key={shown.show === 'tool' ? shown.id : 'new'} {...shown.form} />
             </section>
           ) : (
-            <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.tools}>
+            <section
+              className={clsx(paneCss.panel, paneCss.panelFill)}
+              aria-label={shown.show === 'gaps' ? words.notYet : words.tools}
+            >
               <div className={clsx(paneCss.pageHead, styles.padded)}>
                 <h2 className={textCss.cardTitle}>
-                  {overdue.length === 0
-                    ? words.nothingIsOverdue
-                    : words.overdue(overdue.map((tool) => tool.id).join(', '))}
+                  {shown.show === 'gaps'
+                    ? words.cannotCrimp(shown.gaps.length)
+                    : overdue.length === 0
+                      ? words.nothingIsOverdue
+                      : words.overdue(overdue.map((tool) => tool.id).join(', '))}
                 </h2>
-                <Button fullWidth={false} component={Link} href="/crib?show=new">
-                  <span>{words.newTool}</span> <Kbd aria-hidden="true">N</Kbd>
-                </Button>
+                <span className={styles.acts}>
+                  <Button
+                    fullWidth={false}
+                    component={Link}
+                    href={shown.show === 'gaps' ? '/crib' : '/crib?show=gaps'}
+                    prefetch={false}
+                  >
+                    <span>{shown.show === 'gaps' ? words.allTools : words.notYet}</span> <Kbd aria-hidden="true">Y</Kbd>
+                  </Button>
+                  <Button fullWidth={false} component={Link} href="/crib?show=new" prefetch={false}>
+                    <span>{words.newTool}</span> <Kbd aria-hidden="true">N</Kbd>
+                  </Button>
+                </span>
               </div>
-              <ToolTable tools={tools} today={today} />
+              {shown.show === 'gaps' ? <GapTable gaps={shown.gaps} /> : <ToolTable tools={tools} />}
             </section>
           )}
         </div>
-        <InstrumentsPane />
+        {shown.show === 'tool' && (shown.verify || shown.reach) ? (
+          <ToolAside id={shown.id} verify={shown.verify} reach={shown.reach} />
+        ) : (
+          <InstrumentsPane />
+        )}
       </div>
     </PlaceFrame>
   )

@@ -1,61 +1,71 @@
 'use client'
-import { Button, Kbd, NativeSelect, TextInput } from '@mantine/core'
+import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { type ToolClass, toolClasses } from '@/core/parts/catalogue/toolClasses'
-import type { Tool } from '@/core/parts/catalogue/types'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { readTool } from '@/core/parts/sheets/readTool'
 import {
+  draftOfTool,
+  headFieldsOf,
+  moreFieldsOf,
+  noSheets,
   type ToolDraft,
   type ToolField,
-  dieSheet,
-  draftOfTool,
-  fieldsOf,
-  hasDies,
-  readTool,
-  toolFields,
 } from '@/core/parts/sheets/toolDraft'
+import { columnsOf, sheetsOf } from '@/core/parts/sheets/toolSheets'
 import { useCall } from '@/ui/action/useCall'
 import { useKeptForm } from '@/ui/card/useKeptForm'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import textCss from '@/ui/text/text.module.css'
-import { releaseTipWords } from '@/words/release'
-import { toolClassHints, toolFieldWords, toolFormWords as words, toolProblemWords } from '@/words/screens/crib/toolForm'
-import { heldToolWords, toolClassWords } from '@/words/tools'
-import { saveTool } from './actions'
+import { toolFormWords as words, toolProblemWords, toolSheetWords } from '@/words/screens/crib/toolForm'
+import { toolClassWords } from '@/words/tools'
+import { saveTool, type ToolWithCards } from './actions'
+import { ClassPicker } from './ClassPicker'
+import { ToolFieldInput } from './ToolFieldInput'
 import styles from './ToolForm.module.css'
 
-const classes = Object.keys(toolClasses) as readonly ToolClass[]
-const empty: ToolDraft = { class: 'four-indent-positioned', cells: {}, dies: [] }
+const empty: ToolDraft = { class: 'four-indent-positioned', cells: {}, sheets: noSheets }
 /** The form that the button below it sends. */
 const FORM = 'tool'
 const typed = (draft: ToolDraft, change: Partial<ToolDraft>): ToolDraft => ({ ...draft, ...change })
 
-/** What is offered for a field that is chosen and not typed. */
-const choices = (id: ToolField): readonly { readonly value: string; readonly label: string }[] | undefined => {
-  if (id === 'held') return Object.entries(heldToolWords).map(([value, label]) => ({ value, label }))
-  if (id === 'tip')
-    return [{ value: '', label: '' }, ...Object.entries(releaseTipWords).map(([value, label]) => ({ value, label }))]
-  if (id === 'insertionEnd')
-    return [
-      { value: '', label: words.no },
-      { value: 'yes', label: words.yes },
-    ]
-  return undefined
+/** What the form of a tool is opened with. */
+export interface ToolFormModel {
+  /** undefined for a new one */
+  readonly opened: ToolWithCards | undefined
+  /** numbers that other tools have */
+  readonly taken: readonly string[]
+  /** contacts on the shelf */
+  readonly contacts: readonly string[]
+  /** the contact whose row of the card is looked for */
+  readonly at?: string | undefined
 }
 
-/** A tool is entered, or changed: what kind it is decides what is asked. What is typed stays until it is saved or left. */
-export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; readonly taken: readonly string[] }) {
+/** A tool is entered, or changed, with its card: what kind it is decides what is asked. What is typed stays until it is saved or left. */
+export function ToolForm({ opened, taken, contacts, at }: ToolFormModel) {
   const router = useRouter()
   const { busy, call } = useCall()
-  const begin = useMemo(() => (tool ? draftOfTool(tool) : empty), [tool])
-  const [draft, change, forget] = useKeptForm(typed, begin, `tool ${tool?.id ?? ''}`, begin)
+  const begin = useMemo(() => (opened ? draftOfTool(opened.tool, opened.placards) : empty), [opened])
+  const [draft, change, forget] = useKeptForm(typed, begin, `tool ${opened?.tool.id ?? ''}`, begin)
+  const card = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (at !== undefined) card.current?.scrollIntoView({ block: 'center' })
+  }, [at])
   const [asked, setAsked] = useState(false)
   const [message, setMessage] = useState<string>()
-  const reading = useMemo(() => readTool(draft, new Set(tool ? [] : taken), tool), [draft, taken, tool])
-  const wrong = Object.keys(reading.faults).length + reading.dieFaults.length
+  const around = useMemo(
+    () => ({
+      taken: new Set(opened ? [] : taken),
+      contacts: new Set(contacts),
+      before: opened?.tool,
+      placards: opened?.placards ?? [],
+    }),
+    [opened, taken, contacts],
+  )
+  const reading = useMemo(() => readTool(draft, around), [draft, around])
+  const wrong = Object.keys(reading.faults).length + reading.sheetFaults.length
   const leave = () => {
     forget()
     router.push('/crib')
@@ -63,20 +73,38 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
   const save = async () => {
     setAsked(true)
     if (!reading.tool) return setMessage(words.faults(wrong))
-    const whole = reading.tool
-    const outcome = await call(() => saveTool({ tool: whole, isNew: !tool }), words.notSaved)
+    const { tool, placards } = reading
+    const outcome = await call(() => saveTool({ tool, placards, before: opened }), words.notSaved)
     if (!outcome) return
     if (!outcome.ok) return setMessage(outcome.message)
     leave()
     router.refresh()
   }
-  const saves = tool ? words.save : words.putInCrib
-  const title = tool ? words.change(tool.id) : words.newTool
+  const saves = opened ? words.save : words.putInCrib
+  const title = opened ? words.change(opened.tool.id) : words.newTool
+  const waiting = [...new Set(reading.waiting.map(({ contact }) => contact))]
+  const fields = (ids: readonly ToolField[]) => (
+    <div className={styles.fields}>
+      {ids.map((id) => (
+        <ToolFieldInput
+          key={id}
+          id={id}
+          form={FORM}
+          text={draft.cells[id] ?? ''}
+          fixed={id === 'id' && opened !== undefined}
+          error={asked ? reading.faults[id] && toolProblemWords(reading.faults[id]) : undefined}
+          write={(text) => change({ cells: { ...draft.cells, [id]: text } })}
+        />
+      ))}
+    </div>
+  )
   useKeys([{ key: 'ctrl+s', words: saves, run: () => void save() }])
   return (
     <section className={styles.form} aria-label={title}>
       <div className={styles.asked}>
-        <h2 className={textCss.cardTitle}>{title}</h2>
+        <h2 className={textCss.cardTitle}>
+          {title} {opened && <small className={textCss.dim}>{toolClassWords[draft.class]}</small>}
+        </h2>
         <form
           id={FORM}
           className={styles.questions}
@@ -85,40 +113,32 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
             void save()
           }}
         >
-          <NativeSelect
-            className={styles.kind}
-            label={words.kindOfTool}
-            description={toolClassHints[draft.class]}
-            value={draft.class}
-            data={classes.map((value) => ({ value, label: toolClassWords[value] }))}
-            onChange={(event) => change({ class: event.currentTarget.value as ToolClass })}
-          />
-          <div className={styles.fields}>
-            {fieldsOf(draft.class).map((id) => (
-              <Field
-                key={id}
-                id={id}
-                text={draft.cells[id] ?? ''}
-                fixed={id === 'id' && tool !== undefined}
-                error={asked ? reading.faults[id] && toolProblemWords(reading.faults[id]) : undefined}
-                write={(text) => change({ cells: { ...draft.cells, [id]: text } })}
-              />
-            ))}
-          </div>
+          {!opened && <ClassPicker of={draft.class} pick={(one) => change({ class: one })} />}
+          {fields(headFieldsOf(draft.class))}
         </form>
         {/* beside the form: Enter in a cell ends the cell */}
-        {hasDies(draft.class) && (
-          <section className={styles.dies} aria-label={words.dies}>
+        {sheetsOf(draft.class).map((sheet) => (
+          <div key={sheet} ref={sheet === 'card' ? card : undefined} className={styles.sheet} data-sheet={sheet}>
             <SheetGrid
-              label={words.dies}
-              columns={dieSheet}
-              rows={draft.dies}
+              label={toolSheetWords[sheet]}
+              columns={columnsOf(sheet, draft.class)}
+              rows={draft.sheets[sheet]}
+              first={sheet === 'card' ? draft.sheets.card.findIndex(({ contact }) => contact === at) : undefined}
               problemAt={(row, column) =>
-                reading.dieFaults.find((fault) => fault.row === row && fault.column === column)?.problem
+                reading.sheetFaults.find(
+                  (fault) => fault.sheet === sheet && fault.row === row && fault.column === column,
+                )?.problem
               }
-              onChange={(dies) => change({ dies })}
+              onChange={(rows) => change({ sheets: { ...draft.sheets, [sheet]: rows } })}
             />
-          </section>
+          </div>
+        ))}
+        {fields(moreFieldsOf(draft.class))}
+        {waiting.length > 0 && (
+          <p className={clsx(noteCss.note, noteCss.caution)}>
+            <span aria-hidden="true">◆ </span>
+            {words.waiting(waiting)}
+          </p>
         )}
       </div>
       <div className={styles.end}>
@@ -135,49 +155,7 @@ export function ToolForm({ tool, taken }: { readonly tool: Tool | undefined; rea
             <span>{words.leave}</span>
           </Button>
         </div>
-        <span className={clsx(textCss.small, textCss.dim)}>{words.settings}</span>
       </div>
     </section>
-  )
-}
-
-function Field({
-  id,
-  text,
-  fixed,
-  error,
-  write,
-}: {
-  readonly id: ToolField
-  readonly text: string
-  readonly fixed: boolean
-  readonly error: string | undefined
-  readonly write: (text: string) => void
-}) {
-  const { label, hint, placeholder } = toolFieldWords[id]
-  const of = choices(id)
-  if (of)
-    return (
-      <NativeSelect
-        label={label}
-        description={hint}
-        value={text}
-        error={error}
-        data={[...of]}
-        onChange={(event) => write(event.currentTarget.value)}
-      />
-    )
-  return (
-    <TextInput
-      label={label}
-      description={hint}
-      placeholder={placeholder}
-      type={id === 'doneOn' || id === 'dueOn' ? 'date' : 'text'}
-      value={text}
-      error={error}
-      readOnly={fixed}
-      withAsterisk={toolFields[id].required}
-      onChange={(event) => write(event.currentTarget.value)}
-    />
   )
 }

@@ -1,5 +1,6 @@
 import { Table } from '@mantine/core'
 import Link from 'next/link'
+import { toolClasses } from '@/core/parts/catalogue/toolClasses'
 import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import { HeadRow } from '@/ui/table/HeadRow'
@@ -9,17 +10,26 @@ import { cribPlaceWords as words } from '@/words/screens/crib/cribPlace'
 import { heldToolWords, toolClassWords } from '@/words/tools'
 import type { CribTool } from './cribModel'
 
-const heads = [words.tool, words.name, words.classWord, words.contactsSince, words.verified, words.due]
+const heads = [
+  words.tool,
+  words.name,
+  words.classWord,
+  words.crimps,
+  words.price,
+  words.contactsSince,
+  words.verified,
+  words.due,
+]
 
-/** Tools with what they were verified for; a tool's number leads to what it is. */
-export function ToolTable({ tools, today }: { readonly tools: readonly CribTool[]; readonly today: string }) {
+/** Tools side by side: what each is, does, costs, and was verified for; a tool's number leads to what it is. */
+export function ToolTable({ tools }: { readonly tools: readonly CribTool[] }) {
   return (
     <div className={paneCss.panelBody} tabIndex={0} role="region" aria-label={words.toolsWithTheirDates}>
       <Table>
         <HeadRow names={heads} />
         <Table.Tbody>
           {tools.map((tool) => (
-            <ToolRow key={tool.id} tool={tool} today={today} />
+            <ToolRow key={tool.id} tool={tool} />
           ))}
         </Table.Tbody>
       </Table>
@@ -27,9 +37,11 @@ export function ToolTable({ tools, today }: { readonly tools: readonly CribTool[
   )
 }
 
-function ToolRow({ tool, today }: { readonly tool: CribTool; readonly today: string }) {
+function ToolRow({ tool }: { readonly tool: CribTool }) {
   const clock = useClock()
-  const late = tool.dueOn !== undefined && tool.dueOn < today
+  const { due } = tool
+  const { crimps, calibrated } = toolClasses[tool.class]
+  const place = [tool.ownMark, tool.liesIn].filter(Boolean).join(', ')
   return (
     <Table.Tr>
       <Table.Td className={textCss.figure}>
@@ -39,9 +51,15 @@ function ToolRow({ tool, today }: { readonly tool: CribTool; readonly today: str
       </Table.Td>
       <Table.Td>
         {tool.name}
+        {place !== '' && <span className={textCss.dim}> ({place})</span>}
         {tool.held !== 'crib' && <span className={textCss.dim}>, {heldToolWords[tool.held]}</span>}
       </Table.Td>
-      <Table.Td className={textCss.dim}>{toolClassWords[tool.class]}</Table.Td>
+      <Table.Td className={textCss.dim}>
+        {toolClassWords[tool.class]}
+        {crimps && !calibrated && `, ${words.byHand}`}
+      </Table.Td>
+      <Table.Td className={textCss.figure}>{tool.crimps ?? ''}</Table.Td>
+      <Table.Td className={textCss.figure}>{tool.price ?? ''}</Table.Td>
       <Table.Td className={textCss.figure}>
         {tool.since === undefined ? (
           ''
@@ -53,15 +71,15 @@ function ToolRow({ tool, today }: { readonly tool: CribTool; readonly today: str
       </Table.Td>
       <Table.Td>
         {tool.gaugedAt !== undefined ? (
-          `gauged ${clock.date(tool.gaugedAt)}`
+          words.gauged(clock.date(tool.gaugedAt))
         ) : tool.doneOn === undefined ? (
           <span className={textCss.dim}>{words.none}</span>
         ) : (
           day(tool.doneOn)
         )}
       </Table.Td>
-      <Table.Td className={late ? textCss.fault : undefined}>
-        {tool.dueOn === undefined ? '' : `${late ? '▲ ' : ''}${day(tool.dueOn)}`}
+      <Table.Td className={due.kind === 'overdue' ? textCss.fault : undefined}>
+        {due.kind === 'none' ? '' : `${due.kind === 'overdue' ? '▲ ' : ''}${day(due.dueOn)}`}
       </Table.Td>
     </Table.Tr>
   )

@@ -30,12 +30,16 @@ export const CrimpReadouts = memo(function CrimpReadouts({
   const type = state.facts.wireTypes[wire.type]
   const adjusted = state.adjustments.get(setupId(setup))
   const also = (field: SetupField): string => {
+    if (field === 'notchMm' && item.set.notchMark !== undefined) return words.opens(setup.notchMm ?? 0)
     if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
     if (field === 'positioner') return 'latched'
     if (field === 'wireStopMm')
       return adjusted?.wireStopMm === undefined ? words.toStop : words.cardSays(setup.wireStopMm ?? 0)
     return ''
   }
+  const valueOf = (field: SetupField): string =>
+    (field === 'notchMm' ? item.set.notchMark : undefined) ??
+    String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])
   useCallOut(
     spokenCrimp(
       termName(key, state.plan.quantity),
@@ -73,9 +77,11 @@ export const CrimpReadouts = memo(function CrimpReadouts({
             <Readout
               key={field}
               label={setupFieldWords[field]}
-              value={String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])}
+              value={valueOf(field)}
               change={field === 'wireStopMm' && adjusted?.wireStopMm !== undefined}
-              unit={field === 'notchMm' || field === 'wireStopMm' ? 'mm' : undefined}
+              unit={
+                field === 'wireStopMm' || (field === 'notchMm' && item.set.notchMark === undefined) ? 'mm' : undefined
+              }
               also={also(field)}
             />
           ))}

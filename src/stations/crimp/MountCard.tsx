@@ -2,14 +2,17 @@
 import { HeadRow } from '@/ui/table/HeadRow'
 import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
-import { Button, Table } from '@mantine/core'
+import { Button, Kbd, Table } from '@mantine/core'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
-import { type Setup, setupChanges, toolDue } from '@/core/craft/setup/setup'
+import { type Setup, type SetupChange, setupChanges, toolDue } from '@/core/craft/setup/setup'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { mountStepWords } from '@/words/mount'
 import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
@@ -35,6 +38,7 @@ export function MountCard({
   readonly done: () => void
 }) {
   const clock = useClock()
+  const router = useRouter()
   const { state, append } = useJob()
   const busy = useBusy()
   const changes = setupChanges(from, group.setup)
@@ -43,6 +47,12 @@ export function MountCard({
   const gauged = state.toolChecks.get(group.setup.tool)
   const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified'
   const blocked = overdue && rulesOf(state).overdueTools === 'block'
+  const isNamed = state.facts.contacts[item.set.contact]?.sheetTool === group.setup.tool
+  // what the hand reads on the stripper, where its notches have a print
+  const valueOf = ({ field, to }: SetupChange): string =>
+    (field === 'notchMm' && to !== undefined ? item.set.notchMark : undefined) ?? setupValue(field, to)
+  const card = `/crib?tool=${encodeURIComponent(group.setup.tool)}&contact=${encodeURIComponent(item.set.contact)}`
+  useKeys([{ key: 'c', words: words.itsCard, run: () => router.push(card) }])
   const lines: CheckLine[] = [
     ...changes
       .filter((change) => change.to !== undefined)
@@ -50,7 +60,7 @@ export function MountCard({
         id: change.field,
         words: (
           <>
-            {setupActWords[change.field]} <b className={textCss.mono}>{setupValue(change.field, change.to)}</b>
+            {setupActWords[change.field]} <b className={textCss.mono}>{valueOf(change)}</b>
           </>
         ),
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
@@ -88,9 +98,11 @@ export function MountCard({
                       {change.from === undefined ? '–' : setupValue(change.field, change.from)}
                     </Table.Td>
                     <Table.Td className={clsx(textCss.figure, textCss.attend, styles.large)}>
-                      {setupValue(change.field, change.to)}
+                      {valueOf(change)}
                     </Table.Td>
-                    <Table.Td className={clsx(textCss.dim, styles.smaller)}>{sourceOf(change.field, item)}</Table.Td>
+                    <Table.Td className={clsx(textCss.dim, styles.smaller)}>
+                      {sourceOf(change.field, item, isNamed)}
+                    </Table.Td>
                   </Table.Tr>
                 ))}
               </Table.Tbody>
@@ -138,7 +150,12 @@ export function MountCard({
         )}
         <p className={clsx(textCss.small, textCss.dim)}>{words.terminationsWaitForThis(group.left)}</p>
         <div className={paneCss.sources}>
-          <span>{item.set.source}.</span>
+          <span>
+            <Link className={textCss.plain} href={card} prefetch={false}>
+              {item.set.source}
+            </Link>
+            . <Kbd aria-hidden="true">C</Kbd>
+          </span>
           <span>{words.sheetThatComesWith}</span>
         </div>
       </aside>
@@ -146,12 +163,13 @@ export function MountCard({
   )
 }
 
-function sourceOf(field: string, item: QueueItem): string {
+/** @param isNamed the contact's own sheet names the tool */
+function sourceOf(field: string, item: QueueItem, isNamed: boolean): string {
   switch (field) {
     case 'notchMm':
       return words.strandBundleAndInsulation
     case 'tool':
-      return words.namedFor(item.set.contact)
+      return isNamed ? words.namedFor(item.set.contact) : item.set.source
     default:
       return item.set.source + (item.set.estimate ? ' (estimated)' : '')
   }

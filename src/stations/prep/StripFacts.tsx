@@ -25,6 +25,8 @@ export function StripFacts({
 }) {
   const { state } = useJob()
   const type = state.facts.wireTypes[wire.type]
+  // what the hand reads on the stripper; another notch than the card's goes by its opening
+  const printed = notchMm === set.setup.notchMm ? set.notchMark : undefined
   const where = (
     <>
       <Swatch colour={wire.colour} width={28} /> → {sideWords(wire, side)}
@@ -37,9 +39,15 @@ export function StripFacts({
       <Readout label={words.strip} value={figure(set.strip.nominalMm, 1)} unit="mm" also={stripRange(set.strip)} />
       <Readout
         label={words.notch}
-        value={notchMm === undefined ? '–' : figure(notchMm, 1)}
-        unit={notchMm === undefined ? undefined : 'mm'}
-        also={type ? words.bundle(bundleDiameterMm(type.strands, type.strandMm)) : ''}
+        value={printed ?? (notchMm === undefined ? '–' : figure(notchMm, 1))}
+        unit={notchMm === undefined || printed !== undefined ? undefined : 'mm'}
+        also={
+          printed !== undefined && notchMm !== undefined
+            ? words.opens(notchMm)
+            : type
+              ? words.bundle(bundleDiameterMm(type.strands, type.strandMm))
+              : ''
+        }
         change={notchMm !== set.setup.notchMm}
       />
     </Readouts>

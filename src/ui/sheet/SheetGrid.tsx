@@ -20,6 +20,8 @@ export interface SheetGridProps {
   readonly rows: readonly SheetRow[]
   readonly problemAt: (row: number, column: string) => SheetProblem | undefined
   readonly onChange: (rows: readonly SheetRow[]) => void
+  /** the row that is in hand at first, from 0 */
+  readonly first?: number | undefined
 }
 
 /** A row of a sheet has no name of its own: it goes by its place. */
@@ -48,7 +50,8 @@ const widthPx = (column: SheetColumn, rows: readonly SheetRow[]) =>
   )
 
 /** A table of a data sheet: typed into, or pasted into from a spreadsheet with its headings or without. */
-export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGridProps) {
+export function SheetGrid({ label, columns, rows, problemAt, onChange, first }: SheetGridProps) {
+  const [selected, setSelected] = useState(first === undefined || first < 0 ? undefined : String(first))
   const [note, setNote] = useState<string>()
   const { change, undo, redo, canUndo, canRedo } = useHistory(rows, onChange)
   const edit = useCallback(
@@ -123,5 +126,7 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange }: SheetGr
     }),
     [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note],
   )
-  return <Grid source={source} words={sheetWords(label)} takesFiles removes />
+  return (
+    <Grid source={source} words={sheetWords(label)} held={{ selected, onSelect: setSelected }} takesFiles removes />
+  )
 }

@@ -42,6 +42,8 @@ export interface FitQuery extends FitConditions {
 
 export interface FitSetup {
   readonly setup: Setup
+  /** what is printed beside the stripper's notch */
+  readonly notchMark?: string
   readonly strip: StripWindow
   /** where the strip comes from: the sheet's own length, or the contact's dimensions and the rules */
   readonly stripFrom: 'sheet' | 'dimensions'

@@ -1,3 +1,4 @@
+import { sortedBy } from '../../base/collections'
 import { contradictingHeight } from '../../parts/catalogue/cardFaults'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
@@ -31,6 +32,8 @@ export interface SetupCandidate {
 export interface WireNotch {
   readonly bundleMm: number
   readonly notchMm?: number
+  /** what is printed beside it on the stripper */
+  readonly notchMark?: string | undefined
 }
 
 /** The stripper's notch for a wire: the same for every contact that it may get. */
@@ -40,7 +43,9 @@ export function notchFor(catalogue: Catalogue, wire: FitWire): WireNotch {
       ? bundleDiameterMm(wire.strands, wire.strandMm)
       : bunchDiameterMm(wire.metalAreaMm2 ?? wire.areaMm2)
   const notch = stripperNotch(bundleMm, wire.insulationMm, catalogue.notchesMm)
-  return notch.kind === 'notch' ? { bundleMm, notchMm: notch.notchMm } : { bundleMm }
+  return notch.kind === 'notch'
+    ? { bundleMm, notchMm: notch.notchMm, notchMark: catalogue.notchMarks.get(notch.notchMm) }
+    : { bundleMm }
 }
 
 /**
@@ -122,6 +127,7 @@ function setupFrom(
       ...(row.wireStopMm !== undefined && { wireStopMm: row.wireStopMm }),
       ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
     },
+    ...(notch.notchMark !== undefined && { notchMark: notch.notchMark }),
     strip: strip.window,
     stripFrom: strip.from,
     ...(height && { height }),
@@ -229,13 +235,13 @@ function estimatedNests(
   const mayUse = conditions.mayUse ?? isInCrib
   const { crimpWidthMm } = wings
   return nestTools(catalogue).flatMap((tool) => {
-    const nestMm = tool.nestsMm?.find((one) => one >= crimpWidthMm - 1e-9)
+    const nest = tool.nests.find(({ mm }) => mm >= crimpWidthMm - 1e-9)
     const strip = stripOf(contact, undefined, conditions)
-    if (nestMm === undefined || !strip || !mayUse(tool)) return []
+    if (!nest || !strip || !mayUse(tool)) return []
     const height = heightOf(contact, undefined, conditions)
     const setup: Setup = {
       tool: tool.id,
-      nest: nestMm.toFixed(1),
+      nest: nest.mark,
       ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
     }
     const refused = refusedByRule(tool, true, conditions)
@@ -243,6 +249,7 @@ function estimatedNests(
       {
         setup: {
           setup,
+          ...(notch.notchMark !== undefined && { notchMark: notch.notchMark }),
           strip: strip.window,
           stripFrom: strip.from,
           ...(height && { height }),
@@ -257,14 +264,23 @@ function estimatedNests(
   })
 }
 
-const nestToolsOf = new WeakMap<Catalogue, readonly Tool[]>()
-/** Nest tools with the widths of their nests, ascending; found once for a catalogue. */
-function nestTools(catalogue: Catalogue): readonly Tool[] {
+/** A nest tool with its nests, by ascending width, each by what is printed beside it. */
+type NestTool = Tool & { readonly nests: readonly { readonly mm: number; readonly mark: string }[] }
+
+const nestToolsOf = new WeakMap<Catalogue, readonly NestTool[]>()
+/** The nest tools of a catalogue; found once. */
+function nestTools(catalogue: Catalogue): readonly NestTool[] {
   const known = nestToolsOf.get(catalogue)
   if (known) return known
   const tools = [...catalogue.tools.values()]
     .filter((tool) => tool.class === 'nest-ratchet' && tool.nestsMm)
-    .map((tool) => ({ ...tool, nestsMm: [...(tool.nestsMm ?? [])].sort((a, b) => a - b) }))
+    .map((tool) => ({
+      ...tool,
+      nests: sortedBy(
+        (tool.nestsMm ?? []).map((mm, i) => ({ mm, mark: tool.nestMarks?.[i] ?? mm.toFixed(1) })),
+        ({ mm }) => mm,
+      ),
+    }))
   nestToolsOf.set(catalogue, tools)
   return tools
 }

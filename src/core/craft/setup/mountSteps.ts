@@ -37,6 +37,7 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
   stripper: [],
   release: [],
   gauge: [],
+  'torque-cable': [],
 }
 
 /**

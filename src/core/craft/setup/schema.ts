@@ -33,6 +33,8 @@ export const chosenSetSchema = z.strictObject({
   contact: partId,
   seal: partId.optional(),
   setup: setupSchema,
+  /** what is printed beside the stripper's notch, where that is not its opening */
+  notchMark: z.string().max(12).optional(),
   strip: z.strictObject({
     minMm: above0,
     nominalMm: above0,

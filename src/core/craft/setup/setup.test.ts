@@ -65,7 +65,7 @@ test('the order starts from what is in hand and keeps all', () => {
   )
 })
 
-test('a frame is overdue the day after its date, a plain one never', () => {
+test('a tool is overdue the day after its date, whatever it is; one that was never verified never', () => {
   const frame = {
     id: 'QF-5',
     name: 'frame',
@@ -75,5 +75,5 @@ test('a frame is overdue the day after its date, a plain one never', () => {
   } as const
   expect(toolDue(frame, '2026-11-03')).toEqual({ kind: 'due', dueOn: '2026-11-03' })
   expect(toolDue(frame, '2026-11-04')).toEqual({ kind: 'overdue', dueOn: '2026-11-03' })
-  expect(toolDue({ ...frame, class: 'plain-pliers' }, '2026-11-04')).toEqual({ kind: 'none' })
+  expect(toolDue({ verification: undefined }, '2026-11-04')).toEqual({ kind: 'none' })
 })

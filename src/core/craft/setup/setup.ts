@@ -109,8 +109,8 @@ export type ToolDue =
   | { readonly kind: 'due'; readonly dueOn: string }
   | { readonly kind: 'overdue'; readonly dueOn: string }
 
-/** Is a tool's verification still good on that day (`YYYY-MM-DD`)? A frame that is not calibrated has none. */
-export function toolDue(tool: Tool, today: string): ToolDue {
-  if (!tool.verification || !toolClasses[tool.class].calibrated) return { kind: 'none' }
+/** Is a tool's verification still good on that day (`YYYY-MM-DD`)? One that was never verified has none. */
+export function toolDue(tool: Pick<Tool, 'verification'>, today: string): ToolDue {
+  if (!tool.verification) return { kind: 'none' }
   return { kind: tool.verification.dueOn < today ? 'overdue' : 'due', dueOn: tool.verification.dueOn }
 }

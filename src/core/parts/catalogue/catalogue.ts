@@ -56,6 +56,8 @@ export interface Catalogue {
   readonly waiting: readonly Waiting[]
   /** openings of all strippers in the crib, mm */
   readonly notchesMm: readonly number[]
+  /** what is printed beside an opening, where its stripper has a print, by its mm */
+  readonly notchMarks: ReadonlyMap<number, string>
 }
 
 export interface PlacedRow {
@@ -155,6 +157,7 @@ function indexed(shelf: Shelf, input: CatalogueInput): Catalogue {
   const packsByPart = new Map<string, Pack[]>()
   for (const pack of packs.values()) for (const content of pack.contents) pushTo(packsByPart, content.part, pack)
   for (const [part, list] of packsByPart) list.sort((a, b) => priceEach(a, part) - priceEach(b, part))
+  const strippers = [...tools.values()].filter((tool) => tool.class === 'stripper' && isInCrib(tool))
   const inCavities = [...contacts.values()].filter((contact): contact is CavityContact => !isSleeve(contact))
   return {
     ...rest,
@@ -177,8 +180,11 @@ function indexed(shelf: Shelf, input: CatalogueInput): Catalogue {
       (s) => s.family,
     ),
     housingsByFamily: groupBy(housings.values(), (h) => h.family),
-    notchesMm: [...tools.values()].flatMap((tool) =>
-      tool.class === 'stripper' && isInCrib(tool) ? (tool.notchesMm ?? []) : [],
+    notchesMm: strippers.flatMap((tool) => tool.notchesMm ?? []),
+    notchMarks: new Map(
+      strippers.flatMap(({ notchesMm = [], notchMarks = [] }) =>
+        notchesMm.flatMap((mm, i) => (notchMarks[i] === undefined ? [] : ([[mm, notchMarks[i]]] as const))),
+      ),
     ),
   }
 }

@@ -88,6 +88,28 @@ test('a job says which of its facts are older than the shelf, and can take the s
   expect(freshFacts(pinned, without)).toEqual(pinned)
 })
 
+test('a tool that lies elsewhere makes no job older; one that was verified anew does', () => {
+  const built = (change: Partial<CatalogueInput['tools'][number]>) => {
+    const catalogue = buildCatalogue({
+      ...shelf,
+      tools: shelf.tools.map((tool) => (tool.id === 'QF-5' ? { ...tool, ...change } : tool)),
+    })
+    if (!catalogue.ok) throw new Error(JSON.stringify(catalogue.fault))
+    return catalogue.value
+  }
+  const { tools } = built({})
+  const pinned = {
+    ...planFacts(built({}), { ends: [], wires: [] }, built({}).rules.get('sheet-strict')),
+    tools: Object.fromEntries([...tools].filter(([id]) => id === 'QF-5')),
+  }
+  const history = [{ doneOn: '2025-11-03', dueOn: '2026-05-03', by: 'Ansa Quill' }]
+  expect(olderFacts(pinned, built({ liesIn: 'drawer 2', ownMark: 'SET-21', price: 290, history }))).toEqual([])
+  const verification = { doneOn: '2026-11-28', dueOn: '2027-05-28', by: 'Ansa Quill' }
+  expect(olderFacts(pinned, built({ verification })).map(({ id, change }) => `${id} ${change}`)).toEqual([
+    'QF-5 changed',
+  ])
+})
+
 const rowCount = (input: CatalogueInput) => input.placards.reduce((sum, placard) => sum + placard.rows.length, 0)
 
 test.each(shelf.families.map((family) => family.id))(

@@ -132,7 +132,9 @@ const settings = [
 ] as const satisfies readonly (keyof PlacardRow)[]
 
 /** Two rows of one placard for the same contact and conductor must say the same, or nobody knows which is right. */
-function contradictions(placard: Placard): CatalogueFault[] {
+export function contradictions(
+  placard: Pick<Placard, 'id' | 'rows'>,
+): Extract<CatalogueFault, { kind: 'rows-contradict' }>[] {
   const rows = placard.rows.map((row, i) => ({ row, at: i + 1 }))
   for (const [contact, ofContact] of groupBy(rows, ({ row }) => row.contact)) {
     const sorted = ofContact.sort((a, b) => a.row.conductor.minMm2 - b.row.conductor.minMm2)

@@ -33,6 +33,8 @@ export type SheetProblem =
   | { readonly kind: 'twice' }
   | { readonly kind: 'unknown'; readonly what: string; readonly known: readonly string[] }
   | { readonly kind: 'min-above-max' }
+  /** another row, counted from 1, is for the same and says otherwise */
+  | { readonly kind: 'contradicts'; readonly row: number }
   /** strands and print do not belong to one wire */
   | { readonly kind: 'metal-off'; readonly metalMm2: number; readonly printedMm2: number }
   | { readonly kind: 'inside-metal'; readonly metalMm2: number }

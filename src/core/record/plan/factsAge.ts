@@ -11,6 +11,17 @@ export interface OlderFact {
   readonly differences: readonly FigureChange[]
 }
 
+/** What may change of a tool without any job resting on it: where it lies, what it costs, how often it was verified before. */
+const besideTheJob = ['ownMark', 'liesIn', 'price', 'history'] as const
+
+const ofJob = <T extends Facts['tools'][string]>(tools: Iterable<readonly [string, T]>): Map<string, T> =>
+  new Map(
+    [...tools].map(([id, tool]) => [
+      id,
+      Object.fromEntries(Object.entries(tool).filter(([key]) => !besideTheJob.some((one) => one === key))) as T,
+    ]),
+  )
+
 /** Where a job's pinned facts differ from the shelf as it is. The job keeps its own until somebody takes the shelf's. */
 export function olderFacts(facts: Facts, catalogue: Catalogue): readonly OlderFact[] {
   const compare = <T extends object>(
@@ -31,7 +42,7 @@ export function olderFacts(facts: Facts, catalogue: Catalogue): readonly OlderFa
     ...compare('seal', facts.seals, catalogue.seals),
     ...compare('part', facts.parts, catalogue.parts),
     ...compare('wire-type', facts.wireTypes, catalogue.wireTypes),
-    ...compare('tool', facts.tools, catalogue.tools),
+    ...compare('tool', Object.fromEntries(ofJob(Object.entries(facts.tools))), ofJob(catalogue.tools)),
     ...compare(
       'rules',
       Object.fromEntries(Object.entries(facts.rules ?? {}).map(([id, rules]) => [id, completeRules(rules)])),

@@ -11,6 +11,7 @@ export function toChosenSet(set: WorkableSet, setup: FitSetup): ChosenSet {
     contact: set.contact.id,
     ...(set.seal && { seal: set.seal.id }),
     setup: setup.setup,
+    ...(setup.notchMark !== undefined && { notchMark: setup.notchMark }),
     strip: setup.strip,
     stripFrom: setup.stripFrom,
     ...(setup.height && { height: setup.height }),

@@ -1,3 +1,5 @@
+import { list, plural, range } from '@/words/figures'
+
 /** What `CribPlace` says. */
 export const cribPlaceWords = {
   crib: 'Crib',
@@ -13,4 +15,31 @@ export const cribPlaceWords = {
   verified: 'verified',
   due: 'due',
   none: 'none',
+  price: 'price',
+  crimps: 'crimps',
+  lies: 'mark, place',
+  loading: 'The form is fetched…',
+  notYet: 'What can I not crimp yet?',
+  allTools: 'All tools',
+  cannotCrimp: (count: number) =>
+    count === 0
+      ? 'Everything on your shelf can be crimped here'
+      : `${plural(count, 'contact')} cannot be crimped here with all of their wires`,
+  gauged: (at: string) => `gauged ${at}`,
+  byHand: 'by hand',
+}
+
+/** What `GapTable` says. */
+export const gapTableWords = {
+  contacts: 'Contacts that cannot be crimped yet',
+  contact: 'contact',
+  name: 'name',
+  family: 'family',
+  wire: 'for wire',
+  by: 'what would',
+  wires: (gaps: readonly { readonly minMm2: number; readonly maxMm2: number }[]) =>
+    `${gaps.map(({ minMm2, maxMm2 }) => range(minMm2, maxMm2)).join(', ')} mm²`,
+  couldBeHad: (tools: readonly string[]) => `${list([...tools], 3)}, which could be had`,
+  rowWanted: (classes: readonly string[]) =>
+    classes.length === 0 ? 'nothing: it is not crimped' : `a row on the card of a ${classes[0] ?? ''}`,
 }

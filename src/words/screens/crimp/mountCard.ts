@@ -27,5 +27,6 @@ export const mountCardWords = {
     `${plural(left, 'termination')} ${left === 1 ? 'waits' : 'wait'} for this setup. A ratchet is never opened early: the release comes at the end of the stroke.`,
   sheetThatComesWith: 'The sheet that comes with the tool always wins.',
   strandBundleAndInsulation: 'strand bundle and insulation of this wire',
+  itsCard: 'The row of the tool’s card',
   namedFor: (contact: string) => `named for ${contact}`,
 }

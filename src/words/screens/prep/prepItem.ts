@@ -15,6 +15,7 @@ export const prepWords = {
   cut: (done: boolean) => (done ? 'Cut, done' : 'Cut'),
   strip: 'Strip',
   notch: 'Notch',
+  opens: (mm: number) => `opens ${figure(mm, 2)} mm`,
   bundle: (diameterMm: number) => `bundle ${figure(diameterMm, 2)}`,
   tryKey: 'What do you see? Try it in the contact',
   shorter: 'Stripper’s stop 0.1 mm shorter',

@@ -13,6 +13,7 @@ export const toolClassIds = [
   'stripper',
   'release',
   'gauge',
+  'torque-cable',
 ] as const
 
 /** A die's forms: they must meet the wings of the contact and nothing else. */
@@ -37,6 +38,19 @@ const releaseSchema = z.strictObject({
   insertionEnd: z.boolean().optional(),
 })
 
+/** What is printed beside a nest or a notch: a gauge, a colour, a number of the maker's own. */
+const printed = z.string().trim().min(1).max(12)
+
+const verificationSchema = z.strictObject({
+  doneOn: z.iso.date(),
+  dueOn: z.iso.date(),
+  by: name,
+  /** by which routine at this bench; left out where a paper says so */
+  how: z.enum(['go-no-go', 'reference-piece', 'block']).optional(),
+  /** what was seen or measured */
+  seen: z.string().trim().max(120).optional(),
+})
+
 export const toolSchema = z.strictObject({
   id,
   name,
@@ -48,12 +62,30 @@ export const toolSchema = z.strictObject({
   /** to buy it, or for one borrowing */
   price: atLeast0.optional(),
   dies: z.array(dieSchema).max(200).optional(),
+  /** the bench's own mark on it */
+  ownMark: z.string().trim().max(60).optional(),
+  /** where it lies */
+  liesIn: z.string().trim().max(60).optional(),
+  /** colour marks of the tool, or of its ends */
+  colourMark: z.string().trim().max(60).optional(),
+  /** positioners and turrets that it takes, as they are marked */
+  positioners: z.array(id).max(100).optional(),
+  /** what its selector goes from and to; left out, it has none, or it is not known */
+  selector: z.strictObject({ min: z.number().int().min(1).max(40), max: z.number().int().min(1).max(40) }).optional(),
+  /** the frame that a gauge proves, and the selector at which it does */
+  gauges: z.strictObject({ tool: id, selector: z.number().int().min(1).max(40).optional() }).optional(),
   /** widths of a nest tool's nests */
   nestsMm: z.array(above0).max(40).optional(),
+  /** what is printed beside each nest, in the same order */
+  nestMarks: z.array(printed).max(40).optional(),
   release: releaseSchema.optional(),
   /** a stripper's openings */
   notchesMm: z.array(above0).optional(),
-  verification: z.strictObject({ doneOn: z.iso.date(), dueOn: z.iso.date(), by: name }).optional(),
+  /** what is printed beside each opening, in the same order */
+  notchMarks: z.array(printed).optional(),
+  verification: verificationSchema.optional(),
+  /** verifications before that, oldest first */
+  history: z.array(verificationSchema).max(500).optional(),
   source: sourceSchema,
 })
 

@@ -1,0 +1,2 @@
+/** What `DayInput` says. */
+export const dayInputWords = { example: '27 May 2027' }

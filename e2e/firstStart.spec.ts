@@ -1,22 +1,7 @@
-import type { ChildProcess } from 'node:child_process'
-import { join } from 'node:path'
-import { expect, type Page, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { axeFaults } from './axe'
 import { alive } from './bench'
-import { emptyFolder, startBench, stopBench } from './benchServer'
-
-/** A bench that nobody has worked at, in a folder of its own. */
-const own = test.extend<{
-  readonly own: { readonly page: Page; readonly address: string; readonly child: ChildProcess }
-}>({
-  own: async ({ browser }, provide) => {
-    const { address, child } = await startBench(join(emptyFolder(), 'data'), { URN_BENCH_DEMO: '' })
-    const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
-    await provide({ page: await context.newPage(), address, child })
-    await context.close()
-    await stopBench(child)
-  },
-})
+import { own } from './ownBench'
 
 own('an empty bench takes a name, says what a first job lacks, and leads there', async ({ own: { page } }) => {
   await page.goto('/')

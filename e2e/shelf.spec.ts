@@ -1,26 +1,9 @@
 import { writeYaml } from '../src/formats/yaml'
 import type { Page } from '@playwright/test'
 import { alive, expect, makeJob, strike, test } from './bench'
+import { cell, pasteInto, sheet } from './sheets'
 
 const type = async (page: Page, text: string) => page.keyboard.type(text, { delay: 45 })
-
-const sheet = (page: Page, name: string) => page.getByRole('grid', { name })
-
-/** A cell by its heading, and its row from 1. */
-async function cell(page: Page, grid: string, heading: string, row = 1) {
-  const headings = await sheet(page, grid).getByRole('columnheader').allInnerTexts()
-  const column = headings.findIndex((one) => one.replace(/[*▴▾]/g, '').trim() === heading)
-  return sheet(page, grid).getByRole('row').nth(row).getByRole('gridcell').nth(column)
-}
-
-async function pasteInto(page: Page, grid: string, heading: string, text: string): Promise<void> {
-  await (await cell(page, grid, heading)).click()
-  await sheet(page, grid).evaluate((element, data) => {
-    const clipboardData = new DataTransfer()
-    clipboardData.setData('text/plain', data)
-    element.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }))
-  }, text)
-}
 
 test('a new family from its sheet, by keyboard and paste, then used in a job', async ({ bench: page }) => {
   await page.goto('/shelf')

@@ -1,0 +1,146 @@
+import { expect } from '@playwright/test'
+import { alive, nextStep, strike } from './bench'
+import { doNextStep } from './handWork'
+import { own } from './ownBench'
+import { pasteInto } from './sheets'
+
+const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
+W1,OW-05,RD,A,1,EN-2P,B,1,EN-2R,400 mm
+W2,OW-05,BK,A,2,EN-2P,B,2,EN-2R,400 mm
+`
+
+own('from an empty folder to a signed lead of one’s own, by screen alone', async ({ own: { page } }) => {
+  own.setTimeout(300_000)
+  const missing = page.getByRole('region', { name: 'Missing for a first job' })
+  const lacks = (what: string) =>
+    expect(
+      missing
+        .getByRole('listitem')
+        .filter({ has: page.locator('[data-now=true], b') })
+        .filter({ hasText: what }),
+    )
+
+  await own.step('a name', async () => {
+    await page.goto('/')
+    await alive(page)
+    await page.getByLabel('Your name').fill('Imke Rask')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('heading', { name: 'Who works here?' })).toHaveCount(0)
+    await lacks('A connector').toContainText('Shelf')
+  })
+
+  await own.step('a connector and its mate, from their sheet', async () => {
+    await strike(page, '1')
+    await expect(page.getByRole('heading', { name: 'New family from its sheet' })).toBeVisible()
+    await alive(page)
+    await page.getByLabel('Family', { exact: true }).fill('Engobe')
+    await page.getByLabel('Id', { exact: true }).fill('engobe')
+    await page.getByLabel(/^Sheet/).fill('Engobe sheet, rev 2')
+    await strike(page, 'Escape', '2')
+    await pasteInto(page, 'Contact sizes', 'size', 'size\tbore\nE16\t2.9 mm\n')
+    await strike(page, 'Escape', '3')
+    for (const [part, role, order, mate] of [
+      ['EN-2P', 'plug', 'same-side', 'EN-2R'],
+      ['EN-2R', 'receptacle', 'same-side', 'EN-2P'],
+    ] as const) {
+      await page.getByRole('button', { name: 'Add a housing' }).click()
+      await page.getByLabel('Housing part').last().fill(part)
+      await page.getByLabel('Half').last().selectOption(role)
+      await page.getByLabel('In each row, from the top').last().fill('2')
+      await page.getByLabel('Pitch mm', { exact: true }).last().fill('4')
+      await page.getByLabel('Counted').last().selectOption(order)
+      await page.getByLabel('Contact size', { exact: true }).last().fill('E16')
+      await page.getByLabel('Mates with').last().fill(mate)
+    }
+    await strike(page, 'Escape', '4')
+    await pasteInto(
+      page,
+      'Contacts',
+      'part',
+      'part\tmade\tsize\tgender\twire from\twire to\tplating\nEN-SK\tclosed barrel\tE16\tsocket\t0.35\t0.75\tnickel\nEN-PN\tclosed barrel\tE16\tpin\t0.35\t0.75\tnickel\n',
+    )
+    await strike(page, 'Escape', 'Control+s')
+    await expect(page.getByRole('heading', { name: 'Engobe', exact: true })).toBeVisible()
+  })
+
+  await own.step('a wire from its reel', async () => {
+    await page.goto('/shelf?show=wires')
+    await alive(page)
+    await pasteInto(
+      page,
+      'New wire types',
+      'wire',
+      'part\tawg\tstrands\tstrand\tod\tmaterial\nOW-05\t0.5 mm2\t19\t0.18\t1.6\tPVC\n',
+    )
+    await page.getByLabel('Figures from').fill('reel label')
+    await strike(page, 'Escape', 'Control+s')
+    await expect(page.getByText('On the rack: 1 added, 0 changed.')).toBeVisible()
+  })
+
+  await own.step('a crimp tool with its card, and a stripper by its prints', async () => {
+    await page.goto('/')
+    await alive(page)
+    await missing.getByRole('link', { name: /A crimp tool/ }).click()
+    const form = page.getByRole('region', { name: 'New tool' })
+    await form.getByRole('radio', { name: 'four-indent frame with positioner' }).click()
+    await form.getByLabel('Number on the tool').fill('QF-6')
+    await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Small four-indent frame')
+    await form.getByLabel('Figures from').fill('its card, rev 3')
+    await form.getByLabel('Positioners and turrets').fill('QP-5')
+    await form.getByLabel('Selector from').fill('1')
+    await form.getByLabel('Selector to').fill('8')
+    await pasteInto(
+      page,
+      'Its placard or die card, row by row',
+      'contact',
+      'contact\twire from\twire to\tpositioner\tselector\tstrip from\tstrip to\nEN-SK\t0.35\t0.75\tQP-5\t5\t4.6\t5.0\nEN-PN\t0.35\t0.75\tQP-5\t4\t4.6\t5.0\n',
+    )
+    await page.keyboard.press('Control+s')
+    await page.waitForURL(/\/crib$/)
+    await strike(page, 'n')
+    await form.getByRole('radio', { name: 'stripper' }).click()
+    await form.getByLabel('Number on the tool').fill('ST-1')
+    await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Stripper')
+    await form.getByLabel('Figures from').fill('measured here')
+    await pasteInto(
+      page,
+      'Its notches: what is printed, and how far they open',
+      'as printed',
+      'as printed\topening\n22\t0.8\n20\t1.1\n18\t1.3\n',
+    )
+    await page.keyboard.press('Control+s')
+    await page.waitForURL(/\/crib$/)
+    await page.goto('/')
+    await alive(page)
+    for (const what of ['A name', 'A connector', 'A wire', 'A crimp tool', 'A stripper', 'A setting'])
+      await lacks(what).toContainText('there')
+    await lacks('A pinout').toContainText('New job')
+  })
+
+  await own.step('a job from a pinout: every set is chosen, and the notch goes by its print', async () => {
+    await strike(page, 'n')
+    await page.waitForURL('**/new')
+    await alive(page)
+    await page.getByLabel('or paste its rows, headings first').focus()
+    await page.keyboard.insertText(csv)
+    await page.getByLabel('Title').fill('Own lead')
+    await expect(page.getByText('2 wires, 2 ends: all can be read.')).toBeVisible()
+    await strike(page, 'Escape', 'Enter')
+    await page.waitForURL('**/plan')
+    await alive(page)
+    await strike(page, 'g', '2')
+    await page.waitForURL('**/kit')
+    await alive(page)
+    await expect(page.getByRole('option', { name: /W1a/ })).toContainText('QF-6')
+    await strike(page, 'g', '3')
+    await page.waitForURL('**/prep')
+    await alive(page)
+    await expect(page.getByText('opens 1.1 mm')).toBeVisible()
+  })
+
+  await own.step('the whole way to the signature', async () => {
+    for (let steps = 0; steps < 70 && !/^Closed/.test((await nextStep(page).textContent()) ?? ''); steps++)
+      await doNextStep(page)
+    await expect(page.getByText('Signed and closed')).toBeVisible()
+  })
+})

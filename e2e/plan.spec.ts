@@ -38,9 +38,9 @@ test('cells are typed into like a spreadsheet: a fault is said at once, undone, 
 }) => {
   const id = await open(page, 'Typed')
   await strike(page, 'c', 'ArrowRight', 'ArrowRight')
-  await type(page, 'green')
+  await type(page, 'greenish')
   await strike(page, 'Enter', 'ArrowUp')
-  await expect(hint(page)).toContainText('“green” is no colour in IEC letters, like RD')
+  await expect(hint(page)).toContainText('“greenish” is no colour: letters like RD')
   await expect(page.getByText('1 to mend')).toBeVisible()
   await strike(page, 'Control+s')
   await expect(page.getByText('1 row to mend before the plan can be saved')).toBeVisible()

@@ -135,7 +135,7 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await strike(page, 'g', '3')
     await page.waitForURL('**/prep')
     await alive(page)
-    await expect(page.getByText('opens 1.1 mm')).toBeVisible()
+    await expect(page.getByText('1.1 mm', { exact: true })).toBeVisible()
   })
 
   await own.step('the whole way to the signature', async () => {

@@ -15,7 +15,7 @@ export function gridProblemWords(problem: GridProblem, said: string): string {
     case 'several-types':
       return `${found} could be ${list(problem.known)}: name the one you have.`
     case 'bad-colour':
-      return `${found} is no colour in IEC letters, like RD, WH/BU or GNYE.`
+      return `${found} is no colour: letters like RD, WH/BU or GNYE, or words like red, white/blue.`
     case 'bad-place':
       return `${found} is no place. Write end and cavity, like ${problem.ends[0] ?? 'A'}.1, a terminal, “splice S1”, “with W03a” or “open”.`
     case 'unknown-end':
@@ -61,8 +61,8 @@ export const pinoutHints = {
   newWire: (id: string) => `Type here for a new wire: it will be ${id}.`,
   colour: (end: string | undefined, free: string | undefined) =>
     end === undefined || free === undefined
-      ? 'IEC letters, like RD, WH/BU or GNYE.'
-      : `IEC letters, like RD or WH/BU. Not yet at ${end}: ${free}.`,
+      ? 'Letters, like RD, WH/BU or GNYE, or words: white/blue.'
+      : `Letters or words, like RD or white/blue. Not yet at ${end}: ${free}.`,
   place: (ends: readonly { readonly end: string; readonly free: number }[]) =>
     `End and cavity like A.1, a terminal’s part number, “splice S1”, “with W03a”, or “open”. Free: ${list(ends.map(({ end, free }) => `${end} ${String(free)}`))}.`,
   of: (column: GridColumnId) =>

@@ -47,7 +47,7 @@ test.each<[CellProblem, string, RegExp]>([
   [{ kind: 'wire-twice', firstRow: 2 }, 'W1', /“W1” stands in row 2 already/],
   [{ kind: 'unknown-type', known: ['TW-0.5'] }, 'XX', /“XX” is no wire type on the shelf; there are TW-0\.5/],
   [{ kind: 'several-types', known: ['TW-1.5', 'RW-1.5'] }, '1.5 mm2', /could be TW-1\.5, RW-1\.5: name the one/],
-  [{ kind: 'bad-colour' }, 'blue', /“blue” is no colour in IEC letters/],
+  [{ kind: 'bad-colour' }, 'blueish', /“blueish” is no colour: letters like RD/],
   [{ kind: 'unknown-housing', known: ['CM-3P'] }, 'ZZ', /“ZZ” is no housing on the shelf; there are CM-3P/],
   [
     { kind: 'housing-differs', end: 'A', first: 'CM-3P', firstRow: 2 },

@@ -54,7 +54,7 @@ export function cellProblemWords(problem: CellProblem, found: string): string {
     case 'several-types':
       return `${said} could be ${list(problem.known)}: name the one you have`
     case 'bad-colour':
-      return `${said} is no colour in IEC letters, like RD, WH/BU or GNYE`
+      return `${said} is no colour: letters like RD, WH/BU or GNYE, or words like red, white/blue`
     case 'unknown-housing':
       return `${said} is no housing on the shelf; there are ${list(problem.known)}`
     case 'housing-differs':

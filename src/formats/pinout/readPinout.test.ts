@@ -89,7 +89,7 @@ test.each<[string, string, CellProblem]>([
     withRows('W1,TW-0.5,RD,A,1,B,1,long,,'),
     { kind: 'quantity', dimension: 'length', fault: { kind: 'not-a-number', text: 'long' } },
   ],
-  ['a colour in words', withRows('W1,TW-0.5,blue,A,1,B,1,620,,'), { kind: 'bad-colour' }],
+  ['no colour', withRows('W1,TW-0.5,blueish,A,1,B,1,620,,'), { kind: 'bad-colour' }],
   ['half a side', withRows('W1,TW-0.5,RD,A,,B,1,620,,'), { kind: 'half-a-side' }],
   ['open at both sides', withRows('W1,TW-0.5,RD,,,,,620,,'), { kind: 'open-both-sides' }],
 ])('%s is refused, with its row and column', (_what, text, problem) => {

@@ -7,7 +7,6 @@ import type { HouseRules } from '@/core/parts/rules/houseRules'
 import { ruleDifferences, ruleLines } from '@/core/parts/rules/ruleLines'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { list } from '@/words/figures'
 import { saveRules } from './actions'
 import { RuleRows, bare } from './RuleRows'
 import type { RulesModel } from './rulesData'
@@ -96,13 +95,9 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
                 {schools.map((school) => (
                   <Table.Th key={school.id} scope="col">
                     <b className={styles.smaller}>{school.name}</b>
-                    <span className={textCss.block}>
-                      {school.shipped ? 'ships' : words.yourOwn}
-                      {jobs.some((job) => job.rules === school.id) &&
-                        ` · ${list(
-                          jobs.filter((job) => job.rules === school.id).map((job) => job.title),
-                          2,
-                        )}`}
+                    <span className={textCss.block}>{school.shipped ? words.cameWithBench : words.yourOwn}</span>
+                    <span className={clsx(textCss.block, textCss.dim)}>
+                      {words.usedBy(jobs.filter((job) => job.rules === school.id).map((job) => job.title))}
                     </span>
                     <span className={styles.row}>
                       <Anchor component="button" type="button" onClick={() => copy(school)}>

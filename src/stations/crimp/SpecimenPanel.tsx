@@ -1,3 +1,4 @@
+import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import styles from './SpecimenPanel.module.css'
 import { specimenPanelWords as words } from '@/words/screens/crimp/specimenPanel'
 import clsx from 'clsx'
@@ -40,7 +41,8 @@ export const SpecimenPanel = memo(function SpecimenPanel({
       <div className={paneCss.panelHead}>
         <span>{words.madeOn(contact?.name ?? item.set.contact, type?.name ?? wire.type, wire.colour)}</span>
         <span className={paneCss.caption}>
-          {defect ? <span className={textCss.fault}>{words.asReportedMark}</span> : 'GOOD'} {words.sideToScale}
+          {defect ? <span className={textCss.fault}>{words.asReportedMark}</span> : 'GOOD'}{' '}
+          {piece && specimenBody(piece.made.contact).toScale ? words.sideToScale : words.sideNotToScale}
         </span>
       </div>
       <div className={clsx(paneCss.panelBody, styles.row)}>

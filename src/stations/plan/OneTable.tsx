@@ -149,8 +149,14 @@ export function OneTable({
               </Table.Tbody>
             </Table>
           </div>
+          {/* on a harness that is there, a pinout says what it shall become: what it is was told when the job was made */}
+          {matching && (
+            <Button variant="filled" onClick={() => setMatches(true)}>
+              <span>{words.itIsWhatThis}</span>
+            </Button>
+          )}
           <div className={paneCss.two}>
-            <Button variant="filled" disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
+            <Button variant={matching ? 'default' : 'filled'} disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
               <span>
                 {draft.rows.length > 0 ? words.replacePinoutBy(rows.length) : words.putIntoPinout(rows.length)}
               </span>
@@ -159,11 +165,6 @@ export function OneTable({
               <span>{words.addThemBelow}</span>
             </Button>
           </div>
-          {matching && (
-            <Button onClick={() => setMatches(true)}>
-              <span>{words.itIsWhatThis}</span>
-            </Button>
-          )}
           <p className={clsx(textCss.small, textCss.dim)}>{words.nothingIsSavedYet}</p>
         </>
       )}

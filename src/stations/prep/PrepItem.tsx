@@ -1,4 +1,5 @@
 'use client'
+import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import clsx from 'clsx'
 import { useMemo } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
@@ -171,7 +172,8 @@ export function PrepItem({
           <div className={paneCss.panelHead}>
             <span>{words.heldBeside(contact?.name ?? set.contact)}</span>
             <span className={paneCss.caption}>
-              {reported && <span className={textCss.fault}>{words.reportedMark}</span>} {words.toScale}
+              {reported && <span className={textCss.fault}>{words.reportedMark}</span>}{' '}
+              {piece && specimenBody(piece.made.contact).toScale ? words.toScale : words.notToScale}
             </span>
           </div>
           <div className={clsx(paneCss.panelBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>

@@ -10,7 +10,7 @@ import { specimenLayout, type SpecimenLayout, type SpecimenPiece } from './speci
 /** Compaction of a sound crimp, for which the drawn proportions stand. */
 const SOUND = 0.85
 
-/** A terminal from the side, to scale: as it should be, or with the fault that was reported. */
+/** A terminal from the side, to scale where its sheet has the dimensions: as it should be, or with the fault that was reported. */
 export function SpecimenDrawing({
   piece,
   bare = false,
@@ -185,7 +185,8 @@ function ClosedBarrel({
           fault
         />
       )}
-      {layout.gapMm > 0.05 && (
+      {/* a gap that follows from stood-in dimensions is nobody's figure */}
+      {made.contact.barrel !== undefined && layout.gapMm > 0.05 && (
         <g className={styles.specimenWord} stroke="var(--glaze-ink)" strokeWidth=".09" fill="none">
           <path
             d={`M${mouthMm} ${-outer - 0.4}v-1.3M${layout.insulationFromMm} ${-outer - 0.4}v-1.3M${mouthMm - 1} ${-outer - 1.3}h1M${layout.insulationFromMm} ${-outer - 1.3}h1`}

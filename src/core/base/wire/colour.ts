@@ -28,17 +28,35 @@ export interface WireColour {
 
 const isCode = (text: string): text is ColourCode => Object.hasOwn(wireColours, text)
 
+/** The words for a colour. */
+const byWord = new Map<string, ColourCode>([
+  ...Object.entries(colourLetters),
+  ['gray', 'GY'],
+  ['purple', 'VT'],
+  ['cyan', 'TQ'],
+])
+
+/** A single colour, by letters or by its word. */
+function codeOf(part: string): ColourCode | undefined {
+  const letters = part.toUpperCase()
+  return isCode(letters) ? letters : byWord.get(part.toLowerCase())
+}
+
 /**
- * Reads a colour: `RD`, `WH/BU` (base/stripe), `GNYE`.
- * @returns the colour, or undefined when its letters are not IEC 60757
+ * Reads a colour: by letters `RD`, `WH/BU` (base/stripe), `GNYE`, or by words: `red`, `white/blue`, `white-blue`, `white blue`.
+ * Green and yellow in words are the protective colour, whichever comes first.
+ * @returns the colour, or undefined when its letters are not IEC 60757 and its words no colours
  */
 export function parseColour(text: string): WireColour | undefined {
-  const said = text.trim().toUpperCase()
-  if (said === 'GNYE' || said === 'GN/YE') return { base: 'GN', stripe: 'YE' }
-  const [base = '', stripe, ...rest] = said.split('/').map((part) => part.trim())
-  if (rest.length > 0 || !isCode(base)) return undefined
-  if (stripe === undefined) return { base }
-  return isCode(stripe) ? { base, stripe } : undefined
+  const said = text.trim()
+  if (said.toUpperCase() === 'GNYE') return { base: 'GN', stripe: 'YE' }
+  // a stripe that is begun and not said is a mistake, not a plain colour
+  const parts = said.split(/\s*[/-]\s*|\s+/)
+  const [base, stripe, ...rest] = parts.map(codeOf)
+  if (rest.length > 0 || base === undefined) return undefined
+  if (parts.length === 1) return { base }
+  if (stripe === undefined) return undefined
+  return /^yellow\b/i.test(said) && stripe === 'GN' ? { base: 'GN', stripe: 'YE' } : { base, stripe }
 }
 
 /** The colour as it is written on a list. */

@@ -64,7 +64,7 @@ test.each<[GridColumnId, string, string]>([
   ['id', 'W 1', 'bad-id'],
   ['type', 'copper', 'unknown-type'],
   ['type', '1.5 mm2', 'several-types'],
-  ['colour', 'red', 'bad-colour'],
+  ['colour', 'reddish', 'bad-colour'],
   ['from', 'A', 'bad-place'],
   ['from', 'X.1', 'unknown-end'],
   ['from', 'A.9', 'unknown-cavity'],
@@ -109,7 +109,7 @@ test.each<[GridColumnId, string, string]>([
   ['to', '', 'open'],
   ['type', '0.75mm2', 'TW-0.75'],
   ['current', '', ''],
-  ['colour', 'green', 'green'],
+  ['colour', 'green', 'GN'],
 ])('%s “%s” is tidied to “%s”', (column, said, tidy) => {
   expect(tidyCell(column, said, names)).toBe(tidy)
 })

@@ -5,6 +5,7 @@ export const specimenPanelWords = {
   madeOn: (contact: string, type: string, colour: string) => `${contact} on ${type} ${colour}`,
   asReportedMark: 'AS REPORTED',
   sideToScale: '· SIDE, TO SCALE',
+  sideNotToScale: '· SIDE, NOT TO SCALE',
   section: 'compaction',
   asMeasured: 'compaction as measured',
 }

@@ -27,7 +27,7 @@ export const importPaneWords = {
   replacePinoutBy: (count: number) => `Replace the pinout by ${plural(count, 'wire')}`,
   putIntoPinout: (count: number) => `Put ${plural(count, 'wire')} into the pinout`,
   addThemBelow: 'Add them below',
-  itIsWhatThis: 'It is what this harness shall become: match it to the wires that are there…',
+  itIsWhatThis: 'What it shall become: match it to the wires that are there…',
   nothingIsSavedYet: 'Nothing is saved yet: the rows go into the grid, where faults are shown and can be undone.',
   addTwoEndsAt: 'Add two ends at the left first: each half is the table of one of them.',
   firstHalfIsOf: 'First half is of end',

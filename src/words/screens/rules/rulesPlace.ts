@@ -1,4 +1,4 @@
-import { plural } from '@/words/figures'
+import { list, plural } from '@/words/figures'
 
 /** What `RulesPlace` says. */
 export const rulesPlaceWords = {
@@ -14,6 +14,8 @@ export const rulesPlaceWords = {
   onlyWhereTheyDiffer: 'Only where they differ',
   ruleAndWhyPeople: 'Rule, and why people differ',
   yourOwn: 'your own',
+  cameWithBench: 'came with the bench',
+  usedBy: (jobs: readonly string[]) => (jobs.length === 0 ? 'no open job' : `used by ${list([...jobs], 2)}`),
   copy: 'Copy',
   edit: 'Edit',
   name: 'Name',

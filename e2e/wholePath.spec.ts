@@ -139,7 +139,7 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
   })
 
   await own.step('the whole way to the signature', async () => {
-    for (let steps = 0; steps < 70 && !/^Closed/.test((await nextStep(page).textContent()) ?? ''); steps++)
+    for (let steps = 0; steps < 70 && !((await nextStep(page).textContent()) ?? '').startsWith('Closed'); steps++)
       await doNextStep(page)
     await expect(page.getByText('Signed and closed')).toBeVisible()
   })

@@ -20,7 +20,7 @@ mkdirSync(out, { recursive: true })
 
 const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current
 W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm,beacon supply,0.8 A
-W2,TW-0.75,black,P1,2,CM-3P,P2,2,SW-2P,620 mm,beacon return,0.8 A
+W2,TW-0.75,blackish,P1,2,CM-3P,P2,2,SW-2P,620 mm,beacon return,0.8 A
 W3,TW-0.75,YE,P1,2,CM-3P,,,,0 mm,photo cell,20 mA`
 
 const views = [
@@ -37,13 +37,7 @@ const views = [
   },
   { name: 'plan', path: '/jobs/deck-loom/plan?at=W05' },
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
-  {
-    name: 'whole-job',
-    path: '/jobs/logger-box/kit',
-    act: (page) => page.waitForLoadState('networkidle'),
-    keys: ['w', 'Space'],
-    wait: (page) => page.getByText('proven best').first().waitFor({ timeout: 30_000 }),
-  },
+  { name: 'crib', path: '/crib?tool=QF-5&contact=RK-SK-B', act: (page) => page.waitForTimeout(800) },
   { name: 'shelf', path: '/shelf?family=raku' },
   { name: 'rules', path: '/rules' },
   { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },

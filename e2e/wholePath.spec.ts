@@ -39,19 +39,21 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await strike(page, 'Escape', '2')
     await pasteInto(page, 'Contact sizes', 'size', 'size\tbore\nE16\t2.9 mm\n')
     await strike(page, 'Escape', '3')
-    for (const [part, role, order, mate] of [
-      ['EN-2P', 'plug', 'same-side', 'EN-2R'],
-      ['EN-2R', 'receptacle', 'same-side', 'EN-2P'],
-    ] as const) {
-      await page.getByRole('button', { name: 'Add a housing' }).click()
-      await page.getByLabel('Housing part').last().fill(part)
-      await page.getByLabel('Half').last().selectOption(role)
-      await page.getByLabel('In each row, from the top').last().fill('2')
-      await page.getByLabel('Pitch mm', { exact: true }).last().fill('4')
-      await page.getByLabel('Counted').last().selectOption(order)
-      await page.getByLabel('Contact size', { exact: true }).last().fill('E16')
-      await page.getByLabel('Mates with').last().fill(mate)
-    }
+    await page.getByRole('button', { name: 'Add a housing' }).click()
+    await page.getByLabel('Housing part').fill('EN-2P')
+    await page.getByLabel('In each row, from the top').fill('2')
+    await page.getByLabel('Pitch mm', { exact: true }).fill('4')
+    await page.getByLabel('Contact size', { exact: true }).fill('E16')
+    await page.getByRole('button', { name: 'Make its mate, mirrored' }).click()
+    await page.getByLabel('Housing part').fill('EN-2R')
+    await expect(page.getByLabel('Half')).toHaveValue('receptacle')
+    await expect(page.getByLabel('Printed ids in order')).toHaveValue('2 1')
+    const met = page.getByRole('status', { name: 'How the halves meet' })
+    await expect(met).toContainText('2 of 2 cavities meet those of EN-2P')
+    await expect(met).toContainText('Neither half has a key or a slot')
+    await page.getByLabel('Printed ids in order').fill('1 2')
+    await expect(met).toContainText('1 by 4 mm, 2 by 4 mm miss their cavity of EN-2P')
+    await page.getByLabel('Printed ids in order').fill('2 1')
     await strike(page, 'Escape', '4')
     await pasteInto(
       page,

@@ -1,12 +1,30 @@
 import { Button } from '@mantine/core'
 import clsx from 'clsx'
+import { useMemo } from 'react'
 import type { FamilyDraft, FamilyFault } from '@/core/parts/sheets/familyDraft'
-import { emptyHousing } from '@/core/parts/sheets/housingDraft'
+import { emptyHousing, type HousingDraft, readHousing } from '@/core/parts/sheets/housingDraft'
+import { mateOf } from '@/core/parts/sheets/housingMate'
 import { Choice } from '@/ui/choice/Choice'
 import noteCss from '@/ui/note/note.module.css'
 import { familyEditorWords as texts } from '@/words/screens/shelf/familyEditor'
 import { HousingEditor } from './HousingEditor'
 import styles from './FamilyHousingsTab.module.css'
+
+const SOURCE = { document: 'draft', basis: 'sheet' } as const
+
+/** Does one of them name the other as its half? */
+const areMates = (one: HousingDraft, other: HousingDraft): boolean => {
+  const names = ({ mates }: HousingDraft, { id }: HousingDraft) => id !== '' && mates.split(/[\s,;]+/).includes(id)
+  return one !== other && (names(one, other) || names(other, one))
+}
+
+/** A housing whose mate has got another number. */
+const renamed = (one: HousingDraft, from: string, to: string): HousingDraft => {
+  const named = one.mates.split(/[\s,;]+/)
+  return from === '' || from === to || !named.includes(from)
+    ? one
+    : { ...one, mates: named.map((id) => (id === from ? to : id)).join(', ') }
+}
 
 /** The housings of a family that is entered: one at a time, drawn as its figures are typed. */
 export function FamilyHousingsTab({
@@ -26,6 +44,12 @@ export function FamilyHousingsTab({
   readonly asked: boolean
 }) {
   const housing = draft.housings[at]
+  const mate = housing && draft.housings.find((one) => areMates(one, housing))
+  const mirrored = useMemo(() => {
+    const read = housing && readHousing({ ...housing, size: housing.size || 'X' }, SOURCE).housing
+    const made = read && mateOf(read, `${read.id}-mate`)
+    return made && { ...made, size: housing.size, otherSizes: housing.otherSizes }
+  }, [housing])
   return (
     <>
       <div className={styles.housings}>
@@ -56,11 +80,23 @@ export function FamilyHousingsTab({
         >
           <span>{texts.addHousing}</span>
         </Button>
+        {mirrored && !mate && (
+          <Button
+            fullWidth={false}
+            onClick={() => {
+              setAt(draft.housings.length)
+              set({ housings: [...draft.housings, mirrored] })
+            }}
+          >
+            <span>{texts.makeItsMate}</span>
+          </Button>
+        )}
       </div>
       {housing ? (
         <HousingEditor
           key={at}
           draft={housing}
+          mate={mate}
           sizes={draft.sheets.sizes.flatMap((size) => size.id ?? [])}
           problems={
             asked || housing.id !== ''
@@ -71,7 +107,9 @@ export function FamilyHousingsTab({
                 )
               : {}
           }
-          onChange={(next) => set({ housings: draft.housings.map((one, i) => (i === at ? next : one)) })}
+          onChange={(next) =>
+            set({ housings: draft.housings.map((one, i) => (i === at ? next : renamed(one, housing.id, next.id))) })
+          }
           remove={() => {
             setAt(0)
             set({ housings: draft.housings.filter((_one, i) => i !== at) })

@@ -23,12 +23,15 @@ const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId,
 /** A housing is built from figures: rows, rings or free places, its numbering, mark and shell; the drawing follows every key. */
 export function HousingEditor({
   draft,
+  mate,
   sizes,
   problems,
   onChange,
   remove,
 }: {
   readonly draft: HousingDraft
+  /** its other half, where that is entered too */
+  readonly mate: HousingDraft | undefined
   readonly sizes: readonly string[]
   readonly problems: Readonly<Partial<Record<HousingField, HousingProblem>>>
   readonly onChange: (draft: HousingDraft) => void
@@ -156,7 +159,7 @@ export function HousingEditor({
           ))}
         </datalist>
       </div>
-      <HousingSeen draft={draft} remove={remove} />
+      <HousingSeen draft={draft} mate={mate} remove={remove} />
     </div>
   )
 }

@@ -5,6 +5,7 @@ export const familyEditorWords = {
   family: 'Family',
   sizes: 'Sizes',
   housings: 'Housings',
+  makeItsMate: 'Make its mate, mirrored',
   contacts: 'Contacts',
   seals: 'Seals',
   settings: 'Settings',

@@ -1,3 +1,5 @@
+import { list, mm } from '@/words/figures'
+
 /** What `HousingEditor` says. */
 export const housingEditorWords = {
   eachRowFromSame: 'each row from the same side',
@@ -43,5 +45,23 @@ export const housingEditorWords = {
   matesWith: 'Mates with',
   itIsDrawnAs: '◆ It is drawn as soon as its rows can be read.',
   removeThisHousing: 'Remove this housing',
+  howTheyMeet: 'How the halves meet',
+  allMeet: (count: number, other: string) => `${String(count)} of ${String(count)} cavities meet those of ${other}`,
+  someMiss: (
+    miss: readonly { readonly id: string; readonly byMm: number }[],
+    alone: readonly string[],
+    other: string,
+  ) =>
+    [
+      miss.length > 0 &&
+        `${list(
+          miss.map(({ id, byMm }) => `${id} by ${mm(byMm)}`),
+          4,
+        )} ${miss.length === 1 ? 'misses its' : 'miss their'} cavity of ${other}`,
+      alone.length > 0 && `${list([...alone], 6)} ${alone.length === 1 ? 'is' : 'are'} in one half only`,
+    ]
+      .filter(Boolean)
+      .join('; '),
+  keyless: 'Neither half has a key or a slot: they can be put together turned.',
   centred: 'centred',
 }

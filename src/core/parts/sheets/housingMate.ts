@@ -1,0 +1,101 @@
+import { groupBy } from '../../base/collections'
+import { placeHousing } from '../catalogue/catalogue'
+import type { HousingInput } from '../catalogue/types'
+import { draftHousing, type HousingDraft } from './housingDraft'
+
+/** A figure as it is written: without the dust of a subtraction. */
+const written = (mm: number) => String(Math.round(mm * 1e4) / 1e4)
+
+/**
+ * The other half of a housing, as a draft: its wire face is this one's in a mirror, so that each cavity meets the one of its number;
+ * keys become slots, and slots keys. What no mirror can know (lock, seal) is left to its own sheet.
+ * @param id the number of the other half
+ * @returns undefined for a housing whose cavities cannot be placed
+ */
+export function mateOf(housing: HousingInput, id: string): HousingDraft | undefined {
+  const placed = placeHousing(housing, '')
+  if (!placed.ok) return undefined
+  const { arrangement } = housing
+  const draft = draftHousing(housing)
+  // rows from the top, each from the other side
+  const rows = [...groupBy(placed.value.cavities, ({ row }) => row)]
+    .sort(([a], [b]) => a - b)
+    .map(([, cavities]) => [...cavities].sort((a, b) => b.xMm - a.xMm))
+  const ids = rows.flat().map((one) => one.id)
+  return {
+    ...draft,
+    id,
+    name: '',
+    role: housing.role === 'plug' ? 'receptacle' : 'plug',
+    ...(arrangement.kind === 'rows' && {
+      ids: 'list',
+      order: 'same-side',
+      idText: ids.join(' '),
+      ...(arrangement.rowOffsetsMm && { offsets: rows.map(([first]) => written(-(first?.xMm ?? 0))).join(', ') }),
+    }),
+    ...(arrangement.kind === 'free' && {
+      ids: 'list',
+      order: 'same-side',
+      idText: ids.join(' '),
+      positions: rows
+        .flat()
+        .map(({ xMm, yMm, row }) => `${written(-xMm)} ${written(yMm)} ${String(row)}`)
+        .join('\n'),
+    }),
+    ...(arrangement.kind === 'rings' && {
+      startDeg: written((((180 - arrangement.startDeg) % 360) + 360) % 360),
+      clockwise: !arrangement.clockwise,
+    }),
+    markAt: `${written(-housing.mark.at.xMm)}, ${written(housing.mark.at.yMm)}`,
+    keys: (housing.keys ?? [])
+      .map(
+        ({ kind, at, widthMm, heightMm }) =>
+          `${kind === 'key' ? 'slot' : 'key'} ${written(-at.xMm)} ${written(at.yMm)} ${written(widthMm)} ${written(heightMm)}`,
+      )
+      .join('\n'),
+    lock: '',
+    interfaceSeal: '',
+    mates: housing.id,
+  }
+}
+
+/** How two halves meet, cavity by cavity. */
+export interface Meeting {
+  /** ids whose cavities lie opposite each other */
+  readonly meet: readonly string[]
+  /** ids of both whose cavities miss each other, by how much */
+  readonly miss: readonly { readonly id: string; readonly byMm: number }[]
+  /** ids that only one of them has */
+  readonly alone: readonly string[]
+  /** neither has a key or a slot: nothing keeps them from being put together turned */
+  readonly keyless: boolean
+}
+
+/** Cavities that are closer than this meet: sheets round to a tenth. */
+const MEET_MM = 0.15
+
+/** Looks at two halves that shall go together. Both are seen from their wire faces: one is the other's mirror image. */
+export function meetingOf(one: HousingInput, other: HousingInput): Meeting | undefined {
+  const [here, there] = [placeHousing(one, ''), placeHousing(other, '')]
+  if (!here.ok || !there.ok) return undefined
+  const opposite = new Map(there.value.cavities.map((cavity) => [cavity.id, cavity]))
+  const meet: string[] = []
+  const miss: { id: string; byMm: number }[] = []
+  const alone: string[] = []
+  for (const { id, xMm, yMm } of here.value.cavities) {
+    const cavity = opposite.get(id)
+    opposite.delete(id)
+    if (!cavity) alone.push(id)
+    else {
+      const byMm = Math.hypot(cavity.xMm + xMm, cavity.yMm - yMm)
+      if (byMm <= MEET_MM) meet.push(id)
+      else miss.push({ id, byMm })
+    }
+  }
+  return {
+    meet,
+    miss,
+    alone: [...alone, ...opposite.keys()],
+    keyless: (one.keys ?? []).length === 0 && (other.keys ?? []).length === 0,
+  }
+}

@@ -12,6 +12,8 @@ const pages = [
   '/rules',
   '/crib',
   '/crib?show=new',
+  '/crib?show=gaps',
+  '/crib?tool=QF-5',
   '/ledger',
   '/ledger?show=yield',
   '/jobs/spare-pump/seat',

@@ -33,6 +33,19 @@ test.each(housings.map((one) => [one.id, one] as const))(
   },
 )
 
+test('the halves of the demo’s world meet', () => {
+  const byId = new Map(housings.map((one) => [one.id, one]))
+  // a housing that goes on one like itself has no key, and goes on either way
+  const pairs = housings.flatMap((one) =>
+    (one.mates ?? []).filter((id) => id !== one.id).map((id) => [one, byId.get(id)] as const),
+  )
+  expect(pairs.length).toBeGreaterThan(40)
+  for (const [one, other] of pairs) {
+    if (!other) throw new Error(`the mate of ${one.id}`)
+    expect([one.id, meetingOf(one, other)?.miss, meetingOf(one, other)?.alone]).toEqual([one.id, [], []])
+  }
+})
+
 test('the mate of the mate is the housing again, whatever its rows and numbers', () => {
   const rows = fc.array(fc.integer({ min: 1, max: 6 }), { minLength: 1, maxLength: 4 })
   const order = fc.constantFrom<HousingDraft['order'][]>('same-side', 'snake')

@@ -6,10 +6,13 @@ async function inTheme(page: Page, colorScheme: 'dark' | 'light'): Promise<void>
   await page.emulateMedia({ colorScheme })
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', colorScheme)
   await expect
-    .poll(() =>
-      page.evaluate(() =>
-        document.getAnimations().some((one) => one instanceof CSSTransition && one.playState === 'running'),
-      ),
+    .poll(
+      () =>
+        page.evaluate(() =>
+          document.getAnimations().some((one) => one instanceof CSSTransition && one.playState === 'running'),
+        ),
+      // a busy machine takes its time
+      { timeout: 30_000 },
     )
     .toBe(false)
 }

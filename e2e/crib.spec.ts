@@ -1,4 +1,5 @@
 import { alive, expect, strike, test } from './bench'
+import { pasteInto } from './sheets'
 
 test('a tool is entered on screen: what is wrong stands at its field, nothing typed is lost', async ({
   bench: page,
@@ -90,15 +91,12 @@ test('a card is typed beside its tool: a wrong cell is named, a row for what is 
   await form.getByLabel('Figures from').fill('sheet 13')
   const card = form.getByRole('region', { name: 'Its placard or die card' })
   await expect(card.getByRole('columnheader', { name: /positioner/ })).toHaveCount(0)
-  await card.getByRole('grid').focus()
-  await page.evaluate(() => {
-    const data = new DataTransfer()
-    data.setData(
-      'text/plain',
-      'contact\twire from\twire to\tstrip\nRK-SK-A\t26 awg\t0.1\t4.0\nRK-SK-9\t0.2\t0.35\t4.8\n',
-    )
-    document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }))
-  })
+  await pasteInto(
+    page,
+    'Its placard or die card, row by row',
+    'contact',
+    'contact\twire from\twire to\tstrip\nRK-SK-A\t26 awg\t0.1\t4.0\nRK-SK-9\t0.2\t0.35\t4.8\n',
+  )
   await expect(form.getByText('RK-SK-9 is not on the shelf. Its row is kept and waits.')).toBeVisible()
   await page.keyboard.press('Control+s')
   await expect(page.getByText('1 field is to be put right.')).toBeVisible()

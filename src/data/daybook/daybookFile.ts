@@ -3,6 +3,7 @@ import { existsSync, readFileSync, renameSync, truncateSync } from 'node:fs'
 import { type FileHandle, open } from 'node:fs/promises'
 import { join } from 'node:path'
 import { z } from 'zod'
+import { newBreath } from '../breath'
 
 /** One statement that changed the data, with what was put into it. */
 export interface Statement {
@@ -126,6 +127,14 @@ export function putAside(folder: string, why: string): string {
   return aside
 }
 
+/** A transaction as JSON, a piece for each statement. */
+function* lineOf(n: number, statements: readonly Statement[]): Generator<string> {
+  yield `{"n":${String(n)},"sql":[`
+  for (const [i, { sql, params }] of statements.entries())
+    yield `${i === 0 ? '' : ','}${JSON.stringify([sql, params.map(encoded)])}`
+  yield ']}'
+}
+
 /** A daybook that is written to: one line at a time, on the disk before the promise is kept. */
 export class DaybookWriter {
   private constructor(
@@ -144,7 +153,7 @@ export class DaybookWriter {
   /** Begins a new one. */
   static async begin(folder: string, head: DaybookHead): Promise<DaybookWriter> {
     const writer = new DaybookWriter(await open(daybookPath(folder), 'ax'), SEED, 0, head.from - 1)
-    await writer.append({ format: FORMAT, version: 1, ...head })
+    await writer.append([JSON.stringify({ format: FORMAT, version: 1, ...head })])
     const parent = await open(folder, 'r')
     await parent.sync()
     await parent.close()
@@ -158,19 +167,28 @@ export class DaybookWriter {
 
   /** Writes a transaction down. It is on the disk when this returns. */
   async write({ n, statements }: DaybookLine): Promise<void> {
-    await this.append({ n, sql: statements.map(({ sql, params }) => [sql, params.map(encoded)]) })
+    await this.append(lineOf(n, statements))
     this.last = n
   }
 
   /** What was written down under a number did not land. */
   void(n: number): Promise<void> {
-    return this.append({ n, void: true })
+    return this.append([JSON.stringify({ n, void: true })])
   }
 
-  private async append(said: unknown): Promise<void> {
-    const text = JSON.stringify(said)
-    const next = linked(this.hash, text)
-    const line = Buffer.from(`${next} ${text}\n`)
+  /** @param pieces of one line, in their order: others have their turn between them */
+  private async append(pieces: Iterable<string>): Promise<void> {
+    const breath = newBreath()
+    const digest = createHash('sha256').update(this.hash)
+    const said: Buffer[] = []
+    for (const piece of pieces) {
+      const bytes = Buffer.from(piece)
+      digest.update(bytes)
+      said.push(bytes)
+      await breath()
+    }
+    const next = digest.digest('hex')
+    const line = Buffer.concat([Buffer.from(`${next} `), ...said, Buffer.from('\n')])
     try {
       await this.handle.appendFile(line)
       await this.handle.datasync()

@@ -156,7 +156,11 @@ export function OneTable({
             </Button>
           )}
           <div className={paneCss.two}>
-            <Button variant={matching ? 'default' : 'filled'} disabled={rows.length === 0} onClick={() => put(draft.rows.length > 0)}>
+            <Button
+              variant={matching ? 'default' : 'filled'}
+              disabled={rows.length === 0}
+              onClick={() => put(draft.rows.length > 0)}
+            >
               <span>
                 {draft.rows.length > 0 ? words.replacePinoutBy(rows.length) : words.putIntoPinout(rows.length)}
               </span>

@@ -38,6 +38,7 @@ export const DayInput = ({
     placeholder={words.example}
     error={error}
     clearable
+    clearButtonProps={{ 'aria-label': words.clear(label) }}
     onChange={(next) => onChange(next ?? '')}
   />
 )

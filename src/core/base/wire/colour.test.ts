@@ -24,6 +24,9 @@ test.each([
   expect(colour && formatColour(colour)).toBe(written)
 })
 
-test.each(['', 'blu', 'RD/', '/RD', 'XX', 'RD/BU/GN', 'red blue green', 'constructor', '__proto__', 'light'])('"%s" is no colour', (text) => {
-  expect(parseColour(text)).toBeUndefined()
-})
+test.each(['', 'blu', 'RD/', '/RD', 'XX', 'RD/BU/GN', 'red blue green', 'constructor', '__proto__', 'light'])(
+  '"%s" is no colour',
+  (text) => {
+    expect(parseColour(text)).toBeUndefined()
+  },
+)

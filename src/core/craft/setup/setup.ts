@@ -1,4 +1,3 @@
-import { toolClasses } from '../../parts/catalogue/toolClasses'
 import type { Tool } from '../../parts/catalogue/types'
 
 /** Everything mounted or dialled for a termination. */

@@ -1,2 +1,5 @@
 /** What `DayInput` says. */
-export const dayInputWords = { example: '27 May 2027' }
+export const dayInputWords = {
+  example: '27 May 2027',
+  clear: (label: string) => `Clear: ${label}`,
+}

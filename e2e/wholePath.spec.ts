@@ -54,6 +54,10 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await page.getByLabel('Printed ids in order').fill('1 2')
     await expect(met).toContainText('1 by 4 mm, 2 by 4 mm miss their cavity of EN-2P')
     await page.getByLabel('Printed ids in order').fill('2 1')
+    // one key flips both faces: each cavity stays over its own
+    await strike(page, 'Escape', 'f')
+    await expect(page.getByTestId('face-side')).toHaveText('MATING FACE')
+    await expect(page.getByRole('region', { name: /EN-2P/ })).toContainText('WIRE FACE')
     await strike(page, 'Escape', '4')
     await pasteInto(
       page,

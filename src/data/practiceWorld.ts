@@ -8,7 +8,8 @@ import { refused } from './outcome'
 
 /** The demo world is read in at the first time; a slow machine takes its time. */
 const UP_WITHIN_MS = 120_000
-const UP = /Urn Bench is on http:\/\/127\.0\.0\.1:(\d+)/
+/** The whole line: half of it may hold half of the port. */
+const UP = /Urn Bench is on http:\/\/\S+:(\d+)\n/
 const SAID_SHOWN = 400
 
 // Next gives each route its own copy of a module: the process stands on globalThis, once.

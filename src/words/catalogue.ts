@@ -1,8 +1,9 @@
 import { PACKAGE_LIMIT_MB } from '@/core/parts/catalogue/packageLists'
+import type { Waiting } from '@/core/parts/catalogue/waiting'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { ArrangementFault } from '@/core/base/face/arrangement'
 import { badTextSentence } from './badText'
-import { figure, mm } from './figures'
+import { figure, list, mm } from './figures'
 
 /** Why the cavities of a housing cannot be placed or numbered as they say. */
 export function arrangementWords(fault: ArrangementFault): string {
@@ -39,6 +40,18 @@ export function catalogueFaultWords(fault: CatalogueFault): string {
       return `housing ${fault.housing}: cavity ${fault.cavity} lies outside its outline`
     case 'rows-contradict':
       return `placard ${fault.placard}: rows ${fault.rows.join(' and ')} both are for ${fault.contact} at the same conductor and differ in ${fault.field}`
+  }
+}
+
+/** What waits on the shelf, and what would end that. */
+export function waitingWords(waiting: Waiting): string {
+  switch (waiting.kind) {
+    case 'tool':
+      return `${waiting.tool} is not in the crib: the settings of ${list([...waiting.contacts], 4)} wait for it. Enter it there.`
+    case 'contact':
+      return `${waiting.contact} is not on the shelf: row ${list(waiting.rows.map(String), 4)} of ${waiting.tool} waits for it. Put it on the shelf, or mend its number.`
+    case 'mate':
+      return `${waiting.mate}, the mate of ${waiting.housing}, is not on the shelf: put it there, or mend its number.`
   }
 }
 

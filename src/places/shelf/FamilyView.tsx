@@ -6,17 +6,19 @@ import { FamilyHousings } from './FamilyHousings'
 import { FamilyParts } from './FamilyParts'
 import { FamilySeals } from './FamilySeals'
 import { FamilySettings } from './FamilySettings'
+import { waitingWords } from '@/words/catalogue'
 import { familyWords } from '@/words/families'
 import type { FamilyPage } from './shelfData'
 import styles from './FamilyView.module.css'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
+import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import Link from 'next/link'
 
 /** A family as it stands on the shelf: its faces, contacts, seals, small parts, and the settings for its contacts. */
 export function FamilyView({ page }: { readonly page: FamilyPage }) {
-  const { family } = page
+  const { family, waiting } = page
   const href = (show: string) => `/shelf?show=${show}&family=${encodeURIComponent(family.id)}`
   return (
     <>
@@ -52,6 +54,16 @@ export function FamilyView({ page }: { readonly page: FamilyPage }) {
           </Button>
         </span>
       </div>
+      {waiting.length > 0 && (
+        <ul className={clsx(noteCss.note, noteCss.caution)} aria-label={words.waits}>
+          {waiting.map((one) => (
+            <li key={waitingWords(one)}>
+              <span aria-hidden="true">◆ </span>
+              {waitingWords(one)}
+            </li>
+          ))}
+        </ul>
+      )}
       {family.housings.length > 0 && <FamilyHousings key={family.id} family={family} />}
       <FamilyContacts contacts={family.contacts} />
       {family.seals.length > 0 && <FamilySeals seals={family.seals} />}

@@ -2,17 +2,22 @@ import { Button } from '@mantine/core'
 import clsx from 'clsx'
 import { useMemo } from 'react'
 import { placeHousing } from '@/core/parts/catalogue/catalogue'
-import type { HousingInput } from '@/core/parts/catalogue/types'
+import type { FaceView } from '@/core/base/face/place'
+import type { Housing, HousingInput } from '@/core/parts/catalogue/types'
 import { type HousingDraft, readHousing } from '@/core/parts/sheets/housingDraft'
 import { meetingOf } from '@/core/parts/sheets/housingMate'
+import { type FaceCavity, FaceDrawing } from '@/ui/face/FaceDrawing'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
+import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { plural } from '@/words/figures'
+import { facePanelWords as faceWords } from '@/words/screens/face/facePanel'
 import { housingEditorWords as texts } from '@/words/screens/shelf/housingEditor'
 import styles from './HousingSeen.module.css'
 
 const source = { document: 'draft', basis: 'sheet' } as const
+const NOTHING_IN: ReadonlyMap<string, FaceCavity> = new Map()
 
 /** A housing as far as its draft can be read: a name or a size may still be missing. */
 const readSoFar = (draft: HousingDraft): HousingInput | undefined =>
@@ -34,14 +39,13 @@ export function HousingSeen({
   readonly remove: () => void
 }) {
   const face = useFaceView('shelf', draft.id, 'wire')
-  const mateFace = useFaceView('shelf', mate?.id ?? '', 'mating')
   const [read, other] = useMemo(() => [readSoFar(draft), mate && readSoFar(mate)], [draft, mate])
   const [housing, opposite] = useMemo(() => [placedSoFar(read), placedSoFar(other)], [read, other])
   return (
     <div className={styles.stack}>
       <div className={styles.row}>
         {housing ? (
-          <FacePanel housing={housing} face={face} cavities={new Map()} />
+          <FacePanel housing={housing} face={face} cavities={NOTHING_IN} />
         ) : (
           <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itIsDrawnAs}</p>
         )}
@@ -57,15 +61,30 @@ export function HousingSeen({
         </p>
       )}
       {read && other && <Met one={read} other={other} />}
-      {opposite && (
-        <div className={styles.row}>
-          <FacePanel housing={opposite} face={mateFace} cavities={new Map()} />
-        </div>
-      )}
+      {opposite && <MateFace housing={opposite} side={face.view.side === 'wire' ? 'mating' : 'wire'} />}
       <Button fullWidth={false} onClick={remove} className={styles.removeThisHousing}>
         <span>{texts.removeThisHousing}</span>
       </Button>
     </div>
+  )
+}
+
+/** The other half, from the side that shows each cavity where the housing above has its own: what flips that one flips both. */
+function MateFace({ housing, side }: { readonly housing: Housing; readonly side: FaceView['side'] }) {
+  const words = side === 'wire' ? faceWords.wireFace : faceWords.matingFace
+  return (
+    <section className={clsx(paneCss.panel, styles.mate)} aria-label={faceWords.faceOf(housing.name)}>
+      <div className={paneCss.panelHead}>
+        <span>{housing.name}</span>
+        <span className={paneCss.caption}>{words}</span>
+      </div>
+      <FaceDrawing
+        housing={housing}
+        view={{ side, turnDeg: 0 }}
+        cavities={NOTHING_IN}
+        title={`${housing.name}, ${words.toLowerCase()}`}
+      />
+    </section>
   )
 }
 

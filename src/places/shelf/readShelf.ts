@@ -1,5 +1,6 @@
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import type { FamilyInput, Placard } from '@/core/parts/catalogue/types'
+import { waitingOfFamily } from '@/core/parts/catalogue/waiting'
 import { bench } from '@/data/bench'
 import { loadCatalogue, readItem, readItems } from '@/data/repositories/catalogue'
 import { readStock } from '@/data/repositories/stock'
@@ -74,7 +75,11 @@ async function readPage(
     ])
     if (!doc) return undefined
     const ids = new Set(doc.contacts.map((contact) => contact.id))
-    return { family: doc, placards: placards.filter((placard) => placard.rows.some((row) => ids.has(row.contact))) }
+    return {
+      family: doc,
+      placards: placards.filter((placard) => placard.rows.some((row) => ids.has(row.contact))),
+      waiting: waitingOfFamily(catalogue.waiting, doc),
+    }
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Cable, FamilyInput, Pack, Placard, WireType } from '@/core/parts/catalogue/types'
+import type { Waiting } from '@/core/parts/catalogue/waiting'
 import type { StockLine } from '@/data/repositories/stock'
 
 export interface FamilyHead {
@@ -21,6 +22,8 @@ export interface PartLine {
 export interface FamilyPage {
   readonly family: FamilyInput
   readonly placards: readonly Placard[]
+  /** what of it waits for a tool or a mate that is not there yet */
+  readonly waiting: readonly Waiting[]
 }
 
 /** What the Shelf shows: one of its pages. */

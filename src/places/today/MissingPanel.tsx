@@ -13,7 +13,7 @@ const leadsTo: Readonly<Record<FirstNeed, string | undefined>> = {
   wire: '/shelf?show=wires',
   'crimp-tool': '/crib?show=new',
   stripper: '/crib?show=new',
-  setting: '/shelf',
+  setting: '/crib',
   pinout: '/new',
 }
 

@@ -7,6 +7,7 @@ import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordFaultWords } from '@/words/records'
 import type { JobState } from '@/core/record/state/state'
 import { toolDue } from '@/core/craft/setup/setup'
+import { isInCrib } from '@/core/parts/catalogue/types'
 import { type FirstNeed, missingForFirstJob } from '@/core/views/missingForFirstJob'
 import { bench, dataFolder } from '@/data/bench'
 import { world } from '@/data/world'
@@ -78,7 +79,7 @@ export async function today(now: Date, clock: BenchClock, people: number): Promi
           ]
         : [],
     ),
-    tools: [...catalogue.tools.values()].flatMap((tool) => {
+    tools: [...catalogue.tools.values()].filter(isInCrib).flatMap((tool) => {
       const due = toolDue(tool, date)
       if (due.kind === 'none' || (due.kind === 'due' && due.dueOn > soon)) return []
       return [

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { buildCatalogue } from './catalogue'
 import { demoShelfInput } from './demoShelf.testing'
 import type { CatalogueInput } from './types'
-import type { Waiting } from './waiting'
+import { type Waiting, waitingOfFamily } from './waiting'
 
 const demo = demoShelfInput()
 
@@ -74,4 +74,20 @@ test('what waits sets up no job: its rows are found when contact and tool are th
   const contact = placard.rows[0]?.contact ?? ''
   expect((without.rowsByContact.get(contact) ?? []).filter((one) => one.placard.id === placard.id)).toEqual([])
   expect((built(demo).rowsByContact.get(contact) ?? []).some((one) => one.placard.id === placard.id)).toBe(true)
+})
+
+test('a family is told what of it waits, and not what waits for another’s', () => {
+  const tools = demo.tools.filter((one) => one.id !== 'PF-10')
+  const { waiting } = built({ ...demo, tools })
+  const of = (id: string) => {
+    const family = demo.families.find((one) => one.id === id)
+    if (!family) throw new Error(id)
+    return waitingOfFamily(waiting, family)
+  }
+  const [bisque] = of('bisque')
+  expect(bisque).toMatchObject({ kind: 'tool', tool: 'PF-10' })
+  expect(bisque?.kind === 'tool' && bisque.contacts.every((id) => id.startsWith('BQ-'))).toBe(true)
+  expect(of('celadon-m').some((one) => one.kind === 'tool' && one.contacts.some((id) => id.startsWith('BQ-')))).toBe(
+    false,
+  )
 })

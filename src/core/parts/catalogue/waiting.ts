@@ -41,3 +41,18 @@ export function waitingIn(input: CatalogueInput, known: Known): readonly Waiting
   }))
   return [...tools, ...rows, ...mates]
 }
+
+/** What of that concerns a family: tools that its contacts ask for, and mates of its housings. */
+export function waitingOfFamily(
+  waiting: readonly Waiting[],
+  family: Pick<CatalogueInput['families'][number], 'contacts' | 'housings'>,
+): readonly Waiting[] {
+  const contacts = new Set(family.contacts.map(({ id }) => id))
+  const housings = new Set(family.housings.map(({ id }) => id))
+  return waiting.flatMap((one): readonly Waiting[] => {
+    if (one.kind === 'mate') return housings.has(one.housing) ? [one] : []
+    if (one.kind === 'contact') return []
+    const asking = one.contacts.filter((id) => contacts.has(id))
+    return asking.length > 0 ? [{ ...one, contacts: asking }] : []
+  })
+}

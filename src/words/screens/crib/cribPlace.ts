@@ -17,7 +17,6 @@ export const cribPlaceWords = {
   none: 'none',
   price: 'price',
   crimps: 'crimps',
-  lies: 'mark, place',
   loading: 'The form is fetched…',
   notYet: 'What can I not crimp yet?',
   allTools: 'All tools',

@@ -25,7 +25,6 @@ export const toolFormWords = {
   dueBefore: 'It would be due again before today.',
   waiting: (contacts: readonly string[]) =>
     `${list([...contacts], 6)} ${contacts.length === 1 ? 'is' : 'are'} not on the shelf. ${contacts.length === 1 ? 'Its row is' : 'Their rows are'} kept and ${contacts.length === 1 ? 'waits' : 'wait'}.`,
-  row: (id: string) => `Row of ${id}`,
 }
 
 export const toolFieldWords: Readonly<

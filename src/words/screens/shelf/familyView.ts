@@ -2,6 +2,7 @@ import { range } from '@/words/figures'
 
 /** What `FamilyView` says. */
 export const familyViewWords = {
+  waits: 'What waits',
   notOnSheet: 'not on the sheet',
   edit: 'Edit',
   duplicate: 'Duplicate',

@@ -31,7 +31,7 @@ export const missingPanelWords = {
     wire: ['A wire', 'gauge and insulation', 'Shelf'],
     'crimp-tool': ['A crimp tool', 'own mark, dies or positioners', 'Crib'],
     stripper: ['A stripper', 'its notches', 'Crib'],
-    setting: ['A setting that joins them', 'one row of the tool’s card', 'Shelf'],
+    setting: ['A setting that joins them', 'one row of the tool’s card', 'Crib'],
     pinout: ['A pinout', 'typed or pasted', 'New job'],
   } satisfies Record<FirstNeed, readonly [string, string, string]>,
 }

@@ -1,6 +1,8 @@
 import { buildSheetWords as words } from '@/words/screens/papers/buildSheet'
 import { type BenchClock, clockOf } from '@/words/clock'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { housingOf } from '@/core/record/plan/facts'
 import { type SideLetter, type Wire, planIndex, sideOf } from '@/core/record/plan/plan'
 import { type JobState, endState, termState } from '@/core/record/state/state'
@@ -77,7 +79,7 @@ function faces(state: JobState): Content[] {
           { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
           {
             text: words.lockLookedOverFrom(
-              lockOfHousing(state, housing) === 'none' ? undefined : endState(state, `1/${end}`).lock,
+              !hasLock(state, housing) ? undefined : endState(state, `1/${end}`).lock,
               endState(state, `1/${end}`).lookedOver,
             ),
             fontSize: 8,
@@ -91,8 +93,10 @@ function faces(state: JobState): Content[] {
   return rows
 }
 
-const lockOfHousing = (state: JobState, { family }: { readonly family: string }) =>
-  state.facts.families[family]?.lock ?? 'none'
+const hasLock = (state: JobState, housing: Housing) => {
+  const family = state.facts.families[housing.family]
+  return family !== undefined && lockOfHousing(family, housing).present
+}
 
 const at = (wire: Wire, side: SideLetter) => {
   return writePlace(sideOf(wire, side))

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { constructionOf, constructions } from '@/core/parts/catalogue/constructions'
 import { releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
 import { seatFaults } from '@/core/craft/faults/seatFaults'
-import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { lockOfHousing, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import { toolClasses } from '@/core/parts/catalogue/toolClasses'
 import { cureOf } from '@/core/craft/crimp/causes'
 import { type DefectCode, decide, defects, looks } from '@/core/craft/crimp/looks'
@@ -28,7 +28,8 @@ import { entryWords } from './entries'
 import { refusalWords } from './refusals'
 import { ruleValue, ruleWords } from './rules'
 import { harmWords, heldWords, improvisedWords, insertStepWords, releaseStepWords, releaseTipWords } from './release'
-import { coverWords, lockWords, seatCauseWords, seatFaultWords } from './seat'
+import { coverActs, lockWords } from './lock'
+import { seatCauseWords, seatFaultWords } from './seat'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 
 const lookCodes = Object.keys(looks) as LookCode[]
@@ -109,7 +110,8 @@ test('every code has its words', () => {
     if (!lock.present) continue
     expect(lockWords[lock.id].name && lockWords[lock.id].way).toMatch(/\w/)
     expect(lock.covers.length).toBeGreaterThan(0)
-    for (const cover of lock.covers) expect(coverWords[cover].close && coverWords[cover].open).toMatch(/\w/)
+    for (const cover of lock.covers)
+      expect(coverActs(cover, lockOfHousing({ lock: lock.id }, undefined)).close).toMatch(/\w/)
   }
 })
 

@@ -7,7 +7,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { heldWords } from '@/words/release'
 import { familyEditorWords as texts } from '@/words/screens/shelf/familyEditor'
-import { lockWords } from '@/words/seat'
+import { lockWords } from '@/words/lock'
 import { familyHeadWords, sheetProblemWords } from '@/words/sheets'
 
 /** What a family is as a whole: its names, its sheet, how it is sealed, held and locked. */

@@ -6,8 +6,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useState } from 'react'
-import { secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
-import type { FamilyFacts } from '@/core/parts/catalogue/types'
+import type { SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
 import { endDamageIds, type EndDamageId } from '@/core/craft/faults/damage'
 import { endRepairPlan } from '@/core/work/rework/endRepairPlan'
 import { useJob } from '@/ui/job/JobProvider'
@@ -20,19 +19,19 @@ import { useWrite } from './useWrite'
 export function EndRepairCard({
   unit,
   end,
-  family,
+  lock,
   back,
   done,
 }: {
   readonly unit: number
   readonly end: string
-  readonly family: FamilyFacts
+  readonly lock: Pick<SecondaryLock, 'present'>
   readonly back: () => void
   readonly done: () => void
 }) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)
-  const known = endDamageIds.filter((one) => one !== 'lock' || secondaryLocks[family.lock].present)
+  const known = endDamageIds.filter((one) => one !== 'lock' || lock.present)
   const [what, setWhat] = useState<EndDamageId | undefined>(known.length === 1 ? known[0] : undefined)
   const plan = useMemo(() => what && endRepairPlan(state, unit, end, what), [state, unit, end, what])
   const leave = () => (what !== undefined && known.length > 1 ? setWhat(undefined) : back())

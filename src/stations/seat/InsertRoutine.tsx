@@ -3,9 +3,10 @@ import { insertCardWords as words } from '@/words/screens/seat/insertCard'
 import { InsertPlayer, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
-import { coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { coversInOrder, isSetBeforeFirst, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
+import { holdsContacts } from '@/core/record/standing/benchEnds'
 import { endState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { openTurns, turnsWith } from '@/core/work/seat/seatTurns'
@@ -21,7 +22,7 @@ import { reuseLimitWords } from '@/words/release'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import { InsertNotes, InsertTool } from './InsertNotes'
-import { coverLines, routineLines } from './routineLines'
+import { beforeFirstLines, coverLines, routineLines } from './routineLines'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -50,13 +51,15 @@ export function InsertRoutine({
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
-  const lockClosed =
-    secondaryLocks[family.lock].openToInsert && endState(state, endKey(task.unit, task.end)).lock === 'closed'
+  const lock = lockOfHousing(family, housing)
+  const standing = endState(state, endKey(task.unit, task.end)).lock
+  const lockClosed = lock.openToInsert && standing === 'closed'
   const reuse = reuseOf(state, task.term)
   const spent = reuse !== undefined && isSpent(reuse)
-  const covers = lockClosed ? coversInOrder(secondaryLocks[family.lock], rulesOf(state)).toReversed() : []
-  const going = routineLines(family, tugN)
-  const lines = [...coverLines(covers), ...going]
+  const covers = coversInOrder(lock, rulesOf(state)).toReversed()
+  const isFirst = !lockClosed && isSetBeforeFirst(lock) && !holdsContacts(state, task.unit, task.end)
+  const going = [...(isFirst ? beforeFirstLines(covers, lock) : []), ...routineLines(family, tugN)]
+  const lines = [...(lockClosed ? coverLines(covers, lock) : []), ...going]
   const checks = useChecks(task.term, lines, termState(state, task.term))
   const [tug, setTug] = useKeptForm(tugTyped, noTug, task.term, termState(state, task.term))
   // while a cover is in the way the contact waits before its cavity
@@ -119,7 +122,9 @@ export function InsertRoutine({
             write(
               ...(lockClosed
                 ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'open' as const }]
-                : []),
+                : isFirst && lock.said?.whileInserting === 'at-stop' && standing === 'open'
+                  ? [{ kind: 'lock-moved' as const, unit: task.unit, end: task.end, to: 'part-way' as const }]
+                  : []),
               {
                 kind: 'seated',
                 term: task.term,

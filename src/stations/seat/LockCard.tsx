@@ -7,7 +7,7 @@ import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
-import { type SecondaryLock, coversInOrder, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { coversInOrder, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { endState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
@@ -19,15 +19,8 @@ import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { list } from '@/words/figures'
-import {
-  coverWords,
-  lockAccessWords,
-  lockFallbackWords,
-  lockMoveWords,
-  lockToolWords,
-  lockWords,
-  suspectWords,
-} from '@/words/seat'
+import { coverActs, lockFallbackWords, lockHowWords, lockWayWords, lockWords } from '@/words/lock'
+import { suspectWords } from '@/words/seat'
 import { termName } from '@/words/steps'
 import { BrokenButton } from './BrokenButton'
 import { EndRepairCard } from './EndRepairCard'
@@ -50,8 +43,9 @@ export function LockCard({
   const { busy, write } = useWrite(done)
   const [asks, setAsks] = useState<'stuck' | 'broken'>()
   const partWay = endState(state, endKey(task.unit, task.end)).lock === 'part-way'
-  const lock = secondaryLocks[family.lock]
-  const { name, way } = lockWords[family.lock]
+  const lock = lockOfHousing(family, housing)
+  const { name } = lockWords[lock.id]
+  const way = lockWayWords(lock.id, lock)
   const left = notHome(state, task.unit, task.end)
   const covers = coversInOrder(lock, rulesOf(state))
   // with a comb a tug means something only now
@@ -63,9 +57,9 @@ export function LockCard({
     { id: 'level', words: texts.allContactsLevelSeen, seen: texts.theyAreLevel },
     ...covers.map((cover, i): CheckLine => ({
       id: cover,
-      words: coverWords[cover].close,
+      words: coverActs(cover, lock).close,
       hint: i === 0 ? texts.neverForced(way) : undefined,
-      seen: texts.isClosed(coverWords[cover].name),
+      seen: texts.isClosed(coverActs(cover, lock).name),
     })),
     ...(tugsAfter
       ? [
@@ -100,14 +94,14 @@ export function LockCard({
   )
   if (asks === 'stuck' && !task.done) return <WillNotClose task={task} back={() => setAsks(undefined)} done={done} />
   if (asks === 'broken')
-    return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setAsks(undefined)} done={done} />
+    return <EndRepairCard unit={task.unit} end={task.end} lock={lock} back={() => setAsks(undefined)} done={done} />
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
         {task.done ? texts.ofAreClosed(name, task.end, covers.length > 1) : texts.closeThe(name)}
       </h2>
       {task.part !== undefined && <p className={textCss.mono}>{task.part}</p>}
-      {!task.done && <p className={clsx(textCss.small, textCss.dim)}>{lockHow(lock)}</p>}
+      {!task.done && <p className={clsx(textCss.small, textCss.dim)}>{lockHowWords(lock)}</p>}
       {partWay && <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itStandsAtIts}</p>}
       {!task.done && left.length > 0 && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
@@ -148,9 +142,9 @@ export function LockCard({
         <>
           <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label={texts.toOpenIt}>
             {[...covers].reverse().map((cover) => (
-              <li key={cover}>{coverWords[cover].open}</li>
+              <li key={cover}>{coverActs(cover, lock).open}</li>
             ))}
-            <li>{lockHow(lock)}</li>
+            <li>{lockHowWords(lock)}</li>
             {lock.fallback && <li>{lockFallbackWords[lock.fallback]}</li>}
           </ul>
           <Button
@@ -164,15 +158,6 @@ export function LockCard({
       <BrokenButton open={() => setAsks('broken')} />
     </>
   )
-}
-
-/** When it moves, and how hand or tool gets at it. */
-function lockHow({ moves, access, tool }: SecondaryLock): string {
-  const words = [
-    lockMoveWords[moves],
-    [lockToolWords[tool], lockAccessWords[access]].filter((one) => one !== '').join(' '),
-  ].join('; ')
-  return `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}.`
 }
 
 /** Suspects that are shown; the rest stand on the face. */

@@ -7,7 +7,7 @@ import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
-import type { FamilyFacts } from '@/core/parts/catalogue/types'
+import type { SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
 import { planIndex } from '@/core/record/plan/plan'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { endPiece } from '@/ui/job/endPiece'
@@ -22,11 +22,11 @@ import { endKey } from '@/core/record/plan/keys'
 /** After the covers: every contact seen from both sides, what was pushed back reported. */
 export function LookOver({
   task,
-  family,
+  lock,
   done,
 }: {
   readonly task: TaskOf<'look-over'>
-  readonly family: FamilyFacts
+  readonly lock: Pick<SecondaryLock, 'present'>
   readonly done: () => void
 }) {
   const { state } = useJob()
@@ -51,7 +51,7 @@ export function LookOver({
           ],
   )
   if (broken)
-    return <EndRepairCard unit={task.unit} end={task.end} family={family} back={() => setBroken(false)} done={done} />
+    return <EndRepairCard unit={task.unit} end={task.end} lock={lock} back={() => setBroken(false)} done={done} />
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>

@@ -1,6 +1,8 @@
 'use client'
 import { seatStationWords as words } from '@/words/screens/seat/seatStation'
 import { useMemo, useState } from 'react'
+import { type LockId, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
+import type { Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
 import { nextStep, taskKey } from '@/core/views/steps'
 import { benchEnds, housingAt } from '@/core/record/standing/benchEnds'
@@ -16,7 +18,7 @@ import { useBeside } from '@/ui/later/useBeside'
 import { MovePane, loadBeside } from './laterCards'
 import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { termName } from '@/words/steps'
-import { lockWords } from '@/words/seat'
+import { lockWords } from '@/words/lock'
 import { SeatTask } from './SeatTask'
 import { units } from '@/core/record/state/wireBlocks'
 import { remembered } from '@/core/base/remembered'
@@ -99,6 +101,11 @@ function findTask(ends: readonly (readonly EndTask[])[], key: string | undefined
   return undefined
 }
 
+const lockIdOf = (state: State, housing: Housing | undefined): LockId => {
+  const family = housing && state.facts.families[housing.family]
+  return family ? lockOfHousing(family, housing).id : 'none'
+}
+
 const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task.blockedBy)
 
 /** What is due by the job's own next step; while that is elsewhere, the first thing that can be done here. Covers wait for the contacts of their end. */
@@ -121,8 +128,7 @@ const seatRows = (state: State): QueueRows<EndTask, SeatSection> => ({
   drags: (task) => (task.kind === 'insert' && !task.done ? `${task.unit}/${task.end}` : undefined),
 })
 
-type Lock = keyof typeof lockWords
-type SeatSection = QueueSection<EndTask> & { readonly lock: Lock }
+type SeatSection = QueueSection<EndTask> & { readonly lock: LockId }
 
 const seatSections = (state: State, ends: readonly (readonly EndTask[])[]): readonly SeatSection[] =>
   ends.flatMap((tasks) => {
@@ -141,11 +147,11 @@ const seatSections = (state: State, ends: readonly (readonly EndTask[])[]): read
       ),
       aside: left === 0 ? '✓' : words.left(left),
       items: tasks,
-      lock: (housing && state.facts.families[housing.family]?.lock) ?? 'none',
+      lock: lockIdOf(state, housing),
     }
   })
 
-function taskLook(state: State, task: EndTask, lock: Lock): QueueLook {
+function taskLook(state: State, task: EndTask, lock: LockId): QueueLook {
   const { quantity } = state.plan
   const base = { glyph: task.done ? ('done' as const) : ('todo' as const) }
   switch (task.kind) {

@@ -5,6 +5,7 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useState } from 'react'
+import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { taskKey } from '@/core/views/steps'
 import type { EndTask } from '@/core/work/seat/endTasks'
@@ -98,7 +99,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         {task.kind === 'plug' && <Plug task={task} done={done} />}
         {task.kind === 'lock' && <LockCard task={task} housing={housing} family={family} done={done} />}
         {task.kind === 'fit-part' && <FitPart task={task} done={done} />}
-        {task.kind === 'look-over' && <LookOver task={task} family={family} done={done} />}
+        {task.kind === 'look-over' && <LookOver task={task} lock={lockOfHousing(family, housing)} done={done} />}
         {task.kind === 'open-lacing' && <LacingCard task={task} done={done} />}
         {task.kind === 'mate' && <MateCard task={task} housing={housing} done={done} />}
       </aside>

@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts } from '@/core/parts/catalogue/types'
-import { coverLines, routineLines } from './routineLines'
+import { beforeFirstLines, coverLines, routineLines } from './routineLines'
 
 const family = (release: FamilyFacts['release']) =>
   ({ release, orientation: 'the finger to the notch' }) as unknown as FamilyFacts
@@ -31,5 +32,16 @@ test('a retention that is not on the sheet asks for a light tug without a figure
 })
 
 test('covers in the way are opened first, each a line', () => {
-  expect(coverLines(['front-cover']).map(({ id, seen }) => [id, seen])).toEqual([['front-cover', 'It is open']])
+  const gate = lockOfHousing({ lock: 'gate' }, undefined)
+  expect(coverLines(['front-cover'], gate).map(({ id, seen }) => [id, seen])).toEqual([['front-cover', 'It is open']])
+})
+
+test('where a cover stands before the first contact is a line, as the half’s own sheet says', () => {
+  const said = (of: Parameters<typeof lockOfHousing>[0]['lock'], secondLock?: object) =>
+    beforeFirstLines(['wedge'], lockOfHousing({ lock: of }, secondLock && { secondLock })).map((line) => line.words)
+  expect(said('comb')).toEqual(['The wedge up, at its stop'])
+  expect(said('cap')).toEqual(['The wedge off, out of the way'])
+  expect(said('wedge', { whileInserting: 'at-stop', partWayMm: 7 })).toEqual([
+    'The wedge at its part-way stop, 7 mm in',
+  ])
 })

@@ -1,19 +1,28 @@
 import { insertCardWords as words } from '@/words/screens/seat/insertCard'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
-import type { CoverId } from '@/core/parts/catalogue/secondaryLocks'
+import type { CoverId, HousingLock } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import type { CheckLine } from '@/ui/card/CheckList'
 import { insertStepWords } from '@/words/release'
-import { coverWords } from '@/words/seat'
+import { beforeFirstWords, coverActs } from '@/words/lock'
 import textCss from '@/ui/text/text.module.css'
 
 /** Covers that are opened before a contact can go in. */
-export const coverLines = (covers: readonly CoverId[]): readonly CheckLine[] =>
+export const coverLines = (covers: readonly CoverId[], lock: HousingLock): readonly CheckLine[] =>
   covers.map((cover) => ({
     id: cover,
-    words: coverWords[cover].open,
+    words: coverActs(cover, lock).open,
     hint: words.itIsClosedOpen,
     seen: words.itIsOpen,
+  }))
+
+/** Where the covers must stand before the first contact of an end goes in. */
+export const beforeFirstLines = (covers: readonly CoverId[], lock: HousingLock): readonly CheckLine[] =>
+  covers.map((cover) => ({
+    id: cover,
+    words: beforeFirstWords(cover, lock),
+    hint: words.beforeFirstContact,
+    seen: words.itStandsSo,
   }))
 
 /** The steps of a mechanism's way in; where a click can be tugged, that is the last. */

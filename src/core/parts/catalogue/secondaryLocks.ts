@@ -1,5 +1,5 @@
 import type { HouseRules } from '../rules/houseRules'
-import type { FamilyInput } from './types'
+import type { FamilyInput, HousingInput, SecondLock } from './types'
 
 export type LockId = FamilyInput['lock']
 
@@ -29,6 +29,11 @@ export interface SecondaryLock {
   /** what else takes hold of it where its tab is missing */
   readonly fallback?: 'blade-in-slot' | 'pick-under-edge'
   readonly covers: readonly CoverId[]
+}
+
+/** The lock of one half: what its kind does, and what its own sheet says otherwise. */
+export interface HousingLock extends SecondaryLock {
+  readonly said: SecondLock | undefined
 }
 
 const captive = { present: true, openToInsert: true, part: 'captive', threadedFirst: false } as const
@@ -116,3 +121,46 @@ export function coversInOrder(
 ): readonly CoverId[] {
   return covers.includes('front-cover') && coverOrder === 'gate-first' ? [...covers].reverse() : covers
 }
+
+const sideways: readonly SecondaryLock['access'][] = ['side-slot', 'face-slot', 'under-edge']
+const toolOut = {
+  drawn: 'fingers',
+  hooked: 'hook',
+  prised: 'flat-blade',
+  spread: 'fingers',
+} as const satisfies Record<NonNullable<SecondLock['out']>, SecondaryLock['tool']>
+
+/** The second lock of a half: its family's kind where its own sheet says nothing. */
+export function lockOfHousing(
+  family: Pick<FamilyInput, 'lock'>,
+  housing: Pick<HousingInput, 'secondLock'> | undefined,
+): HousingLock {
+  const said = housing?.secondLock
+  const kind = secondaryLocks[said?.kind ?? family.lock]
+  if (!said || !kind.present) return { ...kind, said: undefined }
+  const access = said.access === undefined ? kind.access : accessOf(said.access, kind)
+  const stops = said.partWayMm !== undefined || said.whileInserting === 'at-stop'
+  // what takes hold of a lost tab is known for the kind's own slot alone
+  const { fallback, ...rest } = kind
+  return {
+    ...rest,
+    ...(fallback && access === kind.access && { fallback }),
+    said,
+    access,
+    part: said.madeAs === undefined ? kind.part : said.madeAs === 'separate' ? 'separate' : 'captive',
+    // only what comes from behind, over the wires, must be on them first
+    threadedFirst: kind.threadedFirst && access === 'rear' && said.madeAs !== 'hinged',
+    way: said.way ?? kind.way,
+    tool: said.out === undefined ? kind.tool : toolOut[said.out],
+    states: stops && !kind.states.includes('part-way') ? ['open', 'part-way', 'closed'] : kind.states,
+    moves: said.moves ?? kind.moves,
+  }
+}
+
+/** Must it stand in a place of its own before the first contact goes in: up, off, or at its stop? */
+export const isSetBeforeFirst = (lock: HousingLock): boolean =>
+  lock.present && (lock.moves !== 'after' || lock.said?.whileInserting === 'at-stop')
+
+/** From the side is by the kind's own slot or edge, where it has one there. */
+const accessOf = (said: NonNullable<SecondLock['access']>, kind: SecondaryLock): SecondaryLock['access'] =>
+  said === 'side' ? (sideways.includes(kind.access) ? kind.access : 'side-slot') : said

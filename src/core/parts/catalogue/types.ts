@@ -4,6 +4,7 @@ import type { catalogueSchema } from './schema'
 import type { contactSchema } from './schema/contact'
 import type { familySchema, sealSchema, smallPartSchema } from './schema/family'
 import type { housingSchema } from './schema/housing'
+import type { secondLockSchema } from './schema/lock'
 import type { packSchema } from './schema/pack'
 import type { placardSchema, toolSchema } from './schema/tool'
 import type { cableSchema, wireTypeSchema } from './schema/wire'
@@ -13,6 +14,8 @@ export interface Cavity extends PlacedCavity {
   readonly size: string
 }
 
+/** How the second lock of one half works, as its own sheet says. */
+export type SecondLock = z.infer<typeof secondLockSchema>
 export type HousingInput = z.infer<typeof housingSchema>
 /** A housing whose cavities have been placed. */
 export type Housing = Omit<HousingInput, 'cavities' | 'arrangement'> & {

@@ -1,4 +1,4 @@
-import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../plan/facts'
 import type { JobState } from '../state/state'
 import type { EndDamageId } from '../../craft/faults/damage'
@@ -18,7 +18,7 @@ export type EndDamage =
 export function endDamage(state: JobState, end: string, what: EndDamageId): EndDamage {
   const housing = housingOf(state.facts, state.plan, end)
   const family = housing && state.facts.families[housing.family]
-  const lock = family && secondaryLocks[family.lock]
+  const lock = family && lockOfHousing(family, housing)
   if (what === 'lock' && lock && (lock.part === 'separate' || housing.lock !== undefined))
     return { takes: lock.threadedFirst ? 'cover' : 'lock', part: housing.lock }
   return { takes: 'housing', part: housing?.id ?? '', lockIsPart: what === 'lock' }

@@ -1,4 +1,4 @@
-import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
 import { type Termination, mateOf, planIndex } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
@@ -25,7 +25,7 @@ export function endRepairPlan(state: JobState, unit: number, end: string, what: 
   const spent = moved.filter((one) => isSpent(state, one))
   const now = endState(state, endKey(unit, end))
   const { parts, lostMm, enough, firstPieces } = endRepairCost(state, unit, end, damage, spent)
-  const locked = family !== undefined && secondaryLocks[family.lock].present
+  const locked = family !== undefined && lockOfHousing(family, housing).present
   const other = mateOf(state.plan, end)
   const steps: readonly RepairStep[] = [
     ...(now.lock === 'closed' ? [{ do: 'open-lock' as const, end }] : []),

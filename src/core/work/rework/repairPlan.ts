@@ -1,4 +1,4 @@
-import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../record/plan/facts'
 import { type SideLetter, type Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
 import { slackOf } from '../../record/standing/slack'
@@ -59,7 +59,7 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
   const locked = ends.filter((end) => {
     const housing = housingOf(state.facts, state.plan, end)
     const family = housing && state.facts.families[housing.family]
-    return family !== undefined && secondaryLocks[family.lock].present
+    return family !== undefined && lockOfHousing(family, housing).present
   })
   const parts = new Map<string, number>()
   const add = (part: string | undefined) => part !== undefined && parts.set(part, (parts.get(part) ?? 0) + 1)

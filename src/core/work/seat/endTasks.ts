@@ -1,4 +1,4 @@
-import { secondaryLocks } from '../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { mateOf, planIndex } from '../../record/plan/plan'
 import { type JobState, endState, termState } from '../../record/state/state'
 import { type UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
@@ -184,7 +184,7 @@ function closingTasks(
   const now = endState(state, endKey(unit, end))
   const family = state.facts.families[housing.family]
   const tasks: EndTask[] = []
-  if (family && secondaryLocks[family.lock].present)
+  if (family && lockOfHousing(family, housing).present)
     tasks.push({
       kind: 'lock',
       unit,

@@ -22,6 +22,8 @@ export const insertCardWords = {
   itHeld: 'It held',
   itIsClosedOpen: 'it is closed: open it first',
   itIsOpen: 'It is open',
+  beforeFirstContact: 'before the first contact goes in',
+  itStandsSo: 'It stands so',
   cutOffContactThat: 'Cut off the contact that does not go in again',
   somethingIsWrong: 'Something is wrong',
   thisOneSooner: 'This one sooner',

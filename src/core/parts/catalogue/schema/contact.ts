@@ -97,6 +97,10 @@ const kindsWith = <More extends z.ZodRawShape>(more: More) =>
       barrel: sleeveBarrel.optional(),
       /** hole or slot of a ring or fork; width of a blade; diameter of a bullet */
       studMm: above0.optional(),
+      /** at which it is fixed to its stud */
+      torqueNm: above0.optional(),
+      /** what is printed on its sleeve, or its colour by word */
+      sleeveMark: z.string().trim().min(1).max(40).optional(),
       /** an insulating collar or sleeve covers the barrel */
       insulated: z.boolean().default(false),
       /** its sleeve shrinks when heated */

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { contactSchema } from './contact'
 import { above0, aliases, id, name, rangeMm, sourceSchema } from './figures'
 import { housingSchema } from './housing'
+import { lockKindIds } from './lock'
 
 export const sizeSchema = z.strictObject({
   id,
@@ -67,7 +68,7 @@ export const familySchema = z.strictObject({
   /** how the wire is sealed; a whole mat must not be pierced, an open one is plugged */
   sealing: z.enum(['none', 'wire-seal', 'mat-seal', 'mat-self-piercing']),
   release: z.enum(['finger', 'barbs', 'window-lance', 'rear-sleeve', 'side-tang', 'neck', 'comb', 'none']),
-  lock: z.enum(['none', 'wedge', 'tail-cover', 'comb', 'cap', 'gate']),
+  lock: z.enum(lockKindIds),
   /** contact gender that each half takes */
   halves: z.strictObject({ plug: halfTakes, receptacle: halfTakes }),
   /** which way is up for a contact that goes in */

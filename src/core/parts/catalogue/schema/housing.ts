@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { numberingSchemes } from '../../../base/face/numbering'
 import { above0, aliases, atLeast0, id, name, point, sourceSchema } from './figures'
+import { secondLockSchema } from './lock'
 
 const count = z.number().int().min(1).max(200)
 
@@ -51,8 +52,17 @@ export const outlineSchema = z.strictObject({
   cornerMm: atLeast0.default(1),
 })
 
+const keyingId = z.string().min(1).max(10)
+
 /** A feature of the shell that keeps halves from being joined wrongly. */
-export const keySchema = z.strictObject({ kind: z.enum(['key', 'slot']), at: point, widthMm: above0, heightMm: above0 })
+export const keySchema = z.strictObject({
+  kind: z.enum(['key', 'slot']),
+  at: point,
+  widthMm: above0,
+  heightMm: above0,
+  /** the keyings that have it; all when left out */
+  keyings: z.array(keyingId).min(1).max(40).optional(),
+})
 
 export const cavitySchema = z.strictObject({
   id: z.string().min(1).max(6),
@@ -70,12 +80,12 @@ export const housingSchema = z.strictObject({
   aliases,
   role: z.enum(['plug', 'receptacle']),
   /** the keyings in which it is made; none has but one */
-  keyings: z.array(z.string().min(1).max(10)).max(40).optional(),
+  keyings: z.array(keyingId).max(40).optional(),
   arrangement: arrangementSchema,
   ids: idsSchema,
   mark: markSchema,
   outline: outlineSchema,
-  keys: z.array(keySchema).max(24).optional(),
+  keys: z.array(keySchema).max(120).optional(),
   /** contact size of all cavities, where they are alike */
   cavitySize: id.optional(),
   /** cavities of other sizes: contact size to cavity ids */
@@ -84,6 +94,8 @@ export const housingSchema = z.strictObject({
   cavities: z.array(cavitySchema).optional(),
   /** small parts of this half, by part id: fitted once each */
   lock: id.optional(),
+  /** how the second lock of this half works, as its own sheet says */
+  secondLock: secondLockSchema.optional(),
   interfaceSeal: id.optional(),
   /** further parts that belong to it, such as caps, backshells and clips */
   parts: z

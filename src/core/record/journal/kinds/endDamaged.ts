@@ -1,5 +1,5 @@
 import { endDamageIds } from '../../../craft/faults/damage'
-import { secondaryLocks } from '../../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../plan/facts'
 import { endKey, unitAndId } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
@@ -25,7 +25,7 @@ export const endDamaged: EntryKind<'end-damaged'> = {
     const housing = housingOf(state.facts, state.plan, end)
     const family = housing && state.facts.families[housing.family]
     if (!family || unit > state.plan.quantity) return { kind: 'unknown', what: 'end', id: end }
-    if (what === 'lock' && !secondaryLocks[family.lock].present) return { kind: 'unknown', what: 'part', id: 'lock' }
+    if (what === 'lock' && !lockOfHousing(family, housing).present) return { kind: 'unknown', what: 'part', id: 'lock' }
     const stillFull = [...state.oldEnds].find(
       ([key, old]) => old.end === end && unitAndId(key).unit === unit && holdsContacts(state, unit, unitAndId(key).id),
     )

@@ -1,4 +1,4 @@
-import { secondaryLocks } from '../../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../plan/facts'
 import { cavityKey, endKey, termLabel, wireKey } from '../../plan/keys'
 import { inCavity, planIndex } from '../../plan/plan'
@@ -79,7 +79,7 @@ export const takenOver: EntryKind<'taken-over'> = {
     for (const { unit, end } of closed) {
       const housing = housingOf(state.facts, state.plan, end)
       const family = housing && state.facts.families[housing.family]
-      const locks = family && secondaryLocks[family.lock].present
+      const locks = family && lockOfHousing(family, housing).present
       draft.put('ends', endKey(unit, end), {
         lock: locks ? 'closed' : 'open',
         fitted: housing?.interfaceSeal === undefined ? [] : [housing.interfaceSeal],

@@ -1,5 +1,5 @@
 import { releaseMechanisms } from '../../../parts/catalogue/releaseMechanisms'
-import { secondaryLocks } from '../../../parts/catalogue/secondaryLocks'
+import { lockOfHousing } from '../../../parts/catalogue/secondaryLocks'
 import { housingOf } from '../../plan/facts'
 import { cavityKey, endKey, termLabel, termOf } from '../../plan/keys'
 import { housingAt } from '../../standing/benchEnds'
@@ -11,7 +11,7 @@ import { findTermination } from '../shared'
 export const lockOf = (state: JobState, unit: number, end: string) => {
   const housing = housingAt(state, unit, end)
   const family = housing && state.facts.families[housing.family]
-  return family && { family, lock: secondaryLocks[family.lock], release: releaseMechanisms[family.release] }
+  return family && { family, lock: lockOfHousing(family, housing), release: releaseMechanisms[family.release] }
 }
 
 export const seatSubjects = (term: string, end: string, cavity: string) => {

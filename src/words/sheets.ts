@@ -1,5 +1,5 @@
-import type { FamilyFault } from '@/core/parts/sheets/familyDraft'
-import type { HousingProblem } from '@/core/parts/sheets/housingDraft'
+import type { FamilyFault } from '@/core/parts/sheets/readFamily'
+import type { HousingProblem } from '@/core/parts/sheets/readHousing'
 import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { arrangementWords } from './catalogue'
 import { list, mm2, plural } from './figures'
@@ -30,6 +30,8 @@ export function sheetProblemWords(problem: SheetProblem): string {
         : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
     case 'min-above-max':
       return 'It is below the figure before it.'
+    case 'not-as-many':
+      return `${plural(problem.wanted, 'number')} ${problem.wanted === 1 ? 'is' : 'are'} wanted here, one for each way; there ${problem.found === 1 ? 'is' : 'are'} ${String(problem.found)}.`
     case 'contradicts':
       return `Row ${String(problem.row)} is for the same contact and wire, and says otherwise.`
     case 'metal-off':
@@ -46,14 +48,18 @@ export function housingProblemWords(problem: HousingProblem): string {
       return 'Fill it in.'
     case 'bad-id':
       return 'An id has no spaces, commas or quotes.'
+    case 'twice':
+      return 'Another housing has that number.'
+    case 'unknown-size':
+      return `“${problem.size}” is not among the sizes${problem.known.length > 0 ? `: ${list([...problem.known], 8)}` : ' yet'}.`
     case 'not-numbers':
-      return 'Figures are wanted, with commas or spaces between.'
+      return 'A figure is wanted.'
     case 'not-positive':
       return 'It must be above 0.'
     case 'not-counts':
-      return 'Whole numbers are wanted, like 3, 4, 3.'
-    case 'bad-line':
-      return `Line ${String(problem.line)} cannot be read.`
+      return 'A whole number is wanted.'
+    case 'bad-list':
+      return `“${problem.found}” is none: no spaces, commas or quotes.`
     case 'arrangement':
       return `${arrangementWords(problem.fault)}.`
   }
@@ -62,8 +68,18 @@ export function housingProblemWords(problem: HousingProblem): string {
 export const sheetTitles = {
   sizes: 'Contact sizes',
   contacts: 'Contacts',
+  terminals: 'Terminals and splices',
+  pulls: 'Pull minima',
   seals: 'Wire seals',
+  parts: 'Small parts',
   placard: 'Placard rows',
+} as const
+
+/** The small tables of a housing. */
+export const housingSheetTitles = {
+  cavities: 'Cavities',
+  keys: 'Keys and slots',
+  oddSizes: 'Cavities of another size',
 } as const
 
 /** The fields of a family's head, as the editor calls them. */
@@ -76,6 +92,8 @@ export function familyFaultWords(fault: FamilyFault): string {
       return `${familyHeadWords[fault.field]}: ${sheetProblemWords(fault.problem)}`
     case 'sheet':
       return `${sheetTitles[fault.sheet]}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
+    case 'housing-cell':
+      return `Housing ${String(fault.housing + 1)}, ${housingSheetTitles[fault.sheet].toLowerCase()}, row ${String(fault.row + 1)}, ${fault.column}: ${sheetProblemWords(fault.problem)}`
     case 'housing':
       return `Housing ${String(fault.housing + 1)}, ${fault.field}: ${housingProblemWords(fault.problem)}`
   }

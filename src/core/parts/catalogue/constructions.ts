@@ -20,10 +20,16 @@ export interface Wings {
 export type ContactStepSlot = 'lance-clear' | 'seam-away' | 'shrink-after'
 export type ContactStep = ContactStepSlot | 'seam-on'
 
-/** How a maker's sheet gives the barrel: which column holds which of its dimensions, and what no sheet shows. */
+/** How a maker's sheet gives the barrel: which column holds which of its dimensions. */
 export interface BarrelSheet {
+  /** all that it takes to know the barrel */
   readonly columns: readonly (readonly [column: string, dimension: string])[]
-  readonly unshown: Readonly<Record<string, unknown>>
+  /** what a sheet may leave out, and what stands for it then */
+  readonly more: readonly {
+    readonly column: string
+    readonly dimension: string
+    readonly otherwise?: number | string
+  }[]
 }
 
 /**
@@ -101,7 +107,10 @@ const closedBarrel: ConstructionKind = {
       ['barrelOuterMm', 'outerMm'],
       ['holeAtMm', 'holeAtMm'],
     ],
-    unshown: { cupDepthMm: 0 },
+    more: [
+      { column: 'cupDepthMm', dimension: 'cupDepthMm', otherwise: 0 },
+      { column: 'cupBoreMm', dimension: 'cupBoreMm' },
+    ],
   },
 }
 
@@ -132,7 +141,7 @@ const stamped = {
   },
   cupBoreMm: none,
   passesMat: false,
-  mountSteps: () => ({ 'lance-clear': 'lance-clear' }),
+  mountSteps: (contact) => ('spring' in contact && contact.spring === 'none' ? {} : { 'lance-clear': 'lance-clear' }),
   sheet: {
     columns: [
       ['barrelMm', 'conductorBarrelMm'],
@@ -142,7 +151,10 @@ const stamped = {
       ['metalAreaMm2', 'metalAreaMm2'],
       ['crimpWidthMm', 'crimpWidthMm'],
     ],
-    unshown: { wings: 'touching' },
+    more: [
+      { column: 'wings', dimension: 'wings', otherwise: 'touching' },
+      { column: 'wingWidthMm', dimension: 'wingWidthMm' },
+    ],
   },
 } as const satisfies Partial<ConstructionKind>
 

@@ -6,14 +6,14 @@ import { figureChanges } from '../catalogue/comparePackages'
 import { emptyPackage } from '../catalogue/packageLists'
 import { houseRules } from '../rules/houseRules'
 import { fit } from '../../craft/fit/fit'
-import { draftFamily, duplicateFamily, emptyFamily, placardsAfter, readFamily, type FamilyDraft } from './familyDraft'
+import { draftFamily, duplicateFamily, emptyFamily, placardsAfter, type FamilyDraft } from './familyDraft'
+import { readFamily } from './readFamily'
 import { placardSheet } from './familySheets'
-import { draftHousing, emptyHousing, readHousing, type HousingDraft } from './housingDraft'
+import { emptyHousing } from './housingDraft'
 import { readWireRows, wireRow } from './wireSheet'
 import { readSheetRow } from './sheet'
 
 const shelf = demoShelfInput()
-const source = { document: 'sheet', basis: 'sheet' } as const
 
 test('every family of the demo world, opened as a draft and read again, is the same family with the same placards', () => {
   for (const family of shelf.families) {
@@ -72,16 +72,18 @@ const quick: FamilyDraft = {
   name: 'Fresh',
   document: 'Fresh sheet',
   sheets: {
+    ...emptyFamily.sheets,
     sizes: [{ id: 'F1', boreMm: '2.2' }],
     contacts: [
       { id: 'F-S', construction: 'open', size: 'F1', gender: 'socket', minMm2: '0.2', maxMm2: '0.5', plating: 'tin' },
     ],
-    seals: [],
     placard: [
       { tool: 'PF-10', contact: 'F-S', minMm2: '0.2', maxMm2: '0.5', die: 'D9', stripMinMm: '2.6', stripMaxMm: '3.2' },
     ],
   },
-  housings: [{ ...emptyHousing, id: 'F-3', name: 'Fresh 3 plug', counts: '3', pitchMm: '3.2', size: 'F1' }],
+  housings: [
+    { ...emptyHousing, id: 'F-3', name: 'Fresh 3 plug', cavities: [{ ways: '3', pitchMm: '3.2' }], size: 'F1' },
+  ],
 }
 
 test('a family with the least that a sheet gives can be used at once: what is not on it stays out', () => {
@@ -168,34 +170,6 @@ test.each<[string, Partial<FamilyDraft>, unknown]>([
       (at === undefined || one.at === at),
   )
   expect(found).toMatchObject(fault as object)
-})
-
-test.each<[string, Partial<HousingDraft>, string]>([
-  ['counts that are none', { counts: '3, x' }, 'counts'],
-  ['no pitch', { pitchMm: '' }, 'pitchMm'],
-  ['a pitch below nothing', { pitchMm: '-2' }, 'pitchMm'],
-  ['a line of free places without figures', { arrangement: 'free', positions: '0 0\nleft' }, 'positions'],
-  ['rings without radii for each', { arrangement: 'rings', counts: '1, 6', radii: '0', order: 'out' }, 'radii'],
-  ['rings numbered like rows', { arrangement: 'rings', counts: '1, 6', radii: '0, 4', order: 'snake' }, 'order'],
-  ['too few printed ids', { ids: 'list', idText: 'A' }, 'idText'],
-  ['a key without its place', { keys: 'key 1 2' }, 'keys'],
-  ['no contact size', { size: '' }, 'size'],
-])('housing: %s', (_what, change, field) => {
-  expect(Object.keys(readHousing({ ...emptyHousing, id: 'X', size: 'F1', ...change }, source).problems)).toContain(
-    field,
-  )
-})
-
-test('a shell without measures is drawn round its cavities, and every housing of the demo world comes back the same', () => {
-  const { housing } = readHousing(
-    { ...emptyHousing, id: 'X', size: 'F1', counts: '3, 4', pitchMm: '4', rowPitchMm: '5' },
-    source,
-  )
-  expect(housing?.outline).toMatchObject({ widthMm: 19, heightMm: 12 })
-  for (const one of shelf.families.flatMap((family) => family.housings)) {
-    const again = readHousing(draftHousing(one), one.source).housing
-    expect(figureChanges({ ...one, aliases: [], parts: undefined }, { ...again, parts: undefined })).toEqual([])
-  }
 })
 
 test('a row reads what it can, and names each cell that it cannot', () => {
@@ -305,4 +279,97 @@ test('an edit changes only what it names', () => {
   expect(saved?.contacts.slice(1)).toEqual(family.contacts.slice(1))
   expect(saved?.housings).toEqual(family.housings)
   expect(saved?.seals).toEqual(family.seals)
+})
+
+test('terminals and their own pull minima stand in sheets of their own', () => {
+  const { family, faults } = readFamily({
+    ...quick,
+    sheets: {
+      ...quick.sheets,
+      contacts: quick.sheets.contacts.map((row) => ({ ...row, construction: 'open-barrel', wings: 'staggered' })),
+      terminals: [
+        {
+          id: 'R-M4',
+          shape: 'ring',
+          minMm2: '16 AWG',
+          maxMm2: '14 awg',
+          plating: 'tin',
+          sleeveMark: 'blue',
+          insulated: 'yes',
+          studMm: '4.3',
+          torqueNm: '1.2',
+        },
+      ],
+      pulls: [
+        { contact: 'R-M4', areaMm2: '1.31', forceN: '133 N' },
+        { contact: 'F-S', areaMm2: '0.35', forceN: '12 lbf' },
+      ],
+    },
+  })
+  expect(faults).toEqual([])
+  expect(family?.contacts.find((one) => one.id === 'R-M4')).toMatchObject({
+    construction: 'sleeve',
+    conductor: { minMm2: 1.308696, maxMm2: 2.080908 },
+    insulated: true,
+    shrinks: false,
+    studMm: 4.3,
+    torqueNm: 1.2,
+    sleeveMark: 'blue',
+    pullMinima: [{ areaMm2: 1.31, forceN: 133 }],
+  })
+  expect(family?.contacts.find((one) => one.id === 'F-S')?.pullMinima[0]?.forceN).toBeCloseTo(53.38, 2)
+})
+
+test('a part number is one part’s, in whichever table it stands; a pull for a stranger is named', () => {
+  const sheets = {
+    ...quick.sheets,
+    contacts: quick.sheets.contacts.map((row) => ({ ...row, construction: 'open-barrel' })),
+    parts: [{ id: 'F-S', kind: 'clip' }],
+    pulls: [{ contact: 'NOPE', areaMm2: '1', forceN: '80' }],
+  }
+  expect(readFamily({ ...quick, sheets }).faults).toEqual([
+    { at: 'sheet', sheet: 'parts', row: 0, column: 'id', problem: { kind: 'twice' } },
+    {
+      at: 'sheet',
+      sheet: 'pulls',
+      row: 0,
+      column: 'contact',
+      problem: { kind: 'unknown', what: 'contact of this family', known: ['F-S'] },
+    },
+  ])
+})
+
+test('a housing that says a size of no sheet, and one whose number is taken, are named at their cell', () => {
+  const contacts = quick.sheets.contacts.map((row) => ({ ...row, construction: 'open-barrel' }))
+  const [one] = quick.housings
+  if (!one) throw new Error('housing')
+  const { faults } = readFamily({
+    ...quick,
+    sheets: { ...quick.sheets, contacts },
+    housings: [one, { ...one, cavities: [{ ways: '2', pitchMm: '3', size: 'F9' }] }],
+  })
+  expect(faults).toContainEqual({ at: 'housing', housing: 1, field: 'id', problem: { kind: 'twice' } })
+  const alone = readFamily({
+    ...quick,
+    sheets: { ...quick.sheets, contacts },
+    housings: [
+      {
+        ...one,
+        cavities: [
+          { ways: '3', pitchMm: '3' },
+          { ways: '2', size: 'F9' },
+        ],
+      },
+    ],
+  })
+  expect(alone.faults).toEqual([
+    {
+      at: 'housing-cell',
+      housing: 0,
+      sheet: 'cavities',
+      row: 1,
+      column: 'size',
+      problem: { kind: 'unknown', what: 'contact size', known: ['F1'] },
+    },
+  ])
 })

@@ -1,7 +1,7 @@
 import type { ContactInput, FamilyInput } from '../catalogue/types'
 import type { SheetColumn, SheetRow } from './sheet'
-import { type HousingDraft, type HousingField, draftHousing } from './housingDraft'
-import { type SheetSource, unshownOf } from './familySheets'
+import { type HousingDraft, draftHousing } from './housingDraft'
+import type { SheetSource } from './sheetCells'
 import { sortedBy } from '../../base/collections'
 
 /** What is not edited stays as it was: how a part of a draft is told from what it was, and what no field shows is kept. */
@@ -24,30 +24,38 @@ type HousingInput = FamilyInput['housings'][number]
 /** A housing that is as it was stays as it was; one that is edited keeps what no field shows. */
 export function keepHousing(housing: HousingInput, said: HousingDraft, before: HousingInput | undefined): HousingInput {
   if (!before) return housing
-  const was = draftHousing(before)
-  const same = (Object.keys(was) as HousingField[]).every((field) => was[field] === said[field])
-  return same ? before : { ...housing, aliases: before.aliases, ...(before.parts && { parts: before.parts }) }
+  if (JSON.stringify(tidy(draftHousing(before))) === JSON.stringify(tidy(said))) return before
+  const counts = new Map((before.parts ?? []).map((one) => [one.part, one.count]))
+  return {
+    ...housing,
+    aliases: before.aliases,
+    ...(housing.parts && {
+      parts: housing.parts.map((one) => ({ ...one, count: counts.get(one.part) ?? one.count })),
+    }),
+  }
+}
+
+/** A draft without what says nothing: cells that are empty, spaces at either end. */
+const tidy = (draft: HousingDraft): unknown => {
+  const rows = (table: readonly SheetRow[]) =>
+    table.flatMap((row) => {
+      const said = Object.entries(row).flatMap(([key, text]) =>
+        text.trim() === '' ? [] : [[key, text.trim()] as const],
+      )
+      return said.length === 0 ? [] : [said.sort(([a], [b]) => (a < b ? -1 : 1))]
+    })
+  return { ...draft, cavities: rows(draft.cavities), oddSizes: rows(draft.oddSizes), keys: rows(draft.keys) }
 }
 
 /** A contact with what its sheet does not show as it was before. */
 export function keepContact(contact: ContactInput, before: ContactInput | undefined): ContactInput {
   if (before?.construction !== contact.construction) return contact
-  const barrel =
-    contact.barrel && before.barrel
-      ? {
-          barrel: {
-            ...before.barrel,
-            ...contact.barrel,
-            ...unshownOf(before),
-          },
-        }
-      : {}
   return {
     ...contact,
-    ...barrel,
     aliases: before.aliases,
     pullMinima: before.pullMinima,
     contactMilliohm: before.contactMilliohm,
     refC: before.refC,
+    ...(before.construction === 'sleeve' && { reuses: before.reuses, matings: before.matings }),
   } as ContactInput
 }

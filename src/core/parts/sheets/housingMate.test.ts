@@ -3,14 +3,16 @@ import { expect, test } from 'vitest'
 import { placeHousing } from '../catalogue/catalogue'
 import { demoShelfInput } from '../catalogue/demoShelf.testing'
 import type { HousingInput } from '../catalogue/types'
-import { emptyHousing, type HousingDraft, readHousing } from './housingDraft'
+import { emptyHousing, type HousingDraft } from './housingDraft'
+import { readHousing } from './readHousing'
 import { mateOf, meetingOf } from './housingMate'
 
 const source = { document: 'sheet', basis: 'sheet' as const }
 
 function housingOf(draft: HousingDraft): HousingInput {
-  const { housing, problems } = readHousing(draft, source)
-  if (!housing || Object.keys(problems).length > 0) throw new Error(JSON.stringify(problems))
+  const { housing, problems, cells } = readHousing(draft, source)
+  if (!housing || Object.keys(problems).length > 0 || cells.length > 0)
+    throw new Error(JSON.stringify([problems, cells]))
   return housing
 }
 function mated(housing: HousingInput): HousingInput {
@@ -50,30 +52,43 @@ test('the mate of the mate is the housing again, whatever its rows and numbers',
   const rows = fc.array(fc.integer({ min: 1, max: 6 }), { minLength: 1, maxLength: 4 })
   const order = fc.constantFrom<HousingDraft['order'][]>('same-side', 'snake')
   fc.assert(
-    fc.property(rows, order, fc.integer({ min: 1, max: 9 }), fc.boolean(), (counts, counted, first, offset) => {
-      const housing = housingOf({
-        ...emptyHousing,
-        id: 'H',
-        size: 'S',
-        counts: counts.join(','),
-        order: counted,
-        first: String(first),
-        offsets: offset ? counts.map((_count, i) => String(-3 - i)).join(', ') : '',
-        keys: 'slot 5 3 1.8 1.2',
-      })
-      const mate = mated(housing)
-      expect(meetingOf(housing, mate)).toMatchObject({ miss: [], alone: [], keyless: false })
-      expect(mate.keys).toEqual([{ kind: 'key', at: { xMm: -5, yMm: 3 }, widthMm: 1.8, heightMm: 1.2 }])
-      const again = mated(mate)
-      expect(meetingOf(again, mate)).toMatchObject({ miss: [], alone: [] })
-      expect(again.role).toBe(housing.role)
-      expect(again.keys).toEqual(housing.keys)
-    }),
+    fc.property(
+      rows,
+      order,
+      fc.integer({ min: 1, max: 9 }),
+      fc.boolean(),
+      fc.boolean(),
+      (counts, counted, first, offset, own) => {
+        const housing = housingOf({
+          ...emptyHousing,
+          id: 'H',
+          size: 'S',
+          cavities: counts.map((ways, i) => ({
+            ways: String(ways),
+            pitchMm: own ? String(3 + i) : '4',
+            ...(offset && { firstXMm: String(-3 - i) }),
+          })),
+          order: counted,
+          first: String(first),
+          keys: [{ kind: 'slot', xMm: '5', yMm: '3', widthMm: '1.8', heightMm: '1.2', keyings: 'K1 K3' }],
+        })
+        const mate = mated(housing)
+        expect(meetingOf(housing, mate)).toMatchObject({ miss: [], alone: [], keyless: false })
+        expect(mate.keys).toEqual([
+          { kind: 'key', at: { xMm: -5, yMm: 3 }, widthMm: 1.8, heightMm: 1.2, keyings: ['K1', 'K3'] },
+        ])
+        const again = mated(mate)
+        expect(meetingOf(again, mate)).toMatchObject({ miss: [], alone: [] })
+        expect(again.role).toBe(housing.role)
+        expect(again.keys).toEqual(housing.keys)
+      },
+    ),
     { numRuns: 60 },
   )
 })
 
-const two = (more: Partial<HousingDraft>) => housingOf({ ...emptyHousing, id: 'H', size: 'S', counts: '3', ...more })
+const two = (more: Partial<HousingDraft>) =>
+  housingOf({ ...emptyHousing, id: 'H', size: 'S', cavities: [{ ways: '3', pitchMm: '4' }], ...more })
 
 test('a half with the same numbers from the same side misses all but the middle, and by how much is said', () => {
   expect(meetingOf(two({}), two({ id: 'R', role: 'receptacle' }))).toEqual({
@@ -88,6 +103,6 @@ test('a half with the same numbers from the same side misses all but the middle,
 })
 
 test('a half with other ways is told by the numbers that stand alone', () => {
-  const meeting = meetingOf(two({}), two({ id: 'R', counts: '4', ids: 'list', idText: '4 3 2 1' }))
+  const meeting = meetingOf(two({}), two({ id: 'R', cavities: [{ ways: '4', pitchMm: '4', ids: '4–1' }], ids: 'list' }))
   expect(meeting?.alone).toEqual(['4'])
 })

@@ -1,10 +1,11 @@
 import { groupBy } from '../../base/collections'
 import { placeHousing } from '../catalogue/catalogue'
 import type { HousingInput } from '../catalogue/types'
-import { draftHousing, type HousingDraft } from './housingDraft'
+import { shortIds } from './expandIds'
+import { draftHousing, type HousingDraft, noSecondLock } from './housingDraft'
 
 /** A figure as it is written: without the dust of a subtraction. */
-const written = (mm: number) => String(Math.round(mm * 1e4) / 1e4)
+const written = (mm: number) => String(Math.round(mm * 1e4) / 1e4 + 0)
 
 /**
  * The other half of a housing, as a draft: its wire face is this one's in a mirror, so that each cavity meets the one of its number;
@@ -15,47 +16,51 @@ const written = (mm: number) => String(Math.round(mm * 1e4) / 1e4)
 export function mateOf(housing: HousingInput, id: string): HousingDraft | undefined {
   const placed = placeHousing(housing, '')
   if (!placed.ok) return undefined
-  const { arrangement } = housing
   const draft = draftHousing(housing)
   // rows from the top, each from the other side
   const rows = [...groupBy(placed.value.cavities, ({ row }) => row)]
     .sort(([a], [b]) => a - b)
     .map(([, cavities]) => [...cavities].sort((a, b) => b.xMm - a.xMm))
-  const ids = rows.flat().map((one) => one.id)
+  const listed = { ids: 'list', order: 'same-side' } as const
   return {
     ...draft,
     id,
     name: '',
     role: housing.role === 'plug' ? 'receptacle' : 'plug',
-    ...(arrangement.kind === 'rows' && {
-      ids: 'list',
-      order: 'same-side',
-      idText: ids.join(' '),
-      ...(arrangement.rowOffsetsMm && { offsets: rows.map(([first]) => written(-(first?.xMm ?? 0))).join(', ') }),
+    ...(draft.arrangement === 'rows' && {
+      ...listed,
+      cavities: draft.cavities.map((row, i) => ({
+        ...row,
+        ids: shortIds((rows[i] ?? []).map((cavity) => cavity.id)),
+        ...(row.firstXMm !== undefined && { firstXMm: written(-(rows[i]?.[0]?.xMm ?? 0)) }),
+      })),
     }),
-    ...(arrangement.kind === 'free' && {
-      ids: 'list',
-      order: 'same-side',
-      idText: ids.join(' '),
-      positions: rows
-        .flat()
-        .map(({ xMm, yMm, row }) => `${written(-xMm)} ${written(yMm)} ${String(row)}`)
-        .join('\n'),
+    ...(draft.arrangement === 'free' && {
+      ...listed,
+      cavities: rows.flat().map((cavity) => ({
+        id: cavity.id,
+        xMm: written(-cavity.xMm),
+        yMm: written(cavity.yMm),
+        row: String(cavity.row),
+        ...(cavity.size !== housing.cavitySize && { size: cavity.size }),
+      })),
     }),
-    ...(arrangement.kind === 'rings' && {
-      startDeg: written((((180 - arrangement.startDeg) % 360) + 360) % 360),
-      clockwise: !arrangement.clockwise,
+    ...(draft.arrangement === 'rings' && {
+      startDeg: written((((180 - Number(draft.startDeg)) % 360) + 360) % 360),
+      clockwise: !draft.clockwise,
     }),
-    markAt: `${written(-housing.mark.at.xMm)}, ${written(housing.mark.at.yMm)}`,
-    keys: (housing.keys ?? [])
-      .map(
-        ({ kind, at, widthMm, heightMm }) =>
-          `${kind === 'key' ? 'slot' : 'key'} ${written(-at.xMm)} ${written(at.yMm)} ${written(widthMm)} ${written(heightMm)}`,
-      )
-      .join('\n'),
+    markXMm: written(-housing.mark.at.xMm),
+    markYMm: written(housing.mark.at.yMm),
+    keys: draft.keys.map((key) => ({
+      ...key,
+      kind: key.kind === 'key' ? 'slot' : 'key',
+      xMm: written(-Number(key.xMm)),
+    })),
     lock: '',
+    secondLock: noSecondLock,
     interfaceSeal: '',
-    mates: housing.id,
+    parts: [],
+    mates: [housing.id],
   }
 }
 

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
-import { contactSheet, placardSheet } from './familySheets'
+import { contactSheet } from './contactSheet'
+import { placardSheet } from './familySheets'
 import { layPasted, pasteIntoSheet, readSheetCell, type SheetColumn } from './sheet'
 
 const column = (id: string): SheetColumn => {

@@ -33,6 +33,8 @@ export type SheetProblem =
   | { readonly kind: 'twice' }
   | { readonly kind: 'unknown'; readonly what: string; readonly known: readonly string[] }
   | { readonly kind: 'min-above-max' }
+  /** so many are wanted in one cell */
+  | { readonly kind: 'not-as-many'; readonly wanted: number; readonly found: number }
   /** another row, counted from 1, is for the same and says otherwise */
   | { readonly kind: 'contradicts'; readonly row: number }
   /** strands and print do not belong to one wire */

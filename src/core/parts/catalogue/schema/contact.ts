@@ -3,6 +3,9 @@ import { above0, aliases, atLeast0, id, name, rangeMm, rangeMm2, sourceSchema } 
 
 export const platings = ['gold', 'tin', 'nickel', 'silver'] as const
 
+/** How the wings of an open barrel close: edge to edge, one over the other, or one behind the other. */
+export const wingFolds = ['touching', 'overlapping', 'staggered'] as const
+
 const closedBarrel = z.strictObject({
   depthMm: above0,
   boreMm: above0,
@@ -24,7 +27,7 @@ const openBarrel = z.strictObject({
   crimpWidthMm: above0,
   /** over the open conductor wings, as callipers find it */
   wingWidthMm: above0.optional(),
-  wings: z.enum(['touching', 'overlapping', 'staggered']),
+  wings: z.enum(wingFolds),
 })
 const sleeveBarrel = z.strictObject({
   /** from the mouth to the tip, the tongue or the stop */
@@ -60,10 +63,15 @@ const base = {
   contactMilliohm: above0.default(5),
   source: sourceSchema,
 }
+/** What of the contact itself springs out to hold it, or to be held by. */
+export const contactSprings = ['lance', 'tang', 'barbs', 'none'] as const
+
 const inCavity = {
   ...base,
   size: id,
   gender: z.enum(['pin', 'socket']),
+  /** left out: it is not on the sheet */
+  spring: z.enum(contactSprings).optional(),
   /** diameter or width of the part that mates */
   matingMm: above0.optional(),
   /** largest diameter of the crimped contact: it must pass the bore */

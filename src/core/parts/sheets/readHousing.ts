@@ -1,0 +1,229 @@
+import { type ArrangementFault, type PlacedCavity, placeCavities } from '../../base/face/arrangement'
+import type { HousingInput, SecondLock } from '../catalogue/types'
+import type { HousingDraft, SecondLockDraft } from './housingDraft'
+import { type HousingSheet, housingColumns } from './housingSheets'
+import { expandIds } from './expandIds'
+import { readCavities } from './readCavities'
+import { type CellValue, type SheetProblem, isBlankRow, readSheetRow } from './sheet'
+
+export type HousingField = keyof HousingDraft | keyof SecondLockDraft
+export type HousingProblem =
+  | { readonly kind: 'missing' }
+  | { readonly kind: 'bad-id' }
+  /** another housing of the family has that number */
+  | { readonly kind: 'twice' }
+  | { readonly kind: 'unknown-size'; readonly size: string; readonly known: readonly string[] }
+  | { readonly kind: 'not-numbers' }
+  | { readonly kind: 'not-positive' }
+  | { readonly kind: 'not-counts' }
+  | { readonly kind: 'bad-list'; readonly found: string }
+  | { readonly kind: 'arrangement'; readonly fault: ArrangementFault }
+
+/** A fault in a cell of one of a housing's tables. */
+export interface HousingCellFault {
+  readonly sheet: HousingSheet
+  readonly row: number
+  readonly column: string
+  readonly problem: SheetProblem
+}
+
+export interface HousingReading {
+  /** as far as it can be read: cavities are placed, so that the drawing can follow every key */
+  readonly housing?: HousingInput
+  readonly problems: Readonly<Partial<Record<HousingField, HousingProblem>>>
+  readonly cells: readonly HousingCellFault[]
+}
+
+/** What is found while a draft is read. */
+export interface Findings {
+  readonly problems: Partial<Record<HousingField, HousingProblem>>
+  readonly cells: HousingCellFault[]
+}
+
+export interface ReadCells {
+  /** place of the row in its table, from 0 */
+  readonly row: number
+  readonly values: Readonly<Record<string, CellValue>>
+}
+
+const ID = /^[^\s,;:"'<>]{1,60}$/
+/** Room that a shell keeps round its outer cavities, where nobody has measured it, mm. */
+const WALL_MM = 3.5
+
+/** The housing that a draft says, or what is wrong with each field and cell. */
+export function readHousing(draft: HousingDraft, source: HousingInput['source']): HousingReading {
+  const found: Findings = { problems: {}, cells: [] }
+  const { problems, cells } = found
+  const table = (sheet: HousingSheet): readonly ReadCells[] =>
+    draft[sheet].flatMap((said, row) => {
+      if (isBlankRow(said)) return []
+      const reading = readSheetRow(housingColumns(sheet, draft), said)
+      for (const [column, problem] of Object.entries(reading.problems)) cells.push({ sheet, row, column, problem })
+      return [{ row, values: reading.values }]
+    })
+  const id = draft.id.trim()
+  if (id === '') problems.id = { kind: 'missing' }
+  else if (!ID.test(id)) problems.id = { kind: 'bad-id' }
+  for (const field of ['keyings', 'mates', 'parts'] as const) {
+    const bad = draft[field].find((one) => !ID.test(one) || (field === 'keyings' && one.length > 10))
+    if (bad !== undefined) problems[field] = { kind: 'bad-list', found: bad }
+  }
+  const read = readCavities(draft, table('cavities'), found)
+  if (!read) return { problems, cells }
+  const { arrangement, ids } = read
+  const placed = placeCavities(arrangement, ids)
+  if (!placed.ok) {
+    problems[fieldOf(placed.fault.kind)] = { kind: 'arrangement', fault: placed.fault }
+    return { problems, cells }
+  }
+  const sizes = placed.value.map(read.sizeAt)
+  const cavitySize = draft.size.trim() || sizes.find((one) => one !== undefined)
+  if (cavitySize === undefined || (draft.size.trim() === '' && sizes.includes(undefined)))
+    problems.size = { kind: 'missing' }
+  const shell = shellSize(draft, placed.value, found)
+  const keys = table('keys').map(({ values }) => keyOf(values))
+  const otherSizes = readOtherSizes(placed.value, sizes, cavitySize, table('oddSizes'), found)
+  const secondLock = readSecondLock(draft.secondLock, found)
+  const housing: HousingInput = {
+    id,
+    name: draft.name.trim() || id,
+    aliases: [],
+    role: draft.role,
+    ...(draft.keyings.length > 0 && { keyings: [...draft.keyings] }),
+    arrangement: arrangement as HousingInput['arrangement'],
+    ids: ids as HousingInput['ids'],
+    mark: { kind: draft.markKind, at: markAt(draft, shell, found) },
+    outline: { shape: draft.shape, ...shell, cornerMm: cornerOf(draft) },
+    ...(keys.length > 0 && { keys }),
+    ...(cavitySize !== undefined && { cavitySize }),
+    ...(Object.keys(otherSizes).length > 0 && { otherSizes }),
+    ...(draft.lock.trim() !== '' && { lock: draft.lock.trim() }),
+    ...(secondLock && { secondLock }),
+    ...(draft.interfaceSeal.trim() !== '' && { interfaceSeal: draft.interfaceSeal.trim() }),
+    ...(draft.parts.length > 0 && { parts: draft.parts.map((part) => ({ part, count: 1 })) }),
+    ...(draft.mates.length > 0 && { mates: [...draft.mates] }),
+    source,
+  }
+  return { housing, problems, cells }
+}
+
+/** A figure above nought; left empty, what stands in for it. A figure that is none is drawn as 1. */
+export function readPositive(said: string, field: HousingField, { problems }: Findings, fallback?: number): number {
+  const text = said.trim()
+  if (text === '' && fallback !== undefined) return fallback
+  const value = Number(text.replace(',', '.').replace(/\s*mm$/i, ''))
+  if (text === '') problems[field] = { kind: 'missing' }
+  else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
+  else if (value <= 0) problems[field] = { kind: 'not-positive' }
+  return value > 0 ? value : 1
+}
+
+/** How large the shell is: as typed, or round the outer cavities. */
+function shellSize(draft: HousingDraft, cavities: readonly PlacedCavity[], found: Findings) {
+  const round = draft.shape === 'circle'
+  const acrossX = cavities.map(({ xMm, yMm }) => (round ? Math.hypot(xMm, yMm) : Math.abs(xMm)))
+  const widthMm = readPositive(draft.widthMm, 'widthMm', found, tenth(2 * Math.max(...acrossX) + 2 * WALL_MM))
+  if (round) return { widthMm, heightMm: widthMm }
+  const acrossY = cavities.map(({ yMm }) => Math.abs(yMm))
+  const heightMm = readPositive(draft.heightMm, 'heightMm', found, tenth(2 * Math.max(...acrossY) + 2 * WALL_MM))
+  return { widthMm, heightMm }
+}
+
+/** A shell that nobody measured is not known to a thousandth. */
+const tenth = (mm: number) => Math.round(mm * 10) / 10
+
+const cornerOf = ({ cornerMm }: HousingDraft) => {
+  const corner = Number(cornerMm.replace(',', '.'))
+  return Number.isFinite(corner) && corner >= 0 ? corner : 1
+}
+
+/** The mark of cavity 1: as typed, each of its places for itself, else at the top left. */
+function markAt(
+  { markXMm, markYMm }: HousingDraft,
+  { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
+  { problems }: Findings,
+) {
+  const read = (said: string, field: 'markXMm' | 'markYMm', fallback: number) => {
+    const text = said.trim()
+    const value = Number(text.replace(',', '.').replace('−', '-'))
+    if (text !== '' && Number.isFinite(value)) return value
+    if (text !== '') problems[field] = { kind: 'not-numbers' }
+    return fallback
+  }
+  return { xMm: read(markXMm, 'markXMm', -widthMm / 2 + 1), yMm: read(markYMm, 'markYMm', heightMm / 2 - 2) }
+}
+
+/** Under which field a fault of the whole arrangement is shown. */
+function fieldOf(fault: ArrangementFault['kind']): HousingField {
+  return fault === 'no-letters' ? 'skip' : fault === 'ids-missing' ? 'ids' : 'order'
+}
+
+const num = (value: CellValue, otherwise: number) => (typeof value === 'number' ? value : otherwise)
+
+function keyOf(values: ReadCells['values']): NonNullable<HousingInput['keys']>[number] {
+  const keyings = Array.isArray(values.keyings) ? (values.keyings as readonly string[]) : []
+  return {
+    kind: values.kind === 'slot' ? 'slot' : 'key',
+    at: { xMm: num(values.xMm, 0), yMm: num(values.yMm, 0) },
+    widthMm: num(values.widthMm, 1),
+    heightMm: num(values.heightMm, 1),
+    ...(keyings.length > 0 && { keyings: [...keyings] }),
+  }
+}
+
+/** Cavities of another size: whole rows that say so, and those that are named one by one. */
+function readOtherSizes(
+  cavities: readonly PlacedCavity[],
+  /** what row or place of each cavity says */
+  sizes: readonly (string | undefined)[],
+  cavitySize: string | undefined,
+  odd: readonly ReadCells[],
+  { cells }: Findings,
+): Readonly<Record<string, string[]>> {
+  const others: Record<string, string[]> = {}
+  const known = new Set(cavities.map((cavity) => cavity.id))
+  const put = (size: string, id: string) => (others[size] ??= []).push(id)
+  for (const [i, { id }] of cavities.entries()) {
+    const size = sizes[i]
+    if (size !== undefined && size !== cavitySize) put(size, id)
+  }
+  for (const { row, values } of odd) {
+    if (typeof values.size !== 'string' || typeof values.cavities !== 'string') continue
+    for (const id of expandIds(values.cavities)) {
+      if (!known.has(id))
+        cells.push({
+          sheet: 'oddSizes',
+          row,
+          column: 'cavities',
+          problem: { kind: 'unknown', what: `cavity ${id}`, known: [...known].slice(0, 8) },
+        })
+      put(values.size, id)
+    }
+  }
+  return others
+}
+
+/** What a sheet says of a lock; undefined where it says nothing. */
+function readSecondLock(said: SecondLockDraft, found: Findings): SecondLock | undefined {
+  const figure = (field: 'partWayMm' | 'homeMm') =>
+    said[field].trim() === '' ? undefined : readPositive(said[field], field, found)
+  const word = (field: Exclude<keyof SecondLock, 'partWayMm' | 'homeMm'>) => said[field].trim() || undefined
+  if (said.tool.trim() !== '' && !ID.test(said.tool.trim())) found.problems.tool = { kind: 'bad-id' }
+  const lock = {
+    kind: word('kind'),
+    madeAs: word('madeAs'),
+    access: word('access'),
+    way: word('way'),
+    leads: word('leads'),
+    partWayMm: figure('partWayMm'),
+    homeMm: figure('homeMm'),
+    moves: word('moves'),
+    whileInserting: word('whileInserting'),
+    out: word('out'),
+    tool: word('tool'),
+    toolEnd: word('toolEnd'),
+  }
+  const known = Object.entries(lock).filter(([, value]) => value !== undefined)
+  // its choices come from lists; the catalogue's schema holds them to it
+  return known.length > 0 ? (Object.fromEntries(known) as SecondLock) : undefined
+}

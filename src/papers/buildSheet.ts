@@ -66,17 +66,17 @@ function signatures(state: JobState, name: NameOf, clock: BenchClock): Content[]
 function faces(state: JobState): Content[] {
   const shown = state.plan.ends.flatMap((end) => {
     const housing = housingOf(state.facts, state.plan, end.id)
-    return housing ? [{ end: end.id, housing }] : []
+    return housing ? [{ end: end.id, keying: end.keying, housing }] : []
   })
   const rows: Content[] = []
   for (let i = 0; i < shown.length; i += 2) {
     rows.push({
       unbreakable: true,
-      columns: shown.slice(i, i + 2).map(({ end, housing }) => ({
+      columns: shown.slice(i, i + 2).map(({ end, keying, housing }) => ({
         width: '50%',
         stack: [
           { text: words.endWireFace(end, housing.name, housing.id), fontSize: 8.5, bold: true },
-          { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165), width: 245 },
+          { svg: faceSvg(housing, faceState(state, 1, end, housing), 245, 165, undefined, keying), width: 245 },
           {
             text: words.lockLookedOverFrom(
               !hasLock(state, housing) ? undefined : endState(state, `1/${end}`).lock,

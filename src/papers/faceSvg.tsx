@@ -11,10 +11,12 @@ export function faceSvg(
   widthPt: number,
   heightPt: number,
   moves?: readonly FaceMove[],
+  keying?: string,
 ): string {
   const markup = renderToStaticMarkup(
     <FaceDrawing
       housing={housing}
+      keying={keying}
       view={{ side: 'wire', turnDeg: 0 }}
       cavities={cavities}
       moves={moves}

@@ -18,7 +18,7 @@ import type { ShelfModel } from './shelfData'
 
 const waiting = <Loading words={shelfWords.opening} />
 const FamilyEditor = later(
-  () => import('./FamilyEditor'),
+  () => import('./editor/FamilyEditor'),
   (module) => module.FamilyEditor,
   waiting,
 )
@@ -93,62 +93,63 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
         href: `/shelf?family=${encodeURIComponent(family.id)}`,
       }))}
     >
-      <div className={clsx(paneCss.station, styles.columns)}>
-        <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.shelf}>
-          {others.map((one) => (
-            <Link
-              key={one.show}
-              href={`/shelf?show=${one.show}`}
-              className={listCss.queueRow}
-              aria-current={page.show === one.show ? 'page' : undefined}
-              prefetch={false}
-            >
-              <span>{one.name}</span>
-              <span
-                className={one.show === 'stock' && model.low > 0 ? textCss.caution : clsx(textCss.mono, textCss.dim)}
+      {page.show === 'edit' || page.show === 'new' ? (
+        <FamilyEditor
+          key={page.show === 'new' ? 'new' : `${page.page.family.id} ${String(page.duplicate)}`}
+          page={page.show === 'new' ? undefined : page.page}
+          duplicate={page.show === 'edit' && page.duplicate}
+          tools={model.tools}
+        />
+      ) : (
+        <div className={clsx(paneCss.station, styles.columns)}>
+          <nav className={clsx(paneCss.pane, paneCss.paneQueue, listCss.shelfList)} aria-label={words.shelf}>
+            {others.map((one) => (
+              <Link
+                key={one.show}
+                href={`/shelf?show=${one.show}`}
+                className={listCss.queueRow}
+                aria-current={page.show === one.show ? 'page' : undefined}
+                prefetch={false}
               >
-                {one.aside}
-              </span>
-            </Link>
-          ))}
-          <h2 className={listCss.queueGroup}>
-            <span>{words.families}</span>
-            <span className={textCss.mono}>{families.length}</span>
-          </h2>
-          {families.map((family) => (
-            <Link
-              key={family.id}
-              href={`/shelf?family=${encodeURIComponent(family.id)}`}
-              className={listCss.queueRow}
-              aria-current={family.id === here ? 'page' : undefined}
-              prefetch={false}
-            >
-              <span>{family.name}</span>
-              <span className={clsx(textCss.mono, textCss.dim)}>{family.housings}</span>
-            </Link>
-          ))}
-          <div className={paneCss.toolList}>
-            <Button component="a" href="/shelf/export?as=yaml">
-              <span>{words.exportWholeShelf}</span>
-            </Button>
+                <span>{one.name}</span>
+                <span
+                  className={one.show === 'stock' && model.low > 0 ? textCss.caution : clsx(textCss.mono, textCss.dim)}
+                >
+                  {one.aside}
+                </span>
+              </Link>
+            ))}
+            <h2 className={listCss.queueGroup}>
+              <span>{words.families}</span>
+              <span className={textCss.mono}>{families.length}</span>
+            </h2>
+            {families.map((family) => (
+              <Link
+                key={family.id}
+                href={`/shelf?family=${encodeURIComponent(family.id)}`}
+                className={listCss.queueRow}
+                aria-current={family.id === here ? 'page' : undefined}
+                prefetch={false}
+              >
+                <span>{family.name}</span>
+                <span className={clsx(textCss.mono, textCss.dim)}>{family.housings}</span>
+              </Link>
+            ))}
+            <div className={paneCss.toolList}>
+              <Button component="a" href="/shelf/export?as=yaml">
+                <span>{words.exportWholeShelf}</span>
+              </Button>
+            </div>
+          </nav>
+          <div className={clsx(paneCss.work, styles.box)}>
+            {page.show === 'family' && <FamilyView key={page.page.family.id} page={page.page} />}
+            {page.show === 'wires' && <WiresPane wireTypes={page.wireTypes} cables={page.cables} packs={page.packs} />}
+            {page.show === 'stock' && <StockPane parts={page.parts} />}
+            {page.show === 'identify' && <IdentifyPane />}
+            {page.show === 'import' && <ImportPane />}
           </div>
-        </nav>
-        <div className={clsx(paneCss.work, styles.box)}>
-          {page.show === 'family' && <FamilyView key={page.page.family.id} page={page.page} />}
-          {(page.show === 'edit' || page.show === 'new') && (
-            <FamilyEditor
-              key={page.show === 'new' ? 'new' : `${page.page.family.id} ${String(page.duplicate)}`}
-              page={page.show === 'new' ? undefined : page.page}
-              duplicate={page.show === 'edit' && page.duplicate}
-              tools={model.tools}
-            />
-          )}
-          {page.show === 'wires' && <WiresPane wireTypes={page.wireTypes} cables={page.cables} packs={page.packs} />}
-          {page.show === 'stock' && <StockPane parts={page.parts} />}
-          {page.show === 'identify' && <IdentifyPane />}
-          {page.show === 'import' && <ImportPane />}
         </div>
-      </div>
+      )}
     </PlaceFrame>
   )
 }

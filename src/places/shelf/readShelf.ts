@@ -26,7 +26,16 @@ export async function readShelf(query: {
   return (
     page && {
       families,
-      tools: [...catalogue.tools.keys()],
+      tools:
+        page.show === 'edit' || page.show === 'new'
+          ? [...catalogue.tools.values()].map(({ id, name, dies, positioners, nestMarks }) => ({
+              id,
+              name,
+              ...(dies && { dies }),
+              ...(positioners && { positioners }),
+              ...(nestMarks && { nestMarks }),
+            }))
+          : [],
       low: stock.filter((line) => line.reorderLevel > 0 && line.count - line.reserved < line.reorderLevel).length,
       page,
     }

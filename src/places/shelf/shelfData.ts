@@ -1,6 +1,9 @@
-import type { Cable, FamilyInput, Pack, Placard, WireType } from '@/core/parts/catalogue/types'
+import type { Cable, FamilyInput, Pack, Placard, Tool, WireType } from '@/core/parts/catalogue/types'
 import type { Waiting } from '@/core/parts/catalogue/waiting'
 import type { StockLine } from '@/data/repositories/stock'
+
+/** What a tool of the crib can be set to, as far as a row of settings names it. */
+export type EditorTool = Pick<Tool, 'id' | 'name' | 'dies' | 'positioners' | 'nestMarks'>
 
 export interface FamilyHead {
   readonly id: string
@@ -43,7 +46,8 @@ export type ShelfPage =
 
 export interface ShelfModel {
   readonly families: readonly FamilyHead[]
-  readonly tools: readonly string[]
+  /** what a family that is edited may name of the crib; empty on other pages */
+  readonly tools: readonly EditorTool[]
   /** parts under their reorder level */
   readonly low: number
   readonly page: ShelfPage

@@ -13,6 +13,7 @@ import { endRead, housingNamed, renumbered, typedOf } from './endTyped'
 import { NewNumbersForm } from './NewNumbersForm'
 import type { PlanShelf } from './planShelf'
 import styles from './EndForm.module.css'
+import { KeyingFaces } from '@/ui/face/KeyingFaces'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -96,6 +97,14 @@ export function EndForm({
             <option key={one}>{one}</option>
           ))}
         </NativeSelect>
+      )}
+      {chosen?.face && (
+        <KeyingFaces
+          housing={chosen.face}
+          side="mating"
+          value={form.values.keying}
+          pick={(keying) => form.setFieldValue('keying', keying)}
+        />
       )}
       {chosen?.eitherGender && (
         <NativeSelect label={words.contacts} {...form.getInputProps('gender')}>

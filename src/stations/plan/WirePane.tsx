@@ -5,7 +5,7 @@ import { setCells } from '@/core/base/cells/cells'
 import { readRow } from '@/core/record/grid/draft'
 import type { GridNames } from '@/core/record/grid/gridNames'
 import { housingOf } from '@/core/record/plan/facts'
-import type { Wire } from '@/core/record/plan/plan'
+import { type Wire, planIndex } from '@/core/record/plan/plan'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
 import { faceState } from '@/ui/job/faceState'
 import { useJob } from '@/ui/job/JobProvider'
@@ -64,6 +64,7 @@ export const WirePane = memo(function WirePane({
         <div className={styles.planFace}>
           <FacePanel
             housing={housing}
+            keying={planIndex(state.plan).ends.get(end)?.keying}
             end={end}
             face={face}
             cavities={cavities}

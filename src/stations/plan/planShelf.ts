@@ -1,4 +1,6 @@
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
+import { hasKeyingShapes } from '@/core/parts/catalogue/keying'
+import type { Housing } from '@/core/parts/catalogue/types'
 import type { Facts } from '@/core/record/plan/facts'
 import { olderFacts } from '@/core/record/plan/factsAge'
 import { shelfNamesOf, type ShelfNames } from '@/core/record/grid/gridNames'
@@ -13,6 +15,8 @@ export interface ShelfHousing {
   readonly keyings: readonly string[]
   readonly eitherGender: boolean
   readonly mates: readonly string[]
+  /** its face, where its keyings can be told apart by their shape */
+  readonly face?: Housing
 }
 
 /** What Plan needs of the shelf: names that cells may say, housings that ends may have, rules that a job may follow. */
@@ -37,6 +41,7 @@ export const planShelf = (catalogue: Catalogue, facts: Facts): PlanShelf => ({
       keyings: housing.keyings ?? [],
       eitherGender: family?.halves[housing.role] === 'either',
       mates: housing.mates ?? [],
+      ...(hasKeyingShapes(housing) && { face: housing }),
     }
   }),
   rules: [...catalogue.rules.values()].map(({ id, name }) => ({ id, name })),

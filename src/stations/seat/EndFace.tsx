@@ -84,7 +84,14 @@ export function EndFace({
         )}
       </Readouts>
       <div className={styles.faceAndSide} data-beside={housing.outline.widthMm < housing.outline.heightMm * WIDE}>
-        <FacePanel housing={housing} end={end} face={face} cavities={cavities} next={cavityId} />
+        <FacePanel
+          housing={housing}
+          keying={planIndex(state.plan).ends.get(end)?.keying}
+          end={end}
+          face={face}
+          cavities={cavities}
+          next={cavityId}
+        />
         {children}
       </div>
     </div>

@@ -1,4 +1,5 @@
 import type { Housing } from '@/core/parts/catalogue/types'
+import { keysOfKeying } from '@/core/parts/catalogue/keying'
 import { seen, type FaceView } from '@/core/base/face/place'
 import { CavityMark, type CavityLook } from './CavityMark'
 import { FaceMoves, type FaceMove } from './FaceMoves'
@@ -14,6 +15,8 @@ export const WIRE_DRAGGED = 'application/x-wire'
 
 export interface FaceDrawingProps {
   readonly housing: Housing
+  /** in which of its keyings; without one, what all of them have is drawn */
+  readonly keying?: string | undefined
   readonly view: FaceView
   readonly cavities: ReadonlyMap<string, FaceCavity>
   /** ringed: the one for the hands */
@@ -34,6 +37,7 @@ export interface FaceDrawingProps {
  */
 export function FaceDrawing({
   housing,
+  keying,
   view,
   cavities,
   next,
@@ -80,7 +84,7 @@ export function FaceDrawing({
         stroke="var(--ink)"
         strokeWidth="0.3"
       />
-      {(housing.keys ?? []).map((key, i) => {
+      {keysOfKeying(housing, keying).map((key, i) => {
         const place = seen(key.at, view)
         const upright = view.turnDeg === 90 || view.turnDeg === 270
         const [width, height] = upright ? [key.heightMm, key.widthMm] : [key.widthMm, key.heightMm]
@@ -91,8 +95,8 @@ export function FaceDrawing({
             y={-place.yMm - height / 2}
             width={width}
             height={height}
-            fill={key.kind === 'key' ? 'var(--ink)' : 'var(--bisque)'}
-            stroke="var(--ink)"
+            fill={key.kind === 'key' ? 'var(--terracotta)' : 'var(--bisque)'}
+            stroke="var(--terracotta)"
             strokeWidth="0.25"
           />
         )

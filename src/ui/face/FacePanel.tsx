@@ -76,6 +76,7 @@ export function useFaceView(
 /** A face in its sheet: named, always with the side you look at, flipped with F and turned with R. */
 export function FacePanel({
   housing,
+  keying,
   end,
   face,
   cavities,
@@ -84,6 +85,8 @@ export function FacePanel({
   onDropWire,
 }: {
   readonly housing: Housing
+  /** in which of its keyings it is drawn */
+  readonly keying?: string | undefined
   /** the end that it is of, where it is part of a job */
   readonly end?: string
   readonly face: ReturnType<typeof useFaceView>
@@ -133,6 +136,7 @@ export function FacePanel({
       >
         <FaceDrawing
           housing={housing}
+          keying={keying}
           view={view}
           cavities={cavities}
           next={next}

@@ -18,6 +18,7 @@ export function CavityDrawing({
   name,
   up,
   goesIn = false,
+  bare = false,
 }: {
   readonly mechanism: ReleaseMechanism
   readonly moment: SceneMoment
@@ -25,13 +26,14 @@ export function CavityDrawing({
   readonly name: string
   /** what of the contact is up, while it is in the hand */ readonly up?: string | undefined
   /** then only a tool that puts it in is drawn */ readonly goesIn?: boolean
+  /** small beside others: no words */ readonly bare?: boolean
 }) {
   const { id } = mechanism
   const Lock = locks[id]
   const Tool = tools[mechanism.tool]
   return (
     <svg
-      viewBox="-7 -10 43 19"
+      viewBox={bare ? '-2 -8 28 15' : '-7 -10 43 19'}
       role="img"
       aria-label={name}
       width="100%"
@@ -39,18 +41,20 @@ export function CavityDrawing({
       preserveAspectRatio="xMidYMid meet"
     >
       <title>{heldWords[id]}</title>
-      <g fontSize="1.5" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
-        <text x={-6.5} y={8}>
-          {words.matingFace}
-        </text>
-        <text x={35.5} y={8} textAnchor="end">
-          {words.wireFace}
-        </text>
-      </g>
+      {!bare && (
+        <g fontSize="1.5" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
+          <text x={-6.5} y={8}>
+            {words.matingFace}
+          </text>
+          <text x={35.5} y={8} textAnchor="end">
+            {words.wireFace}
+          </text>
+        </g>
+      )}
       <Walls id={id} />
       <ContactPiece id={id} moment={moment} colour={colour} />
       <Lock moment={moment} />
-      {(!goesIn || mechanism.insertTool) && <Tool moment={moment} />}
+      {!bare && (!goesIn || mechanism.insertTool) && <Tool moment={moment} />}
       <Cover id={id} moment={moment} />
       {up !== undefined && (
         <g fill="var(--terracotta-ink)" fontSize="1.8" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>

@@ -22,7 +22,13 @@ export interface SheetGridProps {
   readonly onChange: (rows: readonly SheetRow[]) => void
   /** the row that is in hand at first, from 0 */
   readonly first?: number | undefined
+  /** the row in hand has changed */
+  readonly onRow?: ((row: number) => void) | undefined
+  /** ids that a column of ids may say */
+  readonly offered?: ((column: string) => readonly string[]) | undefined
 }
+
+const NONE_OFFERED = (): readonly string[] => []
 
 /** A row of a sheet has no name of its own: it goes by its place. */
 interface PlacedRow {
@@ -50,7 +56,16 @@ const widthPx = (column: SheetColumn, rows: readonly SheetRow[]) =>
   )
 
 /** A table of a data sheet: typed into, or pasted into from a spreadsheet with its headings or without. */
-export function SheetGrid({ label, columns, rows, problemAt, onChange, first }: SheetGridProps) {
+export function SheetGrid({
+  label,
+  columns,
+  rows,
+  problemAt,
+  onChange,
+  first,
+  onRow,
+  offered = NONE_OFFERED,
+}: SheetGridProps) {
   const [selected, setSelected] = useState(first === undefined || first < 0 ? undefined : String(first))
   const [note, setNote] = useState<string>()
   const { change, undo, redo, canUndo, canRedo } = useHistory(rows, onChange)
@@ -119,14 +134,26 @@ export function SheetGrid({ label, columns, rows, problemAt, onChange, first }: 
       isEdited: () => false,
       suggestions: (column) => {
         const cell = columns.find((one) => one.id === column)?.cell
-        return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : []
+        return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : offered(column)
       },
       hint: () => note ?? sheetNotes.begin,
       begins: () => ({}),
     }),
-    [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note],
+    [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note, offered],
   )
   return (
-    <Grid source={source} words={sheetWords(label)} held={{ selected, onSelect: setSelected }} takesFiles removes />
+    <Grid
+      source={source}
+      words={sheetWords(label)}
+      held={{
+        selected,
+        onSelect: (key) => {
+          setSelected(key)
+          onRow?.(Number(key))
+        },
+      }}
+      takesFiles
+      removes
+    />
   )
 }

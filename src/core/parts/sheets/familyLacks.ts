@@ -47,7 +47,9 @@ function unsealed({ sealing, sizes, seals, ...family }: FamilyInput): readonly s
 
 /** Each thing that a job does, and the parts for which this family cannot do it. Empty: it can. */
 const lackFinders = {
-  draw: ({ family }: Shelf) => (family.housings.length === 0 ? ['–'] : []),
+  // a family of terminals has no face
+  draw: ({ family: { housings, contacts } }: Shelf) =>
+    housings.length === 0 && !(contacts.length > 0 && contacts.every(isSleeve)) ? ['–'] : [],
   mate: ({ family }: Shelf) =>
     family.housings.flatMap(({ id, mates = [] }) => (mates.length === 0 && id !== '' ? [id] : [])),
   bore: ({ family }: Shelf) =>

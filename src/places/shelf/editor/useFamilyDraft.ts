@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useState } from 'react'
 import { type FamilyDraft, draftFamily, duplicateFamily, emptyFamily } from '@/core/parts/sheets/familyDraft'
-import type { FamilyPage } from './shelfData'
+import type { FamilyPage } from '../shelfData'
 
-const KEPT = 'urn-family-draft'
+/** Drafts of an earlier shape are left where they are. */
+const KEPT = 'urn-family-draft-2'
 
 function begin(page: FamilyPage | undefined, duplicate: boolean): FamilyDraft {
   if (!page) return emptyFamily
@@ -19,7 +20,7 @@ function keptDraft(kept: string): FamilyDraft | undefined {
     if (typeof said !== 'object' || said === null) return undefined
     const { sheets, housings } = said as Partial<FamilyDraft>
     return Array.isArray(housings) && typeof sheets === 'object'
-      ? { ...emptyFamily, ...(said as FamilyDraft) }
+      ? { ...emptyFamily, ...(said as FamilyDraft), sheets: { ...emptyFamily.sheets, ...sheets } }
       : undefined
   } catch {
     return undefined

@@ -1,5 +1,5 @@
 import type { FamilyFault } from '@/core/parts/sheets/readFamily'
-import type { HousingProblem } from '@/core/parts/sheets/readHousing'
+import type { HousingProblem } from '@/core/parts/sheets/housingFindings'
 import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { arrangementWords } from './catalogue'
 import { list, mm2, plural } from './figures'

@@ -3,6 +3,7 @@ import { insertCardWords as words } from '@/words/screens/seat/insertCard'
 import { InsertPlayer, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { lockMotion } from '@/core/parts/catalogue/lockMotion'
 import { coversInOrder, isSetBeforeFirst, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { planIndex } from '@/core/record/plan/plan'
@@ -105,7 +106,12 @@ export function InsertRoutine({
       )}
       {!spent && mechanism.insert.length > 0 && (
         <div className={styles.insertScene}>
-          <InsertPlayer mechanism={mechanism} step={shown} colour={wire?.colour ?? ''} />
+          <InsertPlayer
+            mechanism={mechanism}
+            step={shown}
+            colour={wire?.colour ?? ''}
+            lockFrom={lockMotion(lock).from}
+          />
         </div>
       )}
       {spent ? (

@@ -7,6 +7,7 @@ import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useMemo, useState } from 'react'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { lockMotion } from '@/core/parts/catalogue/lockMotion'
 import { coversInOrder, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { endState } from '@/core/record/state/state'
@@ -22,10 +23,12 @@ import { list } from '@/words/figures'
 import { coverActs, lockFallbackWords, lockHowWords, lockWayWords, lockWords } from '@/words/lock'
 import { suspectWords } from '@/words/seat'
 import { termName } from '@/words/steps'
+import { LockDrawing } from '@/ui/lock/LockDrawing'
 import { BrokenButton } from './BrokenButton'
 import { EndRepairCard } from './EndRepairCard'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
+import styles from './LockCard.module.css'
 
 /** The lock of an end is closed, cover by cover; one that will not close is never forced: the contact that stands off is found. */
 export function LockCard({
@@ -102,6 +105,13 @@ export function LockCard({
       </h2>
       {task.part !== undefined && <p className={textCss.mono}>{task.part}</p>}
       {!task.done && <p className={clsx(textCss.small, textCss.dim)}>{lockHowWords(lock)}</p>}
+      <div className={styles.drawn}>
+        <LockDrawing
+          lock={lock}
+          name={texts.howItGoesIn(name)}
+          share={task.done ? 1 : partWay ? (lockMotion(lock).stop ?? 0) : 0}
+        />
+      </div>
       {partWay && <p className={clsx(noteCss.note, noteCss.attend)}>{texts.itStandsAtIts}</p>}
       {!task.done && left.length > 0 && (
         <p className={clsx(noteCss.note, noteCss.attend)}>

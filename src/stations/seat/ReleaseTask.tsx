@@ -5,6 +5,8 @@ import { Button, Kbd } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
+import { lockMotion } from '@/core/parts/catalogue/lockMotion'
+import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
@@ -122,6 +124,7 @@ export function ReleaseTask({
             mechanism={mechanism}
             step={releaseSteps(mechanism, true).find((step) => step === checks.due?.id)}
             colour={wire?.colour ?? ''}
+            lockFrom={lockMotion(lockOfHousing(family, housing)).from}
           />
         )}
       </EndFace>

@@ -26,7 +26,7 @@ export function Segments<Id extends string>({
         aria-labelledby={id}
         classNames={{ root: styles.root, label: styles.label, indicator: styles.indicator }}
         value={value}
-        data={of.map(([one, words]) => ({ value: one, label: words }))}
+        data={of.map(([one, words]) => ({ value: one, label: one === value && words !== '–' ? `✓ ${words}` : words }))}
         onChange={(said) => {
           const one = of.find(([known]) => known === said)
           if (one) pick(one[0])

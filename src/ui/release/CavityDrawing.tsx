@@ -1,5 +1,6 @@
 import { cavityDrawingWords as words } from '@/words/screens/release/cavityDrawing'
 import type { ReactNode } from 'react'
+import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { ReleaseId, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import type { SceneMoment } from '@/core/craft/release/contactScene'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
@@ -19,6 +20,7 @@ export function CavityDrawing({
   up,
   goesIn = false,
   bare = false,
+  lockFrom = 'side',
 }: {
   readonly mechanism: ReleaseMechanism
   readonly moment: SceneMoment
@@ -27,6 +29,7 @@ export function CavityDrawing({
   /** what of the contact is up, while it is in the hand */ readonly up?: string | undefined
   /** then only a tool that puts it in is drawn */ readonly goesIn?: boolean
   /** small beside others: no words */ readonly bare?: boolean
+  /** from which side the housing’s lock comes */ readonly lockFrom?: LockSide | undefined
 }) {
   const { id } = mechanism
   const Lock = locks[id]
@@ -55,7 +58,7 @@ export function CavityDrawing({
       <ContactPiece id={id} moment={moment} colour={colour} />
       <Lock moment={moment} />
       {!bare && (!goesIn || mechanism.insertTool) && <Tool moment={moment} />}
-      <Cover id={id} moment={moment} />
+      <Cover id={id} moment={moment} lockFrom={lockFrom} />
       {up !== undefined && (
         <g fill="var(--terracotta-ink)" fontSize="1.8" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>
           <path d={`M${8.7 + moment.contactMm} -4.6h1.6l-0.8 -1.4Z`} />
@@ -277,11 +280,23 @@ const tools: Readonly<Record<ReleaseMechanism['tool'], (part: Part) => ReactNode
 }
 
 /** Cover, gate, cap, wedge or comb, and the mat: what stands open first. */
-function Cover({ id, moment }: { readonly id: ReleaseId; readonly moment: SceneMoment }) {
+function Cover({
+  id,
+  moment,
+  lockFrom,
+}: {
+  readonly id: ReleaseId
+  readonly moment: SceneMoment
+  readonly lockFrom: LockSide
+}) {
   const lid = { fill: 'var(--glaze-wash)', stroke: 'var(--glaze)', strokeWidth: 0.25, strokeLinejoin: 'round' } as const
   switch (id) {
-    // the wedge slides in from the side and keeps the finger down
+    // the wedge keeps the finger down: it slides in from the side, or its tongue from the front
     case 'finger':
+      if (lockFrom === 'front') {
+        const x = -16 * moment.cover
+        return <path d={`M${x - 1.6} -6.4H${x}V-4.1H${x + 16.6}V-2.6H${x}V-1.4H${x - 1.6}Z`} {...lid} />
+      }
       return <path d={`M12.4 ${-4.1 - 5.2 * moment.cover}H16.6V${-2.6 - 5.2 * moment.cover}H12.4Z`} {...lid} />
     case 'barbs': {
       // it hangs on the wires, behind the contact

@@ -1,6 +1,7 @@
 'use client'
 import { insertPlayerWords as words } from '@/words/screens/release/insertPlayer'
 import { useMemo } from 'react'
+import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { InsertStep, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import { insertScene } from '@/core/craft/release/insertScene'
 import { insertStepWords, upWords } from '@/words/release'
@@ -12,10 +13,13 @@ export function InsertPlayer({
   mechanism,
   step,
   colour,
+  lockFrom,
 }: {
   readonly mechanism: ReleaseMechanism
   readonly step: InsertStep | 'tug' | undefined
   readonly colour: string
+  /** from which side the housing’s lock comes */
+  readonly lockFrom: LockSide
 }) {
   const scene = useMemo(() => insertScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
@@ -25,6 +29,7 @@ export function InsertPlayer({
   return (
     <CavityDrawing
       mechanism={mechanism}
+      lockFrom={lockFrom}
       goesIn
       moment={scene.at(at, share)}
       colour={colour}

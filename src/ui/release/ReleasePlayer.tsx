@@ -4,6 +4,7 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './ReleasePlayer.module.css'
 import { useMemo } from 'react'
+import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { ReleaseMechanism, ReleaseStep } from '@/core/parts/catalogue/releaseMechanisms'
 import { releaseScene } from '@/core/craft/release/releaseScene'
 import { heldWords, releaseStepWords } from '@/words/release'
@@ -15,10 +16,13 @@ export function ReleasePlayer({
   mechanism,
   step,
   colour,
+  lockFrom,
 }: {
   readonly mechanism: ReleaseMechanism
   readonly step: ReleaseStep | undefined
   readonly colour: string
+  /** from which side the housing’s lock comes */
+  readonly lockFrom: LockSide
 }) {
   const scene = useMemo(() => releaseScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
@@ -32,6 +36,7 @@ export function ReleasePlayer({
       <div className={paneCss.panelBody}>
         <CavityDrawing
           mechanism={mechanism}
+          lockFrom={lockFrom}
           moment={scene.at(at, share)}
           colour={colour}
           name={step === undefined ? words.contactIsOut : releaseStepWords[step]}

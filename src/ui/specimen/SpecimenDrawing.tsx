@@ -4,6 +4,7 @@ import { specimenBody, type SpecimenBody } from '@/core/craft/specimen/specimenB
 import { figure } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
 import { SleeveBarrel } from './SleeveBarrel'
+import { Spring, openWings } from './wingsAndSpring'
 import { Callout, SpecimenWire, StripDimension } from './specimenParts'
 import { specimenLayout, type SpecimenLayout, type SpecimenPiece } from './specimenModel'
 
@@ -14,9 +15,11 @@ const SOUND = 0.85
 export function SpecimenDrawing({
   piece,
   bare = false,
+  wordless = false,
 }: {
   readonly piece: SpecimenPiece
   /** small beside others: no words, no dimensions */ readonly bare?: boolean
+  /** the contact alone matters: nothing is said of strip, gap or brush */ readonly wordless?: boolean
 }) {
   const layout = specimenLayout(piece)
   const body = specimenBody(piece.made.contact)
@@ -27,7 +30,7 @@ export function SpecimenDrawing({
   const name = `${piece.made.contact.name}, ${piece.defect ? defectWords[piece.defect] : words.asItShouldBe}`
   return (
     <svg
-      className={bare ? styles.specimenBare : undefined}
+      className={bare || wordless ? styles.specimenBare : undefined}
       viewBox={`${left} ${-halfHeight} ${width} ${halfHeight * 2}`}
       role="img"
       aria-label={name}
@@ -235,12 +238,7 @@ function OpenBarrel({
         stroke="var(--ink)"
         strokeWidth=".11"
       />
-      <path
-        d={`M${(bottomMm - body.reachMm) * 0.35} ${-half}l1.6 ${defect === 'lance-down' ? 0.1 : -0.9}v${defect === 'lance-down' ? 0 : 0.9}`}
-        fill="none"
-        stroke={defect === 'lance-down' ? 'var(--oxblood)' : 'var(--ink)'}
-        strokeWidth=".14"
-      />
+      <Spring contact={made.contact} x={(bottomMm - body.reachMm) * 0.35} half={half} down={defect === 'lance-down'} />
       <path
         d={`M${bottomMm - body.reachMm - 0.6} ${floor * 0.6}H${lengthMm}V${floor}H${bottomMm - body.reachMm - 0.6}Z`}
         fill="url(#metal)"
@@ -259,7 +257,11 @@ function OpenBarrel({
       )}
       <g transform={defect === 'bent' ? `rotate(3 ${mouthMm} 0)` : undefined}>
         <path
-          d={`M${bottomMm} ${floor}V${-wing - open}q${body.conductorBarrelMm / 2} ${crimped ? 0.5 : -0.1} ${body.conductorBarrelMm} 0V${floor}Z`}
+          d={
+            crimped
+              ? `M${bottomMm} ${floor}V${-wing - open}q${body.conductorBarrelMm / 2} 0.5 ${body.conductorBarrelMm} 0V${floor}Z`
+              : openWings(made.contact, bottomMm, body.conductorBarrelMm, floor, wing)
+          }
           fill="url(#metal)"
           stroke="var(--ink)"
           strokeWidth=".11"

@@ -1,6 +1,6 @@
 import type { Construction, ContactInput } from '../catalogue/types'
 import { constructions, sheetConstructions } from '../catalogue/constructions'
-import { contactSprings, wingFolds } from '../catalogue/schema/contact'
+import { contactSprings, wingFolds } from '../catalogue/partIds'
 import type { SheetColumn } from './sheet'
 import { type SheetSource, type Values, column, idColumn, mm, num, opt, row, span, str } from './sheetCells'
 

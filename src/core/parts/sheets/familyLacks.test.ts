@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest'
 import { demoShelfInput } from '../catalogue/demoShelf.testing'
-import { draftFamily, emptyFamily, type FamilyDraft } from './familyDraft'
+import { emptyFamily, type FamilyDraft } from './familyDraft'
+import { draftFamily } from './draftFamily'
 import { familyLacks } from './familyLacks'
 import { emptyHousing } from './housingDraft'
 import { readFamily } from './readFamily'

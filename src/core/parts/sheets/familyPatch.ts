@@ -1,6 +1,7 @@
-import type { ContactInput, FamilyInput } from '../catalogue/types'
+import { type ContactInput, type FamilyInput, isSleeve } from '../catalogue/types'
 import type { SheetColumn, SheetRow } from './sheet'
-import { type HousingDraft, draftHousing } from './housingDraft'
+import { draftHousing } from './draftHousing'
+import type { HousingDraft } from './housingDraft'
 import type { SheetSource } from './sheetCells'
 import { sortedBy } from '../../base/collections'
 
@@ -56,6 +57,6 @@ export function keepContact(contact: ContactInput, before: ContactInput | undefi
     pullMinima: before.pullMinima,
     contactMilliohm: before.contactMilliohm,
     refC: before.refC,
-    ...(before.construction === 'sleeve' && { reuses: before.reuses, matings: before.matings }),
-  } as ContactInput
+    ...(isSleeve(before) && { reuses: before.reuses, matings: before.matings }),
+  }
 }

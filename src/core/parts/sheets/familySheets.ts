@@ -1,4 +1,4 @@
-import { smallPartKindIds } from '../catalogue/schema/family'
+import { smallPartKindIds } from '../catalogue/partIds'
 import type { ContactInput, ContactSize, FamilyInput, PlacardRow, Seal } from '../catalogue/types'
 import type { SheetColumn } from './sheet'
 import { type SheetSource, type Values, column, idColumn, mm, num, opt, row, span, str } from './sheetCells'

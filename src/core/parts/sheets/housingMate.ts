@@ -2,7 +2,8 @@ import { groupBy } from '../../base/collections'
 import { placeHousing } from '../catalogue/catalogue'
 import type { HousingInput } from '../catalogue/types'
 import { shortIds } from './expandIds'
-import { draftHousing, type HousingDraft, noSecondLock } from './housingDraft'
+import { draftHousing } from './draftHousing'
+import { type HousingDraft, noSecondLock } from './housingDraft'
 
 /** A figure as it is written: without the dust of a subtraction. */
 const written = (mm: number) => String(Math.round(mm * 1e4) / 1e4 + 0)

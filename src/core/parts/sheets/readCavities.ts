@@ -2,7 +2,7 @@ import { type Arrangement, type PlacedCavity, placeCavities } from '../../base/f
 import type { IdStyle } from '../../base/face/numbering'
 import { expandIds } from './expandIds'
 import type { HousingDraft } from './housingDraft'
-import { type Findings, type ReadCells, readPositive } from './readHousing'
+import { type Findings, type ReadCells, readPositive } from './housingFindings'
 import type { SheetProblem } from './sheet'
 
 interface CavitiesRead {

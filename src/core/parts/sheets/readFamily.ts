@@ -1,11 +1,12 @@
-import type { ContactInput, FamilyInput, PlacardRow } from '../catalogue/types'
+import { type ContactInput, type FamilyInput, type PlacardRow, isSleeve } from '../catalogue/types'
 import { groupBy } from '../../base/collections'
 import { fromContact, toContact } from './contactSheet'
-import { type FamilyDraft, type SheetName, sheetTables } from './familyDraft'
+import { type FamilyDraft, ORIGIN, type SheetName, sheetTables } from './familyDraft'
 import { inOrderOf, isSameRow, isSameSource, keepContact, keepHousing } from './familyPatch'
 import { fromPart, fromSeal, fromSize, toPart, toPlacardRow, toPull, toSeal, toSize } from './familySheets'
 import type { HousingSheet } from './housingSheets'
-import { type HousingField, type HousingProblem, readHousing } from './readHousing'
+import type { HousingField, HousingProblem } from './housingFindings'
+import { readHousing } from './readHousing'
 import { type SheetProblem, type SheetRow, isBlankRow, readSheetRow } from './sheet'
 import type { SheetSource } from './sheetCells'
 import { fromTerminal, toTerminal } from './terminalSheet'
@@ -44,9 +45,6 @@ export interface FamilyReading {
   readonly soFar: FamilyInput
   readonly rows: readonly ToolRow[]
 }
-
-/** Under this name a row of the placard sheet remembers the placard that it came from. */
-export const ORIGIN = 'placard'
 
 type ReadRow = { readonly row: number } & ReturnType<typeof readSheetRow>
 type ReadTables = Readonly<Record<SheetName, readonly ReadRow[]>>
@@ -215,13 +213,13 @@ function familyOf(
   const contacts = patch<ContactInput>(
     'contacts',
     before,
-    (contact) => (contact.construction === 'sleeve' ? {} : fromContact(contact)),
+    (contact) => (isSleeve(contact) ? {} : fromContact(contact)),
     (values, was) => keepContact(toContact(values, source), was),
   )
   const terminals = patch<ContactInput>(
     'terminals',
     before,
-    (contact) => (contact.construction === 'sleeve' ? fromTerminal(contact) : {}),
+    (contact) => (isSleeve(contact) ? fromTerminal(contact) : {}),
     (values, was) => keepContact(toTerminal(values, source), was),
   )
   const family: FamilyInput = {

@@ -5,7 +5,8 @@ import { figureChanges } from '../catalogue/comparePackages'
 import { placeHousing } from '../catalogue/catalogue'
 import type { HousingInput } from '../catalogue/types'
 import { expandIds, shortIds } from './expandIds'
-import { draftHousing, emptyHousing, type HousingDraft, noSecondLock } from './housingDraft'
+import { emptyHousing, type HousingDraft, noSecondLock } from './housingDraft'
+import { draftHousing } from './draftHousing'
 import { readHousing } from './readHousing'
 
 const source = { document: 'sheet', basis: 'sheet' } as const

@@ -1,49 +1,24 @@
 import { type ArrangementFault, type PlacedCavity, placeCavities } from '../../base/face/arrangement'
 import type { HousingInput, SecondLock } from '../catalogue/types'
-import type { HousingDraft, SecondLockDraft } from './housingDraft'
-import { type HousingSheet, housingColumns } from './housingSheets'
 import { expandIds } from './expandIds'
+import type { HousingDraft, SecondLockDraft } from './housingDraft'
+import {
+  type Findings,
+  type HousingCellFault,
+  type HousingField,
+  type HousingProblem,
+  type ReadCells,
+  readPositive,
+} from './housingFindings'
+import { type HousingSheet, housingColumns } from './housingSheets'
 import { readCavities } from './readCavities'
-import { type CellValue, type SheetProblem, isBlankRow, readSheetRow } from './sheet'
-
-export type HousingField = keyof HousingDraft | keyof SecondLockDraft
-export type HousingProblem =
-  | { readonly kind: 'missing' }
-  | { readonly kind: 'bad-id' }
-  /** another housing of the family has that number */
-  | { readonly kind: 'twice' }
-  | { readonly kind: 'unknown-size'; readonly size: string; readonly known: readonly string[] }
-  | { readonly kind: 'not-numbers' }
-  | { readonly kind: 'not-positive' }
-  | { readonly kind: 'not-counts' }
-  | { readonly kind: 'bad-list'; readonly found: string }
-  | { readonly kind: 'arrangement'; readonly fault: ArrangementFault }
-
-/** A fault in a cell of one of a housing's tables. */
-export interface HousingCellFault {
-  readonly sheet: HousingSheet
-  readonly row: number
-  readonly column: string
-  readonly problem: SheetProblem
-}
+import { type CellValue, isBlankRow, readSheetRow } from './sheet'
 
 export interface HousingReading {
   /** as far as it can be read: cavities are placed, so that the drawing can follow every key */
   readonly housing?: HousingInput
   readonly problems: Readonly<Partial<Record<HousingField, HousingProblem>>>
   readonly cells: readonly HousingCellFault[]
-}
-
-/** What is found while a draft is read. */
-export interface Findings {
-  readonly problems: Partial<Record<HousingField, HousingProblem>>
-  readonly cells: HousingCellFault[]
-}
-
-export interface ReadCells {
-  /** place of the row in its table, from 0 */
-  readonly row: number
-  readonly values: Readonly<Record<string, CellValue>>
 }
 
 const ID = /^[^\s,;:"'<>]{1,60}$/
@@ -105,17 +80,6 @@ export function readHousing(draft: HousingDraft, source: HousingInput['source'])
     source,
   }
   return { housing, problems, cells }
-}
-
-/** A figure above nought; left empty, what stands in for it. A figure that is none is drawn as 1. */
-export function readPositive(said: string, field: HousingField, { problems }: Findings, fallback?: number): number {
-  const text = said.trim()
-  if (text === '' && fallback !== undefined) return fallback
-  const value = Number(text.replace(',', '.').replace(/\s*mm$/i, ''))
-  if (text === '') problems[field] = { kind: 'missing' }
-  else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
-  else if (value <= 0) problems[field] = { kind: 'not-positive' }
-  return value > 0 ? value : 1
 }
 
 /** How large the shell is: as typed, or round the outer cavities. */

@@ -1,10 +1,11 @@
-import { terminalShapeIds } from '../catalogue/schema/contact'
+import { type TerminalShapeId, terminalShapes } from '../catalogue/terminalShapes'
 import type { ContactInput } from '../catalogue/types'
 import type { SheetColumn } from './sheet'
 import { type SheetSource, type Values, column, idColumn, mm, num, opt, row, span, str } from './sheetCells'
 
 /** Ferrules, rings, forks, blades, bullets and splices: what goes into no housing, each row one part. */
 
+const terminalShapeIds = Object.keys(terminalShapes) as readonly TerminalShapeId[]
 const seams = ['none', 'indent-away', 'indent-on'] as const
 
 export const terminalSheet: readonly SheetColumn[] = [

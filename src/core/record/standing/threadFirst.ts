@@ -38,7 +38,7 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
     const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
     if (part) items.push({ code, part: part.part })
   }
-  if (family && lockOfHousing(family, housing).threadedFirst) items.push({ code: 'tail-cover', part: housing?.lock })
+  if (family && lockOfHousing(family, housing).threadedFirst) items.push({ code: 'tail-cover', part: housing.lock })
   // a bare barrel that lies in no housing gets its insulation from a tube
   if (contact && isSleeve(contact) && !contact.insulated && contact.shape !== 'ferrule')
     items.push({ code: 'shrink-tube' })

@@ -2,7 +2,6 @@ import { Tabs } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
 import { constructions } from '@/core/parts/catalogue/constructions'
-import type { Contact } from '@/core/parts/catalogue/types'
 import { type SheetName, sheetTables } from '@/core/parts/sheets/familyDraft'
 import { isBlankRow, type SheetRow } from '@/core/parts/sheets/sheet'
 import { plainPiece } from '@/core/craft/specimen/plainPiece'
@@ -69,7 +68,7 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
             <span className={paneCss.caption}>{texts.fromTheSide}</span>
           </div>
           <div className={styles.specimen}>
-            {contact && <SpecimenDrawing piece={plainPiece({ ...contact, family: draft.id } as Contact)} />}
+            {contact && <SpecimenDrawing wordless piece={plainPiece({ ...contact, family: draft.id })} />}
           </div>
         </section>
         <Tabs

@@ -1,17 +1,14 @@
 'use client'
-import { Button, NativeSelect, TagsInput, TextInput } from '@mantine/core'
-import { useMemo } from 'react'
+import { Button, NativeSelect, TextInput } from '@mantine/core'
 import type { NumberingId } from '@/core/base/face/numbering'
-import { placeHousing } from '@/core/parts/catalogue/catalogue'
-import { alikeKeyings, hasKeyingShapes } from '@/core/parts/catalogue/keying'
-import { markKinds } from '@/core/parts/catalogue/schema/housing'
+import { markKinds } from '@/core/parts/catalogue/partIds'
 import type { HousingDraft } from '@/core/parts/sheets/housingDraft'
-import { type HousingField, type HousingProblem, readHousing } from '@/core/parts/sheets/readHousing'
+import { type HousingField, type HousingProblem } from '@/core/parts/sheets/housingFindings'
 import { Segments } from '@/ui/choice/Segments'
-import { KeyingFaces } from '@/ui/face/KeyingFaces'
 import textCss from '@/ui/text/text.module.css'
 import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
 import { housingProblemWords } from '@/words/sheets'
+import { HousingBelongings } from './HousingBelongings'
 import styles from './FamilyEditor.module.css'
 
 const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId, string])[]>> = {
@@ -24,6 +21,21 @@ const orders: Readonly<Record<'flat' | 'rings', readonly (readonly [NumberingId,
     ['in', texts.fromRimIn],
   ],
 }
+
+const halves = [
+  ['plug', texts.plug],
+  ['receptacle', texts.receptacle],
+] as const
+const arrangements = [
+  ['rows', texts.rows],
+  ['rings', texts.rings],
+  ['free', texts.freePlaces],
+] as const
+const printings = [
+  ['numbers', texts.numbers],
+  ['letters', texts.letters],
+  ['list', texts.asListed],
+] as const
 
 /** The housing in hand beside its drawing: its numbers and mark, its shell, its keyings, what belongs to it. */
 export function HousingAside({
@@ -65,46 +77,17 @@ export function HousingAside({
       error={wrong(field)}
     />
   )
-  const tags = (field: 'keyings' | 'mates' | 'parts', label: string, offered: readonly string[]) => (
-    <TagsInput
-      label={label}
-      value={[...draft[field]]}
-      data={[...offered]}
-      splitChars={[',', ' ', ';']}
-      acceptValueOnBlur
-      onChange={(said) => onChange({ [field]: said })}
-      error={wrong(field)}
-    />
-  )
-  const shapes = useMemo(() => {
-    const read = readHousing({ ...draft, id: draft.id || 'X', size: draft.size || 'X' }, SOURCE).housing
-    const placed = read && placeHousing({ ...read, otherSizes: undefined, cavitySize: 'X' }, 'draft')
-    return placed?.ok && hasKeyingShapes(placed.value) ? placed.value : undefined
-  }, [draft])
-  const alike = shapes ? alikeKeyings(shapes) : []
   return (
     <>
       <div className={styles.pair}>
         {text('id', texts.housingPart)}
         {text('name', texts.name, { placeholder: texts.freshPlug })}
       </div>
-      <Segments
-        label={texts.half}
-        value={draft.role}
-        of={[
-          ['plug', texts.plug],
-          ['receptacle', texts.receptacle],
-        ]}
-        pick={(role) => onChange({ role })}
-      />
+      <Segments label={texts.half} value={draft.role} of={halves} pick={(role) => onChange({ role })} />
       <Segments
         label={texts.cavitiesStandIn}
         value={draft.arrangement}
-        of={[
-          ['rows', texts.rows],
-          ['rings', texts.rings],
-          ['free', texts.freePlaces],
-        ]}
+        of={arrangements}
         pick={(arrangement) =>
           onChange({
             arrangement,
@@ -130,16 +113,7 @@ export function HousingAside({
           pick={(value) => onChange({ clockwise: value === 'true' })}
         />
       )}
-      <Segments
-        label={texts.printedAs}
-        value={draft.ids}
-        of={[
-          ['numbers', texts.numbers],
-          ['letters', texts.letters],
-          ['list', texts.asListed],
-        ]}
-        pick={(ids) => onChange({ ids })}
-      />
+      <Segments label={texts.printedAs} value={draft.ids} of={printings} pick={(ids) => onChange({ ids })} />
       <div className={styles.pair}>
         <NativeSelect
           label={texts.counted}
@@ -181,16 +155,15 @@ export function HousingAside({
         {draft.shape === 'rounded' && text('heightMm', texts.heightMm, { placeholder: texts.asDrawn })}
         {draft.shape === 'rounded' && text('cornerMm', texts.cornerMm)}
       </div>
-      {tags('keyings', texts.keyings, [])}
-      {shapes && <KeyingFaces housing={shapes} side="mating" value={keying ?? ''} pick={setKeying} />}
-      {alike.length > 0 && (
-        <p className={textCss.caution} role="status">
-          ◆ {texts.keyingsAlike(alike)}
-        </p>
-      )}
-      {tags('mates', texts.matesWith, others)}
-      {text('interfaceSeal', texts.interfaceSealPart)}
-      {tags('parts', texts.furtherParts, parts)}
+      <HousingBelongings
+        draft={draft}
+        parts={parts}
+        others={others}
+        keying={keying}
+        setKeying={setKeying}
+        wrong={wrong}
+        onChange={onChange}
+      />
       <datalist id="family-sizes">
         {sizes.map((size) => (
           <option key={size} value={size} />
@@ -202,5 +175,3 @@ export function HousingAside({
     </>
   )
 }
-
-const SOURCE = { document: 'draft', basis: 'sheet' } as const

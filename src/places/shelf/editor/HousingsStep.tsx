@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react'
 import { housingColumns, type HousingSheet } from '@/core/parts/sheets/housingSheets'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
 import { housingSheetTitles } from '@/words/sheets'
@@ -41,6 +42,7 @@ export function HousingsStep({
   const sheet = (name: HousingSheet) =>
     housing && (
       <div className={styles.sheet} data-sheet={name}>
+        <h3 className={textCss.cardTitle}>{housingSheetTitles[name]}</h3>
         <SheetGrid
           key={`${String(at)} ${name} ${housing.arrangement}`}
           label={housingSheetTitles[name]}

@@ -70,7 +70,14 @@ export const SealingPicture = ({ of }: { readonly of: FamilyInput['sealing'] }) 
 /** How a contact is held, cut open from the side. */
 export const HeldPicture = ({ of }: { readonly of: ReleaseId }) => (
   <span className={styles.held} aria-hidden="true">
-    {of !== 'none' && (
+    {of === 'none' ? (
+      <svg className={styles.picture} viewBox="0 0 64 40">
+        <path className={styles.body} d="M4 4h30v32h-30z" />
+        <path className={styles.metal} d="M8 18h34v4h-34z" />
+        <circle className={styles.metal} cx="20" cy="20" r="6" />
+        <path className={styles.wire} d="M42 17h18v6h-18zM16 20h8" />
+      </svg>
+    ) : (
       <CavityDrawing mechanism={releaseMechanisms[of]} moment={seatedMoment} colour="RD" name={heldWords[of]} bare />
     )}
   </span>

@@ -1,7 +1,6 @@
 import { Autocomplete, NativeSelect, TextInput } from '@mantine/core'
 import clsx from 'clsx'
-import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
-import { lockKindIds } from '@/core/parts/catalogue/schema/lock'
+import { type LockId, lockOfHousing, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { SecondLock } from '@/core/parts/catalogue/types'
 import type { HousingDraft, SecondLockDraft } from '@/core/parts/sheets/housingDraft'
 import { Segments } from '@/ui/choice/Segments'
@@ -15,6 +14,8 @@ import { housingProblemWords } from '@/words/sheets'
 import type { EditorHand } from './editorHand'
 import { useHousings } from './useHousings'
 import styles from './FamilyEditor.module.css'
+
+const lockIds = Object.keys(secondaryLocks) as readonly LockId[]
 
 type Chosen = 'madeAs' | 'access' | 'way' | 'whileInserting' | 'out'
 const asked: readonly (readonly [Chosen, string])[] = [
@@ -95,7 +96,7 @@ export function LocksStep({
               value={said.kind}
               data={[
                 { value: '', label: texts.asFamily(lockWords[draft.lock].name) },
-                ...lockKindIds.map((value) => ({ value, label: lockWords[value].name })),
+                ...lockIds.map((value) => ({ value, label: lockWords[value].name })),
               ]}
               onChange={(event) => put({ kind: event.target.value })}
             />

@@ -6,6 +6,7 @@ import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { familySettingsWords as texts, settingDoubtWords } from '@/words/screens/shelf/familySettings'
+import { sheetTitles } from '@/words/sheets'
 import type { EditorHand } from './editorHand'
 import { FamilySheet } from './FamilySheet'
 import styles from './FamilyEditor.module.css'
@@ -16,6 +17,7 @@ export function SettingsStep({ hand }: { readonly hand: EditorHand }) {
   return (
     <>
       <div className={clsx(paneCss.work, styles.middle)}>
+        <h3 className={textCss.cardTitle}>{sheetTitles.placard}</h3>
         <FamilySheet hand={hand} sheet="placard" fills />
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard, styles.aside)} aria-label={texts.about}>

@@ -36,7 +36,7 @@ export function SizesStep({ hand }: { readonly hand: EditorHand }) {
                         viewBox={`${String(-widest / 2 - 0.4)} ${String(-widest / 2 - 0.4)} ${String(widest + 0.8)} ${String(widest + 0.8)}`}
                         aria-hidden="true"
                       >
-                        <circle r={size.boreMm / 2} fill="var(--void)" stroke="var(--ink)" strokeWidth={0.06} />
+                        <circle r={size.boreMm / 2} fill="var(--slip)" stroke="var(--ink)" strokeWidth={0.06} />
                         {contacts.flatMap((contact) =>
                           'size' in contact && contact.size === size.id && contact.crimpedMm !== undefined
                             ? [

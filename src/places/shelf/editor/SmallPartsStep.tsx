@@ -4,6 +4,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { mm, range } from '@/words/figures'
 import { familySmallPartsWords as texts } from '@/words/screens/shelf/familySmallParts'
+import { sheetTitles } from '@/words/sheets'
 import type { EditorHand } from './editorHand'
 import { FamilySheet } from './FamilySheet'
 import styles from './FamilyEditor.module.css'
@@ -20,7 +21,9 @@ export function SmallPartsStep({ hand }: { readonly hand: EditorHand }) {
   return (
     <>
       <div className={clsx(paneCss.work, styles.middle)}>
+        <h3 className={textCss.cardTitle}>{sheetTitles.seals}</h3>
         <FamilySheet hand={hand} sheet="seals" onRow={setAt} />
+        <h3 className={textCss.cardTitle}>{sheetTitles.parts}</h3>
         <FamilySheet hand={hand} sheet="parts" fills />
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard, styles.aside)} aria-label={texts.about}>

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react'
-import { type FamilyDraft, draftFamily, duplicateFamily, emptyFamily } from '@/core/parts/sheets/familyDraft'
+import { type FamilyDraft, emptyFamily } from '@/core/parts/sheets/familyDraft'
+import { draftFamily, duplicateFamily } from '@/core/parts/sheets/draftFamily'
 import type { FamilyPage } from '../shelfData'
 
 /** Drafts of an earlier shape are left where they are. */

@@ -16,6 +16,7 @@ export const lockCardWords = {
     `✓ The ${name} of ${end} ${several ? 'are' : 'is'} closed`,
   closeThe: (name: string) => `Close the ${name}`,
   itStandsAtIts: '◆ It stands at its part-way stop: contacts still go in.',
+  howItGoesIn: (name: string) => `How the ${name} goes in`,
   notYet: '◆ Not yet:',
   isNotHome: (wires: string, one: boolean) => `${wires} ${one ? 'is' : 'are'} not home.`,
   lockIsClosed: 'Lock is closed',

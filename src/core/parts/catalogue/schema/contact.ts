@@ -1,10 +1,8 @@
 import { z } from 'zod'
+import { contactSprings, wingFolds } from '../partIds'
 import { above0, aliases, atLeast0, id, name, rangeMm, rangeMm2, sourceSchema } from './figures'
 
 export const platings = ['gold', 'tin', 'nickel', 'silver'] as const
-
-/** How the wings of an open barrel close: edge to edge, one over the other, or one behind the other. */
-export const wingFolds = ['touching', 'overlapping', 'staggered'] as const
 
 const closedBarrel = z.strictObject({
   depthMm: above0,
@@ -63,9 +61,6 @@ const base = {
   contactMilliohm: above0.default(5),
   source: sourceSchema,
 }
-/** What of the contact itself springs out to hold it, or to be held by. */
-export const contactSprings = ['lance', 'tang', 'barbs', 'none'] as const
-
 const inCavity = {
   ...base,
   size: id,

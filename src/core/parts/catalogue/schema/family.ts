@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { smallPartKindIds } from '../partIds'
 import { contactSchema } from './contact'
 import { above0, aliases, id, name, rangeMm, sourceSchema } from './figures'
 import { housingSchema } from './housing'
@@ -27,20 +28,6 @@ export const sealSchema = z.strictObject({
   lengthMm: above0,
   source: sourceSchema,
 })
-
-export const smallPartKindIds = [
-  'cavity-plug',
-  'lock',
-  'interface-seal',
-  'mat-seal',
-  'cap',
-  'comb',
-  'backshell',
-  'strain-relief',
-  'clip',
-  'jam-nut',
-  'label',
-] as const
 
 export const smallPartSchema = z.strictObject({
   id,

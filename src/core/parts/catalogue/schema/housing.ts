@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { numberingSchemes } from '../../../base/face/numbering'
 import { above0, aliases, atLeast0, id, name, point, sourceSchema } from './figures'
+import { markKinds } from '../partIds'
 import { secondLockSchema } from './lock'
 
 const count = z.number().int().min(1).max(200)
@@ -42,7 +43,6 @@ export const idsSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('list'), list: z.array(z.string().trim().min(1).max(6)).min(1).max(1000), order }),
 ])
 
-export const markKinds = ['chamfer', 'notch', 'key', 'rib'] as const
 export const markSchema = z.strictObject({ kind: z.enum(markKinds), at: point })
 
 export const outlineSchema = z.strictObject({

@@ -1,0 +1,68 @@
+import { TagsInput, TextInput } from '@mantine/core'
+import { type ReactNode, useMemo } from 'react'
+import { placeHousing } from '@/core/parts/catalogue/catalogue'
+import { alikeKeyings, hasKeyingShapes } from '@/core/parts/catalogue/keying'
+import type { HousingDraft } from '@/core/parts/sheets/housingDraft'
+import type { HousingField } from '@/core/parts/sheets/housingFindings'
+import { readHousing } from '@/core/parts/sheets/readHousing'
+import { KeyingFaces } from '@/ui/face/KeyingFaces'
+import textCss from '@/ui/text/text.module.css'
+import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
+
+const SOURCE = { document: 'draft', basis: 'sheet' } as const
+
+/** What belongs to a housing: the keyings that it is made in, by their shape, its other half, its seal, clips and caps. */
+export function HousingBelongings({
+  draft,
+  parts,
+  others,
+  keying,
+  setKeying,
+  wrong,
+  onChange,
+}: {
+  readonly draft: HousingDraft
+  readonly parts: readonly string[]
+  readonly others: readonly string[]
+  readonly keying: string | undefined
+  readonly setKeying: (keying: string) => void
+  readonly wrong: (field: HousingField) => ReactNode
+  readonly onChange: (change: Partial<HousingDraft>) => void
+}) {
+  const tags = (field: 'keyings' | 'mates' | 'parts', label: string, offered: readonly string[]) => (
+    <TagsInput
+      label={label}
+      value={[...draft[field]]}
+      data={[...offered]}
+      splitChars={[',', ' ', ';']}
+      acceptValueOnBlur
+      onChange={(said) => onChange({ [field]: said })}
+      error={wrong(field)}
+    />
+  )
+  const shapes = useMemo(() => {
+    const read = readHousing({ ...draft, id: draft.id || 'X', size: draft.size || 'X' }, SOURCE).housing
+    const placed = read && placeHousing({ ...read, otherSizes: undefined, cavitySize: 'X' }, 'draft')
+    return placed?.ok && hasKeyingShapes(placed.value) ? placed.value : undefined
+  }, [draft])
+  const alike = shapes ? alikeKeyings(shapes) : []
+  return (
+    <>
+      {tags('keyings', texts.keyings, [])}
+      {shapes && <KeyingFaces housing={shapes} side="mating" value={keying ?? ''} pick={setKeying} />}
+      {alike.length > 0 && (
+        <p className={textCss.caution} role="status">
+          ◆ {texts.keyingsAlike(alike)}
+        </p>
+      )}
+      {tags('mates', texts.matesWith, others)}
+      <TextInput
+        label={texts.interfaceSealPart}
+        value={draft.interfaceSeal}
+        error={wrong('interfaceSeal')}
+        onChange={(event) => onChange({ interfaceSeal: event.target.value })}
+      />
+      {tags('parts', texts.furtherParts, parts)}
+    </>
+  )
+}

@@ -5,6 +5,8 @@ export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/buildOnce.ts',
   timeout: 120_000,
+  // a busy machine answers late: what is right comes all the same
+  expect: { timeout: 15_000 },
   fullyParallel: false,
   // what starts benches of its own, and the longest journey, come first, so that no worker ends alone
   projects: [

@@ -115,7 +115,7 @@ export async function strike(page: Page, ...keys: string[]): Promise<void> {
 }
 
 /** How long a page may take on a busy machine, ms. */
-const BUSY_MS = 30_000
+export const BUSY_MS = 30_000
 
 /** How long nothing may be asked for, ms, until a page counts as there. */
 const QUIET_MS = 90

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { nextStep, quiet, strike } from './bench'
+import { BUSY_MS, nextStep, quiet, strike } from './bench'
 
 /** Does what the frame names next, by keyboard alone, and well. */
 export async function doNextStep(page: Page): Promise<void> {
@@ -12,7 +12,7 @@ export async function doNextStep(page: Page): Promise<void> {
       await strike(page, 'Space')
     }
   }
-  await expect(nextStep(page)).not.toHaveText(before ?? '', { timeout: 5000 })
+  await expect(nextStep(page)).not.toHaveText(before ?? '', { timeout: BUSY_MS })
 }
 
 async function firstPiece(page: Page): Promise<void> {
@@ -25,6 +25,6 @@ async function firstPiece(page: Page): Promise<void> {
     await page.keyboard.type(String(Number(low) + 0.02), { delay: 60 })
   }
   await page.getByLabel('Pulled off at, N').focus()
-  await page.keyboard.type('180 N', { delay: 60 })
+  await page.keyboard.type('240 N', { delay: 60 })
   await strike(page, 'Escape', 'Space')
 }

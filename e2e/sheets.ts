@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 
-export const sheet = (page: Page, name: string) => page.getByRole('grid', { name })
+export const sheet = (page: Page, name: string) => page.getByRole('grid', { name, exact: true })
 
 /** A cell by its heading, and its row from 1. */
 export async function cell(page: Page, grid: string, heading: string, row = 1): Promise<Locator> {

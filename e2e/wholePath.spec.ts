@@ -2,7 +2,7 @@ import { expect } from '@playwright/test'
 import { alive, nextStep, strike } from './bench'
 import { doNextStep } from './handWork'
 import { own } from './ownBench'
-import { pasteInto } from './sheets'
+import { cell, pasteInto } from './sheets'
 
 const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
 W1,OW-05,RD,A,1,EN-2P,B,1,EN-2R,400 mm
@@ -37,27 +37,35 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await page.getByLabel('Id', { exact: true }).fill('engobe')
     await page.getByLabel(/^Sheet/).fill('Engobe sheet, rev 2')
     await strike(page, 'Escape', '2')
-    await pasteInto(page, 'Contact sizes', 'size', 'size\tbore\nE16\t2.9 mm\n')
-    await strike(page, 'Escape', '3')
     await page.getByRole('button', { name: 'Add a housing' }).click()
     await page.getByLabel('Housing part').fill('EN-2P')
-    await page.getByLabel('In each row, from the top').fill('2')
-    await page.getByLabel('Pitch mm', { exact: true }).fill('4')
-    await page.getByLabel('Contact size', { exact: true }).fill('E16')
-    await page.getByRole('button', { name: 'Make its mate, mirrored' }).click()
+    await pasteInto(page, 'Cavities', 'ways', 'ways\tsize\tpitch\n2\tE16\t4\n')
+    await page.getByRole('button', { name: 'Make its mate' }).click()
     await page.getByLabel('Housing part').fill('EN-2R')
-    await expect(page.getByLabel('Half')).toHaveValue('receptacle')
-    await expect(page.getByLabel('Printed ids in order')).toHaveValue('2 1')
+    await expect(page.getByRole('radio', { name: '✓ receptacle' })).toBeChecked()
+    const numbers = await cell(page, 'Cavities', 'numbers')
+    await expect(numbers).toHaveText('2 1')
     const met = page.getByRole('status', { name: 'How the halves meet' })
     await expect(met).toContainText('2 of 2 cavities meet those of EN-2P')
     await expect(met).toContainText('Neither half has a key or a slot')
-    await page.getByLabel('Printed ids in order').fill('1 2')
+    const renumber = async (ids: string) => {
+      await numbers.click()
+      await page.keyboard.type(ids)
+      await page.keyboard.press('Enter')
+    }
+    await renumber('1 2')
     await expect(met).toContainText('1 by 4 mm, 2 by 4 mm miss their cavity of EN-2P')
-    await page.getByLabel('Printed ids in order').fill('2 1')
+    await renumber('2 1')
     // one key flips both faces: each cavity stays over its own
     await strike(page, 'Escape', 'f')
     await expect(page.getByTestId('face-side')).toHaveText('MATING FACE')
-    await expect(page.getByRole('region', { name: /EN-2P/ })).toContainText('WIRE FACE')
+    await expect(page.getByRole('figure', { name: /EN-2P/ })).toContainText('wire face')
+    // what the housings named is taken over with one press
+    await strike(page, 'Escape', '3')
+    await page.getByRole('button', { name: 'Begin 1 row' }).click()
+    await (await cell(page, 'Contact sizes', 'bore mm')).click()
+    await page.keyboard.type('2.9')
+    await page.keyboard.press('Enter')
     await strike(page, 'Escape', '4')
     await pasteInto(
       page,

@@ -54,9 +54,10 @@ export function SpecimenDrawing({
       {body.kind === 'sleeve' && <SleeveBarrel piece={piece} layout={layout} body={body} />}
       {!body.toScale && !bare && (
         <text
-          x={left + 0.4}
+          x={left + width - 0.4}
           y={halfHeight - 0.5}
-          fontSize=".92"
+          textAnchor="end"
+          fontSize=".8"
           fill="var(--dim)"
           style={{ fontFamily: 'var(--sans)' }}
         >

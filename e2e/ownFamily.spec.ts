@@ -164,7 +164,41 @@ async function exportedFamily(page: Page): Promise<object> {
   return { families, placards }
 }
 
+/** A job of twelve wires from its pinout, as somebody who stands anywhere makes it. */
+async function makeTwelveWires(page: Page): Promise<void> {
+  await strike(page, 'g', 't')
+  await page.waitForURL(/:\d+\/$/)
+  await alive(page)
+  await strike(page, 'n')
+  await page.waitForURL('**/new')
+  await alive(page)
+  const rows = Array.from({ length: 12 }, (_, i) => {
+    const big = i >= 4 && i <= 6
+    return `W${String(i + 1)},${big ? 'OW-20' : 'OW-05'},RD,A,${String(i + 1)},EN-12P,B,${String(i + 1)},EN-12R,600 mm`
+  })
+  await page.getByLabel('or paste its rows, headings first').focus()
+  await page.keyboard.insertText(
+    `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\n${rows.join('\n')}\n`,
+  )
+  await page.getByLabel('Title').fill('Twelve wires')
+  await expect(page.getByText('12 wires, 2 ends: all can be read.')).toBeVisible()
+  await strike(page, 'Escape', 'Enter')
+  await page.waitForURL('**/plan')
+  await alive(page)
+}
+
+/** The record of the job that is open. */
+const record = async (page: Page) =>
+  (await page.request.get(page.url().replace(/\/jobs\/([^/]+)\/.*/, '/api/v1/jobs/$1'))).text()
+
+/** What was chosen for every wire of it: contact, seal, tool and setting. */
+async function chosenSets(page: Page): Promise<unknown> {
+  const { journal } = JSON.parse(await record(page)) as { journal: readonly { kind: string; choices?: unknown }[] }
+  return journal.flatMap((entry) => (entry.kind === 'sets-chosen' ? [entry.choices] : []))
+}
+
 let byHand: unknown
+let bySheet: { readonly shelf: string; readonly sets: unknown } | undefined
 
 own(
   'a sealed family of twelve ways with its two tools is entered by hand in at most 200 typed fields',
@@ -227,32 +261,30 @@ own(
     await page.waitForURL(/\/crib$/)
 
     const pressed = await watchHands(page)
-    await strike(page, 'g', 't')
-    await page.waitForURL(/:\d+\/$/)
-    await alive(page)
-    await strike(page, 'n')
-    await page.waitForURL('**/new')
-    await alive(page)
-    const rows = Array.from({ length: 12 }, (_, i) => {
-      const big = i >= 4 && i <= 6
-      return `W${String(i + 1)},${big ? 'OW-20' : 'OW-05'},RD,A,${String(i + 1)},EN-12P,B,${String(i + 1)},EN-12R,600 mm`
-    })
-    await page.getByLabel('or paste its rows, headings first').focus()
-    await page.keyboard.insertText(
-      `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\n${rows.join('\n')}\n`,
-    )
-    await page.getByLabel('Title').fill('Twelve wires')
-    await expect(page.getByText('12 wires, 2 ends: all can be read.')).toBeVisible()
-    await strike(page, 'Escape', 'Enter')
-    await page.waitForURL('**/plan')
-    await alive(page)
-    const released = async () =>
-      (await page.request.get(page.url().replace(/\/jobs\/([^/]+)\/.*/, '/api/v1/jobs/$1'))).text()
-    for (let steps = 0; steps < 60 && !(await released()).includes('"setup-released"'); steps++) await doNextStep(page)
-    expect(await released()).toContain('"setup-released"')
+    await makeTwelveWires(page)
+    bySheet = { shelf: await (await page.request.get('/shelf/export?as=json')).text(), sets: await chosenSets(page) }
+    for (let steps = 0; steps < 60 && !(await record(page)).includes('"setup-released"'); steps++)
+      await doNextStep(page)
+    expect(await record(page)).toContain('"setup-released"')
     const { presses } = await pressed.count()
     own.info().annotations.push({ type: 'presses to the first released setup', description: String(presses) })
     expect(presses).toBeLessThanOrEqual(120)
     await expect(nextStep(page)).toBeVisible()
   },
 )
+
+own('the same shelf as one package gives the same sets', async ({ own: { page } }) => {
+  if (!bySheet) throw new Error('the shelf was not entered')
+  await begin(page)
+  await page.goto('/shelf?show=import')
+  await alive(page)
+  await page
+    .getByLabel('Package file')
+    .setInputFiles({ name: 'shelf.json', mimeType: 'application/json', buffer: Buffer.from(bySheet.shelf) })
+  await page.getByRole('button', { name: /^Take \d+ parts? in$/ }).click()
+  await expect(page.getByText('Taken in: 8 added')).toBeVisible()
+  await makeTwelveWires(page)
+  const sets = await chosenSets(page)
+  expect(sets).toEqual(bySheet.sets)
+  expect(JSON.stringify(sets)).toContain('EW-24')
+})

@@ -1,5 +1,6 @@
 import { writeXlsx } from '../src/formats/table/writeXlsx'
 import { alive, expect, leadCsv, strike, test } from './bench'
+import { cell } from './sheets'
 
 const paste = 'or paste its rows, headings first'
 const faults = (page: import('@playwright/test').Page) => page.getByRole('list', { name: 'Faults' })
@@ -35,6 +36,57 @@ test('what was typed outlives a reload', async ({ bench: page }) => {
   await alive(page)
   await expect(page.getByLabel(paste)).toHaveValue(leadCsv)
   await expect(page.getByLabel('Title')).toHaveValue('Half typed')
+})
+
+test('headings of one’s own words are guessed by what stands below them, told, and remembered', async ({
+  bench: page,
+}) => {
+  const own = leadCsv.replace('wire,', 'Ader,').replace('colour,', 'Farbe,').replace('signal,', 'Netz,')
+  await page.goto('/new')
+  await alive(page)
+  await page.getByLabel(paste).fill(own)
+  const headings = page.getByRole('region', { name: 'Headings of your own' })
+  await expect(headings.getByLabel(/^Ader/)).toHaveValue('wire')
+  await expect(headings.getByLabel(/^Farbe/)).toHaveValue('colour')
+  await expect(headings.getByLabel(/^Netz/)).toHaveValue('')
+  await headings.getByLabel(/^Netz/).selectOption('signal')
+  await expect(page.getByRole('table', { name: /pinout/i })).toContainText('beacon supply')
+  await page.reload()
+  await alive(page)
+  await expect(headings.getByLabel(/^Netz/)).toHaveValue('signal')
+  // Enter in a list sends the form as well
+  await page.getByLabel('Title').fill('Own words')
+  await page.getByLabel('What is to be done').press('Enter')
+  await page.waitForURL('**/plan')
+  await expect(page.getByText('beacon return').first()).toBeVisible()
+})
+
+test('one row that cannot be read does not hold back the others: it waits in the grid of the job', async ({
+  bench: page,
+}) => {
+  await page.goto('/new')
+  await alive(page)
+  await page.getByLabel(paste).fill(leadCsv.replace('W2,TW-0.75,BK', 'W2,TW-9,BK'))
+  await page.getByLabel('Title').fill('Half faulty')
+  await page.getByRole('button', { name: 'Make it of the rows that can be read; 1 row waits in its grid' }).click()
+  await page.waitForURL('**/plan')
+  await alive(page)
+  const grid = page.getByRole('grid')
+  await expect(grid).toContainText('beacon supply')
+  await expect(grid).toContainText('TW-9')
+  await expect(page.getByText('1 to mend')).toBeVisible()
+  // still there after a reload, and gone once it is mended and saved
+  await page.reload()
+  await alive(page)
+  await expect(grid).toContainText('TW-9')
+  // what is sound is saved beside it
+  await (await cell(page, 'Pinout', 'signal')).click()
+  await page.keyboard.type('lamp')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Save the sound rows; 1 row stays as typed' }).click()
+  await expect(page.getByText('1 not saved')).toBeVisible()
+  await expect(grid).toContainText('TW-9')
+  await expect(grid).toContainText('lamp')
 })
 
 test('an end without a housing waits for its pick', async ({ bench: page }) => {

@@ -75,6 +75,17 @@ test('a block from a spreadsheet, fill down, a new wire from the blank row, and 
       (await wiresOf(page, id)).map((wire) => `${wire.id} ${wire.type} ${String(wire.lengthMm)} ${wire.signal ?? ''}`),
     )
     .toEqual(['W1 TW-1.0 700 supply', 'W3 TW-1.0 620 '])
+  // with its headings a block is laid by them, whatever their order
+  await strike(page, 'Control+Home')
+  await paste(page, 'Signal\tCut length\tColour\nlamp\t650\tblue\nearth\t640\tGN/YE\n')
+  await strike(page, 'Control+s')
+  await expect
+    .poll(async () =>
+      (await wiresOf(page, id)).map(
+        (wire) => `${wire.id} ${wire.colour} ${String(wire.lengthMm)} ${wire.signal ?? ''}`,
+      ),
+    )
+    .toEqual(['W1 BU 650 lamp', 'W3 GN/YE 640 earth'])
 })
 
 test('filter, sort, and what was typed outlives a reload', async ({ bench: page }) => {

@@ -18,6 +18,13 @@ const kindWords: Readonly<Record<Plan['kind'], string>> = {
   repair: texts.repairHarnessThatIs,
 }
 
+/** A list that is chosen from keeps Enter to itself: in this form it makes the job, as in every other field. */
+function sendByEnter(event: React.KeyboardEvent<HTMLFormElement>) {
+  if (event.key !== 'Enter' || !(event.target instanceof HTMLSelectElement)) return
+  event.preventDefault()
+  event.currentTarget.requestSubmit()
+}
+
 /** What the job is, the housings that its pinout does not name, and what is wrong with the pinout. */
 export function JobForm({
   form,
@@ -27,6 +34,7 @@ export function JobForm({
   setOnly,
   busy,
   onSubmit,
+  sound,
 }: {
   readonly form: UseFormReturnType<NewJobDraft>
   readonly preview: Preview | undefined
@@ -36,11 +44,18 @@ export function JobForm({
   readonly setOnly: (only: boolean) => void
   readonly busy: boolean
   readonly onSubmit: (event: React.SubmitEvent<HTMLFormElement>) => void
+  /** some rows can be read: the job can be made of them, the others wait for its grid */
+  readonly sound: { readonly faulty: number; readonly make: () => void } | undefined
 }) {
   const { kind, ends } = form.values
   const missing = preview?.ends.filter((end) => end.from !== 'column') ?? []
   return (
-    <form className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={texts.theJob} onSubmit={onSubmit}>
+    <form
+      className={clsx(paneCss.pane, paneCss.paneCard)}
+      aria-label={texts.theJob}
+      onSubmit={onSubmit}
+      onKeyDown={sendByEnter}
+    >
       <TextInput
         label={texts.title}
         className={textCss.sentence}
@@ -94,6 +109,11 @@ export function JobForm({
       <Button variant="filled" type="submit" disabled={!preview?.valid || busy}>
         <span>{texts.makeJob}</span> <Kbd aria-hidden="true">Enter</Kbd>
       </Button>
+      {sound && (
+        <Button disabled={busy} onClick={sound.make}>
+          <span>{texts.makeOfSound(sound.faulty)}</span>
+        </Button>
+      )}
     </form>
   )
 }

@@ -10,6 +10,7 @@ import { FileDrop } from '@/ui/file/FileDrop'
 import { useTextFile } from '@/ui/file/useTextFile'
 import { useOperator } from '@/ui/frame/Operator'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
+import { keepWaitingRows } from '@/ui/job/waitingRows'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -25,6 +26,9 @@ import { PreviewTable } from './PreviewTable'
 import { readPinoutFile, titleOfFile } from './readPinoutFile'
 import { isRecordFile } from './readRecord'
 import { useRecordFile } from './useRecordFile'
+import { HeadingMap } from './HeadingMap'
+import { type Parted, partRows } from './soundRows'
+import { useHeadings } from './useHeadings'
 import { usePreview } from './usePreview'
 import styles from './NewJobPlace.module.css'
 
@@ -65,7 +69,8 @@ export function NewJobPlace({
   const { csv, ends, title } = form.values
   const textFile = useTextFile()
   const record = useRecordFile()
-  const preview = usePreview(csv, ends, setMessage)
+  const headings = useHeadings(csv)
+  const preview = usePreview(headings.text, ends, setMessage)
   const take = async (dropped: File | undefined) => {
     if (!dropped) return
     if (isRecordFile(dropped)) {
@@ -78,16 +83,19 @@ export function NewJobPlace({
     setMessage(read.ok ? undefined : read.fault)
     if (read.ok) form.setValues({ csv: read.value, ...(title === '' && { title: titleOfFile(dropped.name) }) })
   }
-  const make = async (draft: NewJobDraft) => {
-    if (!preview?.valid || busy) return
+  const parted = preview && !preview.valid ? partRows(preview) : undefined
+  /** @param pinout all of it, or the rows that can be read while the others wait for the job's grid */
+  const make = async (draft: NewJobDraft, pinout: string | undefined, waiting: Parted['faulty']) => {
+    if (pinout === undefined || busy) return
     if (!operator) {
       setMessage(WHO_IS_HERE)
       return
     }
     const slack = draft.kind === 'build' ? undefined : slackOf(draft.slack)
     setBusy(true)
-    const made = await makeJob(draft, slack?.ok ? slack.value : undefined)
+    const made = await makeJob({ ...draft, csv: pinout }, slack?.ok ? slack.value : undefined)
     if (made.ok) {
+      if (waiting.length > 0) keepWaitingRows(made.value, waiting)
       dropDraft()
       router.push(`/jobs/${made.value}/plan`)
       return
@@ -95,7 +103,8 @@ export function NewJobPlace({
     setMessage(made.fault)
     setBusy(false)
   }
-  const onSubmit = form.onSubmit(make)
+  const onSubmit = form.onSubmit((draft) => make(draft, preview?.valid ? headings.text : undefined, []))
+  const makeSound = () => void make(form.values, parted?.sound, parted?.faulty ?? [])
   useKeys([
     { key: 'Enter', words: texts.makeJob, run: () => onSubmit() },
     { key: 'o', words: texts.openFile, run: () => openFile.current?.() },
@@ -125,6 +134,9 @@ export function NewJobPlace({
             spellCheck={false}
             placeholder={texts.example}
             {...form.getInputProps('csv')}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) onSubmit()
+            }}
             classNames={{ root: styles.fill, wrapper: styles.wrapper, input: styles.text }}
           />
           <p className={clsx(textCss.small, textCss.dim)}>{texts.columnsByNameIn}</p>
@@ -137,6 +149,7 @@ export function NewJobPlace({
               ▲ {message}
             </p>
           )}
+          {headings.own.length > 0 && <HeadingMap own={headings.own} tell={headings.tell} />}
           {!preview && <EmptyPreview />}
           {preview && <PreviewTable preview={preview} onlyFaults={only && preview.faults.length > 0} />}
         </div>
@@ -148,6 +161,7 @@ export function NewJobPlace({
           setOnly={setOnly}
           busy={busy}
           onSubmit={onSubmit}
+          sound={parted?.sound === undefined ? undefined : { faulty: parted.faulty.length, make: makeSound }}
         />
       </div>
     </PlaceFrame>

@@ -59,7 +59,13 @@ export function PlanStation() {
   useEffect(() => {
     if (pane === 'revision' && !saving.preview) setPane('grid')
   }, [pane, saving.preview])
-  useKeys([{ key: 'e', words: planWords.otherEnd, run: selection.otherEnd }])
+  const sound = draft.reading.faulty > 0 && !isEmptyChange(draft.change)
+  useKeys([
+    { key: 'e', words: planWords.otherEnd, run: selection.otherEnd },
+    ...(sound
+      ? [{ key: 'ctrl+shift+s', words: planWords.saveSound(draft.reading.faulty), run: () => apply(draft.change) }]
+      : []),
+  ])
 
   return (
     <div className={clsx(paneCss.station, styles.planStation)}>
@@ -81,6 +87,11 @@ export function PlanStation() {
                 <Button variant="filled" onClick={save} disabled={saving.busy}>
                   <span>{planWords.save}</span> <Kbd aria-hidden="true">Ctrl S</Kbd>
                 </Button>
+                {sound && (
+                  <Button onClick={() => apply(draft.change)} disabled={saving.busy}>
+                    <span>{planWords.saveSound(draft.reading.faulty)}</span>
+                  </Button>
+                )}
                 <Button onClick={draft.discard}>
                   <span>{planWords.discard(draft.edited)}</span>
                 </Button>

@@ -202,3 +202,21 @@ test('the next id, cavity and colour that are free', () => {
   expect(freeColour(rows, names, 'A')).toBe('BN')
   expect(freeColour(rows, names, 'P')).toBe('BK')
 })
+
+test('a new row whose wire has come is that wire’s, also when it was typed into meanwhile; another row of that id stays alone', () => {
+  const base = plan.wires[0]
+  if (!base) throw new Error('wire')
+  const came = { ...base, id: 'W9' }
+  const theirs = { ...plan, wires: [...plan.wires, came] }
+  const [row] = rowsOf({ ...plan, wires: [came] })
+  if (!row) throw new Error('row')
+  const fresh = newRow('n1', { ...row.text, signal: 'typed meanwhile' })
+  const after = rebase([...rowsOf(plan), fresh, newRow('n2', row.text)], theirs)
+  expect(
+    after.filter(({ text }) => text.id === 'W9').map(({ key, origin, text }) => [key, origin?.id, text.signal]),
+  ).toEqual([
+    ['n1', 'W9', 'typed meanwhile'],
+    ['n2', undefined, row.text.signal],
+  ])
+  expect(after).toHaveLength(plan.wires.length + 2)
+})

@@ -242,13 +242,20 @@ export const newRow = (key: string, text: Partial<GridText> = {}): GridRow => ({
 
 /**
  * The draft over a plan that has changed meanwhile: rows that nobody touched follow the plan, edited ones keep what was
- * typed, wires that came are added, and ones that went are gone unless somebody had edited them.
+ * typed, wires that came are added, and ones that went are gone unless somebody had edited them. A new row whose wire has come
+ * is that wire's from now on.
  */
 export function rebase(rows: readonly GridRow[], plan: Pick<Plan, 'wires'>): readonly GridRow[] {
   const wires = new Map(plan.wires.map((wire) => [wire.id, wire]))
   const there = new Set<string>()
+  const claimed = new Set(rows.flatMap((row) => row.origin?.id ?? []))
   const kept = rows.flatMap((row): GridRow[] => {
-    if (!row.origin) return [row]
+    if (!row.origin) {
+      const came = wires.get(row.text.id.trim())
+      if (!came || claimed.has(came.id) || there.has(came.id)) return [row]
+      there.add(came.id)
+      return [{ ...row, origin: came }]
+    }
     const now = wires.get(row.origin.id)
     if (now) there.add(now.id)
     if (now === row.origin) return [row]
@@ -260,7 +267,7 @@ export function rebase(rows: readonly GridRow[], plan: Pick<Plan, 'wires'>): rea
   return [
     ...kept,
     ...plan.wires
-      .filter((wire) => !there.has(wire.id) && !rows.some((row) => row.origin?.id === wire.id))
+      .filter((wire) => !there.has(wire.id) && !claimed.has(wire.id))
       .map((wire) => ({ key: keys.has(wire.id) ? `${wire.id}~` : wire.id, text: wireText(wire), origin: wire })),
   ]
 }

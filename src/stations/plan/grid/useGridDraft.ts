@@ -4,6 +4,7 @@ import {
   draftChange,
   isEdited,
   isEmptyChange,
+  newRow,
   readDraft,
   rebase,
   rowsOf,
@@ -12,6 +13,7 @@ import {
 } from '@/core/record/grid/draft'
 import type { GridText } from '@/core/record/grid/columns'
 import type { GridNames } from '@/core/record/grid/gridNames'
+import { takeWaitingRows } from '@/ui/job/waitingRows'
 import { advance, redo, startHistory, undo, type History } from '@/core/base/history'
 import { planIndex, type Plan, type PlanChange } from '@/core/record/plan/plan'
 
@@ -43,7 +45,9 @@ export function useGridDraft(jobId: string, plan: Plan, names: GridNames): GridD
   // a draft that was left behind
   useEffect(() => {
     const kept = readKept(localStorage.getItem(storeKey(jobId)), plan)
-    if (kept) setHistory((at) => advance(at, kept))
+    // rows that were left out as the job was made, to be mended here
+    const waiting = takeWaitingRows(jobId).map((text, i) => newRow(`waiting-${String(i)}`, text))
+    if (kept || waiting.length > 0) setHistory((at) => advance(at, [...(kept ?? at.now), ...waiting]))
     // only when the job is opened
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [jobId])

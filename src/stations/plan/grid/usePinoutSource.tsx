@@ -11,6 +11,8 @@ import {
   type GridRow,
   type RowProblems,
 } from '@/core/record/grid/draft'
+import { pasteBlock } from '@/core/base/cells/cells'
+import { pasteHeaded } from '@/core/record/grid/pasteHeaded'
 import { following } from '@/core/record/grid/following'
 import type { GridNames } from '@/core/record/grid/gridNames'
 import type { GridColumn, GridSource } from '@/ui/grid/gridSource'
@@ -61,6 +63,15 @@ export function usePinoutSource(draft: GridDraft, names: GridNames): GridSource<
       newRow: (text) => newRow(newKey(), text),
       tidy: (column, said) => tidyCell(column, said, names),
       following: following(names),
+      paste: (block, at, seen) => {
+        const tidy = (column: GridColumnId, said: string) => tidyCell(column, said, names)
+        const fresh = (text: Partial<GridRow['text']>) => newRow(newKey(), text)
+        edit(
+          (now) =>
+            pasteHeaded(now, block, { seen, from: at.row }, { newRow: fresh, tidy }) ??
+            pasteBlock(now, { seen, columns: gridColumnIds, at, block, newRow: fresh, tidy }),
+        )
+      },
       faultsOf,
       faultWords: (key, column) => {
         const problem = faultsOf(key)?.[column]

@@ -18,6 +18,8 @@ export const newJobPlaceWords = {
   jobWasNotMade: 'The job was not made. What you typed is kept.',
   nothingWasMadeWhat: 'Nothing was made, what you typed is kept.',
   makeJob: 'Make the job',
+  makeOfSound: (faulty: number) =>
+    `Make it of the rows that can be read; ${plural(faulty, 'row')} ${faulty === 1 ? 'waits' : 'wait'} in its grid`,
   openFile: 'Open a file',
   thePinout: 'The pinout',
   pinoutFile: 'Pinout file',

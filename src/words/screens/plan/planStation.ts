@@ -10,5 +10,7 @@ export const planWords = {
   save: 'Save the plan',
   discard: (edited: number) => `Discard ${plural(edited, 'change')}`,
   mendFirst: (faulty: number) => `▲ ${plural(faulty, 'row')} to mend before the plan can be saved: filter by “faulty”.`,
+  saveSound: (faulty: number) =>
+    `Save the sound rows; ${plural(faulty, 'row')} ${faulty === 1 ? 'stays' : 'stay'} as typed`,
   unchanged: 'Nothing has changed.',
 }

@@ -85,7 +85,7 @@ test('a block from a spreadsheet, fill down, a new wire from the blank row, and 
         (wire) => `${wire.id} ${wire.colour} ${String(wire.lengthMm)} ${wire.signal ?? ''}`,
       ),
     )
-    .toEqual(['W1 BU 650 lamp', 'W3 GN/YE 640 earth'])
+    .toEqual(['W1 BU 650 lamp', 'W3 GNYE 640 earth'])
 })
 
 test('filter, sort, and what was typed outlives a reload', async ({ bench: page }) => {

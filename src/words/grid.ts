@@ -53,7 +53,7 @@ const cellHints: Partial<Readonly<Record<GridColumnId, string>>> = {
   length: 'A figure in mm, or with its unit: 1.2 m, 47 in.',
   current: 'The load that it carries, like 4.5 or 20 mA.',
   group: 'Wires that belong together: twist 1, screen A, cable 2.',
-  type: 'A wire type of the shelf, or its printed size: 0.5 mm2, 20 awg.',
+  type: 'A wire type of the shelf, or its printed size: 0.5 mm2, 20 awg. For wet places a plated one: bare copper blackens under its insulation.',
 }
 
 /** What to know about the cell in hand. */

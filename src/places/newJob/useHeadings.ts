@@ -72,7 +72,8 @@ export function useHeadings(csv: string): {
       const guess = guessHeadings(head, rows)
       const own = unknown.map((heading): NamedHeading => {
         const said = told[plain(heading)]
-        return { heading, column: (said ?? guess[heading]) || undefined, guessed: said === undefined }
+        const column = said ?? guess[heading]
+        return { heading, column: column === '' ? undefined : column, guessed: said === undefined }
       })
       const names = new Map(own.map(({ heading, column }) => [heading, column && pinoutColumns[column].heading]))
       if (!left) setRead({ csv, text: renameHeadings(csv, (heading) => names.get(heading.trim())), own })

@@ -8,6 +8,8 @@ import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
+import { bringList } from '@/core/views/bringList'
+import { bringLine } from '@/words/bring'
 import { plural } from '@/words/figures'
 import { unitAndId } from '@/core/record/plan/keys'
 
@@ -16,6 +18,15 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const { state, append } = useJob()
   const busy = useBusy()
   const tools = useMemo(() => [...state.tools.keys()].sort(), [state])
+  const hand = useMemo(
+    () =>
+      bringList(state).flatMap((item) =>
+        item.kind === 'release' || item.kind === 'lock-tool' || item.kind === 'gauge' || item.kind === 'stripper'
+          ? [bringLine(item)]
+          : [],
+      ),
+    [state],
+  )
   const scrapped = useMemo(() => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0), [state])
   const [found, setFound] = useState(String(scrapped))
   const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
@@ -29,6 +40,10 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       ),
       seen: words.isBack(tool),
     })),
+    // what lay beside the frames: the hooks, blades and strippers of this job
+    ...(hand.length > 0
+      ? [{ id: 'hand tools', words: words.handTools, hint: hand.join('; '), seen: words.handToolsAreBack }]
+      : []),
     ...[...state.oldEnds]
       .filter(([, old]) => old.why === 'broken')
       .map(([key, old]): CheckLine => ({

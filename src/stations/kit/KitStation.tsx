@@ -24,6 +24,7 @@ const loadPanes = async () => ({
   ...(await import('./KitParts')),
   ...(await import('./WholeJob')),
   ...(await import('./BuyTools')),
+  ...(await import('./BringPane')),
 })
 const CameKit = later(
   () => import('./CameKit'),
@@ -32,11 +33,15 @@ const CameKit = later(
 const KitParts = later(loadPanes, (panes) => panes.KitParts)
 const WholeJob = later(loadPanes, (panes) => panes.WholeJob)
 const BuyTools = later(loadPanes, (panes) => panes.BuyTools)
+const BringPane = later(loadPanes, (panes) => panes.BringPane)
+
+/** What the Kit shows in place of a termination. */
+export type KitPane = 'parts' | 'whole' | 'tools' | 'bring'
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {
   const { state } = useJob()
-  const [pane, setPane] = useState<'parts' | 'whole' | 'tools'>()
+  const [pane, setPane] = useState<KitPane>()
   const close = () => setPane(undefined)
   useBeside(loadPanes)
   const index = planIndex(state.plan)
@@ -58,12 +63,14 @@ export function KitStation() {
       run: () => setPane((now) => (now === 'whole' ? undefined : 'whole')),
     },
     { key: 'b', words: words.toolsToBuyOr, run: () => setPane((now) => (now === 'tools' ? undefined : 'tools')) },
+    { key: 't', words: words.whatToBring, run: () => setPane((now) => (now === 'bring' ? undefined : 'bring')) },
   ])
   return (
     <div className={paneCss.station}>
       <Queue sections={sections} rows={rows} selected={at} onSelect={select} label={words.terminations} />
       {pane === 'whole' && <WholeJob close={close} />}
       {pane === 'tools' && <BuyTools close={close} />}
+      {pane === 'bring' && <BringPane close={close} />}
       {(pane === 'parts' || (!pane && !termination)) && <KitParts close={close} />}
       {!pane && termination && isCame(state, termination) && (
         <CameKit key={termination.key} termination={termination} />

@@ -1,4 +1,5 @@
 import { Table } from '@mantine/core'
+import { isSleeve } from '@/core/parts/catalogue/types'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
 import { pullBasisWords } from '@/words/pullTables'
@@ -29,6 +30,18 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
           <Table.Tr>
             <Table.Td>{words.heightEstimated(set.set.height.estimate)}</Table.Td>
             <Table.Td className={textCss.figure}>{words.heightOf(set.set.height)}</Table.Td>
+          </Table.Tr>
+        )}
+        {contact && isSleeve(contact) && contact.studMm !== undefined && (
+          <Table.Tr>
+            <Table.Td>{words.studOf(contact.shape)}</Table.Td>
+            <Table.Td className={textCss.figure}>{words.stud(contact.studMm, contact.torqueNm)}</Table.Td>
+          </Table.Tr>
+        )}
+        {contact && isSleeve(contact) && contact.sleeveMark !== undefined && (
+          <Table.Tr>
+            <Table.Td>{words.sleeve}</Table.Td>
+            <Table.Td className={textCss.figure}>{contact.sleeveMark}</Table.Td>
           </Table.Tr>
         )}
         <Table.Tr>

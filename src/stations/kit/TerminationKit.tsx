@@ -17,6 +17,7 @@ import { MeasureInsulation } from './MeasureInsulation'
 import { SetFigures, SetNotes } from './SetFigures'
 import { useKitOptions } from './useKitOptions'
 import clsx from 'clsx'
+import type { KitPane } from './KitStation'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -44,7 +45,7 @@ export function TerminationKit({
 }: {
   readonly wireId: string
   readonly side: SideLetter
-  readonly show: (pane: 'parts' | 'whole' | 'tools') => void
+  readonly show: (pane: KitPane) => void
 }) {
   const { state } = useJob()
   const { busy, write } = useAction()
@@ -159,6 +160,9 @@ export function TerminationKit({
         )}
         <Button onClick={() => show('whole')}>
           <span>{words.chooseForWholeJob}</span> <Kbd aria-hidden="true">W</Kbd>
+        </Button>
+        <Button onClick={() => show('bring')}>
+          <span>{words.whatToBring}</span> <Kbd aria-hidden="true">T</Kbd>
         </Button>
         <div className={paneCss.two}>
           <Button onClick={() => show('parts')}>

@@ -139,7 +139,7 @@ function SideWords({
       : undefined
   return (
     <div className={clsx(readoutCss.readout, styles.unframed)}>
-      <dt>{side === 'a' ? words.from : words.toEnd}</dt>
+      <dt>{side === 'a' ? words.from(wire.id) : words.toEnd(wire.id)}</dt>
       <dd className={clsx(readoutCss.value, styles.large)}>{writePlace(at)}</dd>
       <dd className={styles.smaller}>
         {place?.main ??

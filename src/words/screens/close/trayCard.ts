@@ -11,6 +11,8 @@ export const trayCardWords = {
   allSweptUp: 'All swept up',
   nothingLeftInWork: 'Nothing left in the work',
   nothingIsLeft: 'Nothing is left',
+  handTools: 'Hand tools back, each with its end',
+  handToolsAreBack: 'Hand tools are back',
   countTray: 'Count the tray',
   countedAllToolsBack: '✓ Counted: all tools back, all scrap found.',
   missingFindItBefore: (missing: string) => `▲ Missing: ${missing}. Find it before anybody signs.`,

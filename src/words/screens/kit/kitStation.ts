@@ -1,5 +1,5 @@
 import type { Range } from '@/core/base/range'
-import { heightRange, mm2, stripRange } from '@/words/figures'
+import { figure, heightRange, mm, mm2, stripRange } from '@/words/figures'
 
 const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : `${String(forceN)} N`)
 
@@ -8,6 +8,7 @@ export const kitStationWords = {
   partsAndSetupsOf: 'Parts and setups of the whole job',
   chooseForWholeJob: 'Choose for the whole job',
   toolsToBuyOr: 'Tools to buy or borrow',
+  whatToBring: 'What to bring to the bench',
   terminations: 'Terminations',
   nothingFits: 'nothing fits',
   cameCrimped: 'Came crimped',
@@ -36,6 +37,10 @@ export const kitStationWords = {
   thisSetIsChosen: '✓ This set is chosen',
   chooseThisSet: 'Choose this set',
   parts: 'Parts',
+  studOf: (shape: string) => (shape === 'blade' ? 'Blade' : shape === 'bullet' ? 'Bullet' : 'Stud'),
+  stud: (studMm: number, torqueNm: number | undefined) =>
+    `${mm(studMm)}${torqueNm === undefined ? '' : `, ${figure(torqueNm, 2)} N·m`}`,
+  sleeve: 'Sleeve, as printed',
   tools: 'Tools',
   setting: (source: string) => `Setting: ${source}.`,
   stripSheetsOwnLength: (sheet: boolean) =>

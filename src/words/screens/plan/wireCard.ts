@@ -26,8 +26,8 @@ export const wireCardWords = {
   bundleTable:
     'Bundle: the house rules’ factors. Those that ship are of NEC table 310.15(C)(1), which is about building wiring; general figures here.',
   neighbours: 'Loaded neighbours in one connector are not derated for: no family’s sheet here says by how much.',
-  from: 'From',
-  toEnd: 'To',
+  from: (wire: string) => `From: its end ${wire}a`,
+  toEnd: (wire: string) => `To: its end ${wire}b`,
   aTerminal: 'a terminal',
   twoWiresInOne: 'two wires in one contact',
   joinedThere: 'joined there',

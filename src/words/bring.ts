@@ -1,0 +1,75 @@
+import type { BringItem } from '@/core/views/bringList'
+import type { ReleaseTip } from '@/core/parts/catalogue/releaseMechanisms'
+import { setupFieldWords, setupValue } from './crimp'
+import { list, mm } from './figures'
+import { releaseTipWords } from './release'
+
+const consumables = {
+  labels: 'labels, one for each wire’s end',
+  lacing: 'lacing, ties',
+  lubricant: 'lubricant that the sheet approves',
+} as const
+
+/** What is set on a tool, without the tool itself. */
+const settings = ({ setups }: Extract<BringItem, { kind: 'crimp-tool' }>) => {
+  const said = (['die', 'positioner', 'nest'] as const).flatMap((field) => {
+    const values = [...new Set(setups.flatMap((setup) => setup[field] ?? []))]
+    return values.length === 0
+      ? []
+      : [
+          `${setupFieldWords[field].toLowerCase()} ${list(
+            values.map((value) => setupValue(field, value)),
+            4,
+          )}`,
+        ]
+  })
+  return said.length === 0 ? undefined : said.join(', ')
+}
+
+const isTip = (tip: string): tip is ReleaseTip => tip in releaseTipWords
+
+/** Something to bring to the bench: its number, and with which end, size, die or notch. */
+export function bringWords(item: BringItem): { readonly what: string; readonly part: string; readonly with: string } {
+  switch (item.kind) {
+    case 'crimp-tool':
+      return { what: 'crimp tool', part: item.tool, with: settings(item) ?? '' }
+    case 'gauge':
+      return {
+        what: 'gauge',
+        part: item.tool,
+        with: `of ${item.of}${item.selector === undefined ? '' : `, at selector ${String(item.selector)}`}`,
+      }
+    case 'stripper':
+      return {
+        what: 'stripper',
+        part: item.tool ?? '',
+        with: `${item.notches.length === 1 ? 'notch' : 'notches'} ${list([...item.notches], 6)}`,
+      }
+    case 'release':
+      return {
+        what: 'release tool',
+        part: item.tool,
+        with: `size ${list([...item.sizes], 4)}${item.putsIn ? ', both ends: in and out' : ''}`,
+      }
+    case 'no-release':
+      return {
+        what: isTip(item.tip) ? releaseTipWords[item.tip] : item.tip,
+        part: '',
+        with: `size ${item.size}${item.insulationMm === undefined ? '' : ` on ${mm(item.insulationMm)}`}: none in the crib`,
+      }
+    case 'lock-tool':
+      return {
+        what: 'for the lock',
+        part: item.tool,
+        with: [item.end, `of ${list([...item.housings], 3)}`].filter(Boolean).join(', '),
+      }
+    case 'consumable':
+      return { what: consumables[item.what], part: '', with: '' }
+  }
+}
+
+/** The same as one line. */
+export function bringLine(item: BringItem): string {
+  const { what, part, with: more } = bringWords(item)
+  return [part === '' ? what : `${part}, ${what}`, more].filter((one) => one !== '').join(': ')
+}

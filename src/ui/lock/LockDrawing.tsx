@@ -36,10 +36,12 @@ export function LockDrawing({
   lock,
   name,
   share,
+  compact = false,
 }: {
   readonly lock: HousingLock
   readonly name: string
   readonly share?: number
+  /** in a narrow pane: its words are as large as they can be */ readonly compact?: boolean
 }) {
   const motion = lockMotion(lock)
   const { from, stop, stopMm, homeMm, whileInserting } = motion
@@ -93,17 +95,23 @@ export function LockDrawing({
         strokeLinejoin="round"
       />
       {stands < 1 && <Arrow from={from} />}
-      <Words x={-31} y={-33}>
+      <Words x={-31} y={-33} large={compact}>
         {words.goesInFrom[from]}
       </Words>
-      <Words x={-31} y={22} dim>
+      <Words x={-31} y={22} dim large={compact}>
         {words.matingFace}
       </Words>
-      <Words x={59} y={22} dim end>
+      <Words x={59} y={22} dim end large={compact}>
         {words.wires}
       </Words>
       {(stopMm !== undefined || homeMm !== undefined) && (
-        <text x={59} y={-31.5} fontSize={3.3} textAnchor="end" className={styles.figure}>
+        <text
+          x={59}
+          y={compact ? -26 : -31.5}
+          fontSize={compact ? 4.6 : 3.3}
+          textAnchor="end"
+          className={styles.figure}
+        >
           {words.figures(stopMm, homeMm)}
         </text>
       )}
@@ -116,18 +124,20 @@ const Words = ({
   y,
   dim = false,
   end = false,
+  large = false,
   children,
 }: {
   readonly x: number
   readonly y: number
   readonly dim?: boolean
   readonly end?: boolean
+  readonly large?: boolean
   readonly children: ReactNode
 }) => (
   <text
     x={x}
     y={y + 1.5}
-    fontSize={3.3}
+    fontSize={large ? 4.6 : 3.3}
     textAnchor={end ? 'end' : 'start'}
     className={styles.words}
     style={{ fill: dim ? 'var(--dim)' : 'var(--glaze-ink)', fontWeight: dim ? 400 : 700 }}

@@ -39,10 +39,10 @@ const views = [
   { name: 'kit', path: '/jobs/deck-loom/kit', act: (page) => page.getByText('What would do').waitFor() },
   { name: 'crib', path: '/crib?tool=QF-5&contact=RK-SK-B', act: (page) => page.waitForTimeout(800) },
   { name: 'shelf', path: '/shelf?family=raku' },
+  { name: 'family', path: '/shelf?show=edit&family=celadon-l', keys: ['Escape', '2', ']', ']'] },
   { name: 'rules', path: '/rules' },
   { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },
   { name: 'crimp', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space'] },
-  { name: 'setup', path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb' },
   { name: 'fault', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space', 'x', '1'] },
   { name: 'seat', path: '/jobs/deck-loom/seat', keys: ['Space'] },
   {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { amps, day, figure, list, metres, mm, ohms, plural, range } from './figures'
+import { amps, day, figure, list, metres, mm, ohms, plural, range, gaugeSpan } from './figures'
 import { refusalWords } from './refusals'
 
 test.each([
@@ -42,4 +42,14 @@ test('a refusal says what is wrong and what would be right', () => {
   expect(refusalWords({ kind: 'not-threaded', items: ['seal'] })).toBe(
     'First: wire seal on, small end toward the contact.',
   )
+})
+
+test.each([
+  [0.2, 0.5, '24 to 20 AWG'],
+  [0.52, 1.31, '20 to 16 AWG'],
+  // a sheet that rounds a gauge’s area loses no gauge by it
+  [0.5, 0.5, '20 AWG'],
+  [0.518, 0.75, '20 to 18 AWG'],
+])('from %d to %d mm² is %s', (minMm2, maxMm2, words) => {
+  expect(gaugeSpan(minMm2, maxMm2)).toBe(words)
 })

@@ -1,5 +1,6 @@
 import type { Range } from '@/core/base/range'
 import { atStep, STEP } from '@/core/base/units/atStep'
+import { formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
 
 /** Figures as they are said on screens and papers. A figure is cut to what a hand can use, never padded to look exact. */
 
@@ -15,6 +16,14 @@ export const figure = (value: number, digits: number): string => {
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
 export const mm = (value: number, digits = 2): string => `${figure(value, digits)} mm`
 export const mm2 = (value: number): string => `${figure(value, 3)} mm²`
+
+const gaugeOf = (areaMm2: number) => formatAwg(nearestTradeGauge(areaMm2).awg)
+
+/** Conductors from and to by the trade gauges nearest to them, as a print says them: 20 to 16 AWG. */
+export const gaugeSpan = (minMm2: number, maxMm2: number): string => {
+  const [thin, thick] = [gaugeOf(minMm2), gaugeOf(maxMm2)]
+  return thin === thick ? `${thin} AWG` : `${thin} to ${thick} AWG`
+}
 
 /** A thousandth of a unit stays below a thousand of it, also once it is rounded. */
 const isThousandths = (value: number) => Math.abs(value) * 1000 < 999.95

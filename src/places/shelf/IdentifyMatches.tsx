@@ -1,8 +1,9 @@
-import { Table } from '@mantine/core'
+import { Anchor, Table } from '@mantine/core'
 import clsx from 'clsx'
+import Link from 'next/link'
 import { HeadRow } from '@/ui/table/HeadRow'
 import type { CalliperFigure } from '@/core/parts/identify/identify'
-import { figure, mm } from '@/words/figures'
+import { figure, gaugeSpan, mm, range } from '@/words/figures'
 import { identifyPaneWords as words } from '@/words/screens/shelf/identifyPane'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -40,7 +41,14 @@ export function Matches({ found }: { readonly found: Identified['found'] }) {
               <Table.Td className={textCss.figure}>
                 <b>{one.id}</b>
               </Table.Td>
-              <Table.Td>{one.name}</Table.Td>
+              <Table.Td>
+                {one.name}
+                {one.aliases.length > 0 && (
+                  <span className={clsx(textCss.small, textCss.dim, textCss.mono, textCss.block)}>
+                    {words.also(one.aliases)}
+                  </span>
+                )}
+              </Table.Td>
               <Table.Td>{one.family}</Table.Td>
               <Table.Td>
                 {one.bands.length > 0 ? <Bands bands={one.bands} /> : <span className={textCss.dim}>{words.none}</span>}
@@ -64,6 +72,51 @@ export function Matches({ found }: { readonly found: Identified['found'] }) {
           ))}
         </Table.Tbody>
       </Table>
+    </section>
+  )
+}
+
+/** Where the likeliest one leads: by which tool and setting it is crimped, wire by wire. */
+export function LeadsTo({ found }: { readonly found: Identified }) {
+  const [first] = found.found
+  if (!first) return null
+  return (
+    <section className={clsx(paneCss.panel, paneCss.fixed)} aria-label={words.howItIsCrimped(first.id)}>
+      <div className={paneCss.panelHead}>
+        <b>{words.howItIsCrimped(first.id)}</b>
+      </div>
+      {found.settings.length === 0 ? (
+        <p className={clsx(textCss.caution, styles.none)}>◆ {words.noCardHasIt}</p>
+      ) : (
+        <Table>
+          <HeadRow names={[words.wire, words.tool, words.set, words.strip]} />
+          <Table.Tbody>
+            {found.settings.map((row, i) => (
+              <Table.Tr key={i}>
+                <Table.Td className={textCss.figure}>
+                  {gaugeSpan(row.minMm2, row.maxMm2)}
+                  <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
+                    {range(row.minMm2, row.maxMm2)} mm²
+                  </span>
+                </Table.Td>
+                <Table.Td className={textCss.figure}>
+                  <Anchor
+                    component={Link}
+                    href={`/crib?tool=${encodeURIComponent(row.tool)}&contact=${encodeURIComponent(first.id)}`}
+                  >
+                    {row.tool}
+                  </Anchor>
+                  {!row.inCrib && <span className={textCss.caution}> ◆ {words.notInCrib}</span>}
+                </Table.Td>
+                <Table.Td className={textCss.figure}>{row.set.join(' · ')}</Table.Td>
+                <Table.Td className={textCss.figure}>
+                  {row.strip ? range(row.strip.minMm, row.strip.maxMm) : '–'}
+                </Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
     </section>
   )
 }

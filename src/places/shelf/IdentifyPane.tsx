@@ -10,7 +10,7 @@ import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { wireColours } from '@/core/base/wire/colour'
 import { type Identified, identifyContact } from './actions'
 import { Bands } from './Bands'
-import { Matches, TellsApart, figureWords } from './IdentifyMatches'
+import { LeadsTo, Matches, TellsApart, figureWords } from './IdentifyMatches'
 import { IdentifyHousing } from './IdentifyHousing'
 import ownCss from './IdentifyPane.module.css'
 import clsx from 'clsx'
@@ -110,6 +110,7 @@ export function IdentifyPane() {
         </p>
       )}
       {found && found.found.length > 0 && <Matches found={found.found} />}
+      {found && <LeadsTo found={found} />}
       {found && found.differences.length > 0 && <TellsApart found={found} />}
       <IdentifyHousing />
     </>

@@ -7,7 +7,7 @@ import { sealingWords } from '@/words/families'
 import { heldWords } from '@/words/release'
 import { lockWords } from '@/words/lock'
 import { emptyPackage } from '@/core/parts/catalogue/packageLists'
-import { type FamilyInput, type Placard, type WireType, isSleeve } from '@/core/parts/catalogue/types'
+import { type FamilyInput, type Placard, type WireType, isInCrib, isSleeve } from '@/core/parts/catalogue/types'
 import { type CalliperFigure, type Difference, identify, tellApart } from '@/core/parts/identify/identify'
 import { bandsOfBin, parseBand, readBands } from '@/core/parts/identify/bands'
 import { placardsAfter } from '@/core/parts/sheets/draftFamily'
@@ -108,6 +108,8 @@ export interface IdentifiedContact {
   readonly bands: readonly { readonly name: string; readonly code: string }[]
   /** 0 to 1; 1 for a bin that is read */
   readonly likeness: number
+  /** older numbers, and those of others */
+  readonly aliases: readonly string[]
   readonly figures: readonly {
     readonly figure: CalliperFigure
     readonly measuredMm: number
@@ -116,10 +118,22 @@ export interface IdentifiedContact {
   }[]
 }
 
+/** A row of a tool's card, for a contact that was found. */
+export interface IdentifiedSetting {
+  readonly minMm2: number
+  readonly maxMm2: number
+  readonly tool: string
+  readonly inCrib: boolean
+  readonly set: readonly string[]
+  readonly strip?: { readonly minMm: number; readonly maxMm: number }
+}
+
 export interface Identified {
   readonly found: readonly IdentifiedContact[]
   /** what tells the first few apart */
   readonly differences: readonly Difference[]
+  /** how the likeliest is crimped, wire by wire */
+  readonly settings: readonly IdentifiedSetting[]
   readonly readings: readonly { readonly bin: string; readonly from: 'given' | 'other-end'; readonly count: number }[]
 }
 
@@ -159,7 +173,17 @@ export async function identifyContact(input: {
       isSleeve(contact) || contact.bin === undefined
         ? []
         : bandsOfBin(contact.bin).map(({ name, code }) => ({ name, code })),
+    aliases: contact.aliases,
   })
+  const settingsOf = (contact: (typeof contacts)[number] | undefined): readonly IdentifiedSetting[] =>
+    (contact ? (catalogue.rowsByContact.get(contact.id) ?? []) : []).map(({ row, tool }) => ({
+      minMm2: row.conductor.minMm2,
+      maxMm2: row.conductor.maxMm2,
+      tool: tool.id,
+      inCrib: isInCrib(tool),
+      set: [row.die, row.positioner, row.selector, row.nest].flatMap((one) => (one === undefined ? [] : [String(one)])),
+      ...(row.strip && { strip: row.strip }),
+    }))
   if (bands.length > 0) {
     const readings = readBands(
       bands.flatMap((band) => parseBand(band) ?? []),
@@ -169,6 +193,7 @@ export async function identifyContact(input: {
     return {
       found: found.map((contact) => ({ ...named(contact), likeness: 1, figures: [] })),
       differences: tellApart(found.slice(0, TOLD_APART)),
+      settings: settingsOf(found[0]),
       readings: readings.map(({ bin, from, contacts: some }) => ({ bin, from, count: some.length })),
     }
   }
@@ -176,6 +201,7 @@ export async function identifyContact(input: {
   return {
     found: candidates.map((one) => ({ ...named(one.contact), likeness: one.likeness, figures: one.figures })),
     differences: tellApart(candidates.slice(0, TOLD_APART).map((one) => one.contact)),
+    settings: settingsOf(candidates[0]?.contact),
     readings: [],
   }
 }

@@ -1,4 +1,5 @@
 import { findPartsWords as words } from '@/words/screens/shelf/findParts'
+import { isSleeve } from '@/core/parts/catalogue/types'
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { findMatches, type FindItem } from '@/ui/find/findItems'
 
@@ -24,7 +25,17 @@ function partItems(catalogue: Catalogue): readonly FindItem[] {
     })
   const items = [
     ...[...catalogue.housings.values()].map(inFamily('housing')),
-    ...[...catalogue.contacts.values()].map(inFamily('contact')),
+    ...[...catalogue.contacts.values()].map((contact): FindItem => {
+      const item = inFamily('contact')(contact)
+      // a bin number is what its bands spell
+      return isSleeve(contact) || contact.bin === undefined
+        ? item
+        : {
+            ...item,
+            words: `${item.words}, ${words.bin(contact.bin)}`,
+            also: `${item.also ?? ''} ${contact.bin}`.trim(),
+          }
+    }),
     ...[...catalogue.seals.values()].map(inFamily(words.wireSeal)),
     ...[...catalogue.wireTypes.values()].map((type): FindItem => ({
       id: type.id,

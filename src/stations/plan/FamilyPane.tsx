@@ -3,7 +3,6 @@ import { plausible } from '@/core/base/units/plausible'
 import styles from './FamilyPane.module.css'
 import { familyPaneWords as texts } from '@/words/screens/plan/familyPane'
 import clsx from 'clsx'
-import choiceCss from '@/ui/choice/Choice.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd, NativeSelect, TextInput } from '@mantine/core'
@@ -14,8 +13,8 @@ import type { PlanChange, Wire } from '@/core/record/plan/plan'
 import { parseQuantity, type Dimension, type Plausible } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { plural } from '@/words/figures'
 import { chooseFamilies, type FamilyAnswerWords } from './familyActions'
+import { FamilySides } from './FamilySides'
 
 const empty = {
   ways: '4',
@@ -149,34 +148,7 @@ export function FamilyPane({
         {wrong !== undefined && (
           <p className={textCss.fault}>▲ {wrong === 'ways' ? texts.wholeNumberOfWays : texts.figureWithItsUnit}</p>
         )}
-        <ul className={paneCss.choices}>
-          {answers.map((one) => (
-            <li key={one.family} className={clsx(choiceCss.choice, styles.columns2)}>
-              <span
-                className={one.housing ? textCss.good : textCss.dim}
-                aria-label={one.housing ? 'qualifies' : texts.doesNotQualify}
-              >
-                {one.housing ? '✓' : '✕'}
-              </span>
-              <b>{one.name}</b>
-              <span className={one.housing ? undefined : textCss.dim}>
-                {one.housing
-                  ? `${one.housing.name}, ${plural(one.housing.ways, 'way')}${one.more > 0 ? texts.andLargerOrOther(one.more) : ''}`
-                  : one.why}
-              </span>
-              {one.housing ? (
-                <Button
-                  fullWidth={false}
-                  onClick={() => one.housing && apply({ putEnds: [{ id: free, housing: one.housing.id }] })}
-                >
-                  <span>{texts.addAsEnd(free)}</span>
-                </Button>
-              ) : (
-                <span />
-              )}
-            </li>
-          ))}
-        </ul>
+        <FamilySides answers={answers} free={free} add={(housing) => apply({ putEnds: [{ id: free, housing }] })} />
       </div>
     </section>
   )

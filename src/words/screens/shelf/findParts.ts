@@ -1,4 +1,5 @@
 /** What shelf’s findParts says. */
 export const findPartsWords = {
   wireSeal: 'wire seal',
+  bin: (bin: string) => `bin ${bin}`,
 }

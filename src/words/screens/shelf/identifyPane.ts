@@ -28,4 +28,12 @@ export const identifyPaneWords = {
   whatTellsThemApart: 'What tells them apart',
   tellsApart: 'what tells them apart',
   notOnSheet: 'not on the sheet',
+  also: (aliases: readonly string[]) => `also ${aliases.join(', ')}`,
+  howItIsCrimped: (contact: string) => `How ${contact} is crimped`,
+  noCardHasIt: 'No card of a tool has a row for it.',
+  wire: 'wire',
+  tool: 'tool',
+  set: 'die, positioner, selector, nest',
+  strip: 'strip mm',
+  notInCrib: 'not in the crib',
 }

@@ -58,3 +58,40 @@ test('what the crib cannot crimp: every way is compared, and the cheapest tools 
   await expect(page.getByRole('heading', { name: 'Cheapest: 68' })).toBeVisible({ timeout: 30_000 })
   await expect(page.getByText('Proven: no cheaper tools crimp all of it.')).toBeVisible()
 })
+
+test('pins or sockets are asked once for an end, and all its wires follow', async ({ bench: page }) => {
+  const rows = [1, 2, 3].map((n) => `W${n},TW-0.35,RD,A,${n},SH-1x3,,,,300`)
+  const id = await makeJob(
+    page.request,
+    'Either',
+    `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length\n${rows.join('\n')}\n`,
+  )
+  await page.goto(`/jobs/${id}/kit`)
+  await alive(page)
+  const asks = page.getByRole('group', { name: 'Pins or sockets at A?' })
+  await expect(asks).toContainText('Said once, for all 3 wires of it.')
+  await strike(page, 's')
+  await expect(asks).toHaveCount(0)
+  const { journal } = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as {
+    journal: { kind: string; choices?: { set: { contact: string } | null }[] }[]
+  }
+  const last = journal.findLast((entry) => entry.kind === 'sets-chosen')
+  expect(last?.choices).toHaveLength(3)
+  const shelf = (await (await page.request.get('/shelf/export?family=shard&as=json')).json()) as {
+    families: { contacts: { id: string; gender: string }[] }[]
+  }
+  const gender = new Map(shelf.families[0]?.contacts.map((contact) => [contact.id, contact.gender]))
+  expect(new Set(last?.choices?.map(({ set }) => gender.get(set?.contact ?? '')))).toEqual(new Set(['socket']))
+})
+
+test('what to bring to the bench is ticked by key, tool by tool', async ({ bench: page }) => {
+  await page.goto('/jobs/beacon-lead/kit')
+  await alive(page)
+  await strike(page, 't')
+  const list = page.getByRole('complementary', { name: 'What to bring to the bench' })
+  await expect(list).toContainText('stripper')
+  await expect(list).toContainText('labels, one for each wire’s end')
+  await expect(page.getByRole('region', { name: 'Parts, with test pieces and spares' })).toContainText('CM-3P')
+  for (let ticks = 0; ticks < 14 && (await list.count()) > 0; ticks++) await strike(page, ' ')
+  await expect(page.getByText('All of it is at the bench.')).toBeVisible()
+})

@@ -18,6 +18,7 @@ import { SetFigures, SetNotes } from './SetFigures'
 import { useKitOptions } from './useKitOptions'
 import clsx from 'clsx'
 import type { KitPane } from './KitStation'
+import { openGender, PinsOrSockets } from './PinsOrSockets'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -86,6 +87,7 @@ export function TerminationKit({
     })),
   ])
   if (!wire) return null
+  const askedEnd = openGender(state, wireId, side)
   const type = state.facts.wireTypes[wire.type]
   return (
     <>
@@ -109,6 +111,7 @@ export function TerminationKit({
         {options && <RejectedTable rejected={options.rejected} />}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
+        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} />}
         <WireChips wire={wire} side={side} />
         <h2 className={textCss.cardTitle}>
           {blocked ? words.nothingFitsThisWire : set ? set.contactName : words.oneMoment}

@@ -96,6 +96,35 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
   )
 }
 
+const genderInput = z.strictObject({
+  jobId: key,
+  seen: z.number().int(),
+  by: key,
+  end: key,
+  gender: z.enum(['pin', 'socket']),
+})
+
+/** Says whether an end takes pins or sockets, and chooses the sets of all its wires by it. */
+export async function giveGender(input: z.infer<typeof genderInput>): Promise<Outcome<readonly KeptEntry[]>> {
+  const { jobId, seen, by, end, gender } = genderInput.parse(input)
+  const { db, jobs, catalogue: cache } = await bench()
+  const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
+  const before = folded && planIndex(folded.state.plan).ends.get(end)
+  if (!before) return refused(words.thatEndIsNot)
+  return writeEntries(
+    jobId,
+    seen,
+    by,
+    planChangeEntries(
+      catalogue,
+      folded.state,
+      { putEnds: [{ ...before, gender }] },
+      (await benchClock()).dayOf(new Date()),
+      newId,
+    ),
+  )
+}
+
 const manyInput = z.strictObject({
   jobId: key,
   seen: z.number().int(),

@@ -66,10 +66,10 @@ const lackFinders = {
       const { present, part, said } = lockOfHousing(family, housing)
       return present && part === 'separate' && said === undefined && housing.lock === undefined ? [housing.id] : []
     }),
-  strip: ({ family, rows }: Shelf) =>
-    family.contacts.flatMap(({ id, barrel }) =>
-      barrel === undefined && !rows.some(({ row }) => row.contact === id && row.strip !== undefined) ? [id] : [],
-    ),
+  strip: ({ family, rows }: Shelf) => {
+    const said = new Set(rows.flatMap(({ row }) => (row.strip === undefined ? [] : [row.contact])))
+    return family.contacts.flatMap(({ id, barrel }) => (barrel === undefined && !said.has(id) ? [id] : []))
+  },
   crimp: ({ family, rows }: Shelf) => {
     const set = new Set(rows.map(({ row }) => row.contact))
     return family.contacts.flatMap(({ id }) => (id === '' || set.has(id) ? [] : [id]))

@@ -25,8 +25,20 @@ const ID = /^[^\s,;:"'<>]{1,60}$/
 /** Room that a shell keeps round its outer cavities, where nobody has measured it, mm. */
 const WALL_MM = 3.5
 
-/** The housing that a draft says, or what is wrong with each field and cell. */
+/** Readings of drafts that nobody has typed into since, with the source that they were read under. */
+const readings = new WeakMap<HousingDraft, { readonly under: string; readonly reading: HousingReading }>()
+
+/** The housing that a draft says, or what is wrong with each field and cell. A draft that is the same is not read again. */
 export function readHousing(draft: HousingDraft, source: HousingInput['source']): HousingReading {
+  const under = JSON.stringify(source)
+  const known = readings.get(draft)
+  if (known?.under === under) return known.reading
+  const reading = readDraft(draft, source)
+  readings.set(draft, { under, reading })
+  return reading
+}
+
+function readDraft(draft: HousingDraft, source: HousingInput['source']): HousingReading {
   const found: Findings = { problems: {}, cells: [] }
   const { problems, cells } = found
   const table = (sheet: HousingSheet): readonly ReadCells[] =>

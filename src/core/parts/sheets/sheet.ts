@@ -121,8 +121,19 @@ const plain = (text: string) =>
     .replace(/[_\-.\s]+/g, ' ')
     .trim()
 
-/** Reads a row by its columns. */
+/** Readings of rows that nobody has typed into since, with the columns that they were read by. */
+const readings = new WeakMap<SheetRow, { readonly columns: readonly SheetColumn[]; readonly reading: SheetReading }>()
+
+/** Reads a row by its columns. A row is never changed in place: one that is the same is not read again. */
 export function readSheetRow(columns: readonly SheetColumn[], row: SheetRow): SheetReading {
+  const known = readings.get(row)
+  if (known?.columns === columns) return known.reading
+  const reading = readCells(columns, row)
+  readings.set(row, { columns, reading })
+  return reading
+}
+
+function readCells(columns: readonly SheetColumn[], row: SheetRow): SheetReading {
   const values: Record<string, CellValue> = {}
   const problems: Record<string, SheetProblem> = {}
   for (const column of columns) {

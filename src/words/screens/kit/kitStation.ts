@@ -1,5 +1,5 @@
 import type { Range } from '@/core/base/range'
-import { figure, heightRange, mm, mm2, stripRange } from '@/words/figures'
+import { figure, heightRange, mm, mm2, plural, stripRange } from '@/words/figures'
 
 const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : `${String(forceN)} N`)
 
@@ -8,6 +8,10 @@ export const kitStationWords = {
   partsAndSetupsOf: 'Parts and setups of the whole job',
   chooseForWholeJob: 'Choose for the whole job',
   toolsToBuyOr: 'Tools to buy or borrow',
+  pinsOrSockets: (end: string) => `Pins or sockets at ${end}?`,
+  onceForAll: (wires: number) => `Its housing takes both. Said once, for all ${plural(wires, 'wire')} of it.`,
+  pins: 'Pins',
+  sockets: 'Sockets',
   whatToBring: 'What to bring to the bench',
   terminations: 'Terminations',
   nothingFits: 'nothing fits',

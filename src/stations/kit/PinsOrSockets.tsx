@@ -1,0 +1,51 @@
+import { Button, Kbd } from '@mantine/core'
+import clsx from 'clsx'
+import { type SideLetter, planIndex, sideOf } from '@/core/record/plan/plan'
+import { housingOf } from '@/core/record/plan/facts'
+import type { JobState } from '@/core/record/state/state'
+import { endKey } from '@/core/record/plan/keys'
+import { useAction } from '@/ui/action/useAction'
+import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import { kitStationWords as words } from '@/words/screens/kit/kitStation'
+import { giveGender } from './actions'
+
+/** The end of a termination whose housing takes pins or sockets, and nobody has said which. */
+export function openGender(state: JobState, wireId: string, side: SideLetter): string | undefined {
+  const wire = planIndex(state.plan).wires.get(wireId)
+  const at = wire && sideOf(wire, side)
+  if (at?.kind !== 'cavity') return undefined
+  const housing = housingOf(state.facts, state.plan, at.end)
+  const family = housing && state.facts.families[housing.family]
+  const said = planIndex(state.plan).ends.get(at.end)?.gender
+  return family && family.halves[housing.role] === 'either' && said === undefined ? at.end : undefined
+}
+
+/** Pins or sockets: asked once for an end, then the same for all its wires. */
+export function PinsOrSockets({ end }: { readonly end: string }) {
+  const { state } = useJob()
+  const { busy, write } = useAction()
+  const wires = planIndex(state.plan).byEnd.get(endKey(1, end))?.length ?? 0
+  const give = (gender: 'pin' | 'socket') => void write((asking) => giveGender({ ...asking, end, gender }))
+  useKeys([
+    { key: 'n', words: words.pins, run: () => give('pin') },
+    { key: 's', words: words.sockets, run: () => give('socket') },
+  ])
+  return (
+    <div className={clsx(noteCss.note, noteCss.attend)} role="group" aria-label={words.pinsOrSockets(end)}>
+      <p>
+        <b>◆ {words.pinsOrSockets(end)}</b> {words.onceForAll(wires)}
+      </p>
+      <div className={paneCss.two}>
+        <Button disabled={busy} onClick={() => give('pin')}>
+          <span>{words.pins}</span> <Kbd aria-hidden="true">N</Kbd>
+        </Button>
+        <Button disabled={busy} onClick={() => give('socket')}>
+          <span>{words.sockets}</span> <Kbd aria-hidden="true">S</Kbd>
+        </Button>
+      </div>
+    </div>
+  )
+}

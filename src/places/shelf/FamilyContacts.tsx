@@ -1,6 +1,6 @@
 import { type FamilyInput, isSleeve } from '@/core/parts/catalogue/types'
 import { bandsOfBin } from '@/core/parts/identify/bands'
-import { range } from '@/words/figures'
+import { gaugeSpan, range } from '@/words/figures'
 import { constructionWords } from '@/words/families'
 import { Bands } from './Bands'
 import { OffSheet } from './OffSheet'
@@ -45,6 +45,9 @@ export function FamilyContacts({ contacts }: { readonly contacts: FamilyInput['c
               <Table.Td className={textCss.figure}>{isSleeve(contact) ? '–' : contact.size}</Table.Td>
               <Table.Td className={textCss.figure}>
                 {range(contact.conductor.minMm2, contact.conductor.maxMm2)}
+                <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
+                  {gaugeSpan(contact.conductor.minMm2, contact.conductor.maxMm2)}
+                </span>
               </Table.Td>
               <Table.Td className={textCss.figure}>
                 {contact.insulation ? range(contact.insulation.minMm, contact.insulation.maxMm) : '–'}

@@ -1,5 +1,5 @@
 import { contradictingHeight } from '@/core/parts/catalogue/cardFaults'
-import { range } from '@/words/figures'
+import { gaugeSpan, range } from '@/words/figures'
 import type { FamilyPage } from './shelfData'
 import { HeadRow } from '@/ui/table/HeadRow'
 import { familyViewWords as words } from '@/words/screens/shelf/familyView'
@@ -34,7 +34,12 @@ export function FamilySettings({ page: { family, placards } }: { readonly page: 
                   <Table.Td className={textCss.figure}>
                     <b>{row.contact}</b>
                   </Table.Td>
-                  <Table.Td className={textCss.figure}>{range(row.conductor.minMm2, row.conductor.maxMm2)}</Table.Td>
+                  <Table.Td className={textCss.figure}>
+                    {range(row.conductor.minMm2, row.conductor.maxMm2)}
+                    <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
+                      {gaugeSpan(row.conductor.minMm2, row.conductor.maxMm2)}
+                    </span>
+                  </Table.Td>
                   <Table.Td className={textCss.figure}>{placard.tool}</Table.Td>
                   <Table.Td className={textCss.figure}>
                     {[

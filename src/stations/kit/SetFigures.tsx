@@ -2,6 +2,7 @@ import { Table } from '@mantine/core'
 import { isSleeve } from '@/core/parts/catalogue/types'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
+import { gaugeSpan } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import type { KitSet } from './kitOptions'
 import clsx from 'clsx'
@@ -20,6 +21,11 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
           <Table.Td>{words.conductor}</Table.Td>
           <Table.Td className={clsx(textCss.figure, textCss.good)}>
             ✓ {contact ? words.between(contact.conductor.minMm2, contact.conductor.maxMm2) : set.set.contact}
+            {contact && (
+              <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
+                {gaugeSpan(contact.conductor.minMm2, contact.conductor.maxMm2)}
+              </span>
+            )}
           </Table.Td>
         </Table.Tr>
         <Table.Tr>

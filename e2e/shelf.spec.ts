@@ -130,6 +130,10 @@ test('what is this one: by bands from either end, by callipers with what tells t
   await strike(page, 'w')
   for (const colour of ['green', 'violet', 'white']) await page.getByRole('button', { name: colour }).click()
   await expect(page.getByLabel('Matches')).toContainText('RK-SK-C')
+  // and leads on: gauge, tool, setting
+  const crimped = page.getByRole('region', { name: 'How RK-SK-C is crimped' })
+  await expect(crimped).toContainText('AWG')
+  await expect(crimped.getByRole('link', { name: 'QF-5' }).first()).toHaveAttribute('href', /crib\?tool=QF-5/)
   await page.getByRole('button', { name: 'Begin again' }).click()
   await page.getByLabel('Overall length').fill('17.85 mm')
   await page.getByLabel('Mating part').fill('1.8')

@@ -2,8 +2,9 @@ import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { chooseSets } from './chooseSets'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 import type { JobState } from '../../record/state/state'
-import { mergeFacts, newFacts, planFacts, setFacts, type Facts } from '../../record/plan/facts'
-import { type Plan, type PlanChange, type SideLetter, changePlan } from '../../record/plan/plan'
+import { isSleeve } from '../../parts/catalogue/types'
+import { housingOf, mergeFacts, newFacts, planFacts, setFacts, type Facts } from '../../record/plan/facts'
+import { type Plan, type PlanChange, type SideLetter, changePlan, planIndex } from '../../record/plan/plan'
 import { freshFacts } from '../../record/plan/factsAge'
 import { type WireFate, fatesOf, hasBegun } from '../../record/plan/revision'
 import { saidOfWires, type WiresAnswered } from '../../record/plan/wiresAnswered'
@@ -70,7 +71,11 @@ export function planChangeEntries(
   // other house rules: what rests on no work and no hand's choice is judged again
   const judgeAgain = change.meta?.rules !== undefined && change.meta.rules !== state.plan.rules
   const isJudged = (key: string, set: ChosenSet) => judgeAgain && !set.byHand && !hasBegun(state, key)
-  const kept = new Map([...state.sets].filter(([key, set]) => !again.has(key) && !isJudged(key, set)))
+  const known = mergeFacts(state.facts, facts)
+  const isOther = (key: string, set: ChosenSet) => !hasBegun(state, key) && isOtherGender(plan, known, key, set.contact)
+  const kept = new Map(
+    [...state.sets].filter(([key, set]) => !again.has(key) && !isJudged(key, set) && !isOther(key, set)),
+  )
   const touched = new Set([...fates.map((fate) => fate.wire), ...(change.putWires ?? []).map((wire) => wire.id)])
   const choices = chooseSets(catalogue, plan, kept, today).flatMap((choice) =>
     choice.set && (judgeAgain || touched.has(choice.wire)) ? [{ ...choice, set: choice.set }] : [],
@@ -99,6 +104,21 @@ export function planChangeEntries(
         ]
       : []),
   ]
+}
+
+/** Is a contact not of the gender that its end is told to take, where its housing takes both? */
+function isOtherGender(plan: Plan, facts: Facts, key: string, contactId: string): boolean {
+  const termination = planIndex(plan).byKey.get(`1/${key}`)
+  const contact = facts.contacts[contactId]
+  if (!termination || !contact || isSleeve(contact) || termination.at.kind !== 'cavity') return false
+  const told = planIndex(plan).ends.get(termination.at.end)?.gender
+  const housing = housingOf(facts, plan, termination.at.end)
+  return (
+    told !== undefined &&
+    contact.gender !== told &&
+    housing !== undefined &&
+    facts.families[housing.family]?.halves[housing.role] === 'either'
+  )
 }
 
 /** What is stripped or crimped, and stays so, keeps the set that it was made with. */

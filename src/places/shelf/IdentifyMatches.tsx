@@ -96,7 +96,7 @@ export function LeadsTo({ found }: { readonly found: Identified }) {
                 <Table.Td className={textCss.figure}>
                   {gaugeSpan(row.minMm2, row.maxMm2)}
                   <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-                    {range(row.minMm2, row.maxMm2)} mm²
+                    {words.areas(row.minMm2, row.maxMm2)}
                   </span>
                 </Table.Td>
                 <Table.Td className={textCss.figure}>

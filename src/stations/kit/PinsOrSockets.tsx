@@ -18,9 +18,9 @@ export function openGender(state: JobState, wireId: string, side: SideLetter): s
   const at = wire && sideOf(wire, side)
   if (at?.kind !== 'cavity') return undefined
   const housing = housingOf(state.facts, state.plan, at.end)
-  const family = housing && state.facts.families[housing.family]
+  const half = housing && state.facts.families[housing.family]?.halves[housing.role]
   const said = planIndex(state.plan).ends.get(at.end)?.gender
-  return family && family.halves[housing.role] === 'either' && said === undefined ? at.end : undefined
+  return half === 'either' && said === undefined ? at.end : undefined
 }
 
 /** Pins or sockets: asked once for an end, then the same for all its wires. */

@@ -1,4 +1,5 @@
 import { placeCavities } from '../../base/face/arrangement'
+import { figureChanges } from '../catalogue/comparePackages'
 import { groupBy } from '../../base/collections'
 import type { HousingInput } from '../catalogue/types'
 import { shortIds } from './expandIds'
@@ -167,11 +168,9 @@ function oneByOne(housing: HousingInput, plain: HousingDraft): HousingDraft {
 /** Does a draft give the same cavities at the same places again? */
 function isSameFace(draft: HousingDraft, housing: HousingInput): boolean {
   const again = readHousing(draft, housing.source).housing
-  return (
-    again !== undefined &&
-    JSON.stringify([again.arrangement, again.ids, sizesInOrder(again)]) ===
-      JSON.stringify([housing.arrangement, housing.ids, sizesInOrder(housing)])
-  )
+  // a database gives the fields of a document in an order of its own
+  const face = (one: HousingInput) => ({ arrangement: one.arrangement, ids: one.ids, sizes: sizesInOrder(one) })
+  return again !== undefined && figureChanges(face(housing), face(again)).length === 0
 }
 
 /** Which cavities have another size, whatever the order in which they were named. */

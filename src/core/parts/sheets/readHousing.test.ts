@@ -182,3 +182,26 @@ test('ids that are said shortly come back the same', () => {
     }),
   )
 })
+
+test('a housing is said in rows, each with its size, whatever the order in which a database gives its fields', () => {
+  const mixed = demoShelfInput()
+    .families.flatMap((family) => family.housings)
+    .find((one) => one.id === 'CL-5P')
+  if (!mixed) throw new Error('CL-5P')
+  const turned = (value: unknown): unknown =>
+    Array.isArray(value)
+      ? value.map(turned)
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(
+            Object.entries(value)
+              .reverse()
+              .map(([key, one]) => [key, turned(one)]),
+          )
+        : value
+  const draft = draftHousing(turned(mixed) as HousingInput)
+  expect(draft.oddSizes).toEqual([])
+  expect(draft.cavities.map(({ ways, size }) => [ways, size])).toEqual([
+    ['2', undefined],
+    ['3', 'C18L'],
+  ])
+})

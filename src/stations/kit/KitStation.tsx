@@ -7,6 +7,7 @@ import { type Termination, planIndex } from '@/core/record/plan/plan'
 import { useBeside } from '@/ui/later/useBeside'
 import { AS_FOUND } from '@/core/record/state/records'
 import { termState } from '@/core/record/state/state'
+import type { KitPane } from './kitPane'
 import { TerminationKit } from './TerminationKit'
 import { later } from '@/ui/later/later'
 import { useJob } from '@/ui/job/JobProvider'
@@ -34,9 +35,6 @@ const KitParts = later(loadPanes, (panes) => panes.KitParts)
 const WholeJob = later(loadPanes, (panes) => panes.WholeJob)
 const BuyTools = later(loadPanes, (panes) => panes.BuyTools)
 const BringPane = later(loadPanes, (panes) => panes.BringPane)
-
-/** What the Kit shows in place of a termination. */
-export type KitPane = 'parts' | 'whole' | 'tools' | 'bring'
 
 /** The contact, seal and setup of every termination, and why each other candidate is out. */
 export function KitStation() {

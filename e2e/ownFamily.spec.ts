@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { alive, nextStep, quiet, strike } from './bench'
+import { beginFrame, enterStripper, saveTool } from './enterTools'
 import { doNextStep } from './handWork'
 import { own } from './ownBench'
 import { cell, pasteInto } from './sheets'
@@ -135,16 +136,8 @@ async function enterFamily(page: Page, put: Put): Promise<void> {
 async function enterTool(page: Page, id: string, name: string, positioners: string): Promise<void> {
   await page.goto('/crib?show=new')
   await alive(page)
-  const form = page.getByRole('region', { name: 'New tool' })
-  await form.getByRole('radio', { name: 'four-indent frame with positioner' }).click()
-  await form.getByLabel('Number on the tool').fill(id)
-  await form.getByRole('textbox', { name: 'Name', exact: true }).fill(name)
-  await form.getByLabel('Figures from').fill('its card')
-  await form.getByLabel('Positioners and turrets').fill(positioners)
-  await form.getByLabel('Selector from').fill('1')
-  await form.getByLabel('Selector to').fill('8')
-  await page.keyboard.press('Control+s')
-  await page.waitForURL(/\/crib$/)
+  await beginFrame(page, { id, name, source: 'its card', positioners })
+  await saveTool(page)
 }
 
 async function begin(page: Page): Promise<void> {
@@ -246,19 +239,11 @@ own(
     await expect(page.getByText('On the rack: 2 added, 0 changed.')).toBeVisible()
     await page.goto('/crib?show=new')
     await alive(page)
-    const form = page.getByRole('region', { name: 'New tool' })
-    await form.getByRole('radio', { name: 'stripper' }).click()
-    await form.getByLabel('Number on the tool').fill('ST-1')
-    await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Stripper')
-    await form.getByLabel('Figures from').fill('measured here')
-    await pasteInto(
-      page,
-      'Its notches: what is printed, and how far they open',
-      'as printed',
-      'as printed\topening\n20\t1.1\n18\t1.3\n14\t2.0\n',
-    )
-    await page.keyboard.press('Control+s')
-    await page.waitForURL(/\/crib$/)
+    await enterStripper(page, [
+      ['20', '1.1'],
+      ['18', '1.3'],
+      ['14', '2.0'],
+    ])
 
     const pressed = await watchHands(page)
     await makeTwelveWires(page)

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { alive, nextStep, strike } from './bench'
+import { beginFrame, enterStripper, saveTool } from './enterTools'
 import { doNextStep } from './handWork'
 import { own } from './ownBench'
 import { cell, pasteInto } from './sheets'
@@ -95,35 +96,25 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await page.goto('/')
     await alive(page)
     await missing.getByRole('link', { name: /A crimp tool/ }).click()
-    const form = page.getByRole('region', { name: 'New tool' })
-    await form.getByRole('radio', { name: 'four-indent frame with positioner' }).click()
-    await form.getByLabel('Number on the tool').fill('QF-6')
-    await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Small four-indent frame')
-    await form.getByLabel('Figures from').fill('its card, rev 3')
-    await form.getByLabel('Positioners and turrets').fill('QP-5')
-    await form.getByLabel('Selector from').fill('1')
-    await form.getByLabel('Selector to').fill('8')
+    await beginFrame(page, {
+      id: 'QF-6',
+      name: 'Small four-indent frame',
+      source: 'its card, rev 3',
+      positioners: 'QP-5',
+    })
     await pasteInto(
       page,
       'Its placard or die card, row by row',
       'contact',
       'contact\twire from\twire to\tpositioner\tselector\tstrip from\tstrip to\nEN-SK\t0.35\t0.75\tQP-5\t5\t4.6\t5.0\nEN-PN\t0.35\t0.75\tQP-5\t4\t4.6\t5.0\n',
     )
-    await page.keyboard.press('Control+s')
-    await page.waitForURL(/\/crib$/)
+    await saveTool(page)
     await strike(page, 'n')
-    await form.getByRole('radio', { name: 'stripper' }).click()
-    await form.getByLabel('Number on the tool').fill('ST-1')
-    await form.getByRole('textbox', { name: 'Name', exact: true }).fill('Stripper')
-    await form.getByLabel('Figures from').fill('measured here')
-    await pasteInto(
-      page,
-      'Its notches: what is printed, and how far they open',
-      'as printed',
-      'as printed\topening\n22\t0.8\n20\t1.1\n18\t1.3\n',
-    )
-    await page.keyboard.press('Control+s')
-    await page.waitForURL(/\/crib$/)
+    await enterStripper(page, [
+      ['22', '0.8'],
+      ['20', '1.1'],
+      ['18', '1.3'],
+    ])
     await page.goto('/')
     await alive(page)
     for (const what of ['A name', 'A connector', 'A wire', 'A crimp tool', 'A stripper', 'A setting'])

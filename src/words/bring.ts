@@ -1,5 +1,4 @@
 import type { BringItem } from '@/core/views/bringList'
-import type { ReleaseTip } from '@/core/parts/catalogue/releaseMechanisms'
 import { setupFieldWords, setupValue } from './crimp'
 import { list, mm } from './figures'
 import { releaseTipWords } from './release'
@@ -11,28 +10,19 @@ const consumables = {
 } as const
 
 /** What is set on a tool, without the tool itself. */
-const settings = ({ setups }: Extract<BringItem, { kind: 'crimp-tool' }>) => {
-  const said = (['die', 'positioner', 'nest'] as const).flatMap((field) => {
-    const values = [...new Set(setups.flatMap((setup) => setup[field] ?? []))]
-    return values.length === 0
-      ? []
-      : [
-          `${setupFieldWords[field].toLowerCase()} ${list(
-            values.map((value) => setupValue(field, value)),
-            4,
-          )}`,
-        ]
-  })
-  return said.length === 0 ? undefined : said.join(', ')
-}
-
-const isTip = (tip: string): tip is ReleaseTip => tip in releaseTipWords
+const settings = ({ setups }: Extract<BringItem, { kind: 'crimp-tool' }>) =>
+  (['die', 'positioner', 'nest'] as const)
+    .flatMap((field) => {
+      const values = [...new Set(setups.flatMap((setup) => setup[field] ?? []))].map((one) => setupValue(field, one))
+      return values.length === 0 ? [] : [`${setupFieldWords[field].toLowerCase()} ${list(values, 4)}`]
+    })
+    .join(', ')
 
 /** Something to bring to the bench: its number, and with which end, size, die or notch. */
 export function bringWords(item: BringItem): { readonly what: string; readonly part: string; readonly with: string } {
   switch (item.kind) {
     case 'crimp-tool':
-      return { what: 'crimp tool', part: item.tool, with: settings(item) ?? '' }
+      return { what: 'crimp tool', part: item.tool, with: settings(item) }
     case 'gauge':
       return {
         what: 'gauge',
@@ -53,7 +43,7 @@ export function bringWords(item: BringItem): { readonly what: string; readonly p
       }
     case 'no-release':
       return {
-        what: isTip(item.tip) ? releaseTipWords[item.tip] : item.tip,
+        what: releaseTipWords[item.tip],
         part: '',
         with: `size ${item.size}${item.insulationMm === undefined ? '' : ` on ${mm(item.insulationMm)}`}: none in the crib`,
       }

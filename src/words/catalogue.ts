@@ -50,6 +50,8 @@ export function waitingWords(waiting: Waiting): string {
       return `${waiting.tool} is not in the crib: the settings of ${list([...waiting.contacts], 4)} wait for it. Enter it there.`
     case 'contact':
       return `${waiting.contact} is not on the shelf: row ${list(waiting.rows.map(String), 4)} of ${waiting.tool} waits for it. Put it on the shelf, or mend its number.`
+    case 'lock-tool':
+      return `${waiting.tool}, for the lock of ${waiting.housing}, is not in the crib. Enter it there.`
     case 'mate':
       return `${waiting.mate}, the mate of ${waiting.housing}, is not on the shelf: put it there, or mend its number.`
   }

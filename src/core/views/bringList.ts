@@ -1,4 +1,4 @@
-import { releaseMechanisms } from '../parts/catalogue/releaseMechanisms'
+import type { ReleaseTip } from '../parts/catalogue/releaseMechanisms'
 import { releaseTool } from '../parts/catalogue/releaseTool'
 import { lockOfHousing } from '../parts/catalogue/secondaryLocks'
 import { type Setup, setupId } from '../craft/setup/setup'
@@ -27,7 +27,7 @@ export type BringItem =
     }
   | {
       readonly kind: 'no-release'
-      readonly tip: string
+      readonly tip: ReleaseTip
       readonly size: string
       readonly insulationMm: number | undefined
     }
@@ -99,11 +99,10 @@ function releasing(state: JobState): readonly BringItem[] {
     if (size === undefined) continue
     const insulationMm = insulationMmOf(state.facts, wire)
     const found = releaseTool(family, size, insulationMm, Object.values(state.facts.tools), rulesOf(state))
-    const { insertTool } = releaseMechanisms[family.release]
     if (found.kind === 'held') {
       const now = held.get(found.tool.id) ?? { sizes: new Set(), putsIn: false }
       now.sizes.add(size)
-      now.putsIn ||= insertTool && found.twoEnds
+      now.putsIn ||= found.twoEnds
       held.set(found.tool.id, now)
     } else if (found.kind === 'missing')
       missing.set(`${found.tip} ${size}`, { kind: 'no-release', tip: found.tip, size, insulationMm })

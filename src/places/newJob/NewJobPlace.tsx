@@ -4,7 +4,7 @@ import { Kbd, Textarea } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { FileDrop } from '@/ui/file/FileDrop'
 import { useTextFile } from '@/ui/file/useTextFile'
@@ -27,7 +27,7 @@ import { readPinoutFile, titleOfFile } from './readPinoutFile'
 import { isRecordFile } from './readRecord'
 import { useRecordFile } from './useRecordFile'
 import { HeadingMap } from './HeadingMap'
-import { type Parted, partRows } from './soundRows'
+import { type Parted, partRows } from './partRows'
 import { useHeadings } from './useHeadings'
 import { usePreview } from './usePreview'
 import styles from './NewJobPlace.module.css'
@@ -70,7 +70,7 @@ export function NewJobPlace({
   const textFile = useTextFile()
   const record = useRecordFile()
   const headings = useHeadings(csv)
-  const preview = usePreview(headings.text, ends, setMessage)
+  const { preview, isNow } = usePreview(headings.text, ends, setMessage)
   const take = async (dropped: File | undefined) => {
     if (!dropped) return
     if (isRecordFile(dropped)) {
@@ -83,7 +83,7 @@ export function NewJobPlace({
     setMessage(read.ok ? undefined : read.fault)
     if (read.ok) form.setValues({ csv: read.value, ...(title === '' && { title: titleOfFile(dropped.name) }) })
   }
-  const parted = preview && !preview.valid ? partRows(preview) : undefined
+  const parted = useMemo(() => (preview && !preview.valid ? partRows(preview) : undefined), [preview])
   /** @param pinout all of it, or the rows that can be read while the others wait for the job's grid */
   const make = async (draft: NewJobDraft, pinout: string | undefined, waiting: Parted['faulty']) => {
     if (pinout === undefined || busy) return
@@ -95,16 +95,20 @@ export function NewJobPlace({
     setBusy(true)
     const made = await makeJob({ ...draft, csv: pinout }, slack?.ok ? slack.value : undefined)
     if (made.ok) {
-      if (waiting.length > 0) keepWaitingRows(made.value, waiting)
-      dropDraft()
+      // where the browser has no room for rows that wait, the pinout stays here as it was typed
+      if (waiting.length === 0 || keepWaitingRows(made.value, waiting)) dropDraft()
       router.push(`/jobs/${made.value}/plan`)
       return
     }
     setMessage(made.fault)
     setBusy(false)
   }
-  const onSubmit = form.onSubmit((draft) => make(draft, preview?.valid ? headings.text : undefined, []))
-  const makeSound = () => void make(form.values, parted?.sound, parted?.faulty ?? [])
+  // what was typed a moment ago is not read yet: nothing is made of what stood there before
+  const onSubmit = form.onSubmit((draft) =>
+    make(draft, preview?.valid && headings.isNow ? headings.text : undefined, []),
+  )
+  const makeSound = () =>
+    void make(form.values, headings.isNow && isNow ? parted?.sound : undefined, parted?.faulty ?? [])
   useKeys([
     { key: 'Enter', words: texts.makeJob, run: () => onSubmit() },
     { key: 'o', words: texts.openFile, run: () => openFile.current?.() },

@@ -35,27 +35,32 @@ export interface NamedHeading {
   readonly guessed: boolean
 }
 
+interface Headings {
+  readonly csv: string
+  readonly told: Told
+  readonly text: string
+  readonly own: readonly NamedHeading[]
+}
+
 /**
  * The headings of a pinout that are this bench's own words: what each means is guessed, told by hand, and remembered.
  * @returns the pinout as the bench reads it: with its headings called as the columns are
  */
 export function useHeadings(csv: string): {
   readonly text: string
+  /** it is what is typed by now; a moment later than the last key it is not */
+  readonly isNow: boolean
   readonly own: readonly NamedHeading[]
   readonly tell: (heading: string, column: ColumnId | '') => void
 } {
   const [told, setTold] = useState<Told>({})
-  const [read, setRead] = useState<{
-    readonly csv: string
-    readonly text: string
-    readonly own: readonly NamedHeading[]
-  }>()
+  const [read, setRead] = useState<Headings>()
   useEffect(() => setTold(kept()), [])
   useEffect(() => {
     let left = false
     const look = async () => {
       const [{ headingsOf, renameHeadings }, { default: Papa }, { readSeparator }] = await Promise.all([
-        import('@/formats/pinout/headLine'),
+        import('@/formats/pinout/headings'),
         import('papaparse'),
         import('@/core/base/cells/separator'),
       ])
@@ -76,16 +81,20 @@ export function useHeadings(csv: string): {
         return { heading, column: column === '' ? undefined : column, guessed: said === undefined }
       })
       const names = new Map(own.map(({ heading, column }) => [heading, column && pinoutColumns[column].heading]))
-      if (!left) setRead({ csv, text: renameHeadings(csv, (heading) => names.get(heading.trim())), own })
+      if (!left) setRead({ csv, told, text: renameHeadings(csv, (heading) => names.get(heading.trim())), own })
     }
-    if (csv.trim() !== '') void look()
+    // what reads headings did not come: they are taken as they are written
+    const asWritten = () => left || setRead({ csv, told, text: csv, own: [] })
+    if (csv.trim() !== '') look().catch(asWritten)
     return () => {
       left = true
     }
   }, [csv, told])
+  const isEmpty = csv.trim() === ''
   return {
-    text: csv.trim() === '' ? '' : read?.csv === csv ? read.text : (read?.text ?? csv),
-    own: csv.trim() === '' ? [] : (read?.own ?? []),
+    text: isEmpty ? '' : (read?.text ?? csv),
+    isNow: read?.csv === csv && read.told === told,
+    own: isEmpty ? [] : (read?.own ?? []),
     tell: (heading, column) => {
       const next = { ...told, [plain(heading)]: column }
       setTold(next)

@@ -11,11 +11,15 @@ export function usePreview(
   csv: string,
   ends: Readonly<Record<string, string>>,
   tell: (message: string | undefined) => void,
-): Preview | undefined {
-  const [preview, setPreview] = useState<Preview>()
+): { readonly preview: Preview | undefined; /** it is of what is asked about by now */ readonly isNow: boolean } {
+  const [answer, setAnswer] = useState<{
+    readonly csv: string
+    readonly ends: Readonly<Record<string, string>>
+    readonly preview: Preview
+  }>()
   useEffect(() => {
     if (csv.trim() === '') {
-      setPreview(undefined)
+      setAnswer(undefined)
       return undefined
     }
     const leave = new AbortController()
@@ -27,7 +31,7 @@ export function usePreview(
           body: JSON.stringify({ csv, ends }),
           signal: leave.signal,
         })
-        if (response.ok) setPreview((await response.json()) as Preview)
+        if (response.ok) setAnswer({ csv, ends, preview: (await response.json()) as Preview })
         tell(response.ok ? undefined : response.status === 413 ? words.thisPinoutIsLarger : words.benchCouldNotRead)
       } catch {
         if (!leave.signal.aborted) tell(unanswered(words.whatYouTypedIs))
@@ -39,5 +43,5 @@ export function usePreview(
       leave.abort()
     }
   }, [csv, ends, tell])
-  return preview
+  return { preview: answer?.preview, isNow: answer?.csv === csv && answer.ends === ends }
 }

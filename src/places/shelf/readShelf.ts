@@ -28,11 +28,12 @@ export async function readShelf(query: {
       families,
       tools:
         page.show === 'edit' || page.show === 'new'
-          ? [...catalogue.tools.values()].map(({ id, name, dies, positioners, nestMarks }) => ({
+          ? [...catalogue.tools.values()].map(({ id, name, dies, positioners, nestsMm, nestMarks }) => ({
               id,
               name,
               ...(dies && { dies }),
               ...(positioners && { positioners }),
+              ...(nestsMm && { nestsMm }),
               ...(nestMarks && { nestMarks }),
             }))
           : [],

@@ -3,7 +3,7 @@ import type { Waiting } from '@/core/parts/catalogue/waiting'
 import type { StockLine } from '@/data/repositories/stock'
 
 /** What a tool of the crib can be set to, as far as a row of settings names it. */
-export type EditorTool = Pick<Tool, 'id' | 'name' | 'dies' | 'positioners' | 'nestMarks'>
+export type EditorTool = Pick<Tool, 'id' | 'name' | 'dies' | 'positioners' | 'nestsMm' | 'nestMarks'>
 
 export interface FamilyHead {
   readonly id: string

@@ -89,7 +89,7 @@ export function PlanStation() {
                 </Button>
                 {sound && (
                   <Button onClick={() => apply(draft.change)} disabled={saving.busy}>
-                    <span>{planWords.saveSound(draft.reading.faulty)}</span>
+                    <span>{planWords.saveSound(draft.reading.faulty)}</span> <Kbd aria-hidden="true">Ctrl Shift S</Kbd>
                   </Button>
                 )}
                 <Button onClick={draft.discard}>

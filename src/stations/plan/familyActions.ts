@@ -1,7 +1,7 @@
 'use server'
 import { z } from 'zod'
 import { chooseFamily } from '@/core/parts/choose/chooseFamily'
-import { type FamilySide, familySide } from '@/core/parts/choose/familyFacts'
+import { type FamilySide, familySide } from '@/core/parts/choose/familySide'
 import { bench } from '@/data/bench'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { familyReasonWords, sealingWords } from '@/words/families'

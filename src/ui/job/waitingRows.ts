@@ -2,9 +2,18 @@ import type { GridText } from '@/core/record/grid/columns'
 
 const key = (jobId: string) => `urn-waiting-rows:${jobId}`
 
-/** Rows of a pinout that could not be read as its job was made: they wait in this browser for the job's grid. */
-export const keepWaitingRows = (jobId: string, rows: readonly Partial<GridText>[]): void =>
-  localStorage.setItem(key(jobId), JSON.stringify(rows))
+/**
+ * Rows of a pinout that could not be read as its job was made: they wait in this browser for the job's grid.
+ * @returns false where the browser has no room for them
+ */
+export function keepWaitingRows(jobId: string, rows: readonly Partial<GridText>[]): boolean {
+  try {
+    localStorage.setItem(key(jobId), JSON.stringify(rows))
+    return true
+  } catch {
+    return false
+  }
+}
 
 /** The rows that wait for this job's grid; they are its own from now on. */
 export function takeWaitingRows(jobId: string): readonly Partial<GridText>[] {

@@ -12,6 +12,7 @@ import {
 import { Grid } from '@/ui/grid/Grid'
 import type { GridColumn, GridSource } from '@/ui/grid/gridSource'
 import { useHistory } from '@/ui/grid/useHistory'
+import { useSteady } from '@/ui/useSteady'
 import { sheetNotes, sheetProblemWords, sheetWords } from '@/words/sheets'
 
 export interface SheetGridProps {
@@ -66,6 +67,7 @@ export function SheetGrid({
   onRow,
   offered = NONE_OFFERED,
 }: SheetGridProps) {
+  const offers = useSteady(offered)
   const [selected, setSelected] = useState(first === undefined || first < 0 ? undefined : String(first))
   const [note, setNote] = useState<string>()
   const { change, undo, redo, canUndo, canRedo } = useHistory(rows, onChange)
@@ -134,12 +136,12 @@ export function SheetGrid({
       isEdited: () => false,
       suggestions: (column) => {
         const cell = columns.find((one) => one.id === column)?.cell
-        return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : offered(column)
+        return cell?.kind === 'choice' ? cell.of : cell?.kind === 'yes-no' ? YES_NO : offers(column)
       },
       hint: () => note ?? sheetNotes.begin,
       begins: () => ({}),
     }),
-    [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note, offered],
+    [shown, rows, edit, undo, redo, canUndo, canRedo, columns, paste, faults, note, offers],
   )
   return (
     <Grid

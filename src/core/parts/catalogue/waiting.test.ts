@@ -56,6 +56,18 @@ test.each<[string, Partial<CatalogueInput>, Waiting]>([
     { kind: 'mate', housing: 'SW-7P', mate: 'SW-7Z' },
   ],
   [
+    'the hook of a lock that is not here',
+    {
+      families: demo.families.map((family) => ({
+        ...family,
+        housings: family.housings.map((one) =>
+          one.id === 'CL-5P' ? { ...one, secondLock: { ...one.secondLock, tool: 'RL-99' } } : one,
+        ),
+      })),
+    },
+    { kind: 'lock-tool', housing: 'CL-5P', tool: 'RL-99' },
+  ],
+  [
     'contacts whose sheet names a tool that is not here',
     {
       families: demo.families.map((family) => ({

@@ -7,6 +7,8 @@ export type Waiting =
   | { readonly kind: 'tool'; readonly tool: string; readonly contacts: readonly string[] }
   /** rows of a tool's card are for a contact that is not on the shelf */
   | { readonly kind: 'contact'; readonly contact: string; readonly tool: string; readonly rows: readonly number[] }
+  /** the sheet of a housing names a tool for its lock that is not here */
+  | { readonly kind: 'lock-tool'; readonly housing: string; readonly tool: string }
   /** a housing's other half */
   | { readonly kind: 'mate'; readonly housing: string; readonly mate: string }
 
@@ -21,11 +23,15 @@ export function waitingIn(input: CatalogueInput, known: Known): readonly Waiting
   const asked: { readonly tool: string; readonly contact: string }[] = []
   const rows: Waiting[] = []
   const mates: Waiting[] = []
+  const lockTools: Waiting[] = []
   for (const { contacts, housings } of input.families) {
     for (const { id, sheetTool } of contacts)
       if (sheetTool !== undefined && !known.tools.has(sheetTool)) asked.push({ tool: sheetTool, contact: id })
-    for (const { id, mates: named = [] } of housings)
+    for (const { id, mates: named = [], secondLock } of housings) {
       for (const mate of named) if (!known.housings.has(mate)) mates.push({ kind: 'mate', housing: id, mate })
+      const tool = secondLock?.tool
+      if (tool !== undefined && !known.tools.has(tool)) lockTools.push({ kind: 'lock-tool', housing: id, tool })
+    }
   }
   for (const placard of input.placards) {
     if (!known.tools.has(placard.tool))
@@ -39,7 +45,7 @@ export function waitingIn(input: CatalogueInput, known: Known): readonly Waiting
     tool,
     contacts: [...new Set(by.map((one) => one.contact))],
   }))
-  return [...tools, ...rows, ...mates]
+  return [...tools, ...rows, ...lockTools, ...mates]
 }
 
 /** What of that concerns a family: tools that its contacts ask for, and mates of its housings. */
@@ -50,7 +56,7 @@ export function waitingOfFamily(
   const contacts = new Set(family.contacts.map(({ id }) => id))
   const housings = new Set(family.housings.map(({ id }) => id))
   return waiting.flatMap((one): readonly Waiting[] => {
-    if (one.kind === 'mate') return housings.has(one.housing) ? [one] : []
+    if (one.kind === 'mate' || one.kind === 'lock-tool') return housings.has(one.housing) ? [one] : []
     if (one.kind === 'contact') return []
     const asking = one.contacts.filter((id) => contacts.has(id))
     return asking.length > 0 ? [{ ...one, contacts: asking }] : []

@@ -1,6 +1,7 @@
 import { placeCavities } from '../../base/face/arrangement'
 import { figureChanges } from '../catalogue/comparePackages'
 import { groupBy } from '../../base/collections'
+import { remembered } from '../../base/remembered'
 import type { HousingInput } from '../catalogue/types'
 import { shortIds } from './expandIds'
 import { emptyHousing, type HousingDraft, noSecondLock } from './housingDraft'
@@ -15,8 +16,10 @@ const cells = (values: Readonly<Record<string, string | number | undefined>>): S
     ),
   )
 
-/** A housing of the shelf as a draft: what is written again is the same housing. */
-export function draftHousing(housing: HousingInput): HousingDraft {
+/** A housing of the shelf as a draft: what is written again is the same housing. Asked at every key, it is made once. */
+export const draftHousing = remembered(toDraft)
+
+function toDraft(housing: HousingInput): HousingDraft {
   const { arrangement, ids, mark, outline } = housing
   const plain: HousingDraft = {
     ...emptyHousing,

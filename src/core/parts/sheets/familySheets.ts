@@ -141,6 +141,14 @@ export const fromPlacardRow = (tool: string, one: PlacardRow) =>
     source: one.source,
   })
 
+/** Figures of a placard row that must not stand the wrong way round. */
+export const placardWindows = [
+  ['minMm2', 'maxMm2'],
+  ['stripMinMm', 'stripMaxMm'],
+  ['heightMinMm', 'heightMaxMm'],
+  ['insulationHeightMinMm', 'insulationHeightMaxMm'],
+] as const
+
 type SmallPartInput = FamilyInput['parts'][number]
 
 export const toPart = (values: Values, source: SheetSource): SmallPartInput => ({

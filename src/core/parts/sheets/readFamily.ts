@@ -3,7 +3,17 @@ import { groupBy } from '../../base/collections'
 import { fromContact, toContact } from './contactSheet'
 import { type FamilyDraft, ORIGIN, type SheetName, sheetTables } from './familyDraft'
 import { inOrderOf, isSameRow, isSameSource, keepContact, keepHousing } from './familyPatch'
-import { fromPart, fromSeal, fromSize, toPart, toPlacardRow, toPull, toSeal, toSize } from './familySheets'
+import {
+  fromPart,
+  fromSeal,
+  fromSize,
+  placardWindows,
+  toPart,
+  toPlacardRow,
+  toPull,
+  toSeal,
+  toSize,
+} from './familySheets'
 import type { HousingSheet } from './housingSheets'
 import type { HousingField, HousingProblem } from './housingFindings'
 import { readHousing } from './readHousing'
@@ -56,10 +66,7 @@ const windows = [
   ['terminals', 'minMm2', 'maxMm2'],
   ['terminals', 'insulationMinMm', 'insulationMaxMm'],
   ['seals', 'minMm', 'maxMm'],
-  ['placard', 'minMm2', 'maxMm2'],
-  ['placard', 'stripMinMm', 'stripMaxMm'],
-  ['placard', 'heightMinMm', 'heightMaxMm'],
-  ['placard', 'insulationHeightMinMm', 'insulationHeightMaxMm'],
+  ...placardWindows.map(([low, high]) => ['placard', low, high] as const),
   ['sizes', 'matMinMm', 'matMaxMm'],
 ] as const
 

@@ -218,3 +218,26 @@ test('no table asks for what the class is not set by', () => {
   expect(sheetsOf('stripper')).toEqual(['notches'])
   expect(sheetsOf('release')).toEqual([])
 })
+
+test('the insulation height of a row is a cell like the others: it can be typed, changed and taken out', () => {
+  const card = {
+    contact: 'RK-SK-B',
+    minMm2: '0.2',
+    maxMm2: '0.5',
+    insulationHeightMinMm: '2.1',
+    insulationHeightMaxMm: '2.3',
+  }
+  const heightOf = (row: Record<string, string>, placards: readonly Placard[] = []) =>
+    readTool(draft('parallel-die', {}, { card: [row] }), { ...alone, placards }).placards[0]?.rows[0]?.insulationHeight
+  expect(heightOf(card)).toEqual({ minMm: 2.1, maxMm: 2.3 })
+  const { placards } = readTool(draft('parallel-die', {}, { card: [card] }), alone)
+  const [before] = placards
+  if (!before) throw new Error('card')
+  const opened = { ...card, placard: before.id, at: '0' }
+  expect(heightOf({ ...opened, insulationHeightMaxMm: '2.5' }, placards)).toEqual({ minMm: 2.1, maxMm: 2.5 })
+  expect(heightOf({ ...opened, insulationHeightMinMm: '', insulationHeightMaxMm: '' }, placards)).toBeUndefined()
+  const wrong = readTool(draft('parallel-die', {}, { card: [{ ...card, insulationHeightMaxMm: '1.9' }] }), alone)
+  expect(wrong.sheetFaults).toEqual([
+    { sheet: 'card', row: 0, column: 'insulationHeightMaxMm', problem: { kind: 'min-above-max' } },
+  ])
+})

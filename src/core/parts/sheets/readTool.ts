@@ -1,9 +1,10 @@
 import { contradictions } from '../catalogue/faults'
 import type { releaseTipIds } from '../catalogue/schema/tool'
 import type { Placard, PlacardRow, Tool } from '../catalogue/types'
-import { toPlacardRow } from './familySheets'
+import { placardWindows, toPlacardRow } from './familySheets'
 import { type CellValue, isBlankRow, readSheetCell, readSheetRow, type SheetProblem, type SheetRow } from './sheet'
 import { fieldsOf, ORIGIN, ORIGIN_ROW, type ToolDraft, type ToolField, toolFields } from './toolDraft'
+import { isStranger, partsOfTool } from './toolParts'
 import { columnsOf, sheetsOf, type ToolSheet } from './toolSheets'
 
 export type ToolProblem = SheetProblem | { readonly kind: 'no-day' } | { readonly kind: 'due-before-done' }
@@ -108,27 +109,18 @@ function cardFaults(
   tool: Pick<Tool, 'dies' | 'positioners' | 'selector' | 'nestsMm' | 'nestMarks'>,
 ) {
   const faults: ToolSheetFault[] = []
-  const nests = tool.nestsMm?.map((mm, i) => tool.nestMarks?.[i] ?? mm.toFixed(1))
-  const known = [
-    ['die', 'die of this tool', tool.dies?.map(({ id }) => id)],
-    ['positioner', 'positioner of this tool', tool.positioners],
-    ['nest', 'nest of this tool', nests],
-  ] as const
+  const known = Object.entries(partsOfTool(tool))
   for (const { row, values } of card) {
     const fault = (column: string, problem: SheetProblem) => faults.push({ sheet: 'card', row, column, problem })
-    for (const [column, what, of] of known) {
+    for (const [column, of] of known) {
       const value = values[column]
-      if (typeof value === 'string' && of && of.length > 0 && !of.includes(value))
-        fault(column, { kind: 'unknown', what, known: of.slice(0, 8) })
+      if (typeof value === 'string' && isStranger(value, of))
+        fault(column, { kind: 'unknown', what: `${column} of this tool`, known: of.slice(0, 8) })
     }
     const { selector } = values
     if (typeof selector === 'number' && tool.selector && (selector < tool.selector.min || selector > tool.selector.max))
       fault('selector', { kind: 'not-whole', ...tool.selector })
-    for (const [low, high] of [
-      ['minMm2', 'maxMm2'],
-      ['stripMinMm', 'stripMaxMm'],
-      ['heightMinMm', 'heightMaxMm'],
-    ] as const) {
+    for (const [low, high] of placardWindows) {
       const [min, max] = [values[low], values[high]]
       if (typeof min === 'number' && typeof max === 'number' && min > max) fault(high, { kind: 'min-above-max' })
     }
@@ -153,11 +145,7 @@ function cardsOf(
   const first = before[0]?.id ?? `${toolId}-card`
   for (const { row: at, said, values } of card) {
     const was = before.find(({ id }) => id === said[ORIGIN])?.rows[Number(said[ORIGIN_ROW])]
-    // what no column shows of a row stays with it
-    const row: PlacardRow = {
-      ...toPlacardRow(values),
-      ...(was?.insulationHeight && { insulationHeight: was.insulationHeight }),
-    }
+    const row = toPlacardRow(values)
     const id =
       (was ? said[ORIGIN] : row.positioner === undefined ? undefined : cardOfPositioner.get(row.positioner)) ?? first
     byPlacard.set(id, [...(byPlacard.get(id) ?? []), row])

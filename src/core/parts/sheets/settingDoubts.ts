@@ -1,6 +1,7 @@
 import { groupBy } from '../../base/collections'
 import type { Tool } from '../catalogue/types'
 import type { ToolRow } from './readFamily'
+import { isStranger, partsOfTool, type ToolPart } from './toolParts'
 
 /** What a row of settings names and its tool has not: it may be a slip, or a part that the crib has not entered yet. */
 export type SettingDoubt =
@@ -12,7 +13,14 @@ export type SettingDoubt =
       readonly known: readonly string[]
     }
 
-type Known = Pick<Tool, 'id' | 'dies' | 'positioners' | 'nestMarks'>
+type Known = Pick<Tool, 'id' | 'dies' | 'positioners' | 'nestsMm' | 'nestMarks'>
+
+const doubtOf = {
+  die: 'no-die',
+  positioner: 'no-positioner',
+  nest: 'no-nest',
+} as const satisfies Record<ToolPart, SettingDoubt['kind']>
+const parts = Object.keys(doubtOf) as readonly ToolPart[]
 
 /** Rows that wait for their tool, and dies, positioners and nests that their tool does not have. */
 export function settingDoubts(rows: readonly ToolRow[], tools: readonly Known[]): readonly SettingDoubt[] {
@@ -21,25 +29,11 @@ export function settingDoubts(rows: readonly ToolRow[], tools: readonly Known[])
     if (id === '') return []
     const tool = byId.get(id)
     if (!tool) return [{ kind: 'no-tool', tool: id, rows: ofTool.length }]
-    const look = (
-      kind: 'no-die' | 'no-positioner' | 'no-nest',
-      known: readonly string[],
-      named: (row: ToolRow['row']) => string | undefined,
-    ) =>
-      // a tool whose parts nobody has listed says nothing of a stranger
-      known.length === 0
-        ? []
-        : [...new Set(ofTool.flatMap(({ row }) => named(row) ?? []))].flatMap((one): readonly SettingDoubt[] =>
-            known.includes(one) ? [] : [{ kind, tool: id, named: one, known }],
-          )
-    return [
-      ...look(
-        'no-die',
-        (tool.dies ?? []).map((die) => die.id),
-        (row) => row.die,
+    const has = partsOfTool(tool)
+    return parts.flatMap((part) =>
+      [...new Set(ofTool.flatMap(({ row }) => row[part] ?? []))].flatMap((named) =>
+        isStranger(named, has[part]) ? [{ kind: doubtOf[part], tool: id, named, known: has[part] }] : [],
       ),
-      ...look('no-positioner', tool.positioners ?? [], (row) => row.positioner),
-      ...look('no-nest', tool.nestMarks ?? [], (row) => row.nest),
-    ]
+    )
   })
 }

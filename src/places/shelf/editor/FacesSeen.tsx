@@ -2,11 +2,9 @@ import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useMemo } from 'react'
 import type { FaceView } from '@/core/base/face/place'
-import { placeHousing } from '@/core/parts/catalogue/catalogue'
 import type { Housing, HousingInput } from '@/core/parts/catalogue/types'
 import type { HousingDraft } from '@/core/parts/sheets/housingDraft'
 import { meetingOf } from '@/core/parts/sheets/housingMate'
-import { readHousing } from '@/core/parts/sheets/readHousing'
 import { type FaceCavity, FaceDrawing } from '@/ui/face/FaceDrawing'
 import { type Lens, wholeFace } from '@/ui/face/faceGeometry'
 import { useFaceView } from '@/ui/face/FacePanel'
@@ -17,19 +15,10 @@ import textCss from '@/ui/text/text.module.css'
 import { plural } from '@/words/figures'
 import { facePanelWords as faceWords } from '@/words/screens/face/facePanel'
 import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
+import { placedSoFar, readSoFar } from './housingSoFar'
 import styles from './FacesSeen.module.css'
 
-const source = { document: 'draft', basis: 'sheet' } as const
 const NOTHING_IN: ReadonlyMap<string, FaceCavity> = new Map()
-
-/** A housing as far as its draft can be read: a name or a size may still be missing. */
-const readSoFar = (draft: HousingDraft): HousingInput | undefined =>
-  readHousing({ ...draft, id: draft.id || 'X', size: draft.size || 'X' }, source).housing
-
-const placedSoFar = (read: HousingInput | undefined) => {
-  const placed = read && placeHousing({ ...read, otherSizes: undefined, cavitySize: 'X' }, 'draft')
-  return placed?.ok ? placed.value : undefined
-}
 
 /** As large for both halves: one scale for what is put together. */
 function sharedLens(one: Housing, other: Housing | undefined): Lens {
@@ -53,8 +42,8 @@ export function FacesSeen({
   readonly keying: string | undefined
 }) {
   const face = useFaceView('shelf', draft.id, 'wire')
-  const [read, other] = useMemo(() => [readSoFar(draft), mate && readSoFar(mate)], [draft, mate])
-  const [housing, opposite] = useMemo(() => [placedSoFar(read), placedSoFar(other)], [read, other])
+  const [read, other] = [readSoFar(draft), mate && readSoFar(mate)]
+  const [housing, opposite] = [placedSoFar(draft), mate && placedSoFar(mate)]
   const { side } = face.view
   useKeys([{ key: 'f', words: faceWords.flipFace, run: face.flip }])
   const inHand = useMemo(
@@ -75,12 +64,10 @@ export function FacesSeen({
       </p>
     )
   const lens = sharedLens(housing, opposite)
-  const sides: readonly [Housing, FaceView['side'], boolean][] = [
-    [housing, side, true],
+  const sides: readonly (readonly [HousingDraft, Housing, FaceView['side']])[] = [
+    [draft, housing, side],
     // the other half from the side that shows each cavity where this one has its own
-    ...(opposite
-      ? [[opposite, side === 'wire' ? 'mating' : 'wire', false] as [Housing, FaceView['side'], boolean]]
-      : []),
+    ...(mate && opposite ? [[mate, opposite, side === 'wire' ? 'mating' : 'wire'] as const] : []),
   ]
   return (
     <section className={clsx(paneCss.panel, styles.faces)} aria-label={texts.faces}>
@@ -94,7 +81,8 @@ export function FacesSeen({
         </span>
       </div>
       <div className={styles.sides}>
-        {sides.map(([half, from, isThis]) => {
+        {sides.map(([of, half, from]) => {
+          const isThis = of === draft
           const words = from === 'wire' ? faceWords.wireFace : faceWords.matingFace
           return (
             <figure key={isThis ? 'this' : 'mate'} className={styles.side} aria-label={faceWords.faceOf(half.name)}>
@@ -107,8 +95,8 @@ export function FacesSeen({
                 lens={lens}
               />
               <figcaption>
-                <b className={textCss.mono}>{half.id === 'X' ? draft.name || texts.noNumberYet : half.id}</b>{' '}
-                {half.role}, {words.toLowerCase()}
+                <b className={textCss.mono}>{of.id || of.name || texts.noNumberYet}</b> {half.role},{' '}
+                {words.toLowerCase()}
                 {isThis && (
                   <span className={textCss.dim}>
                     {' '}

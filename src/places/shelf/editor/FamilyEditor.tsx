@@ -97,7 +97,7 @@ export function FamilyEditor({
   const at = stepIds.indexOf(step)
   const next = stepIds[at + 1]
   const toStep = (by: number) => setStep(stepIds[(at + by + stepIds.length) % stepIds.length] ?? 'kind')
-  const toHousing = (by: number) => setHousingAt(Math.min(draft.housings.length - 1, Math.max(0, housingAt + by)))
+  const toHousing = (by: number) => setHousingAt(Math.max(0, Math.min(draft.housings.length - 1, housingAt + by)))
   useKeys([
     { key: 'ctrl+s', words: isNew ? texts.putItOnShelf : texts.saveFamily, run: () => void save() },
     { key: 'ArrowRight', words: texts.nextStep, run: () => toStep(1) },
@@ -130,7 +130,7 @@ export function FamilyEditor({
         lacks={lacks}
       />
       {step === 'kind' && <KindStep hand={hand} isNew={isNew} />}
-      {step === 'housings' && <HousingsStep hand={hand} at={housingAt} setAt={setHousingAt} />}
+      {step === 'housings' && <HousingsStep key={housingAt} hand={hand} at={housingAt} setAt={setHousingAt} />}
       {step === 'sizes' && <SizesStep hand={hand} />}
       {step === 'contacts' && <ContactsStep hand={hand} />}
       {step === 'small' && <SmallPartsStep hand={hand} />}

@@ -1,15 +1,12 @@
 import { TagsInput, TextInput } from '@mantine/core'
-import { type ReactNode, useMemo } from 'react'
-import { placeHousing } from '@/core/parts/catalogue/catalogue'
+import type { ReactNode } from 'react'
 import { alikeKeyings, hasKeyingShapes } from '@/core/parts/catalogue/keying'
 import type { HousingDraft } from '@/core/parts/sheets/housingDraft'
 import type { HousingField } from '@/core/parts/sheets/housingFindings'
-import { readHousing } from '@/core/parts/sheets/readHousing'
 import { KeyingFaces } from '@/ui/face/KeyingFaces'
 import textCss from '@/ui/text/text.module.css'
 import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
-
-const SOURCE = { document: 'draft', basis: 'sheet' } as const
+import { placedSoFar } from './housingSoFar'
 
 /** What belongs to a housing: the keyings that it is made in, by their shape, its other half, its seal, clips and caps. */
 export function HousingBelongings({
@@ -40,11 +37,8 @@ export function HousingBelongings({
       error={wrong(field)}
     />
   )
-  const shapes = useMemo(() => {
-    const read = readHousing({ ...draft, id: draft.id || 'X', size: draft.size || 'X' }, SOURCE).housing
-    const placed = read && placeHousing({ ...read, otherSizes: undefined, cavitySize: 'X' }, 'draft')
-    return placed?.ok && hasKeyingShapes(placed.value) ? placed.value : undefined
-  }, [draft])
+  const placed = placedSoFar(draft)
+  const shapes = placed && hasKeyingShapes(placed) ? placed : undefined
   const alike = shapes ? alikeKeyings(shapes) : []
   return (
     <>

@@ -44,7 +44,7 @@ export function HousingsStep({
       <div className={styles.sheet} data-sheet={name}>
         <h3 className={textCss.cardTitle}>{housingSheetTitles[name]}</h3>
         <SheetGrid
-          key={`${String(at)} ${name} ${housing.arrangement}`}
+          key={housing.arrangement}
           label={housingSheetTitles[name]}
           columns={housingColumns(name, housing)}
           rows={housing[name]}
@@ -60,7 +60,7 @@ export function HousingsStep({
       <div className={clsx(paneCss.work, styles.middle)}>
         {housing ? (
           <>
-            <FacesSeen key={at} draft={housing} mate={mate} row={row} keying={keying} />
+            <FacesSeen draft={housing} mate={mate} row={row} keying={keying} />
             {sheet('cavities')}
             {sheet('keys')}
             {(housing.oddSizes.length > 0 || housing.arrangement !== 'free') && sheet('oddSizes')}
@@ -82,7 +82,6 @@ export function HousingsStep({
         </div>
         {housing && (
           <HousingAside
-            key={at}
             draft={housing}
             sizes={sizes}
             parts={hand.draft.sheets.parts.flatMap((part) => part.id ?? [])}

@@ -1,6 +1,6 @@
 import { Autocomplete, NativeSelect, TextInput } from '@mantine/core'
 import clsx from 'clsx'
-import { type LockId, lockOfHousing, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
+import { isSetBeforeFirst, type LockId, lockOfHousing, secondaryLocks } from '@/core/parts/catalogue/secondaryLocks'
 import type { SecondLock } from '@/core/parts/catalogue/types'
 import type { HousingDraft, SecondLockDraft } from '@/core/parts/sheets/housingDraft'
 import { Segments } from '@/ui/choice/Segments'
@@ -12,6 +12,7 @@ import { beforeFirstWords, coverActs, lockFactWords, lockHowWords, lockWayWords,
 import { familyLocksWords as texts } from '@/words/screens/shelf/familyLocks'
 import { housingProblemWords } from '@/words/sheets'
 import type { EditorHand } from './editorHand'
+import { readSoFar } from './housingSoFar'
 import { useHousings } from './useHousings'
 import styles from './FamilyEditor.module.css'
 
@@ -38,8 +39,8 @@ export function LocksStep({
 }) {
   const { draft, reading, tools } = hand
   const { housing, change } = useHousings(hand, at, setAt)
-  const read = reading.soFar.housings.find((one) => one.id === housing?.id.trim())
-  const lock = lockOfHousing({ lock: draft.lock }, read)
+  const lock = lockOfHousing({ lock: draft.lock }, housing && readSoFar(housing))
+  const openings = [...lock.covers].reverse()
   const said = housing?.secondLock
   const put = (more: Partial<SecondLockDraft>) => said && change({ secondLock: { ...said, ...more } })
   const faultOf = (field: keyof SecondLock) => {
@@ -70,11 +71,12 @@ export function LocksStep({
             <section className={clsx(paneCss.panel, styles.told)} aria-label={texts.whatTheHandsAreTold}>
               <h3 className={textCss.cardTitle}>{texts.whatTheHandsAreTold}</h3>
               <ol>
-                <li>{beforeFirstWords(lock.covers[0] ?? 'wedge', lock)}.</li>
+                {isSetBeforeFirst(lock) &&
+                  openings.map((cover) => <li key={`${cover} first`}>{beforeFirstWords(cover, lock)}.</li>)}
                 {lock.covers.map((cover) => (
                   <li key={cover}>{coverActs(cover, lock).close}.</li>
                 ))}
-                {[...lock.covers].reverse().map((cover) => (
+                {openings.map((cover) => (
                   <li key={`${cover} open`}>{coverActs(cover, lock).open}.</li>
                 ))}
               </ol>

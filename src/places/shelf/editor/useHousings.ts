@@ -1,10 +1,7 @@
-import { useMemo } from 'react'
 import { emptyHousing, type HousingDraft } from '@/core/parts/sheets/housingDraft'
 import { mateOf } from '@/core/parts/sheets/housingMate'
-import { readHousing } from '@/core/parts/sheets/readHousing'
 import type { EditorHand } from './editorHand'
-
-const SOURCE = { document: 'draft', basis: 'sheet' } as const
+import { readSoFar } from './housingSoFar'
 
 /** Does one of them name the other as its half? */
 const areMates = (one: HousingDraft, other: HousingDraft): boolean => {
@@ -23,11 +20,12 @@ export function useHousings({ draft, set }: EditorHand, at: number, setAt: (at: 
   const housing = draft.housings[at]
   const mate = housing && draft.housings.find((one) => areMates(one, housing))
   const sizes = draft.sheets.sizes.flatMap((size) => (size.id ?? '').trim() || [])
-  const mirrored = useMemo(() => {
-    const read = housing && readHousing({ ...housing, size: housing.size || 'X' }, SOURCE).housing
+  // a half without a number can be nobody's mate
+  const read = housing && housing.id.trim() !== '' ? readSoFar(housing) : undefined
+  const addMate = () => {
     const made = read && mateOf(read, `${read.id}-mate`)
-    return made && { ...made, size: housing.size }
-  }, [housing])
+    if (made && housing) put({ ...made, size: housing.size })
+  }
   const put = (one: HousingDraft) => {
     setAt(draft.housings.length)
     set({ housings: [...draft.housings, one] })
@@ -47,8 +45,8 @@ export function useHousings({ draft, set }: EditorHand, at: number, setAt: (at: 
         interfaceSeal: '',
         size: housing?.size ?? (sizes.length === 1 ? (sizes[0] ?? '') : ''),
       }),
-    /** undefined where there is a mate, or no face to mirror */
-    addMate: mirrored && !mate ? () => put(mirrored) : undefined,
+    /** undefined where there is a mate, or no face of a number to mirror */
+    addMate: read && !mate ? addMate : undefined,
     change: (change: Partial<HousingDraft>) => {
       if (!housing) return
       const next = { ...housing, ...change }

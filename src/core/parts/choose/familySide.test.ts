@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { demoShelf } from '../catalogue/demoShelf.testing'
-import { familySide } from './familyFacts'
+import { familySide } from './familySide'
 
 const shelf = demoShelf()
 const side = (id: string) => {

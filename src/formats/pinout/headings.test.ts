@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { headingsOf, renameHeadings } from './headLine'
+import { headingsOf, renameHeadings } from './headings'
 
 test.each<[string, readonly string[]]>([
   ['wire,type\nW1,X', ['wire', 'type']],

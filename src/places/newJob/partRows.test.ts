@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Preview } from './preview'
-import { partRows } from './soundRows'
+import { partRows } from './partRows'
 
 const row = (at: number, cells: Record<string, string>, read = true) => ({ row: at, cells, read })
 const preview: Preview = {

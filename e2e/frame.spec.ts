@@ -1,3 +1,4 @@
+import { BURST_MS } from '../src/ui/keys/keyModel'
 import { alive, copyJob, expect, makeJob, strike, test } from './bench'
 
 test.describe('a browser in another zone than its bench', () => {
@@ -55,6 +56,24 @@ test('what is selected is what the address says: it outlives a reload, and a lin
   await expect(selected).toHaveText(chosen.replaceAll('\n', ''))
   await strike(page, 'k', 'k')
   await expect(selected).not.toHaveText(chosen.replaceAll('\n', ''))
+})
+
+test('a step that is gone to a moment after a selection is arrived at, however late its page comes', async ({
+  bench: page,
+}) => {
+  await page.goto('/jobs/deck-loom/crimp')
+  await alive(page)
+  // the page of another station is slower than the address, which follows the selection
+  await page.route('**/jobs/deck-loom/prep?*', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  // as fast as a hand can, so that the address has not followed yet when the station is gone to
+  for (const key of ['ArrowDown', 'ArrowDown', 'g', '3']) {
+    await page.keyboard.press(key)
+    await page.waitForTimeout(BURST_MS + 5)
+  }
+  await expect.poll(() => new URL(page.url()).pathname).toBe('/jobs/deck-loom/prep')
 })
 
 test('a hand runs down the queue: what it does next is done to what is selected, drawn or not', async ({

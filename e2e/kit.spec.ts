@@ -89,3 +89,17 @@ test('what to bring to the bench is ticked by key, tool by tool', async ({ bench
   for (let ticks = 0; ticks < 14 && (await list.count()) > 0; ticks++) await strike(page, ' ')
   await expect(page.getByText('All of it is at the bench.')).toBeVisible()
 })
+
+test('a hand tool that is not back is missing at the tray, by its number', async ({ bench: page }) => {
+  const id = await makeJob(page.request, 'Blade lost')
+  await page.goto(`/jobs/${id}/close`)
+  await alive(page)
+  await expect(page.getByText(/RL-B, release tool/)).toBeVisible()
+  await strike(page, '2')
+  await page.getByRole('button', { name: /^Something is missing/ }).click()
+  await expect(page.getByText(/Missing:.*RL-B/)).toBeVisible()
+  const { journal } = (await (await page.request.get(`/api/v1/jobs/${id}`)).json()) as {
+    journal: { kind: string; tools?: { tool: string; back: boolean }[] }[]
+  }
+  expect(journal.at(-1)?.tools).toContainEqual({ tool: 'RL-B', back: false })
+})

@@ -8,25 +8,24 @@ import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
-import { bringList } from '@/core/views/bringList'
+import { type BringItem, bringList } from '@/core/views/bringList'
 import { bringLine } from '@/words/bring'
 import { plural } from '@/words/figures'
 import { unitAndId } from '@/core/record/plan/keys'
+
+type HandTool = Extract<BringItem, { readonly kind: 'release' | 'lock-tool' | 'gauge' | 'stripper' }>
+const handKinds: readonly BringItem['kind'][] = ['release', 'lock-tool', 'gauge', 'stripper']
+const isHandTool = (item: BringItem): item is HandTool => handKinds.includes(item.kind)
+/** The line under which they are ticked. */
+const HAND_TOOLS = 'hand tools'
 
 /** Tools out are tools back; every scrapped contact and off-cut is found: nothing is left in the work. */
 export function TrayCard({ done }: { readonly done: () => void }) {
   const { state, append } = useJob()
   const busy = useBusy()
   const tools = useMemo(() => [...state.tools.keys()].sort(), [state])
-  const hand = useMemo(
-    () =>
-      bringList(state).flatMap((item) =>
-        item.kind === 'release' || item.kind === 'lock-tool' || item.kind === 'gauge' || item.kind === 'stripper'
-          ? [bringLine(item)]
-          : [],
-      ),
-    [state],
-  )
+  // what lay beside the frames: the hooks, blades and strippers of this job
+  const hand = useMemo(() => bringList(state).filter(isHandTool), [state])
   const scrapped = useMemo(() => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0), [state])
   const [found, setFound] = useState(String(scrapped))
   const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
@@ -40,9 +39,15 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       ),
       seen: words.isBack(tool),
     })),
-    // what lay beside the frames: the hooks, blades and strippers of this job
     ...(hand.length > 0
-      ? [{ id: 'hand tools', words: words.handTools, hint: hand.join('; '), seen: words.handToolsAreBack }]
+      ? [
+          {
+            id: HAND_TOOLS,
+            words: words.handTools,
+            hint: hand.map(bringLine).join('; '),
+            seen: words.handToolsAreBack,
+          },
+        ]
       : []),
     ...[...state.oldEnds]
       .filter(([, old]) => old.why === 'broken')
@@ -74,7 +79,11 @@ export function TrayCard({ done }: { readonly done: () => void }) {
     if (scrapFound === undefined) return
     void append({
       kind: 'tray-counted',
-      tools: tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })),
+      tools: [
+        ...tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })),
+        // ticked together: what is not all back is missing, each by its number
+        ...hand.map((item) => ({ tool: item.tool ?? item.kind, back: all || checks.ticked.has(HAND_TOOLS) })),
+      ],
       scrapped,
       scrapFound,
     }).then((written) => written && done())

@@ -4,13 +4,13 @@ import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd, Table } from '@mantine/core'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
 import { type Setup, type SetupChange, setupChanges, toolDue } from '@/core/craft/setup/setup'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { useGo } from '@/ui/address/useGo'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { WireChips } from '@/ui/job/WireChips'
@@ -38,7 +38,7 @@ export function MountCard({
   readonly done: () => void
 }) {
   const clock = useClock()
-  const router = useRouter()
+  const go = useGo()
   const { state, append } = useJob()
   const busy = useBusy()
   const changes = setupChanges(from, group.setup)
@@ -52,7 +52,7 @@ export function MountCard({
   const valueOf = ({ field, to }: SetupChange): string =>
     (field === 'notchMm' && to !== undefined ? item.set.notchMark : undefined) ?? setupValue(field, to)
   const card = `/crib?tool=${encodeURIComponent(group.setup.tool)}&contact=${encodeURIComponent(item.set.contact)}`
-  useKeys([{ key: 'c', words: words.itsCard, run: () => router.push(card) }])
+  useKeys([{ key: 'c', words: words.itsCard, run: () => go(card) }])
   const lines: CheckLine[] = [
     ...changes
       .filter((change) => change.to !== undefined)

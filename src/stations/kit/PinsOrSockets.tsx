@@ -11,6 +11,7 @@ import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
 import { giveGender } from './actions'
+import styles from './PinsOrSockets.module.css'
 
 /** The end of a termination whose housing takes pins or sockets, and nobody has said which. */
 export function openGender(state: JobState, wireId: string, side: SideLetter): string | undefined {
@@ -34,7 +35,7 @@ export function PinsOrSockets({ end }: { readonly end: string }) {
     { key: 's', words: words.sockets, run: () => give('socket') },
   ])
   return (
-    <div className={clsx(noteCss.note, noteCss.attend)} role="group" aria-label={words.pinsOrSockets(end)}>
+    <div className={clsx(noteCss.note, noteCss.attend, styles.asks)} role="group" aria-label={words.pinsOrSockets(end)}>
       <p>
         <b>◆ {words.pinsOrSockets(end)}</b> {words.onceForAll(wires)}
       </p>

@@ -1,9 +1,9 @@
 'use client'
 import { findBoxWords as words } from '@/words/screens/find/findBox'
 import { Combobox, TextInput, useCombobox } from '@mantine/core'
-import { useRouter } from 'next/navigation'
 import { useDebouncedValue } from '@mantine/hooks'
 import { useEffect, useState } from 'react'
+import { useGo } from '../address/useGo'
 import { Overlay } from '../frame/Overlay'
 import { type FindItem, findMatches } from './findItems'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
@@ -34,7 +34,7 @@ export function FindBox({
   readonly question: string
   readonly close: () => void
 }) {
-  const router = useRouter()
+  const goTo = useGo()
   const [text, setText] = useState(question)
   const combobox = useCombobox({ opened: true })
   const parts = useShelfParts(text)
@@ -46,7 +46,7 @@ export function FindBox({
   const go = (item: FindItem | undefined) => {
     if (!item) return
     close()
-    router.push(item.href)
+    goTo(item.href)
   }
   // Enter takes the first that is found
   useEffect(() => void combobox.selectFirstOption(), [combobox, text, parts])

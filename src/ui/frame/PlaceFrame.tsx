@@ -2,8 +2,8 @@
 import { frameWords } from '@/words/screens/frame/frame'
 import { placeFrameWords as words } from '@/words/screens/frame/placeFrame'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import type { ReactNode } from 'react'
+import { useGo } from '../address/useGo'
 import type { FindItem } from '../find/findItems'
 import { useKeys } from '../keys/KeyProvider'
 import { Frame } from './Frame'
@@ -21,12 +21,12 @@ export type PlaceId = (typeof places)[number]['id']
 
 /** Keys that go to a place from anywhere. */
 export function usePlaceKeys(): void {
-  const router = useRouter()
+  const go = useGo()
   useKeys(
     places.map((place) => ({
       key: `g ${place.key}`,
       words: words.goTo(place.name),
-      run: () => router.push(place.href),
+      run: () => go(place.href),
     })),
   )
 }

@@ -4,12 +4,13 @@ import { jobFrameWords as texts } from '@/words/screens/job/jobFrame'
 import styles from './JobFrame.module.css'
 import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
 import { planIndex, sideOf } from '@/core/record/plan/plan'
 import { progress, stations, type Station } from '@/core/views/progress'
 import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
+import { useGo } from '../address/useGo'
 import { Frame } from '../frame/Frame'
 import { places, usePlaceKeys } from '../frame/PlaceFrame'
 import type { FindItem } from '../find/findItems'
@@ -27,7 +28,7 @@ const benchStations: ReadonlySet<string> = new Set(['prep', 'crimp', 'seat', 'pr
 /** A job's frame: its stations with what is done, and the next step, whichever station it is in. */
 export function JobFrame({ children }: { readonly children: ReactNode }) {
   const { id, state, takeBack } = useJob()
-  const router = useRouter()
+  const goTo = useGo()
   const here = usePathname().split('/')[3] ?? 'plan'
   const { plan } = state
   useAwake(benchStations.has(here))
@@ -35,7 +36,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   const { step, go: goNext } = useNextStep()
   const select = useSelect()
   const find = useFindItems(id, plan)
-  const go = (station: Station | 'journal') => router.push(`/jobs/${id}/${station}`)
+  const go = (station: Station | 'journal') => goTo(`/jobs/${id}/${station}`)
   useKeys([
     ...stations.map((station, i) => ({
       key: `g ${i + 1}`,

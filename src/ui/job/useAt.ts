@@ -1,9 +1,13 @@
 'use client'
 import { createContext, createElement, type ReactNode, useCallback, useContext } from 'react'
 import { parseAsString, throttle, useQueryState } from 'nuqs'
+import { noteAddressWrite } from '../address/addressWrites'
 
-/** The address is written this often at most, ms: a browser takes only so many changes of it while a key is held. */
-const ADDRESS_MS = 250
+/**
+ * The address is written this often at most, ms: a browser takes only so many changes of it while a key is held. The router's
+ * own pace makes it up to three times as long.
+ */
+const ADDRESS_MS = 100
 
 const inAddress = parseAsString.withOptions({
   history: 'replace',
@@ -12,15 +16,17 @@ const inAddress = parseAsString.withOptions({
 })
 
 /** What the address of a station asks for (`?at=`), and how it is changed. The screen has it at once, the address soon after. */
-const useAsked = () => useQueryState('at', inAddress)
+function useAsked() {
+  const [asked, setAsked] = useQueryState('at', inAddress)
+  return [asked, useCallback((key: string | null) => noteAddressWrite(setAsked(key)), [setAsked])] as const
+}
 
 type Select = (key: string | null) => void
 const Context = createContext<Select>(() => undefined)
 
 /** Lets a frame select without being drawn again for each selection. */
 export function SelectProvider({ children }: { readonly children: ReactNode }) {
-  const [, setAsked] = useAsked()
-  const select = useCallback((key: string | null) => void setAsked(key), [setAsked])
+  const [, select] = useAsked()
   return createElement(Context, { value: select }, children)
 }
 
@@ -35,10 +41,10 @@ export function useAt(
   has: (key: string) => boolean,
   due: string | undefined,
 ): { readonly at: string | undefined; readonly select: (key: string) => void; readonly follow: () => void } {
-  const [asked, setAsked] = useAsked()
+  const [asked, select] = useAsked()
   return {
     at: asked !== null && has(asked) ? asked : due,
-    select: useCallback((key: string) => void setAsked(key), [setAsked]),
-    follow: useCallback(() => void setAsked(null), [setAsked]),
+    select,
+    follow: useCallback(() => select(null), [select]),
   }
 }

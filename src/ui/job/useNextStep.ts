@@ -1,7 +1,8 @@
 'use client'
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
 import { useMemo } from 'react'
 import { nextStep, type NextStep } from '@/core/views/steps'
+import { useGo } from '../address/useGo'
 import { useJob } from './JobProvider'
 import { useSelect } from './useAt'
 
@@ -10,12 +11,12 @@ export function useNextStep(): { readonly step: NextStep; readonly go: () => voi
   const { id, state } = useJob()
   const select = useSelect()
   const here = usePathname()
-  const router = useRouter()
+  const goTo = useGo()
   const step = useMemo(() => nextStep(state), [state])
   const go = () => {
     const there = `/jobs/${id}/${step.station}`
     if (there === here) select(step.focus ?? null)
-    else router.push(step.focus === undefined ? there : `${there}?at=${encodeURIComponent(step.focus)}`)
+    else goTo(step.focus === undefined ? there : `${there}?at=${encodeURIComponent(step.focus)}`)
   }
   return { step, go }
 }

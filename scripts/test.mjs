@@ -1,58 +1,22 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { CHROMIUM_PACKAGE, chromiumPath, isQuick } from './chromium.mjs'
 import { ensureInstalled } from './ensure-installed.mjs'
+import { runLimited } from './run-limited.mjs'
 
 /** Everything that must hold before a change lands: one command, one closing line for all runners together. */
 
 const count = { passed: 0, failed: 0 }
 const began = Date.now()
-const quiet = { ...process.env, FORCE_COLOR: '0', NEXT_TELEMETRY_DISABLED: '1' }
-
-function step(name, command, args, env = {}) {
-  const from = Date.now()
-  console.log(`\n== ${name}`)
-  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...quiet, ...env } })
-  const good = status === 0
-  console.log(`-- ${name}: ${good ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`)
-  return good
-}
 
 /** A check that is one thing: it passed or it failed. */
-const check = (...args) => {
-  const good = step(...args)
+async function check(...args) {
+  const good = await runLimited(...args)
   if (good) count.passed++
   else count.failed++
-  return good
-}
-
-/** A check that goes on beside another; what it says is shown when it has ended. */
-async function beside(name, command, args) {
-  const from = Date.now()
-  const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], env: quiet })
-  const said = []
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text))
-  const good = (await new Promise((resolve) => child.on('close', resolve))) === 0
-  console.log(
-    `\n== ${name}\n${Buffer.concat(said)}-- ${name}: ${good ? 'good' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
-  )
-  if (good) count.passed++
-  else count.failed++
-  return good
-}
-
-/** Checks that take one core each, two at a time; which of them hold, by name. */
-async function inTwos(checks) {
-  const waiting = [...checks]
-  const good = {}
-  const lane = async () => {
-    for (let next = waiting.shift(); next; next = waiting.shift()) good[next[0]] = await beside(...next)
-  }
-  await Promise.all([lane(), lane()])
-  return good
 }
 
 /** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
@@ -66,12 +30,12 @@ function tally(good, file, read) {
 const vitestCount = (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests })
 const browserCount = (json) => ({ passed: json.stats.expected, failed: json.stats.unexpected + json.stats.flaky })
 
-function installDebian(packages) {
+async function installDebian(packages) {
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
   return (
-    step(`apt-get update`, 'apt-get', ['update', '-qq'], env) &&
-    step(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], env)
+    (await runLimited(`apt-get update`, 'apt-get', ['update', '-qq'], { env })) &&
+    (await runLimited(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], { env }))
   )
 }
 
@@ -95,7 +59,7 @@ const freePort = () =>
 
 /** Runs work against a PostgreSQL cluster that lives only as long as it. */
 async function withPostgres(work) {
-  if (!postgresBin()) installDebian(['postgresql'])
+  if (!postgresBin()) await installDebian(['postgresql'])
   const bin = postgresBin()
   if (!bin) {
     console.log('-- PostgreSQL is not here and cannot be installed: its run of the repository tests is skipped')
@@ -123,7 +87,7 @@ async function withPostgres(work) {
       'start',
     ])
   try {
-    if (started) work(`postgres://postgres@127.0.0.1:${port}/postgres`)
+    if (started) await work(`postgres://postgres@127.0.0.1:${port}/postgres`)
     else count.failed++
   } finally {
     quiet(join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', 'stop'])
@@ -135,62 +99,43 @@ ensureInstalled()
 rmSync('test-results', { recursive: true, force: true })
 
 // the typed rules read the types of the routes
-step('types of the routes', 'npx', ['next', 'typegen'])
-const npm = (name, script) => [name, 'npm', ['run', '--silent', script]]
-const { types: typesHold } = await inTwos([
-  npm('lint', 'lint'),
-  npm('types', 'types'),
-  npm('format', 'format:check'),
-  npm('arrows', 'arrows'),
-  npm('unused code', 'unused'),
-])
-
-const unit = 'test-results/unit.json'
-tally(
-  step('unit and repository tests on PGlite', 'npx', [
-    'vitest',
-    'run',
-    '--reporter=default',
-    '--reporter=json',
-    `--outputFile.json=${unit}`,
-  ]),
-  unit,
-  vitestCount,
-)
-await withPostgres((url) => {
-  const file = 'test-results/postgres.json'
-  tally(
-    step(
-      'repository tests on PostgreSQL',
-      'npx',
-      [
-        'vitest',
-        'run',
-        'src/data/repositories',
-        'src/api',
-        '--reporter=default',
-        '--reporter=json',
-        `--outputFile.json=${file}`,
-      ],
-      { URN_TEST_PG: url },
-    ),
-    file,
-    vitestCount,
-  )
-})
-
+await runLimited('types of the routes', 'npx', ['next', 'typegen'])
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
-check('build', 'node', ['scripts/build.mjs'], {
-  URN_BENCH_DATA: untouched,
-  ...(typesHold && { URN_TYPES_CHECKED: '1' }),
-})
-check('the build leaves the data alone', 'test', ['!', '-e', untouched])
+await check('build', 'node', ['scripts/build.mjs'], { env: { URN_BENCH_DATA: untouched, URN_TYPES_CHECKED: '1' } })
+await check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
-check('first load', 'node', ['scripts/first-load.mjs'])
+await check('first load', 'node', ['scripts/first-load.mjs'])
 
-if (!isQuick()) installDebian([CHROMIUM_PACKAGE])
-const browser = 'test-results/browser.json'
-tally(step('browser tests', 'npx', ['playwright', 'test'], { CHROMIUM: chromiumPath() }), browser, browserCount)
+if (!isQuick()) await installDebian([CHROMIUM_PACKAGE])
+
+/** What reads the sources, one after the other, on what the browser leaves of the cores: half of its time it waits for a hand. */
+async function readSources() {
+  const npm = (script) => ['npm', ['run', '--silent', script], { beside: true }]
+  await check('lint', ...npm('lint'))
+  await check('types', 'npx', ['tsc', '--noEmit'], { beside: true })
+  await check('format', ...npm('format:check'))
+  await check('arrows', ...npm('arrows'))
+  await check('unused code', ...npm('unused'))
+}
+
+async function browse() {
+  const file = 'test-results/browser.json'
+  const env = { CHROMIUM: chromiumPath() }
+  tally(await runLimited('browser tests', 'npx', ['playwright', 'test'], { env, limitMin: 40 }), file, browserCount)
+}
+
+/** Runs Vitest on what the arguments name. */
+async function testUnits(name, about, only = [], env = {}) {
+  const file = `test-results/${name}.json`
+  const args = ['vitest', 'run', ...only, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+  tally(await runLimited(about, 'npx', args, { env, limitMin: 25 }), file, vitestCount)
+}
+
+await Promise.all([browse(), readSources()])
+await testUnits('unit', 'unit and repository tests on PGlite')
+await withPostgres((url) =>
+  testUnits('postgres', 'repository tests on PostgreSQL', ['src/data/repositories', 'src/api'], { URN_TEST_PG: url }),
+)
 
 console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
 console.log(`${count.passed} passed, ${count.failed} failed`)

@@ -29,32 +29,34 @@ const send = (pid, signal) => {
   }
 }
 
+const commandOf = (pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').split('\0')
+
 const isNode = (pid) => {
   try {
-    return readFileSync(`/proc/${pid}/environ`, 'utf8').includes('--report-on-signal') && isRunBy(pid, /\bnode$/)
+    const environment = readFileSync(`/proc/${pid}/environ`, 'utf8')
+    return environment.includes('--report-on-signal') && /\bnode$/.test(commandOf(pid)[0] ?? '')
   } catch {
     return false
   }
 }
-const isRunBy = (pid, name) => name.test(readFileSync(`/proc/${pid}/cmdline`, 'utf8').split('\0')[0] ?? '')
 
 /** What every node of a tree of programs was at when it was asked: its command, its stack, what it waits for. */
 async function whereTheyStand(pids) {
   rmSync(REPORTS, { recursive: true, force: true })
   mkdirSync(REPORTS, { recursive: true })
-  for (const pid of pids.filter(isNode)) send(pid, 'SIGUSR2')
+  const asked = new Map(pids.filter(isNode).map((pid) => [pid, commandOf(pid).join(' ')]))
+  for (const pid of asked.keys()) send(pid, 'SIGUSR2')
   await wait(5000)
-  return readdirSync(REPORTS)
-    .map((name) => {
-      const { header, javascriptStack, libuv } = JSON.parse(readFileSync(join(REPORTS, name), 'utf8'))
-      const waits = libuv.filter((one) => one.is_active && one.is_referenced).map((one) => one.type)
-      return [
-        header.commandLine.join(' ').slice(0, 300),
-        ...(javascriptStack?.stack ?? []),
-        `waits for: ${waits}`,
-      ].join('\n  ')
-    })
-    .join('\n')
+  const answers = readdirSync(REPORTS).map((name) => {
+    const { header, javascriptStack, libuv } = JSON.parse(readFileSync(join(REPORTS, name), 'utf8'))
+    asked.delete(header.processId)
+    const waits = libuv.filter((one) => one.is_active && one.is_referenced).map((one) => one.type)
+    return [header.commandLine.join(' ').slice(0, 300), ...(javascriptStack?.stack ?? []), `waits for: ${waits}`].join(
+      '\n  ',
+    )
+  })
+  // one that is in a loop does not hear a signal
+  return [...answers, ...[...asked.values()].map((command) => `${command.slice(0, 300)}\n  is in a loop`)].join('\n')
 }
 
 /**

@@ -59,8 +59,15 @@ for (const id of ['beacon-lead', 'deck-loom', 'logger-box', 'spare-pump', 'sonde
     const { state, journal } = await answered(request, id)
     const folded = foldAll(journal).state
     const paper = rowsOf(
-      buildSheet({ id, state: folded, people: {}, provenance: {}, madeAt: '2026-11-25T09:00:00Z', zone: 'UTC' })
-        .content,
+      buildSheet({
+        id,
+        state: folded,
+        people: {},
+        provenance: {},
+        madeAt: '2026-11-25T09:00:00Z',
+        zone: 'UTC',
+        units: 'metric',
+      }).content,
     )
     const text = await (await request.get(`/jobs/${id}/papers/record.csv`)).text()
     const csv = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim()).data

@@ -54,8 +54,9 @@ test('headings of one’s own words are guessed by what stands below them, told,
   await page.reload()
   await alive(page)
   await expect(headings.getByLabel(/^Netz/)).toHaveValue('signal')
-  // Enter in a list sends the form as well
   await page.getByLabel('Title').fill('Own words')
+  await expect(page.getByRole('button', { name: /Make the job/ })).toBeEnabled()
+  // Enter in a list sends the form as well
   await page.getByLabel('What is to be done').press('Enter')
   await page.waitForURL('**/plan')
   await expect(page.getByText('beacon return').first()).toBeVisible()

@@ -11,6 +11,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { benchClock } from '@/data/benchClock'
+import { readBenchUnits } from '@/data/readBenchUnits'
 import { homePort, world } from '@/data/world'
 import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
@@ -31,7 +32,7 @@ export const dynamic = 'force-dynamic'
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
-  const [people, { zone }] = await Promise.all([operators(), benchClock()])
+  const [people, { zone }, units] = await Promise.all([operators(), benchClock(), readBenchUnits()])
   return (
     <html lang="en" data-world={world()} {...mantineHtmlProps}>
       <head>
@@ -41,6 +42,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <Providers
           nonce={nonce}
           zone={zone}
+          units={units}
           people={people}
           operator={await currentOperator(people)}
           homePort={homePort()}

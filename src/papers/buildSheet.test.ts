@@ -21,6 +21,7 @@ const sheet = JSON.stringify(
     provenance: {},
     madeAt: '2026-11-25T09:00:00Z',
     zone: 'UTC',
+    units: 'metric',
   }),
 )
 
@@ -76,7 +77,15 @@ test('a font is unpacked into what it was made from', () => {
 
 test('the kit list counts what the job needs, with a box to tick, and its setups', () => {
   const kit = JSON.stringify(
-    kitSheet({ id: 'deck-loom', state, people: {}, provenance: {}, madeAt: '2026-11-25T09:00:00Z', zone: 'UTC' }),
+    kitSheet({
+      id: 'deck-loom',
+      state,
+      people: {},
+      provenance: {},
+      madeAt: '2026-11-25T09:00:00Z',
+      zone: 'UTC',
+      units: 'metric',
+    }),
   )
   expect(kit).toContain('"CM-SK-N"')
   expect(kit).toContain('Interface seal')

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url'
 import { parentPort, workerData } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
 import type { ThreadMessage } from '@/threads/runThread'
+import { sayIn } from '@/words/benchUnits'
 import { papers, type PaperOrder } from './papers'
 
 /** Makes one PDF off the request thread, from plain data, with the fonts that ship with the app and nothing from outside. */
@@ -23,5 +24,6 @@ pdfmake.setFonts({
 })
 
 const { paper, input } = workerData as PaperOrder
+sayIn(input.units)
 const pdf = await pdfmake.createPdf(papers[paper](input)).getBuffer()
 parentPort?.postMessage({ answer: pdf } satisfies ThreadMessage<never, Uint8Array>)

@@ -105,7 +105,7 @@ export function cureWords(
     case 'set-wire-stop':
       return figures.wireStopMm === undefined
         ? 'stop as soon as it is felt'
-        : `set the wire stop to ${figures.wireStopMm} mm`
+        : `set the wire stop to ${mm(figures.wireStopMm)}`
     case 'push-home':
       return 'push until it stops, hold it there through the stroke'
     case 'lay-strands':
@@ -166,7 +166,7 @@ export const setupFieldWords: Readonly<Record<SetupField, string>> = {
 }
 
 export const setupValue = (field: SetupField, value: string | number | undefined): string =>
-  value === undefined ? 'off' : field === 'wireStopMm' || field === 'notchMm' ? `${value} mm` : String(value)
+  value === undefined ? 'off' : field === 'wireStopMm' || field === 'notchMm' ? mm(Number(value)) : String(value)
 
 /** What the hand does for each figure of a setup. */
 export const setupActWords: Readonly<Record<SetupField, string>> = {

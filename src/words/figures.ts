@@ -1,6 +1,8 @@
 import type { Range } from '@/core/base/range'
 import { atStep, STEP } from '@/core/base/units/atStep'
-import { formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
+import { FOOT_MM, INCH_MM, LBF_IN_N } from '@/core/base/units/units'
+import { awgAreaMm2, formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
+import { unitsFirst } from './benchUnits'
 
 /** Figures as they are said on screens and papers. A figure is cut to what a hand can use, never padded to look exact. */
 
@@ -13,9 +15,49 @@ export const figure = (value: number, digits: number): string => {
   return text === '-0' ? '0' : text
 }
 
+/** A figure in the units that the bench says first, and the same in the others, with their name. */
+export interface SaidFigure {
+  readonly value: string
+  readonly unit: string
+  readonly other: string
+}
+
+const said = (metric: readonly [string, string], gauge: readonly [string, string]): SaidFigure => {
+  const [[value, unit], other] = unitsFirst() === 'metric' ? [metric, gauge] : [gauge, metric]
+  return { value, unit, other: other.join(' ') }
+}
+
+/** One sentence's figure: where gauges come first, the metric one that is judged stands beside it. */
+const inWords = ({ value, unit, other }: SaidFigure): string =>
+  unitsFirst() === 'metric' ? `${value} ${unit}` : `${value} ${unit} (${other})`
+
+/** An inch takes two places more than a millimetre for the same fineness. */
+const INCH_PLACES = 2
+const inches = (valueMm: number, digits: number) => figure(valueMm / INCH_MM, digits + INCH_PLACES)
+
+export const lengthSaid = (valueMm: number, digits = 2): SaidFigure =>
+  said([figure(valueMm, digits), 'mm'], [inches(valueMm, digits), 'in'])
+
+/** A conductor by its size: what is printed on it where that is a gauge; else the nearest trade gauge, said to be near. */
+export function areaSaid(areaMm2: number, printedAwg?: number): SaidFigure {
+  const awg = printedAwg ?? nearestTradeGauge(areaMm2).awg
+  // 0.5 is sold as 20: nearer than a hundredth of an AWG's step it is that gauge
+  const isNear = printedAwg === undefined && Math.abs(areaMm2 / awgAreaMm2(awg) - 1) > 0.005
+  return said([figure(areaMm2, 3), 'mm²'], [`${isNear ? '≈ ' : ''}${formatAwg(awg)}`, 'AWG'])
+}
+
+export const forceSaid = (forceN: number): SaidFigure =>
+  said([figure(forceN, 0), 'N'], [figure(forceN / LBF_IN_N, 1), 'lbf'])
+
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
-export const mm = (value: number, digits = 2): string => `${figure(value, digits)} mm`
-export const mm2 = (value: number): string => `${figure(value, 3)} mm²`
+export const mm = (value: number, digits = 2): string => inWords(lengthSaid(value, digits))
+export const mm2 = (value: number): string => inWords(areaSaid(value))
+
+/** Lengths from and to: 4.2 to 4.6 mm. */
+export const mmRange = (min: number, max: number, digits = 2): string =>
+  unitsFirst() === 'metric'
+    ? `${range(min, max, digits)} mm`
+    : `${range(min / INCH_MM, max / INCH_MM, digits + INCH_PLACES)} in (${range(min, max, digits)} mm)`
 
 const gaugeOf = (areaMm2: number) => formatAwg(nearestTradeGauge(areaMm2).awg)
 
@@ -30,11 +72,14 @@ const isThousandths = (value: number) => Math.abs(value) * 1000 < 999.95
 
 export const amps = (value: number): string =>
   isThousandths(value) ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`
-export const newtons = (value: number): string => `${figure(value, 0)} N`
+export const newtons = (value: number): string => inWords(forceSaid(value))
 export const ohms = (value: number): string =>
   isThousandths(value) ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`
+/** Lengths of wire: 620 mm, 1.24 m; 24.41 in, 4.07 ft. */
 export const metres = (lengthMm: number): string =>
-  lengthMm < 1000 ? `${figure(lengthMm, 0)} mm` : `${figure(lengthMm / 1000, 3)} m`
+  lengthMm < 1000
+    ? mm(lengthMm, 0)
+    : inWords(said([figure(lengthMm / 1000, 3), 'm'], [figure(lengthMm / FOOT_MM, 2), 'ft']))
 
 /** 5.5 to 6.2 */
 export const range = (min: number, max: number, digits = 2): string =>
@@ -49,6 +94,16 @@ export const heightRange = (window: Range): string => {
   const { minMm, maxMm } = atStep(window, STEP.heightMm)
   return range(minMm, maxMm, 2)
 }
+
+/** The same windows in a sentence, with their units. In inches their limits are cut inward too. */
+const windowSaid = ({ minMm, maxMm }: Range, digits: number, metric: string): string => {
+  if (unitsFirst() === 'metric') return `${metric} mm`
+  const steps = 10 ** (digits + INCH_PLACES)
+  const [min, max] = [Math.ceil((minMm / INCH_MM) * steps - 1e-6), Math.floor((maxMm / INCH_MM) * steps + 1e-6)]
+  return `${range(min / steps, max / steps, digits + INCH_PLACES)} in (${metric} mm)`
+}
+export const stripWindow = (window: Range): string => windowSaid(window, 1, stripRange(window))
+export const heightWindow = (window: Range): string => windowSaid(window, 2, heightRange(window))
 
 /** So many places more than usual tell figures apart that differ by next to nothing. */
 const MOST_PLACES = 6

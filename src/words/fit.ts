@@ -1,6 +1,6 @@
 import type { Cure } from '@/core/work/kit/cures'
 import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/craft/fit/fitTypes'
-import { amps, ampsApart, apart, day, figure, list, mm, mm2, range, stripRange } from './figures'
+import { amps, ampsApart, apart, day, figure, list, mm, mm2, range, stripWindow } from './figures'
 
 /** Why a candidate is out, in one sentence. */
 export function reasonWords(reason: FitReason): string {
@@ -133,7 +133,7 @@ export function noteWords(note: FitNote): string {
     case 'card-contradicts':
       return `the card of ${note.tool} gives this same setting another height too, ${range(note.minMm, note.maxMm)} mm, and nothing to adjust: both cannot be right. Measure the first piece, and ask for the card to be put right`
     case 'strip-contradicts':
-      return `the card’s own strip is ${stripRange(note.sheet)} mm, these house rules ask ${stripRange(note.house)} mm: ${note.counts === 'sheet' ? 'the card counts' : 'the rules count'} here`
+      return `the card’s own strip is ${stripWindow(note.sheet)}, these house rules ask ${stripWindow(note.house)}: ${note.counts === 'sheet' ? 'the card counts' : 'the rules count'} here`
     case 'fold-back':
       return `the bare end is folded back on itself to ${mm2(note.areaMm2)}: it is recorded`
     case 'two-wires':

@@ -4,7 +4,7 @@ import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
 import { termLabel } from '@/core/record/plan/keys'
 import { entryWords } from './entries'
-import { day, figure, heightRange, list, mm, newtons, newtonsApart, plural, range, stripRange } from './figures'
+import { day, heightWindow, list, mm, mmRange, newtons, newtonsApart, plural, stripWindow } from './figures'
 import { implausibleWords } from './implausible'
 import { pairFaultWords } from './mated'
 import { planFaultWords } from './plan'
@@ -79,7 +79,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   already: (refusal) => `That is ${done[refusal.what]} already.`,
   'not-yet': notYet,
   'strip-outside': ({ verdict, minMm, maxMm }) =>
-    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.limit]}. The window is ${stripRange({ minMm, maxMm })} mm.`,
+    `${verdict.kind === 'short' ? 'Too short' : 'Too long'} by ${mm(verdict.byMm, 1)} to the middle: ${stripLimitWords[verdict.limit]}. The window is ${stripWindow({ minMm, maxMm })}.`,
   'strands-lost': (refusal) =>
     `${plural(refusal.lost, 'strand')} lost, ${refusal.allowed === 0 ? 'none is' : `${refusal.allowed} are`} allowed by the house rules: cut back and strip again.`,
   'not-threaded': (refusal) =>
@@ -94,7 +94,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
     `Not looked at yet: ${list(refusal.missing.map((look) => lookWords[look].line.toLowerCase()))}.`,
   'look-failed': (refusal) => `“${lookWords[refusal.look].line}” was not seen: report the fault instead.`,
   'height-missing': () => 'Measure the crimp height: the first piece needs it.',
-  'height-outside': (refusal) => `Height ${figure(refusal.heightMm, 3)} mm is outside ${heightRange(refusal)} mm.`,
+  'height-outside': (refusal) => `Height ${mm(refusal.heightMm, 3)} is outside ${heightWindow(refusal)}.`,
   'practice-forbidden': (refusal) =>
     `These house rules forbid it: ${isPractice(refusal.practice) ? practiceWords[refusal.practice].name.toLowerCase() : refusal.practice}.`,
   implausible: implausibleWords,
@@ -110,7 +110,7 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'tool-unverified': (refusal) => `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`,
   'figure-missing': () => 'Say the figure in mm to which it was set.',
   'outside-window': (refusal) =>
-    `${mm(refusal.toMm, 1)} cannot be meant: it should be ${range(refusal.minMm, refusal.maxMm, 1)} mm.`,
+    `${mm(refusal.toMm, 1)} cannot be meant: it should be ${mmRange(refusal.minMm, refusal.maxMm, 1)}.`,
   'decision-not-for-defect': () => 'That fault was found after the stroke: the contact goes.',
   'wrong-cavity': (refusal) =>
     refusal.planned === refusal.given

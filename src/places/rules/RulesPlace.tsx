@@ -10,6 +10,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { saveRules } from './actions'
 import { RuleRows, bare } from './RuleRows'
 import type { RulesModel } from './rulesData'
+import { UnitsSetting } from './UnitsSetting'
 import { ZoneSetting } from './ZoneSetting'
 import { unanswered } from '@/words/unanswered'
 import styles from './RulesPlace.module.css'
@@ -156,6 +157,7 @@ export function RulesPlace({ model }: { readonly model: RulesModel }) {
           </Table>
         </section>
         <ZoneSetting />
+        <UnitsSetting />
       </div>
     </PlaceFrame>
   )

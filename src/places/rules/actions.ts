@@ -9,7 +9,10 @@ import { bench } from '@/data/bench'
 import { done, refused, withRoom } from '@/data/outcome'
 import { plainIssues } from '@/words/plainIssues'
 import { importCatalogue } from '@/data/repositories/catalogue'
+import { writeUnits } from '@/data/repositories/units'
 import { writeZone } from '@/data/repositories/zone'
+import { type BenchUnits, isBenchUnits } from '@/words/benchUnits'
+import { unitsWords } from '@/words/screens/rules/unitsSetting'
 import { catalogueFaultWords } from '@/words/catalogue'
 import { zoneWords } from '@/words/screens/rules/zoneSetting'
 import type { Outcome } from '@/core/base/outcome'
@@ -37,6 +40,15 @@ export async function saveZone(zone: string): Promise<Outcome> {
   if (!isZone(zone)) return refused(zoneWords.unknown(zone))
   return withRoom(async () => {
     await writeZone((await bench()).db, zone)
+    return done(undefined)
+  })
+}
+
+/** Says which units come first on every screen and paper of this bench. */
+export async function saveUnits(units: BenchUnits): Promise<Outcome> {
+  if (!isBenchUnits(units)) return refused(unitsWords.unwritten)
+  return withRoom(async () => {
+    await writeUnits((await bench()).db, units)
     return done(undefined)
   })
 }

@@ -1,15 +1,15 @@
 import { crimpReadoutsWords as words } from '@/words/screens/crimp/crimpReadouts'
 import { memo } from 'react'
-import { designatedAreaMm2 } from '@/core/record/plan/facts'
+import { designatedAreaMm2, printedAwg } from '@/core/record/plan/facts'
 import type { QueueItem } from '@/core/views/queue'
 import { setupFields, setupId, type SetupField } from '@/core/craft/setup/setup'
 import { bundleDiameterMm } from '@/core/base/wire/bundle'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
-import { Readout, Readouts } from '@/ui/readout/Readouts'
+import { Readout, type ReadoutProps, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, stripRange } from '@/words/figures'
+import { areaSaid, figure, lengthSaid, stripRange } from '@/words/figures'
 import { setupFieldWords } from '@/words/crimp'
 import { spokenCrimp } from '@/words/spoken'
 import { termName } from '@/words/steps'
@@ -37,9 +37,11 @@ export const CrimpReadouts = memo(function CrimpReadouts({
       return adjusted?.wireStopMm === undefined ? words.toStop : words.cardSays(setup.wireStopMm ?? 0)
     return ''
   }
-  const valueOf = (field: SetupField): string =>
-    (field === 'notchMm' ? item.set.notchMark : undefined) ??
-    String(field === 'wireStopMm' ? (adjusted?.wireStopMm ?? setup[field]) : setup[field])
+  const saidOf = (field: SetupField): Pick<ReadoutProps, 'value' | 'unit' | 'other'> => {
+    if (field === 'notchMm' && item.set.notchMark === undefined) return lengthSaid(setup.notchMm ?? 0)
+    if (field === 'wireStopMm') return lengthSaid(adjusted?.wireStopMm ?? setup.wireStopMm ?? 0)
+    return { value: field === 'notchMm' ? item.set.notchMark : String(setup[field]) }
+  }
   useCallOut(
     spokenCrimp(
       termName(key, state.plan.quantity),
@@ -60,12 +62,11 @@ export const CrimpReadouts = memo(function CrimpReadouts({
         }
         wide
       />
-      <Readout label={words.strip} value={figure(strip.nominalMm, 1)} unit="mm" also={stripRange(strip)} />
+      <Readout label={words.strip} {...lengthSaid(strip.nominalMm, 1)} also={stripRange(strip)} />
       {!settings && (
         <Readout
           label={words.wire}
-          value={type ? figure(designatedAreaMm2(type), 2) : '–'}
-          unit="mm²"
+          {...(type ? areaSaid(designatedAreaMm2(type), printedAwg(type)) : { value: '–' })}
           also={type?.name ?? wire.type}
           wide
         />
@@ -77,11 +78,8 @@ export const CrimpReadouts = memo(function CrimpReadouts({
             <Readout
               key={field}
               label={setupFieldWords[field]}
-              value={valueOf(field)}
+              {...saidOf(field)}
               change={field === 'wireStopMm' && adjusted?.wireStopMm !== undefined}
-              unit={
-                field === 'wireStopMm' || (field === 'notchMm' && item.set.notchMark === undefined) ? 'mm' : undefined
-              }
               also={also(field)}
             />
           ))}

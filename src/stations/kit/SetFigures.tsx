@@ -2,7 +2,7 @@ import { Table } from '@mantine/core'
 import { isSleeve } from '@/core/parts/catalogue/types'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { gaugeSpan } from '@/words/figures'
+import { gaugeSpan, newtons } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import type { KitSet } from './kitOptions'
 import clsx from 'clsx'
@@ -53,7 +53,7 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
         <Table.Tr>
           <Table.Td>{words.pull}</Table.Td>
           <Table.Td className={textCss.figure}>
-            {set.set.pull ? `≥ ${set.set.pull.forceN} N` : words.notInTable}
+            {set.set.pull ? `≥ ${newtons(set.set.pull.forceN)}` : words.notInTable}
           </Table.Td>
         </Table.Tr>
       </Table.Tbody>

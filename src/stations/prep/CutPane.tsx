@@ -12,7 +12,7 @@ import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, metres } from '@/words/figures'
+import { figure, lengthSaid, metres } from '@/words/figures'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
@@ -74,20 +74,14 @@ export function CutPane() {
       </div>
     )
   const type = state.facts.wireTypes[batch.type]
+  const next = first?.pieces[0] ?? batch.pieces[0]
   return (
     <>
       <div className={paneCss.work}>
         <Readouts>
           <Readout
             label={words.cutNext}
-            value={
-              first
-                ? figure(first.pieces[0]?.lengthMm ?? 0, 0)
-                : batch.pieces[0]
-                  ? figure(batch.pieces[0].lengthMm, 0)
-                  : '–'
-            }
-            unit="mm"
+            {...(next ? lengthSaid(next.lengthMm, 0) : { value: '–' })}
             also={first ? words.from(first.pieces.length, first.spool) : (type?.name ?? batch.type)}
             wide
           />
@@ -100,8 +94,7 @@ export function CutPane() {
           />
           <Readout
             label={words.waste}
-            value={current?.plan ? figure(current.plan.wasteMm, 0) : '–'}
-            unit="mm"
+            {...(current?.plan ? lengthSaid(current.plan.wasteMm, 0) : { value: '–' })}
             also={
               current?.plan
                 ? current.plan.proven

@@ -5,7 +5,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, stripRange } from '@/words/figures'
+import { lengthSaid, stripRange } from '@/words/figures'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import { termName } from '@/words/steps'
 
@@ -35,12 +35,11 @@ export function StripFacts({
   return (
     <Readouts>
       <Readout label={words.now} value={termName(key, state.plan.quantity)} also={where} wide />
-      <Readout label={words.cut(isCut)} value={figure(cutMm, 0)} unit="mm" also={type?.name ?? wire.type} wide />
-      <Readout label={words.strip} value={figure(set.strip.nominalMm, 1)} unit="mm" also={stripRange(set.strip)} />
+      <Readout label={words.cut(isCut)} {...lengthSaid(cutMm, 0)} also={type?.name ?? wire.type} wide />
+      <Readout label={words.strip} {...lengthSaid(set.strip.nominalMm, 1)} also={stripRange(set.strip)} />
       <Readout
         label={words.notch}
-        value={printed ?? (notchMm === undefined ? '–' : figure(notchMm, 1))}
-        unit={notchMm === undefined || printed !== undefined ? undefined : 'mm'}
+        {...(printed === undefined && notchMm !== undefined ? lengthSaid(notchMm, 1) : { value: printed ?? '–' })}
         also={
           printed !== undefined && notchMm !== undefined
             ? words.opens(notchMm)

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { KeyProvider } from '../keys/KeyProvider'
 import { Outbox } from '../outbox/Outbox'
 import { cssVariables, theme } from '../theme/theme'
+import { type BenchUnits, sayIn } from '@/words/benchUnits'
 import { ClockProvider } from './Clock'
 import { OperatorProvider, type Operator } from './Operator'
 import { PracticeProvider } from './PracticeStrip'
@@ -13,6 +14,7 @@ import { PracticeProvider } from './PracticeStrip'
 export function Providers({
   nonce,
   zone,
+  units,
   people,
   operator,
   homePort,
@@ -21,12 +23,16 @@ export function Providers({
   readonly nonce: string
   /** the bench's time zone */
   readonly zone: string
+  /** what the bench says first */
+  readonly units: BenchUnits
   readonly people: readonly Operator[]
   readonly operator: Operator | undefined
   /** of the bench whose practice workshop this is */
   readonly homePort: number | undefined
   readonly children: ReactNode
 }) {
+  // before anything below says a figure, on the server as in the browser
+  sayIn(units)
   return (
     <MantineProvider
       theme={theme}

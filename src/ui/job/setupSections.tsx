@@ -2,11 +2,11 @@ import { setupSectionsWords as words } from '@/words/screens/job/setupSections'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import type { ReleaseWait } from '@/core/record/standing/releaseStanding'
 import { type Setup, setupChanges } from '@/core/craft/setup/setup'
-import { figure } from '@/words/figures'
+import { areaSaid } from '@/words/figures'
 import { setupFieldWords, setupValue, setupWords } from '@/words/crimp'
 import { termName } from '@/words/steps'
 import type { Glyph, QueueRows, QueueSection } from '../list/Queue'
-import { designatedAreaMm2 } from '@/core/record/plan/facts'
+import { designatedAreaMm2, printedAwg } from '@/core/record/plan/facts'
 import type { JobState } from '@/core/record/state/state'
 import { sideWords } from './WireChips'
 
@@ -70,7 +70,7 @@ export const setupRows = (
         wait?.for === 'piece'
           ? words.waitsForPiece(sideWords(wire, side), termName(wait.term, plan.quantity), wait.term === key)
           : words.inPlace(sideWords(wire, side), wire.colour, item.inPlace),
-      aside: type && figure(designatedAreaMm2(type), 2),
+      aside: type && areaSaid(designatedAreaMm2(type), printedAwg(type)).value,
     }
   },
 })

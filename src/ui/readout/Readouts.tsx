@@ -6,6 +6,8 @@ export interface ReadoutProps {
   readonly label: string
   readonly value: ReactNode
   readonly unit?: string | undefined
+  /** the same figure in other units, small beside it */
+  readonly other?: string | undefined
   readonly also?: ReactNode
   /** differs from the step before: look here */
   readonly change?: boolean
@@ -21,6 +23,7 @@ export function Readout({
   label,
   value,
   unit,
+  other,
   also,
   change = false,
   wide = false,
@@ -40,7 +43,12 @@ export function Readout({
       <dt>{label}</dt>
       <dd className={readoutCss.value}>
         {value}
-        {unit !== undefined && <small>{unit}</small>}
+        {unit !== undefined && (
+          <small className={clsx(other !== undefined && readoutCss.units)}>
+            {unit}
+            {other !== undefined && <span>{other}</span>}
+          </small>
+        )}
       </dd>
       <dd className={readoutCss.also}>{also ?? '\u00a0'}</dd>
     </div>

@@ -17,8 +17,8 @@ interface DimensionDef {
 
 export const LBF_IN_N = 4.4482216152605
 const KGF_IN_N = 9.80665
-const INCH_MM = 25.4
-const FOOT_MM = 304.8
+export const INCH_MM = 25.4
+export const FOOT_MM = 304.8
 const F_TO_C = 5 / 9
 
 const inches = Object.fromEntries(['in', 'in.', 'inch', 'inches', '"', "''", '′′', '″'].map((name) => [name, INCH_MM]))

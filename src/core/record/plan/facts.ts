@@ -3,7 +3,7 @@ import type { Catalogue } from '../../parts/catalogue/catalogue'
 import type { factsSchema } from '../../parts/catalogue/schema'
 import type { FitWire } from '../../craft/fit/fitTypes'
 import { isReleaseToolOf } from '../../parts/catalogue/releaseTool'
-import { awgAreaMm2, parseAwg } from '../../base/wire/awg'
+import { type AwgNumber, awgAreaMm2, parseAwg } from '../../base/wire/awg'
 import { strandAreaMm2 } from '../../base/wire/bundle'
 import { type Housing, type WireType, isTerminal } from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
@@ -150,6 +150,10 @@ export function designatedAreaMm2(type: WireType): number {
   const awg = parseAwg(type.designation.awg)
   return awg === undefined ? strandAreaMm2(type.strands, type.strandMm) : awgAreaMm2(awg)
 }
+
+/** The gauge that is printed on a wire type; undefined for one that is sold by its area. */
+export const printedAwg = (type: WireType): AwgNumber | undefined =>
+  'awg' in type.designation ? parseAwg(type.designation.awg) : undefined
 
 /** A plan's wire as the fit needs it: what was measured here wins over the type's figure. */
 export function fitWire(type: WireType, wire?: Pick<Wire, 'insulationMm' | 'currentA'>): FitWire {

@@ -1,9 +1,9 @@
-import { figure } from '@/words/figures'
+import { figure, mm } from '@/words/figures'
 
 /** What `CrimpReadouts` says. */
 export const crimpReadoutsWords = {
   toStop: 'to the stop',
-  opens: (mm: number) => `${figure(mm, 2)} mm`,
+  opens: (opensMm: number) => mm(opensMm),
   cardSays: (wireStopMm: number) => `card says ${figure(wireStopMm, 1)}`,
   now: 'Now',
   strip: 'Strip',

@@ -30,7 +30,7 @@ export const faultCardWords = {
   /** once it is written: what went, and what there is still */
   scrapped: (lost: readonly PartLoss[], usedMm: number, triesLeft: number | undefined) =>
     [
-      `Scrapped: ${list([...lost.map(({ part }) => part), `${String(usedMm)} mm of wire`], 4)}.`,
+      `Scrapped: ${list([...lost.map(({ part }) => part), `${mm(usedMm, 1)} of wire`], 4)}.`,
       ...lost.map(
         ({ part, left, needed }) => `${part}: ${String(left)} left in the kit, ${String(needed)} still to crimp.`,
       ),
@@ -43,6 +43,6 @@ export const faultCardWords = {
     otherSeated
       ? 'No slack is left and the other end is seated: take it out at Seat, then cut the wire anew.'
       : 'No slack is left for another try: the whole wire goes, and a new one is cut.',
-  mm: (usedMm: number) => `${String(usedMm)} mm`,
+  mm: (usedMm: number) => mm(usedMm, 1),
   noSlackForAnother: (side: string) => `no slack for another try at ${side}`,
 }

@@ -1,4 +1,4 @@
-import { heightRange, newtonsApart, plural } from '@/words/figures'
+import { heightWindow, newtonsApart, plural } from '@/words/figures'
 
 /** What `FirstPieceCard` says. */
 export const firstPieceCardWords = {
@@ -14,7 +14,7 @@ export const firstPieceCardWords = {
   firstPiece: 'First piece',
   firstPieceOnSpare: 'First piece, on spare wire',
   crimpHeightMm: 'Crimp height, mm',
-  heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${heightRange({ minMm, maxMm })} mm.`,
+  heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${heightWindow({ minMm, maxMm })}.`,
   isBelowThisSetup: (pullN: number, minimumN: number) => {
     const [held, asked] = newtonsApart(pullN, minimumN)
     return `${held} is below ${asked}: this setup is not released with it.`

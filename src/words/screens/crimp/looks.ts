@@ -1,4 +1,4 @@
-import { heightRange, plural } from '@/words/figures'
+import { heightWindow, plural } from '@/words/figures'
 
 /** What `Looks` says. */
 export const looksWords = {
@@ -17,9 +17,9 @@ export const looksWords = {
   heightWhenMeasured: 'Height, when measured',
   heightDueIn: (heightIn: number) => `Height, due in ${plural(heightIn, 'crimp')}`,
   heightHint: (minMm: number, maxMm: number, estimate: boolean) =>
-    `${heightRange({ minMm, maxMm })} mm${estimate ? ', estimated' : ''}`,
+    `${heightWindow({ minMm, maxMm })}${estimate ? ', estimated' : ''}`,
   outsideMmReportFault: (minMm: number, maxMm: number) =>
-    `Outside ${heightRange({ minMm, maxMm })} mm: report the fault, its height goes with it.`,
+    `Outside ${heightWindow({ minMm, maxMm })}: report the fault, its height goes with it.`,
   beforeStroke: (practiceWord: string) => `${practiceWord} before the stroke`,
   andRecorded: ', recorded',
   recordedWithIt: (practices: string) => `Recorded with it: ${practices}.`,

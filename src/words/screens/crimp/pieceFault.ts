@@ -1,4 +1,4 @@
-import { figure, heightRange, newtons } from '@/words/figures'
+import { heightWindow, mm, newtons } from '@/words/figures'
 
 /** What `PieceFault` says. */
 export const pieceFaultWords = {
@@ -17,7 +17,7 @@ export const pieceFaultWords = {
       `Pull: ${pulled}${minimumN === undefined ? '' : `, asked ${newtons(minimumN)}`}`,
       ...(heightMm === undefined
         ? []
-        : [`height ${figure(heightMm, 3)} mm${window ? `, window ${heightRange(window)}` : ''}`]),
+        : [`height ${mm(heightMm, 3)}${window ? `, window ${heightWindow(window)}` : ''}`]),
     ].join('; ') + '.',
   nothingReleased: 'It ends the release, and the good pieces before it count no more.',
 }

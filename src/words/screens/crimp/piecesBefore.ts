@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { mm } from '@/words/figures'
 import { termName } from '@/words/steps'
 
 /** What was tried with a setup before, and why it is asked again. */
@@ -7,8 +7,8 @@ export const piecesBeforeWords = {
   whatWasCrimpedSince: ' What was crimped since the last good pull is in question: look at it again.',
   height: (trend: string) => `▲ Height ${trend}`,
   toMmAtCheck: (heightMm: number, term: string, quantity: number) =>
-    `, to ${figure(heightMm, 3)} mm at ${termName(term, quantity)}: check the die and its seat, then make a new first piece. What was measured since the release is inside its window.`,
-  shownHeight: (heightMm: number) => `, ${figure(heightMm, 3)} mm`,
+    `, to ${mm(heightMm, 3)} at ${termName(term, quantity)}: check the die and its seat, then make a new first piece. What was measured since the release is inside its window.`,
+  shownHeight: (heightMm: number) => `, ${mm(heightMm, 3)}`,
   notGoodFindCause: 'not good: find the cause, then another piece',
   good: 'good',
 }

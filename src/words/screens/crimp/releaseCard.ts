@@ -1,4 +1,4 @@
-import { figure, list, plural } from '@/words/figures'
+import { list, mm, plural } from '@/words/figures'
 
 /** What `ReleaseCard` says. */
 export const releaseCardWords = {
@@ -10,7 +10,7 @@ export const releaseCardWords = {
   /** what the pieces have shown enough for */
   releasedFor: (terms: readonly string[]) =>
     terms.length > 8 ? `For ${plural(terms.length, 'crimp')}.` : `For ${list(terms, 8)}.`,
-  heightMm: (heightMm: number) => `; height ${figure(heightMm, 3)} mm`,
+  heightMm: (heightMm: number) => `; height ${mm(heightMm, 3)}`,
   releaseSetup: 'Release setup',
   firstPiece: 'the first piece',
   releasedUntilSetupIts: (left: number) =>

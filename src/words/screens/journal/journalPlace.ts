@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { mm } from '@/words/figures'
 
 /** What `JournalPlace` says. */
 export const journalPlaceWords = {
@@ -22,5 +22,5 @@ export const journalPlaceWords = {
   takeYourLastEntry: 'Take your last entry back',
   noteForRecord: 'A note for the record',
   writeNote: 'Write the note',
-  height: (heightMm: number) => `${figure(heightMm, 3)} mm`,
+  height: (heightMm: number) => mm(heightMm, 3),
 }

@@ -1,4 +1,4 @@
-import { figure, plural } from '@/words/figures'
+import { mm, plural } from '@/words/figures'
 
 /** What `KitPanels` says. */
 export const kitPanelsWords = {
@@ -14,8 +14,8 @@ export const kitPanelsWords = {
   thenContact: (contact: string) => `then contact ${contact}`,
   works: 'Works',
   bestFirst: 'best first',
-  notchMm: (notchMm: number) => `, notch ${String(notchMm)} mm`,
-  stripMm: (nominalMm: number) => `, strip ${figure(nominalMm, 1)} mm`,
+  notchMm: (notchMm: number) => `, notch ${mm(notchMm)}`,
+  stripMm: (nominalMm: number) => `, strip ${mm(nominalMm, 1)}`,
   chosen: '✓ chosen',
   whyOthersAreOut: 'Why the others are out',
   nearestFirst: (count: number) => `${plural(count, 'candidate')}, nearest first`,

@@ -1,7 +1,7 @@
 import type { Range } from '@/core/base/range'
-import { figure, heightRange, mm, mm2, plural, stripRange } from '@/words/figures'
+import { figure, heightWindow, mm, mm2, newtons, plural, stripWindow } from '@/words/figures'
 
-const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : `${String(forceN)} N`)
+const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : newtons(forceN))
 
 /** What `KitStation` says. */
 export const kitStationWords = {
@@ -32,9 +32,9 @@ export const kitStationWords = {
   overInsulation: 'over insulation',
   conductor: 'Conductor',
   strip: 'Strip',
-  stripMmOf: (window: Range) => `${stripRange(window)} mm`,
+  stripMmOf: (window: Range) => stripWindow(window),
   heightEstimated: (estimate: boolean) => `Height${estimate ? ', estimated' : ''}`,
-  heightOf: (window: Range) => heightRange(window),
+  heightOf: (window: Range) => heightWindow(window),
   pull: 'Pull',
   notInTable: 'not in the table',
   use: (remedy: string) => `Use ${remedy}`,

@@ -1,4 +1,4 @@
-import { ampsApart, apart, figure, mm2 } from '@/words/figures'
+import { ampsApart, apart, figure, mm, mm2 } from '@/words/figures'
 
 /** What `WireCard` says. */
 export const wireCardWords = {
@@ -12,7 +12,7 @@ export const wireCardWords = {
   itDropsOf: (dropPercent: number, limitPercent: number) => `◆ It drops ${apart(dropPercent, limitPercent, 1)[0]} % of`,
   vHouseRulesAllow: (dropLimitPercent: number) => `V; the house rules allow ${String(dropLimitPercent)} %.`,
   overInsulation: 'Over insulation',
-  strandsOf: (strands: number, strandMm: number) => `${String(strands)} × ${String(strandMm)} mm`,
+  strandsOf: (strands: number, strandMm: number) => `${String(strands)} × ${mm(strandMm)}`,
   awg: (metalMm2: number, formatAwg: string, less: string, abs: number) =>
     `${mm2(metalMm2)}, ${formatAwg} AWG ${less}${figure(abs, 0)} %`,
   notOnSheet: 'not on the sheet',

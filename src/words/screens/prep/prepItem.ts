@@ -1,7 +1,7 @@
 import type { Range } from '@/core/base/range'
 import type { StripVerdict } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
-import { figure, mm, stripRange } from '@/words/figures'
+import { figure, mm, stripWindow } from '@/words/figures'
 
 /** What Prep says at one termination. */
 export const prepWords = {
@@ -16,7 +16,7 @@ export const prepWords = {
   cut: (done: boolean) => (done ? 'Cut, done' : 'Cut'),
   strip: 'Strip',
   notch: 'Notch',
-  opens: (mm: number) => `${figure(mm, 2)} mm`,
+  opens: (opensMm: number) => mm(opensMm),
   bundle: (diameterMm: number) => `bundle ${figure(diameterMm, 2)}`,
   tryKey: 'What do you see? Try it in the contact',
   shorter: 'Stripper’s stop 0.1 mm shorter',
@@ -39,7 +39,7 @@ export const prepWords = {
     `${String(count)} of this setup ${count === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.`,
   prepared: 'Prepared',
   measured: 'Strip as measured',
-  notMeasured: (stopMm: number) => `empty: stop at ${figure(stopMm, 1)} mm, not measured`,
+  notMeasured: (stopMm: number) => `empty: stop at ${mm(stopMm, 1)}, not measured`,
   lost: 'Strands lost',
   outside: (verdict: Exclude<StripVerdict, { kind: 'inside' }>) => ({
     main:
@@ -53,15 +53,15 @@ export const prepWords = {
   writtenWithIt: ': written with it.',
   stripFrom: (sheet: boolean, rules: string) =>
     `Strip: ${sheet ? 'the sheet’s own length' : `the contact’s dimensions, house rules “${rules}”`}.`,
-  rulesWouldAsk: (house: Range) => `The house rules alone would ask ${stripRange(house)} mm: here the sheet counts.`,
+  rulesWouldAsk: (house: Range) => `The house rules alone would ask ${stripWindow(house)}: here the sheet counts.`,
   eyes: 'Cut away from the hand; eye protection on.',
-  mm: (tryMm: number) => `−${String(tryMm)} mm`,
+  mm: (tryMm: number) => `−${mm(tryMm, 1)}`,
 }
 
 /** The lines that are ticked one by one before a wire is prepared. */
 export const stripLineWords = {
   cutTo: 'Cut to',
-  slack: (neededMm: number) => `${figure(neededMm, 0)} needed, the rest is slack for second tries`,
+  slack: (neededMm: number) => `${mm(neededMm, 0)} needed, the rest is slack for second tries`,
   isCut: 'It is cut',
   says: (wire: string) => `says ${wire}`,
   isOn: 'It is on',
@@ -75,6 +75,6 @@ export const stripLineWords = {
   strandsHint: (allowance: number) =>
     `${allowance === 0 ? 'none may be nicked' : `${String(allowance)} may be lost`}; not twisted, not tinned`,
   areWhole: 'Strands are whole',
-  mm: (cutMm: number) => `${figure(cutMm, 0)} mm`,
-  mm2: (minMm: number, maxMm: number) => `${stripRange({ minMm, maxMm })} mm`,
+  mm: (cutMm: number) => mm(cutMm, 0),
+  mm2: (minMm: number, maxMm: number) => stripWindow({ minMm, maxMm }),
 }

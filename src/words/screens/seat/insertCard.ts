@@ -1,4 +1,4 @@
-import { figure, plural } from '@/words/figures'
+import { figure, newtons, plural } from '@/words/figures'
 
 /** What `InsertCard` says. */
 export const insertCardWords = {
@@ -17,7 +17,7 @@ export const insertCardWords = {
   somethingIsWrongWithIt: 'Something is wrong with it…',
   lightTugItsRetention: 'Light tug: its retention is not on the sheet',
   lightTug: 'Light tug,',
-  tugForce: (tugN: number) => `${String(tugN)} N`,
+  tugForce: (tugN: number) => newtons(tugN),
   noMore: ', no more',
   itHeld: 'It held',
   itIsClosedOpen: 'it is closed: open it first',

@@ -1,3 +1,4 @@
+import { newtons } from '@/words/figures'
 /** What `LockCard` says. */
 export const lockCardWords = {
   allContactsLevelSeen: 'All contacts level, seen from the front',
@@ -6,7 +7,7 @@ export const lockCardWords = {
   isClosed: (cover: string) => `${cover.charAt(0).toUpperCase()}${cover.slice(1)} is closed`,
   lightTugAtEach: 'Light tug at each wire',
   lightTugAtEachWire: 'Light tug at each wire,',
-  tugForce: (tugN: number) => `${String(tugN)} N`,
+  tugForce: (tugN: number) => newtons(tugN),
   allHeld: 'All held',
   itWillNotClose: 'It will not close',
   backToOpen: 'Back to open',

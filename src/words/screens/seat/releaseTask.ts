@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { mm } from '@/words/figures'
 
 /** What `ReleaseTask` says. */
 export const releaseTaskWords = {
@@ -14,7 +14,7 @@ export const releaseTaskWords = {
   byHandNoTool: 'By hand: no tool.',
   withWord: 'With',
   plainTipTipWith: ': the plain tip. The tip that bears on the shoulder is for putting in',
-  sizeOnMm: (count: string, insulationMm: number) => `size ${count} on ${figure(insulationMm, 1)} mm`,
+  sizeOnMm: (count: string, insulationMm: number) => `size ${count} on ${mm(insulationMm, 1)}`,
   noTipInCrib: (releaseTipWord: string) => `▲ No ${releaseTipWord}`,
   forAmongToolsOf: (forWhat: string) => `for ${forWhat} among the tools of this job`,
   doesNotFit: (unfit: string, one: boolean) => `: ${unfit} ${one ? 'does' : 'do'} not fit`,

@@ -1,5 +1,6 @@
 import { papersRouteWords as words } from '@/words/screens/app/papersRoute'
 import { benchClock } from '@/data/benchClock'
+import { readBenchUnits } from '@/data/readBenchUnits'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
@@ -64,6 +65,7 @@ export async function GET(
           provenance,
           madeAt: new Date().toISOString(),
           zone: (await benchClock()).zone,
+          units: await readBenchUnits(),
         })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {

@@ -1,0 +1,40 @@
+import fc from 'fast-check'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { sayIn } from './benchUnits'
+import { areaSaid, heightWindow, lengthSaid, metres, mm, mm2, mmRange, newtons, stripWindow } from './figures'
+
+beforeAll(() => sayIn('gauge'))
+afterAll(() => sayIn('metric'))
+
+test.each([
+  ['a strip', () => mm(4.4, 1), '0.173 in (4.4 mm)'],
+  ['a crimp height', () => mm(1.82), '0.0717 in (1.82 mm)'],
+  ['a cut length', () => metres(620), '24.41 in (620 mm)'],
+  ['a long lead', () => metres(1240), '4.07 ft (1.24 m)'],
+  ['a pull', () => newtons(62), '13.9 lbf (62 N)'],
+  ['lengths from and to', () => mmRange(1.7, 2.4), '0.0669 to 0.0945 in (1.7 to 2.4 mm)'],
+  ['an area that is a gauge', () => mm2(0.518), '20 AWG (0.518 mm²)'],
+  ['an area between gauges is only near one', () => mm2(0.5), '≈ 20 AWG (0.5 mm²)'],
+  // 4.2 mm is 0.16535 in and 4.6 is 0.18110: what is said to be a limit is inside
+  ['a strip’s window, inward', () => stripWindow({ minMm: 4.2, maxMm: 4.6 }), '0.166 to 0.181 in (4.2 to 4.6 mm)'],
+  ['a height’s window, inward', () => heightWindow({ minMm: 1.7, maxMm: 1.9 }), '0.067 to 0.0748 in (1.7 to 1.9 mm)'],
+])('%s', (_what, say, words) => {
+  expect(say()).toBe(words)
+})
+
+test('what is printed on a wire is said as it is printed', () => {
+  expect(areaSaid(0.597, 20)).toEqual({ value: '20', unit: 'AWG', other: '0.597 mm²' })
+  expect(areaSaid(67.4, -1)).toEqual({ value: '2/0', unit: 'AWG', other: '67.4 mm²' })
+})
+
+test('a limit in inches is never outside the window in millimetres, and a figure in inches is the metric one to its last place', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 10, max: 200 }), fc.integer({ min: 3, max: 30 }), (tenths, wide) => {
+      const window = { minMm: tenths / 10, maxMm: (tenths + wide) / 10 }
+      const [, low = '', high = ''] = /^([\d.]+) to ([\d.]+) in/.exec(stripWindow(window)) ?? []
+      expect(Number(low) * 25.4).toBeGreaterThanOrEqual(window.minMm - 1e-6)
+      expect(Number(high) * 25.4).toBeLessThanOrEqual(window.maxMm + 1e-6)
+      expect(Math.abs(Number(lengthSaid(window.minMm, 1).value) * 25.4 - window.minMm)).toBeLessThanOrEqual(0.0128)
+    }),
+  )
+})

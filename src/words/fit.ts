@@ -128,6 +128,10 @@ export function noteWords(note: FitNote): string {
       return `${note.tool} was due on ${day(note.dueOn)}`
     case 'setting-estimated':
       return 'the setting is estimated, not from a sheet'
+    case 'by-pliers':
+      return `by pliers: nothing holds the stroke until it is whole, and the first piece is the only proof. It is recorded as made with ${note.tool}`
+    case 'nest-to-try':
+      return `no card names a nest of ${note.tool}: try which one still holds the crimp loosely when nearly shut; the first piece proves it`
     case 'height-estimated':
       return 'the height window is estimated from the metal, no sheet gives it: it is recorded as an estimate'
     case 'card-contradicts':
@@ -143,13 +147,16 @@ export function noteWords(note: FitNote): string {
   }
 }
 
+// what is between two conductors is no conductor: it has no gauge
+const areaMiss = (missMm2: number) => `${figure(missMm2, 3)} mm²`
+
 /** How near it was, for a column of figures. */
 export function missWords(reason: FitReason): string {
   switch (reason.kind) {
     case 'conductor-small':
-      return mm2(reason.minMm2 - reason.areaMm2)
+      return areaMiss(reason.minMm2 - reason.areaMm2)
     case 'conductor-large':
-      return mm2(reason.areaMm2 - reason.maxMm2)
+      return areaMiss(reason.areaMm2 - reason.maxMm2)
     case 'seal-leaks':
       return mm(reason.minMm - reason.insulationMm)
     case 'seal-tears':

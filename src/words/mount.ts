@@ -49,6 +49,11 @@ export const mountStepWords: Readonly<
     hint: 'a crumb of plating marks every crimp',
     seen: 'They are clean',
   },
+  'snug-nest': {
+    line: 'Try the nest: nearly shut it holds the contact loosely',
+    hint: 'the smallest that does; tighter overcrimps: choose another at Kit',
+    seen: 'This nest is right',
+  },
   'wide-side': {
     line: 'Wide side of the nest to the insulation wings',
     hint: 'turned round it crushes the conductor',

@@ -3,7 +3,8 @@ import { toolClasses } from '../parts/catalogue/toolClasses'
 import { isInCrib, isSleeve } from '../parts/catalogue/types'
 import { houseRules } from '../parts/rules/houseRules'
 import { wireReason } from '../craft/fit/checks'
-import { notchFor, setupsFor } from '../craft/fit/setups'
+import { setupsFor } from '../craft/fit/setups'
+import { notchFor } from '../craft/fit/wireNotch'
 import { fitWire } from '../record/plan/facts'
 
 /** What a first job needs, in the order in which one comes by it. */

@@ -66,7 +66,7 @@ export function MountCard({
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
         seen: words.isRight(setupFieldWords[change.field]),
       })),
-    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact]) : []).map((step) => ({
+    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact], item.set.estimate) : []).map((step) => ({
       id: step,
       words: mountStepWords[step].line,
       hint: mountStepWords[step].hint,

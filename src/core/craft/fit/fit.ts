@@ -24,7 +24,8 @@ import {
 } from './fitTypes'
 import { pullFromSheet, pullFromTable, strandsBreakAtN } from './requiredPull'
 import { score } from './score'
-import { notchFor, setupsFor, type SetupCandidate } from './setups'
+import { setupsFor, type SetupCandidate } from './setups'
+import { notchFor } from './wireNotch'
 
 /**
  * All sets of contact, seal and setup for one wire in one cavity, and for every other candidate of the family the

@@ -58,6 +58,10 @@ export type FitNote =
   | { readonly kind: 'uncalibrated-tool'; readonly tool: string }
   | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
   | { readonly kind: 'setting-estimated' }
+  /** closed by the hand's feeling alone: a crimp of its own kind */
+  | { readonly kind: 'by-pliers'; readonly tool: string }
+  /** a nest by its width, to be tried */
+  | { readonly kind: 'nest-to-try'; readonly tool: string }
   | { readonly kind: 'height-estimated' }
   /** the card gives the very same setting another height */
   | { readonly kind: 'card-contradicts'; readonly tool: string; readonly minMm: number; readonly maxMm: number }

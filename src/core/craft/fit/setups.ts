@@ -1,51 +1,18 @@
-import { sortedBy } from '../../base/collections'
 import { contradictingHeight } from '../../parts/catalogue/cardFaults'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { Catalogue, PlacedRow } from '../../parts/catalogue/catalogue'
-import { toolClasses } from '../../parts/catalogue/toolClasses'
 import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
-import { heightTarget } from '../crimp/heightTarget'
-import { type Setup, toolDue } from '../setup/setup'
-import { houseStrip, stripsAtOdds } from '../strip/houseStrip'
-import type { Range } from '../../base/range'
-import type { StripWindow } from '../strip/stripWindow'
-import { stripperNotch } from '../strip/stripperNotch'
-import { bunchDiameterMm, bundleDiameterMm } from '../../base/wire/bundle'
 import { foldsBack, totalAreaMm2 } from './checks'
-import {
-  AREA_TOLERANCE_MM2,
-  type FitConditions,
-  type FitNote,
-  type FitReason,
-  type FitSetup,
-  type FitWire,
-  type NoTool,
-} from './fitTypes'
+import { AREA_TOLERANCE_MM2, type FitConditions, type FitReason, type FitSetup, type NoTool } from './fitTypes'
+import { handSetups } from './handSetups'
+import { heightOf, notesOf, refusedByRule, stripOf } from './setupFigures'
+import type { WireNotch } from './wireNotch'
 
 /** A setup that would crimp the contact, and the reason why it may not be used, if there is one. */
 export interface SetupCandidate {
   readonly setup?: FitSetup
   readonly refused?: Extract<FitReason, { kind: 'rule' | 'no-tool' }>
   readonly rank: number
-}
-
-export interface WireNotch {
-  readonly bundleMm: number
-  readonly notchMm?: number
-  /** what is printed beside it on the stripper */
-  readonly notchMark?: string | undefined
-}
-
-/** The stripper's notch for a wire: the same for every contact that it may get. */
-export function notchFor(catalogue: Catalogue, wire: FitWire): WireNotch {
-  const bundleMm =
-    wire.strands && wire.strandMm
-      ? bundleDiameterMm(wire.strands, wire.strandMm)
-      : bunchDiameterMm(wire.metalAreaMm2 ?? wire.areaMm2)
-  const notch = stripperNotch(bundleMm, wire.insulationMm, catalogue.notchesMm)
-  return notch.kind === 'notch'
-    ? { bundleMm, notchMm: notch.notchMm, notchMark: catalogue.notchMarks.get(notch.notchMm) }
-    : { bundleMm }
 }
 
 /**
@@ -79,7 +46,12 @@ export function setupsFor(
   }
   if (notHeld.length > 0)
     found.push({ refused: { kind: 'no-tool', areaMm2, why: { kind: 'not-held', tools: notHeld.sort() } }, rank: 98 })
-  if (rows.length === 0) found.push(...estimatedNests(catalogue, contact, conditions, notch))
+  // a frame that a card names comes before every tool that rests on the hand
+  if (found.every((one) => one.refused)) {
+    const byHand = handSetups(catalogue, contact, conditions, notch)
+    // that a card's own tool is missing says more than that a rule forbids pliers
+    found.push(...(rows.length === 0 ? byHand : byHand.filter((one) => !one.refused)))
+  }
   if (found.length < 2) return found
   return found.sort((a, b) => Number(Boolean(a.refused)) - Number(Boolean(b.refused)) || a.rank - b.rank)
 }
@@ -147,140 +119,4 @@ function setupFrom(
   const rank = (contact.sheetTool === tool.id ? -10 : classRank) + (estimate ? 0.5 : 0)
   const refused = refusedByRule(tool, estimate, conditions)
   return { setup, rank, ...(refused && { refused }) }
-}
-
-function refusedByRule(tool: Tool, estimate: boolean, { rules, today }: FitConditions): SetupCandidate['refused'] {
-  const refuse = (rule: Extract<FitReason, { kind: 'rule' }>['rule']) =>
-    ({ kind: 'rule', rule, tool: tool.id }) as const
-  if (rules.forbiddenToolClasses.includes(tool.class)) return refuse('tool-class')
-  if (!toolClasses[tool.class].calibrated && rules.uncalibratedTools === 'forbidden') return refuse('uncalibrated-tool')
-  if (estimate && rules.estimates === 'forbidden') return refuse('estimate')
-  if (rules.overdueTools === 'block' && toolDue(tool, today).kind === 'overdue') return refuse('tool-overdue')
-  return undefined
-}
-
-function notesOf(
-  contact: Contact,
-  tool: Tool,
-  estimate: boolean,
-  conditions: FitConditions,
-  notch: WireNotch,
-): readonly FitNote[] {
-  const due = toolDue(tool, conditions.today)
-  return [
-    ...(toolClasses[tool.class].calibrated ? [] : [{ kind: 'uncalibrated-tool' as const, tool: tool.id }]),
-    ...(due.kind === 'overdue' ? [{ kind: 'tool-overdue' as const, tool: tool.id, dueOn: due.dueOn }] : []),
-    ...(estimate ? [{ kind: 'setting-estimated' as const }] : []),
-    ...(notch.notchMm === undefined ? [{ kind: 'no-notch' as const, bundleMm: notch.bundleMm }] : []),
-    ...(foldsBack(contact, conditions) ? [{ kind: 'fold-back' as const, areaMm2: 2 * conditions.wire.areaMm2 }] : []),
-    ...(conditions.also ? [{ kind: 'two-wires' as const, areaMm2: totalAreaMm2(conditions) }] : []),
-  ]
-}
-
-interface FoundStrip {
-  readonly window: StripWindow
-  readonly from: FitSetup['stripFrom']
-  /** the sheet's own allows what the house rules do not */
-  readonly atOdds?: { readonly sheet: Range; readonly house: Range }
-}
-
-/** The sheet's own strip length, or the window from the contact's dimensions; folded back, the bare end is twice as long. */
-function stripOf(contact: Contact, sheet: Range | undefined, conditions: FitConditions): FoundStrip | undefined {
-  const { rules, wire } = conditions
-  const house = houseStrip(contact, wire.insulationMm, rules)
-  const limits = house?.limits ?? constructionOf(contact).stripLimits
-  const atOdds = sheet && house && stripsAtOdds(sheet, house) ? { sheet, house } : undefined
-  const counts = atOdds && rules.stripCounts === 'house-rules' ? house : (sheet ?? house)
-  if (!counts) return undefined
-  const legs = foldsBack(contact, conditions) ? 2 : 1
-  const [minMm, maxMm] = [counts.minMm * legs, counts.maxMm * legs]
-  return {
-    window: { minMm, maxMm, nominalMm: (minMm + maxMm) / 2, limits },
-    from: counts === sheet ? 'sheet' : 'dimensions',
-    ...(atOdds && { atOdds }),
-  }
-}
-
-/** The card's own height, or the one that wire and barrel ask for; none where the construction has no height or the sheet no barrel. */
-function heightOf(
-  contact: Contact,
-  sheet: { readonly minMm: number; readonly maxMm: number } | undefined,
-  conditions: FitConditions,
-): FitSetup['height'] {
-  if (!constructionOf(contact).hasHeight) return undefined
-  if (sheet) return { ...sheet, estimate: false }
-  const wings = constructionOf(contact).wings(contact)
-  // an estimate judges nothing where the rules allow none: the pull alone releases
-  if (!wings || conditions.rules.estimates === 'forbidden') return undefined
-  const metal = (wire: FitWire | undefined) => wire?.metalAreaMm2 ?? wire?.areaMm2 ?? 0
-  const legs = foldsBack(contact, conditions) ? 2 : 1
-  const { minMm, maxMm } = heightTarget({
-    wireAreaMm2: metal(conditions.wire) * legs + metal(conditions.also),
-    barrelAreaMm2: wings.metalAreaMm2,
-    widthMm: wings.crimpWidthMm,
-  })
-  return { minMm, maxMm, estimate: true }
-}
-
-/** Where no card names a nest: the smallest that holds the closed crimp snugly. An estimate, to be confirmed by height and pull. */
-function estimatedNests(
-  catalogue: Catalogue,
-  contact: Contact,
-  conditions: FitConditions,
-  notch: WireNotch,
-): SetupCandidate[] {
-  const wings = constructionOf(contact).wings(contact)
-  if (!wings) return []
-  const classes = constructionOf(contact).toolClasses(contact)
-  const mayUse = conditions.mayUse ?? isInCrib
-  const { crimpWidthMm } = wings
-  return nestTools(catalogue).flatMap((tool) => {
-    const nest = tool.nests.find(({ mm }) => mm >= crimpWidthMm - 1e-9)
-    const strip = stripOf(contact, undefined, conditions)
-    if (!nest || !strip || !mayUse(tool)) return []
-    const height = heightOf(contact, undefined, conditions)
-    const setup: Setup = {
-      tool: tool.id,
-      nest: nest.mark,
-      ...(notch.notchMm !== undefined && { notchMm: notch.notchMm }),
-    }
-    const refused = refusedByRule(tool, true, conditions)
-    return [
-      {
-        setup: {
-          setup,
-          ...(notch.notchMark !== undefined && { notchMark: notch.notchMark }),
-          strip: strip.window,
-          stripFrom: strip.from,
-          ...(height && { height }),
-          source: `estimated: smallest nest over the crimp's ${crimpWidthMm} mm`,
-          estimate: true,
-          notes: notesOf(contact, tool, true, conditions, notch),
-        },
-        rank: classes.indexOf('nest-ratchet') + 0.5,
-        ...(refused && { refused }),
-      },
-    ]
-  })
-}
-
-/** A nest tool with its nests, by ascending width, each by what is printed beside it. */
-type NestTool = Tool & { readonly nests: readonly { readonly mm: number; readonly mark: string }[] }
-
-const nestToolsOf = new WeakMap<Catalogue, readonly NestTool[]>()
-/** The nest tools of a catalogue; found once. */
-function nestTools(catalogue: Catalogue): readonly NestTool[] {
-  const known = nestToolsOf.get(catalogue)
-  if (known) return known
-  const tools = [...catalogue.tools.values()]
-    .filter((tool) => tool.class === 'nest-ratchet' && tool.nestsMm)
-    .map((tool) => ({
-      ...tool,
-      nests: sortedBy(
-        (tool.nestsMm ?? []).map((mm, i) => ({ mm, mark: tool.nestMarks?.[i] ?? mm.toFixed(1) })),
-        ({ mm }) => mm,
-      ),
-    }))
-  nestToolsOf.set(catalogue, tools)
-  return tools
 }

@@ -74,3 +74,11 @@ test.each<[string, ToolClass, Setup, ReturnType<typeof contact>, MountStepCode[]
   expect(mountSteps({ class: toolClass }, setup, piece)).toEqual(steps)
   for (const step of steps) expect(mountStepWords[step].line.length).toBeGreaterThan(8)
 })
+
+test('a nest that no card names is tried before all else; one that a card names, or a tool without nests, is not', () => {
+  const steps = (setup: Setup, isEstimate: boolean) =>
+    mountSteps({ class: 'nest-ratchet' }, setup, contact('SC-03-08'), isEstimate)
+  expect(steps({ tool: 'NH-5', nest: '1.5' }, true)[0]).toBe('snug-nest')
+  expect(steps({ tool: 'NH-5', nest: '1.5' }, false)).not.toContain('snug-nest')
+  expect(steps({ tool: 'NH-5' }, true)).not.toContain('snug-nest')
+})

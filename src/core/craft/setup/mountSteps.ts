@@ -13,6 +13,7 @@ export type MountStepCode =
   | 'hold-by-hand'
   | 'forms-clean'
   | 'locator-square'
+  | 'snug-nest'
   | 'wide-side'
   | 'front-flush'
   | 'lance-clear'
@@ -29,8 +30,8 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
   'four-indent-positioned': ['positioner-latched', 'door-shut', 'selector-seated', 'opens-fully'],
   'four-indent-plain': ['depth-by-gauge', 'hold-by-hand', 'opens-fully'],
   'parallel-die': ['die-upper-lower', 'locator-square', 'forms-clean', 'opens-fully'],
-  'nest-ratchet': ['wide-side', 'front-flush', 'lance-clear', 'opens-fully'],
-  'notch-pliers': ['two-strokes', 'lance-clear', 'opens-fully'],
+  'nest-ratchet': ['snug-nest', 'wide-side', 'front-flush', 'lance-clear', 'opens-fully'],
+  'notch-pliers': ['snug-nest', 'two-strokes', 'lance-clear', 'opens-fully'],
   'plain-pliers': ['no-ratchet', 'two-strokes'],
   'ferrule-square': ['tip-in-die', 'opens-fully'],
   'sleeve-nest': ['colour-nest', 'seam-away', 'shrink-after', 'opens-fully'],
@@ -42,12 +43,13 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
 
 /**
  * What is seen on the tool before the setup is in hand, besides its figures: by the class of the tool, and by what this
- * contact asks of it.
+ * contact asks of it. A nest that no card names is tried.
  */
 export function mountSteps(
   tool: Pick<Tool, 'class'>,
   setup: Setup,
   contact: Contact | undefined,
+  isEstimate = false,
 ): readonly MountStepCode[] {
   const asked = contact ? constructionOf(contact).mountSteps(contact) : {}
   return byClass[tool.class].flatMap((step): MountStepCode[] => {
@@ -56,6 +58,8 @@ export function mountSteps(
         return setup.positioner === undefined && setup.turret !== undefined ? [] : [step]
       case 'door-shut':
         return setup.turret === undefined ? [] : [step]
+      case 'snug-nest':
+        return isEstimate && setup.nest !== undefined ? [step] : []
       case 'selector-seated':
         return setup.selector === undefined ? [] : [step]
       case 'lance-clear':

@@ -36,13 +36,14 @@ export interface KitProblem {
   readonly quantity: number
 }
 
-/** A weaker set is only thought of where there is no stronger one: an estimate, a tool without calibration, a fold-back, the plating that one would not take. */
+/** A weaker set is only thought of where there is no stronger one: an estimate, a tool without calibration, pliers, a fold-back, the plating that one would not take. */
 function weakness(set: WorkableSet, setup: FitSetup, currentA: number | undefined): number {
   const has = (code: string) => Number(setup.notes.some((note) => note.kind === code))
   return (
     8 * Number(set.foldBack) +
     4 * Number(setup.estimate) +
     2 * Math.max(has('uncalibrated-tool'), has('tool-overdue')) +
+    16 * has('by-pliers') +
     platingDoubt(set.contact.plating, currentA)
   )
 }

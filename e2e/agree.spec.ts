@@ -66,7 +66,7 @@ for (const id of ['beacon-lead', 'deck-loom', 'logger-box', 'spare-pump', 'sonde
         provenance: {},
         madeAt: '2026-11-25T09:00:00Z',
         zone: 'UTC',
-        units: 'metric',
+        says: { units: 'metric' },
       }).content,
     )
     const text = await (await request.get(`/jobs/${id}/papers/record.csv`)).text()

@@ -68,8 +68,8 @@ test('a step that is gone to a moment after a selection is arrived at, however l
     await new Promise((resolve) => setTimeout(resolve, 1500))
     await route.continue()
   })
-  // as fast as a hand can, so that the address has not followed yet when the station is gone to
-  for (const key of ['ArrowDown', 'ArrowDown', 'g', '3']) {
+  // as fast as a hand can, so that the address has not followed yet when the station is gone to; and one too many on the way
+  for (const key of ['ArrowDown', 'ArrowDown', 'g', '3', 'ArrowDown']) {
     await page.keyboard.press(key)
     await page.waitForTimeout(BURST_MS + 5)
   }

@@ -11,7 +11,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { benchClock } from '@/data/benchClock'
-import { readBenchUnits } from '@/data/readBenchUnits'
+import { benchSays } from '@/data/benchSays'
 import { homePort, world } from '@/data/world'
 import { currentOperator, operators } from '@/places/today/operators'
 import { Providers } from '@/ui/frame/Providers'
@@ -32,7 +32,7 @@ export const dynamic = 'force-dynamic'
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
-  const [people, { zone }, units] = await Promise.all([operators(), benchClock(), readBenchUnits()])
+  const [people, { zone }, says] = await Promise.all([operators(), benchClock(), benchSays()])
   return (
     <html lang="en" data-world={world()} {...mantineHtmlProps}>
       <head>
@@ -42,7 +42,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <Providers
           nonce={nonce}
           zone={zone}
-          units={units}
+          says={says}
           people={people}
           operator={await currentOperator(people)}
           homePort={homePort()}

@@ -1,4 +1,5 @@
 import { benchClock } from '@/data/benchClock'
+import { readToolWork } from '@/places/ledger/readLedger'
 import { operators } from '@/places/today/operators'
 import { today } from '@/places/today/todayJobs'
 import { TodayPlace } from '@/places/today/TodayPlace'
@@ -6,6 +7,6 @@ import { TodayPlace } from '@/places/today/TodayPlace'
 export default async function TodayPage() {
   const now = new Date()
   const clock = await benchClock()
-  const people = await operators()
-  return <TodayPlace today={await today(now, clock, people.length)} weekday={clock.weekday(now)} />
+  const [people, worked] = await Promise.all([operators(), readToolWork()])
+  return <TodayPlace today={await today(now, clock, people.length, worked)} weekday={clock.weekday(now)} />
 }

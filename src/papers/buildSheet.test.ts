@@ -21,7 +21,7 @@ const sheet = JSON.stringify(
     provenance: {},
     madeAt: '2026-11-25T09:00:00Z',
     zone: 'UTC',
-    units: 'metric',
+    says: { units: 'metric' },
   }),
 )
 
@@ -84,7 +84,7 @@ test('the kit list counts what the job needs, with a box to tick, and its setups
       provenance: {},
       madeAt: '2026-11-25T09:00:00Z',
       zone: 'UTC',
-      units: 'metric',
+      says: { units: 'metric' },
     }),
   )
   expect(kit).toContain('"CM-SK-N"')

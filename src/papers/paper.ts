@@ -2,7 +2,7 @@ import { paperWords as words } from '@/words/screens/papers/paper'
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Provenance } from '@/core/record/journal/recordFault'
 import type { JobState } from '@/core/record/state/state'
-import type { BenchUnits } from '@/words/benchUnits'
+import type { BenchSays } from '@/words/benchUnits'
 import { clockOf } from '@/words/clock'
 import { authorWords, copyWords, holdsWords, readInWords, recordFaultWords } from '@/words/records'
 
@@ -15,8 +15,8 @@ export interface PaperInput {
   readonly madeAt: string
   /** the bench's time zone: a paper that travels names it */
   readonly zone: string
-  /** what the bench says first */
-  readonly units: BenchUnits
+  /** what the bench's figures are said in */
+  readonly says: BenchSays
   /** whether its record is whole, and where it came from */
   readonly provenance: Provenance
 }

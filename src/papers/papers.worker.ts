@@ -24,6 +24,6 @@ pdfmake.setFonts({
 })
 
 const { paper, input } = workerData as PaperOrder
-sayIn(input.units)
+sayIn(input.says)
 const pdf = await pdfmake.createPdf(papers[paper](input)).getBuffer()
 parentPort?.postMessage({ answer: pdf } satisfies ThreadMessage<never, Uint8Array>)

@@ -4,14 +4,22 @@ export type BenchUnits = (typeof benchUnits)[number]
 
 export const isBenchUnits = (text: string): text is BenchUnits => benchUnits.some((one) => one === text)
 
+/** What a bench's figures are said in. */
+export interface BenchSays {
+  readonly units: BenchUnits
+  /** of its prices, by ISO 4217; undefined: nobody has said */
+  readonly currency?: string | undefined
+}
+
 /**
  * The units of the bench whose words these are. Like a language, they belong to the whole page or process and to no sentence: they
  * are set before anything is said (`sayIn`), and a page that changes them begins anew. What is kept and judged is metric always.
  */
-let first: BenchUnits = 'metric'
+let says: BenchSays = { units: 'metric' }
 
-export function sayIn(units: BenchUnits): void {
-  first = units
+export function sayIn(now: BenchSays): void {
+  says = now
 }
 
-export const unitsFirst = (): BenchUnits => first
+export const unitsFirst = (): BenchUnits => says.units
+export const currencySaid = (): string | undefined => says.currency

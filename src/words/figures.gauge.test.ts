@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { sayIn } from './benchUnits'
-import { areaSaid, heightWindow, lengthSaid, metres, mm, mm2, mmRange, newtons, stripWindow } from './figures'
+import { areaSaid, heightWindow, lengthSaid, metres, mm, mm2, mmRange, money, newtons, stripWindow } from './figures'
 
-beforeAll(() => sayIn('gauge'))
-afterAll(() => sayIn('metric'))
+beforeAll(() => sayIn({ units: 'gauge', currency: 'NOK' }))
+afterAll(() => sayIn({ units: 'metric' }))
 
 test.each([
   ['a strip', () => mm(4.4, 1), '0.173 in (4.4 mm)'],
@@ -15,6 +15,7 @@ test.each([
   ['lengths from and to', () => mmRange(1.7, 2.4), '0.0669 to 0.0945 in (1.7 to 2.4 mm)'],
   ['an area that is a gauge', () => mm2(0.518), '20 AWG (0.518 mm²)'],
   ['an area between gauges is only near one', () => mm2(0.5), '≈ 20 AWG (0.5 mm²)'],
+  ['a price', () => money(21.5), '21.5 NOK'],
   // 4.2 mm is 0.16535 in and 4.6 is 0.18110: what is said to be a limit is inside
   ['a strip’s window, inward', () => stripWindow({ minMm: 4.2, maxMm: 4.6 }), '0.166 to 0.181 in (4.2 to 4.6 mm)'],
   ['a height’s window, inward', () => heightWindow({ minMm: 1.7, maxMm: 1.9 }), '0.067 to 0.0748 in (1.7 to 1.9 mm)'],

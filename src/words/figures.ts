@@ -2,7 +2,7 @@ import type { Range } from '@/core/base/range'
 import { atStep, STEP } from '@/core/base/units/atStep'
 import { FOOT_MM, INCH_MM, LBF_IN_N } from '@/core/base/units/units'
 import { awgAreaMm2, formatAwg, nearestTradeGauge } from '@/core/base/wire/awg'
-import { unitsFirst } from './benchUnits'
+import { currencySaid, unitsFirst } from './benchUnits'
 
 /** Figures as they are said on screens and papers. A figure is cut to what a hand can use, never padded to look exact. */
 
@@ -66,6 +66,9 @@ export const gaugeSpan = (minMm2: number, maxMm2: number): string => {
   const [thin, thick] = [gaugeOf(minMm2), gaugeOf(maxMm2)]
   return thin === thick ? `${thin} AWG` : `${thin} to ${thick} AWG`
 }
+
+/** A price in the bench's currency; a bare figure where nobody has said which that is. */
+export const money = (price: number): string => [figure(price, 2), currencySaid() ?? []].flat().join(' ')
 
 /** A thousandth of a unit stays below a thousand of it, also once it is rounded. */
 const isThousandths = (value: number) => Math.abs(value) * 1000 < 999.95

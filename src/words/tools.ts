@@ -1,5 +1,7 @@
+import type { ToolDue } from '@/core/craft/setup/setup'
 import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 import type { Tool } from '@/core/parts/catalogue/types'
+import { day, plural } from './figures'
 
 export const toolClassWords: Readonly<Record<ToolClass, string>> = {
   'four-indent-positioned': 'four-indent frame with positioner',
@@ -22,3 +24,9 @@ export const heldToolWords: Readonly<Record<NonNullable<Tool['held']>, string>> 
   borrow: 'can be borrowed',
   shop: 'in a shop’s list only',
 }
+
+/** Since when a tool is overdue: its date, or the contacts that it was good for. */
+export const overdueWords = ({ dueOn, strokes }: Extract<ToolDue, { kind: 'overdue' }>): string =>
+  strokes
+    ? `overdue: good for ${plural(strokes.every, 'contact')}, ${String(strokes.made)} made`
+    : `overdue since ${day(dueOn)}`

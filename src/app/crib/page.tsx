@@ -28,7 +28,13 @@ export default async function CribPage({
     at: contact,
   }
   const shown: CribShown = tool
-    ? { show: 'tool', form, id: tool.id, verify: verifyModel(shelf, tool, today), reach: reachModel(shelf, tool) }
+    ? {
+        show: 'tool',
+        form,
+        id: tool.id,
+        verify: verifyModel(shelf, tool, worked, today),
+        reach: reachModel(shelf, tool),
+      }
     : show === 'new'
       ? { show: 'new', form }
       : show === 'gaps'

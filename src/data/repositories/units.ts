@@ -1,19 +1,31 @@
-import { eq } from 'drizzle-orm'
-import { type BenchUnits, isBenchUnits } from '@/words/benchUnits'
+import { inArray } from 'drizzle-orm'
+import { type BenchSays, isBenchUnits } from '@/words/benchUnits'
 import type { Database } from '../database'
 import { meta } from '../schema'
 
-const KEY = 'units'
+const UNITS = 'units'
+const CURRENCY = 'currency'
 
-/** What the bench says first. */
-export async function readUnits(db: Database): Promise<BenchUnits> {
-  const [row] = await db.select({ value: meta.value }).from(meta).where(eq(meta.key, KEY))
-  return row && isBenchUnits(row.value) ? row.value : 'metric'
+/** What the figures of this bench are said in. */
+export async function readSays(db: Database): Promise<BenchSays> {
+  const rows = await db
+    .select()
+    .from(meta)
+    .where(inArray(meta.key, [UNITS, CURRENCY]))
+  const units = rows.find((row) => row.key === UNITS)?.value ?? ''
+  const currency = rows.find((row) => row.key === CURRENCY)?.value ?? ''
+  return { units: isBenchUnits(units) ? units : 'metric', ...(isCurrency(currency) && { currency }) }
 }
 
-export async function writeUnits(db: Database, units: BenchUnits): Promise<void> {
-  await db
-    .insert(meta)
-    .values({ key: KEY, value: units })
-    .onConflictDoUpdate({ target: meta.key, set: { value: units } })
+/** @throws RangeError for a currency that there is not */
+export async function writeSays(db: Database, { units, currency }: BenchSays): Promise<void> {
+  if (currency !== undefined && !isCurrency(currency)) throw new RangeError(`${currency} is no currency`)
+  for (const [key, value] of [
+    [UNITS, units],
+    [CURRENCY, currency ?? ''],
+  ] as const)
+    await db.insert(meta).values({ key, value }).onConflictDoUpdate({ target: meta.key, set: { value } })
 }
+
+const currencies: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'))
+export const isCurrency = (code: string): boolean => currencies.has(code)

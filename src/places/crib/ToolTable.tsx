@@ -5,7 +5,7 @@ import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
 import { HeadRow } from '@/ui/table/HeadRow'
 import textCss from '@/ui/text/text.module.css'
-import { day } from '@/words/figures'
+import { day, money } from '@/words/figures'
 import { cribPlaceWords as words } from '@/words/screens/crib/cribPlace'
 import { heldToolWords, toolClassWords } from '@/words/tools'
 import type { CribTool } from './cribModel'
@@ -59,7 +59,7 @@ function ToolRow({ tool }: { readonly tool: CribTool }) {
         {crimps && !calibrated && `, ${words.byHand}`}
       </Table.Td>
       <Table.Td className={textCss.figure}>{tool.crimps ?? ''}</Table.Td>
-      <Table.Td className={textCss.figure}>{tool.price ?? ''}</Table.Td>
+      <Table.Td className={textCss.figure}>{tool.price === undefined ? '' : money(tool.price)}</Table.Td>
       <Table.Td className={textCss.figure}>
         {tool.since === undefined ? (
           ''
@@ -79,7 +79,11 @@ function ToolRow({ tool }: { readonly tool: CribTool }) {
         )}
       </Table.Td>
       <Table.Td className={due.kind === 'overdue' ? textCss.fault : undefined}>
-        {due.kind === 'none' ? '' : `${due.kind === 'overdue' ? '▲ ' : ''}${day(due.dueOn)}`}
+        {due.kind === 'none'
+          ? ''
+          : due.kind === 'overdue' && due.strokes
+            ? `▲ ${words.strokes(due.strokes.every)}`
+            : `${due.kind === 'overdue' ? '▲ ' : ''}${day(due.dueOn)}`}
       </Table.Td>
     </Table.Tr>
   )

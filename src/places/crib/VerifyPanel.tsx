@@ -12,6 +12,7 @@ import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { day } from '@/words/figures'
 import { verifyPanelWords as words } from '@/words/screens/crib/toolForm'
+import { overdueWords } from '@/words/tools'
 import { proofLineWords, proofWords } from '@/words/toolProof'
 import { verifyTool } from './actions'
 import type { VerifyModel } from './cribModel'
@@ -22,7 +23,8 @@ export function VerifyPanel({ id, model }: { readonly id: string; readonly model
   const router = useRouter()
   const { operator } = useOperator()
   const { busy, call } = useCall()
-  const { how, gauge, last, history, today, dueAgain, overdue } = model
+  const { how, gauge, last, history, today, dueAgain, due } = model
+  const overdue = due.kind === 'overdue'
   const [seen, setSeen] = useState('')
   const [dueOn, setDueOn] = useState(dueAgain)
   const [message, setMessage] = useState<string>()
@@ -50,7 +52,7 @@ export function VerifyPanel({ id, model }: { readonly id: string; readonly model
       <p className={clsx(overdue ? textCss.fault : isDone ? textCss.good : textCss.dim)}>
         {overdue ? '▲ ' : isDone ? '✓ ' : ''}
         {last
-          ? `${words.last(day(last.doneOn), last.by)}, ${overdue ? words.overdue(day(last.dueOn)) : words.due(day(last.dueOn))}`
+          ? `${words.last(day(last.doneOn), last.by)}, ${due.kind === 'overdue' ? overdueWords(due) : words.due(day(last.dueOn))}`
           : words.never}
       </p>
       {how === 'go-no-go' && (

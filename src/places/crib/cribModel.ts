@@ -31,7 +31,7 @@ export interface VerifyModel {
   readonly history: NonNullable<Tool['history']>
   readonly today: string
   readonly dueAgain: string
-  readonly overdue: boolean
+  readonly due: ToolDue
 }
 
 export interface ReachModel {

@@ -25,7 +25,7 @@ export function cribTools(catalogue: Catalogue, worked: readonly ToolWork[], tod
       liesIn: tool.liesIn,
       price: tool.price,
       doneOn: tool.verification?.doneOn,
-      due: toolDue(tool, today),
+      due: toolDue(tool, today, work.get(tool.id)?.since),
       since: work.get(tool.id)?.since,
       gaugedAt: work.get(tool.id)?.gaugedAt,
       crimps: toolClasses[tool.class].crimps ? (rows.get(tool.id)?.size ?? 0) : undefined,
@@ -33,7 +33,12 @@ export function cribTools(catalogue: Catalogue, worked: readonly ToolWork[], tod
 }
 
 /** How a tool is proved here; undefined where its class has no routine. */
-export function verifyModel(catalogue: Catalogue, tool: Tool, today: string): VerifyModel | undefined {
+export function verifyModel(
+  catalogue: Catalogue,
+  tool: Tool,
+  worked: readonly ToolWork[],
+  today: string,
+): VerifyModel | undefined {
   const proof = proofOf(tool, catalogue.tools.values())
   if (!proof) return undefined
   return {
@@ -43,7 +48,7 @@ export function verifyModel(catalogue: Catalogue, tool: Tool, today: string): Ve
     history: [...(tool.history ?? [])].reverse(),
     today,
     dueAgain: dueAgain(tool, today),
-    overdue: toolDue(tool, today).kind === 'overdue',
+    due: toolDue(tool, today, worked.find((one) => one.tool === tool.id)?.since),
   }
 }
 

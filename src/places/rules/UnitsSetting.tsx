@@ -1,23 +1,26 @@
 'use client'
+import { Select } from '@mantine/core'
 import clsx from 'clsx'
 import { useCall } from '@/ui/action/useCall'
 import { Segments } from '@/ui/choice/Segments'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { type BenchUnits, unitsFirst } from '@/words/benchUnits'
+import { type BenchSays, currencySaid, unitsFirst } from '@/words/benchUnits'
 import { lengthSaid } from '@/words/figures'
 import { unitsWords as words } from '@/words/screens/rules/unitsSetting'
-import { saveUnits } from './actions'
-import styles from './ZoneSetting.module.css'
+import { saveSays } from './actions'
+import styles from './UnitsSetting.module.css'
 
 const SAMPLE_STRIP_MM = 4.4
+const currencies = Intl.supportedValuesOf('currency')
 
-/** Which units are said first, on every screen and paper. */
+/** Which units are said first, on every screen and paper, and in what prices are. */
 export function UnitsSetting() {
   const { call } = useCall()
   const { value, unit, other } = lengthSaid(SAMPLE_STRIP_MM, 1)
-  const choose = async (units: BenchUnits) => {
-    const outcome = await call(() => saveUnits(units), words.unwritten)
+  const choose = async (change: Partial<BenchSays>) => {
+    const now = { units: unitsFirst(), currency: currencySaid(), ...change }
+    const outcome = await call(() => saveSays(now), words.unwritten)
     // every word of the page is said anew
     if (outcome?.ok) window.location.reload()
   }
@@ -34,7 +37,17 @@ export function UnitsSetting() {
             ['metric', words.metric],
             ['gauge', words.gauge],
           ]}
-          pick={(units) => void choose(units)}
+          pick={(units) => void choose({ units })}
+        />
+        <Select
+          label={words.currency}
+          data={currencies}
+          searchable
+          clearable
+          limit={20}
+          placeholder={words.none}
+          value={currencySaid() ?? null}
+          onChange={(currency) => void choose({ currency: currency ?? undefined })}
         />
         <p className={textCss.dim}>{words.about(`${value} ${unit} (${other})`)}</p>
       </div>

@@ -9,9 +9,9 @@ import { bench } from '@/data/bench'
 import { done, refused, withRoom } from '@/data/outcome'
 import { plainIssues } from '@/words/plainIssues'
 import { importCatalogue } from '@/data/repositories/catalogue'
-import { writeUnits } from '@/data/repositories/units'
+import { isCurrency, writeSays } from '@/data/repositories/units'
 import { writeZone } from '@/data/repositories/zone'
-import { type BenchUnits, isBenchUnits } from '@/words/benchUnits'
+import { type BenchSays, isBenchUnits } from '@/words/benchUnits'
 import { unitsWords } from '@/words/screens/rules/unitsSetting'
 import { catalogueFaultWords } from '@/words/catalogue'
 import { zoneWords } from '@/words/screens/rules/zoneSetting'
@@ -44,11 +44,12 @@ export async function saveZone(zone: string): Promise<Outcome> {
   })
 }
 
-/** Says which units come first on every screen and paper of this bench. */
-export async function saveUnits(units: BenchUnits): Promise<Outcome> {
+/** Says which units come first on every screen and paper of this bench, and in what its prices are. */
+export async function saveSays({ units, currency }: BenchSays): Promise<Outcome> {
   if (!isBenchUnits(units)) return refused(unitsWords.unwritten)
+  if (currency !== undefined && !isCurrency(currency)) return refused(unitsWords.unknown(currency))
   return withRoom(async () => {
-    await writeUnits((await bench()).db, units)
+    await writeSays((await bench()).db, { units, currency })
     return done(undefined)
   })
 }

@@ -10,7 +10,7 @@ import { readWireRows, wireRow, wireSheet } from '@/core/parts/sheets/wireSheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, mm } from '@/words/figures'
+import { figure, mm, money } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
 import { saveWires } from './actions'
 import { WireFacts } from './WireFacts'
@@ -143,7 +143,7 @@ export function WiresPane({
                   {pack.contents.map((content) => `${String(content.count)} × ${content.part}`).join(', ')}
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
-                  {pack.price === undefined ? words.notKnown : figure(pack.price, 2)}
+                  {pack.price === undefined ? words.notKnown : money(pack.price)}
                 </Table.Td>
               </Table.Tr>
             ))}

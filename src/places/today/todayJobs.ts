@@ -1,3 +1,5 @@
+import type { ToolWork } from '@/core/views/ledger/ledgerTypes'
+import { overdueWords } from '@/words/tools'
 import { todayJobsWords as texts } from '@/words/screens/today/todayJobs'
 import { planIndex } from '@/core/record/plan/plan'
 import { type Progress, progress } from '@/core/views/progress'
@@ -52,13 +54,14 @@ export interface Today {
 /** Frames that fall due within these days are named. */
 const SOON_DAYS = 30
 
-export async function today(now: Date, clock: BenchClock, people: number): Promise<Today> {
+export async function today(now: Date, clock: BenchClock, people: number, worked: readonly ToolWork[]): Promise<Today> {
   const { db, jobs, catalogue: cache } = await bench()
   const heads = await listJobs(db)
   const loaded = await Promise.all(heads.map(async (head) => ({ head, record: await loadRecord(db, jobs, head.id) })))
   const catalogue = await loadCatalogue(db, cache)
   const date = clock.dayOf(now)
   const soon = daysAfter(date, SOON_DAYS)
+  const made = new Map(worked.map((one) => [one.tool, one.since]))
   return {
     ...(heads.length === 0 && { first: missingForFirstJob({ people, jobs: 0, catalogue, today: date }) }),
     ...(!process.env.DATABASE_URL && { keptAt: dataFolder() }),
@@ -80,13 +83,13 @@ export async function today(now: Date, clock: BenchClock, people: number): Promi
         : [],
     ),
     tools: [...catalogue.tools.values()].filter(isInCrib).flatMap((tool) => {
-      const due = toolDue(tool, date)
+      const due = toolDue(tool, date, made.get(tool.id))
       if (due.kind === 'none' || (due.kind === 'due' && due.dueOn > soon)) return []
       return [
         {
           id: tool.id,
           name: tool.name,
-          words: due.kind === 'overdue' ? texts.overdueSince(due.dueOn) : `due ${day(due.dueOn)}`,
+          words: due.kind === 'overdue' ? overdueWords(due) : `due ${day(due.dueOn)}`,
           overdue: due.kind === 'overdue',
         },
       ]

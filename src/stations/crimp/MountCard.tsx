@@ -10,7 +10,8 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
 import { type Setup, type SetupChange, setupChanges, toolDue } from '@/core/craft/setup/setup'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
-import { useGo } from '@/ui/address/useGo'
+import { useGo } from '@/ui/address/GoProvider'
+import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { WireChips } from '@/ui/job/WireChips'
@@ -24,6 +25,8 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
+
+const readMade = withFields<{ readonly made: number }>('made')
 
 /** A setup change: exactly what to change, and where each figure comes from. */
 export function MountCard({
@@ -43,10 +46,15 @@ export function MountCard({
   const busy = useBusy()
   const changes = setupChanges(from, group.setup)
   const tool = state.facts.tools[group.setup.tool]
-  const due = tool ? toolDue(tool, clock.dayOf(new Date())) : undefined
+  // only a tool that is due by its count is asked after: the job does not know what other jobs made with it
+  const { value: work } = useFetched(
+    tool?.dueEveryStrokes === undefined ? undefined : `/crib/made?tool=${encodeURIComponent(tool.id)}`,
+    readMade,
+  )
+  const due = tool ? toolDue(tool, clock.dayOf(new Date()), work?.made) : undefined
   const gauged = state.toolChecks.get(group.setup.tool)
-  const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified'
-  const blocked = overdue && rulesOf(state).overdueTools === 'block'
+  const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified' ? due : undefined
+  const blocked = overdue !== undefined && rulesOf(state).overdueTools === 'block'
   const isNamed = state.facts.contacts[item.set.contact]?.sheetTool === group.setup.tool
   // what the hand reads on the stripper, where its notches have a print
   const valueOf = ({ field, to }: SetupChange): string =>
@@ -66,12 +74,14 @@ export function MountCard({
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
         seen: words.isRight(setupFieldWords[change.field]),
       })),
-    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact], item.set.estimate) : []).map((step) => ({
-      id: step,
-      words: mountStepWords[step].line,
-      hint: mountStepWords[step].hint,
-      seen: mountStepWords[step].seen,
-    })),
+    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact], item.set.estimate) : []).map(
+      (step) => ({
+        id: step,
+        words: mountStepWords[step].line,
+        hint: mountStepWords[step].hint,
+        seen: mountStepWords[step].seen,
+      }),
+    ),
   ]
   const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)
@@ -131,8 +141,7 @@ export function MountCard({
         )}
         {overdue && (
           <p className={clsx(noteCss.note, blocked ? noteCss.fault : noteCss.caution)}>
-            <b>{words.wasDueOn(group.setup.tool, due.dueOn)}</b>{' '}
-            {blocked ? words.theseHouseRulesDo : words.itIsRecorded}
+            <b>{words.isOverdue(group.setup.tool, overdue)}</b> {blocked ? words.theseHouseRulesDo : words.itIsRecorded}
           </p>
         )}
         <CheckList

@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react'
 import type { BuyList, ToolWay } from '@/core/work/kit/buyList'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, list, mm2, plural } from '@/words/figures'
+import { figure, list, mm2, money, plural } from '@/words/figures'
 import { askKitWorker } from '@/workers/kitClient'
 import type { KitTools } from './kitData'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
@@ -85,7 +85,7 @@ export function BuyTools({ close }: { readonly close: () => void }) {
                             >
                               {wanted.has(offer.tool) && '✓ '}
                               <b className={textCss.mono}>{offer.tool}</b>{' '}
-                              {offer.price === undefined ? words.priceNotKnown : figure(offer.price, 2)}
+                              {offer.price === undefined ? words.priceNotKnown : money(offer.price)}
                               {offer.estimate && <span className={textCss.caution}> {words.estimate}</span>}
                             </span>
                           ))}
@@ -107,7 +107,7 @@ export function BuyTools({ close }: { readonly close: () => void }) {
           <div key={tool.tool} className={clsx(noteCss.note, styles.framed)}>
             <b className={textCss.mono}>{tool.tool}</b> {tool.name}
             <span className={clsx(textCss.small, textCss.dim, textCss.block)}>
-              {wayWords[tool.way]}, {figure(tool.price ?? 0, 2)}
+              {wayWords[tool.way]}, {money(tool.price ?? 0)}
             </span>
           </div>
         ))}

@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { figure, money } from '@/words/figures'
 import { wholeJobWords as words } from '@/words/screens/kit/wholeJob'
 import type { GoalResult, KitGoal } from '@/core/work/kit/wholeJob'
 import type { KitReply } from '@/workers/kitClient'
@@ -10,7 +10,7 @@ const goalWords: Readonly<Record<KitGoal, string>> = {
   parts: words.partNumbers,
   price: words.partsPrice,
 }
-const goalFigure = (goal: KitGoal, value: number) => figure(value, goal === 'price' ? 2 : 0)
+const goalFigure = (goal: KitGoal, value: number) => (goal === 'price' ? money(value) : figure(value, 0))
 
 /** A figure of the whole job, and what is said of it. */
 export function Figure({

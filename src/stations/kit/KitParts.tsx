@@ -12,7 +12,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { setupFields } from '@/core/craft/setup/setup'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
-import { figure, list, metres, plural } from '@/words/figures'
+import { figure, list, metres, money, plural } from '@/words/figures'
 import { setupFieldWords, setupValue } from '@/words/crimp'
 import { returnKit, takeKit } from './actions'
 import { exportKit } from './exportKit'
@@ -107,7 +107,7 @@ export function KitParts({ close }: { readonly close: () => void }) {
         </h2>
         {cost > 0 && (
           <p>
-            {words.toBuy} <b className={textCss.mono}>{figure(cost, 2)}</b> {words.inPacksOfTable}
+            {words.toBuy} <b className={textCss.mono}>{money(cost)}</b> {words.inPacksOfTable}
           </p>
         )}
         <Button variant="filled" disabled={busy || lines.length === 0} onClick={() => void take()}>
@@ -186,7 +186,7 @@ function Line({ line }: { readonly line: SupplyLine }) {
         {line.order && (
           <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
             {words.buy(line.order.packs, line.order.pack)}
-            {line.order.price !== undefined && `, ${figure(line.order.price, 2)}`}
+            {line.order.price !== undefined && `, ${money(line.order.price)}`}
           </span>
         )}
       </Table.Td>

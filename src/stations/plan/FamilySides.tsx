@@ -2,7 +2,7 @@ import { Button, Table } from '@mantine/core'
 import clsx from 'clsx'
 import { HeadRow } from '@/ui/table/HeadRow'
 import textCss from '@/ui/text/text.module.css'
-import { amps, figure, list, mm2, plural } from '@/words/figures'
+import { amps, figure, list, mm2, money, plural } from '@/words/figures'
 import { familyPaneWords as texts } from '@/words/screens/plan/familyPane'
 import type { FamilyAnswerWords } from './familyActions'
 
@@ -57,7 +57,7 @@ export function FamilySides({
               )}
               {side.toolPrice !== undefined && (
                 <span className={clsx(textCss.small, textCss.caution, textCss.under)}>
-                  {texts.toBuyFor(figure(side.toolPrice, 2))}
+                  {texts.toBuyFor(money(side.toolPrice))}
                 </span>
               )}
             </Table.Td>

@@ -4,7 +4,7 @@ import { readRow, type GridRow } from '@/core/record/grid/draft'
 import type { GridNames } from '@/core/record/grid/gridNames'
 import { wireOfKey } from '@/core/record/plan/keys'
 import { planIndex, type Plan, type Wire } from '@/core/record/plan/plan'
-import { noteAddressWrite } from '@/ui/address/addressWrites'
+import { writeAddress } from '@/ui/address/addressWrites'
 import { useAt } from '@/ui/job/useAt'
 
 export const endsOf = (wire: Wire): string[] =>
@@ -29,7 +29,7 @@ export function usePlanSelection(plan: Plan, rows: readonly GridRow[], names: Gr
     askedEnd !== null && plan.ends.some((one) => one.id === askedEnd)
       ? askedEnd
       : (touched[0] ?? plan.ends[0]?.id ?? '')
-  const setEnd = (next: string | undefined) => noteAddressWrite(setAskedEnd(next ?? null))
+  const setEnd = (next: string | undefined) => writeAddress(() => setAskedEnd(next ?? null))
   const placeInPlan = plan.ends.findIndex((one) => one.id === end)
   return {
     at,

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
-import { afterAddressWrites, noteAddressWrite } from './addressWrites'
+import { afterAddressWrites, writeAddress } from './addressWrites'
+import { setLeaving } from './leaving'
 
 const turn = () => new Promise((resolve) => setTimeout(resolve, 0))
 
@@ -9,9 +10,9 @@ test('what goes on waits for every write that is under way, one that failed too,
   expect(done).toEqual(['at once'])
 
   let made = (): void => undefined
-  noteAddressWrite(Promise.reject(new Error('given up')))
+  writeAddress(() => Promise.reject(new Error('given up')))
   afterAddressWrites(() => done.push('after'))
-  noteAddressWrite(new Promise<void>((resolve) => (made = resolve)))
+  writeAddress(() => new Promise<void>((resolve) => (made = resolve)))
   await turn()
   expect(done).toEqual(['at once'])
   made()
@@ -20,4 +21,13 @@ test('what goes on waits for every write that is under way, one that failed too,
 
   afterAddressWrites(() => done.push('at once again'))
   expect(done).toEqual(['at once', 'after', 'at once again'])
+
+  // on the way to another page nothing is written into the address of this one
+  setLeaving(true)
+  writeAddress(() => {
+    done.push('written')
+    return Promise.resolve()
+  })
+  setLeaving(false)
+  expect(done).not.toContain('written')
 })

@@ -1,11 +1,18 @@
+import { isLeaving } from './leaving'
+
 /** Writes of the address that are under way: nuqs makes them a moment after they were asked for. */
 const underWay = new Set<Promise<unknown>>()
 
-/** Remembers a write of the address until it is made or given up. */
-export function noteAddressWrite(write: Promise<unknown>): void {
-  underWay.add(write)
-  const ended = () => void underWay.delete(write)
-  write.then(ended, ended)
+/**
+ * Writes into the address of this page, and remembers that until it is made or given up. On the way to another page nothing is
+ * written: the answer to an entry that was sent a moment before may ask for it.
+ */
+export function writeAddress(write: () => Promise<unknown>): void {
+  if (isLeaving()) return
+  const made = write()
+  underWay.add(made)
+  const ended = () => void underWay.delete(made)
+  made.then(ended, ended)
 }
 
 /**

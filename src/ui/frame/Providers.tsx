@@ -2,10 +2,11 @@
 import { MantineProvider } from '@mantine/core'
 import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
+import { GoProvider } from '../address/GoProvider'
 import { KeyProvider } from '../keys/KeyProvider'
 import { Outbox } from '../outbox/Outbox'
 import { cssVariables, theme } from '../theme/theme'
-import { type BenchUnits, sayIn } from '@/words/benchUnits'
+import { type BenchSays, sayIn } from '@/words/benchUnits'
 import { ClockProvider } from './Clock'
 import { OperatorProvider, type Operator } from './Operator'
 import { PracticeProvider } from './PracticeStrip'
@@ -14,7 +15,7 @@ import { PracticeProvider } from './PracticeStrip'
 export function Providers({
   nonce,
   zone,
-  units,
+  says,
   people,
   operator,
   homePort,
@@ -23,8 +24,8 @@ export function Providers({
   readonly nonce: string
   /** the bench's time zone */
   readonly zone: string
-  /** what the bench says first */
-  readonly units: BenchUnits
+  /** what the bench's figures are said in */
+  readonly says: BenchSays
   readonly people: readonly Operator[]
   readonly operator: Operator | undefined
   /** of the bench whose practice workshop this is */
@@ -32,7 +33,7 @@ export function Providers({
   readonly children: ReactNode
 }) {
   // before anything below says a figure, on the server as in the browser
-  sayIn(units)
+  sayIn(says)
   return (
     <MantineProvider
       theme={theme}
@@ -43,9 +44,11 @@ export function Providers({
       <ClockProvider zone={zone}>
         <OperatorProvider people={people} operator={operator}>
           <KeyProvider>
-            <NuqsAdapter>
-              <PracticeProvider homePort={homePort}>{children}</PracticeProvider>
-            </NuqsAdapter>
+            <GoProvider>
+              <NuqsAdapter>
+                <PracticeProvider homePort={homePort}>{children}</PracticeProvider>
+              </NuqsAdapter>
+            </GoProvider>
             <Outbox />
           </KeyProvider>
         </OperatorProvider>

@@ -1,7 +1,7 @@
 'use client'
 import { createContext, createElement, type ReactNode, useCallback, useContext } from 'react'
 import { parseAsString, throttle, useQueryState } from 'nuqs'
-import { noteAddressWrite } from '../address/addressWrites'
+import { writeAddress } from '../address/addressWrites'
 
 /**
  * The address is written this often at most, ms: a browser takes only so many changes of it while a key is held. The router's
@@ -18,7 +18,7 @@ const inAddress = parseAsString.withOptions({
 /** What the address of a station asks for (`?at=`), and how it is changed. The screen has it at once, the address soon after. */
 function useAsked() {
   const [asked, setAsked] = useQueryState('at', inAddress)
-  return [asked, useCallback((key: string | null) => noteAddressWrite(setAsked(key)), [setAsked])] as const
+  return [asked, useCallback((key: string | null) => writeAddress(() => setAsked(key)), [setAsked])] as const
 }
 
 type Select = (key: string | null) => void

@@ -2,7 +2,7 @@
 import { usePathname } from 'next/navigation'
 import { useMemo } from 'react'
 import { nextStep, type NextStep } from '@/core/views/steps'
-import { useGo } from '../address/useGo'
+import { useGo } from '../address/GoProvider'
 import { useJob } from './JobProvider'
 import { useSelect } from './useAt'
 

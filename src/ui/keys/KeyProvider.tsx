@@ -1,5 +1,6 @@
 'use client'
 import { useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { isLeaving } from '../address/leaving'
 import { later } from '../later/later'
 import { flushSync } from 'react-dom'
 import { KeyContext, type Keys } from './keyContext'
@@ -111,6 +112,11 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         if (key === 'Escape') (event.target as HTMLElement).blur()
         return
       }
+      // a press after the one that leaves is meant for the page that comes
+      if (isLeaving()) {
+        if (key !== 'Tab') event.preventDefault()
+        return
+      }
       if (isControl(event.target) && (key === 'Enter' || key === ' ')) return
       const known = find(key) ?? (starts(key) || key === '?' || sequence ? key : undefined)
       // the page does not scroll under a pedal
@@ -122,7 +128,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       if (outcome.kind !== 'pending') return
       // an arrow, Escape or Enter by itself cannot be the head of a message
       if (key.length > 1) act(key, event.timeStamp)
-      else setTimeout(() => !reader.inBurst && act(key, event.timeStamp), BURST_MS + 3)
+      else setTimeout(() => !reader.inBurst && !isLeaving() && act(key, event.timeStamp), BURST_MS + 3)
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)

@@ -76,4 +76,12 @@ test('a tool is overdue the day after its date, whatever it is; one that was nev
   expect(toolDue(frame, '2026-11-03')).toEqual({ kind: 'due', dueOn: '2026-11-03' })
   expect(toolDue(frame, '2026-11-04')).toEqual({ kind: 'overdue', dueOn: '2026-11-03' })
   expect(toolDue({ verification: undefined }, '2026-11-04')).toEqual({ kind: 'none' })
+  const counted = { ...frame, dueEveryStrokes: 5000 }
+  expect(toolDue(counted, '2026-11-03', 4999)).toEqual({ kind: 'due', dueOn: '2026-11-03' })
+  expect(toolDue(counted, '2026-11-03', 5000)).toEqual({
+    kind: 'overdue',
+    dueOn: '2026-11-03',
+    strokes: { made: 5000, every: 5000 },
+  })
+  expect(toolDue(counted, '2026-11-04', 5000)).toEqual({ kind: 'overdue', dueOn: '2026-11-03' })
 })

@@ -106,10 +106,26 @@ export function orderSetups(setups: readonly Setup[], inHand?: Setup): readonly 
 export type ToolDue =
   | { readonly kind: 'none' }
   | { readonly kind: 'due'; readonly dueOn: string }
-  | { readonly kind: 'overdue'; readonly dueOn: string }
+  | {
+      readonly kind: 'overdue'
+      readonly dueOn: string
+      /** its count ran out before its date */
+      readonly strokes?: { readonly made: number; readonly every: number }
+    }
 
-/** Is a tool's verification still good on that day (`YYYY-MM-DD`)? One that was never verified has none. */
-export function toolDue(tool: Pick<Tool, 'verification'>, today: string): ToolDue {
-  if (!tool.verification) return { kind: 'none' }
-  return { kind: tool.verification.dueOn < today ? 'overdue' : 'due', dueOn: tool.verification.dueOn }
+/**
+ * Is a tool's verification still good on that day (`YYYY-MM-DD`)? One that was never verified has none.
+ * @param made contacts closed since then, where they are known: a tool may be due after so many of them
+ */
+export function toolDue(
+  { verification, dueEveryStrokes: every }: Pick<Tool, 'verification' | 'dueEveryStrokes'>,
+  today: string,
+  made = 0,
+): ToolDue {
+  if (!verification) return { kind: 'none' }
+  const { dueOn } = verification
+  if (dueOn < today) return { kind: 'overdue', dueOn }
+  return every !== undefined && made >= every
+    ? { kind: 'overdue', dueOn, strokes: { made, every } }
+    : { kind: 'due', dueOn }
 }

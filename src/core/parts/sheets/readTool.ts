@@ -256,6 +256,7 @@ function toolOf(
         ...(values.insertionEnd === true && { insertionEnd: true }),
       },
     }),
+    ...(typeof values.dueEveryStrokes === 'number' && { dueEveryStrokes: values.dueEveryStrokes }),
     ...(verification && { verification: kept(verification, before?.verification) }),
     ...(before?.history && { history: before.history }),
     source: { basis: 'sheet', ...before?.source, document: String(values.document ?? '') },

@@ -1,5 +1,5 @@
 import { releaseTipIds } from '../catalogue/schema/tool'
-import type { ToolClass } from '../catalogue/toolClasses'
+import { type ToolClass, toolClasses } from '../catalogue/toolClasses'
 import type { Placard, Tool } from '../catalogue/types'
 import { fromPlacardRow } from './familySheets'
 import type { SheetColumn, SheetRow } from './sheet'
@@ -44,6 +44,7 @@ export const toolFields = {
   insertionEnd: field('insertionEnd', { kind: 'yes-no' }),
   doneOn: field('doneOn', { kind: 'text', limit: 10 }),
   dueOn: field('dueOn', { kind: 'text', limit: 10 }),
+  dueEveryStrokes: field('dueEveryStrokes', { kind: 'whole', min: 1, max: 10_000_000 }),
   by: field('by', { kind: 'text', limit: 120 }),
   document: field('document', { kind: 'text', limit: 120 }, true),
 } as const satisfies Record<string, SheetColumn>
@@ -72,7 +73,9 @@ export const moreFieldsOf = (of: ToolClass): readonly ToolField[] => [
   'colourMark',
   'held',
   'price',
-  ...(of === 'release' ? [] : (['doneOn', 'dueOn', 'by'] as const)),
+  ...(of === 'release'
+    ? []
+    : (['doneOn', 'dueOn', ...(toolClasses[of].crimps ? (['dueEveryStrokes'] as const) : []), 'by'] as const)),
 ]
 
 /** The fields that a tool of a class has, in the order in which they are asked for. */
@@ -96,6 +99,7 @@ export function draftOfTool(tool: Tool, placards: readonly Placard[] = []): Tool
     colourMark: tool.colourMark,
     held: tool.held ?? 'crib',
     price: tool.price,
+    dueEveryStrokes: tool.dueEveryStrokes,
     positioners: tool.positioners?.join(' '),
     selectorMin: range?.min,
     selectorMax: range?.max,

@@ -16,6 +16,7 @@ export const cribPlaceWords = {
   due: 'due',
   none: 'none',
   price: 'price',
+  strokes: (every: number) => `after ${String(every)}`,
   crimps: 'crimps',
   loading: 'The form is fetched…',
   notYet: 'What can I not crimp yet?',

@@ -50,6 +50,7 @@ export const toolFieldWords: Readonly<
   insertionEnd: { label: 'Its other end pushes contacts in' },
   doneOn: { label: 'Verified on' },
   dueOn: { label: 'Due again on' },
+  dueEveryStrokes: { label: 'And after so many contacts', placeholder: 'no count' },
   by: { label: 'Verified by', placeholder: 'who, or which laboratory' },
   document: { label: 'Figures from', placeholder: 'the maker’s sheet, by its number' },
 }
@@ -104,7 +105,6 @@ export const verifyPanelWords = {
   never: 'Never verified at this bench.',
   last: (day: string, by: string) => `Last on ${day} by ${by}`,
   due: (day: string) => `due ${day}`,
-  overdue: (day: string) => `overdue since ${day}`,
   gauge: (name: string, id: string) => `With ${name} ${id}`,
   atSelector: (selector: number) => `Set the selector to ${String(selector)}, the gauge’s own`,
   noGauge: 'No gauge of the crib belongs to it: enter one, and say which tool it is for.',

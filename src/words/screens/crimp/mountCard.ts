@@ -1,3 +1,4 @@
+import { overdueWords } from '@/words/tools'
 import { day, plural } from '@/words/figures'
 
 /** What `MountCard` says. */
@@ -18,7 +19,7 @@ export const mountCardWords = {
   wasVerifiedOnDue: (tool: string, doneOn: string, dueOn: string) =>
     `✓ ${tool} was verified on ${day(doneOn)}, due again on ${day(dueOn)}.`,
   wasGaugedHereOn: (tool: string, date: string) => `✓ ${tool} was gauged here on ${date}.`,
-  wasDueOn: (tool: string, dueOn: string) => `▲ ${tool} was due on ${day(dueOn)}.`,
+  isOverdue: (tool: string, due: Parameters<typeof overdueWords>[0]) => `▲ ${tool} is ${overdueWords(due)}.`,
   theseHouseRulesDo: 'These house rules do not let it crimp until it is gauged.',
   itIsRecorded: 'It is recorded.',
   setupIsInHand: 'Setup is in hand',

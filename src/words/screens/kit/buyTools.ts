@@ -1,4 +1,4 @@
-import { figure, plural } from '@/words/figures'
+import { figure, money, plural } from '@/words/figures'
 
 /** What `BuyTools` says. */
 export const buyToolsWords = {
@@ -11,7 +11,7 @@ export const buyToolsWords = {
   estimate: '◆ estimate',
   cheapestTools: 'Cheapest tools',
   nothingToBuy: 'Nothing to buy',
-  cheapest: (price: number) => `Cheapest: ${figure(price, 2)}`,
+  cheapest: (price: number) => `Cheapest: ${money(price)}`,
   workingItOut: 'Working it out…',
   provenNoCheaperTools: 'Proven: no cheaper tools crimp all of it.',
   notProvenAtLeast: (bound: number) => `Not proven: at least ${figure(bound, 2)}.`,

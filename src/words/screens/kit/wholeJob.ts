@@ -1,4 +1,4 @@
-import { figure, plural } from '@/words/figures'
+import { figure, money, plural } from '@/words/figures'
 
 /** What `WholeJob` says. */
 export const wholeJobWords = {
@@ -34,7 +34,7 @@ export const wholeJobWords = {
   stop: 'Stop',
   byHandCosts: '◆ By hand costs',
   andInPartsMore: (setups: number, parts: number, price: number) =>
-    `${plural(setups, 'setup')}, ${plural(parts, 'part number')} and ${figure(price, 2)} in parts more than the free choice.`,
+    `${plural(setups, 'setup')}, ${plural(parts, 'part number')} and ${money(price)} in parts more than the free choice.`,
   withPartsThatHave: (unpriced: number) =>
     `${plural(unpriced, 'termination')} with parts that have no price on the shelf: they count as nothing.`,
   estimatePlainToolFold:

@@ -84,6 +84,8 @@ export const toolSchema = z.strictObject({
   /** what is printed beside each opening, in the same order */
   notchMarks: z.array(printed).optional(),
   verification: verificationSchema.optional(),
+  /** besides its date, due again after so many contacts */
+  dueEveryStrokes: z.number().int().min(1).max(10_000_000).optional(),
   /** verifications before that, oldest first */
   history: z.array(verificationSchema).max(500).optional(),
   source: sourceSchema,

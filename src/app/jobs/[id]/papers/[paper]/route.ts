@@ -1,6 +1,6 @@
 import { papersRouteWords as words } from '@/words/screens/app/papersRoute'
 import { benchClock } from '@/data/benchClock'
-import { readBenchUnits } from '@/data/readBenchUnits'
+import { benchSays } from '@/data/benchSays'
 import { snapshot } from '@/core/record/state/state'
 import { bench } from '@/data/bench'
 import { report } from '@/data/log'
@@ -65,7 +65,7 @@ export async function GET(
           provenance,
           madeAt: new Date().toISOString(),
           zone: (await benchClock()).zone,
-          units: await readBenchUnits(),
+          says: await benchSays(),
         })
         return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
       } catch (error) {

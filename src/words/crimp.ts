@@ -1,7 +1,7 @@
 import type { CauseCode, DefectCode } from '@/core/craft/crimp/looks'
 import type { SetupField } from '@/core/craft/setup/setup'
 import type { ThreadItem } from '@/core/record/standing/threadFirst'
-import { mm } from './figures'
+import { mm, shortMm } from './figures'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import type { StripLimit } from '@/core/parts/catalogue/stripShape'
 import type { CureCode } from '@/core/craft/crimp/causes'
@@ -166,7 +166,7 @@ export const setupFieldWords: Readonly<Record<SetupField, string>> = {
 }
 
 export const setupValue = (field: SetupField, value: string | number | undefined): string =>
-  value === undefined ? 'off' : field === 'wireStopMm' || field === 'notchMm' ? mm(Number(value)) : String(value)
+  value === undefined ? 'off' : field === 'wireStopMm' || field === 'notchMm' ? shortMm(Number(value)) : String(value)
 
 /** What the hand does for each figure of a setup. */
 export const setupActWords: Readonly<Record<SetupField, string>> = {

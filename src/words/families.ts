@@ -1,7 +1,7 @@
 import type { HousingClue } from '@/core/parts/identify/identifyHousing'
 import type { Construction, FamilyFacts } from '@/core/parts/catalogue/types'
 import type { FamilyReason } from '@/core/parts/choose/chooseFamily'
-import { amps, list, mm2, range } from './figures'
+import { amps, areaRange, list, mmRange } from './figures'
 
 const costs = ['', 'low', 'middle', 'high']
 
@@ -13,11 +13,11 @@ export function familyReasonWords(reason: FamilyReason): string {
         ? 'no housing has a cavity for that wire and load'
         : `at most ${String(reason.most)} ways for that`
     case 'wire':
-      return `takes ${mm2(reason.minMm2)} to ${mm2(reason.maxMm2)}`
+      return `takes ${areaRange(reason.minMm2, reason.maxMm2)}`
     case 'current':
       return `carries at most ${amps(reason.maxA)} on that wire`
     case 'insulation':
-      return `insulation of ${range(reason.minMm, reason.maxMm)} mm only`
+      return `insulation of ${mmRange(reason.minMm, reason.maxMm)} only`
     case 'sealing':
       return reason.sealed ? 'is sealed' : 'is not sealed'
     case 'mounting':

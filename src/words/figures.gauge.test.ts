@@ -7,18 +7,18 @@ beforeAll(() => sayIn({ units: 'gauge', currency: 'NOK' }))
 afterAll(() => sayIn({ units: 'metric' }))
 
 test.each([
-  ['a strip', () => mm(4.4, 1), '0.173 in (4.4 mm)'],
-  ['a crimp height', () => mm(1.82), '0.0717 in (1.82 mm)'],
+  ['a strip', () => mm(4.4, 1), '.173 in (4.4 mm)'],
+  ['a crimp height', () => mm(1.82), '.0717 in (1.82 mm)'],
   ['a cut length', () => metres(620), '24.41 in (620 mm)'],
   ['a long lead', () => metres(1240), '4.07 ft (1.24 m)'],
   ['a pull', () => newtons(62), '13.9 lbf (62 N)'],
-  ['lengths from and to', () => mmRange(1.7, 2.4), '0.0669 to 0.0945 in (1.7 to 2.4 mm)'],
+  ['lengths from and to', () => mmRange(1.7, 2.4), '.0669 to .0945 in (1.7 to 2.4 mm)'],
   ['an area that is a gauge', () => mm2(0.518), '20 AWG (0.518 mm²)'],
   ['an area between gauges is only near one', () => mm2(0.5), '≈ 20 AWG (0.5 mm²)'],
   ['a price', () => money(21.5), '21.5 NOK'],
   // 4.2 mm is 0.16535 in and 4.6 is 0.18110: what is said to be a limit is inside
-  ['a strip’s window, inward', () => stripWindow({ minMm: 4.2, maxMm: 4.6 }), '0.166 to 0.181 in (4.2 to 4.6 mm)'],
-  ['a height’s window, inward', () => heightWindow({ minMm: 1.7, maxMm: 1.9 }), '0.067 to 0.0748 in (1.7 to 1.9 mm)'],
+  ['a strip’s window, inward', () => stripWindow({ minMm: 4.2, maxMm: 4.6 }), '.166 to .181 in (4.2 to 4.6 mm)'],
+  ['a height’s window, inward', () => heightWindow({ minMm: 1.7, maxMm: 1.9 }), '.067 to .0748 in (1.7 to 1.9 mm)'],
 ])('%s', (_what, say, words) => {
   expect(say()).toBe(words)
 })

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { amps, day, figure, list, metres, mm, ohms, plural, range, gaugeSpan } from './figures'
+import { amps, day, figure, list, metres, mm, ohms, plural, range, areaRangeSaid } from './figures'
 import { refusalWords } from './refusals'
 
 test.each([
@@ -51,5 +51,5 @@ test.each([
   [0.5, 0.5, '20 AWG'],
   [0.518, 0.75, '20 to 18 AWG'],
 ])('from %d to %d mm² is %s', (minMm2, maxMm2, words) => {
-  expect(gaugeSpan(minMm2, maxMm2)).toBe(words)
+  expect(areaRangeSaid(minMm2, maxMm2).other).toBe(words)
 })

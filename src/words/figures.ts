@@ -33,10 +33,18 @@ const inWords = ({ value, unit, other }: SaidFigure): string =>
 
 /** An inch takes two places more than a millimetre for the same fineness. */
 const INCH_PLACES = 2
-const inches = (valueMm: number, digits: number) => figure(valueMm / INCH_MM, digits + INCH_PLACES)
+/** Inches stand without the nought before their point, as the trade writes them. */
+const inches = (valueIn: number, places: number) => figure(valueIn, places).replace(/^(-?)0\./, '$1.')
 
-export const lengthSaid = (valueMm: number, digits = 2): SaidFigure =>
-  said([figure(valueMm, digits), 'mm'], [inches(valueMm, digits), 'in'])
+/** @param places of the inches; two more than of the millimetres when left out */
+export const lengthSaid = (valueMm: number, digits = 2, places = digits + INCH_PLACES): SaidFigure =>
+  said([figure(valueMm, digits), 'mm'], [inches(valueMm / INCH_MM, places), 'in'])
+
+/** A length alone, for a place that has no room for the other units. */
+export function shortMm(valueMm: number, digits = 2): string {
+  const { value, unit } = lengthSaid(valueMm, digits)
+  return `${value} ${unit}`
+}
 
 /** A conductor by its size: what is printed on it where that is a gauge; else the nearest trade gauge, said to be near. */
 export function areaSaid(areaMm2: number, printedAwg?: number): SaidFigure {
@@ -53,19 +61,21 @@ export const forceSaid = (forceN: number): SaidFigure =>
 export const mm = (value: number, digits = 2): string => inWords(lengthSaid(value, digits))
 export const mm2 = (value: number): string => inWords(areaSaid(value))
 
+const inchRange = (min: number, max: number, places: number): string =>
+  max - min < 10 ** -places / 2 ? inches(min, places) : `${inches(min, places)} to ${inches(max, places)}`
+
 /** Lengths from and to: 4.2 to 4.6 mm. */
 export const mmRange = (min: number, max: number, digits = 2): string =>
-  unitsFirst() === 'metric'
-    ? `${range(min, max, digits)} mm`
-    : `${range(min / INCH_MM, max / INCH_MM, digits + INCH_PLACES)} in (${range(min, max, digits)} mm)`
+  inWords(said([range(min, max, digits), 'mm'], [inchRange(min / INCH_MM, max / INCH_MM, digits + INCH_PLACES), 'in']))
 
 const gaugeOf = (areaMm2: number) => formatAwg(nearestTradeGauge(areaMm2).awg)
 
-/** Conductors from and to by the trade gauges nearest to them, as a print says them: 20 to 16 AWG. */
-export const gaugeSpan = (minMm2: number, maxMm2: number): string => {
+/** Conductors from and to, in mm² and by the trade gauges nearest to them, as a print says them: 20 to 16. */
+export function areaRangeSaid(minMm2: number, maxMm2: number): SaidFigure {
   const [thin, thick] = [gaugeOf(minMm2), gaugeOf(maxMm2)]
-  return thin === thick ? `${thin} AWG` : `${thin} to ${thick} AWG`
+  return said([range(minMm2, maxMm2, 3), 'mm²'], [thin === thick ? thin : `${thin} to ${thick}`, 'AWG'])
 }
+export const areaRange = (minMm2: number, maxMm2: number): string => inWords(areaRangeSaid(minMm2, maxMm2))
 
 /** A price in the bench's currency; a bare figure where nobody has said which that is. */
 export const money = (price: number): string => [figure(price, 2), currencySaid() ?? []].flat().join(' ')
@@ -98,15 +108,17 @@ export const heightRange = (window: Range): string => {
   return range(minMm, maxMm, 2)
 }
 
-/** The same windows in a sentence, with their units. In inches their limits are cut inward too. */
-const windowSaid = ({ minMm, maxMm }: Range, digits: number, metric: string): string => {
-  if (unitsFirst() === 'metric') return `${metric} mm`
-  const steps = 10 ** (digits + INCH_PLACES)
+/** The same windows with their units. In inches their limits are cut inward too. */
+function windowSaid({ minMm, maxMm }: Range, digits: number, metric: string): SaidFigure {
+  const places = digits + INCH_PLACES
+  const steps = 10 ** places
   const [min, max] = [Math.ceil((minMm / INCH_MM) * steps - 1e-6), Math.floor((maxMm / INCH_MM) * steps + 1e-6)]
-  return `${range(min / steps, max / steps, digits + INCH_PLACES)} in (${metric} mm)`
+  return said([metric, 'mm'], [inchRange(min / steps, max / steps, places), 'in'])
 }
-export const stripWindow = (window: Range): string => windowSaid(window, 1, stripRange(window))
-export const heightWindow = (window: Range): string => windowSaid(window, 2, heightRange(window))
+export const stripSaid = (window: Range): SaidFigure => windowSaid(window, 1, stripRange(window))
+export const heightSaid = (window: Range): SaidFigure => windowSaid(window, 2, heightRange(window))
+export const stripWindow = (window: Range): string => inWords(stripSaid(window))
+export const heightWindow = (window: Range): string => inWords(heightSaid(window))
 
 /** So many places more than usual tell figures apart that differ by next to nothing. */
 const MOST_PLACES = 6
@@ -134,8 +146,9 @@ export function ampsApart(one: number, other: number): readonly [string, string]
 
 /** Two forces that a sentence compares. */
 export function newtonsApart(one: number, other: number): readonly [string, string] {
-  const [a, b] = apart(one, other, 0)
-  return [`${a} N`, `${b} N`]
+  const isMetric = unitsFirst() === 'metric'
+  const [a, b] = isMetric ? apart(one, other, 0) : apart(one / LBF_IN_N, other / LBF_IN_N, 1)
+  return isMetric ? [`${a} N`, `${b} N`] : [`${a} lbf`, `${b} lbf`]
 }
 
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`

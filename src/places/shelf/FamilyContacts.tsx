@@ -1,6 +1,6 @@
 import { type FamilyInput, isSleeve } from '@/core/parts/catalogue/types'
 import { bandsOfBin } from '@/core/parts/identify/bands'
-import { gaugeSpan, range } from '@/words/figures'
+import { areaRangeSaid, range } from '@/words/figures'
 import { constructionWords } from '@/words/families'
 import { Bands } from './Bands'
 import { OffSheet } from './OffSheet'
@@ -8,6 +8,7 @@ import { HeadRow } from '@/ui/table/HeadRow'
 import { familyViewWords as words } from '@/words/screens/shelf/familyView'
 import { Table } from '@mantine/core'
 import clsx from 'clsx'
+import { Both } from '@/ui/text/Both'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 
@@ -44,10 +45,7 @@ export function FamilyContacts({ contacts }: { readonly contacts: FamilyInput['c
               <Table.Td>{isSleeve(contact) ? contact.shape : constructionWords[contact.construction]}</Table.Td>
               <Table.Td className={textCss.figure}>{isSleeve(contact) ? '–' : contact.size}</Table.Td>
               <Table.Td className={textCss.figure}>
-                {range(contact.conductor.minMm2, contact.conductor.maxMm2)}
-                <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-                  {gaugeSpan(contact.conductor.minMm2, contact.conductor.maxMm2)}
-                </span>
+                <Both said={areaRangeSaid(contact.conductor.minMm2, contact.conductor.maxMm2)} />
               </Table.Td>
               <Table.Td className={textCss.figure}>
                 {contact.insulation ? range(contact.insulation.minMm, contact.insulation.maxMm) : '–'}

@@ -1,10 +1,11 @@
 import { contradictingHeight } from '@/core/parts/catalogue/cardFaults'
-import { gaugeSpan, range } from '@/words/figures'
+import { areaRangeSaid, range } from '@/words/figures'
 import type { FamilyPage } from './shelfData'
 import { HeadRow } from '@/ui/table/HeadRow'
 import { familyViewWords as words } from '@/words/screens/shelf/familyView'
 import { Table } from '@mantine/core'
 import clsx from 'clsx'
+import { Both } from '@/ui/text/Both'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 
@@ -35,10 +36,7 @@ export function FamilySettings({ page: { family, placards } }: { readonly page: 
                     <b>{row.contact}</b>
                   </Table.Td>
                   <Table.Td className={textCss.figure}>
-                    {range(row.conductor.minMm2, row.conductor.maxMm2)}
-                    <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-                      {gaugeSpan(row.conductor.minMm2, row.conductor.maxMm2)}
-                    </span>
+                    <Both said={areaRangeSaid(row.conductor.minMm2, row.conductor.maxMm2)} />
                   </Table.Td>
                   <Table.Td className={textCss.figure}>{placard.tool}</Table.Td>
                   <Table.Td className={textCss.figure}>

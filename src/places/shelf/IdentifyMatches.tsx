@@ -3,9 +3,10 @@ import clsx from 'clsx'
 import Link from 'next/link'
 import { HeadRow } from '@/ui/table/HeadRow'
 import type { CalliperFigure } from '@/core/parts/identify/identify'
-import { figure, gaugeSpan, mm, range } from '@/words/figures'
+import { figure, areaRangeSaid, mm, range } from '@/words/figures'
 import { identifyPaneWords as words } from '@/words/screens/shelf/identifyPane'
 import paneCss from '@/ui/pane/pane.module.css'
+import { Both } from '@/ui/text/Both'
 import textCss from '@/ui/text/text.module.css'
 import type { Identified } from './actions'
 import { Bands } from './Bands'
@@ -94,10 +95,7 @@ export function LeadsTo({ found }: { readonly found: Identified }) {
             {found.settings.map((row, i) => (
               <Table.Tr key={i}>
                 <Table.Td className={textCss.figure}>
-                  {gaugeSpan(row.minMm2, row.maxMm2)}
-                  <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-                    {words.areas(row.minMm2, row.maxMm2)}
-                  </span>
+                  <Both said={areaRangeSaid(row.minMm2, row.maxMm2)} />
                 </Table.Td>
                 <Table.Td className={textCss.figure}>
                   <Anchor

@@ -38,8 +38,8 @@ export const CrimpReadouts = memo(function CrimpReadouts({
     return ''
   }
   const saidOf = (field: SetupField): Pick<ReadoutProps, 'value' | 'unit' | 'other'> => {
-    if (field === 'notchMm' && item.set.notchMark === undefined) return lengthSaid(setup.notchMm ?? 0)
-    if (field === 'wireStopMm') return lengthSaid(adjusted?.wireStopMm ?? setup.wireStopMm ?? 0)
+    if (field === 'notchMm' && item.set.notchMark === undefined) return lengthSaid(setup.notchMm ?? 0, 2, 3)
+    if (field === 'wireStopMm') return lengthSaid(adjusted?.wireStopMm ?? setup.wireStopMm ?? 0, 2, 3)
     return { value: field === 'notchMm' ? item.set.notchMark : String(setup[field]) }
   }
   useCallOut(

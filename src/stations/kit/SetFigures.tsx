@@ -2,7 +2,8 @@ import { Table } from '@mantine/core'
 import { isSleeve } from '@/core/parts/catalogue/types'
 import { useJob } from '@/ui/job/JobProvider'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { gaugeSpan, newtons } from '@/words/figures'
+import { areaRangeSaid, forceSaid, heightSaid, stripSaid } from '@/words/figures'
+import { Both } from '@/ui/text/Both'
 import { pullBasisWords } from '@/words/pullTables'
 import type { KitSet } from './kitOptions'
 import clsx from 'clsx'
@@ -20,22 +21,26 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
         <Table.Tr>
           <Table.Td>{words.conductor}</Table.Td>
           <Table.Td className={clsx(textCss.figure, textCss.good)}>
-            ✓ {contact ? words.between(contact.conductor.minMm2, contact.conductor.maxMm2) : set.set.contact}
-            {contact && (
-              <span className={clsx(textCss.small, textCss.dim, textCss.under)}>
-                {gaugeSpan(contact.conductor.minMm2, contact.conductor.maxMm2)}
-              </span>
+            ✓{' '}
+            {contact ? (
+              <Both said={areaRangeSaid(contact.conductor.minMm2, contact.conductor.maxMm2)} />
+            ) : (
+              set.set.contact
             )}
           </Table.Td>
         </Table.Tr>
         <Table.Tr>
           <Table.Td>{words.strip}</Table.Td>
-          <Table.Td className={textCss.figure}>{words.stripMmOf(set.set.strip)}</Table.Td>
+          <Table.Td className={textCss.figure}>
+            <Both said={stripSaid(set.set.strip)} />
+          </Table.Td>
         </Table.Tr>
         {set.set.height && (
           <Table.Tr>
             <Table.Td>{words.heightEstimated(set.set.height.estimate)}</Table.Td>
-            <Table.Td className={textCss.figure}>{words.heightOf(set.set.height)}</Table.Td>
+            <Table.Td className={textCss.figure}>
+              <Both said={heightSaid(set.set.height)} />
+            </Table.Td>
           </Table.Tr>
         )}
         {contact && isSleeve(contact) && contact.studMm !== undefined && (
@@ -53,7 +58,13 @@ export function SetFigures({ set }: { readonly set: KitSet }) {
         <Table.Tr>
           <Table.Td>{words.pull}</Table.Td>
           <Table.Td className={textCss.figure}>
-            {set.set.pull ? `≥ ${newtons(set.set.pull.forceN)}` : words.notInTable}
+            {set.set.pull ? (
+              <>
+                ≥ <Both said={forceSaid(set.set.pull.forceN)} />
+              </>
+            ) : (
+              words.notInTable
+            )}
           </Table.Td>
         </Table.Tr>
       </Table.Tbody>

@@ -2,7 +2,7 @@ import { Button, Table } from '@mantine/core'
 import clsx from 'clsx'
 import { HeadRow } from '@/ui/table/HeadRow'
 import textCss from '@/ui/text/text.module.css'
-import { amps, figure, list, mm2, money, plural } from '@/words/figures'
+import { amps, list, mm2, money, plural } from '@/words/figures'
 import { familyPaneWords as texts } from '@/words/screens/plan/familyPane'
 import type { FamilyAnswerWords } from './familyActions'
 

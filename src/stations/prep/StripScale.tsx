@@ -6,7 +6,7 @@ import textCss from '@/ui/text/text.module.css'
 import { Kbd } from '@mantine/core'
 import type { StripWindow } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
-import { figure } from '@/words/figures'
+import { lengthSaid } from '@/words/figures'
 
 /** The strip window to scale: what breaks below it, what above, where this strip and the stripper's stop lie. */
 export function StripScale({
@@ -63,8 +63,8 @@ export function StripScale({
           <i className={styles.stop} style={{ left: x(stopMm) }} title={words.strippersStop} />
         </div>
         <div className={clsx(styles.stripTicks, textCss.mono)} aria-hidden="true">
-          <span style={{ left: x(minMm) }}>{figure(minMm, 1)}</span>
-          <span style={{ left: x(maxMm) }}>{figure(maxMm, 1)}</span>
+          <span style={{ left: x(minMm) }}>{lengthSaid(minMm, 1).value}</span>
+          <span style={{ left: x(maxMm) }}>{lengthSaid(maxMm, 1).value}</span>
         </div>
       </div>
     </div>

@@ -18,6 +18,9 @@ export interface ReadoutProps {
   readonly words?: boolean
 }
 
+/** So many places stand in a narrow column at full size. */
+const ROOMY = 3
+
 /** What the hands need now, legible at arm's length. */
 export function Readout({
   label,
@@ -38,18 +41,17 @@ export function Readout({
         wide && readoutCss.wide,
         huge && readoutCss.huge,
         words && readoutCss.words,
+        other !== undefined && readoutCss.twice,
+        // a gauge's figure has more places than its column
+        !wide && other !== undefined && typeof value === 'string' && value.length > ROOMY && readoutCss.long,
       )}
     >
       <dt>{label}</dt>
       <dd className={readoutCss.value}>
         {value}
-        {unit !== undefined && (
-          <small className={clsx(other !== undefined && readoutCss.units)}>
-            {unit}
-            {other !== undefined && <span>{other}</span>}
-          </small>
-        )}
+        {unit !== undefined && <small>{unit}</small>}
       </dd>
+      {other !== undefined && <dd className={readoutCss.also}>{other}</dd>}
       <dd className={readoutCss.also}>{also ?? '\u00a0'}</dd>
     </div>
   )

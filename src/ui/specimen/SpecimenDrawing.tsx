@@ -1,7 +1,7 @@
 import { specimenDrawingWords as words } from '@/words/screens/specimen/specimenDrawing'
 import styles from './SpecimenDrawing.module.css'
 import { specimenBody, type SpecimenBody } from '@/core/craft/specimen/specimenBody'
-import { figure } from '@/words/figures'
+import { lengthSaid } from '@/words/figures'
 import { defectWords } from '@/words/crimp'
 import { SleeveBarrel } from './SleeveBarrel'
 import { Spring, openWings } from './wingsAndSpring'
@@ -292,7 +292,7 @@ function OpenBarrel({
           x={layout.conductorFromMm + layout.brushMm / 2}
           y={-half - 2.3}
           toY={-piece.bundleMm / 2}
-          text={`brush ${figure(layout.brushMm, 1)}`}
+          text={`brush ${lengthSaid(layout.brushMm, 1).value}`}
           anchor="end"
         />
       )}

@@ -1,5 +1,4 @@
-import type { Range } from '@/core/base/range'
-import { figure, heightWindow, mm, mm2, newtons, plural, stripWindow } from '@/words/figures'
+import { figure, mm, newtons, plural } from '@/words/figures'
 
 const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : newtons(forceN))
 
@@ -32,9 +31,7 @@ export const kitStationWords = {
   overInsulation: 'over insulation',
   conductor: 'Conductor',
   strip: 'Strip',
-  stripMmOf: (window: Range) => stripWindow(window),
   heightEstimated: (estimate: boolean) => `Height${estimate ? ', estimated' : ''}`,
-  heightOf: (window: Range) => heightWindow(window),
   pull: 'Pull',
   notInTable: 'not in the table',
   use: (remedy: string) => `Use ${remedy}`,
@@ -51,7 +48,6 @@ export const kitStationWords = {
     `Strip: ${sheet ? 'the sheet’s own length' : 'from the contact’s dimensions and the house rules'}.`,
   pullFrom: (basis: string) => `Pull: ${basis}.`,
   makersSheetAlwaysWins: 'The maker’s sheet always wins.',
-  between: (minMm2: number, maxMm2: number) => `${String(minMm2)} to ${mm2(maxMm2)}`,
   contactsOwnSheet: 'the contact’s own sheet',
   overInsulationThreeTurns: 'Over insulation, three turns or across',
   useThisFigure: 'Use this figure',

@@ -26,7 +26,7 @@ export const familyViewWords = {
   kind: 'kind',
   settings: 'Settings',
   settingFor: 'setting for',
-  wireMm: 'wire mm²',
+  wireMm: 'wire',
   tool: 'tool',
   diePositionerSelectorNest: 'die · positioner · selector · nest',
   strip: 'strip',

@@ -1,5 +1,3 @@
-import { range } from '@/words/figures'
-
 /** What `IdentifyPane` says. */
 export const identifyPaneWords = {
   overallLength: 'Overall length',
@@ -33,7 +31,6 @@ export const identifyPaneWords = {
   also: (aliases: readonly string[]) => `also ${aliases.join(', ')}`,
   howItIsCrimped: (contact: string) => `How ${contact} is crimped`,
   noCardHasIt: 'No card of a tool has a row for it.',
-  areas: (minMm2: number, maxMm2: number) => `${range(minMm2, maxMm2)} mm²`,
   wire: 'wire',
   tool: 'tool',
   set: 'die, positioner, selector, nest',

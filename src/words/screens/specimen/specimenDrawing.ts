@@ -1,4 +1,4 @@
-import { figure } from '@/words/figures'
+import { lengthSaid } from '@/words/figures'
 
 /** What `SpecimenDrawing` says. */
 export const specimenDrawingWords = {
@@ -6,6 +6,6 @@ export const specimenDrawingWords = {
   proportionsOnlyNotAll: 'proportions only: not all dimensions are on its sheet',
   indentsEvenInThis: 'indents even, in this band',
   strandsMustShowHere: 'strands must show here, before and after',
-  gap: (gapMm: number) => `gap ${figure(gapMm, 1)}`,
+  gap: (gapMm: number) => `gap ${lengthSaid(gapMm, 1).value}`,
   insulationEndsHere: 'insulation ends here',
 }

@@ -1,6 +1,7 @@
-import { figure } from '@/words/figures'
+import { lengthSaid } from '@/words/figures'
 
 /** What specimen’s specimenParts says. */
 export const specimenPartsWords = {
-  stripFoldedBack: (stripMm: number, folded: boolean) => `strip ${figure(stripMm, 1)}${folded ? ', folded back' : ''}`,
+  stripFoldedBack: (stripMm: number, folded: boolean) =>
+    `strip ${lengthSaid(stripMm, 1).value}${folded ? ', folded back' : ''}`,
 }

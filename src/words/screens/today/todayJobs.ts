@@ -1,4 +1,3 @@
-import { day } from '@/words/figures'
 import { termName } from '@/words/steps'
 
 /** What today’s todayJobs says. */

@@ -15,6 +15,8 @@ import {
 import { columnsOf, sheetsOf } from '@/core/parts/sheets/toolSheets'
 import { useCall } from '@/ui/action/useCall'
 import { useKeptForm } from '@/ui/card/useKeptForm'
+import { ToolHead } from '@/ui/tool/ToolHead'
+import { headOf } from './headOf'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import { SheetGrid } from '@/ui/sheet/SheetGrid'
@@ -54,6 +56,13 @@ export function ToolForm({ opened, taken, contacts, at }: ToolFormModel) {
     if (at !== undefined) card.current?.scrollIntoView({ block: 'center' })
   }, [at])
   const [asked, setAsked] = useState(false)
+  // the row of the card in hand: the tool is drawn as it is set by it
+  const [row, setRow] = useState(() =>
+    Math.max(
+      0,
+      draft.sheets.card.findIndex(({ contact }) => contact === at),
+    ),
+  )
   const [message, setMessage] = useState<string>()
   const around = useMemo(
     () => ({
@@ -83,6 +92,7 @@ export function ToolForm({ opened, taken, contacts, at }: ToolFormModel) {
   const saves = opened ? words.save : words.putInCrib
   const title = opened ? words.change(opened.tool.id) : words.newTool
   const waiting = [...new Set(reading.waiting.map(({ contact }) => contact))]
+  const drawn = useMemo(() => headOf(reading.tool, draft, row), [reading.tool, draft, row])
   const fields = (ids: readonly ToolField[]) => (
     <div className={styles.fields}>
       {ids.map((id) => (
@@ -117,22 +127,30 @@ export function ToolForm({ opened, taken, contacts, at }: ToolFormModel) {
           {fields(headFieldsOf(draft.class))}
         </form>
         {/* beside the form: Enter in a cell ends the cell */}
-        {sheetsOf(draft.class).map((sheet) => (
-          <div key={sheet} ref={sheet === 'card' ? card : undefined} className={styles.sheet} data-sheet={sheet}>
-            <SheetGrid
-              label={toolSheetWords[sheet]}
-              columns={columnsOf(sheet, draft.class)}
-              rows={draft.sheets[sheet]}
-              first={sheet === 'card' ? draft.sheets.card.findIndex(({ contact }) => contact === at) : undefined}
-              problemAt={(row, column) =>
-                reading.sheetFaults.find(
-                  (fault) => fault.sheet === sheet && fault.row === row && fault.column === column,
-                )?.problem
-              }
-              onChange={(rows) => change({ sheets: { ...draft.sheets, [sheet]: rows } })}
-            />
+        <div className={styles.beside}>
+          <div className={styles.drawn}>
+            <ToolHead {...drawn} />
           </div>
-        ))}
+          <div className={styles.sheets}>
+            {sheetsOf(draft.class).map((sheet) => (
+              <div key={sheet} ref={sheet === 'card' ? card : undefined} className={styles.sheet} data-sheet={sheet}>
+                <SheetGrid
+                  label={toolSheetWords[sheet]}
+                  columns={columnsOf(sheet, draft.class)}
+                  rows={draft.sheets[sheet]}
+                  first={sheet === 'card' ? draft.sheets.card.findIndex(({ contact }) => contact === at) : undefined}
+                  problemAt={(row, column) =>
+                    reading.sheetFaults.find(
+                      (fault) => fault.sheet === sheet && fault.row === row && fault.column === column,
+                    )?.problem
+                  }
+                  onChange={(rows) => change({ sheets: { ...draft.sheets, [sheet]: rows } })}
+                  onRow={sheet === 'card' ? setRow : undefined}
+                />
+              </div>
+            ))}
+          </div>
+        </div>
         {fields(moreFieldsOf(draft.class))}
         {waiting.length > 0 && (
           <p className={clsx(noteCss.note, noteCss.caution)}>

@@ -161,3 +161,23 @@ test('what cannot be crimped yet is listed with what would; a setup’s row is o
   await page.goBack()
   await page.waitForURL(/beacon-lead\/crimp/)
 })
+
+test('a tool is due after so many contacts as well: the Crib and Today say so before its date', async ({
+  bench: page,
+}) => {
+  await page.goto('/crib?tool=QF-5')
+  await alive(page)
+  const form = page.getByRole('region', { name: 'QF-5: what it is' })
+  await form.getByLabel('And after so many contacts').fill('many')
+  await page.keyboard.press('Control+s')
+  await expect(page.getByText('1 field is to be put right.')).toBeVisible()
+  await form.getByLabel('And after so many contacts').fill('1')
+  await page.keyboard.press('Control+s')
+  await page.waitForURL(/\/crib$/)
+  const row = page.getByRole('row').filter({ has: page.getByRole('link', { name: 'QF-5', exact: true }) })
+  const made = Number(await row.getByRole('link').nth(1).innerText())
+  expect(made).toBeGreaterThan(0)
+  await expect(row).toContainText('▲ after 1')
+  await page.goto('/')
+  await expect(page.getByText(`overdue: good for 1 contact, ${String(made)} made`)).toBeVisible()
+})

@@ -117,3 +117,35 @@ test('a part of a screen that cannot be fetched says so, and comes when it is as
   await page.getByRole('button', { name: 'Fetch it again' }).click()
   await expect(page.getByLabel('Housing', { exact: true })).toBeVisible()
 })
+
+test('a bench that says gauges, inches and pounds first says them on every screen, mm small beside; prices have its currency', async ({
+  bench: page,
+}) => {
+  await page.goto('/rules')
+  await alive(page)
+  const setting = page.getByRole('region', { name: 'The bench’s units and money' })
+  await expect(setting).toContainText('A strip here is 4.4 mm (.173 in)')
+  // every word is said anew: the page begins again
+  const anew = (click: Promise<void>) => Promise.all([page.waitForEvent('load'), click])
+  await anew(setting.getByText('AWG, in, lbf').click())
+  await expect(setting).toContainText('A strip here is .173 in (4.4 mm)')
+  await setting.getByRole('combobox', { name: 'Prices are in' }).fill('NOK')
+  await anew(page.getByRole('option', { name: 'NOK' }).click())
+  await expect(setting.getByRole('combobox', { name: 'Prices are in' })).toHaveValue('NOK')
+  await page.goto('/jobs/deck-loom/prep?at=1/W21/a')
+  await alive(page)
+  const readouts = page.getByRole('main').locator('dl').first()
+  await expect(readouts).toContainText('.199in5.1 mm')
+  await expect(page.getByRole('complementary')).toContainText('.186 to .212 in (4.7 to 5.4 mm)')
+  await page.goto('/jobs/deck-loom/kit?at=1/W03/a')
+  await alive(page)
+  await expect(page.getByRole('complementary')).toContainText('24 to 18 AWG')
+  await expect(page.getByRole('complementary')).toContainText('13.5 lbf')
+  await page.goto('/crib')
+  await expect(page.getByRole('row').filter({ hasText: 'PF-17' })).toContainText('940 NOK')
+  // and back, for those who come after
+  await page.goto('/rules')
+  await alive(page)
+  await anew(setting.getByText('mm, mm², N').click())
+  await expect(setting).toContainText('A strip here is 4.4 mm (.173 in)')
+})

@@ -79,7 +79,7 @@ const indentSide = (holder: string | undefined, strip: string | undefined) => (
       </>
     )}
     <text className={styles.word} x={0} y={128}>
-      {holder ?? words.byHand}
+      {holder}
     </text>
   </g>
 )
@@ -156,9 +156,9 @@ function jaws(openings: readonly Opening[], chosen: string | undefined) {
   )
 }
 
-const fourIndent = ({ selector, row }: ToolHeadProps) => (
+const fourIndent = ({ of, selector, row }: ToolHeadProps) => (
   <>
-    {indentSide(row.positioner ?? row.turret, row.stripMinMm)}
+    {indentSide(of === 'four-indent-plain' ? words.byHand : (row.positioner ?? row.turret), row.stripMinMm)}
     {selector && <Dial selector={selector} chosen={Number(row.selector ?? NaN)} />}
   </>
 )
@@ -182,6 +182,8 @@ const heads: Readonly<Partial<Record<ToolClass, (head: ToolHeadProps) => ReactNo
 /** A tool as the hand sees it, set as the row of its card says; proportions only. */
 export function ToolHead(props: ToolHeadProps) {
   const draw = heads[props.of]
+  // an empty cell says nothing
+  const row = Object.fromEntries(Object.entries(props.row).filter(([, text]) => text?.trim()))
   if (!draw || (draw === nested && props.openings.length === 0))
     return (
       <div className={styles.mark}>
@@ -189,8 +191,8 @@ export function ToolHead(props: ToolHeadProps) {
       </div>
     )
   return (
-    <svg className={styles.head} viewBox="0 0 300 176" role="img" aria-label={words.drawn(props.row)}>
-      {draw(props)}
+    <svg className={styles.head} viewBox="0 0 300 176" role="img" aria-label={words.drawn(row)}>
+      {draw({ ...props, row })}
     </svg>
   )
 }

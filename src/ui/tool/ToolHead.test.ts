@@ -1,9 +1,10 @@
+import { createElement } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { expect, test } from 'vitest'
 import { ToolHead, type ToolHeadProps } from './ToolHead'
 
 const bare: ToolHeadProps = { of: 'gauge', selector: undefined, dies: [], openings: [], row: {} }
-const drawn = (head: Partial<ToolHeadProps>) => renderToStaticMarkup(<ToolHead {...bare} {...head} />)
+const drawn = (head: Partial<ToolHeadProps>) => renderToStaticMarkup(createElement(ToolHead, { ...bare, ...head }))
 /** The numbers of a dial that stand out. */
 const atPointer = (markup: string) => [...markup.matchAll(/text class="[^"]*on[^"]*"[^>]*>(\d+)</g)].map(([, n]) => n)
 
@@ -41,4 +42,5 @@ test('a die is drawn by its forms, with what is printed on both halves', () => {
   expect(die.match(/>D2</g)).toHaveLength(2)
   expect(die).toContain('>3 mm<')
   expect(die).toContain('>stop 3.8<')
+  expect(drawn({ of: 'parallel-die', row: { die: 'D2', wireStopMm: '' } })).not.toContain('stop')
 })

@@ -5,7 +5,7 @@ import { foldAll } from '../src/core/record/journal/fold'
 import type { ChosenSet } from '../src/core/craft/setup/chosenSet'
 import { setupId } from '../src/core/craft/setup/setup'
 import { buildSheet } from '../src/papers/buildSheet'
-import { figure, heightRange, stripRange } from '../src/words/figures'
+import { figure, heightRange, lengthSaid, stripRange } from '../src/words/figures'
 import { expect, test } from './bench'
 
 interface Term {
@@ -104,7 +104,8 @@ for (const id of ['beacon-lead', 'deck-loom', 'logger-box', 'spare-pump', 'sonde
       seen.add(alike)
       const at = encodeURIComponent(term.key)
       const prep = await said(request, `/jobs/${id}/prep?at=${at}`)
-      expect(prep, term.key).toContain(`${figure(set.strip.nominalMm, 1)} mm ${stripRange(set.strip)}`)
+      const strip = lengthSaid(set.strip.nominalMm, 1)
+      expect(prep, term.key).toContain(`${strip.value} ${strip.unit} ${strip.other} ${stripRange(set.strip)}`)
       const options = (await (
         await request.get(`/jobs/${id}/kit/options?wire=${encodeURIComponent(wire)}&side=${side}`)
       ).json()) as { readonly sets: readonly { readonly set: ChosenSet }[] }

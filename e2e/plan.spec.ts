@@ -223,7 +223,7 @@ test('which family: what qualifies is added as an end, and each other one says w
   await page.getByLabel('Largest wire').fill('16 mm2')
   await page.getByLabel('Largest load').fill('70 A')
   await expect(page.getByText('Stoneware 3 plug, 3 ways')).toBeVisible()
-  await expect(page.getByText('takes 0.4 mm² to 1.6 mm²')).toBeVisible()
+  await expect(page.getByText('takes 0.4 to 1.6 mm²')).toBeVisible()
   const sides = page.getByRole('table', { name: 'Families side by side' })
   await expect(sides.getByRole('row', { name: /Stoneware/ }).first()).toContainText('mates with')
   await page.getByRole('button', { name: 'Add as end A' }).click()

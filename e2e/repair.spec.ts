@@ -342,3 +342,27 @@ test('where the wire to spare is not enough, a splice is offered and planned', a
     { id: 'V1-2', lengthMm: 150, to: { kind: 'splice' } },
   ])
 })
+
+test('where a half takes pins or sockets, what comes out says which: the new ones are like it', async ({
+  bench: page,
+  request,
+}) => {
+  const made = await request.post('/api/v1/jobs?title=Either&kind=repair&slackMm=40', {
+    headers: { 'content-type': 'text/csv' },
+    data: 'wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\nW1,UT-0.14,RD,A,1,SH-1x3,,,300\nW2,UT-0.14,BK,A,2,SH-1x3,,,300',
+  })
+  const { id } = (await made.json()) as { id: string }
+  await page.goto(at(id, '1.A.insert.1/W1/a'))
+  await alive(page)
+  await strike(page, 'x')
+  await page.getByRole('button', { name: /broken or chafed close to it/ }).click()
+  await page.getByRole('button', { name: /Begin: take it out/ }).click()
+  const asks = page.getByRole('group', { name: 'What comes out of A: a pin or a socket?' })
+  await expect(asks).toContainText('The new ones are like it, for all 2 wires.')
+  await strike(page, 's')
+  await expect(asks).toHaveCount(0)
+  const { plan } = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as {
+    plan: { ends: { id: string; gender?: string }[] }
+  }
+  expect(plan.ends).toMatchObject([{ id: 'A', gender: 'socket' }])
+})

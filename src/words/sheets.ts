@@ -28,6 +28,8 @@ export function sheetProblemWords(problem: SheetProblem): string {
       return problem.known.length === 0
         ? `No such ${problem.what}: there is none yet.`
         : `No such ${problem.what}; there are ${list([...problem.known], 8)}.`
+    case 'bare-among-units':
+      return `Others of this column say ${problem.unit}, this one says nothing: write its unit too.`
     case 'min-above-max':
       return 'It is below the figure before it.'
     case 'not-as-many':

@@ -6,11 +6,12 @@ import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
 import { useAction } from '@/ui/action/useAction'
 import { useJob } from '@/ui/job/JobProvider'
+import { openGender, PinsOrSockets } from '@/ui/job/PinsOrSockets'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { amps, mm } from '@/words/figures'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { changeWire, chooseSet } from './actions'
+import { changeWire, chooseSet, giveGender } from './actions'
 import type { KitSet } from './kitOptions'
 import { BlockedPanel, RejectedTable, SetsTable } from './KitPanels'
 import { MeasureInsulation } from './MeasureInsulation'
@@ -18,7 +19,6 @@ import { SetFigures, SetNotes } from './SetFigures'
 import { useKitOptions } from './useKitOptions'
 import clsx from 'clsx'
 import type { KitPane } from './kitPane'
-import { openGender, PinsOrSockets } from './PinsOrSockets'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -111,7 +111,7 @@ export function TerminationKit({
         {options && <RejectedTable rejected={options.rejected} />}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
-        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} />}
+        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={giveGender} />}
         <WireChips wire={wire} side={side} />
         <h2 className={textCss.cardTitle}>
           {blocked ? words.nothingFitsThisWire : set ? set.contactName : words.oneMoment}

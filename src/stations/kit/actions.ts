@@ -12,6 +12,7 @@ import { planIndex } from '@/core/record/plan/plan'
 import { isClosed } from '@/core/record/state/state'
 import { setupId } from '@/core/craft/setup/setup'
 import { bench } from '@/data/bench'
+import { type GenderInput, writeGender } from '@/data/writeGender'
 import { done, refused, withRoom, writeEntries } from '@/data/outcome'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { loadCatalogue } from '@/data/repositories/catalogue'
@@ -96,33 +97,9 @@ export async function changeWire(input: z.infer<typeof wireInput>): Promise<Outc
   )
 }
 
-const genderInput = z.strictObject({
-  jobId: key,
-  seen: z.number().int(),
-  by: key,
-  end: key,
-  gender: z.enum(['pin', 'socket']),
-})
-
 /** Says whether an end takes pins or sockets, and chooses the sets of all its wires by it. */
-export async function giveGender(input: z.infer<typeof genderInput>): Promise<Outcome<readonly KeptEntry[]>> {
-  const { jobId, seen, by, end, gender } = genderInput.parse(input)
-  const { db, jobs, catalogue: cache } = await bench()
-  const [folded, catalogue] = await Promise.all([loadJob(db, jobs, jobId), loadCatalogue(db, cache)])
-  const before = folded && planIndex(folded.state.plan).ends.get(end)
-  if (!before) return refused(words.thatEndIsNot)
-  return writeEntries(
-    jobId,
-    seen,
-    by,
-    planChangeEntries(
-      catalogue,
-      folded.state,
-      { putEnds: [{ ...before, gender }] },
-      (await benchClock()).dayOf(new Date()),
-      newId,
-    ),
-  )
+export async function giveGender(input: GenderInput): Promise<Outcome<readonly KeptEntry[]>> {
+  return writeGender(input, newId)
 }
 
 const manyInput = z.strictObject({

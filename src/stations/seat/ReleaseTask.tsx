@@ -18,6 +18,7 @@ import { Caution } from '@/ui/caution/Caution'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
 import { useJob } from '@/ui/job/JobProvider'
+import { openGender, PinsOrSockets } from '@/ui/job/PinsOrSockets'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { ReleasePlayer } from '@/ui/release/ReleasePlayer'
@@ -32,6 +33,7 @@ import {
 } from '@/words/release'
 import { termName } from '@/words/steps'
 import { EndFace } from './EndFace'
+import { sayWhatCameOut } from './actions'
 import { useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import clsx from 'clsx'
@@ -83,6 +85,9 @@ export function ReleaseTask({
   const checks = useChecks(`${term} out`, lines, termState(state, term))
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
+  // on a harness that is here nobody knows before it is seen
+  const askedEnd =
+    termination && state.plan.kind !== 'build' ? openGender(state, termination.wire.id, termination.side) : undefined
   const size = housing.cavities.find((one) => one.id === cavity)?.size ?? ''
   const tool = releaseTool(
     family,
@@ -137,6 +142,7 @@ export function ReleaseTask({
             {words.itsPlaceIsNot} <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
           </p>
         )}
+        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={sayWhatCameOut} cameOut />}
         <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
         <CheckList
           lines={lines}

@@ -6,6 +6,7 @@ import { z } from 'zod'
 import { newIdMaker, planChangeEntries } from '@/core/work/kit/firstEntries'
 import { spliceIn } from '@/core/work/rework/spliceIn'
 import { bench } from '@/data/bench'
+import { type GenderInput, writeGender } from '@/data/writeGender'
 import { refused, writeEntries } from '@/data/outcome'
 import { loadCatalogue } from '@/data/repositories/catalogue'
 import { loadJob } from '@/data/repositories/jobs'
@@ -36,4 +37,9 @@ export async function spliceWire(given: z.infer<typeof input>): Promise<Outcome<
     by,
     planChangeEntries(shelf, folded.state, change, (await benchClock()).dayOf(new Date()), newId, [wire]),
   )
+}
+
+/** What came out of a harness that somebody else has made says what its end takes: the new ones are chosen by it. */
+export async function sayWhatCameOut(given: GenderInput): Promise<Outcome<readonly KeptEntry[]>> {
+  return writeGender(given, newId)
 }

@@ -17,6 +17,7 @@ import {
 import type { HousingSheet } from './housingSheets'
 import type { HousingField, HousingProblem } from './housingFindings'
 import { readHousing } from './readHousing'
+import { bareAmongUnits } from './mixedUnits'
 import { type SheetProblem, type SheetRow, isBlankRow, readSheetRow } from './sheet'
 import type { SheetSource } from './sheetCells'
 import { fromTerminal, toTerminal } from './terminalSheet'
@@ -121,14 +122,17 @@ export function readFamily(draft: FamilyDraft): FamilyReading {
     basis: draft.basis,
   }
   const faults = [...headFaults(draft)]
-  const read = (sheet: SheetName): readonly ReadRow[] =>
-    draft.sheets[sheet].flatMap((row, i) => {
+  const read = (sheet: SheetName): readonly ReadRow[] => {
+    for (const bare of bareAmongUnits(sheetTables[sheet], draft.sheets[sheet]))
+      faults.push({ at: 'sheet', sheet, ...bare })
+    return draft.sheets[sheet].flatMap((row, i) => {
       if (isBlankRow(row)) return []
       const reading = readSheetRow(sheetTables[sheet], row)
       for (const [column, problem] of Object.entries(reading.problems))
         faults.push({ at: 'sheet', sheet, row: i, column, problem })
       return [{ row: i, ...reading }]
     })
+  }
   const tables: ReadTables = {
     sizes: read('sizes'),
     contacts: read('contacts'),

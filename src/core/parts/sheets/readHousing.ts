@@ -12,6 +12,7 @@ import {
 } from './housingFindings'
 import { type HousingSheet, housingColumns } from './housingSheets'
 import { readCavities } from './readCavities'
+import { bareAmongUnits } from './mixedUnits'
 import { type CellValue, isBlankRow, readSheetRow } from './sheet'
 
 export interface HousingReading {
@@ -41,13 +42,15 @@ export function readHousing(draft: HousingDraft, source: HousingInput['source'])
 function readDraft(draft: HousingDraft, source: HousingInput['source']): HousingReading {
   const found: Findings = { problems: {}, cells: [] }
   const { problems, cells } = found
-  const table = (sheet: HousingSheet): readonly ReadCells[] =>
-    draft[sheet].flatMap((said, row) => {
+  const table = (sheet: HousingSheet): readonly ReadCells[] => {
+    for (const bare of bareAmongUnits(housingColumns(sheet, draft), draft[sheet])) cells.push({ sheet, ...bare })
+    return draft[sheet].flatMap((said, row) => {
       if (isBlankRow(said)) return []
       const reading = readSheetRow(housingColumns(sheet, draft), said)
       for (const [column, problem] of Object.entries(reading.problems)) cells.push({ sheet, row, column, problem })
       return [{ row, values: reading.values }]
     })
+  }
   const id = draft.id.trim()
   if (id === '') problems.id = { kind: 'missing' }
   else if (!ID.test(id)) problems.id = { kind: 'bad-id' }

@@ -40,7 +40,11 @@ test.each(Object.keys(toolClasses) as ToolDraft['class'][])('%s is asked for its
 })
 
 test('notches and nests keep what is printed beside them; widths take units; one that stands twice is named in its row', () => {
-  const notches = [{ mark: '20', mm: '0.9' }, { mark: 'red', mm: '0.05in' }, { mm: '1.6 mm' }] as ToolDraft['cells'][]
+  const notches = [
+    { mark: '20', mm: '0.9 mm' },
+    { mark: 'red', mm: '0.05in' },
+    { mm: '1.6 mm' },
+  ] as ToolDraft['cells'][]
   const { tool } = readTool(draft('stripper', {}, { notches }), alone)
   expect(tool).toMatchObject({ notchesMm: [0.9, 1.27, 1.6], notchMarks: ['20', 'red', '1.6'] })
   const plain = readTool(draft('nest-ratchet', {}, { nests: [{ mm: '1.9' }, { mm: '2.3' }] }), alone).tool
@@ -56,6 +60,17 @@ test('notches and nests keep what is printed beside them; widths take units; one
     { row: 3, column: 'mm', problem: { kind: 'quantity' } },
     { row: 2, column: 'mm', problem: { kind: 'twice' } },
     { row: 1, column: 'mark', problem: { kind: 'twice' } },
+  ])
+})
+
+test('a width that may be in inches as the others are is asked for its unit, in its row', () => {
+  const notches = [
+    { mark: '20', mm: '.04 in' },
+    { mark: '18', mm: '.05' },
+    { mark: '16', mm: '1.5' },
+  ] as ToolDraft['cells'][]
+  expect(readTool(draft('stripper', {}, { notches }), alone).sheetFaults).toEqual([
+    { sheet: 'notches', row: 1, column: 'mm', problem: { kind: 'bare-among-units', unit: 'in' } },
   ])
 })
 

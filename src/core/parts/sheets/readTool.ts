@@ -2,6 +2,7 @@ import { contradictions } from '../catalogue/faults'
 import type { releaseTipIds } from '../catalogue/schema/tool'
 import type { Placard, PlacardRow, Tool } from '../catalogue/types'
 import { placardWindows, toPlacardRow } from './familySheets'
+import { bareAmongUnits } from './mixedUnits'
 import { type CellValue, isBlankRow, readSheetCell, readSheetRow, type SheetProblem, type SheetRow } from './sheet'
 import { fieldsOf, ORIGIN, ORIGIN_ROW, type ToolDraft, type ToolField, toolFields } from './toolDraft'
 import { isStranger, partsOfTool } from './toolParts'
@@ -74,16 +75,18 @@ type ReadSheets = Readonly<Record<ToolSheet, readonly ReadRow[]>>
 function readSheets(draft: ToolDraft): { readonly sheets: ReadSheets; readonly faults: ToolSheetFault[] } {
   const faults: ToolSheetFault[] = []
   const has = new Set(sheetsOf(draft.class))
-  const read = (sheet: ToolSheet): readonly ReadRow[] =>
-    !has.has(sheet)
-      ? []
-      : draft.sheets[sheet].flatMap((said, row) => {
-          const { [ORIGIN]: _placard, [ORIGIN_ROW]: _at, ...typed } = said
-          if (isBlankRow(typed)) return []
-          const { values, problems } = readSheetRow(columnsOf(sheet, draft.class), said)
-          for (const [column, problem] of Object.entries(problems)) faults.push({ sheet, row, column, problem })
-          return [{ row, said, values }]
-        })
+  const read = (sheet: ToolSheet): readonly ReadRow[] => {
+    if (!has.has(sheet)) return []
+    for (const bare of bareAmongUnits(columnsOf(sheet, draft.class), draft.sheets[sheet]))
+      faults.push({ sheet, ...bare })
+    return draft.sheets[sheet].flatMap((said, row) => {
+      const { [ORIGIN]: _placard, [ORIGIN_ROW]: _at, ...typed } = said
+      if (isBlankRow(typed)) return []
+      const { values, problems } = readSheetRow(columnsOf(sheet, draft.class), said)
+      for (const [column, problem] of Object.entries(problems)) faults.push({ sheet, row, column, problem })
+      return [{ row, said, values }]
+    })
+  }
   const sheets = { dies: read('dies'), nests: read('nests'), notches: read('notches'), card: read('card') }
   const names = [
     ['dies', 'id'],

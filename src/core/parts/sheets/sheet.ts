@@ -33,6 +33,8 @@ export type SheetProblem =
   | { readonly kind: 'twice' }
   | { readonly kind: 'unknown'; readonly what: string; readonly known: readonly string[] }
   | { readonly kind: 'min-above-max' }
+  /** others of its column say this unit, and it says none */
+  | { readonly kind: 'bare-among-units'; readonly unit: string }
   /** so many are wanted in one cell */
   | { readonly kind: 'not-as-many'; readonly wanted: number; readonly found: number }
   /** another row, counted from 1, is for the same and says otherwise */

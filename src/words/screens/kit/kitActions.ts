@@ -1,7 +1,6 @@
 /** What kit’s actions says. */
 export const kitActionsWords = {
   shelfHasChangedThat: 'The shelf has changed: that set works no more. Look again.',
-  thatEndIsNot: 'That end is not in the plan any more.',
   thatWireIsNot: 'That wire is not in the plan any more.',
   thereIsNoSuch: (wire: string, side: string) => `There is no such place as ${wire}${side} in the plan any more.`,
   shelfHasChangedSet: (wire: string, side: string) =>

@@ -1,16 +1,17 @@
 import { Button, Kbd } from '@mantine/core'
+import type { Outcome } from '@/core/base/outcome'
+import type { KeptEntry } from '@/core/record/journal/entry'
 import clsx from 'clsx'
 import { type SideLetter, planIndex, sideOf } from '@/core/record/plan/plan'
 import { housingOf } from '@/core/record/plan/facts'
 import type { JobState } from '@/core/record/state/state'
 import { endKey } from '@/core/record/plan/keys'
-import { useAction } from '@/ui/action/useAction'
-import { useJob } from '@/ui/job/JobProvider'
+import { type Asking, useAction } from '../action/useAction'
+import { useJob } from './JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import { kitStationWords as words } from '@/words/screens/kit/kitStation'
-import { giveGender } from './actions'
+import { pinsOrSocketsWords as words } from '@/words/screens/job/pinsOrSockets'
 import styles from './PinsOrSockets.module.css'
 
 /** The end of a termination whose housing takes pins or sockets, and nobody has said which. */
@@ -24,20 +25,35 @@ export function openGender(state: JobState, wireId: string, side: SideLetter): s
   return half === 'either' && said === undefined ? at.end : undefined
 }
 
+/** Writes what an end takes, and what follows from it. */
+export type GiveGender = (
+  given: Asking & { readonly end: string; readonly gender: 'pin' | 'socket' },
+) => Promise<Outcome<readonly KeptEntry[]>>
+
 /** Pins or sockets: asked once for an end, then the same for all its wires. */
-export function PinsOrSockets({ end }: { readonly end: string }) {
+export function PinsOrSockets({
+  end,
+  giveGender,
+  cameOut = false,
+}: {
+  readonly end: string
+  readonly giveGender: GiveGender
+  /** asked of what comes out of a harness that somebody else has made */
+  readonly cameOut?: boolean
+}) {
   const { state } = useJob()
   const { busy, write } = useAction()
   const wires = planIndex(state.plan).byEnd.get(endKey(1, end))?.length ?? 0
   const give = (gender: 'pin' | 'socket') => void write((asking) => giveGender({ ...asking, end, gender }))
+  const question = cameOut ? words.cameOut(end) : words.ask(end)
   useKeys([
     { key: 'n', words: words.pins, run: () => give('pin') },
     { key: 's', words: words.sockets, run: () => give('socket') },
   ])
   return (
-    <div className={clsx(noteCss.note, noteCss.attend, styles.asks)} role="group" aria-label={words.pinsOrSockets(end)}>
+    <div className={clsx(noteCss.note, noteCss.attend, styles.asks)} role="group" aria-label={question}>
       <p>
-        <b>◆ {words.pinsOrSockets(end)}</b> {words.onceForAll(wires)}
+        <b>◆ {question}</b> {cameOut ? words.newOnesAreAlike(wires) : words.onceForAll(wires)}
       </p>
       <div className={paneCss.two}>
         <Button disabled={busy} onClick={() => give('pin')}>

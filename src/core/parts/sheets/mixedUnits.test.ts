@@ -14,13 +14,14 @@ test.each<[string, string[], unknown[]]>([
   ['inches throughout', ['.05 in', '.08in', '0.1"'], []],
   ['one without a mark among inches', ['.05 in', '0.08', '.1 in'], [[1, 'in']]],
   [
-    'each that has none',
-    ['0.9', '.05"', '1.6'],
+    'each that may be inches',
+    ['.08', '.05"', '0.1'],
     [
       [0, '"'],
       [2, '"'],
     ],
   ],
+  ['what would be far too wide in inches is in millimetres', ['0.9', '.05"', '1.6'], []],
   ['what says millimetres leaves no doubt, nor does nought', ['.05 in', '1.6 mm', '0'], []],
   ['what is empty or no figure is not asked for a unit', ['.05 in', '', '–', 'not on the sheet'], []],
 ])('%s', (_what, widths, found) => {

@@ -1,4 +1,4 @@
-import { figure, mm, newtons, plural } from '@/words/figures'
+import { figure, mm, newtons } from '@/words/figures'
 
 const pullWords = (forceN: number | undefined) => (forceN === undefined ? 'no figure' : newtons(forceN))
 

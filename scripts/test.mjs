@@ -108,7 +108,7 @@ await check('first load', 'node', ['scripts/first-load.mjs'])
 
 if (!isQuick()) await installDebian([CHROMIUM_PACKAGE])
 
-/** What reads the sources, one after the other, on what the browser leaves of the cores: half of its time it waits for a hand. */
+/** What reads the sources, one after the other, on what the others leave of the cores: the browser waits for a hand half of its time. */
 async function readSources() {
   const npm = (script) => ['npm', ['run', '--silent', script], { beside: true }]
   await check('lint', ...npm('lint'))
@@ -131,11 +131,13 @@ async function testUnits(name, about, only = [], env = {}) {
   tally(await runLimited(about, 'npx', args, { env, limitMin: 25 }), file, vitestCount)
 }
 
-await Promise.all([browse(), readSources()])
+const sources = readSources()
+await browse()
 await testUnits('unit', 'unit and repository tests on PGlite')
 await withPostgres((url) =>
   testUnits('postgres', 'repository tests on PostgreSQL', ['src/data/repositories', 'src/api'], { URN_TEST_PG: url }),
 )
+await sources
 
 console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
 console.log(`${count.passed} passed, ${count.failed} failed`)

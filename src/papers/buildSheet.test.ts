@@ -7,23 +7,24 @@ import { recordCsv } from '@/formats/recordTable'
 import { buildSheet } from './buildSheet'
 import { kitSheet } from './kitSheet'
 import { faceSvg } from './faceSvg'
+import { sayIn } from '@/words/benchUnits'
+import type { PaperInput } from './paper'
 import { faceState } from '@/ui/job/faceState'
 import { housingOf } from '@/core/record/plan/facts'
 import { woffToTtf } from '../../scripts/woff-to-ttf.mjs'
 
 const document = jobDocumentSchema.parse(JSON.parse(readFileSync('demo/jobs/deck-loom.json', 'utf8')))
 const { state } = foldAll((document.journal ?? []) as unknown as Entry[])
-const sheet = JSON.stringify(
-  buildSheet({
-    id: 'deck-loom',
-    state,
-    people: { teodor: 'Teodor Finch' },
-    provenance: {},
-    madeAt: '2026-11-25T09:00:00Z',
-    zone: 'UTC',
-    says: { units: 'metric' },
-  }),
-)
+const input: PaperInput = {
+  id: 'deck-loom',
+  state,
+  people: { teodor: 'Teodor Finch' },
+  provenance: {},
+  madeAt: '2026-11-25T09:00:00Z',
+  zone: 'UTC',
+  says: { units: 'metric' },
+}
+const sheet = JSON.stringify(buildSheet(input))
 
 test('a sheet of unsigned work says so first, and names what was used where and by whom', () => {
   expect(sheet).toContain('NOT SIGNED: this is the state of work, not a release.')
@@ -32,6 +33,19 @@ test('a sheet of unsigned work says so first, and names what was used where and 
   expect(sheet).toContain('Teodor Finch')
   expect(sheet).toContain('QF-5 · QP-1 · 5 · 1.1')
   expect(sheet).not.toContain('undefined')
+})
+
+test('a bench that says inches first has them in every column of lengths and pulls, the metric figure behind', () => {
+  sayIn({ units: 'gauge' })
+  const gauge = JSON.stringify(buildSheet(input))
+  sayIn({ units: 'metric' })
+  expect(sheet).toContain('"strip mm"')
+  expect(gauge).toContain('"strip in (mm)"')
+  expect(gauge).not.toContain('"strip mm"')
+  expect(sheet).toContain('"4.7 to 5.4"')
+  expect(gauge).toContain('".186 to .212 (4.7 to 5.4)"')
+  expect(sheet).toMatch(/"60 N: /)
+  expect(gauge).toMatch(/"13\.5 lbf \(60 N\): /)
 })
 
 test('faces go in as drawings, without a custom property that a PDF does not know', () => {

@@ -12,7 +12,7 @@ import { setupIdLabel } from '@/core/craft/setup/setup'
 import { faceState } from '@/ui/job/faceState'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { pulledWords } from '@/words/pulled'
-import { figure, range, stripRange } from '@/words/figures'
+import { figure, lengthCell, newtons, range, stripCell } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
@@ -105,14 +105,14 @@ const at = (wire: Wire, side: SideLetter) => {
 const pinout = (state: JobState): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto'],
-    ['wire', 'type', 'colour', 'from', 'to', words.lengthMm, 'signal', words.loadA],
+    ['wire', 'type', 'colour', 'from', 'to', words.length(), 'signal', words.loadA],
     state.plan.wires.map((wire) => [
       cell(wire.id),
       cell(wire.type),
       cell(wire.colour),
       cell(at(wire, 'a')),
       cell(at(wire, 'b')),
-      cell(figure(wire.lengthMm, 0)),
+      cell(lengthCell(wire.lengthMm, 0)),
       { text: wire.signal ?? '', fontSize: 8 },
       cell(wire.currentA),
     ]),
@@ -121,7 +121,7 @@ const pinout = (state: JobState): Content =>
 const setups = (state: JobState, name: NameOf, clock: BenchClock): Content =>
   table(
     ['*', 'auto', 'auto', 'auto', 'auto', 'auto'],
-    ['setup', words.madeLike, words.firstPieceHeld, words.askedN, words.heightMm, 'released'],
+    ['setup', words.madeLike, words.firstPieceHeld, words.asked, words.height(), 'released'],
     [...state.setups].flatMap(([id, setup]) => {
       const released = setup.released
         ? `${clock.stamp(setup.released.at)} ${name(setup.released)}`
@@ -130,7 +130,7 @@ const setups = (state: JobState, name: NameOf, clock: BenchClock): Content =>
         cell(setupIdLabel(id)),
         cell(piece.like && `${piece.like.wire}${piece.like.side}: ${piece.contact}, ${piece.like.conductor}`),
         cell(pulledWords(piece)),
-        cell(piece.minimumN),
+        cell(piece.minimumN === undefined ? undefined : newtons(piece.minimumN)),
         cell(piece.heightMm === undefined ? words.heightNotMeasured : words.measured(piece.heightMm)),
         cell(
           !piece.good
@@ -156,10 +156,10 @@ function asked(state: JobState): Content {
   }
   return table(
     ['auto', 'auto', 'auto', '*', '*'],
-    ['contact', words.stripMm, words.heightMm, words.pullAsked, 'for'],
+    ['contact', words.stripHead(), words.height(), words.pullAsked, 'for'],
     [...lines.values()].map(({ set, terms }) => [
       cell(set.contact),
-      cell(stripRange(set.strip)),
+      cell(stripCell(set.strip)),
       cell(set.height && words.window(set.height)),
       { text: set.pull ? words.pullBy(set.pull.forceN, pullBasisWords(set.pull)) : words.noPullAsked, fontSize: 8 },
       { text: terms.join(' '), fontSize: 8 },
@@ -170,7 +170,7 @@ function asked(state: JobState): Content {
 const terminations = (state: JobState, name: NameOf): Content =>
   table(
     ['auto', 'auto', 'auto', 'auto', 'auto', '*', 'auto', 'auto'],
-    [words.term, 'cavity', 'contact', 'seal', words.stripMm, 'setup', 'crimped', 'seated'],
+    [words.term, 'cavity', 'contact', 'seal', words.stripHead(), 'setup', 'crimped', 'seated'],
     planIndex(state.plan).terminations.map((one) => {
       const set = state.sets.get(setKey(one.wire.id, one.side))
       const now = termState(state, one.key)

@@ -120,6 +120,15 @@ export const heightSaid = (window: Range): SaidFigure => windowSaid(window, 2, h
 export const stripWindow = (window: Range): string => inWords(stripSaid(window))
 export const heightWindow = (window: Range): string => inWords(heightSaid(window))
 
+/** What a column of lengths is in, and its cells: where gauges come first the metric figure stands behind. */
+export const lengthUnit = (): string => (unitsFirst() === 'metric' ? 'mm' : 'in (mm)')
+const inCell = ({ value }: SaidFigure, metric: string): string =>
+  unitsFirst() === 'metric' ? metric : `${value} (${metric})`
+export const lengthCell = (valueMm: number, digits: number): string =>
+  inCell(lengthSaid(valueMm, digits), figure(valueMm, digits))
+export const stripCell = (window: Range): string => inCell(stripSaid(window), stripRange(window))
+export const heightCell = (window: Range): string => inCell(heightSaid(window), heightRange(window))
+
 /** So many places more than usual tell figures apart that differ by next to nothing. */
 const MOST_PLACES = 6
 

@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { createContext, type ReactNode, useCallback, useContext, useLayoutEffect, useTransition } from 'react'
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useLayoutEffect, useTransition } from 'react'
 import { afterAddressWrites } from './addressWrites'
 import { setLeaving } from './leaving'
 
@@ -18,6 +18,12 @@ export function GoProvider({ children }: { readonly children: ReactNode }) {
   useLayoutEffect(() => {
     if (!isUnderWay) setLeaving(false)
   }, [isUnderWay])
+  // a page that the browser kept whole and shows again is here
+  useEffect(() => {
+    const back = () => setLeaving(false)
+    window.addEventListener('pageshow', back)
+    return () => window.removeEventListener('pageshow', back)
+  }, [])
   const go = useCallback(
     (href: string) => {
       setLeaving(true)

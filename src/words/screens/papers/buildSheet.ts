@@ -1,6 +1,6 @@
 import type { ResistanceVerdict } from '@/core/craft/resistance/netResistance'
 import type { NetState, Signature } from '@/core/record/state/records'
-import { figure, heightRange } from '@/words/figures'
+import { figure, heightCell, lengthCell, lengthUnit, newtons } from '@/words/figures'
 
 /** What papers’s buildSheet says. */
 export const buildSheetWords = {
@@ -19,17 +19,17 @@ export const buildSheetWords = {
     [lock === undefined ? '' : `Lock ${lock}`, lookedOver ? 'looked over from both sides' : '']
       .filter(Boolean)
       .join(', '),
-  lengthMm: 'length mm',
+  length: () => `length ${lengthUnit()}`,
   loadA: 'load A',
   madeLike: 'made like',
   firstPieceHeld: 'first piece held',
   notGood: 'not good',
   /** of a piece that no release stands on now */
   releasedBefore: (before: boolean) => (before ? 'earlier' : 'no'),
-  askedN: 'asked N',
-  heightMm: 'height mm',
+  asked: 'asked',
+  height: () => `height ${lengthUnit()}`,
   term: 'term.',
-  stripMm: 'strip mm',
+  stripHead: () => `strip ${lengthUnit()}`,
   notHome: 'NOT HOME',
   fromTo: 'from, to',
   expectedOhm: 'expected ohm',
@@ -43,11 +43,11 @@ export const buildSheetWords = {
   signature: (one: Signature, who: string, stamp: string) =>
     `${one.void ? 'Void, reopened since' : 'Signed'}: ${who}, ${one.role}, ${stamp}, covers entries 1 to ${String(one.covers)}`,
   heightNotMeasured: 'not measured',
-  measured: (heightMm: number) => `${figure(heightMm, 3)} measured`,
+  measured: (heightMm: number) => `${lengthCell(heightMm, 3)} measured`,
   whatWasAsked: 'What was asked, and by what',
   pullAsked: 'pull asked',
   noPullAsked: 'no figure: outside the table',
-  pullBy: (forceN: number, basis: string) => `${figure(forceN, 0)} N: ${basis}`,
+  pullBy: (forceN: number, basis: string) => `${newtons(forceN)}: ${basis}`,
   window: ({
     minMm,
     maxMm,
@@ -56,15 +56,15 @@ export const buildSheetWords = {
     readonly minMm: number
     readonly maxMm: number
     readonly estimate: boolean
-  }) => `${heightRange({ minMm, maxMm })}${estimate ? ' estimated' : ''}`,
+  }) => `${heightCell({ minMm, maxMm })}${estimate ? ' estimated' : ''}`,
   strip: (stripMm: number, from: 'measured' | 'stop' | undefined) =>
     from === 'measured'
-      ? `${figure(stripMm, 2)} measured`
+      ? `${lengthCell(stripMm, 2)} measured`
       : from === 'stop'
-        ? `stop at ${figure(stripMm, 1)}`
-        : figure(stripMm, 2),
+        ? `stop at ${lengthCell(stripMm, 1)}`
+        : lengthCell(stripMm, 2),
   crimp: (who: string, heightMm: number | undefined) =>
-    heightMm === undefined ? who : `${who}, height ${figure(heightMm, 3)} measured`,
+    heightMm === undefined ? who : `${who}, height ${lengthCell(heightMm, 3)} measured`,
   seat: (who: string, { tug, tugN }: { readonly tug?: 'by-hand' | 'gauge'; readonly tugN?: number }) =>
     tug === 'gauge' && tugN !== undefined
       ? `${who}, tug ${figure(tugN, 1)} N by gauge`

@@ -62,15 +62,14 @@ async function whereTheyStand(pids) {
 /**
  * Runs a command that ends within so many minutes. One that does not has hung: it tells where its programs stand, and is ended.
  *
- * @param beside true: what it says comes when it has ended, and it leaves the cores to others
+ * @param beside true: it runs beside another, and what it says comes when it has ended
  * @returns did it end well?
  */
 export async function runLimited(name, command, args, { env = {}, limitMin = 15, beside = false } = {}) {
   const from = Date.now()
   if (!beside) console.log(`\n== ${name}`)
   const options = `${process.env.NODE_OPTIONS ?? ''} --report-on-signal --report-directory=${REPORTS}`.trim()
-  const [first, rest] = beside ? ['nice', ['-n', '10', command, ...args]] : [command, args]
-  const child = spawn(first, rest, {
+  const child = spawn(command, args, {
     stdio: beside ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'],
     env: { ...process.env, FORCE_COLOR: '0', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: options, ...env },
   })

@@ -19,6 +19,22 @@ async function check(...args) {
   else count.failed++
 }
 
+/** Checks that take one core each, two at a time. */
+async function inTwos(checks) {
+  const waiting = [...checks]
+  const lane = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) await check(...next, { beside: true })
+  }
+  await Promise.all([lane(), lane()])
+}
+
+/** Runs Vitest on what the arguments name. */
+async function testUnits(name, about, only = [], env = {}) {
+  const file = `test-results/${name}.json`
+  const args = ['vitest', 'run', ...only, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+  tally(await runLimited(about, 'npx', args, { env, limitMin: 25 }), file, vitestCount)
+}
+
 /** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
 function tally(good, file, read) {
   const found = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 1 }
@@ -100,44 +116,31 @@ rmSync('test-results', { recursive: true, force: true })
 
 // the typed rules read the types of the routes
 await runLimited('types of the routes', 'npx', ['next', 'typegen'])
+const npm = (name, script) => [name, 'npm', ['run', '--silent', script]]
+await inTwos([
+  npm('lint', 'lint'),
+  ['types', 'npx', ['tsc', '--noEmit']],
+  npm('format', 'format:check'),
+  npm('arrows', 'arrows'),
+  npm('unused code', 'unused'),
+])
+
+await testUnits('unit', 'unit and repository tests on PGlite')
+await withPostgres((url) =>
+  testUnits('postgres', 'repository tests on PostgreSQL', ['src/data/repositories', 'src/api'], { URN_TEST_PG: url }),
+)
+
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
+// types are a check of their own
 await check('build', 'node', ['scripts/build.mjs'], { env: { URN_BENCH_DATA: untouched, URN_TYPES_CHECKED: '1' } })
 await check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 await check('first load', 'node', ['scripts/first-load.mjs'])
 
 if (!isQuick()) await installDebian([CHROMIUM_PACKAGE])
-
-/** What reads the sources, one after the other, on what the others leave of the cores: the browser waits for a hand half of its time. */
-async function readSources() {
-  const npm = (script) => ['npm', ['run', '--silent', script], { beside: true }]
-  await check('lint', ...npm('lint'))
-  await check('types', 'npx', ['tsc', '--noEmit'], { beside: true })
-  await check('format', ...npm('format:check'))
-  await check('arrows', ...npm('arrows'))
-  await check('unused code', ...npm('unused'))
-}
-
-async function browse() {
-  const file = 'test-results/browser.json'
-  const env = { CHROMIUM: chromiumPath() }
-  tally(await runLimited('browser tests', 'npx', ['playwright', 'test'], { env, limitMin: 40 }), file, browserCount)
-}
-
-/** Runs Vitest on what the arguments name. */
-async function testUnits(name, about, only = [], env = {}) {
-  const file = `test-results/${name}.json`
-  const args = ['vitest', 'run', ...only, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  tally(await runLimited(about, 'npx', args, { env, limitMin: 25 }), file, vitestCount)
-}
-
-const sources = readSources()
-await browse()
-await testUnits('unit', 'unit and repository tests on PGlite')
-await withPostgres((url) =>
-  testUnits('postgres', 'repository tests on PostgreSQL', ['src/data/repositories', 'src/api'], { URN_TEST_PG: url }),
-)
-await sources
+const browser = 'test-results/browser.json'
+const env = { CHROMIUM: chromiumPath() }
+tally(await runLimited('browser tests', 'npx', ['playwright', 'test'], { env, limitMin: 40 }), browser, browserCount)
 
 console.log(`\nAll of it in ${((Date.now() - began) / 60000).toFixed(1)} min`)
 console.log(`${count.passed} passed, ${count.failed} failed`)

@@ -1,6 +1,14 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { createContext, type ReactNode, useCallback, useContext, useEffect, useLayoutEffect, useTransition } from 'react'
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useTransition,
+} from 'react'
 import { afterAddressWrites } from './addressWrites'
 import { setLeaving } from './leaving'
 

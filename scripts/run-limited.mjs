@@ -1,12 +1,13 @@
 import { spawn } from 'node:child_process'
-import { mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 
 const REPORTS = resolve('test-results/stood')
 const wait = (ms) => new Promise((done) => setTimeout(done, ms))
 
-/** Programs that a process has started, and those that they have, oldest first. */
+/** Programs that a process has started, and those that they have, oldest first; itself alone where the system does not tell. */
 function descendants(pid) {
+  if (!existsSync('/proc')) return [pid]
   const children = new Map()
   for (const one of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
     try {

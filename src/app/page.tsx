@@ -7,6 +7,6 @@ import { TodayPlace } from '@/places/today/TodayPlace'
 export default async function TodayPage() {
   const now = new Date()
   const clock = await benchClock()
-  const [people, worked] = await Promise.all([operators(), readToolWork()])
-  return <TodayPlace today={await today(now, clock, people.length, worked)} weekday={clock.weekday(now)} />
+  const people = await operators()
+  return <TodayPlace today={await today(now, clock, people.length, readToolWork)} weekday={clock.weekday(now)} />
 }

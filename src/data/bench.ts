@@ -1,6 +1,8 @@
 import { join } from 'node:path'
 import { type OpenDatabase, openFolder, openServer } from './database'
+import { sayIn } from '@/words/benchUnits'
 import type { CatalogueCache } from './repositories/catalogue'
+import { readSays } from './repositories/says'
 import { newJobCache, type JobCache } from '@/data/repositories/jobCache'
 
 /** What the server keeps for as long as it runs: the database and what is folded in memory. */
@@ -17,6 +19,8 @@ export const dataFolder = (): string => process.env.URN_BENCH_DATA ?? join(proce
 async function open(): Promise<Bench> {
   const url = process.env.DATABASE_URL
   const database = url === undefined || url === '' ? await openOwnFolder() : await openServer(url)
+  // whoever is answered first is answered in the units of this bench
+  sayIn(await readSays(database.db))
   return { ...database, jobs: newJobCache(), catalogue: {} }
 }
 

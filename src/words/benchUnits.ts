@@ -14,12 +14,14 @@ export interface BenchSays {
 /**
  * The units of the bench whose words these are. Like a language, they belong to the whole page or process and to no sentence: they
  * are set before anything is said (`sayIn`), and a page that changes them begins anew. What is kept and judged is metric always.
+ *
+ * A server has a copy of this module for its pages, its actions and its open interface each: what they share is the process's.
  */
-let says: BenchSays = { units: 'metric' }
+const shared = globalThis as typeof globalThis & { urnBenchSays?: BenchSays }
 
 export function sayIn(now: BenchSays): void {
-  says = now
+  shared.urnBenchSays = now
 }
 
-export const unitsFirst = (): BenchUnits => says.units
-export const currencySaid = (): string | undefined => says.currency
+export const unitsFirst = (): BenchUnits => shared.urnBenchSays?.units ?? 'metric'
+export const currencySaid = (): string | undefined => shared.urnBenchSays?.currency

@@ -92,7 +92,7 @@ export function ToolForm({ opened, taken, contacts, at }: ToolFormModel) {
   const saves = opened ? words.save : words.putInCrib
   const title = opened ? words.change(opened.tool.id) : words.newTool
   const waiting = [...new Set(reading.waiting.map(({ contact }) => contact))]
-  const drawn = useMemo(() => headOf(reading.tool, draft, row), [reading.tool, draft, row])
+  const drawn = useMemo(() => headOf(draft, row), [draft, row])
   const fields = (ids: readonly ToolField[]) => (
     <div className={styles.fields}>
       {ids.map((id) => (

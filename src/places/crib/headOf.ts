@@ -1,15 +1,34 @@
-import type { Tool } from '@/core/parts/catalogue/types'
-import type { ToolDraft } from '@/core/parts/sheets/toolDraft'
-import type { Opening, ToolHeadProps } from '@/ui/tool/ToolHead'
+import { openingsOf } from '@/core/parts/catalogue/openings'
+import { readSheetCell, readSheetRow } from '@/core/parts/sheets/sheet'
+import { type ToolDraft, toolFields } from '@/core/parts/sheets/toolDraft'
+import { columnsOf, type ToolSheet } from '@/core/parts/sheets/toolSheets'
+import type { ToolHeadProps } from '@/ui/tool/ToolHead'
 
-const openingsOf = (mm: readonly number[] = [], marks: readonly string[] = []): readonly Opening[] =>
-  mm.map((one, i) => ({ mm: one, mark: marks[i] ?? one.toFixed(1) }))
+const text = (value: unknown) => (typeof value === 'string' ? value : undefined)
 
-/** What is drawn of a tool while it is entered: as far as it can be read, set as a row of its card says. */
-export const headOf = (tool: Tool | undefined, draft: ToolDraft, row: number): ToolHeadProps => ({
-  of: draft.class,
-  selector: tool?.selector,
-  dies: (tool?.dies ?? []).map(({ id, conductorFormMm, spacingMm }) => ({ id, formMm: conductorFormMm, spacingMm })),
-  openings: tool?.nestsMm ? openingsOf(tool.nestsMm, tool.nestMarks) : openingsOf(tool?.notchesMm, tool?.notchMarks),
-  row: draft.sheets.card[row] ?? {},
-})
+/**
+ * What is drawn of a tool while it is entered: as far as each field and row can be read, whatever is still wrong elsewhere, and set
+ * as a row of its card says.
+ */
+export function headOf(draft: ToolDraft, row: number): ToolHeadProps {
+  const rows = (sheet: ToolSheet) =>
+    draft.sheets[sheet].map((said) => readSheetRow(columnsOf(sheet, draft.class), said).values)
+  const [min, max] = (['selectorMin', 'selectorMax'] as const).map(
+    (id) => readSheetCell(draft.cells[id] ?? '', toolFields[id]).value,
+  )
+  const open = rows(draft.class === 'stripper' ? 'notches' : 'nests').filter(({ mm }) => typeof mm === 'number')
+  return {
+    of: draft.class,
+    selector: typeof min === 'number' && typeof max === 'number' && min <= max ? { min, max } : undefined,
+    dies: rows('dies').flatMap(({ id, conductorFormMm, spacingMm }) =>
+      typeof id === 'string' && typeof conductorFormMm === 'number' && typeof spacingMm === 'number'
+        ? [{ id, formMm: conductorFormMm, spacingMm }]
+        : [],
+    ),
+    openings: openingsOf(
+      open.map(({ mm }) => Number(mm)),
+      open.map(({ mark }) => text(mark)),
+    ),
+    row: draft.sheets.card[row] ?? {},
+  }
+}

@@ -9,7 +9,7 @@ import { type BenchSays, currencySaid, unitsFirst } from '@/words/benchUnits'
 import { lengthSaid } from '@/words/figures'
 import { unitsWords as words } from '@/words/screens/rules/unitsSetting'
 import { saveSays } from './actions'
-import styles from './UnitsSetting.module.css'
+import styles from './BenchSetting.module.css'
 
 const SAMPLE_STRIP_MM = 4.4
 const currencies = Intl.supportedValuesOf('currency')
@@ -29,7 +29,7 @@ export function UnitsSetting() {
       <div className={paneCss.panelHead}>
         <b>{words.title}</b>
       </div>
-      <div className={styles.body}>
+      <div className={clsx(styles.body, styles.two)}>
         <Segments
           label={words.label}
           value={unitsFirst()}

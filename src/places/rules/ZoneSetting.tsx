@@ -10,7 +10,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { zoneWords } from '@/words/screens/rules/zoneSetting'
 import { saveZone } from './actions'
-import styles from './ZoneSetting.module.css'
+import styles from './BenchSetting.module.css'
 
 const zones = Intl.supportedValuesOf('timeZone')
 

@@ -9,9 +9,9 @@ import { bench } from '@/data/bench'
 import { done, refused, withRoom } from '@/data/outcome'
 import { plainIssues } from '@/words/plainIssues'
 import { importCatalogue } from '@/data/repositories/catalogue'
-import { isCurrency, writeSays } from '@/data/repositories/units'
+import { isCurrency, writeSays } from '@/data/repositories/says'
 import { writeZone } from '@/data/repositories/zone'
-import { type BenchSays, isBenchUnits } from '@/words/benchUnits'
+import { type BenchSays, isBenchUnits, sayIn } from '@/words/benchUnits'
 import { unitsWords } from '@/words/screens/rules/unitsSetting'
 import { catalogueFaultWords } from '@/words/catalogue'
 import { zoneWords } from '@/words/screens/rules/zoneSetting'
@@ -49,7 +49,9 @@ export async function saveSays({ units, currency }: BenchSays): Promise<Outcome>
   if (!isBenchUnits(units)) return refused(unitsWords.unwritten)
   if (currency !== undefined && !isCurrency(currency)) return refused(unitsWords.unknown(currency))
   return withRoom(async () => {
-    await writeSays((await bench()).db, { units, currency })
+    const { db } = await bench()
+    await writeSays(db, { units, currency })
+    sayIn({ units, currency })
     return done(undefined)
   })
 }

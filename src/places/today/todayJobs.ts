@@ -54,14 +54,21 @@ export interface Today {
 /** Frames that fall due within these days are named. */
 const SOON_DAYS = 30
 
-export async function today(now: Date, clock: BenchClock, people: number, worked: readonly ToolWork[]): Promise<Today> {
+/** @param readWork what each tool has closed since it was verified: asked only where a tool is due by its count */
+export async function today(
+  now: Date,
+  clock: BenchClock,
+  people: number,
+  readWork: () => Promise<readonly ToolWork[]>,
+): Promise<Today> {
   const { db, jobs, catalogue: cache } = await bench()
   const heads = await listJobs(db)
   const loaded = await Promise.all(heads.map(async (head) => ({ head, record: await loadRecord(db, jobs, head.id) })))
   const catalogue = await loadCatalogue(db, cache)
   const date = clock.dayOf(now)
   const soon = daysAfter(date, SOON_DAYS)
-  const made = new Map(worked.map((one) => [one.tool, one.since]))
+  const isCounted = [...catalogue.tools.values()].some((tool) => tool.dueEveryStrokes !== undefined)
+  const made = new Map((isCounted ? await readWork() : []).map((one) => [one.tool, one.since]))
   return {
     ...(heads.length === 0 && { first: missingForFirstJob({ people, jobs: 0, catalogue, today: date }) }),
     ...(!process.env.DATABASE_URL && { keptAt: dataFolder() }),

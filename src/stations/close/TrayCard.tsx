@@ -13,9 +13,9 @@ import { bringLine } from '@/words/bring'
 import { plural } from '@/words/figures'
 import { unitAndId } from '@/core/record/plan/keys'
 
-type HandTool = Extract<BringItem, { readonly kind: 'release' | 'lock-tool' | 'gauge' | 'stripper' }>
-const handKinds: readonly BringItem['kind'][] = ['release', 'lock-tool', 'gauge', 'stripper']
-const isHandTool = (item: BringItem): item is HandTool => handKinds.includes(item.kind)
+const handKinds = ['release', 'lock-tool', 'gauge', 'stripper'] as const
+type HandTool = Extract<BringItem, { readonly kind: (typeof handKinds)[number] }>
+const isHandTool = (item: BringItem): item is HandTool => handKinds.some((kind) => kind === item.kind)
 /** The line under which they are ticked. */
 const HAND_TOOLS = 'hand tools'
 

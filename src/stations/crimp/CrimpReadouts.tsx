@@ -9,7 +9,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, type ReadoutProps, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { areaSaid, figure, lengthSaid, stripRange } from '@/words/figures'
+import { areaSaid, lengthSaid, stripSaid } from '@/words/figures'
 import { setupFieldWords } from '@/words/crimp'
 import { spokenCrimp } from '@/words/spoken'
 import { termName } from '@/words/steps'
@@ -31,7 +31,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({
   const adjusted = state.adjustments.get(setupId(setup))
   const also = (field: SetupField): string => {
     if (field === 'notchMm' && item.set.notchMark !== undefined) return words.opens(setup.notchMm ?? 0)
-    if (field === 'notchMm') return type ? `bundle ${figure(bundleDiameterMm(type.strands, type.strandMm), 2)}` : ''
+    if (field === 'notchMm') return type ? words.bundle(bundleDiameterMm(type.strands, type.strandMm)) : ''
     if (field === 'positioner') return 'latched'
     if (field === 'wireStopMm')
       return adjusted?.wireStopMm === undefined ? words.toStop : words.cardSays(setup.wireStopMm ?? 0)
@@ -62,7 +62,7 @@ export const CrimpReadouts = memo(function CrimpReadouts({
         }
         wide
       />
-      <Readout label={words.strip} {...lengthSaid(strip.nominalMm, 1)} also={stripRange(strip)} />
+      <Readout label={words.strip} {...lengthSaid(strip.nominalMm, 1)} also={stripSaid(strip).value} />
       {!settings && (
         <Readout
           label={words.wire}

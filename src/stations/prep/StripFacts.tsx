@@ -5,7 +5,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { sideWords } from '@/ui/job/WireChips'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { lengthSaid, stripRange } from '@/words/figures'
+import { lengthSaid, stripSaid } from '@/words/figures'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import { termName } from '@/words/steps'
 
@@ -36,7 +36,7 @@ export function StripFacts({
     <Readouts>
       <Readout label={words.now} value={termName(key, state.plan.quantity)} also={where} wide />
       <Readout label={words.cut(isCut)} {...lengthSaid(cutMm, 0)} also={type?.name ?? wire.type} wide />
-      <Readout label={words.strip} {...lengthSaid(set.strip.nominalMm, 1)} also={stripRange(set.strip)} />
+      <Readout label={words.strip} {...lengthSaid(set.strip.nominalMm, 1)} also={stripSaid(set.strip).value} />
       <Readout
         label={words.notch}
         {...(printed === undefined && notchMm !== undefined ? lengthSaid(notchMm, 1) : { value: printed ?? '–' })}

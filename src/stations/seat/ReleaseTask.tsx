@@ -142,7 +142,6 @@ export function ReleaseTask({
             {words.itsPlaceIsNot} <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
           </p>
         )}
-        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={sayWhatCameOut} cameOut />}
         <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
         <CheckList
           lines={lines}
@@ -151,6 +150,8 @@ export function ReleaseTask({
           busy={busy}
           onMain={() => takeOut(cutsOff)}
         />
+        {/* below the steps: what to do next is never pushed off the screen by it */}
+        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={sayWhatCameOut} cameOut />}
         {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
         {!cutsOff && (
           <Button disabled={busy} onClick={() => takeOut(true)}>

@@ -1,15 +1,10 @@
 import clsx from 'clsx'
 import type { ReactNode } from 'react'
+import type { Opening } from '@/core/parts/catalogue/openings'
 import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 import { toolHeadWords as words } from '@/words/screens/crib/toolHead'
 import styles from './ToolHead.module.css'
 import { ToolMark } from './ToolMark'
-
-/** An opening of a nest tool, of pliers or of a stripper, and what is printed beside it. */
-export interface Opening {
-  readonly mark: string
-  readonly mm: number
-}
 
 /** What is drawn of a tool: its marks as they are printed, and the row of its card that is in hand. */
 export interface ToolHeadProps {

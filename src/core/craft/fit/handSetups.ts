@@ -1,6 +1,7 @@
 import { sortedBy } from '../../base/collections'
 import type { Catalogue } from '../../parts/catalogue/catalogue'
 import { constructionOf } from '../../parts/catalogue/constructions'
+import { type Opening, openingsOf } from '../../parts/catalogue/openings'
 import type { ToolClass } from '../../parts/catalogue/toolClasses'
 import { type Contact, type Tool, isInCrib } from '../../parts/catalogue/types'
 import type { FitConditions, FitNote } from './fitTypes'
@@ -26,15 +27,10 @@ const byHand: Readonly<
   'plain-pliers': { nests: 'none', note: (tool) => ({ kind: 'by-pliers', tool }) },
 }
 
-interface Nest {
-  readonly mm: number
-  readonly mark: string
-}
-
 interface HandTool {
   readonly tool: Tool
   /** by ascending width, each by what is printed beside it; undefined: it has none that count */
-  readonly nests: readonly Nest[] | undefined
+  readonly nests: readonly Opening[] | undefined
 }
 
 /**
@@ -93,14 +89,8 @@ function handToolsOf(catalogue: Catalogue): readonly HandTool[] {
     const kind = byHand[tool.class]
     const nests = kind?.nests === 'none' ? undefined : tool.nestsMm
     if (!kind || (kind.nests === 'needed' && !nests)) return []
-    return [{ tool, nests: nests && nestsOf(tool, nests) }]
+    return [{ tool, nests: nests && sortedBy(openingsOf(nests, tool.nestMarks), ({ mm }) => mm) }]
   })
   handToolsByCatalogue.set(catalogue, tools)
   return tools
 }
-
-const nestsOf = (tool: Tool, widthsMm: readonly number[]): readonly Nest[] =>
-  sortedBy(
-    widthsMm.map((mm, i) => ({ mm, mark: tool.nestMarks?.[i] ?? mm.toFixed(1) })),
-    ({ mm }) => mm,
-  )

@@ -1,5 +1,5 @@
 import { parseQuantity } from '../../base/units/parseQuantity'
-import { isBlankRow, type SheetColumn, type SheetProblem, type SheetRow } from './sheet'
+import type { SheetColumn, SheetProblem, SheetRow } from './sheet'
 
 /** A figure alone, with nothing that says in what. */
 const BARE = /^[\d.,]+$/
@@ -25,7 +25,7 @@ export function bareAmongUnits(columns: readonly SheetColumn[], rows: readonly S
   return columns.flatMap(({ id, cell }) => {
     if (cell.kind !== 'figure') return []
     const { dimension } = cell
-    const said = rows.map((row) => (isBlankRow(row) ? '' : (row[id] ?? '').trim()))
+    const said = rows.map((row) => (row[id] ?? '').trim())
     const withUnit = said.flatMap((text) => {
       const unit = UNIT.exec(text)?.[1]
       const read = unit === undefined || BASE.test(unit) ? undefined : parseQuantity(text, dimension)

@@ -1,3 +1,4 @@
+import { openingsOf } from '../catalogue/openings'
 import type { Tool } from '../catalogue/types'
 
 /** The columns of a card that name a part of its tool. */
@@ -12,7 +13,7 @@ export const partsOfTool = ({
 }: Pick<Tool, 'dies' | 'positioners' | 'nestsMm' | 'nestMarks'>): Readonly<Record<ToolPart, readonly string[]>> => ({
   die: dies.map(({ id }) => id),
   positioner: positioners,
-  nest: nestsMm?.map((mm, i) => nestMarks[i] ?? mm.toFixed(1)) ?? nestMarks,
+  nest: nestsMm ? openingsOf(nestsMm, nestMarks).map(({ mark }) => mark) : nestMarks,
 })
 
 /** Is a name that a card gives none of the parts that are listed? */

@@ -1,7 +1,7 @@
 import type { Range } from '@/core/base/range'
 import type { StripVerdict } from '@/core/craft/strip/stripWindow'
 import { stripLimitWords } from '@/words/crimp'
-import { figure, mm, stripWindow } from '@/words/figures'
+import { lengthSaid, mm, stripWindow } from '@/words/figures'
 
 /** What Prep says at one termination. */
 export const prepWords = {
@@ -17,7 +17,7 @@ export const prepWords = {
   strip: 'Strip',
   notch: 'Notch',
   opens: (opensMm: number) => mm(opensMm),
-  bundle: (diameterMm: number) => `bundle ${figure(diameterMm, 2)}`,
+  bundle: (diameterMm: number) => `bundle ${lengthSaid(diameterMm, 2, 3).value}`,
   tryKey: 'What do you see? Try it in the contact',
   shorter: 'Stripper’s stop 0.1 mm shorter',
   longer: 'Stripper’s stop 0.1 mm longer',

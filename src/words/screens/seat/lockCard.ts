@@ -1,4 +1,5 @@
 import { newtons } from '@/words/figures'
+
 /** What `LockCard` says. */
 export const lockCardWords = {
   allContactsLevelSeen: 'All contacts level, seen from the front',

@@ -1,4 +1,4 @@
-import { inArray } from 'drizzle-orm'
+import { inArray, sql } from 'drizzle-orm'
 import { type BenchSays, isBenchUnits } from '@/words/benchUnits'
 import type { Database } from '../database'
 import { meta } from '../schema'
@@ -20,11 +20,13 @@ export async function readSays(db: Database): Promise<BenchSays> {
 /** @throws RangeError for a currency that there is not */
 export async function writeSays(db: Database, { units, currency }: BenchSays): Promise<void> {
   if (currency !== undefined && !isCurrency(currency)) throw new RangeError(`${currency} is no currency`)
-  for (const [key, value] of [
-    [UNITS, units],
-    [CURRENCY, currency ?? ''],
-  ] as const)
-    await db.insert(meta).values({ key, value }).onConflictDoUpdate({ target: meta.key, set: { value } })
+  await db
+    .insert(meta)
+    .values([
+      { key: UNITS, value: units },
+      { key: CURRENCY, value: currency ?? '' },
+    ])
+    .onConflictDoUpdate({ target: meta.key, set: { value: sql`excluded.value` } })
 }
 
 const currencies: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'))

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm'
 import { expect, test } from 'vitest'
 import { openTestDatabase } from '../database.testing'
 import { meta } from '../schema'
-import { readSays, writeSays } from './units'
+import { readSays, writeSays } from './says'
 
 test('a bench is metric and without a currency until it says otherwise; nothing that there is not is taken for it', async () => {
   const { db, close } = await openTestDatabase()

@@ -1,5 +1,4 @@
 import { benchClock } from '@/data/benchClock'
-import { readToolWork } from '@/places/ledger/readLedger'
 import { operators } from '@/places/today/operators'
 import { today } from '@/places/today/todayJobs'
 import { TodayPlace } from '@/places/today/TodayPlace'
@@ -8,5 +7,5 @@ export default async function TodayPage() {
   const now = new Date()
   const clock = await benchClock()
   const people = await operators()
-  return <TodayPlace today={await today(now, clock, people.length, readToolWork)} weekday={clock.weekday(now)} />
+  return <TodayPlace today={await today(now, clock, people.length)} weekday={clock.weekday(now)} />
 }

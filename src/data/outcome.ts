@@ -9,7 +9,8 @@ import { DISK_FULL } from '@/words/unanswered'
 import { bench } from './bench'
 import { isDiskFull } from './daybook/diskRoom'
 import { benchClock } from './benchClock'
-import { appendEntries } from '@/data/repositories/appendEntries'
+import { appendEntries } from './repositories/appendEntries'
+import { madeWithMounted } from './repositories/ledgerBook'
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value })
 export const refused = (message: string): { readonly ok: false; readonly message: string } => ({ ok: false, message })
@@ -38,7 +39,8 @@ async function append(
   by: string,
   entries: readonly NewEntry[],
 ): Promise<Outcome<readonly KeptEntry[]>> {
-  const { db, jobs } = await bench()
+  const here = await bench()
+  const { db, jobs } = here
   const bad = badText(entries)
   if (bad) return refused(badTextSentence(bad))
   const unknown = await unknownAuthor(db, [by])
@@ -50,6 +52,7 @@ async function append(
     by,
     now: new Date(),
     dayOf: (await benchClock()).dayOf,
+    made: await madeWithMounted(here, entries),
   })
   if (appended.ok) return done(appended.value)
   switch (appended.fault.kind) {

@@ -1,3 +1,5 @@
+import type { Dimension } from '@/core/base/units/units'
+
 /** What a bench says first: millimetres, mm² and newtons, or gauges, inches and pounds-force. */
 export const benchUnits = ['metric', 'gauge'] as const
 export type BenchUnits = (typeof benchUnits)[number]
@@ -22,6 +24,18 @@ const shared = globalThis as typeof globalThis & { urnBenchSays?: BenchSays }
 export function sayIn(now: BenchSays): void {
   shared.urnBenchSays = now
 }
+
+/** What a figure is in that somebody types at this bench without a unit; undefined: in the base unit. */
+export const bareUnit = (dimension: Dimension): string | undefined =>
+  unitsFirst() === 'gauge' ? gaugeUnits[dimension] : undefined
+
+/** The unit of figures that stand without one, by its name: what to ask when one cannot be. */
+export const bareUnitName = (dimension: 'length' | 'force'): string =>
+  unitsFirst() === 'gauge'
+    ? { length: 'inches', force: 'pounds-force' }[dimension]
+    : { length: 'millimetres', force: 'newtons' }[dimension]
+
+const gaugeUnits: Readonly<Partial<Record<Dimension, string>>> = { length: 'in', force: 'lbf' }
 
 export const unitsFirst = (): BenchUnits => shared.urnBenchSays?.units ?? 'metric'
 export const currencySaid = (): string | undefined => shared.urnBenchSays?.currency

@@ -3,7 +3,7 @@ import type { Waiting } from '@/core/parts/catalogue/waiting'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { ArrangementFault } from '@/core/base/face/arrangement'
 import { badTextSentence } from './badText'
-import { figure, list, mm } from './figures'
+import { list, mm } from './figures'
 
 /** Why the cavities of a housing cannot be placed or numbered as they say. */
 export function arrangementWords(fault: ArrangementFault): string {
@@ -35,7 +35,7 @@ export function catalogueFaultWords(fault: CatalogueFault): string {
     case 'cavity-twice':
       return `housing ${fault.housing}: cavity ${fault.cavity} stands twice`
     case 'cavities-overlap':
-      return `housing ${fault.housing}: cavities ${fault.cavities.join(' and ')} overlap: ${figure(fault.apartMm, 2)} mm apart, their bores need ${mm(fault.needMm)}`
+      return `housing ${fault.housing}: cavities ${fault.cavities.join(' and ')} overlap: ${mm(fault.apartMm)} apart, their bores need ${mm(fault.needMm)}`
     case 'cavity-outside':
       return `housing ${fault.housing}: cavity ${fault.cavity} lies outside its outline`
     case 'rows-contradict':

@@ -137,7 +137,7 @@ test.each<[FitReason, string, string]>([
   ],
   [
     { kind: 'insulation-support', insulationMm: 3, minMm: 1, maxMm: 2.5 },
-    'it holds 1 to 2.5 mm of insulation, this is 3 mm',
+    'it holds insulation from 1 mm to 2.5 mm, this is 3 mm',
     '0.5 mm',
   ],
   [

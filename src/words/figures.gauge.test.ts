@@ -1,7 +1,12 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { sayIn } from './benchUnits'
+import { parseQuantity } from '@/core/base/units/parseQuantity'
+import { plausible } from '@/core/base/units/plausible'
+import { bareUnit, sayIn } from './benchUnits'
 import { areaSaid, heightWindow, lengthSaid, metres, mm, mm2, mmRange, money, newtons, stripWindow } from './figures'
+import { reasonWords } from './fit'
+import { implausibleWords } from './implausible'
+import { quantityWords, understoodAs } from './quantity'
 
 beforeAll(() => sayIn({ units: 'gauge', currency: 'NOK' }))
 afterAll(() => sayIn({ units: 'metric' }))
@@ -21,6 +26,44 @@ test.each([
   ['a height’s window, inward', () => heightWindow({ minMm: 1.7, maxMm: 1.9 }), '.067 to .0748 in (1.7 to 1.9 mm)'],
 ])('%s', (_what, say, words) => {
   expect(say()).toBe(words)
+})
+
+test.each([
+  [
+    'a seal that would tear',
+    () => reasonWords({ kind: 'seal-tears', insulationMm: 2.95, maxMm: 2.75, by: 'seal' }),
+    'the seal would tear: .1161 in (2.95 mm) in a window that ends at .1083 in (2.75 mm)',
+  ],
+  [
+    'insulation that is too thick by next to nothing',
+    () => reasonWords({ kind: 'insulation-support', insulationMm: 2.5004, minMm: 1, maxMm: 2.5 }),
+    'it holds insulation from .0394 in (1 mm) to .09843 in (2.5 mm), this is .09844 in (2.5004 mm)',
+  ],
+  [
+    'a barrel that is too small',
+    () => reasonWords({ kind: 'conductor-large', areaMm2: 1.31, maxMm2: 1 }),
+    'barrel too small: 16 AWG (1.31 mm²) in one that ends at ≈ 18 AWG (1 mm²)',
+  ],
+  [
+    'a height that cannot be',
+    () => implausibleWords({ kind: 'implausible', figure: 'height', value: 45.72, min: 0.6, max: 2.7 }),
+    '1.8 in (45.72 mm) cannot be the height of this crimp (about .0472 to .0531 in (1.2 to 1.35 mm)). Is it in inches, and this piece?',
+  ],
+  [
+    'a figure without a unit',
+    () => quantityWords({ kind: 'empty' }, 'force'),
+    'A figure is wanted, like 14 lbf or 62 N.',
+  ],
+])('compared: %s', (_what, say, words) => {
+  expect(say()).toBe(words)
+})
+
+test('what is typed without a unit is in the bench’s, and is told', () => {
+  const help = { plausible: plausible.crimpHeightMm, unit: bareUnit('length') }
+  expect(parseQuantity('.072', 'length', help)).toEqual({ ok: true, value: 1.8288 })
+  expect(understoodAs('.072', 'length', help)).toBe('read as 0.072 in, that is 1.829 mm')
+  expect(parseQuantity('1.83 mm', 'length', help)).toEqual({ ok: true, value: 1.83 })
+  expect(bareUnit('resistance')).toBeUndefined()
 })
 
 test('what is printed on a wire is said as it is printed', () => {

@@ -34,7 +34,8 @@ const inWords = ({ value, unit, other }: SaidFigure): string =>
 /** An inch takes two places more than a millimetre for the same fineness. */
 const INCH_PLACES = 2
 /** Inches stand without the nought before their point, as the trade writes them. */
-const inches = (valueIn: number, places: number) => figure(valueIn, places).replace(/^(-?)0\./, '$1.')
+const withoutNought = (text: string) => text.replace(/^(-?)0\./, '$1.')
+const inches = (valueIn: number, places: number) => withoutNought(figure(valueIn, places))
 
 /** @param places of the inches; two more than of the millimetres when left out */
 export const lengthSaid = (valueMm: number, digits = 2, places = digits + INCH_PLACES): SaidFigure =>
@@ -54,8 +55,8 @@ export function areaSaid(areaMm2: number, printedAwg?: number): SaidFigure {
   return said([figure(areaMm2, 3), 'mm²'], [`${isNear ? '≈ ' : ''}${formatAwg(awg)}`, 'AWG'])
 }
 
-export const forceSaid = (forceN: number): SaidFigure =>
-  said([figure(forceN, 0), 'N'], [figure(forceN / LBF_IN_N, 1), 'lbf'])
+export const forceSaid = (forceN: number, digits = 0): SaidFigure =>
+  said([figure(forceN, digits), 'N'], [figure(forceN / LBF_IN_N, digits + 1), 'lbf'])
 
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
 export const mm = (value: number, digits = 2): string => inWords(lengthSaid(value, digits))
@@ -85,7 +86,7 @@ const isThousandths = (value: number) => Math.abs(value) * 1000 < 999.95
 
 export const amps = (value: number): string =>
   isThousandths(value) ? `${figure(value * 1000, 1)} mA` : `${figure(value, 1)} A`
-export const newtons = (value: number): string => inWords(forceSaid(value))
+export const newtons = (value: number, digits = 0): string => inWords(forceSaid(value, digits))
 export const ohms = (value: number): string =>
   isThousandths(value) ? `${figure(value * 1000, 1)} mΩ` : `${figure(value, 3)} Ω`
 /** Lengths of wire: 620 mm, 1.24 m; 24.41 in, 4.07 ft. */
@@ -153,11 +154,42 @@ export function ampsApart(one: number, other: number): readonly [string, string]
   return [`${x} ${small ? 'mA' : 'A'}`, `${y} ${small ? 'mA' : 'A'}`]
 }
 
+/** Two figures that a sentence compares, each with its unit: both as the bench says them, and as they are judged. */
+function unitsApart(one: number, other: number, metric: SaidUnit, gauge: SaidUnit): readonly [string, string] {
+  const inUnit = ({ unit, size, places }: SaidUnit) =>
+    apart(one / size, other / size, places).map((value) => `${unit === 'in' ? withoutNought(value) : value} ${unit}`)
+  const judged = inUnit(metric)
+  const first = unitsFirst() === 'metric' ? judged : inUnit(gauge)
+  const said = first.map((value, i) => (value === judged[i] ? value : `${value} (${judged[i] ?? ''})`))
+  return [said[0] ?? '', said[1] ?? '']
+}
+
+/** A unit, what it is in the metric one, and the places that are usual in it. */
+interface SaidUnit {
+  readonly unit: string
+  readonly size: number
+  readonly places: number
+}
+
 /** Two forces that a sentence compares. */
-export function newtonsApart(one: number, other: number): readonly [string, string] {
-  const isMetric = unitsFirst() === 'metric'
-  const [a, b] = isMetric ? apart(one, other, 0) : apart(one / LBF_IN_N, other / LBF_IN_N, 1)
-  return isMetric ? [`${a} N`, `${b} N`] : [`${a} lbf`, `${b} lbf`]
+export const newtonsApart = (one: number, other: number): readonly [string, string] =>
+  unitsApart(one, other, { unit: 'N', size: 1, places: 0 }, { unit: 'lbf', size: LBF_IN_N, places: 1 })
+
+/** Two lengths that a sentence compares. */
+export const lengthsApart = (one: number, other: number, digits = 2): readonly [string, string] =>
+  unitsApart(
+    one,
+    other,
+    { unit: 'mm', size: 1, places: digits },
+    { unit: 'in', size: INCH_MM, places: digits + INCH_PLACES },
+  )
+
+/** Two conductors that a sentence compares: where gauges come first, the ones nearest to them stand before what is judged. */
+export function areasApart(one: number, other: number): readonly [string, string] {
+  const [a, b] = apart(one, other, 3)
+  if (unitsFirst() === 'metric') return [`${a} mm²`, `${b} mm²`]
+  const before = (areaMm2: number, judged: string) => `${areaSaid(areaMm2).value} AWG (${judged} mm²)`
+  return [before(one, a), before(other, b)]
 }
 
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`

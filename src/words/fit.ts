@@ -1,6 +1,6 @@
 import type { Cure } from '@/core/work/kit/cures'
 import type { FitNote, FitReason, NoTool, Unchecked } from '@/core/craft/fit/fitTypes'
-import { amps, ampsApart, apart, day, figure, list, mm, mm2, range, stripWindow } from './figures'
+import { amps, ampsApart, areasApart, day, figure, lengthsApart, list, mm, mm2, mmRange, stripWindow } from './figures'
 
 /** Why a candidate is out, in one sentence. */
 export function reasonWords(reason: FitReason): string {
@@ -11,17 +11,13 @@ export function reasonWords(reason: FitReason): string {
       return `a ${reason.gender}; this half takes ${reason.needs}s`
     case 'conductor-small':
       return compared(
-        reason.areaMm2,
-        reason.minMm2,
-        3,
-        (is, least) => `barrel too large: ${is} mm² in one that starts at ${least} mm²`,
+        areasApart(reason.areaMm2, reason.minMm2),
+        (is, least) => `barrel too large: ${is} in one that starts at ${least}`,
       )
     case 'conductor-large':
       return compared(
-        reason.areaMm2,
-        reason.maxMm2,
-        3,
-        (is, most) => `barrel too small: ${is} mm² in one that ends at ${most} mm²`,
+        areasApart(reason.areaMm2, reason.maxMm2),
+        (is, most) => `barrel too small: ${is} in one that ends at ${most}`,
       )
     case 'two-wires':
       return reason.why === 'sealed' ? 'a sealed cavity takes one insulation only' : 'its sheet allows one wire only'
@@ -29,27 +25,21 @@ export function reasonWords(reason: FitReason): string {
       return supportWords(reason)
     case 'seal-leaks':
       return compared(
-        reason.insulationMm,
-        reason.minMm,
-        2,
-        (is, least) => `${is} mm is under the ${reason.by}'s ${least} mm: water would pass`,
+        lengthsApart(reason.insulationMm, reason.minMm),
+        (is, least) => `${is} is under the ${reason.by}'s ${least}: water would pass`,
       )
     case 'seal-tears':
       return compared(
-        reason.insulationMm,
-        reason.maxMm,
-        2,
-        (is, most) => `the ${reason.by} would tear: ${is} mm in a window that ends at ${most} mm`,
+        lengthsApart(reason.insulationMm, reason.maxMm),
+        (is, most) => `the ${reason.by} would tear: ${is} in a window that ends at ${most}`,
       )
     case 'bore':
       return reason.what === 'seal'
         ? `the seal is made for a bore of ${mm(reason.diameterMm)}, this cavity has ${mm(reason.boreMm)}`
         : compared(
-            reason.diameterMm,
-            reason.boreMm,
-            2,
+            lengthsApart(reason.diameterMm, reason.boreMm),
             (is, bore) =>
-              `the ${reason.what === 'contact' ? 'crimped contact' : 'insulation'} would not enter: ${is} mm in a bore of ${bore} mm`,
+              `the ${reason.what === 'contact' ? 'crimped contact' : 'insulation'} would not enter: ${is} in a bore of ${bore}`,
           )
     case 'current':
       return `carries ${ampsApart(reason.allowedA, reason.currentA)[0]} at ${reason.ambientC} °C, the load is ${ampsApart(reason.allowedA, reason.currentA)[1]}`
@@ -69,17 +59,13 @@ type Support = Extract<FitReason, { kind: 'insulation-support' }>
 /** The limit that is passed is the one that must differ from what is there. */
 function supportWords({ insulationMm, minMm, maxMm }: Support): string {
   const thin = insulationMm < minMm
-  const [is, limit] = apart(insulationMm, thin ? minMm : maxMm, 2)
-  const held = thin
-    ? `${limit} to ${figure(maxMm, 2)}`
-    : minMm === 0
-      ? `up to ${limit}`
-      : `${figure(minMm, 2)} to ${limit}`
-  return `it holds ${held} mm of insulation, this is ${is} mm`
+  const [is, limit] = lengthsApart(insulationMm, thin ? minMm : maxMm)
+  const held = thin ? `from ${limit} to ${mm(maxMm)}` : minMm === 0 ? `up to ${limit}` : `from ${mm(minMm)} to ${limit}`
+  return `it holds insulation ${held}, this is ${is}`
 }
 
-const compared = (one: number, other: number, digits: number, words: (one: string, other: string) => string): string =>
-  words(...apart(one, other, digits))
+const compared = (apart: readonly [string, string], words: (one: string, other: string) => string): string =>
+  words(...apart)
 
 function ruleWords({ rule, tool }: Extract<FitReason, { kind: 'rule' }>): string {
   switch (rule) {
@@ -135,7 +121,7 @@ export function noteWords(note: FitNote): string {
     case 'height-estimated':
       return 'the height window is estimated from the metal, no sheet gives it: it is recorded as an estimate'
     case 'card-contradicts':
-      return `the card of ${note.tool} gives this same setting another height too, ${range(note.minMm, note.maxMm)} mm, and nothing to adjust: both cannot be right. Measure the first piece, and ask for the card to be put right`
+      return `the card of ${note.tool} gives this same setting another height too, ${mmRange(note.minMm, note.maxMm)}, and nothing to adjust: both cannot be right. Measure the first piece, and ask for the card to be put right`
     case 'strip-contradicts':
       return `the card’s own strip is ${stripWindow(note.sheet)}, these house rules ask ${stripWindow(note.house)}: ${note.counts === 'sheet' ? 'the card counts' : 'the rules count'} here`
     case 'fold-back':

@@ -1,3 +1,4 @@
+import { newtons } from './figures'
 import type { RequiredPull } from '@/core/craft/fit/requiredPull'
 import type { PullTableId } from '@/core/craft/crimp/pullTables'
 
@@ -21,4 +22,4 @@ export function pullBasisWords({ basis, table }: RequiredPull): string {
 
 /** A minimum that no crimp on this wire can reach, and the way out. */
 export const outOfReachWords = (askedN: number, strandsHoldN: number): string =>
-  `The strands of this wire break at about ${strandsHoldN} N (an estimate): ${askedN} N is out of reach for any crimp on it. Take the contact’s own sheet, another table in the house rules, or a thicker wire.`
+  `The strands of this wire break at about ${newtons(strandsHoldN)} (an estimate): ${newtons(askedN)} is out of reach for any crimp on it. Take the contact’s own sheet, another table in the house rules, or a thicker wire.`

@@ -1,16 +1,18 @@
 import { dimensions, type Dimension } from '@/core/base/units/units'
 import { type Quantity, type QuantityFault, type ReadingHelp, readQuantity } from '@/core/base/units/parseQuantity'
 import { formatAwg } from '@/core/base/wire/awg'
+import { unitsFirst } from './benchUnits'
 import { figure } from './figures'
 
-const examples: Readonly<Record<Dimension, string>> = {
-  length: '1200 mm, 1.2 m or 47 in',
-  force: '62 N or 14 lbf',
+const examples = (): Readonly<Record<Dimension, string>> => ({
+  ...(unitsFirst() === 'gauge'
+    ? { length: '47 in, 1200 mm or 1.2 m', force: '14 lbf or 62 N' }
+    : { length: '1200 mm, 1.2 m or 47 in', force: '62 N or 14 lbf' }),
   resistance: '0.21 Ω or 35 mΩ',
   current: '4.5 A or 20 mA',
   area: '0.5 mm2 or 20 awg',
   temperature: '20 °C or 68 °F',
-}
+})
 
 /** Four figures that count, or all of a whole number. */
 const short = (value: number): string =>
@@ -22,11 +24,11 @@ const inBase = (value: number, dimension: Dimension) => `${short(value)} ${dimen
 export function quantityWords(fault: QuantityFault, dimension: Dimension): string {
   switch (fault.kind) {
     case 'empty':
-      return `A figure is wanted, like ${examples[dimension]}.`
+      return `A figure is wanted, like ${examples()[dimension]}.`
     case 'not-a-number':
-      return `“${fault.text}” is no figure. Like ${examples[dimension]}.`
+      return `“${fault.text}” is no figure. Like ${examples()[dimension]}.`
     case 'unknown-unit':
-      return `“${fault.unit}” is no unit of ${dimension}. Like ${examples[dimension]}.`
+      return `“${fault.unit}” is no unit of ${dimension}. Like ${examples()[dimension]}.`
     case 'not-positive':
       return `${figure(fault.value, 3)} is not above 0.`
     case 'ambiguous': {

@@ -88,8 +88,8 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
     `${plural(refusal.ahead, 'piece')} of this setup ${refusal.ahead === 1 ? 'is' : 'are'} stripped and its first piece is not released. Release the setup at Crimp, then strip the rest.`,
   'wrong-setup': () => 'This termination needs another setup.',
   'setup-not-in-hand': () => 'Its setup is not on the bench: mount it first.',
-  'tool-overdue': (refusal) =>
-    `${refusal.tool} was due for verification on ${day(refusal.dueOn)}. Verify it first, or choose another frame in Kit.`,
+  'tool-overdue': ({ tool, dueOn, strokes }) =>
+    `${tool} was due for verification ${strokes ? `after ${plural(strokes.every, 'contact')} and has closed ${String(strokes.made)}` : `on ${day(dueOn)}`}. Verify it first, or choose another frame in Kit.`,
   'looks-missing': (refusal) =>
     `Not looked at yet: ${list(refusal.missing.map((look) => lookWords[look].line.toLowerCase()))}.`,
   'look-failed': (refusal) => `“${lookWords[refusal.look].line}” was not seen: report the fault instead.`,

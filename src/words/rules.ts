@@ -2,7 +2,7 @@ import { pullTableName } from './pullTables'
 import { toolClassWords } from './tools'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
 import type { RuleGroup, RuleId, RuleLine } from '@/core/parts/rules/ruleLines'
-import { figure, plural, range } from './figures'
+import { figure, mm, mmRange, plural } from './figures'
 
 export const ruleGroupWords: Readonly<Record<RuleGroup, string>> = {
   strip: 'Prep and strip',
@@ -171,7 +171,7 @@ export function ruleValue({ id, shape }: RuleLine, rules: HouseRules): string {
     case 'choice':
       return choiceWord(value as string)
     case 'range':
-      return `${range(rules.brush.minMm, rules.brush.maxMm)} mm`
+      return mmRange(rules.brush.minMm, rules.brush.maxMm)
     case 'gap':
       return gapWords(rules)
     case 'tool-classes':
@@ -193,11 +193,11 @@ export function ruleValue({ id, shape }: RuleLine, rules: HouseRules): string {
 function gapWords({ gap }: HouseRules): string {
   switch (gap.school) {
     case 'band':
-      return `${range(gap.band.minMm, gap.band.maxMm)} mm`
+      return mmRange(gap.band.minMm, gap.band.maxMm)
     case 'half-insulation':
-      return `${figure(gap.minMm, 2)} mm to half the insulation`
+      return `${mm(gap.minMm)} to half the insulation`
     case 'touching':
-      return `none to ${figure(gap.maxMm, 2)} mm`
+      return `none to ${mm(gap.maxMm)}`
   }
 }
 

@@ -6,6 +6,7 @@ import { refusalAnswer } from '../refusalAnswer'
 import { unknownAuthor } from '@/data/repositories/authors'
 import { authorUnknownWords, holdsWords, recordFaultWords, recordRemedy } from '@/words/records'
 import { refusalWords } from '@/words/refusals'
+import { madeWithMounted } from '@/data/repositories/ledgerBook'
 import { appendEntries } from '@/data/repositories/appendEntries'
 
 export const appendEndpoint = endpoint({
@@ -33,6 +34,7 @@ export const appendEndpoint = endpoint({
       by,
       now,
       dayOf: (await clockIn(bench.db)).dayOf,
+      made: await madeWithMounted(bench, entries),
     })
     if (appended.ok) return created({ entries: appended.value })
     const { fault } = appended

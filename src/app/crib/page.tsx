@@ -6,7 +6,7 @@ import { bench } from '@/data/bench'
 import { loadCatalogue, readCardsOf } from '@/data/repositories/catalogue'
 import { CribPlace, type CribShown } from '@/places/crib/CribPlace'
 import { cribTools, gapModels, reachModel, verifyModel } from '@/places/crib/readCrib'
-import { readToolWork } from '@/places/ledger/readLedger'
+import { readToolWork } from '@/data/repositories/ledgerBook'
 
 export const metadata: Metadata = { title: words.crib }
 
@@ -16,8 +16,9 @@ export default async function CribPage({
   readonly searchParams: Promise<{ readonly show?: string; readonly tool?: string; readonly contact?: string }>
 }) {
   const { show, tool: asked, contact } = await searchParams
-  const { db, catalogue: cache } = await bench()
-  const [shelf, worked] = await Promise.all([loadCatalogue(db, cache), readToolWork()])
+  const here = await bench()
+  const { db, catalogue: cache } = here
+  const [shelf, worked] = await Promise.all([loadCatalogue(db, cache), readToolWork(here)])
   const today = (await benchClock()).dayOf(new Date())
   const tool = asked === undefined ? undefined : shelf.tools.get(asked)
   if (asked !== undefined && !tool) notFound()

@@ -40,6 +40,8 @@ export interface Append {
   readonly now: Date
   /** the day at the bench of a time */
   readonly dayOf?: Moment['dayOf']
+  /** contacts that the tools which are mounted have closed since they were verified */
+  readonly made?: Moment['made']
 }
 
 /** Writes down in a job what other jobs found in the tools that it used. */
@@ -124,7 +126,7 @@ async function writeEntries(
     const refusal =
       entry.kind === 'photo-taken' && !photos.has(entry.photo)
         ? ({ kind: 'unknown', what: 'photo', id: entry.photo } as const)
-        : refusalOf(folded, entry, { at: entry.at, by, dayOf: append.dayOf })
+        : refusalOf(folded, entry, { at: entry.at, by, dayOf: append.dayOf, made: append.made })
     if (refusal) return fail({ kind: 'refused', entry: wanted.id, refusal })
     const prev = kept.at(-1)?.hash ?? cached.hash
     const record = { ...entry, prev, hash: entryHash(entry, prev) }

@@ -1,5 +1,5 @@
-import type { Provenance } from '@/core/record/journal/recordFault'
 import type { LedgerWindow, Made, ScrapCause, ToolWork, Yield } from '@/core/views/ledger/ledgerTypes'
+import type { RecordLine } from '@/data/repositories/ledgerBook'
 import type { SeriesChart } from '@/core/views/ledger/seriesChart'
 
 export interface SeriesLine {
@@ -21,15 +21,6 @@ export interface SeriesView {
   readonly heights: SeriesChart | undefined
   readonly pulls: SeriesChart | undefined
   readonly lowPulls: number
-}
-
-/** A job's record, as the Ledger lists it. */
-export interface RecordLine {
-  readonly id: string
-  readonly title: string
-  readonly entries: number
-  readonly signed: boolean
-  readonly provenance: Provenance
 }
 
 export interface LedgerModel {

@@ -1,67 +1,29 @@
-import type { Catalogue } from '@/core/parts/catalogue/catalogue'
-import { ledger } from '@/core/views/ledger/ledger'
-import type { Ledger, LedgerPoint, LedgerSeries, ToolWork } from '@/core/views/ledger/ledgerTypes'
+import type { LedgerPoint, LedgerSeries } from '@/core/views/ledger/ledgerTypes'
 import { seriesChart, type SeriesChart } from '@/core/views/ledger/seriesChart'
 import { bench } from '@/data/bench'
-import { loadCatalogue } from '@/data/repositories/catalogue'
-import { listJobs, loadRecord } from '@/data/repositories/jobs'
-import { ledgerJob, readLedgerLines } from '@/data/repositories/ledger'
+import { type LedgerBook, readLedgerBook } from '@/data/repositories/ledgerBook'
 import { TREND_POINTS } from '@/core/base/stats/signals'
-import { isClosed } from '@/core/record/state/state'
-import type { LedgerModel, RecordLine, SeriesView } from './ledgerModel'
+import type { LedgerModel, SeriesView } from './ledgerModel'
 
-/** What was counted, with the chart of each series' heights: made once for each state of the journals and the crib. */
-interface Book {
-  readonly key: string
-  readonly shelf: Catalogue
-  readonly book: Ledger
+/** The Ledger's book, with the chart of each series' heights: made once for each book. */
+interface ChartedBook extends LedgerBook {
   readonly charts: ReadonlyMap<string, SeriesChart>
-  readonly titles: ReadonlyMap<string, string>
-  readonly records: readonly RecordLine[]
 }
 
-// Next gives pages their own copy of a module: what was counted stands on globalThis, once.
-const shared = globalThis as typeof globalThis & { urnBenchLedger?: Book }
+const charted = new WeakMap<LedgerBook, ChartedBook>()
 
-/**
- * The Ledger as it stands, counted again only when a journal has grown or the crib has changed. A record that is not whole counts
- * nowhere, nor does a copy of one unless it is asked for.
- */
-async function readBook(copies = false): Promise<Book> {
-  const { db, jobs, catalogue } = await bench()
-  const [heads, shelf] = await Promise.all([listJobs(db), loadCatalogue(db, catalogue)])
-  const key = `${copies ? 'copies ' : ''}${jobs.surprises} ${heads.map((head) => `${head.id} ${String(head.lastSeq)} ${head.lastHash}`).join()}`
-  const known = shared.urnBenchLedger
-  if (known?.key === key && known.shelf === shelf) return known
-  const lines = await readLedgerLines(db)
-  const loaded = await Promise.all(heads.map(async ({ id }) => ({ id, record: await loadRecord(db, jobs, id) })))
-  const records = loaded.flatMap(({ id, record }): RecordLine[] => {
-    if (!record) return []
-    const { state } = record.folded
-    return [
-      {
-        id,
-        title: state.plan.title,
-        entries: state.seq,
-        signed: isClosed(state),
-        provenance: record.provenance,
-      },
-    ]
-  })
-  const found = loaded.flatMap(({ id, record }) => {
-    if (!record || record.provenance.fault || (!copies && record.provenance.copyOf !== undefined)) return []
-    const said = lines.get(id)
-    return said ? [ledgerJob(id, record.folded.state, said)] : []
-  })
-  const book = ledger(found, (tool) => shelf.tools.get(tool)?.verification?.doneOn)
+async function readBook(copies: boolean): Promise<ChartedBook> {
+  const read = await readLedgerBook(await bench(), copies)
+  const known = charted.get(read)
+  if (known) return known
   const charts = new Map(
-    book.series
+    read.book.series
       .filter((series) => series.heights.length > 0)
       .map((series) => [series.id, seriesChart(series.heights, heightLimits(series), TREND_POINTS)]),
   )
-  const titles = new Map(found.map((job) => [job.id, job.title]))
-  shared.urnBenchLedger = { key, shelf, book, charts, titles, records }
-  return shared.urnBenchLedger
+  const made = { ...read, charts }
+  charted.set(read, made)
+  return made
 }
 
 const heightLimits = ({ height }: LedgerSeries) => ({
@@ -69,9 +31,6 @@ const heightLimits = ({ height }: LedgerSeries) => ({
   upper: height?.maxMm,
   estimate: height?.estimate,
 })
-
-/** What each tool has closed since it was verified. */
-export const readToolWork = async (): Promise<readonly ToolWork[]> => (await readBook()).book.tools
 
 export interface LedgerQuestion {
   /** the series that is shown; the one with most readings when left out */

@@ -1,3 +1,4 @@
+import { bareUnit } from '@/words/benchUnits'
 import { plausible } from '@/core/base/units/plausible'
 import { understoodAs } from '@/words/quantity'
 import type { UseFormReturnType } from '@mantine/form'
@@ -76,7 +77,10 @@ export function JobForm({
             label={texts.wireToSpareAt}
             inputMode="decimal"
             placeholder={texts.spareLike}
-            description={understoodAs(form.values.slack, 'length', { plausible: plausible.wireLengthMm })}
+            description={understoodAs(form.values.slack, 'length', {
+              plausible: plausible.wireLengthMm,
+              unit: bareUnit('length'),
+            })}
             {...form.getInputProps('slack')}
           />
           <p className={clsx(textCss.small, textCss.dim)}>{texts.pinoutAsItIs(kind === 're-pin')}</p>

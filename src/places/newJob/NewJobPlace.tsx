@@ -5,6 +5,7 @@ import { useForm } from '@mantine/form'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { FileDrop } from '@/ui/file/FileDrop'
 import { useTextFile } from '@/ui/file/useTextFile'
@@ -32,8 +33,8 @@ import { useHeadings } from './useHeadings'
 import { usePreview } from './usePreview'
 import styles from './NewJobPlace.module.css'
 
-const slackOf = (text: string) =>
-  text.trim() === '' ? undefined : parseQuantity(text, 'length', { plausible: plausible.wireLengthMm })
+const wireHelp = () => ({ plausible: plausible.wireLengthMm, unit: bareUnit('length') })
+const slackOf = (text: string) => (text.trim() === '' ? undefined : parseQuantity(text, 'length', wireHelp()))
 
 /** A length or nothing; nobody asks for it where all wires are cut new. */
 function slackFault(text: string, { kind }: NewJobDraft): string | undefined {

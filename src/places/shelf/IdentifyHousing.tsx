@@ -9,6 +9,7 @@ import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { NativeSelect, Table, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { mm } from '@/words/figures'
 import { housingClueWords } from '@/words/families'
@@ -28,7 +29,10 @@ export function IdentifyHousing() {
   const [shape, setShape] = useState('')
   const [found, setFound] = useState<readonly IdentifiedHousing[]>()
   const counts = ways.trim() === '' ? undefined : readCounts(ways)
-  const read = pitch.trim() === '' ? undefined : parseQuantity(pitch, 'length', { plausible: plausible.partMm })
+  const read =
+    pitch.trim() === ''
+      ? undefined
+      : parseQuantity(pitch, 'length', { plausible: plausible.partMm, unit: bareUnit('length') })
   const asked =
     counts &&
     JSON.stringify({

@@ -6,6 +6,8 @@ import { Choice } from '@/ui/choice/Choice'
 import { useEffect, useState } from 'react'
 import { bandColours } from '@/core/parts/identify/bands'
 import { type CalliperFigure, calliperFigures } from '@/core/parts/identify/identify'
+import { bareUnit } from '@/words/benchUnits'
+import { understoodAs } from '@/words/quantity'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { wireColours } from '@/core/base/wire/colour'
 import { type Identified, identifyContact } from './actions'
@@ -26,12 +28,9 @@ export function IdentifyPane() {
   const [bands, setBands] = useState<readonly number[]>([])
   const [text, setText] = useState<Readonly<Record<CalliperFigure, string>>>(none)
   const [found, setFound] = useState<Identified>()
+  const calliperHelp = { plausible: plausible.partMm, unit: bareUnit('length') }
   const readings = calliperFigures.map(
-    (id) =>
-      [
-        id,
-        text[id].trim() === '' ? undefined : parseQuantity(text[id], 'length', { plausible: plausible.partMm }),
-      ] as const,
+    (id) => [id, text[id].trim() === '' ? undefined : parseQuantity(text[id], 'length', calliperHelp)] as const,
   )
   const asked = JSON.stringify({
     bands: bands.map((digit) => bandColours[digit]?.name ?? ''),
@@ -93,6 +92,7 @@ export function IdentifyPane() {
                 key={id}
                 label={figureWords[id]}
                 value={text[id]}
+                description={understoodAs(text[id], 'length', calliperHelp)}
                 inputMode="decimal"
                 onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
                 error={read && !read.ok}

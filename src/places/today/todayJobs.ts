@@ -1,4 +1,3 @@
-import type { ToolWork } from '@/core/views/ledger/ledgerTypes'
 import { overdueWords } from '@/words/tools'
 import { todayJobsWords as texts } from '@/words/screens/today/todayJobs'
 import { planIndex } from '@/core/record/plan/plan'
@@ -8,6 +7,7 @@ import { nextStep } from '@/core/views/steps'
 import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordFaultWords } from '@/words/records'
 import type { JobState } from '@/core/record/state/state'
+import { readToolWork } from '@/data/repositories/ledgerBook'
 import { toolDue } from '@/core/craft/setup/setup'
 import { isInCrib } from '@/core/parts/catalogue/types'
 import { type FirstNeed, missingForFirstJob } from '@/core/views/missingForFirstJob'
@@ -54,21 +54,17 @@ export interface Today {
 /** Frames that fall due within these days are named. */
 const SOON_DAYS = 30
 
-/** @param readWork what each tool has closed since it was verified: asked only where a tool is due by its count */
-export async function today(
-  now: Date,
-  clock: BenchClock,
-  people: number,
-  readWork: () => Promise<readonly ToolWork[]>,
-): Promise<Today> {
-  const { db, jobs, catalogue: cache } = await bench()
+export async function today(now: Date, clock: BenchClock, people: number): Promise<Today> {
+  const here = await bench()
+  const { db, jobs, catalogue: cache } = here
   const heads = await listJobs(db)
   const loaded = await Promise.all(heads.map(async (head) => ({ head, record: await loadRecord(db, jobs, head.id) })))
   const catalogue = await loadCatalogue(db, cache)
   const date = clock.dayOf(now)
   const soon = daysAfter(date, SOON_DAYS)
+  // what the tools have closed is asked for only where one is due by its count
   const isCounted = [...catalogue.tools.values()].some((tool) => tool.dueEveryStrokes !== undefined)
-  const made = new Map((isCounted ? await readWork() : []).map((one) => [one.tool, one.since]))
+  const made = new Map((isCounted ? await readToolWork(here) : []).map((one) => [one.tool, one.since]))
   return {
     ...(heads.length === 0 && { first: missingForFirstJob({ people, jobs: 0, catalogue, today: date }) }),
     ...(!process.env.DATABASE_URL && { keptAt: dataFolder() }),

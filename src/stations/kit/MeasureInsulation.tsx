@@ -1,6 +1,7 @@
 import { plausible } from '@/core/base/units/plausible'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
@@ -17,7 +18,7 @@ export function MeasureInsulation({
   readonly cancel: () => void
 }) {
   const [text, setText] = useState(String(now))
-  const read = parseQuantity(text, 'length', { plausible: plausible.insulationMm })
+  const read = parseQuantity(text, 'length', { plausible: plausible.insulationMm, unit: bareUnit('length') })
   return (
     <form
       onSubmit={(event) => {
@@ -28,7 +29,7 @@ export function MeasureInsulation({
       <TextInput
         label={words.overInsulationThreeTurns}
         value={text}
-        description={understoodAs(text, 'length', { plausible: plausible.insulationMm })}
+        description={understoodAs(text, 'length', { plausible: plausible.insulationMm, unit: bareUnit('length') })}
         autoFocus
         inputMode="decimal"
         onChange={(event) => setText(event.target.value)}

@@ -6,6 +6,7 @@ import { Button, TextInput } from '@mantine/core'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ADAPTER_LENGTH_MM } from '@/core/work/rework/adapter'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { makeAdapter } from './reworkActions'
@@ -22,7 +23,7 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
   const [length, setLength] = useState('120 mm')
   const [fault, setFault] = useState<string>()
   const [made, setMade] = useState<{ readonly id: string; readonly left: string }>()
-  const read = parseQuantity(length, 'length', { plausible: plausible.wireLengthMm })
+  const read = parseQuantity(length, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })
   const wrong = !read.ok
     ? quantityWords(read.fault, 'length')
     : read.value < ADAPTER_LENGTH_MM.min || read.value > ADAPTER_LENGTH_MM.max
@@ -62,7 +63,7 @@ export function AdapterForm({ a, b }: { readonly a: string; readonly b: string }
       <TextInput
         label={words.lengthOfAdaptersWires}
         value={length}
-        description={understoodAs(length, 'length', { plausible: plausible.wireLengthMm })}
+        description={understoodAs(length, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })}
         inputMode="decimal"
         onChange={(event) => setLength(event.target.value)}
         error={wrong !== undefined}

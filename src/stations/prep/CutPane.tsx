@@ -6,6 +6,7 @@ import { Choice } from '@/ui/choice/Choice'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { type CutBatch, type CutPiece, cutBatches, cutRequest, namePieces } from '@/core/work/prep/cutList'
 import type { CutPlan } from '@/core/craft/cut/cutTypes'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -206,7 +207,7 @@ function SpoolForm({
   const [name, setName] = useState('')
   const [left, setLeft] = useState('')
   const [fault, setFault] = useState<string>()
-  const read = parseQuantity(left, 'length', { plausible: plausible.wireLengthMm })
+  const read = parseQuantity(left, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })
   const write = async (line: Spool) => {
     const outcome = await countSpool(line).catch(
       () => ({ ok: false, message: unanswered(words.nothingWasWritten) }) as const,
@@ -250,7 +251,7 @@ function SpoolForm({
         <TextInput
           label={words.leftOnIt}
           value={left}
-          description={understoodAs(left, 'length', { plausible: plausible.wireLengthMm })}
+          description={understoodAs(left, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })}
           placeholder="25 m"
           onChange={(event) => setLeft(event.target.value)}
           error={left !== '' && !read.ok}

@@ -69,11 +69,12 @@ function stripperOf(state: State, set: ChosenSet) {
   }
 }
 
-const seenOf = ({ seen, wrong, seenText }: StripForm, stripMm: number | undefined): Seen => ({
+const seenOf = ({ seen, wrong, seenText, unit }: StripForm, stripMm: number | undefined): Seen => ({
   stripMm,
   sees: seen,
   wrong,
   text: seenText,
+  textUnit: unit,
 })
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */

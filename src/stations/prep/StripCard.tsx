@@ -1,3 +1,4 @@
+import { bareUnit } from '@/words/benchUnits'
 import { plausible } from '@/core/base/units/plausible'
 import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
 import clsx from 'clsx'
@@ -70,10 +71,10 @@ export function StripCard({
           description={
             form.stripText.trim() === ''
               ? words.notMeasured(stopMm)
-              : understoodAs(form.stripText, 'length', { plausible: plausible.stripMm })
+              : understoodAs(form.stripText, 'length', { plausible: plausible.stripMm, unit: form.unit })
           }
           inputMode="decimal"
-          onChange={(event) => dispatch({ kind: 'strip-written', text: event.target.value })}
+          onChange={(event) => dispatch({ kind: 'strip-written', text: event.target.value, unit: bareUnit('length') })}
           error={fault !== undefined || outside !== undefined}
         />
         <TextInput

@@ -1,4 +1,5 @@
 'use client'
+import { bareUnit } from '@/words/benchUnits'
 import { trialPaneWords as texts } from '@/words/screens/prep/trialPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
@@ -122,7 +123,7 @@ export function TrialPane({
           value={seenText}
           inputMode="decimal"
           placeholder={kind.asks === 'strands' ? '1' : texts.asMeasuredOrLeave}
-          onChange={(event) => dispatch({ kind: 'seen-written', text: event.target.value })}
+          onChange={(event) => dispatch({ kind: 'seen-written', text: event.target.value, unit: bareUnit('length') })}
         />
       )}
       {answer && (

@@ -8,6 +8,7 @@ import { useMemo, useState } from 'react'
 import type { CavityTermination } from '@/core/record/plan/plan'
 import type { DamageId } from '@/core/craft/faults/damage'
 import { repairPlan } from '@/core/work/rework/repairPlan'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -35,7 +36,10 @@ export function RepairCard({
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [lost, setLost] = useState('')
-  const read = lost.trim() === '' ? undefined : parseQuantity(lost, 'length', { plausible: plausible.cutBackMm })
+  const read =
+    lost.trim() === ''
+      ? undefined
+      : parseQuantity(lost, 'length', { plausible: plausible.cutBackMm, unit: bareUnit('length') })
   const lostMm = read?.ok ? read.value : 0
   const plan = useMemo(() => repairPlan(state, what, termination, lostMm), [state, what, termination, lostMm])
   const [together, setTogether] = useState(true)
@@ -67,7 +71,7 @@ export function RepairCard({
         <TextInput
           label={words.wireSpoiledBesidesOld}
           value={lost}
-          description={understoodAs(lost, 'length', { plausible: plausible.cutBackMm })}
+          description={understoodAs(lost, 'length', { plausible: plausible.cutBackMm, unit: bareUnit('length') })}
           inputMode="decimal"
           placeholder={words.lostLike}
           onChange={(event) => setLost(event.target.value)}

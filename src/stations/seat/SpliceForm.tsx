@@ -5,6 +5,7 @@ import { useAction } from '@/ui/action/useAction'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Termination } from '@/core/record/plan/plan'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { useJob } from '@/ui/job/JobProvider'
 import { quantityWords, understoodAs } from '@/words/quantity'
@@ -18,7 +19,10 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
   const { busy, ask } = useAction()
   const [piece, setPiece] = useState('')
   const [fault, setFault] = useState<string>()
-  const read = piece.trim() === '' ? undefined : parseQuantity(piece, 'length', { plausible: plausible.wireLengthMm })
+  const read =
+    piece.trim() === ''
+      ? undefined
+      : parseQuantity(piece, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })
   const send = async () => {
     if (!read?.ok) return
     const outcome = await ask((asking) =>
@@ -49,7 +53,7 @@ export function SpliceForm({ termination, done }: { readonly termination: Termin
       <TextInput
         label={words.lengthOfPiece}
         value={piece}
-        description={understoodAs(piece, 'length', { plausible: plausible.wireLengthMm })}
+        description={understoodAs(piece, 'length', { plausible: plausible.wireLengthMm, unit: bareUnit('length') })}
         autoFocus
         inputMode="decimal"
         placeholder={words.fromMouthLike}

@@ -1,4 +1,5 @@
 import { TextInput } from '@mantine/core'
+import { bareUnit } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { plausible } from '@/core/base/units/plausible'
 import { insertCardWords as words } from '@/words/screens/seat/insertCard'
@@ -11,7 +12,7 @@ export interface TugForm {
 }
 
 const read = (said: string) =>
-  said.trim() === '' ? undefined : parseQuantity(said, 'force', { plausible: plausible.tugN })
+  said.trim() === '' ? undefined : parseQuantity(said, 'force', { plausible: plausible.tugN, unit: bareUnit('force') })
 
 /** What a gauge showed at the tug; left empty it was done by hand, and it held. Only a gauge gives a figure. */
 export function TugField({ text, onGauge }: { readonly text: string; readonly onGauge: (form: TugForm) => void }) {

@@ -6,6 +6,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { readingHelp, type WrittenFigure } from '@/core/work/crimp/pieceForm'
 import { parseQuantity, type Dimension, type Plausible } from '@/core/base/units/parseQuantity'
+import { bareUnit } from '@/words/benchUnits'
 import { quantityWords, understoodAs } from '@/words/quantity'
 
 /** A field for a figure, with the key that asks its instrument. */
@@ -36,7 +37,7 @@ export function FigureField({
   /** a sentence about this figure */
   readonly fault?: string | undefined
 }) {
-  const help = readingHelp(figure.by, range)
+  const help = readingHelp(figure, range)
   const read = parseQuantity(figure.text, dimension, help)
   const unreadable = figure.text !== '' && !read.ok
   return (
@@ -47,7 +48,7 @@ export function FigureField({
         inputMode="decimal"
         placeholder={hint}
         description={understoodAs(figure.text, dimension, help)}
-        onChange={(event) => onChange({ text: event.target.value })}
+        onChange={(event) => onChange({ text: event.target.value, unit: bareUnit(dimension) })}
         error={wrong || unreadable}
       />
       {ask && (

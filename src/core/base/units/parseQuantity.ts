@@ -21,6 +21,8 @@ export interface ReadingHelp {
   readonly plausible?: Plausible | undefined
   /** the mark that is a decimal here, known from elsewhere; `any`: an instrument's figures are decimals always */
   readonly decimal?: DecimalMark | 'any' | undefined
+  /** what a figure is in that stands without a unit; the base unit when left out */
+  readonly unit?: string | undefined
 }
 
 /** A figure as it was understood. */
@@ -61,14 +63,14 @@ export function saidGauge(text: string): AwgNumber | undefined {
 /**
  * Reads a figure as people say it, of any sign: `2.3mm`, `0,62 m`, `3/8 in`, `12 lbf`, `30 MΩ`, `20 awg`, `68 °F`.
  *
- * Without a unit the base unit of the dimension holds (mm, N, Ω, A, mm², °C). An area may be given as a gauge. A mark with
+ * Without a unit the help's holds, or the base unit of the dimension (mm, N, Ω, A, mm², °C). An area may be given as a gauge. A mark with
  * exactly three digits behind it may be a decimal mark or one of thousands: what is known of the field or its column decides,
  * else it is asked about.
  */
 export function readQuantity(
   text: string,
   dimension: Dimension,
-  { plausible, decimal }: ReadingHelp = {},
+  { plausible, decimal, unit: bareUnit = '' }: ReadingHelp = {},
 ): Result<Quantity, QuantityFault> {
   const said = tidy(text)
   const unreadable = fail<QuantityFault>({ kind: 'not-a-number', text: text.trim() })
@@ -84,22 +86,24 @@ export function readQuantity(
     fail<QuantityFault>({ kind: 'unknown-unit', unit: unit.trim(), known: knownUnits(dimension) })
   const fraction = FRACTION.exec(said)
   if (fraction) {
-    const [, whole = '0', over = '', under = '', unit = ''] = fraction
+    const [, whole = '0', over = '', under = ''] = fraction
+    const unit = fraction[4]?.trim() ?? bareUnit
     const known = inUnit(unit)
     if (!known) return unknown(unit)
     const figure = Number(whole) + Number(over) / Number(under)
     const written = `${fraction[1] === undefined ? '' : `${whole} `}${over}/${under}`
     return ok({
       value: exact((figure + (known.offset ?? 0)) * known.factor),
-      said: { kind: 'fraction', text: written, unit: unit.trim() },
+      said: { kind: 'fraction', text: written, unit },
       doubtful: false,
     })
   }
   const match = FIGURE.exec(said)
   const digits = match && readFigureText(match[2] ?? '')
-  const [, minus = '', , power = '', unit = ''] = match ?? []
+  const [, minus = '', , power = '', rest = ''] = match ?? []
   // a rest that goes on like a figure is none of a unit
-  if (!digits || /^[\d/\u2044]/.test(unit)) return unreadable
+  if (!digits || /^[\d/\u2044]/.test(rest)) return unreadable
+  const unit = rest.trim() || bareUnit
   const known = inUnit(unit)
   if (!known) return unknown(unit)
   const signed = (figure: number) => (minus === '' || minus === '+' ? 1 : -1) * Number(`${String(figure)}${power}`)
@@ -114,7 +118,7 @@ export function readQuantity(
   if (chosen === undefined || !Number.isFinite(value(chosen))) return unreadable
   return ok({
     value: value(chosen),
-    said: { kind: 'figure', figure: signed(chosen), unit: unit.trim() },
+    said: { kind: 'figure', figure: signed(chosen), unit },
     doubtful: digits.kind === 'doubtful',
   })
 }

@@ -9,6 +9,8 @@ import type { Sighting, TrialAnswer, WhatIsWrong } from './trialAnswer'
 export interface StripForm {
   /** the length as it was measured, and written; nothing when nobody has measured it */
   readonly stripText: string
+  /** what a length is in that is written without a unit; mm when left out */
+  readonly unit?: string | undefined
   /** strands that were lost, as it is written */
   readonly lostText: string
   /** wire that tries before this strip have cost, mm */
@@ -25,13 +27,13 @@ export interface StripForm {
 }
 
 export type StripMove =
-  | { readonly kind: 'strip-written'; readonly text: string }
+  | { readonly kind: 'strip-written'; readonly text: string; readonly unit?: string | undefined }
   | { readonly kind: 'lost-written'; readonly text: string }
   | { readonly kind: 'practice-ticked'; readonly practice: PracticeId; readonly on: boolean }
   | { readonly kind: 'trial-begun' }
   | { readonly kind: 'trial-left' }
   | { readonly kind: 'seen'; readonly sighting: Sighting | undefined }
-  | { readonly kind: 'seen-written'; readonly text: string }
+  | { readonly kind: 'seen-written'; readonly text: string; readonly unit?: string | undefined }
   | { readonly kind: 'asked'; readonly wrong: WhatIsWrong }
   /** what the trial advised was done, on a strip that is not written down yet: what was measured before holds no more */
   | { readonly kind: 'advice-followed'; readonly answer: TrialAnswer }
@@ -57,7 +59,7 @@ export const mendOf = ({ do: advice }: TrialAnswer): 'strip-more' | 'trim-conduc
 export function stripForm(form: StripForm, move: StripMove): StripForm {
   switch (move.kind) {
     case 'strip-written':
-      return { ...form, stripText: move.text }
+      return { ...form, stripText: move.text, unit: move.unit }
     case 'lost-written':
       return { ...form, lostText: move.text }
     case 'practice-ticked': {
@@ -71,7 +73,7 @@ export function stripForm(form: StripForm, move: StripMove): StripForm {
     case 'seen':
       return { ...form, ...nothingSeen, seen: move.sighting }
     case 'seen-written':
-      return { ...form, seenText: move.text }
+      return { ...form, seenText: move.text, unit: move.unit }
     case 'asked':
       return { ...form, wrong: move.wrong }
     case 'recorded':
@@ -105,13 +107,13 @@ export interface StripReading {
 
 /** @param allowance strands that may be lost under the house rules */
 export function readStripForm(
-  { stripText, lostText }: StripForm,
+  { stripText, lostText, unit }: StripForm,
   window: ChosenSet['strip'],
   allowance: number,
 ): StripReading {
   // an empty field is a strip that nobody measured: the stop was set, and that is what is written down
   const read =
-    stripText.trim() === '' ? undefined : parseQuantity(stripText, 'length', { plausible: plausible.stripMm })
+    stripText.trim() === '' ? undefined : parseQuantity(stripText, 'length', { plausible: plausible.stripMm, unit })
   const stripMm = read?.ok ? read.value : undefined
   const verdict = stripMm === undefined ? undefined : judgeStrip(stripMm, window)
   const lost = /^\d{1,3}$/.test(lostText) ? Number(lostText) : undefined

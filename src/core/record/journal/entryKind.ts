@@ -81,7 +81,13 @@ export type Refusal =
   | { readonly kind: 'ahead-of-release'; readonly setup: string; readonly ahead: number; readonly allowed: number }
   | { readonly kind: 'wrong-setup'; readonly needs: string; readonly given: string }
   | { readonly kind: 'setup-not-in-hand'; readonly needs: string; readonly mounted: string | undefined }
-  | { readonly kind: 'tool-overdue'; readonly tool: string; readonly dueOn: string }
+  | {
+      readonly kind: 'tool-overdue'
+      readonly tool: string
+      readonly dueOn: string
+      /** its count ran out before its date */
+      readonly strokes?: { readonly made: number; readonly every: number }
+    }
   | { readonly kind: 'looks-missing'; readonly missing: readonly LookCode[] }
   | { readonly kind: 'look-failed'; readonly look: LookCode }
   | { readonly kind: 'height-missing' }
@@ -143,6 +149,8 @@ export interface Moment {
   readonly by: string
   /** the day at the bench of a time; its day in UTC where no bench says */
   readonly dayOf?: ((at: string) => string) | undefined
+  /** contacts that a tool has closed since it was verified, where a bench counts them */
+  readonly made?: ReadonlyMap<string, number> | undefined
 }
 
 export const dayIn = ({ dayOf }: Moment, at: string): string => dayOf?.(at) ?? at.slice(0, 10)

@@ -47,6 +47,13 @@ test.each([
   expect(read.measured === undefined).toBe(heightMm === undefined || fault === 'implausible')
 })
 
+test('a figure without a unit is in the one that it was written in; an instrument’s is in millimetres always', () => {
+  const { set } = lead()
+  expect(readHeight({ text: '.0571', unit: 'in' }, set).heightMm).toBeCloseTo(1.45034, 6)
+  expect(readHeight({ text: '1.45 mm', unit: 'in' }, set).heightMm).toBe(1.45)
+  expect(readHeight({ text: '1.45', unit: 'in', by: 'Height, HG-1' }, set).heightMm).toBe(1.45)
+})
+
 test.each([
   ['80', undefined, 80],
   ['79.94', 'low', 79.9],

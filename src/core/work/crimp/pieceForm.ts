@@ -14,6 +14,8 @@ import { type Implausible, implausibleHeight, implausiblePull } from '../../reco
 /** A figure as a hand types it, a calliper sends it, or an instrument reads it. */
 export interface WrittenFigure {
   readonly text: string
+  /** what it is in where its text has no unit; an instrument's are in the base unit */
+  readonly unit?: string | undefined
   /** the instrument that it came from, as it names itself */
   readonly by?: string
 }
@@ -125,12 +127,13 @@ export interface HeightReading {
 const fraction = (value: number, parts: number) => Math.round(value * parts) / parts
 
 /** An instrument's figures are decimals always; what a hand types is what its field can be. */
-export const readingHelp = (by: string | undefined, range: Plausible): ReadingHelp =>
-  by === undefined ? { plausible: range } : { decimal: 'any' }
+export const readingHelp = ({ by, unit }: WrittenFigure, range: Plausible): ReadingHelp =>
+  by === undefined ? { plausible: range, unit } : { decimal: 'any' }
 
 /** What a written height says of a piece that was made with this set. */
-export function readHeight({ text, by }: WrittenFigure, set: ChosenSet): HeightReading {
-  const read = parseQuantity(text, 'length', readingHelp(by, plausible.crimpHeightMm))
+export function readHeight(figure: WrittenFigure, set: ChosenSet): HeightReading {
+  const { by } = figure
+  const read = parseQuantity(figure.text, 'length', readingHelp(figure, plausible.crimpHeightMm))
   if (!read.ok) return { heightMm: undefined, fault: undefined, measured: undefined }
   const heightMm = read.value
   const implausible = implausibleHeight(set, heightMm)
@@ -161,12 +164,13 @@ export interface PullReading {
 
 /** What a written pull says of a piece like this termination. */
 export function readPull(
-  { text, by, breaks, meant }: WrittenPull,
+  figure: WrittenPull,
   facts: Facts,
   termination: Pick<Termination, 'wire' | 'also'>,
   set: ChosenSet,
 ): PullReading {
-  const read = parseQuantity(text, 'force', readingHelp(by, plausible.pullN))
+  const { by, breaks, meant } = figure
+  const read = parseQuantity(figure.text, 'force', readingHelp(figure, plausible.pullN))
   if (!read.ok) return { pullN: undefined, fault: undefined, measured: undefined }
   // judged as it will stand in the record, so that both say the same
   const pullN = fraction(read.value, 10)

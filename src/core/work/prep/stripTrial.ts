@@ -27,6 +27,8 @@ export interface Seen {
   readonly wrong: WhatIsWrong | undefined
   /** how much of it, as it is written: a length, or strands */
   readonly text: string
+  /** what a length is in that is written without a unit; mm when left out */
+  readonly textUnit?: string | undefined
 }
 
 export interface StripTrial {
@@ -46,7 +48,7 @@ export function stripTrial(
   state: JobState,
   { unit, wire, side }: Pick<Termination, 'unit' | 'wire' | 'side'>,
   set: ChosenSet,
-  { stripMm, sees, wrong, text }: Seen,
+  { stripMm, sees, wrong, text, textUnit }: Seen,
 ): StripTrial {
   const rules = rulesOf(state)
   const contact = state.facts.contacts[set.contact]
@@ -59,7 +61,7 @@ export function stripTrial(
   const kinds = sightings[shape.kind]
   const kind = kinds.find((one) => one.id === sees)
   const strands = kind?.asks === 'strands'
-  const read = strands ? undefined : parseQuantity(text, 'length', { plausible: plausible.stripMm })
+  const read = strands ? undefined : parseQuantity(text, 'length', { plausible: plausible.stripMm, unit: textUnit })
   const seenMm = read?.ok ? read.value : undefined
   const answer =
     sees &&

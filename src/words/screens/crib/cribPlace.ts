@@ -1,4 +1,4 @@
-import { list, plural, range } from '@/words/figures'
+import { areaRange, list, plural } from '@/words/figures'
 
 /** What `CribPlace` says. */
 export const cribPlaceWords = {
@@ -38,7 +38,7 @@ export const gapTableWords = {
   wire: 'for wire',
   by: 'what would',
   wires: (gaps: readonly { readonly minMm2: number; readonly maxMm2: number }[]) =>
-    `${gaps.map(({ minMm2, maxMm2 }) => range(minMm2, maxMm2)).join(', ')} mm²`,
+    gaps.map(({ minMm2, maxMm2 }) => areaRange(minMm2, maxMm2)).join(', '),
   couldBeHad: (tools: readonly string[]) => `${list([...tools], 3)}, which could be had`,
   rowWanted: (classes: readonly string[]) =>
     classes.length === 0 ? 'nothing: it is not crimped' : `a row on the card of a ${classes[0] ?? ''}`,

@@ -2,7 +2,7 @@ import type { ToolClass } from '@/core/parts/catalogue/toolClasses'
 import type { ToolProblem } from '@/core/parts/sheets/readTool'
 import type { ToolField } from '@/core/parts/sheets/toolDraft'
 import type { ToolSheet } from '@/core/parts/sheets/toolSheets'
-import { list, plural, range } from '@/words/figures'
+import { areaRange, list, plural } from '@/words/figures'
 import { sheetProblemWords } from '@/words/sheets'
 
 /** What `ToolForm` says. */
@@ -95,7 +95,7 @@ export const reachPanelWords = {
   noRow: 'no row',
   by: (tools: readonly string[]) => `${list([...tools], 2)} ${tools.length === 1 ? 'does' : 'do'} it`,
   never: 'never: it would ruin them',
-  wire: (from: number, to: number) => `${range(from, to)} mm²`,
+  wire: (from: number, to: number) => areaRange(from, to),
   more: (count: number) => plural(count, 'more contact'),
 }
 

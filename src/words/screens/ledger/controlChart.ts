@@ -1,10 +1,10 @@
-import { figure } from '@/words/figures'
+import { figure, mmRange } from '@/words/figures'
 
 /** What `ControlChart` says. */
 export const controlChartWords = {
   middleControlLimitsTo: (lcl: number, digits: number, ucl: number) =>
     `middle; control limits ${figure(lcl, digits)} to ${figure(ucl, digits)}`,
-  windowEstimated: (lower: number, upper: number) => `window ${figure(lower, 2)} to ${figure(upper, 2)} mm, estimated`,
+  windowEstimated: (lower: number, upper: number) => `window ${mmRange(lower, upper)}, estimated`,
   drawn: (count: string) => `, ${count} DRAWN`,
   individualsReadings: (individuals: boolean, count: string, drawn: string) =>
     `${individuals ? 'INDIVIDUALS' : 'X̄ OF SUBGROUPS'} · ${count} READINGS${drawn}`,

@@ -1,4 +1,4 @@
-import { figure, plural } from '@/words/figures'
+import { newtons, plural } from '@/words/figures'
 
 /** What `ReadingCard` says. */
 export const readingCardWords = {
@@ -11,9 +11,8 @@ export const readingCardWords = {
   openItsEntry: 'Open its entry',
   height: 'Height',
   pull: 'Pull',
-  belowN: (lowPulls: number, minimumN: number) => `▲ ${plural(lowPulls, 'pull')} below ${figure(minimumN, 0)} N`,
-  allPullsAtOr: (count: number, minimumN: number) =>
-    `✓ All ${String(count)} pulls at or above ${figure(minimumN, 0)} N`,
+  belowN: (lowPulls: number, minimumN: number) => `▲ ${plural(lowPulls, 'pull')} below ${newtons(minimumN)}`,
+  allPullsAtOr: (count: number, minimumN: number) => `✓ All ${String(count)} pulls at or above ${newtons(minimumN)}`,
   chart: 'Chart',
   individualsMovingRange: 'individuals, moving range',
   meansAndRangesOf: (n: number) => `means and ranges of ${String(n)}`,

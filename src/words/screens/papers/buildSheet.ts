@@ -67,7 +67,7 @@ export const buildSheetWords = {
     heightMm === undefined ? who : `${who}, height ${lengthCell(heightMm, 3)} measured`,
   seat: (who: string, { tug, tugN }: { readonly tug?: 'by-hand' | 'gauge'; readonly tugN?: number }) =>
     tug === 'gauge' && tugN !== undefined
-      ? `${who}, tug ${figure(tugN, 1)} N by gauge`
+      ? `${who}, tug ${newtons(tugN, 1)} by gauge`
       : tug === 'by-hand'
         ? `${who}, tugged by hand, held`
         : who,

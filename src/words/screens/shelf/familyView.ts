@@ -1,4 +1,4 @@
-import { range } from '@/words/figures'
+import { mmRange } from '@/words/figures'
 
 /** What `FamilyView` says. */
 export const familyViewWords = {
@@ -41,5 +41,5 @@ export const familyViewWords = {
   carries: 'carries',
   bands: 'bands',
   twoHeights: (minMm: number, maxMm: number) =>
-    `another row gives this same setting ${range(minMm, maxMm)} mm: both cannot be right`,
+    `another row gives this same setting ${mmRange(minMm, maxMm)}: both cannot be right`,
 }

@@ -5,7 +5,7 @@ import { firstEntries } from '../../../work/kit/firstEntries'
 import { type Plan, emptyPlan } from '../../plan/plan'
 import { workThrough } from '../../../views/workThrough.testing'
 import type { NewEntry } from '../entry'
-import type { Refusal } from '../entryKind'
+import type { Moment, Refusal } from '../entryKind'
 import { foldEntry } from '../fold'
 import type { Folded } from '../folded'
 import { refusalOf } from '../../../work/left/refusalOf'
@@ -32,8 +32,8 @@ const workUntil = (until: Parameters<typeof workThrough>[1]['until'], more: Part
     ...(until && { until }),
   }).folded
 
-function refusal(folded: Folded, said: Said, moment = { at, by: 'ansa' }): Refusal | undefined {
-  return refusalOf(folded, { ...said, id: newId(), seq: folded.state.seq + 1, ...moment }, moment)
+function refusal(folded: Folded, said: Said, moment: Moment = { at, by: 'ansa' }): Refusal | undefined {
+  return refusalOf(folded, { ...said, id: newId(), seq: folded.state.seq + 1, at: moment.at, by: moment.by }, moment)
 }
 
 const put = (folded: Folded, said: Said) => {
@@ -184,6 +184,23 @@ describe('a frame past its verification', () => {
     const folded = workUntil((_state, step) => step.kind === 'mount')
     expect(refusal(folded, mount(folded), late)).toMatchObject({ kind: 'tool-overdue' })
     expect(refusal(folded, mount(folded))).toBeUndefined()
+  })
+
+  test('is blocked once its count has run out too, where the bench counts', () => {
+    const folded = workUntil((_state, step) => step.kind === 'mount')
+    const setup = [...folded.state.sets.values()][0]?.setup ?? { tool: 'QF-5' }
+    const tool = folded.state.facts.tools[setup.tool]
+    if (!tool) throw new Error('its tool is pinned')
+    const counted = { ...folded.state.facts.tools, [tool.id]: { ...tool, dueEveryStrokes: 500 } }
+    const state = { ...folded.state, facts: { ...folded.state.facts, tools: counted } }
+    const refused = (made: number) =>
+      refusal({ ...folded, state }, mount(folded), {
+        at: '2026-11-04T08:00:00.000Z',
+        by: 'ansa',
+        made: new Map([[tool.id, made]]),
+      })
+    expect(refused(499)).toBeUndefined()
+    expect(refused(500)).toMatchObject({ kind: 'tool-overdue', strokes: { made: 500, every: 500 } })
   })
 
   test('is let through, and named at Kit, under field rules', () => {

@@ -15,11 +15,11 @@ export const setupMounted: EntryKind<'setup-mounted'> = {
     const wanted = [...state.sets.values()].some((set) => setupId(set.setup) === id)
     if (!wanted) return { kind: 'unknown', what: 'setup', id }
     const tool = state.facts.tools[setup.tool]
-    const due = tool && toolDue(tool, dayIn(moment, moment.at))
+    const due = tool && toolDue(tool, dayIn(moment, moment.at), moment.made?.get(setup.tool))
     // gauged at this bench since: the crib's date is behind
     if (state.toolChecks.get(setup.tool)?.kind === 'verified') return undefined
     return due?.kind === 'overdue' && rulesOf(state).overdueTools === 'block'
-      ? { kind: 'tool-overdue', tool: setup.tool, dueOn: due.dueOn }
+      ? { ...due, kind: 'tool-overdue', tool: setup.tool }
       : undefined
   },
   apply: (draft, { setup, seq, by }) => {

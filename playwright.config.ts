@@ -13,8 +13,9 @@ export default defineConfig({
     { name: 'first', testMatch: /(start|journey|records)\.spec\.ts/ },
     { name: 'rest', testIgnore: /(start|journey|records)\.spec\.ts/ },
   ],
-  // files run side by side, each at a bench of its own; the tests of one file one after the other
-  workers: 2,
+  // files run side by side, each at a bench of its own; the tests of one file one after the other. Hands and benches wait for
+  // each other a third of the time: three share two cores best
+  workers: 3,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {

@@ -205,12 +205,14 @@ export async function sevenAtBench(
   return ((await made.json()) as { id: string }).id
 }
 
-/** Is the page's frame React's by now? */
+/** Is all of the page React's by now, the parts that come to life after its frame too? */
 const isHydrated = (page: Page) =>
   page
     .evaluate(() => {
       const main = document.querySelector('main')
-      return main !== null && Object.keys(main).some((key) => key.startsWith('__reactFiber$'))
+      const parts = main ? [main, ...main.querySelectorAll('button, input, textarea, select, a')] : []
+      const isAlive = (part: Element) => Object.keys(part).some((key) => key.startsWith('__reactFiber$'))
+      return parts.length > 0 && parts.every(isAlive)
     })
     .catch(() => false)
 

@@ -9,6 +9,7 @@ export const entryWords = {
   stripped: 'stripped',
   'strip-mended': 'strip mended',
   'setup-mounted': 'setup mounted',
+  'nest-found': 'another nest is snug',
   'first-piece': 'first piece',
   'setup-released': 'setup released',
   'tool-suspected': 'tool found wrong',

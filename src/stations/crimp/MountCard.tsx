@@ -17,6 +17,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { mountStepWords } from '@/words/mount'
 import { setupActWords, setupFieldWords, setupValue } from '@/words/crimp'
+import { OtherNest } from './OtherNest'
 import { PieceCovers } from './PieceCovers'
 import { CrimpReadouts } from './CrimpReadouts'
 import { VerifyCard } from './VerifyCard'
@@ -152,6 +153,7 @@ export function MountCard({
           onMain={() => void write()}
           enabled={!blocked}
         />
+        {lines.some(({ id }) => id === 'snug-nest') && <OtherNest setup={group.setup} />}
         {overdue && (
           <Button onClick={() => setGauging(true)}>
             <span>{words.gaugeItNow}</span>

@@ -14,6 +14,7 @@ export type Refusal =
       readonly kind: 'unknown'
       readonly what:
         | 'termination'
+        | 'nest'
         | 'wire'
         | 'end'
         | 'cavity'

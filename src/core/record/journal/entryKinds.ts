@@ -12,6 +12,7 @@ import { lacingMoved } from './kinds/lacingMoved'
 import { leadsMeasured } from './kinds/leadsMeasured'
 import { lockMoved } from './kinds/lockMoved'
 import { misplaced } from './kinds/misplaced'
+import { nestFound } from './kinds/nestFound'
 import { netMeasured } from './kinds/netMeasured'
 import { netProbed } from './kinds/netProbed'
 import { noted } from './kinds/noted'
@@ -51,6 +52,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   stripped: stripped,
   'strip-mended': stripMended,
   'setup-mounted': setupMounted,
+  'nest-found': nestFound,
   'first-piece': firstPiece,
   'setup-released': setupReleased,
   'pull-sampled': pullSampled,

@@ -10,6 +10,7 @@ import { lacingMovedShape } from './kinds/lacingMoved'
 import { leadsMeasuredShape } from './kinds/leadsMeasured'
 import { lockMovedShape } from './kinds/lockMoved'
 import { misplacedShape } from './kinds/misplaced'
+import { nestFoundShape } from './kinds/nestFound'
 import { netMeasuredShape } from './kinds/netMeasured'
 import { netProbedShape } from './kinds/netProbed'
 import { notedShape } from './kinds/noted'
@@ -50,6 +51,7 @@ export const entryShapes = {
   stripped: strippedShape,
   'strip-mended': stripMendedShape,
   'setup-mounted': setupMountedShape,
+  'nest-found': nestFoundShape,
   'first-piece': firstPieceShape,
   'setup-released': setupReleasedShape,
   'pull-sampled': pullSampledShape,

@@ -23,6 +23,8 @@ export const mountCardWords = {
   theseHouseRulesDo: 'These house rules do not let it crimp until it is gauged.',
   itIsRecorded: 'It is recorded.',
   setupIsInHand: 'Setup is in hand',
+  anotherNest: 'Another nest is the snug one:',
+  nestIsSnug: (mark: string) => `Nest ${mark} is the snug one`,
   gaugeItNow: 'Gauge it now…',
   terminationsWaitForThis: (left: number) =>
     `${plural(left, 'termination')} ${left === 1 ? 'waits' : 'wait'} for this setup. A ratchet is never opened early: the release comes at the end of the stroke.`,

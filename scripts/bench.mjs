@@ -14,6 +14,8 @@ for (const name of [
   'kit',
   'import',
   'grid',
+  'family',
+  'editor',
   'cut',
   'rework',
   'seat',
@@ -23,7 +25,7 @@ for (const name of [
   'health',
   'server',
 ].filter((one) => only.length === 0 || only.includes(one))) {
-  if (['server', 'health', 'grid', 'seat'].includes(name)) await buildIfNeeded()
+  if (['server', 'health', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],

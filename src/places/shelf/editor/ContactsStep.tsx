@@ -1,6 +1,6 @@
 import { Tabs } from '@mantine/core'
 import clsx from 'clsx'
-import { useState } from 'react'
+import { memo, useDeferredValue, useState } from 'react'
 import { constructions } from '@/core/parts/catalogue/constructions'
 import { type SheetName, sheetTables } from '@/core/parts/sheets/familyDraft'
 import { isBlankRow, type SheetRow } from '@/core/parts/sheets/sheet'
@@ -43,15 +43,27 @@ function groupsOf(shown: Shown, row: SheetRow) {
   ]
 }
 
-/** Contacts, terminals and what they hold by their own sheet: one at a time beside its drawing, all of them in their sheet. */
-export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
-  const { draft, set, reading, problemAt } = hand
-  const [shown, setShown] = useState<Shown>('contacts')
-  const [at, setAt] = useState(0)
+/** The row that is in hand, as a drawing. */
+const RowDrawn = memo(function RowDrawn({ hand, id }: { readonly hand: EditorHand; readonly id: string | undefined }) {
+  const contact = hand.reading.soFar.contacts.find((one) => one.id === id)
+  return (
+    <section className={clsx(paneCss.panel, styles.drawn)} aria-label={texts.drawn}>
+      <div className={paneCss.panelHead}>
+        <span>{contact ? `${contact.id}, ${contact.name}` : texts.noneInHand}</span>
+        <span className={paneCss.caption}>{texts.fromTheSide}</span>
+      </div>
+      <div className={styles.specimen}>
+        {contact && <SpecimenDrawing wordless piece={plainPiece({ ...contact, family: hand.draft.id })} />}
+      </div>
+    </section>
+  )
+})
+
+/** The row that is in hand, as fields. */
+const RowFields = memo(function RowFields({ hand, shown, at }: { readonly hand: EditorHand } & InHand) {
+  const { draft, set, problemAt } = hand
   const rows = draft.sheets[shown]
   const row = rows[at] ?? {}
-  const id = (shown === 'pulls' ? row.contact : row.id)?.trim()
-  const contact = reading.soFar.contacts.find((one) => one.id === id)
   const write = (column: string, text: string) => {
     const next =
       rows.length > at
@@ -61,22 +73,44 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
   }
   return (
     <>
+      <h3 className={textCss.cardTitle}>
+        {isBlankRow(row) ? texts.newOne[shown] : (idOf(shown, row) ?? texts.noNumberYet)}
+      </h3>
+      <SheetRowForm
+        key={shown}
+        groups={groupsOf(shown, row)}
+        columns={sheetTables[shown]}
+        row={row}
+        problemAt={(column) => (isBlankRow(row) ? undefined : problemAt(shown)(at, column))}
+        offered={offeredIds(hand, shown)}
+        write={write}
+      />
+    </>
+  )
+})
+
+interface InHand {
+  readonly shown: Shown
+  readonly at: number
+}
+const idOf = (shown: Shown, row: SheetRow) => (shown === 'pulls' ? row.contact : row.id)?.trim()
+
+/** Contacts, terminals and what they hold by their own sheet: one at a time beside its drawing, all of them in their sheet. */
+export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
+  const { draft } = hand
+  const [inHand, setInHand] = useState<InHand>({ shown: 'contacts', at: 0 })
+  const { shown } = inHand
+  // the sheet follows the hand at once, what is seen of its row a moment later
+  const seen = useDeferredValue(inHand, undefined)
+  return (
+    <>
       <div className={clsx(paneCss.work, styles.middle)}>
-        <section className={clsx(paneCss.panel, styles.drawn)} aria-label={texts.drawn}>
-          <div className={paneCss.panelHead}>
-            <span>{contact ? `${contact.id}, ${contact.name}` : texts.noneInHand}</span>
-            <span className={paneCss.caption}>{texts.fromTheSide}</span>
-          </div>
-          <div className={styles.specimen}>
-            {contact && <SpecimenDrawing wordless piece={plainPiece({ ...contact, family: draft.id })} />}
-          </div>
-        </section>
+        <RowDrawn hand={hand} id={seen && idOf(seen.shown, draft.sheets[seen.shown][seen.at] ?? {})} />
         <Tabs
           value={shown}
           onChange={(said) => {
             const one = sheets.find((sheet) => sheet === said)
-            if (one) setShown(one)
-            setAt(0)
+            if (one) setInHand({ shown: one, at: 0 })
           }}
           className={styles.tabs}
         >
@@ -89,21 +123,12 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
             ))}
           </Tabs.List>
           <Tabs.Panel value={shown} className={styles.tabs}>
-            <FamilySheet key={shown} hand={hand} sheet={shown} fills onRow={setAt} />
+            <FamilySheet key={shown} hand={hand} sheet={shown} fills onRow={(at) => setInHand({ shown, at })} />
           </Tabs.Panel>
         </Tabs>
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard, styles.aside)} aria-label={texts.thisOne}>
-        <h3 className={textCss.cardTitle}>{isBlankRow(row) ? texts.newOne[shown] : (id ?? texts.noNumberYet)}</h3>
-        <SheetRowForm
-          key={`${shown} ${String(at)}`}
-          groups={groupsOf(shown, row)}
-          columns={sheetTables[shown]}
-          row={row}
-          problemAt={(column) => (isBlankRow(row) ? undefined : problemAt(shown)(at, column))}
-          offered={offeredIds(hand, shown)}
-          write={write}
-        />
+        {seen && <RowFields hand={hand} {...seen} />}
       </aside>
     </>
   )

@@ -2,11 +2,9 @@
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
+import { memo, useDeferredValue, useMemo, useState } from 'react'
 import { familyLacks } from '@/core/parts/sheets/familyLacks'
-import type { SheetName } from '@/core/parts/sheets/familyDraft'
 import { readFamily } from '@/core/parts/sheets/readFamily'
-import type { SheetProblem } from '@/core/parts/sheets/sheet'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import { familyPathWords as texts, stepWords } from '@/words/screens/shelf/familyPath'
@@ -20,6 +18,7 @@ import { HousingsStep } from './HousingsStep'
 import { KindStep } from './KindStep'
 import { LocksStep } from './LocksStep'
 import { PathRail } from './PathRail'
+import { problemsBySheet } from './problemsBySheet'
 import { SettingsStep } from './SettingsStep'
 import { SizesStep } from './SizesStep'
 import { SmallPartsStep } from './SmallPartsStep'
@@ -27,6 +26,38 @@ import { statesOf } from './stepStates'
 import { stepIds, type StepId, stepOfFault } from './steps'
 import { useFamilyDraft } from './useFamilyDraft'
 import styles from './FamilyEditor.module.css'
+
+/** The page of a step. */
+const StepInHand = memo(function StepInHand({
+  step,
+  hand,
+  isNew,
+  housingAt,
+  setHousingAt,
+}: {
+  readonly step: StepId
+  readonly hand: EditorHand
+  readonly isNew: boolean
+  readonly housingAt: number
+  readonly setHousingAt: (at: number) => void
+}) {
+  switch (step) {
+    case 'kind':
+      return <KindStep hand={hand} isNew={isNew} />
+    case 'housings':
+      return <HousingsStep key={housingAt} hand={hand} at={housingAt} setAt={setHousingAt} />
+    case 'sizes':
+      return <SizesStep hand={hand} />
+    case 'contacts':
+      return <ContactsStep hand={hand} />
+    case 'small':
+      return <SmallPartsStep hand={hand} />
+    case 'locks':
+      return <LocksStep hand={hand} at={housingAt} setAt={setHousingAt} />
+    case 'settings':
+      return <SettingsStep hand={hand} />
+  }
+})
 
 /** A family is entered from its sheet, or changed: a path of steps, each with its drawing, its fields and its sheets to paste into. */
 export function FamilyEditor({
@@ -46,39 +77,34 @@ export function FamilyEditor({
   const [busy, setBusy] = useState(false)
   const [message, setMessage] = useState<string>()
   const [asked, setAsked] = useState(false)
-  const reading = useMemo(() => readFamily(draft), [draft])
+  // what is typed stands there at once; what it means may come a frame later
+  const readDraft = useDeferredValue(draft)
+  const reading = useMemo(() => readFamily(readDraft), [readDraft])
   const lacks = useMemo(
     () => familyLacks({ family: reading.soFar, rows: reading.rows, tools: new Set(tools.map((tool) => tool.id)) }),
     [reading, tools],
   )
-  const problems = useMemo(() => {
-    const map = new Map<string, SheetProblem>()
-    for (const fault of reading.faults)
-      if (fault.at === 'sheet') map.set(`${fault.sheet} ${String(fault.row)} ${fault.column}`, fault.problem)
-    return map
-  }, [reading])
-  const hand: EditorHand = {
-    draft,
-    set,
-    reading,
-    asked,
-    tools,
-    problemAt: (sheet: SheetName) => (row, column) => problems.get(`${sheet} ${String(row)} ${column}`),
-  }
+  const problemAt = useMemo(() => problemsBySheet(reading.faults), [reading])
+  const hand = useMemo(
+    (): EditorHand => ({ draft, set, reading, asked, tools, problemAt }),
+    [draft, set, reading, asked, tools, problemAt],
+  )
+  const states = useMemo(() => statesOf(hand), [hand])
+  // the path answers at once, the step's page a moment later
+  const shownStep = useDeferredValue(useMemo(() => ({ step, housingAt }), [step, housingAt]))
   const save = async () => {
     setAsked(true)
-    const [first] = reading.faults
+    const now = readFamily(draft)
+    const [first] = now.faults
     if (first) {
       setStep(stepOfFault(first))
       if (first.at === 'housing' || first.at === 'housing-cell') setHousingAt(first.housing)
-      setMessage(
-        `${familyFaultWords(first)}${reading.faults.length > 1 ? texts.andMore(reading.faults.length - 1) : ''}`,
-      )
+      setMessage(`${familyFaultWords(first)}${now.faults.length > 1 ? texts.andMore(now.faults.length - 1) : ''}`)
       return
     }
-    if (!reading.family || busy) return
+    if (!now.family || busy) return
     setBusy(true)
-    const outcome = await saveFamily({ family: reading.family, rows: reading.rows, isNew }).catch(
+    const outcome = await saveFamily({ family: now.family, rows: now.rows, isNew }).catch(
       () => ({ ok: false, message: unanswered(texts.nothingWasWritten) }) as const,
     )
     setBusy(false)
@@ -87,7 +113,7 @@ export function FamilyEditor({
       return
     }
     forget()
-    router.push(`/shelf?family=${encodeURIComponent(reading.family.id)}`)
+    router.push(`/shelf?family=${encodeURIComponent(now.family.id)}`)
     router.refresh()
   }
   const leave = () => {
@@ -119,7 +145,7 @@ export function FamilyEditor({
         title={title}
         step={step}
         toStep={setStep}
-        states={statesOf(hand)}
+        states={states}
         housings={draft.housings.map((one, i) => ({
           id: one.id,
           sub: one.role,
@@ -129,13 +155,7 @@ export function FamilyEditor({
         toHousing={setHousingAt}
         lacks={lacks}
       />
-      {step === 'kind' && <KindStep hand={hand} isNew={isNew} />}
-      {step === 'housings' && <HousingsStep key={housingAt} hand={hand} at={housingAt} setAt={setHousingAt} />}
-      {step === 'sizes' && <SizesStep hand={hand} />}
-      {step === 'contacts' && <ContactsStep hand={hand} />}
-      {step === 'small' && <SmallPartsStep hand={hand} />}
-      {step === 'locks' && <LocksStep hand={hand} at={housingAt} setAt={setHousingAt} />}
-      {step === 'settings' && <SettingsStep hand={hand} />}
+      <StepInHand {...shownStep} hand={hand} isNew={isNew} setHousingAt={setHousingAt} />
       <div className={styles.end}>
         {message !== undefined && (
           <p className={clsx(noteCss.note, noteCss.fault)} role="alert">

@@ -43,7 +43,7 @@ export function useFamilyDraft(
     const { origin: _origin, ...rest } = draft
     localStorage.setItem(kept, JSON.stringify(rest))
   }, [draft, kept])
-  const set = (change: Partial<FamilyDraft>) => setDraft((now) => ({ ...now, ...change }))
+  const set = useCallback((change: Partial<FamilyDraft>) => setDraft((now) => ({ ...now, ...change })), [])
   const forget = useCallback(() => localStorage.removeItem(kept), [kept])
   return { draft, set, forget }
 }

@@ -1,4 +1,4 @@
-import { alive, expect, makeJob, strike, test } from './bench'
+import { alive, expect, makeJob, quiet, strike, test } from './bench'
 
 test('the whole job is worked out: fewest setups, proven, and used with one key', async ({ bench: page }) => {
   const id = await makeJob(page.request, 'Whole job')
@@ -102,4 +102,61 @@ test('a hand tool that is not back is missing at the tray, by its number', async
     journal: { kind: string; tools?: { tool: string; back: boolean }[] }[]
   }
   expect(journal.at(-1)?.tools).toContainEqual({ tool: 'RL-B', back: false })
+})
+
+interface Part {
+  readonly id: string
+}
+interface ShelfFamily extends Part {
+  readonly contacts: readonly Part[]
+  readonly housings: readonly Part[]
+  readonly sizes: readonly Part[]
+}
+
+test('a contact that no card names: the nest is tried, and the hand names the snug one on the setup’s card', async ({
+  bench: page,
+  request,
+}) => {
+  const { families } = (await (await request.get('/api/v1/catalogue')).json()) as { families: readonly ShelfFamily[] }
+  const model = families.find(({ contacts }) => contacts.some(({ id }) => id === 'CS-ST-N'))
+  const without = (part: Part | undefined, ...names: string[]) =>
+    Object.fromEntries(Object.entries(part ?? {}).filter(([name]) => !names.includes(name)))
+  const family = {
+    ...without(model, 'parts', 'seals'),
+    id: 'own',
+    name: 'Own',
+    sealing: 'none',
+    sizes: model?.sizes.map((size) => without(size, 'plug')),
+    housings: [{ ...without(model?.housings[0], 'lock', 'interfaceSeal'), id: 'OW-1' }],
+    contacts: [
+      {
+        ...without(
+          model?.contacts.find(({ id }) => id === 'CS-ST-N'),
+          'sheetTool',
+        ),
+        id: 'OW-ST',
+      },
+    ],
+  }
+  const put = await request.post('/api/v1/catalogue', {
+    data: { format: 'urn-bench/catalogue', version: 1, families: [family], wireTypes: [], tools: [], placards: [] },
+  })
+  expect(put.status()).toBe(200)
+  const id = await makeJob(
+    request,
+    'Tried',
+    'wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\nW1,TW-0.35,RD,P1,1,OW-1,,,300 mm\n',
+  )
+  await page.goto(`/jobs/${id}/plan`)
+  await alive(page)
+  await page.getByLabel('House rules').selectOption('hobby-bench')
+  await strike(page, 'Control+s')
+  await quiet(page)
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  const changes = page.getByRole('region', { name: 'What changes' })
+  await expect(changes.getByRole('row', { name: /^Nest – 1.2/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Nest 1.5 is the snug one' }).click()
+  await expect(changes.getByRole('row', { name: /^Nest – 1.5/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Nest 1.2 is the snug one' })).toBeVisible()
 })

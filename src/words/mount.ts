@@ -51,7 +51,7 @@ export const mountStepWords: Readonly<
   },
   'snug-nest': {
     line: 'Try the nest: nearly shut it holds the contact loosely',
-    hint: 'the smallest that does; tighter overcrimps: choose another at Kit',
+    hint: 'the smallest that does; tighter overcrimps: name the other below the table',
     seen: 'This nest is right',
   },
   'wide-side': {

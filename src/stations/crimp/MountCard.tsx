@@ -118,6 +118,7 @@ export function MountCard({
                 ))}
               </Table.Tbody>
             </Table>
+            {lines.some(({ id }) => id === 'snug-nest') && <OtherNest setup={group.setup} />}
             {group.release.pieces.length > 0 && (
               <div className={styles.padded}>
                 <h3 className={textCss.small}>{words.firstPieces(group.release.pieces.length)}</h3>
@@ -153,7 +154,6 @@ export function MountCard({
           onMain={() => void write()}
           enabled={!blocked}
         />
-        {lines.some(({ id }) => id === 'snug-nest') && <OtherNest setup={group.setup} />}
         {overdue && (
           <Button onClick={() => setGauging(true)}>
             <span>{words.gaugeItNow}</span>

@@ -23,7 +23,7 @@ export const mountCardWords = {
   theseHouseRulesDo: 'These house rules do not let it crimp until it is gauged.',
   itIsRecorded: 'It is recorded.',
   setupIsInHand: 'Setup is in hand',
-  anotherNest: 'Another nest is the snug one:',
+  anotherNest: 'Another nest is the snug one',
   nestIsSnug: (mark: string) => `Nest ${mark} is the snug one`,
   gaugeItNow: 'Gauge it now…',
   terminationsWaitForThis: (left: number) =>

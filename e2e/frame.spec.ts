@@ -137,6 +137,12 @@ test('a bench that says gauges, inches and pounds first says them on every scree
   const readouts = page.getByRole('main').locator('dl').first()
   await expect(readouts).toContainText('.199in5.1 mm')
   await expect(page.getByRole('complementary')).toContainText('.186 to .212 in (4.7 to 5.4 mm)')
+  // a figure without a unit is in the bench's, told as it was understood; one with a unit is in its own
+  await page.getByLabel('Strip as measured').fill('.2')
+  await expect(page.getByText('read as 0.2 in, that is 5.08 mm')).toBeVisible()
+  await page.getByLabel('Strip as measured').fill('5.1 mm')
+  await expect(page.getByText('read as')).toHaveCount(0)
+  await page.getByLabel('Strip as measured').fill('')
   await page.goto('/jobs/deck-loom/kit?at=1/W03/a')
   await alive(page)
   await expect(page.getByRole('complementary')).toContainText('24 to 18 AWG')

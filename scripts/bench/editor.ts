@@ -48,7 +48,7 @@ const steps = ['Housings', 'Sizes', 'Contacts', 'Seals', 'Locks', 'Settings', 'W
 const open = (name: string) =>
   page.evaluate(async (words) => {
     const button = [...document.querySelectorAll('nav button, aside button, button')].find((one) =>
-      one.textContent?.includes(words),
+      one.textContent.includes(words),
     )
     if (!(button instanceof HTMLElement)) throw new Error(`no step ${words}`)
     const from = performance.now()

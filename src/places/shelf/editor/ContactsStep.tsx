@@ -101,7 +101,7 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
   const [inHand, setInHand] = useState<InHand>({ shown: 'contacts', at: 0 })
   const { shown } = inHand
   // the sheet follows the hand at once, what is seen of its row a moment later
-  const seen = useDeferredValue(inHand, undefined)
+  const seen = useDeferredValue<InHand | undefined>(inHand, undefined)
   return (
     <>
       <div className={clsx(paneCss.work, styles.middle)}>

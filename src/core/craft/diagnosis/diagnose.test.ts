@@ -1,0 +1,338 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import { diagnose } from './diagnose'
+import type { DiagnosedEnd, Diagnosis, DiagnosisInput, Point } from './diagnosisTypes'
+import { explain } from './explain'
+import { Distance, type Groups, groupsOf, keyOf, membersOf, sharing } from './partition'
+import { doubledOf, place, type Placement, rowPlacements, swapOf } from './placements'
+import { pointsOf } from './points'
+
+const row = (ways: number) => Array.from({ length: ways }, (_, i) => String(i + 1))
+/** Two ends of these rows, wired pin to pin; `ways` of the first pins only, where given. */
+function lead(rows: readonly (readonly string[])[], ways = rows.flat().length) {
+  const ends: readonly DiagnosedEnd[] = ['A', 'B'].map((id) => ({ id, rows }))
+  const pins = rows.flat().slice(0, ways)
+  return { ends, expected: pins.map((pin): readonly Point[] => [`A.${pin}`, `B.${pin}`]) }
+}
+const rows10 = [
+  ['1', '2', '3'],
+  ['4', '5', '6', '7'],
+  ['8', '9', '10'],
+]
+
+/** What is found when pin `n` of A leads to where `to` says at B. */
+const wired = (pairs: readonly (readonly [string | number, string | number])[]): readonly (readonly Point[])[] =>
+  pairs.map(([a, b]) => [`A.${a}`, `B.${b}`])
+
+function good(input: DiagnosisInput): Diagnosis {
+  const read = diagnose(input)
+  if (!read.ok) throw new Error(JSON.stringify(read.fault))
+  return read.value
+}
+const kinds = (input: DiagnosisInput) => good(input).mistakes.map(({ kind }) => kind)
+const straight = (count: number) => Array.from({ length: count }, (_, i) => [i + 1, i + 1] as const)
+
+describe('one mistake', () => {
+  test('nothing is wrong', () => {
+    const { ends, expected } = lead([row(6)])
+    expect(good({ ends, expected, measured: expected }).mistakes).toEqual([])
+  })
+
+  test('two contents changed places: at one end or the other, and one measurement tells', () => {
+    const { ends, expected } = lead([row(6)])
+    const measured = wired([
+      [1, 1],
+      [2, 5],
+      [3, 3],
+      [4, 4],
+      [5, 2],
+      [6, 6],
+    ])
+    const found = good({ ends, expected, measured })
+    expect(found.mistakes).toHaveLength(1)
+    expect(found.mistakes[0]?.kind).toBe('swap')
+    expect(found.mistakes[0]?.places).toEqual([
+      { end: 'A', kind: 'swap', pins: ['A.2', 'A.5'] },
+      { end: 'B', kind: 'swap', pins: ['B.2', 'B.5'] },
+    ])
+    expect(found.deciding).toEqual({
+      mistake: 0,
+      pair: ['A.5', 'B.2'],
+      ifAt: [
+        { end: 'A', wireOf: 'A.2' },
+        { end: 'B', wireOf: 'A.5' },
+      ],
+    })
+  })
+
+  test('the wires tell at which end, where they read differently; like ones tell nothing', () => {
+    const { ends, expected } = lead([row(3)])
+    const measured = wired([
+      [1, 2],
+      [2, 1],
+      [3, 3],
+    ])
+    const reads = (first: number, second: number, crossed?: number): DiagnosisInput => ({
+      ends,
+      expected,
+      measured: [...measured],
+      resistances: [
+        { pair: ['A.2', 'B.1'], ohm: crossed ?? first, expectedOhm: first },
+        ...[first, second].map((expectedOhm, i) => ({
+          pair: [`A.${i + 1}`, `B.${i + 1}`] as const,
+          ohm: expectedOhm,
+          expectedOhm,
+        })),
+      ],
+    })
+    // the crossed pairs are apart by plan: their readings stand against what was found
+    expect(diagnose(reads(0.1, 0.3)).ok).toBe(false)
+    const told = (crossed: number) =>
+      good({
+        ends,
+        expected: [...expected, ['A.4', 'B.4']].slice(0, 3),
+        measured,
+        resistances: [{ pair: ['A.2', 'B.1'], ohm: crossed, expectedOhm: 0.1 }],
+      })
+    expect(told(0.1).mistakes[0]?.places).toHaveLength(2)
+  })
+
+  test.each([
+    [
+      'a row that was begun one hole on',
+      rows10,
+      [
+        [8, 9],
+        [9, 10],
+        [10, 8],
+      ],
+      'rotation',
+    ],
+    [
+      'a face that was read from the wrong side',
+      rows10,
+      [
+        [1, 3],
+        [3, 1],
+        [4, 7],
+        [5, 6],
+        [6, 5],
+        [7, 4],
+        [8, 10],
+        [10, 8],
+      ],
+      'mirror',
+    ],
+    [
+      'a row that was begun at its other side',
+      rows10,
+      [
+        [4, 7],
+        [5, 6],
+        [6, 5],
+        [7, 4],
+      ],
+      'row-restart',
+    ],
+  ] as const)('%s', (_what, rows, moved, kind) => {
+    const { ends, expected } = lead(rows)
+    const to = new Map<number, number>(moved.map(([a, b]) => [a, b]))
+    const measured = wired(straight(10).map(([pin]) => [pin, to.get(pin) ?? pin]))
+    const { mistakes } = good({ ends, expected, measured })
+    expect(mistakes.map((one) => one.kind)).toEqual([kind])
+    // the same rows stand at both ends
+    expect(mistakes[0]?.places.map(({ end }) => end)).toEqual(['A', 'B'])
+  })
+
+  test('all shifted by one: the last one hangs beside the face', () => {
+    const { ends, expected } = lead([row(8)])
+    const { mistakes } = good({ ends, expected, measured: wired(straight(7).map(([pin]) => [pin, pin + 1])) })
+    expect(mistakes.map(({ kind }) => kind)).toEqual(['shift'])
+  })
+
+  test('from one hole on all stand one further, up to the empty one', () => {
+    const { ends, expected } = lead([row(8)], 7)
+    const measured = wired(straight(7).map(([pin]) => [pin, pin >= 4 ? pin + 1 : pin]))
+    const { mistakes } = good({ ends, expected, measured })
+    expect(mistakes).toHaveLength(1)
+    expect(mistakes[0]).toMatchObject({
+      kind: 'shift',
+      moved: [4, 5, 6, 7].map((pin) => ({ from: `B.${pin}`, to: `B.${pin + 1}` })),
+    })
+  })
+
+  test('a content in a wrong hole that should be empty', () => {
+    const { ends, expected } = lead([row(8)], 5)
+    const measured = wired([...straight(4), [5, 8]])
+    expect(good({ ends, expected, measured }).mistakes).toMatchObject([
+      { kind: 'swap', moved: [{ from: 'B.5', to: 'B.8' }] },
+    ])
+  })
+
+  test('open, and which leg of three', () => {
+    const { ends, expected } = lead([row(4)])
+    const open = good({ ends, expected, measured: wired(straight(3)) })
+    expect(open.mistakes).toMatchObject([{ kind: 'open', pins: ['A.4', 'B.4'] }])
+    expect(open.mistakes[0]?.places).toHaveLength(2)
+    const three = { ends, expected: [['A.1', 'A.2', 'B.1']] }
+    expect(good({ ...three, measured: [['A.1', 'B.1']] }).mistakes).toMatchObject([
+      { kind: 'open', pins: ['A.2'], places: [{ end: 'A' }] },
+    ])
+  })
+
+  test('short, and two in one hole', () => {
+    const { ends, expected } = lead([row(4)])
+    const [one = [], two = [], ...others] = expected
+    expect(kinds({ ends, expected, measured: [[...one, ...two], ...others] })).toEqual(['short'])
+    expect(good({ ends, expected, measured: [[...one, 'B.2'], ...others] }).mistakes).toMatchObject([
+      { kind: 'doubled', places: [{ end: 'A', pins: ['A.1', 'A.2'] }] },
+    ])
+  })
+
+  test('a net that reads too much', () => {
+    const { ends, expected } = lead([row(2)])
+    const read = (ohm: number) =>
+      kinds({ ends, expected, measured: expected, resistances: [{ pair: ['A.1', 'B.1'], ohm, expectedOhm: 0.1 }] })
+    expect(read(0.13)).toEqual([])
+    expect(read(0.131)).toEqual(['high-resistance'])
+  })
+})
+
+test('a row at one end that is none at the other tells the end', () => {
+  const ends = [
+    { id: 'A', rows: rows10 },
+    {
+      id: 'C',
+      rows: [
+        ['G', 'x'],
+        ['H', 'y'],
+        ['J', 'z'],
+      ],
+    },
+  ]
+  const expected = [
+    ['A.8', 'C.G'],
+    ['A.9', 'C.H'],
+    ['A.10', 'C.J'],
+  ]
+  const measured = [
+    ['A.9', 'C.G'],
+    ['A.10', 'C.H'],
+    ['A.8', 'C.J'],
+  ]
+  const { mistakes, deciding } = good({ ends, expected, measured })
+  expect(mistakes).toMatchObject([{ kind: 'rotation', places: [{ end: 'A', pins: ['A.8', 'A.9', 'A.10'] }] }])
+  expect(deciding).toBeUndefined()
+})
+
+test('mixtures: a mirrored face, and besides it a swap, an open, a short', () => {
+  const { ends, expected } = lead([row(12)])
+  const mirrored = new Map(straight(12).map(([pin]) => [pin, 13 - pin]))
+  mirrored.set(2, 7).set(6, 11)
+  const found = straight(12).map(([pin]) => [pin, mirrored.get(pin) ?? 0] as const)
+  const measured = wired(found.filter(([pin]) => pin !== 9)).filter(([a]) => a !== 'A.4' && a !== 'A.5')
+  const short = ['A.4', `B.${mirrored.get(4) ?? 0}`, 'A.5', `B.${mirrored.get(5) ?? 0}`]
+  expect(kinds({ ends, expected, measured: [...measured, short] }).sort()).toEqual(['mirror', 'open', 'short', 'swap'])
+})
+
+test.each([
+  [
+    'a point that no end has',
+    { measured: [['A.1', 'B.9']] },
+    { kind: 'unknown-point', where: 'measured', point: 'B.9' },
+  ],
+  [
+    'a point of two nets',
+    {
+      expected: [
+        ['A.1', 'B.1'],
+        ['A.1', 'B.2'],
+      ],
+    },
+    { kind: 'point-twice', point: 'A.1' },
+  ],
+  [
+    'a reading between points that were found apart',
+    { resistances: [{ pair: ['A.1', 'B.2'] as const, ohm: 1, expectedOhm: 1 }] },
+    { kind: 'reading-contradicts', pair: ['A.1', 'B.2'] },
+  ],
+])('%s is refused', (_what, change, fault) => {
+  const { ends, expected } = lead([row(2)])
+  expect(diagnose({ ends, expected, measured: expected, ...change })).toEqual({ ok: false, fault })
+})
+
+/** The fewest mistakes by trying all: sequences of placements, the rest parted and touching. */
+function bruteForce(ends: readonly DiagnosedEnd[], expected: Groups, found: Groups, most: number): number {
+  const points = pointsOf({ ends })
+  const filled = sharing(expected)
+  const all: Placement[] = points.ends.flatMap((end) => {
+    const own = end.rows.flat()
+    return [
+      ...rowPlacements(end, (point) => filled.has(point)),
+      ...own.flatMap((a) =>
+        own.flatMap((b) => [...(a < b ? [swapOf(end.end, a, b)] : []), ...(a === b ? [] : [doubledOf(end.end, a, b)])]),
+      ),
+    ]
+  })
+  const distance = new Distance(expected.length)
+  let best = distance.between(expected, found)
+  let level = new Map([[keyOf(expected), { groups: expected, cost: 0 }]])
+  for (let depth = 1; depth <= most; depth++) {
+    const next = new Map<string, { groups: Groups; cost: number }>()
+    for (const { groups, cost } of level.values())
+      for (const one of all) {
+        const after = place(groups, one)
+        const spent = cost + one.cost
+        best = Math.min(best, spent + distance.between(after, found))
+        const key = keyOf(after)
+        const known = next.get(key)
+        if (!known || known.cost > spent) next.set(key, { groups: after, cost: spent })
+      }
+    level = next
+  }
+  return best
+}
+
+test('never more mistakes than by trying all, on small harnesses', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(
+        [row(4)],
+        [
+          ['1', '2'],
+          ['3', '4', '5'],
+        ],
+        [row(3)],
+        [
+          ['1', '2', '3'],
+          ['4', '5'],
+        ],
+      ),
+      fc.integer({ min: 2, max: 5 }),
+      fc.array(fc.nat(1_000), { minLength: 1, maxLength: 3 }),
+      fc.array(fc.tuple(fc.nat(9), fc.nat(9)), { maxLength: 2 }),
+      (rows, ways, picks, touched) => {
+        const { ends, expected } = lead(rows, Math.min(ways, rows.flat().length))
+        const points = pointsOf({ ends })
+        const numbered = expected.map((net) => net.map((one) => points.numbers.get(one) ?? 0))
+        const is = groupsOf(points.names.length, numbered)
+        const filled = sharing(is)
+        const all = points.ends.flatMap((end) => {
+          const own = end.rows.flat()
+          return [
+            ...rowPlacements(end, (point) => filled.has(point)),
+            ...own.flatMap((a) => own.flatMap((b) => (a < b ? [swapOf(end.end, a, b)] : []))),
+          ]
+        })
+        let found = picks.reduce((groups, pick) => {
+          const one = all[pick % all.length]
+          return one ? place(groups, one) : groups
+        }, is)
+        const together = [...membersOf(found), ...touched.map(([a, b]) => [a, b].map((one) => one % found.length))]
+        found = groupsOf(found.length, together)
+        expect(explain(points.ends, is, found).cost).toBeLessThanOrEqual(bruteForce(ends, is, found, 2))
+      },
+    ),
+    { numRuns: 150 },
+  )
+})

@@ -14,6 +14,7 @@ for (const name of [
   'kit',
   'import',
   'grid',
+  'bundle',
   'diagnose',
   'family',
   'editor',

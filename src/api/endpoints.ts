@@ -1,7 +1,12 @@
 import { z } from 'zod'
 import { type Endpoint, answer, endpoint } from './endpoint'
+import { bundleEndpoint } from './endpoints/bundleEndpoint'
 import { controlEndpoint } from './endpoints/controlEndpoint'
 import { cutPlanEndpoint } from './endpoints/cutPlanEndpoint'
+import { diagnoseEndpoint } from './endpoints/diagnoseEndpoint'
+import { mismateEndpoint } from './endpoints/mismateEndpoint'
+import { testPlanEndpoint } from './endpoints/testPlanEndpoint'
+import { tiesEndpoint } from './endpoints/tiesEndpoint'
 import { bandsEndpoint } from './endpoints/bandsEndpoint'
 import { proveResistanceEndpoint } from './endpoints/proveResistanceEndpoint'
 import { reworkPlanEndpoint } from './endpoints/reworkPlanEndpoint'
@@ -57,6 +62,11 @@ export const endpoints: readonly Endpoint[] = [
   cutPlanEndpoint,
   reworkPlanEndpoint,
   proveResistanceEndpoint,
+  testPlanEndpoint,
+  diagnoseEndpoint,
+  mismateEndpoint,
+  bundleEndpoint,
+  tiesEndpoint,
   listJobsEndpoint,
   makeJobEndpoint,
   readJobEndpoint,

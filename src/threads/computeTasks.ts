@@ -1,5 +1,11 @@
 import { storedCatalogue } from '@/core/parts/catalogue/catalogue'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
+import { packBundle } from '@/core/craft/bundle/bundle'
+import { diagnose } from '@/core/craft/diagnosis/diagnose'
+import type { DiagnosisInput } from '@/core/craft/diagnosis/diagnosisTypes'
+import { mismate } from '@/core/craft/mismate/mismate'
+import type { MismateInput } from '@/core/craft/mismate/mismateTypes'
+import { testPlan, type TestPlanWanted } from '@/core/craft/probing/testPlan'
 import { cutPlan } from '@/core/craft/cut/cutPlan'
 import type { CutRequest } from '@/core/craft/cut/cutTypes'
 import { newIdMaker } from '@/core/work/kit/firstEntries'
@@ -10,6 +16,10 @@ import { type PinoutOrder, pinoutJobOfBytes } from './pinoutJob'
 /** What is worked out in a thread of its own, since it may take longer than a request may hold up others. */
 export const computeTasks = {
   'cut-plan': (input: CutRequest) => cutPlan(input),
+  bundle: (diametersMm: readonly number[]) => packBundle(diametersMm),
+  diagnose: (input: DiagnosisInput) => diagnose(input),
+  'test-plan': (wanted: TestPlanWanted) => testPlan(wanted),
+  mismate: (input: MismateInput) => mismate(input),
   'pinout-job': ({
     csv,
     order,

@@ -1,5 +1,5 @@
 import { pushTo } from '../../base/collections'
-import { componentsOf, Distance, type Groups, keyOf } from './partition'
+import { componentsOf, type Distance, type Groups, keyOf } from './partition'
 import { doubledOf, place, type Placement, swapOf } from './placements'
 
 /** The fewest misplaced contents, opens and shorts that lead from one partition to the other. */

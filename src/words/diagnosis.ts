@@ -10,7 +10,7 @@ const what: Readonly<Record<MistakeKind, (pins: string) => string>> = {
   'row-restart': (pins) => `the row was begun at its other side: ${pins}`,
   open: (pins) => `open between ${pins}`,
   short: (pins) => `${pins} touch`,
-  doubled: (pins) => `two contents in one hole: ${pins}`,
+  doubled: (pins) => `two contacts in one hole: ${pins}`,
   'high-resistance': (pins) => `too much resistance between ${pins}`,
 }
 
@@ -34,3 +34,34 @@ export function diagnosisFaultWords(fault: DiagnosisFault): string {
       return `${fault.pair.join(' and ')} were found apart, and yet there is a resistance between them: measure again`
   }
 }
+
+const title: Readonly<Record<MistakeKind, string>> = {
+  swap: 'two contacts changed places',
+  rotation: 'a row begun at another hole',
+  mirror: 'read from the wrong side',
+  shift: 'one hole on',
+  'row-restart': 'a row begun at its other side',
+  open: 'open',
+  short: 'two nets touch',
+  doubled: 'two contacts in one hole',
+  'high-resistance': 'too much resistance',
+}
+
+/** A mistake as a heading: where it may be, and what it is. */
+export const mistakeTitle = ({ places, kind }: Mistake): string =>
+  `${places.length === 0 ? '' : `At ${places.map(({ end }) => end).join(' or ')}: `}${title[kind]}`
+
+const look: Readonly<Record<MistakeKind, string>> = {
+  swap: 'Count both cavities from the key, on the wire face, and read the labels of their wires.',
+  rotation: 'Find the first cavity of the row from the key, and read its labels one after the other.',
+  mirror: 'Look which face is in front: cavity 1 stands on the other side when it is turned round.',
+  shift: 'Find the empty hole of the row: all behind it stand one hole on.',
+  'row-restart': 'Find where the row begins: it was numbered on from its other side.',
+  open: 'Tug the wire at both ends, then look: a contact that is not home, a crimp that has let go, a wire that is broken.',
+  short: 'Look for a stray strand between them, and for a contact that stands crooked.',
+  doubled: 'Look into both cavities: one holds two, or two wires share a crimp that they should not.',
+  'high-resistance': 'Look at both crimps, then at both contacts: dirt, a spread socket, few strands.',
+}
+
+/** What to look at first. */
+export const lookFirst = ({ kind }: Mistake): string => look[kind]

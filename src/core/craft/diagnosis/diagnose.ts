@@ -1,5 +1,14 @@
 import { fail, ok, type Result } from '../../base/result'
-import type { Deciding, Diagnosis, DiagnosisFault, DiagnosisInput, Mistake, PairReading, Point } from './diagnosisTypes'
+import type {
+  Deciding,
+  Diagnosis,
+  DiagnosisFault,
+  DiagnosisInput,
+  Mistake,
+  MistakePlace,
+  PairReading,
+  Point,
+} from './diagnosisTypes'
 import { explain } from './explain'
 import { type Groups, groupsOf, sharing } from './partition'
 import { parted, touching } from './partsAndTouches'
@@ -91,26 +100,26 @@ function placesTold(
     const told = whichPlace(points, alike, found, netAt, readings, pointOf)
     if (told.deciding) deciding ??= { ...told.deciding, mistake: mistakes.length }
     const [first = placement] = told.places
-    const places = told.places.flatMap(({ kind, moves }) =>
-      placesOf(
-        points,
-        kind,
-        [...new Set(moves.flat())].filter((point) => point >= 0).sort((a, b) => a - b),
-      ),
-    )
-    mistakes.push({
-      kind: first.kind,
-      places,
-      pins: places.flatMap(({ pins }) => pins),
-      moved: first.moves.flatMap(([from, to]) => {
-        const [here = '', there = ''] = namesOf(points, [from, to])
-        return to < 0 || netAt(from) === undefined ? [] : [{ from: here, to: there }]
-      }),
-    })
+    const places = told.places.flatMap((one) => placeTold(points, one, netAt))
+    mistakes.push({ kind: first.kind, places, pins: places.flatMap(({ pins }) => pins) })
     contents = moved(contents, placement)
     groups = place(groups, placement)
   }
   return { mistakes, deciding }
+}
+
+/** A change of places at its end: the pins that it is about, and which contents it moves to where. */
+function placeTold(
+  points: Points,
+  { kind, moves }: Placement,
+  netAt: (point: number) => number | undefined,
+): readonly MistakePlace[] {
+  const at = [...new Set(moves.flat())].filter((point) => point >= 0).sort((a, b) => a - b)
+  const contents = moves.flatMap(([from, to]) => {
+    const [here = '', there = ''] = namesOf(points, [from, to])
+    return to < 0 || netAt(from) === undefined ? [] : [{ from: here, to: there }]
+  })
+  return placesOf(points, kind, at).map((one) => ({ ...one, moved: contents }))
 }
 
 function moved(contents: readonly (number | undefined)[], { kind, moves }: Placement): readonly (number | undefined)[] {
@@ -126,5 +135,5 @@ const high = (points: Points, resistances: readonly PairReading[]): readonly Mis
     .filter(({ ohm, expectedOhm }) => ohm > windowOhm(expectedOhm)[1])
     .map(({ pair }) => {
       const at = pair.map((point) => points.numbers.get(point) ?? 0)
-      return { kind: 'high-resistance', places: placesOf(points, 'high-resistance', at), pins: [...pair], moved: [] }
+      return { kind: 'high-resistance', places: placesOf(points, 'high-resistance', at), pins: [...pair] }
     })

@@ -42,6 +42,8 @@ export interface MistakePlace {
   readonly end: string
   readonly kind: MistakeKind
   readonly pins: readonly Point[]
+  /** contents that stand elsewhere: what belongs in `from` stands in `to` */
+  readonly moved: readonly { readonly from: Point; readonly to: Point }[]
 }
 
 export interface Mistake {
@@ -50,8 +52,6 @@ export interface Mistake {
   readonly places: readonly MistakePlace[]
   /** all points that it is about */
   readonly pins: readonly Point[]
-  /** contents that stand elsewhere, as the first place has it: what belongs in `from` stands in `to` */
-  readonly moved: readonly { readonly from: Point; readonly to: Point }[]
 }
 
 /** The one measurement that tells two places of a mistake apart: which net's wire lies between the points, by the place. */

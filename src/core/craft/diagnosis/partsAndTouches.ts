@@ -16,7 +16,7 @@ export function parted(points: Points, groups: Groups, found: Groups): readonly 
     return others.map((piece): Mistake => {
       // of two points nobody can say which has let go
       const at = piece.length === 1 && largest.length > 1 ? piece : [...largest, ...piece]
-      return { kind: 'open', places: placesOf(points, 'open', at), pins: namesOf(points, at), moved: [] }
+      return { kind: 'open', places: placesOf(points, 'open', at), pins: namesOf(points, at) }
     })
   })
 }
@@ -28,7 +28,7 @@ export function touching(points: Points, groups: Groups, found: Groups): readonl
     return others.map((piece): Mistake => {
       const near = nearest(points, first, piece)
       const at = near.length > 0 ? near : [...first, ...piece]
-      return { kind: 'short', places: placesOf(points, 'short', at), pins: namesOf(points, at), moved: [] }
+      return { kind: 'short', places: placesOf(points, 'short', at), pins: namesOf(points, at) }
     })
   })
 }

@@ -40,6 +40,6 @@ export const namesOf = ({ names }: Points, points: readonly number[]): readonly 
 export function placesOf(points: Points, kind: MistakeKind, at: readonly number[]): readonly MistakePlace[] {
   return points.ids.flatMap((end, i) => {
     const own = at.filter((point) => points.endOf[point] === i)
-    return own.length === 0 ? [] : [{ end, kind, pins: namesOf(points, own) }]
+    return own.length === 0 ? [] : [{ end, kind, pins: namesOf(points, own), moved: [] }]
   })
 }

@@ -187,6 +187,8 @@ export interface NetState {
   readonly probe?: {
     readonly result: 'pass' | 'fail'
     readonly found?: string
+    /** points that it rings to instead, or besides */
+    readonly rings?: readonly string[]
     readonly at: string
     readonly by: string
   }

@@ -1,3 +1,5 @@
+import { housingAt } from '../../standing/benchEnds'
+import type { JobState } from '../../state/state'
 import { wireKey } from '../../plan/keys'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
@@ -9,17 +11,31 @@ export const netProbedShape = ({ unit, key, text, z }: EntryFields) => ({
   wire: key,
   result: z.enum(['pass', 'fail']),
   found: text.optional(),
+  /** points, `end.cavity`, that the red probe rings to where its own does not, or besides it */
+  rings: z.array(key).max(64).optional(),
 })
+
+/** Is this a cavity of an end that stands here? */
+function isCavity(state: JobState, unit: number, point: string): boolean {
+  const dot = point.indexOf('.')
+  const housing = housingAt(state, unit, point.slice(0, dot))
+  return housing?.cavities.some(({ id }) => id === point.slice(dot + 1)) ?? false
+}
 
 export const netProbed: EntryKind<'net-probed'> = {
   kind: 'net-probed',
   subjects: ({ unit, wire }) => netSubjects(unit, wire),
-  refuse: (state, { unit, wire }) => notReady(state, unit, wire),
-  apply: (draft, { unit, wire, result, found, at, by }) => {
+  refuse: (state, { unit, wire, rings }) => {
+    const refusal = notReady(state, unit, wire)
+    if (refusal) return refusal
+    const unknown = rings?.find((point) => !isCavity(state, unit, point))
+    return unknown === undefined ? undefined : { kind: 'unknown', what: 'cavity', id: unknown }
+  },
+  apply: (draft, { unit, wire, result, found, rings, at, by }) => {
     const key = wireKey(unit, wire)
     draft.put('nets', key, {
       ...draft.state.nets.get(key),
-      probe: { result, at, by, ...(found !== undefined && { found }) },
+      probe: { result, at, by, ...(found !== undefined && { found }), ...(rings && { rings }) },
     })
   },
   about: ({ wire, result }) => `${wire}: ${result}`,

@@ -1,0 +1,114 @@
+import { diagnose } from '../../craft/diagnosis/diagnose'
+import type { DiagnosedEnd, DiagnosisInput, Mistake, MistakePlace, Point } from '../../craft/diagnosis/diagnosisTypes'
+import type { Housing } from '../../parts/catalogue/types'
+import { type SideLetter, type Wire, inCavity, placeOf, planIndex } from '../../record/plan/plan'
+import { cavityKey, wireKey } from '../../record/plan/keys'
+import { housingOf } from '../../record/plan/facts'
+import type { JobState } from '../../record/state/state'
+
+/** The far sides that are in no cavity: each a point of its own, and nothing changes places there. */
+const LOOSE = '~'
+
+/** A side as a point; a second wire that shares a contact is where the first one is. */
+function pointOf({ plan }: JobState, wire: Wire, side: SideLetter): Point {
+  const at = placeOf(plan, wire, side)
+  return at.kind === 'cavity' ? `${at.end}.${at.cavity}` : `${LOOSE}.${wire.id}${side}`
+}
+
+/** The rows of a face, each from left to right as it is numbered on. */
+function rowsOf({ cavities }: Housing): readonly (readonly string[])[] {
+  const rows = new Map<number, string[]>()
+  for (const { id, row } of cavities) rows.set(row, [...(rows.get(row) ?? []), id])
+  return [...rows].sort(([a], [b]) => a - b).map(([, ids]) => ids)
+}
+
+export interface NetDiagnosis {
+  readonly input: DiagnosisInput
+  /** nets that were probed and did not pass */
+  readonly failed: number
+  /** nets that nobody has probed yet: what explains the others may be another thing with them */
+  readonly open: number
+}
+
+/** What the probes found of one unit, as what is to be explained; undefined while nothing has failed. */
+export function netDiagnosis(state: JobState, unit: number): NetDiagnosis | undefined {
+  const probed = state.plan.wires.map((wire) => ({ wire, probe: state.nets.get(wireKey(unit, wire.id))?.probe }))
+  const failed = probed.filter(({ probe }) => probe?.result === 'fail').length
+  if (failed === 0) return undefined
+  const known = probed.flatMap(({ wire, probe }) => (probe ? [{ wire, probe }] : []))
+  const ends = state.plan.ends.flatMap((end): DiagnosedEnd[] => {
+    const housing = housingOf(state.facts, state.plan, end.id)
+    return housing ? [{ id: end.id, rows: rowsOf(housing) }] : []
+  })
+  const pairs = known.map(({ wire }) => [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')] as const)
+  const loose = [...new Set(pairs.flat().filter((point) => point.startsWith(`${LOOSE}.`)))]
+  return {
+    input: {
+      ends: [...ends, ...(loose.length > 0 ? [{ id: LOOSE, rows: loose.map((point) => [point.slice(2)]) }] : [])],
+      expected: joined(pairs),
+      measured: known.map(({ wire, probe }) => [
+        pointOf(state, wire, 'a'),
+        ...(probe.result === 'pass' ? [pointOf(state, wire, 'b')] : (probe.rings ?? [])),
+      ]),
+    },
+    failed,
+    open: probed.length - known.length,
+  }
+}
+
+/** Wires that share a contact are one net. */
+function joined(pairs: readonly (readonly [Point, Point])[]): readonly (readonly Point[])[] {
+  const netOf = new Map<Point, Set<Point>>()
+  for (const pair of pairs) {
+    const net = new Set(pair.flatMap((point) => [...(netOf.get(point) ?? [point])]))
+    for (const point of net) netOf.set(point, net)
+  }
+  return [...new Set(netOf.values())].map((net) => [...net])
+}
+
+/** The mistakes that explain what was found; a loose end is no place where contents change. */
+export function netMistakes(input: DiagnosisInput): readonly Mistake[] {
+  const found = diagnose(input)
+  if (!found.ok) return []
+  return found.value.mistakes.map((mistake) => {
+    const places = mistake.places.filter(({ end }) => end !== LOOSE)
+    return places.length === 0 ? mistake : { ...mistake, places, kind: places[0]?.kind ?? mistake.kind }
+  })
+}
+
+/** Where a contact was found, as an entry says it. */
+export interface FoundMisplaced {
+  readonly kind: 'misplaced'
+  readonly term: string
+  readonly end: string
+  readonly cavity: string
+  readonly swapped?: string
+}
+
+/**
+ * What is written down when somebody has looked and a mistake was made at this place: each contact where it stands, so that the
+ * record is what the hands see, and Seat can lead them back. One entry puts two contacts right, or one and an empty cavity.
+ */
+export function misplacedBy(state: JobState, unit: number, { end, moved }: MistakePlace): readonly FoundMisplaced[] {
+  const { byCavity } = planIndex(state.plan)
+  const cavityOf = (point: Point) => point.slice(end.length + 1)
+  const termIn = (cavity: string) => {
+    const termination = byCavity.get(cavityKey(unit, end, cavity))
+    return termination && inCavity(termination) ? termination.key : undefined
+  }
+  const holds = new Map<string, string | undefined>()
+  for (const { from, to } of moved) {
+    holds.set(cavityOf(from), termIn(cavityOf(from)))
+    if (!holds.has(cavityOf(to))) holds.set(cavityOf(to), termIn(cavityOf(to)))
+  }
+  return moved.flatMap(({ from, to }): FoundMisplaced[] => {
+    const term = termIn(cavityOf(from))
+    const cavity = cavityOf(to)
+    const now = [...holds].find(([, held]) => held === term)?.[0]
+    if (term === undefined || now === undefined || now === cavity) return []
+    const swapped = holds.get(cavity)
+    holds.set(cavity, term)
+    holds.set(now, swapped)
+    return [{ kind: 'misplaced', term, end, cavity, ...(swapped !== undefined && { swapped }) }]
+  })
+}

@@ -74,9 +74,10 @@ export async function madeWithMounted(
   bench: Bench,
   entries: readonly NewEntry[],
 ): Promise<ReadonlyMap<string, number> | undefined> {
-  const shelf = await loadCatalogue(bench.db, bench.catalogue)
-  const isCounted = entries.some(
-    (entry) => entry.kind === 'setup-mounted' && shelf.tools.get(entry.setup.tool)?.dueEveryStrokes !== undefined,
-  )
+  const mounted = entries.flatMap((entry) => (entry.kind === 'setup-mounted' ? [entry.setup.tool] : []))
+  // most appends mount nothing, and each costs as many questions as it asks
+  if (mounted.length === 0) return undefined
+  const { tools } = await loadCatalogue(bench.db, bench.catalogue)
+  const isCounted = mounted.some((tool) => tools.get(tool)?.dueEveryStrokes !== undefined)
   return isCounted ? new Map((await readToolWork(bench)).map(({ tool, since }) => [tool, since])) : undefined
 }

@@ -1,11 +1,11 @@
 import { Button, Kbd, Loader } from '@mantine/core'
 import clsx from 'clsx'
 import { useEffect, useState } from 'react'
-import type { Mistake, MistakePlace } from '@/core/craft/diagnosis/diagnosisTypes'
+import type { Deciding, Diagnosis, Mistake, MistakePlace } from '@/core/craft/diagnosis/diagnosisTypes'
 import { housingOf } from '@/core/record/plan/facts'
 import { cavityKey } from '@/core/record/plan/keys'
 import { planIndex } from '@/core/record/plan/plan'
-import { misplacedBy, type NetDiagnosis } from '@/core/work/prove/netDiagnosis'
+import { decidingReading, misplacedBy, type NetDiagnosis } from '@/core/work/prove/netDiagnosis'
 import { useGo } from '@/ui/address/GoProvider'
 import { FaceDrawing, type FaceCavity } from '@/ui/face/FaceDrawing'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -28,7 +28,8 @@ export function DiagnosisView({
   readonly diagnosis: NetDiagnosis
   readonly back: () => void
 }) {
-  const mistakes = useMistakes(diagnosis)
+  const found = useExplained(diagnosis)
+  const mistakes = found?.mistakes
   const [at, setAt] = useState(0)
   const mistake = mistakes?.[Math.min(at, mistakes.length - 1)]
   useKeys([
@@ -64,6 +65,7 @@ export function DiagnosisView({
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.whatToDo}>
         {mistake && <MistakeCard key={at} unit={unit} mistake={mistake} number={at + 1} />}
+        {found?.deciding?.mistake === at && <DecidingNote unit={unit} deciding={found.deciding} />}
         <Button onClick={back}>
           <span>{words.back}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
@@ -75,16 +77,16 @@ export function DiagnosisView({
   )
 }
 
-function useMistakes({ input }: NetDiagnosis): readonly Mistake[] | undefined {
-  const [found, setFound] = useState<{ readonly of: typeof input; readonly mistakes: readonly Mistake[] }>()
+function useExplained({ input }: NetDiagnosis): Diagnosis | undefined {
+  const [found, setFound] = useState<{ readonly of: typeof input; readonly said: Diagnosis }>()
   useEffect(() => {
     const stop = new AbortController()
-    void explainNets(input, stop.signal).then((mistakes) => {
-      if (mistakes && !stop.signal.aborted) setFound({ of: input, mistakes })
+    void explainNets(input, stop.signal).then((said) => {
+      if (said && !stop.signal.aborted) setFound({ of: input, said })
     })
     return () => stop.abort()
   }, [input])
-  return found?.of === input ? found.mistakes : undefined
+  return found?.of === input ? found.said : undefined
 }
 
 function MistakePanel({
@@ -208,5 +210,27 @@ function MistakeCard({
       ))}
       {places.length > 0 && <p className={clsx(textCss.small, textCss.dim)}>{words.thenSeat}</p>}
     </>
+  )
+}
+
+/** The one measurement that tells at which end it is, without opening either. */
+function DecidingNote({ unit, deciding }: { readonly unit: number; readonly deciding: Deciding }) {
+  const { state } = useJob()
+  const reading = decidingReading(state, unit, deciding)
+  if (!reading) return null
+  return (
+    <section className={noteCss.note} aria-label={words.oneMeasurement}>
+      <p>
+        <b>{words.measureBetween(reading.pair)}</b>
+      </p>
+      <ul className={styles.moved}>
+        {reading.ifAt.map(({ end, wire, windowOhm }) => (
+          <li key={end}>
+            <span className={textCss.mono}>{words.windowOf(windowOhm)}</span>: {words.thenAt(end, wire)}
+          </li>
+        ))}
+      </ul>
+      {reading.cannotTellOhm && <p className={textCss.caution}>◆ {words.bothFit(reading.cannotTellOhm)}</p>}
+    </section>
   )
 }

@@ -88,29 +88,29 @@ describe('one mistake', () => {
       [2, 1],
       [3, 3],
     ])
-    const reads = (first: number, second: number, crossed?: number): DiagnosisInput => ({
-      ends,
-      expected,
-      measured: [...measured],
-      resistances: [
-        { pair: ['A.2', 'B.1'], ohm: crossed ?? first, expectedOhm: first },
-        ...[first, second].map((expectedOhm, i) => ({
-          pair: [`A.${i + 1}`, `B.${i + 1}`] as const,
-          ohm: expectedOhm,
-          expectedOhm,
-        })),
-      ],
-    })
-    // the crossed pairs are apart by plan: their readings stand against what was found
-    expect(diagnose(reads(0.1, 0.3)).ok).toBe(false)
-    const told = (crossed: number) =>
+    const told = (firstOhm: number, secondOhm: number, crossedOhm?: number) =>
       good({
         ends,
-        expected: [...expected, ['A.4', 'B.4']].slice(0, 3),
+        expected,
         measured,
-        resistances: [{ pair: ['A.2', 'B.1'], ohm: crossed, expectedOhm: 0.1 }],
+        expectedOhms: [firstOhm, secondOhm].map((expectedOhm, i) => ({
+          pair: [`A.${i + 1}`, `B.${i + 1}`] as const,
+          expectedOhm,
+        })),
+        ...(crossedOhm !== undefined && {
+          resistances: [{ pair: ['A.2', 'B.1'] as const, ohm: crossedOhm, expectedOhm: crossedOhm }],
+        }),
       })
-    expect(told(0.1).mistakes[0]?.places).toHaveLength(2)
+    // moved at A, wire 1 lies between A.2 and B.1; moved at B, wire 2
+    expect(told(0.1, 0.3).deciding).toMatchObject({
+      pair: ['A.2', 'B.1'],
+      ifAt: [{ wireOf: 'A.1' }, { wireOf: 'A.2' }],
+    })
+    expect(told(0.1, 0.1).deciding).toBeUndefined()
+    expect(told(0.1, 0.3, 0.11).mistakes[0]?.places.map(({ end }) => end)).toEqual(['A'])
+    expect(told(0.1, 0.3, 0.29).mistakes[0]?.places.map(({ end }) => end)).toEqual(['B'])
+    // neither wire reads so: nothing is told by it
+    expect(told(0.1, 0.3, 2).mistakes[0]?.places).toHaveLength(2)
   })
 
   test.each([

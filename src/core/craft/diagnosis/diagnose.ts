@@ -42,7 +42,7 @@ export function diagnose(input: DiagnosisInput): Result<Diagnosis, DiagnosisFaul
     explained.placements,
     expected,
     found,
-    new Readings(points, expected, resistances),
+    new Readings(points, expected, resistances, input.expectedOhms ?? []),
   )
   const mistakes = [
     ...misplaced.mistakes,

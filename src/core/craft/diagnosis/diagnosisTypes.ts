@@ -35,6 +35,8 @@ export interface DiagnosisInput {
   /** points that were found together; a point that is in none was found alone */
   readonly measured: readonly (readonly Point[])[]
   readonly resistances?: readonly PairReading[] | undefined
+  /** what nets should read that nobody has read: two points of each */
+  readonly expectedOhms?: readonly Pick<PairReading, 'pair' | 'expectedOhm'>[] | undefined
 }
 
 /** Where a mistake may be: what stands in those pins of that end is not what belongs there. */

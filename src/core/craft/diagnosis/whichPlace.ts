@@ -35,10 +35,18 @@ export class Readings {
   readonly #expectedOhm = new Map<number, number>()
   readonly #read = new Map<string, number>()
 
-  constructor({ numbers }: Points, net: Groups, readings: readonly PairReading[]) {
-    for (const { pair, ohm, expectedOhm } of readings) {
+  constructor(
+    { numbers }: Points,
+    net: Groups,
+    readings: readonly PairReading[],
+    expected: readonly Pick<PairReading, 'pair' | 'expectedOhm'>[],
+  ) {
+    for (const { pair, expectedOhm } of [...expected, ...readings]) {
       const [a = -1, b = -1] = pair.map((one) => numbers.get(one) ?? -1)
       if (net[a] !== undefined && net[a] === net[b]) this.#expectedOhm.set(net[a], expectedOhm)
+    }
+    for (const { pair, ohm } of readings) {
+      const [a = -1, b = -1] = pair.map((one) => numbers.get(one) ?? -1)
       this.#read.set(pairKey(a, b), ohm)
     }
   }

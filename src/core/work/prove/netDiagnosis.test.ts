@@ -8,10 +8,11 @@ import { pinoutOf } from '../../record/plan/pinoutOf.testing'
 import { workThrough } from '../../views/workThrough.testing'
 import { firstEntries } from '../kit/firstEntries'
 import { refusalOf } from '../left/refusalOf'
-import { misplacedBy, netDiagnosis, netMistakes } from './netDiagnosis'
+import { decidingReading, misplacedBy, netDiagnosis, netMistakes } from './netDiagnosis'
 
 const at = '2026-11-25T09:00:00.000Z'
-const csv = [1, 2, 3].map((pin) => `W${pin},TW-0.75,RD,A,${pin},B,${pin},620`)
+/** The second wire is longer: its resistance tells it from the others. */
+const csv = [1, 2, 3].map((pin) => `W${pin},TW-0.75,RD,A,${pin},B,${pin},${pin === 2 ? 4000 : 620}`)
 const read = pinoutOf(`wire,type,colour,from end,from cavity,to end,to cavity,length\n${csv.join('\n')}`, {
   A: 'CM-3P',
   B: 'CM-3R',
@@ -57,7 +58,7 @@ function probe({ put }: ReturnType<typeof atProve>, found: Readonly<Record<strin
 }
 const mistakesOf = ({ state }: Folded) => {
   const diagnosis = netDiagnosis(state, 1)
-  return diagnosis ? netMistakes(diagnosis.input) : []
+  return diagnosis ? netMistakes(diagnosis.input).mistakes : []
 }
 
 describe('what explains the nets that failed', () => {
@@ -92,6 +93,19 @@ describe('what explains the nets that failed', () => {
       [...job.folded.state.cavities].filter(([key]) => key.startsWith('1/B.')).map(([, cavity]) => cavity.term),
     ).toEqual(['1/W3/b', '1/W1/b', '1/W2/b'])
   })
+})
+
+test('wires that read differently tell at which end two changed places, by one measurement', () => {
+  const job = atProve()
+  probe(job, { W1: '2', W2: '1', W3: '3' })
+  const { state } = job.folded
+  const { deciding } = netMistakes(netDiagnosis(state, 1)?.input ?? { ends: [], expected: [], measured: [] })
+  const reading = deciding && decidingReading(state, 1, deciding)
+  expect(reading?.pair).toEqual(['A.2', 'B.1'])
+  expect(reading?.ifAt.map(({ end, wire }) => `${wire} at ${end}`)).toEqual(['W1 at A', 'W2 at B'])
+  const [first, second] = reading?.ifAt ?? []
+  expect(first?.windowOhm[1]).toBeLessThan(second?.windowOhm[0] ?? 0)
+  expect(reading?.cannotTellOhm).toBeUndefined()
 })
 
 test('a point that no end has is refused', () => {

@@ -1,10 +1,18 @@
 import { diagnose } from '../../craft/diagnosis/diagnose'
-import type { DiagnosedEnd, DiagnosisInput, Mistake, MistakePlace, Point } from '../../craft/diagnosis/diagnosisTypes'
+import type {
+  Deciding,
+  DiagnosedEnd,
+  Diagnosis,
+  DiagnosisInput,
+  MistakePlace,
+  Point,
+} from '../../craft/diagnosis/diagnosisTypes'
 import type { Housing } from '../../parts/catalogue/types'
 import { type SideLetter, type Wire, inCavity, placeOf, planIndex } from '../../record/plan/plan'
 import { cavityKey, wireKey } from '../../record/plan/keys'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
+import { netVerdict } from './netVerdict'
 
 /** The far sides that are in no cavity: each a point of its own, and nothing changes places there. */
 const LOOSE = '~'
@@ -50,6 +58,12 @@ export function netDiagnosis(state: JobState, unit: number): NetDiagnosis | unde
         pointOf(state, wire, 'a'),
         ...(probe.result === 'pass' ? [pointOf(state, wire, 'b')] : (probe.rings ?? [])),
       ]),
+      expectedOhms: known.flatMap(({ wire }) => {
+        const { resistance } = netVerdict(state, unit, wire)
+        return resistance
+          ? [{ pair: [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')], expectedOhm: resistance.expectedOhm }]
+          : []
+      }),
     },
     failed,
     open: probed.length - known.length,
@@ -67,13 +81,48 @@ function joined(pairs: readonly (readonly [Point, Point])[]): readonly (readonly
 }
 
 /** The mistakes that explain what was found; a loose end is no place where contents change. */
-export function netMistakes(input: DiagnosisInput): readonly Mistake[] {
+export function netMistakes(input: DiagnosisInput): Diagnosis {
   const found = diagnose(input)
-  if (!found.ok) return []
-  return found.value.mistakes.map((mistake) => {
-    const places = mistake.places.filter(({ end }) => end !== LOOSE)
-    return places.length === 0 ? mistake : { ...mistake, places, kind: places[0]?.kind ?? mistake.kind }
+  if (!found.ok) return { mistakes: [] }
+  const { mistakes, deciding } = found.value
+  const isLoose = deciding?.ifAt.some(({ end }) => end === LOOSE)
+  return {
+    mistakes: mistakes.map((mistake) => {
+      const places = mistake.places.filter(({ end }) => end !== LOOSE)
+      return places.length === 0 ? mistake : { ...mistake, places, kind: places[0]?.kind ?? mistake.kind }
+    }),
+    ...(deciding && !isLoose && { deciding }),
+  }
+}
+
+/** What one measurement would read, by the end at which a mistake was made. */
+export interface DecidingReading {
+  readonly pair: readonly [Point, Point]
+  readonly ifAt: readonly {
+    readonly end: string
+    readonly wire: string
+    readonly windowOhm: readonly [number, number]
+  }[]
+  /** where both windows overlap the reading cannot tell, Ω */
+  readonly cannotTellOhm: readonly [number, number] | undefined
+}
+
+/** The windows of the measurement that tells two ends apart; undefined where a wire's resistance is not known. */
+export function decidingReading(state: JobState, unit: number, { pair, ifAt }: Deciding): DecidingReading | undefined {
+  const windows = ifAt.flatMap(({ end, wireOf }) => {
+    const wire = state.plan.wires.find(
+      (one) => pointOf(state, one, 'a') === wireOf || pointOf(state, one, 'b') === wireOf,
+    )
+    const figures = wire && netVerdict(state, unit, wire).resistance
+    return wire && figures ? [{ end, wire: wire.id, windowOhm: figures.windowOhm }] : []
   })
+  const [first, second] = windows
+  if (!first || !second) return undefined
+  const [low, high] = [
+    Math.max(first.windowOhm[0], second.windowOhm[0]),
+    Math.min(first.windowOhm[1], second.windowOhm[1]),
+  ]
+  return { pair, ifAt: windows, cannotTellOhm: low < high ? [low, high] : undefined }
 }
 
 /** Where a contact was found, as an entry says it. */

@@ -1,4 +1,4 @@
-import { list, plural } from '@/words/figures'
+import { list, ohms, plural } from '@/words/figures'
 
 /** What `DiagnosisView` says. */
 export const diagnosisViewWords = {
@@ -23,6 +23,12 @@ export const diagnosisViewWords = {
   standsThere: (wire: string, from: string) => `holds ${wire}, which belongs in ${from}`,
   cannotTell: (ends: readonly string[]) =>
     `Continuity is the same either way: look at ${list([...ends])} before anything is taken out.`,
+  oneMeasurement: 'One measurement tells',
+  measureBetween: (pair: readonly [string, string]) => `Or measure ${pair[0]} to ${pair[1]}, leads off:`,
+  windowOf: ([low, high]: readonly [number, number]) => `${ohms(low)} to ${ohms(high)}`,
+  thenAt: (end: string, wire: string) => `${wire} lies there, it is at ${end}`,
+  bothFit: ([low, high]: readonly [number, number]) =>
+    `From ${ohms(low)} to ${ohms(high)} both fit: the reading cannot tell.`,
   seenThere: (end: string) => `Seen: it is at ${end}`,
   thenSeat: 'It is written down as it stands, and Seat leads each contact back to its cavity.',
   anExplanation: 'An explanation, not a finding: nothing is in the record until somebody has looked.',

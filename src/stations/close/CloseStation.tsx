@@ -15,7 +15,7 @@ import { useAuthor } from '@/ui/job/useAuthor'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
-import { figure, plural } from '@/words/figures'
+import { lengthSaid, plural } from '@/words/figures'
 import { bundleWorker } from '@/workers/bundleClient'
 import { Papers } from './Papers'
 import { RenewLacing } from './RenewLacing'
@@ -142,7 +142,8 @@ function BundleSheet({ state }: { readonly state: State }) {
         {branches.map(({ name, diametersMm }) => {
           const bundle = bundles.get(name)
           const many = diametersMm.length > PACK_LIMIT
-          const byArea = Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
+          const byAreaMm = Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
+          const said = bundle ? lengthSaid(bundle.diameterMm, 1) : many ? lengthSaid(byAreaMm, 0) : undefined
           return (
             <div key={name} className={styles.row2}>
               {bundle && (
@@ -171,8 +172,8 @@ function BundleSheet({ state }: { readonly state: State }) {
                   {name}, {plural(diametersMm.length, 'wire')}
                 </div>
                 <div className={clsx(textCss.mono, styles.large)} data-testid={`bundle-${name}`}>
-                  {bundle ? figure(bundle.diameterMm, 1) : many ? figure(byArea, 0) : '…'}{' '}
-                  <small className={clsx(textCss.dim, styles.smaller)}>{words.mmByArea(many)}</small>
+                  {said?.value ?? '…'}{' '}
+                  <small className={clsx(textCss.dim, styles.smaller)}>{words.byArea(said?.unit ?? '', many)}</small>
                 </div>
               </div>
             </div>

@@ -3,7 +3,7 @@ import { HeadRow } from '@/ui/table/HeadRow'
 import { kitPanelsWords as words } from '@/words/screens/kit/kitPanels'
 import { Button, Kbd, Table } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
-import { figure, mm, range } from '@/words/figures'
+import { figure, mm, mmRange } from '@/words/figures'
 import { setupWords } from '@/words/crimp'
 import type { KitOptions, KitRejected, KitSet } from './kitOptions'
 import styles from './KitPanels.module.css'
@@ -38,11 +38,11 @@ export function BlockedPanel({
               {words.noSealClosesRound} <span className={textCss.mono}>{mm(insulationMm)}</span>,{' '}
               {nearest.kind === 'seal-tears' ? (
                 <>
-                  {words.largestTakes} <span className={textCss.mono}>{figure(largest, 2)}</span>
+                  {words.largestTakes} <span className={textCss.mono}>{mm(largest)}</span>
                 </>
               ) : (
                 <>
-                  {words.smallestTakes} <span className={textCss.mono}>{figure(smallest, 2)}</span>
+                  {words.smallestTakes} <span className={textCss.mono}>{mm(smallest)}</span>
                 </>
               )}
             </>
@@ -125,7 +125,9 @@ function Windows({
                 />
               </div>
             </Table.Td>
-            <Table.Td className={clsx(textCss.mono, textCss.dim, styles.wide2)}>{range(one.minMm, one.maxMm)}</Table.Td>
+            <Table.Td className={clsx(textCss.mono, textCss.dim, styles.wide2)}>
+              {mmRange(one.minMm, one.maxMm)}
+            </Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>

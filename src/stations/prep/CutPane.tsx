@@ -13,7 +13,7 @@ import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { Swatch } from '@/ui/wire/Swatch'
-import { figure, lengthSaid, metres } from '@/words/figures'
+import { lengthSaid, metres, shortMm } from '@/words/figures'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { planCuts } from '@/workers/cutClient'
 import { countSpool, spoolsOf } from './actions'
@@ -182,7 +182,7 @@ function Pieces({ pieces, quantity }: { readonly pieces: readonly CutPiece[]; re
     <ul className={styles.cutPieces}>
       {pieces.slice(0, DRAWN).map(({ unit, wire, lengthMm }) => (
         <li key={`${String(unit)}/${wire.id}`}>
-          <b className={textCss.mono}>{figure(lengthMm, 0)}</b>{' '}
+          <b className={textCss.mono}>{shortMm(lengthMm, 0)}</b>{' '}
           <span className={textCss.mono}>
             {wire.id}
             {quantity > 1 && ` #${String(unit)}`}

@@ -5,6 +5,7 @@ import { placeOf } from '@/core/record/plan/plan'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import type { NetVerdict } from '@/core/work/prove/netVerdict'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
+import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
 
@@ -44,6 +45,7 @@ export function FailedProbe({
   const wrong = points.find((point) => !isThere(point))
   return (
     <form
+      className={paneCss.choices}
       onSubmit={(event) => {
         event.preventDefault()
         if (wrong !== undefined || busy) return

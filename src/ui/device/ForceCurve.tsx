@@ -7,7 +7,7 @@ import type { Chart as ChartOf } from 'chart.js'
 import { useEffect, useRef, useState, type RefObject } from 'react'
 import { LoadFault } from '../later/LoadFault'
 import { useBeside } from '../later/useBeside'
-import { figure } from '@/words/figures'
+import { forceSaid } from '@/words/figures'
 
 const loadCharts = () => import('./forceChart')
 
@@ -46,6 +46,7 @@ export function ForceCurve({
       chart.destroy()
     }
   }, [charts, minimumN, points])
+  const peak = forceSaid(shown.peakN)
   const low = minimumN !== undefined && shown.peakN < minimumN
   return (
     <section className={clsx(paneCss.panel, paneCss.panelFill)} aria-label={words.forceCurve}>
@@ -56,9 +57,9 @@ export function ForceCurve({
             className={clsx(textCss.mono, done ? (low ? textCss.fault : textCss.good) : undefined, styles.large)}
             data-testid="peak"
           >
-            {figure(shown.peakN, 0)}
+            {peak.value}
           </b>{' '}
-          {words.newtonAxis}{' '}
+          {peak.unit}{' '}
           {minimumN !== undefined && (
             <>
               {done ? (low ? '▲ below' : words.above) : 'asked'}{' '}

@@ -16,7 +16,7 @@ export const closeStationWords = {
   bundles: 'Bundles',
   bundle: 'Bundle',
   overBareWiresPacked: 'over the bare wires, packed as tight as they go; a sleeve one size up',
-  mmByArea: (many: boolean) => `mm${many ? ', by area' : ''}`,
+  byArea: (unit: string, many: boolean) => `${unit}${many ? ', by area' : ''}`,
   signatures: 'Signatures',
   coversEntriesTo: (role: string, dayTime: string, covers: number) =>
     `, ${role}, ${dayTime}, covers entries 1 to ${String(covers)}`,

@@ -1,12 +1,11 @@
-import { figure } from '@/words/figures'
+import { newtons } from '@/words/figures'
 
 /** What `ForceCurve` says. */
 export const forceCurveWords = {
   forceCurve: 'Force curve',
   peak: 'Peak',
-  newtonAxis: 'N',
   above: '✓ above',
-  minimum: (minimumN: number) => `${figure(minimumN, 0)} N`,
+  minimum: (minimumN: number) => newtons(minimumN),
   readings: (count: string) => `${count} READINGS`,
-  forceOverTimePeak: (peakN: number) => `Force over time, peak ${figure(peakN, 0)} N`,
+  forceOverTimePeak: (peakN: number) => `Force over time, peak ${newtons(peakN)}`,
 }

@@ -35,7 +35,7 @@ export const proveStationWords = {
   whatWasFound: 'What was found',
   ringsInstead: 'Rings instead at',
   ringsInsteadHint: 'with the red probe where it is: type cavities, or pick them on a face',
-  openRingsNowhere: 'empty: open, it rings nowhere',
+  openRingsNowhere: 'empty: nowhere, open',
   noSuchPoint: (point: string) => `There is no cavity ${point}. Like 5, or B.5 where it is another end.`,
   asSeen: 'what else was seen',
   whatExplainsIt: 'What explains it',

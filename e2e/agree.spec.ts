@@ -54,7 +54,7 @@ function rowsOf(node: unknown): readonly (readonly string[])[] {
 
 const label = (key: string) => key.split('/').slice(1).join('')
 
-for (const id of ['beacon-lead', 'deck-loom', 'logger-box', 'spare-pump', 'sonde-pigtail', 'float-leads'])
+for (const id of ['beacon-lead', 'deck-loom', 'logger-box', 'spare-pump', 'sonde-pigtail', 'float-leads', 'winch-feed'])
   test(`screen, open interface and paper agree on every figure of ${id}`, async ({ request }) => {
     const { state, journal } = await answered(request, id)
     const folded = foldAll(journal).state

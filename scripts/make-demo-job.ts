@@ -13,7 +13,7 @@ import { jobDocument } from '../src/formats/jobDocument'
 import { readPinout } from '../src/formats/pinout/readPinout'
 import { setKey } from '../src/core/record/plan/keys'
 
-/** Writes the demo's jobs that were worked on: the deck loom to its middle, the float switch leads to their end. */
+/** Writes the demo's jobs that were worked on: the deck loom to its middle, the winch feed to Prove, the float switch leads to their end. */
 const catalogue = demoShelf()
 const pace: Readonly<Partial<Record<string, number>>> = {
   'setup-mounted': 4,
@@ -45,9 +45,17 @@ const clock = (begun: string) => (minutes: number) =>
     Date.parse(begun) + Math.floor(minutes / SHIFT_MIN) * 86_400_000 + (minutes % SHIFT_MIN) * 60_000,
   ).toISOString()
 
-function make(id: string, plan: Plan, begun: string, options: Omit<WorkOptions, 'newId' | 'stamp'>): void {
+/** What the ids of a job's entries begin with. */
+const prefixes = { 'deck-loom': 'demo', 'float-leads': 'float', 'winch-feed': 'winch' } as const
+
+function make(
+  id: keyof typeof prefixes,
+  plan: Plan,
+  begun: string,
+  options: Omit<WorkOptions, 'newId' | 'stamp'>,
+): void {
   let made = 0
-  const newId = () => `${id === 'deck-loom' ? 'demo' : 'float'}-${String(++made).padStart(4, '0')}`
+  const newId = () => `${prefixes[id]}-${String(++made).padStart(4, '0')}`
   const at = clock(begun)
   let minutes = 0
   const { folded, entries } = workThrough(firstEntries(catalogue, plan, begun.slice(0, 10), newId), {
@@ -137,4 +145,11 @@ make(
   planOf('float-leads', { title: 'Float switch leads', rev: 'B', quantity: 30, rules: 'series-work', ambientC: 25 }),
   '2026-11-09T07:00:00Z',
   { real },
+)
+
+make(
+  'winch-feed',
+  planOf('winch-feed', { title: 'Winch feed', rev: 'A', ambientC: 30, supplyV: 24 }),
+  '2026-11-20T07:30:00Z',
+  { until: (_state, step) => step.station === 'prove' },
 )

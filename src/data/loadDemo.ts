@@ -68,6 +68,7 @@ const plannedSchema = z.array(
 /** Jobs that were worked on, each a file with its journal, and when the bench got it. */
 const workedOn = [
   ['float-leads', '2026-11-09T07:00:00Z'],
+  ['winch-feed', '2026-11-20T07:30:00Z'],
   ['deck-loom', '2026-11-25T07:00:00Z'],
 ] as const
 

@@ -20,7 +20,7 @@ test.skipIf(server === undefined)(
     const all = await Promise.all([openServer(url.href), openServer(url.href), openServer(url.href)])
     await Promise.all(all.map(({ db }) => loadDemoIfEmpty(db, newJobCache())))
     const [first] = all
-    expect(await listJobs(first.db)).toHaveLength(6)
+    expect(await listJobs(first.db)).toHaveLength(7)
     expect(await listPeople(first.db)).toHaveLength(3)
     await Promise.all(all.map(({ close }) => close()))
     await admin.query(`drop database ${name}`)
@@ -42,6 +42,6 @@ test('a demo that is cut short leaves nothing, in the database or in memory', as
   expect(await listJobs(opened.db)).toEqual([])
   expect(await listPeople(opened.db)).toEqual([])
   await loadDemoIfEmpty(opened.db, newJobCache())
-  expect(await listJobs(opened.db)).toHaveLength(6)
+  expect(await listJobs(opened.db)).toHaveLength(7)
   await opened.close()
 })

@@ -1,3 +1,4 @@
+import { axeFaults } from './axe'
 import { alive, copyAt, expect, makeJob, strike, test } from './bench'
 
 test('two wires in each other’s cavity: the probes say where they ring, one mistake explains it, Seat puts it right, and it is proved', async ({
@@ -25,6 +26,7 @@ test('two wires in each other’s cavity: the probes say where they ring, one mi
   await expect(page.getByRole('heading', { name: 'One mistake explains all 2 failures' })).toBeVisible()
   await expect(page.getByRole('heading', { name: /At P1 or P2: two contacts changed places/ })).toBeVisible()
   await expect(page.getByText('holds W1, which belongs in P2.1')).toBeVisible()
+  expect(await axeFaults(page)).toEqual([])
   // it was looked at: it is at P1
   await strike(page, '1')
   await page.waitForURL(/\/seat/)

@@ -53,11 +53,29 @@ const views = [
     dark: true,
   },
   { name: 'moves', path: '/jobs/spare-pump/seat', keys: ['v'] },
-  { name: 'prove', path: '/jobs/deck-loom/prove' },
   { name: 'close', path: '/jobs/deck-loom/close', act: (page) => page.waitForTimeout(1500) },
   { name: 'journal', path: '/jobs/deck-loom/journal' },
   { name: 'ledger', path: '/ledger', act: (page) => page.waitForTimeout(800) },
-  // writes into the demo's journal: the last one
+  // these write into the demo's journals: the last ones
+  {
+    name: 'prove',
+    path: '/jobs/winch-feed/prove',
+    act: async (page) => {
+      const rings = { W1: '', W2: '', W3: '4', W4: '3', W5: undefined, W6: '' }
+      for (const instead of Object.values(rings)) {
+        if (instead === '') await page.keyboard.press('Space')
+        else {
+          await page.keyboard.press('x')
+          await page.getByLabel('Rings instead at').fill(instead ?? '')
+          await page.keyboard.press('Enter')
+        }
+        await page.waitForTimeout(700)
+      }
+      await page.keyboard.press('d')
+      await page.getByRole('heading', { name: /explain all/ }).waitFor()
+      await page.waitForTimeout(300)
+    },
+  },
   {
     name: 'pull',
     path: '/jobs/deck-loom/crimp?at=1%2FW11%2Fb',

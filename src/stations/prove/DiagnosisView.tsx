@@ -32,9 +32,11 @@ export function DiagnosisView({
   const mistakes = found?.mistakes
   const [at, setAt] = useState(0)
   const mistake = mistakes?.[Math.min(at, mistakes.length - 1)]
+  const count = mistakes?.length ?? 0
+  const toNext = () => setAt((at + 1) % count)
   useKeys([
     { key: 'Escape', words: words.back, run: back },
-    { key: 'n', words: words.nextMistake, run: () => mistakes && setAt((at + 1) % Math.max(1, mistakes.length)) },
+    ...(count > 1 ? [{ key: 'n', words: words.nextMistake, run: toNext }] : []),
   ])
   return (
     <>
@@ -58,7 +60,6 @@ export function DiagnosisView({
               mistake={one}
               number={i + 1}
               isShown={one === mistake}
-              show={() => setAt(i)}
             />
           ))}
         </div>
@@ -66,6 +67,11 @@ export function DiagnosisView({
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.whatToDo}>
         {mistake && <MistakeCard key={at} unit={unit} mistake={mistake} number={at + 1} />}
         {found?.deciding?.mistake === at && <DecidingNote unit={unit} deciding={found.deciding} />}
+        {count > 1 && (
+          <Button onClick={toNext}>
+            <span>{words.nextMistake}</span> <Kbd aria-hidden="true">N</Kbd>
+          </Button>
+        )}
         <Button onClick={back}>
           <span>{words.back}</span> <Kbd aria-hidden="true">Esc</Kbd>
         </Button>
@@ -93,20 +99,13 @@ function MistakePanel({
   mistake,
   number,
   isShown,
-  show,
 }: {
   readonly mistake: Mistake
   readonly number: number
   readonly isShown: boolean
-  readonly show: () => void
 }) {
   return (
-    <section
-      className={clsx(paneCss.panel, styles.mistake)}
-      data-shown={isShown}
-      aria-label={words.mistake(number)}
-      onClick={show}
-    >
+    <section className={clsx(paneCss.panel, styles.mistake)} data-shown={isShown} aria-label={words.mistake(number)}>
       <h3 className={textCss.cardTitle}>
         <span className={styles.number}>{number}</span> {mistakeTitle(mistake)}
       </h3>

@@ -143,6 +143,11 @@ test('a bench that says gauges, inches and pounds first says them on every scree
   await page.getByLabel('Strip as measured').fill('5.1 mm')
   await expect(page.getByText('read as')).toHaveCount(0)
   await page.getByLabel('Strip as measured').fill('')
+  // a figure that the bench writes into a field says its unit: a bare one there would be inches
+  await page.goto('/jobs/deck-loom/kit?at=1/W10/b')
+  await alive(page)
+  await strike(page, 'm')
+  await expect(page.getByLabel(/Over insulation/)).toHaveValue('2.95 mm')
   await page.goto('/jobs/deck-loom/kit?at=1/W03/a')
   await alive(page)
   await expect(page.getByRole('complementary')).toContainText('24 to 18 AWG')

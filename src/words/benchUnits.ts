@@ -1,4 +1,4 @@
-import type { Dimension } from '@/core/base/units/units'
+import { type Dimension, dimensions } from '@/core/base/units/units'
 
 /** What a bench says first: millimetres, mm² and newtons, or gauges, inches and pounds-force. */
 export const benchUnits = ['metric', 'gauge'] as const
@@ -28,6 +28,13 @@ export function sayIn(now: BenchSays): void {
 /** What a figure is in that somebody types at this bench without a unit; undefined: in the base unit. */
 export const bareUnit = (dimension: Dimension): string | undefined =>
   unitsFirst() === 'gauge' ? gaugeUnits[dimension] : undefined
+
+/** The sign of that unit, for the label of a field. */
+export const bareUnitSign = (dimension: Dimension): string => bareUnit(dimension) ?? dimensions[dimension].base
+
+/** A figure in the base unit as it is written into a field: with its unit, where a bare one would be read in another. */
+export const writtenInBase = (figure: string, dimension: Dimension): string =>
+  bareUnit(dimension) === undefined ? figure : `${figure} ${dimensions[dimension].base}`
 
 /** The unit of figures that stand without one, by its name: what to ask when one cannot be. */
 export const bareUnitName = (dimension: 'length' | 'force'): string =>

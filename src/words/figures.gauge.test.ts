@@ -2,9 +2,24 @@ import fc from 'fast-check'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { plausible } from '@/core/base/units/plausible'
-import { bareUnit, sayIn } from './benchUnits'
-import { areaSaid, heightWindow, lengthSaid, metres, mm, mm2, mmRange, money, newtons, stripWindow } from './figures'
+import { bareUnit, sayIn, writtenInBase } from './benchUnits'
+import {
+  areaSaid,
+  heightWindow,
+  leastForce,
+  lengthSaid,
+  metres,
+  mm,
+  mm2,
+  mmRange,
+  money,
+  newtons,
+  stripWindow,
+} from './figures'
 import { reasonWords } from './fit'
+import { firstPieceCardWords } from './screens/crimp/firstPieceCard'
+import { pieceFieldsWords } from './screens/crimp/pieceFields'
+import { asksWords } from './strip'
 import { implausibleWords } from './implausible'
 import { quantityWords, understoodAs } from './quantity'
 
@@ -56,6 +71,25 @@ test.each([
   ],
 ])('compared: %s', (_what, say, words) => {
   expect(say()).toBe(words)
+})
+
+test('a field’s label and hint are in the unit that a bare figure in it is read in; what is written into it says its own', () => {
+  expect(pieceFieldsWords.pulledOffAt()).toBe('Pulled off at, lbf')
+  expect(firstPieceCardWords.crimpHeight()).toBe('Crimp height, in')
+  expect(firstPieceCardWords.heightHint({ minMm: 1.7, maxMm: 1.9 }, false, true)).toBe('.067 to .0748')
+  expect(asksWords.gap()).toBe('Gap that is seen, in')
+  expect(writtenInBase('1.9', 'length')).toBe('1.9 mm')
+  expect(writtenInBase('145.3', 'force')).toBe('145.3 N')
+})
+
+test('a minimum that a hint says is never below the one that is judged', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 5000 }), (forceN) => {
+      const saidN = Number(leastForce(forceN)) * 4.4482216152605
+      expect(saidN).toBeGreaterThanOrEqual(forceN - 1e-4)
+      expect(saidN).toBeLessThan(forceN + 0.45)
+    }),
+  )
 })
 
 test('what is typed without a unit is in the bench’s, and is told', () => {

@@ -58,6 +58,10 @@ export function areaSaid(areaMm2: number, printedAwg?: number): SaidFigure {
 export const forceSaid = (forceN: number, digits = 0): SaidFigure =>
   said([figure(forceN, digits), 'N'], [figure(forceN / LBF_IN_N, digits + 1), 'lbf'])
 
+/** A minimum in the unit that stands first, never below the one that is judged. */
+export const leastForce = (forceN: number): string =>
+  unitsFirst() === 'metric' ? String(forceN) : figure(Math.ceil((forceN / LBF_IN_N) * 10 - 1e-6) / 10, 1)
+
 /** Lengths at the bench to a tenth, diameters to a hundredth. */
 export const mm = (value: number, digits = 2): string => inWords(lengthSaid(value, digits))
 export const mm2 = (value: number): string => inWords(areaSaid(value))
@@ -176,13 +180,8 @@ export const newtonsApart = (one: number, other: number): readonly [string, stri
   unitsApart(one, other, { unit: 'N', size: 1, places: 0 }, { unit: 'lbf', size: LBF_IN_N, places: 1 })
 
 /** Two lengths that a sentence compares. */
-export const lengthsApart = (one: number, other: number, digits = 2): readonly [string, string] =>
-  unitsApart(
-    one,
-    other,
-    { unit: 'mm', size: 1, places: digits },
-    { unit: 'in', size: INCH_MM, places: digits + INCH_PLACES },
-  )
+export const lengthsApart = (one: number, other: number): readonly [string, string] =>
+  unitsApart(one, other, { unit: 'mm', size: 1, places: 2 }, { unit: 'in', size: INCH_MM, places: 2 + INCH_PLACES })
 
 /** Two conductors that a sentence compares: where gauges come first, the ones nearest to them stand before what is judged. */
 export function areasApart(one: number, other: number): readonly [string, string] {

@@ -1,4 +1,5 @@
 import type { ForTheNext, Sighting, TrialAnswer, TrialQuestion, WhatIsWrong } from '@/core/craft/strip/trialAnswer'
+import { bareUnitSign } from './benchUnits'
 import { mm } from './figures'
 
 export const sightingWords: Readonly<Record<Sighting, string>> = {
@@ -16,9 +17,9 @@ export const sightingWords: Readonly<Record<Sighting, string>> = {
 }
 
 export const asksWords = {
-  gap: 'Gap that is seen, mm',
-  brush: 'Length that stands out, mm',
-  strands: 'Strands nicked or cut',
+  gap: () => `Gap that is seen, ${bareUnitSign('length')}`,
+  brush: () => `Length that stands out, ${bareUnitSign('length')}`,
+  strands: () => 'Strands nicked or cut',
 } as const
 
 /** What is asked besides, and what either answer means. */

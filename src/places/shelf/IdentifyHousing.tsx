@@ -10,6 +10,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { NativeSelect, Table, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { bareUnit } from '@/words/benchUnits'
+import { understoodAs } from '@/words/quantity'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { mm } from '@/words/figures'
 import { housingClueWords } from '@/words/families'
@@ -21,6 +22,8 @@ const readCounts = (text: string): readonly number[] | undefined => {
   return parts.every((part) => /^\d{1,3}$/.test(part)) && parts.length <= 50 ? parts.map(Number) : undefined
 }
 
+const pitchHelp = () => ({ plausible: plausible.partMm, unit: bareUnit('length') })
+
 /** Which connector is this? By what can be counted and measured on its face. */
 export function IdentifyHousing() {
   const [ways, setWays] = useState('')
@@ -29,10 +32,7 @@ export function IdentifyHousing() {
   const [shape, setShape] = useState('')
   const [found, setFound] = useState<readonly IdentifiedHousing[]>()
   const counts = ways.trim() === '' ? undefined : readCounts(ways)
-  const read =
-    pitch.trim() === ''
-      ? undefined
-      : parseQuantity(pitch, 'length', { plausible: plausible.partMm, unit: bareUnit('length') })
+  const read = pitch.trim() === '' ? undefined : parseQuantity(pitch, 'length', pitchHelp())
   const asked =
     counts &&
     JSON.stringify({
@@ -72,6 +72,7 @@ export function IdentifyHousing() {
         <TextInput
           label={words.pitchMiddleToMiddle}
           value={pitch}
+          description={understoodAs(pitch, 'length', pitchHelp())}
           placeholder={words.pitchLike}
           inputMode="decimal"
           onChange={(event) => setPitch(event.target.value)}

@@ -11,7 +11,6 @@ import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
-import { heightRange } from '@/words/figures'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
 import { lookLines, looksFor } from './looksFor'
@@ -108,8 +107,8 @@ export function FirstPieceCard({
         />
         {set.height && (
           <HeightField
-            label={words.crimpHeightMm}
-            hint={words.heightHint(heightRange(set.height), set.height.estimate, asksHeight(state))}
+            label={words.crimpHeight()}
+            hint={words.heightHint(set.height, set.height.estimate, asksHeight(state))}
             outside={words.heightOutsideMm}
             form={form}
             move={move}

@@ -8,6 +8,7 @@ import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { plausible } from '@/core/base/units/plausible'
 import { Button } from '@mantine/core'
+import { writtenInBase } from '@/words/benchUnits'
 import { figure, newtons } from '@/words/figures'
 import { implausibleWords } from '@/words/implausible'
 import { breakWords } from '@/words/practices'
@@ -36,7 +37,11 @@ export function HeightField({
 }) {
   const measure = async () => {
     const read = await instruments.height()
-    if (read) move({ kind: 'height-written', figure: { text: figure(read.value, 3), by: read.identity } })
+    if (read)
+      move({
+        kind: 'height-written',
+        figure: { text: writtenInBase(figure(read.value, 3), 'length'), by: read.identity },
+      })
   }
   useKeys([{ key: 'm', words: words.measureHeight, run: () => void (instruments.working === undefined && measure()) }])
   return (
@@ -79,7 +84,7 @@ export function PullField({
     const { peakN, identity, breaks } = pulled
     move({
       kind: 'pull-written',
-      figure: { text: figure(peakN, 1), by: identity, ...(breaks && { breaks }) },
+      figure: { text: writtenInBase(figure(peakN, 1), 'force'), by: identity, ...(breaks && { breaks }) },
     })
   }
   const pullOrStop = () => {
@@ -90,12 +95,12 @@ export function PullField({
   return (
     <>
       <FigureField
-        label={words.pulledOffAtN}
+        label={words.pulledOffAt()}
         dimension="force"
         range={plausible.pullN}
         figure={form.pull}
         onChange={(written) => move({ kind: 'pull-written', figure: written })}
-        hint={set.pull ? `≥ ${String(set.pull.forceN)}` : ''}
+        hint={set.pull ? words.atLeast(set.pull.forceN) : ''}
         wrong={fault !== undefined}
         ask={{ key: 'p', words: runs ? words.stop : words.pull, busy: false, run: pullOrStop }}
         fault={fault && (fault.kind === 'implausible' ? implausibleWords(fault) : low(fault.pullN, fault.minimumN))}

@@ -1,7 +1,7 @@
 import { plausible } from '@/core/base/units/plausible'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { bareUnit } from '@/words/benchUnits'
+import { bareUnit, writtenInBase } from '@/words/benchUnits'
 import { parseQuantity } from '@/core/base/units/parseQuantity'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { kitStationWords as words } from '@/words/screens/kit/kitStation'
@@ -17,7 +17,7 @@ export function MeasureInsulation({
   readonly save: (mm: number) => void
   readonly cancel: () => void
 }) {
-  const [text, setText] = useState(String(now))
+  const [text, setText] = useState(writtenInBase(String(now), 'length'))
   const read = parseQuantity(text, 'length', { plausible: plausible.insulationMm, unit: bareUnit('length') })
   return (
     <form

@@ -1,5 +1,7 @@
 'use client'
+import { plausible } from '@/core/base/units/plausible'
 import { bareUnit } from '@/words/benchUnits'
+import { understoodAs } from '@/words/quantity'
 import { trialPaneWords as texts } from '@/words/screens/prep/trialPane'
 import { Button, Kbd, TextInput } from '@mantine/core'
 import { Choice } from '@/ui/choice/Choice'
@@ -119,7 +121,12 @@ export function TrialPane({
       )}
       {kind?.asks && (
         <TextInput
-          label={asksWords[kind.asks]}
+          label={asksWords[kind.asks]()}
+          description={
+            kind.asks === 'strands'
+              ? undefined
+              : understoodAs(seenText, 'length', { plausible: plausible.stripMm, unit: bareUnit('length') })
+          }
           value={seenText}
           inputMode="decimal"
           placeholder={kind.asks === 'strands' ? '1' : texts.asMeasuredOrLeave}

@@ -2,7 +2,7 @@ import { Button, Kbd, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
 import { placeOf } from '@/core/record/plan/plan'
-import { housingAt } from '@/core/record/standing/benchEnds'
+import { isCavityHere } from '@/core/record/standing/benchEnds'
 import type { NetVerdict } from '@/core/work/prove/netVerdict'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -37,12 +37,7 @@ export function FailedProbe({
   const far = placeOf(state.plan, wire, 'b')
   // a bare number is a cavity of the far end
   const points = tokens(rings).map((one) => (one.includes('.') || far.kind !== 'cavity' ? one : `${far.end}.${one}`))
-  const isThere = (point: string) => {
-    const dot = point.indexOf('.')
-    const housing = housingAt(state, unit, point.slice(0, dot))
-    return housing?.cavities.some(({ id }) => id === point.slice(dot + 1)) ?? false
-  }
-  const wrong = points.find((point) => !isThere(point))
+  const wrong = points.find((point) => !isCavityHere(state, unit, point))
   return (
     <form
       className={paneCss.choices}

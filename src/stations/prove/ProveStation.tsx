@@ -3,7 +3,6 @@ import clsx from 'clsx'
 import { useMemo, useState } from 'react'
 import { netOf } from '@/core/record/plan/keys'
 import { units } from '@/core/record/state/wireBlocks'
-import { netDiagnosis } from '@/core/work/prove/netDiagnosis'
 import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
@@ -30,7 +29,7 @@ export function ProveStation() {
   const shown = useShown(at)
   const net = byKey(shown) ?? byKey(at)
   const unit = net?.unit ?? 1
-  const explained = useMemo(() => netDiagnosis(state, unit), [state, unit])
+  const hasFailed = nets.some((one) => one.unit === unit && one.probe?.result === 'fail')
   const [explains, setExplains] = useState(false)
   return (
     <div className={paneCss.station}>
@@ -44,10 +43,10 @@ export function ProveStation() {
         }}
         label={words.nets}
       />
-      {net && explained && explains ? (
-        <DiagnosisView key={net.unit} unit={net.unit} diagnosis={explained} back={() => setExplains(false)} />
+      {hasFailed && explains ? (
+        <DiagnosisView key={unit} unit={unit} back={() => setExplains(false)} />
       ) : net ? (
-        <NetCard key={netKey(net)} net={net} done={follow} explain={explained && (() => setExplains(true))} />
+        <NetCard key={netKey(net)} net={net} done={follow} explain={hasFailed ? () => setExplains(true) : undefined} />
       ) : (
         <div className={paneCss.work}>
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.noNetsYetPlan}</p>

@@ -63,8 +63,8 @@ export function saidGauge(text: string): AwgNumber | undefined {
 /**
  * Reads a figure as people say it, of any sign: `2.3mm`, `0,62 m`, `3/8 in`, `12 lbf`, `30 MΩ`, `20 awg`, `68 °F`.
  *
- * Without a unit the help's holds, or the base unit of the dimension (mm, N, Ω, A, mm², °C). An area may be given as a gauge. A mark with
- * exactly three digits behind it may be a decimal mark or one of thousands: what is known of the field or its column decides,
+ * Without a unit the help's holds, or the base unit of the dimension (mm, N, Ω, A, mm², °C). An area may be given as a gauge.
+ * A mark with exactly three digits behind it may be a decimal mark or one of thousands: what is known of the field or its column decides,
  * else it is asked about.
  */
 export function readQuantity(

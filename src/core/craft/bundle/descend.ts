@@ -47,7 +47,7 @@ export function descend(slope: Slope, at: Float64Array, steps: number, flat: num
   let gradient = new Float64Array(at.length)
   let value = slope(at, gradient)
   for (let step = 0; step < steps; step++) {
-    let steepness = dot(gradient, gradient)
+    const steepness = dot(gradient, gradient)
     if (steepness < flat * flat) return
     let way = direction(gradient, past)
     let promise = dot(way, gradient)
@@ -76,6 +76,5 @@ export function descend(slope: Slope, at: Float64Array, steps: number, flat: num
     at.set(next)
     gradient = nextGradient
     value = nextValue
-    steepness = dot(gradient, gradient)
   }
 }

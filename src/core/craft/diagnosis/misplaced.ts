@@ -17,41 +17,33 @@ const MOST_STATES = 1_500
 /** Of more points than this the straight way is taken: each change rights something, none is tried against another. */
 const MOST_POINTS = 36
 
+/** Points that hang together by what is and what was found, and what is asked of them again and again. */
+interface Knot {
+  readonly points: readonly number[]
+  readonly found: Groups
+  /** the end of each point */
+  readonly endOf: readonly number[]
+  readonly distance: Distance
+}
+
+const leftOf = ({ points, found, distance }: Knot, groups: Groups): number => distance.between(groups, found, points)
+
 /**
  * What single contents stand in the wrong pin, for points that hang together: a search over changes of places that right more
  * than they cost, bounded by the best so far; of many points the straight way. For contents that only stand in each other's
  * pins that way is the shortest too: each change closes a cycle by one.
- * @param endOf the end of each point
  */
-function misplacedIn(
-  points: readonly number[],
-  is: Groups,
-  found: Groups,
-  endOf: readonly number[],
-  distance: Distance,
-  limit: number,
-): Misplaced {
-  const off = distance.between(is, found, points)
-  return points.length > MOST_POINTS
-    ? straight(points, is, off, found, endOf, distance, limit)
-    : searched(points, is, off, found, endOf, distance)
+function misplacedIn(knot: Knot, is: Groups, limit: number): Misplaced {
+  return knot.points.length > MOST_POINTS ? straight(knot, is, limit) : searched(knot, is)
 }
 
-function straight(
-  points: readonly number[],
-  is: Groups,
-  off: number,
-  found: Groups,
-  endOf: readonly number[],
-  distance: Distance,
-  limit: number,
-): Misplaced {
-  let [groups, left] = [is, off]
+function straight(knot: Knot, is: Groups, limit: number): Misplaced {
+  let [groups, left] = [is, leftOf(knot, is)]
   const placements: Placement[] = []
   const step = () => {
-    for (const placement of candidates(points, groups, found, endOf)) {
+    for (const placement of candidates(knot, groups)) {
       const next = place(groups, placement)
-      const after = distance.between(next, found, points)
+      const after = leftOf(knot, next)
       if (left - after < 2) continue
       placements.push(placement)
       groups = next
@@ -64,27 +56,21 @@ function straight(
   return { placements, groups, cost: placements.length + left }
 }
 
-function searched(
-  points: readonly number[],
-  is: Groups,
-  off: number,
-  found: Groups,
-  endOf: readonly number[],
-  distance: Distance,
-): Misplaced {
+function searched(knot: Knot, is: Groups): Misplaced {
+  const off = leftOf(knot, is)
   let best: Misplaced = { placements: [], groups: is, cost: off }
   const seen = new Map<string, number>()
   let states = 0
   const search = (groups: Groups, left: number, placements: readonly Placement[]) => {
     if (placements.length + left < best.cost) best = { placements, groups, cost: placements.length + left }
     if (placements.length + Math.ceil(left / MOST_RIGHTED) >= best.cost || states++ > MOST_STATES) return
-    const key = keyOf(Int32Array.from(points, (point) => groups[point] ?? 0))
+    const key = keyOf(Int32Array.from(knot.points, (point) => groups[point] ?? 0))
     if ((seen.get(key) ?? Infinity) <= placements.length) return
     seen.set(key, placements.length)
-    const steps = [...candidates(points, groups, found, endOf)]
+    const steps = [...candidates(knot, groups)]
       .map((placement) => {
         const next = place(groups, placement)
-        return { placement, next, after: distance.between(next, found, points) }
+        return { placement, next, after: leftOf(knot, next) }
       })
       .filter(({ after }) => left - after > 1)
       .sort((a, b) => a.after - b.after)
@@ -95,12 +81,7 @@ function searched(
 }
 
 /** Changes that bring a content to where something was found that belongs with it. */
-function* candidates(
-  points: readonly number[],
-  groups: Groups,
-  found: Groups,
-  endOf: readonly number[],
-): Generator<Placement> {
+function* candidates({ points, found, endOf }: Knot, groups: Groups): Generator<Placement> {
   const byGroup = new Map<number, number[]>()
   const byFound = new Map<number, number[]>()
   for (const point of points) {
@@ -140,7 +121,7 @@ export function misplaced(
   let [groups, cost] = [is, 0]
   const placements: Placement[] = []
   for (const points of componentsOf(is, found)) {
-    const one = misplacedIn(points, groups, found, endOf, distance, limit - cost)
+    const one = misplacedIn({ points, found, endOf, distance }, groups, limit - cost)
     placements.push(...one.placements)
     groups = one.groups
     cost += one.cost

@@ -28,3 +28,11 @@ export const holdsContacts = (state: JobState, unit: number, end: string): boole
   housingAt(state, unit, end)?.cavities.some(
     (cavity) => state.cavities.get(cavityKey(unit, end, cavity.id))?.term !== undefined,
   ) === true
+
+/** Is this point, `end.cavity`, one of an end that stands here? */
+export const isCavityHere = (state: JobState, unit: number, point: string): boolean =>
+  benchEnds(state, unit).some(
+    (end) =>
+      point.startsWith(`${end}.`) &&
+      housingAt(state, unit, end)?.cavities.some(({ id }) => id === point.slice(end.length + 1)),
+  )

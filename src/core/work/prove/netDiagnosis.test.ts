@@ -57,16 +57,17 @@ function probe({ put }: ReturnType<typeof atProve>, found: Readonly<Record<strin
     ).toBeUndefined()
 }
 const mistakesOf = ({ state }: Folded) => {
-  const diagnosis = netDiagnosis(state, 1)
-  return diagnosis ? netMistakes(diagnosis.input).mistakes : []
+  return netMistakes(netDiagnosis(state, 1).input).mistakes
 }
 
 describe('what explains the nets that failed', () => {
   test('nothing is to be explained while nothing has failed', () => {
     const job = atProve()
-    expect(netDiagnosis(job.folded.state, 1)).toBeUndefined()
+    expect(netDiagnosis(job.folded.state, 1)).toMatchObject({ failed: 0, open: 3 })
+    expect(mistakesOf(job.folded)).toEqual([])
     probe(job, { W1: '1' })
-    expect(netDiagnosis(job.folded.state, 1)).toBeUndefined()
+    expect(netDiagnosis(job.folded.state, 1)).toMatchObject({ failed: 0, open: 2 })
+    expect(mistakesOf(job.folded)).toEqual([])
   })
 
   test('nets that nobody has probed are counted, and stand against nothing', () => {
@@ -99,7 +100,7 @@ test('wires that read differently tell at which end two changed places, by one m
   const job = atProve()
   probe(job, { W1: '2', W2: '1', W3: '3' })
   const { state } = job.folded
-  const { deciding } = netMistakes(netDiagnosis(state, 1)?.input ?? { ends: [], expected: [], measured: [] })
+  const { deciding } = netMistakes(netDiagnosis(state, 1).input)
   const reading = deciding && decidingReading(state, 1, deciding)
   expect(reading?.pair).toEqual(['A.2', 'B.1'])
   expect(reading?.ifAt.map(({ end, wire }) => `${wire} at ${end}`)).toEqual(['W1 at A', 'W2 at B'])

@@ -1,3 +1,4 @@
+import { pushTo } from '../../base/collections'
 import { diagnose } from '../../craft/diagnosis/diagnose'
 import type {
   Deciding,
@@ -9,10 +10,10 @@ import type {
 } from '../../craft/diagnosis/diagnosisTypes'
 import type { Housing } from '../../parts/catalogue/types'
 import { type SideLetter, type Wire, inCavity, placeOf, planIndex } from '../../record/plan/plan'
-import { cavityKey, wireKey } from '../../record/plan/keys'
+import { cavityKey } from '../../record/plan/keys'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
-import { netVerdict } from './netVerdict'
+import { netVerdict, netVerdicts } from './netVerdict'
 
 /** The far sides that are in no cavity: each a point of its own, and nothing changes places there. */
 const LOOSE = '~'
@@ -26,7 +27,7 @@ function pointOf({ plan }: JobState, wire: Wire, side: SideLetter): Point {
 /** The rows of a face, each from left to right as it is numbered on. */
 function rowsOf({ cavities }: Housing): readonly (readonly string[])[] {
   const rows = new Map<number, string[]>()
-  for (const { id, row } of cavities) rows.set(row, [...(rows.get(row) ?? []), id])
+  for (const { id, row } of cavities) pushTo(rows, row, id)
   return [...rows].sort(([a], [b]) => a - b).map(([, ids]) => ids)
 }
 
@@ -38,35 +39,33 @@ export interface NetDiagnosis {
   readonly open: number
 }
 
-/** What the probes found of one unit, as what is to be explained; undefined while nothing has failed. */
-export function netDiagnosis(state: JobState, unit: number): NetDiagnosis | undefined {
-  const probed = state.plan.wires.map((wire) => ({ wire, probe: state.nets.get(wireKey(unit, wire.id))?.probe }))
-  const failed = probed.filter(({ probe }) => probe?.result === 'fail').length
-  if (failed === 0) return undefined
-  const known = probed.flatMap(({ wire, probe }) => (probe ? [{ wire, probe }] : []))
+/** What the probes found of one unit, as what is to be explained. */
+export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
+  const nets = netVerdicts(state, unit)
+  const probed = nets.flatMap(({ wire, probe, resistance }) => {
+    const pair: readonly [Point, Point] = [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')]
+    return probe ? [{ pair, probe, resistance }] : []
+  })
   const ends = state.plan.ends.flatMap((end): DiagnosedEnd[] => {
     const housing = housingOf(state.facts, state.plan, end.id)
     return housing ? [{ id: end.id, rows: rowsOf(housing) }] : []
   })
-  const pairs = known.map(({ wire }) => [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')] as const)
+  const pairs = probed.map(({ pair }) => pair)
   const loose = [...new Set(pairs.flat().filter((point) => point.startsWith(`${LOOSE}.`)))]
   return {
     input: {
       ends: [...ends, ...(loose.length > 0 ? [{ id: LOOSE, rows: loose.map((point) => [point.slice(2)]) }] : [])],
       expected: joined(pairs),
-      measured: known.map(({ wire, probe }) => [
-        pointOf(state, wire, 'a'),
-        ...(probe.result === 'pass' ? [pointOf(state, wire, 'b')] : (probe.rings ?? [])),
+      measured: probed.map(({ pair: [red, black], probe }) => [
+        red,
+        ...(probe.result === 'pass' ? [black] : (probe.rings ?? [])),
       ]),
-      expectedOhms: known.flatMap(({ wire }) => {
-        const { resistance } = netVerdict(state, unit, wire)
-        return resistance
-          ? [{ pair: [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')], expectedOhm: resistance.expectedOhm }]
-          : []
-      }),
+      expectedOhms: probed.flatMap(({ pair, resistance }) =>
+        resistance ? [{ pair, expectedOhm: resistance.expectedOhm }] : [],
+      ),
     },
-    failed,
-    open: probed.length - known.length,
+    failed: probed.filter(({ probe }) => probe.result === 'fail').length,
+    open: nets.length - probed.length,
   }
 }
 

@@ -1,4 +1,6 @@
-import { heightWindow, newtonsApart, plural } from '@/words/figures'
+import type { Range } from '@/core/base/range'
+import { bareUnitSign } from '@/words/benchUnits'
+import { heightSaid, heightWindow, newtonsApart, plural } from '@/words/figures'
 
 /** What `FirstPieceCard` says. */
 export const firstPieceCardWords = {
@@ -13,7 +15,7 @@ export const firstPieceCardWords = {
   firstPieceLike: 'First piece like',
   firstPiece: 'First piece',
   firstPieceOnSpare: 'First piece, on spare wire',
-  crimpHeightMm: 'Crimp height, mm',
+  crimpHeight: () => `Crimp height, ${bareUnitSign('length')}`,
   heightOutsideMm: (minMm: number, maxMm: number) => `Height outside ${heightWindow({ minMm, maxMm })}.`,
   isBelowThisSetup: (pullN: number, minimumN: number) => {
     const [held, asked] = newtonsApart(pullN, minimumN)
@@ -22,6 +24,6 @@ export const firstPieceCardWords = {
   notGoodRecordWhat: 'Not good: record what was seen',
   toReleaseSetupEye: (left: number) =>
     `${plural(left, 'good piece')} to release all of this setup. Eye protection at the pull.`,
-  heightHint: (window: string, estimate: boolean, asked: boolean) =>
-    `${window}${estimate ? ' est.' : ''}${asked ? '' : ', if you measure it'}`,
+  heightHint: (window: Range, estimate: boolean, asked: boolean) =>
+    `${heightSaid(window).value}${estimate ? ' est.' : ''}${asked ? '' : ', if you measure it'}`,
 }

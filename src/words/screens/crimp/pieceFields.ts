@@ -1,3 +1,6 @@
+import { bareUnitSign } from '@/words/benchUnits'
+import { leastForce } from '@/words/figures'
+
 /** What is said where a piece is measured. */
 export const pieceFieldsWords = {
   measureHeight: 'Measure the height',
@@ -6,7 +9,8 @@ export const pieceFieldsWords = {
   pullItOff: 'Pull it off',
   stop: 'Stop',
   pull: 'Pull',
-  pulledOffAtN: 'Pulled off at, N',
+  pulledOffAt: () => `Pulled off at, ${bareUnitSign('force')}`,
+  atLeast: (forceN: number) => `≥ ${leastForce(forceN)}`,
   itBroke: (breakWord: string) => `It ${breakWord}.`,
   itHeldThat: (pull: string) => `It is right: it held ${pull}`,
 }

@@ -1,3 +1,4 @@
+import { bareUnitSign } from '@/words/benchUnits'
 import { figure, newtons, plural } from '@/words/figures'
 
 /** What `InsertCard` says. */
@@ -48,6 +49,6 @@ export const insertCardWords = {
   itMeansSomethingOnly: 'it means something only after the lock is closed',
   tug: (tugNow: string) => `Tug: ${tugNow}.`,
   itsTurnCommaAnd: (order: string) => `Its turn: ${order}. Comma and full stop move it, or drag it in the queue.`,
-  gaugeShows: 'Gauge shows, N',
+  gaugeShows: () => `Gauge shows, ${bareUnitSign('force')}`,
   byHandHeld: 'empty: by hand, and it held',
 }

@@ -1,5 +1,4 @@
-import { housingAt } from '../../standing/benchEnds'
-import type { JobState } from '../../state/state'
+import { isCavityHere } from '../../standing/benchEnds'
 import { wireKey } from '../../plan/keys'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
@@ -15,20 +14,13 @@ export const netProbedShape = ({ unit, key, text, z }: EntryFields) => ({
   rings: z.array(key).max(64).optional(),
 })
 
-/** Is this a cavity of an end that stands here? */
-function isCavity(state: JobState, unit: number, point: string): boolean {
-  const dot = point.indexOf('.')
-  const housing = housingAt(state, unit, point.slice(0, dot))
-  return housing?.cavities.some(({ id }) => id === point.slice(dot + 1)) ?? false
-}
-
 export const netProbed: EntryKind<'net-probed'> = {
   kind: 'net-probed',
   subjects: ({ unit, wire }) => netSubjects(unit, wire),
   refuse: (state, { unit, wire, rings }) => {
     const refusal = notReady(state, unit, wire)
     if (refusal) return refusal
-    const unknown = rings?.find((point) => !isCavity(state, unit, point))
+    const unknown = rings?.find((point) => !isCavityHere(state, unit, point))
     return unknown === undefined ? undefined : { kind: 'unknown', what: 'cavity', id: unknown }
   },
   apply: (draft, { unit, wire, result, found, rings, at, by }) => {

@@ -12,11 +12,9 @@ export function usePreview(
   ends: Readonly<Record<string, string>>,
   tell: (message: string | undefined) => void,
 ): { readonly preview: Preview | undefined; /** it is of what is asked about by now */ readonly isNow: boolean } {
-  const [answer, setAnswer] = useState<{
-    readonly csv: string
-    readonly ends: Readonly<Record<string, string>>
-    readonly preview: Preview
-  }>()
+  const [answer, setAnswer] = useState<{ readonly csv: string; readonly picks: string; readonly preview: Preview }>()
+  // a form makes its values anew at every key, also of another field: what they say is what counts
+  const picks = JSON.stringify(ends)
   useEffect(() => {
     if (csv.trim() === '') {
       setAnswer(undefined)
@@ -28,10 +26,10 @@ export function usePreview(
         const response = await fetch('/api/v1/pinout/preview', {
           method: 'POST',
           headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ csv, ends }),
+          body: JSON.stringify({ csv, ends: JSON.parse(picks) as unknown }),
           signal: leave.signal,
         })
-        if (response.ok) setAnswer({ csv, ends, preview: (await response.json()) as Preview })
+        if (response.ok) setAnswer({ csv, picks, preview: (await response.json()) as Preview })
         tell(response.ok ? undefined : response.status === 413 ? words.thisPinoutIsLarger : words.benchCouldNotRead)
       } catch {
         if (!leave.signal.aborted) tell(unanswered(words.whatYouTypedIs))
@@ -42,6 +40,6 @@ export function usePreview(
       clearTimeout(timer)
       leave.abort()
     }
-  }, [csv, ends, tell])
-  return { preview: answer?.preview, isNow: answer?.csv === csv && answer.ends === ends }
+  }, [csv, picks, tell])
+  return { preview: answer?.preview, isNow: answer?.csv === csv && answer.picks === picks }
 }

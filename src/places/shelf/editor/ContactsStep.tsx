@@ -100,12 +100,12 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
   const { draft } = hand
   const [inHand, setInHand] = useState<InHand>({ shown: 'contacts', at: 0 })
   const { shown } = inHand
-  // the sheet follows the hand at once, what is seen of its row a moment later
-  const seen = useDeferredValue<InHand | undefined>(inHand, undefined)
+  // what is written goes to the row in hand at once; its drawing may come a moment later
+  const drawn = useDeferredValue<InHand | undefined>(inHand, undefined)
   return (
     <>
       <div className={clsx(paneCss.work, styles.middle)}>
-        <RowDrawn hand={hand} id={seen && idOf(seen.shown, draft.sheets[seen.shown][seen.at] ?? {})} />
+        <RowDrawn hand={hand} id={drawn && idOf(drawn.shown, draft.sheets[drawn.shown][drawn.at] ?? {})} />
         <Tabs
           value={shown}
           onChange={(said) => {
@@ -128,7 +128,7 @@ export function ContactsStep({ hand }: { readonly hand: EditorHand }) {
         </Tabs>
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard, styles.aside)} aria-label={texts.thisOne}>
-        {seen && <RowFields hand={hand} {...seen} />}
+        <RowFields hand={hand} {...inHand} />
       </aside>
     </>
   )

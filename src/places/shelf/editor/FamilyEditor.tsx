@@ -90,8 +90,8 @@ export function FamilyEditor({
     [draft, set, reading, asked, tools, problemAt],
   )
   const states = useMemo(() => statesOf(hand), [hand])
-  // the path answers at once, the step's page a moment later
-  const shownStep = useDeferredValue(useMemo(() => ({ step, housingAt }), [step, housingAt]))
+  // the path answers at once, the step's page a moment later; until then nothing acts on the page that was
+  const shownStep = useDeferredValue(step)
   const save = async () => {
     setAsked(true)
     const now = readFamily(draft)
@@ -155,7 +155,9 @@ export function FamilyEditor({
         toHousing={setHousingAt}
         lacks={lacks}
       />
-      <StepInHand {...shownStep} hand={hand} isNew={isNew} setHousingAt={setHousingAt} />
+      <div className={styles.page} inert={shownStep !== step}>
+        <StepInHand step={shownStep} hand={hand} isNew={isNew} housingAt={housingAt} setHousingAt={setHousingAt} />
+      </div>
       <div className={styles.end}>
         {message !== undefined && (
           <p className={clsx(noteCss.note, noteCss.fault)} role="alert">

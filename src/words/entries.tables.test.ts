@@ -199,6 +199,8 @@ const refusals: readonly Refusal[] = [
   { kind: 'lock-closed', end: 'A' },
   { kind: 'tug-missing', tugN: 9 },
   { kind: 'tug-too-hard', tugN: 60, lightN: 9 },
+  { kind: 'pull-too-light', forceN: 5, askedN: 25 },
+  { kind: 'one-net', red: 'A.1', black: 'B.1' },
   { kind: 'cavity-in-use', cavity: 'A.1' },
   { kind: 'not-this-one', of: 'signed' },
   { kind: 'stale-signature', covers: 3, seq: 4 },

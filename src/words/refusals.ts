@@ -126,6 +126,9 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'lock-open': (refusal) => `The lock of ${refusal.end} is open.`,
   'not-home': (refusal) => `Not home yet: ${list(refusal.contacts, 4)}. The lock closes when all contacts are in.`,
   'tug-missing': (refusal) => `Tug it lightly, about ${newtons(refusal.tugN)}, and say that it held.`,
+  'pull-too-light': ({ forceN, askedN }) =>
+    `It was pulled with ${newtonsApart(forceN, askedN)[0]}, and ${newtonsApart(forceN, askedN)[1]} is asked.`,
+  'one-net': ({ red, black }) => `${red} and ${black} belong to one net: they must ring.`,
   'tug-too-hard': (refusal) => {
     const [tug, light] = newtonsApart(refusal.tugN, refusal.lightN)
     return `${tug} is too hard a tug: ${light} is enough, more could break the cavity's lock.`

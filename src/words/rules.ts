@@ -122,6 +122,18 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'Light tug, share of retention',
     why: 'Too light proves nothing, too hard breaks the lock that it tests.',
   },
+  isolation: {
+    name: 'Shown to be apart',
+    why: 'Neighbours and mirror images find what a wrong hole does; all pairs find everything, and take an analyser.',
+  },
+  netResistance: {
+    name: 'Resistance of every net',
+    why: 'A bad crimp rings through as well as a good one; a meter that is fine enough costs money.',
+  },
+  handPull: {
+    name: 'Each crimp pulled by hand',
+    why: 'It finds the crimp that was forgotten; a strong hand spoils a thin wire.',
+  },
   retentionTest: {
     name: 'Retention test with a gauge',
     why: 'It finds the half-seated one; it takes a minute for each end.',
@@ -137,9 +149,6 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
   spareLeast: { name: 'Spares of each part, at least', why: 'One lost seal must not stop the job.' },
 }
 
-/** Of a rule that nothing in the bench reads. */
-export const NOT_CHECKED = 'Not checked by the bench.'
-
 const allowanceWords = { forbidden: 'forbidden', recorded: 'allowed, recorded', allowed: 'allowed' } as const
 const choiceWords: Readonly<Record<string, string>> = {
   none: 'none',
@@ -152,6 +161,10 @@ const choiceWords: Readonly<Record<string, string>> = {
   'house-rules': 'these rules’',
   measured: 'measured, where the set has a window',
   'not-asked': 'not asked',
+  likely: 'neighbours and mirror images',
+  'all-pairs': 'all pairs, by an analyser',
+  'each-net': 'measured, each net',
+  each: 'each',
   'front-first': 'front cover first',
   'gate-first': 'rear gate first',
   'iec-60352-2': pullTableName('iec-60352-2'),

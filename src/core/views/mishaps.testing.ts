@@ -1,3 +1,4 @@
+import { analysedEntry } from './analysedEntry.testing'
 import { at, begun, catalogue, newId, put } from '../work/rework/rework.testing'
 import { damageIds, endDamageIds } from '../craft/faults/damage'
 import type { NewEntry } from '../record/journal/entry'
@@ -178,6 +179,13 @@ export const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => 
   }),
   noted: (_folded, [a]) => ({ kind: 'noted', text: `note ${a}` }),
   'leads measured': (_folded, [a]) => ({ kind: 'leads-measured', ohm: 0.1 + (a % 5) / 10, resolutionOhm: 0.1 }),
+  'contact gave way': ({ state }, [a, b]) => ({
+    kind: 'contact-held',
+    term: term(state, a).key,
+    test: pick(['retention', 'hand-pull'] as const, b),
+    held: false,
+  }),
+  analysed: ({ state }) => analysedEntry(state, 1),
   'tray counted': () => ({ kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 }),
 }
 

@@ -11,7 +11,7 @@ import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
 import { benchEnds, holdsContacts } from '../record/standing/benchEnds'
 import { type EndTask, endTasks, stepOfTask } from '../work/seat/endTasks'
 import { lacingsToOpen } from '../record/standing/lacingsToOpen'
-import { netVerdicts } from '../work/prove/netVerdict'
+import { type ProveStep, proveStep } from '../work/prove/proveStep'
 import { type SetupChange, setupChanges } from '../craft/setup/setup'
 import { endKey, termOf, unitAndId, wireKey } from '../record/plan/keys'
 
@@ -29,9 +29,8 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly kind: 'pull-sample'; readonly setup: string; readonly every: number }
   | { readonly kind: 'crimp'; readonly term: string; readonly left: number }
   | { readonly kind: 'seat'; readonly task: EndTask; readonly left: number }
-  | { readonly kind: 'probe'; readonly unit: number; readonly wire: string; readonly left: number }
   | { readonly kind: 'look-again'; readonly term: string; readonly left: number }
-  | { readonly kind: 'put-net-right'; readonly unit: number; readonly wire: string }
+  | ProveStep
   | { readonly kind: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
   | { readonly kind: 'count-tray' }
   | { readonly kind: 'sign' }
@@ -77,8 +76,9 @@ function makeStep(state: JobState): NextStep {
   const blocked = withoutSet(state)
   const first = blocked[0]
   if (first) return { station: 'kit', kind: 'unblock', term: first.key, blocked: blocked.length, focus: first.key }
+  const prove = proveStep(state)
   return (
-    proveStep(state) ??
+    (prove && { station: 'prove', ...prove }) ??
     lacingStep(state) ??
     (state.tray?.allBack ? { station: 'close', kind: 'sign' } : { station: 'close', kind: 'count-tray' })
   )
@@ -237,18 +237,4 @@ function lacingStep(state: JobState): NextStep | undefined {
   if (key === undefined) return undefined
   const { unit, id } = unitAndId(key)
   return { station: 'close', kind: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
-}
-
-function proveStep(state: JobState): NextStep | undefined {
-  for (let unit = 1; unit <= state.plan.quantity; unit++) {
-    const nets = netVerdicts(state, unit)
-    const open = nets.filter((net) => !net.proven)
-    const next = open.find((net) => !net.probe) ?? open[0]
-    if (!next) continue
-    const focus = `${unit}/${next.wire.id}`
-    return next.probe
-      ? { station: 'prove', kind: 'put-net-right', unit, wire: next.wire.id, focus }
-      : { station: 'prove', kind: 'probe', unit, wire: next.wire.id, left: open.length, focus }
-  }
-  return undefined
 }

@@ -10,6 +10,7 @@ import { setupQueue } from './queue'
 import { cutLengthMm } from '../record/standing/slack'
 import { type NextStep, nextStep } from './steps'
 import { threadFirst } from '../record/standing/threadFirst'
+import { analysedEntry } from './analysedEntry.testing'
 import { planIndex } from '../record/plan/plan'
 import type { ChosenSet } from '../craft/setup/chosenSet'
 import { refusalOf } from '../work/left/refusalOf'
@@ -129,6 +130,31 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
       return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
     case 'probe':
       return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
+    case 'probe-apart': {
+      const { unit, red, black } = step.task
+      return [{ id: newId(), kind: 'apart-probed', unit, red, black, result: 'pass' }]
+    }
+    case 'hold': {
+      const { termination, test, askedN } = step.task
+      return [
+        {
+          id: newId(),
+          kind: 'contact-held',
+          term: termination.key,
+          test,
+          held: true,
+          ...(askedN !== undefined && { askedN, forceN: askedN }),
+        },
+      ]
+    }
+    case 'analyse':
+      return [{ id: newId(), ...analysedEntry(state, step.task.unit) }]
+    case 'move': {
+      const { unit, askedS } = step.task
+      const wires = state.plan.wires.map(({ id }) => id)
+      const readBy = 'URN BENCH,TARN-A,stand-in,1.0'
+      return [{ id: newId(), kind: 'harness-moved', unit, seconds: askedS, rateHz: 1000, wires, events: [], readBy }]
+    }
     case 'renew-lacing':
       return [{ id: newId(), kind: 'lacing-moved', unit: step.unit, wire: step.wire, to: 'renewed' }]
     case 'count-tray':

@@ -4,7 +4,7 @@ import type { HouseRules } from '@/core/parts/rules/houseRules'
 import type { RuleGroup, RuleLine } from '@/core/parts/rules/ruleLines'
 import rowsCss from '@/ui/table/rows.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { NOT_CHECKED, ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
+import { ruleGroupWords, ruleValue, ruleWords } from '@/words/rules'
 import { rulesPlaceWords as words } from '@/words/screens/rules/rulesPlace'
 import { RuleField } from './RuleField'
 import type { RulesModel } from './rulesData'
@@ -45,9 +45,6 @@ export function RuleRows({
               <Table.Td>
                 <b>{ruleWords[line.id].name}</b>
                 <span className={clsx(textCss.small, textCss.dim, textCss.block)}>{ruleWords[line.id].why}</span>
-                {line.unread && (
-                  <span className={clsx(textCss.small, textCss.caution, textCss.block)}>◆ {NOT_CHECKED}</span>
-                )}
               </Table.Td>
               {schools.map((school) => {
                 const differs =

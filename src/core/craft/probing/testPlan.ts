@@ -56,7 +56,7 @@ export function testPlan({ ends, nets, by, isolation }: TestPlanWanted): Result<
       netOf.set(point, net)
     }
   const whole = isolation ?? (by === 'hand' ? 'likely' : 'all')
-  const pairs = whole === 'all' ? allPairs(nets) : likelyPairs(ends, netOf)
+  const pairs = whole === 'all' ? allPairs(nets) : likelyPairs(ends, nets)
   const steps: TestStep[] = [
     ...nets.flatMap((points) =>
       nearestChain(points, touches).map(([red, black]): TestStep => ({ do: 'continuity', red, black })),
@@ -103,11 +103,16 @@ function nearestChain(
 const allPairs = (nets: readonly (readonly string[])[]): readonly (readonly [string, string])[] =>
   nets.flatMap(([red = ''], i) => nets.slice(i + 1).map(([black = '']) => [red, black] as const))
 
-/** Of each two nets that lie beside each other on a face, or where the other's mirror image is, one pair of points. */
-function likelyPairs(
+/**
+ * Of each two nets that a wrong hole or a stray strand could join, because they lie beside each other on a face, or one where the
+ * other's mirror image is, one pair of points.
+ * @param nets points that belong together; a point of no net takes no part
+ */
+export function likelyPairs(
   ends: readonly ProbedEnd[],
-  netOf: ReadonlyMap<string, number>,
+  nets: readonly (readonly string[])[],
 ): readonly (readonly [string, string])[] {
+  const netOf = new Map(nets.flatMap((points, net) => points.map((point) => [point, net] as const)))
   const found = new Map<string, readonly [string, string]>()
   const take = (a: string, b: string) => {
     const [one, other] = [netOf.get(a), netOf.get(b)]

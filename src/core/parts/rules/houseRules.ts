@@ -14,6 +14,9 @@ const before = {
   releasePull: 'figure',
   releaseHeight: 'measured',
   stripCounts: 'sheet',
+  isolation: 'not-asked',
+  netResistance: 'not-asked',
+  handPull: 'not-asked',
 } as const
 
 const completed = new WeakMap<WrittenRules, HouseRules>()
@@ -29,6 +32,9 @@ export function completeRules(written: WrittenRules): HouseRules {
     releasePull: written.releasePull ?? before.releasePull,
     releaseHeight: written.releaseHeight ?? before.releaseHeight,
     stripCounts: written.stripCounts ?? before.stripCounts,
+    isolation: written.isolation ?? before.isolation,
+    netResistance: written.netResistance ?? before.netResistance,
+    handPull: written.handPull ?? before.handPull,
   }
   completed.set(written, rules)
   return rules
@@ -80,7 +86,10 @@ const sheetStrict: HouseRules = {
   improvisedRelease: 'forbidden',
   coverOrder: 'gate-first',
   tugShare: 0.25,
+  isolation: 'likely',
+  netResistance: 'not-asked',
   retentionTest: true,
+  handPull: 'not-asked',
   wiggleS: 30,
   secondSignature: false,
   dropLimitPercent: 3,
@@ -140,7 +149,8 @@ const hobbyBench: HouseRules = {
   finishingSqueeze: 'allowed',
   contactReuses: 5,
   improvisedRelease: 'allowed',
-  wiggleS: 10,
+  isolation: 'not-asked',
+  wiggleS: 0,
   dropLimitPercent: 5,
   sparePercent: 10,
 }

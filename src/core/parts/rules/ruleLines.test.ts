@@ -35,6 +35,11 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   improvisedRelease: 'record/journal/kinds/extracted.ts',
   coverOrder: 'parts/catalogue/secondaryLocks.ts',
   tugShare: 'record/standing/tug.ts',
+  isolation: 'work/prove/proofTasks.ts',
+  netResistance: 'work/prove/netVerdict.ts',
+  retentionTest: 'work/prove/proofTasks.ts',
+  handPull: 'work/prove/proofTasks.ts',
+  wiggleS: 'work/prove/proofTasks.ts',
   secondSignature: 'views/steps.ts',
   dropLimitPercent: 'craft/fit/load.ts',
   bundleDerating: 'parts/rules/houseRules.ts',
@@ -42,10 +47,8 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   spareLeast: 'work/kit/kitList.ts',
 }
 
-test.each(ruleLines)('$id is read by the bench, or says that it is not', ({ id, unread }) => {
+test.each(ruleLines)('$id is read by the bench', ({ id }) => {
   const reader = readers[id]
-  expect(reader === undefined).toBe(unread === true)
-  if (reader === undefined) return
   const code = readFileSync(new URL(`../../${reader}`, import.meta.url), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '')
   expect(code).toMatch(new RegExp(`\\b${id}\\b`))
 })

@@ -25,8 +25,6 @@ export interface RuleLine {
   readonly id: RuleId
   readonly group: RuleGroup
   readonly shape: RuleShape
-  /** nothing in the bench reads it: it is kept and shown, and holding to it is the hands' own matter */
-  readonly unread?: true
 }
 
 const whole = (unit: Extract<RuleShape, { kind: 'figure' }>['unit'], max: number): RuleShape => ({
@@ -71,8 +69,11 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'improvisedRelease', group: 'seat', shape: allowance },
   { id: 'coverOrder', group: 'seat', shape: { kind: 'choice', of: ['front-first', 'gate-first'] } },
   { id: 'tugShare', group: 'seat', shape: { kind: 'figure', unit: 'share', min: 0.05, max: 0.8, whole: false } },
-  { id: 'retentionTest', group: 'prove', shape: { kind: 'yes-no' }, unread: true },
-  { id: 'wiggleS', group: 'prove', shape: whole('s', 600), unread: true },
+  { id: 'isolation', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'likely', 'all-pairs'] } },
+  { id: 'netResistance', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each-net'] } },
+  { id: 'retentionTest', group: 'prove', shape: { kind: 'yes-no' } },
+  { id: 'handPull', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each'] } },
+  { id: 'wiggleS', group: 'prove', shape: whole('s', 600) },
   { id: 'secondSignature', group: 'prove', shape: { kind: 'yes-no' } },
   {
     id: 'dropLimitPercent',

@@ -79,7 +79,13 @@ export const houseRulesSchema = z.strictObject({
   /** the light tug as a share of the cavity's retention force */
   tugShare: z.number().min(0.05).max(0.8),
 
+  /** what is shown to be apart: the nets that a wrong hole or a stray strand could join, or every pair, which takes an analyser */
+  isolation: z.enum(['not-asked', 'likely', 'all-pairs']).optional(),
+  /** is the resistance of every net measured? */
+  netResistance: z.enum(['not-asked', 'each-net']).optional(),
   retentionTest: z.boolean(),
+  /** is every crimp of production pulled by hand, lightly, and written down? */
+  handPull: z.enum(['not-asked', 'each']).optional(),
   /** how long a harness is moved while its resistance is watched, seconds */
   wiggleS: z.number().int().min(0).max(600),
   secondSignature: z.boolean(),

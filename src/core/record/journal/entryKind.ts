@@ -116,6 +116,8 @@ export type Refusal =
   | { readonly kind: 'not-home'; readonly contacts: readonly string[] }
   | { readonly kind: 'tug-missing'; readonly tugN: number }
   | { readonly kind: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
+  | { readonly kind: 'pull-too-light'; readonly forceN: number; readonly askedN: number }
+  | { readonly kind: 'one-net'; readonly red: string; readonly black: string }
   | { readonly kind: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
   | { readonly kind: 'improvised-forbidden'; readonly how: string }
   | { readonly kind: 'cavity-in-use'; readonly cavity: string }

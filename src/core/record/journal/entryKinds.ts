@@ -1,6 +1,8 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
+import { apartProbed } from './kinds/apartProbed'
 import { cameWith } from './kinds/cameWith'
+import { contactHeld } from './kinds/contactHeld'
 import { crimpRejected } from './kinds/crimpRejected'
 import { crimped } from './kinds/crimped'
 import { damageReported } from './kinds/damageReported'
@@ -8,6 +10,8 @@ import { endDamaged } from './kinds/endDamaged'
 import { endLookedOver } from './kinds/endLookedOver'
 import { extracted } from './kinds/extracted'
 import { firstPiece } from './kinds/firstPiece'
+import { harnessAnalysed } from './kinds/harnessAnalysed'
+import { harnessMoved } from './kinds/harnessMoved'
 import { lacingMoved } from './kinds/lacingMoved'
 import { leadsMeasured } from './kinds/leadsMeasured'
 import { lockMoved } from './kinds/lockMoved'
@@ -83,6 +87,10 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'leads-measured': leadsMeasured,
   'net-probed': netProbed,
   'net-measured': netMeasured,
+  'apart-probed': apartProbed,
+  'contact-held': contactHeld,
+  'harness-analysed': harnessAnalysed,
+  'harness-moved': harnessMoved,
   'tray-counted': trayCounted,
   signed: signed,
   reopened: reopened,

@@ -1,4 +1,6 @@
+import { apartProbedShape } from './kinds/apartProbed'
 import { cameWithShape } from './kinds/cameWith'
+import { contactHeldShape } from './kinds/contactHeld'
 import { crimpRejectedShape } from './kinds/crimpRejected'
 import { crimpedShape } from './kinds/crimped'
 import { damageReportedShape } from './kinds/damageReported'
@@ -6,6 +8,8 @@ import { endDamagedShape } from './kinds/endDamaged'
 import { endLookedOverShape } from './kinds/endLookedOver'
 import { extractedShape } from './kinds/extracted'
 import { firstPieceShape } from './kinds/firstPiece'
+import { harnessAnalysedShape } from './kinds/harnessAnalysed'
+import { harnessMovedShape } from './kinds/harnessMoved'
 import { lacingMovedShape } from './kinds/lacingMoved'
 import { leadsMeasuredShape } from './kinds/leadsMeasured'
 import { lockMovedShape } from './kinds/lockMoved'
@@ -82,6 +86,10 @@ export const entryShapes = {
   'leads-measured': leadsMeasuredShape,
   'net-probed': netProbedShape,
   'net-measured': netMeasuredShape,
+  'apart-probed': apartProbedShape,
+  'contact-held': contactHeldShape,
+  'harness-analysed': harnessAnalysedShape,
+  'harness-moved': harnessMovedShape,
   'tray-counted': trayCountedShape,
   signed: signedShape,
   reopened: reopenedShape,

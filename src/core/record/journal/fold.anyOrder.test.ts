@@ -56,7 +56,9 @@ function stale({ state }: Folded, entries: readonly Entry[]): readonly string[] 
   const last = (is: (entry: Entry) => boolean) => kept.findLast(is)?.seq ?? 0
   const wrong: string[] = []
   for (const wire of state.plan.wires) {
-    const probed = last((entry) => entry.kind === 'net-probed' && entry.wire === wire.id)
+    const probed = last(
+      (entry) => (entry.kind === 'net-probed' && entry.wire === wire.id) || entry.kind === 'harness-analysed',
+    )
     for (const side of ['a', 'b'] as const) {
       const place = sideOf(wire, side)
       if (place.kind !== 'cavity') continue

@@ -11,6 +11,10 @@ export const endKey = (unit: number, end: string): string => `${unit}/${end}`
 /** `1/P3.7` */
 export const cavityKey = (unit: number, end: string, cavity: string): string => `${unit}/${end}.${cavity}`
 
+/** `1/A.3|A.4`: two points, whichever probe is on which */
+export const pairKey = (unit: number, red: string, black: string): string =>
+  `${unit}/${red < black ? `${red}|${black}` : `${black}|${red}`}`
+
 /** Takes the key of a wire, an end or a cavity apart: the unit, and what is named in it. */
 export function unitAndId(key: string): { readonly unit: number; readonly id: string } {
   const slash = key.indexOf('/')

@@ -1,4 +1,5 @@
 import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
+import type { Movement } from '../../craft/wiggle/movements'
 import type { DamageId } from '../../craft/faults/damage'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { Setup } from '../../craft/setup/setup'
@@ -29,6 +30,8 @@ export interface TermState {
     readonly contact?: string
     readonly heightMm?: number
     readonly practices?: readonly string[]
+    /** its wire was pulled by hand */
+    readonly handPull?: Held
     readonly at: string
     readonly by: string
   }
@@ -43,6 +46,8 @@ export interface TermState {
     /** what a gauge showed; in older records what was asked for */
     readonly tugN?: number
     readonly tugAskedN?: number
+    /** pulled with a gauge, from the mating face or at the wire, as the family says */
+    readonly retention?: Held
     readonly at: string
     readonly by: string
   }
@@ -202,6 +207,60 @@ export interface NetState {
     readonly temperatureC?: number
     readonly at: string
   }
+}
+
+/** Two nets that must not ring. */
+export interface ApartState {
+  readonly result: 'pass' | 'fail'
+  /** the wires at both points */
+  readonly wires: readonly string[]
+  readonly ohm?: number
+  readonly at: string
+  readonly by: string
+}
+
+export interface AnalysedState {
+  readonly points: number
+  /** what read less was taken for joined */
+  readonly belowOhm: number
+  /** no two nets were joined */
+  readonly apart: boolean
+  readonly readBy: string
+  readonly at: string
+  readonly by: string
+}
+
+/** An interruption that was seen while the harness was moved. */
+export interface MovedEvent {
+  readonly wire: string
+  readonly during: Movement
+  /** near which contact, where that was found */
+  readonly term?: string
+  readonly lengthMs: number
+  /** left out where it was open */
+  readonly peakOhm?: number
+}
+
+export interface MovedState {
+  readonly seconds: number
+  readonly rateHz: number
+  readonly wires: number
+  /** every wire of the plan was watched */
+  readonly all: boolean
+  readonly events: readonly MovedEvent[]
+  readonly readBy: string
+  readonly at: string
+  readonly by: string
+}
+
+/** A contact that was pulled, and whether it held. */
+export interface Held {
+  readonly held: boolean
+  /** what a gauge showed */
+  readonly forceN?: number
+  readonly askedN?: number
+  readonly at: string
+  readonly by: string
 }
 
 export interface Signature {

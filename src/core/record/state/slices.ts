@@ -4,11 +4,14 @@ import { type Plan, emptyPlan } from '../plan/plan'
 import { factsSlice } from './factsSlice'
 import type {
   Adjustment,
+  AnalysedState,
+  ApartState,
   CavityState,
   CutState,
   EndState,
   LeadsState,
   MountedTool,
+  MovedState,
   NetState,
   Note,
   OldEnd,
@@ -62,6 +65,12 @@ export const slices = {
   photos: keyed<readonly Photo[]>(subject.photos),
   /** by `unit/wire` */
   nets: keyed<NetState>(subject.net),
+  /** by `unit/point|point`: pairs that must not ring, as they were probed by hand */
+  apart: keyed<ApartState>(subject.apart),
+  /** by unit: the last run of an analyser over all of its pairs */
+  analysed: keyed<AnalysedState>(subject.analysed),
+  /** by unit: how it was moved while its resistance was watched */
+  moved: keyed<MovedState>(subject.moved),
   leads: whole<LeadsState | undefined>(undefined),
   /** tools were out since: no taking back makes a tray counted again */
   tray: whole<TrayState | undefined>(undefined, { comesBack: false }),

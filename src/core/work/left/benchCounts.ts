@@ -3,6 +3,7 @@ import { derivedOf } from '../../record/state/derivedOf'
 import { ofAllBlocks, sidesOfBlock, units } from '../../record/state/wireBlocks'
 import { termState } from '../../record/state/state'
 import { netVerdicts } from '../prove/netVerdict'
+import { proofCount } from '../prove/proofTasks'
 import { endTasks } from '../seat/endTasks'
 import { setKey } from '../../record/plan/keys'
 
@@ -33,7 +34,7 @@ const ofBlock = derivedOf((state, unit: number, block: number) => {
 
 const proofOf = derivedOf((state, unit: number): Count => {
   const nets = netVerdicts(state, unit)
-  return { done: nets.filter((net) => net.proven).length, total: nets.length }
+  return sum([{ done: nets.filter((net) => net.proven).length, total: nets.length }, proofCount(state, unit)])
 })
 
 /** Tasks of an end that belong to the plan; what is put right on the way is not counted. */

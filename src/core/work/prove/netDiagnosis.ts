@@ -9,20 +9,12 @@ import type {
   Point,
 } from '../../craft/diagnosis/diagnosisTypes'
 import type { Housing } from '../../parts/catalogue/types'
-import { type SideLetter, type Wire, inCavity, placeOf, planIndex } from '../../record/plan/plan'
+import { inCavity, planIndex } from '../../record/plan/plan'
 import { cavityKey } from '../../record/plan/keys'
+import { LOOSE, plannedNets, pointOf } from '../../record/plan/nets'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
 import { netVerdict, netVerdicts } from './netVerdict'
-
-/** The far sides that are in no cavity: each a point of its own, and nothing changes places there. */
-const LOOSE = '~'
-
-/** A side as a point; a second wire that shares a contact is where the first one is. */
-function pointOf({ plan }: JobState, wire: Wire, side: SideLetter): Point {
-  const at = placeOf(plan, wire, side)
-  return at.kind === 'cavity' ? `${at.end}.${at.cavity}` : `${LOOSE}.${wire.id}${side}`
-}
 
 /** The rows of a face, each from left to right as it is numbered on. */
 function rowsOf({ cavities }: Housing): readonly (readonly string[])[] {
@@ -43,7 +35,7 @@ export interface NetDiagnosis {
 export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
   const nets = netVerdicts(state, unit)
   const probed = nets.flatMap(({ wire, probe, resistance }) => {
-    const pair: readonly [Point, Point] = [pointOf(state, wire, 'a'), pointOf(state, wire, 'b')]
+    const pair: readonly [Point, Point] = [pointOf(state.plan, wire, 'a'), pointOf(state.plan, wire, 'b')]
     return probe ? [{ pair, probe, resistance }] : []
   })
   const ends = state.plan.ends.flatMap((end): DiagnosedEnd[] => {
@@ -110,7 +102,7 @@ export interface DecidingReading {
 export function decidingReading(state: JobState, unit: number, { pair, ifAt }: Deciding): DecidingReading | undefined {
   const windows = ifAt.flatMap(({ end, wireOf }) => {
     const wire = state.plan.wires.find(
-      (one) => pointOf(state, one, 'a') === wireOf || pointOf(state, one, 'b') === wireOf,
+      (one) => pointOf(state.plan, one, 'a') === wireOf || pointOf(state.plan, one, 'b') === wireOf,
     )
     const figures = wire && netVerdict(state, unit, wire).resistance
     return wire && figures ? [{ end, wire: wire.id, windowOhm: figures.windowOhm }] : []

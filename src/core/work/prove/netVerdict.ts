@@ -6,7 +6,8 @@ import { pushTo } from '../../base/collections'
 import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
 import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
-import type { NetState } from '../../record/state/records'
+import { rulesOf } from '../../record/rules/rulesOf'
+import type { MovedEvent, NetState } from '../../record/state/records'
 import { termKey } from '../../record/plan/keys'
 import { contactKind } from '../../record/standing/contactKind'
 
@@ -19,7 +20,9 @@ export interface NetVerdict {
   readonly probe?: NetState['probe']
   readonly measured?: NetState['measured']
   readonly resistance?: ResistanceVerdict
-  /** both contacts are home, it passed the probes, and no reading speaks against it */
+  /** interruptions while the harness was moved */
+  readonly events: readonly MovedEvent[]
+  /** both contacts are home, it passed the probes, it was measured where the rules ask, and nothing that was read speaks against it */
   readonly proven: boolean
 }
 
@@ -32,11 +35,14 @@ const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly
   wiresOfBlock(state, block).map((wire) => netVerdict(state, unit, wire)),
 )
 
+const NO_EVENTS: readonly MovedEvent[] = []
+
 export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdict {
   const keys = (['a', 'b'] as const).flatMap((side) => termKeyOf(state.plan, unit, wire, side) ?? [])
   const now = state.nets.get(`${unit}/${wire.id}`)
   const figures = netResistance(state.facts, state, wire, unit, now?.measured)
   const against = figures?.verdict === 'high' || figures?.verdict === 'low' || figures?.contacts?.verdict === 'high'
+  const events = state.moved.get(String(unit))?.events.filter((event) => event.wire === wire.id) ?? NO_EVENTS
   const ready = keys.length > 0 && keys.every((key) => isHome(state, key))
   return {
     wire,
@@ -45,7 +51,13 @@ export function netVerdict(state: JobState, unit: number, wire: Wire): NetVerdic
     ...(now?.probe && { probe: now.probe }),
     ...(now?.measured && { measured: now.measured }),
     ...(figures && { resistance: figures }),
-    proven: ready && now?.probe?.result === 'pass' && !against,
+    events,
+    proven:
+      ready &&
+      now?.probe?.result === 'pass' &&
+      !against &&
+      events.length === 0 &&
+      (now.measured !== undefined || rulesOf(state).netResistance === 'not-asked'),
   }
 }
 

@@ -1,12 +1,11 @@
 import { damageIds } from '../../../craft/faults/damage'
 import { setKey, termKey, termLabel, termOf, wireKey } from '../../plan/keys'
-import type { TermState } from '../../state/records'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 import { findTermination } from '../shared'
-import { cutOff, openLacing, scrapWire, voidProof } from '../writes/contactWrites'
+import { breakContact } from '../writes/contactWrites'
 
 /** broken at a contact, or its whole wire: it comes out, is cut off and made again; `lostMm` is spoiled besides the old strip */
 export const damageReportedShape = ({ term, z }: EntryFields) => ({
@@ -38,23 +37,6 @@ export const damageReported: EntryKind<'damage-reported'> = {
     const set = state.sets.get(setKey(termination.wire.id, termination.side))
     return what === 'seal' && set && set.seal === undefined ? { kind: 'unknown', what: 'part', id: 'seal' } : undefined
   },
-  apply: (draft, { term, what, lostMm = 0 }) => {
-    const { state } = draft
-    const { unit, wire, side: own } = termOf(term)
-    const sides = what === 'wire' ? (['a', 'b'] as const) : [own]
-    let seated = false
-    for (const side of sides) {
-      const key = termKey(unit, wire, side)
-      const now = termState(state, key)
-      const broken: TermState = { ...now, damaged: { what, lostMm: what === 'wire' ? 0 : lostMm } }
-      if (now.seat) {
-        seated = true
-        draft.put('terms', key, { ...broken, seat: { ...now.seat, home: false } })
-      } else if (what !== 'wire') draft.put('terms', key, cutOff(state, key, broken))
-    }
-    if (what === 'wire' && !seated) scrapWire(draft, unit, wire)
-    if (what === 'wire') openLacing(draft, unit, wire)
-    for (const side of sides) voidProof(draft, termKey(unit, wire, side))
-  },
+  apply: (draft, { term, what, lostMm = 0 }) => breakContact(draft, term, what, lostMm),
   about: ({ term, what }) => `${termLabel(term)}: ${what.replace('-', ' ')}`,
 }

@@ -1,9 +1,10 @@
 import { housingOf } from '../../plan/facts'
 import { planIndex } from '../../plan/plan'
 import { tryMm } from '../../standing/slack'
+import type { DamageId } from '../../../craft/faults/damage'
 import type { Draft } from '../entryKind'
 import { type JobState, endState, isLaced, termState } from '../../state/state'
-import { cavityKey, endKey, setKey, termKey, termOf, wireKey } from '../../plan/keys'
+import { cavityKey, endKey, setKey, termKey, termOf, unitAndId, wireKey } from '../../plan/keys'
 import { AS_FOUND, type CavityState, type OldEnd, type TermState } from '../../state/records'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
@@ -73,7 +74,35 @@ export function voidProof(draft: Draft, term: string): void {
   for (const wire of sharer === undefined ? [own] : [own, sharer]) {
     const net = wireKey(unit, wire)
     if (state.nets.has(net)) draft.put('nets', net, undefined)
+    for (const [pair, { wires }] of state.apart)
+      if (wires.includes(wire) && unitAndId(pair).unit === unit) draft.put('apart', pair, undefined)
   }
+  // what was shown of the whole was shown of it as it was; what spoke against another wire still does
+  if (state.analysed.has(String(unit))) draft.put('analysed', String(unit), undefined)
+  const moved = state.moved.get(String(unit))
+  if (!moved) return
+  const events = moved.events.filter((event) => event.wire !== own && event.wire !== sharer)
+  draft.put('moved', String(unit), events.length > 0 ? { ...moved, seconds: 0, events } : undefined)
+}
+
+/** A contact, its seal, its wire's end or its whole wire is broken: it comes out, is cut off and made again. */
+export function breakContact(draft: Draft, term: string, what: DamageId, lostMm: number): void {
+  const { state } = draft
+  const { unit, wire, side: own } = termOf(term)
+  const sides = what === 'wire' ? (['a', 'b'] as const) : [own]
+  let seated = false
+  for (const side of sides) {
+    const key = termKey(unit, wire, side)
+    const now = termState(state, key)
+    const broken: TermState = { ...now, damaged: { what, lostMm: what === 'wire' ? 0 : lostMm } }
+    if (now.seat) {
+      seated = true
+      draft.put('terms', key, { ...broken, seat: { ...now.seat, home: false } })
+    } else if (what !== 'wire') draft.put('terms', key, cutOff(state, key, broken))
+  }
+  if (what === 'wire' && !seated) scrapWire(draft, unit, wire)
+  if (what === 'wire') openLacing(draft, unit, wire)
+  for (const side of sides) voidProof(draft, termKey(unit, wire, side))
 }
 
 /** Somebody had hands on an end: what was looked at there before has to be looked at again. */

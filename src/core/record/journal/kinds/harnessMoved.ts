@@ -1,0 +1,83 @@
+import { movements } from '../../../craft/wiggle/movements'
+import { wireKey } from '../../plan/keys'
+import { planIndex } from '../../plan/plan'
+import { subject } from '../../state/subject'
+import type { EntryFields } from '../entryFields'
+import type { EntryKind } from '../entryKind'
+import { notReady } from '../writes/nets'
+
+/** the harness was moved while its resistance was watched: for how long, how often it was read, and what was seen */
+export const harnessMovedShape = ({ unit, key, term, above0, z }: EntryFields) => ({
+  unit,
+  /** how long it was moved, not counting the quiet before and after */
+  seconds: above0.max(86_400),
+  rateHz: above0.max(1e6),
+  /** the wires that were watched */
+  wires: z.array(key).min(1).max(2048),
+  events: z
+    .array(
+      z.strictObject({
+        wire: key,
+        /** since the watching began */
+        atS: z.number().min(0),
+        lengthMs: above0,
+        /** the highest that was read; left out where it was open */
+        peakOhm: above0.optional(),
+        during: z.enum(movements),
+        /** the contact that was moved, or near which it was */
+        term: term.optional(),
+        /** of a place along the wire: from that contact, mm */
+        fromMm: z.number().min(0).optional(),
+        toMm: z.number().min(0).optional(),
+      }),
+    )
+    .max(500),
+  /** the places that were moved besides the whole, and stayed silent */
+  silent: z
+    .array(z.strictObject({ during: z.enum(movements), term }))
+    .max(500)
+    .optional(),
+  readBy: z.string().min(1).max(120),
+})
+
+export const harnessMoved: EntryKind<'harness-moved'> = {
+  kind: 'harness-moved',
+  subjects: ({ unit, wires }) => ({
+    writes: [subject.moved(String(unit))],
+    reads: wires.map((wire) => subject.net(wireKey(unit, wire))),
+  }),
+  refuse: (state, { unit, wires, events }) => {
+    const known = planIndex(state.plan).wires
+    for (const wire of [...wires, ...events.map((event) => event.wire)]) {
+      if (!known.has(wire)) return { kind: 'unknown', what: 'wire', id: wire }
+      const refusal = notReady(state, unit, wire)
+      if (refusal) return refusal
+    }
+    return undefined
+  },
+  apply: (draft, { unit, seconds, rateHz, wires, events, at, by, readBy }) => {
+    const before = draft.state.moved.get(String(unit))
+    draft.put('moved', String(unit), {
+      seconds,
+      rateHz,
+      wires: wires.length,
+      all: wires.length === draft.state.plan.wires.length,
+      // one event is enough: only a repair of the wire takes it away
+      events: [
+        ...(before?.events ?? []),
+        ...events.map(({ during, wire, term, lengthMs, peakOhm }) => ({
+          during,
+          wire,
+          lengthMs,
+          ...(term !== undefined && { term }),
+          ...(peakOhm !== undefined && { peakOhm }),
+        })),
+      ],
+      readBy,
+      at,
+      by,
+    })
+  },
+  about: ({ seconds, events }) =>
+    `${Math.round(seconds)} s, ${events.length === 0 ? 'no event' : events.length === 1 ? 'one event' : `${events.length} events`}`,
+}

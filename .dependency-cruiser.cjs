@@ -1,4 +1,4 @@
-/** Arrows point one way: app → stations, places, api → ui, data, workers, papers, threads → formats → words → core. */
+/** Arrows point one way: app → stations, places, api → ui, data, devices, workers, papers, threads → formats → words → core. */
 const layers = {
   core: [],
   words: ['core'],
@@ -9,7 +9,7 @@ const layers = {
   devices: ['formats', 'words', 'core'],
   threads: ['formats', 'words', 'core'],
   papers: ['ui', 'threads', 'formats', 'words', 'core'],
-  api: ['data', 'threads', 'formats', 'words', 'core'],
+  api: ['data', 'devices', 'threads', 'formats', 'words', 'core'],
   stations: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
   places: ['ui', 'data', 'devices', 'workers', 'papers', 'threads', 'formats', 'words', 'core'],
 }

@@ -227,7 +227,7 @@ test('no address, nobody there, and back again at another place', async () => {
 
 test('the analyser measures what lies on it: joined, open, and nothing that was not said', async () => {
   const { openLink } = await import('./lineLink')
-  const link = await openLink(await serve(analyser({ normal: () => 0 })))
+  const link = await openLink(await serve(analyser({ normal: () => 0, chance: () => 0, every })))
   if (!link.ok) throw new Error('link')
   closing.push(link.value.close)
   expect(await link.value.ask('MEAS:RES? A.1,B.1')).toEqual({ ok: true, value: '9.9E37' })

@@ -4,6 +4,18 @@ import { instruments, type InstrumentId } from '@/core/base/instrument/instrumen
 import { fail, ok, type Result } from '@/core/base/result'
 import { openLink, type LineLink } from './lineLink'
 import { identify, measure, pull, type Pull, type PullPoint } from './measure'
+import {
+  type FoundJoint,
+  type HarnessToLay,
+  type ScanAsked,
+  type Scanned,
+  type ScanNews,
+  type WatchAsked,
+  type WatchHearer,
+  layHarness,
+  scanPairs,
+  watchChannels,
+} from './analyse'
 import type { PieceToLay } from './pieceSchema'
 
 export interface InstrumentAddress {
@@ -34,6 +46,9 @@ interface Linked {
 
 /** A status answers soon, even where nobody does. */
 const LOOK_MS = 700
+/** A run goes on after so many broken links, and no more. */
+const RESUMES = 5
+const MOVE_TOLD_MS = 50
 const NO_ADDRESS: DeviceFault = { kind: 'no-address' }
 
 /**
@@ -117,6 +132,91 @@ export class InstrumentDesk {
     )
   }
 
+  /**
+   * Goes through all pairs of points, and says what is joined as it is found. A link that breaks is opened again, and the run goes
+   * on where it was.
+   */
+  scan(
+    address: InstrumentAddress | undefined,
+    asked: ScanAsked,
+    hear: (news: ScanNews) => void,
+    signal: AbortSignal,
+  ): Promise<Result<Scanned, DeviceFault>> {
+    return this.atAnalyser(address, asked.harness, signal, async (linked) => {
+      let link = linked.link
+      const joined: FoundJoint[] = []
+      let done = 0
+      for (let tries = 0; ; tries++) {
+        const from = done
+        const ran = await scanPairs(link, { ...asked, from }, (news) => {
+          if (news.kind === 'joined') joined.push(news.joint)
+          else done = news.done
+          hear(news)
+        })
+        if (ran.ok) return ok({ joined, pairs: ran.value, identity: linked.identity })
+        if (wasStopped(signal) || tries >= RESUMES || !isLinkLost(ran.fault)) return ran
+        // what came after the last place that was said is told again
+        joined.splice(joined.findLastIndex(({ place }) => place < done) + 1)
+        const again = await this.linkTo('analyser', address)
+        if (!again.ok) return again
+        link = again.value.link
+        signal.addEventListener('abort', link.close)
+        hear({ kind: 'resumed', done })
+      }
+    })
+  }
+
+  /**
+   * Reads wires again and again while they are moved, until it is stopped.
+   * @param moving is asked what is moved now, for a stand-in, which cannot see it
+   */
+  watch(
+    address: InstrumentAddress | undefined,
+    asked: WatchAsked,
+    hear: WatchHearer,
+    signal: AbortSignal,
+  ): Promise<Result<undefined, DeviceFault>> {
+    return this.atAnalyser(address, asked.harness, signal, async ({ link, identity }) => {
+      // the link is taken by the readings: what is moved goes by another
+      const side = isStandIn(identity) && address ? await openLink(address) : undefined
+      let told = ''
+      const timer = setInterval(() => {
+        const now = asked.moving()
+        if (now !== told && side?.ok) side.value.tell(`SIM:MOVE ${now}`)
+        told = now
+      }, MOVE_TOLD_MS)
+      const watched = await watchChannels(link, asked.channels, identity, hear)
+      clearInterval(timer)
+      if (side?.ok) side.value.close()
+      return watched
+    })
+  }
+
+  private atAnalyser<T>(
+    address: InstrumentAddress | undefined,
+    harness: HarnessToLay,
+    signal: AbortSignal,
+    act: (linked: Linked) => Promise<Result<T, DeviceFault>>,
+  ): Promise<Result<T, DeviceFault>> {
+    return inTurn<InstrumentId, Result<T, DeviceFault>>(this.turns, 'analyser', async () => {
+      if (signal.aborted) return fail({ kind: 'stopped' })
+      const linked = await this.linkTo('analyser', address)
+      if (!linked.ok) return linked
+      const stop = () => this.drop('analyser')
+      signal.addEventListener('abort', stop)
+      if (isStandIn(linked.value.identity)) layHarness(linked.value.link, harness)
+      const unit = await linked.value.link.ask(instruments.analyser.unitQuestion)
+      const result = !unit.ok
+        ? unit
+        : unit.value.trim().toUpperCase() === 'OHM'
+          ? await act(linked.value)
+          : fail<DeviceFault>({ kind: 'wrong-unit', got: unit.value.trim().slice(0, 20), expected: 'ohm' })
+      signal.removeEventListener('abort', stop)
+      if (!result.ok) this.drop('analyser')
+      return !result.ok && wasStopped(signal) ? fail({ kind: 'stopped' }) : result
+    })
+  }
+
   private remember(id: InstrumentId, value: number, identity: string, at: Date): InstrumentReading {
     const reading = { value, unit: instruments[id].unit, identity, at: at.toISOString() }
     this.last.set(id, reading)
@@ -150,6 +250,8 @@ export class InstrumentDesk {
     this.links.delete(id)
   }
 }
+
+const isLinkLost = ({ kind }: DeviceFault): boolean => kind === 'broken-off' || kind === 'timeout'
 
 /** Asked anew: while a pull was waited for, somebody may have stopped it. */
 const wasStopped = (signal: AbortSignal): boolean => signal.aborted

@@ -11,7 +11,7 @@ export interface LinkOptions {
 }
 
 /** A line of an instrument longer than this is none: a peer that sends without end is cut off. */
-const LINE_BYTES = 4096
+const LINE_BYTES = 32_768
 const TIMEOUT_MS = 2000
 
 /**

@@ -16,7 +16,7 @@ export interface ScpiInstrument {
 
 /** Errors of SCPI-1999, volume 1. */
 const UNDEFINED_HEADER: readonly [number, string] = [-113, 'Undefined header']
-const LINE_BYTES = 4096
+const LINE_BYTES = 32_768
 const ERRORS_KEPT = 20
 
 /** `measure:force?` becomes `MEAS:FORC?`: each word in capitals, its first four letters, or three when the fourth is a vowel. */

@@ -1,6 +1,9 @@
 import type { HoldTest } from '@/core/craft/crimp/holdTests'
+import type { HiddenFaultKind } from '@/core/craft/practice/hiddenFault'
 import type { Movement } from '@/core/craft/wiggle/movements'
 import { LOOSE } from '@/core/record/plan/nets'
+import type { ProveStep } from '@/core/work/prove/proveStep'
+import { plural } from './figures'
 
 /** A point as a hand finds it: `A.3`, or the bare end `W3b`. */
 export const pointName = (point: string): string =>
@@ -20,4 +23,40 @@ export const movementWords: Readonly<Record<Movement, string>> = {
   'push-back': 'pushed back',
   bend: 'bent behind the connector',
   leg: 'moved along the leg',
+}
+
+/** What can be hidden in the stand-in. */
+export const hiddenFaultWords: Readonly<Record<HiddenFaultKind, string>> = {
+  swap: 'two contacts changed places',
+  open: 'open',
+  short: 'two nets touch',
+  'high-resistance': 'too much resistance',
+  intermittent: 'open now and then',
+}
+
+/** What is proved next, in one line. */
+export function proveStepWords(
+  step: ProveStep,
+  termName: (key: string) => string,
+): { readonly main: string; readonly then: string } {
+  switch (step.kind) {
+    case 'probe':
+      return { main: `Probe ${step.wire}`, then: `${String(step.left)} ${step.left === 1 ? 'net' : 'nets'} to prove` }
+    case 'put-net-right':
+      return { main: `Put ${step.wire} right`, then: 'it did not prove' }
+    case 'probe-apart':
+      return {
+        main: `Probe ${pointName(step.task.red)} against ${pointName(step.task.black)}`,
+        then: `${plural(step.left, 'pair')} to show apart`,
+      }
+    case 'analyse':
+      return { main: 'Run the analyser', then: 'over all pairs' }
+    case 'hold':
+      return {
+        main: `${holdTestWords[step.task.test].doIt} ${termName(step.task.termination.key)}`,
+        then: `${plural(step.left, 'contact')} left`,
+      }
+    case 'move':
+      return { main: 'Move the harness', then: `${String(step.task.askedS)} s, while it is watched` }
+  }
 }

@@ -3,7 +3,7 @@ import type { Station } from '@/core/views/progress'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { setupFieldWords, setupValue } from './crimp'
 import { plural } from './figures'
-import { holdTestWords, pointName } from './proving'
+import { proveStepWords } from './proving'
 import { termOf } from '@/core/record/plan/keys'
 
 export const stationWords: Readonly<Record<Station, string>> = {
@@ -56,29 +56,18 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
       return { main: `Crimp ${termName(step.term, quantity)}`, then: `${step.left} left in this setup` }
     case 'seat':
       return { main: taskWords(step.task, quantity), then: `${step.left} left at ${step.task.end}` }
-    case 'probe':
-      return { main: `Probe ${step.wire}`, then: `${step.left} ${step.left === 1 ? 'net' : 'nets'} to prove` }
-    case 'probe-apart':
-      return {
-        main: `Probe ${pointName(step.task.red)} against ${pointName(step.task.black)}`,
-        then: `${plural(step.left, 'pair')} to show apart`,
-      }
-    case 'analyse':
-      return { main: 'Run the analyser', then: 'over all pairs' }
-    case 'hold':
-      return {
-        main: `${holdTestWords[step.task.test].doIt} ${termName(step.task.termination.key, quantity)}`,
-        then: `${plural(step.left, 'contact')} left`,
-      }
-    case 'move':
-      return { main: 'Move the harness', then: `${String(step.task.askedS)} s, while it is watched` }
     case 'look-again':
       return {
         main: `Look at ${termName(step.term, quantity)} again`,
         then: `${plural(step.left, 'crimp')} in question`,
       }
+    case 'probe':
     case 'put-net-right':
-      return { main: `Put ${step.wire} right`, then: 'it did not prove' }
+    case 'probe-apart':
+    case 'analyse':
+    case 'hold':
+    case 'move':
+      return proveStepWords(step, (key) => termName(key, quantity))
     case 'renew-lacing':
       return {
         main: `Renew the lacing along ${step.wire}`,

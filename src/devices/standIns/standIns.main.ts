@@ -1,4 +1,4 @@
-import { normalDraws } from '@/core/craft/specimen/scatter'
+import { evenDraws, normalDraws } from '@/core/craft/specimen/scatter'
 import { serveInstrument } from '../scpiServer'
 import { analyser } from './analyser'
 import { micrometer } from './micrometer'
@@ -22,7 +22,7 @@ const height = micrometer({ piece: anvil.piece, normal: normalDraws(seed + 3) })
 const served = await Promise.all([
   serveInstrument({ ...tester, commands: { ...tester.commands, 'SIM:PIEC': jaws.command } }),
   serveInstrument({ ...height, commands: { ...height.commands, 'SIM:PIEC': anvil.command } }),
-  serveInstrument(analyser({ normal: normalDraws(seed + 4) })),
+  serveInstrument(analyser({ normal: normalDraws(seed + 4), chance: evenDraws(seed + 5), every })),
 ])
 const ids = ['pull-tester', 'micrometer', 'analyser']
 console.log(ids.map((id, i) => `${id}=127.0.0.1:${String(served[i]?.port ?? 0)}`).join(','))

@@ -1,7 +1,7 @@
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import type { Deciding, Mistake, MistakePlace } from '@/core/craft/diagnosis/diagnosisTypes'
-import { decidingReading, misplacedBy } from '@/core/work/prove/netDiagnosis'
+import { decidingReading, misplacedBy, suspectsOf } from '@/core/work/prove/netDiagnosis'
 import { useGo } from '@/ui/address/GoProvider'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -10,6 +10,7 @@ import textCss from '@/ui/text/text.module.css'
 import { lookFirst } from '@/words/diagnosis'
 import { diagnosisViewWords as words } from '@/words/screens/prove/diagnosisView'
 import styles from './DiagnosisView.module.css'
+import { FoundAt } from './FoundAt'
 
 /** Where to look first; and, once somebody has looked, the record put right, so that Seat leads the contacts back. */
 export function MistakeCard({
@@ -60,6 +61,7 @@ export function MistakeCard({
         </Button>
       ))}
       {places.length > 0 && <p className={clsx(textCss.small, textCss.dim)}>{words.thenSeat}</p>}
+      <FoundAt contacts={suspectsOf(state, unit, mistake)} />
     </>
   )
 }

@@ -1,31 +1,38 @@
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
+import { carriedBy } from '@/core/craft/mismate/carriedBy'
+import { pointOf } from '@/core/record/plan/nets'
 import type { NetVerdict } from '@/core/work/prove/netVerdict'
+import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { Caution } from '@/ui/caution/Caution'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
-import { WireChips, sideWords } from '@/ui/job/WireChips'
+import { WireChips } from '@/ui/job/WireChips'
+import { LONG_PRESS } from '@/ui/keys/keyModel'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import paneCss from '@/ui/pane/pane.module.css'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
 import textCss from '@/ui/text/text.module.css'
 import { Swatch } from '@/ui/wire/Swatch'
+import { pointName } from '@/words/proving'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
 import { FailedProbe, withPoint } from './FailedProbe'
 import { Leads } from './Leads'
-import { ProbeFace, SidePlace } from './ProbeFace'
-import styles from './ProveStation.module.css'
+import { PointPlace, ProbeFaces } from './ProbeFace'
 import { ResistanceSheet } from './ResistanceSheet'
 
 /** One net: which points are touched, what they say, and what it should read. */
 export function NetCard({
   net,
+  flipped,
   done,
   explain,
 }: {
   readonly net: NetVerdict
+  /** the probes move less when they touch its points the other way round */
+  readonly flipped: boolean
   readonly done: () => void
   /** shows what explains all that failed; undefined while nothing has */
   readonly explain: (() => void) | undefined
@@ -34,41 +41,49 @@ export function NetCard({
   const { state, append } = useJob()
   const busy = useBusy()
   const { wire, unit } = net
+  const [from, to] = [pointOf(state.plan, wire, 'a'), pointOf(state.plan, wire, 'b')]
+  const [red, black] = flipped ? [to, from] : [from, to]
+  useCallOut(net.ready ? words.callOut(pointName(red), pointName(black)) : undefined)
   useKeys(explain ? [{ key: 'd', words: words.whatExplainsIt, run: explain }] : [])
   const checks = useChecks(`${unit}/${wire.id} ${state.seq}`, [], '')
   const [rings, setRings] = useState<string>()
   const probe = (result: 'pass' | 'fail', more: { found?: string; rings?: string[] } = {}) =>
-    void append({ kind: 'net-probed', unit, wire: wire.id, result, ...more }).then((written) => written && done())
-  useKeys(net.ready ? [{ key: 'x', words: words.noContinuity, run: () => setRings('') }] : [])
+    void append({
+      kind: 'net-probed',
+      unit,
+      wire: wire.id,
+      result,
+      ...(flipped && result === 'fail' && { red: 'b' as const }),
+      ...more,
+    }).then((written) => written && done())
+  useKeys(
+    net.ready && rings === undefined
+      ? [
+          { key: 'x', words: words.itFails, run: () => setRings('') },
+          { key: LONG_PRESS, words: words.noContinuity, run: () => busy || probe('fail') },
+        ]
+      : [],
+  )
   return (
     <>
       <div className={paneCss.work}>
         <Readouts>
-          <Readout label={words.redProbe} value={sideWords(wire, 'a')} also={<SidePlace wire={wire} side="a" />} wide />
-          <Readout
-            label={words.blackProbe}
-            value={sideWords(wire, 'b')}
-            also={<SidePlace wire={wire} side="b" />}
-            wide
-          />
+          <Readout label={words.redProbe} value={pointName(red)} also={<PointPlace point={red} />} wide />
+          <Readout label={words.blackProbe} value={pointName(black)} also={<PointPlace point={black} />} wide />
           <Readout label={words.net} value={wire.id} also={<Swatch colour={wire.colour} width={28} />} />
         </Readouts>
-        <div className={styles.columns}>
-          {(['a', 'b'] as const).map((side) => (
-            <ProbeFace
-              key={side}
-              wire={wire}
-              side={side}
-              unit={unit}
-              onPick={rings === undefined ? undefined : (point) => setRings(withPoint(rings, point))}
-            />
-          ))}
-        </div>
+        <ProbeFaces
+          red={red}
+          black={black}
+          unit={unit}
+          onPick={rings === undefined ? undefined : (point) => setRings(withPoint(rings, point))}
+        />
         <ResistanceSheet net={net} />
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisNet}>
         <Caution id="meter-on-circuit" />
         <WireChips wire={wire} />
+        <Polarity signal={wire.signal} />
         {!net.ready ? (
           <>
             <h2 className={textCss.cardTitle}>{words.notSeatedYet}</h2>
@@ -79,11 +94,15 @@ export function NetCard({
             <h2 className={clsx(textCss.cardTitle, net.proven ? textCss.good : net.probe ? textCss.fault : undefined)}>
               {net.proven
                 ? words.provedAt(clock.timeOfDay(net.probe?.at ?? ''))
-                : net.probe?.result === 'fail'
-                  ? `▲ Failed: ${net.probe.found ?? words.noContinuityRow}`
-                  : net.probe
-                    ? words.resistanceOutOfIts
-                    : words.doesItRingThrough}
+                : net.events.length > 0
+                  ? words.interrupted(net.events.length)
+                  : net.probe?.result === 'fail'
+                    ? words.failed(net.probe.found, net.probe.rings)
+                    : net.probe && net.resistance?.verdict === undefined
+                      ? words.toMeasure
+                      : net.probe
+                        ? words.resistanceOutOfIts
+                        : words.doesItRingThrough}
             </h2>
             {rings === undefined ? (
               <>
@@ -97,6 +116,7 @@ export function NetCard({
                 <Button onClick={() => setRings('')}>
                   <span>{words.itFails}</span> <Kbd aria-hidden="true">X</Kbd>
                 </Button>
+                <p className={clsx(textCss.small, textCss.dim)}>{words.longPress}</p>
                 {explain && (
                   <Button onClick={explain}>
                     <span>{words.whatExplainsIt}</span> <Kbd aria-hidden="true">D</Kbd>
@@ -121,4 +141,11 @@ export function NetCard({
       </aside>
     </>
   )
+}
+
+/** Supply and return are named: a net that rings through can still be the other pole. */
+function Polarity({ signal }: { readonly signal: string | undefined }) {
+  const { kind } = carriedBy(signal)
+  if (kind !== 'supply' && kind !== 'return') return null
+  return <p className={textCss.caution}>{kind === 'supply' ? words.isSupply : words.isReturn}</p>
 }

@@ -1,42 +1,70 @@
 'use client'
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
-import { netOf } from '@/core/record/plan/keys'
-import { units } from '@/core/record/state/wireBlocks'
-import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
+import { netOf, unitAndId } from '@/core/record/plan/keys'
+import { failures } from '@/core/work/prove/netDiagnosis'
+import { nextStep } from '@/core/views/steps'
 import { useJob } from '@/ui/job/JobProvider'
+import { StationDone } from '@/ui/job/StationDone'
 import { useAt } from '@/ui/job/useAt'
-import { sideWords } from '@/ui/job/WireChips'
 import { useShown } from '@/ui/keys/useShown'
+import { later } from '@/ui/later/later'
 import { Queue, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
+import { ApartCard } from './ApartCard'
 import { DiagnosisView } from './DiagnosisView'
+import { HoldCard } from './HoldCard'
 import { NetCard } from './NetCard'
-import { netVerdictWords } from './netVerdictWords'
+import { type ProveRow, inWalk, lookOf, proveRows, standingOf } from './proveRows'
+import { type WalkPlace, useWalk } from './useWalk'
 
-/** A walk with two probes: each net called out, judged, and measured where a meter can tell. */
+// what is not of the walk comes when it is asked for
+const AnalyserView = later(
+  () => import('./AnalyserView'),
+  (module) => module.AnalyserView,
+)
+const MoveView = later(
+  () => import('./MoveView'),
+  (module) => module.MoveView,
+)
+const NetsChart = later(
+  () => import('./NetsChart'),
+  (module) => module.NetsChart,
+)
+const MismateView = later(
+  () => import('./MismateView'),
+  (module) => module.MismateView,
+)
+
+/** A walk with two probes: each net and each pair called out and judged; contacts pulled; the whole moved, analysed and charted. */
 export function ProveStation() {
   const { state } = useJob()
-  const nets = useMemo(() => allNets(state), [state])
-  const byKey = (key: string | undefined) => nets.find((one) => netKey(one) === netOf(key ?? ''))
-  const sections = useMemo(() => netSections(nets), [nets])
-  const rows = useMemo(() => netRows(state.plan.quantity), [state.plan.quantity])
-  const due = nets.find((net) => net.ready && !net.probe) ?? nets.find((net) => !net.proven) ?? nets[0]
-  const { at, select, follow } = useAt((key) => byKey(key) !== undefined, due && netKey(due))
+  const all = useMemo(() => proveRows(state), [state])
+  const walk = useWalk(state)
+  const byKey = useMemo(() => new Map(all.map((row) => [row.key, row])), [all])
+  // `1/W07/a` asks for its net, `1/W07`
+  const rowAt = (key: string | undefined) => (key === undefined ? undefined : (byKey.get(key) ?? byKey.get(netOf(key))))
+  const sections = useMemo(() => proveSections(all, walk), [all, walk])
+  const rows: QueueRows<ProveRow> = useMemo(
+    () => ({ keyOf: ({ key }) => key, look: (row) => lookOf(state, row) }),
+    [state],
+  )
+  const due = useMemo(() => dueRow(state, sections, byKey), [state, sections, byKey])
+  const { at, select, follow } = useAt((key) => rowAt(key) !== undefined, due?.key)
   const shown = useShown(at)
-  const net = byKey(shown) ?? byKey(at)
-  const unit = net?.unit ?? 1
-  const hasFailed = nets.some((one) => one.unit === unit && one.probe?.result === 'fail')
+  const row = rowAt(shown) ?? rowAt(at)
+  const unit = unitOf(row)
   const [explains, setExplains] = useState(false)
+  const hasFailed = useMemo(() => failures(state, unit) > 0, [state, unit])
   return (
     <div className={paneCss.station}>
       <Queue
         sections={sections}
         rows={rows}
-        selected={at === undefined ? undefined : netOf(at)}
+        selected={row?.key}
         onSelect={(key) => {
           setExplains(false)
           select(key)
@@ -45,8 +73,16 @@ export function ProveStation() {
       />
       {hasFailed && explains ? (
         <DiagnosisView key={unit} unit={unit} back={() => setExplains(false)} />
-      ) : net ? (
-        <NetCard key={netKey(net)} net={net} done={follow} explain={hasFailed ? () => setExplains(true) : undefined} />
+      ) : row ? (
+        <RowCard
+          key={row.key}
+          row={row}
+          flipped={walk?.get(row.key.slice(row.key.indexOf('/') + 1))?.flipped ?? false}
+          done={follow}
+          explain={hasFailed ? () => setExplains(true) : undefined}
+        />
+      ) : all.length > 0 ? (
+        <StationDone station="prove" waits={words.restWaits} />
       ) : (
         <div className={paneCss.work}>
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.noNetsYetPlan}</p>
@@ -56,32 +92,69 @@ export function ProveStation() {
   )
 }
 
-type State = ReturnType<typeof useJob>['state']
-const netKey = (net: NetVerdict) => `${net.unit}/${net.wire.id}`
-/** `1/W07/a` asks for its net, `1/W07`. */
-function allNets(state: State): readonly NetVerdict[] {
-  return units(state).flatMap((unit) => netVerdicts(state, unit))
+function RowCard({
+  row,
+  flipped,
+  done,
+  explain,
+}: {
+  readonly row: ProveRow
+  readonly flipped: boolean
+  readonly done: () => void
+  readonly explain: (() => void) | undefined
+}) {
+  switch (row.kind) {
+    case 'net':
+      return <NetCard net={row.net} flipped={flipped} done={done} explain={explain} />
+    case 'apart':
+      return <ApartCard task={row.task} flipped={flipped} done={done} explain={explain} />
+    case 'hold':
+      return <HoldCard task={row.task} done={done} />
+    case 'move':
+      return <MoveView unit={row.unit} task={row.task} done={done} />
+    case 'analyse':
+      return <AnalyserView unit={row.unit} task={row.task} done={done} explain={explain} />
+    case 'chart':
+      return <NetsChart />
+    case 'mismate':
+      return <MismateView />
+  }
 }
 
-const netRows = (quantity: number): QueueRows<NetVerdict> => ({
-  keyOf: netKey,
-  look: (net) => ({
-    glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
-    name: quantity > 1 ? `${net.wire.id} #${net.unit}` : net.wire.id,
-    words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
-    aside: net.resistance?.verdict === undefined ? '' : netVerdictWords[net.resistance.verdict].sign,
-  }),
-})
+function unitOf(row: ProveRow | undefined): number {
+  if (!row) return 1
+  if (row.kind === 'move' || row.kind === 'analyse') return row.unit
+  if (row.kind === 'hold') return row.task.termination.unit
+  return row.kind === 'net' || row.kind === 'apart' ? unitAndId(row.key).unit : 1
+}
 
-function netSections(nets: readonly NetVerdict[]): readonly QueueSection<NetVerdict>[] {
-  const sections: readonly QueueSection<NetVerdict>[] = [
-    {
-      id: 'wrong',
-      title: <span className={textCss.fault}>{words.didNotProve}</span>,
-      items: nets.filter((net) => net.probe && !net.proven),
-    },
-    { id: 'open', title: words.toProbe, items: nets.filter((net) => !net.probe) },
-    { id: 'proven', title: words.proved, items: nets.filter((net) => net.proven) },
+type State = ReturnType<typeof useJob>['state']
+
+/** What is due by the job's own next step; among nets and pairs, the one that the walk comes to. */
+function dueRow(
+  state: State,
+  sections: readonly QueueSection<ProveRow>[],
+  byKey: ReadonlyMap<string, ProveRow>,
+): ProveRow | undefined {
+  const step = nextStep(state)
+  const isWalk = step.kind === 'probe' || step.kind === 'probe-apart' || step.station !== 'prove'
+  const toProbe = sections.find(({ id }) => id === 'to-probe')?.items ?? []
+  const ready = isWalk ? toProbe.find((row) => row.kind !== 'net' || row.net.ready) : undefined
+  const asked = step.station === 'prove' && step.focus !== undefined ? byKey.get(step.focus) : undefined
+  return ready ?? asked
+}
+
+function proveSections(
+  all: readonly ProveRow[],
+  walk: ReadonlyMap<string, WalkPlace> | undefined,
+): readonly QueueSection<ProveRow>[] {
+  const of = (standing: ReturnType<typeof standingOf>) => all.filter((row) => standingOf(row) === standing)
+  const sections: readonly QueueSection<ProveRow>[] = [
+    { id: 'wrong', title: <span className={textCss.fault}>{words.didNotProve}</span>, items: of('wrong') },
+    { id: 'to-probe', title: walk ? words.toProbeInWalk : words.toProbe, items: inWalk(of('to-probe'), walk) },
+    { id: 'to-pull', title: words.toPull, items: of('to-pull') },
+    { id: 'whole', title: words.whole, items: of('whole') },
+    { id: 'proven', title: words.proved, items: of('proved') },
   ]
   return sections.filter(({ items }) => items.length > 0)
 }

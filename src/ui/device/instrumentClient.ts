@@ -1,5 +1,6 @@
 import { instrumentClientWords as words } from '@/words/screens/device/instrumentClient'
 import type { InstrumentId } from '@/core/base/instrument/instruments'
+import { readLines } from './readLines'
 import type { BreakKind, CrimpMade } from '@/core/craft/specimen/specimenTypes'
 
 /** A piece for a stand-in, as the bench has made it; a real instrument never hears of it. */
@@ -70,17 +71,11 @@ export async function pullOff(
 ): Promise<Pulled> {
   try {
     const response = await post('pull-tester/pull', piece ? { piece } : {}, signal)
-    const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
-    let rest = ''
     let last: PullLine = {}
-    for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-      const lines = (rest + part.value).split('\n')
-      rest = lines.pop() ?? ''
-      for (const line of lines) {
-        last = JSON.parse(line) as PullLine
-        if (last.points) hear(last.points)
-      }
-    }
+    await readLines(response, (line) => {
+      last = line as PullLine
+      if (last.points) hear(last.points)
+    })
     if (!last.end)
       return {
         ok: false,

@@ -4,10 +4,11 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import styles from './KeyDrawer.module.css'
 import { Checkbox, CloseButton, Drawer, Kbd } from '@mantine/core'
-import type { KeyBinding } from './keyModel'
+import { type KeyBinding, LONG_PRESS } from './keyModel'
 
 const keyNames: Readonly<Record<string, string>> = {
   ' ': 'Space',
+  [LONG_PRESS]: words.spaceHeld,
   arrowdown: '↓',
   ArrowDown: '↓',
   ArrowUp: '↑',
@@ -17,10 +18,11 @@ const keyNames: Readonly<Record<string, string>> = {
 }
 
 const shown = (key: string) =>
+  keyNames[key] ??
   key
     .split(/ (?=.)/)
     .map((part) => keyNames[part] ?? (part.length === 1 ? part.toUpperCase() : part))
-    .join(' then ') || 'Space'
+    .join(' then ')
 
 /** The keys of this screen, as they are bound now. */
 export function KeyDrawer({
@@ -54,7 +56,7 @@ export function KeyDrawer({
           .map((binding) => (
             <div key={binding.key} className={styles.line}>
               <dt>
-                <Kbd>{binding.key === ' ' ? 'Space' : shown(binding.key)}</Kbd>
+                <Kbd>{shown(binding.key)}</Kbd>
               </dt>
               <dd>{binding.words}</dd>
             </div>

@@ -3,8 +3,9 @@ import { useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, u
 import { isLeaving } from '../address/leaving'
 import { later } from '../later/later'
 import { flushSync } from 'react-dom'
+import { longPress } from './longPress'
 import { KeyContext, type Keys } from './keyContext'
-import { BURST_MS, BurstReader, SEQUENCE_MS, type KeyBinding } from './keyModel'
+import { BURST_MS, BurstReader, LONG_PRESS, SEQUENCE_MS, type KeyBinding } from './keyModel'
 
 const loadDrawer = () => import('./KeyDrawer')
 const KeyDrawer = later(loadDrawer, (module) => module.KeyDrawer)
@@ -95,8 +96,15 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       else if (starts(key)) sequence = { key, at: now }
     }
 
+    // where a screen knows a long press, Space waits for the foot to say which of the two it is
+    const pedal = longPress((press, at) => isLeaving() || act(press === 'long' ? LONG_PRESS : ' ', at))
+    const onUp = (event: KeyboardEvent) => event.key === ' ' && pedal.up(event.timeStamp)
+
     const onKey = (event: KeyboardEvent) => {
-      if (event.repeat || event.isComposing) return
+      if (event.repeat || event.isComposing) {
+        if (event.key === ' ' && pedal.isDown()) event.preventDefault()
+        return
+      }
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
       if ((event.ctrlKey || event.metaKey) && !event.altKey) {
         catchUp()
@@ -126,12 +134,21 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       if (outcome.kind === 'burst') catchUp()
       if (outcome.kind === 'burst') for (const listener of listeners.current) listener(outcome.text)
       if (outcome.kind !== 'pending') return
+      if (key === ' ' && find(LONG_PRESS)) {
+        pedal.down(event.timeStamp)
+        return
+      }
       // an arrow, Escape or Enter by itself cannot be the head of a message
       if (key.length > 1) act(key, event.timeStamp)
       else setTimeout(() => !reader.inBurst && !isLeaving() && act(key, event.timeStamp), BURST_MS + 3)
     }
     window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
+    window.addEventListener('keyup', onUp)
+    return () => {
+      pedal.forget()
+      window.removeEventListener('keydown', onKey)
+      window.removeEventListener('keyup', onUp)
+    }
   }, [single])
 
   const setKeys = useCallback((on: boolean) => {

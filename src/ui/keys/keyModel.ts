@@ -11,6 +11,9 @@ export interface KeyBinding {
 
 /** Keys that follow one another faster than this are a scanner or a calliper, never a hand. */
 export const BURST_MS = 35
+/** Space held down, by a foot that has no second pedal: no, or it fails. */
+export const LONG_PRESS = 'long space'
+export const LONG_PRESS_MS = 650
 /** How long a sequence like G then P waits for its second key. */
 export const SEQUENCE_MS = 1500
 

@@ -132,7 +132,7 @@ function moved(contents: readonly (number | undefined)[], { kind, moves }: Place
 
 const high = (points: Points, resistances: readonly PairReading[]): readonly Mistake[] =>
   resistances
-    .filter(({ ohm, expectedOhm }) => ohm > windowOhm(expectedOhm)[1])
+    .filter(({ ohm, expectedOhm, isHigh }) => isHigh ?? ohm > windowOhm(expectedOhm)[1])
     .map(({ pair }) => {
       const at = pair.map((point) => points.numbers.get(point) ?? 0)
       return { kind: 'high-resistance', places: placesOf(points, 'high-resistance', at), pins: [...pair] }

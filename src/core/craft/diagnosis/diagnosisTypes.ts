@@ -26,6 +26,8 @@ export interface PairReading {
   readonly pair: readonly [Point, Point]
   readonly ohm: number
   readonly expectedOhm: number
+  /** judged too high already, by who knows its contacts */
+  readonly isHigh?: true | undefined
 }
 
 export interface DiagnosisInput {

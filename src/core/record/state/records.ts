@@ -192,6 +192,8 @@ export interface NetState {
   readonly probe?: {
     readonly result: 'pass' | 'fail'
     readonly found?: string
+    /** the side that the red probe touched, where it was not the first */
+    readonly red?: 'b'
     /** points that it rings to instead, or besides */
     readonly rings?: readonly string[]
     readonly at: string

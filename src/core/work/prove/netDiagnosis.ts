@@ -5,15 +5,17 @@ import type {
   DiagnosedEnd,
   Diagnosis,
   DiagnosisInput,
+  Mistake,
   MistakePlace,
   Point,
 } from '../../craft/diagnosis/diagnosisTypes'
 import type { Housing } from '../../parts/catalogue/types'
 import { inCavity, planIndex } from '../../record/plan/plan'
-import { cavityKey } from '../../record/plan/keys'
-import { LOOSE, plannedNets, pointOf } from '../../record/plan/nets'
+import { cavityKey, unitAndId } from '../../record/plan/keys'
+import { LOOSE, pointOf } from '../../record/plan/nets'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
+import type { ResistanceVerdict } from '../../craft/resistance/netResistance'
 import { netVerdict, netVerdicts } from './netVerdict'
 
 /** The rows of a face, each from left to right as it is numbered on. */
@@ -25,7 +27,7 @@ function rowsOf({ cavities }: Housing): readonly (readonly string[])[] {
 
 export interface NetDiagnosis {
   readonly input: DiagnosisInput
-  /** nets that were probed and did not pass */
+  /** nets and pairs that are not as planned */
   readonly failed: number
   /** nets that nobody has probed yet: what explains the others may be another thing with them */
   readonly open: number
@@ -43,23 +45,44 @@ export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
     return housing ? [{ id: end.id, rows: rowsOf(housing) }] : []
   })
   const pairs = probed.map(({ pair }) => pair)
-  const loose = [...new Set(pairs.flat().filter((point) => point.startsWith(`${LOOSE}.`)))]
+  const ringing = [...state.apart].flatMap(([key, { result }]) => {
+    const { unit: of, id } = unitAndId(key)
+    return of === unit && result === 'fail' ? [id.split('|')] : []
+  })
+  const loose = [...new Set([...pairs, ...ringing].flat().filter((point) => point.startsWith(`${LOOSE}.`)))]
   return {
     input: {
       ends: [...ends, ...(loose.length > 0 ? [{ id: LOOSE, rows: loose.map((point) => [point.slice(2)]) }] : [])],
       expected: joined(pairs),
-      measured: probed.map(({ pair: [red, black], probe }) => [
-        red,
-        ...(probe.result === 'pass' ? [black] : (probe.rings ?? [])),
-      ]),
+      measured: [
+        ...probed.map(({ pair: [a, b], probe }) => {
+          const [red, black] = probe.red === 'b' ? [b, a] : [a, b]
+          return [red, ...(probe.result === 'pass' ? [black] : (probe.rings ?? []))]
+        }),
+        ...ringing,
+      ],
+      resistances: probed.flatMap(({ pair, probe, resistance }) =>
+        probe.result === 'pass' && resistance?.netOhm !== undefined && readsHigh(resistance)
+          ? [{ pair, ohm: resistance.netOhm, expectedOhm: resistance.expectedOhm, isHigh: true as const }]
+          : [],
+      ),
       expectedOhms: probed.flatMap(({ pair, resistance }) =>
         resistance ? [{ pair, expectedOhm: resistance.expectedOhm }] : [],
       ),
     },
-    failed: probed.filter(({ probe }) => probe.result === 'fail').length,
+    failed: failures(state, unit),
     open: nets.length - probed.length,
   }
 }
+
+const readsHigh = ({ verdict, contacts }: ResistanceVerdict): boolean =>
+  verdict === 'high' || contacts?.verdict === 'high'
+
+/** How many measurements of a unit there are to explain: nets that do not ring as planned or read too high, pairs that ring. */
+export const failures = (state: JobState, unit: number): number =>
+  netVerdicts(state, unit).filter(
+    ({ probe, resistance }) => probe?.result === 'fail' || (resistance !== undefined && readsHigh(resistance)),
+  ).length + [...state.apart].filter(([key, { result }]) => unitAndId(key).unit === unit && result === 'fail').length
 
 /** Wires that share a contact are one net. */
 function joined(pairs: readonly (readonly [Point, Point])[]): readonly (readonly Point[])[] {
@@ -114,6 +137,25 @@ export function decidingReading(state: JobState, unit: number, { pair, ifAt }: D
     Math.min(first.windowOhm[1], second.windowOhm[1]),
   ]
   return { pair, ifAt: windows, cannotTellOhm: low < high ? [low, high] : undefined }
+}
+
+/** A contact at a pin that a mistake is about, and what may be found wrong with it. */
+export interface SuspectContact {
+  readonly term: string
+  readonly end: string
+  readonly cavity: string
+}
+
+/** The contacts at the pins of a mistake that has moved nothing: what has parted, touches or reads too high lies at one of them, or between. */
+export function suspectsOf(state: JobState, unit: number, { pins, places }: Mistake): readonly SuspectContact[] {
+  if (places.some(({ moved }) => moved.length > 0)) return []
+  const { byCavity } = planIndex(state.plan)
+  return [...new Set(pins)].flatMap((pin) => {
+    const dot = pin.indexOf('.')
+    const [end, cavity] = [pin.slice(0, dot), pin.slice(dot + 1)]
+    const termination = byCavity.get(cavityKey(unit, end, cavity))
+    return termination && inCavity(termination) ? [{ term: termination.key, end, cavity }] : []
+  })
 }
 
 /** Where a contact was found, as an entry says it. */

@@ -1,5 +1,6 @@
 /** What `KeyDrawer` says. */
 export const keyDrawerWords = {
+  spaceHeld: 'Space, held',
   ctrlK: 'Ctrl K',
   keysOfThisScreen: 'Keys of this screen',
   closeKeys: 'Close the keys',

@@ -1,5 +1,5 @@
 import type { ContactsVerdict } from '@/core/craft/resistance/netResistance'
-import { ohms } from '@/words/figures'
+import { list, ohms } from '@/words/figures'
 
 const contactsVerdict: Readonly<Record<ContactsVerdict['verdict'], string>> = {
   good: 'The contacts are good',
@@ -14,6 +14,45 @@ export const proveStationWords = {
   notSeated: ' · not seated',
   didNotProve: 'Did not prove',
   toProbe: 'To probe',
+  toProbeInWalk: 'To probe, shortest walk',
+  toPull: 'To pull',
+  whole: 'The whole harness',
+  events: (count: number) => `▲ ${String(count)}`,
+  apartSign: '≠',
+  mustNotRing: 'apart',
+  move: 'Move',
+  moveFor: (seconds: number) => `${String(seconds)} s, while it is watched`,
+  whileWatched: 'while it is watched',
+  allPairs: 'All pairs',
+  byAnalyser: 'by the analyser',
+  chart: 'Chart',
+  netsAgainstWindows: 'nets against their windows',
+  mismate: 'Mis-mate',
+  whatIfJoinedWrongly: 'what if joined wrongly',
+  pairsSaved: (probed: number, all: number) =>
+    `${String(probed)} pairs to show apart; ${String(all - probed)} of ${String(all)} left out: no wrong hole or stray strand joins them.`,
+  restWaits: 'The rest waits for contacts that are not home yet.',
+  callOut: (red: string, black: string) => `${red} to ${black}`,
+  callOutApart: (red: string, black: string) => `${red} and ${black}, apart`,
+  longPress: 'Second pedal, or Space held: it fails.',
+  interrupted: (count: number) =>
+    `▲ ${count === 1 ? 'One interruption' : `${String(count)} interruptions`} while it was moved`,
+  failed: (found: string | undefined, rings: readonly string[] | undefined) =>
+    `▲ Failed: ${found ?? (rings && rings.length > 0 ? `rings at ${list([...rings])}` : 'no continuity')}`,
+  toMeasure: 'Rings through; its resistance is asked for',
+  isSupply: '◆ Supply: red to plus, at both ends.',
+  isReturn: '◆ Return: black to minus, at both ends.',
+  mustBe: 'Must be',
+  apart: 'apart',
+  thisPair: 'This pair',
+  bothOfTheirContacts: 'All of their contacts must be home before they are probed.',
+  shownApart: (timeOfDay: string | undefined) =>
+    timeOfDay === undefined ? '✓ Apart, by the analyser' : `✓ Apart, probed at ${timeOfDay}`,
+  itRang: '▲ They rang: something joins them',
+  isItSilent: 'Is it silent?',
+  itIsSilent: 'It is silent',
+  probeAgainApart: 'Probe again: it is silent',
+  itRings: 'It rings',
   proved: 'Proved',
   tooHigh: 'too high',
   tooLow: 'too low',
@@ -26,7 +65,6 @@ export const proveStationWords = {
   notSeatedYet: 'Not seated yet',
   bothOfItsContacts: 'Both of its contacts must be home before it is probed.',
   provedAt: (timeOfDay: string) => `✓ Proved at ${timeOfDay}`,
-  noContinuityRow: 'no continuity',
   resistanceOutOfIts: '▲ Resistance out of its window',
   doesItRingThrough: 'Does it ring through?',
   probeAgainItPasses: 'Probe again: it passes',

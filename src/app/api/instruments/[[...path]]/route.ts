@@ -10,10 +10,19 @@ import { InstrumentDesk } from '@/devices/instrumentDesk'
 import { pieceSchema, type PieceToLay } from '@/devices/pieceSchema'
 import { deviceFaultWords } from '@/words/devices'
 import { z } from 'zod'
+import { type Moving, practise, scanStream, watchStream } from '@/api/instruments/analyserActs'
+import { moveSchema, practiceSchema, scanSchema, watchSchema } from '@/api/instruments/analyserSchemas'
+import { lineStream } from '@/api/instruments/lineStream'
 
 // Next gives each route its own copy of a module: the links stand on globalThis, once.
-const shared = globalThis as typeof globalThis & { urnBenchDesk?: InstrumentDesk }
+const shared = globalThis as typeof globalThis & {
+  urnBenchDesk?: InstrumentDesk
+  urnBenchMoving?: Moving
+}
 const desk = () => (shared.urnBenchDesk ??= new InstrumentDesk())
+
+const moving = () => (shared.urnBenchMoving ??= { now: 'none' })
+const analyserActs: ReadonlySet<string> = new Set(['scan', 'watch', 'move', 'practice'])
 
 const BODY_BYTES = 64_000
 const standIns = standInAddresses(process.env.URN_BENCH_INSTRUMENTS)
@@ -58,6 +67,8 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
     await setAddress(db, id, read?.data)
     return answer({ ok: true })
   }
+  if (id === 'analyser' && request.method === 'POST' && analyserActs.has(act ?? ''))
+    return analyse(request, act ?? '', json(body.text))
   if (request.method !== 'POST' || (act !== 'read' && act !== 'pull'))
     return bad(words.thereIsNo(act ?? words.suchAct), 404)
   const asked = askSchema.safeParse(json(body.text) ?? {})
@@ -75,50 +86,82 @@ async function serve(request: Request, { params }: Context): Promise<Response> {
 }
 
 /** The curve as it comes, a line a batch of points; the last line is the peak, or why there is none. */
-function pullStream(
+const pullStream = (
   request: Request,
   address: Parameters<InstrumentDesk['pull']>[0],
   piece: PieceToLay | undefined,
-): Response {
-  const encoder = new TextEncoder()
-  const lines = new ReadableStream<Uint8Array>({
-    async start(controller) {
-      let waiting: number[] = []
-      const say = (value: unknown) => {
-        if (!request.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(value)}\n`))
-      }
-      const flush = () => {
-        if (waiting.length > 0) say({ points: waiting })
-        waiting = []
-      }
-      const timer = setInterval(flush, 20)
-      const curve = await desk().pull(
-        address,
-        piece,
-        ({ s, forceN }) => waiting.push(s, forceN),
-        request.signal,
-        () => new Date(),
-      )
-      clearInterval(timer)
-      flush()
-      say(
-        curve.ok
-          ? {
-              end: {
-                peakN: curve.value.peakN,
-                breaks: curve.value.breaks,
-                points: curve.value.points.length,
-                identity: curve.value.identity,
-              },
-            }
-          : { fault: curve.fault, message: deviceFaultWords(curve.fault) },
-      )
-      if (!request.signal.aborted) controller.close()
-    },
+): Response =>
+  lineStream(request.signal, async (say) => {
+    let waiting: number[] = []
+    const flush = () => {
+      if (waiting.length > 0) say({ points: waiting })
+      waiting = []
+    }
+    const timer = setInterval(flush, 20)
+    const curve = await desk().pull(
+      address,
+      piece,
+      ({ s, forceN }) => waiting.push(s, forceN),
+      request.signal,
+      () => new Date(),
+    )
+    clearInterval(timer)
+    flush()
+    say(
+      curve.ok
+        ? {
+            end: {
+              peakN: curve.value.peakN,
+              breaks: curve.value.breaks,
+              points: curve.value.points.length,
+              identity: curve.value.identity,
+            },
+          }
+        : { fault: curve.fault, message: deviceFaultWords(curve.fault) },
+    )
   })
-  return new Response(lines, {
-    headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' },
-  })
+
+/** What only the analyser does: run over all pairs, watch while the harness is moved, hide faults for practice. */
+async function analyse(request: Request, act: string, said: unknown): Promise<Response> {
+  const here = await bench()
+  const context = {
+    bench: here,
+    desk: desk(),
+    address: (await readAddresses(here.db, standIns)).analyser,
+    moving: moving(),
+  }
+  const unfit = (error: z.ZodError) =>
+    bad(
+      plainIssues(error)
+        .map((issue) => `${issue.path.join('.')} ${issue.message}`.trim())
+        .join('; '),
+    )
+  switch (act) {
+    case 'scan': {
+      const asked = scanSchema.safeParse(said)
+      if (!asked.success) return unfit(asked.error)
+      const stream = await scanStream(request, context, asked.data)
+      return stream ? secured(stream) : bad(words.thereIsNo(asked.data.job), 404)
+    }
+    case 'watch': {
+      const asked = watchSchema.safeParse(said)
+      if (!asked.success) return unfit(asked.error)
+      const stream = await watchStream(request, context, asked.data)
+      return stream ? secured(stream) : bad(words.thereIsNo(asked.data.job), 404)
+    }
+    case 'move': {
+      const asked = moveSchema.safeParse(said)
+      if (!asked.success) return unfit(asked.error)
+      context.moving.now = asked.data.to
+      return answer({ ok: true })
+    }
+    default: {
+      const asked = practiceSchema.safeParse(said)
+      if (!asked.success) return unfit(asked.error)
+      const practice = await practise(context, asked.data, new Date(), Math.random)
+      return practice ? answer(practice) : bad(words.thereIsNo(asked.data.job), 404)
+    }
+  }
 }
 
 function json(text: string): unknown {

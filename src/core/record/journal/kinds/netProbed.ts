@@ -10,6 +10,8 @@ export const netProbedShape = ({ unit, key, text, z }: EntryFields) => ({
   wire: key,
   result: z.enum(['pass', 'fail']),
   found: text.optional(),
+  /** the side that the red probe touched, where it was not the first */
+  red: z.literal('b').optional(),
   /** points, `end.cavity`, that the red probe rings to where its own does not, or besides it */
   rings: z.array(key).max(64).optional(),
 })
@@ -23,11 +25,11 @@ export const netProbed: EntryKind<'net-probed'> = {
     const unknown = rings?.find((point) => !isCavityHere(state, unit, point))
     return unknown === undefined ? undefined : { kind: 'unknown', what: 'cavity', id: unknown }
   },
-  apply: (draft, { unit, wire, result, found, rings, at, by }) => {
+  apply: (draft, { unit, wire, result, found, red, rings, at, by }) => {
     const key = wireKey(unit, wire)
     draft.put('nets', key, {
       ...draft.state.nets.get(key),
-      probe: { result, at, by, ...(found !== undefined && { found }), ...(rings && { rings }) },
+      probe: { result, at, by, ...(found !== undefined && { found }), ...(red && { red }), ...(rings && { rings }) },
     })
   },
   about: ({ wire, result }) => `${wire}: ${result}`,

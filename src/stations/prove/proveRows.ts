@@ -1,0 +1,138 @@
+import { termLabel, wireKey } from '@/core/record/plan/keys'
+import { placeOf } from '@/core/record/plan/plan'
+import type { JobState } from '@/core/record/state/state'
+import { units } from '@/core/record/state/wireBlocks'
+import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
+import {
+  type AnalyseTask,
+  type ApartTask,
+  type HoldTask,
+  type MoveTask,
+  analyseTask,
+  apartTasks,
+  holdTasks,
+  moveTask,
+} from '@/core/work/prove/proofTasks'
+import { analyseFocus, moveFocus } from '@/core/work/prove/proveStep'
+import { sideWords } from '@/ui/job/WireChips'
+import type { QueueLook } from '@/ui/list/Queue'
+import { holdTestWords, pointName } from '@/words/proving'
+import { proveStationWords as words } from '@/words/screens/prove/proveStation'
+import { netVerdictWords } from './netVerdictWords'
+import type { WalkPlace } from './useWalk'
+
+/** What stands in the queue of Prove: a net, a pair, a contact, or something about the whole. */
+export type ProveRow =
+  | { readonly kind: 'net'; readonly key: string; readonly net: NetVerdict }
+  | { readonly kind: 'apart'; readonly key: string; readonly task: ApartTask }
+  | { readonly kind: 'hold'; readonly key: string; readonly task: HoldTask }
+  | { readonly kind: 'move'; readonly key: string; readonly unit: number; readonly task: MoveTask | undefined }
+  | { readonly kind: 'analyse'; readonly key: string; readonly unit: number; readonly task: AnalyseTask | undefined }
+  | { readonly kind: 'chart'; readonly key: string }
+  | { readonly kind: 'mismate'; readonly key: string }
+
+export const netKey = ({ unit, wire }: NetVerdict): string => wireKey(unit, wire.id)
+
+/** Everything that can be proved of a job, or looked at here. */
+export function proveRows(state: JobState): readonly ProveRow[] {
+  const all = units(state)
+  if (state.plan.wires.length === 0) return []
+  return [
+    ...all.flatMap((unit) => netVerdicts(state, unit).map((net): ProveRow => ({ kind: 'net', key: netKey(net), net }))),
+    ...all.flatMap((unit) => apartTasks(state, unit).map((task): ProveRow => ({ kind: 'apart', key: task.key, task }))),
+    ...all.flatMap((unit) => holdTasks(state, unit).map((task): ProveRow => ({ kind: 'hold', key: task.key, task }))),
+    ...all.flatMap((unit): ProveRow[] => [
+      { kind: 'move', key: moveFocus(unit), unit, task: moveTask(state, unit) },
+      { kind: 'analyse', key: analyseFocus(unit), unit, task: analyseTask(state, unit) },
+    ]),
+    { kind: 'chart', key: 'chart' },
+    ...(state.plan.ends.length > 1 ? [{ kind: 'mismate', key: 'mismate' } as const] : []),
+  ]
+}
+
+/** Where a row belongs in the queue. */
+export function standingOf(row: ProveRow): 'wrong' | 'to-probe' | 'to-pull' | 'whole' | 'proved' {
+  switch (row.kind) {
+    case 'net':
+      return row.net.proven ? 'proved' : row.net.probe ? 'wrong' : 'to-probe'
+    case 'apart':
+      return row.task.done ? 'proved' : row.task.found ? 'wrong' : 'to-probe'
+    case 'hold':
+      return row.task.done ? 'proved' : row.task.found ? 'wrong' : 'to-pull'
+    default:
+      return 'whole'
+  }
+}
+
+/** A row by its place in the walk of the probes; what the walk does not know comes last. */
+export function inWalk(
+  rows: readonly ProveRow[],
+  walk: ReadonlyMap<string, WalkPlace> | undefined,
+): readonly ProveRow[] {
+  if (!walk) return rows
+  const placeOfRow = ({ key }: ProveRow) => {
+    const slash = key.indexOf('/')
+    return Number(key.slice(0, slash)) * 1e6 + (walk.get(key.slice(slash + 1))?.place ?? 1e5)
+  }
+  return rows
+    .map((row) => ({ row, place: placeOfRow(row) }))
+    .sort((a, b) => a.place - b.place)
+    .map(({ row }) => row)
+}
+
+/** How a row is told in the queue. */
+export function lookOf(state: JobState, row: ProveRow): QueueLook {
+  const several = state.plan.quantity > 1
+  const ofUnit = (unit: number) => (several ? ` #${String(unit)}` : '')
+  switch (row.kind) {
+    case 'net': {
+      const { net } = row
+      return {
+        glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
+        name: `${net.wire.id}${ofUnit(net.unit)}`,
+        words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
+        aside:
+          net.events.length > 0
+            ? words.events(net.events.length)
+            : net.resistance?.verdict === undefined
+              ? ''
+              : netVerdictWords[net.resistance.verdict].sign,
+      }
+    }
+    case 'apart':
+      return {
+        glyph: row.task.done ? 'done' : row.task.found ? 'fault' : 'todo',
+        name: words.apartSign,
+        words: `${pointName(row.task.red)} | ${pointName(row.task.black)}${ofUnit(row.task.unit)}`,
+        aside: words.mustNotRing,
+      }
+    case 'hold': {
+      const { task } = row
+      const { wire, side } = task.termination
+      const at = placeOf(state.plan, wire, side)
+      return {
+        glyph: task.done ? 'done' : task.found ? 'fault' : task.ready ? 'todo' : 'wait',
+        name: termLabel(task.termination.key),
+        words: `${at.kind === 'cavity' ? `${at.end}.${at.cavity}` : ''} ${holdTestWords[task.test].name.toLowerCase()}`,
+      }
+    }
+    case 'move':
+      return {
+        glyph: row.task ? (row.task.done ? 'done' : row.task.found?.events.length ? 'fault' : 'todo') : 'wait',
+        name: words.move,
+        words: row.task ? words.moveFor(row.task.askedS) : words.whileWatched,
+        aside: ofUnit(row.unit),
+      }
+    case 'analyse':
+      return {
+        glyph: row.task ? (row.task.done ? 'done' : row.task.found ? 'fault' : 'todo') : 'wait',
+        name: words.allPairs,
+        words: words.byAnalyser,
+        aside: ofUnit(row.unit),
+      }
+    case 'chart':
+      return { glyph: 'wait', name: words.chart, words: words.netsAgainstWindows }
+    case 'mismate':
+      return { glyph: 'wait', name: words.mismate, words: words.whatIfJoinedWrongly }
+  }
+}

@@ -55,7 +55,16 @@ export async function startBench(
     const address = `http://127.0.0.1:${port}`
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
       stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, PORT: String(port), URN_BENCH_DATA: data, URN_BENCH_DEMO: '1', DATABASE_URL: '', ...more },
+      env: {
+        ...process.env,
+        PORT: String(port),
+        URN_BENCH_DATA: data,
+        URN_BENCH_DEMO: '1',
+        DATABASE_URL: '',
+        // half a minute of moving takes two seconds
+        URN_BENCH_PACE: '15',
+        ...more,
+      },
     })
     if (await answers(address, child)) return { address, child }
     if (tries === 3) throw new Error('the bench of these tests did not start')

@@ -7,12 +7,23 @@ export async function doNextStep(page: Page): Promise<void> {
   await strike(page, 'Enter')
   await quiet(page)
   if (before?.startsWith('Make a first piece')) await firstPiece(page)
+  else if (before?.startsWith('Move the harness')) await moveHarness(page)
   else {
     for (let tries = 0; tries < 14 && (await nextStep(page).textContent()) === before; tries++) {
       await strike(page, 'Space')
     }
   }
   await expect(nextStep(page)).not.toHaveText(before ?? '', { timeout: BUSY_MS })
+}
+
+/** Moved while it is watched, for as long as it is asked. */
+async function moveHarness(page: Page): Promise<void> {
+  await strike(page, 'Space')
+  const ended = page.getByRole('button', { name: 'Stop, write it down' })
+  const missing = page.getByRole('alert').filter({ hasText: 'No instrument is set up here' })
+  await expect(ended.or(missing)).toBeVisible({ timeout: BUSY_MS })
+  // a bench without an analyser watches a meter
+  await strike(page, (await ended.count()) > 0 ? 'Space' : 'm')
 }
 
 async function firstPiece(page: Page): Promise<void> {

@@ -1,12 +1,13 @@
 import { axeFaults } from './axe'
-import { alive, copyAt, expect, makeJob, strike, test } from './bench'
+import { alive, copyAt, expect, makeJob, nextStep, strike, test } from './bench'
+import { doNextStep } from './handWork'
 
 test('two wires in each other’s cavity: the probes say where they ring, one mistake explains it, Seat puts it right, and it is proved', async ({
   bench: page,
   request,
 }) => {
   const id = await copyAt(request, await makeJob(request, 'Crossed'), 'prove')
-  await page.goto(`/jobs/${id}/prove`)
+  await page.goto(`/jobs/${id}/prove?at=1/W1`)
   await alive(page)
   const card = page.getByRole('complementary', { name: 'This net' })
   // W1 does not ring at P2.1 but at its neighbour: typed, held against what is there
@@ -15,7 +16,8 @@ test('two wires in each other’s cavity: the probes say where they ring, one mi
   await expect(card.getByText('There is no cavity P2.9. Like 5, or B.5 where it is another end.')).toBeVisible()
   await card.getByLabel('Rings instead at').fill('2')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('complementary', { name: 'This net' })).toContainText('W2')
+  await page.goto(`/jobs/${id}/prove?at=1/W2`)
+  await alive(page)
   // W2 the other way round: picked on the face
   await strike(page, 'x')
   await page.getByRole('region', { name: 'Probe black' }).getByRole('button', { name: /^1/ }).click()
@@ -35,9 +37,7 @@ test('two wires in each other’s cavity: the probes say where they ring, one mi
   for (let press = 0; press < 60 && !page.url().includes('/prove'); press++) await strike(page, 'Space')
   await page.waitForURL(/\/prove/)
   await alive(page)
-  const proved = page.getByRole('link', { name: /^Prove/ }).filter({ hasText: '2/2' })
-  for (let press = 0; press < 4 && (await proved.count()) === 0; press++) await strike(page, 'Space')
-  await expect(proved).toBeVisible()
+  while ((await nextStep(page).textContent())?.startsWith('Probe')) await doNextStep(page)
   const journal = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
     entries: readonly { kind: string; wire: string; result: string; rings?: string[] }[]
   }
@@ -47,5 +47,10 @@ test('two wires in each other’s cavity: the probes say where they ring, one mi
     { result: 'fail', rings: ['P2.1'] },
   ])
   // the evidence of both tries stays
-  expect(probes.slice(2).map(({ wire, result }) => `${wire} ${result}`)).toEqual(['W1 pass', 'W2 pass'])
+  expect(
+    probes
+      .slice(2)
+      .map(({ wire, result }) => `${wire} ${result}`)
+      .sort(),
+  ).toEqual(['W1 pass', 'W2 pass'])
 })

@@ -41,13 +41,18 @@ export function proveStepWords(
 ): { readonly main: string; readonly then: string } {
   switch (step.kind) {
     case 'probe':
-      return { main: `Probe ${step.wire}`, then: `${String(step.left)} ${step.left === 1 ? 'net' : 'nets'} to prove` }
+      return {
+        main: `Probe ${plural(step.nets, 'net')}`,
+        then: step.pairs > 0 ? `and ${plural(step.pairs, 'pair')} that must be apart` : 'to prove',
+      }
     case 'put-net-right':
       return { main: `Put ${step.wire} right`, then: 'it did not prove' }
     case 'probe-apart':
+      return { main: `Probe ${plural(step.pairs, 'pair')}`, then: 'that must be apart' }
+    case 'put-pair-right':
       return {
-        main: `Probe ${pointName(step.task.red)} against ${pointName(step.task.black)}`,
-        then: `${plural(step.left, 'pair')} to show apart`,
+        main: `Part ${pointName(step.task.red)} and ${pointName(step.task.black)}`,
+        then: 'they ring, and must not',
       }
     case 'analyse':
       return { main: 'Run the analyser', then: 'over all pairs' }

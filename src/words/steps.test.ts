@@ -42,18 +42,17 @@ test.each<[NextStep, string, string | undefined]>([
     'Seat W7a in A.7',
     '3 left at A',
   ],
-  [{ station: 'prove', kind: 'probe', unit: 1, wire: 'W7', left: 1, focus: '1/W7' }, 'Probe W7', '1 net to prove'],
+  [{ station: 'prove', kind: 'probe', unit: 1, wire: 'W7', nets: 1, pairs: 0 }, 'Probe 1 net', 'to prove'],
   [{ station: 'prove', kind: 'put-net-right', unit: 1, wire: 'W7', focus: '1/W7' }, 'Put W7 right', 'it did not prove'],
   [
     {
       station: 'prove',
       kind: 'probe-apart',
       task: { key: '1/A.1|~.W3b', unit: 1, red: 'A.1', black: '~.W3b', done: false },
-      left: 2,
-      focus: '',
+      pairs: 2,
     },
-    'Probe A.1 against W3b',
-    '2 pairs to show apart',
+    'Probe 2 pairs',
+    'that must be apart',
   ],
   [
     { station: 'prove', kind: 'move', task: { unit: 1, askedS: 30, done: false }, focus: '' },

@@ -61,13 +61,6 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
         main: `Look at ${termName(step.term, quantity)} again`,
         then: `${plural(step.left, 'crimp')} in question`,
       }
-    case 'probe':
-    case 'put-net-right':
-    case 'probe-apart':
-    case 'analyse':
-    case 'hold':
-    case 'move':
-      return proveStepWords(step, (key) => termName(key, quantity))
     case 'renew-lacing':
       return {
         main: `Renew the lacing along ${step.wire}`,
@@ -81,6 +74,8 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
       return { main: 'Second signature' }
     case 'closed':
       return { main: 'Closed', then: 'signed and in the ledger' }
+    default:
+      return proveStepWords(step, (key) => termName(key, quantity))
   }
 }
 

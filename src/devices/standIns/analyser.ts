@@ -23,6 +23,8 @@ export interface AnalyserParts {
   readonly chance: () => number
   /** calls again and again; gives how to stop */
   readonly every: (ms: number, act: () => void) => () => void
+  /** how many times faster than a clock its seconds go; 1 when left out */
+  readonly pace?: number | undefined
 }
 
 /**
@@ -31,7 +33,7 @@ export interface AnalyserParts {
  * it, `SIM:JOIN` says what is joined (`1,2=0.05;…`), `SIM:INTE` which joint opens now and then and where (`1,2=1/W3/b bend`),
  * `SIM:MOVE` what is being moved. A real one never hears of them.
  */
-export function analyser({ normal, chance, every }: AnalyserParts): ScpiInstrument {
+export function analyser({ normal, chance, every, pace = 1 }: AnalyserParts): ScpiInstrument {
   const harness = new HarnessModel(chance)
   const say = (ohm: number | undefined) =>
     ohm === undefined ? OVERLOAD : Math.max(0, ohm + normal() * NOISE_OHM).toFixed(4)
@@ -61,7 +63,7 @@ export function analyser({ normal, chance, every }: AnalyserParts): ScpiInstrume
       'TRAC:RES?': (said) => {
         const channels = said.split(';').map((pair) => pair.split(',').map((part) => part.trim()))
         if (channels.some((pair) => pair.length !== 2) || channels.length > MOST_CHANNELS) return ILLEGAL
-        return watch({ harness, say, every }, channels)
+        return watch({ harness, say, every }, channels, pace)
       },
     },
   }
@@ -100,14 +102,18 @@ const scan = ({ harness, say, every }: Measuring, points: number, belowOhm: numb
 })
 
 /** `RATE hz`, then a line a sample: seconds, and the reading of each channel. Goes on until the link is closed. */
-const watch = ({ harness, say, every }: Measuring, channels: readonly (readonly string[])[]): ScpiReply => ({
+const watch = (
+  { harness, say, every }: Measuring,
+  channels: readonly (readonly string[])[],
+  pace: number,
+): ScpiReply => ({
   stream: (send) => {
     const rateHz = Math.min(FASTEST_HZ, Math.floor(READINGS_PER_S / channels.length))
     send(`RATE ${String(rateHz)}`)
     let at = 0
     let owed = 0
     return every(BATCH_MS, () => {
-      owed += (rateHz * BATCH_MS) / 1000
+      owed += (pace * rateHz * BATCH_MS) / 1000
       for (; owed >= 1; owed--, at++) {
         const s = at / rateHz
         const read = channels.map(([from = '', to = '']) => say(harness.watched(from, to, s, 1 / rateHz)))

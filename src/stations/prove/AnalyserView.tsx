@@ -80,7 +80,15 @@ export function AnalyserView({
             ▲ {scan.message}
           </p>
         )}
-        {ready && <RunForm unit={unit} scan={scan} done={done} explain={explain} />}
+        {ready && (
+          <RunForm
+            unit={unit}
+            scan={scan}
+            isGood={found?.apart === true && astray === 0}
+            done={done}
+            explain={explain}
+          />
+        )}
         <Practice unit={unit} />
         <div className={paneCss.sources}>
           <span>{words.matingHalfOrTestContact}</span>

@@ -8,6 +8,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { moveViewWords as words } from '@/words/screens/prove/moveView'
 import { FoundAt } from './FoundAt'
+import { MovedByHand } from './MovedByHand'
 import styles from './MoveView.module.css'
 import { Practice } from './Practice'
 import type { useMoving } from './useMoving'
@@ -78,6 +79,7 @@ export function MoveCard({
           <span>{main.words}</span> <Kbd aria-hidden="true">Space</Kbd>
         </Button>
       )}
+      {ready && !running && <MovedByHand unit={unit} askedS={moving.askedS} />}
       {find && suspect !== undefined && (
         <Button disabled={busy} onClick={find}>
           <span>{words.findThePlace(suspect)}</span> <Kbd aria-hidden="true">P</Kbd>

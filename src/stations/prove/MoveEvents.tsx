@@ -64,9 +64,15 @@ export function MoveEvents({ watching, unit }: { readonly watching: Watching | u
                     <b>{event.wire}</b>
                   </Table.Td>
                   <Table.Td>{words.before}</Table.Td>
-                  <Table.Td className={textCss.mono}>{words.forMs(event.lengthMs)}</Table.Td>
                   <Table.Td className={textCss.mono}>
-                    {event.peakOhm === undefined ? words.open : ohms(event.peakOhm)}
+                    {event.lengthMs === undefined ? '–' : words.forMs(event.lengthMs)}
+                  </Table.Td>
+                  <Table.Td className={textCss.mono}>
+                    {event.lengthMs === undefined
+                      ? '–'
+                      : event.peakOhm === undefined
+                        ? words.open
+                        : ohms(event.peakOhm)}
                   </Table.Td>
                   <Table.Td>
                     {movementWords[event.during]}

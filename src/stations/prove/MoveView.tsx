@@ -70,9 +70,16 @@ export function MoveView({
             <StripChart watching={watching} wires={strips} />
           </section>
         )}
-        {rateHz !== undefined && (
+        {(rateHz !== undefined || before) && (
           <p className={clsx(noteCss.note, noteCss.caution)}>
-            ◆ <b>{words.tooShort(shortestSeenMs(rateHz))}</b> {words.eachIsRead(rateHz)}
+            ◆{' '}
+            {rateHz === undefined ? (
+              <b>{words.byEye}</b>
+            ) : (
+              <>
+                <b>{words.tooShort(shortestSeenMs(rateHz))}</b> {words.eachIsRead(rateHz)}
+              </>
+            )}
           </p>
         )}
         <MoveEvents watching={watching} unit={unit} />

@@ -1,4 +1,4 @@
-import { Button, Collapse, MultiSelect } from '@mantine/core'
+import { Button, Checkbox, Collapse } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
 import { type HiddenKind, type HiddenShown, practise } from '@/ui/device/analyserClient'
@@ -32,17 +32,26 @@ export function Practice({ unit }: { readonly unit: number }) {
         <span>{words.practice}</span>
       </Button>
       <Collapse expanded={open}>
-        <MultiSelect
-          label={words.hideInStandIn}
-          data={kinds.map((value) => ({ value, label: hiddenFaultWords[value] }))}
-          value={hide}
-          onChange={setHide}
-        />
+        <Checkbox.Group label={words.hideInStandIn} value={hide} onChange={setHide}>
+          {kinds.map((kind) => (
+            <Checkbox key={kind} value={kind} label={hiddenFaultWords[kind]} />
+          ))}
+        </Checkbox.Group>
         <div className={styles.practice}>
-          <Button onClick={() => void ask({ hide: hide as HiddenKind[] })}>
+          <Button
+            onClick={(event) => {
+              event.currentTarget.blur()
+              void ask({ hide: hide as HiddenKind[] })
+            }}
+          >
             <span>{words.hideThem(hide.length)}</span>
           </Button>
-          <Button onClick={() => void ask({ reveal: true })}>
+          <Button
+            onClick={(event) => {
+              event.currentTarget.blur()
+              void ask({ reveal: true })
+            }}
+          >
             <span>{words.tellThem}</span>
           </Button>
         </div>

@@ -20,11 +20,14 @@ const RESOLUTION_OHM = 0.0001
 export function RunForm({
   unit,
   scan,
+  isGood,
   done,
   explain,
 }: {
   readonly unit: number
   readonly scan: ReturnType<typeof useScan>
+  /** the last run found all as planned */
+  readonly isGood: boolean
   readonly done: () => void
   readonly explain: (() => void) | undefined
 }) {
@@ -39,7 +42,8 @@ export function RunForm({
     if (!below.ok || !celsius.ok || !mapped || busy) return
     const end = await scan.start(below.value)
     if (!end) return
-    const written = await append({
+    setMapped(false)
+    await append({
       kind: 'harness-analysed',
       unit,
       points: [...end.points],
@@ -49,18 +53,16 @@ export function RunForm({
       temperatureC: Math.round(celsius.value.value * 10) / 10,
       readBy: end.identity,
     })
-    if (written) done()
   }
+  const main = mapped
+    ? { words: words.runAllPairs, run: () => void go() }
+    : isGood
+      ? { words: words.goOn, run: done }
+      : { words: words.endsLieAsShown, run: () => setMapped(true) }
   useKeys([
     ...(scan.run
       ? [{ key: 'Escape', words: words.stopRun, run: scan.stop }]
-      : [
-          {
-            key: ' ',
-            words: mapped ? words.runAllPairs : words.endsLieAsShown,
-            run: () => (mapped ? void go() : setMapped(true)),
-          },
-        ]),
+      : [{ key: ' ', words: main.words, run: main.run }]),
     ...(explain ? [{ key: 'd', words: words.whatExplainsIt, run: explain }] : []),
   ])
   if (scan.run)
@@ -91,12 +93,8 @@ export function RunForm({
         />
       </div>
       {below.ok && <p className={clsx(textCss.small, textCss.dim)}>{words.whatReadsLess(ohms(below.value))}</p>}
-      <Button
-        variant="filled"
-        disabled={busy || !below.ok || !celsius.ok}
-        onClick={() => (mapped ? void go() : setMapped(true))}
-      >
-        <span>{mapped ? words.runAllPairs : words.endsLieAsShown}</span> <Kbd aria-hidden="true">Space</Kbd>
+      <Button variant="filled" disabled={busy || !below.ok || !celsius.ok} onClick={main.run}>
+        <span>{main.words}</span> <Kbd aria-hidden="true">Space</Kbd>
       </Button>
       {explain && (
         <Button onClick={explain}>

@@ -58,7 +58,10 @@ function Strip({
   return (
     <div className={clsx(styles.strip, large && styles.large)}>
       <span className={styles.wire}>
-        <b className={textCss.mono}>{wire}</b> <Swatch colour={colour} width={22} />
+        <b className={textCss.mono}>{wire}</b>
+        <span>
+          <Swatch colour={colour} width={22} />
+        </span>
       </span>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}

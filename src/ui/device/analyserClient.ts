@@ -99,7 +99,10 @@ export const watchHarness = (
 ): Promise<string | undefined> => hearLines('watch', body, (line) => hear(line as WatchLine), signal)
 
 /** Says what is moved now: a stand-in cannot see it. */
-export const sayMoved = (to: string): Promise<unknown> => post('move', { to }).catch(() => undefined)
+export const sayMoved = (to: string): Promise<unknown> =>
+  post('move', { to })
+    .then((response) => response.arrayBuffer())
+    .catch(() => undefined)
 
 /** Hides faults in the stand-in, or asks how many there are, and which. */
 export async function practise(body: {

@@ -238,19 +238,21 @@ export interface MovedEvent {
   readonly during: Movement
   /** near which contact, where that was found */
   readonly term?: string
-  readonly lengthMs: number
-  /** left out where it was open */
+  /** left out where nobody measured it */
+  readonly lengthMs?: number
+  /** left out where it was open, or nobody measured it */
   readonly peakOhm?: number
 }
 
 export interface MovedState {
   readonly seconds: number
-  readonly rateHz: number
+  /** left out where a meter was watched by eye or ear */
+  readonly rateHz?: number
   readonly wires: number
   /** every wire of the plan was watched */
   readonly all: boolean
   readonly events: readonly MovedEvent[]
-  readonly readBy: string
+  readonly readBy?: string
   readonly at: string
   readonly by: string
 }

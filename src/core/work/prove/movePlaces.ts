@@ -44,7 +44,7 @@ export function worstFirst(
   const counted = new Map<string, { count: number; longestMs: number }>()
   for (const { wire, lengthMs } of events) {
     const before = counted.get(wire) ?? { count: 0, longestMs: 0 }
-    counted.set(wire, { count: before.count + 1, longestMs: Math.max(before.longestMs, lengthMs) })
+    counted.set(wire, { count: before.count + 1, longestMs: Math.max(before.longestMs, lengthMs ?? 0) })
   }
   const share = ({ resistance }: NetVerdict) => (resistance?.netOhm ?? 0) / (resistance?.windowOhm[1] ?? 1)
   const of = ({ wire }: NetVerdict) => counted.get(wire.id) ?? { count: 0, longestMs: 0 }

@@ -1,5 +1,5 @@
 import type { ContactsVerdict } from '@/core/craft/resistance/netResistance'
-import { list, ohms } from '@/words/figures'
+import { list, ohms, plural } from '@/words/figures'
 
 const contactsVerdict: Readonly<Record<ContactsVerdict['verdict'], string>> = {
   good: 'The contacts are good',
@@ -23,14 +23,16 @@ export const proveStationWords = {
   move: 'Move',
   moveFor: (seconds: number) => `${String(seconds)} s, while it is watched`,
   whileWatched: 'while it is watched',
-  allPairs: 'All pairs',
-  byAnalyser: 'by the analyser',
+  allPairs: 'Pairs',
+  byAnalyser: 'all, by the analyser',
   chart: 'Chart',
-  netsAgainstWindows: 'nets against their windows',
-  mismate: 'Mis-mate',
+  netsAgainstWindows: 'nets and their windows',
+  mismate: 'Mating',
   whatIfJoinedWrongly: 'what if joined wrongly',
   pairsSaved: (probed: number, all: number) =>
-    `${String(probed)} pairs to show apart; ${String(all - probed)} of ${String(all)} left out: no wrong hole or stray strand joins them.`,
+    probed === all
+      ? 'Every pair of nets is shown apart.'
+      : `${plural(probed, 'pair')} to show apart; ${String(all - probed)} of ${String(all)} left out: no wrong hole or stray strand joins them.`,
   restWaits: 'The rest waits for contacts that are not home yet.',
   callOut: (red: string, black: string) => `${red} to ${black}`,
   callOutApart: (red: string, black: string) => `${red} and ${black}, apart`,

@@ -1,6 +1,7 @@
 import { movements } from '../../../craft/wiggle/movements'
 import { wireKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
+import type { MovedEvent } from '../../state/records'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
@@ -11,7 +12,8 @@ export const harnessMovedShape = ({ unit, key, term, above0, z }: EntryFields) =
   unit,
   /** how long it was moved, not counting the quiet before and after */
   seconds: above0.max(86_400),
-  rateHz: above0.max(1e6),
+  /** left out where a meter was watched by eye or ear */
+  rateHz: above0.max(1e6).optional(),
   /** the wires that were watched */
   wires: z.array(key).min(1).max(2048),
   events: z
@@ -20,7 +22,8 @@ export const harnessMovedShape = ({ unit, key, term, above0, z }: EntryFields) =
         wire: key,
         /** since the watching began */
         atS: z.number().min(0),
-        lengthMs: above0,
+        /** left out where nobody measured it */
+        lengthMs: above0.optional(),
         /** the highest that was read; left out where it was open */
         peakOhm: above0.optional(),
         during: z.enum(movements),
@@ -37,7 +40,7 @@ export const harnessMovedShape = ({ unit, key, term, above0, z }: EntryFields) =
     .array(z.strictObject({ during: z.enum(movements), term }))
     .max(500)
     .optional(),
-  readBy: z.string().min(1).max(120),
+  readBy: z.string().min(1).max(120).optional(),
 })
 
 export const harnessMoved: EntryKind<'harness-moved'> = {
@@ -59,21 +62,21 @@ export const harnessMoved: EntryKind<'harness-moved'> = {
     const before = draft.state.moved.get(String(unit))
     draft.put('moved', String(unit), {
       seconds,
-      rateHz,
+      ...(rateHz !== undefined && { rateHz }),
       wires: wires.length,
       all: wires.length === draft.state.plan.wires.length,
       // one event is enough: only a repair of the wire takes it away
       events: [
         ...(before?.events ?? []),
-        ...events.map(({ during, wire, term, lengthMs, peakOhm }) => ({
+        ...events.map(({ during, wire, term, lengthMs, peakOhm }): MovedEvent => ({
           during,
           wire,
-          lengthMs,
+          ...(lengthMs !== undefined && { lengthMs }),
           ...(term !== undefined && { term }),
           ...(peakOhm !== undefined && { peakOhm }),
         })),
       ],
-      readBy,
+      ...(readBy !== undefined && { readBy }),
       at,
       by,
     })

@@ -1,0 +1,143 @@
+import { axeFaults } from './axe'
+import { alive, BUSY_MS, copyAt, expect, makeJob, nextStep, quiet, strike, test } from './bench'
+import { doNextStep } from './handWork'
+
+interface Journal {
+  readonly entries: readonly { readonly kind: string; readonly [key: string]: unknown }[]
+}
+
+test('a hidden mis-wire: the analyser finds it over all pairs, it is explained, mended at Seat, and the next run is as planned', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyAt(request, await makeJob(request, 'Hidden'), 'prove')
+  await page.goto(`/jobs/${id}/prove?at=analyse+1`)
+  await alive(page)
+  await page.getByRole('button', { name: 'Practice…' }).click()
+  await page.getByRole('button', { name: 'Hide it by chance' }).click()
+  await expect(page.getByText('1 fault hidden in this unit.')).toBeVisible()
+  // the record does not know of it
+  const before = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as Journal
+  await expect(page.getByRole('region', { name: 'Ends on the analyser’s points' })).toContainText('P2')
+  await strike(page, 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: /Run at .*: not all as planned/ })).toBeVisible({ timeout: BUSY_MS })
+  await expect(page.getByText('Did not prove')).toBeVisible()
+  await strike(page, 'd')
+  await expect(page.getByRole('heading', { name: 'One mistake explains all 2 failures' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /two contacts changed places/ })).toBeVisible()
+  expect(await axeFaults(page)).toEqual([])
+  await strike(page, '2')
+  await page.waitForURL(/\/seat/)
+  await alive(page)
+  while (!(await nextStep(page).textContent())?.startsWith('Probe')) await doNextStep(page)
+  await page.goto(`/jobs/${id}/prove?at=analyse+1`)
+  await alive(page)
+  await strike(page, 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: /✓ All as planned/ })).toBeVisible({ timeout: BUSY_MS })
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as Journal
+  const since = entries.slice(before.entries.length).map(({ kind }) => kind)
+  expect(since.filter((kind) => kind === 'harness-analysed')).toHaveLength(2)
+  expect(since).toContain('misplaced')
+  const [first, second] = entries.filter(({ kind }) => kind === 'harness-analysed')
+  expect(first).toMatchObject({ readBy: 'URN BENCH,TARN-A,stand-in,1.0', temperatureC: 20 })
+  expect((second?.joined as readonly object[]).length).toBe(2)
+})
+
+test('a fault that comes and goes: seen while all is moved, its place found at one contact alone, and the contact made again', async ({
+  bench: page,
+  request,
+}) => {
+  test.setTimeout(120_000)
+  const id = await copyAt(request, await makeJob(request, 'Now and then'), 'prove')
+  await page.goto(`/jobs/${id}/prove?at=move+1`)
+  await alive(page)
+  await page.getByRole('button', { name: 'Practice…' }).click()
+  await page.getByRole('checkbox', { name: 'two contacts changed places' }).uncheck()
+  await page.getByRole('checkbox', { name: 'open now and then' }).check()
+  await page.getByRole('button', { name: 'Hide it by chance' }).click()
+  await expect(page.getByText('1 fault hidden in this unit.')).toBeVisible()
+  const failed = page.getByRole('heading', { name: /One is enough: W\d has failed/ })
+  await strike(page, 'Space')
+  await expect(failed).toBeVisible({ timeout: BUSY_MS })
+  expect(await axeFaults(page)).toEqual([])
+  await strike(page, 'Escape')
+  await expect(page.getByText('Too short to be seen: anything under 2 ms.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Interruptions, the last first' })).toContainText('all of it moved')
+  // place by place, each long enough to answer
+  await strike(page, 'p')
+  const moving = page.getByRole('complementary', { name: 'Move and watch' }).getByRole('listitem')
+  await expect(moving).toHaveCount(6, { timeout: BUSY_MS })
+  for (let place = 1; place <= 6; place++) {
+    await page.waitForTimeout(1500)
+    await strike(page, 'Space')
+  }
+  const likely = page.getByText(/while P\d\.\d alone was moved/)
+  await expect(likely).toBeVisible({ timeout: BUSY_MS })
+  const place = /P\d\.\d/.exec((await likely.textContent()) ?? '')?.[0] ?? ''
+  await page.getByRole('button', { name: `It is at ${place}` }).click()
+  await strike(page, '2')
+  await page.waitForURL(/\/seat/)
+  await alive(page)
+  await quiet(page)
+  await expect(nextStep(page)).toContainText('Take')
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as Journal
+  const moved = entries.filter(({ kind }) => kind === 'harness-moved')
+  expect(moved.length).toBe(2)
+  expect(moved[1]).toMatchObject({ rateHz: 1000 })
+  expect((moved[1]?.events as readonly { term?: string }[]).some(({ term }) => term !== undefined)).toBe(true)
+  expect(moved[1]?.silent).toBeDefined()
+  expect(entries.at(-1)).toMatchObject({ kind: 'damage-reported', what: 'contact' })
+})
+
+test('two pedals: a short press passes, a long one fails; the retention gauge is asked for and what moved goes back to Seat', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyAt(request, await makeJob(request, 'Pedals'), 'prove')
+  await page.goto(`/jobs/${id}/prove`)
+  await alive(page)
+  const journal = async () =>
+    ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as Journal).entries
+  // the walk is worked out beside the page
+  await expect(page.getByText('To probe, shortest walk')).toBeVisible()
+  await page.keyboard.down(' ')
+  await page.waitForTimeout(800)
+  await page.keyboard.up(' ')
+  await expect.poll(async () => (await journal()).at(-1)).toMatchObject({ result: 'fail' })
+  const failed = (await journal()).at(-1)
+  await page.goto(`/jobs/${id}/prove?at=${failed?.kind === 'net-probed' ? `1/${String(failed.wire)}` : '1/P1.1|P1.2'}`)
+  await alive(page)
+  await strike(page, 'Space')
+  await expect.poll(async () => (await journal()).at(-1)).toMatchObject({ result: 'pass' })
+  while ((await nextStep(page).textContent())?.startsWith('Probe')) await doNextStep(page)
+  await expect(nextStep(page)).toContainText('Gauge W1a')
+  await strike(page, 'Enter')
+  await page.getByLabel('Gauge shows, N').fill('3 N')
+  await page.getByLabel('Gauge shows, N').press('Escape')
+  await strike(page, 'Space')
+  await expect(page.getByText(/It was pulled with 3 N/)).toBeVisible()
+  await page.getByLabel('Gauge shows, N').fill('')
+  await page.getByLabel('Gauge shows, N').press('Escape')
+  await strike(page, 'x')
+  await expect(nextStep(page)).toContainText('Take W1a out')
+  expect((await journal()).at(-1)).toMatchObject({ kind: 'contact-held', held: false, test: 'retention' })
+})
+
+test('two plugs of one keying can change places: the study says what meets, and a press puts another keying into the plan', async ({
+  bench: page,
+  request,
+}) => {
+  const csv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal
+W1,TW-0.25,RD,A,A,RK-7P,B,B,RK-7P,400,pump supply
+W2,TW-0.25,BK,A,B,RK-7P,B,A,RK-7P,400,pump return
+`
+  const id = await makeJob(request, 'Keyings', csv)
+  await page.goto(`/jobs/${id}/prove?at=mismate`)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: '▲ 2 of 2 wrong ways do harm' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'What meets what' })).toContainText('supply on return: a short')
+  expect(await axeFaults(page)).toEqual([])
+  await strike(page, 'Space')
+  await expect(page.getByText('All that are alike have keyings of their own.')).toBeVisible({ timeout: BUSY_MS })
+  await expect(page.getByRole('heading', { name: '✓ No end of this job can be joined wrongly' })).toBeVisible()
+})

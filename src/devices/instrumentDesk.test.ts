@@ -237,3 +237,106 @@ test('the analyser measures what lies on it: joined, open, and nothing that was 
   link.value.tell('SIM:HARN A.1=B.1:soon')
   expect(await link.value.ask('SYST:ERR?')).toEqual({ ok: true, value: '-224,"Illegal parameter value"' })
 })
+
+const joints = [
+  { from: 1, to: 5, ohm: 0.05 },
+  { from: 2, to: 6, ohm: 0.06 },
+]
+const quick = () => analyser({ normal: () => 0, chance: () => 0.99, every })
+
+test('all pairs are gone through, with what is joined and how far it is; a touch joins what is behind it too', async () => {
+  const address = await serve(quick())
+  const desk = new InstrumentDesk()
+  const heard: number[] = []
+  const ran = await desk.scan(
+    address,
+    { points: 8, belowOhm: 100, harness: { joints: [...joints, { from: 5, to: 6, ohm: 0.08 }], loose: [] } },
+    (news) => news.kind === 'at' && heard.push(news.done),
+    never,
+  )
+  if (!ran.ok) throw new Error(ran.fault.kind)
+  expect(ran.value.pairs).toBe(28)
+  expect(heard.at(-1)).toBe(28)
+  expect(ran.value.joined.map(({ from, to }) => `${String(from)}-${String(to)}`)).toEqual([
+    '1-2',
+    '1-5',
+    '1-6',
+    '2-5',
+    '2-6',
+    '5-6',
+  ])
+  expect(ran.value.joined[0]?.ohm).toBeCloseTo(0.05 + 0.08 + 0.06)
+})
+
+test('a link that breaks in the middle of a run is opened again, and the run goes on where it was', async () => {
+  let breaks = 2
+  const asked: string[] = []
+  const address = await peer((line, socket) => {
+    if (line.startsWith('*IDN?')) socket.write('URN BENCH,TARN-A,real,1\n')
+    if (line.startsWith('UNIT:RES?')) socket.write('OHM\n')
+    if (!line.startsWith('SCAN:PAIR?')) return
+    asked.push(line.split(',')[2] ?? '')
+    const from = Number(line.split(',')[2])
+    if (breaks-- > 0) {
+      // what was found after the last place that was said is found again
+      socket.write(`JOIN 1,2,0.05\nAT ${String(from + 1)}\nJOIN 1,3,0.06\n`, () => socket.destroy())
+      return
+    }
+    socket.write('JOIN 2,3,0.07\nAT 3\nEND 3\n')
+  })
+  const desk = new InstrumentDesk()
+  const news: string[] = []
+  const ran = await desk.scan(
+    address,
+    { points: 3, belowOhm: 100, harness: { joints: [], loose: [] } },
+    (one) => news.push(one.kind),
+    never,
+  )
+  if (!ran.ok) throw new Error(ran.fault.kind)
+  expect(asked).toEqual(['0', '1', '2'])
+  expect(news.filter((kind) => kind === 'resumed')).toHaveLength(2)
+  expect(ran.value.joined.filter(({ place }) => place === 2)).toHaveLength(1)
+})
+
+test('a run that is stopped gives nothing, and the next one is not told of it', async () => {
+  const address = await serve(quick())
+  const desk = new InstrumentDesk()
+  const stop = new AbortController()
+  const harness = { joints, loose: [] }
+  const stopped = desk.scan(address, { points: 256, belowOhm: 100, harness }, () => stop.abort(), stop.signal)
+  expect(await stopped).toEqual({ ok: false, fault: { kind: 'stopped' } })
+  expect(await desk.scan(address, { points: 4, belowOhm: 100, harness }, () => undefined, never)).toMatchObject({
+    ok: true,
+  })
+})
+
+test('wires are read a thousand times a second, and a loose one opens where it is moved and nowhere else', async () => {
+  const address = await serve(analyser({ normal: () => 0, chance: () => 0.0005, every, pace: 10 }))
+  const desk = new InstrumentDesk()
+  const watch = async (moved: string) => {
+    const stop = new AbortController()
+    let opens = 0
+    let samples = 0
+    let rate = 0
+    await desk.watch(
+      address,
+      {
+        channels: [{ from: 1, to: 5 }],
+        harness: { joints, loose: [{ from: 1, to: 5, at: '1/W1/a bend' }] },
+        moving: () => moved,
+      },
+      {
+        begin: (rateHz) => (rate = rateHz),
+        sample: (_s, [ohm]) => {
+          samples++
+          if (ohm === undefined) opens++
+          if (samples > 4000) stop.abort()
+        },
+      },
+      stop.signal,
+    )
+    return { opens, rate }
+  }
+  expect(await watch('1/W2/b bend')).toEqual({ opens: 0, rate: 1000 })
+  expect((await watch('1/W1/a bend')).opens).toBeGreaterThan(0)
+})

@@ -22,6 +22,19 @@ export const person = pgTable('person', {
   away: boolean('away').notNull().default(false),
 })
 
+/** What somebody signs with: never the PIN itself, a slow hash of it with a salt of its own. */
+export const personPin = pgTable('person_pin', {
+  person: text('person')
+    .primaryKey()
+    .references(() => person.id),
+  salt: text('salt').notNull(),
+  hash: text('hash').notNull(),
+  /** wrong ones in a row */
+  wrong: integer('wrong').notNull().default(0),
+  /** until then none is tried */
+  lockedUntil: timestamp('locked_until', { withTimezone: true }),
+})
+
 /** One part of the shelf or crib as a document: a family, a wire type, a tool, a placard. */
 export const catalogueItem = pgTable(
   'catalogue_item',

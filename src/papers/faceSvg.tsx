@@ -12,12 +12,13 @@ export function faceSvg(
   heightPt: number,
   moves?: readonly FaceMove[],
   keying?: string,
+  side: 'wire' | 'mating' = 'wire',
 ): string {
   const markup = renderToStaticMarkup(
     <FaceDrawing
       housing={housing}
       keying={keying}
-      view={{ side: 'wire', turnDeg: 0 }}
+      view={{ side, turnDeg: 0 }}
       cavities={cavities}
       moves={moves}
       title={housing.name}

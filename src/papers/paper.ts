@@ -1,6 +1,7 @@
 import { paperWords as words } from '@/words/screens/papers/paper'
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Provenance } from '@/core/record/journal/recordFault'
+import type { LabelSizeId } from '@/core/work/close/labelSizes'
 import type { JobState } from '@/core/record/state/state'
 import type { BenchSays } from '@/words/benchUnits'
 import { clockOf } from '@/words/clock'
@@ -19,6 +20,10 @@ export interface PaperInput {
   readonly says: BenchSays
   /** whether its record is whole, and where it came from */
   readonly provenance: Provenance
+  /** which labels, on a sheet of them */
+  readonly label?: LabelSizeId | undefined
+  /** of the last entry, by which a printed sheet is told again: `118-3f9a2c41d07be512` */
+  readonly code?: string | undefined
 }
 
 /** Somebody who did something at a time, as a paper names them. */

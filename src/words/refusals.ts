@@ -4,8 +4,9 @@ import { lookWords, stripLimitWords, threadWords } from './crimp'
 import { practiceWords } from './practices'
 import { termLabel } from '@/core/record/plan/keys'
 import { entryWords } from './entries'
-import { day, heightWindow, list, mm, mmRange, newtons, newtonsApart, plural, stripWindow } from './figures'
+import { day, figure, heightWindow, list, mm, mmRange, newtons, newtonsApart, plural, stripWindow } from './figures'
 import { implausibleWords } from './implausible'
+import { layoutFaultWords } from './layout'
 import { pairFaultWords } from './mated'
 import { planFaultWords } from './plan'
 import { reuseLimitWords } from './release'
@@ -52,7 +53,7 @@ function notYet({ what, left }: Extract<Refusal, { kind: 'not-yet' }>): string {
     case 'signed':
       return 'The builder has not signed yet.'
     case 'complete':
-      return `${plural(left ?? 1, 'task')} left before Close.`
+      return `${plural(left ?? 1, 'task')} left before it is signed.`
     case 'tray':
       return 'Count the tray first: tools back, scrap found.'
     case 'plugged':
@@ -128,6 +129,11 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'tug-missing': (refusal) => `Tug it lightly, about ${newtons(refusal.tugN)}, and say that it held.`,
   'pull-too-light': ({ forceN, askedN }) =>
     `It was pulled with ${newtonsApart(forceN, askedN)[0]}, and ${newtonsApart(forceN, askedN)[1]} is asked.`,
+  'beyond-segment': ({ segment, atMm, lengthMm }) =>
+    `${segment} is ${mm(lengthMm, 0)} long: nothing is at ${mm(atMm, 0)}.`,
+  'block-off': ({ set, block }) =>
+    `Set to ${figure(set, 2)}, and ${figure(block, 2)} was shown: more than 6 % apart. Set it again, and hold it to the block.`,
+  'layout-fault': ({ fault }) => layoutFaultWords(fault),
   'one-net': ({ red, black }) => `${red} and ${black} belong to one net: they must ring.`,
   'tug-too-hard': (refusal) => {
     const [tug, light] = newtonsApart(refusal.tugN, refusal.lightN)

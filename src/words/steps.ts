@@ -3,6 +3,7 @@ import type { Station } from '@/core/views/progress'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { setupFieldWords, setupValue } from './crimp'
 import { plural } from './figures'
+import { closeTaskWords } from './closing'
 import { proveStepWords } from './proving'
 import { termOf } from '@/core/record/plan/keys'
 
@@ -66,6 +67,8 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
         main: `Renew the lacing along ${step.wire}`,
         then: step.left > 1 ? `${step.left} places to lace` : 'then the tray',
       }
+    case 'close-task':
+      return closeTaskWords(step)
     case 'count-tray':
       return { main: 'Count the tray' }
     case 'sign':

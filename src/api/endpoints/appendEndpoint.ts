@@ -7,6 +7,7 @@ import { unknownAuthor } from '@/data/repositories/authors'
 import { authorUnknownWords, holdsWords, recordFaultWords, recordRemedy } from '@/words/records'
 import { refusalWords } from '@/words/refusals'
 import { madeWithMounted } from '@/data/repositories/ledgerBook'
+import { withPin } from '@/data/repositories/pins'
 import { appendEntries } from '@/data/repositories/appendEntries'
 
 export const appendEndpoint = endpoint({
@@ -27,6 +28,17 @@ export const appendEndpoint = endpoint({
       const at = entries.findIndex((entry) => (entry.by ?? by) === unknown)
       return badInput([{ path: ['entries', at, 'by'], message: authorUnknownWords(unknown) }])
     }
+    const pinned = await withPin(bench.db)
+    const unsigned = entries.findIndex(
+      (entry) =>
+        (entry.kind === 'signed' || entry.kind === 'reopened') && (entry.pin === true || pinned.has(entry.by ?? by)),
+    )
+    if (unsigned >= 0)
+      return noAnswer({
+        code: 'pin-asked',
+        entry: entries[unsigned]?.id,
+        message: 'whoever has a PIN signs and reopens at the bench, where it is asked for',
+      })
     const appended = await appendEntries(bench.db, bench.jobs, {
       jobId: params.id ?? '',
       seen,

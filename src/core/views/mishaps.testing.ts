@@ -1,3 +1,4 @@
+import { proposeLayout } from '../work/close/proposeLayout'
 import { analysedEntry } from './analysedEntry.testing'
 import { at, begun, catalogue, newId, put } from '../work/rework/rework.testing'
 import { damageIds, endDamageIds } from '../craft/faults/damage'
@@ -186,6 +187,25 @@ export const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => 
     held: false,
   }),
   analysed: ({ state }) => analysedEntry(state, 1),
+  'bundle laid': ({ state }) =>
+    planChangeEntries(catalogue, state, { layout: proposeLayout(state.plan) ?? null }, '2026-11-25', newId),
+  tied: ({ state }, [a]) => ({
+    kind: 'bundle-made',
+    unit: 1,
+    segment: pick([...(state.plan.layout?.segments ?? []).map(({ id }) => id), 'none'], a),
+    what: 'tie',
+    atMm: 40,
+    result: 'done',
+  }),
+  'shell made fast': ({ state }, [a]) => ({
+    kind: 'shell-secured',
+    unit: 1,
+    end: pick(state.plan.ends, a).id,
+    what: 'backshell',
+    tool: 'TD-5',
+    set: 2,
+    blockBefore: 2.05,
+  }),
   'tray counted': () => ({ kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 }),
 }
 

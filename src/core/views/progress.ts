@@ -1,6 +1,7 @@
 import { rulesOf } from '../record/rules/rulesOf'
 import { derivedOf } from '../record/state/derivedOf'
 import { type JobState, isClosed } from '../record/state/state'
+import { closeLeft, closeTasks } from '../work/close/closeTasks'
 import { type Count, benchCounts } from '../work/left/benchCounts'
 import { setupQueue } from './queue'
 
@@ -14,12 +15,16 @@ export const progress = derivedOf(makeProgress)
 
 function makeProgress(state: JobState): Progress {
   const second = rulesOf(state).secondSignature
+  const tasks = closeTasks(state)
   const signed =
     (isClosed(state) ? 1 : 0) + (second && state.signatures.some((one) => one.role === 'second' && !one.void) ? 1 : 0)
   return {
     plan: { done: state.plan.wires.length, total: state.plan.wires.length },
     ...benchCounts(state),
-    close: { done: (state.tray?.allBack ? 1 : 0) + signed, total: (second ? 3 : 2) + state.lacings.size },
+    close: {
+      done: (state.tray?.allBack ? 1 : 0) + signed + tasks.length - closeLeft(state),
+      total: (second ? 3 : 2) + state.lacings.size + tasks.length,
+    },
   }
 }
 

@@ -11,6 +11,7 @@ import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
 import { benchEnds, holdsContacts } from '../record/standing/benchEnds'
 import { type EndTask, endTasks, stepOfTask } from '../work/seat/endTasks'
 import { lacingsToOpen } from '../record/standing/lacingsToOpen'
+import { type CloseTask, closeTasks } from '../work/close/closeTasks'
 import { type ProveStep, proveStep } from '../work/prove/proveStep'
 import { type SetupChange, setupChanges } from '../craft/setup/setup'
 import { endKey, termOf, unitAndId, wireKey } from '../record/plan/keys'
@@ -32,6 +33,7 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly kind: 'look-again'; readonly term: string; readonly left: number }
   | ProveStep
   | { readonly kind: 'renew-lacing'; readonly unit: number; readonly wire: string; readonly left: number }
+  | { readonly kind: 'close-task'; readonly task: CloseTask; readonly left: number }
   | { readonly kind: 'count-tray' }
   | { readonly kind: 'sign' }
   | { readonly kind: 'countersign' }
@@ -80,6 +82,7 @@ function makeStep(state: JobState): NextStep {
   return (
     (prove && { station: 'prove', ...prove }) ??
     lacingStep(state) ??
+    closeStep(state) ??
     (state.tray?.allBack ? { station: 'close', kind: 'sign' } : { station: 'close', kind: 'count-tray' })
   )
 }
@@ -237,4 +240,11 @@ function lacingStep(state: JobState): NextStep | undefined {
   if (key === undefined) return undefined
   const { unit, id } = unitAndId(key)
   return { station: 'close', kind: 'renew-lacing', unit, wire: id, left: state.lacings.size, focus: `lacing ${key}` }
+}
+
+/** The bundle is tied and labelled, and what was used is at rest, before the tray is counted. */
+function closeStep(state: JobState): NextStep | undefined {
+  const open = closeTasks(state).filter(({ done }) => !done)
+  const [task] = open
+  return task && { station: 'close', kind: 'close-task', task, left: open.length, focus: task.key }
 }

@@ -157,6 +157,16 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     }
     case 'renew-lacing':
       return [{ id: newId(), kind: 'lacing-moved', unit: step.unit, wire: step.wire, to: 'renewed' }]
+    case 'close-task': {
+      const { task } = step
+      if (task.kind === 'rest') return [{ id: newId(), kind: 'torque-rested', tool: task.tool, set: 1, blockAfter: 1 }]
+      const { unit, board, lines } = task
+      const segment = board.segment.id
+      const next = lines.find(({ found }) => !found)
+      return next
+        ? [{ id: newId(), kind: 'bundle-made', unit, segment, what: next.what, atMm: next.atMm, result: 'done' }]
+        : [{ id: newId(), kind: 'length-found', unit, segment, lengthMm: board.segment.lengthMm }]
+    }
     case 'count-tray':
       return [
         {

@@ -14,6 +14,8 @@ export interface VerifiedSignature {
   readonly covers: number
   readonly whole: boolean
   readonly home: boolean
+  /** their PIN was given */
+  readonly pin?: true
 }
 
 export interface Verified {
@@ -23,13 +25,30 @@ export interface Verified {
   readonly fault?: RecordFault
   readonly signatures: readonly VerifiedSignature[]
   readonly provenance: Provenance
+  /** of a printed sheet, where one was asked about */
+  readonly sheet?: VerifiedSheet
+}
+
+/** Is the record still as a printed sheet says? */
+export interface VerifiedSheet {
+  /** the record up to that entry is what the sheet was made of */
+  readonly matches: boolean
+  /** entries that were written since */
+  readonly since: number
+  /** a signature that stands covers what the sheet was made of */
+  readonly signed: boolean
 }
 
 /**
  * Reads a record from its first entry on and looks at every link, its end, its number and what its signatures cover.
  * Undefined when there is no such job. Memory forgets the job when it thought otherwise.
  */
-export function verifyJob(db: Database, cache: JobCache, jobId: string): Promise<Verified | undefined> {
+export function verifyJob(
+  db: Database,
+  cache: JobCache,
+  jobId: string,
+  code?: { readonly seq: number; readonly letters: string },
+): Promise<Verified | undefined> {
   return inTurn(cache.turns, jobId, async () => {
     const [head] = await db.select().from(job).where(eq(job.id, jobId))
     if (!head) return undefined
@@ -48,8 +67,26 @@ export function verifyJob(db: Database, cache: JobCache, jobId: string): Promise
       ...(fault && { fault }),
       signatures: signaturesOf(entries, provenance, people),
       provenance,
+      ...(code && { sheet: sheetOf(entries, fault, code) }),
     }
   })
+}
+
+function sheetOf(
+  entries: readonly KeptEntry[],
+  fault: RecordFault | undefined,
+  { seq, letters }: { readonly seq: number; readonly letters: string },
+): VerifiedSheet {
+  const entry = entries[seq - 1]
+  const holds = fault ? holdsUpTo(fault) : entries.length
+  const matches = entry !== undefined && entry.hash.startsWith(letters) && seq <= holds
+  const reopened = entries.findLast(({ kind }) => kind === 'reopened')?.seq ?? 0
+  return {
+    matches,
+    since: Math.max(0, entries.length - seq),
+    // the signature itself stands behind what it covers
+    signed: entries.some((one) => one.kind === 'signed' && one.seq > reopened && one.covers >= seq - 1),
+  }
 }
 
 /** A signature holds when it stands right behind what it says that it covers, and all of that hangs together. */
@@ -61,13 +98,15 @@ function signaturesOf(
   const holds = fault ? holdsUpTo(fault) : entries.length
   return entries.flatMap((entry) => {
     if (entry.kind !== 'signed') return []
-    const { by, covers, seq } = entry
+    const { by, covers, seq, pin } = entry
     return [
       {
         by,
         covers,
         whole: covers < seq && seq <= holds,
         home: isOurs(seq, readIn) && people.has(by),
+        // what a record says of elsewhere was not seen here
+        ...(pin && isOurs(seq, readIn) && { pin }),
       },
     ]
   })

@@ -1,6 +1,6 @@
 'use client'
 import { ActionIcon, Button, NativeSelect, TextInput } from '@mantine/core'
-import { IconPencil, IconUserMinus } from '@tabler/icons-react'
+import { IconKey, IconPencil, IconUserMinus } from '@tabler/icons-react'
 import clsx from 'clsx'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -12,6 +12,7 @@ import { peoplePanelWords as words } from '@/words/screens/today/peoplePanel'
 import { whoWorksHereWords } from '@/words/screens/today/whoWorksHere'
 import { changePersonHere } from './actions'
 import { type Role, roles } from './roles'
+import { PinForm } from './PinForm'
 import { WhoWorksHere } from './WhoWorksHere'
 import styles from './PeoplePanel.module.css'
 
@@ -19,6 +20,7 @@ import styles from './PeoplePanel.module.css'
 export function PeoplePanel() {
   const { people } = useOperator()
   const [changing, setChanging] = useState<string>()
+  const [pinning, setPinning] = useState<string>()
   const { busy, fault, change } = useChange()
   const close = () => setChanging(undefined)
   return (
@@ -26,7 +28,11 @@ export function PeoplePanel() {
       <h2>{words.title}</h2>
       <ul>
         {people.map((person) =>
-          person.id === changing ? (
+          person.id === pinning ? (
+            <li key={person.id}>
+              <PinForm person={person} close={() => setPinning(undefined)} />
+            </li>
+          ) : person.id === changing ? (
             <li key={person.id}>
               <PersonForm
                 person={person}
@@ -56,6 +62,9 @@ export function PeoplePanel() {
                 </Button>
               ) : (
                 <span className={styles.acts}>
+                  <ActionIcon aria-label={words.pinOf(person.name)} onClick={() => setPinning(person.id)}>
+                    <IconKey size={18} />
+                  </ActionIcon>
                   <ActionIcon aria-label={words.rename(person.name)} onClick={() => setChanging(person.id)}>
                     <IconPencil size={18} />
                   </ActionIcon>

@@ -7,6 +7,9 @@ import { bench } from '@/data/bench'
 import { done, refused, withRoom } from '@/data/outcome'
 import { practiceWorld } from '@/data/practiceWorld'
 import { addPeople, changePerson, listPeople, type Person } from '@/data/repositories/people'
+import { checkPin, setPin } from '@/data/repositories/pins'
+import { pinFault } from '@/data/signWithPin'
+import { pinWords } from '@/words/pins'
 import { badTextSentence } from '@/words/badText'
 import { whoWorksHereWords as words } from '@/words/screens/today/whoWorksHere'
 import { roles } from './roles'
@@ -58,6 +61,32 @@ export async function changePersonHere(said: z.input<typeof change>): Promise<Ou
       ? done(id)
       : refused(words.isGone),
   )
+}
+
+const pinInput = z.strictObject({
+  id: z.string().max(60),
+  /** the new one */
+  pin: z.string().max(60),
+  /** their own until now, or that of the lead who sets it anew */
+  proof: z.string().max(60),
+  lead: z.string().max(60).optional(),
+})
+
+/** Sets somebody's PIN: the first one freely, another one by the one before, or anew by a lead with a PIN of their own. */
+export async function setPinHere(said: z.input<typeof pinInput>): Promise<Outcome<string>> {
+  const { id, pin, proof, lead } = pinInput.parse(said)
+  const { db } = await bench()
+  const people = await listPeople(db)
+  const has = people.find((one) => one.id === id)?.hasPin === true
+  if (has && lead !== undefined) {
+    const who = people.find((one) => one.id === lead)
+    if (who?.role !== 'lead' || !who.hasPin || lead === id) return refused(pinWords({ kind: 'not-lead' }))
+  }
+  if (has) {
+    const fault = await pinFault(await checkPin(db, lead ?? id, proof, new Date()))
+    if (fault !== undefined) return refused(fault)
+  }
+  return withRoom(async () => ((await setPin(db, id, pin)) ? done(id) : refused(pinWords({ kind: 'unfit' }))))
 }
 
 /** Opens the practice workshop beside this bench. @returns the port that it listens on */

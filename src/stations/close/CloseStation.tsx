@@ -1,187 +1,91 @@
 'use client'
-import styles from './CloseStation.module.css'
-import { closeStationWords as words } from '@/words/screens/close/closeStation'
-import { useClock } from '@/ui/frame/Clock'
-
 import clsx from 'clsx'
-import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
-import { useEffect, useMemo, useState } from 'react'
-import type { Bundle } from '@/core/craft/bundle/bundle'
-import { bundleOf } from '@/core/record/standing/wiresInto'
-import { rulesOf } from '@/core/record/rules/rulesOf'
-import { isClosed } from '@/core/record/state/state'
+import { useMemo } from 'react'
+import { unitAndId } from '@/core/record/plan/keys'
+import { nextStep } from '@/core/views/steps'
+import { closeTasks } from '@/core/work/close/closeTasks'
+import { useClock } from '@/ui/frame/Clock'
 import { useAuthor } from '@/ui/job/useAuthor'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
-import { Queue, type QueueLook, type QueueRows, type QueueSection } from '@/ui/list/Queue'
-import { lengthSaid, plural } from '@/words/figures'
-import { bundleWorker } from '@/workers/bundleClient'
+import { Queue, type QueueRows } from '@/ui/list/Queue'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { closeStationWords as words } from '@/words/screens/close/closeStation'
+import { BoardPanel } from './BoardPanel'
+import { BundleSheet } from './BundleSheet'
+import styles from './CloseStation.module.css'
+import { type CloseLine, closeSections } from './closeRows'
+import { LayoutCard } from './LayoutCard'
 import { Papers } from './Papers'
 import { RenewLacing } from './RenewLacing'
+import { RestCard } from './RestCard'
+import { SegmentCard } from './SegmentCard'
+import { ShellCard } from './ShellCard'
 import { SignCard } from './SignCard'
 import { TrayCard } from './TrayCard'
-import { workLeft } from '@/core/work/left/workLeft'
-import { unitAndId } from '@/core/record/plan/keys'
 
 type State = ReturnType<typeof useJob>['state']
 
-/** What is left to do here, a few lines. */
-type CloseLine = QueueLook & { readonly key: string }
-
 const closeRows: QueueRows<CloseLine> = { keyOf: (line) => line.key, look: (line) => line }
 
-/** Bundle, tray, signature, papers: the end of a job. */
+/** Bundle, shells, tray, signature, papers: the end of a job. */
 export function CloseStation() {
   const { state } = useJob()
-  const second = rulesOf(state).secondSignature
-  const closed = isClosed(state)
-  const sections: readonly QueueSection<CloseLine>[] = useMemo(
-    () => [
-      {
-        id: 'close',
-        title: words.toClose,
-        items: [
-          ...[...state.lacings].map(([key, now]) => ({
-            key: `lacing ${key}`,
-            glyph: now === 'open' ? ('todo' as const) : ('wait' as const),
-            name: unitAndId(key).id,
-            words: words.lacingRenewIt(now === 'open'),
-          })),
-          {
-            key: 'tray',
-            glyph: state.tray?.allBack ? 'done' : state.tray ? 'fault' : 'todo',
-            name: words.tray,
-            words: state.tray
-              ? state.tray.allBack
-                ? words.toolsBackScrapFound
-                : words.somethingIsMissing
-              : words.countIt,
-          },
-          {
-            key: 'sign',
-            glyph: closed ? 'done' : workLeft(state) > 0 ? 'wait' : 'todo',
-            name: words.sign,
-            words: closed
-              ? 'signed'
-              : workLeft(state) > 0
-                ? words.leftBefore(workLeft(state))
-                : words.buildersSignature,
-          },
-          ...(second
-            ? [{ key: 'second', glyph: 'wait' as const, name: words.second, words: words.anotherPersonsSignature }]
-            : []),
-        ],
-      },
-    ],
-    [state, closed, second],
-  )
-  const [lacing] = state.lacings.keys()
-  const {
-    at = 'tray',
-    select,
-    follow,
-  } = useAt(
-    (key) => key === 'tray' || key === 'sign' || key === 'second' || lacingAt(state, key) !== undefined,
-    lacing === undefined ? (state.tray?.allBack ? 'sign' : 'tray') : `lacing ${lacing}`,
-  )
-  const laced = lacingAt(state, at)
+  const sections = useMemo(() => closeSections(state), [state])
+  const keys = useMemo(() => new Set(sections.flatMap(({ items }) => items.map(({ key }) => key))), [sections])
+  const { at = 'tray', select, follow } = useAt((key) => keys.has(key), dueKey(state))
+  const task = closeTasks(state).find(({ key }) => key === at)
+  const segment = task?.kind === 'segment' ? task : undefined
+  const showsBoard = state.plan.layout !== undefined && (at === 'board' || segment !== undefined)
   return (
     <div className={paneCss.station}>
       <Queue sections={sections} rows={closeRows} selected={at} onSelect={select} label={words.toClose} />
       <div className={paneCss.work}>
-        <BundleSheet state={state} />
-        <Signatures state={state} />
-        <Papers />
+        {showsBoard ? (
+          <BoardPanel task={segment} unit={segment?.unit ?? 1} />
+        ) : (
+          <>
+            <BundleSheet />
+            <Signatures state={state} />
+            <Papers />
+          </>
+        )}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.toClose}>
-        {laced ? (
-          <RenewLacing key={at} unit={laced.unit} wire={laced.wire} done={follow} />
-        ) : at === 'tray' ? (
-          <TrayCard done={follow} />
-        ) : (
-          <SignCard role={at === 'second' ? 'second' : 'builder'} />
-        )}
+        <CloseCard key={at} at={at} done={follow} />
       </aside>
     </div>
   )
 }
 
-/** The wire that a row is about, along which the bundle stands open. */
-function lacingAt(state: State, row: string): { readonly unit: number; readonly wire: string } | undefined {
-  const key = row.replace(/^lacing /, '')
-  const { unit, id } = unitAndId(key)
-  return key !== row && state.lacings.has(key) ? { unit, wire: id } : undefined
+/** The card of a row. */
+function CloseCard({ at, done }: { readonly at: string; readonly done: () => void }) {
+  const { state } = useJob()
+  const task = closeTasks(state).find(({ key }) => key === at)
+  if (task)
+    return task.kind === 'segment' ? <SegmentCard task={task} done={done} /> : <RestCard task={task} done={done} />
+  const [kind = '', of = ''] = at.split(' ')
+  const { unit, id } = unitAndId(of)
+  switch (kind) {
+    case 'board':
+      return <LayoutCard />
+    case 'shell':
+      return <ShellCard unit={unit} end={id} />
+    case 'lacing':
+      return <RenewLacing unit={unit} wire={id} done={done} />
+    case 'tray':
+      return <TrayCard done={done} />
+    default:
+      return <SignCard role={at === 'second' ? 'second' : 'builder'} />
+  }
 }
 
-/** Above this a packing takes longer than it is worth; the bundle is then said by its area. */
-const PACK_LIMIT = 120
-/** Share of a round bundle that many wires fill. */
-const MANY_WIRES_FILL = 0.78
-
-function BundleSheet({ state }: { readonly state: State }) {
-  const branches = useMemo(
-    () => state.plan.ends.map((end) => ({ name: `at ${end.id}`, diametersMm: bundleOf(state, end.id) })),
-    [state],
-  )
-  const [bundles, setBundles] = useState<ReadonlyMap<string, Bundle>>(new Map())
-  const asked = JSON.stringify(branches)
-  useEffect(() => {
-    const wanted = (JSON.parse(asked) as typeof branches).filter((branch) => branch.diametersMm.length <= PACK_LIMIT)
-    const worker = bundleWorker()
-    for (const branch of wanted)
-      void worker.pack(branch.diametersMm).then((bundle) => setBundles((now) => new Map(now).set(branch.name, bundle)))
-    return worker.stop
-  }, [asked])
-  return (
-    <section className={clsx(paneCss.panel, styles.bundles)} aria-label={words.bundles}>
-      <h2 className={styles.bundle}>
-        {words.bundle} <span className={clsx(textCss.dim, styles.light)}>{words.overBareWiresPacked}</span>
-      </h2>
-      <div className={styles.row}>
-        {branches.map(({ name, diametersMm }) => {
-          const bundle = bundles.get(name)
-          const many = diametersMm.length > PACK_LIMIT
-          const byAreaMm = Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
-          const said = bundle ? lengthSaid(bundle.diameterMm, 1) : many ? lengthSaid(byAreaMm, 0) : undefined
-          return (
-            <div key={name} className={styles.row2}>
-              {bundle && (
-                <svg
-                  viewBox={`${-bundle.diameterMm / 2 - 0.3} ${-bundle.diameterMm / 2 - 0.3} ${bundle.diameterMm + 0.6} ${bundle.diameterMm + 0.6}`}
-                  width={84}
-                  height={84}
-                  aria-hidden="true"
-                >
-                  <circle r={bundle.diameterMm / 2} fill="none" stroke="var(--hairline)" strokeWidth="0.15" />
-                  {bundle.circles.map((circle, i) => (
-                    <circle
-                      key={i}
-                      cx={circle.xMm}
-                      cy={circle.yMm}
-                      r={circle.rMm}
-                      fill="var(--glaze-wash)"
-                      stroke="var(--glaze)"
-                      strokeWidth="0.12"
-                    />
-                  ))}
-                </svg>
-              )}
-              <div>
-                <div className={clsx(textCss.small, textCss.dim)}>
-                  {name}, {plural(diametersMm.length, 'wire')}
-                </div>
-                <div className={clsx(textCss.mono, styles.large)} data-testid={`bundle-${name}`}>
-                  {said?.value ?? '…'}{' '}
-                  <small className={clsx(textCss.dim, styles.smaller)}>{words.byArea(said?.unit ?? '', many)}</small>
-                </div>
-              </div>
-            </div>
-          )
-        })}
-      </div>
-    </section>
-  )
+/** What is due here by the job's own next step; before that is here, the tray. */
+function dueKey(state: State): string {
+  const step = nextStep(state)
+  if (step.station !== 'close') return state.plan.layout === undefined ? 'board' : 'tray'
+  return step.focus ?? (step.kind === 'count-tray' ? 'tray' : step.kind === 'countersign' ? 'second' : 'sign')
 }
 
 function Signatures({ state }: { readonly state: State }) {

@@ -1,36 +1,45 @@
-'use client'
-import styles from './Papers.module.css'
+import { NativeSelect } from '@mantine/core'
 import clsx from 'clsx'
-import { papersWords as words } from '@/words/screens/close/papers'
+import { useState } from 'react'
+import { type LabelSizeId, isLabelSize, labelSizes, usualLabel } from '@/core/work/close/labelSizes'
 import choiceCss from '@/ui/choice/Choice.module.css'
+import { useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { useJob } from '@/ui/job/JobProvider'
+import { papersWords as words } from '@/words/screens/close/papers'
+import { CheckSheet } from './CheckSheet'
+import styles from './Papers.module.css'
 
-/** What can be taken away: the sheet for people, the record for programs. */
+/** What can be taken away: sheets for people, the record for programs. */
 export function Papers() {
-  const { id } = useJob()
+  const { id, state } = useJob()
+  const [label, setLabel] = useState<LabelSizeId>(usualLabel)
   const base = `/jobs/${encodeURIComponent(id)}/papers`
   const papers = [
-    {
-      href: `${base}/build-sheet.pdf`,
-      name: words.buildSheet,
-      what: words.pdfPinoutFacesWhat,
-    },
-    {
-      href: `${base}/record.json`,
-      name: words.record,
-      what: words.jsonPlanFactsState,
-    },
-    { href: `${base}/record.csv`, name: words.table, what: words.csvForSpreadsheetOne },
+    { href: 'build-sheet.pdf', name: words.buildSheet, what: words.pdfPinoutFacesWhat },
+    { href: 'test-record.pdf', name: words.testRecord, what: words.certificateAndTests },
+    { href: 'pinout.pdf', name: words.pinout, what: words.bothFaces },
+    ...(state.plan.layout
+      ? [
+          { href: 'board.pdf', name: words.board, what: words.toScale },
+          { href: 'board-tiles.pdf', name: words.boardTiles, what: words.oneToOne },
+        ]
+      : []),
+    { href: `labels.pdf?label=${label}`, name: words.labels, what: words.withCodes },
+    { href: 'kit-list.pdf', name: words.kitList, what: words.partsAndBringList },
+    ...(state.plan.kind === 'build'
+      ? []
+      : [{ href: 'move-plan.pdf', name: words.movePlan, what: words.beforeAndAfter }]),
+    { href: 'record.json', name: words.record, what: words.jsonPlanFactsState },
+    { href: 'record.csv', name: words.table, what: words.csvForSpreadsheetOne },
   ]
   return (
     <section className={clsx(paneCss.panel, styles.papers)} aria-label={words.papers}>
       <h2 className={styles.papers2}>{words.papers}</h2>
-      <ul className={paneCss.choices}>
+      <ul className={styles.list}>
         {papers.map((paper) => (
-          <li key={paper.href}>
-            <a className={choiceCss.choice} href={paper.href} download>
+          <li key={paper.name}>
+            <a className={choiceCss.choice} href={`${base}/${paper.href}`} download>
               <b>{paper.name}</b>
               <span className={textCss.dim}>{paper.what}</span>
               <span aria-hidden="true">↓</span>
@@ -38,6 +47,17 @@ export function Papers() {
           </li>
         ))}
       </ul>
+      <div className={paneCss.fieldRow}>
+        <NativeSelect
+          label={words.labelSize}
+          value={label}
+          onChange={(event) => {
+            if (isLabelSize(event.target.value)) setLabel(event.target.value)
+          }}
+          data={Object.entries(labelSizes).map(([value, { name }]) => ({ value, label: name }))}
+        />
+        <CheckSheet />
+      </div>
     </section>
   )
 }

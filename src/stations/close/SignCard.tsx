@@ -1,13 +1,17 @@
 'use client'
 import { signCardWords as words } from '@/words/screens/close/signCard'
-import { Button, TextInput } from '@mantine/core'
+import { Button, PasswordInput, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { progress } from '@/core/views/progress'
 import { isClosed } from '@/core/record/state/state'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useOperator } from '@/ui/frame/Operator'
+import { useAction } from '@/ui/action/useAction'
+import { entryId } from '@/ui/job/journalClient'
+import { signJob } from './actions'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { stationWords } from '@/words/steps'
+import { closeLeft } from '@/core/work/close/closeTasks'
 import { workLeft } from '@/core/work/left/workLeft'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
@@ -20,6 +24,8 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
   const busy = useBusy()
   const { operator } = useOperator()
   const [why, setWhy] = useState('')
+  const [pin, setPin] = useState('')
+  const action = useAction()
   const closed = isClosed(state)
   const left = workLeft(state)
   const counts = progress(state)
@@ -29,6 +35,29 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
     { id: 'stand', words: words.whatItSaysIs, seen: words.itIsWhatI },
   ]
   const checks = useChecks(`${role} ${state.seq}`, lines, '')
+  const signs = (what: Parameters<typeof signJob>[0]['what']) =>
+    action
+      .write((asking) => signJob({ ...asking, id: entryId(), pin, what }), undefined, words.nothingSigned)
+      .then(() => setPin(''))
+  const asksPin = operator?.hasPin && (
+    <PasswordInput
+      label={words.pinOf(operator.name)}
+      value={pin}
+      autoComplete="off"
+      onChange={(event) => setPin(event.target.value)}
+    />
+  )
+  const countersigned = state.signatures.find((one) => one.role === 'second' && !one.void)
+  if (role === 'second' && countersigned)
+    return <h2 className={clsx(textCss.cardTitle, textCss.good)}>{words.countersigned}</h2>
+  const first = state.signatures.find((one) => one.role === 'builder' && !one.void)
+  if (role === 'second' && (!first || first.by === operator?.id))
+    return (
+      <>
+        <h2 className={textCss.cardTitle}>{words.secondSignature}</h2>
+        <p className={clsx(noteCss.note, noteCss.attend)}>{first ? words.notTheFirst : words.waitsForBuilder}</p>
+      </>
+    )
   if (closed && role === 'builder') {
     return (
       <>
@@ -36,7 +65,10 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
         <form
           onSubmit={(event) => {
             event.preventDefault()
-            if (why.trim() !== '') void append({ kind: 'reopened', why: why.trim() })
+            const said = why.trim()
+            if (said === '' || action.busy) return
+            if (operator?.hasPin) void signs({ why: said })
+            else void append({ kind: 'reopened', why: said })
           }}
         >
           <TextInput
@@ -45,7 +77,8 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
-          <Button type="submit" disabled={busy || why.trim() === ''}>
+          {asksPin}
+          <Button type="submit" disabled={busy || action.busy || why.trim() === ''}>
             <span>{words.reopenJob}</span>
           </Button>
         </form>
@@ -66,6 +99,7 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
                   .filter((one) => counts[one].done < counts[one].total)
                   .map((one) => `${stationWords[one]} ${counts[one].total - counts[one].done}`)
                   .concat(state.lacings.size > 0 ? [`lacing ${state.lacings.size}`] : [])
+                  .concat(closeLeft(state) > 0 ? [words.bundle(closeLeft(state))] : [])
                   .join(', '),
               )
             : words.countTrayFirst}
@@ -75,13 +109,17 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
         <b>{operator?.name ?? words.nobody}</b> {words.signsForEntriesTo}{' '}
         <span className={textCss.mono}>{state.seq}</span>.
       </p>
+      {asksPin}
       <CheckList
         lines={lines}
         checks={checks}
         main={words.signAndClose}
-        busy={busy}
+        busy={busy || action.busy}
         enabled={(ready || role === 'second') && operator !== undefined}
-        onMain={() => void append({ kind: 'signed', role, covers: state.seq })}
+        onMain={() => {
+          if (operator?.hasPin) void signs({ role, covers: state.seq })
+          else void append({ kind: 'signed', role, covers: state.seq })
+        }}
       />
       <p className={paneCss.sources}>{words.aircraftMarineSafetyAnd}</p>
     </>

@@ -12,6 +12,8 @@ export interface Operator {
   readonly role: string
   /** works here no more: still named in what they wrote */
   readonly away?: boolean
+  /** they sign with a PIN */
+  readonly hasPin?: boolean
 }
 
 interface OperatorContext {

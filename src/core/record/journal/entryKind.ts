@@ -1,6 +1,7 @@
 import type { Implausible } from '../standing/plausible'
 import type { ReuseLimit } from '../standing/reuse'
 import type { StripVerdict } from '../../craft/strip/stripWindow'
+import type { LayoutFault } from '../plan/layout'
 import type { PairFault } from '../plan/matedPair'
 import type { EntryKindId, EntryOf } from './entry'
 import type { Facts } from '../plan/facts'
@@ -26,6 +27,7 @@ export type Refusal =
         | 'practice'
         | 'cause'
         | 'photo'
+        | 'segment'
       readonly id: string
     }
   | { readonly kind: 'id-twice'; readonly id: string }
@@ -117,6 +119,9 @@ export type Refusal =
   | { readonly kind: 'tug-missing'; readonly tugN: number }
   | { readonly kind: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
   | { readonly kind: 'pull-too-light'; readonly forceN: number; readonly askedN: number }
+  | { readonly kind: 'beyond-segment'; readonly segment: string; readonly atMm: number; readonly lengthMm: number }
+  | { readonly kind: 'block-off'; readonly set: number; readonly block: number }
+  | { readonly kind: 'layout-fault'; readonly fault: LayoutFault }
   | { readonly kind: 'one-net'; readonly red: string; readonly black: string }
   | { readonly kind: 'contact-spent'; readonly used: number; readonly allowed: number; readonly by: ReuseLimit }
   | { readonly kind: 'improvised-forbidden'; readonly how: string }

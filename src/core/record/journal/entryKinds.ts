@@ -1,6 +1,10 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
 import { apartProbed } from './kinds/apartProbed'
+import { bundleMade } from './kinds/bundleMade'
+import { lengthFound } from './kinds/lengthFound'
+import { shellSecured } from './kinds/shellSecured'
+import { torqueRested } from './kinds/torqueRested'
 import { cameWith } from './kinds/cameWith'
 import { contactHeld } from './kinds/contactHeld'
 import { crimpRejected } from './kinds/crimpRejected'
@@ -91,6 +95,10 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'contact-held': contactHeld,
   'harness-analysed': harnessAnalysed,
   'harness-moved': harnessMoved,
+  'bundle-made': bundleMade,
+  'length-found': lengthFound,
+  'shell-secured': shellSecured,
+  'torque-rested': torqueRested,
   'tray-counted': trayCounted,
   signed: signed,
   reopened: reopened,

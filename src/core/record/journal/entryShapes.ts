@@ -1,4 +1,8 @@
 import { apartProbedShape } from './kinds/apartProbed'
+import { bundleMadeShape } from './kinds/bundleMade'
+import { lengthFoundShape } from './kinds/lengthFound'
+import { shellSecuredShape } from './kinds/shellSecured'
+import { torqueRestedShape } from './kinds/torqueRested'
 import { cameWithShape } from './kinds/cameWith'
 import { contactHeldShape } from './kinds/contactHeld'
 import { crimpRejectedShape } from './kinds/crimpRejected'
@@ -90,6 +94,10 @@ export const entryShapes = {
   'contact-held': contactHeldShape,
   'harness-analysed': harnessAnalysedShape,
   'harness-moved': harnessMovedShape,
+  'bundle-made': bundleMadeShape,
+  'length-found': lengthFoundShape,
+  'shell-secured': shellSecuredShape,
+  'torque-rested': torqueRestedShape,
   'tray-counted': trayCountedShape,
   signed: signedShape,
   reopened: reopenedShape,

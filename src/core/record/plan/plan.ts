@@ -132,6 +132,7 @@ export function changePlan(plan: Plan, change: PlanChange): Plan {
       (Object.fromEntries(Object.entries(change.meta).filter(([, value]) => value !== undefined)) as Partial<Plan>)),
     ends: patch(plan.ends, change.putEnds, change.removeEnds),
     wires: patch(plan.wires, change.putWires, change.removeWires),
+    ...(change.layout !== undefined && { layout: change.layout ?? undefined }),
   }
 }
 

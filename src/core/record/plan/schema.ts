@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { layoutSchema } from './layoutSchema'
 import { platings } from '../../parts/catalogue/schema/contact'
 
 /** The job document: plan, pinned facts, journal. What one bench writes, another reads. */
@@ -82,6 +83,8 @@ export const planSchema = z.strictObject({
   ambientC: metaFields.ambientC.default(20),
   ends: z.array(endSchema).max(200),
   wires: z.array(wireSchema).max(20_000),
+  /** how the bundle lies; nothing of it is planned when left out */
+  layout: layoutSchema.optional(),
 })
 
 export const planChangeSchema = z.strictObject({
@@ -91,4 +94,6 @@ export const planChangeSchema = z.strictObject({
   removeEnds: z.array(key).optional(),
   putWires: z.array(wireSchema).optional(),
   removeWires: z.array(key).optional(),
+  /** the whole of it anew; null takes it out */
+  layout: layoutSchema.nullable().optional(),
 })

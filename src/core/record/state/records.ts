@@ -1,4 +1,6 @@
 import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
+import type { BundlePart } from '../../craft/ties/bundleParts'
+import type { Securing } from '../../craft/torque/securings'
 import type { Movement } from '../../craft/wiggle/movements'
 import type { DamageId } from '../../craft/faults/damage'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
@@ -178,6 +180,8 @@ export interface EndState {
   readonly locksLost?: number
   /** a new cover that must be on the wires before any contact is in */
   readonly coverDue?: string
+  /** its backshell, nut, wire or cable */
+  readonly secured?: readonly Secured[]
 }
 
 /** A housing that is given up: its contacts come out of it, one by one, into the one that takes its place. */
@@ -209,6 +213,36 @@ export interface NetState {
     readonly temperatureC?: number
     readonly at: string
   }
+}
+
+/** A stretch of the bundle, as far as it is made. */
+export interface BundleState {
+  readonly parts: readonly {
+    readonly what: BundlePart
+    /** from the beginning of the stretch */
+    readonly atMm: number
+    readonly result: 'done' | 'no-place'
+    readonly at: string
+    readonly by: string
+  }[]
+  readonly length?: { readonly lengthMm: number; readonly at: string; readonly by: string }
+}
+
+/** How a shell was made fast. */
+export interface Secured {
+  readonly what: Securing
+  readonly tool: string
+  readonly asked?: number
+  readonly set: number
+  readonly blockBefore: number
+  readonly at: string
+  readonly by: string
+}
+
+export interface TorqueToolState {
+  /** it was used last */
+  readonly since: string
+  readonly rested?: { readonly set: number; readonly blockAfter: number; readonly held: boolean; readonly at: string }
 }
 
 /** Two nets that must not ring. */
@@ -272,6 +306,8 @@ export interface Signature {
   readonly at: string
   readonly role: 'builder' | 'second'
   readonly covers: number
+  /** their PIN was given */
+  readonly pin?: true
   /** a reopening ends it; it stays readable */
   readonly void?: boolean
 }

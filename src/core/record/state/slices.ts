@@ -7,6 +7,7 @@ import type {
   AnalysedState,
   ApartState,
   CavityState,
+  BundleState,
   CutState,
   EndState,
   LeadsState,
@@ -20,6 +21,7 @@ import type {
   Signature,
   TermState,
   ToolCheck,
+  TorqueToolState,
   TrayState,
   WireLost,
 } from './records'
@@ -72,6 +74,10 @@ export const slices = {
   /** by unit: how it was moved while its resistance was watched */
   moved: keyed<MovedState>(subject.moved),
   leads: whole<LeadsState | undefined>(undefined),
+  /** by `unit/segment`: what was put on a stretch of the bundle, and how long it was found */
+  bundle: keyed<BundleState>(subject.bundle),
+  /** torque and tension tools that were used, and whether they rest */
+  torqueTools: keyed<TorqueToolState>(subject.torqueTool),
   /** tools were out since: no taking back makes a tray counted again */
   tray: whole<TrayState | undefined>(undefined, { comesBack: false }),
   signatures: whole<readonly Signature[]>([]),

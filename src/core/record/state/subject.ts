@@ -23,6 +23,8 @@ export const subject = {
   lacing: (key: string) => `lacing ${key}`,
   seatOrder: (end: string) => `seat order ${end}`,
   photos: (key: string) => `photos ${key}`,
+  bundle: (key: string) => `bundle ${key}`,
+  torqueTool: (id: string) => `torque tool ${id}`,
   leads: 'leads',
   tray: 'tray',
   signatures: 'signatures',

@@ -68,7 +68,7 @@ test('neighbours are shown apart, once each pair; a contact that is touched agai
 test('a contact that moves under the gauge is not home, and its nets and pairs are proved anew', () => {
   const folded = seated(proof)
   const [hold] = holdTasks(folded.state, 1)
-  if (!hold || hold.askedN === undefined) throw new Error('hold')
+  if (hold?.askedN === undefined) throw new Error('hold')
   const { key: term } = hold.termination
   const said = { kind: 'contact-held', term, test: 'retention', askedN: hold.askedN } as const
   expect(put(folded, { ...said, held: true, forceN: hold.askedN - 1 })).toMatchObject({ kind: 'pull-too-light' })

@@ -3,6 +3,16 @@ import { plural } from '@/words/figures'
 /** What `CloseStation` says. */
 export const closeStationWords = {
   toClose: 'To close',
+  board: 'Board',
+  howItLies: 'how it lies',
+  layItOut: 'say how it lies',
+  roundShells: 'Round shells',
+  backshellNut: 'backshell, nut, safety',
+  toRest: 'set it to rest',
+  tooShort: 'too short for a tie',
+  pitch: (mm: string) => `pitch ${mm}`,
+  oneTie: 'one tie',
+  isSigned: 'signed',
   lacingRenewIt: (open: boolean) => `lacing: ${open ? 'renew it' : 'not opened yet'}`,
   tray: 'Tray',
   toolsBackScrapFound: 'tools back, scrap found',

@@ -1,6 +1,6 @@
 /** What papers’s labelSheet says. */
 export const labelSheetWords = {
-  labelsRevEachEnd: (rev: string, stamp: string) =>
-    `Labels, rev ${rev}: each end says its wire and where it goes. Made ${stamp}.`,
+  labels: 'labels',
+  urnBench: 'Urn Bench',
   noWiresYet: 'no wires yet',
 }

@@ -1,5 +1,10 @@
 /** What `PeoplePanel` says. */
 export const peoplePanelWords = {
+  pinOf: (name: string) => `PIN of ${name}`,
+  pinUntilNow: 'PIN until now',
+  newPin: 'New PIN',
+  pinHint: '4 signs or more: they sign with it',
+  setPin: 'Set the PIN',
   title: 'Who works here',
   add: 'Add somebody',
   name: 'Name',

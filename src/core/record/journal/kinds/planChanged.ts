@@ -1,5 +1,6 @@
 import { mergeFacts, planNames } from '../../plan/facts'
 import { endKey, setKey, termKey, wireKey } from '../../plan/keys'
+import { layoutFaults } from '../../plan/layout'
 import { type PlanChange, changePlan, planFaults, planIndex } from '../../plan/plan'
 import { type WireFate, disturbsWork, fatesOf, hasBegun } from '../../plan/revision'
 import { askedOfWires, saidOfWires } from '../../plan/wiresAnswered'
@@ -104,7 +105,10 @@ export const planChanged: EntryKind<'plan-changed'> = {
       unitsOf(state).some((unit) => state.oldEnds.has(endKey(unit, end.id))),
     )
     if (old) return { kind: 'plan-fault', fault: 'end-twice', detail: { end: old.id } }
-    const [fault] = planFaults(changePlan(state.plan, change), planNames(all))
+    const changed = changePlan(state.plan, change)
+    const [astray] = change.layout ? layoutFaults(changed, change.layout) : []
+    if (astray) return { kind: 'layout-fault', fault: astray }
+    const [fault] = planFaults(changed, planNames(all))
     return fault && { kind: 'plan-fault', fault: fault.kind, detail: { ...fault } }
   },
   apply: (draft, { change, facts, corrected, another, judgeAgain }) => {

@@ -4,7 +4,11 @@ import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 
 /** What an append of this kind says. */
-export const reopenedShape = ({ text }: EntryFields) => ({ why: text })
+export const reopenedShape = ({ text, z }: EntryFields) => ({
+  why: text,
+  /** the PIN of who reopens it was given */
+  pin: z.literal(true).optional(),
+})
 
 export const reopened: EntryKind<'reopened'> = {
   kind: 'reopened',

@@ -6,6 +6,8 @@ import type { EntryKind } from '../entryKind'
 export const signedShape = ({ z }: EntryFields) => ({
   role: z.enum(['builder', 'second']),
   covers: z.number().int().min(0),
+  /** their PIN was given */
+  pin: z.literal(true).optional(),
 })
 
 export const signed: EntryKind<'signed'> = {
@@ -27,8 +29,8 @@ export const signed: EntryKind<'signed'> = {
     if (!state.tray?.allBack) return { kind: 'not-yet', what: 'tray' }
     return covers === state.seq ? undefined : { kind: 'stale-signature', covers, seq: state.seq }
   },
-  apply: (draft, { role, covers, at, by }) =>
-    draft.set('signatures', [...draft.state.signatures, { role, covers, at, by }]),
+  apply: (draft, { role, covers, pin, at, by }) =>
+    draft.set('signatures', [...draft.state.signatures, { role, covers, at, by, ...(pin && { pin }) }]),
   about: ({ by }) => by,
   whenClosed: true,
   final: true,

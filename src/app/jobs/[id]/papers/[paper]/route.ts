@@ -8,7 +8,10 @@ import { loadRecord } from '@/data/repositories/jobs'
 import { listPeople } from '@/data/repositories/people'
 import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
-import { makePdf } from '@/papers/makePdf'
+import { isLabelSize } from '@/core/work/close/labelSizes'
+import { recordCode } from '@/core/record/journal/recordCode'
+import { makeDrawing, makePdf } from '@/papers/makePdf'
+import type { PaperInput } from '@/papers/paper'
 import type { PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
 import { readEntries } from '@/data/repositories/journalRows'
@@ -20,6 +23,10 @@ const pdfs = {
   'kit-list.pdf': 'kit-list',
   'labels.pdf': 'labels',
   'move-plan.pdf': 'move-plan',
+  'test-record.pdf': 'test-record',
+  'pinout.pdf': 'pinout',
+  'board.pdf': 'board',
+  'board-tiles.pdf': 'board-tiles',
 } as const satisfies Record<string, PaperId>
 
 const download = (body: BodyInit, type: string, name: string) =>
@@ -33,7 +40,7 @@ const download = (body: BodyInit, type: string, name: string) =>
 
 /** The papers of a job: build sheet, record, table. */
 export async function GET(
-  _request: Request,
+  request: Request,
   { params }: { params: Promise<{ id: string; paper: string }> },
 ): Promise<Response> {
   const { id, paper } = await params
@@ -52,36 +59,39 @@ export async function GET(
         'application/json',
         fileName(title, 'record.json'),
       )
-    case 'build-sheet.pdf':
-    case 'labels.pdf':
-    case 'move-plan.pdf':
-    case 'kit-list.pdf': {
-      const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
-      try {
-        const pdf = await makePdf(pdfs[paper], {
-          id,
-          state,
-          people,
-          provenance,
-          madeAt: new Date().toISOString(),
-          zone: (await benchClock()).zone,
-          says: await benchSays(),
-        })
-        return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
-      } catch (error) {
-        return Response.json(
-          {
-            error: {
-              code: 'internal',
-              id: report(error),
-              message: words.sheetCouldNotBe,
-            },
-          },
-          { status: 500 },
-        )
-      }
-    }
     default:
-      return Response.json({ error: { code: 'not-found', message: words.noPaper(paper) } }, { status: 404 })
+      break
+  }
+  const isPdf = Object.hasOwn(pdfs, paper)
+  if (!isPdf && paper !== 'board.svg')
+    return Response.json({ error: { code: 'not-found', message: words.noPaper(paper) } }, { status: 404 })
+  const label = new URL(request.url).searchParams.get('label') ?? ''
+  const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
+  const [last] = await readEntries(db, id, state.seq - 1, 1)
+  const input: PaperInput = {
+    id,
+    state,
+    people,
+    provenance,
+    madeAt: new Date().toISOString(),
+    zone: (await benchClock()).zone,
+    says: await benchSays(),
+    ...(isLabelSize(label) && { label }),
+    ...(last && { code: recordCode(last.seq, last.hash) }),
+  }
+  try {
+    if (isPdf) {
+      const pdf = await makePdf(pdfs[paper as keyof typeof pdfs], input)
+      return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
+    }
+    const svg = await makeDrawing('board-svg', input)
+    return svg === undefined
+      ? Response.json({ error: { code: 'not-found', message: words.noLayout } }, { status: 404 })
+      : download(svg, 'image/svg+xml', fileName(title, 'board.svg'))
+  } catch (error) {
+    return Response.json(
+      { error: { code: 'internal', id: report(error), message: words.sheetCouldNotBe } },
+      { status: 500 },
+    )
   }
 }

@@ -1,0 +1,115 @@
+import { Button, NativeSelect, TextInput } from '@mantine/core'
+import clsx from 'clsx'
+import { useState } from 'react'
+import { type Securing, securingUnits, securings } from '@/core/craft/torque/securings'
+import { BLOCK_SHARE, isHeldToBlock } from '@/core/craft/torque/blockCheck'
+import { endKey } from '@/core/record/plan/keys'
+import { useClock } from '@/ui/frame/Clock'
+import { useBusy, useJob } from '@/ui/job/JobProvider'
+import noteCss from '@/ui/note/note.module.css'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { securingWords } from '@/words/closing'
+import { figure } from '@/words/figures'
+import { shellCardWords as words } from '@/words/screens/close/shellCard'
+
+const read = (text: string): number | undefined => {
+  const value = Number(text.trim().replace(',', '.'))
+  return text.trim() !== '' && value > 0 && Number.isFinite(value) ? value : undefined
+}
+const asSecuring = (text: string): Securing => securings.find((one) => one === text) ?? 'backshell'
+
+/** A round shell made fast: what, with which tool, held to its block before, and set to what the sheet asks. */
+export function ShellCard({ unit, end }: { readonly unit: number; readonly end: string }) {
+  const { state, append } = useJob()
+  const clock = useClock()
+  const busy = useBusy()
+  const [what, setWhat] = useState<Securing>('backshell')
+  const [tool, setTool] = useState('')
+  const [askedText, setAsked] = useState('')
+  const [setText, setSet] = useState('')
+  const [blockText, setBlock] = useState('')
+  const unitSign = securingUnits[what] === 'Nm' ? 'N·m' : 'N'
+  const [asked, set, block] = [read(askedText), read(setText), read(blockText)]
+  const isOff = set !== undefined && block !== undefined && !isHeldToBlock(set, block)
+  const isOther = asked !== undefined && set !== undefined && !isHeldToBlock(asked, set)
+  const done = state.ends.get(endKey(unit, end))?.secured ?? []
+  return (
+    <>
+      <h2 className={textCss.cardTitle}>{words.shellOf(end)}</h2>
+      {done.map((one) => (
+        <p key={one.what} className={textCss.good}>
+          ✓ {securingWords[one.what].name}: {figure(one.set, 2)} {securingUnits[one.what] === 'Nm' ? 'N·m' : 'N'},{' '}
+          {words.withTool(one.tool, figure(one.blockBefore, 2), clock.timeOfDay(one.at))}
+        </p>
+      ))}
+      <form
+        className={paneCss.choices}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (set === undefined || block === undefined || tool.trim() === '' || isOff || isOther || busy) return
+          void append({
+            kind: 'shell-secured',
+            unit,
+            end,
+            what,
+            tool: tool.trim(),
+            set,
+            blockBefore: block,
+            ...(asked !== undefined && { asked }),
+          }).then((written) => {
+            if (!written) return
+            setAsked('')
+            setSet('')
+            setBlock('')
+          })
+        }}
+      >
+        <NativeSelect
+          label={words.what}
+          value={what}
+          onChange={(event) => setWhat(asSecuring(event.target.value))}
+          data={securings.map((value) => ({ value, label: securingWords[value].name }))}
+        />
+        <TextInput label={words.tool} value={tool} onChange={(event) => setTool(event.target.value)} />
+        <TextInput
+          label={words.asked(unitSign)}
+          description={words.bySheet}
+          value={askedText}
+          inputMode="decimal"
+          onChange={(event) => setAsked(event.target.value)}
+          error={askedText !== '' && asked === undefined}
+        />
+        <div className={paneCss.fieldRow}>
+          <TextInput
+            label={words.set(unitSign)}
+            value={setText}
+            inputMode="decimal"
+            onChange={(event) => setSet(event.target.value)}
+            error={(setText !== '' && set === undefined) || isOther}
+          />
+          <TextInput
+            label={words.blockShows(unitSign)}
+            value={blockText}
+            inputMode="decimal"
+            onChange={(event) => setBlock(event.target.value)}
+            error={(blockText !== '' && block === undefined) || isOff}
+          />
+        </div>
+        {(isOff || isOther) && (
+          <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
+            ▲ {isOff ? words.blockOff(BLOCK_SHARE * 100) : words.otherThanAsked(BLOCK_SHARE * 100)}
+          </p>
+        )}
+        <Button
+          type="submit"
+          variant="filled"
+          disabled={busy || set === undefined || block === undefined || tool.trim() === '' || isOff || isOther}
+        >
+          <span>{words.isFast(securingWords[what].name)}</span>
+        </Button>
+      </form>
+      <p className={paneCss.sources}>{words.secondPiece}</p>
+    </>
+  )
+}

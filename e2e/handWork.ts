@@ -9,7 +9,7 @@ export async function doNextStep(page: Page): Promise<void> {
   if (before?.startsWith('Make a first piece')) await firstPiece(page)
   else if (before?.startsWith('Move the harness')) await moveHarness(page)
   else {
-    for (let tries = 0; tries < 14 && (await nextStep(page).textContent()) === before; tries++) {
+    for (let tries = 0; tries < 24 && (await nextStep(page).textContent()) === before; tries++) {
       await strike(page, 'Space')
     }
   }

@@ -87,9 +87,26 @@ function make(
   )
 }
 
+/** How the loom lies on Mudlark: along the deck from C, with A, B and D let out of it; a grommet where it goes below. */
+const deckLayout: NonNullable<Plan['layout']> = {
+  segments: [
+    { id: 'C', from: 'C', to: 'P', lengthMm: 1035, toleranceMm: 10 },
+    { id: 'A', from: 'A', to: 'P', lengthMm: 775, toleranceMm: 10 },
+    { id: 'trunk', from: 'P', to: 'Q', lengthMm: 405, toleranceMm: 10 },
+    { id: 'D', from: 'D', to: 'Q', lengthMm: 880, toleranceMm: 10 },
+    { id: 'B', from: 'B', to: 'Q', lengthMm: 50, toleranceMm: 5 },
+  ],
+  keepOuts: [{ segment: 'C', fromMm: 560, toMm: 620, what: 'grommet' }],
+  held: 'ties',
+  firstMm: 40,
+  pitchMm: 110,
+  labelMm: 60,
+  laidShare: 0.12,
+}
+
 make(
   'deck-loom',
-  planOf('deck-loom', { title: 'Mudlark deck loom', rev: 'C', ambientC: 25 }, { C: 'K2' }),
+  planOf('deck-loom', { title: 'Mudlark deck loom', rev: 'C', ambientC: 25, layout: deckLayout }, { C: 'K2' }),
   '2026-11-24T08:05:00Z',
   {
     until: (state, step) =>
@@ -106,7 +123,18 @@ const normal = normalDraws(Number(process.env.URN_SEED ?? '18'))
 let crimps = 0
 let drifted = 0
 
+/** A gauge in the hand stops a little above what is asked. */
+const GAUGE_OVER_N = 2
+
 function real(entry: NewEntry, state: JobState): NewEntry {
+  if (entry.kind === 'harness-analysed')
+    return {
+      ...entry,
+      temperatureC: 21,
+      joined: entry.joined.map((one) => ({ ...one, ohm: Math.round(one.ohm * (1 + normal() * 0.01) * 1e4) / 1e4 })),
+    }
+  if (entry.kind === 'contact-held' && entry.askedN !== undefined)
+    return { ...entry, forceN: Math.round((entry.askedN + Math.abs(normal()) * GAUGE_OVER_N * 0.5) * 10) / 10 }
   if (entry.kind !== 'crimped' && entry.kind !== 'first-piece' && entry.kind !== 'pull-sampled') return entry
   const [, wireId = '', side = 'a'] = entry.kind === 'crimped' ? entry.term.split('/') : ['', entry.wire, entry.side]
   const set = state.sets.get(setKey(wireId, side === 'b' ? 'b' : 'a'))

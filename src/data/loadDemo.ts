@@ -1,3 +1,5 @@
+import { hiddenFaultSchema } from '@/core/craft/practice/hiddenFaultSchema'
+import { writeHidden } from './repositories/practice'
 import { readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { z } from 'zod'
@@ -30,6 +32,9 @@ const peopleSchema = z.object({
 })
 
 /** Jobs that are planned and not begun. */
+/** What lies hidden on the stand-in of a job. */
+const practiceSchema = z.array(z.strictObject({ job: z.string(), faults: z.array(hiddenFaultSchema) }))
+
 const plannedSchema = z.array(
   z.strictObject({
     id: z.string(),
@@ -198,4 +203,6 @@ async function loadWorld(db: Database, jobs: JobCache, files: DemoFolder): Promi
     })
     if (!made.ok) throw new Error(`demo job ${id}.json: ${JSON.stringify(made.fault)}`)
   }
+  for (const { job, faults } of practiceSchema.parse(files.yaml('jobs', 'practice.yaml')))
+    await writeHidden(db, job, faults)
 }

@@ -85,6 +85,14 @@ export const progressSchema = z.object({
 })
 
 const done = { at: z.string() }
+/** pulled to see whether it holds */
+const heldSchema = z.object({
+  ...done,
+  by: z.string(),
+  held: z.boolean(),
+  forceN: z.number().optional(),
+  askedN: z.number().optional(),
+})
 const terminationSchema = z.object({
   /** `unit/wire/side` */
   key: z.string(),
@@ -112,6 +120,7 @@ const terminationSchema = z.object({
       contact: z.string().optional(),
       heightMm: z.number().optional(),
       practices: z.array(z.string()).optional(),
+      handPull: heldSchema.optional(),
     })
     .optional(),
   heights: z.array(z.object({ ...done, setup: z.string(), heightMm: z.number() })).optional(),
@@ -125,6 +134,7 @@ const terminationSchema = z.object({
       tug: z.enum(['by-hand', 'gauge']).optional(),
       tugN: z.number().optional(),
       tugAskedN: z.number().optional(),
+      retention: heldSchema.optional(),
     })
     .optional(),
   scrapped: z.number().optional(),

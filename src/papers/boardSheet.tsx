@@ -136,25 +136,22 @@ export function boardTilesSheet(input: PaperInput): TDocumentDefinitions {
   }
   if (!board) return { ...base, content: [{ text: words.noLayout, margin: [40, 40, 40, 40] }] }
   const { geometry } = board
-  const { columns, rows } = boardTiles(geometry, MARGIN_MM)
+  const { tiles } = boardTiles(board.layout, geometry, MARGIN_MM)
   const inner = drawing(board, TEXT_MM)
-  const content = Array.from({ length: columns * rows }, (_, i): Content[] => {
-    const [column, row] = [i % columns, Math.floor(i / columns)]
-    return [
-      {
-        svg: tile(inner, geometry, column, row),
-        width: TILE.widthMm * PT,
-        height: TILE.heightMm * PT,
-        absolutePosition: { x: 10 * PT, y: 10 * PT },
-        ...(i > 0 && { pageBreak: 'before' as const }),
-      },
-      {
-        text: words.tileOf(input.state.plan.title, i + 1, columns * rows, row + 1, column + 1),
-        absolutePosition: { x: 14 * PT, y: 289 * PT },
-        color: DIM,
-      },
-    ]
-  }).flat()
+  const content = tiles.flatMap(({ column, row }, i): Content[] => [
+    {
+      svg: tile(inner, geometry, column, row),
+      width: TILE.widthMm * PT,
+      height: TILE.heightMm * PT,
+      absolutePosition: { x: 10 * PT, y: 10 * PT },
+      ...(i > 0 && { pageBreak: 'before' as const }),
+    },
+    {
+      text: words.tileOf(input.state.plan.title, i + 1, tiles.length, row + 1, column + 1),
+      absolutePosition: { x: 14 * PT, y: 289 * PT },
+      color: DIM,
+    },
+  ])
   return { ...base, content }
 }
 

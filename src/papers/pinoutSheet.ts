@@ -28,8 +28,13 @@ export function pinoutSheet(input: PaperInput): TDocumentDefinitions {
         ],
       })
       return [
-        heading(words.end(end.id, housing.name, end.keying)),
-        { columns: [face('wire'), face('mating')], columnGap: 12, margin: [0, 0, 0, 6] },
+        {
+          unbreakable: true,
+          stack: [
+            heading(words.end(end.id, housing.name, end.keying)),
+            { columns: [face('wire'), face('mating')], columnGap: 12, margin: [0, 0, 0, 6] },
+          ],
+        },
         table(
           ['auto', 'auto', 'auto', 'auto', 'auto', '*'],
           words.columns,

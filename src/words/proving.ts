@@ -45,6 +45,8 @@ export function proveStepWords(
         main: `Probe ${plural(step.nets, 'net')}`,
         then: step.pairs > 0 ? `and ${plural(step.pairs, 'pair')} that must be apart` : 'to prove',
       }
+    case 'measure':
+      return { main: `Measure ${step.wire}`, then: `${plural(step.nets, 'net')} without a reading` }
     case 'put-net-right':
       return { main: `Put ${step.wire} right`, then: 'it did not prove' }
     case 'probe-apart':

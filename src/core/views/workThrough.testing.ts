@@ -13,6 +13,7 @@ import { threadFirst } from '../record/standing/threadFirst'
 import { analysedEntry } from './analysedEntry.testing'
 import { planIndex } from '../record/plan/plan'
 import type { ChosenSet } from '../craft/setup/chosenSet'
+import { netVerdicts } from '../work/prove/netVerdict'
 import { refusalOf } from '../work/left/refusalOf'
 import { endKey, setKey, wireKey } from '../record/plan/keys'
 
@@ -130,6 +131,15 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
       return [...openLock(state, step, newId), { id: newId(), ...seatEntry(state, step) }]
     case 'probe':
       return [{ id: newId(), kind: 'net-probed', unit: step.unit, wire: step.wire, result: 'pass' }]
+    case 'measure': {
+      const net = netVerdicts(state, step.unit).find((one) => one.wire.id === step.wire)
+      const leads: NewEntry = { id: newId(), kind: 'leads-measured', ohm: 0, resolutionOhm: 0.0001, fourWire: true }
+      const ohm = net?.resistance?.expectedOhm ?? 0.05
+      return [
+        ...(state.leads ? [] : [leads]),
+        { id: newId(), kind: 'net-measured', unit: step.unit, wire: step.wire, ohm },
+      ]
+    }
     case 'probe-apart': {
       const { unit, red, black } = step.task
       return [{ id: newId(), kind: 'apart-probed', unit, red, black, result: 'pass' }]

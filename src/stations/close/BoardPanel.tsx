@@ -18,7 +18,7 @@ const MARGIN = 0.09
 /** Text is so many times smaller than the longer side. */
 const TEXT_SHARE = 42
 /** Round the board on paper, mm. */
-export const BOARD_MARGIN_MM = 40
+const BOARD_MARGIN_MM = 40
 
 /** The board with one stretch in hand: the figure that the hands need, and all of it drawn to scale. */
 export function BoardPanel({ task, unit }: { readonly task: SegmentTask | undefined; readonly unit: number }) {
@@ -42,7 +42,7 @@ export function BoardPanel({ task, unit }: { readonly task: SegmentTask | undefi
     const part = state.bundle.get(endKey(unit, segment))?.parts.find((one) => one.what === what && one.atMm === atMm)
     return part?.result ?? 'todo'
   }
-  const tiles = boardTiles(geometry, BOARD_MARGIN_MM)
+  const { tiles } = boardTiles(layout, geometry, BOARD_MARGIN_MM)
   const base = `/jobs/${encodeURIComponent(id)}/papers`
   return (
     <>
@@ -105,7 +105,7 @@ export function BoardPanel({ task, unit }: { readonly task: SegmentTask | undefi
             {words.boardPdf}
           </a>
           <a href={`${base}/board-tiles.pdf`} download>
-            {words.tiles(tiles.columns * tiles.rows)}
+            {words.tiles(tiles.length)}
           </a>
         </div>
       </section>

@@ -71,8 +71,7 @@ function LayoutForm({ begin, isProposed }: { readonly begin: Layout; readonly is
         label={words.stretches}
         description={words.stretchesHint}
         value={stretches}
-        autosize
-        minRows={3}
+        rows={5}
         onChange={(event) => setStretches(event.target.value)}
         error={segments.ok ? undefined : words.lineFault(segments.fault)}
       />
@@ -80,8 +79,7 @@ function LayoutForm({ begin, isProposed }: { readonly begin: Layout; readonly is
         label={words.withoutTies}
         description={words.withoutTiesHint}
         value={keepOuts}
-        autosize
-        minRows={1}
+        rows={2}
         onChange={(event) => setKeepOuts(event.target.value)}
         error={kept.ok ? undefined : words.lineFault(kept.fault)}
       />

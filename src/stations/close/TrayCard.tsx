@@ -2,6 +2,7 @@
 
 import { trayCardWords as words } from '@/words/screens/close/trayCard'
 import clsx from 'clsx'
+import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, TextInput } from '@mantine/core'
@@ -16,8 +17,6 @@ import { unitAndId } from '@/core/record/plan/keys'
 const handKinds = ['release', 'lock-tool', 'gauge', 'stripper'] as const
 type HandTool = Extract<BringItem, { readonly kind: (typeof handKinds)[number] }>
 const isHandTool = (item: BringItem): item is HandTool => handKinds.some((kind) => kind === item.kind)
-/** The line under which they are ticked. */
-const HAND_TOOLS = 'hand tools'
 
 /** Tools out are tools back; every scrapped contact and off-cut is found: nothing is left in the work. */
 export function TrayCard({ done }: { readonly done: () => void }) {
@@ -28,6 +27,8 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const hand = useMemo(() => bringList(state).filter(isHandTool), [state])
   const scrapped = useMemo(() => [...state.terms.values()].reduce((sum, term) => sum + term.scrapped, 0), [state])
   const [found, setFound] = useState(String(scrapped))
+  const [whys, setWhys] = useState<Readonly<Record<string, string>>>({})
+  const [explains, setExplains] = useState(false)
   const scrapFound = /^\d{1,4}$/.test(found) ? Number(found) : undefined
   const lines: CheckLine[] = [
     ...tools.map((tool) => ({
@@ -39,16 +40,11 @@ export function TrayCard({ done }: { readonly done: () => void }) {
       ),
       seen: words.isBack(tool),
     })),
-    ...(hand.length > 0
-      ? [
-          {
-            id: HAND_TOOLS,
-            words: words.handTools,
-            hint: hand.map(bringLine).join('; '),
-            seen: words.handToolsAreBack,
-          },
-        ]
-      : []),
+    ...hand.map((item): CheckLine => ({
+      id: handId(item),
+      words: bringLine(item),
+      seen: words.isBack(handId(item)),
+    })),
     ...[...state.oldEnds]
       .filter(([, old]) => old.why === 'broken')
       .map(([key, old]): CheckLine => ({
@@ -77,17 +73,20 @@ export function TrayCard({ done }: { readonly done: () => void }) {
   const checks = useChecks(`tray ${state.tray?.at ?? ''}`, lines, state.seq)
   const write = (all: boolean) => {
     if (scrapFound === undefined) return
+    const said = (tool: string) => {
+      const back = all || checks.ticked.has(tool)
+      const why = whys[tool]?.trim() ?? ''
+      return { tool, back, ...(!back && why !== '' && { why }) }
+    }
     void append({
       kind: 'tray-counted',
-      tools: [
-        ...tools.map((tool) => ({ tool, back: all || checks.ticked.has(tool) })),
-        // ticked together: what is not all back is missing, each by its number
-        ...hand.map((item) => ({ tool: item.tool ?? item.kind, back: all || checks.ticked.has(HAND_TOOLS) })),
-      ],
+      tools: [...tools, ...hand.map(handId)].map(said),
       scrapped,
       scrapFound,
+      ...(scrapFound !== scrapped && (whys.scrap?.trim() ?? '') !== '' && { scrapWhy: whys.scrap?.trim() ?? '' }),
     }).then((written) => written && done())
   }
+  const missing = [...tools, ...hand.map(handId)].filter((tool) => !checks.ticked.has(tool))
   const { tray } = state
   return (
     <>
@@ -122,11 +121,38 @@ export function TrayCard({ done }: { readonly done: () => void }) {
         onChange={(event) => setFound(event.target.value)}
         error={scrapFound !== scrapped}
       />
-      {checks.ticked.size > 0 && checks.due && (
-        <Button disabled={busy || scrapFound === undefined} onClick={() => write(false)}>
+      {checks.due && !explains && (
+        <Button disabled={busy || scrapFound === undefined} onClick={() => setExplains(true)}>
           <span>{words.somethingIsMissingWrite}</span>
         </Button>
+      )}
+      {(explains || (scrapFound !== undefined && scrapFound !== scrapped)) && (
+        <form
+          className={paneCss.choices}
+          aria-label={words.whatIsMissing}
+          onSubmit={(event) => {
+            event.preventDefault()
+            write(false)
+          }}
+        >
+          <b>{words.whatIsMissing}</b>
+          {[...(explains ? missing : []), ...(scrapFound === scrapped ? [] : ['scrap'])].map((tool) => (
+            <TextInput
+              key={tool}
+              label={tool === 'scrap' ? words.whereScrap : words.whereIs(tool)}
+              placeholder={words.notFound}
+              value={whys[tool] ?? ''}
+              onChange={(event) => setWhys({ ...whys, [tool]: event.target.value })}
+            />
+          ))}
+          <Button type="submit" disabled={busy || scrapFound === undefined}>
+            <span>{words.writeMissing}</span>
+          </Button>
+        </form>
       )}
     </>
   )
 }
+
+/** A hand tool by its number, or by its kind where it has none. */
+const handId = (item: HandTool): string => item.tool ?? item.kind

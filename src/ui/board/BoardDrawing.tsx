@@ -19,6 +19,9 @@ export interface BoardDrawn {
   readonly selected?: string | undefined
 }
 
+/** Width of a letter, as a share of its height. */
+const LETTER = 0.6
+
 interface Laid {
   readonly a: BoardPoint
   readonly b: BoardPoint
@@ -60,8 +63,8 @@ export function BoardDrawing(drawn: BoardDrawn) {
               strokeWidth={textMm / 10}
             />
             <text
-              x={xMm}
-              y={isEnd ? yMm + textMm * 0.36 : yMm - size}
+              x={isEnd ? xMm : xMm - size * 1.4}
+              y={isEnd ? yMm + textMm * 0.36 : yMm - size * 1.2}
               textAnchor="middle"
               fontWeight={700}
               fill="var(--ink)"
@@ -86,7 +89,12 @@ function Stretch({ drawn, board }: { readonly drawn: BoardDrawn; readonly board:
   const thick = Math.max(thickMm(segment.id), textMm / 5)
   const isUpright = Math.abs(uy) > Math.abs(ux)
   const said = found(segment.id)
-  const dimension = at(segment.lengthMm / 2, -textMm * 1.6)
+  const text = words.dimension(segment.lengthMm, segment.toleranceMm)
+  // what is longer than its upright stretch stands beside it
+  const isBeside = isUpright && text.length * textMm * LETTER > segment.lengthMm * 0.7
+  const dimension = isBeside
+    ? { x: at(segment.lengthMm / 2).x + textMm * 1.6, y: at(segment.lengthMm / 2).y }
+    : at(segment.lengthMm / 2, -textMm * 1.6)
   return (
     <g data-segment={segment.id}>
       <line
@@ -138,11 +146,11 @@ function Stretch({ drawn, board }: { readonly drawn: BoardDrawn; readonly board:
       <text
         x={dimension.x}
         y={dimension.y}
-        textAnchor="middle"
+        textAnchor={isBeside ? 'start' : 'middle'}
         fill="var(--glaze-ink)"
-        transform={isUpright ? `rotate(-90 ${dimension.x} ${dimension.y})` : undefined}
+        transform={isUpright && !isBeside ? `rotate(-90 ${dimension.x} ${dimension.y})` : undefined}
       >
-        {words.dimension(segment.lengthMm, segment.toleranceMm)}
+        {text}
         {said && (
           <tspan fill={said.good === false ? 'var(--oxblood)' : 'var(--moss-ink)'}>
             {words.found(said.lengthMm, said.good)}

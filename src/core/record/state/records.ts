@@ -369,6 +369,9 @@ export interface TrayState {
   readonly missing: readonly string[]
   readonly scrapped: number
   readonly scrapFound: number
+  /** not back, and where it is instead */
+  readonly explained?: readonly { readonly tool: string; readonly why: string }[]
+  readonly scrapWhy?: string
   readonly at: string
   readonly by: string
 }

@@ -115,9 +115,17 @@ test('on the board every stretch is as long as it is, and the tiles cover all of
         if (!a || !b) throw new Error('node')
         expect(Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm)).toBeCloseTo(lengthMm)
       }
-      const { columns, rows } = boardTiles(board, 20)
+      const { columns, rows, tiles } = boardTiles(layout, board, 20)
       expect(columns * 190).toBeGreaterThanOrEqual(board.widthMm + 40)
       expect(rows * 277).toBeGreaterThanOrEqual(board.heightMm + 40)
+      // every end and root lies on a sheet that is printed
+      const printed = new Set(tiles.map(({ column, row }) => `${String(column)} ${String(row)}`))
+      for (const { xMm, yMm } of board.nodes.values()) {
+        const at = [(xMm - board.leftMm + 20) / 190, (yMm - board.topMm + 20) / 277].map((one) =>
+          String(Math.floor(one)),
+        )
+        expect(printed).toContain(at.join(' '))
+      }
     }),
   )
 })

@@ -71,10 +71,47 @@ function lay(at: At, nodes: Map<string, BoardPoint>, node: string, by: Segment |
 /** A4 without its margins, for tiles that are laid side by side. */
 export const TILE = { widthMm: 190, heightMm: 277 } as const
 
-/** How many sheets a board takes at 1 to 1, across and down, with a margin round it. */
-export function boardTiles({ widthMm, heightMm }: BoardGeometry, marginMm: number) {
-  return {
-    columns: Math.max(1, Math.ceil((widthMm + 2 * marginMm) / TILE.widthMm)),
-    rows: Math.max(1, Math.ceil((heightMm + 2 * marginMm) / TILE.heightMm)),
-  }
+/** A sheet of the tiles by its place among them, from 0. */
+export interface Tile {
+  readonly column: number
+  readonly row: number
 }
+
+/** The sheets that a board takes at 1 to 1 with a margin round it: those on which any of it lies. */
+export function boardTiles(
+  layout: Layout,
+  { nodes, leftMm, topMm, widthMm, heightMm }: BoardGeometry,
+  marginMm: number,
+) {
+  const columns = Math.max(1, Math.ceil((widthMm + 2 * marginMm) / TILE.widthMm))
+  const rows = Math.max(1, Math.ceil((heightMm + 2 * marginMm) / TILE.heightMm))
+  const boxes = layout.segments.flatMap(({ from, to }) => {
+    const [a, b] = [nodes.get(from), nodes.get(to)]
+    if (!a || !b) return []
+    const [x, y] = [leftMm - marginMm, topMm - marginMm]
+    return [
+      {
+        left: Math.min(a.xMm, b.xMm) - x - NEAR_MM,
+        right: Math.max(a.xMm, b.xMm) - x + NEAR_MM,
+        top: Math.min(a.yMm, b.yMm) - y - NEAR_MM,
+        bottom: Math.max(a.yMm, b.yMm) - y + NEAR_MM,
+      },
+    ]
+  })
+  const all = Array.from({ length: columns * rows }, (_, i): Tile => ({
+    column: i % columns,
+    row: Math.floor(i / columns),
+  }))
+  const tiles = all.filter(({ column, row }) =>
+    boxes.some(
+      ({ left, right, top, bottom }) =>
+        right >= column * TILE.widthMm &&
+        left <= (column + 1) * TILE.widthMm &&
+        bottom >= row * TILE.heightMm &&
+        top <= (row + 1) * TILE.heightMm,
+    ),
+  )
+  return { columns, rows, tiles }
+}
+/** So far from a stretch its ties, labels and dimensions lie, mm. */
+const NEAR_MM = 15

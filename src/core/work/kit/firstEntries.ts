@@ -16,12 +16,12 @@ import { setKey } from '../../record/plan/keys'
  * @param newId makes ids for entries
  */
 export function firstEntries(catalogue: Catalogue, plan: Plan, today: string, newId: () => string): NewEntry[] {
-  const { ends, wires, ...meta } = plan
+  const { ends, wires, layout, ...meta } = plan
   const entries: NewEntry[] = [
     {
       id: newId(),
       kind: 'plan-changed',
-      change: { meta, putEnds: ends, putWires: wires },
+      change: { meta, putEnds: ends, putWires: wires, ...(layout && { layout }) },
       facts: planFacts(catalogue, plan, catalogue.rules.get(plan.rules)),
     },
   ]

@@ -1,6 +1,6 @@
 import { units } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
-import { netVerdicts } from './netVerdict'
+import { type NetVerdict, netVerdicts } from './netVerdict'
 import {
   type AnalyseTask,
   type ApartTask,
@@ -23,6 +23,8 @@ export type ProveStep = { readonly focus?: string } &
         readonly nets: number
         readonly pairs: number
       }
+    /** it rings through, and its resistance is asked for */
+    | { readonly kind: 'measure'; readonly unit: number; readonly wire: string; readonly nets: number }
     | { readonly kind: 'put-net-right'; readonly unit: number; readonly wire: string }
     | { readonly kind: 'probe-apart'; readonly task: ApartTask; readonly pairs: number }
     | { readonly kind: 'put-pair-right'; readonly task: ApartTask }
@@ -40,11 +42,24 @@ export function proveStep(state: JobState): ProveStep | undefined {
   for (const unit of units(state)) {
     const open = netVerdicts(state, unit).filter((net) => !net.proven)
     const pairs = apartTasks(state, unit).filter(({ done }) => !done)
+    // what an analyser goes through by itself is not probed by hand before
+    const analyse = analyseTask(state, unit)
+    if (analyse && !analyse.found) return { kind: 'analyse', task: analyse, focus: analyseFocus(unit) }
     const next = open.find((net) => !net.probe)
     if (next) return { kind: 'probe', unit, wire: next.wire.id, nets: open.length, pairs: pairs.length }
-    const [wrong] = open
+    const isMissing = (net: NetVerdict) => net.probe?.result === 'pass' && !net.measured && net.events.length === 0
+    const unread = open.filter(isMissing)
+    const wrong = open.find((net) => !isMissing(net))
     if (wrong) return { kind: 'put-net-right', unit, wire: wrong.wire.id, focus: `${String(unit)}/${wrong.wire.id}` }
-    const analyse = analyseTask(state, unit)
+    const [toRead] = unread
+    if (toRead)
+      return {
+        kind: 'measure',
+        unit,
+        wire: toRead.wire.id,
+        nets: unread.length,
+        focus: `${String(unit)}/${toRead.wire.id}`,
+      }
     if (analyse && !analyse.done) return { kind: 'analyse', task: analyse, focus: analyseFocus(unit) }
     const pair = pairs.find(({ found }) => !found)
     if (pair) return { kind: 'probe-apart', task: pair, pairs: pairs.length }

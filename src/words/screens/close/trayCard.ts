@@ -1,5 +1,10 @@
 /** What `TrayCard` says. */
 export const trayCardWords = {
+  whatIsMissing: 'What is missing',
+  whereIs: (tool: string) => `Where is ${tool}, if it was looked for`,
+  whereScrap: 'Where is the scrap, if it was looked for',
+  notFound: 'left empty: not found, nobody signs',
+  writeMissing: 'Write it down',
   back: 'Back:',
   isBack: (tool: string) => `${tool} is back`,
   brokenHousingOf: (end: string) => `Broken housing of ${end},`,
@@ -11,8 +16,6 @@ export const trayCardWords = {
   allSweptUp: 'All swept up',
   nothingLeftInWork: 'Nothing left in the work',
   nothingIsLeft: 'Nothing is left',
-  handTools: 'Hand tools back, each with its end',
-  handToolsAreBack: 'Hand tools are back',
   countTray: 'Count the tray',
   countedAllToolsBack: '✓ Counted: all tools back, all scrap found.',
   missingFindItBefore: (missing: string) => `▲ Missing: ${missing}. Find it before anybody signs.`,

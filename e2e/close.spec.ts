@@ -43,7 +43,6 @@ test('the bundle is laid out, tied and labelled one by one, measured, and the tr
   await page.getByRole('button', { name: 'Something is missing: write it' }).click()
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByText(/▲ Missing: .*Find it before anybody signs/)).toBeVisible()
-  await page.getByRole('button', { name: 'Something is missing: write it' }).click()
   for (const field of await page.getByLabel(/^Where is/).all()) await field.fill('lent to the yard, seen there')
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(nextStep(page)).toContainText('Sign')

@@ -53,27 +53,55 @@ const views = [
     dark: true,
   },
   { name: 'moves', path: '/jobs/spare-pump/seat', keys: ['v'] },
-  { name: 'close', path: '/jobs/deck-loom/close', act: (page) => page.waitForTimeout(1500) },
-  { name: 'journal', path: '/jobs/deck-loom/journal' },
+  {
+    name: 'close',
+    path: '/jobs/deck-loom/close?at=seg+1%2FD',
+    act: async (page) => {
+      await page.waitForTimeout(1500)
+      for (let ties = 0; ties < 4; ties++) {
+        await page.keyboard.press('Space')
+        await page.waitForTimeout(400)
+      }
+    },
+  },
   { name: 'ledger', path: '/ledger', act: (page) => page.waitForTimeout(800) },
   // these write into the demo's journals: the last ones
   {
     name: 'prove',
-    path: '/jobs/winch-feed/prove',
+    path: '/jobs/winch-feed/prove?at=analyse+1',
     act: async (page) => {
-      const rings = { W1: '', W2: '', W3: '4', W4: '3', W5: undefined, W6: '' }
-      for (const instead of Object.values(rings)) {
-        if (instead === '') await page.keyboard.press('Space')
-        else {
-          await page.keyboard.press('x')
-          await page.getByLabel('Rings instead at').fill(instead ?? '')
-          await page.keyboard.press('Enter')
-        }
-        await page.waitForTimeout(700)
+      // what lies hidden in the demo's stand-in is found over all pairs
+      for (const key of [' ', ' ']) {
+        await page.keyboard.press(key)
+        await page.waitForTimeout(400)
       }
+      await page.getByRole('heading', { name: /not all as planned/ }).waitFor()
       await page.keyboard.press('d')
-      await page.getByRole('heading', { name: /explain all/ }).waitFor()
+      await page.getByRole('heading', { name: /explains all/ }).waitFor()
       await page.waitForTimeout(300)
+    },
+  },
+  {
+    name: 'move',
+    path: '/jobs/winch-feed/prove?at=move+1',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Practice…' }).click()
+      await page.getByRole('checkbox', { name: 'two contacts changed places' }).uncheck()
+      await page.getByRole('checkbox', { name: 'open now and then' }).check()
+      await page.getByRole('button', { name: 'Hide it by chance' }).click()
+      await page.waitForTimeout(300)
+      await page.getByRole('button', { name: 'Practice…' }).click()
+      await page.keyboard.press('Escape')
+      await page.getByRole('button', { name: /Watch, and move it/ }).click()
+      await page.getByRole('heading', { name: /One is enough/ }).waitFor({ timeout: 60_000 })
+      await page.keyboard.press('Escape')
+      await page.waitForTimeout(800)
+      await page.getByRole('button', { name: /Find the place/ }).click()
+      for (let place = 0; place < 4; place++) {
+        await page.waitForTimeout(3500)
+        await page.keyboard.press('Space')
+      }
+      await page.waitForTimeout(2500)
     },
   },
   {

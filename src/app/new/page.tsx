@@ -8,6 +8,15 @@ export const metadata: Metadata = { title: words.newJob }
 
 export default async function NewJobPage() {
   const { db, catalogue } = await bench()
-  const { housings } = await loadCatalogue(db, catalogue)
-  return <NewJobPlace housings={[...housings.values()].map(({ id, name }) => ({ id, name }))} />
+  const { housings, wireTypes } = await loadCatalogue(db, catalogue)
+  return (
+    <NewJobPlace
+      housings={[...housings.values()].map(({ id, name, cavities }) => ({
+        id,
+        name,
+        cavities: cavities.map((cavity) => cavity.id),
+      }))}
+      wireTypes={[...wireTypes.values()].map(({ id, name }) => ({ id, name }))}
+    />
+  )
 }

@@ -11,6 +11,7 @@ import { FileDrop } from '@/ui/file/FileDrop'
 import { useTextFile } from '@/ui/file/useTextFile'
 import { useOperator } from '@/ui/frame/Operator'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
+import { later } from '@/ui/later/later'
 import { keepWaitingRows } from '@/ui/job/waitingRows'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
@@ -19,6 +20,7 @@ import textCss from '@/ui/text/text.module.css'
 import { quantityWords } from '@/words/quantity'
 import { newJobPlaceWords as texts } from '@/words/screens/newJob/newJobPlace'
 import { WHO_IS_HERE } from '@/words/unanswered'
+import type { BroughtHalf } from './faultPinout'
 import { JobForm } from './JobForm'
 import { makeJob } from './makeJob'
 import { dropDraft, emptyDraft, keepDraft, keptDraft, type NewJobDraft } from './newJobDraft'
@@ -36,6 +38,12 @@ import styles from './NewJobPlace.module.css'
 const wireHelp = () => ({ plausible: plausible.wireLengthMm, unit: bareUnit('length') })
 const slackOf = (text: string) => (text.trim() === '' ? undefined : parseQuantity(text, 'length', wireHelp()))
 
+// most jobs begin with a pinout: this comes when the page stands
+const FaultStart = later(
+  () => import('./FaultStart'),
+  (module) => module.FaultStart,
+)
+
 /** A length or nothing; nobody asks for it where all wires are cut new. */
 function slackFault(text: string, { kind }: NewJobDraft): string | undefined {
   const read = slackOf(text)
@@ -45,8 +53,10 @@ function slackFault(text: string, { kind }: NewJobDraft): string | undefined {
 /** A job from a pinout: dropped, picked or pasted, shown as it will be read, made only when all of it is right. */
 export function NewJobPlace({
   housings,
+  wireTypes,
 }: {
-  readonly housings: readonly { readonly id: string; readonly name: string }[]
+  readonly housings: readonly BroughtHalf[]
+  readonly wireTypes: readonly { readonly id: string; readonly name: string }[]
 }) {
   const router = useRouter()
   const { operator } = useOperator()
@@ -156,6 +166,7 @@ export function NewJobPlace({
           )}
           {headings.own.length > 0 && <HeadingMap own={headings.own} tell={headings.tell} />}
           {!preview && <EmptyPreview />}
+          {!preview && csv === '' && <FaultStart housings={housings} wireTypes={wireTypes} />}
           {preview && <PreviewTable preview={preview} onlyFaults={only && preview.faults.length > 0} />}
         </div>
         <JobForm

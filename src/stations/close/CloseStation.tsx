@@ -84,7 +84,7 @@ function CloseCard({ at, done }: { readonly at: string; readonly done: () => voi
 /** What is due here by the job's own next step; before that is here, the tray. */
 function dueKey(state: State): string {
   const step = nextStep(state)
-  if (step.station !== 'close') return state.plan.layout === undefined ? 'board' : 'tray'
+  if (step.station !== 'close') return 'tray'
   return step.focus ?? (step.kind === 'count-tray' ? 'tray' : step.kind === 'countersign' ? 'second' : 'sign')
 }
 

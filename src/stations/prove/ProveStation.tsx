@@ -3,6 +3,7 @@ import clsx from 'clsx'
 import { useMemo, useState } from 'react'
 import { netOf, unitAndId } from '@/core/record/plan/keys'
 import { failures } from '@/core/work/prove/netDiagnosis'
+import { isApartReady } from '@/core/work/prove/proofTasks'
 import { nextStep } from '@/core/views/steps'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
@@ -139,7 +140,11 @@ function dueRow(
   const step = nextStep(state)
   const isWalk = step.kind === 'probe' || step.kind === 'probe-apart' || step.station !== 'prove'
   const toProbe = sections.find(({ id }) => id === 'to-probe')?.items ?? []
-  const ready = isWalk ? toProbe.find((row) => row.kind !== 'net' || row.net.ready) : undefined
+  const ready = isWalk
+    ? toProbe.find((row) =>
+        row.kind === 'apart' ? isApartReady(state, row.task) : row.kind === 'net' && row.net.ready,
+      )
+    : undefined
   const asked = step.station === 'prove' && step.focus !== undefined ? byKey.get(step.focus) : undefined
   return ready ?? asked
 }

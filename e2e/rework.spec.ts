@@ -38,7 +38,7 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('link', { name: /Seat/ })).toContainText('22/22')
   await expect(page.getByRole('heading', { name: 'Seat is done' })).toBeVisible()
   await spaces(page, 1)
-  await page.waitForURL('**/prove?**')
+  await page.waitForURL(/\/prove/)
   const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as {
     entries: Record<string, unknown>[]
   }
@@ -223,5 +223,5 @@ test('a harness that is there is taken over from its pinout as it is', async ({ 
   await page.getByRole('button', { name: /Make the job/ }).click()
   await page.waitForURL('**/plan')
   await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('2/2')
-  await expect(nextStep(page)).toContainText('Probe R1')
+  await expect(nextStep(page)).toContainText('Probe 1 net')
 })

@@ -81,10 +81,11 @@ function CloseCard({ at, done }: { readonly at: string; readonly done: () => voi
   }
 }
 
-/** What is due here by the job's own next step; before that is here, the tray. */
+/** What is due here by the job's own next step; before that is here, lacing that stands open, or the tray. */
 function dueKey(state: State): string {
   const step = nextStep(state)
-  if (step.station !== 'close') return 'tray'
+  const [lacing] = state.lacings.keys()
+  if (step.station !== 'close') return lacing === undefined ? 'tray' : `lacing ${lacing}`
   return step.focus ?? (step.kind === 'count-tray' ? 'tray' : step.kind === 'countersign' ? 'second' : 'sign')
 }
 

@@ -48,7 +48,7 @@ export const testRecordWords = {
   notProved: 'NOT PROVED',
   apart: 'Apart',
   analysed: (points: number, below: string, apart: boolean, readBy: string, by: string, when: string) =>
-    `All pairs of ${String(points)} points, joined below ${below}: ${apart ? 'no two nets joined' : 'NETS JOINED'}. ${readBy}; ${by}, ${when}.`,
+    `All pairs of ${String(points)} points, joined below ${below}: ${apart ? 'no two nets joined' : 'JOINED OTHERWISE'}. ${readBy}; ${by}, ${when}.`,
   pairs: (probed: number, all: number) =>
     `${plural(probed, 'pair')} that a wrong hole or a stray strand could join, of ${String(all)}.`,
   apartColumns: ['red', 'black', '', 'by'],

@@ -59,9 +59,8 @@ function Strip({
     <div className={clsx(styles.strip, large && styles.large)}>
       <span className={styles.wire}>
         <b className={textCss.mono}>{wire}</b>
-        <span>
-          <Swatch colour={colour} width={22} />
-        </span>
+        <Swatch colour={colour} width={22} letters={false} />
+        <span className={textCss.mono}>{colour}</span>
       </span>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}

@@ -93,8 +93,9 @@ function Stretch({ drawn, board }: { readonly drawn: BoardDrawn; readonly board:
   // what is longer than its upright stretch stands beside it
   const isBeside = isUpright && text.length * textMm * LETTER > segment.lengthMm * 0.7
   const dimension = isBeside
-    ? { x: at(segment.lengthMm / 2).x + textMm * 1.6, y: at(segment.lengthMm / 2).y }
-    : at(segment.lengthMm / 2, -textMm * 1.6)
+    ? { x: at(segment.lengthMm / 2).x + textMm * 1.6, y: Math.max(a.yMm, b.yMm) + textMm * 0.4 }
+    : // above a level stretch, left of an upright one, whichever way it runs
+      at(segment.lengthMm / 2, (isUpright ? Math.sign(uy) : -Math.sign(ux)) * textMm * 1.6)
   return (
     <g data-segment={segment.id}>
       <line

@@ -6,7 +6,7 @@ import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useMemo, type ReactNode } from 'react'
-import { planIndex, sideOf } from '@/core/record/plan/plan'
+import { scanTarget } from '@/core/record/plan/scanTarget'
 import { progress, stations, type Station } from '@/core/views/progress'
 import { plural } from '@/words/figures'
 import { stationWords, stepWords } from '@/words/steps'
@@ -56,11 +56,9 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       navName={frameWords.stations}
       find={find}
       onScan={(text) => {
-        const wire =
-          planIndex(plan).wires.get(text) ??
-          [...planIndex(plan).wires.values()].find((one) => one.id.toLowerCase() === text.toLowerCase())
-        if (wire) select(`1/${wire.id}/a`)
-        return wire !== undefined
+        const target = scanTarget(plan, text)
+        if (target !== undefined) select(target)
+        return target !== undefined
       }}
       nav={stations.map((station) => (
         <Link

@@ -15,6 +15,7 @@ for (const name of [
   'import',
   'grid',
   'bundle',
+  'papers',
   'diagnose',
   'family',
   'editor',
@@ -27,7 +28,7 @@ for (const name of [
   'health',
   'server',
 ].filter((one) => only.length === 0 || only.includes(one))) {
-  if (['server', 'health', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
+  if (['server', 'papers', 'health', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],

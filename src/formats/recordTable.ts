@@ -5,6 +5,7 @@ import { setupId } from '@/core/craft/setup/setup'
 import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordMark } from '@/words/records'
 import { toCsv } from './csv'
+import { writeXlsx } from './table/writeXlsx'
 import { heightRange, stripRange } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { setKey } from '@/core/record/plan/keys'
@@ -49,10 +50,19 @@ const headings = [
   'contacts at most ohm',
   // whether the record is whole, and where it came from
   'record',
+  'retention',
+  'retention N',
+  'pulled by hand',
+  'interruptions',
 ]
 
-/** The record as a table, one row a termination, safe to open in a spreadsheet. */
-export function recordCsv(state: JobState, provenance: Provenance = {}): string {
+const heldWord = (held: boolean | undefined) => (held === undefined ? undefined : held ? 'held' : 'did not hold')
+
+/** The record as rows, one a termination, under its headings. */
+export function recordRows(
+  state: JobState,
+  provenance: Provenance = {},
+): { readonly headings: readonly string[]; readonly rows: readonly (readonly (string | number | undefined)[])[] } {
   const mark = recordMark(provenance)
   const rows = planIndex(state.plan).terminations.map(({ key, unit, wire, side, at }) => {
     const now = termState(state, key)
@@ -95,7 +105,23 @@ export function recordCsv(state: JobState, provenance: Provenance = {}): string 
       net.measured?.temperatureC,
       net.resistance?.contacts?.atMostOhm,
       mark,
+      heldWord(now.seat?.retention?.held),
+      now.seat?.retention?.forceN,
+      heldWord(now.crimp?.handPull?.held),
+      net.events.length,
     ]
   })
-  return toCsv([headings, ...rows])
+  return { headings, rows }
+}
+
+/** The record as CSV, safe to open in a spreadsheet. */
+export function recordCsv(state: JobState, provenance: Provenance = {}): string {
+  const { headings: head, rows } = recordRows(state, provenance)
+  return toCsv([head, ...rows])
+}
+
+/** The record as a workbook. */
+export async function recordXlsx(state: JobState, provenance: Provenance = {}): Promise<Uint8Array> {
+  const { headings: head, rows } = recordRows(state, provenance)
+  return new Uint8Array(await (await writeXlsx(head, rows, state.plan.title)).arrayBuffer())
 }

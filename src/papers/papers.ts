@@ -6,6 +6,7 @@ import { labelSheet } from './labelSheet'
 import { pinoutSheet } from './pinoutSheet'
 import { testRecord } from './testRecord'
 import { moveSheet } from './moveSheet'
+import { recordXlsx } from '@/formats/recordTable'
 import type { PaperInput } from './paper'
 
 /** Every paper that can be made of a job. */
@@ -20,17 +21,21 @@ export const papers = {
   'move-plan': moveSheet,
 } as const satisfies Record<string, (input: PaperInput) => TDocumentDefinitions>
 
-/** Every drawing that is made of a job as SVG; undefined where there is nothing to draw. */
-export const drawings = {
-  'board-svg': ({ state }: PaperInput) => boardSvg(state),
-} as const satisfies Record<string, (input: PaperInput) => string | undefined>
+/** What is made of a job besides papers, off the request thread too; undefined where there is nothing to make. */
+export const files = {
+  'board-svg': ({ state }: PaperInput) => {
+    const svg = boardSvg(state)
+    return Promise.resolve(svg === undefined ? undefined : new TextEncoder().encode(svg))
+  },
+  'record-xlsx': ({ state, provenance }: PaperInput) => recordXlsx(state, provenance),
+} as const satisfies Record<string, (input: PaperInput) => Promise<Uint8Array | undefined>>
 
 export type PaperId = keyof typeof papers
-export type DrawingId = keyof typeof drawings
-export const isDrawing = (id: PaperId | DrawingId): id is DrawingId => Object.hasOwn(drawings, id)
+export type FileId = keyof typeof files
+export const isFile = (id: PaperId | FileId): id is FileId => Object.hasOwn(files, id)
 
 /** What the thread that makes papers is given. */
 export interface PaperOrder {
-  readonly paper: PaperId | DrawingId
+  readonly paper: PaperId | FileId
   readonly input: PaperInput
 }

@@ -4,7 +4,7 @@ import { parentPort, workerData } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
 import type { ThreadMessage } from '@/threads/runThread'
 import { sayIn } from '@/words/benchUnits'
-import { type PaperOrder, drawings, isDrawing, papers } from './papers'
+import { type PaperOrder, files, isFile, papers } from './papers'
 
 /** Makes one PDF off the request thread, from plain data, with the fonts that ship with the app and nothing from outside. */
 const fonts = new Set<string>()
@@ -25,7 +25,7 @@ pdfmake.setFonts({
 
 const { paper, input } = workerData as PaperOrder
 sayIn(input.says)
-const answer: Uint8Array = isDrawing(paper)
-  ? new TextEncoder().encode(drawings[paper](input) ?? '')
+const answer: Uint8Array = isFile(paper)
+  ? ((await files[paper](input)) ?? new Uint8Array())
   : await pdfmake.createPdf(papers[paper](input)).getBuffer()
 parentPort?.postMessage({ answer } satisfies ThreadMessage<never, Uint8Array>)

@@ -32,6 +32,7 @@ export function Papers() {
       : [{ href: 'move-plan.pdf', name: words.movePlan, what: words.beforeAndAfter }]),
     { href: 'record.json', name: words.record, what: words.jsonPlanFactsState },
     { href: 'record.csv', name: words.table, what: words.csvForSpreadsheetOne },
+    { href: 'record.xlsx', name: words.workbook, what: words.sameAsXlsx },
   ]
   return (
     <section className={clsx(paneCss.panel, styles.papers)} aria-label={words.papers}>

@@ -63,6 +63,7 @@ export function MateCard({
             seen: words.itIsThere,
           },
         ]),
+    { id: 'click', words: words.bothClicked, hint: words.pullLightly, seen: words.theyClicked },
     {
       id: 'colours',
       words: words.colourToColourCavity(pair.cavities.filter((one) => one.a && one.b).length),

@@ -22,6 +22,8 @@ export const papersWords = {
   jsonPlanFactsState: 'JSON: plan, facts, state and journal; another bench can read it in',
   table: 'Table',
   csvForSpreadsheetOne: 'CSV for a spreadsheet: one row a termination',
+  workbook: 'Workbook',
+  sameAsXlsx: 'XLSX: the same rows, figures as figures',
   papers: 'Papers',
   labelSize: 'Labels on',
   codeOfSheet: 'Code of a printed sheet',

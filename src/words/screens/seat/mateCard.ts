@@ -2,6 +2,9 @@ import { plural } from '@/words/figures'
 
 /** What `MateCard` says. */
 export const mateCardWords = {
+  bothClicked: 'Pushed together until both halves click',
+  pullLightly: 'a light pull apart: they hold',
+  theyClicked: 'They clicked',
   halvesAlignedByThey: (kind: string) => `Halves aligned by the ${kind}, they go together without force`,
   keying: 'Keying',
   onBothTheyGo: 'on both, they go together without force',

@@ -10,9 +10,9 @@ import { jobDocument } from '@/formats/jobDocument'
 import { recordCsv } from '@/formats/recordTable'
 import { isLabelSize } from '@/core/work/close/labelSizes'
 import { recordCode } from '@/core/record/journal/recordCode'
-import { makeDrawing, makePdf } from '@/papers/makePdf'
+import { makeFile, makePdf } from '@/papers/makePdf'
 import type { PaperInput } from '@/papers/paper'
-import type { PaperId } from '@/papers/papers'
+import type { FileId, PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
 import { readEntries } from '@/data/repositories/journalRows'
 
@@ -28,6 +28,14 @@ const pdfs = {
   'board.pdf': 'board',
   'board-tiles.pdf': 'board-tiles',
 } as const satisfies Record<string, PaperId>
+
+const others = {
+  'board.svg': { file: 'board-svg', type: 'image/svg+xml' },
+  'record.xlsx': {
+    file: 'record-xlsx',
+    type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  },
+} as const satisfies Record<string, { readonly file: FileId; readonly type: string }>
 
 const download = (body: BodyInit, type: string, name: string) =>
   new Response(body, {
@@ -63,7 +71,7 @@ export async function GET(
       break
   }
   const isPdf = Object.hasOwn(pdfs, paper)
-  if (!isPdf && paper !== 'board.svg')
+  if (!isPdf && !Object.hasOwn(others, paper))
     return Response.json({ error: { code: 'not-found', message: words.noPaper(paper) } }, { status: 404 })
   const label = new URL(request.url).searchParams.get('label') ?? ''
   const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
@@ -84,10 +92,11 @@ export async function GET(
       const pdf = await makePdf(pdfs[paper as keyof typeof pdfs], input)
       return download(new Uint8Array(pdf), 'application/pdf', fileName(title, paper))
     }
-    const svg = await makeDrawing('board-svg', input)
-    return svg === undefined
+    const { file, type } = others[paper as keyof typeof others]
+    const made = await makeFile(file, input)
+    return made === undefined
       ? Response.json({ error: { code: 'not-found', message: words.noLayout } }, { status: 404 })
-      : download(svg, 'image/svg+xml', fileName(title, 'board.svg'))
+      : download(new Uint8Array(made), type, fileName(title, paper))
   } catch (error) {
     return Response.json(
       { error: { code: 'internal', id: report(error), message: words.sheetCouldNotBe } },

@@ -5,14 +5,10 @@ import { BLOCK_SHARE, isHeldToBlock } from '@/core/craft/torque/blockCheck'
 import type { RestTask } from '@/core/work/close/closeTasks'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import noteCss from '@/ui/note/note.module.css'
+import { typedFigure as read } from './typedFigure'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { shellCardWords as words } from '@/words/screens/close/shellCard'
-
-const read = (text: string): number | undefined => {
-  const value = Number(text.trim().replace(',', '.'))
-  return text.trim() !== '' && value > 0 && Number.isFinite(value) ? value : undefined
-}
 
 /** A torque tool held to its block after the work, and set to rest. */
 export function RestCard({ task: { tool, now }, done }: { readonly task: RestTask; readonly done: () => void }) {

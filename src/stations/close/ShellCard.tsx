@@ -7,16 +7,13 @@ import { endKey } from '@/core/record/plan/keys'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import noteCss from '@/ui/note/note.module.css'
+import { typedFigure as read } from './typedFigure'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { securingWords } from '@/words/closing'
 import { figure } from '@/words/figures'
 import { shellCardWords as words } from '@/words/screens/close/shellCard'
 
-const read = (text: string): number | undefined => {
-  const value = Number(text.trim().replace(',', '.'))
-  return text.trim() !== '' && value > 0 && Number.isFinite(value) ? value : undefined
-}
 const asSecuring = (text: string): Securing => securings.find((one) => one === text) ?? 'backshell'
 
 /** A round shell made fast: what, with which tool, held to its block before, and set to what the sheet asks. */

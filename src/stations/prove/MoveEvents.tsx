@@ -3,6 +3,7 @@ import clsx from 'clsx'
 import { planIndex, inCavity } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
+import { HeadRow } from '@/ui/table/HeadRow'
 import textCss from '@/ui/text/text.module.css'
 import { ohms } from '@/words/figures'
 import { movementWords } from '@/words/proving'
@@ -28,15 +29,7 @@ export function MoveEvents({ watching, unit }: { readonly watching: Watching | u
   return (
     <section className={clsx(paneCss.panel, styles.events)} aria-label={words.events}>
       <Table>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>{words.wire}</Table.Th>
-            <Table.Th>{words.at}</Table.Th>
-            <Table.Th>{words.lasted}</Table.Th>
-            <Table.Th>{words.roseTo}</Table.Th>
-            <Table.Th>{words.while}</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
+        <HeadRow names={[words.wire, words.at, words.lasted, words.roseTo, words.while]} />
         <Table.Tbody>
           {live.length > 0
             ? live

@@ -4,6 +4,7 @@ import { housingOf } from '@/core/record/plan/facts'
 import { LOOSE } from '@/core/record/plan/nets'
 import { useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
+import { HeadRow } from '@/ui/table/HeadRow'
 import textCss from '@/ui/text/text.module.css'
 import { pointName } from '@/words/proving'
 import { analyserViewWords as words } from '@/words/screens/prove/analyserView'
@@ -20,13 +21,7 @@ export function PointsOnAnalyser({ points }: { readonly points: readonly string[
   return (
     <section className={clsx(paneCss.panel, styles.points)} aria-label={words.endsOnPoints}>
       <Table>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>{words.end}</Table.Th>
-            <Table.Th>{words.onPoints}</Table.Th>
-            <Table.Th>{words.fromTo}</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
+        <HeadRow names={[words.end, words.onPoints, words.fromTo]} />
         <Table.Tbody>
           {ends.map(({ end, first, last }) => (
             <Table.Tr key={end}>

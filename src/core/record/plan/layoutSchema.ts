@@ -1,11 +1,6 @@
 import { z } from 'zod'
+import { planKey as key } from './planKey'
 
-const key = z
-  .string()
-  .trim()
-  .min(1)
-  .max(40)
-  .regex(/^[^\s,;:"'<>/]+$/, 'has spaces, commas, quotes or slashes')
 const above0 = z.number().positive()
 const atLeast0 = z.number().min(0)
 

@@ -1,15 +1,10 @@
 import { z } from 'zod'
 import { layoutSchema } from './layoutSchema'
+import { planKey as key } from './planKey'
 import { platings } from '../../parts/catalogue/schema/contact'
 
 /** The job document: plan, pinned facts, journal. What one bench writes, another reads. */
 
-const key = z
-  .string()
-  .trim()
-  .min(1)
-  .max(40)
-  .regex(/^[^\s,;:"'<>/]+$/, 'has spaces, commas, quotes or slashes')
 const partId = z.string().trim().min(1).max(60)
 const above0 = z.number().positive()
 

@@ -1,6 +1,5 @@
 import { join } from 'node:path'
 import { foldAll } from '../../src/core/record/journal/fold'
-import type { Entry } from '../../src/core/record/journal/entry'
 import { makePdf } from '../../src/papers/makePdf'
 import type { PaperInput } from '../../src/papers/paper'
 import { line } from './measure'
@@ -10,7 +9,7 @@ process.env.URN_BENCH_THREAD_PAPERS ??= join(process.cwd(), 'build', 'threads', 
 
 /** Papers of large jobs, made in the app's own thread. */
 for (const wires of [200, 1000]) {
-  const { state } = foldAll(largeJournal(wires, wires * 3) as unknown as Entry[])
+  const { state } = foldAll(largeJournal(wires, wires * 3))
   const input: PaperInput = {
     id: 'large',
     state,

@@ -8,22 +8,40 @@ import { useClock } from '@/ui/frame/Clock'
 import { useAuthor } from '@/ui/job/useAuthor'
 import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
+import { later } from '@/ui/later/later'
 import { Queue, type QueueRows } from '@/ui/list/Queue'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { closeStationWords as words } from '@/words/screens/close/closeStation'
-import { BoardPanel } from './BoardPanel'
 import { BundleSheet } from './BundleSheet'
 import styles from './CloseStation.module.css'
 import { type CloseLine, closeSections } from './closeRows'
-import { LayoutCard } from './LayoutCard'
 import { Papers } from './Papers'
 import { RenewLacing } from './RenewLacing'
-import { RestCard } from './RestCard'
-import { SegmentCard } from './SegmentCard'
-import { ShellCard } from './ShellCard'
 import { SignCard } from './SignCard'
 import { TrayCard } from './TrayCard'
+
+// a job without a layout needs none of it
+const BoardPanel = later(
+  () => import('./BoardPanel'),
+  (module) => module.BoardPanel,
+)
+const LayoutCard = later(
+  () => import('./LayoutCard'),
+  (module) => module.LayoutCard,
+)
+const SegmentCard = later(
+  () => import('./SegmentCard'),
+  (module) => module.SegmentCard,
+)
+const ShellCard = later(
+  () => import('./ShellCard'),
+  (module) => module.ShellCard,
+)
+const RestCard = later(
+  () => import('./RestCard'),
+  (module) => module.RestCard,
+)
 
 type State = ReturnType<typeof useJob>['state']
 

@@ -2,7 +2,7 @@
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
 import { netOf, unitAndId } from '@/core/record/plan/keys'
-import { failures } from '@/core/work/prove/netDiagnosis'
+import { failures } from '@/core/work/prove/failures'
 import { isApartReady } from '@/core/work/prove/proofTasks'
 import { nextStep } from '@/core/views/steps'
 import { useJob } from '@/ui/job/JobProvider'
@@ -16,13 +16,16 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
 import { ApartCard } from './ApartCard'
-import { DiagnosisView } from './DiagnosisView'
 import { HoldCard } from './HoldCard'
 import { NetCard } from './NetCard'
 import { type ProveRow, inWalk, lookOf, proveRows, standingOf } from './proveRows'
 import { type WalkPlace, useWalk } from './useWalk'
 
 // what is not of the walk comes when it is asked for
+const DiagnosisView = later(
+  () => import('./DiagnosisView'),
+  (module) => module.DiagnosisView,
+)
 const AnalyserView = later(
   () => import('./AnalyserView'),
   (module) => module.AnalyserView,

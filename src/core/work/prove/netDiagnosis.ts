@@ -15,7 +15,7 @@ import { cavityKey, unitAndId } from '../../record/plan/keys'
 import { LOOSE, pointOf } from '../../record/plan/nets'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
-import type { ResistanceVerdict } from '../../craft/resistance/netResistance'
+import { failures, readsHigh } from './failures'
 import { netVerdict, netVerdicts } from './netVerdict'
 
 /** The rows of a face, each from left to right as it is numbered on. */
@@ -74,15 +74,6 @@ export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
     open: nets.length - probed.length,
   }
 }
-
-const readsHigh = ({ verdict, contacts }: ResistanceVerdict): boolean =>
-  verdict === 'high' || contacts?.verdict === 'high'
-
-/** How many measurements of a unit there are to explain: nets that do not ring as planned or read too high, pairs that ring. */
-export const failures = (state: JobState, unit: number): number =>
-  netVerdicts(state, unit).filter(
-    ({ probe, resistance }) => probe?.result === 'fail' || (resistance !== undefined && readsHigh(resistance)),
-  ).length + [...state.apart].filter(([key, { result }]) => unitAndId(key).unit === unit && result === 'fail').length
 
 /** Wires that share a contact are one net. */
 function joined(pairs: readonly (readonly [Point, Point])[]): readonly (readonly Point[])[] {

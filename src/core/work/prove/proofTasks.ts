@@ -1,5 +1,5 @@
 import type { HoldTest } from '../../craft/crimp/holdTests'
-import { likelyPairs, type ProbedEnd } from '../../craft/probing/testPlan'
+import { likelyPairs, type ProbedEnd } from '../../craft/probing/likelyPairs'
 import { housingOf } from '../../record/plan/facts'
 import { pairKey } from '../../record/plan/keys'
 import { LOOSE, plannedNets } from '../../record/plan/nets'

@@ -1,14 +1,5 @@
 import type { NextStep } from '@/core/views/steps'
-import type { Securing } from '@/core/craft/torque/securings'
 import { mm, plural } from './figures'
-
-/** How a shell is made fast, in words. */
-export const securingWords: Readonly<Record<Securing, { readonly name: string; readonly set: string }>> = {
-  backshell: { name: 'Backshell', set: 'torque' },
-  'jam-nut': { name: 'Jam nut', set: 'torque' },
-  'safety-wire': { name: 'Safety wire', set: 'pull' },
-  'safety-cable': { name: 'Safety cable', set: 'pull' },
-}
 
 /** What is made at Close next, in one line. */
 export function closeTaskWords({ task, left }: Extract<NextStep, { kind: 'close-task' }>): {

@@ -1,6 +1,4 @@
 import type { HoldTest } from '@/core/craft/crimp/holdTests'
-import type { HiddenFaultKind } from '@/core/craft/practice/hiddenFault'
-import type { Movement } from '@/core/craft/wiggle/movements'
 import { LOOSE } from '@/core/record/plan/nets'
 import type { ProveStep } from '@/core/work/prove/proveStep'
 import { plural } from './figures'
@@ -15,23 +13,6 @@ export const holdTestWords: Readonly<
 > = {
   retention: { name: 'Retention', doIt: 'Gauge', held: 'It holds', not: 'It moved' },
   'hand-pull': { name: 'Pull by hand', doIt: 'Pull', held: 'It holds', not: 'It came off' },
-}
-
-/** What the hands do while the resistance is watched. */
-export const movementWords: Readonly<Record<Movement, string>> = {
-  all: 'all of it moved',
-  'push-back': 'pushed back',
-  bend: 'bent behind the connector',
-  leg: 'moved along the leg',
-}
-
-/** What can be hidden in the stand-in. */
-export const hiddenFaultWords: Readonly<Record<HiddenFaultKind, string>> = {
-  swap: 'two contacts changed places',
-  open: 'open',
-  short: 'two nets touch',
-  'high-resistance': 'too much resistance',
-  intermittent: 'open now and then',
 }
 
 /** What is proved next, in one line. */

@@ -10,7 +10,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { typedFigure as read } from './typedFigure'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import { securingWords } from '@/words/closing'
+import { securingWords } from '@/words/securing'
 import { figure } from '@/words/figures'
 import { shellCardWords as words } from '@/words/screens/close/shellCard'
 

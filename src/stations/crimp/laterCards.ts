@@ -4,6 +4,8 @@ import { later } from '@/ui/later/later'
 export const loadBeside = () => import('./besideCards')
 
 export const EndRelease = later(loadBeside, (cards) => cards.EndRelease)
+export const LookPictures = later(loadBeside, (cards) => cards.LookPictures)
+export const SetSources = later(loadBeside, (cards) => cards.SetSources)
 export const FaultReport = later(loadBeside, (cards) => cards.FaultReport)
 export const DeviceLine = later(loadBeside, (cards) => cards.DeviceLine)
 export const SuspectCard = later(loadBeside, (cards) => cards.SuspectCard)

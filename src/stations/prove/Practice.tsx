@@ -5,7 +5,7 @@ import { type HiddenKind, type HiddenShown, practise } from '@/ui/device/analyse
 import { useJob } from '@/ui/job/JobProvider'
 import { termLabel } from '@/core/record/plan/keys'
 import textCss from '@/ui/text/text.module.css'
-import { hiddenFaultWords } from '@/words/proving'
+import { hiddenFaultWords } from '@/words/moving'
 import { practiceWords as words } from '@/words/screens/prove/practice'
 import styles from './AnalyserView.module.css'
 

@@ -4,7 +4,7 @@ import { type Layout, layoutFaults, tooShort, wayOf } from '../../record/plan/la
 import { emptyPlan, type Plan } from '../../record/plan/plan'
 import { boardGeometry, boardTiles } from './boardGeometry'
 import { proposeLayout } from './proposeLayout'
-import { sleeveFor, tieFor } from './boardPlan'
+import { sleeveFor, tieFor } from './bundleSizes'
 
 const wire = (id: string, a: string, b: string, lengthMm: number): Plan['wires'][number] => ({
   id,

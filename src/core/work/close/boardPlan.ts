@@ -1,24 +1,12 @@
 import { type NoPlace, ties } from '../../craft/ties/ties'
 import { insulationMmOf } from '../../record/plan/facts'
-import { type Layout, type Segment, segmentsAt, wiresIn } from '../../record/plan/layout'
+import { type Segment, segmentsAt, wiresIn } from '../../record/plan/layout'
 import { derivedOf } from '../../record/state/derivedOf'
 import { planIndex } from '../../record/plan/plan'
 
 /** No tie so near a branch's root, and none so near a label, mm. */
 const ROOT_MM = 20
 const LABEL_MM = 15
-
-/** Ties by what they go round: common sizes, length by width, and the largest bundle of each, mm. */
-export const tieSizes = [
-  { name: '100 × 2.5', bundleMm: 22 },
-  { name: '150 × 3.6', bundleMm: 38 },
-  { name: '200 × 4.8', bundleMm: 52 },
-  { name: '300 × 4.8', bundleMm: 82 },
-  { name: '370 × 7.6', bundleMm: 102 },
-] as const
-
-/** Bores of sleeves, mm. */
-export const sleeveBoresMm = [3, 4, 6, 8, 10, 12, 16, 20, 25, 32, 40, 50, 63] as const
 
 /** One stretch of a board: what lies in it, where its ties and labels are. */
 export interface BoardSegment {
@@ -77,12 +65,3 @@ export const boardPlan = derivedOf((state): readonly BoardSegment[] => {
     }
   })
 })
-
-/** A bundle as hands lay it, from how it would pack, mm. */
-export const laidMm = (layout: Layout, packedMm: number): number => packedMm * (1 + layout.laidShare)
-
-/** The tie that goes round a bundle; undefined where none of them does. */
-export const tieFor = (bundleMm: number): string | undefined => tieSizes.find((size) => bundleMm <= size.bundleMm)?.name
-
-/** The next bore of a sleeve, mm; undefined where none is wide enough. */
-export const sleeveFor = (bundleMm: number): number | undefined => sleeveBoresMm.find((bore) => bore >= bundleMm)

@@ -4,6 +4,7 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { TILE, type BoardGeometry, boardGeometry, boardTiles } from '@/core/work/close/boardGeometry'
 import { boardPlan } from '@/core/work/close/boardPlan'
 import { laidMm, sleeveFor, tieFor } from '@/core/work/close/bundleSizes'
+import { PACK_LIMIT, byAreaMm } from '@/core/craft/bundle/byArea'
 import { packBundle } from '@/core/craft/bundle/bundle'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { BoardDrawing } from '@/ui/board/BoardDrawing'
@@ -20,17 +21,12 @@ const MARGIN_MM = 40
 const TEXT_MM = 5
 /** Text of the overview is so many times smaller than its longer side. */
 const TEXT_SHARE = 46
-/** Above so many wires a bundle is said by its area, as on screen. */
-const PACK_LIMIT = 120
-const MANY_WIRES_FILL = 0.78
 
 type State = PaperInput['state']
 
 function packedMm(diametersMm: readonly number[]): number {
   if (diametersMm.length === 0) return 0
-  return diametersMm.length <= PACK_LIMIT
-    ? packBundle(diametersMm).diameterMm
-    : Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
+  return diametersMm.length <= PACK_LIMIT ? packBundle(diametersMm).diameterMm : byAreaMm(diametersMm)
 }
 
 /** What the board is drawn from; undefined while nobody has said how the bundle lies. */
@@ -78,7 +74,10 @@ const svgOf = (
 /** The board as one SVG, a unit to the millimetre; undefined where no layout is planned. */
 export function boardSvg(state: State): string | undefined {
   const board = boardOf(state)
-  if (!board) return undefined
+  return board && overviewOf(board)
+}
+
+function overviewOf(board: Board): string {
   const { geometry } = board
   const [width, height] = [geometry.widthMm + 2 * MARGIN_MM, geometry.heightMm + 2 * MARGIN_MM]
   return svgOf(
@@ -92,8 +91,8 @@ export function boardSvg(state: State): string | undefined {
 export function boardSheet(input: PaperInput): TDocumentDefinitions {
   const { state, madeAt } = input
   const { plan } = state
-  const svg = boardSvg(state)
   const board = boardOf(state)
+  const svg = board && overviewOf(board)
   const rows = (board?.segments ?? []).map(({ segment, wires, tiesMm, pitchMm }) => {
     const packed = board?.thick.get(segment.id) ?? 0
     const laid = board ? laidMm(board.layout, packed) : packed

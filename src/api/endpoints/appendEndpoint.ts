@@ -28,15 +28,14 @@ export const appendEndpoint = endpoint({
       const at = entries.findIndex((entry) => (entry.by ?? by) === unknown)
       return badInput([{ path: ['entries', at, 'by'], message: authorUnknownWords(unknown) }])
     }
-    const pinned = await withPin(bench.db)
-    const unsigned = entries.findIndex(
-      (entry) =>
-        (entry.kind === 'signed' || entry.kind === 'reopened') && (entry.pin === true || pinned.has(entry.by ?? by)),
-    )
-    if (unsigned >= 0)
+    // most appends sign nothing, and ask for nobody's PIN
+    const signing = entries.filter((entry) => entry.kind === 'signed' || entry.kind === 'reopened')
+    const pinned = signing.length > 0 ? await withPin(bench.db) : new Set<string>()
+    const unsigned = signing.find((entry) => entry.pin === true || pinned.has(entry.by ?? by))
+    if (unsigned)
       return noAnswer({
         code: 'pin-asked',
-        entry: entries[unsigned]?.id,
+        entry: unsigned.id,
         message: 'whoever has a PIN signs and reopens at the bench, where it is asked for',
       })
     const appended = await appendEntries(bench.db, bench.jobs, {

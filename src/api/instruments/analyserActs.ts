@@ -110,7 +110,7 @@ export async function watchStream(
     const ran = await context.desk.watch(
       context.address,
       { channels, harness, moving: () => moving.now },
-      watchHearer(wiresWatched, () => moving.now, say),
+      watchHearer(wiresWatched, say),
       request.signal,
     )
     if (!ran.ok) say({ fault: ran.fault, message: deviceFaultWords(ran.fault) })

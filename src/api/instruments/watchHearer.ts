@@ -1,4 +1,4 @@
-import { EventFinder } from '@/core/craft/wiggle/eventFinder'
+import { EventFinder, type FoundEvent } from '@/core/craft/wiggle/eventFinder'
 import type { WatchHearer } from '@/devices/analyse'
 
 /** Readings are handed on as the highest of so long. */
@@ -7,19 +7,23 @@ const BUCKET_S = 0.05
 const ABOVE_FIRST = 10
 
 /**
- * Makes lines of readings as they come: how often they come, the highest of each twentieth of a second, each interruption as it
- * ends, with what was moved then.
+ * Makes lines of readings as they come: how often they come, the highest of each twentieth of a second with what is interrupted
+ * now, each interruption as it ends.
  * @param wires by channel, with the highest that is no interruption; undefined where nothing is computed
  */
 export function watchHearer(
   wires: readonly { readonly wire: string; readonly limitOhm: number | undefined }[],
-  moving: () => string,
   say: (line: unknown) => void,
 ): WatchHearer {
   let finder: EventFinder | undefined
   let rateHz = 0
   let bucket: (number | null)[] = []
   let nextS = BUCKET_S
+  const told = ({ channel, trace, ...event }: FoundEvent) => ({
+    wire: wires[channel]?.wire,
+    ...event,
+    trace: trace.map((ohm) => ohm ?? null),
+  })
   return {
     begin: (hz, identity) => {
       rateHz = hz
@@ -37,19 +41,16 @@ export function watchHearer(
         rateHz,
         wires.map(({ limitOhm }, i) => limitOhm ?? (ohms[i] ?? Infinity) * ABOVE_FIRST),
       )
-      const events = finder.take(s, ohms).map(({ channel, trace, ...event }) => ({
-        wire: wires[channel]?.wire,
-        during: moving(),
-        ...event,
-        trace: trace.map((ohm) => ohm ?? null),
-      }))
+      const events = finder.take(s, ohms).map(told)
       if (events.length > 0) say({ events })
       ohms.forEach((ohm, i) => {
         const before = bucket[i]
         bucket[i] = before === null || ohm === undefined ? null : Math.max(before ?? 0, ohm)
       })
       if (s < nextS) return
-      say({ s, ohms: bucket })
+      // whoever stops now has seen what has not ended too
+      const ongoing = finder.end().map(told)
+      say({ s, ohms: bucket, ...(ongoing.length > 0 && { ongoing }) })
       bucket = []
       nextS = s + BUCKET_S
     },

@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import { useMemo } from 'react'
+import { byAreaMm } from '@/core/craft/bundle/byArea'
 import { boardGeometry, boardTiles } from '@/core/work/close/boardGeometry'
 import { boardPlan } from '@/core/work/close/boardPlan'
 import { laidMm, sleeveFor, tieFor } from '@/core/work/close/bundleSizes'
@@ -12,7 +13,7 @@ import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { lengthSaid, plural, shortMm } from '@/words/figures'
 import { boardPanelWords as words } from '@/words/screens/close/boardPanel'
 import styles from './BoardPanel.module.css'
-import { byAreaMm, useBundles } from './useBundles'
+import { useBundles } from './useBundles'
 
 /** Round the drawing, as a share of its longer side. */
 const MARGIN = 0.09

@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import { useMemo } from 'react'
+import { PACK_LIMIT, byAreaMm } from '@/core/craft/bundle/byArea'
 import { bundleOf } from '@/core/record/standing/wiresInto'
 import { useJob } from '@/ui/job/JobProvider'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -7,7 +8,7 @@ import textCss from '@/ui/text/text.module.css'
 import { lengthSaid, plural } from '@/words/figures'
 import { closeStationWords as words } from '@/words/screens/close/closeStation'
 import styles from './CloseStation.module.css'
-import { PACK_LIMIT, byAreaMm, useBundles } from './useBundles'
+import { useBundles } from './useBundles'
 
 /** The bundle at each end, while nobody has said how it lies: packed, and drawn in section. */
 export function BundleSheet() {

@@ -1,15 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { Bundle } from '@/core/craft/bundle/bundle'
+import { PACK_LIMIT } from '@/core/craft/bundle/byArea'
 import { bundleWorker } from '@/workers/bundleClient'
-
-/** Above this a packing takes longer than it is worth; the bundle is then said by its area. */
-export const PACK_LIMIT = 120
-/** Share of a round bundle that many wires fill. */
-const MANY_WIRES_FILL = 0.78
-
-/** How thick so many wires are by their area alone, mm. */
-export const byAreaMm = (diametersMm: readonly number[]): number =>
-  Math.sqrt(diametersMm.reduce((sum, d) => sum + d * d, 0) / MANY_WIRES_FILL)
 
 /** Bundles packed beside the page, by their names, as they come. */
 export function useBundles(

@@ -9,7 +9,7 @@ import { ohms } from '@/words/figures'
 import { movementWords } from '@/words/moving'
 import { moveViewWords as words } from '@/words/screens/prove/moveView'
 import styles from './MoveView.module.css'
-import type { SeenEvent, Watching } from './useWatch'
+import { type SeenEvent, type Watching, eventsOf } from './useWatch'
 
 /** How many of them are listed: the last ones. */
 const LISTED = 8
@@ -19,7 +19,7 @@ const DOT = 2
 export function MoveEvents({ watching, unit }: { readonly watching: Watching | undefined; readonly unit: number }) {
   const { state } = useJob()
   const kept = state.moved.get(String(unit))?.events ?? []
-  const live = watching?.events ?? []
+  const live = watching ? eventsOf(watching) : []
   if (live.length === 0 && kept.length === 0) return null
   const placeOf = (term: string | undefined) => {
     const termination = term === undefined ? undefined : planIndex(state.plan).byKey.get(term)

@@ -6,7 +6,7 @@ import { Swatch } from '@/ui/wire/Swatch'
 import { ohms } from '@/words/figures'
 import { moveViewWords as words } from '@/words/screens/prove/moveView'
 import styles from './MoveView.module.css'
-import { SHOWN_S, type Watching } from './useWatch'
+import { SHOWN_S, type Watching, eventsOf } from './useWatch'
 
 const WIDTH = 400
 const HEIGHT = { large: 96, small: 26 }
@@ -52,7 +52,7 @@ function Strip({
   const x = (s: number) => ((s - (watching.s - SHOWN_S)) / SHOWN_S) * WIDTH
   const y = (ohm: number | null) => height - 2 - heightOf(ohm, limit) * (height - 6)
   const points = watching.buckets.map(({ s, ohms: of }) => `${x(s).toFixed(1)},${y(of[channel] ?? null).toFixed(1)}`)
-  const events = watching.events.filter((event) => event.wire === wire)
+  const events = eventsOf(watching).filter((event) => event.wire === wire)
   const last = watching.buckets.at(-1)?.ohms[channel]
   const colour = planIndex(state.plan).wires.get(wire)?.colour ?? ''
   return (

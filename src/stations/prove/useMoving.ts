@@ -8,7 +8,7 @@ import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
 import type { MoveTask } from '@/core/work/prove/proofTasks'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { movedEntry } from './movedEntry'
-import { type Moved, type Watching, useWatch } from './useWatch'
+import { type Moved, type Watching, eventsOf, useWatch } from './useWatch'
 
 const ALL: Moved = { key: 'all', during: 'all' }
 /** So long it is moved where no rule asks for it, s. */
@@ -25,7 +25,7 @@ export function useMoving(unit: number, task: MoveTask | undefined, done: () => 
   const { watch, running, go } = useMoveRun(unit, ready, askedS, done)
   const { watching, moved } = watch
   const [chosen, setChosen] = useState<string>()
-  const { events, worst, suspect, steps } = useSeen(unit, running ? watching?.events : undefined, chosen)
+  const { events, worst, suspect, steps } = useSeen(unit, running ? watching : undefined, chosen)
   const at = moved ? steps.findIndex((step) => step.key === moved.key) : -1
   const found = suspect === undefined ? undefined : likelyPlace(events, suspect)
   return {
@@ -87,13 +87,13 @@ function useMoveRun(unit: number, ready: boolean, askedS: number, done: () => vo
 }
 
 /** What was seen up to now, in the record and by the analyser; which wire it speaks against, and what is moved to find the place. */
-function useSeen(unit: number, live: Watching['events'] | undefined, chosen: string | undefined) {
+function useSeen(unit: number, live: Watching | undefined, chosen: string | undefined) {
   const { state } = useJob()
   const before = state.moved.get(String(unit))
   const events = useMemo(
     () => [
       ...(before?.events ?? []),
-      ...(live ?? []).map(({ wire, lengthMs, moved }): MovedEvent => ({
+      ...(live ? eventsOf(live) : []).map(({ wire, lengthMs, moved }): MovedEvent => ({
         wire,
         lengthMs,
         during: moved?.during ?? 'all',

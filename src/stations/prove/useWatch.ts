@@ -26,7 +26,10 @@ export interface Watching {
   readonly limits: readonly (number | null)[]
   /** seconds, and by wire the highest of each twentieth of a second, null is open */
   readonly buckets: readonly { readonly s: number; readonly ohms: readonly (number | null)[] }[]
+  /** that have ended */
   readonly events: readonly SeenEvent[]
+  /** that had not ended with the last reading: a wire that is open all the time is one */
+  readonly ongoing: readonly SeenEvent[]
   /** seconds for which each thing was moved, by its key */
   readonly movedS: ReadonlyMap<string, number>
   /** since when each thing was moved, for the drawing */
@@ -70,6 +73,7 @@ export function useWatch(job: string, unit: number) {
               ...line.begin,
               buckets: [],
               events: [],
+              ongoing: [],
               movedS: new Map(),
               marks: [{ s: 0, moved: undefined }],
               s: 0,
@@ -92,12 +96,25 @@ export function useWatch(job: string, unit: number) {
   return { watching, message, moved: movedNow, move, start, stop: () => stopper.current?.abort() }
 }
 
+/** All interruptions that were seen up to now. */
+export const eventsOf = ({ events, ongoing }: Watching): readonly SeenEvent[] => [...events, ...ongoing]
+
+/** What was moved when an interruption began: it is told only after it has ended. */
+const movedAt = ({ marks }: Watching, s: number): Moved | undefined => marks.findLast((mark) => mark.s <= s)?.moved
+
 /** What is known with one line more. */
-function heard(now: Watching, { s, ohms, events }: WatchLine, moved: Moved | undefined): Watching {
-  if (events) return { ...now, events: [...now.events, ...events.map((event) => ({ ...event, moved }))] }
+function heard(now: Watching, { s, ohms, events, ongoing = [] }: WatchLine, moved: Moved | undefined): Watching {
+  const seen = (event: WatchEvent): SeenEvent => ({ ...event, moved: movedAt(now, event.atS) })
+  if (events) return { ...now, events: [...now.events, ...events.map(seen)] }
   if (s === undefined || !ohms) return now
   const movedS = new Map(now.movedS)
   if (moved) movedS.set(moved.key, (movedS.get(moved.key) ?? 0) + (s - now.s))
   const from = now.buckets.findIndex((bucket) => bucket.s > s - SHOWN_S)
-  return { ...now, s, movedS, buckets: [...now.buckets.slice(Math.max(0, from)), { s, ohms }] }
+  return {
+    ...now,
+    s,
+    movedS,
+    ongoing: ongoing.map(seen),
+    buckets: [...now.buckets.slice(Math.max(0, from)), { s, ohms }],
+  }
 }

@@ -24,10 +24,9 @@ export interface ScanLine {
   readonly message?: string
 }
 
-/** Why an interruption was seen: what was moved then. `peakOhm` is left out where it was open. */
+/** An interruption of a wire. `peakOhm` is left out where it was open. */
 export interface WatchEvent {
   readonly wire: string
-  readonly during: string
   readonly atS: number
   readonly lengthMs: number
   readonly peakOhm?: number
@@ -46,6 +45,8 @@ export interface WatchLine {
   /** the highest of a twentieth of a second by wire, null is open */
   readonly ohms?: readonly (number | null)[]
   readonly events?: readonly WatchEvent[]
+  /** that have not ended yet */
+  readonly ongoing?: readonly WatchEvent[]
   readonly message?: string
 }
 

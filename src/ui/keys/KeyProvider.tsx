@@ -144,10 +144,12 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
     }
     window.addEventListener('keydown', onKey)
     window.addEventListener('keyup', onUp)
+    window.addEventListener('blur', pedal.forget)
     return () => {
       pedal.forget()
       window.removeEventListener('keydown', onKey)
       window.removeEventListener('keyup', onUp)
+      window.removeEventListener('blur', pedal.forget)
     }
   }, [single])
 

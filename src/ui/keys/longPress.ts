@@ -20,6 +20,10 @@ export function longPress(act: (press: 'short' | 'long', atMs: number) => void) 
       timer = undefined
       act('short', atMs)
     },
-    forget: () => clearTimeout(timer),
+    /** the foot's lifting may never be heard */
+    forget: () => {
+      clearTimeout(timer)
+      timer = undefined
+    },
   }
 }

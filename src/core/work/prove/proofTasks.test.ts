@@ -127,6 +127,36 @@ test('one interruption is enough: the net has failed until its contact is made a
   expect(failed()).toEqual(['W2'])
 })
 
+test('a place moved by itself, or a shorter sitting, neither shows the whole nor takes it away', () => {
+  const folded = seated(proof)
+  put(folded, analysedEntry(folded.state, 1))
+  const wires = folded.state.plan.wires.map(({ id }) => id)
+  const move = (seconds: number, more: { part?: true } = {}) =>
+    put(folded, { kind: 'harness-moved', unit: 1, seconds, wires, events: [], ...more })
+  move(30, { part: true })
+  expect(folded.state.moved.get('1')).toMatchObject({ all: false, seconds: 0 })
+  move(30)
+  expect(moveTask(folded.state, 1)).toMatchObject({ done: true })
+  move(5)
+  move(40, { part: true })
+  expect(folded.state.moved.get('1')).toMatchObject({ all: true, seconds: 30 })
+})
+
+test('a plan that changes or adds a wire takes away what was shown of the whole', () => {
+  const folded = seated({ ...proof, isolation: 'all-pairs' })
+  const wire = folded.state.plan.wires.find(({ id }) => id === 'W1')
+  if (!wire) throw new Error('wire')
+  const wires = folded.state.plan.wires.map(({ id }) => id)
+  put(folded, analysedEntry(folded.state, 1))
+  put(folded, { kind: 'harness-moved', unit: 1, seconds: 30, wires, events: [] })
+  expect([folded.state.analysed.has('1'), folded.state.moved.has('1')]).toEqual([true, true])
+  const added = { ...wire, id: 'W99', from: { kind: 'open' as const }, to: { kind: 'open' as const } }
+  expect(
+    put(folded, { kind: 'plan-changed', change: { putWires: [added] }, facts: folded.state.facts }),
+  ).toBeUndefined()
+  expect([folded.state.analysed.has('1'), folded.state.moved.has('1')]).toEqual([false, false])
+})
+
 test('a hidden fault lies on the stand-in until hands have been at its contacts', () => {
   const folded = seated(proof)
   const [a, b] = [...folded.state.terms].filter(([, { seat }]) => seat).map(([key]) => key)

@@ -5,7 +5,8 @@ import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { breakContact, voidProof } from '../writes/contactWrites'
+import { breakContact } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 
 /** A contact pulled to see whether its cavity holds it (`retention`), or its wire by hand to see whether its crimp does. */
 export const contactHeldShape = ({ term, above0, readBy, z }: EntryFields) => ({

@@ -9,7 +9,8 @@ import { endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { giveUpHousing, voidProof } from '../writes/contactWrites'
+import { giveUpHousing } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 import { standingIn } from '../writes/standingIn'
 
 /** the lock or the housing of an end is broken: it is given up, and taken new */

@@ -4,7 +4,7 @@ import { endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { voidProof } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 
 /** What an append of this kind says. */
 export const endLookedOverShape = ({ unit, key, z }: EntryFields) => ({

@@ -4,7 +4,8 @@ import { endState, termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { cutOff, disturbEnd, passInto, scrapWire, voidProof } from '../writes/contactWrites'
+import { cutOff, disturbEnd, passInto, scrapWire } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 import { lockOf, seatSubjects } from '../writes/seats'
 
 /** `damaged`: the contact is cut off; `improvised` is what let it go where the tool for it was missing */

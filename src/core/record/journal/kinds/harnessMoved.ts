@@ -14,6 +14,8 @@ export const harnessMovedShape = ({ unit, key, term, above0, z }: EntryFields) =
   seconds: above0.max(86_400),
   /** left out where a meter was watched by eye or ear */
   rateHz: above0.max(1e6).optional(),
+  /** only some places of it were moved, to find one */
+  part: z.literal(true).optional(),
   /** the wires that were watched */
   wires: z.array(key).min(1).max(2048),
   events: z
@@ -58,27 +60,32 @@ export const harnessMoved: EntryKind<'harness-moved'> = {
     }
     return undefined
   },
-  apply: (draft, { unit, seconds, rateHz, wires, events, at, by, readBy }) => {
-    const before = draft.state.moved.get(String(unit))
-    draft.put('moved', String(unit), {
-      seconds,
-      ...(rateHz !== undefined && { rateHz }),
+  apply: (draft, { unit, seconds, rateHz, part, wires, events, at, by, readBy }) => {
+    const { plan, moved } = draft.state
+    const before = moved.get(String(unit))
+    const isWhole = part === undefined && wires.length === plan.wires.length
+    // what was shown of the whole stays shown: neither a place by itself nor a shorter sitting takes it away
+    const counts = before === undefined || (isWhole && !(before.all && before.seconds >= seconds))
+    const sitting = {
+      seconds: isWhole ? seconds : 0,
       wires: wires.length,
-      all: wires.length === draft.state.plan.wires.length,
-      // one event is enough: only a repair of the wire takes it away
-      events: [
-        ...(before?.events ?? []),
-        ...events.map(({ during, wire, term, lengthMs, peakOhm }): MovedEvent => ({
-          during,
-          wire,
-          ...(lengthMs !== undefined && { lengthMs }),
-          ...(term !== undefined && { term }),
-          ...(peakOhm !== undefined && { peakOhm }),
-        })),
-      ],
+      all: isWhole,
+      ...(rateHz !== undefined && { rateHz }),
       ...(readBy !== undefined && { readBy }),
       at,
       by,
+    }
+    const seen = events.map(({ during, wire, term, lengthMs, peakOhm }): MovedEvent => ({
+      during,
+      wire,
+      ...(lengthMs !== undefined && { lengthMs }),
+      ...(term !== undefined && { term }),
+      ...(peakOhm !== undefined && { peakOhm }),
+    }))
+    // one event is enough: only a repair of the wire takes it away
+    draft.put('moved', String(unit), {
+      ...(counts ? sitting : before),
+      events: [...(before?.events ?? []), ...seen],
     })
   },
   about: ({ seconds, events }) =>

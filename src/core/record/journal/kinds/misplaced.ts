@@ -4,7 +4,8 @@ import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { Draft, EntryKind } from '../entryKind'
-import { disturbEnd, passInto, voidProof } from '../writes/contactWrites'
+import { disturbEnd, passInto } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 import { cavityOf, insertRefusal, seatSubjects } from '../writes/seats'
 
 /** found in another cavity, before or after it was written down as seated; `swapped` is then in its place */

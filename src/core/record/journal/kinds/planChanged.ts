@@ -9,6 +9,7 @@ import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { Draft, EntryKind, Refusal } from '../entryKind'
 import { giveUpHousing, openLacing, withScrapped } from '../writes/contactWrites'
+import { voidWires } from '../writes/proofs'
 import { partedPairs } from '../writes/partedPairs'
 import { standingIn } from '../writes/standingIn'
 import { isWorked } from '../writes/worked'
@@ -57,8 +58,6 @@ function carryOut(draft: Draft, fate: WireFate): void {
   for (let unit = 1; unit <= state.plan.quantity; unit++) {
     const cut = wireKey(unit, fate.wire)
     if ((fate.cut === 'new-wire' || fate.cut === 'retire') && state.cuts.has(cut)) draft.put('cuts', cut, undefined)
-    if (fate.cut !== 'keep' || fate.a !== 'keep' || fate.b !== 'keep')
-      if (state.nets.has(cut)) draft.put('nets', cut, undefined)
     for (const side of ['a', 'b'] as const) {
       const key = termKey(unit, fate.wire, side)
       const now = state.terms.get(key)
@@ -116,6 +115,12 @@ export const planChanged: EntryKind<'plan-changed'> = {
     const all = mergeFacts(state.facts, facts)
     const fates = fatesOf(state, change, all, saidOfWires({ corrected, another }))
     for (const fate of fates) carryOut(draft, fate)
+    const added = (change.putWires ?? [])
+      .map((wire) => wire.id)
+      .filter((wire) => !planIndex(state.plan).wires.has(wire))
+    const touched = fates.filter((fate) => fate.cut !== 'keep' || fate.a !== 'keep' || fate.b !== 'keep')
+    const unproved = new Set([...touched.map((fate) => fate.wire), ...added])
+    for (const unit of unitsOf(state)) voidWires(draft, unit, unproved)
     for (const end of leftHousings(state, change))
       for (const unit of unitsOf(state))
         if (state.ends.has(endKey(unit, end)) || standingIn(state, unit, end).length > 0)
@@ -123,7 +128,7 @@ export const planChanged: EntryKind<'plan-changed'> = {
     // wires that are drawn in or out of a laced bundle
     const drawn = [
       ...fates.filter((fate) => fate.cut === 'new-wire' || fate.cut === 'retire').map((fate) => fate.wire),
-      ...(change.putWires ?? []).map((wire) => wire.id).filter((wire) => !planIndex(state.plan).wires.has(wire)),
+      ...added,
     ]
     if (state.plan.wires.length > 0)
       for (const wire of drawn) for (const unit of unitsOf(state)) openLacing(draft, unit, wire)

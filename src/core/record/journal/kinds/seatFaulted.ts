@@ -8,7 +8,8 @@ import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 import { findTermination } from '../shared'
-import { cutOff, passInto, voidProof } from '../writes/contactWrites'
+import { cutOff, passInto } from '../writes/contactWrites'
+import { voidProof } from '../writes/proofs'
 
 /** what was wrong as it went in, and why; what becomes of the contact follows from both and the house rules */
 export const seatFaultedShape = ({ key, term, z }: EntryFields) => ({

@@ -3,8 +3,9 @@ import { planIndex } from '../../plan/plan'
 import { tryMm } from '../../standing/slack'
 import type { DamageId } from '../../../craft/faults/damage'
 import type { Draft } from '../entryKind'
+import { voidProof } from './proofs'
 import { type JobState, endState, isLaced, termState } from '../../state/state'
-import { cavityKey, endKey, setKey, termKey, termOf, unitAndId, wireKey } from '../../plan/keys'
+import { cavityKey, endKey, setKey, termKey, termOf, wireKey } from '../../plan/keys'
 import { AS_FOUND, type CavityState, type OldEnd, type TermState } from '../../state/records'
 
 /** What several kinds of entry write when a contact goes in, comes out or is lost. */
@@ -64,25 +65,6 @@ export function cutOff(state: JobState, term: string, now: Omit<TermState, 'seat
   const set = termination && state.sets.get(setKey(termination.wire.id, termination.side))
   const lostMm = crimp && set ? tryMm(state.facts.contacts[set.contact], set) : 0
   return { ...withScrapped(bare, crimp), usedMm: bare.usedMm + lostMm + (damaged?.lostMm ?? 0), extractions: 0 }
-}
-
-/** A contact is out, or does not stand where it was written down: what was probed through it says nothing any more, for each of its wires. */
-export function voidProof(draft: Draft, term: string): void {
-  const { state } = draft
-  const { unit, wire: own } = termOf(term)
-  const sharer = planIndex(state.plan).byKey.get(term)?.also?.wire.id
-  for (const wire of sharer === undefined ? [own] : [own, sharer]) {
-    const net = wireKey(unit, wire)
-    if (state.nets.has(net)) draft.put('nets', net, undefined)
-    for (const [pair, { wires }] of state.apart)
-      if (wires.includes(wire) && unitAndId(pair).unit === unit) draft.put('apart', pair, undefined)
-  }
-  // what was shown of the whole was shown of it as it was; what spoke against another wire still does
-  if (state.analysed.has(String(unit))) draft.put('analysed', String(unit), undefined)
-  const moved = state.moved.get(String(unit))
-  if (!moved) return
-  const events = moved.events.filter((event) => event.wire !== own && event.wire !== sharer)
-  draft.put('moved', String(unit), events.length > 0 ? { ...moved, seconds: 0, events } : undefined)
 }
 
 /** A contact, its seal, its wire's end or its whole wire is broken: it comes out, is cut off and made again. */

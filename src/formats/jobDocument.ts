@@ -31,6 +31,8 @@ export const jobDocumentSchema = z.object({
     .array(z.looseObject({ kind: z.string() }))
     .max(200_000)
     .optional(),
+  /** pictures that the journal names: WebP as base64 by the SHA-256 of its bytes */
+  photos: z.record(z.string(), z.string()).optional(),
 })
 
 export type JobDocument = z.infer<typeof jobDocumentSchema>
@@ -188,6 +190,8 @@ export const jobAnswerSchema = z.object({
     .object({ by: z.string(), at: z.string(), file: z.string().optional(), entries: z.number().int() })
     .optional(),
   copyOf: z.string().optional(),
+  /** where they are asked for */
+  photos: z.record(z.string(), z.string()).optional(),
 })
 
 /** A job as it is given out. */
@@ -216,6 +220,7 @@ export const jobDocument = (
   state: JobState,
   journal: readonly KeptEntry[],
   { fault, readIn, copyOf }: Provenance = {},
+  photos?: Readonly<Record<string, string>>,
 ): JobAnswer => ({
   format: 'urn-bench/job',
   version: 1,
@@ -231,4 +236,5 @@ export const jobDocument = (
   ...(fault && { brokenAt: fault.seq, why: recordFaultWords(fault) }),
   ...(readIn && { readIn }),
   ...(copyOf !== undefined && { copyOf }),
+  ...(photos && { photos }),
 })

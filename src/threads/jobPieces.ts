@@ -11,7 +11,12 @@ const ISSUES_SHOWN = 100
 
 /** A job document that was read and found sound, in texts of which each is small; or what is wrong with it. */
 export type JobPieces =
-  | { readonly ok: true; readonly head: string; readonly journal: readonly string[] }
+  | {
+      readonly ok: true
+      readonly head: string
+      readonly journal: readonly string[]
+      readonly photos?: JobDocument['photos']
+    }
   | { readonly ok: false; readonly issues: readonly JournalIssue[] }
 
 const refused = (issues: readonly JournalIssue[]): JobPieces => ({ ok: false, issues })
@@ -22,16 +27,16 @@ export function jobPieces(bytes: Uint8Array): JobPieces {
   if (!read.ok) return refused(read.issues)
   const checked = jobDocumentSchema.safeParse(read.value)
   if (!checked.success) return refused(plainIssues(checked.error).slice(0, ISSUES_SHOWN))
-  const { journal = [], ...head } = checked.data
+  const { journal = [], photos, ...head } = checked.data
   const pieces: string[] = []
   for (let from = 0; from < journal.length; from += ENTRIES)
     pieces.push(JSON.stringify(journal.slice(from, from + ENTRIES)))
-  return { ok: true, head: JSON.stringify(head), journal: pieces }
+  return { ok: true, head: JSON.stringify(head), journal: pieces, ...(photos && { photos }) }
 }
 
 /** Puts a document together again, others having their turn between its pieces. */
 export async function joinPieces(
-  { head, journal }: JobPieces & { readonly ok: true },
+  { head, journal, photos }: JobPieces & { readonly ok: true },
   breath: Breath,
 ): Promise<JobDocument> {
   const entries: NonNullable<JobDocument['journal']> = []
@@ -40,5 +45,9 @@ export async function joinPieces(
     // what was checked a moment ago
     entries.push(...(JSON.parse(piece) as typeof entries))
   }
-  return { ...(JSON.parse(head) as Omit<JobDocument, 'journal'>), ...(entries.length > 0 && { journal: entries }) }
+  return {
+    ...(JSON.parse(head) as Omit<JobDocument, 'journal' | 'photos'>),
+    ...(entries.length > 0 && { journal: entries }),
+    ...(photos && { photos }),
+  }
 }

@@ -6,6 +6,16 @@ export type PhotoFault =
   | { readonly kind: 'other-type'; readonly type: string }
   | { readonly kind: 'too-many-pixels' }
 
+/** Why a picture of a record that is read in is not kept. */
+export type SentPhotoFault =
+  | PhotoFault
+  /** its bytes are not those that the journal names */
+  | { readonly kind: 'changed' }
+  /** no entry of the record names it */
+  | { readonly kind: 'not-named' }
+  /** it is larger than what a bench keeps */
+  | { readonly kind: 'not-as-kept'; readonly sidePx: number }
+
 /** Why a file is not kept as a photo, and what would be. */
 export function photoFaultWords(fault: PhotoFault): string {
   switch (fault.kind) {
@@ -19,6 +29,24 @@ export function photoFaultWords(fault: PhotoFault): string {
       return 'The picture has more pixels than any bench needs. Make it smaller, then give it again.'
   }
 }
+
+/** Why a picture that came with a record is not kept, and what would be right. */
+export function sentPhotoFaultWords(fault: SentPhotoFault): string {
+  switch (fault.kind) {
+    case 'changed':
+      return 'is not the picture that the record names: it was changed, or cut short. Take the file from its bench again'
+    case 'not-named':
+      return 'is named by no entry of the record: take it out of the file'
+    case 'not-as-kept':
+      return `is no WebP of at most ${String(fault.sidePx)} pixels, as a bench keeps them`
+    default:
+      return photoFaultWords(fault)
+  }
+}
+
+/** Where a job's pictures are more than one file takes. */
+export const photosTooManyWords = (bytes: number, mostBytes: number): string =>
+  `The photos of this job are ${String(Math.round(bytes / 1e6))} MB together, and a file that a bench reads in holds ${String(Math.round(mostBytes / 1e6))} MB of them. Take the record without them.`
 
 export const photoTooLargeWords = (bytes: number): string =>
   `The file is larger than ${String(Math.round(bytes / 1e6))} MB. Nothing was kept: make it smaller, then give it again.`

@@ -27,6 +27,8 @@ import { checkLooseChain } from '@/data/checkChain'
 import { planFaultWords } from '@/words/plan'
 import { newBreath } from '@/data/breath'
 import { type NewJob, createJob } from '@/data/repositories/createJob'
+import { photosNamed, readSentPhotos } from '@/data/repositories/recordPhotos'
+import { sentPhotoFaultWords } from '@/words/photos'
 
 const newId = newIdMaker(Date.now, Math.random)
 const CSV = 'text/csv'
@@ -145,8 +147,12 @@ async function readIn(
     ])
   const said = statedAgainst(document.state, kept)
   if (said) return badInput([said])
+  const photos = await readSentPhotos(document.photos ?? {}, photosNamed(entries.map(({ entry }) => entry)))
+  if (!photos.ok)
+    return badInput([{ path: ['photos', photos.fault.id], message: sentPhotoFaultWords(photos.fault.fault) }])
   const { copy, file } = context.query
   return make(context, {
+    photos: photos.value,
     entries: entries.map(({ entry }) => entry),
     stamps: entries.map(({ stamp: { at: written, by, ...chain } }) => ({ at: written, by, chain })),
     readIn: { file, copy: copy === '1' },
@@ -176,7 +182,7 @@ function statedAgainst(
 
 async function make(
   { bench, now, by, key }: Context,
-  job: Pick<NewJob, 'entries' | 'stamps' | 'readIn'>,
+  job: Pick<NewJob, 'entries' | 'stamps' | 'readIn' | 'photos'>,
 ): Promise<Made> {
   const { dayOf } = await clockIn(bench.db)
   const made = await createJob(bench.db, bench.jobs, { id: newId(), by, now, dayOf, key, ...job })

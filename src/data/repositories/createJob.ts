@@ -10,6 +10,7 @@ import { newBreath } from '../breath'
 import type { Database } from '../database'
 import { NO_HASH, entryHash } from '../entryHash'
 import { job, journalEntry, requestKey } from '../schema'
+import { type SentPhoto, insertPhotos } from './recordPhotos'
 import type { JobCache } from './jobCache'
 import { insertEntries } from './journalRows'
 
@@ -27,6 +28,8 @@ export interface NewJob {
   readonly stamps?: readonly RecordStamp[]
   /** it was made elsewhere: the file that it came in, and whether a copy of what is here already is wanted */
   readonly readIn?: { readonly file?: string | undefined; readonly copy?: boolean }
+  /** pictures that came with it, looked at already */
+  readonly photos?: readonly SentPhoto[]
   /** the same key gives the same job */
   readonly key?: string | undefined
   readonly by: string
@@ -70,6 +73,8 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
       if (known) return ok({ id: known.jobId, already: true, remarks: [] })
     }
     const here = made.readIn ? await sameBeginning(tx, kept) : undefined
+    // a record that came without its pictures gets them when it is read in with them
+    if (here?.whole !== false || made.readIn?.copy === true) await insertPhotos(tx, made.photos ?? [], made.now)
     if (here && made.readIn?.copy !== true)
       return here.whole ? ok({ id: here.job, already: true, remarks: [] }) : fail({ ...here, kind: 'forked' })
     await tx.insert(job).values({

@@ -8,7 +8,7 @@ import { photo } from '../schema'
 
 export const PHOTO_BYTES = 24_000_000
 /** A crimp is judged on fewer: the longer side of what is kept. */
-const SIDE_PX = 1600
+export const SIDE_PX = 1600
 /** More than any camera at a bench makes: a small file must not become a large picture in memory. */
 const INPUT_PX = 60_000_000
 const types = new Set(['jpeg', 'png', 'webp'])

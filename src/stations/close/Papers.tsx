@@ -31,6 +31,9 @@ export function Papers() {
       ? []
       : [{ href: 'move-plan.pdf', name: words.movePlan, what: words.beforeAndAfter }]),
     { href: 'record.json', name: words.record, what: words.jsonPlanFactsState },
+    ...(state.photos.size > 0
+      ? [{ href: 'record-with-photos.json', name: words.recordAndPhotos, what: words.withPictures }]
+      : []),
     { href: 'record.csv', name: words.table, what: words.csvForSpreadsheetOne },
     { href: 'record.xlsx', name: words.workbook, what: words.sameAsXlsx },
   ]

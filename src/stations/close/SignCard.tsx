@@ -38,7 +38,8 @@ export function SignCard({ role }: { readonly role: 'builder' | 'second' }) {
   const signs = (what: Parameters<typeof signJob>[0]['what']) =>
     action
       .write((asking) => signJob({ ...asking, id: entryId(), pin, what }), undefined, words.nothingSigned)
-      .then(() => setPin(''))
+      // what was typed while the answer came is the next try
+      .then(() => setPin((now) => (now === pin ? '' : now)))
   const asksPin = operator?.hasPin && (
     <PasswordInput
       label={words.pinOf(operator.name)}

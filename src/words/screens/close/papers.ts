@@ -20,6 +20,8 @@ export const papersWords = {
   beforeAndAfter: 'PDF: before and after, step by step',
   record: 'Record',
   jsonPlanFactsState: 'JSON: plan, facts, state and journal; another bench can read it in',
+  recordAndPhotos: 'Record with photos',
+  withPictures: 'JSON: the same, with its pictures, as one file',
   table: 'Table',
   csvForSpreadsheetOne: 'CSV for a spreadsheet: one row a termination',
   workbook: 'Workbook',

@@ -15,6 +15,8 @@ import type { PaperInput } from '@/papers/paper'
 import type { FileId, PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
 import { readEntries } from '@/data/repositories/journalRows'
+import { RECORD_PHOTO_BYTES, photosNamed, recordPhotos } from '@/data/repositories/recordPhotos'
+import { photosTooManyWords } from '@/words/photos'
 
 const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
 
@@ -62,11 +64,19 @@ export async function GET(
     case 'record.csv':
       return download(recordCsv(state, provenance), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
     case 'record.json':
+    case 'record-with-photos.json': {
+      const journal = await readEntries(db, id, 0)
+      const photos = paper === 'record.json' ? undefined : await recordPhotos(db, photosNamed(journal))
+      if (photos && !photos.ok) {
+        const message = photosTooManyWords(photos.fault.bytes, RECORD_PHOTO_BYTES)
+        return Response.json({ error: { code: 'photos-too-large', message } }, { status: 422 })
+      }
       return download(
-        JSON.stringify(jobDocument(id, state, await readEntries(db, id, 0), provenance), null, 1),
+        JSON.stringify(jobDocument(id, state, journal, provenance, photos?.value), null, 1),
         'application/json',
-        fileName(title, 'record.json'),
+        fileName(title, paper),
       )
+    }
     default:
       break
   }

@@ -1,10 +1,7 @@
 import { z } from 'zod'
 import { answer, endpoint, noAnswer, notFound } from '@/api/endpoint'
-import { jobAnswerSchema, jobDocument } from '@/formats/jobDocument'
-import { loadRecord } from '@/data/repositories/jobs'
-import { readEntries } from '@/data/repositories/journalRows'
-import { RECORD_PHOTO_BYTES, photosNamed, recordPhotos } from '@/data/repositories/recordPhotos'
-import { photosTooManyWords } from '@/words/photos'
+import { jobFile } from '@/api/jobFile'
+import { jobAnswerSchema } from '@/formats/jobDocument'
 
 export const readJobEndpoint = endpoint({
   method: 'GET',
@@ -18,17 +15,8 @@ export const readJobEndpoint = endpoint({
   fails: [404, 422],
   handle: async (_input, { bench, params, query }) => {
     const id = params.id ?? ''
-    const loaded = await loadRecord(bench.db, bench.jobs, id)
-    if (!loaded) return notFound(`no job ${id}`)
-    const journal = await readEntries(bench.db, id, 0)
-    const photos = query.photos === '1' ? await recordPhotos(bench.db, photosNamed(journal)) : undefined
-    if (photos && !photos.ok)
-      return noAnswer({
-        code: 'photos-too-large',
-        ...photos.fault,
-        mostBytes: RECORD_PHOTO_BYTES,
-        message: photosTooManyWords(photos.fault.bytes, RECORD_PHOTO_BYTES),
-      })
-    return answer(jobDocument(id, loaded.folded.state, journal, loaded.provenance, photos?.value))
+    const file = await jobFile(bench, id, query.photos === '1')
+    if (!file) return notFound(`no job ${id}`)
+    return file.ok ? answer(file.value) : noAnswer({ ...file.fault })
   },
 })

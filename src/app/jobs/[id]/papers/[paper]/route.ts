@@ -6,7 +6,7 @@ import { bench } from '@/data/bench'
 import { report } from '@/data/log'
 import { loadRecord } from '@/data/repositories/jobs'
 import { listPeople } from '@/data/repositories/people'
-import { jobDocument } from '@/formats/jobDocument'
+import { jobFile } from '@/api/jobFile'
 import { recordCsv } from '@/formats/recordTable'
 import { isLabelSize } from '@/core/work/close/labelSizes'
 import { recordCode } from '@/core/record/journal/recordCode'
@@ -15,8 +15,6 @@ import type { PaperInput } from '@/papers/paper'
 import type { FileId, PaperId } from '@/papers/papers'
 import { fileStem } from '@/ui/download'
 import { readEntries } from '@/data/repositories/journalRows'
-import { RECORD_PHOTO_BYTES, photosNamed, recordPhotos } from '@/data/repositories/recordPhotos'
-import { photosTooManyWords } from '@/words/photos'
 
 const fileName = (title: string, end: string) => `${fileStem(title, 'job')}-${end}`
 
@@ -48,6 +46,16 @@ const download = (body: BodyInit, type: string, name: string) =>
     },
   })
 
+/** The job as one file that another bench reads in. */
+async function recordFile(id: string, name: string, withPhotos: boolean): Promise<Response> {
+  const file = await jobFile(await bench(), id, withPhotos)
+  if (!file) return notFound(words.noJob(id))
+  if (!file.ok) return Response.json({ error: file.fault }, { status: 422 })
+  return download(JSON.stringify(file.value, null, 1), 'application/json', fileName(file.value.title, name))
+}
+
+const notFound = (message: string) => Response.json({ error: { code: 'not-found', message } }, { status: 404 })
+
 /** The papers of a job: build sheet, record, table. */
 export async function GET(
   request: Request,
@@ -56,33 +64,16 @@ export async function GET(
   const { id, paper } = await params
   const { db, jobs } = await bench()
   const loaded = await loadRecord(db, jobs, id)
-  if (!loaded) return Response.json({ error: { code: 'not-found', message: words.noJob(id) } }, { status: 404 })
+  if (!loaded) return notFound(words.noJob(id))
   const { folded, provenance } = loaded
   const state = snapshot(folded.state)
   const { title } = state.plan
-  switch (paper) {
-    case 'record.csv':
-      return download(recordCsv(state, provenance), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
-    case 'record.json':
-    case 'record-with-photos.json': {
-      const journal = await readEntries(db, id, 0)
-      const photos = paper === 'record.json' ? undefined : await recordPhotos(db, photosNamed(journal))
-      if (photos && !photos.ok) {
-        const message = photosTooManyWords(photos.fault.bytes, RECORD_PHOTO_BYTES)
-        return Response.json({ error: { code: 'photos-too-large', message } }, { status: 422 })
-      }
-      return download(
-        JSON.stringify(jobDocument(id, state, journal, provenance, photos?.value), null, 1),
-        'application/json',
-        fileName(title, paper),
-      )
-    }
-    default:
-      break
-  }
+  if (paper === 'record.csv')
+    return download(recordCsv(state, provenance), 'text/csv; charset=utf-8', fileName(title, 'record.csv'))
+  if (paper === 'record.json') return recordFile(id, paper, false)
+  if (paper === 'record-with-photos.json') return recordFile(id, paper, true)
   const isPdf = Object.hasOwn(pdfs, paper)
-  if (!isPdf && !Object.hasOwn(others, paper))
-    return Response.json({ error: { code: 'not-found', message: words.noPaper(paper) } }, { status: 404 })
+  if (!isPdf && !Object.hasOwn(others, paper)) return notFound(words.noPaper(paper))
   const label = new URL(request.url).searchParams.get('label') ?? ''
   const people = Object.fromEntries((await listPeople(db)).map((person) => [person.id, person.name]))
   const [last] = await readEntries(db, id, state.seq - 1, 1)
@@ -104,9 +95,7 @@ export async function GET(
     }
     const { file, type } = others[paper as keyof typeof others]
     const made = await makeFile(file, input)
-    return made === undefined
-      ? Response.json({ error: { code: 'not-found', message: words.noLayout } }, { status: 404 })
-      : download(new Uint8Array(made), type, fileName(title, paper))
+    return made === undefined ? notFound(words.noLayout) : download(new Uint8Array(made), type, fileName(title, paper))
   } catch (error) {
     return Response.json(
       { error: { code: 'internal', id: report(error), message: words.sheetCouldNotBe } },

@@ -65,7 +65,7 @@ class RowSearch {
   /** Takes a state with its single contents, where nothing better is known. */
   finish = ({ placements, groups, cost, left }: Moved): void => {
     if (cost + Math.ceil(left / 4) >= this.best.cost) return
-    const rest = misplaced(groups, this.#found, this.#endOf, this.#distance, this.best.cost - cost)
+    const rest = misplaced(groups, this.#found, this.#endOf, this.best.cost - cost)
     if (cost + rest.cost < this.best.cost)
       this.best = { placements: [...placements, ...rest.placements], groups: rest.groups, cost: cost + rest.cost }
   }

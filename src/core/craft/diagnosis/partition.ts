@@ -38,6 +38,21 @@ export function sharing(groups: Groups): ReadonlySet<number> {
 /** A name that two partitions share when they are the same. */
 export const keyOf = (groups: Groups): string => numbered(groups).join(' ')
 
+/** Are the same points together in both? */
+export function isSamePartition(a: Groups, b: Groups): boolean {
+  const names = new Int32Array(a.length).fill(-1)
+  const others = new Int32Array(b.length).fill(-1)
+  return a.every((group, point) => {
+    const other = b[point] ?? 0
+    if ((names[group] ?? -1) < 0 && (others[other] ?? -1) < 0) {
+      names[group] = other
+      others[other] = group
+      return true
+    }
+    return names[group] === other
+  })
+}
+
 /** Points of each group. */
 export function membersOf(groups: Groups): readonly (readonly number[])[] {
   const members: number[][] = []

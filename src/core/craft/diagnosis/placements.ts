@@ -62,9 +62,30 @@ export const doubledOf = (end: number, from: number, to: number): Placement => (
   cost: 1,
 })
 
-const isMoved = ([from, to]: readonly [number, number]) => from !== to
-const zip = (from: readonly number[], to: readonly number[]): readonly (readonly [number, number])[] =>
-  from.map((one, i) => [one, to[i] ?? -1] as const).filter(isMoved)
+type Move = Placement['moves'][number]
+
+/** Moves from pin to pin, each made once: a long row that is begun at each of its holes has as many moves as it has pairs of pins. */
+class Moves {
+  readonly #made = new Map<number, Move[]>()
+
+  /** From each pin of one order to the pin that stands in its place in another. */
+  zip(from: readonly number[], to: readonly number[]): Placement['moves'] {
+    const moves: Move[] = []
+    from.forEach((one, i) => {
+      const other = to[i] ?? -1
+      if (one !== other) moves.push(this.#of(one, other))
+    })
+    return moves
+  }
+
+  #of(from: number, to: number): Move {
+    let known = this.#made.get(from)
+    if (!known) this.#made.set(from, (known = []))
+    // what goes off the end has -1
+    return (known[to + 1] ??= [from, to])
+  }
+}
+
 const turned = (row: readonly number[], by: number) => row.map((_, i) => row[(i + by) % row.length] ?? -1)
 const reversed = (row: readonly number[]) => [...row].reverse()
 
@@ -75,24 +96,26 @@ const reversed = (row: readonly number[]) => [...row].reverse()
  */
 export function rowPlacements({ end, rows }: PlacedEnd, isFilled: (point: number) => boolean): readonly Placement[] {
   const all: Placement[] = []
-  const add = (kind: MistakeKind, moves: Placement['moves'], cost = 1) => {
+  const add = (kind: MistakeKind, made: Placement['moves'], cost = 1) => {
     // two contents that change places are a swap
-    if (moves.length > 2) all.push({ kind, end, moves, cost })
+    if (made.length > 2) all.push({ kind, end, moves: made, cost })
   }
-  const mirrored = rows.flatMap((row) => zip(row, reversed(row)))
+  const moves = new Moves()
+  const mirrored = rows.flatMap((row) => moves.zip(row, reversed(row)))
   add('mirror', mirrored)
   const orders = rows.length > 1 ? [...rows, rows.flat()] : rows
   for (const row of rows) {
-    if (rows.length > 1) add('row-restart', zip(row, reversed(row)))
+    if (rows.length > 1) add('row-restart', moves.zip(row, reversed(row)))
     const filled = row.filter(isFilled)
     for (const part of filled.length < row.length ? [row, filled] : [row])
       for (let by = 1; by < part.length; by++) {
-        add('rotation', zip(part, turned(part, by)))
+        add('rotation', moves.zip(part, turned(part, by)))
         // read from the wrong side, and begun at another hole
-        add(rows.length > 1 ? 'row-restart' : 'mirror', zip(part, turned(reversed(part), by)), 2)
+        add(rows.length > 1 ? 'row-restart' : 'mirror', moves.zip(part, turned(reversed(part), by)), 2)
       }
   }
-  for (const order of orders) for (const by of [1, -1]) for (const run of runs(order, by, isFilled)) add('shift', run)
+  for (const order of orders)
+    for (const by of [1, -1]) for (const run of runs(order, by, isFilled, moves)) add('shift', run)
   return all
 }
 
@@ -101,9 +124,10 @@ function runs(
   order: readonly number[],
   by: number,
   isFilled: (point: number) => boolean,
+  moves: Moves,
 ): readonly Placement['moves'][] {
   const along = by > 0 ? order : reversed(order)
-  const found: Placement['moves'][] = [zip(along, [...along.slice(1), -1])]
+  const found: Placement['moves'][] = [moves.zip(along, [...along.slice(1), -1])]
   along.forEach((hole, i) => {
     if (isFilled(hole)) return
     const run: (readonly [number, number])[] = []

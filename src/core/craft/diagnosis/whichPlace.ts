@@ -1,5 +1,5 @@
 import type { Deciding, PairReading, Point } from './diagnosisTypes'
-import { type Groups, keyOf, sharing } from './partition'
+import { type Groups, isSamePartition, sharing } from './partition'
 import { place, type Placement, rowPlacements, swapOf } from './placements'
 import type { Points } from './points'
 
@@ -14,7 +14,7 @@ export const windowOhm = (expectedOhm: number): readonly [number, number] => [
 
 /** Changes of places at other ends that come to the same. */
 export function alternatives({ ends, endOf }: Points, groups: Groups, placement: Placement): readonly Placement[] {
-  const key = keyOf(place(groups, placement))
+  const target = place(groups, placement)
   const filled = sharing(groups)
   const moved = new Set(placement.moves.flat().filter((point) => point >= 0))
   const touched = new Set([...moved].map((point) => groups[point]))
@@ -25,7 +25,9 @@ export function alternatives({ ends, endOf }: Points, groups: Groups, placement:
     )
     const swap = a !== undefined && b !== undefined && more.length === 0 ? [swapOf(one.end, a, b)] : []
     const rows = moved.size > 2 ? rowPlacements(one, (point) => filled.has(point)) : []
-    const same = [...swap, ...rows].find((other) => other.cost <= placement.cost && keyOf(place(groups, other)) === key)
+    const same = [...swap, ...rows].find(
+      (other) => other.cost <= placement.cost && isSamePartition(place(groups, other), target),
+    )
     return same ? [same] : []
   })
 }

@@ -1,5 +1,5 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto'
-import { eq, sql } from 'drizzle-orm'
+import { and, eq, isNull, lte, or, sql } from 'drizzle-orm'
 import type { Database } from '../database'
 import { person, personPin } from '../schema'
 
@@ -30,31 +30,34 @@ export async function withPin(db: Database): Promise<ReadonlySet<string>> {
   return new Set((await db.select({ person: personPin.person }).from(personPin)).map((row) => row.person))
 }
 
-/** Is this their PIN? Each wrong one is counted, and after five nothing is tried for a quarter of an hour, whoever asks. */
+/**
+ * Is this their PIN? Each try is counted before it is hashed, and the fifth locks in the same statement: of any number that come
+ * at once five are tried, whoever asks. The right one ends count and lock.
+ */
 export async function checkPin(db: Database, who: string, pin: string, now: Date): Promise<PinCheck> {
-  const [row] = await db.select().from(personPin).where(eq(personPin.person, who))
-  if (!row) return { kind: 'none' }
-  if (row.lockedUntil && row.lockedUntil > now) return { kind: 'locked', until: row.lockedUntil }
-  // counted before it is hashed: tries that come at once are all counted
+  const until = new Date(now.getTime() + PIN_LOCK_MS)
+  // a lock that has run out begins a new count
+  const count = sql`case when ${personPin.lockedUntil} is null then ${personPin.wrong} + 1 else 1 end`
   const [counted] = await db
     .update(personPin)
-    .set({ wrong: sql`${personPin.wrong} + 1`, lockedUntil: null })
-    .where(eq(personPin.person, who))
-    .returning({ wrong: personPin.wrong })
-  const tries = counted?.wrong ?? 1
-  if (tries > PIN_TRIES) return lock(db, who, now)
-  const hash = await slowHash(pin, Buffer.from(row.salt, 'hex'))
-  if (timingSafeEqual(hash, Buffer.from(row.hash, 'hex'))) {
+    .set({
+      wrong: sql`${count}`,
+      lockedUntil: sql`case when ${count} >= ${PIN_TRIES} then ${until.toISOString()}::timestamptz end`,
+    })
+    .where(and(eq(personPin.person, who), or(isNull(personPin.lockedUntil), lte(personPin.lockedUntil, now))))
+    .returning()
+  if (!counted) {
+    const [row] = await db.select().from(personPin).where(eq(personPin.person, who))
+    return row ? { kind: 'locked', until: row.lockedUntil ?? until } : { kind: 'none' }
+  }
+  const hash = await slowHash(pin, Buffer.from(counted.salt, 'hex'))
+  if (timingSafeEqual(hash, Buffer.from(counted.hash, 'hex'))) {
     await db.update(personPin).set({ wrong: 0, lockedUntil: null }).where(eq(personPin.person, who))
     return { kind: 'right' }
   }
-  return tries === PIN_TRIES ? lock(db, who, now) : { kind: 'wrong', triesLeft: PIN_TRIES - tries }
-}
-
-async function lock(db: Database, who: string, now: Date): Promise<PinCheck> {
-  const until = new Date(now.getTime() + PIN_LOCK_MS)
-  await db.update(personPin).set({ wrong: 0, lockedUntil: until }).where(eq(personPin.person, who))
-  return { kind: 'locked', until }
+  return counted.wrong >= PIN_TRIES
+    ? { kind: 'locked', until }
+    : { kind: 'wrong', triesLeft: PIN_TRIES - counted.wrong }
 }
 
 /** Sets a PIN; undefined takes it away. @returns false where there is no such person, or it is none */

@@ -6,6 +6,7 @@ import { isClosed } from '@/core/record/state/state'
 import { units } from '@/core/record/state/wireBlocks'
 import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
 import { apartTasks, holdTasks, pairsSaved } from '@/core/work/prove/proofTasks'
+import { throughTasks } from '@/core/work/prove/throughTasks'
 import { workLeft } from '@/core/work/left/workLeft'
 import { cautions } from '@/words/cautions'
 import { type BenchClock, clockOf } from '@/words/clock'
@@ -31,6 +32,7 @@ export function testRecord(input: PaperInput): TDocumentDefinitions {
       heading(words.nets),
       nets(netVerdicts(state, unit), name, clock),
       ...apart(state, unit, name, clock),
+      ...through(state, unit, name, clock),
       ...held(state, unit, name, clock),
       ...moved(state, unit, name, clock),
     ]),
@@ -128,6 +130,25 @@ function apart(state: State, unit: number, name: NameOf, clock: BenchClock): Con
       : whole
         ? []
         : [{ text: words.nothingShown, color: DIM } as Content]),
+  ]
+}
+
+function through(state: State, unit: number, name: NameOf, clock: BenchClock): Content[] {
+  const tasks = throughTasks(state, unit)
+  if (tasks.length === 0) return []
+  return [
+    heading(words.through),
+    table(
+      ['auto', 'auto', '*', 'auto', 'auto'],
+      words.throughColumns,
+      tasks.map(({ red, black, a, b, cavities, found }) => [
+        cell(pointName(red)),
+        cell(pointName(black)),
+        cell(cavities.map((cavity) => `${a}.${cavity}–${b}.${cavity}`).join(', ')),
+        cell(found ? (found.result === 'pass' ? words.rangThrough : words.didNotRing) : words.notProbed),
+        cell(found ? `${name(found)}, ${clock.dayTime(found.at)}` : ''),
+      ]),
+    ),
   ]
 }
 

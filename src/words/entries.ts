@@ -41,6 +41,7 @@ export const entryWords = {
   'net-probed': 'probed',
   'net-measured': 'measured',
   'apart-probed': 'probed apart',
+  'through-probed': 'probed through a pair',
   'contact-held': 'pulled',
   'harness-analysed': 'analysed',
   'harness-moved': 'moved and watched',

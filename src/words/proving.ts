@@ -37,6 +37,13 @@ export function proveStepWords(
         main: `Part ${pointName(step.task.red)} and ${pointName(step.task.black)}`,
         then: 'they ring, and must not',
       }
+    case 'probe-through':
+      return {
+        main: `Probe through ${step.task.a} and ${step.task.b}`,
+        then: `${plural(step.circuits, 'circuit')} left`,
+      }
+    case 'put-through-right':
+      return { main: `Look at ${step.task.a} and ${step.task.b}`, then: 'together they do not ring through' }
     case 'analyse':
       return { main: 'Run the analyser', then: 'over all pairs' }
     case 'hold':

@@ -40,6 +40,8 @@ function notYet({ what, left }: Extract<Refusal, { kind: 'not-yet' }>): string {
       return left === undefined ? 'It is in no cavity.' : `${plural(left, 'contact')} not home yet.`
     case 'probed':
       return 'Probe it first.'
+    case 'mated':
+      return 'Put the two halves together at Seat first.'
     case 'leads':
       return 'Measure the leads first: touch them together and enter what the meter shows.'
     case 'closed':

@@ -126,6 +126,10 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'Shown to be apart',
     why: 'Neighbours and mirror images find what a wrong hole does; all pairs find everything, and take an analyser.',
   },
+  throughPairs: {
+    name: 'Probed through mated halves',
+    why: 'Only together do they show a contact that gives way when it is pushed; it takes the far ends within reach.',
+  },
   netResistance: {
     name: 'Resistance of every net',
     why: 'A bad crimp rings through as well as a good one; a meter that is fine enough costs money.',

@@ -144,6 +144,10 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
       const { unit, red, black } = step.task
       return [{ id: newId(), kind: 'apart-probed', unit, red, black, result: 'pass' }]
     }
+    case 'probe-through': {
+      const { unit, a, b, red, black } = step.task
+      return [{ id: newId(), kind: 'through-probed', unit, a, b, red, black, result: 'pass' }]
+    }
     case 'hold': {
       const { termination, test, askedN } = step.task
       return [

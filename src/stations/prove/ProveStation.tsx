@@ -38,6 +38,10 @@ const NetsChart = later(
   () => import('./NetsChart'),
   (module) => module.NetsChart,
 )
+const ThroughCard = later(
+  () => import('./ThroughCard'),
+  (module) => module.ThroughCard,
+)
 const MismateView = later(
   () => import('./MismateView'),
   (module) => module.MismateView,
@@ -112,6 +116,8 @@ function RowCard({
       return <NetCard net={row.net} flipped={flipped} done={done} explain={explain} />
     case 'apart':
       return <ApartCard task={row.task} flipped={flipped} done={done} explain={explain} />
+    case 'through':
+      return <ThroughCard task={row.task} done={done} />
     case 'hold':
       return <HoldCard task={row.task} done={done} />
     case 'move':
@@ -128,6 +134,7 @@ function RowCard({
 function unitOf(row: ProveRow | undefined): number {
   if (!row) return 1
   if (row.kind === 'move' || row.kind === 'analyse') return row.unit
+  if (row.kind === 'through') return row.task.unit
   if (row.kind === 'hold') return row.task.termination.unit
   return row.kind === 'net' || row.kind === 'apart' ? unitAndId(row.key).unit : 1
 }

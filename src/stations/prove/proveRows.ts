@@ -13,6 +13,7 @@ import {
   holdTasks,
   moveTask,
 } from '@/core/work/prove/proofTasks'
+import { type ThroughTask, throughTasks } from '@/core/work/prove/throughTasks'
 import { analyseFocus, moveFocus } from '@/core/work/prove/proveStep'
 import { sideWords } from '@/ui/job/WireChips'
 import type { QueueLook } from '@/ui/list/Queue'
@@ -25,6 +26,7 @@ import type { WalkPlace } from './useWalk'
 export type ProveRow =
   | { readonly kind: 'net'; readonly key: string; readonly net: NetVerdict }
   | { readonly kind: 'apart'; readonly key: string; readonly task: ApartTask }
+  | { readonly kind: 'through'; readonly key: string; readonly task: ThroughTask }
   | { readonly kind: 'hold'; readonly key: string; readonly task: HoldTask }
   | { readonly kind: 'move'; readonly key: string; readonly unit: number; readonly task: MoveTask | undefined }
   | { readonly kind: 'analyse'; readonly key: string; readonly unit: number; readonly task: AnalyseTask | undefined }
@@ -40,6 +42,9 @@ export function proveRows(state: JobState): readonly ProveRow[] {
   return [
     ...all.flatMap((unit) => netVerdicts(state, unit).map((net): ProveRow => ({ kind: 'net', key: netKey(net), net }))),
     ...all.flatMap((unit) => apartTasks(state, unit).map((task): ProveRow => ({ kind: 'apart', key: task.key, task }))),
+    ...all.flatMap((unit) =>
+      throughTasks(state, unit).map((task): ProveRow => ({ kind: 'through', key: task.key, task })),
+    ),
     ...all.flatMap((unit) => holdTasks(state, unit).map((task): ProveRow => ({ kind: 'hold', key: task.key, task }))),
     ...all.flatMap((unit): ProveRow[] => [
       { kind: 'move', key: moveFocus(unit), unit, task: moveTask(state, unit) },
@@ -56,6 +61,7 @@ export function standingOf(row: ProveRow): 'wrong' | 'to-probe' | 'to-pull' | 'w
     case 'net':
       return row.net.proven ? 'proved' : row.net.probe ? 'wrong' : 'to-probe'
     case 'apart':
+    case 'through':
       return row.task.done ? 'proved' : row.task.found ? 'wrong' : 'to-probe'
     case 'hold':
       return row.task.done ? 'proved' : row.task.found ? 'wrong' : 'to-pull'
@@ -105,6 +111,13 @@ export function lookOf(state: JobState, row: ProveRow): QueueLook {
         name: words.apartSign,
         words: `${pointName(row.task.red)} | ${pointName(row.task.black)}${ofUnit(row.task.unit)}`,
         aside: words.mustNotRing,
+      }
+    case 'through':
+      return {
+        glyph: row.task.done ? 'done' : row.task.found ? 'fault' : 'todo',
+        name: words.throughSign,
+        words: `${pointName(row.task.red)} – ${pointName(row.task.black)}${ofUnit(row.task.unit)}`,
+        aside: `${row.task.a} ${row.task.b}`,
       }
     case 'hold': {
       const { task } = row

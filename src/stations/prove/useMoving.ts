@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { inCavity, planIndex } from '@/core/record/plan/plan'
 import type { JobState } from '@/core/record/state/state'
-import type { MovedEvent } from '@/core/record/state/records'
+import type { MovedEvent } from '@/core/record/state/proofRecords'
 import { type MovePlace, likelyPlace, movePlaces, placeKey, worstFirst } from '@/core/work/prove/movePlaces'
 import type { SuspectContact } from '@/core/work/prove/netDiagnosis'
 import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'

@@ -15,6 +15,7 @@ const before = {
   releaseHeight: 'measured',
   stripCounts: 'sheet',
   isolation: 'not-asked',
+  throughPairs: 'not-asked',
   netResistance: 'not-asked',
   handPull: 'not-asked',
 } as const
@@ -33,6 +34,7 @@ export function completeRules(written: WrittenRules): HouseRules {
     releaseHeight: written.releaseHeight ?? before.releaseHeight,
     stripCounts: written.stripCounts ?? before.stripCounts,
     isolation: written.isolation ?? before.isolation,
+    throughPairs: written.throughPairs ?? before.throughPairs,
     netResistance: written.netResistance ?? before.netResistance,
     handPull: written.handPull ?? before.handPull,
   }
@@ -87,6 +89,7 @@ const sheetStrict: HouseRules = {
   coverOrder: 'gate-first',
   tugShare: 0.25,
   isolation: 'likely',
+  throughPairs: 'each-circuit',
   netResistance: 'not-asked',
   retentionTest: true,
   handPull: 'not-asked',
@@ -150,6 +153,7 @@ const hobbyBench: HouseRules = {
   contactReuses: 5,
   improvisedRelease: 'allowed',
   isolation: 'not-asked',
+  throughPairs: 'not-asked',
   wiggleS: 0,
   dropLimitPercent: 5,
   sparePercent: 10,

@@ -36,6 +36,7 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   coverOrder: 'parts/catalogue/secondaryLocks.ts',
   tugShare: 'record/standing/tug.ts',
   isolation: 'work/prove/proofTasks.ts',
+  throughPairs: 'work/prove/throughTasks.ts',
   netResistance: 'work/prove/netVerdict.ts',
   retentionTest: 'work/prove/proofTasks.ts',
   handPull: 'work/prove/proofTasks.ts',

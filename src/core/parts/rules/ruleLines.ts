@@ -70,6 +70,7 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'coverOrder', group: 'seat', shape: { kind: 'choice', of: ['front-first', 'gate-first'] } },
   { id: 'tugShare', group: 'seat', shape: { kind: 'figure', unit: 'share', min: 0.05, max: 0.8, whole: false } },
   { id: 'isolation', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'likely', 'all-pairs'] } },
+  { id: 'throughPairs', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each-circuit'] } },
   { id: 'netResistance', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each-net'] } },
   { id: 'retentionTest', group: 'prove', shape: { kind: 'yes-no' } },
   { id: 'handPull', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each'] } },

@@ -81,6 +81,8 @@ export const houseRulesSchema = z.strictObject({
 
   /** what is shown to be apart: the nets that a wrong hole or a stray strand could join, or every pair, which takes an analyser */
   isolation: z.enum(['not-asked', 'likely', 'all-pairs']).optional(),
+  /** is every circuit probed through two halves once they are put together? */
+  throughPairs: z.enum(['not-asked', 'each-circuit']).optional(),
   /** is the resistance of every net measured? */
   netResistance: z.enum(['not-asked', 'each-net']).optional(),
   retentionTest: z.boolean(),

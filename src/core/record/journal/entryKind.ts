@@ -58,6 +58,7 @@ export type Refusal =
         | 'crimped'
         | 'seated'
         | 'probed'
+        | 'mated'
         | 'leads'
         | 'closed'
         | 'mounted'

@@ -1,6 +1,7 @@
 import type { EntryKindId } from './entry'
 import type { EntryKind } from './entryKind'
 import { apartProbed } from './kinds/apartProbed'
+import { throughProbed } from './kinds/throughProbed'
 import { bundleMade } from './kinds/bundleMade'
 import { lengthFound } from './kinds/lengthFound'
 import { shellSecured } from './kinds/shellSecured'
@@ -92,6 +93,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'net-probed': netProbed,
   'net-measured': netMeasured,
   'apart-probed': apartProbed,
+  'through-probed': throughProbed,
   'contact-held': contactHeld,
   'harness-analysed': harnessAnalysed,
   'harness-moved': harnessMoved,

@@ -1,4 +1,5 @@
 import { apartProbedShape } from './kinds/apartProbed'
+import { throughProbedShape } from './kinds/throughProbed'
 import { bundleMadeShape } from './kinds/bundleMade'
 import { lengthFoundShape } from './kinds/lengthFound'
 import { shellSecuredShape } from './kinds/shellSecured'
@@ -91,6 +92,7 @@ export const entryShapes = {
   'net-probed': netProbedShape,
   'net-measured': netMeasuredShape,
   'apart-probed': apartProbedShape,
+  'through-probed': throughProbedShape,
   'contact-held': contactHeldShape,
   'harness-analysed': harnessAnalysedShape,
   'harness-moved': harnessMovedShape,

@@ -6,7 +6,8 @@ import type { Entry } from './entry'
 import { Logged } from './logged'
 import { newJobState } from '../state/state'
 import { type Facts, noFacts } from '../plan/facts'
-import type { CutState, LeadsState } from '../state/records'
+import type { CutState } from '../state/records'
+import type { LeadsState } from '../state/proofRecords'
 
 test.each(sliceIds)('what is written to %s is taken back', (id) => {
   const state = newJobState()

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { UnionFind } from '../../base/unionFind'
 import type { layoutSchema } from './layoutSchema'
 import { type Plan, type Wire, placeOf } from './plan'
 
@@ -24,28 +25,16 @@ export function segmentsAt({ segments }: Layout): ReadonlyMap<string, readonly S
 export function layoutFaults(plan: Plan, layout: Layout): readonly LayoutFault[] {
   const faults: LayoutFault[] = []
   const ids = new Set<string>()
-  const leader = new Map<string, string>()
-  const root = (node: string): string => {
-    let at = node
-    for (let next = leader.get(at); next !== undefined && next !== at; next = leader.get(at)) at = next
-    return at
-  }
+  const joined = new UnionFind<string>()
   for (const { id, from, to } of layout.segments) {
     if (ids.has(id)) faults.push({ kind: 'segment-twice', segment: id })
     ids.add(id)
-    const [a, b] = [root(from), root(to)]
-    if (a === b) faults.push({ kind: 'runs-round', segment: id })
-    leader.set(a, a)
-    leader.set(b, a)
+    if (!joined.join(from, to)) faults.push({ kind: 'runs-round', segment: id })
   }
-  const [first] = layout.segments
-  for (const node of leader.keys())
-    if (first && root(node) !== root(first.from)) {
-      faults.push({ kind: 'not-joined', node })
-      break
-    }
+  const [, apart] = [...joined.groups().values()]
+  if (apart?.[0] !== undefined) faults.push({ kind: 'not-joined', node: apart[0] })
   const withWires = plan.ends.filter(({ id }) => plan.wires.some((wire) => endsOf(plan, wire).includes(id)))
-  for (const { id } of withWires) if (!leader.has(id)) faults.push({ kind: 'end-missing', end: id })
+  for (const { id } of withWires) if (!joined.has(id)) faults.push({ kind: 'end-missing', end: id })
   for (const { segment, fromMm, toMm } of layout.keepOuts) {
     const its = layout.segments.find(({ id }) => id === segment)
     if (!its || toMm > its.lengthMm || fromMm >= toMm)

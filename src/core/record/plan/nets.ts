@@ -1,4 +1,5 @@
 import { pushTo } from '../../base/collections'
+import { UnionFind } from '../../base/unionFind'
 import { type Plan, type SideLetter, type Wire, placeOf } from './plan'
 
 /** The far sides that are in no cavity: each a point of its own. */
@@ -29,22 +30,13 @@ const known = new WeakMap<Plan, PlannedNets>()
 export function plannedNets(plan: Plan): PlannedNets {
   const before = known.get(plan)
   if (before) return before
-  const leader = new Map<string, string>()
-  const rootOf = (point: string): string => {
-    let at = point
-    for (let next = leader.get(at); next !== undefined && next !== at; next = leader.get(at)) at = next
-    return at
-  }
-  for (const wire of plan.wires) {
-    const [red, black] = [rootOf(pointOf(plan, wire, 'a')), rootOf(pointOf(plan, wire, 'b'))]
-    leader.set(red, red)
-    leader.set(black, red)
-  }
+  const together = new UnionFind<string>()
+  for (const wire of plan.wires) together.join(pointOf(plan, wire, 'a'), pointOf(plan, wire, 'b'))
   const wires = new Map<string, Wire[]>()
   const points = new Map<string, Set<string>>()
   for (const wire of plan.wires) {
     const ends = [pointOf(plan, wire, 'a'), pointOf(plan, wire, 'b')]
-    const root = rootOf(ends[0] ?? '')
+    const root = together.root(ends[0] ?? '')
     pushTo(wires, root, wire)
     points.set(root, new Set([...(points.get(root) ?? []), ...ends]))
   }

@@ -16,6 +16,7 @@ function beforeProof(rules: HouseRules): HouseRules {
   const then: HouseRules = {
     ...rules,
     isolation: 'not-asked',
+    throughPairs: 'not-asked',
     netResistance: 'not-asked',
     handPull: 'not-asked',
     retentionTest: false,

@@ -1,12 +1,11 @@
-import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
-import type { BundlePart } from '../../craft/ties/bundleParts'
-import type { Securing } from '../../craft/torque/securings'
-import type { Movement } from '../../craft/wiggle/movements'
 import type { DamageId } from '../../craft/faults/damage'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { Setup } from '../../craft/setup/setup'
 import type { EntryKindId } from '../journal/entry'
 import type { LookCode } from '../../parts/catalogue/lookCodes'
+import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
+import type { Held } from './proofRecords'
+import type { Secured } from './closeRecords'
 
 export interface LookSeen {
   readonly look: LookCode
@@ -192,126 +191,6 @@ export interface OldEnd {
   readonly why: 'broken' | 'replaced'
 }
 
-export interface NetState {
-  readonly probe?: {
-    readonly result: 'pass' | 'fail'
-    readonly found?: string
-    /** the side that the red probe touched, where it was not the first */
-    readonly red?: 'b'
-    /** points that it rings to instead, or besides */
-    readonly rings?: readonly string[]
-    readonly at: string
-    readonly by: string
-  }
-  readonly measured?: {
-    readonly ohm: number
-    readonly leadsOhm: number
-    readonly resolutionOhm: number
-    /** its leads are in no reading */
-    readonly fourWire?: true
-    /** of the measurement, where it was asked */
-    readonly temperatureC?: number
-    readonly at: string
-  }
-}
-
-/** A stretch of the bundle, as far as it is made. */
-export interface BundleState {
-  readonly parts: readonly {
-    readonly what: BundlePart
-    /** from the beginning of the stretch */
-    readonly atMm: number
-    readonly result: 'done' | 'no-place'
-    readonly at: string
-    readonly by: string
-  }[]
-  readonly length?: { readonly lengthMm: number; readonly at: string; readonly by: string }
-}
-
-/** How a shell was made fast. */
-export interface Secured {
-  readonly what: Securing
-  readonly tool: string
-  readonly asked?: number
-  readonly set: number
-  readonly blockBefore: number
-  readonly at: string
-  readonly by: string
-}
-
-export interface TorqueToolState {
-  /** it was used last */
-  readonly since: string
-  readonly rested?: { readonly set: number; readonly blockAfter: number; readonly held: boolean; readonly at: string }
-}
-
-/** Two nets that must not ring. */
-export interface ApartState {
-  readonly result: 'pass' | 'fail'
-  /** the wires at both points */
-  readonly wires: readonly string[]
-  readonly ohm?: number
-  readonly at: string
-  readonly by: string
-}
-
-export interface AnalysedState {
-  readonly points: number
-  /** what read less was taken for joined */
-  readonly belowOhm: number
-  /** no two nets were joined */
-  readonly apart: boolean
-  readonly readBy: string
-  readonly at: string
-  readonly by: string
-}
-
-/** An interruption that was seen while the harness was moved. */
-export interface MovedEvent {
-  readonly wire: string
-  readonly during: Movement
-  /** near which contact, where that was found */
-  readonly term?: string
-  /** left out where nobody measured it */
-  readonly lengthMs?: number
-  /** left out where it was open, or nobody measured it */
-  readonly peakOhm?: number
-}
-
-export interface MovedState {
-  readonly seconds: number
-  /** left out where a meter was watched by eye or ear */
-  readonly rateHz?: number
-  readonly wires: number
-  /** every wire of the plan was watched */
-  readonly all: boolean
-  readonly events: readonly MovedEvent[]
-  readonly readBy?: string
-  readonly at: string
-  readonly by: string
-}
-
-/** A contact that was pulled, and whether it held. */
-export interface Held {
-  readonly held: boolean
-  /** what a gauge showed */
-  readonly forceN?: number
-  readonly askedN?: number
-  readonly at: string
-  readonly by: string
-}
-
-export interface Signature {
-  readonly by: string
-  readonly at: string
-  readonly role: 'builder' | 'second'
-  readonly covers: number
-  /** their PIN was given */
-  readonly pin?: true
-  /** a reopening ends it; it stays readable */
-  readonly void?: boolean
-}
-
 export interface Photo {
   readonly photo: string
   readonly widthPx: number
@@ -352,26 +231,6 @@ export interface MountedTool {
 
 export interface ToolCheck {
   readonly kind: 'ended' | 'verified' | 'failed'
-  readonly at: string
-  readonly by: string
-}
-
-export interface LeadsState {
-  readonly ohm: number
-  readonly resolutionOhm: number
-  readonly fourWire?: true
-  readonly temperatureC?: number
-  readonly at: string
-}
-
-export interface TrayState {
-  readonly allBack: boolean
-  readonly missing: readonly string[]
-  readonly scrapped: number
-  readonly scrapFound: number
-  /** not back, and where it is instead */
-  readonly explained?: readonly { readonly tool: string; readonly why: string }[]
-  readonly scrapWhy?: string
   readonly at: string
   readonly by: string
 }

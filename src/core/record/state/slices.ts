@@ -4,27 +4,20 @@ import { type Plan, emptyPlan } from '../plan/plan'
 import { factsSlice } from './factsSlice'
 import type {
   Adjustment,
-  AnalysedState,
-  ApartState,
   CavityState,
-  BundleState,
   CutState,
   EndState,
-  LeadsState,
   MountedTool,
-  MovedState,
-  NetState,
   Note,
   OldEnd,
   Photo,
   SetupState,
-  Signature,
   TermState,
   ToolCheck,
-  TorqueToolState,
-  TrayState,
   WireLost,
 } from './records'
+import type { AnalysedState, ApartState, LeadsState, MovedState, NetState, ThroughState } from './proofRecords'
+import type { BundleState, Signature, TorqueToolState, TrayState } from './closeRecords'
 import { keyed, whole } from './slice'
 import { subject } from './subject'
 
@@ -69,6 +62,8 @@ export const slices = {
   nets: keyed<NetState>(subject.net),
   /** by `unit/point|point`: pairs that must not ring, as they were probed by hand */
   apart: keyed<ApartState>(subject.apart),
+  /** by `unit/point|point`: circuits through two halves that are together, as they were probed */
+  through: keyed<ThroughState>(subject.through),
   /** by unit: the last run of an analyser over all of its pairs */
   analysed: keyed<AnalysedState>(subject.analysed),
   /** by unit: how it was moved while its resistance was watched */

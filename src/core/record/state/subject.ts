@@ -15,6 +15,7 @@ export const subject = {
   setup: (id: string) => `setup ${id}`,
   tool: (id: string) => `tool ${id}`,
   apart: (key: string) => `apart ${key}`,
+  through: (key: string) => `through ${key}`,
   analysed: (unit: string) => `analysed ${unit}`,
   moved: (unit: string) => `moved ${unit}`,
   net: (key: string) => `net ${key}`,

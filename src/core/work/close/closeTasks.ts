@@ -1,6 +1,6 @@
 import { endKey } from '../../record/plan/keys'
 import { derivedOf } from '../../record/state/derivedOf'
-import type { BundleState, TorqueToolState } from '../../record/state/records'
+import type { BundleState, TorqueToolState } from '../../record/state/closeRecords'
 import { units } from '../../record/state/wireBlocks'
 import { type BoardSegment, boardPlan } from './boardPlan'
 

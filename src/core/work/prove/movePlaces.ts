@@ -2,7 +2,7 @@ import type { Movement } from '../../craft/wiggle/movements'
 import { termKey } from '../../record/plan/keys'
 import { type SideLetter, type Wire, sideOf } from '../../record/plan/plan'
 import type { JobState } from '../../record/state/state'
-import type { MovedEvent } from '../../record/state/records'
+import type { MovedEvent } from '../../record/state/proofRecords'
 import { type NetVerdict, netVerdicts } from './netVerdict'
 
 /** A place of a wire that is moved by itself, to find where it is. */

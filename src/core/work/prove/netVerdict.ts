@@ -7,7 +7,7 @@ import { units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 import type { JobState } from '../../record/state/state'
 import { type ResistanceVerdict, resistance } from '../../craft/resistance/netResistance'
 import { rulesOf } from '../../record/rules/rulesOf'
-import type { MovedEvent, NetState } from '../../record/state/records'
+import type { MovedEvent, NetState } from '../../record/state/proofRecords'
 import { termKey } from '../../record/plan/keys'
 import { contactKind } from '../../record/standing/contactKind'
 

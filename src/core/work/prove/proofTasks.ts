@@ -1,3 +1,4 @@
+import { throughTasks } from './throughTasks'
 import type { HoldTest } from '../../craft/crimp/holdTests'
 import { likelyPairs, type ProbedEnd } from '../../craft/probing/likelyPairs'
 import { housingOf } from '../../record/plan/facts'
@@ -8,7 +9,7 @@ import { rulesOf } from '../../record/rules/rulesOf'
 import { isHome } from '../../record/standing/home'
 import { retentionN } from '../../record/standing/tug'
 import { derivedOf } from '../../record/state/derivedOf'
-import type { AnalysedState, ApartState, Held, MovedState } from '../../record/state/records'
+import type { AnalysedState, ApartState, Held, MovedState } from '../../record/state/proofRecords'
 import { type JobState, termState } from '../../record/state/state'
 import { sidesOfBlock, wireBlocks } from '../../record/state/wireBlocks'
 
@@ -177,6 +178,7 @@ export function analyseTask(state: JobState, unit: number): AnalyseTask | undefi
 export const proofCount = derivedOf((state, unit: number): { readonly done: number; readonly total: number } => {
   const tasks: readonly { readonly done: boolean }[] = [
     ...apartTasks(state, unit),
+    ...throughTasks(state, unit),
     ...holdTasks(state, unit),
     ...[moveTask(state, unit), analyseTask(state, unit)].flatMap((task) => task ?? []),
   ]

@@ -11,6 +11,7 @@ import {
   holdTasks,
   moveTask,
 } from './proofTasks'
+import { type ThroughTask, throughTasks } from './throughTasks'
 
 /** What is proved next. `focus` is what the station shows. */
 export type ProveStep = { readonly focus?: string } &
@@ -28,6 +29,8 @@ export type ProveStep = { readonly focus?: string } &
     | { readonly kind: 'put-net-right'; readonly unit: number; readonly wire: string }
     | { readonly kind: 'probe-apart'; readonly task: ApartTask; readonly pairs: number }
     | { readonly kind: 'put-pair-right'; readonly task: ApartTask }
+    | { readonly kind: 'probe-through'; readonly task: ThroughTask; readonly circuits: number }
+    | { readonly kind: 'put-through-right'; readonly task: ThroughTask }
     | { readonly kind: 'analyse'; readonly task: AnalyseTask }
     | { readonly kind: 'hold'; readonly task: HoldTask; readonly left: number }
     | { readonly kind: 'move'; readonly task: MoveTask }
@@ -65,6 +68,11 @@ export function proveStep(state: JobState): ProveStep | undefined {
     if (pair) return { kind: 'probe-apart', task: pair, pairs: pairs.length }
     const [rings] = pairs
     if (rings) return { kind: 'put-pair-right', task: rings, focus: rings.key }
+    const through = throughTasks(state, unit).filter(({ done }) => !done)
+    const silent = through.find(({ found }) => found)
+    if (silent) return { kind: 'put-through-right', task: silent, focus: silent.key }
+    const [circuit] = through
+    if (circuit) return { kind: 'probe-through', task: circuit, circuits: through.length, focus: circuit.key }
     const pulls = holdTasks(state, unit).filter(({ done }) => !done)
     const [pull] = pulls
     if (pull) return { kind: 'hold', task: pull, left: pulls.length, focus: pull.key }

@@ -1,5 +1,6 @@
 import type { ResistanceVerdict } from '@/core/craft/resistance/netResistance'
-import type { NetState, Signature } from '@/core/record/state/records'
+import type { NetState } from '@/core/record/state/proofRecords'
+import type { Signature } from '@/core/record/state/closeRecords'
 import { figure, heightCell, lengthCell, lengthUnit, newtons } from '@/words/figures'
 
 /** What papers’s buildSheet says. */

@@ -15,10 +15,11 @@ export const testRecordWords = {
   quantity: 'quantity',
   houseRules: 'house rules',
   asked: 'asked of the proof',
-  askedOf: ({ isolation, netResistance, retentionTest, handPull, wiggleS }: HouseRules) =>
+  askedOf: ({ isolation, throughPairs, netResistance, retentionTest, handPull, wiggleS }: HouseRules) =>
     [
       'continuity of every net',
       isolation === 'not-asked' ? '' : `apart: ${choiceWord(isolation)}`,
+      throughPairs === 'not-asked' ? '' : 'each circuit through halves that are together',
       netResistance === 'not-asked' ? '' : 'resistance of every net',
       retentionTest ? 'retention of every contact' : '',
       handPull === 'not-asked' ? '' : 'each crimp pulled by hand',
@@ -55,6 +56,11 @@ export const testRecordWords = {
   silent: 'silent',
   rang: 'RANG',
   nothingShown: 'nothing shown apart',
+  through: 'Through mated halves',
+  throughColumns: ['red', 'black', 'through', '', 'by'],
+  rangThrough: 'rings',
+  didNotRing: 'DOES NOT RING',
+  notProbed: 'not probed',
   held: 'Pulled',
   heldColumns: ['contact', 'what', 'asked', 'read', '', 'by'],
   notRead: 'not read',

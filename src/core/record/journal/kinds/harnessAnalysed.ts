@@ -1,7 +1,8 @@
+import { UnionFind } from '../../../base/unionFind'
 import { plannedNets, pointOf } from '../../plan/nets'
 import { wireKey } from '../../plan/keys'
 import { isCavityHere } from '../../standing/benchEnds'
-import type { NetState } from '../../state/records'
+import type { NetState } from '../../state/proofRecords'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
@@ -85,13 +86,13 @@ export const harnessAnalysed: EntryKind<'harness-analysed'> = {
 /** Which points hang together, by point. */
 function together(
   joined: readonly { readonly red: string; readonly black: string }[],
-): ReadonlyMap<string, Set<string>> {
-  const groups = new Map<string, Set<string>>()
-  for (const { red, black } of joined) {
-    const [one, other] = [groups.get(red) ?? new Set([red]), groups.get(black) ?? new Set([black])]
-    const [large, small] = one.size >= other.size ? [one, other] : [other, one]
-    for (const point of small) large.add(point)
-    for (const point of large === small ? large : [...small, red, black]) groups.set(point, large)
-  }
-  return groups
+): ReadonlyMap<string, ReadonlySet<string>> {
+  const found = new UnionFind<string>()
+  for (const { red, black } of joined) found.join(red, black)
+  return new Map(
+    [...found.groups().values()].flatMap((group) => {
+      const points = new Set(group)
+      return group.map((point) => [point, points] as const)
+    }),
+  )
 }

@@ -1,7 +1,7 @@
 import { movements } from '../../../craft/wiggle/movements'
 import { wireKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
-import type { MovedEvent } from '../../state/records'
+import type { MovedEvent } from '../../state/proofRecords'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'

@@ -1,4 +1,4 @@
-import { endKey } from '../../plan/keys'
+import { endKey, unitAndId } from '../../plan/keys'
 import { matedPair } from '../../plan/matedPair'
 import { mateOf } from '../../plan/plan'
 import { isMated } from '../../standing/home'
@@ -30,6 +30,9 @@ export const pairMated: EntryKind<'pair-mated'> = {
     return fault && { kind: 'pair-fault', fault }
   },
   apply: (draft, { unit, a, b }) => {
+    // they were apart since: what rang through them has to ring again
+    for (const [circuit, { ends }] of draft.state.through)
+      if (unitAndId(circuit).unit === unit && ends.includes(a)) draft.put('through', circuit, undefined)
     for (const end of [a, b])
       draft.put('ends', endKey(unit, end), { ...endState(draft.state, endKey(unit, end)), mated: true })
   },

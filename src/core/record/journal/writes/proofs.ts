@@ -17,6 +17,9 @@ export function voidWires(draft: Draft, unit: number, wires: ReadonlySet<string>
   }
   for (const [pair, { wires: between }] of state.apart)
     if (unitAndId(pair).unit === unit && between.some((wire) => wires.has(wire))) draft.put('apart', pair, undefined)
+  for (const [circuit, { wires: along }] of state.through)
+    if (unitAndId(circuit).unit === unit && along.some((wire) => wires.has(wire)))
+      draft.put('through', circuit, undefined)
   if (state.analysed.has(String(unit))) draft.put('analysed', String(unit), undefined)
   const moved = state.moved.get(String(unit))
   if (!moved) return

@@ -256,6 +256,15 @@ test('a pair is put together after both halves are looked over: keys, seal, colo
   expect(await axeFaults(page)).toEqual([])
   await doStep(page)
   await expect(nextStep(page)).toContainText('Probe')
+  // together they are probed through, from far end to far end
+  await page.goto(`/jobs/${id}/prove?at=${encodeURIComponent('through 1/X.2|X.4')}`)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Does it ring through both halves?' })).toBeVisible()
+  expect(await axeFaults(page)).toEqual([])
+  await strike(page, 'x')
+  await page.getByRole('option', { name: /X\.2 – X\.4/ }).click()
+  await page.getByRole('link', { name: 'Look over A at Seat' }).click()
+  await expect(page.getByRole('heading', { name: 'Look A over from both sides' })).toBeVisible()
   // a half that is opened again is checked again
   await page.goto(at(id, '1.A.lock.'))
   await alive(page)

@@ -225,6 +225,18 @@ export const starts: readonly (() => Folded)[] = [
   () => begun(reworkEntries(catalogue, { ...plan, kind: 'repair' }, { slackMm: 200 }, '2026-11-25', newId)),
 ]
 
+/** The same with a second lead, whose half goes together with that of the first. */
+export const pairStart = (): Folded => {
+  const read = pinoutOf(`${csv}\nV1,TW-0.75,RD,P3,1,P4,1,620,supply\nV2,TW-0.75,BK,P3,2,P4,2,620,return`, {
+    P1: 'CM-5P',
+    P2: 'SW-5P',
+    P3: 'CM-5R',
+    P4: 'SW-5P',
+  })
+  const ends = read.ends.map((end) => (end.id === 'P1' ? { ...end, mate: 'P3' } : end))
+  return begun(firstEntries(catalogue, { ...plan, ends, wires: [...read.wires] }, '2026-11-25', newId))
+}
+
 type Upset = { readonly after: number; readonly what: string; readonly picks: Picks }
 
 /**

@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { useCall } from '@/ui/action/useCall'
-import { addressOfPort } from '@/ui/frame/PracticeStrip'
+import { addressOfPort } from '@/ui/frame/benchAddress'
 import { firstStartWords as words } from '@/words/screens/today/firstStart'
 import { openPractice } from './actions'
 

@@ -1,12 +1,14 @@
 'use client'
-import { Switch } from '@mantine/core'
 import { createContext, type ReactNode, useContext } from 'react'
+import { later } from '../later/later'
 import { practiceStripWords as words } from '@/words/screens/frame/practiceStrip'
 import styles from './PracticeStrip.module.css'
 
-/** Another bench of this machine: the page of the same name on another port. */
-export const addressOfPort = (port: number): string =>
-  `${window.location.protocol}//${window.location.hostname}:${port}/`
+// a bench of one's own never shows it
+const HomeSwitch = later(
+  () => import('./HomeSwitch'),
+  (module) => module.HomeSwitch,
+)
 
 const HomePort = createContext<number | undefined>(undefined)
 
@@ -32,7 +34,7 @@ export function PracticeStrip() {
         </b>{' '}
         {words.apart}
       </span>
-      <Switch checked label={words.switchOn} onChange={() => window.location.assign(addressOfPort(homePort))} />
+      <HomeSwitch homePort={homePort} />
     </div>
   )
 }

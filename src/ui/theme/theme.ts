@@ -1,16 +1,9 @@
 import {
-  ActionIcon,
-  Anchor,
   Button,
-  Checkbox,
   createTheme,
   Input,
   InputWrapper,
   Kbd,
-  NativeSelect,
-  Table,
-  Textarea,
-  TextInput,
   type CSSVariablesResolver,
   type MantineColorsTuple,
 } from '@mantine/core'
@@ -81,21 +74,21 @@ export const theme = createTheme({
   defaultRadius: 7,
   respectReducedMotion: true,
   cursorType: 'pointer',
+  // named, not imported, but for what stands on every page: a part is loaded where it is used
   components: {
     // what a hand presses: across its pane, its key at the right
     Button: Button.extend({ defaultProps: { variant: 'default', fullWidth: true }, classNames: button }),
-    ActionIcon: ActionIcon.extend({ defaultProps: { variant: 'default', size: 40, radius: 6 } }),
-    Anchor: Anchor.extend({ classNames: anchor, defaultProps: { underline: 'hover' } }),
-    Checkbox: Checkbox.extend({ classNames: checkbox, defaultProps: { size: 'sm' } }),
-    // named, not imported: what opens on demand is loaded on demand
+    ActionIcon: { defaultProps: { variant: 'default', size: 40, radius: 6 } },
+    Anchor: { classNames: anchor, defaultProps: { underline: 'hover' } },
+    Checkbox: { classNames: checkbox, defaultProps: { size: 'sm' } },
     Drawer: { classNames: drawer, defaultProps: { position: 'right', size: 520, padding: 14 } },
     Input: Input.extend({ classNames: { input: field.input } }),
     InputWrapper: InputWrapper.extend({ classNames: { label: field.label, error: field.error, root: field.root } }),
     Kbd: Kbd.extend({ classNames: kbd }),
-    NativeSelect: NativeSelect.extend({ classNames: { input: field.select } }),
-    Table: Table.extend({ classNames: table, defaultProps: { stickyHeader: true, withRowBorders: false } }),
+    NativeSelect: { classNames: { input: field.select } },
+    Table: { classNames: table, defaultProps: { stickyHeader: true, withRowBorders: false } },
     Tabs: { classNames: tabs },
-    Textarea: Textarea.extend({ classNames: { input: field.area } }),
-    TextInput: TextInput.extend({ defaultProps: { autoComplete: 'off' } }),
+    Textarea: { classNames: { input: field.area } },
+    TextInput: { defaultProps: { autoComplete: 'off' } },
   },
 })

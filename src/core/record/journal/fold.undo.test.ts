@@ -3,14 +3,14 @@ import { expect, test } from 'vitest'
 import { type SliceId, sliceIds } from '../state/slices'
 import { foldEntry } from './fold'
 import { newFold } from './folded'
-import { SEED, starts, upsets, workUpset } from '../../views/mishaps.testing'
+import { SEED, pairStart, starts, upsets, workUpset } from '../../views/mishaps.testing'
 import { goOn } from '../../work/rework/rework.testing'
 import fc from 'fast-check'
 
 test('whatever the entry, taking it back leaves the state as it was before it, in every slice', () => {
   const written = new Set<SliceId>()
   fc.assert(
-    fc.property(fc.constantFrom(...starts), upsets, (start, those) => {
+    fc.property(fc.constantFrom(...starts, pairStart), upsets, (start, those) => {
       const folded = start()
       workUpset(folded, those)
       goOn(folded)

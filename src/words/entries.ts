@@ -32,6 +32,7 @@ export const entryWords = {
   'end-damaged': 'broken part of an end',
   'lacing-moved': 'lacing',
   'pair-mated': 'pair checked',
+  'pair-parted': 'pair parted',
   plugged: 'plugged',
   unplugged: 'plug taken out',
   'part-fitted': 'fitted',

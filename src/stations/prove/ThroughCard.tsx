@@ -3,6 +3,7 @@ import clsx from 'clsx'
 import Link from 'next/link'
 import { planIndex } from '@/core/record/plan/plan'
 import { taskKey } from '@/core/views/steps'
+import { endTasks } from '@/core/work/seat/endTasks'
 import type { ThroughTask } from '@/core/work/prove/throughTasks'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
@@ -35,6 +36,12 @@ export function ThroughCard({ task, done }: { readonly task: ThroughTask; readon
     { key: 'x', words: words.itIsSilentThrough, run: fails },
     { key: LONG_PRESS, words: words.itIsSilentThrough, run: fails },
   ])
+  // the task of a pair stands at the end that is looked over later
+  const mateKey = [a, b]
+    .flatMap((end) => endTasks(state, unit, end))
+    .filter(({ kind }) => kind === 'mate')
+    .map(taskKey)
+    .join('')
   const wires = task.wires.flatMap((wire) => planIndex(state.plan).wires.get(wire) ?? [])
   return (
     <>
@@ -61,16 +68,14 @@ export function ThroughCard({ task, done }: { readonly task: ThroughTask; readon
         {found?.result === 'fail' && (
           <div className={clsx(noteCss.note, noteCss.fault)}>
             <p>{words.partThem(a, b, cavities)}</p>
-            {[a, b].map((end) => (
-              <p key={end}>
-                <Link
-                  className={textCss.plain}
-                  href={`/jobs/${encodeURIComponent(id)}/seat?at=${encodeURIComponent(taskKey({ kind: 'look-over', unit, end, done: true }))}`}
-                >
-                  {words.lookOver(end)}
-                </Link>
-              </p>
-            ))}
+            <p>
+              <Link
+                className={textCss.plain}
+                href={`/jobs/${encodeURIComponent(id)}/seat?at=${encodeURIComponent(mateKey)}`}
+              >
+                {words.toParting(a, b)}
+              </Link>
+            </p>
           </div>
         )}
         <CheckList

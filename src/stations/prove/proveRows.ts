@@ -91,20 +91,8 @@ export function lookOf(state: JobState, row: ProveRow): QueueLook {
   const several = state.plan.quantity > 1
   const ofUnit = (unit: number) => (several ? ` #${String(unit)}` : '')
   switch (row.kind) {
-    case 'net': {
-      const { net } = row
-      return {
-        glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
-        name: `${net.wire.id}${ofUnit(net.unit)}`,
-        words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
-        aside:
-          net.events.length > 0
-            ? words.events(net.events.length)
-            : net.resistance?.verdict === undefined
-              ? ''
-              : netVerdictWords[net.resistance.verdict].sign,
-      }
-    }
+    case 'net':
+      return netLook(row.net, ofUnit(row.net.unit))
     case 'apart':
       return {
         glyph: row.task.done ? 'done' : row.task.found ? 'fault' : 'todo',
@@ -149,3 +137,15 @@ export function lookOf(state: JobState, row: ProveRow): QueueLook {
       return { glyph: 'wait', name: words.mismate, words: words.whatIfJoinedWrongly }
   }
 }
+
+const netLook = (net: NetVerdict, ofUnit: string): QueueLook => ({
+  glyph: net.proven ? 'done' : net.probe ? 'fault' : net.ready ? 'todo' : 'wait',
+  name: `${net.wire.id}${ofUnit}`,
+  words: `${sideWords(net.wire, 'a')} – ${sideWords(net.wire, 'b')}${net.ready ? '' : words.notSeated}`,
+  aside:
+    net.events.length > 0
+      ? words.events(net.events.length)
+      : net.resistance?.verdict === undefined
+        ? ''
+        : netVerdictWords[net.resistance.verdict].sign,
+})

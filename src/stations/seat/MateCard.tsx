@@ -1,6 +1,6 @@
 import { mateCardWords as words } from '@/words/screens/seat/mateCard'
-import { Table } from '@mantine/core'
-import { useMemo } from 'react'
+import { Button, Kbd, Table } from '@mantine/core'
+import { useMemo, useState } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { matedPair } from '@/core/record/plan/matedPair'
 import { planIndex } from '@/core/record/plan/plan'
@@ -9,6 +9,7 @@ import { housingAt } from '@/core/record/standing/benchEnds'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { endPiece } from '@/ui/job/endPiece'
 import { useJob } from '@/ui/job/JobProvider'
+import { useKeys } from '@/ui/keys/KeyProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { oddWords, pairFaultWords } from '@/words/mated'
 import { type TaskOf, useWrite } from './useWrite'
@@ -31,6 +32,9 @@ export function MateCard({
   const { busy, write } = useWrite(done)
   const { unit, end } = task
   const other = task.with
+  const [parts, setParts] = useState(false)
+  // a pair is never parted by the rhythm of the pedal
+  useKeys(task.done && !parts ? [{ key: 'p', words: words.partThemHow(end, other), run: () => setParts(true) }] : [])
   const pair = useMemo(() => matedPair(state.plan, state.facts, end, other), [state.plan, state.facts, end, other])
   const odd = pair.cavities.filter((one) => one.odd !== undefined && one.odd !== 'one-side-only')
   const alone = pair.cavities.filter((one) => one.odd === 'one-side-only')
@@ -85,7 +89,15 @@ export function MateCard({
       {open.length > 0 && (
         <p className={clsx(noteCss.note, noteCss.attend)}>{words.firstLookOverFrom(open.join(' and '))}</p>
       )}
-      {!task.done && (
+      {task.done ? (
+        parts ? (
+          <Parting task={task} seal={seal !== undefined} />
+        ) : (
+          <Button onClick={() => setParts(true)}>
+            <span>{words.partThemHow(end, other)}</span> <Kbd aria-hidden="true">P</Kbd>
+          </Button>
+        )
+      ) : (
         <CheckList
           lines={lines}
           checks={checks}
@@ -127,6 +139,33 @@ export function MateCard({
           {words.meetsNothingOnOther(alone.length, alone.length === 1)}
         </p>
       )}
+    </>
+  )
+}
+
+/** How two halves that are together are parted. */
+function Parting({ task, seal }: { readonly task: TaskOf<'mate'>; readonly seal: boolean }) {
+  const { state } = useJob()
+  const { unit, end } = task
+  const { busy, write } = useWrite(() => undefined)
+  const lines: CheckLine[] = [
+    { id: 'isolated', words: words.isolated, seen: words.noSupply },
+    { id: 'latch', words: words.letGo, seen: words.itIsLoose },
+    { id: 'apart', words: words.byTheHalves, hint: words.noForce, seen: words.theyAreApart },
+    ...(seal ? [{ id: 'seal', words: words.sealStays, seen: words.itIsOn }] : []),
+  ]
+  const checks = useChecks(`${unit}/${end}|${task.with}`, lines, endPiece(state, unit, end))
+  return (
+    <>
+      <h3 className={textCss.cardTitle}>{words.partThem(end, task.with)}</h3>
+      <p>{words.bothAgain}</p>
+      <CheckList
+        lines={lines}
+        checks={checks}
+        main={words.pairIsApart}
+        busy={busy}
+        onMain={() => write({ kind: 'pair-parted', unit, a: end, b: task.with, checked: lines.map(({ id }) => id) })}
+      />
     </>
   )
 }

@@ -26,6 +26,7 @@ import { netMeasured } from './kinds/netMeasured'
 import { netProbed } from './kinds/netProbed'
 import { noted } from './kinds/noted'
 import { pairMated } from './kinds/pairMated'
+import { pairParted } from './kinds/pairParted'
 import { partFitted } from './kinds/partFitted'
 import { photoTaken } from './kinds/photoTaken'
 import { planChanged } from './kinds/planChanged'
@@ -89,6 +90,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'lacing-moved': lacingMoved,
   'end-looked-over': endLookedOver,
   'pair-mated': pairMated,
+  'pair-parted': pairParted,
   'leads-measured': leadsMeasured,
   'net-probed': netProbed,
   'net-measured': netMeasured,

@@ -24,6 +24,7 @@ import { netMeasuredShape } from './kinds/netMeasured'
 import { netProbedShape } from './kinds/netProbed'
 import { notedShape } from './kinds/noted'
 import { pairMatedShape } from './kinds/pairMated'
+import { pairPartedShape } from './kinds/pairParted'
 import { partFittedShape } from './kinds/partFitted'
 import { photoTakenShape } from './kinds/photoTaken'
 import { planChangedShape } from './kinds/planChanged'
@@ -88,6 +89,7 @@ export const entryShapes = {
   'lacing-moved': lacingMovedShape,
   'end-looked-over': endLookedOverShape,
   'pair-mated': pairMatedShape,
+  'pair-parted': pairPartedShape,
   'leads-measured': leadsMeasuredShape,
   'net-probed': netProbedShape,
   'net-measured': netMeasuredShape,

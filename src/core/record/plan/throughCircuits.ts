@@ -1,6 +1,6 @@
 import { UnionFind } from '../../base/unionFind'
 import { type Facts, housingOf } from './facts'
-import { plannedNets } from './nets'
+import { type PlannedNet, plannedNets } from './nets'
 import type { Plan } from './plan'
 
 /** What two halves that are put together make one circuit of, and two points outside of the pair between which it rings. */
@@ -20,9 +20,9 @@ export interface ThroughCircuit {
 export function throughCircuits(plan: Plan, facts: Facts, aId: string, bId: string): readonly ThroughCircuit[] {
   const [a, b] = [housingOf(facts, plan, aId), housingOf(facts, plan, bId)]
   if (!a || !b) return []
-  const { nets, netAt } = plannedNets(plan)
-  const joined = new UnionFind<(typeof nets)[number]>()
-  const passed = new Map<(typeof nets)[number], string[]>()
+  const { netAt } = plannedNets(plan)
+  const joined = new UnionFind<PlannedNet>()
+  const passed = new Map<PlannedNet, string[]>()
   const both = new Set(b.cavities.map(({ id }) => id))
   for (const { id } of a.cavities) {
     const [one, other] = [netAt.get(`${aId}.${id}`), netAt.get(`${bId}.${id}`)]

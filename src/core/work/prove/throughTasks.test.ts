@@ -81,10 +81,13 @@ test('one that does not ring is said next; halves that were parted are probed th
   put(probed('X.1', 'Y.1'))
   put(probed('X.2', 'Y.2', 'fail'))
   expect(nextStep(state)).toMatchObject({ kind: 'put-through-right', focus: 'through 1/X.2|Y.2' })
-  // a look from the mating face parts them
-  put({ kind: 'end-looked-over', unit: 1, end: 'A', pushedBack: [] })
+  expect(put({ kind: 'pair-parted', unit: 1, a: 'A', b: 'B', checked: ['latch'] })).toBeUndefined()
+  // both faces are looked over again
+  expect(nextStep(state)).toMatchObject({ station: 'seat', kind: 'seat', task: { kind: 'look-over' } })
   expect(throughTasks(state, 1)).toEqual([])
   expect(put(probed('X.2', 'Y.2'))).toMatchObject({ kind: 'not-yet', what: 'mated' })
+  expect(put({ kind: 'pair-parted', unit: 1, a: 'A', b: 'B', checked: [] })).toMatchObject({ kind: 'not-yet' })
+  for (const end of ['A', 'B']) put({ kind: 'end-looked-over', unit: 1, end, pushedBack: [] })
   expect(put({ kind: 'pair-mated', unit: 1, a: 'A', b: 'B', checked: ['keys'] })).toBeUndefined()
   expect(throughTasks(state, 1).map(({ found }) => found)).toEqual([undefined, undefined])
 })

@@ -67,8 +67,8 @@ export const proveStationWords = {
   probeAgainThrough: 'Probe again: it rings through',
   itIsSilentThrough: 'It does not ring',
   partThem: (a: string, b: string, cavities: readonly string[]) =>
-    `Part ${a} and ${b} and look at cavity ${list([...cavities])} of both from the mating face: a contact pushed back, a spread socket, a bent pin. Look both over again at Seat, then put them together.`,
-  lookOver: (end: string) => `Look over ${end} at Seat`,
+    `Part ${a} and ${b} and look at cavity ${list([...cavities])} of both from the mating face: a contact pushed back, a spread socket, a bent pin. Then they go together again.`,
+  toParting: (a: string, b: string) => `To the parting of ${a} and ${b} at Seat`,
   farEnds: 'The far ends are touched; the pair stays together. Move it a little while it rings.',
   proved: 'Proved',
   tooHigh: 'too high',

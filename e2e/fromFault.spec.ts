@@ -16,6 +16,9 @@ test('a harness that somebody brings: its connectors are named, it is watched at
   await expect(form.getByText('Line 2: “2 9” is in no cavity of both.')).toBeVisible()
   await form.getByLabel('Wires, cavity to cavity').fill('1 1 RD\n2 2 BK')
   expect(await axeFaults(page)).toEqual([])
+  // a wire that nobody has chosen would give it a resistance that nobody meant
+  await expect(form.getByRole('button', { name: 'Watch it at Prove' })).toBeDisabled()
+  await form.getByLabel('Its wire is like').selectOption('TW-0.75')
   await form.getByRole('button', { name: 'Watch it at Prove' }).click()
   await page.waitForURL(/\/prove/, { timeout: BUSY_MS })
   await alive(page)

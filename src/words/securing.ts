@@ -1,4 +1,4 @@
-import type { Securing } from '@/core/craft/torque/securings'
+import type { Securing } from '@/core/parts/catalogue/securings'
 
 /** How a shell is made fast, in words. */
 export const securingWords: Readonly<Record<Securing, { readonly name: string; readonly set: string }>> = {

@@ -174,6 +174,14 @@ export function entriesFor(state: JobState, step: NextStep, newId: () => string)
     case 'close-task': {
       const { task } = step
       if (task.kind === 'rest') return [{ id: newId(), kind: 'torque-rested', tool: task.tool, set: 1, blockAfter: 1 }]
+      if (task.kind === 'shell') {
+        const { unit, end } = task
+        const due = task.lines.find(({ found }) => !found)
+        const { what = 'backshell', asked = 1 } = due ?? {}
+        return [
+          { id: newId(), kind: 'shell-secured', unit, end, what, tool: 'TD-5', asked, set: asked, blockBefore: asked },
+        ]
+      }
       const { unit, board, lines } = task
       const segment = board.segment.id
       const next = lines.find(({ found }) => !found)

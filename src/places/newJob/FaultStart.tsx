@@ -34,7 +34,7 @@ export function FaultStart({
   const [what, setWhat] = useState('')
   const [aId, setA] = useState(housings[0]?.id ?? NONE)
   const [bId, setB] = useState(NONE)
-  const [wireType, setWireType] = useState(wireTypes[0]?.id ?? NONE)
+  const [wireType, setWireType] = useState(NONE)
   const [lines, setLines] = useState<string>()
   const [length, setLength] = useState(ABOUT)
   const [busy, setBusy] = useState(false)
@@ -62,7 +62,7 @@ export function FaultStart({
   }
   return (
     <form
-      className={clsx(paneCss.panel, paneCss.paneCard, styles.unframed)}
+      className={clsx(paneCss.panel, paneCss.paneCard, styles.fromFault)}
       aria-label={words.fromFault}
       onSubmit={(event) => {
         event.preventDefault()
@@ -106,7 +106,10 @@ export function FaultStart({
           label={words.wireLooksLike}
           value={wireType}
           onChange={(event) => setWireType(event.target.value)}
-          data={wireTypes.map(({ id, name }) => ({ value: id, label: name }))}
+          data={[
+            { value: NONE, label: words.chooseIt },
+            ...wireTypes.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
         />
         <TextInput
           label={words.about}
@@ -128,7 +131,7 @@ export function FaultStart({
           ▲ {fault}
         </p>
       )}
-      <Button type="submit" disabled={busy || !pinout?.ok}>
+      <Button type="submit" disabled={busy || wireType === NONE || !pinout?.ok}>
         <span>{words.watchIt}</span>
       </Button>
     </form>

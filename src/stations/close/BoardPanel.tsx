@@ -4,6 +4,7 @@ import { byAreaMm } from '@/core/craft/bundle/byArea'
 import { boardGeometry, boardTiles } from '@/core/work/close/boardGeometry'
 import { boardPlan } from '@/core/work/close/boardPlan'
 import { laidMm, sleeveFor, tieFor } from '@/core/work/close/bundleSizes'
+import { lacingCordMm } from '@/core/craft/ties/lacing'
 import type { SegmentTask } from '@/core/work/close/closeTasks'
 import { endKey } from '@/core/record/plan/keys'
 import { BoardDrawing, type PartLook } from '@/ui/board/BoardDrawing'
@@ -126,9 +127,13 @@ function SegmentReadouts({ task, packedMm }: { readonly task: SegmentTask; reado
   return (
     <Readouts>
       <Readout
-        label={due?.what === 'label' ? words.label : words.tieOf(board.segment.id)}
-        value={due?.what === 'tie' ? String(ties.findIndex((one) => one === due) + 1) : String(ties.length)}
-        unit={words.of(ties.length)}
+        label={due?.what === 'label' ? words.label : words.tieOf(board.segment.id, layout?.held === 'lacing')}
+        {...(due?.what === 'label'
+          ? { value: due.end ?? '' }
+          : {
+              value: due ? String(ties.findIndex((one) => one === due) + 1) : String(ties.length),
+              unit: words.of(ties.length),
+            })}
       />
       <Readout
         label={due ? words.fromRear(board.segment.from) : words.length}
@@ -140,8 +145,10 @@ function SegmentReadouts({ task, packedMm }: { readonly task: SegmentTask; reado
       />
       <Readout
         label={layout?.held === 'lacing' ? words.lacing : words.tie}
-        value={layout?.held === 'lacing' ? words.knot : (tieFor(laid) ?? '–')}
-        also={words.asLaidIs(shortMm(laid, 1))}
+        value={
+          layout?.held === 'lacing' ? words.cord(shortMm(lacingCordMm(board.tiesMm, laid), 0)) : (tieFor(laid) ?? '–')
+        }
+        also={layout?.held === 'lacing' ? words.cordEstimate : words.asLaidIs(shortMm(laid, 1))}
         wide
       />
     </Readouts>

@@ -81,7 +81,7 @@ export function CloseStation() {
 function CloseCard({ at, done }: { readonly at: string; readonly done: () => void }) {
   const { state } = useJob()
   const task = closeTasks(state).find(({ key }) => key === at)
-  if (task)
+  if (task && task.kind !== 'shell')
     return task.kind === 'segment' ? <SegmentCard task={task} done={done} /> : <RestCard task={task} done={done} />
   const [kind = '', of = ''] = at.split(' ')
   const { unit, id } = unitAndId(of)
@@ -89,7 +89,7 @@ function CloseCard({ at, done }: { readonly at: string; readonly done: () => voi
     case 'board':
       return <LayoutCard />
     case 'shell':
-      return <ShellCard unit={unit} end={id} />
+      return <ShellCard unit={unit} end={id} task={task} done={done} />
     case 'lacing':
       return <RenewLacing unit={unit} wire={id} done={done} />
     case 'tray':

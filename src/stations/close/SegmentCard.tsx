@@ -11,6 +11,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
+import { bundleLineWords } from '@/words/closing'
 import { bareUnit } from '@/words/benchUnits'
 import { mm } from '@/words/figures'
 import { quantityWords, understoodAs } from '@/words/quantity'
@@ -34,11 +35,12 @@ export function SegmentCard({ task, done }: { readonly task: SegmentTask; readon
       (written) => written && left === 1 && !needsLength && done(),
     )
   }
-  useCallOut(due && `${words[due.what]} ${mm(due.atMm, 0)}`)
+  const dueWords = due && bundleLineWords(due)
+  useCallOut(due && `${bundleLineWords(due).main} ${mm(due.atMm, 0)}`)
   useKeys(
     due
       ? [
-          { key: ' ', words: words.isOn(words[due.what]), run: () => put('done') },
+          { key: ' ', words: words.isOn(due.knot ? 'knot' : due.what), run: () => put('done') },
           { key: 'x', words: words.noPlaceHere, run: () => put('no-place') },
         ]
       : needsLength
@@ -68,7 +70,7 @@ export function SegmentCard({ task, done }: { readonly task: SegmentTask; readon
               <span aria-hidden="true" className={line.found ? textCss.good : line === due ? textCss.act : textCss.dim}>
                 {line.found ? (line.found.result === 'done' ? '✓' : '–') : line === due ? '▸' : '○'}
               </span>
-              <span>{words[line.what]}</span>
+              <span>{bundleLineWords(line).main}</span>
               <b className={textCss.mono}>{mm(line.atMm, 0)}</b>
             </li>
           ))}
@@ -76,8 +78,9 @@ export function SegmentCard({ task, done }: { readonly task: SegmentTask; readon
       )}
       {due ? (
         <>
+          {dueWords?.how !== undefined && <p>{dueWords.how}</p>}
           <Button variant="filled" disabled={busy} onClick={() => put('done')}>
-            <span>{words.isOn(words[due.what])}</span> <Kbd aria-hidden="true">Space</Kbd>
+            <span>{words.isOn(due.knot ? 'knot' : due.what)}</span> <Kbd aria-hidden="true">Space</Kbd>
           </Button>
           <Button disabled={busy} onClick={() => put('no-place')}>
             <span>{words.noPlaceHere}</span> <Kbd aria-hidden="true">X</Kbd>

@@ -1,7 +1,7 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
-import { type Securing, securingUnits, securings } from '@/core/craft/torque/securings'
+import { type Securing, securingUnits, securings } from '@/core/parts/catalogue/securings'
 import { BLOCK_SHARE, isHeldToBlock } from '@/core/craft/torque/blockCheck'
 import { endKey } from '@/core/record/plan/keys'
 import { useClock } from '@/ui/frame/Clock'
@@ -10,6 +10,8 @@ import noteCss from '@/ui/note/note.module.css'
 import { typedFigure as read } from './typedFigure'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
+import type { ShellTask } from '@/core/work/close/closeTasks'
+import { Readout, Readouts } from '@/ui/readout/Readouts'
 import { securingWords } from '@/words/securing'
 import { figure } from '@/words/figures'
 import { shellCardWords as words } from '@/words/screens/close/shellCard'
@@ -17,13 +19,28 @@ import { shellCardWords as words } from '@/words/screens/close/shellCard'
 const asSecuring = (text: string): Securing => securings.find((one) => one === text) ?? 'backshell'
 
 /** A round shell made fast: what, with which tool, held to its block before, and set to what the sheet asks. */
-export function ShellCard({ unit, end }: { readonly unit: number; readonly end: string }) {
+export function ShellCard({
+  unit,
+  end,
+  task,
+  done: follow,
+}: {
+  readonly unit: number
+  readonly end: string
+  /** what the sheet of its housing asks */
+  readonly task: ShellTask | undefined
+  readonly done: () => void
+}) {
   const { state, append } = useJob()
   const clock = useClock()
   const busy = useBusy()
-  const [what, setWhat] = useState<Securing>('backshell')
+  const due = task?.lines.find(({ found }) => !found)
+  const [picked, setWhat] = useState<Securing>()
+  const what = picked ?? due?.what ?? 'backshell'
+  const sheet = task?.lines.find((line) => line.what === what)?.asked
   const [tool, setTool] = useState('')
-  const [askedText, setAsked] = useState('')
+  const [typed, setAsked] = useState<string>()
+  const askedText = typed ?? (sheet === undefined ? '' : figure(sheet, 2))
   const [setText, setSet] = useState('')
   const [blockText, setBlock] = useState('')
   const unitSign = securingUnits[what] === 'Nm' ? 'N·m' : 'N'
@@ -40,6 +57,17 @@ export function ShellCard({ unit, end }: { readonly unit: number; readonly end: 
           {words.withTool(one.tool, figure(one.blockBefore, 2), clock.timeOfDay(one.at))}
         </p>
       ))}
+      {due && sheet !== undefined && (
+        <Readouts>
+          <Readout
+            label={securingWords[what].name}
+            value={figure(sheet, 2)}
+            unit={unitSign}
+            also={words.asItsSheetSays}
+            wide
+          />
+        </Readouts>
+      )}
       <form
         className={paneCss.choices}
         onSubmit={(event) => {
@@ -56,16 +84,21 @@ export function ShellCard({ unit, end }: { readonly unit: number; readonly end: 
             ...(asked !== undefined && { asked }),
           }).then((written) => {
             if (!written) return
-            setAsked('')
+            setWhat(undefined)
+            setAsked(undefined)
             setSet('')
             setBlock('')
+            if (task && task.lines.filter(({ found }) => !found).length <= 1) follow()
           })
         }}
       >
         <NativeSelect
           label={words.what}
           value={what}
-          onChange={(event) => setWhat(asSecuring(event.target.value))}
+          onChange={(event) => {
+            setWhat(asSecuring(event.target.value))
+            setAsked(undefined)
+          }}
           data={securings.map((value) => ({ value, label: securingWords[value].name }))}
         />
         <TextInput label={words.tool} value={tool} onChange={(event) => setTool(event.target.value)} />

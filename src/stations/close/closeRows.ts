@@ -7,6 +7,7 @@ import { type CloseTask, closeTasks } from '@/core/work/close/closeTasks'
 import { workLeft } from '@/core/work/left/workLeft'
 import type { QueueLook, QueueSection } from '@/ui/list/Queue'
 import { shortMm } from '@/words/figures'
+import { securingWords } from '@/words/securing'
 import { closeStationWords as words } from '@/words/screens/close/closeStation'
 
 /** What is left to do here, a few lines. */
@@ -22,6 +23,16 @@ function taskLine(state: JobState, task: CloseTask): CloseLine {
       name: task.tool,
       words: words.toRest,
     }
+  if (task.kind === 'shell') {
+    const on = task.lines.filter(({ found }) => found).length
+    return {
+      key: task.key,
+      glyph: task.done ? 'done' : 'todo',
+      name: `${task.end}${several(state, task.unit)}`,
+      words: task.lines.map(({ what }) => securingWords[what].name.toLowerCase()).join(', '),
+      aside: `${String(on)}/${String(task.lines.length)}`,
+    }
+  }
   const { segment, tooShort, pitchMm, noPlace } = task.board
   const on = task.lines.filter(({ found }) => found).length
   return {
@@ -33,11 +44,13 @@ function taskLine(state: JobState, task: CloseTask): CloseLine {
   }
 }
 
-/** The ends whose shell may be made fast with a tool: the round ones. */
-const shellLines = (state: JobState): readonly CloseLine[] =>
+/** The ends whose shell is made fast with a tool: those whose sheet asks for it, and the other round ones where somebody does. */
+const shellLines = (state: JobState, tasks: readonly CloseTask[]): readonly CloseLine[] =>
   units(state).flatMap((unit) =>
     state.plan.ends.flatMap((end): CloseLine[] => {
       const housing = housingOf(state.facts, state.plan, end.id)
+      const asked = tasks.find((task) => task.kind === 'shell' && task.unit === unit && task.end === end.id)
+      if (asked) return [taskLine(state, asked)]
       if (housing?.outline.shape !== 'circle') return []
       const done = state.ends.get(endKey(unit, end.id))?.secured ?? []
       return [
@@ -101,7 +114,7 @@ export function closeSections(state: JobState): readonly QueueSection<CloseLine>
   const segments = tasks.filter(({ kind }) => kind === 'segment').map((task) => taskLine(state, task))
   const sections: readonly QueueSection<CloseLine>[] = [
     { id: 'bundle', title: words.bundle, items: [board, ...segments, ...lacings] },
-    { id: 'shells', title: words.roundShells, items: shellLines(state) },
+    { id: 'shells', title: words.roundShells, items: shellLines(state, tasks) },
     { id: 'close', title: words.toClose, items: lastLines(state, tasks) },
   ]
   return sections.filter(({ items }) => items.length > 0)

@@ -83,7 +83,7 @@ function Stretch({ drawn, board }: { readonly drawn: BoardDrawn; readonly board:
   const laid = laidOf(geometry, board)
   if (!laid) return null
   const { a, b, ux, uy } = laid
-  const { segment, tiesMm, labelsMm } = board
+  const { segment, tiesMm, labels } = board
   const at = (mm: number, off = 0) => ({ x: a.xMm + ux * mm - uy * off, y: a.yMm + uy * mm + ux * off })
   const turn = (Math.atan2(uy, ux) * 180) / Math.PI
   const thick = Math.max(thickMm(segment.id), textMm / 5)
@@ -126,22 +126,32 @@ function Stretch({ drawn, board }: { readonly drawn: BoardDrawn; readonly board:
           </g>
         )
       })}
-      {labelsMm.map((mm) => {
-        const state = look(segment.id, 'label', placeMm(mm))
-        const { x, y } = at(mm)
+      {labels.map(({ end, atMm }) => {
+        const state = look(segment.id, 'label', placeMm(atMm))
+        const { x, y } = at(atMm)
+        // a flag beside the bundle: on a short drawing it is wider than the place between two ties
+        const half = textMm * 0.6
+        const offMm = -(thick / 2 + half + textMm * 0.7)
+        const long = Math.max(textMm, end.length * textMm * 0.35)
+        // read from below, or from the right
+        const upright = turn > 90 || turn <= -90 ? turn + 180 : turn
         return (
-          <rect
-            key={mm}
-            transform={`translate(${x} ${y}) rotate(${turn})`}
-            x={-textMm}
-            y={-Math.max(thick, textMm * 0.6)}
-            width={textMm * 2}
-            height={Math.max(thick, textMm * 0.6) * 2}
-            fill={state === 'done' ? 'var(--hairline)' : 'var(--bisque)'}
-            stroke={state === 'now' ? 'var(--glaze)' : 'var(--ink)'}
-            strokeDasharray={state === 'todo' ? `${textMm / 3} ${textMm / 4}` : undefined}
-            strokeWidth={textMm / (state === 'now' ? 4 : 9)}
-          />
+          <g key={end} transform={`translate(${x} ${y}) rotate(${upright})`}>
+            <line y2={offMm} stroke="var(--ink)" strokeWidth={textMm / 9} />
+            <rect
+              x={-long}
+              y={offMm - half}
+              width={long * 2}
+              height={half * 2}
+              fill={state === 'done' ? 'var(--hairline)' : 'var(--bisque)'}
+              stroke={state === 'now' ? 'var(--glaze)' : 'var(--ink)'}
+              strokeDasharray={state === 'todo' ? `${textMm / 3} ${textMm / 4}` : undefined}
+              strokeWidth={textMm / (state === 'now' ? 4 : 9)}
+            />
+            <text y={offMm} textAnchor="middle" dominantBaseline="central" fontSize={textMm * 0.8} fill="var(--ink)">
+              {end}
+            </text>
+          </g>
         )
       })}
       <text

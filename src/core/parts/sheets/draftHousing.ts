@@ -4,7 +4,7 @@ import { groupBy } from '../../base/collections'
 import { remembered } from '../../base/remembered'
 import type { HousingInput } from '../catalogue/types'
 import { shortIds } from './expandIds'
-import { emptyHousing, type HousingDraft, noSecondLock } from './housingDraft'
+import { emptyHousing, type HousingDraft, noSecondLock, noSecures } from './housingDraft'
 import { readHousing } from './readHousing'
 import type { SheetRow } from './sheet'
 
@@ -62,6 +62,10 @@ function toDraft(housing: HousingInput): HousingDraft {
     },
     interfaceSeal: housing.interfaceSeal ?? '',
     mates: housing.mates ?? [],
+    secures: {
+      ...noSecures,
+      ...Object.fromEntries((housing.secures ?? []).map(({ what, asked }) => [what, String(asked)])),
+    },
     parts: (housing.parts ?? []).map((one) => one.part),
   }
   const drafts =

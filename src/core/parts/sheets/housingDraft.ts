@@ -1,4 +1,5 @@
 import type { NumberingId } from '../../base/face/numbering'
+import type { Securing } from '../catalogue/securings'
 import type { SecondLock } from '../catalogue/types'
 import type { SheetRow } from './sheet'
 
@@ -38,9 +39,15 @@ export interface HousingDraft {
   readonly secondLock: SecondLockDraft
   readonly interfaceSeal: string
   readonly mates: readonly string[]
+  /** what its sheet asks of what makes its shell fast; empty: it does not say */
+  readonly secures: SecuresDraft
   /** clips, caps, backshells and what else belongs to it */
   readonly parts: readonly string[]
 }
+
+/** Torque in N·m, a wire's or cable's pull in N, as it is written. */
+export type SecuresDraft = Readonly<Record<Securing, string>>
+export const noSecures: SecuresDraft = { backshell: '', 'jam-nut': '', 'safety-wire': '', 'safety-cable': '' }
 
 /** What its own sheet says of its lock, as it is written; empty is as the kind has it. */
 export type SecondLockDraft = Readonly<Record<keyof SecondLock, string>>
@@ -88,5 +95,6 @@ export const emptyHousing: HousingDraft = {
   secondLock: noSecondLock,
   interfaceSeal: '',
   mates: [],
+  secures: noSecures,
   parts: [],
 }

@@ -40,7 +40,7 @@ export interface ReadCells {
 export function readPositive(said: string, field: HousingField, { problems }: Findings, fallback?: number): number {
   const text = said.trim()
   if (text === '' && fallback !== undefined) return fallback
-  const value = Number(text.replace(',', '.').replace(/\s*mm$/i, ''))
+  const value = Number(text.replace(',', '.').replace(/\s*(mm|N·?m|N)$/i, ''))
   if (text === '') problems[field] = { kind: 'missing' }
   else if (!Number.isFinite(value)) problems[field] = { kind: 'not-numbers' }
   else if (value <= 0) problems[field] = { kind: 'not-positive' }

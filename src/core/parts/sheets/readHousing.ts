@@ -1,7 +1,8 @@
 import { type ArrangementFault, type PlacedCavity, placeCavities } from '../../base/face/arrangement'
 import type { HousingInput, SecondLock } from '../catalogue/types'
 import { expandIds } from './expandIds'
-import type { HousingDraft, SecondLockDraft } from './housingDraft'
+import { securings } from '../catalogue/securings'
+import type { HousingDraft, SecondLockDraft, SecuresDraft } from './housingDraft'
 import {
   type Findings,
   type HousingCellFault,
@@ -73,6 +74,7 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
   const shell = shellSize(draft, placed.value, found)
   const keys = table('keys').map(({ values }) => keyOf(values))
   const otherSizes = readOtherSizes(placed.value, sizes, cavitySize, table('oddSizes'), found)
+  const secures = readSecures(draft.secures, found)
   const secondLock = readSecondLock(draft.secondLock, found)
   const housing: HousingInput = {
     id,
@@ -91,10 +93,18 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
     ...(secondLock && { secondLock }),
     ...(draft.interfaceSeal.trim() !== '' && { interfaceSeal: draft.interfaceSeal.trim() }),
     ...(draft.parts.length > 0 && { parts: draft.parts.map((part) => ({ part, count: 1 })) }),
+    ...(secures.length > 0 && { secures }),
     ...(draft.mates.length > 0 && { mates: [...draft.mates] }),
     source,
   }
   return { housing, problems, cells }
+}
+
+/** What its sheet asks of what makes the shell fast. */
+function readSecures(draft: SecuresDraft, found: Findings): NonNullable<HousingInput['secures']> {
+  return securings.flatMap((what) =>
+    draft[what].trim() === '' ? [] : [{ what, asked: readPositive(draft[what], 'secures', found) }],
+  )
 }
 
 /** How large the shell is: as typed, or round the outer cavities. */

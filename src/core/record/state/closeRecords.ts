@@ -1,5 +1,5 @@
 import type { BundlePart } from '../../craft/ties/bundleParts'
-import type { Securing } from '../../craft/torque/securings'
+import type { Securing } from '../../parts/catalogue/securings'
 
 /** A stretch of the bundle, as far as it is made. */
 export interface BundleState {

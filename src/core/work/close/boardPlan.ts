@@ -1,12 +1,18 @@
 import { type NoPlace, ties } from '../../craft/ties/ties'
 import { insulationMmOf } from '../../record/plan/facts'
-import { type Segment, segmentsAt, wiresIn } from '../../record/plan/layout'
+import { type Layout, type Segment, segmentsAt, wiresIn } from '../../record/plan/layout'
 import { derivedOf } from '../../record/state/derivedOf'
 import { planIndex } from '../../record/plan/plan'
 
 /** No tie so near a branch's root, and none so near a label, mm. */
 const ROOT_MM = 20
 const LABEL_MM = 15
+
+/** The label of an end on the bundle behind it: the one that the label sheet prints. */
+export interface EndLabel {
+  readonly end: string
+  readonly atMm: number
+}
 
 /** One stretch of a board: what lies in it, where its ties and labels are. */
 export interface BoardSegment {
@@ -21,7 +27,9 @@ export interface BoardSegment {
   readonly noPlace?: NoPlace
   /** too short for any */
   readonly tooShort: boolean
-  readonly labelsMm: readonly number[]
+  readonly labels: readonly EndLabel[]
+  /** how its ties are made */
+  readonly held: Layout['held']
 }
 
 /** The board of a layout: every stretch with its ties, labels and what lies in it. */
@@ -36,16 +44,17 @@ export const boardPlan = derivedOf((state): readonly BoardSegment[] => {
   return layout.segments.map((segment): BoardSegment => {
     const { lengthMm } = segment
     const wires = lie.get(segment.id) ?? []
-    const labelsMm =
-      layout.labelMm === undefined
+    const { labelMm } = layout
+    const labels: readonly EndLabel[] =
+      labelMm === undefined || labelMm >= lengthMm
         ? []
         : [
-            ...(isEnd(segment.from) && layout.labelMm < lengthMm ? [layout.labelMm] : []),
-            ...(isEnd(segment.to) && layout.labelMm < lengthMm ? [lengthMm - layout.labelMm] : []),
-          ]
+            { end: segment.from, atMm: labelMm },
+            { end: segment.to, atMm: lengthMm - labelMm },
+          ].filter(({ end }) => isEnd(end))
     const keepOut = [
       ...layout.keepOuts.filter((one) => one.segment === segment.id),
-      ...labelsMm.map((label) => ({ fromMm: Math.max(0, label - LABEL_MM), toMm: label + LABEL_MM })),
+      ...labels.map(({ atMm }) => ({ fromMm: Math.max(0, atMm - LABEL_MM), toMm: atMm + LABEL_MM })),
       ...(isRoot(segment.from) ? [{ fromMm: 0, toMm: ROOT_MM }] : []),
       ...(isRoot(segment.to) ? [{ fromMm: lengthMm - ROOT_MM, toMm: lengthMm }] : []),
     ]
@@ -61,7 +70,8 @@ export const boardPlan = derivedOf((state): readonly BoardSegment[] => {
       pitchMm: laid?.ok ? laid.value.pitchMm : 0,
       ...(laid && !laid.ok && { noPlace: laid.fault }),
       tooShort,
-      labelsMm,
+      labels,
+      held: layout.held,
     }
   })
 })

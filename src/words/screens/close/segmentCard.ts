@@ -2,10 +2,8 @@
 export const segmentCardWords = {
   stretch: (id: string, from: string, to: string) =>
     id === from ? `From ${from} to ${to}` : `${id}: from ${from} to ${to}`,
-  tie: 'Tie',
-  label: 'Label',
   tiesFrom: (from: string) => `Ties and labels, from ${from} on`,
-  isOn: (what: string) => `${what} is on`,
+  isOn: (what: 'tie' | 'label' | 'knot') => ({ tie: 'Tie is on', label: 'Label is on', knot: 'Knot is tied' })[what],
   noPlaceHere: 'No place for it here',
   noPlaceFor: (from: string, to: string) => `No tie can be put between ${from} and ${to}: change the layout.`,
   tooShortForOne: 'Too short for a tie.',

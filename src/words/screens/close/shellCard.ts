@@ -7,6 +7,7 @@ export const shellCardWords = {
   what: 'What is made fast',
   tool: 'With which tool',
   asked: (unit: string) => `Asked, ${unit}`,
+  asItsSheetSays: 'as the sheet of its shell says',
   bySheet: 'by the sheet of the shell; leave it out where none says',
   set: (unit: string) => `Set to, ${unit}`,
   blockShows: (unit: string) => `Its block shows, ${unit}`,

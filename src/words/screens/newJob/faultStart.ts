@@ -8,6 +8,7 @@ export const faultStartWords = {
   connector: (end: string) => `Connector ${end}`,
   nobodyCanName: 'nobody can name it',
   wireLooksLike: 'Its wire is like',
+  chooseIt: 'choose it: its resistance counts',
   about: 'About as long as',
   wires: 'Wires, cavity to cavity',
   wiresHint: 'A’s cavity, B’s cavity, colour where it is known; a line each',

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { numberingSchemes } from '../../../base/face/numbering'
 import { above0, aliases, atLeast0, id, name, point, sourceSchema } from './figures'
 import { markKinds } from '../partIds'
+import { securings } from '../securings'
 import { secondLockSchema } from './lock'
 
 const count = z.number().int().min(1).max(200)
@@ -101,6 +102,11 @@ export const housingSchema = z.strictObject({
   parts: z
     .array(z.strictObject({ part: id, count: z.number().int().min(1).max(99).default(1) }))
     .max(30)
+    .optional(),
+  /** how its shell is made fast, and with how much, as its sheet says: N·m for torque, N for a wire's or cable's pull */
+  secures: z
+    .array(z.strictObject({ what: z.enum(securings), asked: above0 }))
+    .max(4)
     .optional(),
   /** housings that it is made to mate with */
   mates: z.array(id).max(30).optional(),

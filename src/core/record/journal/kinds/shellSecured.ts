@@ -1,4 +1,4 @@
-import { securings } from '../../../craft/torque/securings'
+import { securings } from '../../../parts/catalogue/securings'
 import { isHeldToBlock } from '../../../craft/torque/blockCheck'
 import { endKey } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'

@@ -1,5 +1,5 @@
-/** How a shell is made fast. */
-export const securings = ['backshell', 'jam-nut', 'safety-wire', 'safety-cable'] as const
+/** How a shell is made fast, in the order of the work. */
+export const securings = ['jam-nut', 'backshell', 'safety-wire', 'safety-cable'] as const
 export type Securing = (typeof securings)[number]
 
 /** What each is set in: torque, N·m; the pull of a wire or cable, N. */

@@ -1,9 +1,9 @@
 import type { Breath } from '@/core/base/breath'
 
 /** For how long one piece of work may hold up all others, ms. */
-const SLICE_MS = 12
+const SLICE_MS = 10
 /** A request comes in, is read and is answered in several turns: with one turn a slice it would wait for as many slices. */
-const TURNS = 6
+const TURNS = 16
 
 const turn = () => new Promise<void>((resolve) => setImmediate(resolve))
 

@@ -32,7 +32,7 @@ export function checkChain(
 }
 
 /** Entries that are looked at between two breaths. */
-const SLICE = 400
+const SLICE = 25
 
 /** Looks at a chain that nobody's head speaks of, in slices, so that others have their turn between them. */
 export async function checkLooseChain(

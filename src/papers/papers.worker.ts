@@ -2,6 +2,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parentPort, workerData } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
+import { giveWay } from '@/threads/giveWay'
 import type { ThreadMessage } from '@/threads/runThread'
 import { sayIn } from '@/words/benchUnits'
 import { type PaperOrder, files, isFile, papers } from './papers'
@@ -23,6 +24,7 @@ pdfmake.setFonts({
   Mono: { normal: font('mono-400'), bold: font('mono-600'), italics: font('mono-400'), bolditalics: font('mono-600') },
 })
 
+giveWay()
 const { paper, input } = workerData as PaperOrder
 sayIn(input.says)
 const answer: Uint8Array = isFile(paper)

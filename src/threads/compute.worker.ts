@@ -1,8 +1,10 @@
 import { parentPort, workerData } from 'node:worker_threads'
 import { type ComputeOrder, computeTasks } from './computeTasks'
+import { giveWay } from './giveWay'
 import type { ThreadMessage } from './runThread'
 
 /** Works one thing out beside the requests. */
+giveWay()
 const { task, input } = workerData as ComputeOrder
 // the order names the task that its input is for
 const work = computeTasks[task] as (input: ComputeOrder['input']) => unknown

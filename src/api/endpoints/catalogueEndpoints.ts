@@ -11,8 +11,7 @@ import { catalogueSchema } from '@/core/parts/catalogue/schema'
 import type { Database } from '@/data/database'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { type FileFault, parseCatalogue } from '@/formats/catalogueFile'
-import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
-import { runThread } from '@/threads/runThread'
+import { runPackage } from '@/threads/runPackage'
 import { parseJson } from '@/formats/parseJson'
 import { parsedWords } from '@/words/parsed'
 import { catalogueFaultWords } from '@/words/catalogue'
@@ -41,11 +40,7 @@ function readInline(text: string): Read {
 
 async function checkedBeside(db: Database, bytes: Uint8Array): Promise<Read> {
   const shelf = await shelfVersion(db)
-  const checked = await runThread<PackageStage, CheckedPackage>(
-    'package',
-    { bytes, stored: await readCatalogueInput(db) },
-    { heapMb: 1024, limitMs: 120_000 },
-  )
+  const checked = await runPackage(bytes, await readCatalogueInput(db))
   return checked.ok
     ? { ok: true, input: checked.input, checked: { ...checked, shelf } }
     : { ok: false, faults: checked.faults.map((message) => ({ path: [], message })) }

@@ -136,7 +136,11 @@ async function readIn(
   const breath = newBreath()
   const { entries, issues } = await readJournal(journal, breath)
   if (issues.length > 0) return badInput(issues.slice(0, 50))
-  const kept = entries.map(({ entry, stamp }) => ({ ...entry, ...stamp }))
+  const kept: KeptEntry[] = []
+  for (const { entry, stamp } of entries) {
+    await breath()
+    kept.push({ ...entry, ...stamp } as KeptEntry)
+  }
   const broken = await checkLooseChain(kept, breath)
   if (broken)
     return badInput([

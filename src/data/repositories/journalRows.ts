@@ -23,7 +23,7 @@ export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inf
 }
 
 /** So many rows go to the database as one text: the embedded one holds up everything else for so long. */
-const ROWS_AT_ONCE = 400
+const ROWS_AT_ONCE = 150
 
 /** Writes many entries of a job as JSON texts: a parameter for each cell of twenty thousand rows takes seconds. */
 export async function insertEntries(tx: Database, jobId: string, entries: readonly KeptEntry[]): Promise<void> {

@@ -14,7 +14,7 @@ import type { Database } from '@/data/database'
 import type { CatalogueFault } from '@/core/parts/catalogue/faults'
 import type { Result } from '@/core/base/result'
 import type { CheckedPackage, PackageStage } from '@/threads/checkPackage'
-import { runThread } from '@/threads/runThread'
+import { runPackage } from '@/threads/runPackage'
 import { catalogueFaultWords } from '@/words/catalogue'
 import type { Outcome } from '@/core/base/outcome'
 
@@ -42,11 +42,7 @@ async function checked(
   const { db } = await bench()
   const shelf = await shelfVersion(db)
   const stored = await readCatalogueInput(db)
-  const said = await runThread<PackageStage, CheckedPackage>(
-    'package',
-    { bytes, stored },
-    { heapMb: 1024, limitMs: 120_000, onProgress: onStage, signal },
-  )
+  const said = await runPackage(bytes, stored, { onStage, signal })
   return { ...said, shelf }
 }
 

@@ -1,9 +1,21 @@
-import { useContext, useLayoutEffect, useState } from 'react'
+import { useContext, useLayoutEffect, useReducer, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { KeyContext } from './keyContext'
 
 /** Without a frame by then, none comes. */
 const NO_FRAME_MS = 200
+
+/** What was drawn last: written when it stands, so that what follows at once is drawn once. */
+class Drawn<T> {
+  #last: T
+  constructor(first: T) {
+    this.#last = first
+  }
+  read = () => this.#last
+  stands = (now: T) => {
+    this.#last = now
+  }
+}
 
 /**
  * What a card shows: what is selected. While a key moves the selection, the card comes a frame later, so that a hand can run down a
@@ -11,14 +23,12 @@ const NO_FRAME_MS = 200
  */
 export function useShown<T>(selected: T): T {
   const { behind, isMoving } = useContext(KeyContext)
-  const [shown, setShown] = useState(selected)
+  const [drawn] = useState(() => new Drawn(selected))
+  const [, draw] = useReducer((times: number) => times + 1, 0)
+  const shown = isMoving() ? drawn.read() : selected
   useLayoutEffect(() => {
+    drawn.stands(shown)
     if (shown === selected) return undefined
-    const draw = () => setShown(selected)
-    if (!isMoving()) {
-      draw()
-      return undefined
-    }
     const known = behind(() => flushSync(draw))
     let timer: ReturnType<typeof setTimeout>
     const frame = requestAnimationFrame(() => {
@@ -32,6 +42,6 @@ export function useShown<T>(selected: T): T {
       clearTimeout(timer)
       clearTimeout(slow)
     }
-  }, [behind, isMoving, selected, shown])
+  }, [behind, drawn, selected, shown])
   return shown
 }

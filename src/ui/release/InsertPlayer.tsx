@@ -1,11 +1,12 @@
 'use client'
 import { insertPlayerWords as words } from '@/words/screens/release/insertPlayer'
-import { useMemo } from 'react'
+import { useMemo, useReducer } from 'react'
 import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { InsertStep, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import { insertScene } from '@/core/craft/release/insertScene'
 import { insertStepWords, upWords } from '@/words/release'
 import { CavityDrawing } from './CavityDrawing'
+import { PlayAgain } from './PlayAgain'
 import { useShare } from './useShare'
 
 /** The contact going in, step by step, with the side that is up. */
@@ -23,18 +24,23 @@ export function InsertPlayer({
 }) {
   const scene = useMemo(() => insertScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
-  const share = useShare(`in ${mechanism.id} ${at}`, step !== undefined && step !== 'right-way-up')
+  const runs = step !== undefined && step !== 'right-way-up'
+  const [again, showAgain] = useReducer((times: number) => times + 1, 0)
+  const share = useShare(`in ${mechanism.id} ${at}`, runs, again)
   const name =
     step === undefined ? words.contactIsIn : step === 'tug' ? words.lightTugItHolds : insertStepWords[step].act
   return (
-    <CavityDrawing
-      mechanism={mechanism}
-      lockFrom={lockFrom}
-      goesIn
-      moment={scene.at(at, share)}
-      colour={colour}
-      name={name}
-      up={step === 'right-way-up' || step === 'wire-in-slot' ? upWords[mechanism.id] : undefined}
-    />
+    <>
+      <CavityDrawing
+        mechanism={mechanism}
+        lockFrom={lockFrom}
+        goesIn
+        moment={scene.at(at, share)}
+        colour={colour}
+        name={name}
+        up={step === 'right-way-up' || step === 'wire-in-slot' ? upWords[mechanism.id] : undefined}
+      />
+      {runs && <PlayAgain again={showAgain} />}
+    </>
   )
 }

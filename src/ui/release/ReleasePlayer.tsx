@@ -3,15 +3,16 @@ import { releasePlayerWords as words } from '@/words/screens/release/releasePlay
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import styles from './ReleasePlayer.module.css'
-import { useMemo } from 'react'
+import { useMemo, useReducer } from 'react'
 import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { ReleaseMechanism, ReleaseStep } from '@/core/parts/catalogue/releaseMechanisms'
 import { releaseScene } from '@/core/craft/release/releaseScene'
 import { heldWords, releaseStepWords } from '@/words/release'
 import { CavityDrawing } from './CavityDrawing'
+import { PlayAgain } from './PlayAgain'
 import { useShare } from './useShare'
 
-/** The step that is due, moving: again and again, until it is ticked. Who asks for less motion sees how it ends. */
+/** The step that is due, moving; it comes to rest, and runs again when asked. Who asks for less motion sees how it ends. */
 export function ReleasePlayer({
   mechanism,
   step,
@@ -26,7 +27,8 @@ export function ReleasePlayer({
 }) {
   const scene = useMemo(() => releaseScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
-  const share = useShare(`${mechanism.id} ${at}`, step !== undefined)
+  const [again, showAgain] = useReducer((times: number) => times + 1, 0)
+  const share = useShare(`${mechanism.id} ${at}`, step !== undefined, again)
   return (
     <section className={clsx(paneCss.panel, styles.release)} aria-label={words.howItLetsGo}>
       <div className={paneCss.panelHead}>
@@ -41,6 +43,7 @@ export function ReleasePlayer({
           colour={colour}
           name={step === undefined ? words.contactIsOut : releaseStepWords[step]}
         />
+        {step !== undefined && <PlayAgain again={showAgain} />}
       </div>
     </section>
   )

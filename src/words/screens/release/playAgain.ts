@@ -1,0 +1,2 @@
+/** What `PlayAgain` says. */
+export const playAgainWords = { showAgain: 'Show it again' }

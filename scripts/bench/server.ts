@@ -106,6 +106,8 @@ const scriptMs = async () => {
   const { metrics } = await cdp.send('Performance.getMetrics')
   return 1000 * (metrics.find((one) => one.name === 'ScriptDuration')?.value ?? NaN)
 }
+// a drawing that moves for some seconds costs what it costs, with an entry or without
+await page.emulateMedia({ reducedMotion: 'reduce' })
 for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
   await page.goto(`${base}/jobs/${id}/${station}`)
   await page.waitForLoadState('networkidle')

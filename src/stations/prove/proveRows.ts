@@ -70,15 +70,28 @@ export function standingOf(row: ProveRow): 'wrong' | 'to-probe' | 'to-pull' | 'w
   }
 }
 
-/** A row by its place in the walk of the probes; what the walk does not know comes last. */
+const LAST = Number.MAX_SAFE_INTEGER
+
+/** Places in the walk by the key of a row, kept as long as the walk: an entry asks for all of them. */
+const placesOf = new WeakMap<ReadonlyMap<string, WalkPlace>, Map<string, number>>()
+
+/** Rows by their place in the walk of the probes; what the walk does not know comes last. */
 export function inWalk(
   rows: readonly ProveRow[],
   walk: ReadonlyMap<string, WalkPlace> | undefined,
 ): readonly ProveRow[] {
   if (!walk) return rows
+  const known = placesOf.get(walk) ?? new Map<string, number>()
+  placesOf.set(walk, known)
   const placeOfRow = ({ key }: ProveRow) => {
+    const before = known.get(key)
+    if (before !== undefined) return before
     const slash = key.indexOf('/')
-    return Number(key.slice(0, slash)) * 1e6 + (walk.get(key.slice(slash + 1))?.place ?? 1e5)
+    // only nets and pairs have their unit alone before the slash
+    const unit = Number(key.slice(0, slash))
+    const place = Number.isNaN(unit) ? LAST : unit * 1e6 + (walk.get(key.slice(slash + 1))?.place ?? 1e5)
+    known.set(key, place)
+    return place
   }
   return rows
     .map((row) => ({ row, place: placeOfRow(row) }))

@@ -4,7 +4,7 @@ import styles from './Frame.module.css'
 import { ActionIcon } from '@mantine/core'
 import { IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff } from '@tabler/icons-react'
 import Link from 'next/link'
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import { useCallOutSwitch } from '../callOut/callOut'
 import { useColorScheme } from './useColorScheme'
 import { FindButton } from '../find/FindButton'
@@ -14,18 +14,7 @@ import { Mark } from './Mark'
 import { OperatorSelect } from './Operator'
 import { PracticeStrip } from './PracticeStrip'
 
-/** The frame around every page: mark and title, where one can go, find, who is here. */
-export function Frame({
-  title,
-  sub,
-  nav,
-  navName,
-  notices,
-  foot,
-  find,
-  onScan,
-  children,
-}: {
+interface FrameProps {
   readonly title: string
   readonly sub?: string | undefined
   readonly nav?: ReactNode
@@ -35,10 +24,10 @@ export function Frame({
   readonly find: readonly FindItem[]
   readonly onScan?: ((text: string) => boolean) | undefined
   readonly children: ReactNode
-}) {
-  const showKeys = useKeyDrawer()
-  const { dark, toggle } = useColorScheme()
-  const callOut = useCallOutSwitch()
+}
+
+/** The frame around every page: mark and title, where one can go, find, who is here. */
+export function Frame({ title, sub, nav, navName, notices, foot, find, onScan, children }: FrameProps) {
   return (
     <div className={styles.frame}>
       <header>
@@ -54,25 +43,7 @@ export function Frame({
           <nav className={styles.frameNav} aria-label={navName}>
             {nav}
           </nav>
-          <div className={styles.frameTools}>
-            <FindButton items={find} onScan={onScan} />
-            <OperatorSelect />
-            <ActionIcon
-              className={styles.icon}
-              onClick={callOut.toggle}
-              aria-pressed={callOut.on}
-              aria-label={words.callOutWhatIs}
-              title={words.callOutWhatIs}
-            >
-              {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
-            </ActionIcon>
-            <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? words.lightTheme : words.darkTheme}>
-              {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
-            </ActionIcon>
-            <ActionIcon className={styles.icon} onClick={showKeys} aria-label={words.keysOfThisScreen}>
-              <IconQuestionMark size={18} />
-            </ActionIcon>
-          </div>
+          <Tools find={find} onScan={onScan} />
         </div>
       </header>
       <div className={styles.frameNotices} role="status">
@@ -83,3 +54,31 @@ export function Frame({
     </div>
   )
 }
+
+/** Find, who is here, and the switches: an entry of a job changes none of them. */
+const Tools = memo(function Tools({ find, onScan }: Pick<FrameProps, 'find' | 'onScan'>) {
+  const showKeys = useKeyDrawer()
+  const { dark, toggle } = useColorScheme()
+  const callOut = useCallOutSwitch()
+  return (
+    <div className={styles.frameTools}>
+      <FindButton items={find} onScan={onScan} />
+      <OperatorSelect />
+      <ActionIcon
+        className={styles.icon}
+        onClick={callOut.toggle}
+        aria-pressed={callOut.on}
+        aria-label={words.callOutWhatIs}
+        title={words.callOutWhatIs}
+      >
+        {callOut.on ? <IconVolume size={18} /> : <IconVolumeOff size={18} />}
+      </ActionIcon>
+      <ActionIcon className={styles.icon} onClick={toggle} aria-label={dark ? words.lightTheme : words.darkTheme}>
+        {dark ? <IconSun size={18} /> : <IconMoon size={18} />}
+      </ActionIcon>
+      <ActionIcon className={styles.icon} onClick={showKeys} aria-label={words.keysOfThisScreen}>
+        <IconQuestionMark size={18} />
+      </ActionIcon>
+    </div>
+  )
+})

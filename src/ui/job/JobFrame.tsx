@@ -5,7 +5,7 @@ import styles from './JobFrame.module.css'
 import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { useMemo, type ReactNode } from 'react'
+import { memo, useCallback, useMemo, type ReactNode } from 'react'
 import { sideOf } from '@/core/record/plan/plan'
 import { scanTarget } from '@/core/record/plan/scanTarget'
 import { progress, stations, type Station } from '@/core/views/progress'
@@ -50,27 +50,29 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   ])
   usePlaceKeys()
   const words = stepWords(step, plan.quantity)
+  const onScan = useCallback(
+    (text: string) => {
+      const target = scanTarget(plan, text)
+      if (target !== undefined) select(target)
+      return target !== undefined
+    },
+    [plan, select],
+  )
   return (
     <Frame
       title={plan.title}
       sub={`rev ${plan.rev}`}
       navName={frameWords.stations}
       find={find}
-      onScan={(text) => {
-        const target = scanTarget(plan, text)
-        if (target !== undefined) select(target)
-        return target !== undefined
-      }}
+      onScan={onScan}
       nav={stations.map((station) => (
-        <Link
+        <StationLink
           key={station}
-          href={`/jobs/${id}/${station}`}
-          aria-current={here === station ? 'page' : undefined}
-          prefetch={false}
-        >
-          {stationWords[station]}
-          <b>{station === 'plan' ? plural(done.plan.total, 'wire') : `${done[station].done}/${done[station].total}`}</b>
-        </Link>
+          job={id}
+          station={station}
+          isHere={here === station}
+          count={station === 'plan' ? plural(done.plan.total, 'wire') : `${done[station].done}/${done[station].total}`}
+        />
       ))}
       notices={<JobNotices />}
       foot={
@@ -92,6 +94,25 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
     </Frame>
   )
 }
+
+const StationLink = memo(function StationLink({
+  job,
+  station,
+  isHere,
+  count,
+}: {
+  readonly job: string
+  readonly station: Station
+  readonly isHere: boolean
+  readonly count: string
+}) {
+  return (
+    <Link href={`/jobs/${job}/${station}`} aria-current={isHere ? 'page' : undefined} prefetch={false}>
+      {stationWords[station]}
+      <b>{count}</b>
+    </Link>
+  )
+})
 
 function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan']): readonly FindItem[] {
   return useMemo(

@@ -24,13 +24,13 @@ const NoticeToast = later(
  * decided as a page is opened: while it is open they may say something else, and nothing that the hand reaches for moves.
  */
 export function JobNotices() {
-  const { notice, tell, provenance } = useJob()
+  const { id, notice, tell, provenance } = useJob()
   const close = useCallback(() => tell(undefined), [tell])
   useKeys(notice ? [{ key: 'Escape', words: words.closeNotice, run: close }] : [])
   const known = provenance.fault ?? provenance.readIn ?? provenance.copyOf
   return (
     <>
-      {known !== undefined && <ProvenanceStrip />}
+      {known !== undefined && <ProvenanceStrip id={id} provenance={provenance} />}
       <Lines key={usePathname()} />
       {/* fetched with the page: a bench that does not answer could not send what says so */}
       <NoticeToast notice={notice} close={close} />

@@ -1,20 +1,20 @@
 'use client'
 import clsx from 'clsx'
+import { memo } from 'react'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { provenanceStripWords as words } from '@/words/screens/job/provenanceStrip'
 import { authorWords, copyWords, holdsWords, readInWords, recordFaultWords, recordRemedy } from '@/words/records'
 import { useClock } from '../frame/Clock'
 import { useOperator } from '../frame/Operator'
-import { useJob } from './JobProvider'
+import type { useJob } from './JobProvider'
 import styles from './JobNotices.module.css'
 
 /** What must be known of a record on every screen of its job: that it is not whole, or that it was made elsewhere. */
-export function ProvenanceStrip() {
-  const {
-    id,
-    provenance: { fault, readIn, copyOf },
-  } = useJob()
+export const ProvenanceStrip = memo(function ProvenanceStrip({
+  id,
+  provenance: { fault, readIn, copyOf },
+}: Pick<ReturnType<typeof useJob>, 'id' | 'provenance'>) {
   const { people } = useOperator()
   const clock = useClock()
   return (
@@ -45,4 +45,4 @@ export function ProvenanceStrip() {
       )}
     </>
   )
-}
+})

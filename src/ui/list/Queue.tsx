@@ -5,6 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from 'react'
+import { useSteady } from '../useSteady'
 import { useKeys } from '../keys/KeyProvider'
 import { useBeside } from '../later/useBeside'
 import { queueWords } from '@/words/screens/list/queue'
@@ -68,7 +69,7 @@ export function Queue<Item, Section extends QueueSection<Item>>({
   sections,
   rows,
   selected,
-  onSelect,
+  onSelect: select,
   onMove,
   label,
   head,
@@ -82,6 +83,7 @@ export function Queue<Item, Section extends QueueSection<Item>>({
   /** what stands above the list and does not scroll */ readonly head?: ReactNode
 }) {
   const scroller = useRef<HTMLDivElement>(null)
+  const onSelect = useSteady(select)
   const index = useMemo(() => new QueueIndex<Item, Section>(sections), [sections])
   const { keyOf } = rows
   const found = useMemo(() => index.find(selected, keyOf), [index, selected, keyOf])

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import type { PointerEventHandler, Ref } from 'react'
+import { memo, type PointerEventHandler, type Ref } from 'react'
 import listCss from './list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { glyphWords } from '@/words/screens/list/queue'
@@ -35,8 +35,24 @@ export interface QueueLineProps {
   }
 }
 
+/** Would a row look otherwise? An entry asks all that are in sight, and changes one or two. */
+const isSame = (a: QueueLineProps, b: QueueLineProps): boolean =>
+  a.drag === undefined &&
+  b.drag === undefined &&
+  a.rowKey === b.rowKey &&
+  a.id === b.id &&
+  a.top === b.top &&
+  a.selected === b.selected &&
+  a.onSelect === b.onSelect &&
+  a.look.glyph === b.look.glyph &&
+  a.look.name === b.look.name &&
+  a.look.words === b.look.words &&
+  a.look.aside === b.look.aside
+
 /** One row of a queue. */
-export function QueueLine({ rowKey, look, selected, id, top, onSelect, drag }: QueueLineProps) {
+export const QueueLine = memo(Line, isSame)
+
+function Line({ rowKey, look, selected, id, top, onSelect, drag }: QueueLineProps) {
   const { sign, tone } = glyphs[look.glyph]
   return (
     <div

@@ -2,7 +2,10 @@ import { toolClasses } from '../../parts/catalogue/toolClasses'
 import { isPractice, practices } from '../../craft/crimp/practices'
 import { termLabel } from '../plan/keys'
 import { rulesOf } from './rulesOf'
+import { groupBy } from '../../base/collections'
+import { derivedOf } from '../state/derivedOf'
 import type { JobState } from '../state/state'
+import { ofAllBlocks, sidesOfBlock, wireBlocks, wiresOfBlock } from '../state/wireBlocks'
 import { toolDue } from '../../craft/setup/setup'
 import { contactsOhm } from '../standing/contactsOhm'
 import { wireLoad } from '../../craft/fit/load'
@@ -18,39 +21,71 @@ export interface RuleOdds {
   readonly tool?: string
 }
 
-/** Every rule that the job is at odds with, the forbidding ones first, each with the places where. */
-export function ruleOdds(state: JobState, today: string): readonly RuleOdds[] {
+/** One place that is at odds with a rule. */
+type Odd = Omit<RuleOdds, 'where'> & { readonly where: string }
+
+const odd = (rule: RuleId, allowance: 'forbidden' | 'recorded' | 'allowed', where: string, tool?: string): Odd[] =>
+  allowance === 'allowed' ? [] : [{ rule, weight: allowance, where, ...(tool !== undefined && { tool }) }]
+
+/** Chosen sets that the rules do not like. */
+const setOdds = derivedOf((state, today: string): readonly Odd[] => {
   const rules = rulesOf(state)
-  const found = new Map<string, { rule: RuleId; weight: RuleOdds['weight']; where: string[]; tool?: string }>()
-  const add = (rule: RuleId, allowance: 'forbidden' | 'recorded' | 'allowed', where: string, tool?: string) => {
-    if (allowance === 'allowed') return
-    const key = `${rule} ${tool ?? ''}`
-    const known = found.get(key)
-    if (known) known.where.push(where)
-    else found.set(key, { rule, weight: allowance, where: [where], ...(tool !== undefined && { tool }) })
-  }
-  for (const [key, set] of state.sets) {
+  return [...state.sets].flatMap(([key, set]) => {
     const where = key.replace('/', '')
     const tool = state.facts.tools[set.setup.tool]
-    if (set.estimate) add('estimates', rules.estimates, where)
-    if (set.foldBack) add('foldBack', rules.foldBack, where)
-    if (!tool) continue
-    if (rules.forbiddenToolClasses.includes(tool.class)) add('forbiddenToolClasses', 'forbidden', where, tool.id)
-    else if (!toolClasses[tool.class].calibrated) add('uncalibratedTools', rules.uncalibratedTools, where, tool.id)
-    if (toolDue(tool, today).kind === 'overdue')
-      add('overdueTools', rules.overdueTools === 'block' ? 'forbidden' : 'recorded', where, tool.id)
-  }
-  for (const [key, now] of state.terms) {
+    return [
+      ...(set.estimate ? odd('estimates', rules.estimates, where) : []),
+      ...(set.foldBack ? odd('foldBack', rules.foldBack, where) : []),
+      ...(tool && rules.forbiddenToolClasses.includes(tool.class)
+        ? odd('forbiddenToolClasses', 'forbidden', where, tool.id)
+        : tool && !toolClasses[tool.class].calibrated
+          ? odd('uncalibratedTools', rules.uncalibratedTools, where, tool.id)
+          : []),
+      ...(tool && toolDue(tool, today).kind === 'overdue'
+        ? odd('overdueTools', rules.overdueTools === 'block' ? 'forbidden' : 'recorded', where, tool.id)
+        : []),
+    ]
+  })
+})
+
+/** What was done at the sides of a block of wires and is not what the rules allow. */
+const workOdds = derivedOf((state, unit: number, block: number): readonly Odd[] => {
+  const rules = rulesOf(state)
+  return sidesOfBlock(state, unit, block).flatMap(({ key }) => {
+    const now = state.terms.get(key)
     const where = termLabel(key)
-    if ((now.stripped?.strandsLost ?? 0) > rules.strandAllowance) add('strandAllowance', 'forbidden', where)
-    for (const id of [...(now.stripped?.practices ?? []), ...(now.crimp?.practices ?? [])])
-      if (isPractice(id)) add(practices[id].rule, practices[id].allowance(rules), where)
-  }
-  for (const wire of state.plan.wires) {
+    return [
+      ...((now?.stripped?.strandsLost ?? 0) > rules.strandAllowance ? odd('strandAllowance', 'forbidden', where) : []),
+      ...[...(now?.stripped?.practices ?? []), ...(now?.crimp?.practices ?? [])].flatMap((id) =>
+        isPractice(id) ? odd(practices[id].rule, practices[id].allowance(rules), where) : [],
+      ),
+    ]
+  })
+})
+
+/** Wires of a block that carry more than they may, or lose too much on the way. */
+const loadOdds = derivedOf((state, block: number): readonly Odd[] => {
+  const rules = rulesOf(state)
+  return wiresOfBlock(state, block).flatMap((wire) => {
     const type = state.facts.wireTypes[wire.type]
     const load = type && wireLoad(type, { ...wire, contactsOhm: contactsOhm(state, wire) }, state.plan, rules)
-    if (load?.overloaded) add('bundleDerating', 'forbidden', wire.id)
-    if (load?.dropTooLarge) add('dropLimitPercent', 'forbidden', wire.id)
-  }
-  return [...found.values()].sort((a, b) => Number(a.weight === 'recorded') - Number(b.weight === 'recorded'))
+    return [
+      ...(load?.overloaded ? odd('bundleDerating', 'forbidden', wire.id) : []),
+      ...(load?.dropTooLarge ? odd('dropLimitPercent', 'forbidden', wire.id) : []),
+    ]
+  })
+})
+
+/** Every rule that the job is at odds with, the forbidding ones first, each with the places where. */
+export function ruleOdds(state: JobState, today: string): readonly RuleOdds[] {
+  const all = [
+    ...setOdds(state, today),
+    ...ofAllBlocks(state, workOdds),
+    ...wireBlocks(state).flatMap((block) => loadOdds(state, block)),
+  ]
+  return [...groupBy(all, ({ rule, tool }) => `${rule} ${tool ?? ''}`).values()]
+    .flatMap(([first, ...rest]) =>
+      first ? [{ ...first, where: [first.where, ...rest.map(({ where }) => where)] }] : [],
+    )
+    .sort((a, b) => Number(a.weight === 'recorded') - Number(b.weight === 'recorded'))
 }

@@ -26,9 +26,11 @@ for (const name of [
   'append',
   'kill',
   'health',
+  'beside',
+  'analyser',
   'server',
 ].filter((one) => only.length === 0 || only.includes(one))) {
-  if (['server', 'papers', 'health', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
+  if (['server', 'papers', 'health', 'beside', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],

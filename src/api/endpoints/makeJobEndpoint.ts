@@ -139,7 +139,7 @@ async function readIn(
   const kept: KeptEntry[] = []
   for (const { entry, stamp } of entries) {
     await breath()
-    kept.push({ ...entry, ...stamp } as KeptEntry)
+    kept.push({ ...entry, ...stamp })
   }
   const broken = await checkLooseChain(kept, breath)
   if (broken)

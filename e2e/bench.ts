@@ -10,53 +10,65 @@ import { WarmContext } from './warmContext'
 import { entryHash, NO_HASH } from '../src/data/entryHash'
 
 /** A bench for each file of tests; a page at it whose operator is picked, that fails on any error in the browser's console. */
-export const test = base.extend<{ readonly bench: Page }, { readonly server: BenchServer; readonly warm: WarmContext }>(
-  {
-    server: [
-      // the runner wants its fixtures destructured, and this one needs none
-      async ({}, provide) => {
-        const server = new BenchServer()
-        await provide(server)
-        await server.stop()
-      },
-      { scope: 'worker' },
-    ],
-    warm: [
-      async ({}, provide) => {
-        const warm = new WarmContext()
-        await provide(warm)
-        await warm.close()
-      },
-      { scope: 'worker' },
-    ],
-    // a browser in another zone is another browser
-    context: async ({ browser, baseURL, viewport, timezoneId, warm }, provide) => {
-      if (timezoneId !== undefined) {
-        const own = await browser.newContext({ ...(baseURL !== undefined && { baseURL }), viewport, timezoneId })
-        await provide(own)
-        await own.close()
-        return
-      }
-      await provide(await warm.of(browser, { baseURL: baseURL ?? '', viewport }))
-      await warm.forget()
+export const test = base.extend<
+  { readonly bench: Page; readonly cautionsRead: boolean },
+  { readonly server: BenchServer; readonly warm: WarmContext }
+>({
+  server: [
+    // the runner wants its fixtures destructured, and this one needs none
+    async ({}, provide) => {
+      const server = new BenchServer()
+      await provide(server)
+      await server.stop()
     },
-    baseURL: async ({ server }, provide, info) => provide(await server.of(info.file)),
-    bench: async ({ page, context, baseURL }, provide) => {
-      await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
-      const errors: string[] = []
-      page.on('pageerror', (error) => errors.push(error.message))
-      page.on('console', (message) => {
-        // a refused entry is an answer: the browser logs its status all the same
-        if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
-      })
-      asked.set(page, new Asked(page))
-      await provide(page)
-      expect(errors).toEqual([])
+    { scope: 'worker' },
+  ],
+  warm: [
+    async ({}, provide) => {
+      const warm = new WarmContext()
+      await provide(warm)
+      await warm.close()
     },
+    { scope: 'worker' },
+  ],
+  // a browser in another zone is another browser
+  context: async ({ browser, baseURL, viewport, timezoneId, warm }, provide) => {
+    if (timezoneId !== undefined) {
+      const own = await browser.newContext({ ...(baseURL !== undefined && { baseURL }), viewport, timezoneId })
+      await provide(own)
+      await own.close()
+      return
+    }
+    await provide(await warm.of(browser, { baseURL: baseURL ?? '', viewport }))
+    await warm.forget()
   },
-)
+  baseURL: async ({ server }, provide, info) => provide(await server.of(info.file)),
+  cautionsRead: [true, { option: true }],
+  bench: async ({ page, context, baseURL, cautionsRead }, provide) => {
+    if (cautionsRead) await page.addInitScript(readCautions)
+    await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: baseURL ?? '' }])
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    page.on('console', (message) => {
+      // a refused entry is an answer: the browser logs its status all the same
+      if (message.type() === 'error' && !/status of 4(00|04|09|22)/.test(message.text())) errors.push(message.text())
+    })
+    asked.set(page, new Asked(page))
+    await provide(page)
+    expect(errors).toEqual([])
+  },
+})
 
 export { expect }
+
+/** Everybody has read today's cautions: one test of its own answers them. */
+function readCautions(): void {
+  // a page that could not be fetched has no store
+  if (!location.protocol.startsWith('http')) return
+  const today = new Date().toLocaleDateString('en-CA')
+  for (const person of ['', 'ansa', 'teodor', 'imke'])
+    for (const id of ['open-connector', 'meter-on-circuit']) localStorage.setItem(`urn-caution:${person}:${id}`, today)
+}
 
 /** What a page has asked for and not had back. */
 class Asked {

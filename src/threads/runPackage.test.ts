@@ -21,13 +21,9 @@ function posts(...messages: object[]): void {
 const families = (...ids: string[]) => ({ progress: { families: ids.map((id) => ({ id })) } })
 
 test('the families of a checked package come by and by and are put together in their order', async () => {
-  posts(
-    { progress: 'read' },
-    { progress: 'compare' },
-    families('bisque', 'shard'),
-    families('raku'),
-    { answer: { ok: true, input: { ...emptyPackage, families: [] }, changes: [] } },
-  )
+  posts({ progress: 'read' }, { progress: 'compare' }, families('bisque', 'shard'), families('raku'), {
+    answer: { ok: true, input: { ...emptyPackage, families: [] }, changes: [] },
+  })
   const stages: PackageStage[] = []
   const checked = await runPackage(new Uint8Array(), emptyPackage, { onStage: (stage) => stages.push(stage) })
   expect(stages).toEqual(['read', 'compare'])

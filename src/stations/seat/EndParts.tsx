@@ -41,46 +41,6 @@ export function Unplug({ task, done }: { readonly task: TaskOf<'unplug'>; readon
   )
 }
 
-export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly done: () => void }) {
-  const { state } = useJob()
-  const { busy, write } = useWrite(done)
-  const lines: CheckLine[] = [
-    {
-      id: 'in',
-      words: (
-        <>
-          {words.plug} <b className={textCss.mono}>{task.part}</b>
-          {words.headFlushWithSeal}
-        </>
-      ),
-      seen: words.itIsIn,
-    },
-  ]
-  const checks = useChecks(`${task.unit}/${task.end}.${task.cavity}`, lines, [
-    task.part,
-    endPiece(state, task.unit, task.end),
-  ])
-  return (
-    <>
-      <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
-        {task.done ? words.isPlugged(task.end, task.cavity) : words.unusedPlugIt}
-      </h2>
-      <p>{words.openHoleLetsWater(state.facts.parts[task.part]?.name ?? task.part)}</p>
-      {!task.done && (
-        <CheckList
-          lines={lines}
-          checks={checks}
-          main={words.plugged}
-          busy={busy}
-          onMain={() =>
-            write({ kind: 'plugged', unit: task.unit, end: task.end, cavity: task.cavity, part: task.part })
-          }
-        />
-      )}
-    </>
-  )
-}
-
 export function FitPart({ task, done }: { readonly task: TaskOf<'fit-part'>; readonly done: () => void }) {
   const { state } = useJob()
   const { busy, write } = useWrite(done)

@@ -5,6 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useMemo, useSyncExternalStore, type ReactNode } from 'react'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
+import { useCautionOpen } from '../caution/openCautions'
 import { useInHand } from './useInHand'
 import { useKeys } from '../keys/KeyProvider'
 
@@ -59,8 +60,9 @@ export function CheckList({
   readonly enabled?: boolean
 }) {
   const { ticked, due, toggle } = checks
+  const isHeld = useCautionOpen()
   const act = () => {
-    if (busy || !enabled) return
+    if (busy || !enabled || isHeld) return
     if (due) toggle(due.id)
     else onMain()
   }
@@ -102,9 +104,9 @@ export function CheckList({
           })}
         </div>
       )}
-      <Button variant="filled" disabled={busy === true || !enabled} onClick={act}>
+      <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
         <span>{due ? (due.seen ?? words.done) : main}</span>
-        <Kbd aria-hidden="true">Space</Kbd>
+        {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
       </Button>
     </>
   )

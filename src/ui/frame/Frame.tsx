@@ -4,7 +4,7 @@ import styles from './Frame.module.css'
 import { ActionIcon } from '@mantine/core'
 import { IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff } from '@tabler/icons-react'
 import Link from 'next/link'
-import { memo, type ReactNode } from 'react'
+import { memo, type MouseEvent, type ReactNode } from 'react'
 import { useCallOutSwitch } from '../callOut/callOut'
 import { useColorScheme } from './useColorScheme'
 import { FindButton } from '../find/FindButton'
@@ -55,13 +55,18 @@ export function Frame({ title, sub, nav, navName, notices, foot, find, onScan, c
   )
 }
 
+/** A switch that was clicked leaves the keys and the pedal to the card; who comes by Tab has it as ever. */
+const keepFocus = (event: MouseEvent) => {
+  if (event.target instanceof Element && event.target.closest('button')) event.preventDefault()
+}
+
 /** Find, who is here, and the switches: an entry of a job changes none of them. */
 const Tools = memo(function Tools({ find, onScan }: Pick<FrameProps, 'find' | 'onScan'>) {
   const showKeys = useKeyDrawer()
   const { dark, toggle } = useColorScheme()
   const callOut = useCallOutSwitch()
   return (
-    <div className={styles.frameTools}>
+    <div className={styles.frameTools} onMouseDown={keepFocus}>
       <FindButton items={find} onScan={onScan} />
       <OperatorSelect />
       <ActionIcon

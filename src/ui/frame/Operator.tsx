@@ -68,7 +68,11 @@ export function OperatorSelect() {
       className={styles.operator}
       aria-label={words.whoIsAtThis}
       value={operator?.id ?? ''}
-      onChange={(event) => pick(event.target.value)}
+      onChange={(event) => {
+        pick(event.target.value)
+        // the pedal and the keys are the card's again
+        event.target.blur()
+      }}
     >
       {!operator && <option value="">{words.whoAreYou}</option>}
       {people.map((person) => (

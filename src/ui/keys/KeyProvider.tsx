@@ -63,11 +63,13 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
   useEffect(() => {
     const reader = new BurstReader()
     let sequence: { readonly key: string; readonly at: number } | undefined
-    const find = (key: string) =>
-      [...layers.current]
+    const find = (key: string) => {
+      const all = [...layers.current]
         .reverse()
         .flat()
-        .find((binding) => binding.key === key)
+        .filter((binding) => binding.key === key)
+      return all.find(({ first }) => first) ?? all[0]
+    }
     // two keys of one slow frame: the screen follows the first before the second acts
     const run = (binding: KeyBinding | undefined) => {
       moving.current = binding?.moves === true
@@ -185,7 +187,10 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
     latest.current = bindings
   })
   const names = bindings
-    .map((binding) => `${binding.key}\u0000${binding.words}\u0000${binding.moves ? 'moves' : ''}`)
+    .map(
+      (binding) =>
+        `${binding.key}\u0000${binding.words}\u0000${binding.moves ? 'moves' : ''}\u0000${binding.first ? 'first' : ''}`,
+    )
     .join('\u0001')
   useLayoutEffect(
     () =>
@@ -193,11 +198,12 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
         names === ''
           ? []
           : names.split('\u0001').map((name) => {
-              const [key = '', words = '', moves = ''] = name.split('\u0000')
+              const [key = '', words = '', moves = '', first = ''] = name.split('\u0000')
               return {
                 key,
                 words,
                 ...(moves !== '' && { moves: true as const }),
+                ...(first !== '' && { first: true as const }),
                 run: () => latest.current.find((binding) => binding.key === key)?.run(),
               }
             }),

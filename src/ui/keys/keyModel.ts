@@ -7,6 +7,8 @@ export interface KeyBinding {
   readonly run: () => void
   /** it only moves what is selected: it need not wait for the card of what was selected before */
   readonly moves?: true
+  /** it is answered before anything else that this key does */
+  readonly first?: true
 }
 
 /** Keys that follow one another faster than this are a scanner or a calliper, never a hand. */

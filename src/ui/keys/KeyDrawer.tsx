@@ -3,7 +3,7 @@ import { keyDrawerWords as words } from '@/words/screens/keys/keyDrawer'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import styles from './KeyDrawer.module.css'
-import { Checkbox, CloseButton, Drawer, Kbd } from '@mantine/core'
+import { Button, CloseButton, Drawer, Kbd, Menu } from '@mantine/core'
 import { type KeyBinding, LONG_PRESS } from './keyModel'
 
 const keyNames: Readonly<Record<string, string>> = {
@@ -71,11 +71,17 @@ export function KeyDrawer({
         <dd>{words.leaveFieldClosePane}</dd>
       </dl>
       <p className={clsx(textCss.small, textCss.dim, styles.note)}>{words.scannerOrCalliperTypes}</p>
-      <Checkbox
-        label={words.singleLetterKeysAre}
-        checked={single}
-        onChange={(event) => setSingle(event.target.checked)}
-      />
+      {/* behind a menu: neither a key nor the pedal switches them off by accident */}
+      <Menu position="top-start" transitionProps={{ duration: 0 }}>
+        <Menu.Target>
+          <Button fullWidth={false}>
+            <span>{single ? words.singleKeysAreOn : words.singleKeysAreOff}</span>
+          </Button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item onClick={() => setSingle(!single)}>{single ? words.switchOff : words.switchOn}</Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
     </Drawer>
   )
 }

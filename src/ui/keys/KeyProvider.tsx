@@ -18,6 +18,23 @@ const DRAWER_AFTER_MS = 1200
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
+/** How long a form takes to say that what was typed is wrong, ms. */
+const ANSWER_MS = 80
+
+/** A figure that was typed and taken leaves its field, so that the pedal is the card's again; one that is wrong is kept in hand. */
+function leaveWhenTaken(field: EventTarget | null): void {
+  if (
+    !(field instanceof HTMLInputElement) ||
+    field.matches('[aria-haspopup]') ||
+    field.closest('[data-own-keys]') ||
+    field.list
+  )
+    return
+  setTimeout(() => {
+    if (document.activeElement === field && field.getAttribute('aria-invalid') !== 'true') field.blur()
+  }, ANSWER_MS)
+}
+
 /** On a control of its own, Enter and Space are the control's. */
 const isControl = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.matches('button, a[href], summary, [data-own-press]')
@@ -120,6 +137,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
       if (event.altKey) return
       if (isTyping(event.target)) {
         if (key === 'Escape') (event.target as HTMLElement).blur()
+        if (key === 'Enter') leaveWhenTaken(event.target)
         return
       }
       // a press after the one that leaves is meant for the page that comes

@@ -112,6 +112,7 @@ const terminationSchema = z.object({
       threaded: z.array(z.string()),
       strandsLost: z.number(),
       practices: z.array(z.string()).optional(),
+      together: z.number().optional(),
     })
     .optional(),
   crimp: z

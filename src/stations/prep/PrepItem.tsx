@@ -1,7 +1,7 @@
 'use client'
 import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import clsx from 'clsx'
-import { useMemo } from 'react'
+import { type ReactNode, useMemo } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { hundredth, tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
@@ -34,6 +34,8 @@ import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import textCss from '@/ui/text/text.module.css'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import styles from './PrepItem.module.css'
+import { preparedEntries } from './preparedEntries'
+import { useAlike } from './useAlike'
 import { StripCard } from './StripCard'
 import { StripFacts } from './StripFacts'
 import { stripLines } from './stripLines'
@@ -108,6 +110,10 @@ export function PrepItem({
   const held = allowed !== undefined && ahead >= allowed && !now.stripped
   const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)
 
+  // what cost strands, tries or a practice is a piece of its own
+  const isPlain = reading.lost === 0 && form.practices.length === 0 && form.usedMm === 0
+  const { together, choice } = useAlike(termination, set, isPlain)
+
   const write = async () => {
     if (reading.lost === undefined) return
     const first: Said[] = cut ? [] : [{ kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutMm }]
@@ -120,8 +126,10 @@ export function PrepItem({
       strandsLost: reading.lost,
       ...(form.practices.length > 0 && { practices: [...form.practices] }),
       ...(form.usedMm > 0 && { usedMm: form.usedMm }),
+      ...(together.length > 1 && { together: together.length }),
     }
-    if (!(await append(...first, stripped))) return
+    const others = together.slice(1).flatMap((one) => preparedEntries(state, one, thread, stopMm, together))
+    if (!(await append(...first, stripped, ...others))) return
     dispatch({ kind: 'recorded' })
     done()
   }
@@ -166,25 +174,14 @@ export function PrepItem({
     <>
       <div className={paneCss.work}>
         <StripFacts termination={termination} set={set} cutMm={cutMm} isCut={cut !== undefined} notchMm={notchMm} />
-        <section
-          className={clsx(paneCss.panel, paneCss.panelFill)}
-          aria-label={reported ? words.asReported : words.howItShouldLook}
-        >
-          <div className={paneCss.panelHead}>
-            <span>{words.heldBeside(contact?.name ?? set.contact)}</span>
-            <span className={paneCss.caption}>
-              {reported && <span className={textCss.fault}>{words.reportedMark}</span>}{' '}
-              {piece && specimenBody(piece.made.contact).toScale ? words.toScale : words.notToScale}
-            </span>
-          </div>
-          <div className={clsx(paneCss.panelBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
+        <HeldBeside name={contact?.name ?? set.contact} reported={reported} piece={piece}>
           <StripScale
             window={set.strip}
             stripMm={measuredMm}
             stopMm={stopMm}
             moved={stopMm !== tenth(set.strip.nominalMm)}
           />
-        </section>
+        </HeldBeside>
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={wire} side={side} />
@@ -220,11 +217,43 @@ export function PrepItem({
             checks={checks}
             busy={busy}
             write={() => void write()}
+            several={together.length}
+            set={choice}
           />
         )}
         <SlackLedger termination={termination} />
         <StripSources wire={wire} set={set} />
       </aside>
     </>
+  )
+}
+
+/** The contact held beside the stripped wire, as it should look or as it was reported. */
+function HeldBeside({
+  name,
+  reported,
+  piece,
+  children,
+}: {
+  readonly name: string
+  readonly reported: boolean
+  readonly piece: ReturnType<typeof specimenOf>
+  readonly children: ReactNode
+}) {
+  return (
+    <section
+      className={clsx(paneCss.panel, paneCss.panelFill)}
+      aria-label={reported ? words.asReported : words.howItShouldLook}
+    >
+      <div className={paneCss.panelHead}>
+        <span>{words.heldBeside(name)}</span>
+        <span className={paneCss.caption}>
+          {reported && <span className={textCss.fault}>{words.reportedMark}</span>}{' '}
+          {piece && specimenBody(piece.made.contact).toScale ? words.toScale : words.notToScale}
+        </span>
+      </div>
+      <div className={clsx(paneCss.panelBody, styles.drawing)}>{piece && <SpecimenDrawing piece={piece} />}</div>
+      {children}
+    </section>
   )
 }

@@ -2,7 +2,7 @@ import { bareUnit } from '@/words/benchUnits'
 import { plausible } from '@/core/base/units/plausible'
 import { Button, Checkbox, Kbd, TextInput } from '@mantine/core'
 import clsx from 'clsx'
-import type { Dispatch } from 'react'
+import type { Dispatch, ReactNode } from 'react'
 import type { Practice } from '@/core/craft/crimp/practices'
 import type { StripForm, StripMove, StripReading } from '@/core/craft/strip/stripForm'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
@@ -29,6 +29,8 @@ export function StripCard({
   checks,
   busy,
   write,
+  several,
+  set,
 }: {
   readonly form: StripForm
   readonly dispatch: Dispatch<StripMove>
@@ -45,12 +47,16 @@ export function StripCard({
   readonly checks: ReturnType<typeof useChecks>
   readonly busy: boolean
   readonly write: () => void
+  /** so many are prepared together */
+  readonly several: number
+  /** which they are, and how one is left out */
+  readonly set: ReactNode
 }) {
   const { verdict, fault } = reading
   const outside = verdict && verdict.kind !== 'inside' ? words.outside(verdict) : undefined
   return (
     <>
-      <h2 className={textCss.cardTitle}>{words.title(threadsFirst)}</h2>
+      <h2 className={textCss.cardTitle}>{several > 1 ? words.alike(several) : words.title(threadsFirst)}</h2>
       {ahead !== undefined && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
           <b>◆ {words.wait}</b> {words.ahead(ahead)}
@@ -59,11 +65,12 @@ export function StripCard({
       <CheckList
         lines={lines}
         checks={checks}
-        main={words.prepared}
+        main={several > 1 ? words.allPrepared(several) : words.prepared}
         busy={busy}
         onMain={write}
         enabled={ahead === undefined && reading.good}
       />
+      {set}
       <div className={paneCss.fieldRow}>
         <TextInput
           label={words.measured}

@@ -36,6 +36,7 @@ export function StrippedCard({
           ),
         )}
       </p>
+      {stripped.together !== undefined && <p className={textCss.dim}>{words.together(stripped.together)}</p>}
       {stripped.practices && (
         <p className={clsx(noteCss.note, noteCss.caution)}>
           {words.recorded(

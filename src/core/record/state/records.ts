@@ -23,6 +23,8 @@ export interface TermState {
     readonly threaded: readonly string[]
     readonly strandsLost: number
     readonly practices?: readonly string[]
+    /** ticked together with so many alike */
+    readonly together?: number
     readonly at: string
   }
   readonly crimp?: {

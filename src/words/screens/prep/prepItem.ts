@@ -30,6 +30,13 @@ export const prepWords = {
       : from === 'stop'
         ? `✓ Stripped, stop at ${mm(lengthMm, 1)}, not measured`
         : `✓ Stripped ${mm(lengthMm)}`,
+  alike: (count: number) => `These ${String(count)} alike`,
+  alikeHint: 'One tick for all of them; press one to leave it out.',
+  oneByOne: 'One by one',
+  allAtOnce: (count: number) => `All ${String(count)} alike at once`,
+  allPrepared: (count: number) => `All ${String(count)} prepared`,
+  leaveOut: (wire: string) => `${wire} in this set`,
+  together: (count: number) => `Prepared as one of ${String(count)} alike, ticked together.`,
   next: (crimped: boolean) => (crimped ? 'Crimped already.' : 'Ready for its contact.'),
   onTheWire: (what: readonly string[]) => `On the wire: ${what.join(', ').toLowerCase()}.`,
   recorded: (what: readonly string[]) => `Recorded: ${what.join(', ')}.`,

@@ -21,6 +21,8 @@ export const strippedShape = ({ key, term, above0, practices, z }: EntryFields) 
   threaded: z.array(key).max(12),
   strandsLost: z.number().int().min(0),
   practices,
+  /** prepared as a set of so many alike, ticked together; alone when left out */
+  together: z.number().int().min(2).max(50).optional(),
   /** wire that tries before this strip have cost */ usedMm: z.number().min(0).max(1000).optional(),
 })
 
@@ -65,7 +67,7 @@ export const stripped: EntryKind<'stripped'> = {
       ? { kind: 'ahead-of-release', setup: setupId(set.setup), ahead, allowed }
       : undefined
   },
-  apply: (draft, { term, stripMm, lengthFrom, threaded, strandsLost, practices, usedMm = 0, at }) => {
+  apply: (draft, { term, stripMm, lengthFrom, threaded, strandsLost, practices, usedMm = 0, together, at }) => {
     const now = termState(draft.state, term)
     draft.put('terms', term, {
       ...now,
@@ -76,6 +78,7 @@ export const stripped: EntryKind<'stripped'> = {
         strandsLost,
         at,
         ...(lengthFrom && { lengthFrom }),
+        ...(together !== undefined && { together }),
         ...(practices && practices.length > 0 && { practices }),
       },
     })

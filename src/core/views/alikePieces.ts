@@ -1,0 +1,42 @@
+import { setupId } from '../craft/setup/setup'
+import type { ChosenSet } from '../craft/setup/chosenSet'
+import { wireKey } from '../record/plan/keys'
+import type { Termination } from '../record/plan/plan'
+import { aheadOfRelease } from '../record/standing/prepAhead'
+import { cutLengthMm } from '../record/standing/slack'
+import { threadFirst } from '../record/standing/threadFirst'
+import type { JobState } from '../record/state/state'
+import { setupQueue } from './queue'
+
+/** More than this lie in no hand at once, and are looked over by no eye. */
+export const MOST_ALIKE = 12
+
+/** What has to be done at a piece before its contact, as text: pieces that say the same are prepared alike. */
+function preparedAs(state: JobState, termination: Termination, set: ChosenSet): string {
+  const { wire, unit } = termination
+  const cut = state.cuts.get(wireKey(unit, wire.id))
+  const thread = threadFirst(state, termination, set).map(({ code, part, backMm }) => [code, part, backMm])
+  return JSON.stringify([wire.type, cut ? 'cut' : cutLengthMm(state, wire), thread, set.seal, set.strip, set.foldBack])
+}
+
+/**
+ * The pieces that are prepared with this one: the same setup, contact, wire, length and strip, the same parts on the wire, at the
+ * same place. This one is the first. Before such a piece has been released it is alone, since its strip is not proven.
+ */
+export function alikePieces(state: JobState, termination: Termination, set: ChosenSet): readonly Termination[] {
+  const id = setupId(set.setup)
+  const group = setupQueue(state).find((one) => one.id === id)
+  const own = group?.items.find((item) => item.termination.key === termination.key)
+  if (!group || own?.stage !== 'to-strip' || aheadOfRelease(state, id, own.crimpClass).allowed !== undefined)
+    return [termination]
+  const as = preparedAs(state, termination, set)
+  const others = group.items.filter(
+    (item) =>
+      item !== own &&
+      item.stage === 'to-strip' &&
+      item.crimpClass === own.crimpClass &&
+      item.inPlace === own.inPlace &&
+      preparedAs(state, item.termination, item.set) === as,
+  )
+  return [termination, ...others.map((item) => item.termination)].slice(0, MOST_ALIKE)
+}

@@ -1,0 +1,61 @@
+import { Button, Kbd } from '@mantine/core'
+import { termLabel } from '@/core/record/plan/keys'
+import type { Termination } from '@/core/record/plan/plan'
+import { useKeys } from '@/ui/keys/KeyProvider'
+import paneCss from '@/ui/pane/pane.module.css'
+import textCss from '@/ui/text/text.module.css'
+import { Swatch } from '@/ui/wire/Swatch'
+import { prepWords as words } from '@/words/screens/prep/prepItem'
+import styles from './AlikeSet.module.css'
+
+/** Pieces that are prepared alike, with one tick for all: which they are, and which of them are left out. */
+export function AlikeSet({
+  pieces,
+  out,
+  setOut,
+  alone,
+  setAlone,
+}: {
+  /** the piece of this card first; it is never left out */
+  readonly pieces: readonly Termination[]
+  readonly out: ReadonlySet<string>
+  readonly setOut: (out: ReadonlySet<string>) => void
+  readonly alone: boolean
+  readonly setAlone: (alone: boolean) => void
+}) {
+  const toggle = (key: string) => {
+    const next = new Set(out)
+    if (!next.delete(key)) next.add(key)
+    setOut(next)
+  }
+  const name = alone ? words.allAtOnce(pieces.length) : words.oneByOne
+  const change = () => setAlone(!alone)
+  useKeys([{ key: 'o', words: name, run: change }])
+  return (
+    <section className={styles.set} aria-label={words.alike(pieces.length)}>
+      {!alone && (
+        <>
+          <p className={textCss.dim}>{words.alikeHint}</p>
+          <div className={paneCss.fieldRow}>
+            {pieces.map(({ key, wire }, i) => (
+              <Button
+                key={key}
+                className={styles.piece}
+                fullWidth={false}
+                disabled={i === 0}
+                aria-pressed={!out.has(key)}
+                aria-label={words.leaveOut(termLabel(key))}
+                onClick={() => toggle(key)}
+              >
+                <Swatch colour={wire.colour} width={14} /> <span>{termLabel(key)}</span>
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+      <Button onClick={change}>
+        <span>{name}</span> <Kbd aria-hidden="true">O</Kbd>
+      </Button>
+    </section>
+  )
+}

@@ -14,14 +14,6 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await alive(page)
   await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
   await expect(page.getByText('RL-S10')).toBeVisible()
-  // read once, the caution stays away for the day
-  const caution = page.getByRole('note', { name: 'Caution' })
-  await expect(caution).toContainText('isolate and lock off the supply')
-  await caution.getByRole('button').click()
-  await page.reload()
-  await alive(page)
-  await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
-  await expect(caution).toHaveCount(0)
   await expect(page.getByTestId('face-side')).toHaveText('WIRE FACE')
   // the side view shows the step that is due
   await expect(page.getByRole('img', { name: /Push the wire in/ })).toBeVisible()

@@ -21,13 +21,15 @@ interface FrameProps {
   readonly navName: string
   readonly notices?: ReactNode
   readonly foot?: ReactNode
+  /** what is worked on here is worked on by pedal too */
+  readonly pedal?: boolean
   readonly find: readonly FindItem[]
   readonly onScan?: ((text: string) => boolean) | undefined
   readonly children: ReactNode
 }
 
 /** The frame around every page: mark and title, where one can go, find, who is here. */
-export function Frame({ title, sub, nav, navName, notices, foot, find, onScan, children }: FrameProps) {
+export function Frame({ title, sub, nav, navName, notices, foot, pedal, find, onScan, children }: FrameProps) {
   return (
     <div className={styles.frame}>
       <header>
@@ -49,7 +51,9 @@ export function Frame({ title, sub, nav, navName, notices, foot, find, onScan, c
       <div className={styles.frameNotices} role="status">
         {notices}
       </div>
-      <main className={styles.frameBody}>{children}</main>
+      <main className={styles.frameBody} data-pedal={pedal || undefined}>
+        {children}
+      </main>
       {foot !== undefined && <footer className={styles.frameFoot}>{foot}</footer>}
     </div>
   )

@@ -65,6 +65,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       navName={frameWords.stations}
       find={find}
       onScan={onScan}
+      pedal
       nav={stations.map((station) => (
         <StationLink
           key={station}

@@ -21,10 +21,11 @@ const isTyping = (target: EventTarget | null) =>
 /** How long a form takes to say that what was typed is wrong, ms. */
 const ANSWER_MS = 80
 
-/** A figure that was typed and taken leaves its field, so that the pedal is the card's again; one that is wrong is kept in hand. */
+/** A figure that was typed and taken at a job leaves its field, so that the pedal is the card's again; one that is wrong is kept in hand. */
 function leaveWhenTaken(field: EventTarget | null): void {
   if (
     !(field instanceof HTMLInputElement) ||
+    !field.closest('[data-pedal]') ||
     field.matches('[aria-haspopup]') ||
     field.closest('[data-own-keys]') ||
     field.list

@@ -1,7 +1,7 @@
 import { expect, test as base, type APIRequestContext, type Page, type Request } from '@playwright/test'
 import { sevenLeads } from '../src/core/views/sevenLeads.testing'
 import type { Station } from '../src/core/views/progress'
-import { workThrough } from '../src/core/views/workThrough.testing'
+import { type WorkOptions, workThrough } from '../src/core/views/workThrough.testing'
 import type { KeptEntry } from '../src/core/record/journal/entry'
 import { foldEntry } from '../src/core/record/journal/fold'
 import { newFold } from '../src/core/record/journal/folded'
@@ -164,7 +164,15 @@ export async function copyJob(request: APIRequestContext, demo: string): Promise
 }
 
 /** A copy of one of the demo's jobs, worked on through the open interface until its next step is at a station. */
-export async function copyAt(request: APIRequestContext, demo: string, station: Station): Promise<string> {
+export const copyAt = (request: APIRequestContext, demo: string, station: Station): Promise<string> =>
+  copyUntil(request, demo, (_state, step) => step.station === station)
+
+/** The same until its state and its next step are such. */
+export async function copyUntil(
+  request: APIRequestContext,
+  demo: string,
+  until: NonNullable<WorkOptions['until']>,
+): Promise<string> {
   const id = await copyJob(request, demo)
   const { entries: kept } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
     entries: KeptEntry[]
@@ -176,7 +184,7 @@ export async function copyAt(request: APIRequestContext, demo: string, station: 
     newId: () => `worked-${String(++made).padStart(4, '0')}`,
     from: folded,
     stamp: () => ({ at: kept.at(-1)?.at ?? '', by: 'teodor' }),
-    until: (_state, step) => step.station === station,
+    until,
   })
   const sent = entries.map(({ seq: _seq, at: _at, ...entry }) => entry)
   expect(

@@ -28,11 +28,11 @@ async function inTwos(checks) {
   await Promise.all([lane(), lane()])
 }
 
-/** Runs Vitest on what the arguments name. */
-async function testUnits(name, about, only = [], env = {}) {
+/** Runs Vitest on what the arguments name. @param beside another runs at the same time */
+async function testUnits(name, about, { only = [], env = {}, beside = false } = {}) {
   const file = `test-results/${name}.json`
   const args = ['vitest', 'run', ...only, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  tally(await runLimited(about, 'npx', args, { env, limitMin: 25 }), file, vitestCount)
+  tally(await runLimited(about, 'npx', args, { env, limitMin: 25, beside }), file, vitestCount)
 }
 
 /** A runner that counts its own tests in a JSON file. A runner that left no count has failed. */
@@ -126,13 +126,24 @@ await inTwos([
 ])
 
 await testUnits('unit', 'unit and repository tests on PGlite')
-await withPostgres((url) =>
-  testUnits('postgres', 'repository tests on PostgreSQL', ['src/data/repositories', 'src/api'], { URN_TEST_PG: url }),
+const onPostgres = withPostgres((url) =>
+  testUnits('postgres', 'repository tests on PostgreSQL', {
+    only: ['src/data/repositories', 'src/api'],
+    env: { URN_TEST_PG: url },
+    beside: true,
+  }),
 )
 
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
 // types are a check of their own
-await check('build', 'node', ['scripts/build.mjs'], { env: { URN_BENCH_DATA: untouched, URN_TYPES_CHECKED: '1' } })
+// the database's answers leave a core to the build
+await Promise.all([
+  onPostgres,
+  check('build', 'node', ['scripts/build.mjs'], {
+    env: { URN_BENCH_DATA: untouched, URN_TYPES_CHECKED: '1' },
+    beside: true,
+  }),
+])
 await check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 await check('first load', 'node', ['scripts/first-load.mjs'])

@@ -3,14 +3,14 @@ import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import clsx from 'clsx'
 import { type ReactNode, useMemo } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
-import { hundredth, tenth } from '@/core/base/units/tenth'
+import { tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import { setupId } from '@/core/craft/setup/setup'
 import { sightingDefect } from '@/core/craft/strip/sightingDefect'
 import { beginStrip, mendOf, readStripForm, type StripForm, stripForm } from '@/core/craft/strip/stripForm'
 import type { TrialAnswer } from '@/core/craft/strip/trialAnswer'
-import { wireKey } from '@/core/record/plan/keys'
+import { termLabel, wireKey } from '@/core/record/plan/keys'
 import type { Termination } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { crimpClass } from '@/core/craft/setup/crimpPair'
@@ -34,7 +34,7 @@ import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
 import textCss from '@/ui/text/text.module.css'
 import { prepWords as words } from '@/words/screens/prep/prepItem'
 import styles from './PrepItem.module.css'
-import { preparedEntries } from './preparedEntries'
+import { preparedEntries, strippedEntry } from './preparedEntries'
 import { useAlike } from './useAlike'
 import { StripCard } from './StripCard'
 import { StripFacts } from './StripFacts'
@@ -104,8 +104,6 @@ export function PrepItem({
   const [form, dispatch] = useKeptForm(stripForm, begin, key, [cut, now])
   const reading = readStripForm(form, set.strip, rules.strandAllowance)
   const thread = threadFirst(state, termination, set)
-  const lines = stripLines({ wire, cutMm, isCut: cut !== undefined, thread, set, allowance: rules.strandAllowance })
-  const checks = useChecks(key, lines, [cut, now])
   const { ahead, allowed } = aheadOfRelease(state, id, crimpClass(pairOf(state.facts, termination, set)))
   const held = allowed !== undefined && ahead >= allowed && !now.stripped
   const tryMm = slackOf(state, unit, wire, side)?.tryMm ?? Math.ceil(set.strip.nominalMm + CUT_MM)
@@ -113,21 +111,21 @@ export function PrepItem({
   // what cost strands, tries or a practice is a piece of its own
   const isPlain = reading.lost === 0 && form.practices.length === 0 && form.usedMm === 0
   const { together, choice } = useAlike(termination, set, isPlain)
+  const lines = stripLines({
+    wire,
+    cutMm,
+    isCut: cut !== undefined,
+    thread,
+    set,
+    allowance: rules.strandAllowance,
+    several: together.length > 1,
+  })
+  const checks = useChecks(key, lines, [cut, now])
 
   const write = async () => {
     if (reading.lost === undefined) return
     const first: Said[] = cut ? [] : [{ kind: 'wire-cut', unit, wire: wire.id, lengthMm: cutMm }]
-    const stripped: Said = {
-      kind: 'stripped',
-      term: key,
-      stripMm: hundredth(reading.stripMm ?? stopMm),
-      lengthFrom: reading.stripMm === undefined ? 'stop' : 'measured',
-      threaded: thread.map((item) => item.code),
-      strandsLost: reading.lost,
-      ...(form.practices.length > 0 && { practices: [...form.practices] }),
-      ...(form.usedMm > 0 && { usedMm: form.usedMm }),
-      ...(together.length > 1 && { together: together.length }),
-    }
+    const stripped = strippedEntry(key, thread, form, { ...reading, lost: reading.lost }, stopMm, together.length)
     const others = together.slice(1).flatMap((one) => preparedEntries(state, one, thread, stopMm, together))
     if (!(await append(...first, stripped, ...others))) return
     dispatch({ kind: 'recorded' })
@@ -217,7 +215,7 @@ export function PrepItem({
             checks={checks}
             busy={busy}
             write={() => void write()}
-            several={together.length}
+            names={together.map((one) => termLabel(one.key))}
             set={choice}
           />
         )}

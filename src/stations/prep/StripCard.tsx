@@ -29,7 +29,7 @@ export function StripCard({
   checks,
   busy,
   write,
-  several,
+  names,
   set,
 }: {
   readonly form: StripForm
@@ -47,16 +47,18 @@ export function StripCard({
   readonly checks: ReturnType<typeof useChecks>
   readonly busy: boolean
   readonly write: () => void
-  /** so many are prepared together */
-  readonly several: number
+  /** the pieces that are prepared together */
+  readonly names: readonly string[]
   /** which they are, and how one is left out */
   readonly set: ReactNode
 }) {
   const { verdict, fault } = reading
+  const several = names.length
   const outside = verdict && verdict.kind !== 'inside' ? words.outside(verdict) : undefined
   return (
     <>
       <h2 className={textCss.cardTitle}>{several > 1 ? words.alike(several) : words.title(threadsFirst)}</h2>
+      {several > 1 && <p className={textCss.mono}>{names.join(' ')}</p>}
       {ahead !== undefined && (
         <p className={clsx(noteCss.note, noteCss.attend)}>
           <b>◆ {words.wait}</b> {words.ahead(ahead)}

@@ -14,6 +14,7 @@ export function stripLines({
   thread,
   set,
   allowance,
+  several,
 }: {
   readonly wire: { readonly id: string; readonly lengthMm: number }
   readonly cutMm: number
@@ -22,6 +23,8 @@ export function stripLines({
   readonly set: ChosenSet
   /** strands that may be lost */
   readonly allowance: number
+  /** a set of alike pieces is ticked together */
+  readonly several: boolean
 }): CheckLine[] {
   const cut: CheckLine = {
     id: 'cut',
@@ -36,7 +39,7 @@ export function stripLines({
   const fold: CheckLine = { id: 'fold', words: words.fold, hint: words.foldRecorded, seen: words.isFolded }
   return [
     ...(isCut ? [] : [cut]),
-    ...thread.map((item) => threadLine(item, wire.id)),
+    ...thread.map((item) => threadLine(item, several ? undefined : wire.id)),
     {
       id: 'strip',
       words: (
@@ -52,7 +55,7 @@ export function stripLines({
   ]
 }
 
-const threadLine = (item: ThreadItem, wire: string): CheckLine => ({
+const threadLine = (item: ThreadItem, wire: string | undefined): CheckLine => ({
   id: item.code,
   words: (
     <>
@@ -70,6 +73,6 @@ const threadLine = (item: ThreadItem, wire: string): CheckLine => ({
       )}
     </>
   ),
-  hint: item.code === 'label' ? words.says(wire) : undefined,
+  hint: item.code === 'label' ? (wire === undefined ? words.eachSaysItsOwn : words.says(wire)) : undefined,
   seen: words.isOn,
 })

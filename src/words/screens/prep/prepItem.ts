@@ -71,6 +71,7 @@ export const stripLineWords = {
   slack: (neededMm: number) => `${mm(neededMm, 0)} needed, the rest is slack for second tries`,
   isCut: 'It is cut',
   says: (wire: string) => `says ${wire}`,
+  eachSaysItsOwn: 'each says its own wire',
   isOn: 'It is on',
   strip: 'Strip',
   unsure: 'unsure? a small bite, try it, a little more',

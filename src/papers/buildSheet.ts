@@ -16,7 +16,7 @@ import { figure, lengthCell, newtons, range, stripCell } from '@/words/figures'
 import { pullBasisWords } from '@/words/pullTables'
 import { writePlace } from '@/core/record/plan/writePlace'
 import { faceSvg } from './faceSvg'
-import { DIM, type NameOf, type PaperInput, cell, heading, namesOf, page, table } from './paper'
+import { DIM, type NameOf, type PaperInput, cell, figureCell, heading, namesOf, page, table } from './paper'
 import { setKey } from '@/core/record/plan/keys'
 
 /** The build sheet: pinout, faces, what was used where, results, signature. */
@@ -159,8 +159,8 @@ function asked(state: JobState): Content {
     ['contact', words.stripHead(), words.height(), words.pullAsked, 'for'],
     [...lines.values()].map(({ set, terms }) => [
       cell(set.contact),
-      cell(stripCell(set.strip)),
-      cell(set.height && words.window(set.height)),
+      figureCell(stripCell(set.strip)),
+      figureCell(set.height && words.window(set.height)),
       { text: set.pull ? words.pullBy(set.pull.forceN, pullBasisWords(set.pull)) : words.noPullAsked, fontSize: 8 },
       { text: terms.join(' '), fontSize: 8 },
     ]),

@@ -10,8 +10,8 @@ import { faceSvg } from './faceSvg'
 import { DIM, type PaperInput, cell, heading, page, table } from './paper'
 import { endKey } from '@/core/record/plan/keys'
 
-const WIDTH_PT = 340
-const HEIGHT_PT = 170
+const WIDTH_PT = 500
+const HEIGHT_PT = 200
 
 /** The move plan, to hand to somebody else: each face as it is with arrows, and as it is wanted; then every step with a box to tick. */
 export function moveSheet(input: PaperInput): TDocumentDefinitions {

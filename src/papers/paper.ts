@@ -66,6 +66,14 @@ export const cell = (text: string | number | undefined): TableCell => ({
   fontSize: 7.5,
 })
 
+/** A window or a figure that is never broken over two lines. */
+export const figureCell = (text: string | undefined): TableCell => ({
+  text: text ?? '',
+  font: 'Mono',
+  fontSize: 7.5,
+  noWrap: true,
+})
+
 const layout = {
   hLineWidth: () => 0.5,
   vLineWidth: () => 0,

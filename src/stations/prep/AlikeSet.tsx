@@ -30,7 +30,7 @@ export function AlikeSet({
   }
   const name = alone ? words.allAtOnce(pieces.length) : words.oneByOne
   const change = () => setAlone(!alone)
-  useKeys([{ key: 'o', words: name, run: change }])
+  useKeys([{ key: 'q', words: name, run: change }])
   return (
     <section className={styles.set} aria-label={words.alike(pieces.length)}>
       {!alone && (
@@ -54,7 +54,7 @@ export function AlikeSet({
         </>
       )}
       <Button onClick={change}>
-        <span>{name}</span> <Kbd aria-hidden="true">O</Kbd>
+        <span>{name}</span> <Kbd aria-hidden="true">Q</Kbd>
       </Button>
     </section>
   )

@@ -34,7 +34,7 @@ export function MateCard({
   const other = task.with
   const [parts, setParts] = useState(false)
   // a pair is never parted by the rhythm of the pedal
-  useKeys(task.done && !parts ? [{ key: 'p', words: words.partThemHow(end, other), run: () => setParts(true) }] : [])
+  useKeys(task.done && !parts ? [{ key: 'q', words: words.partThemHow(end, other), run: () => setParts(true) }] : [])
   const pair = useMemo(() => matedPair(state.plan, state.facts, end, other), [state.plan, state.facts, end, other])
   const odd = pair.cavities.filter((one) => one.odd !== undefined && one.odd !== 'one-side-only')
   const alone = pair.cavities.filter((one) => one.odd === 'one-side-only')
@@ -94,7 +94,7 @@ export function MateCard({
           <Parting task={task} seal={seal !== undefined} />
         ) : (
           <Button onClick={() => setParts(true)}>
-            <span>{words.partThemHow(end, other)}</span> <Kbd aria-hidden="true">P</Kbd>
+            <span>{words.partThemHow(end, other)}</span> <Kbd aria-hidden="true">Q</Kbd>
           </Button>
         )
       ) : (

@@ -38,7 +38,7 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
     endPiece(state, unit, end),
   ])
   const onlyThis = () => setAlone(true)
-  useKeys(several ? [{ key: 'o', words: words.onlyThis(task.cavity), run: onlyThis }] : [])
+  useKeys(several ? [{ key: 'q', words: words.onlyThis(task.cavity), run: onlyThis }] : [])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, task.done ? textCss.good : undefined)}>
@@ -57,7 +57,7 @@ export function Plug({ task, done }: { readonly task: TaskOf<'plug'>; readonly d
       )}
       {several && (
         <Button onClick={onlyThis}>
-          <span>{words.onlyThis(task.cavity)}</span> <Kbd aria-hidden="true">O</Kbd>
+          <span>{words.onlyThis(task.cavity)}</span> <Kbd aria-hidden="true">Q</Kbd>
         </Button>
       )}
     </>

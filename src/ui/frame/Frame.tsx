@@ -51,7 +51,7 @@ export function Frame({ title, sub, nav, navName, notices, foot, pedal, find, on
       <div className={styles.frameNotices} role="status">
         {notices}
       </div>
-      <main className={styles.frameBody} data-pedal={pedal || undefined}>
+      <main className={styles.frameBody} data-pedal={pedal ? true : undefined}>
         {children}
       </main>
       {foot !== undefined && <footer className={styles.frameFoot}>{foot}</footer>}

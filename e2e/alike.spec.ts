@@ -70,3 +70,31 @@ test('the holes that nothing goes into are plugged at once, each written down by
   await strike(page, 'Space', 'Space')
   expect(await plugged()).toBe(4)
 })
+
+test('a figure from a calliper with no field in focus is asked about, put where it belongs, and writes nothing', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(request, 'Calliper', six)
+  await page.goto(`/jobs/${id}/prep`)
+  await alive(page)
+  const last = async () =>
+    ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1`)).json()) as { last: number }).last
+  const before = await last()
+  const offer = page.getByRole('status', { name: 'What is 4.3?' })
+  await page.keyboard.type('4.3')
+  await page.keyboard.press('Enter')
+  await expect(offer).toBeVisible()
+  expect(await axeFaults(page)).toEqual([])
+  // its keys are the answer's first: no line is ticked by the same press
+  await strike(page, '1')
+  await expect(offer).toHaveCount(0)
+  await expect(page.getByLabel('Strip as measured')).toHaveValue('4.3')
+  await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(0)
+  // and none of them is an answer too
+  await page.keyboard.type('4.5 mm')
+  await page.keyboard.press('Enter')
+  await strike(page, 'Escape')
+  await expect(page.getByLabel('Strip as measured')).toHaveValue('4.3')
+  expect(await last()).toBe(before)
+})

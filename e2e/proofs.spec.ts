@@ -44,6 +44,9 @@ test('a hidden mis-wire: the analyser finds it over all pairs, it is explained, 
   const [first, second] = entries.filter(({ kind }) => kind === 'harness-analysed')
   expect(first).toMatchObject({ readBy: 'URN BENCH,TARN-A,stand-in,1.0', temperatureC: 20 })
   expect((second?.joined as readonly object[]).length).toBe(2)
+  // and from there to the signature
+  for (let steps = 0; steps < 40 && !(await page.getByText('Signed and closed').count()); steps++) await doNextStep(page)
+  await expect(page.getByText('Signed and closed')).toBeVisible({ timeout: BUSY_MS })
 })
 
 test('a fault that comes and goes: seen while all is moved, its place found at one contact alone, and the contact made again', async ({

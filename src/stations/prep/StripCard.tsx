@@ -9,6 +9,7 @@ import type { HouseRules } from '@/core/parts/rules/houseRules'
 import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
+import { useQuestion } from '@/ui/question/questions'
 import textCss from '@/ui/text/text.module.css'
 import { mm } from '@/words/figures'
 import { practiceWords } from '@/words/practices'
@@ -54,6 +55,7 @@ export function StripCard({
 }) {
   const { verdict, fault } = reading
   const several = names.length
+  useQuestion(words.measured, (text) => dispatch({ kind: 'strip-written', text, unit: bareUnit('length') }))
   const outside = verdict && verdict.kind !== 'inside' ? words.outside(verdict) : undefined
   return (
     <>

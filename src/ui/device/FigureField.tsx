@@ -8,6 +8,7 @@ import { readingHelp, type WrittenFigure } from '@/core/work/crimp/pieceForm'
 import { parseQuantity, type Dimension, type Plausible } from '@/core/base/units/parseQuantity'
 import { bareUnit } from '@/words/benchUnits'
 import { quantityWords, understoodAs } from '@/words/quantity'
+import { useQuestion } from '../question/questions'
 
 /** A field for a figure, with the key that asks its instrument. */
 export function FigureField({
@@ -40,6 +41,7 @@ export function FigureField({
   const help = readingHelp(figure, range)
   const read = parseQuantity(figure.text, dimension, help)
   const unreadable = figure.text !== '' && !read.ok
+  useQuestion(label, (text) => onChange({ text, unit: bareUnit(dimension) }))
   return (
     <div className={styles.figureField}>
       <TextInput

@@ -15,6 +15,8 @@ import { useGo } from '../address/GoProvider'
 import { Frame } from '../frame/Frame'
 import { places, usePlaceKeys } from '../frame/PlaceFrame'
 import type { FindItem } from '../find/findItems'
+import { offerFigure, useOffered } from '../question/questions'
+import { later } from '../later/later'
 import { useAwake } from '../frame/useAwake'
 import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
@@ -22,6 +24,11 @@ import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
 import { useSelect } from './useAt'
 import { useNextStep } from './useNextStep'
+
+const FigureOffer = later(
+  () => import('../question/FigureOffer'),
+  (module) => module.FigureOffer,
+)
 
 /** Where hands are full: the screen stays awake. */
 const benchStations: ReadonlySet<string> = new Set(['prep', 'crimp', 'seat', 'prove'])
@@ -49,9 +56,11 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
     { key: 'u', words: texts.takeYourLastEntry, run: () => void takeBack() },
   ])
   usePlaceKeys()
+  const figure = useOffered()
   const words = stepWords(step, plan.quantity)
   const onScan = useCallback(
     (text: string) => {
+      if (offerFigure(text)) return true
       const target = scanTarget(plan, text)
       if (target !== undefined) select(target)
       return target !== undefined
@@ -75,7 +84,12 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
           count={station === 'plan' ? plural(done.plan.total, 'wire') : `${done[station].done}/${done[station].total}`}
         />
       ))}
-      notices={<JobNotices />}
+      notices={
+        <>
+          <JobNotices />
+          {figure !== undefined && <FigureOffer figure={figure} />}
+        </>
+      }
       foot={
         <>
           <InHand />

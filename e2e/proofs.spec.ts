@@ -45,7 +45,8 @@ test('a hidden mis-wire: the analyser finds it over all pairs, it is explained, 
   expect(first).toMatchObject({ readBy: 'URN BENCH,TARN-A,stand-in,1.0', temperatureC: 20 })
   expect((second?.joined as readonly object[]).length).toBe(2)
   // and from there to the signature
-  for (let steps = 0; steps < 40 && !(await page.getByText('Signed and closed').count()); steps++) await doNextStep(page)
+  for (let steps = 0; steps < 40 && !(await page.getByText('Signed and closed').count()); steps++)
+    await doNextStep(page)
   await expect(page.getByText('Signed and closed')).toBeVisible({ timeout: BUSY_MS })
 })
 

@@ -148,6 +148,12 @@ try {
       reducedMotion: 'reduce',
     })
     await context.addCookies([{ name: 'urn-operator', value: 'teodor', url: base }])
+    // a caution that stands holds every press: the release shows one, the others were read
+    if (view.name !== 'release')
+      await context.addInitScript(() => {
+        const today = new Date().toLocaleDateString('en-CA')
+        for (const id of ['open-connector', 'meter-on-circuit']) localStorage.setItem(`urn-caution:teodor:${id}`, today)
+      })
     const page = await context.newPage()
     await page.goto(base + view.path)
     await page.waitForLoadState('networkidle')

@@ -99,11 +99,14 @@ function CloseCard({ at, done }: { readonly at: string; readonly done: () => voi
   }
 }
 
-/** What is due here by the job's own next step; before that is here, lacing that stands open, or the tray. */
+/** What is due here by the job's own next step; before that is here, a torque tool to rest, lacing that stands open, or the tray. */
 function dueKey(state: State): string {
   const step = nextStep(state)
   const [lacing] = state.lacings.keys()
-  if (step.station !== 'close') return lacing === undefined ? 'tray' : `lacing ${lacing}`
+  if (step.station !== 'close') {
+    const rest = closeTasks(state).find((task) => task.kind === 'rest' && !task.done)
+    return rest?.key ?? (lacing === undefined ? 'tray' : `lacing ${lacing}`)
+  }
   return step.focus ?? (step.kind === 'count-tray' ? 'tray' : step.kind === 'countersign' ? 'second' : 'sign')
 }
 

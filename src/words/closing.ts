@@ -1,9 +1,8 @@
 import type { Knot } from '@/core/craft/ties/lacing'
 import type { BundleLine } from '@/core/work/close/closeTasks'
 import type { NextStep } from '@/core/views/steps'
-import { securingUnits } from '@/core/parts/catalogue/securings'
 import { figure, mm, plural } from './figures'
-import { securingWords } from './securing'
+import { securingSign, securingWords } from './securing'
 
 const knots: Readonly<Record<Knot, { readonly main: string; readonly how: string }>> = {
   begin: { main: 'Begin lacing', how: 'clove hitch, locked with a square knot' },
@@ -28,7 +27,7 @@ export function closeTaskWords({ task, left }: Extract<NextStep, { kind: 'close-
     return {
       main: `Make ${task.end} fast`,
       then: due
-        ? `${securingWords[due.what].name.toLowerCase()}, ${figure(due.asked, 2)} ${securingUnits[due.what] === 'Nm' ? 'N·m' : 'N'}`
+        ? `${securingWords[due.what].name.toLowerCase()}, ${figure(due.asked, 2)} ${securingSign(due.what)}`
         : '',
     }
   }

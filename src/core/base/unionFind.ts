@@ -1,3 +1,5 @@
+import { groupBy } from './collections'
+
 /** Things that hang together, joined two by two: of each group one thing stands for all. */
 export class UnionFind<T> {
   readonly #leader = new Map<T, T>()
@@ -21,13 +23,6 @@ export class UnionFind<T> {
 
   /** Everything that was joined, by what stands for it, in the order in which it came. */
   groups(): Map<T, T[]> {
-    const groups = new Map<T, T[]>()
-    for (const thing of this.#leader.keys()) {
-      const root = this.root(thing)
-      const group = groups.get(root)
-      if (group) group.push(thing)
-      else groups.set(root, [thing])
-    }
-    return groups
+    return groupBy(this.#leader.keys(), (thing) => this.root(thing))
   }
 }

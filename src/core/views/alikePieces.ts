@@ -27,12 +27,19 @@ export function alikePieces(state: JobState, termination: Termination, set: Chos
   const id = setupId(set.setup)
   const group = setupQueue(state).find((one) => one.id === id)
   const own = group?.items.find((item) => item.termination.key === termination.key)
-  if (!group || own?.stage !== 'to-strip' || aheadOfRelease(state, id, own.crimpClass).allowed !== undefined)
+  // a contact with two wires is a piece of its own: both are cut and laid together
+  if (
+    !group ||
+    termination.also ||
+    own?.stage !== 'to-strip' ||
+    aheadOfRelease(state, id, own.crimpClass).allowed !== undefined
+  )
     return [termination]
   const as = preparedAs(state, termination, set)
   const others = group.items.filter(
     (item) =>
       item !== own &&
+      !item.termination.also &&
       item.stage === 'to-strip' &&
       item.crimpClass === own.crimpClass &&
       item.inPlace === own.inPlace &&

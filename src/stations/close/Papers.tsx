@@ -41,9 +41,10 @@ export function Papers() {
     <section className={clsx(paneCss.panel, styles.papers)} aria-label={words.papers}>
       <h2 className={styles.papers2}>{words.papers}</h2>
       <ul className={styles.list}>
+        {/* each is sent as a file; what cannot be made is told in the window, where a download would only fail */}
         {papers.map((paper) => (
           <li key={paper.name}>
-            <a className={choiceCss.choice} href={`${base}/${paper.href}`} download>
+            <a className={choiceCss.choice} href={`${base}/${paper.href}`}>
               <b>{paper.name}</b>
               <span className={textCss.dim}>{paper.what}</span>
               <span aria-hidden="true">↓</span>

@@ -1,7 +1,7 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core'
 import clsx from 'clsx'
 import { useState } from 'react'
-import { type Securing, securingUnits, securings } from '@/core/parts/catalogue/securings'
+import { type Securing, securings } from '@/core/parts/catalogue/securings'
 import { BLOCK_SHARE, isHeldToBlock } from '@/core/craft/torque/blockCheck'
 import { endKey } from '@/core/record/plan/keys'
 import { useClock } from '@/ui/frame/Clock'
@@ -12,7 +12,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import type { ShellTask } from '@/core/work/close/closeTasks'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
-import { securingWords } from '@/words/securing'
+import { securingSign, securingWords } from '@/words/securing'
 import { figure } from '@/words/figures'
 import { shellCardWords as words } from '@/words/screens/close/shellCard'
 
@@ -43,7 +43,7 @@ export function ShellCard({
   const askedText = typed ?? (sheet === undefined ? '' : figure(sheet, 2))
   const [setText, setSet] = useState('')
   const [blockText, setBlock] = useState('')
-  const unitSign = securingUnits[what] === 'Nm' ? 'N·m' : 'N'
+  const unitSign = securingSign(what)
   const [asked, set, block] = [read(askedText), read(setText), read(blockText)]
   const isOff = set !== undefined && block !== undefined && !isHeldToBlock(set, block)
   const isOther = asked !== undefined && set !== undefined && !isHeldToBlock(asked, set)
@@ -53,7 +53,7 @@ export function ShellCard({
       <h2 className={textCss.cardTitle}>{words.shellOf(end)}</h2>
       {done.map((one) => (
         <p key={one.what} className={textCss.good}>
-          ✓ {securingWords[one.what].name}: {figure(one.set, 2)} {securingUnits[one.what] === 'Nm' ? 'N·m' : 'N'},{' '}
+          ✓ {securingWords[one.what].name}: {figure(one.set, 2)} {securingSign(one.what)},{' '}
           {words.withTool(one.tool, figure(one.blockBefore, 2), clock.timeOfDay(one.at))}
         </p>
       ))}

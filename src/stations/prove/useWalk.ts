@@ -1,10 +1,6 @@
-import { useEffect, useMemo, useState } from 'react'
-import type { Touch, Touched } from '@/core/craft/probing/walk'
-import { wireKey } from '@/core/record/plan/keys'
-import { pointOf } from '@/core/record/plan/nets'
+import { useEffect, useState } from 'react'
 import type { JobState } from '@/core/record/state/state'
-import { units } from '@/core/record/state/wireBlocks'
-import { apartTasks, probedEnds } from '@/core/work/prove/proofTasks'
+import { walkSteps } from '@/core/work/prove/walkSteps'
 import { walkOf } from '@/workers/walkClient'
 
 /** Where a row stands in the walk, and whether its two points are touched the other way round. */
@@ -15,35 +11,11 @@ export type WalkPlace = { readonly place: number; readonly flipped: boolean }
  * are alike. Undefined until it is worked out: till then the order is the plan's.
  */
 export function useWalk(state: JobState): ReadonlyMap<string, WalkPlace> | undefined {
-  const { plan } = state
-  const isBuilt = units(state).length > 0
-  const steps = useMemo(() => {
-    const touches = new Map(
-      probedEnds(state).flatMap(({ id, cavities }) =>
-        cavities.map((cavity): [string, Touch] => [
-          `${id}.${cavity.id}`,
-          { end: id, xMm: cavity.xMm, yMm: cavity.yMm },
-        ]),
-      ),
-    )
-    const named = [
-      ...plan.wires.map((wire) => ({
-        key: wireKey(1, wire.id),
-        red: pointOf(plan, wire, 'a'),
-        black: pointOf(plan, wire, 'b'),
-      })),
-      ...apartTasks(state, 1),
-    ]
-    return named.flatMap(({ key, red, black }) => {
-      const [a, b] = [touches.get(red), touches.get(black)]
-      return a && b ? [{ key: key.slice(2), touched: [a, b] as Touched }] : []
-    })
-    // what is walked over follows from the plan alone
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [plan])
+  // the same list until the plan or its rules are others
+  const steps = walkSteps(state)
   const [walk, setWalk] = useState<{ readonly of: typeof steps; readonly places: ReadonlyMap<string, WalkPlace> }>()
   useEffect(() => {
-    if (!isBuilt || steps.length === 0) return undefined
+    if (steps.length === 0) return undefined
     const stop = new AbortController()
     void walkOf(
       steps.map(({ touched }) => touched),
@@ -61,6 +33,6 @@ export function useWalk(state: JobState): ReadonlyMap<string, WalkPlace> | undef
       })
     })
     return () => stop.abort()
-  }, [steps, isBuilt])
+  }, [steps])
   return walk?.of === steps ? walk.places : undefined
 }

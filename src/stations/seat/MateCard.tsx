@@ -12,6 +12,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { Swatch } from '@/ui/wire/Swatch'
 import { oddWords, pairFaultWords } from '@/words/mated'
+import { Parting } from './Parting'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import clsx from 'clsx'
@@ -139,33 +140,6 @@ export function MateCard({
           {words.meetsNothingOnOther(alone.length, alone.length === 1)}
         </p>
       )}
-    </>
-  )
-}
-
-/** How two halves that are together are parted. */
-function Parting({ task, seal }: { readonly task: TaskOf<'mate'>; readonly seal: boolean }) {
-  const { state } = useJob()
-  const { unit, end } = task
-  const { busy, write } = useWrite(() => undefined)
-  const lines: CheckLine[] = [
-    { id: 'isolated', words: words.isolated, seen: words.noSupply },
-    { id: 'latch', words: words.letGo, seen: words.itIsLoose },
-    { id: 'apart', words: words.byTheHalves, hint: words.noForce, seen: words.theyAreApart },
-    ...(seal ? [{ id: 'seal', words: words.sealStays, seen: words.itIsOn }] : []),
-  ]
-  const checks = useChecks(`${unit}/${end}|${task.with}`, lines, endPiece(state, unit, end))
-  return (
-    <>
-      <h3 className={textCss.cardTitle}>{words.partThem(end, task.with)}</h3>
-      <p>{words.bothAgain}</p>
-      <CheckList
-        lines={lines}
-        checks={checks}
-        main={words.pairIsApart}
-        busy={busy}
-        onMain={() => write({ kind: 'pair-parted', unit, a: end, b: task.with, checked: lines.map(({ id }) => id) })}
-      />
     </>
   )
 }

@@ -4,12 +4,12 @@ import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { figureOfferWords as words } from '@/words/screens/question/figureOffer'
 import { useKeys } from '../keys/KeyProvider'
-import { answerWith, openQuestions } from './questions'
+import { answerWith, useOpenQuestions } from './questions'
 import styles from './FigureOffer.module.css'
 
 /** A figure came from a calliper and no field had the focus: which of the open questions it answers. It is put there, and no more. */
 export function FigureOffer({ figure }: { readonly figure: string }) {
-  const questions = openQuestions().slice(0, 8)
+  const questions = useOpenQuestions().slice(0, 8)
   const close = () => answerWith(undefined)
   useKeys([
     ...questions.map((question, i) => ({

@@ -65,5 +65,12 @@ export const useOffered = (): string | undefined =>
     () => undefined,
   )
 
+const NONE: readonly Question[] = []
+
 /** The figures that the screen asks for. */
-export const openQuestions = (): readonly Question[] => asked
+export const useOpenQuestions = (): readonly Question[] =>
+  useSyncExternalStore(
+    subscribe,
+    () => asked,
+    () => NONE,
+  )

@@ -1,3 +1,4 @@
+import { pushTo } from '../../base/collections'
 import { UnionFind } from '../../base/unionFind'
 import { type Facts, housingOf } from './facts'
 import { type PlannedNet, plannedNets } from './nets'
@@ -28,7 +29,7 @@ export function throughCircuits(plan: Plan, facts: Facts, aId: string, bId: stri
     const [one, other] = [netAt.get(`${aId}.${id}`), netAt.get(`${bId}.${id}`)]
     if (!both.has(id) || !one || !other) continue
     joined.join(one, other)
-    for (const net of [one, other]) passed.set(net, [...(passed.get(net) ?? []), id])
+    for (const net of [one, other]) pushTo(passed, net, id)
   }
   const isOutside = (point: string) => !point.startsWith(`${aId}.`) && !point.startsWith(`${bId}.`)
   return [...joined.groups().values()].flatMap((group) => {

@@ -83,11 +83,17 @@ const likely = derivedOf((state): readonly (readonly [string, string])[] =>
   ),
 )
 
+/** The pairs that a walk with two probes shows to be apart, where the rules ask for it, by their keys in the first unit. */
+export const walkPairs = derivedOf((state) =>
+  rulesOf(state).isolation === 'likely'
+    ? likely(state).map(([red, black]) => ({ key: pairKey(1, red, black), red, black }))
+    : [],
+)
+
 /** What is shown to be apart, where the rules ask for it. */
 export const apartTasks = derivedOf((state, unit: number): readonly ApartTask[] => {
-  if (rulesOf(state).isolation !== 'likely') return []
   const whole = state.analysed.get(String(unit))
-  return likely(state).map(([red, black]) => {
+  return walkPairs(state).map(({ red, black }) => {
     const key = pairKey(unit, red, black)
     const found = state.apart.get(key)
     return {

@@ -1,14 +1,14 @@
 import { TagsInput, TextInput } from '@mantine/core'
 import type { ReactNode } from 'react'
 import { alikeKeyings, hasKeyingShapes } from '@/core/parts/catalogue/keying'
-import { securingUnits, securings } from '@/core/parts/catalogue/securings'
+import { securings } from '@/core/parts/catalogue/securings'
 import type { HousingDraft } from '@/core/parts/sheets/housingDraft'
 import type { HousingField } from '@/core/parts/sheets/housingFindings'
 import { KeyingFaces } from '@/ui/face/KeyingFaces'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { familyHousingWords as texts } from '@/words/screens/shelf/familyHousing'
-import { securingWords } from '@/words/securing'
+import { securingSign, securingWords } from '@/words/securing'
 import { placedSoFar } from './housingSoFar'
 
 /** What belongs to a housing: the keyings that it is made in, by their shape, its other half, its seal, clips and caps. */
@@ -64,7 +64,7 @@ export function HousingBelongings({
           {securings.map((what) => (
             <TextInput
               key={what}
-              label={texts.secures(securingWords[what].name, securingUnits[what])}
+              label={texts.secures(securingWords[what].name, securingSign(what))}
               value={draft.secures[what]}
               inputMode="decimal"
               error={draft.secures[what] === '' ? undefined : wrong('secures')}

@@ -61,7 +61,7 @@ export const familyHousingWords = {
       3,
     )} are drawn alike: no eye can tell them apart.`,
   interfaceSealPart: 'Interface seal part',
-  secures: (what: string, unit: 'Nm' | 'N') => `${what}, ${unit === 'Nm' ? 'N·m' : 'N'}`,
+  secures: (what: string, unit: string) => `${what}, ${unit}`,
   furtherParts: 'Clips, caps, backshells, boots',
   matesWith: 'Mates with',
   howTheyMeet: 'How the halves meet',

@@ -28,6 +28,8 @@ export const lookWords: Readonly<Record<LookCode, { readonly line: string; reado
   'insulation-at-barrel': { line: 'Insulation at the barrel, none inside', seen: 'Edge is right' },
   'indent-in-place': { line: 'Indent where the sheet puts it', seen: 'Indent is in place' },
   'sleeve-intact': { line: 'Sleeve whole, straight', seen: 'Sleeve is whole' },
+  'holds-by-hand': { line: 'Pulled by hand, firmly, straight: it holds', seen: 'It holds' },
+  'pin-goes-home': { line: 'Mating pin goes fully home, wire held still', seen: 'Pin goes home' },
 }
 
 export const defectWords: Readonly<Record<DefectCode, string>> = {
@@ -62,6 +64,8 @@ export const defectWords: Readonly<Record<DefectCode, string>> = {
   'strands-past-tip': 'strands stand too far out',
   'collar-torn': 'collar or sleeve torn',
   'indent-on-seam': 'indent on the wrong side of the seam',
+  'stroke-stopped': 'stroke not finished, tool opened by its lever',
+  'came-off': 'came off by hand',
 }
 
 export const causeWords: Readonly<Record<CauseCode, string>> = {
@@ -83,6 +87,8 @@ export const causeWords: Readonly<Record<CauseCode, string>> = {
   'cut-off-dull': 'cut-off blade dull',
   'die-reversed': 'contact the wrong way round in the die',
   'seam-turned': 'seam lay on the wrong side in the nest',
+  'tool-jammed': 'tool jams before the end of its stroke',
+  'let-go-early': 'release lever pulled, though it would have gone on',
 }
 
 /** The cure at its root; figures are filled in where the step knows them. */
@@ -136,6 +142,8 @@ export function cureWords(
       return 'change the cut-off blade'
     case 'turn-seam':
       return 'turn the barrel so that the seam lies where the sheet says'
+    case 'squeeze-on':
+      return 'squeeze on: it lets go by itself at the end of the stroke'
     case 'turn-die':
       return 'wide side of the die to the insulation wings'
   }

@@ -111,6 +111,10 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'new-day': (refusal) =>
     `The setup was released on ${day(refusal.released)}. These house rules begin each day with a first piece: press N.`,
   'tool-unverified': (refusal) => `${refusal.tool} is not verified since its adjuster was turned: gauge it first.`,
+  'gauge-due': (refusal) =>
+    `These house rules gauge ${refusal.tool} before its first crimp of a day: try ${refusal.gauge} on it first.`,
+  'singly-due': (refusal) =>
+    `This is crimp ${refusal.nth} of its setting: these house rules want its looks ticked one by one.`,
   'figure-missing': () => 'Say the figure in mm to which it was set.',
   'outside-window': (refusal) =>
     `${mm(refusal.toMm, 1)} cannot be meant: it should be ${mmRange(refusal.minMm, refusal.maxMm, 1)}.`,

@@ -134,6 +134,26 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'Resistance of every net',
     why: 'A bad crimp rings through as well as a good one; a meter that is fine enough costs money.',
   },
+  singlyFirst: {
+    name: 'Looks ticked one by one, first so many',
+    why: 'A new setup shows its faults on the first pieces; ticking each look for ever becomes a habit that sees nothing.',
+  },
+  singlyEvery: {
+    name: 'Then one by one, one piece in',
+    why: 'Between, all looks are answered at once beside their pictures, and the record says so.',
+  },
+  matingPin: {
+    name: 'A mating pin tried in each socket',
+    why: 'It finds a brush in its way at once; on large sockets it is seen as well without.',
+  },
+  gaugeEachShift: {
+    name: 'Frame gauged before its first crimp of a day',
+    why: 'A frame that was dropped last night is found before the first contact; it takes a minute each morning.',
+  },
+  wireLabels: {
+    name: 'A label on each wire',
+    why: 'Years later it is the only pinout; a lead of two wires in two colours needs none.',
+  },
   handPull: {
     name: 'Each crimp pulled by hand',
     why: 'It finds the crimp that was forgotten; a strong hand spoils a thin wire.',
@@ -168,7 +188,9 @@ const choiceWords: Readonly<Record<string, string>> = {
   likely: 'neighbours and mirror images',
   'all-pairs': 'all pairs, by an analyser',
   'each-net': 'measured, each net',
-  each: 'each',
+  each: 'each, at Prove',
+  'each-crimp': 'each, as a look when it is crimped',
+  sockets: 'in each stamped socket',
   'front-first': 'front cover first',
   'gate-first': 'rear gate first',
   'iec-60352-2': pullTableName('iec-60352-2'),
@@ -219,6 +241,7 @@ function gapWords({ gap }: HouseRules): string {
 }
 
 function figureWords(value: number, unit: string, id: RuleId): string {
+  if (id === 'singlyEvery' && value === 0) return 'never again'
   if ((id === 'pullEvery' || id === 'heightEvery') && value === 0) return 'first pieces only'
   switch (unit) {
     case 'percent':

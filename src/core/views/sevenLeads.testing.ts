@@ -7,7 +7,7 @@ import { emptyPlan } from '../record/plan/plan'
 import { workThrough } from './workThrough.testing'
 import { foldEntry } from '../record/journal/fold'
 import type { Entry } from '../record/journal/entry'
-import { looksOf } from '../record/journal/shared'
+import { looksOf } from '../record/standing/looksOf'
 import { refusalOf } from '../work/left/refusalOf'
 
 const shelf = demoShelf()

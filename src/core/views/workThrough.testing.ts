@@ -1,8 +1,8 @@
-import { constructionOf } from '../parts/catalogue/constructions'
 import { foldEntry } from '../record/journal/fold'
 import { type Folded, newFold } from '../record/journal/folded'
 import type { Entry, NewEntry } from '../record/journal/entry'
 import { type JobState, endState } from '../record/state/state'
+import { looksOf } from '../record/standing/looksOf'
 import { samplesDue } from '../record/standing/samplesDue'
 import { isSpent, isSpentOnceOut, reuseOf } from '../record/standing/reuse'
 import { lightTugN } from '../record/standing/tug'
@@ -23,14 +23,7 @@ import { endKey, setKey, wireKey } from '../record/plan/keys'
  */
 export function entriesFor(state: JobState, step: NextStep, newId: () => string): NewEntry[] {
   const { byKey } = planIndex(state.plan)
-  const looks = (set: ChosenSet) => {
-    const contact = state.facts.contacts[set.contact]
-    return contact
-      ? constructionOf(contact)
-          .looks(contact)
-          .map((look) => ({ look, seen: true }))
-      : []
-  }
+  const looks = (set: ChosenSet) => looksOf(state, set).map((look) => ({ look, seen: true }))
   const height = (set: ChosenSet) => (set.height ? { heightMm: round((set.height.minMm + set.height.maxMm) / 2) } : {})
   const setOf = (term: string) => {
     const termination = byKey.get(term)

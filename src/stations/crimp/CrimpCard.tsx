@@ -3,24 +3,37 @@
 import { crimpCardWords as words } from '@/words/screens/crimp/crimpCard'
 import { useClock } from '@/ui/frame/Clock'
 import { Button, Kbd } from '@mantine/core'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
+import { looksTicked } from '@/core/record/standing/looksTicked'
 import { termState } from '@/core/record/state/state'
+import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import { useChecks } from '@/ui/card/CheckList'
 import { useKeptForm } from '@/ui/card/useKeptForm'
 import { useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useBeside } from '@/ui/later/useBeside'
-import { EndRelease, FaultReport, LookPictures, loadBeside, PhotoBox, SetSources, SuspectCard } from './laterCards'
+import {
+  EndRelease,
+  FaultReport,
+  LookPictures,
+  loadBeside,
+  PhotoBox,
+  SetSources,
+  StrokeCard,
+  StrokePanel,
+  SuspectCard,
+} from './laterCards'
 import { setupWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { Looks } from './Looks'
 import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
 import { lookLines, looksFor } from './looksFor'
+import { isStrokeTicked, strokeOf } from './strokeOf'
 import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -51,26 +64,47 @@ export function CrimpCard({
   const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
   const wanted = looksFor(state, item)
-  const lines = lookLines(wanted)
+  const stroke = useMemo(() => strokeOf(state, item), [state, item])
+  const lines = lookLines(wanted.filter((look) => !stroke?.answers.includes(look)))
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
-  const checks = useChecks(item.termination.key, lines, piece)
+  const checks = useChecks(item.termination.key, [...(stroke?.checks ?? []), ...lines], piece)
   const due = wanted.find((look) => look === checks.due?.id)
   const toCrimp = item.stage === 'stripped'
   useKeys(
     toCrimp && !ending && !fault ? [{ key: 'n', words: words.somethingHasChangedNew, run: () => setEnding(true) }] : [],
   )
   const showsLooks = toCrimp && !fault && !ending
+  // what hands do comes first: the looks are for what is crimped
+  const toClose = showsLooks && stroke?.checks.some(({ id }) => !checks.ticked.has(id)) ? stroke : undefined
+  const ticking = looksTicked(state, group.id)
   return (
     <>
       <div className={paneCss.work}>
         <CrimpReadouts item={item} />
-        <SpecimenPanel
-          item={item}
-          crimped={!fault || lookTable[fault.look].when === 'after'}
-          defect={fault?.defect}
-          heightMm={fault ? undefined : measured?.heightMm}
-        />
-        {showsLooks && due && <LookPictures item={item} look={due} />}
+        {toClose?.piece ? (
+          <StrokePanel
+            piece={toClose.piece}
+            lines={toClose.lines}
+            figures={toClose.figures}
+            due="all"
+            ticked={(line) => isStrokeTicked(checks.ticked, line)}
+            holder={toClose.holder}
+            tool={toClose.tool}
+          />
+        ) : (
+          <SpecimenPanel
+            item={item}
+            crimped={!fault || lookTable[fault.look].when === 'after'}
+            defect={fault?.defect}
+            heightMm={fault ? undefined : measured?.heightMm}
+          />
+        )}
+        {showsLooks && !toClose && due && (
+          <LookPictures
+            item={item}
+            looks={ticking.kind === 'together' ? lines.map(({ id }) => id as LookCode) : [due]}
+          />
+        )}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={item.termination.wire} side={item.termination.side} />
@@ -104,6 +138,8 @@ export function CrimpCard({
               })
             }
           />
+        ) : toClose ? (
+          <StrokeCard item={item} stroke={toClose} wanted={wanted} checks={checks} move={move} />
         ) : (
           <Looks
             item={item}
@@ -111,6 +147,8 @@ export function CrimpCard({
             wanted={wanted}
             lines={lines}
             checks={checks}
+            stroke={stroke}
+            ticking={ticking}
             form={form}
             move={move}
             done={done}

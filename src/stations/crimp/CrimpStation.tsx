@@ -7,8 +7,10 @@ import { useMemo, useState } from 'react'
 import { inHand, inQueue, releaseWait, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { pieceInQuestion } from '@/core/record/standing/released'
 import type { FirstPiece } from '@/core/record/state/records'
+import { gaugeDue } from '@/core/record/standing/gaugeDue'
 import { samplesDue } from '@/core/record/standing/samplesDue'
 import { termState } from '@/core/record/state/state'
+import { useClock } from '@/ui/frame/Clock'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { setupRows, setupSections } from '@/ui/job/setupSections'
@@ -122,9 +124,15 @@ function CrimpStep({
   readonly setAside: (at: string) => void
 }) {
   const { state } = useJob()
+  const clock = useClock()
   useBeside(loadSetupCards)
   const waits = releaseWait(group, item)
   const sampleDue = item.stage === 'stripped' && !waits && samplesDue(state, group.id).pull
+  const gauge =
+    group.mounted && item.stage !== 'crimped'
+      ? gaugeDue(state, group.setup.tool, new Date().toISOString(), clock.dayOf)
+      : undefined
+  if (gauge) return <VerifyCard item={item} group={group} due={gauge} />
   if (item.stage === 'crimped' || (group.mounted && !waits && !sampleDue))
     return <CrimpCard item={item} group={group} done={done} />
   if (!group.mounted) return <MountCard group={group} item={item} from={from} done={done} />

@@ -1,5 +1,6 @@
 'use client'
 import { Button } from '@mantine/core'
+import { useMemo } from 'react'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { asksHeight } from '@/core/record/standing/firstPiece'
 import { heightDrift } from '@/core/record/standing/heightWatch'
@@ -13,7 +14,9 @@ import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
+import { StrokePanel } from '@/ui/stroke/StrokePanel'
 import { lookLines, looksFor } from './looksFor'
+import { isStrokeTicked, strokeOf } from './strokeOf'
 import { LookPictures } from './LookPictures'
 import { HandPull } from './HandPull'
 import { HeightField, InstrumentMessage, PullField } from './PieceFields'
@@ -53,13 +56,16 @@ export function FirstPieceCard({
   const { termination, set } = item
   const looks = looksFor(state, item)
   const tried = piecesTried(state, group.id)
-  const lines = lookLines(looks)
+  const stroke = useMemo(() => strokeOf(state, item), [state, item])
+  const lines = [...(stroke?.checks ?? []), ...lookLines(looks.filter((look) => !stroke?.answers.includes(look)))]
   const inHand = [`${group.id} first ${String(tried.length)}`, state.setups.get(group.id)?.mounted] as const
   const checks = useChecks(inHand[0], lines, inHand[1])
   const [form, move] = useKeptForm(pieceForm, newPiece, ...inHand)
   const { height, pull, missing, bad, measured } = readFirstPiece(form, state.facts, termination, set, {
     height: asksHeight(state),
   })
+  const answered =
+    stroke?.lines.flatMap(({ id, look }) => (look && isStrokeTicked(checks.ticked, id) ? [look] : [])) ?? []
   const record = async (seenAll: boolean) => {
     if (!measured) return
     const written = await append({
@@ -67,7 +73,7 @@ export function FirstPieceCard({
       setup: group.id,
       wire: termination.wire.id,
       side: termination.side,
-      looks: looks.map((look) => ({ look, seen: seenAll || checks.ticked.has(look) })),
+      looks: looks.map((look) => ({ look, seen: seenAll || checks.ticked.has(look) || answered.includes(look) })),
       ...measured,
     })
     if (!written) return
@@ -77,6 +83,11 @@ export function FirstPieceCard({
     done()
   }
   const dueLook = looks.find((look) => look === checks.due?.id)
+  // what hands do comes first: the looks are for what is crimped
+  const dueStroke = stroke?.lines.find(({ id }) => !isStrokeTicked(checks.ticked, id))?.id
+  const shown = lines.filter(
+    ({ id }) => (dueStroke === undefined) !== (stroke?.checks.some((one) => one.id === id) ?? false),
+  )
   return (
     <>
       <div className={paneCss.work}>
@@ -88,17 +99,27 @@ export function FirstPieceCard({
             done={instruments.pulling.done}
             minimumN={set.pull?.forceN}
           />
+        ) : dueStroke && stroke?.piece ? (
+          <StrokePanel
+            piece={stroke.piece}
+            lines={stroke.lines}
+            figures={stroke.figures}
+            due={dueStroke}
+            ticked={(line) => isStrokeTicked(checks.ticked, line)}
+            holder={stroke.holder}
+            tool={stroke.tool}
+          />
         ) : (
           <SpecimenPanel item={item} crimped heightMm={height.measured && height.heightMm} />
         )}
-        {!instruments.pulling && dueLook && <LookPictures item={item} look={dueLook} />}
+        {!instruments.pulling && dueLook && <LookPictures item={item} looks={[dueLook]} />}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.firstPiece}>
         <WireChips wire={termination.wire} side={termination.side} />
         <h2 className={textCss.cardTitle}>{words.firstPieceOnSpare}</h2>
         <PiecesBefore setup={group.id} tried={tried} />
         <CheckList
-          lines={lines}
+          lines={shown}
           checks={checks}
           main={missing ? words.missing[missing] : bad ? words.recordItAsNot : words.recordFirstPiece}
           busy={busy || instruments.working !== undefined}

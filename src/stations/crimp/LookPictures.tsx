@@ -2,7 +2,7 @@ import { lookPicturesWords as words } from '@/words/screens/crimp/lookPictures'
 import styles from './LookPictures.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useMemo } from 'react'
-import { looks as lookTable } from '@/core/craft/crimp/looks'
+import { type DefectCode, looks as lookTable } from '@/core/craft/crimp/looks'
 import type { QueueItem } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { specimenOf } from '@/ui/job/specimenOf'
@@ -13,25 +13,49 @@ import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 /** Faults that are shown beside the good one. */
 const SHOWN = 3
 
-/** For the look that is due: how it should be, and what would be wrong, from the same model. */
-export function LookPictures({ item, look }: { readonly item: QueueItem; readonly look: LookCode }) {
+interface Picture {
+  readonly key: string
+  readonly look: LookCode
+  readonly defect?: DefectCode
+}
+
+/** Of one look how it should be, and what would be wrong; of several the likeliest fault of each. */
+const picturesOf = (looks: readonly LookCode[]): readonly Picture[] => {
+  const [first] = looks
+  if (first === undefined) return []
+  return looks.length === 1
+    ? [undefined, ...lookTable[first].faults.slice(0, SHOWN)].map((defect) => ({
+        key: defect ?? 'good',
+        look: first,
+        ...(defect && { defect }),
+      }))
+    : looks.map((look) => ({ key: look, look, defect: lookTable[look].faults[0] }))
+}
+
+/** For the looks that are due: how it should be, and what would be wrong, from the same model. */
+export function LookPictures({ item, looks }: { readonly item: QueueItem; readonly looks: readonly LookCode[] }) {
   const { state } = useJob()
   const { wire } = item.termination
-  const crimped = lookTable[look].when === 'after'
+  const asked = looks.join(' ')
   const pictures = useMemo(
     () =>
-      [undefined, ...lookTable[look].faults.slice(0, SHOWN)].map((defect) => ({
-        defect,
-        piece: specimenOf(state, wire, item.set, { crimped, defect }),
+      picturesOf(asked.split(' ') as LookCode[]).map((picture) => ({
+        ...picture,
+        piece: specimenOf(state, wire, item.set, {
+          crimped: lookTable[picture.look].when === 'after',
+          defect: picture.defect,
+        }),
       })),
-    [state, wire, item.set, crimped, look],
+    [state, wire, item.set, asked],
   )
+  const [only] = looks
+  const name = only !== undefined && looks.length === 1 ? words.goodAndBad(lookWords[only].line) : words.eachFault
   return (
-    <div className={styles.pictures} role="group" aria-label={words.goodAndBad(lookWords[look].line)}>
+    <div className={styles.pictures} role="group" aria-label={name}>
       {pictures.map(
-        ({ defect, piece }) =>
+        ({ key, look, defect, piece }) =>
           piece && (
-            <figure key={defect ?? 'good'} className={styles.picture} data-good={defect === undefined}>
+            <figure key={key} className={styles.picture} data-good={defect === undefined}>
               <SpecimenDrawing piece={piece} bare />
               <figcaption>
                 {defect === undefined ? (

@@ -5,6 +5,7 @@ import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { samplesDue } from '@/core/record/standing/samplesDue'
+import type { LooksTicked } from '@/core/record/standing/looksTicked'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import { type PieceForm, type PieceMove, readLooks } from '@/core/work/crimp/pieceForm'
 import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
@@ -18,6 +19,7 @@ import textCss from '@/ui/text/text.module.css'
 import { looksWords as words } from '@/words/screens/crimp/looks'
 import { CrimpPractices } from './CrimpPractices'
 import { SetSources } from './laterCards'
+import type { Stroke } from './strokeOf'
 import { TriesHere } from './TriesHere'
 import { usePieceInstruments } from './usePieceInstruments'
 import styles from './Looks.module.css'
@@ -29,6 +31,8 @@ export function Looks({
   wanted,
   lines,
   checks,
+  stroke,
+  ticking,
   form,
   move,
   done,
@@ -39,6 +43,9 @@ export function Looks({
   readonly wanted: readonly LookCode[]
   readonly lines: readonly CheckLine[]
   readonly checks: ReturnType<typeof useChecks>
+  /** what was done before them */
+  readonly stroke: Stroke | undefined
+  readonly ticking: LooksTicked
   readonly form: PieceForm
   readonly move: (move: PieceMove) => void
   readonly done: () => void
@@ -60,6 +67,7 @@ export function Looks({
       looks: wanted.map((look) => ({ look, seen: true })),
       ...height.measured,
       ...(form.practices.length > 0 && { practices: [...form.practices] }),
+      ...(checks.atOnce && { together: true }),
     })
     if (written) done()
   }
@@ -80,6 +88,11 @@ export function Looks({
           <b>{words.releasedOn(clock.date(released.at))}</b> {words.theseHouseRulesBegin}
         </p>
       )}
+      {stroke && (
+        <Button variant="subtle" onClick={() => checks.untick(stroke.checks.map(({ id }) => id))}>
+          ✓ {words.strokeDone}
+        </Button>
+      )}
       <CheckList
         lines={lines}
         checks={checks}
@@ -87,8 +100,11 @@ export function Looks({
         busy={busy || instruments.working !== undefined}
         onMain={() => void accept()}
         enabled={checks.due !== undefined || good}
+        atOnce={ticking.kind === 'together' ? { says: words.allSeen, recorded: true } : undefined}
       />
-      <p className={clsx(textCss.small, textCss.dim, styles.spaceTicksThisLine)}>{words.spaceTicksThisLine}</p>
+      <p className={clsx(textCss.small, textCss.dim, styles.spaceTicksThisLine)}>
+        {ticking.kind === 'together' ? words.together(ticking.singlyIn) : words.singly(ticking.nth)}
+      </p>
       <div className={paneCss.two}>
         <Button onClick={() => report(before)}>
           <span>{words.redo}</span> <Kbd aria-hidden="true">D</Kbd>

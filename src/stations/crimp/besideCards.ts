@@ -1,6 +1,8 @@
 /** What stands below the looks, or is opened by a key while crimping: loaded beside the station, once it stands. */
 export { EndRelease } from './EndRelease'
 export { LookPictures } from './LookPictures'
+export { StrokePanel } from '@/ui/stroke/StrokePanel'
+export { StrokeCard } from './StrokeCard'
 export { SetSources } from './SetSources'
 export { FaultReport } from './FaultReport'
 export { SuspectCard } from './SuspectCard'

@@ -5,6 +5,8 @@ export const loadBeside = () => import('./besideCards')
 
 export const EndRelease = later(loadBeside, (cards) => cards.EndRelease)
 export const LookPictures = later(loadBeside, (cards) => cards.LookPictures)
+export const StrokePanel = later(loadBeside, (cards) => cards.StrokePanel)
+export const StrokeCard = later(loadBeside, (cards) => cards.StrokeCard)
 export const SetSources = later(loadBeside, (cards) => cards.SetSources)
 export const FaultReport = later(loadBeside, (cards) => cards.FaultReport)
 export const DeviceLine = later(loadBeside, (cards) => cards.DeviceLine)

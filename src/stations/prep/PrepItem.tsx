@@ -16,6 +16,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { crimpClass } from '@/core/craft/setup/crimpPair'
 import { pairOf } from '@/core/record/standing/pairOf'
 import { aheadOfRelease } from '@/core/record/standing/prepAhead'
+import { sealPlace } from '@/core/craft/strip/sealPlace'
 import { cutLengthMm, slackOf } from '@/core/record/standing/slack'
 import { threadFirst } from '@/core/record/standing/threadFirst'
 import { measuredStripMm, termState } from '@/core/record/state/state'
@@ -119,6 +120,7 @@ export function PrepItem({
     set,
     allowance: rules.strandAllowance,
     several: together.length > 1,
+    sealAt: contact && sealPlace(contact),
   })
   const checks = useChecks(key, lines, [cut, now])
 

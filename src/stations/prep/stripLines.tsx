@@ -1,8 +1,9 @@
+import type { Range } from '@/core/base/range'
 import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 import type { ThreadItem } from '@/core/record/standing/threadFirst'
 import type { CheckLine } from '@/ui/card/CheckList'
 import { threadWords } from '@/words/crimp'
-import { mm } from '@/words/figures'
+import { mm, mmRange } from '@/words/figures'
 import { stripLineWords as words } from '@/words/screens/prep/prepItem'
 import textCss from '@/ui/text/text.module.css'
 
@@ -15,6 +16,7 @@ export function stripLines({
   set,
   allowance,
   several,
+  sealAt,
 }: {
   readonly wire: { readonly id: string; readonly lengthMm: number }
   readonly cutMm: number
@@ -25,6 +27,8 @@ export function stripLines({
   readonly allowance: number
   /** a set of alike pieces is ticked together */
   readonly several: boolean
+  /** insulation that shows before the seal, where one goes into the wings */
+  readonly sealAt: Range | undefined
 }): CheckLine[] {
   const cut: CheckLine = {
     id: 'cut',
@@ -51,9 +55,21 @@ export function stripLines({
       seen: words.isStripped,
     },
     ...(set.foldBack ? [fold] : []),
+    ...(sealAt && set.seal !== undefined ? [sealLine(sealAt)] : []),
     { id: 'strands', words: words.strands, hint: words.strandsHint(allowance), seen: words.areWhole },
   ]
 }
+
+const sealLine = (sealAt: Range): CheckLine => ({
+  id: 'seal-place',
+  words: (
+    <>
+      {words.sealForward} <b className={textCss.mono}>{mmRange(sealAt.minMm, sealAt.maxMm, 1)}</b> {words.showsBefore}
+    </>
+  ),
+  hint: words.sealEstimate,
+  seen: words.sealIsThere,
+})
 
 const threadLine = (item: ThreadItem, wire: string | undefined): CheckLine => ({
   id: item.code,

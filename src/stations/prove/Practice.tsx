@@ -1,6 +1,6 @@
 import { Button, Checkbox, Collapse } from '@mantine/core'
 import clsx from 'clsx'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { type HiddenKind, type HiddenShown, practise } from '@/ui/device/analyserClient'
 import { useJob } from '@/ui/job/JobProvider'
 import { termLabel } from '@/core/record/plan/keys'
@@ -17,8 +17,13 @@ export function Practice({ unit }: { readonly unit: number }) {
   const [open, setOpen] = useState(false)
   const [hide, setHide] = useState<string[]>(['swap'])
   const [said, setSaid] = useState<{ readonly hidden: number; readonly faults?: readonly HiddenShown[] }>()
-  const ask = async (more: { hide?: HiddenKind[]; reveal?: true }) =>
-    setSaid(await practise({ job: id, unit, ...more }))
+  const asked = useRef(0)
+  const ask = async (more: { hide?: HiddenKind[]; reveal?: true }) => {
+    const turn = ++asked.current
+    const answer = await practise({ job: id, unit, ...more })
+    // what was asked before tells no more how it is now, however late its answer comes
+    if (turn === asked.current) setSaid(answer)
+  }
   return (
     <div className={styles.practice}>
       <Button

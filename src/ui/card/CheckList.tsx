@@ -17,6 +17,9 @@ export interface CheckLine {
   readonly seen?: string
 }
 
+/** Kept among the ticks: some of them were made with one press, beside their pictures. */
+const AT_ONCE = '· at once'
+
 /**
  * Which lines of a card are ticked. A new item starts with none: no check is carried over. They survive a reload, and crossing
  * to another item and back, for as long as the piece is what it was.
@@ -33,10 +36,30 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
   const due = lines.find((line) => !ticked.has(line.id))
   const toggle = (id: string) => {
     const next = new Set(ticked)
+    // one that is taken out of many is ticked by itself
+    next.delete(AT_ONCE)
     if (!next.delete(id)) next.add(id)
     keepTicks(item, stamp, [...next])
   }
-  return { ticked, due, toggle, all: due === undefined, clear: () => keepTicks(item, stamp, []) }
+  const tickAll = (ids: readonly string[], atOnce: boolean) =>
+    keepTicks(item, stamp, [...new Set([...ticked, ...ids, ...(atOnce ? [AT_ONCE] : [])])])
+  const untick = (ids: readonly string[]) =>
+    keepTicks(
+      item,
+      stamp,
+      [...ticked].filter((id) => !ids.includes(id)),
+    )
+  return {
+    ticked,
+    due,
+    toggle,
+    tickAll,
+    untick,
+    /** some of them were ticked with one press */
+    atOnce: ticked.has(AT_ONCE),
+    all: due === undefined,
+    clear: () => keepTicks(item, stamp, []),
+  }
 }
 
 /**
@@ -50,6 +73,7 @@ export function CheckList({
   busy,
   onMain,
   enabled = true,
+  atOnce,
 }: {
   readonly lines: readonly CheckLine[]
   readonly checks: ReturnType<typeof useChecks>
@@ -58,16 +82,24 @@ export function CheckList({
   readonly busy?: boolean
   readonly onMain: () => void
   readonly enabled?: boolean
+  /** all that is open is answered with one press: what the button says then, and whether the record will say so */
+  readonly atOnce?: { readonly says: string; readonly recorded: boolean } | undefined
 }) {
-  const { ticked, due, toggle } = checks
+  const { ticked, toggle, tickAll } = checks
+  const due = lines.find(({ id }) => !ticked.has(id))
   const isHeld = useCautionOpen()
   const act = () => {
     if (busy || !enabled || isHeld) return
-    if (due) toggle(due.id)
+    if (due && atOnce)
+      tickAll(
+        lines.map(({ id }) => id),
+        atOnce.recorded,
+      )
+    else if (due) toggle(due.id)
     else onMain()
   }
   useKeys([
-    { key: ' ', words: due ? words.tickLineThatIs : main, run: act },
+    { key: ' ', words: due ? (atOnce?.says ?? words.tickLineThatIs) : main, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
       key: String(i + 1),
       words: i === 0 ? words.tickLineOutOf : '',
@@ -80,7 +112,7 @@ export function CheckList({
         <div className={cardCss.checks} role="group" aria-label={words.checks}>
           {lines.map((line, i) => {
             const isTicked = ticked.has(line.id)
-            const isDue = line.id === due?.id
+            const isDue = !atOnce && line.id === due?.id
             return (
               <Checkbox.Card
                 key={line.id}
@@ -105,7 +137,7 @@ export function CheckList({
         </div>
       )}
       <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
-        <span>{due ? (due.seen ?? words.done) : main}</span>
+        <span>{due ? (atOnce?.says ?? due.seen ?? words.done) : main}</span>
         {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
       </Button>
     </>

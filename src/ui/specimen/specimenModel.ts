@@ -17,6 +17,22 @@ export interface SpecimenPiece {
   readonly crimped: boolean
 }
 
+/** Compaction of a sound crimp, for which the drawn proportions stand. */
+export const DRAWN_COMPACTION = 0.85
+
+/** How high the wings of a stamped contact stand over its axis, open or closed, mm as drawn: a closed section is as high as its compaction is loose. */
+export function wingHeights({ crimped, made, seal }: SpecimenPiece): {
+  readonly wing: number
+  readonly insulationWing: number
+} {
+  return crimped
+    ? {
+        wing: (1.15 * made.compaction) / DRAWN_COMPACTION,
+        insulationWing: Math.max(seal ? 1.75 : 1.25, made.insulationMm / 2 + 0.25),
+      }
+    : { wing: 1.75, insulationWing: 2.1 }
+}
+
 /** Where strip, brush, gap and insulation lie along the contact, mm from its front. */
 export interface SpecimenLayout {
   readonly lengthMm: number

@@ -21,6 +21,7 @@ export type CureCode =
   | 'change-cutter'
   | 'turn-die'
   | 'turn-seam'
+  | 'squeeze-on'
 
 /** The cure at the root of each cause. */
 export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
@@ -42,6 +43,8 @@ export const cureOf: Readonly<Record<CauseCode, CureCode>> = {
   'cut-off-dull': 'change-cutter',
   'die-reversed': 'turn-die',
   'seam-turned': 'turn-seam',
+  'tool-jammed': 'verify-tool',
+  'let-go-early': 'squeeze-on',
 }
 
 /** Causes that need a part which a setup may not have. */

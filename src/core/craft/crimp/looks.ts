@@ -21,13 +21,13 @@ export const looks = {
   'indents-even': {
     id: 'indents-even',
     when: 'after',
-    faults: ['indents-uneven', 'indents-off-band', 'under-crimped', 'over-crimped'],
+    faults: ['indents-uneven', 'indents-off-band', 'under-crimped', 'over-crimped', 'stroke-stopped'],
   },
   'straight-round': { id: 'straight-round', when: 'after', faults: ['cracked', 'bent', 'out-of-round'] },
   'wings-closed': {
     id: 'wings-closed',
     when: 'after',
-    faults: ['wings-open', 'strand-outside', 'over-crimped', 'under-crimped', 'strands-cut'],
+    faults: ['wings-open', 'strand-outside', 'over-crimped', 'under-crimped', 'strands-cut', 'stroke-stopped'],
   },
   'brush-shows': { id: 'brush-shows', when: 'after', faults: ['brush-too-short', 'brush-reaches-mating-part'] },
   'insulation-edge': {
@@ -45,7 +45,11 @@ export const looks = {
   'tip-reached': { id: 'tip-reached', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
   'all-strands-inside': { id: 'all-strands-inside', when: 'after', faults: ['strand-outside', 'strands-cut'] },
   'collar-at-insulation': { id: 'collar-at-insulation', when: 'after', faults: ['gap-too-large', 'collar-torn'] },
-  'section-square': { id: 'section-square', when: 'after', faults: ['under-crimped', 'over-crimped', 'cracked'] },
+  'section-square': {
+    id: 'section-square',
+    when: 'after',
+    faults: ['under-crimped', 'over-crimped', 'cracked', 'stroke-stopped'],
+  },
   'conductor-shows': { id: 'conductor-shows', when: 'after', faults: ['tip-not-reached', 'strands-past-tip'] },
   'stop-reached': { id: 'stop-reached', when: 'after', faults: ['tip-not-reached'] },
   'insulation-at-barrel': {
@@ -56,9 +60,15 @@ export const looks = {
   'indent-in-place': {
     id: 'indent-in-place',
     when: 'after',
-    faults: ['indent-on-seam', 'indents-off-band', 'under-crimped', 'over-crimped'],
+    faults: ['indent-on-seam', 'indents-off-band', 'under-crimped', 'over-crimped', 'stroke-stopped'],
   },
   'sleeve-intact': { id: 'sleeve-intact', when: 'after', faults: ['collar-torn', 'bent'] },
+  'holds-by-hand': { id: 'holds-by-hand', when: 'after', faults: ['came-off'] },
+  'pin-goes-home': {
+    id: 'pin-goes-home',
+    when: 'after',
+    faults: ['brush-reaches-mating-part', 'mating-part-deformed'],
+  },
 } as const satisfies Readonly<Record<LookCode, Look>>
 
 export type Decision = 'redo' | 'scrap'
@@ -93,6 +103,8 @@ export type CauseCode =
   | 'cut-off-dull'
   | 'die-reversed'
   | 'seam-turned'
+  | 'tool-jammed'
+  | 'let-go-early'
 const defect = <const Id extends string>(
   id: Id,
   decision: Decision,
@@ -142,6 +154,8 @@ export const defects = {
   'strands-past-tip': defect('strands-past-tip', 'scrap', ['strip-long', 'pushed-too-deep'], 'long'),
   'collar-torn': defect('collar-torn', 'scrap', ['die-wrong', 'locator-off']),
   'indent-on-seam': defect('indent-on-seam', 'scrap', ['seam-turned']),
+  'stroke-stopped': defect('stroke-stopped', 'scrap', ['die-wrong', 'tool-jammed', 'let-go-early']),
+  'came-off': defect('came-off', 'scrap', ['selector-high', 'die-wrong', 'not-pushed-home', 'strip-short']),
 } as const
 
 export type DefectCode = keyof typeof defects

@@ -49,6 +49,7 @@ export const partOfCause: Readonly<Partial<Record<CauseCode, SetupPart>>> = {
   'die-wrong': 'die',
   'die-reversed': 'die',
   'tool-worn': 'frame',
+  'tool-jammed': 'frame',
   'locator-off': 'locator',
 }
 

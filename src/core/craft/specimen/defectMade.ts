@@ -53,6 +53,8 @@ const changes: Readonly<Partial<Record<DefectCode, Change>>> = {
   'under-crimped': () => ({ compaction: 0.98 }),
   'over-crimped': () => ({ compaction: 0.68 }),
   cracked: () => ({ compaction: 0.66 }),
+  'stroke-stopped': () => ({ wingClosure: 0.4, compaction: 1 }),
+  'came-off': () => ({ compaction: 1 }),
   'wings-open': () => ({ wingClosure: 0.55, compaction: 0.97 }),
   'indents-off-band': (sound, body) => (body.kind === 'open' ? {} : { toolOffMm: Math.min(1.4, body.depthMm * 0.25) }),
   'strand-outside': () => ({ strandsLost: 1 }),

@@ -62,6 +62,8 @@ export interface ConstructionKind {
   readonly cupBoreMm: (contact: Contact) => number | undefined
   /** it grips the insulation itself: where its sheet leaves out which, that is not checked */
   readonly gripsInsulation: boolean
+  /** its rear wings close round a seal */
+  readonly gripsSeal: boolean
   /** it goes through a mat, where lubricant helps it though it carries no seal */
   readonly passesMat: boolean
   /** what house rules may let a hand do on it besides */
@@ -97,6 +99,7 @@ const closedBarrel: ConstructionKind = {
     contact.construction === 'closed-barrel' && contact.barrel ? roundWall(contact.barrel) : undefined,
   cupBoreMm: (contact) => (contact.construction === 'closed-barrel' ? contact.barrel?.cupBoreMm : undefined),
   gripsInsulation: false,
+  gripsSeal: false,
   passesMat: true,
   practices: [...every, 'lubricant'],
   mountSteps: () => ({}),
@@ -165,6 +168,7 @@ const openBarrel: ConstructionKind = {
   pullScopes: ['crimped-connections'],
   toolClasses: () => ['parallel-die', 'nest-ratchet', 'notch-pliers', 'plain-pliers'],
   gripsInsulation: true,
+  gripsSeal: false,
   // solder wicks up to a seal's edge and stiffens the wire there: without a seal alone
   practices: [...every, ...folded, 'solder'],
 }
@@ -175,8 +179,8 @@ const openBarrelSealed: ConstructionKind = {
   looks: () => ['wings-closed', 'brush-shows', 'insulation-edge', 'seal-in-wings', 'contact-straight'],
   pullScopes: ['crimped-connections'],
   toolClasses: () => ['parallel-die', 'nest-ratchet'],
-  // it grips the seal
   gripsInsulation: false,
+  gripsSeal: true,
   practices: [...every, ...folded, 'lubricant'],
 }
 
@@ -196,6 +200,7 @@ const sleeve: ConstructionKind = {
   wall: (contact) => (contact.construction === 'sleeve' && contact.barrel ? roundWall(contact.barrel) : undefined),
   cupBoreMm: none,
   gripsInsulation: false,
+  gripsSeal: false,
   passesMat: false,
   practices: [...every, 'brush-trimming'],
   mountSteps: (contact) => {

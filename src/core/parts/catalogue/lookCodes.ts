@@ -20,6 +20,8 @@ export const lookCodes = [
   'insulation-at-barrel',
   'indent-in-place',
   'sleeve-intact',
+  'holds-by-hand',
+  'pin-goes-home',
 ] as const
 
 export type LookCode = (typeof lookCodes)[number]

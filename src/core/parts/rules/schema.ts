@@ -64,6 +64,15 @@ export const houseRulesSchema = z.strictObject({
   trendPoints: z.number().int().min(3).max(20).optional(),
   /** a release holds for the day on which it was made; the next begins with a first piece */
   shiftAsksAgain: z.boolean().optional(),
+  /** so many crimps of a setup have each look ticked by itself; then one in so many (0: none), the others all looks at once */
+  singlyFirst: z.number().int().min(0).max(1000).optional(),
+  singlyEvery: z.number().int().min(0).max(1000).optional(),
+  /** is a mating pin tried in each stamped socket, or only where its sheet asks? */
+  matingPin: z.enum(['not-asked', 'sockets']).optional(),
+  /** the gauge that belongs to a frame is tried before its first crimp of a day */
+  gaugeEachShift: z.boolean().optional(),
+  /** does each wire carry a label before it is prepared? */
+  wireLabels: z.boolean().optional(),
   secondStroke: allowance,
   solder: allowance,
   easingWings: allowance,
@@ -86,8 +95,8 @@ export const houseRulesSchema = z.strictObject({
   /** is the resistance of every net measured? */
   netResistance: z.enum(['not-asked', 'each-net']).optional(),
   retentionTest: z.boolean(),
-  /** is every crimp of production pulled by hand, lightly, and written down? */
-  handPull: z.enum(['not-asked', 'each']).optional(),
+  /** is every crimp of production pulled by hand, lightly, and written down? At Prove, or as a look when it is crimped */
+  handPull: z.enum(['not-asked', 'each', 'each-crimp']).optional(),
   /** how long a harness is moved while its resistance is watched, seconds */
   wiggleS: z.number().int().min(0).max(600),
   secondSignature: z.boolean(),

@@ -37,6 +37,7 @@ export const contactSheet: readonly SheetColumn[] = [
   column('spring', 'lance', { kind: 'choice', of: contactSprings }, false, ['spring', 'tang']),
   column('bin', 'bin', { kind: 'text', limit: 3 }, false, ['bands', 'bin code']),
   column('twoWires', 'two wires', { kind: 'yes-no' }),
+  column('pinTry', 'pin tried', { kind: 'yes-no' }, false, ['mating pin']),
   column('reuses', 'reuses', { kind: 'whole', min: 0, max: 50 }),
   column('sheetTool', 'sheet’s tool', { kind: 'id' }, false, ['tool']),
 ]
@@ -66,6 +67,7 @@ export function toContact(values: Values, source: SheetSource): ContactInput {
     ),
     ...opt('bin', str(values, 'bin')),
     twoWires: values.twoWires === true,
+    ...(values.pinTry === true && { pinTry: true }),
     reuses: num(values, 'reuses') ?? 0,
     ...opt('sheetTool', str(values, 'sheetTool')),
     pullMinima: [],
@@ -124,6 +126,7 @@ export function fromContact(contact: SheetContact): Record<string, string> {
     spring: contact.spring,
     bin: contact.bin,
     twoWires: contact.twoWires,
+    pinTry: contact.pinTry,
     reuses: contact.reuses,
     sheetTool: contact.sheetTool,
   })

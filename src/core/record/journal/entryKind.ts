@@ -104,6 +104,8 @@ export type Refusal =
   | { readonly kind: 'pull-by-hand' }
   | { readonly kind: 'new-day'; readonly released: string }
   | { readonly kind: 'tool-unverified'; readonly tool: string }
+  | { readonly kind: 'gauge-due'; readonly tool: string; readonly gauge: string }
+  | { readonly kind: 'singly-due'; readonly nth: number }
   | { readonly kind: 'figure-missing'; readonly part: string }
   | { readonly kind: 'outside-window'; readonly toMm: number; readonly minMm: number; readonly maxMm: number }
   | { readonly kind: 'decision-not-for-defect'; readonly defect: string; readonly decision: string }

@@ -1,4 +1,3 @@
-import { constructionOf } from '../../parts/catalogue/constructions'
 import { hasRelease, isMounted, isReleased } from '../standing/released'
 import { looks as lookTable } from '../../craft/crimp/looks'
 import { type Practice, refusedPractice } from '../../craft/crimp/practices'
@@ -30,12 +29,6 @@ export function withSet(
   if (!termination) return { refusal: { kind: 'unknown', what: 'termination', id: key } }
   const set = setOf(state, termination)
   return set ? { termination, set } : { refusal: { kind: 'no-set', term: key } }
-}
-
-/** The looks that a set's contact asks for, in order. */
-export function looksOf(state: JobState, set: ChosenSet): readonly LookCode[] {
-  const contact = state.facts.contacts[set.contact]
-  return contact ? constructionOf(contact).looks(contact) : []
 }
 
 /** Every look must have been made and seen: accepting is not a habit. */

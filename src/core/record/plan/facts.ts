@@ -124,9 +124,16 @@ export const shelfNames = (catalogue: Catalogue): PlanNames => ({
   hasTerminal: (part) => isTerminal(catalogue.contacts.get(part)),
 })
 
+/** The gauges that prove these frames: a job may ask for them before a day's first crimp. */
+const gaugesOf = (catalogue: Catalogue, frames: ReadonlySet<string>): Facts['tools'] =>
+  Object.fromEntries(
+    [...catalogue.tools].filter(([, { gauges, held }]) => gauges && frames.has(gauges.tool) && held !== 'shop'),
+  )
+
 /** The facts that chosen sets rest on. */
 export function setFacts(catalogue: Catalogue, sets: Iterable<ChosenSet>): Facts {
   const all = [...sets]
+  const frames = all.map((set) => set.setup.tool)
   return {
     ...noFacts,
     contacts: pick(
@@ -137,10 +144,7 @@ export function setFacts(catalogue: Catalogue, sets: Iterable<ChosenSet>): Facts
       catalogue.seals,
       all.map((set) => set.seal),
     ),
-    tools: pick(
-      catalogue.tools,
-      all.map((set) => set.setup.tool),
-    ),
+    tools: { ...pick(catalogue.tools, frames), ...gaugesOf(catalogue, new Set(frames)) },
   }
 }
 

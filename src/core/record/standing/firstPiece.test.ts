@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import type { Entry } from '../journal/entry'
 import { foldAll, foldEntry } from '../journal/fold'
 import type { Folded } from '../journal/folded'
-import { looksOf } from '../journal/shared'
+import { looksOf } from './looksOf'
 import { judgeFirstPiece } from './firstPiece'
 import { shownPieces } from './released'
 

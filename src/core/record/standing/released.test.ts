@@ -12,7 +12,7 @@ import { nextStep } from '../../views/steps'
 import { entriesFor, workThrough } from '../../views/workThrough.testing'
 import type { Entry } from '../journal/entry'
 import { foldEntry } from '../journal/fold'
-import { looksOf } from '../journal/shared'
+import { looksOf } from './looksOf'
 import { releaseStanding } from './releaseStanding'
 
 const shelf = demoShelf()

@@ -1,5 +1,6 @@
 import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { isSleeve } from '../../parts/catalogue/types'
+import { rulesOf } from '../rules/rulesOf'
 import type { JobState } from '../state/state'
 import { housingOf, smallPartsOf } from '../plan/facts'
 import { type Termination, planIndex } from '../plan/plan'
@@ -30,7 +31,7 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   const housing = termination.at.kind === 'cavity' ? housingOf(state.facts, state.plan, termination.at.end) : undefined
   const family = housing && state.facts.families[housing.family]
   const contact = state.facts.contacts[set.contact]
-  const items: ThreadItem[] = [{ code: 'label' }]
+  const items: ThreadItem[] = rulesOf(state).wireLabels ? [{ code: 'label' }] : []
   // a core's jacket goes back far enough for the covers to slide past its edge
   if (termination.wire.group?.kind === 'cable')
     items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })

@@ -33,6 +33,8 @@ export interface TermState {
     readonly contact?: string
     readonly heightMm?: number
     readonly practices?: readonly string[]
+    /** its looks were answered at once; left out, one by one */
+    readonly together?: true
     /** its wire was pulled by hand */
     readonly handPull?: Held
     readonly at: string

@@ -5,12 +5,18 @@ export const looksWords = {
   reportFault: 'Report a fault',
   redoItWentWrong: 'Redo: it went wrong before the stroke',
   lookAtItAgain: 'Look at it again',
-  crimpThenLook: 'Crimp, then look',
+  crimpThenLook: 'The looks',
   releasedOn: (date: string) => `◆ Released on ${date}:`,
   theseHouseRulesBegin: 'these house rules begin each day with a first piece.',
   measureHeightFirst: 'Measure the height first',
   acceptCrimp: 'Accept the crimp',
-  spaceTicksThisLine: 'Space ticks this line; after the last it accepts and goes on.',
+  singly: (nth: number) => `Crimp ${String(nth)} of this setting: each look by itself.`,
+  together: (singlyIn: number | undefined) =>
+    singlyIn === undefined
+      ? 'One press for all looks: the record says so.'
+      : `One press for all looks: the record says so. One by one again in ${plural(singlyIn, 'crimp')}.`,
+  allSeen: 'All of it is seen',
+  strokeDone: 'Crimped; back to the stroke',
   redo: 'Redo',
   fault: 'Fault…',
   heightOneInIs: (heightEvery: number) => `Height, one in ${String(heightEvery)} is measured`,

@@ -1,5 +1,12 @@
 /** What `VerifyCard` says. */
 export const verifyCardWords = {
+  withGauge: 'With gauge',
+  selectorBack: (selector: number) => `Selector back to ${String(selector)}`,
+  selectorIsBack: 'It is back',
+  gaugesOwn: (back: number) => `the gauge’s own; then back to ${String(back)}`,
+  eachDay: 'Before the first crimp of the day',
+  whyEachDay:
+    'These house rules try its own gauge on a frame each day: a frame that was dropped or knocked is found before it spoils a contact.',
   atSelector: (selector: number) => ` at selector ${String(selector)}`,
   goSideEntersClosed: (at: string) => `Go side enters the closed tool${at}`,
   withoutForce: 'without force',

@@ -67,6 +67,8 @@ const inCavity = {
   gender: z.enum(['pin', 'socket']),
   /** left out: it is not on the sheet */
   spring: z.enum(contactSprings).optional(),
+  /** its sheet asks for a mating pin to be tried after the crimp */
+  pinTry: z.boolean().optional(),
   /** diameter or width of the part that mates */
   matingMm: above0.optional(),
   /** largest diameter of the crimped contact: it must pass the bore */

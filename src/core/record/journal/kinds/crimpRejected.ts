@@ -6,7 +6,8 @@ import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { findTermination, isLook, looksOf, withSet } from '../shared'
+import { findTermination, isLook, withSet } from '../shared'
+import { looksOf } from '../../standing/looksOf'
 import { withHeight } from '../writes/heights'
 
 /** What an append of this kind says. */

@@ -4,12 +4,15 @@ import type { Termination } from '../../plan/plan'
 import { rulesOf } from '../../rules/rulesOf'
 import { heightRefusal } from '../../standing/firstPiece'
 import { implausibleHeight } from '../../standing/plausible'
+import { gaugeDue } from '../../standing/gaugeDue'
+import { looksTicked } from '../../standing/looksTicked'
 import { samplesDue } from '../../standing/samplesDue'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import { type EntryKind, dayIn } from '../entryKind'
-import { findTermination, lookRefusal, looksOf, notInHand, practiceRefusal, releaseRefusal, withSet } from '../shared'
+import { findTermination, lookRefusal, notInHand, practiceRefusal, releaseRefusal, withSet } from '../shared'
+import { looksOf } from '../../standing/looksOf'
 import { withHeight } from '../writes/heights'
 
 /** What an append of this kind says. */
@@ -20,6 +23,8 @@ export const crimpedShape = ({ key, term, above0, look, practices, readBy, z }: 
   heightMm: above0.optional(),
   heightBy: readBy,
   practices,
+  /** all looks were answered at once, beside their pictures */
+  together: z.literal(true).optional(),
 })
 
 const crimpSubjects = (termination: Termination | undefined, term: string, setup: string) => ({
@@ -30,7 +35,7 @@ const crimpSubjects = (termination: Termination | undefined, term: string, setup
 export const crimped: EntryKind<'crimped'> = {
   kind: 'crimped',
   subjects: ({ term, setup }, state) => crimpSubjects(findTermination(state, term), term, setup),
-  refuse: (state, { term, setup, looks, heightMm, practices }, moment) => {
+  refuse: (state, { term, setup, looks, heightMm, practices, together }, moment) => {
     const found = withSet(state, term)
     if (found.refusal) return found.refusal
     const now = termState(state, term)
@@ -45,6 +50,10 @@ export const crimped: EntryKind<'crimped'> = {
       return { kind: 'new-day', released: dayIn(moment, released.at) }
     const due = samplesDue(state, setup)
     if (due.pull) return { kind: 'pull-due', setup, every: rulesOf(state).pullEvery }
+    const gauge = gaugeDue(state, found.set.setup.tool, moment.at, (at) => dayIn(moment, at))
+    if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
+    const ticked = looksTicked(state, setup)
+    if (together && ticked.kind === 'singly') return { kind: 'singly-due', nth: ticked.nth }
     return (
       lookRefusal(looksOf(state, found.set), looks) ??
       practiceRefusal(state, found.set, 'crimp', practices) ??
@@ -52,7 +61,7 @@ export const crimped: EntryKind<'crimped'> = {
       heightRefusal(state, found.set, heightMm, due.height)
     )
   },
-  apply: (draft, { term, setup, heightMm, practices, at, by }) => {
+  apply: (draft, { term, setup, heightMm, practices, together, at, by }) => {
     const { outOf: _outOf, suspect: _suspect, ...now } = termState(draft.state, term)
     draft.put('terms', term, {
       // a new contact has never been out
@@ -65,6 +74,7 @@ export const crimped: EntryKind<'crimped'> = {
         by,
         ...(heightMm !== undefined && { heightMm }),
         ...(practices && practices.length > 0 && { practices }),
+        ...(together && { together }),
       },
     })
   },

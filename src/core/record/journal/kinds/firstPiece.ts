@@ -6,8 +6,10 @@ import { pairOf } from '../../standing/pairOf'
 import { implausibleHeight } from '../../standing/plausible'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
-import type { EntryKind } from '../entryKind'
-import { looksOf, notInHand, toLooks } from '../shared'
+import { type EntryKind, dayIn } from '../entryKind'
+import { notInHand, toLooks } from '../shared'
+import { gaugeDue } from '../../standing/gaugeDue'
+import { looksOf } from '../../standing/looksOf'
 import { endRelease } from '../writes/endRelease'
 import { pullRefusal } from '../writes/pulls'
 
@@ -29,13 +31,15 @@ export const firstPieceShape = ({ key, above0, look, readBy, breaks, pulledByHan
 export const firstPiece: EntryKind<'first-piece'> = {
   kind: 'first-piece',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm, pullN, byHand, meant }) => {
+  refuse: (state, { setup, wire, side, looks, heightMm, pullN, byHand, meant }, moment) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
     if (refusal) return refusal
     const check = state.toolChecks.get(set.setup.tool)?.kind
     if (check === 'ended' || check === 'failed') return { kind: 'tool-unverified', tool: set.setup.tool }
+    const gauge = gaugeDue(state, set.setup.tool, moment.at, (at) => dayIn(moment, at))
+    if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
     if (missing.length > 0) return { kind: 'looks-missing', missing }
     const height = heightRefusal(state, set, heightMm, asksHeight(state))

@@ -4,7 +4,8 @@ import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
-import { lookRefusal, looksOf, withSet } from '../shared'
+import { lookRefusal, withSet } from '../shared'
+import { looksOf } from '../../standing/looksOf'
 
 /** A suspect crimp was looked at again, or pulled by hand, and is good. One that is not is rejected like any other. */
 export const suspectClearedShape = ({ term, look, z }: EntryFields) => ({

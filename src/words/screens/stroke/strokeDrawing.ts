@@ -1,0 +1,7 @@
+/** What `StrokeDrawing` says. */
+export const strokeDrawingWords = {
+  fromWire: 'from the wire',
+  stop: 'stop',
+  positioner: 'positioner',
+  locator: 'locator',
+}

@@ -1,3 +1,4 @@
+import { tickLines } from './handWork'
 import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({
@@ -13,7 +14,7 @@ test('a first piece that pulls off too soon is written down and does not release
   await expect(page.getByRole('heading', { name: 'Change the setup' })).toBeVisible()
   for (let tick = 0; tick < 8; tick++) await strike(page, 'Space')
   await expect(page.getByRole('heading', { name: 'First piece, on spare wire' })).toBeVisible()
-  for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
+  await tickLines(page)
   await page.getByLabel('Pulled off at, N').fill('9 lbf')
   await expect(page.getByText('40 N is below 85 N')).toBeVisible()
   await strike(page, 'Escape', 'Space')
@@ -31,7 +32,7 @@ test('prep stops after the first of an unreleased setup', async ({ bench: page, 
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
   // the first of one setup, the first of the other: then the pedal leads on to Crimp
-  for (let tick = 0; tick < 5 + 6; tick++) await strike(page, 'Space')
+  for (let tick = 0; tick < 5 + 7; tick++) await strike(page, 'Space')
   await expect(page.getByRole('heading', { name: 'Prep can go no further: 2 of 4 done' })).toBeVisible()
   await strike(page, 'Space')
   await page.waitForURL('**/crimp?**')
@@ -94,6 +95,7 @@ test('heights that rise six times in a row stop the line before a part is out', 
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   await expect(nextStep(page)).toContainText('Crimp W6a')
+  await strike(page, 'Space')
   await page.getByLabel(/Height, when measured/).fill('1.33')
   await strike(page, 'Escape', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(

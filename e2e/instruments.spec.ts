@@ -1,6 +1,7 @@
 import { createServer, type Socket } from 'node:net'
 import sharp from 'sharp'
 import type { APIRequestContext, Page } from '@playwright/test'
+import { tickLines } from './handWork'
 import { alive, expect, leadCsv, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 /** Ticks what is due until a heading stands there; a card has no more lines than this. */
@@ -19,7 +20,7 @@ async function atFirstPiece(page: Page, request: APIRequestContext, title: strin
   const at = encodeURIComponent('1/W1/b')
   await page.goto(`/jobs/${id}/prep?at=${at}`)
   await alive(page)
-  for (let tick = 0; tick < 7; tick++) await strike(page, 'Space')
+  for (let tick = 0; tick < 8; tick++) await strike(page, 'Space')
   await expect(page.getByRole('link', { name: /Prep/ })).toContainText('1/4')
   await page.goto(`/jobs/${id}/crimp?at=${at}`)
   await alive(page)
@@ -34,12 +35,13 @@ const entriesOf = async (request: APIRequestContext, id: string) =>
     }
   ).entries
 
-test('a first piece is measured and pulled by the instruments, the setup released, and a crimp accepted with six keys', async ({
+test('a first piece is measured and pulled by the instruments, the setup released, and a crimp accepted', async ({
   bench: page,
   request,
 }) => {
   const id = await atFirstPiece(page, request, 'With instruments')
-  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'm')
+  await tickLines(page)
+  await strike(page, 'm')
   await expect(page.getByText('read by TARN-H')).toBeVisible()
   await strike(page, 'p')
   await expect(page.getByText('read by TARN-P')).toBeVisible({ timeout: 15_000 })
@@ -51,7 +53,10 @@ test('a first piece is measured and pulled by the instruments, the setup release
   await strike(page, 'Space')
   await tickUntil(page, 'The first piece is good')
   await strike(page, 'Space')
-  await expect(page.getByRole('heading', { name: 'Crimp, then look' })).toBeVisible()
+  // the stroke, the looks one by one, and the crimp is accepted
+  await expect(page.getByRole('heading', { name: 'The stroke' })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByRole('heading', { name: 'The looks' })).toBeVisible()
   await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('1/4')
   const first = (await entriesOf(request, id)).find((entry) => entry.kind === 'first-piece')
@@ -153,6 +158,7 @@ test('a photo stands by its crimp; a renamed script does not', async ({ bench: p
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
+  await strike(page, 'Space')
   const input = page.getByLabel(/^Photo of crimp/)
   await input.setInputFiles({
     name: 'crimp.jpg',
@@ -185,6 +191,7 @@ test('the cure at the root is one key away: the stop is set again, and Prep show
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
+  await strike(page, 'Space')
   await expect(page.getByRole('group', { name: /good and bad/ }).getByRole('img')).toHaveCount(4)
   await strike(page, '1', '2', 'x')
   await expect(page.getByLabel('Found at')).toHaveValue('insulation-edge')
@@ -218,7 +225,7 @@ test('a cause in the tool puts in question what it crimped since it was last see
   await alive(page)
   const crimps = page.getByRole('link', { name: /^Crimp \d/ })
   for (const count of [1, 2]) {
-    await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+    await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
     await expect(crimps).toContainText(`${String(count)}/7`)
   }
   await strike(page, 'x', '4')
@@ -230,7 +237,7 @@ test('a cause in the tool puts in question what it crimped since it was last see
   await expect(crimps).toContainText('0/7')
   await strike(page, 'Enter')
   await expect(page.getByRole('heading', { name: /This crimp is in question/ })).toBeVisible()
-  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(nextStep(page)).toContainText('Look at W2a again')
   await strike(page, 'Enter', 'h')
   await expect(crimps).toContainText('2/7')

@@ -130,7 +130,8 @@ test('ticks of the item in hand survive a reload, another station and back; not 
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   const ticked = () => page.getByRole('group', { name: 'Checks' }).getByRole('checkbox', { checked: true })
-  await strike(page, 'Space', 'Space')
+  // the stroke, then two looks
+  await strike(page, 'Space', 'Space', 'Space')
   await expect(ticked()).toHaveCount(2)
   await page.reload()
   await alive(page)

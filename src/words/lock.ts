@@ -123,7 +123,7 @@ const lockMoveWords: Readonly<Record<SecondaryLock['moves'], string>> = {
   'before-and-after': 'up before the first contact, down after the last',
   'off-and-on': 'off while contacts go in or out, then on again',
 }
-const lockAccessWords: Readonly<Record<SecondaryLock['access'], string>> = {
+export const lockAccessWords: Readonly<Record<SecondaryLock['access'], string>> = {
   'side-slot': 'in the slot at the side',
   'face-slot': 'in the slots of the face',
   'under-edge': 'under its edge',
@@ -131,7 +131,7 @@ const lockAccessWords: Readonly<Record<SecondaryLock['access'], string>> = {
   front: 'from the front',
   none: '',
 }
-const lockToolWords: Readonly<Record<SecondaryLock['tool'], string>> = {
+export const lockToolWords: Readonly<Record<SecondaryLock['tool'], string>> = {
   fingers: 'by hand',
   hook: 'with the hook',
   'flat-blade': 'with a fine flat blade',

@@ -106,6 +106,8 @@ export function taskWords(task: EndTask, quantity = 1): string {
       return `Close the lock of ${end}`
     case 'fit-part':
       return task.over ? `Put the new cover of ${end} over its wires` : `Fit the interface seal of ${end}`
+    case 'open-end':
+      return `Open ${end} for its contacts`
     case 'open-lacing':
       return `Open the lacing along ${task.wire}`
     case 'mate':

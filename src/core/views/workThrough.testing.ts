@@ -9,6 +9,9 @@ import { lightTugN } from '../record/standing/tug'
 import { setupQueue } from './queue'
 import { cutLengthMm } from '../record/standing/slack'
 import { type NextStep, nextStep } from './steps'
+import { openedTo } from '../craft/release/openSteps'
+import { lockOfHousing } from '../parts/catalogue/secondaryLocks'
+import { housingAt } from '../record/standing/benchEnds'
 import { threadFirst } from '../record/standing/threadFirst'
 import { analysedEntry } from './analysedEntry.testing'
 import { planIndex } from '../record/plan/plan'
@@ -251,6 +254,12 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }
       return { kind: 'lock-moved', unit, end, to: 'closed' }
     case 'fit-part':
       return { kind: 'part-fitted', unit, end, part: task.part }
+    case 'open-end': {
+      const housing = housingAt(state, unit, end)
+      const family = housing && state.facts.families[housing.family]
+      const to = family ? openedTo(lockOfHousing(family, housing)) : 'open'
+      return { kind: 'lock-moved', unit, end, to }
+    }
     case 'open-lacing':
       return { kind: 'lacing-moved', unit, wire: task.wire, to: 'open' }
     case 'mate':

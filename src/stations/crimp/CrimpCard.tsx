@@ -182,7 +182,8 @@ function Crimped({
         <p>
           {words.inWord(clock.dayTime(now.crimp.at), setupWords(item.set.setup))}
           {now.crimp.heightMm !== undefined && words.heightMm(now.crimp.heightMm)}
-          {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}.
+          {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}.{' '}
+          {now.crimp.together ? words.seenTogether : words.seenSingly}
         </p>
       )}
       {now.seat ? (

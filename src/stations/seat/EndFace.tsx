@@ -29,6 +29,7 @@ export function EndFace({
   placed = false,
   otherwise,
   term,
+  more,
   children,
 }: {
   readonly unit: number
@@ -43,6 +44,8 @@ export function EndFace({
   /** what is said where no cavity is meant */
   readonly otherwise: string
   readonly term?: string | undefined
+  /** further readouts */
+  readonly more?: ReactNode
   readonly children?: ReactNode
 }) {
   const { id, state } = useJob()
@@ -75,6 +78,7 @@ export function EndFace({
           wide
           words
         />
+        {more}
         {term !== undefined && (
           <Readout
             label={texts.wire}

@@ -53,12 +53,17 @@ export function InsertRoutine({
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = mechanism.tugMeans === 'after-click'
   const lock = lockOfHousing(family, housing)
-  const standing = endState(state, endKey(task.unit, task.end)).lock
+  const { lock: standing, opened } = endState(state, endKey(task.unit, task.end))
   const lockClosed = lock.openToInsert && standing === 'closed'
   const reuse = reuseOf(state, task.term)
   const spent = reuse !== undefined && isSpent(reuse)
   const covers = coversInOrder(lock, rulesOf(state)).toReversed()
-  const isFirst = !lockClosed && isSetBeforeFirst(lock) && !holdsContacts(state, task.unit, task.end)
+  const isFirst =
+    !lockClosed &&
+    standing !== 'part-way' &&
+    opened === undefined &&
+    isSetBeforeFirst(lock) &&
+    !holdsContacts(state, task.unit, task.end)
   const going = [...(isFirst ? beforeFirstLines(covers, lock) : []), ...routineLines(family, tugN)]
   const lines = [...(lockClosed ? coverLines(covers, lock) : []), ...going]
   const checks = useChecks(task.term, lines, termState(state, task.term))

@@ -187,6 +187,8 @@ function taskLook(state: State, task: EndTask, lock: LockId): QueueLook {
       return { ...base, name: '–', words: words.closed(lockWords[lock].name), aside: task.part }
     case 'fit-part':
       return { ...base, name: '–', words: task.over ? words.newCoverOverWires : words.interfaceSeal, aside: task.part }
+    case 'open-end':
+      return { ...base, name: '–', words: words.isOpened(lockWords[lock].name) }
     case 'open-lacing':
       return { ...base, name: task.wire, words: words.openLacingAlongIt }
     case 'mate':

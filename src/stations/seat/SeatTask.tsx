@@ -1,15 +1,18 @@
 'use client'
 import { seatTaskWords as words } from '@/words/screens/seat/seatTask'
-import { LacingCard, LockCard, LookOver, MateCard, ReleaseTask } from './laterCards'
+import { LacingCard, LockCard, LockMoving, OpenCard, LookOver, MateCard, ReleaseTask } from './laterCards'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useState } from 'react'
-import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
+import { type HousingLock, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { taskKey } from '@/core/views/steps'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { useJob } from '@/ui/job/JobProvider'
+import { Readout } from '@/ui/readout/Readouts'
+import { lengthSaid } from '@/words/figures'
+import { openCardWords as openWords } from '@/words/screens/seat/openCard'
 import { taskWords } from '@/words/steps'
 import { EndFace } from './EndFace'
 import { FitPart, Unplug } from './EndParts'
@@ -82,7 +85,10 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         placed={task.done}
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
-      />
+        more={task.kind === 'open-end' ? openReadouts(lockOfHousing(family, housing)) : undefined}
+      >
+        {task.kind === 'open-end' && <LockMoving lock={lockOfHousing(family, housing)} runs={!task.done} />}
+      </EndFace>
       <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTask}>
         {task.kind === 'insert' && (
           <InsertCard
@@ -101,9 +107,21 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         {task.kind === 'lock' && <LockCard task={task} housing={housing} family={family} done={done} />}
         {task.kind === 'fit-part' && <FitPart task={task} done={done} />}
         {task.kind === 'look-over' && <LookOver task={task} lock={lockOfHousing(family, housing)} done={done} />}
+        {task.kind === 'open-end' && <OpenCard task={task} housing={housing} family={family} done={done} />}
         {task.kind === 'open-lacing' && <LacingCard task={task} done={done} />}
         {task.kind === 'mate' && <MateCard task={task} housing={housing} done={done} />}
       </aside>
+    </>
+  )
+}
+
+/** The figures of an opening: how far, and with what. */
+const openReadouts = ({ said }: HousingLock) => {
+  const mmToStop = said?.whileInserting === 'at-stop' ? said.partWayMm : said?.opensMm
+  return (
+    <>
+      {mmToStop !== undefined && <Readout label={openWords.toItsStop} {...lengthSaid(mmToStop, 1)} />}
+      {said?.tool !== undefined && <Readout label={openWords.with} value={said.tool} also={said.toolEnd} />}
     </>
   )
 }

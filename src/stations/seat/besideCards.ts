@@ -1,5 +1,7 @@
 /** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
 export { LacingCard } from './LacingCard'
+export { LockMoving } from './LockMoving'
+export { OpenCard } from './OpenCard'
 export { LockCard } from './LockCard'
 export { LookOver } from './LookOver'
 export { MateCard } from './MateCard'

@@ -8,6 +8,8 @@ import { seatWords } from '@/words/screens/seat/seatParts'
 export const loadBeside = () => import('./besideCards')
 
 export const LacingCard = later(loadBeside, (cards) => cards.LacingCard)
+export const LockMoving = later(loadBeside, (cards) => cards.LockMoving)
+export const OpenCard = later(loadBeside, (cards) => cards.OpenCard)
 export const LockCard = later(loadBeside, (cards) => cards.LockCard)
 export const LookOver = later(loadBeside, (cards) => cards.LookOver)
 export const MateCard = later(loadBeside, (cards) => cards.MateCard)

@@ -65,6 +65,10 @@ export const noSecondLock: SecondLockDraft = {
   out: '',
   tool: '',
   toolEnd: '',
+  opensMm: '',
+  opensFirst: '',
+  byTurnsMm: '',
+  tears: '',
 }
 
 export const emptyHousing: HousingDraft = {

@@ -192,11 +192,13 @@ function readOtherSizes(
   return others
 }
 
+type LockFigure = 'partWayMm' | 'homeMm' | 'opensMm' | 'byTurnsMm'
+
 /** What a sheet says of a lock; undefined where it says nothing. */
 function readSecondLock(said: SecondLockDraft, found: Findings): SecondLock | undefined {
-  const figure = (field: 'partWayMm' | 'homeMm') =>
+  const figure = (field: LockFigure) =>
     said[field].trim() === '' ? undefined : readPositive(said[field], field, found)
-  const word = (field: Exclude<keyof SecondLock, 'partWayMm' | 'homeMm'>) => said[field].trim() || undefined
+  const word = (field: Exclude<keyof SecondLock, LockFigure>) => said[field].trim() || undefined
   if (said.tool.trim() !== '' && !ID.test(said.tool.trim())) found.problems.tool = { kind: 'bad-id' }
   const lock = {
     kind: word('kind'),
@@ -211,6 +213,10 @@ function readSecondLock(said: SecondLockDraft, found: Findings): SecondLock | un
     out: word('out'),
     tool: word('tool'),
     toolEnd: word('toolEnd'),
+    opensMm: figure('opensMm'),
+    opensFirst: word('opensFirst'),
+    byTurnsMm: figure('byTurnsMm'),
+    tears: word('tears'),
   }
   const known = Object.entries(lock).filter(([, value]) => value !== undefined)
   // its choices come from lists; the catalogue's schema holds them to it

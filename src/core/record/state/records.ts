@@ -172,6 +172,8 @@ export interface FirstPiece {
 export interface EndState {
   /** part-way: a stop at which contacts still go in */
   readonly lock: 'open' | 'part-way' | 'closed'
+  /** its covers were opened, raised or taken off before the first contact */
+  readonly opened?: true
   readonly fitted: readonly string[]
   /** looked over from both sides after the covers */
   readonly lookedOver: boolean

@@ -44,6 +44,7 @@ const ofEnd = derivedOf((state, unit: number, end: string): Count => {
       task.kind !== 'put-right' &&
       task.kind !== 'unplug' &&
       task.kind !== 'open-lacing' &&
+      task.kind !== 'open-end' &&
       !(task.kind === 'fit-part' && task.over),
   )
   return { done: planned.filter((task) => task.done).length, total: planned.length }

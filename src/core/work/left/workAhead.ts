@@ -11,6 +11,7 @@ const leaves: Readonly<Record<EndTask['kind'], 'seated' | 'plugged' | 'closed' |
   lock: 'closed',
   'fit-part': 'fitted',
   'open-lacing': undefined,
+  'open-end': undefined,
   'look-over': undefined,
   mate: undefined,
 }

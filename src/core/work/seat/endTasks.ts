@@ -1,8 +1,8 @@
-import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
+import { isSetBeforeFirst, lockOfHousing } from '../../parts/catalogue/secondaryLocks'
 import { mateOf, planIndex } from '../../record/plan/plan'
 import { type JobState, endState, termState } from '../../record/state/state'
 import { type UnitMoves, stepKey, unitMoves } from '../rework/endMoves'
-import { housingAt } from '../../record/standing/benchEnds'
+import { holdsContacts, housingAt } from '../../record/standing/benchEnds'
 import { isHome, isMated } from '../../record/standing/home'
 import { lacingsToOpen } from '../../record/standing/lacingsToOpen'
 import { plugFor } from '../../record/standing/plugFor'
@@ -40,6 +40,8 @@ export type EndTask = { readonly unit: number; readonly end: string; readonly do
       /** the cover that goes over the wires before any contact is in */ readonly over?: true
     }
   | { readonly kind: 'open-lacing'; readonly wire: string }
+  /** what must be open, up or off before the first contact */
+  | { readonly kind: 'open-end' }
   | { readonly kind: 'look-over' }
   | { readonly kind: 'mate'; readonly with: string }
 )
@@ -173,6 +175,15 @@ function cavityTasks(state: JobState, unit: number, end: string, housing: Housin
   return { outs, inserts, plugs }
 }
 
+/** What is opened before the first contact of an end; a harness that came with contacts in it is opened as they come out. */
+function openingTasks(state: JobState, unit: number, end: string, housing: Housing): readonly EndTask[] {
+  const family = state.facts.families[housing.family]
+  const { opened = false } = endState(state, endKey(unit, end))
+  return family && isSetBeforeFirst(lockOfHousing(family, housing)) && (opened || !holdsContacts(state, unit, end))
+    ? [{ kind: 'open-end', unit, end, done: opened }]
+    : []
+}
+
 /** What closes an end once its contacts are in: lock, interface seal, a look from both sides, the pair. */
 function closingTasks(
   state: JobState,
@@ -221,8 +232,9 @@ function makeTasks(state: JobState, unit: number, end: string): readonly EndTask
   }))
   const covers: EndTask[] =
     coverDue === undefined ? [] : [{ kind: 'fit-part', unit, end, part: coverDue, over: true, done: false }]
+  const opening = isOld || inserts.length === 0 ? [] : openingTasks(state, unit, end, housing)
   if (!moves) {
-    const contacts = [...outs, ...covers, ...inserts, ...plugs]
+    const contacts = [...outs, ...covers, ...opening, ...inserts, ...plugs]
     return isOld
       ? [...lacings, ...contacts]
       : [...lacings, ...contacts, ...closingTasks(state, unit, end, housing, inCavities)]
@@ -230,5 +242,5 @@ function makeTasks(state: JobState, unit: number, end: string): readonly EndTask
   const contacts = inMoveOrder([...outs, ...inserts, ...plugs], moves)
   return isOld
     ? [...lacings, ...contacts]
-    : [...lacings, ...covers, ...contacts, ...closingTasks(state, unit, end, housing, inCavities)]
+    : [...lacings, ...covers, ...opening, ...contacts, ...closingTasks(state, unit, end, housing, inCavities)]
 }

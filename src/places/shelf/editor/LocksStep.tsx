@@ -47,7 +47,11 @@ export function LocksStep({
     const fault = reading.faults.find((one) => one.at === 'housing' && one.housing === at && one.field === field)
     return fault?.at === 'housing' ? `▲ ${housingProblemWords(fault.problem)}` : undefined
   }
-  const text = (field: 'leads' | 'partWayMm' | 'homeMm' | 'toolEnd', label: string, placeholder?: string) => (
+  const text = (
+    field: 'leads' | 'partWayMm' | 'homeMm' | 'toolEnd' | 'opensMm' | 'opensFirst' | 'byTurnsMm' | 'tears',
+    label: string,
+    placeholder?: string,
+  ) => (
     <TextInput
       label={label}
       placeholder={placeholder}
@@ -138,6 +142,12 @@ export function LocksStep({
                   />
                   {text('toolEnd', texts.toolEnd, texts.hookEnd)}
                 </div>
+                <div className={styles.pair}>
+                  {text('opensMm', texts.opensBy)}
+                  {text('byTurnsMm', texts.byTurns)}
+                </div>
+                {text('opensFirst', texts.opensFirst, texts.notchEnd)}
+                {text('tears', texts.tears, texts.strapTears)}
               </>
             )}
           </>

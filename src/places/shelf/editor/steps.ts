@@ -30,7 +30,18 @@ export const stepOfLack: Readonly<Record<LackId, StepId>> = {
   tool: 'settings',
 }
 
-const ofLock = new Set<string>(['partWayMm', 'homeMm', 'tool', 'toolEnd', 'leads', 'secondLock'])
+const ofLock = new Set<string>([
+  'partWayMm',
+  'homeMm',
+  'opensMm',
+  'byTurnsMm',
+  'opensFirst',
+  'tears',
+  'tool',
+  'toolEnd',
+  'leads',
+  'secondLock',
+])
 
 /** The step at which a fault is mended. */
 export const stepOfFault = (fault: FamilyFault): StepId =>

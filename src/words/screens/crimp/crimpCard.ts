@@ -6,6 +6,8 @@ export const crimpCardWords = {
   thisTermination: 'This termination',
   notStrippedYet: 'Not stripped yet',
   prepareItAtPrep: (minMm: number, maxMm: number) => `Prepare it at Prep first: ${stripWindow({ minMm, maxMm })}.`,
+  seenTogether: 'Looks answered together.',
+  seenSingly: 'Looks answered one by one.',
   reportFault: 'Report a fault',
   crimpedAndAccepted: '✓ Crimped and accepted',
   inWord: (dayTime: string, setup: string) => `${dayTime}, in ${setup}`,

@@ -18,6 +18,7 @@ export const seatStationWords = {
   closed: (lockWord: string) => `${lockWord} closed`,
   newCoverOverWires: 'new cover over the wires',
   interfaceSeal: 'interface seal',
+  isOpened: (lock: string) => `${lock}: open it first`,
   openLacingAlongIt: 'open the lacing along it',
   goesWith: (what: string) => `goes with ${what}`,
   lookFromBothSides: 'look from both sides',

@@ -21,6 +21,13 @@ export const secondLockSchema = z.strictObject({
   moves: z.enum(['after', 'before-and-after', 'off-and-on']).optional(),
   /** where it stands while contacts go in */
   whileInserting: z.enum(['out', 'at-stop']).optional(),
+  /** how far it goes to its stop when it is opened */
+  opensMm: above0.optional(),
+  /** the end of it that goes first, and how far each end goes at a time: one that goes alone tears something */
+  opensFirst: z.string().trim().min(1).max(60).optional(),
+  byTurnsMm: above0.optional(),
+  /** what tears when it is opened badly, as its sheet warns */
+  tears: z.string().trim().min(1).max(120).optional(),
   out: z.enum(['drawn', 'hooked', 'prised', 'spread']).optional(),
   /** the tool that it comes out with, and which end of it */
   tool: id.optional(),

@@ -1,5 +1,6 @@
 import { endKey, termLabel } from '../../plan/keys'
 import { planIndex } from '../../plan/plan'
+import { isSetBeforeFirst } from '../../../parts/catalogue/secondaryLocks'
 import { notHome } from '../../standing/home'
 import { endState, freshEnd } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -26,14 +27,22 @@ export const lockMoved: EntryKind<'lock-moved'> = {
     const lock = lockOf(state, unit, end)?.lock
     if (!lock?.present) return { kind: 'unknown', what: 'end', id: end }
     if (!lock.states.includes(to)) return { kind: 'no-part-way', end }
-    if (endState(state, endKey(unit, end)).lock === to) return { kind: 'already', what: to }
+    // a new housing comes with its lock open or not on: that it was opened for its first contact is said once
+    const now = endState(state, endKey(unit, end))
+    const isOpening = to === 'open' && now.opened === undefined && isSetBeforeFirst(lock)
+    if (now.lock === to && !isOpening) return { kind: 'already', what: to }
     const contacts =
       to === 'closed' ? notHome(state, unit, end).map((one) => `${termLabel(one.key)} → ${end}.${one.at.cavity}`) : []
     return contacts.length > 0 ? { kind: 'not-home', contacts } : undefined
   },
   apply: (draft, { unit, end, to }) => {
     const { mated: _mated, ...now } = draft.state.ends.get(endKey(unit, end)) ?? freshEnd
-    draft.put('ends', endKey(unit, end), { ...now, lock: to, lookedOver: false })
+    draft.put('ends', endKey(unit, end), {
+      ...now,
+      lock: to,
+      lookedOver: false,
+      ...(to !== 'closed' && { opened: true as const }),
+    })
   },
   about: ({ end, to }) => `${end} ${to}`,
 }

@@ -252,6 +252,7 @@ test('a height that was measured stands with the piece that is thrown away', asy
   const id = await sevenAtBench(request)
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
+  await strike(page, 'Space')
   await page.getByLabel(/Height, when measured/).fill('1.45')
   await expect(page.getByText(/report the fault, its height goes with it/)).toBeVisible()
   await strike(page, 'Escape', 'x', '4')

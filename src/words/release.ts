@@ -1,3 +1,4 @@
+import type { HelpId } from '@/core/craft/release/helps'
 import type { ReuseLimit } from '@/core/record/standing/reuse'
 import type {
   ImprovisedTool,
@@ -6,6 +7,7 @@ import type {
   ReleaseId,
   ReleaseStep,
   ReleaseTip,
+  StuckCheck,
 } from '@/core/parts/catalogue/releaseMechanisms'
 
 /** How a contact is held, in a few words. */
@@ -58,6 +60,58 @@ export const releaseTipWords: Readonly<Record<ReleaseTip, string>> = {
   'slit-sleeve': 'slit sleeve',
   pick: 'pick',
   none: 'no tool',
+}
+
+/** What helps a contact in or out. */
+export const helpWords: Readonly<Record<HelpId, string>> = {
+  'rod-through-front': 'a rod of its bore through the front',
+  'cut-tip': 'a tip that was cut to fit',
+  lubricant: 'the approved lubricant',
+}
+
+/** It does not come out: what is looked at, and what the button says when that is right. */
+export const stuckWords: Readonly<
+  Record<StuckCheck, { readonly line: string; readonly hint: string; readonly seen: string }>
+> = {
+  'lock-shut': { line: 'The lock is open, all the way', hint: 'part-way still holds it', seen: 'It is open' },
+  'wire-not-pushed-in': {
+    line: 'Wire pushed in first, and held in',
+    hint: 'a pulled wire jams what holds it',
+    seen: 'It is pushed in',
+  },
+  'tool-not-home': {
+    line: 'The tool is in to its stop',
+    hint: 'it gives a little when it is home',
+    seen: 'It is home',
+  },
+  'tool-tilted': { line: 'The tool stands square', hint: 'tilted, one tine or barb still holds', seen: 'It is square' },
+  'wrong-size': {
+    line: 'Its size is the one for this contact and wire',
+    hint: 'too large splays the clip, too small slips past it',
+    seen: 'It is the size',
+  },
+  'wrong-end': {
+    line: 'It is the plain end, without the ledge',
+    hint: 'the end with the ledge only puts in',
+    seen: 'It is the plain end',
+  },
+  'blade-wrong-side': {
+    line: 'The blade is between contact and what holds it',
+    hint: 'look along it from the mating face',
+    seen: 'It is between',
+  },
+  'lance-not-down': {
+    line: 'The lance is all the way down',
+    hint: 'it clicks, or is seen level through the window',
+    seen: 'It is down',
+  },
+  'comb-still-on': { line: 'The wire comb is off, or backed up', hint: 'its teeth bar the way', seen: 'It is off' },
+  'mat-not-lifted': { line: 'The mat is lifted off the body', hint: 'it grips each wire', seen: 'It is lifted' },
+  'seal-grips': {
+    line: 'The seal is free: eased round once',
+    hint: 'a seal that sat for years sticks; no blade near it',
+    seen: 'It is free',
+  },
 }
 
 /** What can break, and how to see that it did. */

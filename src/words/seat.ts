@@ -53,6 +53,15 @@ export const seatCauseWords: Readonly<Record<SeatCauseId, { readonly see: string
     see: 'It has gone past its lock',
     act: 'Take it out to the rear; see that the stop in the cavity is whole',
   },
+  'tool-tilted': { see: 'The tool stood askew', act: 'Tool back, wire straight along it, press square again' },
+  'wrong-tip': {
+    see: 'Its tip is of another size, or the wrong end',
+    act: 'The end with the ledge, of the wire’s size; then press again',
+  },
+  'not-behind-shoulder': {
+    see: 'The tip does not bear on the contact’s shoulder',
+    act: 'Tool back, tip behind the shoulder, press until the click',
+  },
   'seal-rucked': { see: 'Its seal is rucked up', act: 'Take it out, lay the seal, look for a cut' },
 }
 

@@ -29,6 +29,7 @@ export function EndFace({
   placed = false,
   otherwise,
   term,
+  pick,
   more,
   children,
 }: {
@@ -44,6 +45,8 @@ export function EndFace({
   /** what is said where no cavity is meant */
   readonly otherwise: string
   readonly term?: string | undefined
+  /** a cavity is pointed at on the face */
+  readonly pick?: ((cavity: string) => void) | undefined
   /** further readouts */
   readonly more?: ReactNode
   readonly children?: ReactNode
@@ -95,6 +98,7 @@ export function EndFace({
           face={face}
           cavities={cavities}
           next={cavityId}
+          onPick={pick}
         />
         {children}
       </div>

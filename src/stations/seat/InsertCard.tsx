@@ -30,6 +30,12 @@ const blockedWords = {
   },
 } as const
 
+/** The cavity that a contact was found in: undefined while nobody asks, empty until it is chosen. */
+export interface WrongCavityAsked {
+  readonly found: string | undefined
+  readonly choose: (found: string | undefined) => void
+}
+
 /** A contact goes in: the routine of its mechanism, tick by tick; or it is in, and may come out. */
 export function InsertCard({
   task,
@@ -37,6 +43,7 @@ export function InsertCard({
   family,
   misplaced,
   takeOut,
+  wrong,
   done,
 }: {
   readonly task: TaskOf<'insert'>
@@ -45,14 +52,28 @@ export function InsertCard({
   /** it was found in another cavity, without one when two were the other way round */
   readonly misplaced: (found?: string) => void
   readonly takeOut: () => void
+  /** which cavity it is in instead: asked while it is pointed at on the face */
+  readonly wrong: WrongCavityAsked
   readonly done: () => void
 }) {
   const { state } = useJob()
-  const [asks, setAsks] = useState<'fault' | 'cavity'>()
+  const [asks, setAsks] = useState<'fault'>()
   const termination = planIndex(state.plan).byKey.get(task.term)
   if (!termination) return null
-  if (asks === 'cavity')
-    return <WrongCavity task={task} housing={housing} back={() => setAsks(undefined)} done={misplaced} />
+  if (wrong.found !== undefined)
+    return (
+      <WrongCavity
+        task={task}
+        housing={housing}
+        found={wrong.found}
+        choose={wrong.choose}
+        back={() => wrong.choose(undefined)}
+        done={(found) => {
+          wrong.choose(undefined)
+          misplaced(found)
+        }}
+      />
+    )
   const written = () => {
     setAsks(undefined)
     done()
@@ -63,7 +84,12 @@ export function InsertCard({
       {asks === 'fault' && (
         <SeatFaultCard
           task={task}
-          wrongCavity={() => setAsks('cavity')}
+          housing={housing}
+          family={family}
+          wrongCavity={() => {
+            setAsks(undefined)
+            wrong.choose('')
+          }}
           back={() => setAsks(undefined)}
           done={written}
         />

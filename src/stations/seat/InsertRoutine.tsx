@@ -1,6 +1,9 @@
 'use client'
 import { insertCardWords as words } from '@/words/screens/seat/insertCard'
-import { InsertPlayer, TugField } from './laterCards'
+import { useState } from 'react'
+import { retentionAtSeat } from '@/core/record/standing/retentionAtSeat'
+import type { HelpId } from '@/core/craft/release/helps'
+import { Helps, InsertPlayer, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { lockMotion } from '@/core/parts/catalogue/lockMotion'
@@ -51,6 +54,8 @@ export function InsertRoutine({
   const mechanism = releaseMechanisms[family.release]
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
+  const retentionAskedN = retentionAtSeat(state, task.end, task.cavity)
+  const [helped, setHelped] = useState<readonly HelpId[]>([])
   const tugNow = mechanism.tugMeans === 'after-click'
   const lock = lockOfHousing(family, housing)
   const { lock: standing, opened } = endState(state, endKey(task.unit, task.end))
@@ -64,7 +69,7 @@ export function InsertRoutine({
     opened === undefined &&
     isSetBeforeFirst(lock) &&
     !holdsContacts(state, task.unit, task.end)
-  const going = [...(isFirst ? beforeFirstLines(covers, lock) : []), ...routineLines(family, tugN)]
+  const going = [...(isFirst ? beforeFirstLines(covers, lock) : []), ...routineLines(family, tugN, retentionAskedN)]
   const lines = [...(lockClosed ? coverLines(covers, lock) : []), ...going]
   const checks = useChecks(task.term, lines, termState(state, task.term))
   const [tug, setTug] = useKeptForm(tugTyped, noTug, task.term, termState(state, task.term))
@@ -146,11 +151,24 @@ export function InsertRoutine({
                   ...(tugN !== undefined && { tugAskedN: tugN }),
                   ...(tug.tugN === undefined ? { tug: 'by-hand' as const } : { tug: 'gauge' as const, tugN: tug.tugN }),
                 }),
+                ...(helped.length > 0 && { helps: [...helped] }),
               },
+              ...(tugNow && retentionAskedN !== undefined
+                ? [
+                    {
+                      kind: 'contact-held' as const,
+                      term: task.term,
+                      test: 'retention' as const,
+                      held: true,
+                      askedN: retentionAskedN,
+                    },
+                  ]
+                : []),
             )
           }
         />
       )}
+      {!spent && <Helps at="seat" used={helped} choose={setHelped} />}
       {!spent && tugNow && <TugField text={tug.text} onGauge={setTug} />}
       <Button onClick={report}>
         <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>

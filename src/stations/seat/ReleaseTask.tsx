@@ -2,7 +2,6 @@
 
 import { releaseTaskWords as words } from '@/words/screens/seat/releaseTask'
 import { Button, Kbd } from '@mantine/core'
-import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
 import { lockMotion } from '@/core/parts/catalogue/lockMotion'
@@ -12,8 +11,9 @@ import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
 import { endState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { type ReleaseTool, releaseTool } from '@/core/parts/catalogue/releaseTool'
-import { type Reuse, isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
+import type { HelpId } from '@/core/craft/release/helps'
+import { releaseTool } from '@/core/parts/catalogue/releaseTool'
+import { isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
 import { Caution } from '@/ui/caution/Caution'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import type { Said } from '@/ui/job/journalClient'
@@ -22,17 +22,13 @@ import { openGender, PinsOrSockets } from '@/ui/job/PinsOrSockets'
 import { WireChips } from '@/ui/job/WireChips'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { ReleasePlayer } from '@/ui/release/ReleasePlayer'
-import { plural } from '@/words/figures'
-import {
-  harmWords,
-  improvisedWords,
-  releaseStepHints,
-  releaseStepWords,
-  releaseTipWords,
-  reuseLimitWords,
-} from '@/words/release'
+import { releaseStepHints, releaseStepWords } from '@/words/release'
 import { termName } from '@/words/steps'
+import { DoesNotComeOut } from './DoesNotComeOut'
 import { EndFace } from './EndFace'
+import { Harms, ReuseNote, ToolNote } from './ReleaseNotes'
+import { EndRepairCard } from './EndRepairCard'
+import { Helps } from './Helps'
 import { sayWhatCameOut } from './actions'
 import { useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
@@ -73,6 +69,9 @@ export function ReleaseTask({
   const { state } = useJob()
   const { busy, write } = useWrite(done)
   const [improvised, setImprovised] = useState<ImprovisedTool>()
+  const [helped, setHelped] = useState<readonly HelpId[]>([])
+  const [asks, setAsks] = useState<'stuck' | 'broken'>()
+  const lock = lockOfHousing(family, housing)
   const { unit, end, cavity, term, why } = out
   const mechanism = releaseMechanisms[family.release]
   const closed = endState(state, endKey(unit, end)).lock === 'closed'
@@ -107,11 +106,19 @@ export function ReleaseTask({
       why: damaged ? 'damaged' : why,
       ...(tool.kind === 'held' && { tool: tool.tool.id }),
       ...(improvised && { improvised }),
+      ...(helped.length > 0 && { helps: [...helped] }),
     })
-  useKeys([
-    { key: 'd', words: words.itCameOutDamaged, run: () => !busy && takeOut(true) },
-    ...(back ? [{ key: 'Escape', words: words.leaveItIn, run: back }] : []),
-  ])
+  useKeys(
+    asks
+      ? []
+      : [
+          { key: 'd', words: words.itCameOutDamaged, run: () => !busy && takeOut(true) },
+          ...(mechanism.stuck.length > 0
+            ? [{ key: 'x', words: words.doesNotComeOut, run: () => setAsks('stuck') }]
+            : []),
+          ...(back ? [{ key: 'Escape', words: words.leaveItIn, run: back }] : []),
+        ],
+  )
   return (
     <>
       <EndFace
@@ -129,104 +136,62 @@ export function ReleaseTask({
             mechanism={mechanism}
             step={releaseSteps(mechanism, true).find((step) => step === checks.due?.id)}
             colour={wire?.colour ?? ''}
-            lockFrom={lockMotion(lockOfHousing(family, housing)).from}
+            lockFrom={lockMotion(lock).from}
           />
         )}
       </EndFace>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTask}>
-        {state.plan.kind !== 'build' && <Caution id="open-connector" />}
-        {termination && <WireChips wire={termination.wire} side={termination.side} />}
-        <h2 className={clsx(textCss.cardTitle, asPlanned || back ? undefined : textCss.fault)}>{title}</h2>
-        {park && (
-          <p className={clsx(noteCss.note, noteCss.attend)}>
-            {words.itsPlaceIsNot} <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
-          </p>
+        {asks === 'stuck' ? (
+          <DoesNotComeOut
+            mechanism={mechanism}
+            hasLock={lock.present}
+            item={term}
+            back={() => setAsks(undefined)}
+            broken={() => setAsks('broken')}
+          />
+        ) : asks === 'broken' ? (
+          <EndRepairCard unit={unit} end={end} lock={lock} back={() => setAsks(undefined)} done={done} />
+        ) : (
+          <>
+            {state.plan.kind !== 'build' && <Caution id="open-connector" />}
+            {termination && <WireChips wire={termination.wire} side={termination.side} />}
+            <h2 className={clsx(textCss.cardTitle, asPlanned || back ? undefined : textCss.fault)}>{title}</h2>
+            {park && (
+              <p className={clsx(noteCss.note, noteCss.attend)}>
+                {words.itsPlaceIsNot} <b className={textCss.mono}>{termName(term, state.plan.quantity)}</b>.
+              </p>
+            )}
+            <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
+            <CheckList
+              lines={lines}
+              checks={checks}
+              main={cutsOff ? words.itIsOutCut : words.itIsOut}
+              busy={busy}
+              onMain={() => takeOut(cutsOff)}
+            />
+            {/* below the steps: what to do next is never pushed off the screen by it */}
+            {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={sayWhatCameOut} cameOut />}
+            {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
+            {!cutsOff && (
+              <Button disabled={busy} onClick={() => takeOut(true)}>
+                <span>{words.itCameOutDamaged}</span> <Kbd aria-hidden="true">D</Kbd>
+              </Button>
+            )}
+            {mechanism.stuck.length > 0 && (
+              <Button onClick={() => setAsks('stuck')}>
+                <span>{words.doesNotComeOut}</span> <Kbd aria-hidden="true">X</Kbd>
+              </Button>
+            )}
+            <Helps at="release" used={helped} choose={setHelped} />
+            {back && (
+              <Button onClick={back}>
+                <span>{words.leaveItIn}</span> <Kbd aria-hidden="true">Esc</Kbd>
+              </Button>
+            )}
+            <Harms harms={mechanism.harms} />
+          </>
         )}
-        <ToolNote tool={tool} improvised={improvised} choose={setImprovised} />
-        <CheckList
-          lines={lines}
-          checks={checks}
-          main={cutsOff ? words.itIsOutCut : words.itIsOut}
-          busy={busy}
-          onMain={() => takeOut(cutsOff)}
-        />
-        {/* below the steps: what to do next is never pushed off the screen by it */}
-        {askedEnd !== undefined && <PinsOrSockets end={askedEnd} giveGender={sayWhatCameOut} cameOut />}
-        {reuse && why !== 'damaged' && <ReuseNote reuse={reuse} spent={spent} />}
-        {!cutsOff && (
-          <Button disabled={busy} onClick={() => takeOut(true)}>
-            <span>{words.itCameOutDamaged}</span> <Kbd aria-hidden="true">D</Kbd>
-          </Button>
-        )}
-        {back && (
-          <Button onClick={back}>
-            <span>{words.leaveItIn}</span> <Kbd aria-hidden="true">Esc</Kbd>
-          </Button>
-        )}
-        <ul className={clsx(textCss.small, textCss.dim, paneCss.harms)} aria-label={words.whatCanBreak}>
-          {mechanism.harms.map((harm) => (
-            <li key={harm}>
-              <b>{harmWords[harm].what}</b>: {harmWords[harm].look}
-            </li>
-          ))}
-        </ul>
       </aside>
     </>
-  )
-}
-
-function ToolNote({
-  tool,
-  improvised,
-  choose,
-}: {
-  readonly tool: ReleaseTool
-  readonly improvised: ImprovisedTool | undefined
-  readonly choose: (how: ImprovisedTool | undefined) => void
-}) {
-  if (tool.kind === 'none-needed') return <p>{words.byHandNoTool}</p>
-  if (tool.kind === 'held') {
-    return (
-      <p>
-        {words.withWord} <b>{releaseTipWords[tool.tip]}</b> <b className={textCss.mono}>{tool.tool.id}</b>
-        {tool.twoEnds && <>{words.plainTipTipWith}</>}.
-      </p>
-    )
-  }
-  const forWhat = tool.insulationMm === undefined ? `size ${tool.size}` : words.sizeOnMm(tool.size, tool.insulationMm)
-  return (
-    <div className={clsx(noteCss.note, noteCss.fault)}>
-      <p>
-        <b>{words.noTipInCrib(releaseTipWords[tool.tip])}</b> {words.forAmongToolsOf(forWhat)}
-        {tool.unfit.length > 0 && (
-          <>{words.doesNotFit(tool.unfit.map((one) => one.id).join(', '), tool.unfit.length === 1)}</>
-        )}
-        {words.borrowOrBuyOne}
-      </p>
-      {tool.improvised.length > 0 && (
-        <div className={paneCss.choices} role="group" aria-label={words.improvisedWrittenDown}>
-          {tool.improvised.map((how) => (
-            <Choice
-              key={how}
-              aria-pressed={how === improvised}
-              onClick={() => choose(how === improvised ? undefined : how)}
-            >
-              <span aria-hidden="true">{how === improvised ? '✓' : '○'}</span>
-              <span>{words.withWrittenDown(improvisedWords[how])}</span>
-              <span />
-            </Choice>
-          ))}
-        </div>
-      )}
-    </div>
-  )
-}
-
-function ReuseNote({ reuse, spent }: { readonly reuse: Reuse; readonly spent: boolean }) {
-  const grants = `${reuseLimitWords[reuse.by]} ${reuse.allowed === 0 ? words.noSecondUse : plural(reuse.allowed, 'reuse')}`
-  return spent ? (
-    <p className={clsx(noteCss.note, noteCss.attend)}>{words.itDoesNotGo(grants)}</p>
-  ) : (
-    <p className={clsx(textCss.small, textCss.dim)}>{words.outBefore(reuse.used, grants)}</p>
   )
 }

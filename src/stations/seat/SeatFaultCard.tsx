@@ -10,8 +10,10 @@ import { Choice } from '@/ui/choice/Choice'
 import { useState } from 'react'
 import { inCavity, planIndex } from '@/core/record/plan/plan'
 import { type DamageId, damageIds } from '@/core/craft/faults/damage'
+import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
+import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { type SeatCauseId, type SeatFaultId, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
+import { type SeatCauseId, type SeatFaultId, causesOf, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { damageWords } from '@/words/rework'
@@ -23,11 +25,15 @@ import { setKey } from '@/core/record/plan/keys'
 /** Something is wrong as a contact goes in: what the hand notices, why, and then what to do now. */
 export function SeatFaultCard({
   task,
+  housing,
+  family,
   wrongCavity,
   back,
   done,
 }: {
   readonly task: TaskOf<'insert'>
+  readonly housing: Housing
+  readonly family: FamilyFacts
   /** it is in another cavity */ readonly wrongCavity: () => void
   readonly back: () => void
   readonly done: () => void
@@ -39,10 +45,15 @@ export function SeatFaultCard({
   const [damage, setDamage] = useState<DamageId>()
   const termination = planIndex(state.plan).byKey.get(task.term)
   const sealed = termination && state.sets.get(setKey(termination.wire.id, termination.side))?.seal !== undefined
+  const half = {
+    release: family.release,
+    hasLock: lockOfHousing(family, housing).present,
+    hasMat: family.sealing.startsWith('mat'),
+  }
   const faults = Object.values(seatFaults).filter(
     (one) => !task.done || one.id === 'stands-low' || one.id === 'stands-proud',
   )
-  const causes = fault ? seatFaults[fault].causes : []
+  const causes = fault ? causesOf(fault, half) : []
   const outcome = fault && cause && seatOutcome(fault, cause, rulesOf(state))
   const leave = () => {
     if (cause) setCause(undefined)

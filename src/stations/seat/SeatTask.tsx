@@ -31,6 +31,11 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
   const { state } = useJob()
   const key = taskKey(task)
   const [takingOut, setTakingOut] = useState<string>()
+  const [wrongIn, setWrongIn] = useState<{ readonly key: string; readonly found: string }>()
+  const wrong = {
+    found: wrongIn?.key === key ? wrongIn.found : undefined,
+    choose: (found: string | undefined) => setWrongIn(found === undefined ? undefined : { key, found }),
+  }
   const housing = housingAt(state, task.unit, task.end)
   const family = housing && state.facts.families[housing.family]
   if (!housing || !family)
@@ -85,6 +90,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         placed={task.done}
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
+        pick={wrong.found === undefined ? undefined : wrong.choose}
         more={task.kind === 'open-end' ? openReadouts(lockOfHousing(family, housing)) : undefined}
       >
         {task.kind === 'open-end' && <LockMoving lock={lockOfHousing(family, housing)} runs={!task.done} />}
@@ -96,6 +102,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
             housing={housing}
             family={family}
             takeOut={() => setTakingOut(key)}
+            wrong={wrong}
             misplaced={(found) =>
               done(found === undefined ? undefined : { ...task, kind: 'put-right', found, why: 'wrong-cavity' })
             }

@@ -6,7 +6,6 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd, NativeSelect } from '@mantine/core'
-import { useState } from 'react'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
 import { useJob } from '@/ui/job/JobProvider'
@@ -19,16 +18,20 @@ import { cavityKey } from '@/core/record/plan/keys'
 export function WrongCavity({
   task,
   housing,
+  found,
+  choose,
   back,
   done,
 }: {
   readonly task: TaskOf<'insert'>
   readonly housing: Housing
+  /** empty until it is chosen, here or on the face */
+  readonly found: string
+  readonly choose: (found: string) => void
   readonly back: () => void
   /** a pair the other way round goes by the move plan, without `found` */ readonly done: (found?: string) => void
 }) {
   const { state } = useJob()
-  const [found, setFound] = useState('')
   const own = housing.cavities.find((one) => one.id === task.cavity)
   const near = own && likelyWrong(own, housing.cavities)
   const likely = [...(near?.neighbours ?? []), ...(near?.mirror === undefined ? [] : [near.mirror])]
@@ -74,7 +77,7 @@ export function WrongCavity({
           label={words.isIn(task.term, state.plan.quantity)}
           autoFocus
           value={found}
-          onChange={(event) => setFound(event.target.value)}
+          onChange={(event) => choose(event.target.value)}
         >
           <option value="">{words.choose}</option>
           {first.length > 0 && <optgroup label={words.likelyNeighboursMirrorImage}>{first.map(option)}</optgroup>}
@@ -90,7 +93,9 @@ export function WrongCavity({
           <Kbd aria-hidden="true">Enter</Kbd>
         </Button>
       </form>
-      <p className={clsx(textCss.small, textCss.dim)}>{words.itIsWrittenDown}</p>
+      <p className={clsx(textCss.small, textCss.dim)}>
+        {words.orPointAtIt} {words.itIsWrittenDown}
+      </p>
       <Button onClick={back}>
         <span>{task.done ? words.itIsWhereIt : words.itIsNotIn}</span> <Kbd aria-hidden="true">Esc</Kbd>
       </Button>

@@ -1,4 +1,5 @@
 /** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
+export { Helps } from './Helps'
 export { LacingCard } from './LacingCard'
 export { LockMoving } from './LockMoving'
 export { OpenCard } from './OpenCard'

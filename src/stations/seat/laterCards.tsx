@@ -7,6 +7,7 @@ import { seatWords } from '@/words/screens/seat/seatParts'
 /** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
 export const loadBeside = () => import('./besideCards')
 
+export const Helps = later(loadBeside, (cards) => cards.Helps)
 export const LacingCard = later(loadBeside, (cards) => cards.LacingCard)
 export const LockMoving = later(loadBeside, (cards) => cards.LockMoving)
 export const OpenCard = later(loadBeside, (cards) => cards.OpenCard)

@@ -26,7 +26,7 @@ export const beforeFirstLines = (covers: readonly CoverId[], lock: HousingLock):
   }))
 
 /** The steps of a mechanism's way in; where a click can be tugged, that is the last. */
-export function routineLines(family: FamilyFacts, tugN: number | undefined): readonly CheckLine[] {
+export function routineLines(family: FamilyFacts, tugN: number | undefined, retentionN?: number): readonly CheckLine[] {
   const mechanism = releaseMechanisms[family.release]
   const tugNow = mechanism.tugMeans === 'after-click'
   return [
@@ -55,6 +55,21 @@ export function routineLines(family: FamilyFacts, tugN: number | undefined): rea
                 </>
               ),
             seen: words.itHeld,
+          },
+        ]
+      : []),
+    ...(tugNow && retentionN !== undefined
+      ? [
+          {
+            id: 'retention',
+            words: (
+              <>
+                {words.gaugeAt} <b className={textCss.mono}>{words.tugForce(retentionN)}</b>
+                {words.itStays}
+              </>
+            ),
+            hint: words.gaugeHow,
+            seen: words.gaugeHeld,
           },
         ]
       : []),

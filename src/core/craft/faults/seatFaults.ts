@@ -1,3 +1,4 @@
+import type { ReleaseId } from '../../parts/catalogue/releaseMechanisms'
 import { practices } from '../crimp/practices'
 import type { HouseRules } from '../../parts/rules/houseRules'
 
@@ -21,6 +22,9 @@ export type SeatCauseId =
   | 'pushed-back'
   | 'past-its-lock'
   | 'seal-rucked'
+  | 'tool-tilted'
+  | 'wrong-tip'
+  | 'not-behind-shoulder'
 
 /**
  * What becomes of the contact. `again`: nothing is lost, it goes in again. `take-out`: it stands in the cavity and must come out.
@@ -40,6 +44,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
     causes: [
       { id: 'wrong-way-up', outcome: 'again' },
       { id: 'off-its-hole', outcome: 'again' },
+      { id: 'tool-tilted', outcome: 'again' },
+      { id: 'wrong-tip', outcome: 'again' },
       { id: 'banana', outcome: 'straighten' },
       { id: 'hole-plugged', outcome: 'again' },
       { id: 'lock-part-way', outcome: 'again' },
@@ -52,6 +58,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
     id: 'no-click',
     causes: [
       { id: 'not-far-enough', outcome: 'again' },
+      { id: 'not-behind-shoulder', outcome: 'again' },
+      { id: 'tool-tilted', outcome: 'again' },
       { id: 'lance-flat', outcome: 'again' },
       { id: 'wrong-way-up', outcome: 'take-out' },
       { id: 'lock-part-way', outcome: 'again' },
@@ -85,6 +93,28 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
     ],
   },
 }
+
+/** Causes that only some mechanisms know: a round contact with a clip has no lance, one that goes in by hand no tip. */
+const ofMechanism: Readonly<Partial<Record<SeatCauseId, readonly ReleaseId[]>>> = {
+  'wrong-way-up': ['barbs', 'window-lance', 'side-tang', 'neck', 'comb'],
+  'lance-flat': ['barbs', 'window-lance', 'side-tang'],
+  'clip-broken': ['finger', 'rear-sleeve', 'neck'],
+  'tool-tilted': ['rear-sleeve'],
+  'wrong-tip': ['rear-sleeve'],
+  'not-behind-shoulder': ['rear-sleeve'],
+}
+
+/** What can be behind a fault at this half: not what it does not have. */
+export const causesOf = (
+  fault: SeatFaultId,
+  half: { readonly release: ReleaseId; readonly hasLock: boolean; readonly hasMat: boolean },
+): SeatFault['causes'] =>
+  seatFaults[fault].causes.filter(
+    ({ id }) =>
+      (ofMechanism[id]?.includes(half.release) ?? true) &&
+      (id !== 'lock-part-way' || half.hasLock) &&
+      (id !== 'off-its-hole' || half.hasMat),
+  )
 
 /** What becomes of the contact by these rules; undefined when the cause does not belong to the fault. */
 export function seatOutcome(

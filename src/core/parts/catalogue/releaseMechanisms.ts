@@ -19,6 +19,8 @@ export interface ReleaseMechanism {
   readonly restore: readonly ReleaseStep[]
   /** what breaks when it is done badly, the likeliest first */
   readonly harms: readonly ReleaseHarm[]
+  /** why it does not come though all was done, in the order in which a hand looks; after the last one stops, before something breaks */
+  readonly stuck: readonly StuckCheck[]
   /** what some benches do without the tool; the house rules say whether they may */
   readonly improvised: readonly ImprovisedTool[]
   /** what the hand does when a contact goes in, in order; the tug comes after them, where it means something */
@@ -62,6 +64,19 @@ export type ReleaseHarm =
   | 'mat-torn'
   | 'comb-tooth-broken'
 
+export type StuckCheck =
+  | 'lock-shut'
+  | 'wire-not-pushed-in'
+  | 'tool-not-home'
+  | 'tool-tilted'
+  | 'wrong-size'
+  | 'wrong-end'
+  | 'blade-wrong-side'
+  | 'lance-not-down'
+  | 'comb-still-on'
+  | 'mat-not-lifted'
+  | 'seal-grips'
+
 export type ImprovisedTool = 'bent-pick' | 'fine-tube' | 'probe-through-socket' | 'modified-tip' | 'drilled-cap'
 
 export type InsertStep =
@@ -85,6 +100,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['move-finger', 'pull-wire'],
     restore: ['look-at-finger'],
     harms: ['finger-broken', 'seal-cut'],
+    stuck: ['lock-shut', 'wire-not-pushed-in', 'blade-wrong-side', 'seal-grips'],
     improvised: ['bent-pick', 'probe-through-socket'],
     insert: ['straight-in', 'click'],
     insertTool: false,
@@ -99,6 +115,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['tube-over-barbs', 'push-wire-in', 'pull-wire'],
     restore: ['spread-barbs'],
     harms: ['barb-flattened', 'seal-cut'],
+    stuck: ['lock-shut', 'tool-not-home', 'tool-tilted', 'wrong-size', 'wire-not-pushed-in', 'seal-grips'],
     improvised: ['fine-tube'],
     insert: ['right-way-up', 'straight-in', 'click'],
     insertTool: false,
@@ -113,6 +130,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['press-lance', 'ease-back'],
     restore: ['raise-lance'],
     harms: ['lance-flattened', 'window-torn'],
+    stuck: ['wire-not-pushed-in', 'lance-not-down', 'tool-tilted'],
     improvised: ['bent-pick'],
     insert: ['right-way-up', 'straight-in', 'click'],
     insertTool: false,
@@ -127,6 +145,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['sleeve-on-wire', 'pull-wire-and-sleeve'],
     restore: ['look-at-clip'],
     harms: ['tip-broken', 'clip-broken', 'seal-cut'],
+    stuck: ['tool-not-home', 'tool-tilted', 'wrong-size', 'wrong-end', 'wire-not-pushed-in'],
     improvised: ['modified-tip'],
     insert: ['wire-in-slot', 'press-square', 'click', 'tool-out'],
     insertTool: true,
@@ -141,6 +160,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['pick-at-wall', 'ease-back'],
     restore: ['spring-tang'],
     harms: ['tang-bent', 'comb-tooth-broken'],
+    stuck: ['lock-shut', 'comb-still-on', 'wire-not-pushed-in', 'blade-wrong-side'],
     improvised: ['bent-pick', 'drilled-cap'],
     insert: ['right-way-up', 'straight-in', 'click'],
     insertTool: false,
@@ -155,6 +175,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['ease-back'],
     restore: ['look-at-mat'],
     harms: ['neck-finger-broken', 'mat-torn'],
+    stuck: ['lock-shut', 'mat-not-lifted', 'wire-not-pushed-in'],
     improvised: [],
     insert: ['right-way-up', 'through-mat', 'click'],
     insertTool: false,
@@ -169,6 +190,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: ['ease-back'],
     restore: [],
     harms: ['comb-tooth-broken', 'seal-cut'],
+    stuck: ['lock-shut', 'wire-not-pushed-in', 'seal-grips'],
     improvised: [],
     insert: ['right-way-up', 'straight-in', 'to-the-stop'],
     insertTool: false,
@@ -183,6 +205,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     act: [],
     restore: [],
     harms: [],
+    stuck: [],
     improvised: [],
     insert: [],
     insertTool: false,

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
 import { demoShelf } from './demoShelf.testing'
+import { releaseMechanisms } from './releaseMechanisms'
 import { releaseTool } from './releaseTool'
 
 const shelf = demoShelf()
@@ -44,4 +45,15 @@ test('no sleeve for so thick a wire: what would fit, what there is, and what the
   expect(strict).toMatchObject({ kind: 'missing', tip: 'slit-sleeve', size: 'R16', insulationMm: 2.9, improvised: [] })
   expect(strict.kind === 'missing' && strict.unfit.map((tool) => tool.id)).toEqual(['RL-S10', 'RL-S16'])
   expect(ask('raku', 'R16', 2.9, 'recorded')).toMatchObject({ improvised: ['modified-tip'] })
+})
+
+test('whatever lets a contact go by a step has something to look at when it does not come', () => {
+  for (const { id, act, stuck, tool } of Object.values(releaseMechanisms)) {
+    expect([id, stuck.length > 0]).toEqual([id, act.length > 0])
+    // questions about a tool are asked where there is one
+    if (tool === 'none')
+      expect(
+        stuck.filter((one) => one.startsWith('tool-') || one.startsWith('wrong-') || one.startsWith('blade-')),
+      ).toEqual([])
+  }
 })

@@ -44,6 +44,7 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   throughPairs: 'work/prove/throughTasks.ts',
   netResistance: 'work/prove/netVerdict.ts',
   retentionTest: 'work/prove/proofTasks.ts',
+  retentionWhen: 'record/standing/retentionAtSeat.ts',
   handPull: 'work/prove/proofTasks.ts',
   wiggleS: 'work/prove/proofTasks.ts',
   secondSignature: 'views/steps.ts',

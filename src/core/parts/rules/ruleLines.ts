@@ -78,6 +78,7 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'throughPairs', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each-circuit'] } },
   { id: 'netResistance', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each-net'] } },
   { id: 'retentionTest', group: 'prove', shape: { kind: 'yes-no' } },
+  { id: 'retentionWhen', group: 'prove', shape: { kind: 'choice', of: ['at-prove', 'after-click'] } },
   { id: 'handPull', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'each', 'each-crimp'] } },
   { id: 'wiggleS', group: 'prove', shape: whole('s', 600) },
   { id: 'secondSignature', group: 'prove', shape: { kind: 'yes-no' } },

@@ -95,6 +95,8 @@ export const houseRulesSchema = z.strictObject({
   /** is the resistance of every net measured? */
   netResistance: z.enum(['not-asked', 'each-net']).optional(),
   retentionTest: z.boolean(),
+  /** when: once all is in, at Prove, or at each contact after its click */
+  retentionWhen: z.enum(['at-prove', 'after-click']).optional(),
   /** is every crimp of production pulled by hand, lightly, and written down? At Prove, or as a look when it is crimped */
   handPull: z.enum(['not-asked', 'each', 'each-crimp']).optional(),
   /** how long a harness is moved while its resistance is watched, seconds */

@@ -15,6 +15,8 @@ const text = z.string().trim().min(1).max(500)
 const look = z.strictObject({ look: key, seen: z.boolean() })
 /** what the house rules let some benches do, and was done */
 const practices = z.array(key).max(9).optional()
+/** what helped a contact in or out, where the house rules let it */
+const helps = z.array(key).max(5).optional()
 /** the instrument that gave the figure, as it names itself; left out when a hand typed it */
 const readBy = z.string().max(120).optional()
 const breaks = z.enum(['pulled-out', 'broke-at-crimp', 'broke-in-wire']).optional()
@@ -33,6 +35,7 @@ export const entryFields = {
   text,
   look,
   practices,
+  helps,
   readBy,
   breaks,
   pulledByHand,

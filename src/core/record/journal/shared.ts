@@ -1,4 +1,5 @@
 import { hasRelease, isMounted, isReleased } from '../standing/released'
+import { refusedHelp } from '../../craft/release/helps'
 import { looks as lookTable } from '../../craft/crimp/looks'
 import { type Practice, refusedPractice } from '../../craft/crimp/practices'
 import { type Termination, planIndex } from '../plan/plan'
@@ -67,6 +68,21 @@ export function notInHand(state: JobState, needs: string, given: string): Refusa
   if (isMounted(state, needs)) return undefined
   const tool = state.setups.get(needs)?.setup.tool
   return { kind: 'setup-not-in-hand', needs, mounted: tool === undefined ? undefined : state.tools.get(tool)?.setup }
+}
+
+/** What helped a contact in or out must be something that these rules let a hand use. */
+export function helpRefusal(
+  state: JobState,
+  at: 'seat' | 'release',
+  given: readonly string[] = [],
+): Refusal | undefined {
+  const refused = refusedHelp(given, at, rulesOf(state))
+  return (
+    refused &&
+    (refused.why === 'forbidden'
+      ? { kind: 'improvised-forbidden', how: refused.id }
+      : { kind: 'unknown', what: 'practice', id: refused.id })
+  )
 }
 
 /** What was done besides must be something that these rules allow on such a contact. */

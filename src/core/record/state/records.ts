@@ -51,6 +51,8 @@ export interface TermState {
     /** what a gauge showed; in older records what was asked for */
     readonly tugN?: number
     readonly tugAskedN?: number
+    /** what helped it in */
+    readonly helps?: readonly string[]
     /** pulled with a gauge, from the mating face or at the wire, as the family says */
     readonly retention?: Held
     readonly at: string

@@ -3,6 +3,13 @@ import { mm } from '@/words/figures'
 /** What `ReleaseTask` says. */
 export const releaseTaskWords = {
   done: 'Done',
+  doesNotComeOut: 'It does not come out…',
+  itComesNow: 'It comes now',
+  stillIn: 'All of it is right, and it stays in',
+  stopHere: 'Stop here',
+  stopWhy:
+    'What is pulled harder now breaks. Leave it in, ask somebody, or read the maker’s sheet with the tool in hand.',
+  endIsBroken: 'Give up its lock or housing…',
   itCameOutDamaged: 'It came out damaged: cut it off',
   leaveItIn: 'Leave it in',
   outOfCavity: 'Out of cavity',

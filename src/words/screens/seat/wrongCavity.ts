@@ -12,6 +12,7 @@ export const wrongCavityWords = {
     `◆ Then ${termName(swapped, quantity)} is in ${end}.${cavity}: look first. Both are written down as they are.`,
   reportItThere: 'Report it there',
   reportBoth: 'Report both',
+  orPointAtIt: 'Or press it on the face.',
   itIsWrittenDown: 'It is written down, then taken out the right way and put where it belongs.',
   itIsWhereIt: 'It is where it should be',
   itIsNotIn: 'It is not in yet',

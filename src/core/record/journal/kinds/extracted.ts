@@ -6,14 +6,16 @@ import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 import { cutOff, disturbEnd, passInto, scrapWire } from '../writes/contactWrites'
 import { voidProof } from '../writes/proofs'
+import { helpRefusal } from '../shared'
 import { lockOf, seatSubjects } from '../writes/seats'
 
 /** `damaged`: the contact is cut off; `improvised` is what let it go where the tool for it was missing */
-export const extractedShape = ({ key, term, z }: EntryFields) => ({
+export const extractedShape = ({ key, term, helps, z }: EntryFields) => ({
   term,
   why: z.enum(['wrong-cavity', 'not-home', 'not-in-plan', 'damaged', 'cover-due', 'old-housing', 'other']),
   tool: key.optional(),
   improvised: key.optional(),
+  helps,
 })
 
 export const extracted: EntryKind<'extracted'> = {
@@ -22,7 +24,7 @@ export const extracted: EntryKind<'extracted'> = {
     const seat = termState(state, term).seat
     return seat ? seatSubjects(term, seat.end, seat.cavity) : { writes: [subject.term(term)] }
   },
-  refuse: (state, { term, improvised }) => {
+  refuse: (state, { term, improvised, helps }) => {
     const seat = termState(state, term).seat
     if (!seat) return { kind: 'not-yet', what: 'seated' }
     const unit = termOf(term).unit
@@ -32,6 +34,8 @@ export const extracted: EntryKind<'extracted'> = {
       return { kind: 'unknown', what: 'practice', id: improvised }
     if (improvised !== undefined && rulesOf(state).improvisedRelease === 'forbidden')
       return { kind: 'improvised-forbidden', how: improvised }
+    const help = helpRefusal(state, 'release', helps)
+    if (help) return help
     return at?.lock.openToInsert && endState(state, endKey(unit, seat.end)).lock === 'closed'
       ? { kind: 'lock-closed', end: seat.end }
       : undefined
@@ -54,6 +58,6 @@ export const extracted: EntryKind<'extracted'> = {
     const { unit, wire } = termOf(term)
     if (rest.damaged?.what === 'wire' && !termState(state, otherTerm(term)).seat) scrapWire(draft, unit, wire)
   },
-  about: ({ term, why, improvised }) =>
-    `${termLabel(term)}${why === 'damaged' ? ', cut off' : ''}${improvised === undefined ? '' : ', improvised'}`,
+  about: ({ term, why, improvised, helps }) =>
+    `${termLabel(term)}${why === 'damaged' ? ', cut off' : ''}${improvised === undefined ? '' : ', improvised'}${helps && helps.length > 0 ? ', helped' : ''}`,
 }

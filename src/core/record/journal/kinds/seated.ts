@@ -5,10 +5,11 @@ import { termState } from '../../state/state'
 import type { EntryFields } from '../entryFields'
 import type { EntryKind } from '../entryKind'
 import { disturbEnd, passInto } from '../writes/contactWrites'
+import { helpRefusal } from '../shared'
 import { cavityOf, insertRefusal, lockOf, seatSubjects } from '../writes/seats'
 
 /** What an append of this kind says. */
-export const seatedShape = ({ key, term, above0, z }: EntryFields) => ({
+export const seatedShape = ({ key, term, above0, helps, z }: EntryFields) => ({
   term,
   end: key,
   cavity: key,
@@ -19,12 +20,13 @@ export const seatedShape = ({ key, term, above0, z }: EntryFields) => ({
   tug: z.enum(['by-hand', 'gauge']).optional(),
   /** the tug that was asked for */
   tugAskedN: above0.optional(),
+  helps,
 })
 
 export const seated: EntryKind<'seated'> = {
   kind: 'seated',
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
-  refuse: (state, { term, end, cavity, tug, tugN }) => {
+  refuse: (state, { term, end, cavity, tug, tugN, helps }) => {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
     const reuse = reuseOf(state, term)
@@ -32,6 +34,8 @@ export const seated: EntryKind<'seated'> = {
     const at = cavityOf(state, term)
     if (at?.end !== end || at.cavity !== cavity)
       return { kind: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
+    const help = helpRefusal(state, 'seat', helps)
+    if (help) return help
     const lightN = lightTugN(state, end, cavity)
     if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'after-click' || lightN === undefined)
       return undefined
@@ -43,7 +47,7 @@ export const seated: EntryKind<'seated'> = {
       ? { kind: 'tug-too-hard', tugN, lightN }
       : undefined
   },
-  apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, at, by }) => {
+  apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, helps, at, by }) => {
     const { state } = draft
     draft.put('terms', term, {
       ...termState(state, term),
@@ -56,10 +60,12 @@ export const seated: EntryKind<'seated'> = {
         ...(tug && { tug }),
         ...(tugN !== undefined && { tugN }),
         ...(tugAskedN !== undefined && { tugAskedN }),
+        ...(helps && helps.length > 0 && { helps }),
       },
     })
     passInto(draft, cavityKey(termOf(term).unit, end, cavity), { term })
     disturbEnd(draft, termOf(term).unit, end)
   },
-  about: ({ term, end, cavity }) => `${termLabel(term)} in ${end}.${cavity}`,
+  about: ({ term, end, cavity, helps }) =>
+    `${termLabel(term)} in ${end}.${cavity}${helps && helps.length > 0 ? ', helped' : ''}`,
 }

@@ -33,7 +33,7 @@ export function openStepWords({ what, cover }: OpenStep, lock: HousingLock, cavi
       }
     case 'first-end':
       return {
-        line: `${said?.opensFirst === undefined ? 'One end' : said.opensFirst} first: ${turn}`,
+        line: `${said?.opensFirst ?? 'One end'} first: ${turn}`,
         hint: 'no further alone',
         seen: 'This end has moved',
       }

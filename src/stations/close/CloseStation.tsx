@@ -10,6 +10,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useAt } from '@/ui/job/useAt'
 import { later } from '@/ui/later/later'
 import { Queue, type QueueRows } from '@/ui/list/Queue'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { closeStationWords as words } from '@/words/screens/close/closeStation'
@@ -57,8 +58,10 @@ export function CloseStation() {
   const segment = task?.kind === 'segment' ? task : undefined
   const showsBoard = state.plan.layout !== undefined && (at === 'board' || segment !== undefined)
   return (
-    <div className={paneCss.station}>
-      <Queue sections={sections} rows={closeRows} selected={at} onSelect={select} label={words.toClose} />
+    <StationPanes
+      at={at}
+      queue={<Queue sections={sections} rows={closeRows} selected={at} onSelect={select} label={words.toClose} />}
+    >
       <div className={paneCss.work}>
         {showsBoard ? (
           <BoardPanel task={segment} unit={segment?.unit ?? 1} />
@@ -73,7 +76,7 @@ export function CloseStation() {
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.toClose}>
         <CloseCard key={at} at={at} done={follow} />
       </aside>
-    </div>
+    </StationPanes>
   )
 }
 

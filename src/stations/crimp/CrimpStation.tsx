@@ -1,6 +1,7 @@
 'use client'
 import { crimpStationWords as words } from '@/words/screens/crimp/crimpStation'
 import clsx from 'clsx'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useMemo, useState } from 'react'
@@ -63,8 +64,12 @@ export function CrimpStation() {
   // a bad piece whose cause lies with the hand: what is seen of it is answered by another one
   const [aside, setAside] = useState<string>()
   return (
-    <div className={paneCss.station}>
-      <Queue sections={sections} rows={rows} selected={key} onSelect={select} label={words.terminationsBySetup} />
+    <StationPanes
+      at={key}
+      queue={
+        <Queue sections={sections} rows={rows} selected={key} onSelect={select} label={words.terminationsBySetup} />
+      }
+    >
       {found ? (
         <CrimpStep
           key={`${found.item.termination.key} ${String(found.group.mounted)} ${releaseWait(found.group, found.item)?.for ?? 'released'}`}
@@ -81,7 +86,7 @@ export function CrimpStation() {
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingToCrimpYet}</p>
         </div>
       )}
-    </div>
+    </StationPanes>
   )
 }
 

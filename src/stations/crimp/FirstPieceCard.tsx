@@ -99,7 +99,7 @@ export function FirstPieceCard({
             done={instruments.pulling.done}
             minimumN={set.pull?.forceN}
           />
-        ) : dueStroke && stroke?.piece ? (
+        ) : dueStroke && stroke.piece ? (
           <StrokePanel
             piece={stroke.piece}
             lines={stroke.lines}

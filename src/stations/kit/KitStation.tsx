@@ -18,7 +18,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { type Glyph, Queue, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import { setupWords } from '@/words/crimp'
 import { setKey } from '@/core/record/plan/keys'
-import paneCss from '@/ui/pane/pane.module.css'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import textCss from '@/ui/text/text.module.css'
 
 const loadPanes = async () => ({
@@ -64,8 +64,10 @@ export function KitStation() {
     { key: 't', words: words.whatToBring, run: () => setPane((now) => (now === 'bring' ? undefined : 'bring')) },
   ])
   return (
-    <div className={paneCss.station}>
-      <Queue sections={sections} rows={rows} selected={at} onSelect={select} label={words.terminations} />
+    <StationPanes
+      at={at}
+      queue={<Queue sections={sections} rows={rows} selected={at} onSelect={select} label={words.terminations} />}
+    >
       {pane === 'whole' && <WholeJob close={close} />}
       {pane === 'tools' && <BuyTools close={close} />}
       {pane === 'bring' && <BringPane close={close} />}
@@ -76,7 +78,7 @@ export function KitStation() {
       {!pane && termination && !isCame(state, termination) && (
         <TerminationKit key={termination.key} wireId={termination.wire.id} side={termination.side} show={setPane} />
       )}
-    </div>
+    </StationPanes>
   )
 }
 

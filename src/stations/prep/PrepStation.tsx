@@ -2,6 +2,7 @@
 import { prepStationWords as words } from '@/words/screens/prep/prepStation'
 import styles from './PrepStation.module.css'
 import clsx from 'clsx'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
@@ -49,28 +50,34 @@ export function PrepStation() {
   const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
   useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (
-    <div className={paneCss.station}>
-      <Queue
-        sections={sections}
-        rows={rows}
-        selected={at}
-        label={words.terminationsBySetup}
-        onSelect={(key) => {
-          setShowsCuts(false)
-          select(key)
-        }}
-        head={
-          <Button
-            aria-pressed={showsCuts}
-            onClick={() => setShowsCuts(!showsCuts)}
-            className={styles.head}
-            fullWidth={false}
-          >
-            <span>{showsCuts ? words.backToStrip : toCut === 0 ? words.cutListAllCut : words.cutListToCut(toCut)}</span>{' '}
-            <Kbd aria-hidden="true">L</Kbd>
-          </Button>
-        }
-      />
+    <StationPanes
+      at={at}
+      queue={
+        <Queue
+          sections={sections}
+          rows={rows}
+          selected={at}
+          label={words.terminationsBySetup}
+          onSelect={(key) => {
+            setShowsCuts(false)
+            select(key)
+          }}
+          head={
+            <Button
+              aria-pressed={showsCuts}
+              onClick={() => setShowsCuts(!showsCuts)}
+              className={styles.head}
+              fullWidth={false}
+            >
+              <span>
+                {showsCuts ? words.backToStrip : toCut === 0 ? words.cutListAllCut : words.cutListToCut(toCut)}
+              </span>{' '}
+              <Kbd aria-hidden="true">L</Kbd>
+            </Button>
+          }
+        />
+      }
+    >
       {showsCuts ? (
         <CutPane />
       ) : item ? (
@@ -80,7 +87,7 @@ export function PrepStation() {
       ) : (
         <EmptyPrep />
       )}
-    </div>
+    </StationPanes>
   )
 }
 

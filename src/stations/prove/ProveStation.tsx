@@ -12,6 +12,7 @@ import { useShown } from '@/ui/keys/useShown'
 import { later } from '@/ui/later/later'
 import { Queue, type QueueRows, type QueueSection } from '@/ui/list/Queue'
 import noteCss from '@/ui/note/note.module.css'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { proveStationWords as words } from '@/words/screens/prove/proveStation'
@@ -68,17 +69,21 @@ export function ProveStation() {
   const [explains, setExplains] = useState(false)
   const hasFailed = useMemo(() => failures(state, unit) > 0, [state, unit])
   return (
-    <div className={paneCss.station}>
-      <Queue
-        sections={sections}
-        rows={rows}
-        selected={row?.key}
-        onSelect={(key) => {
-          setExplains(false)
-          select(key)
-        }}
-        label={words.nets}
-      />
+    <StationPanes
+      at={row?.key}
+      queue={
+        <Queue
+          sections={sections}
+          rows={rows}
+          selected={row?.key}
+          onSelect={(key) => {
+            setExplains(false)
+            select(key)
+          }}
+          label={words.nets}
+        />
+      }
+    >
       {hasFailed && explains ? (
         <DiagnosisView key={unit} unit={unit} back={() => setExplains(false)} />
       ) : row ? (
@@ -96,7 +101,7 @@ export function ProveStation() {
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.noNetsYetPlan}</p>
         </div>
       )}
-    </div>
+    </StationPanes>
   )
 }
 

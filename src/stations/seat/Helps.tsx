@@ -22,7 +22,7 @@ export function Helps({
   if (offered.length === 0) return null
   return (
     <>
-      <Checkbox.Group label={words.helps} value={[...used]} onChange={(now) => choose(now as HelpId[])}>
+      <Checkbox.Group label={words.helps} value={[...used]} onChange={choose}>
         {offered.map(({ id }) => (
           <Checkbox key={id} value={id} label={helpWords[id]} />
         ))}

@@ -22,7 +22,7 @@ export function LockMoving({ lock, runs }: { readonly lock: HousingLock; readonl
         <span>{lockHowWords(lock)}</span>
       </div>
       <div className={styles.drawn}>
-        <LockDrawing lock={lock} name={name} share={1 + (whileInserting - 1) * share} />
+        <LockDrawing opens compact lock={lock} name={name} share={1 + (whileInserting - 1) * share} />
         {runs && <PlayAgain again={showAgain} />}
       </div>
     </section>

@@ -23,6 +23,7 @@ import { SeatTask } from './SeatTask'
 import { units } from '@/core/record/state/wireBlocks'
 import { remembered } from '@/core/base/remembered'
 import clsx from 'clsx'
+import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 
@@ -49,18 +50,22 @@ export function SeatStation() {
     if (cavities) void append({ kind: 'seat-order-set', end: one.end, cavities: [...cavities] })
   }
   return (
-    <div className={paneCss.station}>
-      <Queue
-        sections={sections}
-        rows={rows}
-        onMove={moves ? undefined : move}
-        selected={at}
-        onSelect={(key) => {
-          setShowsMoves(false)
-          select(key)
-        }}
-        label={words.tasksByEnd}
-      />
+    <StationPanes
+      at={at}
+      queue={
+        <Queue
+          sections={sections}
+          rows={rows}
+          onMove={moves ? undefined : move}
+          selected={at}
+          onSelect={(key) => {
+            setShowsMoves(false)
+            select(key)
+          }}
+          label={words.tasksByEnd}
+        />
+      }
+    >
       {task && moves && showsMoves ? (
         <MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
       ) : task ? (
@@ -72,7 +77,7 @@ export function SeatStation() {
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.noEndsToFill}</p>
         </div>
       )}
-    </div>
+    </StationPanes>
   )
 }
 

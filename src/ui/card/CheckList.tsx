@@ -136,10 +136,18 @@ export function CheckList({
           })}
         </div>
       )}
-      <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
-        <span>{due ? (atOnce?.says ?? due.seen ?? words.done) : main}</span>
-        {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
-      </Button>
+      <div className={cardCss.action}>
+        {/* on a narrow screen the list may lie out of sight: what is due stands with its button */}
+        {due && !atOnce && (
+          <p className={cardCss.actionDue} aria-hidden="true">
+            {due.words}
+          </p>
+        )}
+        <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
+          <span>{due ? (atOnce?.says ?? due.seen ?? words.done) : main}</span>
+          {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
+        </Button>
+      </div>
     </>
   )
 }

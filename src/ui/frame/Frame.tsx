@@ -2,9 +2,11 @@
 import { frameWords as words } from '@/words/screens/frame/frame'
 import styles from './Frame.module.css'
 import { ActionIcon } from '@mantine/core'
-import { IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff } from '@tabler/icons-react'
+import { IconMenu2, IconMoon, IconQuestionMark, IconSun, IconVolume, IconVolumeOff, IconX } from '@tabler/icons-react'
+import clsx from 'clsx'
 import Link from 'next/link'
-import { memo, type MouseEvent, type ReactNode } from 'react'
+import { usePathname } from 'next/navigation'
+import { memo, type MouseEvent, type ReactNode, useState } from 'react'
 import { useCallOutSwitch } from '../callOut/callOut'
 import { useColorScheme } from './useColorScheme'
 import { FindButton } from '../find/FindButton'
@@ -18,6 +20,8 @@ interface FrameProps {
   readonly title: string
   readonly sub?: string | undefined
   readonly nav?: ReactNode
+  /** where one is, in a few words: on a narrow screen it stands in the place of the links */
+  readonly here?: string | undefined
   readonly navName: string
   readonly notices?: ReactNode
   readonly foot?: ReactNode
@@ -29,12 +33,16 @@ interface FrameProps {
 }
 
 /** The frame around every page: mark and title, where one can go, find, who is here. */
-export function Frame({ title, sub, nav, navName, notices, foot, pedal, find, onScan, children }: FrameProps) {
+export function Frame({ title, sub, nav, here, navName, notices, foot, pedal, find, onScan, children }: FrameProps) {
+  // what was opened on one page is closed on the next
+  const path = usePathname()
+  const [openAt, setOpenAt] = useState<string>()
+  const open = openAt === path
   return (
     <div className={styles.frame}>
       <header>
         <PracticeStrip />
-        <div className={styles.frameHead}>
+        <div className={styles.frameHead} data-open={open}>
           <Link href="/" className={styles.frameMark} aria-label={words.todayAllOpenJobs}>
             <Mark />
           </Link>
@@ -42,6 +50,15 @@ export function Frame({ title, sub, nav, navName, notices, foot, pedal, find, on
             {title}
             {sub !== undefined && <small>{sub}</small>}
           </h1>
+          {here !== undefined && <span className={styles.here}>{here}</span>}
+          <ActionIcon
+            className={clsx(styles.icon, styles.menu)}
+            aria-label={words.menu}
+            aria-expanded={open}
+            onClick={() => setOpenAt(open ? undefined : path)}
+          >
+            {open ? <IconX size={18} /> : <IconMenu2 size={18} />}
+          </ActionIcon>
           <nav className={styles.frameNav} aria-label={navName}>
             {nav}
           </nav>

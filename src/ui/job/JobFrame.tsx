@@ -75,6 +75,7 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       find={find}
       onScan={onScan}
       pedal
+      here={hereWords(here, done)}
       nav={stations.map((station) => (
         <StationLink
           key={station}
@@ -108,6 +109,15 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
       {children}
     </Frame>
   )
+}
+
+/** The station that is open, with what is done there. */
+function hereWords(here: string, done: ReturnType<typeof progress>): string | undefined {
+  const station = stations.find((one) => one === here)
+  if (!station) return undefined
+  return station === 'plan'
+    ? stationWords.plan
+    : `${stationWords[station]} ${done[station].done}/${done[station].total}`
 }
 
 const StationLink = memo(function StationLink({

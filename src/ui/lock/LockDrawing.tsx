@@ -37,13 +37,16 @@ export function LockDrawing({
   name,
   share,
   compact = false,
+  opens = false,
 }: {
   readonly lock: HousingLock
   readonly name: string
   readonly share?: number
   /** in a narrow pane: its words are as large as they can be */ readonly compact?: boolean
+  /** it is on its way out, before any contact is in */ readonly opens?: boolean
 }) {
   const motion = lockMotion(lock)
+  const opensMm = lock.said?.whileInserting === 'at-stop' ? lock.said.partWayMm : lock.said?.opensMm
   const { from, stop, stopMm, homeMm, whileInserting } = motion
   const stands = share ?? whileInserting
   return (
@@ -60,7 +63,8 @@ export function LockDrawing({
         stroke="var(--ink)"
         strokeWidth={0.5}
       />
-      {rows.map((y) => (
+      {opens && rows.map((y) => <path key={y} d={`M0 ${y - 2.4}H30V${y + 2.4}H0`} {...hole} />)}
+      {(opens ? [] : rows).map((y) => (
         <g key={y} transform={`translate(0 ${String(y)})`}>
           <path d="M24 -1.6H58V1.6H24Z" fill="var(--bisque)" stroke="var(--ink)" strokeWidth={0.35} />
           <path d="M3 -2.2H13V2.2H3ZM14 -2.2H24V2.2H14Z" fill="var(--metal-1)" stroke="var(--ink)" strokeWidth={0.35} />
@@ -94,9 +98,9 @@ export function LockDrawing({
         strokeWidth={0.55}
         strokeLinejoin="round"
       />
-      {stands < 1 && <Arrow from={from} />}
+      {stands < 1 && <Arrow from={from} out={opens} />}
       <Words x={-31} y={-33} large={compact}>
-        {words.goesInFrom[from]}
+        {opens ? words.comesOut[from] : words.goesInFrom[from]}
       </Words>
       <Words x={-31} y={22} dim large={compact}>
         {words.matingFace}
@@ -104,7 +108,7 @@ export function LockDrawing({
       <Words x={59} y={22} dim end large={compact}>
         {words.wires}
       </Words>
-      {(stopMm !== undefined || homeMm !== undefined) && (
+      {(opens ? opensMm : (stopMm ?? homeMm)) !== undefined && (
         <text
           x={59}
           y={compact ? -26 : -31.5}
@@ -112,12 +116,15 @@ export function LockDrawing({
           textAnchor="end"
           className={styles.figure}
         >
-          {words.figures(stopMm, homeMm)}
+          {opens ? words.opensBy(opensMm ?? 0) : words.figures(stopMm, homeMm)}
         </text>
       )}
     </svg>
   )
 }
+
+/** A cavity without its contact. */
+const hole = { fill: 'var(--bisque)', stroke: 'var(--ink)', strokeWidth: 0.35 } as const
 
 const Words = ({
   x,
@@ -152,4 +159,9 @@ const arrows: Readonly<Record<LockSide, string>> = {
   rear: 'M49 -19.7H42V-21.6L38 -19L42 -16.4V-18.3H49Z',
 }
 
-const Arrow = ({ from }: { readonly from: LockSide }) => <path d={arrows[from]} fill="var(--glaze)" />
+/** Where the middle of each arrow lies: out, it points the other way. */
+const arrowAt: Readonly<Record<LockSide, string>> = { front: '-12 0', side: '24 -23.5', rear: '43.5 -19' }
+
+const Arrow = ({ from, out }: { readonly from: LockSide; readonly out: boolean }) => (
+  <path d={arrows[from]} transform={out ? `rotate(180 ${arrowAt[from]})` : undefined} fill="var(--glaze)" />
+)

@@ -84,7 +84,7 @@ export function StrokeDrawing({
   const fromMm = home.bottomMm - 7.5
   const viewMm = home.lengthMm + 5.5 - fromMm
   const lowMm = body.kind === 'open' ? 1.9 : body.outerMm / 2
-  const shows = !small && scene.wireIn > 0.9 && figures.brush && body.kind === 'open' && home.brushMm > 0
+  const brush = !small && scene.wireIn > 0.9 && body.kind === 'open' && home.brushMm > 0 ? figures.brush : undefined
   return (
     <svg
       className={styles.stroke}
@@ -120,14 +120,14 @@ export function StrokeDrawing({
           )}
         </g>
       )}
-      {shows && figures.wireStopMm === undefined && (
+      {brush && figures.wireStopMm === undefined && (
         <g>
           <path
             className={styles.measure}
             d={`M${home.conductorFromMm} -.6V-4.4M${home.bottomMm} -2V-4.4M${home.conductorFromMm - 1.4} -3.9h1.4m-.4 -.25l.4 .25-.4 .25M${home.bottomMm + 1.4} -3.9h-1.4m.4 -.25l-.4 .25 .4 .25`}
           />
           <text className={styles.figure} x={home.conductorFromMm - 1.7} y={-3.6} textAnchor="end">
-            {mmRange(figures.brush?.minMm ?? 0, figures.brush?.maxMm ?? 0, 1)}
+            {mmRange(brush.minMm, brush.maxMm, 1)}
           </text>
         </g>
       )}

@@ -6,5 +6,6 @@ export const frameWords = {
   callOutWhatIs: 'Call out what is next',
   lightTheme: 'Light theme',
   darkTheme: 'Dark theme',
+  menu: 'Stations, find, switches',
   keysOfThisScreen: 'Keys of this screen',
 }

@@ -3,6 +3,8 @@ import { mm } from '@/words/figures'
 /** What `LockDrawing` says. */
 export const lockDrawingWords = {
   goesInFrom: { front: 'in from the front', side: 'in from the side', rear: 'in from behind, over the wires' },
+  comesOut: { front: 'off to the front', side: 'up, out at the side', rear: 'back, over the wires' },
+  opensBy: (opensMm: number) => `stop ${mm(opensMm)}`,
   matingFace: 'mating face',
   wires: 'wires',
   figures: (stopMm: number | undefined, homeMm: number | undefined) =>

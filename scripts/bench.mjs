@@ -28,9 +28,11 @@ for (const name of [
   'health',
   'beside',
   'analyser',
+  'presses',
   'server',
 ].filter((one) => only.length === 0 || only.includes(one))) {
-  if (['server', 'papers', 'health', 'beside', 'grid', 'editor', 'seat'].includes(name)) await buildIfNeeded()
+  if (['server', 'papers', 'health', 'beside', 'grid', 'editor', 'seat', 'presses'].includes(name))
+    await buildIfNeeded()
   const outfile = `build/bench/${name}.mjs`
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],

@@ -19,6 +19,7 @@ export const entryWords = {
   'release-ended': 'release ended',
   'tool-verified': 'tool gauged',
   'photo-taken': 'photo',
+  'photo-measured': 'measured in a photo',
   crimped: 'crimped',
   'crimp-rejected': 'crimp rejected',
   seated: 'seated',

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
+import type { Photo } from '@/core/record/state/records'
 import { looksTicked } from '@/core/record/standing/looksTicked'
 import { termState } from '@/core/record/state/state'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
@@ -20,6 +21,7 @@ import {
   EndRelease,
   FaultReport,
   LookPictures,
+  MeasurePhoto,
   loadBeside,
   PhotoBox,
   SetSources,
@@ -63,6 +65,7 @@ export function CrimpCard({
   const { fault } = form
   const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
+  const [measuring, setMeasuring] = useState<Photo>()
   const wanted = looksFor(state, item)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
   const lines = lookLines(wanted.filter((look) => !stroke?.answers.includes(look)))
@@ -77,6 +80,22 @@ export function CrimpCard({
   // what hands do comes first: the looks are for what is crimped
   const toClose = showsLooks && stroke?.checks.some(({ id }) => !checks.ticked.has(id)) ? stroke : undefined
   const ticking = looksTicked(state, group.id)
+  if (measuring)
+    return (
+      <MeasurePhoto
+        item={item}
+        photo={measuring}
+        close={(look) => {
+          setMeasuring(undefined)
+          if (look && !checks.ticked.has(look)) checks.toggle(look)
+        }}
+        outside={(question, side) => {
+          setMeasuring(undefined)
+          const defect = question[side]
+          move({ kind: 'fault-seen', look: question.look, ...(defect && { defect }) })
+        }}
+      />
+    )
   return (
     <>
       <div className={paneCss.work}>
@@ -131,6 +150,7 @@ export function CrimpCard({
           <Crimped
             item={item}
             done={done}
+            measure={setMeasuring}
             report={() =>
               move({
                 kind: 'fault-seen',
@@ -153,6 +173,7 @@ export function CrimpCard({
             move={move}
             done={done}
             changed={() => setEnding(true)}
+            measure={setMeasuring}
           />
         )}
       </aside>
@@ -164,10 +185,12 @@ function Crimped({
   item,
   done,
   report,
+  measure,
 }: {
   readonly item: QueueItem
   readonly done: () => void
   readonly report: () => void
+  readonly measure: (photo: Photo) => void
 }) {
   const clock = useClock()
   const { state } = useJob()
@@ -193,7 +216,7 @@ function Crimped({
           <span>{words.foundFaultAfterAll}</span> <Kbd aria-hidden="true">X</Kbd>
         </Button>
       )}
-      <PhotoBox about={{ term: key }} piece={`crimp ${key}`} />
+      <PhotoBox about={{ term: key }} piece={`crimp ${key}`} measure={measure} />
       <SetSources item={item} />
     </>
   )

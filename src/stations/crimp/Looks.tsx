@@ -3,6 +3,7 @@ import clsx from 'clsx'
 import { Button, Kbd } from '@mantine/core'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
 import { looks as lookTable } from '@/core/craft/crimp/looks'
+import type { Photo } from '@/core/record/state/records'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { samplesDue } from '@/core/record/standing/samplesDue'
 import type { LooksTicked } from '@/core/record/standing/looksTicked'
@@ -37,6 +38,7 @@ export function Looks({
   move,
   done,
   changed,
+  measure,
 }: {
   readonly item: QueueItem
   readonly group: QueueGroup
@@ -50,6 +52,8 @@ export function Looks({
   readonly move: (move: PieceMove) => void
   readonly done: () => void
   readonly changed: () => void
+  /** a photo is measured in */
+  readonly measure: (photo: Photo) => void
 }) {
   const clock = useClock()
   const { state, append } = useJob()
@@ -132,7 +136,7 @@ export function Looks({
       )}
       <InstrumentMessage instruments={instruments} />
       <CrimpPractices set={set} practices={form.practices} move={move} />
-      <PhotoBox about={{ term: termination.key }} piece={`crimp ${termination.key}`} />
+      <PhotoBox about={{ term: termination.key }} piece={`crimp ${termination.key}`} measure={measure} />
       <Button onClick={changed}>
         <span>{words.dieSpoolOrShift}</span> <Kbd aria-hidden="true">N</Kbd>
       </Button>

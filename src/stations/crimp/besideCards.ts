@@ -1,5 +1,6 @@
 /** What stands below the looks, or is opened by a key while crimping: loaded beside the station, once it stands. */
 export { EndRelease } from './EndRelease'
+export { MeasurePhoto } from './MeasurePhoto'
 export { LookPictures } from './LookPictures'
 export { StrokePanel } from '@/ui/stroke/StrokePanel'
 export { StrokeCard } from './StrokeCard'

@@ -4,6 +4,7 @@ import { later } from '@/ui/later/later'
 export const loadBeside = () => import('./besideCards')
 
 export const EndRelease = later(loadBeside, (cards) => cards.EndRelease)
+export const MeasurePhoto = later(loadBeside, (cards) => cards.MeasurePhoto)
 export const LookPictures = later(loadBeside, (cards) => cards.LookPictures)
 export const StrokePanel = later(loadBeside, (cards) => cards.StrokePanel)
 export const StrokeCard = later(loadBeside, (cards) => cards.StrokeCard)

@@ -1,6 +1,10 @@
 import { photoBoxWords as words } from '@/words/screens/photo/photoBox'
 import { useClock } from '@/ui/frame/Clock'
-import { Kbd } from '@mantine/core'
+import { Button, Kbd } from '@mantine/core'
+import type { Photo } from '@/core/record/state/records'
+import textCss from '@/ui/text/text.module.css'
+import { photoQuestionWords } from '@/words/photoMeasure'
+import { measurePhotoWords as measureWords } from '@/words/screens/photo/measurePhoto'
 import { type ClipboardEvent, useRef, useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import { useKeys } from '../keys/KeyProvider'
@@ -11,9 +15,12 @@ import paneCss from '@/ui/pane/pane.module.css'
 export function PhotoBox({
   about,
   piece,
+  measure,
 }: {
   readonly about: { readonly term: string } | { readonly setup: string }
   readonly piece: string
+  /** opens a photo to be measured in */
+  readonly measure?: (photo: Photo) => void
 }) {
   const clock = useClock()
   const { state, append, tell } = useJob()
@@ -74,6 +81,27 @@ export function PhotoBox({
             </a>
           ))}
         </div>
+      )}
+      {measure && photos.length > 0 && (
+        <div className={paneCss.choices}>
+          {photos.map((photo) => (
+            <Button
+              key={photo.photo}
+              onClick={() => measure(photo)}
+              aria-label={measureWords.measureIn(clock.dayTime(photo.at))}
+            >
+              {measureWords.measure}
+              {photos.length > 1 && `, ${clock.timeOfDay(photo.at)}`}
+            </Button>
+          ))}
+        </div>
+      )}
+      {photos.flatMap((photo) =>
+        (photo.measured ?? []).map((one) => (
+          <p key={`${photo.photo} ${one.at} ${one.what}`} className={textCss.small}>
+            {measureWords.found(photoQuestionWords[one.what].name, one.mm, one.goodToMm)}
+          </p>
+        )),
       )}
       <FileDrop
         label={words.photoOf(piece)}

@@ -28,6 +28,7 @@ import { noted } from './kinds/noted'
 import { pairMated } from './kinds/pairMated'
 import { pairParted } from './kinds/pairParted'
 import { partFitted } from './kinds/partFitted'
+import { photoMeasured } from './kinds/photoMeasured'
 import { photoTaken } from './kinds/photoTaken'
 import { planChanged } from './kinds/planChanged'
 import { plugged } from './kinds/plugged'
@@ -72,6 +73,7 @@ export const entryKinds: { readonly [Kind in Exclude<EntryKindId, 'taken-back'>]
   'tool-suspected': toolSuspected,
   'suspect-cleared': suspectCleared,
   'photo-taken': photoTaken,
+  'photo-measured': photoMeasured,
   crimped: crimped,
   'crimp-rejected': crimpRejected,
   seated: seated,

@@ -26,6 +26,7 @@ import { notedShape } from './kinds/noted'
 import { pairMatedShape } from './kinds/pairMated'
 import { pairPartedShape } from './kinds/pairParted'
 import { partFittedShape } from './kinds/partFitted'
+import { photoMeasuredShape } from './kinds/photoMeasured'
 import { photoTakenShape } from './kinds/photoTaken'
 import { planChangedShape } from './kinds/planChanged'
 import { pluggedShape } from './kinds/plugged'
@@ -71,6 +72,7 @@ export const entryShapes = {
   'tool-suspected': toolSuspectedShape,
   'suspect-cleared': suspectClearedShape,
   'photo-taken': photoTakenShape,
+  'photo-measured': photoMeasuredShape,
   crimped: crimpedShape,
   'crimp-rejected': crimpRejectedShape,
   seated: seatedShape,

@@ -1,3 +1,4 @@
+import type { PhotoQuestionId } from '../../craft/photo/photoQuestions'
 import type { DamageId } from '../../craft/faults/damage'
 import type { BreakKind } from '../../craft/specimen/specimenTypes'
 import type { Setup } from '../../craft/setup/setup'
@@ -203,6 +204,19 @@ export interface Photo {
   readonly photo: string
   readonly widthPx: number
   readonly heightPx: number
+  readonly at: string
+  readonly by: string
+  /** lengths that were measured in it */
+  readonly measured?: readonly PhotoLength[]
+}
+
+/** A length in a photo, with what gave it its scale. */
+export interface PhotoLength {
+  readonly what: PhotoQuestionId
+  readonly mm: number
+  readonly goodToMm: number
+  readonly known: { readonly what: string; readonly mm: number }
+  readonly points: readonly { readonly x: number; readonly y: number }[]
   readonly at: string
   readonly by: string
 }

@@ -1,0 +1,48 @@
+import { expect, test } from 'vitest'
+import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
+import { houseRules } from '../../parts/rules/houseRules'
+import type { Construction } from '../../parts/catalogue/types'
+import { judgePhoto, knownSizes, photoQuestions } from './photoQuestions'
+
+const contacts = [...demoShelf().contacts.values()]
+const of = (construction: Construction) => {
+  const found = contacts.find((one) => one.construction === construction)
+  if (!found) throw new Error(construction)
+  return found
+}
+const rules = houseRules['sheet-strict']
+
+test.each<[Construction, readonly string[]]>([
+  ['closed-barrel', ['gap', 'bend']],
+  ['open-barrel', ['brush', 'bend']],
+  ['open-barrel-sealed', ['brush', 'seal-edge', 'bend']],
+])('on a %s a picture answers', (construction, ids) => {
+  expect(photoQuestions(of(construction), 1.7, rules).map(({ id }) => id)).toEqual(ids)
+})
+
+// a gap of 0.3 to 1.0 mm
+test.each([
+  [0.8, 0.05, 'inside'],
+  [0.2, 0.05, 'below'],
+  [1.2, 0.05, 'above'],
+  [0.98, 0.05, 'cannot-tell'],
+  [1.02, 0.05, 'cannot-tell'],
+  [0.33, 0.05, 'cannot-tell'],
+])('%f mm, good to %f mm, in a window of 0.3 to 1.0 mm: %s', (mm, goodToMm, kind) => {
+  expect(judgePhoto({ minMm: 0.3, maxMm: 1 }, mm, goodToMm).kind).toBe(kind)
+})
+
+test('a bend has no window: an eye judges it', () => {
+  expect(judgePhoto(undefined, 0.4, 0.05)).toEqual({ kind: 'no-window' })
+})
+
+test('every contact with dimensions gives a picture some scale, and the wire does for all', () => {
+  for (const contact of contacts) {
+    const sizes = knownSizes(contact, 1.7)
+    expect(sizes.at(-1)).toEqual({ id: 'insulation', mm: 1.7 })
+    for (const { mm, along } of sizes) {
+      expect(mm).toBeGreaterThan(0)
+      if (along) expect(along.toMm - along.fromMm).toBeCloseTo(mm, 6)
+    }
+  }
+})

@@ -1,0 +1,36 @@
+import { mm } from '@/words/figures'
+
+/** What `MeasurePhoto` says. */
+export const measurePhotoWords = {
+  measure: 'Measure in it',
+  measureIn: (when: string) => `Measure in the photo of ${when}`,
+  title: (name: string) => `Measure: ${name.toLowerCase()}`,
+  what: 'What is measured',
+  known: 'What gives the scale',
+  other: 'what you know the size of',
+  otherSize: 'another size…',
+  size: 'Its size, mm',
+  length: (name: string) => `${name}, measured in a photo`,
+  mayBe: 'May be, mm',
+  goodTo: 'Good to, mm',
+  takenSquare: 'taken square',
+  photoOf: (piece: string, when: string) => `${piece}, photo of ${when}`,
+  scaleMark: (step: string) => `PHOTO, ONE STEP ${step} MM`,
+  noScale: 'PHOTO, NO SCALE YET',
+  tooShort: (leastPx: number) => `Points 1 and 2 stand too close: at least ${String(leastPx)} px apart.`,
+  ends: (one: number, what: string) => `${String(one)} and ${String(one + 1)}: ${what}`,
+  point: (n: number) => `Point ${String(n)}`,
+  putPoint: (n: number) => `Put point ${String(n)} on its edge`,
+  movePoint: 'Move a point',
+  drag: 'Drag a point, press where it belongs, or move it with the arrows.',
+  use: (name: string) => `Use it as the ${name.toLowerCase()}`,
+  doNotUse: 'Do not use it',
+  shown: 'How it is shown',
+  over: 'Drawing over it',
+  beside: 'Beside it',
+  alone: 'Photo alone',
+  kept: 'Kept: the photo, its four points, what gave the scale.',
+  loupe: 'Round the point, three times as large',
+  found: (name: string, length: number, goodTo: number) =>
+    `${name} ${mm(length, 2)} ± ${mm(goodTo, 2)}, measured in a photo`,
+}

@@ -178,16 +178,6 @@ export const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => 
     widthPx: 640,
     heightPx: 480,
   }),
-  'photo measured': ({ state }, [a]) => ({
-    kind: 'photo-measured',
-    term: pick([...state.photos.keys(), term(state, a).key], a),
-    photo: 'a'.repeat(64),
-    what: 'gap',
-    mm: 0.8,
-    goodToMm: 0.05,
-    known: { what: 'insulation', mm: 1.7 },
-    points: [1, 2, 3, 4].map((x) => ({ x, y: 0 })),
-  }),
   noted: (_folded, [a]) => ({ kind: 'noted', text: `note ${a}` }),
   'leads measured': (_folded, [a]) => ({ kind: 'leads-measured', ohm: 0.1 + (a % 5) / 10, resolutionOhm: 0.1 }),
   'contact gave way': ({ state }, [a, b]) => ({
@@ -217,6 +207,16 @@ export const mishaps: Readonly<Record<string, (folded: Folded, picks: Picks) => 
     blockBefore: 2.05,
   }),
   'tray counted': () => ({ kind: 'tray-counted', tools: [], scrapped: 0, scrapFound: 0 }),
+  'photo measured': ({ state }, [a]) => ({
+    kind: 'photo-measured',
+    term: pick([...state.photos.keys(), term(state, a).key], a),
+    photo: 'a'.repeat(64),
+    what: 'gap',
+    mm: 0.8,
+    goodToMm: 0.05,
+    known: { what: 'insulation', mm: 1.7 },
+    points: [1, 2, 3, 4].map((x) => ({ x, y: 0 })),
+  }),
 }
 
 export const SEED = 20261125

@@ -65,7 +65,7 @@ export function arbitraryOf(schema: JsonSchema): fc.Arbitrary<unknown> {
         ? fc.tuple(...schema.prefixItems.map(arbitraryOf))
         : fc.array(arbitraryOf(schema.items ?? {}), {
             minLength: schema.minItems ?? 0,
-            maxLength: Math.min(3, schema.maxItems ?? 3),
+            maxLength: Math.max(schema.minItems ?? 0, Math.min(3, schema.maxItems ?? 3)),
           })
     case 'object':
       return objectOf(schema)

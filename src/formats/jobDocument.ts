@@ -13,7 +13,7 @@ import type { KeptEntry, NewEntry } from '@/core/record/journal/entry'
 import { type JobState, isClosed } from '@/core/record/state/state'
 import type { DeepReadonly } from '@/core/base/deepReadonly'
 import { planIndex } from '@/core/record/plan/plan'
-import { damageIds } from '@/core/craft/faults/damage'
+import { redoneIds } from '@/core/craft/faults/damage'
 import { chosenSetSchema } from '@/core/craft/setup/schema'
 
 /**
@@ -123,6 +123,8 @@ const terminationSchema = z.object({
       contact: z.string().optional(),
       heightMm: z.number().optional(),
       practices: z.array(z.string()).optional(),
+      /** its looks were answered at once; left out, one by one */
+      together: z.literal(true).optional(),
       handPull: heldSchema.optional(),
     })
     .optional(),
@@ -137,6 +139,8 @@ const terminationSchema = z.object({
       tug: z.enum(['by-hand', 'gauge']).optional(),
       tugN: z.number().optional(),
       tugAskedN: z.number().optional(),
+      /** what helped it in */
+      helps: z.array(z.string()).optional(),
       retention: heldSchema.optional(),
     })
     .optional(),
@@ -145,7 +149,9 @@ const terminationSchema = z.object({
   redone: z.number().optional(),
   usedMm: z.number().optional(),
   extractions: z.number().optional(),
-  damaged: z.object({ what: z.enum(damageIds), lostMm: z.number() }).optional(),
+  damaged: z.object({ what: z.enum(redoneIds), lostMm: z.number() }).optional(),
+  /** how it lay before it was cut off */
+  layBefore: z.string().optional(),
   suspect: z
     .object({
       ...done,

@@ -93,6 +93,7 @@ export const damageWords: Readonly<Record<DamageId, string>> = {
   seal: 'Its seal is cut or swollen',
   'wire-end': 'The wire is broken or chafed close to it',
   wire: 'The wire is broken on its way: a whole new one',
+  'kept-equal': 'Redone to stay equal with its neighbours',
 }
 
 /** What is broken of an end. */
@@ -106,6 +107,10 @@ export function repairStepWords(step: RepairStep, quantity = 1): string {
   switch (step.do) {
     case 'open-lock':
       return `Open the lock of ${step.end}`
+    case 'open-shell':
+      return `Loosen ${step.parts.join(', ')} of ${step.end}, back over the wires`
+    case 'secure-shell':
+      return `${step.parts.join(', ')} of ${step.end} on again, made fast as its sheet says: last`
     case 'close-lock':
       return `Close the lock of ${step.end}`
     case 'look-over':

@@ -113,6 +113,10 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     why: 'Barbs and lances tire; a contact costs little, a way to it costs much.',
   },
   sealReuses: { name: 'Seal used again, at most', why: 'It has taken the shape of the first wire.' },
+  equalWithinMm: {
+    name: 'Wires of one group stay equal within',
+    why: 'A twist or a cable whose wires differ pulls at the shorter one; redoing all of them costs slack at each.',
+  },
   improvisedRelease: {
     name: 'Improvised release tools',
     why: 'Far from the crib they get the contact out; they also break locks.',
@@ -256,6 +260,8 @@ function figureWords(value: number, unit: string, id: RuleId): string {
       return `${figure(value * 100, 0)} %`
     case 's':
       return `${value} s`
+    case 'mm':
+      return mm(value)
     case 'pieces':
       return plural(value, 'piece')
     case 'strands':

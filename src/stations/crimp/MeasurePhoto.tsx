@@ -12,9 +12,9 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import paneCss from '@/ui/pane/pane.module.css'
 import { PhotoPoints } from '@/ui/photo/PhotoPoints'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
-import { SpecimenDrawing } from '@/ui/specimen/SpecimenDrawing'
+import { SpecimenToScale } from '@/ui/specimen/SpecimenToScale'
 import textCss from '@/ui/text/text.module.css'
-import { figure, lengthSaid, mmRange } from '@/words/figures'
+import { figure, lengthSaid } from '@/words/figures'
 import { photoQuestionWords, photoVerdictWords } from '@/words/photoMeasure'
 import { measurePhotoWords as words } from '@/words/screens/photo/measurePhoto'
 import { termName } from '@/words/steps'
@@ -53,7 +53,7 @@ export function MeasurePhoto({
   const busy = useBusy()
   const measure = usePhotoMeasure(item, photo)
   const { form, move, reading } = measure
-  const { question, size, measured, verdict, nextPoint } = reading
+  const { question, size, found, measured, verdict, nextPoint } = reading
   const [shown, show] = useState<Shown>('alone')
   const use = () => {
     if (nextPoint !== undefined) move({ kind: 'point-chosen', point: nextPoint })
@@ -97,7 +97,11 @@ export function MeasurePhoto({
             huge
           />
           {question?.window && (
-            <Readout label={words.mayBe} value={mmRange(question.window.minMm, question.window.maxMm, 1)} wide />
+            <Readout
+              label={words.mayBe}
+              value={`${figure(question.window.minMm, 1)}–${figure(question.window.maxMm, 1)}`}
+              wide
+            />
           )}
           {measured && (
             <Readout label={words.goodTo} value={`±${figure(measured.goodToMm, 2)}`} also={words.takenSquare} />
@@ -122,7 +126,18 @@ export function MeasurePhoto({
               move={(point, to) => move({ kind: 'point-put', point, to })}
               choose={(point) => move({ kind: 'point-chosen', point })}
             />
-            {shown === 'beside' && piece && <SpecimenDrawing piece={piece} />}
+            {shown === 'beside' &&
+              piece &&
+              (found?.kind === 'measured' && form.placed.includes(0) && form.placed.includes(1) ? (
+                <SpecimenToScale
+                  piece={piece}
+                  widthMm={photo.widthPx * found.mmPerPx}
+                  heightMm={photo.heightPx * found.mmPerPx}
+                  name={words.asItShouldBe}
+                />
+              ) : (
+                <p className={textCss.dim}>{words.scaleFirst}</p>
+              ))}
           </div>
           <div className={styles.foot}>
             <Segments<Shown>

@@ -4,6 +4,7 @@ import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { likelyWrong } from '@/core/base/face/place'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
+import { termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { releaseTool } from '@/core/parts/catalogue/releaseTool'
 import { reuseOf } from '@/core/record/standing/reuse'
@@ -74,8 +75,14 @@ export function InsertNotes({
   const reuse = reuseOf(state, task.term)
   const tugN = lightTugN(state, task.end, task.cavity)
   const tugNow = releaseMechanisms[family.release].tugMeans === 'after-click'
+  const lay = termState(state, task.term).layBefore
   return (
     <>
+      {lay !== undefined && (
+        <p className={clsx(noteCss.note, noteCss.attend)}>
+          <b>{words.layBefore}</b> {lay}
+        </p>
+      )}
       {near && !spent && (
         <p className={clsx(noteCss.note, noteCss.attend, textCss.small)}>
           <b>{words.easyToMiss}</b> {list(near.neighbours)}

@@ -3,15 +3,22 @@
 import { releaseTaskWords as words } from '@/words/screens/seat/releaseTask'
 import { Button, Kbd } from '@mantine/core'
 import { useState } from 'react'
-import { type ImprovisedTool, releaseMechanisms, releaseSteps } from '@/core/parts/catalogue/releaseMechanisms'
+import {
+  type ImprovisedTool,
+  type ReleaseMechanism,
+  releaseMechanisms,
+  releaseSteps,
+} from '@/core/parts/catalogue/releaseMechanisms'
 import { lockMotion } from '@/core/parts/catalogue/lockMotion'
 import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { insulationMmOf } from '@/core/record/plan/facts'
 import { planIndex } from '@/core/record/plan/plan'
-import { endState, termState } from '@/core/record/state/state'
+import { endState, type JobState, termState } from '@/core/record/state/state'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import type { HelpId } from '@/core/craft/release/helps'
+import { coversBehind } from '@/core/work/rework/repairPlan'
+import { isFirstOut } from '@/core/record/standing/firstOut'
 import { releaseTool } from '@/core/parts/catalogue/releaseTool'
 import { isSpentOnceOut, reuseOf } from '@/core/record/standing/reuse'
 import { Caution } from '@/ui/caution/Caution'
@@ -46,6 +53,25 @@ export interface ToRelease {
   readonly why: Extract<Said, { kind: 'extracted' }>['why']
 }
 
+/** What is ticked as a contact comes out: what covers the wires first, where it is still on; then the steps of its mechanism. */
+const releaseLines = (
+  state: JobState,
+  mechanism: ReleaseMechanism,
+  at: { readonly unit: number; readonly end: string; readonly closed: boolean; readonly cutsOff: boolean },
+): readonly CheckLine[] => [
+  ...(isFirstOut(state, at.unit, at.end) ? coversBehind(state, at.end) : []).map((part) => ({
+    id: `shell ${part}`,
+    words: words.shellBack(part),
+    seen: words.isBack,
+  })),
+  ...releaseSteps(mechanism, at.closed, at.cutsOff).map((step) => ({
+    id: step,
+    words: releaseStepWords[step],
+    hint: releaseStepHints[step],
+    seen: words.done,
+  })),
+]
+
 /** A contact comes out the way its family lets go: the tool, the steps with the moving side view, what can break. */
 export function ReleaseTask({
   out,
@@ -75,13 +101,6 @@ export function ReleaseTask({
   const { unit, end, cavity, term, why } = out
   const mechanism = releaseMechanisms[family.release]
   const closed = endState(state, endKey(unit, end)).lock === 'closed'
-  const lines: CheckLine[] = releaseSteps(mechanism, closed).map((step) => ({
-    id: step,
-    words: releaseStepWords[step],
-    hint: releaseStepHints[step],
-    seen: words.done,
-  }))
-  const checks = useChecks(`${term} out`, lines, termState(state, term))
   const termination = planIndex(state.plan).byKey.get(term)
   const wire = termination?.wire
   // on a harness that is here nobody knows before it is seen
@@ -99,6 +118,8 @@ export function ReleaseTask({
   // once out it would go in again more often than it may
   const spent = why !== 'damaged' && reuse !== undefined && isSpentOnceOut(reuse) && why !== 'not-in-plan'
   const cutsOff = spent || why === 'damaged'
+  const lines = releaseLines(state, mechanism, { unit, end, closed, cutsOff })
+  const checks = useChecks(`${term} out`, lines, termState(state, term))
   const takeOut = (damaged: boolean) =>
     write(...(closed ? [{ kind: 'lock-moved' as const, unit, end, to: 'open' as const }] : []), {
       kind: 'extracted',

@@ -15,6 +15,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import { list, mm } from '@/words/figures'
 import { quantityWords, understoodAs } from '@/words/quantity'
 import { damageWords } from '@/words/rework'
+import { PhotoBox } from '@/ui/photo/PhotoBox'
 import { RepairSteps } from './RepairSteps'
 import { SpliceForm } from './SpliceForm'
 import { useWrite } from './useWrite'
@@ -42,19 +43,21 @@ export function RepairCard({
       : parseQuantity(lost, 'length', { plausible: plausible.cutBackMm, unit: bareUnit('length') })
   const lostMm = read?.ok ? read.value : 0
   const plan = useMemo(() => repairPlan(state, what, termination, lostMm), [state, what, termination, lostMm])
+  const [before, setBefore] = useState('')
   const [together, setTogether] = useState(true)
   const [splices, setSplices] = useState(false)
   const tooShort = plan.together.filter((one) => !one.enough).map((one) => one.wire)
   const short = plan.slack?.enough === false
+  const lay = before.trim() === '' ? {} : { before: before.trim() }
   const begin = () => {
     if (busy || (read !== undefined && !read.ok)) return
     write(
-      { kind: 'damage-reported', term: termination.key, what, ...(lostMm > 0 && { lostMm }) },
+      { kind: 'damage-reported', term: termination.key, what, ...(lostMm > 0 && { lostMm }), ...lay },
       ...(together
         ? plan.together.map((one) => ({
             kind: 'damage-reported' as const,
             term: one.term,
-            what: 'wire-end' as const,
+            what: 'kept-equal' as const,
             ...(one.lostMm > 0 && { lostMm: one.lostMm }),
           }))
         : []),
@@ -78,6 +81,16 @@ export function RepairCard({
           error={read !== undefined && !read.ok}
         />
       )}
+      <TextInput
+        label={words.beforeCut}
+        description={words.orPhoto}
+        placeholder={words.beforeLike}
+        value={before}
+        maxLength={500}
+        onChange={(event) => setBefore(event.target.value)}
+      />
+      <PhotoBox about={{ term: termination.key }} piece={`before ${termination.key}`} />
+      {plan.unknownStrip && <p className={clsx(noteCss.note, noteCss.attend)}>◆ {words.stripUnknown}</p>}
       {read && !read.ok && (
         <p className={clsx(noteCss.note, noteCss.fault)} role="alert">
           ▲ {quantityWords(read.fault, 'length')}
@@ -96,7 +109,8 @@ export function RepairCard({
             label={
               <>
                 <span>
-                  {words.tooAsShortAs(list(plan.together.map((one) => one.wire)))} {termination.wire.group?.kind}
+                  {words.tooAsShortAs(list(plan.together.map((one) => one.wire)), plan.equalWithinMm)}{' '}
+                  {termination.wire.group?.kind}
                 </span>
               </>
             }

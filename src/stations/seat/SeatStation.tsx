@@ -3,6 +3,7 @@ import { seatStationWords as words } from '@/words/screens/seat/seatStation'
 import { useMemo, useState } from 'react'
 import { type LockId, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { Housing } from '@/core/parts/catalogue/types'
+import { termState } from '@/core/record/state/state'
 import { planIndex } from '@/core/record/plan/plan'
 import { nextStep, taskKey } from '@/core/views/steps'
 import { benchEnds, housingAt } from '@/core/record/standing/benchEnds'
@@ -177,7 +178,9 @@ function taskLook(state: State, task: EndTask, lock: LockId): QueueLook {
         name: termName(task.term, quantity),
         words:
           task.why === 'damaged'
-            ? words.brokenOutAndOff
+            ? termState(state, task.term).damaged?.what === 'kept-equal'
+              ? words.equalOutAndOff
+              : words.brokenOutAndOff
             : task.why === 'not-home'
               ? words.notHomeTakeOut
               : task.why === 'cover-due'

@@ -7,6 +7,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { useState } from 'react'
 import { type HousingLock, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import { housingAt } from '@/core/record/standing/benchEnds'
+import { termState } from '@/core/record/state/state'
 import { taskKey } from '@/core/views/steps'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { useJob } from '@/ui/job/JobProvider'
@@ -50,7 +51,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
       <ReleaseTask
         key={key}
         out={{ unit, end, cavity: task.found, term: task.term, why: task.why }}
-        title={putRightWords(task)}
+        title={putRightWords(task, termState(state, task.term).damaged?.what === 'kept-equal')}
         park={task.park === true}
         asPlanned={task.asPlanned === true}
         housing={housing}
@@ -133,7 +134,7 @@ const openReadouts = ({ said }: HousingLock) => {
   )
 }
 
-function putRightWords(task: TaskOf<'put-right'>): string {
+function putRightWords(task: TaskOf<'put-right'>, keptEqual: boolean): string {
   const found = `${task.end}.${task.found}`
   switch (task.why) {
     case 'not-home':
@@ -143,7 +144,7 @@ function putRightWords(task: TaskOf<'put-right'>): string {
     case 'old-housing':
       return words.outOfOldHousing(found, task.cavity)
     case 'damaged':
-      return words.brokenInOutAnd(found)
+      return keptEqual ? words.equalInOutAnd(found) : words.brokenInOutAnd(found)
     case 'not-in-plan':
       return words.inNotInPlan(found)
     case 'wrong-cavity':

@@ -212,8 +212,16 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
   },
 }
 
-/** All steps of taking a contact out, in order; the lock is only opened when it is closed. */
+/** All steps of taking a contact out, in order; the lock is only opened when it is closed, and nothing is restored on what is scrapped. */
 export const releaseSteps = (
   { before, act, restore }: ReleaseMechanism,
   lockClosed: boolean,
-): readonly ReleaseStep[] => [...before.filter((step) => step !== 'open-lock' || lockClosed), ...act, ...restore]
+  isScrap = false,
+): readonly ReleaseStep[] => [
+  ...before.filter((step) => step !== 'open-lock' || lockClosed),
+  ...act,
+  ...restore.filter((step) => !isScrap || !ofContact.has(step)),
+]
+
+/** What puts a contact right for its next use; the rest looks at the housing, which stays. */
+const ofContact: ReadonlySet<ReleaseStep> = new Set(['spread-barbs', 'raise-lance', 'spring-tang'])

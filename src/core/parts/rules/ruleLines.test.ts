@@ -37,6 +37,7 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   finishingSqueeze: 'craft/crimp/practices.ts',
   contactReuses: 'record/standing/reuse.ts',
   sealReuses: 'record/standing/reuse.ts',
+  equalWithinMm: 'work/rework/repairPlan.ts',
   improvisedRelease: 'record/journal/kinds/extracted.ts',
   coverOrder: 'parts/catalogue/secondaryLocks.ts',
   tugShare: 'record/standing/tug.ts',

@@ -8,7 +8,7 @@ export type RuleShape =
   | { readonly kind: 'yes-no' }
   | {
       readonly kind: 'figure'
-      readonly unit: '' | 'percent' | 's' | 'share' | 'pieces' | 'strands'
+      readonly unit: '' | 'percent' | 's' | 'share' | 'pieces' | 'strands' | 'mm'
       readonly min: number
       readonly max: number
       readonly whole: boolean
@@ -71,6 +71,11 @@ export const ruleLines: readonly RuleLine[] = [
   { id: 'finishingSqueeze', group: 'crimp', shape: allowance },
   { id: 'contactReuses', group: 'seat', shape: whole('', 20) },
   { id: 'sealReuses', group: 'seat', shape: whole('', 20) },
+  {
+    id: 'equalWithinMm',
+    group: 'seat',
+    shape: { kind: 'figure', unit: 'mm', min: 0, max: 100, whole: false },
+  },
   { id: 'improvisedRelease', group: 'seat', shape: allowance },
   { id: 'coverOrder', group: 'seat', shape: { kind: 'choice', of: ['front-first', 'gate-first'] } },
   { id: 'tugShare', group: 'seat', shape: { kind: 'figure', unit: 'share', min: 0.05, max: 0.8, whole: false } },

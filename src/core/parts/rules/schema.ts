@@ -83,6 +83,8 @@ export const houseRulesSchema = z.strictObject({
   /** at most so many, whatever the sheet grants */
   contactReuses: z.number().int().min(0).max(20),
   sealReuses: z.number().int().min(0).max(20),
+  /** wires of one cable, twist or screen stay equal within this, mm: a repair that shortens one more redoes them all */
+  equalWithinMm: z.number().min(0).max(100).optional(),
   improvisedRelease: allowance,
   coverOrder: z.enum(['front-first', 'gate-first']),
   /** the light tug as a share of the cavity's retention force */

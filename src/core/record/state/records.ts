@@ -70,6 +70,8 @@ export interface TermState {
   readonly extractions: number
   /** it is broken: it comes out, and is cut off */
   readonly damaged?: { readonly what: DamageId; readonly lostMm: number }
+  /** how it lay before it was cut off, in somebody's words */
+  readonly layBefore?: string
   /** it was crimped with a tool in which a cause was found afterwards: to be looked at, pulled or made anew */
   readonly suspect?: Suspect
   /** `end.cavity` that it came out of last */

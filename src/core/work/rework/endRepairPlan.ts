@@ -58,6 +58,8 @@ export function endRepairPlan(state: JobState, unit: number, end: string, what: 
     offers: enough ? [] : ['longer-wire', 'splice'],
     firstPieces,
     together: [],
+    equalWithinMm: 0,
+    unknownStrip: false,
   }
 }
 

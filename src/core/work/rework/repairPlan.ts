@@ -1,6 +1,7 @@
 import { lockOfHousing } from '../../parts/catalogue/secondaryLocks'
-import { housingOf } from '../../record/plan/facts'
+import { housingOf, smallPartsOf } from '../../record/plan/facts'
 import { type SideLetter, type Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
+import { rulesOf } from '../../record/rules/rulesOf'
 import { slackOf } from '../../record/standing/slack'
 import { isReleased } from '../../record/standing/released'
 import { type JobState, endState, termState } from '../../record/state/state'
@@ -11,6 +12,8 @@ import { endKey, setKey, termKey } from '../../record/plan/keys'
 /** What must be done about it, in the order in which it is done; it crosses the stations. */
 export type RepairStep =
   | { readonly do: 'open-lock' | 'close-lock' | 'look-over'; readonly end: string }
+  /** what covers the wires behind the housing comes off first, and goes on last with its figure */
+  | { readonly do: 'open-shell' | 'secure-shell'; readonly end: string; readonly parts: readonly string[] }
   /** the broken part is taken off, a new one to hand */
   | { readonly do: 'take-lock'; readonly end: string; readonly part?: string }
   | { readonly do: 'take-housing'; readonly end: string; readonly part: string; readonly lockIsPart: boolean }
@@ -34,6 +37,10 @@ export interface RepairPlan {
   readonly firstPieces: readonly string[]
   /** wires of the same group that end here: they stay equal only when they are shortened with it, by as much */
   readonly together: readonly Together[]
+  /** they stay equal within this, mm, as the house rules say */
+  readonly equalWithinMm: number
+  /** a side for which nothing is chosen: what its strip costs is not known yet */
+  readonly unknownStrip: boolean
 }
 
 export interface Together {
@@ -66,41 +73,87 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
   const firstPieces = new Set<string>()
   for (const term of terms) {
     const set = state.sets.get(setKey(wire.id, term.side))
-    add(set?.contact)
+    // one that came with the harness is known by what somebody said of it
+    add(set?.contact ?? termState(state, term.key).crimp?.contact)
     add(set?.seal)
     if (set && !isReleased(state, setupId(set.setup), term, set)) firstPieces.add(setupId(set.setup))
   }
   const whole = damage === 'wire'
   const own = slackOf(state, unit, wire, at.side)
   const costMm = (own?.tryMm ?? 0) + lostMm
+  const { equalWithinMm } = rulesOf(state)
+  const staysEqual = own !== undefined && costMm <= equalWithinMm
   const enough = own === undefined || own.leftMm + 1e-9 >= costMm
   return {
-    steps: [
-      ...(whole ? [{ do: 'open-lacing' as const, wire: wire.id }] : []),
-      ...ends
-        .filter((end) => locked.includes(end) && endState(state, endKey(unit, end)).lock === 'closed')
-        .map((end) => ({ do: 'open-lock' as const, end })),
-      ...seated.map((term) => ({ do: 'take-out' as const, term: term.key })),
-      ...(whole
-        ? [{ do: 'cut-wire' as const, wire: wire.id }]
-        : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
-      ...terms.flatMap((term) => [
-        { do: 'strip' as const, term: term.key },
-        { do: 'crimp' as const, term: term.key },
-      ]),
-      ...terms.filter(inCavity).map((term) => ({ do: 'seat' as const, term: term.key })),
-      ...locked.map((end) => ({ do: 'close-lock' as const, end })),
-      ...ends.map((end) => ({ do: 'look-over' as const, end })),
-      { do: 'prove', wire: wire.id },
-      ...(whole ? [{ do: 'renew-lacing' as const, wire: wire.id }] : []),
-    ],
+    steps: stepsOf(state, { unit, wire: wire.id, whole, terms, seated, ends, locked }),
     parts,
     lostMm: whole ? (state.cuts.get(`${unit}/${wire.id}`)?.lengthMm ?? wire.lengthMm) : costMm,
     ...(!whole && own && { slack: { leftMm: own.leftMm, costMm, enough } }),
     offers: whole || enough ? [] : ['longer-wire', 'splice'],
     firstPieces: [...firstPieces],
-    together: whole ? [] : togetherWith(state, at, costMm),
+    together: whole || staysEqual ? [] : togetherWith(state, at, costMm),
+    equalWithinMm,
+    unknownStrip: !whole && own === undefined,
   }
+}
+
+/** What is done, in order: out first, then strip and crimp, in again, and the proof. */
+function stepsOf(
+  state: JobState,
+  {
+    unit,
+    wire,
+    whole,
+    terms,
+    seated,
+    ends,
+    locked,
+  }: {
+    readonly unit: number
+    readonly wire: string
+    readonly whole: boolean
+    readonly terms: readonly Termination[]
+    readonly seated: readonly Termination[]
+    readonly ends: readonly string[]
+    readonly locked: readonly string[]
+  },
+): readonly RepairStep[] {
+  const shells = ends.flatMap((end) => {
+    const covers = coversBehind(state, end)
+    return covers.length > 0 ? [{ end, parts: covers }] : []
+  })
+  return [
+    ...(whole ? [{ do: 'open-lacing' as const, wire }] : []),
+    ...shells.map(({ end, parts: covers }) => ({ do: 'open-shell' as const, end, parts: covers })),
+    ...ends
+      .filter((end) => locked.includes(end) && endState(state, endKey(unit, end)).lock === 'closed')
+      .map((end) => ({ do: 'open-lock' as const, end })),
+    ...seated.map((term) => ({ do: 'take-out' as const, term: term.key })),
+    ...(whole
+      ? [{ do: 'cut-wire' as const, wire }]
+      : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
+    ...terms.flatMap((term) => [
+      { do: 'strip' as const, term: term.key },
+      { do: 'crimp' as const, term: term.key },
+    ]),
+    ...terms.filter(inCavity).map((term) => ({ do: 'seat' as const, term: term.key })),
+    ...locked.map((end) => ({ do: 'close-lock' as const, end })),
+    ...ends.map((end) => ({ do: 'look-over' as const, end })),
+    ...shells.map(({ end, parts: covers }) => ({ do: 'secure-shell' as const, end, parts: covers })),
+    { do: 'prove', wire },
+    ...(whole ? [{ do: 'renew-lacing' as const, wire }] : []),
+  ]
+}
+
+/** Kinds of small parts that lie over the wires behind a housing. */
+const behind = new Set(['backshell', 'strain-relief'])
+
+/** What lies over the wires behind an end: it is loosened and slid back before anything is taken out. */
+export const coversBehind = (state: JobState, end: string): readonly string[] => {
+  const housing = housingOf(state.facts, state.plan, end)
+  return (housing ? smallPartsOf(housing) : []).flatMap(({ part }) =>
+    behind.has(state.facts.parts[part]?.kind ?? '') ? [part] : [],
+  )
 }
 
 function togetherWith(state: JobState, at: Termination, costMm: number): readonly Together[] {

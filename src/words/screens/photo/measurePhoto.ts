@@ -29,6 +29,8 @@ export const measurePhotoWords = {
   over: 'Drawing over it',
   beside: 'Beside it',
   alone: 'Photo alone',
+  asItShouldBe: 'How it should be, to the same scale',
+  scaleFirst: 'Points 1 and 2 first: they give the scale.',
   kept: 'Kept: the photo, its four points, what gave the scale.',
   loupe: 'Round the point, three times as large',
   found: (name: string, length: number, goodTo: number) =>

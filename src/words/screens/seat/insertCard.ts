@@ -46,6 +46,7 @@ export const insertCardWords = {
   cutItOff: 'Cut it off',
   seated: 'Seated',
   somethingIsWrongAsk: 'Something is wrong…',
+  layBefore: '◆ Before the cut:',
   easyToMiss: 'Easy to miss:',
   andMirrorImage: (mirror: string) => `, and ${mirror}, the mirror image`,
   matWasPassedHere: (passes: number) => `◆ The mat was passed ${String(passes)}× here: look for a tear.`,

@@ -2,6 +2,8 @@ import { mm } from '@/words/figures'
 
 /** What `ReleaseTask` says. */
 export const releaseTaskWords = {
+  shellBack: (part: string) => `${part} loosened, back over the wires`,
+  isBack: 'It is back',
   done: 'Done',
   doesNotComeOut: 'It does not come out…',
   itComesNow: 'It comes now',

@@ -11,6 +11,7 @@ export const seatStationWords = {
   oldHousing: (gone: boolean, end: string, more: string, housing: string) =>
     `${gone ? 'Old housing' : 'End'} ${end}${more}: ${housing}`,
   left: (left: number) => `${String(left)} left`,
+  equalOutAndOff: 'to stay equal: out, and off',
   brokenOutAndOff: 'broken: out, and off',
   notHomeTakeOut: 'not home: take out',
   outForNewCover: 'out, for the new cover',

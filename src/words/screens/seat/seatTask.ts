@@ -9,6 +9,7 @@ export const seatTaskWords = {
   notHomeIn: (found: string) => `Not home in ${found}`,
   outOfForNew: (found: string) => `Out of ${found}, for the new cover`,
   outOfOldHousing: (found: string, cavity: string) => `Out of the old housing, ${found}, into ${cavity}`,
+  equalInOutAnd: (found: string) => `In ${found}, redone to stay equal: out, and off`,
   brokenInOutAnd: (found: string) => `Broken in ${found}: out, and off`,
   inNotInPlan: (found: string) => `In ${found}, not in the plan any more`,
   inBelongsInNo: (found: string) => `In ${found}, belongs in no cavity`,

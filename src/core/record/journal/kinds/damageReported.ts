@@ -1,4 +1,4 @@
-import { damageIds } from '../../../craft/faults/damage'
+import { redoneIds } from '../../../craft/faults/damage'
 import { setKey, termKey, termLabel, termOf, wireKey } from '../../plan/keys'
 import { termState } from '../../state/state'
 import { subject } from '../../state/subject'
@@ -8,10 +8,12 @@ import { findTermination } from '../shared'
 import { breakContact } from '../writes/contactWrites'
 
 /** broken at a contact, or its whole wire: it comes out, is cut off and made again; `lostMm` is spoiled besides the old strip */
-export const damageReportedShape = ({ term, z }: EntryFields) => ({
+export const damageReportedShape = ({ term, text, z }: EntryFields) => ({
   term,
-  what: z.enum(damageIds),
+  what: z.enum(redoneIds),
   lostMm: z.number().min(0).max(10_000).optional(),
+  /** how it lay before the cut: which side up, which wire where */
+  before: text.optional(),
 })
 
 export const damageReported: EntryKind<'damage-reported'> = {
@@ -37,6 +39,6 @@ export const damageReported: EntryKind<'damage-reported'> = {
     const set = state.sets.get(setKey(termination.wire.id, termination.side))
     return what === 'seal' && set && set.seal === undefined ? { kind: 'unknown', what: 'part', id: 'seal' } : undefined
   },
-  apply: (draft, { term, what, lostMm = 0 }) => breakContact(draft, term, what, lostMm),
+  apply: (draft, { term, what, lostMm = 0, before }) => breakContact(draft, term, what, lostMm, before),
   about: ({ term, what }) => `${termLabel(term)}: ${what.replace('-', ' ')}`,
 }

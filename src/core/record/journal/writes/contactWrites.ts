@@ -68,7 +68,7 @@ export function cutOff(state: JobState, term: string, now: Omit<TermState, 'seat
 }
 
 /** A contact, its seal, its wire's end or its whole wire is broken: it comes out, is cut off and made again. */
-export function breakContact(draft: Draft, term: string, what: DamageId, lostMm: number): void {
+export function breakContact(draft: Draft, term: string, what: DamageId, lostMm: number, before?: string): void {
   const { state } = draft
   const { unit, wire, side: own } = termOf(term)
   const sides = what === 'wire' ? (['a', 'b'] as const) : [own]
@@ -76,7 +76,11 @@ export function breakContact(draft: Draft, term: string, what: DamageId, lostMm:
   for (const side of sides) {
     const key = termKey(unit, wire, side)
     const now = termState(state, key)
-    const broken: TermState = { ...now, damaged: { what, lostMm: what === 'wire' ? 0 : lostMm } }
+    const broken: TermState = {
+      ...now,
+      damaged: { what, lostMm: what === 'wire' ? 0 : lostMm },
+      ...(before !== undefined && { layBefore: before }),
+    }
     if (now.seat) {
       seated = true
       draft.put('terms', key, { ...broken, seat: { ...now.seat, home: false } })

@@ -32,13 +32,13 @@ const stationOf = (page: Page): Station =>
 /** A figure that the card waits for. */
 async function typeFigure(page: Page): Promise<boolean> {
   for (const [label, figure] of [
-    [/^Crimp height/, undefined],
-    [/^Pulled off at/, '260 N'],
+    [/^Crimp height/, (low: number) => String(low + 0.02)],
+    [/^Pulled off at/, (leastN: number) => `${String(Math.ceil(leastN * 1.3))} N`],
   ] as const) {
     const field = page.getByLabel(label)
     if ((await field.count()) === 0 || (await field.first().inputValue()) !== '') continue
-    const [low = '1'] = ((await field.first().getAttribute('placeholder')) ?? '').split(' ')
-    await field.first().fill(figure ?? String(Number(low) + 0.02))
+    const asked = Number(/[0-9.]+/.exec((await field.first().getAttribute('placeholder')) ?? '')?.[0] ?? 1)
+    await field.first().fill(figure(asked))
     await page.keyboard.press('Escape')
     return true
   }
@@ -75,6 +75,14 @@ for (const job of jobs.filter((one) => only.length === 0 || only.includes(one)))
     const now = await seen(page)
     add()
     await page.keyboard.press('Space')
+    // a harness is moved for as long as it is asked; then one press writes it down
+    if (next.startsWith('Move the harness')) {
+      await page.getByRole('button', { name: 'Stop, write it down' }).waitFor({ timeout: 60_000 })
+      add()
+      await page.keyboard.press('Space')
+      await page.waitForTimeout(1000)
+      continue
+    }
     await page.waitForTimeout(SETTLES_MS)
     if ((await seen(page)) !== now) continue
     await page.waitForTimeout(500)

@@ -1,4 +1,5 @@
 'use client'
+import { MeetQuestion } from './MeetQuestion'
 import { endsPaneWords as texts } from '@/words/screens/plan/endsPane'
 import { Button } from '@mantine/core'
 import { later } from '@/ui/later/later'
@@ -61,6 +62,7 @@ export function EndsPane({
         <span className={textCss.mono}>{plan.ends.length}</span>
       </h2>
       <EndList selected={end} press={press} />
+      <MeetQuestion apply={apply} check={() => setPane('mated')} />
       {form === undefined ? (
         <div className={paneCss.toolList}>
           <Button onClick={() => setForm('new')}>

@@ -1,11 +1,14 @@
 'use client'
 import { seatTaskWords as words } from '@/words/screens/seat/seatTask'
-import { LacingCard, LockCard, LockMoving, OpenCard, LookOver, MateCard, ReleaseTask } from './laterCards'
+import { LacingCard, LockCard, LockMoving, MatOverBody, OpenCard, LookOver, MateCard, ReleaseTask } from './laterCards'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useState } from 'react'
 import { type HousingLock, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
+import type { FaceView } from '@/core/base/face/place'
+import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { housingAt } from '@/core/record/standing/benchEnds'
 import { termState } from '@/core/record/state/state'
 import { taskKey } from '@/core/views/steps'
@@ -94,6 +97,9 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         pick={wrong.found === undefined ? undefined : wrong.choose}
         more={task.kind === 'open-end' ? openReadouts(lockOfHousing(family, housing)) : undefined}
       >
+        {task.kind === 'insert' && !task.done && liftsMat(family) && (
+          <MatOverBody housing={housing} cavityId={task.cavity} view={wireFace} />
+        )}
         {task.kind === 'open-end' && <LockMoving lock={lockOfHousing(family, housing)} runs={!task.done} />}
       </EndFace>
       <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTask}>
@@ -122,6 +128,12 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
     </>
   )
 }
+
+/** Hands come from there, whichever way the face is turned. */
+const wireFace: FaceView = { side: 'wire', turnDeg: 0 }
+
+/** The mat of the family lies loose over the body while contacts go in and out. */
+const liftsMat = ({ release }: FamilyFacts) => releaseMechanisms[release].before.includes('lift-mat')
 
 /** The figures of an opening: how far, and with what. */
 const openReadouts = ({ said }: HousingLock) => {

@@ -1,6 +1,7 @@
 /** What comes once for each end, or is asked for now and then: loaded beside the station, once it stands. */
 export { Helps } from './Helps'
 export { LacingCard } from './LacingCard'
+export { MatOverBody } from '@/ui/face/MatOverBody'
 export { LockMoving } from './LockMoving'
 export { OpenCard } from './OpenCard'
 export { LockCard } from './LockCard'

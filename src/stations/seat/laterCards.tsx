@@ -9,6 +9,7 @@ export const loadBeside = () => import('./besideCards')
 
 export const Helps = later(loadBeside, (cards) => cards.Helps)
 export const LacingCard = later(loadBeside, (cards) => cards.LacingCard)
+export const MatOverBody = later(loadBeside, (cards) => cards.MatOverBody)
 export const LockMoving = later(loadBeside, (cards) => cards.LockMoving)
 export const OpenCard = later(loadBeside, (cards) => cards.OpenCard)
 export const LockCard = later(loadBeside, (cards) => cards.LockCard)

@@ -3,7 +3,16 @@ import { keysOfKeying } from '@/core/parts/catalogue/keying'
 import { seen, type FaceView } from '@/core/base/face/place'
 import { CavityMark, type CavityLook } from './CavityMark'
 import { FaceMoves, type FaceMove } from './FaceMoves'
-import { cavityRadiiMm, markPath, markPlace, viewBox, wholeFace, type Lens } from './faceGeometry'
+import {
+  cavityRadiiMm,
+  cutCorner,
+  markPath,
+  outlinePath,
+  markPlace,
+  viewBox,
+  wholeFace,
+  type Lens,
+} from './faceGeometry'
 
 export interface FaceCavity {
   readonly look: CavityLook
@@ -49,6 +58,7 @@ export function FaceDrawing({
 }: FaceDrawingProps) {
   const box = viewBox(housing, view)
   const mark = markPlace(housing, view)
+  const cut = cutCorner(housing, view)
   const radii = cavityRadiiMm(housing)
   const hatch = `hatch-${housing.id}`
   const labelAnchor = mark.x < -1 ? 'start' : mark.x > 1 ? 'end' : 'middle'
@@ -74,16 +84,7 @@ export function FaceDrawing({
           <path d="M0 0V0.9" stroke="var(--ink)" strokeWidth="0.35" />
         </pattern>
       </defs>
-      <rect
-        x={-box.widthMm / 2}
-        y={-box.heightMm / 2}
-        width={box.widthMm}
-        height={box.heightMm}
-        rx={housing.outline.shape === 'circle' ? box.widthMm / 2 : housing.outline.cornerMm}
-        fill="var(--slip)"
-        stroke="var(--ink)"
-        strokeWidth="0.3"
-      />
+      <path d={outlinePath(housing, view)} fill="var(--slip)" stroke="var(--ink)" strokeWidth="0.3" />
       {keysOfKeying(housing, keying).map((key, i) => {
         const place = seen(key.at, view)
         const upright = view.turnDeg === 90 || view.turnDeg === 270
@@ -101,12 +102,21 @@ export function FaceDrawing({
           />
         )
       })}
-      <path
-        d={markPath(housing.mark.kind, mark)}
-        fill="var(--terracotta)"
-        stroke="var(--terracotta)"
-        strokeWidth="0.3"
-      />
+      {cut ? (
+        <path
+          d={`M${cut.right * (box.widthMm / 2 - cut.byMm)} ${(cut.down * box.heightMm) / 2}L${(cut.right * box.widthMm) / 2} ${cut.down * (box.heightMm / 2 - cut.byMm)}`}
+          stroke="var(--terracotta)"
+          strokeWidth="0.7"
+          strokeLinecap="round"
+        />
+      ) : (
+        <path
+          d={markPath(housing.mark.kind, mark)}
+          fill="var(--terracotta)"
+          stroke="var(--terracotta)"
+          strokeWidth="0.3"
+        />
+      )}
       <text
         x={labelAnchor === 'start' ? -box.widthMm / 2 : labelAnchor === 'end' ? box.widthMm / 2 : mark.x}
         y={mark.y > box.heightMm / 2 - 0.5 ? box.heightMm / 2 + 2.9 : -box.heightMm / 2 - 2}

@@ -56,6 +56,44 @@ export function markPath(kind: Mark['kind'], place: ReturnType<typeof markPlace>
     : `M${p(-s, 0)}L${p(-s, depth)}L${p(s, depth)}L${p(s, 0)}Z`
 }
 
+/** A corner counts as cut when the mark lies so near to it, as a share of the smaller side. */
+const NEAR_CORNER = 0.34
+
+/** Where a chamfer cuts a corner of the outline in a view, and how much; undefined where the mark lies along an edge, or is no chamfer. */
+export function cutCorner(
+  housing: Housing,
+  view: FaceView,
+): { readonly right: -1 | 1; readonly down: -1 | 1; readonly byMm: number } | undefined {
+  if (housing.mark.kind !== 'chamfer' || housing.outline.shape === 'circle') return undefined
+  const at = seen(housing.mark.at, view)
+  const { widthMm, heightMm } = viewBox(housing, view)
+  const near = NEAR_CORNER * Math.min(widthMm, heightMm)
+  if (widthMm / 2 - Math.abs(at.xMm) > near || heightMm / 2 - Math.abs(at.yMm) > near) return undefined
+  return {
+    right: at.xMm < 0 ? -1 : 1,
+    down: at.yMm > 0 ? -1 : 1,
+    byMm: Math.min(widthMm, heightMm) * 0.22,
+  }
+}
+
+/** The outline of a housing in a view, in mm: rounded corners, and the one that its chamfer cuts. SVG's y runs down. */
+export function outlinePath(housing: Housing, view: FaceView): string {
+  const { widthMm, heightMm } = viewBox(housing, view)
+  const [w, h] = [widthMm / 2, heightMm / 2]
+  const r = housing.outline.shape === 'circle' ? w : Math.min(housing.outline.cornerMm, w, h)
+  const cut = cutCorner(housing, view)
+  // clockwise from the top right: along the side first, then along the other
+  const corner = (right: -1 | 1, down: -1 | 1): string => {
+    const isCut = cut?.right === right && cut.down === down
+    const by = isCut ? cut.byMm : r
+    const [x, y] = [right * w, down * h]
+    const [across, along] = [`${x - right * by} ${y}`, `${x} ${y - down * by}`]
+    const [from, to] = right * down < 0 ? [across, along] : [along, across]
+    return isCut ? `L${from}L${to}` : `L${from}A${by} ${by} 0 0 1 ${to}`
+  }
+  return `M${`${corner(1, -1)}${corner(1, 1)}${corner(-1, 1)}${corner(-1, -1)}`.slice(1)}Z`
+}
+
 /** A part of a drawing, in its own mm; SVG's y runs down. */
 export interface Lens {
   readonly left: number

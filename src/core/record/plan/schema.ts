@@ -26,6 +26,8 @@ export const endSchema = z.strictObject({
   gender: z.enum(['pin', 'socket']).optional(),
   /** the end of this job that it mates with */
   mate: key.optional(),
+  /** ends that fit it and are meant for something else */
+  meetsNot: z.array(key).max(200).optional(),
   /** plating of what it mates with outside of this job */
   matePlating: z.enum(platings).optional(),
   /** worked where it will lie, once its wires are threaded through: after all that is done at the bench */

@@ -28,8 +28,8 @@ async function moveHarness(page: Page): Promise<void> {
 
 /** Ticks what a card has open, line after line, and leaves its main action. */
 export async function tickLines(page: Page): Promise<void> {
-  const due = page.getByRole('group', { name: 'Checks' }).locator('[data-due="true"]')
-  for (let tries = 0; tries < 16 && (await due.count()) > 0; tries++) await strike(page, 'Space')
+  const open = page.getByRole('group', { name: 'Checks' }).getByRole('checkbox', { checked: false })
+  for (let tries = 0; tries < 16 && (await open.count()) > 0; tries++) await strike(page, 'Space')
 }
 
 async function firstPiece(page: Page): Promise<void> {

@@ -35,7 +35,7 @@ import { CrimpReadouts } from './CrimpReadouts'
 import { Looks } from './Looks'
 import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
 import { lookLines, looksFor } from './looksFor'
-import { isStrokeTicked, strokeOf } from './strokeOf'
+import { dueOfStroke, isStrokeTicked, strokeOf } from './strokeOf'
 import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -80,6 +80,8 @@ export function CrimpCard({
   // what hands do comes first: the looks are for what is crimped
   const toClose = showsLooks && stroke?.checks.some(({ id }) => !checks.ticked.has(id)) ? stroke : undefined
   const ticking = looksTicked(state, group.id)
+  // a line that answers a look is ticked by itself where looks are
+  const strokeAtOnce = ticking.kind === 'together' || stroke?.answers.length === 0
   if (measuring)
     return (
       <MeasurePhoto
@@ -105,7 +107,7 @@ export function CrimpCard({
             piece={toClose.piece}
             lines={toClose.lines}
             figures={toClose.figures}
-            due="all"
+            due={dueOfStroke(toClose, checks.ticked, strokeAtOnce)}
             ticked={(line) => isStrokeTicked(checks.ticked, line)}
             holder={toClose.holder}
             tool={toClose.tool}
@@ -159,7 +161,7 @@ export function CrimpCard({
             }
           />
         ) : toClose ? (
-          <StrokeCard item={item} stroke={toClose} wanted={wanted} checks={checks} move={move} />
+          <StrokeCard item={item} stroke={toClose} wanted={wanted} checks={checks} atOnce={strokeAtOnce} move={move} />
         ) : (
           <Looks
             item={item}

@@ -16,7 +16,7 @@ import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCa
 import { CrimpReadouts } from './CrimpReadouts'
 import { StrokePanel } from '@/ui/stroke/StrokePanel'
 import { lookLines, looksFor } from './looksFor'
-import { isStrokeTicked, strokeOf } from './strokeOf'
+import { dueOfStroke, isStrokeTicked, strokeOf } from './strokeOf'
 import { LookPictures } from './LookPictures'
 import { HandPull } from './HandPull'
 import { HeightField, InstrumentMessage, PullField } from './PieceFields'
@@ -104,7 +104,7 @@ export function FirstPieceCard({
             piece={stroke.piece}
             lines={stroke.lines}
             figures={stroke.figures}
-            due={dueStroke}
+            due={dueOfStroke(stroke, checks.ticked, stroke.answers.length === 0)}
             ticked={(line) => isStrokeTicked(checks.ticked, line)}
             holder={stroke.holder}
             tool={stroke.tool}
@@ -125,6 +125,7 @@ export function FirstPieceCard({
           busy={busy || instruments.working !== undefined}
           onMain={() => void record(true)}
           enabled={checks.due !== undefined || missing === undefined}
+          atOnce={dueStroke && stroke.answers.length === 0 ? { says: words.itIsCrimped, recorded: false } : undefined}
         />
         {set.height && (
           <HeightField

@@ -20,18 +20,21 @@ import type { Stroke } from './strokeOf'
 const findsStopped = (look: LookCode): boolean =>
   (lookTable[look].faults as readonly string[]).includes('stroke-stopped')
 
-/** The stroke of a production crimp: what the hands do, line by line beside its pictures, answered with one press. */
+/** The stroke of a production crimp: what the hands do, line by line beside its pictures. */
 export function StrokeCard({
   item,
   stroke,
   wanted,
   checks,
+  atOnce,
   move,
 }: {
   readonly item: QueueItem
   readonly stroke: Stroke
   readonly wanted: readonly LookCode[]
   readonly checks: ReturnType<typeof useChecks>
+  /** one press for the whole stroke; else each line by itself, since one of them answers a look */
+  readonly atOnce: boolean
   readonly move: (move: PieceMove) => void
 }) {
   const busy = useBusy()
@@ -51,7 +54,7 @@ export function StrokeCard({
         main={words.itIsCrimped}
         busy={busy}
         onMain={() => undefined}
-        atOnce={{ says: words.itIsCrimped, recorded: false }}
+        atOnce={atOnce ? { says: words.itIsCrimped, recorded: false } : undefined}
       />
       <p className={clsx(textCss.small, textCss.dim)}>{words.afterIt}</p>
       <Button onClick={report}>

@@ -31,6 +31,13 @@ export interface Stroke {
 const tickOf = (line: StrokeLineId): string => `stroke ${line}`
 export const isStrokeTicked = (ticked: ReadonlySet<string>, line: StrokeLineId): boolean => ticked.has(tickOf(line))
 
+/** The line of a stroke that the hand is at; all of them where one press answers them. */
+export const dueOfStroke = (
+  { lines }: Stroke,
+  ticked: ReadonlySet<string>,
+  atOnce: boolean,
+): StrokeLineId | 'all' | undefined => (atOnce ? 'all' : lines.find(({ id }) => !isStrokeTicked(ticked, id))?.id)
+
 const checkLine = (line: StrokeLine, figures: StrokeFigures): CheckLine => {
   const { line: says, hint, seen } = strokeLineWords[line.id](figures)
   return { id: tickOf(line.id), words: says, hint, seen }

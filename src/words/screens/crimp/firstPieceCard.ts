@@ -10,6 +10,7 @@ export const firstPieceCardWords = {
     pull: 'Pull it first',
     'right-figure': 'Put the figure right first',
   },
+  itIsCrimped: 'It is crimped',
   recordItAsNot: 'Record it as not good',
   recordFirstPiece: 'Record the first piece',
   firstPieceLike: 'First piece like',

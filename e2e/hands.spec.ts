@@ -1,0 +1,158 @@
+import sharp from 'sharp'
+import type { APIRequestContext } from '@playwright/test'
+import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
+
+const entriesOf = async (request: APIRequestContext, id: string) =>
+  (
+    (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
+      entries: Record<string, unknown>[]
+    }
+  ).entries
+
+const combLead = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
+W1,TW-0.5,BN,P,10,MJ-21P,D,3,SW-7P,2350
+W2,TW-0.5,RD,P,11,MJ-21P,D,4,SW-7P,2350`
+
+test('an end with a comb begins with the comb: which tool, which end first, how far; what does not move is not forced', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(request, 'Comb', combLead)
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Raise the comb' })).toBeVisible()
+  const checks = page.getByRole('group', { name: 'Checks' })
+  await expect(checks).toContainText('RL-H, hook toward the mating face')
+  await expect(checks).toContainText('The notch end first: 1 mm')
+  await expect(checks).toContainText('Up to the stop, 2.1 mm')
+  await expect(page.getByText('the strap, when one end goes up alone')).toBeVisible()
+  await strike(page, 'x')
+  await expect(page.getByRole('heading', { name: 'Never force it' })).toBeVisible()
+  await strike(page, 'Escape', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: 'Raise the comb' })).toHaveCount(0)
+  expect((await entriesOf(request, id)).at(-1)).toMatchObject({ kind: 'lock-moved', end: 'P', to: 'open' })
+})
+
+test('a contact that does not come out is asked about in its mechanism’s own words, and left before it breaks', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyJob(request, 'sonde-pigtail')
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  await strike(page, 'x')
+  const checks = page.getByRole('group', { name: 'Checks' })
+  await expect(checks).toContainText('The tool is in to its stop')
+  await expect(checks).toContainText('It is the plain end, without the ledge')
+  await expect(checks).not.toContainText('lance')
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: 'Stop here' })).toBeVisible()
+  await strike(page, 'Escape')
+  await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
+})
+
+test('from the sixth crimp of a setting three presses make it: the stroke, all looks beside their pictures, accepted', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await sevenAtBench(request, ({ crimp }) => {
+    for (let wire = 1; wire <= 5; wire++) crimp(wire)
+  })
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'The stroke' })).toBeVisible()
+  // a picture for each line of it
+  await expect(page.getByRole('group', { name: 'The stroke in pictures' }).getByRole('img')).toHaveCount(4)
+  await strike(page, 'Space')
+  await expect(page.getByRole('group', { name: 'What each look would find' }).getByRole('img')).toHaveCount(5)
+  await strike(page, 'Space', 'Space')
+  await expect(nextStep(page)).toContainText('Crimp W7a')
+  expect((await entriesOf(request, id)).at(-1)).toMatchObject({ kind: 'crimped', term: '1/W6/a', together: true })
+})
+
+test('a tool that is opened by its lever costs the contact, and says why', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await page.getByRole('button', { name: /Opened by its lever/ }).click()
+  await expect(page.getByRole('button', { name: /stroke not finished/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText('The contact goes.')).toBeVisible()
+})
+
+test('a photo measures: no point counts before a hand has put it; inside its window it ticks its look', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  // the stroke of the third crimp of a setting is ticked line by line: one of them answers a look
+  await strike(page, 'Space', 'Space', 'Space')
+  await expect(page.getByRole('heading', { name: 'The looks' })).toBeVisible()
+  const picture = await sharp({ create: { width: 1000, height: 600, channels: 3, background: '#888888' } })
+    .png()
+    .toBuffer()
+  await page.getByLabel(/^Photo of crimp/).setInputFiles({ name: 'crimp.png', mimeType: 'image/png', buffer: picture })
+  await page.getByRole('button', { name: /^Measure in the photo/ }).click()
+  await expect(page.getByRole('heading', { name: 'Measure: gap' })).toBeVisible()
+  await strike(page, 'Space')
+  expect((await entriesOf(request, id)).some(({ kind }) => kind === 'photo-measured')).toBe(false)
+  const box = await page.getByRole('group', { name: /photo of/ }).boundingBox()
+  if (!box) throw new Error('no photo')
+  // the barrel of 1.9 mm over 190 px of the picture; the gap over 70 px is 0.7 mm
+  const scale = Math.min(box.width / 1000, box.height / 600)
+  const left = box.x + (box.width - 1000 * scale) / 2
+  const top = box.y + (box.height - 600 * scale) / 2
+  const points = [
+    [300, 200],
+    [300, 390],
+    [500, 300],
+    [570, 300],
+  ] as const
+  for (const [i, [x, y]] of points.entries()) {
+    await page.getByRole('button', { name: `Point ${String(i + 1)}`, exact: true }).click()
+    await page.mouse.click(left + x * scale, top + y * scale)
+  }
+  await expect(page.getByText('✓ inside')).toBeVisible()
+  await page.getByRole('heading', { name: 'Measure: gap' }).click()
+  await strike(page, 'Space')
+  await expect(page.getByText(/^Gap 0\.(6|7)\d* mm ± 0\.\d+ mm, measured in a photo/)).toBeVisible()
+  await expect(page.getByRole('checkbox', { name: /Gap in its window/ })).toBeChecked()
+  const kept = (await entriesOf(request, id)).at(-1)
+  expect(kept).toMatchObject({ kind: 'photo-measured', what: 'gap', known: { what: 'barrel-outer', mm: 1.9 } })
+  expect(Math.abs(Number(kept?.mm) - 0.7)).toBeLessThan(0.05)
+})
+
+test('the wrong cavity is pressed on the face', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)
+  await alive(page)
+  await strike(page, 'x')
+  await page.getByRole('button', { name: /It is in another/ }).click()
+  await expect(page.getByRole('heading', { name: 'Which cavity is it in?' })).toBeVisible()
+  await page
+    .getByRole('region', { name: /^Face of/ })
+    .locator('[data-cavity="9"]')
+    .click()
+  await expect(page.getByLabel('W05b is in')).toHaveValue('9')
+})
+
+test('two ends that fit each other are asked about once; the check of the pair follows', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(
+    request,
+    'Extension',
+    `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
+W1,TW-0.75,RD,A,1,CM-3P,B,1,CM-3R,620 mm`,
+  )
+  await page.goto(`/jobs/${id}/plan`)
+  await alive(page)
+  const question = page.getByRole('group', { name: 'A and B fit each other: will they meet?' })
+  await question.getByRole('button', { name: 'They do not' }).click()
+  await expect(question).toHaveCount(0)
+  await page.reload()
+  await alive(page)
+  await expect(page.getByText('will they meet?')).toHaveCount(0)
+})

@@ -5,6 +5,7 @@ import { plannedNets } from '@/core/record/plan/nets'
 import { type ApartTask, isApartReady, pairsSaved } from '@/core/work/prove/proofTasks'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useDwell } from '@/ui/card/useDwell'
 import { Caution } from '@/ui/caution/Caution'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -36,6 +37,8 @@ export function ApartCard({
   const [red, black] = flipped ? [task.black, task.red] : [task.red, task.black]
   const ready = isApartReady(state, task)
   useCallOut(ready ? words.callOutApart(pointName(red), pointName(black)) : undefined)
+  // by rhythm nothing is passed
+  const stood = useDwell(task.key)
   const checks = useChecks(`${task.key} ${state.seq}`, [], '')
   const saved = useMemo(() => pairsSaved(state), [state])
   const netAt = (point: string) => (plannedNets(state.plan).netAt.get(point)?.wires ?? []).map(({ id }) => id).join(' ')
@@ -83,6 +86,7 @@ export function ApartCard({
               checks={checks}
               main={found ? words.probeAgainApart : words.itIsSilent}
               busy={busy}
+              enabled={stood}
               onMain={() => write('pass')}
             />
             <Button disabled={busy} onClick={() => write('fail')}>

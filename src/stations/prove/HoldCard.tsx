@@ -5,6 +5,7 @@ import { termLabel } from '@/core/record/plan/keys'
 import { pointOf } from '@/core/record/plan/nets'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useDwell } from '@/ui/card/useDwell'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
@@ -38,6 +39,8 @@ export function HoldCard({ task, done }: { readonly task: HoldTask; readonly don
   const said = holdTestWords[test]
   const asked = askedN === undefined ? undefined : forceSaid(askedN)
   useCallOut(task.ready ? words.callOut(said.doIt, pointName(point)) : undefined)
+  // by rhythm nothing is passed
+  const stood = useDwell(task.key)
   const checks = useChecks(`${task.key} ${state.seq}`, [], '')
   const [{ text }, setText, forget] = useKeptForm(typed, nothingTyped, `held ${task.key}`, found)
   const help = { plausible: plausible.tugN, unit: bareUnit('force') }
@@ -116,7 +119,7 @@ export function HoldCard({ task, done }: { readonly task: HoldTask; readonly don
               checks={checks}
               main={found ? words.pullAgainHolds : said.held}
               busy={busy}
-              enabled={wrong === undefined}
+              enabled={stood && wrong === undefined}
               onMain={() => write(true)}
             />
             <Button disabled={busy || wrong !== undefined} onClick={() => write(false)}>

@@ -6,6 +6,7 @@ import { pointOf } from '@/core/record/plan/nets'
 import type { NetVerdict } from '@/core/work/prove/netVerdict'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useDwell } from '@/ui/card/useDwell'
 import { Caution } from '@/ui/caution/Caution'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -45,6 +46,8 @@ export function NetCard({
   const [red, black] = flipped ? [to, from] : [from, to]
   useCallOut(net.ready ? words.callOut(pointName(red), pointName(black)) : undefined)
   useKeys(explain ? [{ key: 'd', words: words.whatExplainsIt, run: explain }] : [])
+  // by rhythm nothing is passed
+  const stood = useDwell(`${unit}/${wire.id}`)
   const checks = useChecks(`${unit}/${wire.id} ${state.seq}`, [], '')
   const [rings, setRings] = useState<string>()
   const probe = (result: 'pass' | 'fail', more: { found?: string; rings?: string[] } = {}) =>
@@ -111,6 +114,7 @@ export function NetCard({
                   checks={checks}
                   main={net.probe ? words.probeAgainItPasses : words.itPasses}
                   busy={busy}
+                  enabled={stood}
                   onMain={() => probe('pass')}
                 />
                 <Button onClick={() => setRings('')}>

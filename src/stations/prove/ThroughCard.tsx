@@ -7,6 +7,7 @@ import { endTasks } from '@/core/work/seat/endTasks'
 import type { ThroughTask } from '@/core/work/prove/throughTasks'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { useDwell } from '@/ui/card/useDwell'
 import { Caution } from '@/ui/caution/Caution'
 import { useClock } from '@/ui/frame/Clock'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -28,6 +29,8 @@ export function ThroughCard({ task, done }: { readonly task: ThroughTask; readon
   const busy = useBusy()
   const { unit, a, b, red, black, cavities, found } = task
   useCallOut(words.callOutThrough(pointName(red), pointName(black)))
+  // by rhythm nothing is passed
+  const stood = useDwell(task.key)
   const checks = useChecks(`${task.key} ${state.seq}`, [], '')
   const write = (result: 'pass' | 'fail') =>
     void append({ kind: 'through-probed', unit, a, b, red, black, result }).then((written) => written && done())
@@ -83,6 +86,7 @@ export function ThroughCard({ task, done }: { readonly task: ThroughTask; readon
           checks={checks}
           main={found ? words.probeAgainThrough : words.itRingsThrough}
           busy={busy}
+          enabled={stood}
           onMain={() => write('pass')}
         />
         <Button disabled={busy} onClick={fails}>

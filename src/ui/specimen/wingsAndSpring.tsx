@@ -25,7 +25,8 @@ export function Spring({
   readonly half: number
   readonly down: boolean
 }) {
-  const spring = 'spring' in contact ? (contact.spring ?? 'lance') : 'lance'
+  // a lance that no sheet tells of is not drawn
+  const spring = 'spring' in contact ? (contact.spring ?? 'none') : 'none'
   const up = down ? 0.1 : -0.9
   if (spring === 'none') return null
   return (

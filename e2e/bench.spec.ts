@@ -41,7 +41,7 @@ test('a fault is named, decided and drawn; the contact goes and the wire comes b
   await alive(page)
   await expect(selected(page)).toContainText('W03a')
   // crimped, then two looks out of turn
-  await strike(page, 'Space', '1', '2', 'x')
+  await strike(page, 'Space', 'Space', 'Space', '1', '2', 'x')
   await expect(page.getByLabel('Found at')).toHaveValue('indents-even')
   await strike(page, '4')
   await expect(page.getByText('The contact goes.')).toBeVisible()

@@ -131,7 +131,7 @@ test('ticks of the item in hand survive a reload, another station and back; not 
   await alive(page)
   const ticked = () => page.getByRole('group', { name: 'Checks' }).getByRole('checkbox', { checked: true })
   // the stroke, then two looks
-  await strike(page, 'Space', 'Space', 'Space')
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space')
   await expect(ticked()).toHaveCount(2)
   await page.reload()
   await alive(page)

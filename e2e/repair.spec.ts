@@ -227,13 +227,14 @@ test('wires of one cable are shortened together, each by as much', async ({ benc
   await alive(page)
   await strike(page, 'x')
   await page.getByRole('button', { name: /broken or chafed close to it/ }).click()
-  await expect(page.getByRole('checkbox', { name: /W2 too, as short as this one/ })).toBeChecked()
+  await expect(page.getByRole('checkbox', { name: /W2 redone to stay equal within 3 mm/ })).toBeChecked()
   await page.getByLabel('Wire spoiled besides the old strip').fill('5 mm')
   await page.getByRole('button', { name: /Begin: take it out/ }).click()
-  await expect(page.getByRole('listbox').getByText('broken: out, and off')).toHaveCount(2)
+  await expect(page.getByRole('listbox').getByText('broken: out, and off')).toHaveCount(1)
+  await expect(page.getByRole('listbox').getByText('to stay equal: out, and off')).toHaveCount(1)
   expect((await journal(request, id)).filter((entry) => entry.kind === 'damage-reported')).toMatchObject([
     { term: '1/W1/a', what: 'wire-end', lostMm: 5 },
-    { term: '1/W2/a', what: 'wire-end', lostMm: 5 },
+    { term: '1/W2/a', what: 'kept-equal', lostMm: 5 },
   ])
 })
 

@@ -15,6 +15,9 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
   await expect(page.getByText('RL-S10')).toBeVisible()
   await expect(page.getByTestId('face-side')).toHaveText('WIRE FACE')
+  // the backshell first: it covers the wires
+  await expect(page.getByRole('group', { name: 'Checks' })).toContainText('BS-20 loosened, back over the wires')
+  await strike(page, 'Space')
   // the side view shows the step that is due
   await expect(page.getByRole('img', { name: /Push the wire in/ })).toBeVisible()
   await strike(page, 'Space')
@@ -156,7 +159,7 @@ test('a broken contact: what it takes is said before it begins, then it comes ou
   await alive(page)
   await page.getByRole('listbox').getByText('broken: out, and off').click()
   await expect(page.getByRole('heading', { name: 'Broken in S.B: out, and off' })).toBeVisible()
-  await spaces(page, 5)
+  await spaces(page, 6)
   await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('7/8')
 })
 

@@ -42,8 +42,13 @@ const views = [
   { name: 'family', path: '/shelf?show=edit&family=celadon-l', keys: ['Escape', '2', ']', ']'] },
   { name: 'rules', path: '/rules' },
   { name: 'prep', path: '/jobs/deck-loom/prep?at=1%2FW11%2Fb' },
-  { name: 'crimp', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space'] },
-  { name: 'fault', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space', 'x', '1'] },
+  {
+    name: 'crimp',
+    path: '/jobs/deck-loom/crimp',
+    keys: ['Space'],
+    act: (page) => page.waitForTimeout(1200),
+  },
+  { name: 'fault', path: '/jobs/deck-loom/crimp', keys: ['Space', 'Space', 'Space', 'Space', 'x', '1'] },
   { name: 'seat', path: '/jobs/deck-loom/seat', keys: ['Space'] },
   {
     name: 'release',

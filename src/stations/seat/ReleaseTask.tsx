@@ -155,7 +155,11 @@ export function ReleaseTask({
         {mechanism.id !== 'none' && (
           <ReleasePlayer
             mechanism={mechanism}
-            step={releaseSteps(mechanism, true).find((step) => step === checks.due?.id)}
+            step={
+              releaseSteps(mechanism, true).find((step) => step === checks.due?.id) ??
+              // what covers the wires is due: the contact waits where it stands
+              (checks.due && releaseSteps(mechanism, closed)[0])
+            }
             colour={wire?.colour ?? ''}
             lockFrom={lockMotion(lock).from}
           />

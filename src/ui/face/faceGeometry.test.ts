@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { FaceView } from '@/core/base/face/place'
 import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
-import { lensOn, markPath, markPlace, viewBox, wholeFace } from './faceGeometry'
+import { cutCorner, lensOn, markPath, markPlace, outlinePath, viewBox, wholeFace } from './faceGeometry'
 
 const shelf = demoShelf()
 const housing = shelf.housings.get('CM-10P')
@@ -74,4 +74,31 @@ test('the lens keeps the proportions of the face, never leaves it, and shows wha
       },
     ),
   )
+})
+
+const chamfered = shelf.housings.get('LU-27P')
+
+test.each([
+  ['wire', 0, -1, -1],
+  ['mating', 0, 1, -1],
+  ['wire', 180, 1, 1],
+] as const)('a chamfer cuts its corner of the %s face, turned by %i°', (side, turnDeg, right, down) => {
+  if (!chamfered) throw new Error('no LU-27P')
+  expect(cutCorner(chamfered, { side, turnDeg })).toMatchObject({ right, down })
+  // three corners are round, one is straight
+  const path = outlinePath(chamfered, { side, turnDeg })
+  expect(path.match(/A/g)).toHaveLength(3)
+  expect(path.startsWith('M') && path.endsWith('Z')).toBe(true)
+})
+
+test('a mark on an edge cuts nothing, nor does one of another kind', () => {
+  if (!chamfered) throw new Error('no LU-27P')
+  const onEdge = {
+    ...chamfered,
+    mark: { kind: 'chamfer' as const, at: { xMm: 0, yMm: chamfered.outline.heightMm / 2 } },
+  }
+  expect(cutCorner(onEdge, { side: 'wire', turnDeg: 0 })).toBeUndefined()
+  expect(
+    cutCorner({ ...chamfered, mark: { ...chamfered.mark, kind: 'notch' } }, { side: 'wire', turnDeg: 0 }),
+  ).toBeUndefined()
 })

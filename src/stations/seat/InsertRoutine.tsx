@@ -121,7 +121,7 @@ export function InsertRoutine({
             step={shown}
             colour={wire?.colour ?? ''}
             lockFrom={lockMotion(lock).from}
-            orientation={family.orientation}
+            isSaid={family.orientation !== undefined}
           />
         </div>
       )}

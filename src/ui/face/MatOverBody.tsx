@@ -10,7 +10,7 @@ import styles from './MatOverBody.module.css'
 /** A lifted mat hangs off by about so much of the way to the next row: it is drawn so, and is never as drawn. */
 const HANGS = 0.45
 /** Cavities within so many times the nearest distance are drawn. */
-const AROUND = 2.3
+const AROUND = 1.6
 
 /**
  * The hole in the mat and the hole in the body under it are two: lifted, the mat hangs off by part of a row, and the tip stands
@@ -34,7 +34,7 @@ export function MatOverBody({
   const near = placed.filter((one) => away(one) <= stepMm * AROUND)
   const { neighbours } = likelyWrong(own, housing.cavities)
   const radii = cavityRadiiMm(housing)
-  const half = stepMm * (AROUND + 0.6)
+  const half = stepMm * (AROUND + 0.4)
   const radiusOf = (id: string) => radii.get(id) ?? 1
   return (
     <section className={clsx(paneCss.panel, styles.panel)} aria-label={words.title}>

@@ -15,15 +15,15 @@ export function InsertPlayer({
   step,
   colour,
   lockFrom,
-  orientation,
+  isSaid = false,
 }: {
   readonly mechanism: ReleaseMechanism
   readonly step: InsertStep | 'tug' | undefined
   readonly colour: string
   /** from which side the housing’s lock comes */
   readonly lockFrom: LockSide
-  /** which way round it goes in, as the family's sheet says */
-  readonly orientation?: string | undefined
+  /** the family's own sheet says which way round: two words for it would contradict each other */
+  readonly isSaid?: boolean
 }) {
   const scene = useMemo(() => insertScene(mechanism), [mechanism])
   const at = step === undefined ? scene.steps.length - 1 : Math.max(0, scene.steps.indexOf(step))
@@ -41,7 +41,7 @@ export function InsertPlayer({
         moment={scene.at(at, share)}
         colour={colour}
         name={name}
-        up={step === 'right-way-up' || step === 'wire-in-slot' ? (orientation ?? upWords[mechanism.id]) : undefined}
+        up={!isSaid && (step === 'right-way-up' || step === 'wire-in-slot') ? upWords[mechanism.id] : undefined}
       />
       {runs && <PlayAgain again={showAgain} />}
     </>

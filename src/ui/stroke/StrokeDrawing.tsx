@@ -88,7 +88,7 @@ export function StrokeDrawing({
   return (
     <svg
       className={styles.stroke}
-      viewBox={`${fromMm} ${-HALF_HEIGHT_MM} ${viewMm + (small ? 0 : 7.4)} ${HALF_HEIGHT_MM * 2}`}
+      viewBox={`${fromMm} ${-HALF_HEIGHT_MM} ${viewMm + (small ? 0 : 8.8)} ${HALF_HEIGHT_MM * 2}`}
       role="img"
       aria-label={name}
       preserveAspectRatio="xMidYMid meet"
@@ -133,7 +133,7 @@ export function StrokeDrawing({
       )}
       <Arrows moves={moves} layout={home} lowMm={lowMm} />
       {!small && (
-        <g transform={`translate(${home.lengthMm + 10} -0.4)`}>
+        <g transform={`translate(${home.lengthMm + 10.2} -0.4)`}>
           <EndView piece={piece} body={body} scene={scene} />
         </g>
       )}

@@ -53,7 +53,7 @@ const views = [
   {
     name: 'release',
     path: '/jobs/sonde-pigtail/seat',
-    keys: ['Space'],
+    keys: ['Space', 'Space'],
     act: (page) => page.waitForTimeout(1300),
     dark: true,
   },
@@ -118,6 +118,11 @@ const views = [
         tick < 16 && !(await page.getByRole('heading', { name: 'First piece, on spare wire' }).isVisible());
         tick++
       ) {
+        await page.keyboard.press('Space')
+        await page.waitForTimeout(250)
+      }
+      // the stroke, then the looks
+      for (let tick = 0; tick < 6; tick++) {
         await page.keyboard.press('Space')
         await page.waitForTimeout(250)
       }

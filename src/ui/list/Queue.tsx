@@ -39,7 +39,7 @@ export interface QueueRows<Item, Section extends QueueSection<Item> = QueueSecti
 }
 
 const ROW_PX = 40
-const GROUP_PX = 36
+const GROUP_PX = 46
 
 const loadDragging = () => import('./dragging')
 

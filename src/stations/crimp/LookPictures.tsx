@@ -1,4 +1,6 @@
 import { lookPicturesWords as words } from '@/words/screens/crimp/lookPictures'
+import clsx from 'clsx'
+import pictureCss from '@/ui/specimen/pictures.module.css'
 import styles from './LookPictures.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { useMemo } from 'react'
@@ -51,11 +53,11 @@ export function LookPictures({ item, looks }: { readonly item: QueueItem; readon
   const [only] = looks
   const name = only !== undefined && looks.length === 1 ? words.goodAndBad(lookWords[only].line) : words.eachFault
   return (
-    <div className={styles.pictures} role="group" aria-label={name}>
+    <div className={pictureCss.pictures} role="group" aria-label={name}>
       {pictures.map(
         ({ key, look, defect, piece }) =>
           piece && (
-            <figure key={key} className={styles.picture} data-good={defect === undefined}>
+            <figure key={key} className={clsx(pictureCss.picture, styles.picture)} data-good={defect === undefined}>
               <SpecimenDrawing piece={piece} bare />
               <figcaption>
                 {defect === undefined ? (

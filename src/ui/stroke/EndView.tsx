@@ -1,5 +1,5 @@
 import type { SpecimenBody } from '@/core/craft/specimen/specimenBody'
-import type { StrokeScene } from '@/core/craft/stroke/strokeRoutine'
+import { pressed, type StrokeScene } from '@/core/craft/stroke/strokeRoutine'
 import { strokeDrawingWords as words } from '@/words/screens/stroke/strokeDrawing'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
 import type { SpecimenPiece } from '../specimen/specimenModel'
@@ -38,7 +38,7 @@ export function EndView({
   const colour = parseColour(piece.colour)
   const wireMm = Math.min(1.6, piece.made.insulationMm / 2)
   const off = standOffMm(scene.closed)
-  const folded = Math.max(0, scene.closed - 0.35) / 0.65
+  const folded = pressed(scene.closed)
   const radiusMm = Math.max(0.9, wireMm * 1.15)
   const low = off * 0.4
   const reach = body.kind === 'open' ? radiusMm * (1.85 - folded * 0.75) : radiusMm * 1.1

@@ -1,5 +1,5 @@
 import type { SpecimenBody } from '@/core/craft/specimen/specimenBody'
-import type { StrokeScene } from '@/core/craft/stroke/strokeRoutine'
+import { HELD, pressed, type StrokeScene } from '@/core/craft/stroke/strokeRoutine'
 import type { SpecimenLayout, SpecimenPiece } from '../specimen/specimenModel'
 import { wingHeights } from '../specimen/specimenModel'
 import { strokeDrawingWords as words } from '@/words/screens/stroke/strokeDrawing'
@@ -8,8 +8,6 @@ import styles from './StrokeDrawing.module.css'
 /** How far open jaws stand off, and how thick they are drawn, mm. */
 const OPEN_MM = 2.2
 const THICK_MM = 2.6
-/** Wings are held when the jaws have come this far; from there on they fold. */
-const HELD = 0.35
 
 /** How far a jaw stands from what it touches: open at 0, on it at `HELD` and beyond. */
 export const standOffMm = (closed: number): number => OPEN_MM * Math.max(0, 1 - closed / HELD)
@@ -64,7 +62,7 @@ function Indenters({
 }: JawsProps & { readonly body: Extract<SpecimenBody, { kind: 'closed' }>; readonly holder: boolean }) {
   const outer = body.outerMm / 2
   const band = (layout.bottomMm + layout.mouthMm) / 2 + 0.2 + (piece.made.toolOffMm ?? 0)
-  const tip = outer + standOffMm(scene.closed) - 0.5 * Math.max(0, (scene.closed - HELD) / (1 - HELD))
+  const tip = outer + standOffMm(scene.closed) - 0.5 * pressed(scene.closed)
   const indenter = (way: 1 | -1) =>
     `M${band - 0.3} ${way * tip}h.6L${band + 0.85} ${way * (tip + 0.8)}V${way * (tip + THICK_MM)}H${band - 0.85}V${way * (tip + 0.8)}Z`
   const front = layout.bottomMm - 2.6
@@ -91,7 +89,7 @@ function Indenters({
 /** Two halves of a nest round a barrel. */
 function NestJaws({ layout, scene, body }: JawsProps & { readonly body: Extract<SpecimenBody, { kind: 'sleeve' }> }) {
   const outer = body.outerMm / 2
-  const y = outer + standOffMm(scene.closed) - 0.25 * Math.max(0, (scene.closed - HELD) / (1 - HELD))
+  const y = outer + standOffMm(scene.closed) - 0.25 * pressed(scene.closed)
   const third = (layout.mouthMm - layout.bottomMm) / 6
   const [from, to] = [layout.bottomMm + third, layout.mouthMm - third]
   return (

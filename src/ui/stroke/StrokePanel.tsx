@@ -9,6 +9,7 @@ import paneCss from '../pane/pane.module.css'
 import { PlayAgain } from '../release/PlayAgain'
 import { useShare } from '../release/useShare'
 import type { SpecimenPiece } from '../specimen/specimenModel'
+import pictureCss from '../specimen/pictures.module.css'
 import textCss from '../text/text.module.css'
 import { StrokeDrawing } from './StrokeDrawing'
 import styles from './StrokePanel.module.css'
@@ -67,12 +68,12 @@ export function StrokePanel({
           <PlayAgain again={showAgain} />
         </div>
       </section>
-      <div className={styles.lines} role="group" aria-label={words.pictures}>
+      <div className={pictureCss.pictures} role="group" aria-label={words.pictures}>
         {lines.map((one, i) => {
           const isTicked = ticked(one.id)
           const isDue = one.id === due
           return (
-            <figure key={one.id} className={styles.line} data-due={isDue}>
+            <figure key={one.id} className={clsx(pictureCss.picture, styles.line)} data-due={isDue}>
               <StrokeDrawing
                 piece={piece}
                 scene={strokeAt(lines, i, 1)}

@@ -58,7 +58,10 @@ interface Stroke {
 export const strokeBegins: StrokeScene = { contactIn: 0, closed: 0, wireIn: 0, warm: 0, over: 'all' }
 
 /** Wings are held, and not yet folded, when jaws have come this far. */
-const HELD = 0.35
+export const HELD = 0.35
+
+/** How far wings are folded, or a barrel is pressed, when jaws have come so far: nothing until they hold. */
+export const pressed = (closed: number): number => Math.max(0, closed - HELD) / (1 - HELD)
 
 /** Each line adds to what the one before it left. */
 const routine = (

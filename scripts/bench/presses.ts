@@ -72,6 +72,12 @@ for (const job of jobs.filter((one) => only.length === 0 || only.includes(one)))
       ended = next
       break
     }
+    // nothing is pressed that cannot be pressed yet: probes take their time
+    await page
+      .locator('main aside button[data-variant=filled]:not([disabled])')
+      .first()
+      .waitFor({ timeout: 1500 })
+      .catch(() => undefined)
     const now = await seen(page)
     add()
     await page.keyboard.press('Space')

@@ -197,8 +197,9 @@ export async function copyUntil(
 export async function sevenAtBench(
   request: APIRequestContext,
   prepare?: (leads: ReturnType<typeof sevenLeads>) => void,
+  rules?: Parameters<typeof sevenLeads>[0],
 ): Promise<string> {
-  const leads = sevenLeads()
+  const leads = sevenLeads(rules)
   prepare?.(leads)
   const { entries, state } = leads
   let prev = NO_HASH

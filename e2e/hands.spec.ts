@@ -70,6 +70,28 @@ test('from the sixth crimp of a setting three presses make it: the stroke, all l
   expect((await entriesOf(request, id)).at(-1)).toMatchObject({ kind: 'crimped', term: '1/W6/a', together: true })
 })
 
+test('what the house rules look at besides is looked at here too: a pin in each socket, each crimp pulled by hand', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await sevenAtBench(request, undefined, { matingPin: 'sockets', handPull: 'each-crimp' })
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  await strike(page, 'Space')
+  const checks = page.getByRole('group', { name: 'Checks' })
+  await expect(checks).toContainText('Mating pin goes fully home, wire held still')
+  await expect(checks).toContainText('Pulled by hand, firmly, straight: it holds')
+  // back to the stroke is another try: what was seen of the last one is not carried over
+  await strike(page, 'Space', 'Space')
+  await expect(checks.getByRole('checkbox', { checked: true })).toHaveCount(2)
+  await page.getByRole('button', { name: /back to the stroke/ }).click()
+  await page.getByRole('heading', { name: 'The stroke' }).click()
+  await strike(page, 'Space')
+  await expect(checks.getByRole('checkbox', { checked: true })).toHaveCount(0)
+  await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Space')
+  await expect(nextStep(page)).toContainText('Crimp W2a')
+})
+
 test('a tool that is opened by its lever costs the contact, and says why', async ({ bench: page, request }) => {
   const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/crimp`)

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { axeFaults } from './axe'
-import { alive, copyJob, expect, nextStep, quiet, test } from './bench'
+import { alive, copyJob, expect, nextStep, quiet, strike, test } from './bench'
 
 /** Nothing is wider than the screen: no page is read by scrolling sideways. */
 const overflow = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
@@ -61,6 +61,10 @@ test('a repair with a phone: out and in again by the thumb, the line that is due
   await page.getByText('Queue', { exact: true }).click()
   await expect(page.getByRole('listbox')).toBeVisible()
   await expect(main).toBeHidden()
+  // a press on a pane's name leaves the keys and the pedal to the card
+  await page.getByText('Now', { exact: true }).click()
+  await strike(page, 'Space')
+  await expect(page.getByRole('group', { name: 'Checks' }).getByRole('checkbox', { checked: true })).toHaveCount(1)
   await page.getByRole('button', { name: 'Stations, find, switches' }).click()
   await expect(page.getByRole('link', { name: /Prove/ })).toBeVisible()
 })

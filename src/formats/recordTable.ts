@@ -2,7 +2,7 @@ import { planIndex } from '@/core/record/plan/plan'
 import { type JobState, termState } from '@/core/record/state/state'
 import { netVerdict } from '@/core/work/prove/netVerdict'
 import { setupId } from '@/core/craft/setup/setup'
-import { AS_FOUND, type TermState } from '@/core/record/state/records'
+import { looksSeenWords } from '@/words/crimp'
 import type { Provenance } from '@/core/record/journal/recordFault'
 import { recordMark } from '@/words/records'
 import { toCsv } from './csv'
@@ -58,10 +58,6 @@ const headings = [
   'looks',
 ]
 
-/** How a crimp of this bench was looked at; what came crimped was not. */
-const looksWord = (crimp: TermState['crimp']) =>
-  crimp === undefined || crimp.setup === AS_FOUND ? undefined : crimp.together ? 'seen together' : 'seen one by one'
-
 const heldWord = (held: boolean | undefined) => (held === undefined ? undefined : held ? 'held' : 'did not hold')
 
 /** The record as rows, one a termination, under its headings. */
@@ -115,7 +111,7 @@ export function recordRows(
       now.seat?.retention?.forceN,
       heldWord(now.crimp?.handPull?.held),
       net.events.length,
-      looksWord(now.crimp),
+      now.crimp && looksSeenWords(now.crimp),
     ]
   })
   return { headings, rows }

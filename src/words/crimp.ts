@@ -1,3 +1,4 @@
+import { AS_FOUND, type TermState } from '@/core/record/state/records'
 import type { CauseCode, DefectCode } from '@/core/craft/crimp/looks'
 import type { SetupField } from '@/core/craft/setup/setup'
 import type { ThreadItem } from '@/core/record/standing/threadFirst'
@@ -31,6 +32,10 @@ export const lookWords: Readonly<Record<LookCode, { readonly line: string; reado
   'holds-by-hand': { line: 'Pulled by hand, firmly, straight: it holds', seen: 'It holds' },
   'pin-goes-home': { line: 'Mating pin goes fully home, wire held still', seen: 'Pin goes home' },
 }
+
+/** How a crimp of this bench was looked at; of one that came with the harness nobody here knows. */
+export const looksSeenWords = ({ setup, together }: NonNullable<TermState['crimp']>): string | undefined =>
+  setup === AS_FOUND ? undefined : together ? 'seen together' : 'seen one by one'
 
 export const defectWords: Readonly<Record<DefectCode, string>> = {
   'not-bottomed': 'does not reach the bottom',

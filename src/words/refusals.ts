@@ -1,3 +1,5 @@
+import { isHelp } from '@/core/craft/release/helps'
+import { helpWords } from './release'
 import type { Refusal } from '@/core/record/journal/entryKind'
 import { isPractice } from '@/core/craft/crimp/practices'
 import { lookWords, stripLimitWords, threadWords } from './crimp'
@@ -147,7 +149,10 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   },
   'contact-spent': (refusal) =>
     `This contact has come out ${plural(refusal.used, 'time')}; ${reuseLimitWords[refusal.by]} ${refusal.allowed === 0 ? 'no second use' : plural(refusal.allowed, 'reuse')}. Cut it off and make a new one.`,
-  'improvised-forbidden': () => 'These house rules forbid improvised release tools: borrow or buy the right one.',
+  'improvised-forbidden': ({ how }) =>
+    isHelp(how)
+      ? `These house rules do not allow ${helpWords[how]} at a cavity: go on without it.`
+      : 'These house rules forbid improvised release tools: borrow or buy the right one.',
   'cavity-in-use': (refusal) => `${refusal.cavity} is for a wire: no plug there.`,
   'stands-on-it': (refusal) =>
     `Later work stands on it: ${list(

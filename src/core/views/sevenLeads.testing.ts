@@ -15,7 +15,7 @@ const rows = Array.from({ length: 7 }, (_, i) => `W${i + 1},TW-1.0,RD,A,${i + 1}
 const read = pinoutOf(`wire,type,colour,from end,from cavity,from housing,to end,to cavity,length\n${rows.join('\n')}`)
 
 /** The shelf with a school of rules of its own: the strict one, but for what a test needs. */
-const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Catalogue => ({
+export const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Catalogue => ({
   ...catalogue,
   rules: new Map([
     ...catalogue.rules,

@@ -29,12 +29,13 @@ import {
   StrokePanel,
   SuspectCard,
 } from './laterCards'
-import { setupWords } from '@/words/crimp'
+import { looksSeenWords, setupWords } from '@/words/crimp'
 import { practiceWords } from '@/words/practices'
 import { CrimpReadouts } from './CrimpReadouts'
 import { Looks } from './Looks'
 import { newPiece, pieceForm, readHeight } from '@/core/work/crimp/pieceForm'
-import { lookLines, looksFor } from './looksFor'
+import { looksOf } from '@/core/record/standing/looksOf'
+import { lookLines } from './lookLines'
 import { dueOfStroke, isStrokeTicked, strokeOf } from './strokeOf'
 import { SpecimenPanel } from './SpecimenPanel'
 import clsx from 'clsx'
@@ -66,7 +67,7 @@ export function CrimpCard({
   const { measured } = readHeight(form.height, item.set)
   const [ending, setEnding] = useState(false)
   const [measuring, setMeasuring] = useState<Photo>()
-  const wanted = looksFor(state, item)
+  const wanted = looksOf(state, item.set)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
   const lines = lookLines(wanted.filter((look) => !stroke?.answers.includes(look)))
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
@@ -207,8 +208,8 @@ function Crimped({
         <p>
           {words.inWord(clock.dayTime(now.crimp.at), setupWords(item.set.setup))}
           {now.crimp.heightMm !== undefined && words.heightMm(now.crimp.heightMm)}
-          {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}.{' '}
-          {now.crimp.together ? words.seenTogether : words.seenSingly}
+          {now.crimp.practices && `; ${practiceNames(now.crimp.practices)}`}
+          {words.looksSeen(looksSeenWords(now.crimp))}.
         </p>
       )}
       {now.seat ? (

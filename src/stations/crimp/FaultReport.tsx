@@ -11,7 +11,7 @@ import { faultCardWords as words } from '@/words/screens/crimp/faultCard'
 import { BITE_MM, faultOutcome } from '@/core/work/crimp/faultOutcome'
 import { FaultDecision } from './FaultDecision'
 import type { MeasuredHeight, PieceMove, Reported } from '@/core/work/crimp/pieceForm'
-import { looksFor } from './looksFor'
+import { looksOf } from '@/core/record/standing/looksOf'
 import { scrapLoss } from '@/core/work/crimp/scrapLoss'
 import { foundCause } from '@/core/work/crimp/foundCause'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
@@ -40,7 +40,7 @@ export function FaultReport({
   const { state, append, tell } = useJob()
   const busy = useBusy()
   const { key, unit, wire, side } = item.termination
-  const wanted = looksFor(state, item).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
+  const wanted = looksOf(state, item.set).filter((look) => item.stage !== 'crimped' || lookTable[look].when === 'after')
   const choices: readonly DefectCode[] = lookTable[fault.look].faults
   // the cure is written with the decision: by itself it would end the release while the piece is still undecided
   const { defect, look, withCure } = fault

@@ -15,7 +15,8 @@ import { WireChips } from '@/ui/job/WireChips'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
 import { StrokePanel } from '@/ui/stroke/StrokePanel'
-import { lookLines, looksFor } from './looksFor'
+import { looksOf } from '@/core/record/standing/looksOf'
+import { lookLines } from './lookLines'
 import { dueOfStroke, isStrokeTicked, strokeOf } from './strokeOf'
 import { LookPictures } from './LookPictures'
 import { HandPull } from './HandPull'
@@ -54,7 +55,7 @@ export function FirstPieceCard({
   const busy = useBusy()
   const instruments = usePieceInstruments(item)
   const { termination, set } = item
-  const looks = looksFor(state, item)
+  const looks = looksOf(state, item.set)
   const tried = piecesTried(state, group.id)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
   const lines = [...(stroke?.checks ?? []), ...lookLines(looks.filter((look) => !stroke?.answers.includes(look)))]

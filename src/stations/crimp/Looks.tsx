@@ -93,7 +93,7 @@ export function Looks({
         </p>
       )}
       {stroke && (
-        <Button variant="subtle" onClick={() => checks.untick(stroke.checks.map(({ id }) => id))}>
+        <Button variant="subtle" onClick={checks.clear}>
           ✓ {words.strokeDone}
         </Button>
       )}

@@ -12,7 +12,8 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { suspectCardWords as words } from '@/words/screens/crimp/suspectCard'
-import { lookLines, looksFor } from './looksFor'
+import { looksOf } from '@/core/record/standing/looksOf'
+import { lookLines } from './lookLines'
 
 /** A crimp that was made with a tool in which a cause was found since: looked at again, pulled, or made anew. */
 export function SuspectCard({
@@ -31,7 +32,7 @@ export function SuspectCard({
   const busy = useBusy()
   const { key } = item.termination
   const { seat } = termState(state, key)
-  const wanted = looksFor(state, item).filter((look) => lookTable[look].when === 'after')
+  const wanted = looksOf(state, item.set).filter((look) => lookTable[look].when === 'after')
   const lines = seat ? [] : lookLines(wanted)
   const checks = useChecks(`${key} suspect ${suspect.at}`, lines, '')
   const lookedAt = () =>

@@ -7,9 +7,6 @@ import type { Photo } from '@/core/record/state/records'
 import type { QueueItem } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 
-/** Where nobody knows the insulation, mm: it is offered as a scale no more exactly than that. */
-const UNKNOWN_INSULATION_MM = 1.5
-
 const rounded = (value: number, parts: number) => Math.round(value * parts) / parts
 
 /** What is measured in a photo of a crimp: its questions, its points, what they say, and the entry that keeps it. */
@@ -18,7 +15,7 @@ export function usePhotoMeasure(item: QueueItem, photo: Photo) {
   const { wire, key } = item.termination
   const contact = state.facts.contacts[item.set.contact]
   const rules = rulesOf(state)
-  const insulationMm = insulationMmOf(state.facts, wire) ?? UNKNOWN_INSULATION_MM
+  const insulationMm = insulationMmOf(state.facts, wire)
   const questions = useMemo(
     () => (contact ? photoQuestions(contact, insulationMm, rules) : []),
     [contact, insulationMm, rules],

@@ -211,7 +211,7 @@ export function PrepItem({
             stopMm={stopMm}
             rules={rules}
             practices={openPractices(state, set)}
-            threadsFirst={thread.some((item) => item.code !== 'label')}
+            first={thread.some(({ code }) => code !== 'label') ? 'thread' : thread.length > 0 ? 'label' : 'nothing'}
             ahead={held ? ahead : undefined}
             lines={lines}
             checks={checks}

@@ -24,7 +24,7 @@ export function StripCard({
   stopMm,
   rules,
   practices,
-  threadsFirst,
+  first,
   ahead,
   lines,
   checks,
@@ -41,7 +41,8 @@ export function StripCard({
   readonly rules: HouseRules
   /** what the rules leave open here */
   readonly practices: readonly Practice[]
-  readonly threadsFirst: boolean
+  /** what comes before the strip */
+  readonly first: 'thread' | 'label' | 'nothing'
   /** so many of the setup wait for its first piece, and no more may; undefined: this one may go on */
   readonly ahead: number | undefined
   readonly lines: readonly CheckLine[]
@@ -59,7 +60,7 @@ export function StripCard({
   const outside = verdict && verdict.kind !== 'inside' ? words.outside(verdict) : undefined
   return (
     <>
-      <h2 className={textCss.cardTitle}>{several > 1 ? words.alike(several) : words.title(threadsFirst)}</h2>
+      <h2 className={textCss.cardTitle}>{several > 1 ? words.alike(several) : words.title(first)}</h2>
       {several > 1 && <p className={textCss.mono}>{names.join(' ')}</p>}
       {ahead !== undefined && (
         <p className={clsx(noteCss.note, noteCss.attend)}>

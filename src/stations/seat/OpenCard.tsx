@@ -47,7 +47,7 @@ export function OpenCard({
       ? []
       : [
           { key: 'x', words: words.doesNotMove, run: () => setAsks('stuck') },
-          { key: 'b', words: words.tabMissing, run: () => setAsks('broken') },
+          { key: 'b', words: words.lockOrHousing, run: () => setAsks('broken') },
         ],
   )
   if (asks === 'broken')
@@ -79,6 +79,7 @@ export function OpenCard({
           <b>◆ {words.tears}:</b> {lock.said.tears}.
         </p>
       )}
+      <BrokenButton open={() => setAsks('broken')} />
       <div className={paneCss.sources}>{words.sheet(housing.source.document, housing.source.revision)}</div>
     </>
   )
@@ -94,7 +95,10 @@ function DoesNotMove({
   readonly back: () => void
   readonly broken: () => void
 }) {
-  useKeys([{ key: 'Escape', words: words.moves, run: back }])
+  useKeys([
+    { key: 'Escape', words: words.moves, run: back },
+    { key: 'b', words: words.lockOrHousing, run: broken },
+  ])
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, textCss.fault)}>{words.neverForce}</h2>

@@ -17,7 +17,7 @@ export interface CheckLine {
   readonly seen?: string
 }
 
-/** Kept among the ticks: some of them were made with one press, beside their pictures. */
+/** Kept among the ticks for as long as any of them stands: some were made with one press, beside their pictures. */
 const AT_ONCE = '· at once'
 
 /**
@@ -36,25 +36,16 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
   const due = lines.find((line) => !ticked.has(line.id))
   const toggle = (id: string) => {
     const next = new Set(ticked)
-    // one that is taken out of many is ticked by itself
-    next.delete(AT_ONCE)
     if (!next.delete(id)) next.add(id)
     keepTicks(item, stamp, [...next])
   }
   const tickAll = (ids: readonly string[], atOnce: boolean) =>
     keepTicks(item, stamp, [...new Set([...ticked, ...ids, ...(atOnce ? [AT_ONCE] : [])])])
-  const untick = (ids: readonly string[]) =>
-    keepTicks(
-      item,
-      stamp,
-      [...ticked].filter((id) => !ids.includes(id)),
-    )
   return {
     ticked,
     due,
     toggle,
     tickAll,
-    untick,
     /** some of them were ticked with one press */
     atOnce: ticked.has(AT_ONCE),
     all: due === undefined,

@@ -18,6 +18,15 @@ const DRAWER_AFTER_MS = 1200
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.matches('input, textarea, select') || target.isContentEditable || target.closest('[data-own-keys]') !== null)
+/** A choice among a few at a job was pressed and is made: all but its arrows, and a Space that would choose, is the card's again. */
+const isChosen = (target: EventTarget | null, key: string) =>
+  target instanceof HTMLInputElement &&
+  target.type === 'radio' &&
+  target.closest('[data-pedal]') !== null &&
+  !key.startsWith('Arrow') &&
+  key !== 'Escape' &&
+  (target.checked || key !== ' ')
+
 /** How long a form takes to say that what was typed is wrong, ms. */
 const ANSWER_MS = 80
 
@@ -136,7 +145,7 @@ export function KeyProvider({ children }: { readonly children: ReactNode }) {
         return
       }
       if (event.altKey) return
-      if (isTyping(event.target)) {
+      if (isTyping(event.target) && !isChosen(event.target, key)) {
         if (key === 'Escape') (event.target as HTMLElement).blur()
         if (key === 'Enter') leaveWhenTaken(event.target)
         return

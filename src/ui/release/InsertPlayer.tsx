@@ -6,8 +6,8 @@ import type { InsertStep, ReleaseMechanism } from '@/core/parts/catalogue/releas
 import { insertScene } from '@/core/craft/release/insertScene'
 import { insertStepWords, upWords } from '@/words/release'
 import { CavityDrawing } from './CavityDrawing'
-import { PlayAgain } from './PlayAgain'
-import { useShare } from './useShare'
+import { PlayAgain } from '../motion/PlayAgain'
+import { useShare } from '../motion/useShare'
 
 /** The contact going in, step by step, with the side that is up. */
 export function InsertPlayer({

@@ -9,8 +9,8 @@ import type { ReleaseMechanism, ReleaseStep } from '@/core/parts/catalogue/relea
 import { releaseScene } from '@/core/craft/release/releaseScene'
 import { heldWords, releaseStepWords } from '@/words/release'
 import { CavityDrawing } from './CavityDrawing'
-import { PlayAgain } from './PlayAgain'
-import { useShare } from './useShare'
+import { PlayAgain } from '../motion/PlayAgain'
+import { useShare } from '../motion/useShare'
 
 /** The step that is due, moving; it comes to rest, and runs again when asked. Who asks for less motion sees how it ends. */
 export function ReleasePlayer({

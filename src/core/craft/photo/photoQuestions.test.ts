@@ -46,3 +46,9 @@ test('every contact with dimensions gives a picture some scale, and the wire doe
     }
   }
 })
+
+test('where nobody knows the insulation it is no scale, and no gap is judged by it', () => {
+  const contact = of('closed-barrel')
+  expect(knownSizes(contact, undefined).map(({ id }) => id)).not.toContain('insulation')
+  expect(photoQuestions(contact, undefined, rules).find(({ id }) => id === 'gap')?.window).toBeUndefined()
+})

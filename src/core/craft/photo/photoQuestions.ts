@@ -20,15 +20,22 @@ export interface PhotoQuestion {
   readonly above?: DefectCode
 }
 
-/** What can be measured on a picture of this contact's crimp. */
-export function photoQuestions(contact: Contact, insulationMm: number, rules: HouseRules): readonly PhotoQuestion[] {
+/**
+ * What can be measured on a picture of this contact's crimp.
+ * @param insulationMm undefined where nobody knows it: then no gap is judged by it
+ */
+export function photoQuestions(
+  contact: Contact,
+  insulationMm: number | undefined,
+  rules: HouseRules,
+): readonly PhotoQuestion[] {
   const looks = new Set(constructionOf(contact).looks(contact))
   const reachMm = contact.barrel && 'reachMm' in contact.barrel ? contact.barrel.reachMm : Infinity
   const all: readonly PhotoQuestion[] = [
     {
       id: 'gap',
       look: 'gap-and-strands',
-      window: gapRange(rules, insulationMm),
+      window: insulationMm === undefined ? undefined : gapRange(rules, insulationMm),
       below: 'insulation-in-barrel',
       above: 'gap-too-large',
     },
@@ -81,7 +88,7 @@ export interface KnownSize {
 }
 
 /** What gives a picture its scale: the contact's own dimensions where its sheet has them, and the wire over its insulation. */
-export function knownSizes(contact: Contact, insulationMm: number): readonly KnownSize[] {
+export function knownSizes(contact: Contact, insulationMm: number | undefined): readonly KnownSize[] {
   const body = specimenBody(contact)
   const sizes: KnownSize[] = []
   if (contact.barrel && body.kind === 'open') {
@@ -94,5 +101,5 @@ export function knownSizes(contact: Contact, insulationMm: number): readonly Kno
     sizes.push({ id: 'barrel', mm: body.depthMm, along: { fromMm: body.lengthMm - body.depthMm, toMm: body.lengthMm } })
   if (contact.overallMm !== undefined)
     sizes.push({ id: 'overall', mm: contact.overallMm, along: { fromMm: 0, toMm: contact.overallMm } })
-  return [...sizes, { id: 'insulation', mm: insulationMm }]
+  return insulationMm === undefined ? sizes : [...sizes, { id: 'insulation', mm: insulationMm }]
 }

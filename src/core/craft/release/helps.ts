@@ -11,6 +11,7 @@ export interface Help {
 
 export const helpIds = ['rod-through-front', 'cut-tip', 'lubricant'] as const
 export type HelpId = (typeof helpIds)[number]
+export const isHelp = (id: string): id is HelpId => (helpIds as readonly string[]).includes(id)
 
 const improvised = ({ improvisedRelease }: HouseRules) => improvisedRelease !== 'forbidden'
 
@@ -35,8 +36,7 @@ export const refusedHelp = (
   at: 'seat' | 'release',
   rules: HouseRules,
 ): { readonly id: string; readonly why: 'unknown' | 'forbidden' } | undefined => {
-  const known = new Set<string>(helpIds)
   const may = new Set<string>(helpsAt(at, rules).map(({ id }) => id))
   const bad = given.find((id) => !may.has(id))
-  return bad === undefined ? undefined : { id: bad, why: known.has(bad) ? 'forbidden' : 'unknown' }
+  return bad === undefined ? undefined : { id: bad, why: isHelp(bad) ? 'forbidden' : 'unknown' }
 }

@@ -1,7 +1,8 @@
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
-import { houseRules, type HouseRules } from '../../parts/rules/houseRules'
+import type { HouseRules } from '../../parts/rules/houseRules'
 import { firstEntries } from '../../work/kit/firstEntries'
 import { refusalOf } from '../../work/left/refusalOf'
+import { withRules } from '../../views/sevenLeads.testing'
 import { workThrough, type WorkOptions } from '../../views/workThrough.testing'
 import type { NewEntry } from '../journal/entry'
 import type { Refusal } from '../journal/entryKind'
@@ -24,12 +25,13 @@ export function leadsUnder(
   until: WorkOptions['until'],
   { quantity = 1, from = 'CM-3P', to = 'SW-2P', cavities = ['1', '2'] as readonly [string, string] } = {},
 ): Folded {
-  const own = { ...houseRules['sheet-strict'], ...rules, id: 'own', name: 'own' }
   const read = pinoutOf(csv(cavities), { A: from, B: to })
-  const plan = { ...emptyPlan, quantity, rules: 'own', ends: [...read.ends], wires: [...read.wires] }
-  const catalogue = { ...shelf, rules: new Map([...shelf.rules, ['own', own]]) }
-  return workThrough(firstEntries(catalogue, plan, '2026-11-25', newId), { newId, stamp, ...(until && { until }) })
-    .folded
+  const plan = { ...emptyPlan, quantity, rules: 'of-this-test', ends: [...read.ends], wires: [...read.wires] }
+  return workThrough(firstEntries(withRules(shelf, rules), plan, '2026-11-25', newId), {
+    newId,
+    stamp,
+    ...(until && { until }),
+  }).folded
 }
 
 type Said = NewEntry extends infer E ? (E extends unknown ? Omit<E, 'id'> : never) : never

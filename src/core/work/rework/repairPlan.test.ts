@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest'
 import { planIndex } from '../../record/plan/plan'
-import { isFirstOut } from '../../record/standing/firstOut'
+import { isFirstOut } from '../../record/standing/isFirstOut'
 import { termState } from '../../record/state/state'
 import { repairPlan } from './repairPlan'
-import { begun, catalogue, newId, pinout, put } from './rework.testing'
+import { begun, catalogue, goOn, newId, pinout, put } from './rework.testing'
 import { reworkEntries } from './reworkEntries'
 
 const came = (name: string) =>
@@ -44,6 +44,9 @@ test('how it lay before the cut stays with it until it is seated again', () => {
   expect(termState(folded.state, '1/S6/a').damaged?.what).toBe('kept-equal')
   put(folded, { id: newId(), kind: 'extracted', term: '1/S6/a', why: 'damaged' })
   expect(termState(folded.state, '1/S6/a')).toMatchObject({ layBefore: 'key up, GN left of YE' })
+  goOn(folded)
+  expect(termState(folded.state, '1/S6/a')).toMatchObject({ seat: { home: true } })
+  expect(termState(folded.state, '1/S6/a').layBefore).toBeUndefined()
 })
 
 test('where nothing is chosen for a side, its strip is not known, and what came with it is still lost', () => {

@@ -40,7 +40,8 @@ export const prepWords = {
   next: (crimped: boolean) => (crimped ? 'Crimped already.' : 'Ready for its contact.'),
   onTheWire: (what: readonly string[]) => `On the wire: ${what.join(', ').toLowerCase()}.`,
   recorded: (what: readonly string[]) => `Recorded: ${what.join(', ')}.`,
-  title: (threadsFirst: boolean) => (threadsFirst ? 'Thread first, then strip' : 'Label, then strip'),
+  title: (first: 'thread' | 'label' | 'nothing') =>
+    ({ thread: 'Thread first, then strip', label: 'Label, then strip', nothing: 'Strip' })[first],
   wait: 'Wait for the first piece.',
   ahead: (count: number) =>
     `${String(count)} of this setup ${count === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.`,

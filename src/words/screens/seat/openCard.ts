@@ -11,7 +11,7 @@ export const openCardWords = {
     'Does one end stand higher? Level it, then both by turns.',
     'Dirt in its slot: blow it out, no oil.',
   ],
-  tabMissing: 'Its tab is gone',
+  lockOrHousing: 'Lock or housing is broken',
   thenBroken: 'Still fast: leave it. What is forced here breaks: a new lock or housing is quicker.',
   tears: 'What tears',
   toItsStop: 'To its stop',

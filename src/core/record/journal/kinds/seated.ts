@@ -48,9 +48,9 @@ export const seated: EntryKind<'seated'> = {
       : undefined
   },
   apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, helps, at, by }) => {
-    const { state } = draft
+    const { layBefore: _layBefore, ...now } = termState(draft.state, term)
     draft.put('terms', term, {
-      ...termState(state, term),
+      ...now,
       seat: {
         end,
         cavity,

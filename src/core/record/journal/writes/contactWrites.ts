@@ -79,7 +79,7 @@ export function breakContact(draft: Draft, term: string, what: DamageId, lostMm:
     const broken: TermState = {
       ...now,
       damaged: { what, lostMm: what === 'wire' ? 0 : lostMm },
-      ...(before !== undefined && { layBefore: before }),
+      ...(before !== undefined && side === own && { layBefore: before }),
     }
     if (now.seat) {
       seated = true

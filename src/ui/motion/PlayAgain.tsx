@@ -1,6 +1,6 @@
 import { ActionIcon } from '@mantine/core'
 import { IconReload } from '@tabler/icons-react'
-import { playAgainWords as words } from '@/words/screens/release/playAgain'
+import { playAgainWords as words } from '@/words/screens/motion/playAgain'
 import styles from './PlayAgain.module.css'
 
 /** Runs a moving drawing once more: by itself it comes to rest. */

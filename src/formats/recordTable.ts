@@ -56,6 +56,9 @@ const headings = [
   'pulled by hand',
   'interruptions',
   'looks',
+  'torque asked Nm',
+  'torque set Nm',
+  'tightened',
 ]
 
 const heldWord = (held: boolean | undefined) => (held === undefined ? undefined : held ? 'held' : 'did not hold')
@@ -112,6 +115,10 @@ export function recordRows(
       heldWord(now.crimp?.handPull?.held),
       net.events.length,
       now.crimp && looksSeenWords(now.crimp),
+      now.seat?.tightened?.askedNm,
+      now.seat?.tightened?.setNm,
+      now.seat?.tightened &&
+        (now.seat.tightened.setNm === undefined ? 'by hand' : (now.seat.tightened.tool ?? 'driver')),
     ]
   })
   return { headings, rows }

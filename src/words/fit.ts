@@ -7,6 +7,16 @@ export function reasonWords(reason: FitReason): string {
   switch (reason.kind) {
     case 'cavity':
       return `made for another cavity: size ${reason.size}, this one takes ${reason.cavitySize}`
+    case 'shape':
+      return `a ${reason.shape}: ${list(reason.takes.map((one) => `${one}s`))} go here`
+    case 'stud':
+      return compared(lengthsApart(reason.holeMm, reason.studMm), (hole, stud) =>
+        reason.holeMm < reason.studMm
+          ? `its hole of ${hole} does not go round a stud of ${stud}`
+          : `its hole of ${hole} is too wide for a stud of ${stud}: the washer would bear on the rim alone`,
+      )
+    case 'clamp':
+      return `the clamp holds ${mm2(reason.minMm2)} to ${mm2(reason.maxMm2)}, this is ${mm2(reason.areaMm2)}`
     case 'gender':
       return `a ${reason.gender}; this half takes ${reason.needs}s`
     case 'conductor-small':
@@ -102,6 +112,7 @@ export const uncheckedWords: Readonly<Record<Unchecked, string>> = {
   current: 'its rating is not on the sheet: the load is not checked',
   derating: 'its highest temperature is not on the sheet: held against its plain rating, not derated',
   bore: 'bore or crimped size is not on the sheet: whether it enters is not checked',
+  stud: 'the hole of the terminal is not on its sheet: whether it goes round the stud is not checked',
   'insulation-support': 'what its wings hold is not on the sheet',
 }
 
@@ -153,6 +164,10 @@ export function missWords(reason: FitReason): string {
       return mm(Math.abs(reason.diameterMm - reason.boreMm))
     case 'current':
       return amps(reason.currentA - reason.allowedA)
+    case 'clamp':
+      return areaMiss(Math.max(reason.minMm2 - reason.areaMm2, reason.areaMm2 - reason.maxMm2))
+    case 'stud':
+      return mm(Math.abs(reason.holeMm - reason.studMm))
     default:
       return '–'
   }

@@ -135,6 +135,11 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'lock-open': (refusal) => `The lock of ${refusal.end} is open.`,
   'not-home': (refusal) => `Not home yet: ${list(refusal.contacts, 4)}. The lock closes when all contacts are in.`,
   'tug-missing': (refusal) => `Tug it lightly, about ${newtons(refusal.tugN)}, and say that it held.`,
+  'not-tightened': ({ what }) => `Tighten the ${what}, and say with what.`,
+  'torque-missing': ({ askedNm }) =>
+    `Its sheet asks ${figure(askedNm, 2)} N·m: set a driver to it, these house rules want no guess by hand.`,
+  'torque-off': ({ askedNm, setNm }) =>
+    `The driver was set to ${figure(setNm, 2)} N·m, and ${figure(askedNm, 2)} is asked: more than 6 % apart.`,
   'pull-too-light': ({ forceN, askedN }) =>
     `It was pulled with ${newtonsApart(forceN, askedN)[0]}, and ${newtonsApart(forceN, askedN)[1]} is asked.`,
   'beyond-segment': ({ segment, atMm, lengthMm }) =>

@@ -19,7 +19,9 @@ export const heldWords: Readonly<Record<ReleaseId, string>> = {
   'side-tang': 'Held by a tang at the side of an open channel',
   neck: 'Held by the neck, under the rear gate',
   comb: 'Held by the comb alone',
-  none: 'Held by a screw or a crimp of its own',
+  clamp: 'Held by the screw of a clamp',
+  stud: 'Held by a nut on a stud',
+  none: 'Held by a crimp or joint of its own',
 }
 
 export const releaseStepWords: Readonly<Record<ReleaseStep, string>> = {
@@ -41,6 +43,11 @@ export const releaseStepWords: Readonly<Record<ReleaseStep, string>> = {
   'look-at-finger': 'See that the finger is whole and springs back',
   'look-at-clip': 'See that the clip still holds: the neighbours do not move',
   'look-at-mat': 'See that the mat is whole, lay it back',
+  'loosen-screw': 'Turn the screw back until the clamp stands open',
+  'draw-out': 'Draw the terminal out, straight',
+  'nut-off': 'Hold the stud or the lower nut, turn the upper nut off, washer after it',
+  'lift-off': 'Lift the terminal off the stud',
+  'look-at-terminal': 'See that the terminal is neither crushed nor bent, and has all its strands',
 }
 
 /** What makes a step go wrong, said while it is done. */
@@ -51,6 +58,8 @@ export const releaseStepHints: Readonly<Partial<Record<ReleaseStep, string>>> = 
   'press-lance': 'blunt: a sharp one cuts the window',
   'sleeve-on-wire': 'lay the wire in the slit from the side; entering at the tip breaks it',
   'ease-back': 'when it does not come, it is not free: begin again',
+  'loosen-screw': 'a driver that fills the slot; no further than its stop, or the screw falls out',
+  'nut-off': 'a stud that turns with its nut breaks what lies behind it',
 }
 
 export const releaseTipWords: Readonly<Record<ReleaseTip, string>> = {
@@ -59,6 +68,8 @@ export const releaseTipWords: Readonly<Record<ReleaseTip, string>> = {
   'blunt-blade': 'fine blunt blade',
   'slit-sleeve': 'slit sleeve',
   pick: 'pick',
+  driver: 'screwdriver',
+  spanner: 'spanner',
   none: 'no tool',
 }
 
@@ -112,6 +123,21 @@ export const stuckWords: Readonly<
     hint: 'a seal that sat for years sticks; no blade near it',
     seen: 'It is free',
   },
+  'screw-not-open': {
+    line: 'The screw is back to its stop',
+    hint: 'look in: the clamp stands wide open',
+    seen: 'It is open',
+  },
+  'ferrule-set': {
+    line: 'It moves a little from side to side',
+    hint: 'a ferrule takes the clamp’s shape: rock it, do not pull harder',
+    seen: 'It moves',
+  },
+  'washer-grips': {
+    line: 'Nut and washer are both off',
+    hint: 'paint or a spring washer can hold the tongue',
+    seen: 'They are off',
+  },
 }
 
 /** What can break, and how to see that it did. */
@@ -141,6 +167,9 @@ export const harmWords: Readonly<Record<ReleaseHarm, { readonly what: string; re
     look: 'from the rear, with the mat lifted: both are there',
   },
   'mat-torn': { what: 'the mat tears at a hole', look: 'against the light: round holes, no slit' },
+  'screw-head-spoiled': { what: 'the screw’s slot is spoiled', look: 'its edges are sharp: the driver did not slip' },
+  'strand-left': { what: 'a strand stays behind', look: 'look into the clamp: it would bridge to the next one' },
+  'stud-turned': { what: 'the stud turns in its plate', look: 'it stands as it stood, square to the plate' },
   'comb-tooth-broken': { what: 'a tooth of the comb breaks', look: 'count its teeth before it goes down' },
 }
 
@@ -176,6 +205,30 @@ export const insertStepWords: Readonly<
   },
   click: { act: 'Until the click', seen: 'It clicked' },
   'tool-out': { act: 'Tool straight back, the contact stays', seen: 'The tool is out, its tip whole' },
+  'screw-open': {
+    act: 'Screw back, clamp wide open',
+    seen: 'It is open',
+    hint: 'a terminal pushed in under a half-open clamp goes beside it',
+  },
+  'no-solder': {
+    act: 'A crimped terminal: nothing tinned',
+    seen: 'No solder on it',
+    hint: 'solder flows under pressure: a tinned end creeps, the clamp is loose in weeks and then hot',
+  },
+  'into-clamp': { act: 'In to the stop, straight, under the plate', seen: 'It is in to the stop' },
+  'none-outside': { act: 'No strand outside, no insulation inside', seen: 'None is outside' },
+  'faces-clean': {
+    act: 'Nut and washer off, faces bare and clean',
+    seen: 'They are clean',
+    hint: 'paint or oxide between them heats',
+  },
+  'round-stud': {
+    act: 'Terminal flat on its face, barrel away from it',
+    seen: 'It lies flat',
+    hint: 'the wire leads off as it will lie: turned by the nut it breaks at the barrel',
+  },
+  'washer-and-nut': { act: 'Washer, then nut, by hand', seen: 'They are on' },
+  tighten: { act: 'Tighten it', seen: 'It is tight' },
 }
 
 /** Who says how often a contact may be used again. */

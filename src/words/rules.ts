@@ -121,6 +121,10 @@ export const ruleWords: Readonly<Record<RuleId, { readonly name: string; readonl
     name: 'Improvised release tools',
     why: 'Far from the crib they get the contact out; they also break locks.',
   },
+  handTightening: {
+    name: 'Screws and nuts tightened by hand',
+    why: 'Where the sheet asks a torque: by feel one is loose in a month, the next crushes its strands.',
+  },
   coverOrder: { name: 'Covers close', why: 'Either can push a contact back; look from both sides after both.' },
   tugShare: {
     name: 'Light tug, share of retention',

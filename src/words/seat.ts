@@ -18,6 +18,9 @@ export const seatFaultWords: Readonly<Record<SeatFaultId, string>> = {
   'out-by-tug': 'It comes out by the tug',
   'stands-low': 'It stands low',
   'stands-proud': 'It stands proud, or went right through',
+  'strand-outside': 'A strand is outside',
+  'will-not-tighten': 'It does not get tight',
+  'came-loose': 'It is loose',
 }
 
 /** Why, as the eye finds it, and what to do now. */
@@ -61,6 +64,32 @@ export const seatCauseWords: Readonly<Record<SeatCauseId, { readonly see: string
   'not-behind-shoulder': {
     see: 'The tip does not bear on the contact’s shoulder',
     act: 'Tool back, tip behind the shoulder, press until the click',
+  },
+  'screw-not-open': { see: 'The clamp is not open', act: 'Screw back to its stop, then in again' },
+  'beside-clamp': {
+    see: 'It went beside or behind the clamp',
+    act: 'Screw back, draw it out, look into the mouth, in again under the plate',
+  },
+  'not-tight': { see: 'It was not tightened to its torque', act: 'Set the driver, tighten until it slips, tug again' },
+  tinned: {
+    see: 'Its end is tinned',
+    act: 'Cut it off: solder creeps under a screw. A ferrule, crimped on bare strands',
+  },
+  'strand-missed': {
+    see: 'A strand missed the barrel when it was crimped',
+    act: 'Cut it off, strip and crimp again: a strand cut away is metal that is not there',
+  },
+  'insulation-clamped': {
+    see: 'The clamp sits on insulation',
+    act: 'Draw it back until metal alone is under the screw; too short a strip is stripped again',
+  },
+  'thread-stripped': {
+    see: 'The thread turns on and on',
+    act: 'That place cannot hold: another one, or another block',
+  },
+  'tongue-off-washer': {
+    see: 'The tongue is not under the washer all round',
+    act: 'Nut back, lay it flat round the stud, washer over all of it',
   },
   'seal-rucked': { see: 'Its seal is rucked up', act: 'Take it out, lay the seal, look for a cut' },
 }

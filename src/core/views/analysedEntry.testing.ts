@@ -4,7 +4,7 @@ import { netVerdicts } from '../work/prove/netVerdict'
 
 /** A run over all pairs of a unit that is as it is planned, each wire in the middle of its window. */
 export function analysedEntry(state: JobState, unit: number) {
-  const { netAt } = plannedNets(state.plan)
+  const { netAt } = plannedNets(state)
   return {
     kind: 'harness-analysed' as const,
     unit,

@@ -6,6 +6,7 @@ import { looksOf } from '../record/standing/looksOf'
 import { samplesDue } from '../record/standing/samplesDue'
 import { isSpent, isSpentOnceOut, reuseOf } from '../record/standing/reuse'
 import { lightTugN } from '../record/standing/tug'
+import { tighteningAt } from '../record/standing/tightening'
 import { setupQueue } from './queue'
 import { cutLengthMm } from '../record/standing/slack'
 import { type NextStep, nextStep } from './steps'
@@ -231,6 +232,7 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }
           cause: 'used-up',
         }
       const tugN = lightTugN(state, end, task.cavity)
+      const tightening = tighteningAt(state, task.term, end, task.cavity)
       return {
         kind: 'seated',
         term: task.term,
@@ -239,6 +241,12 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }
         checked: ['straight', 'click', 'tug'],
         tug: 'by-hand',
         ...(tugN !== undefined && { tugAskedN: tugN }),
+        ...(tightening && {
+          tightened:
+            tightening.torqueNm === undefined
+              ? {}
+              : { askedNm: tightening.torqueNm, setNm: tightening.torqueNm, tool: 'TD-5' },
+        }),
       }
     }
     case 'put-right': {

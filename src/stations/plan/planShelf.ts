@@ -1,5 +1,6 @@
 import type { Catalogue } from '@/core/parts/catalogue/catalogue'
 import { hasKeyingShapes } from '@/core/parts/catalogue/keying'
+import { isFixed } from '@/core/parts/catalogue/releaseMechanisms'
 import type { Housing } from '@/core/parts/catalogue/types'
 import type { Facts } from '@/core/record/plan/facts'
 import { olderFacts } from '@/core/record/plan/factsAge'
@@ -39,7 +40,7 @@ export const planShelf = (catalogue: Catalogue, facts: Facts): PlanShelf => ({
       ways: housing.cavities.length,
       role: housing.role,
       keyings: housing.keyings ?? [],
-      eitherGender: family?.halves[housing.role] === 'either',
+      eitherGender: family !== undefined && !isFixed(family) && family.halves[housing.role] === 'either',
       mates: housing.mates ?? [],
       ...(hasKeyingShapes(housing) && { face: housing }),
     }

@@ -41,7 +41,7 @@ export function ApartCard({
   const stood = useDwell(task.key)
   const checks = useChecks(`${task.key} ${state.seq}`, [], '')
   const saved = useMemo(() => pairsSaved(state), [state])
-  const netAt = (point: string) => (plannedNets(state.plan).netAt.get(point)?.wires ?? []).map(({ id }) => id).join(' ')
+  const netAt = (point: string) => (plannedNets(state).netAt.get(point)?.wires ?? []).map(({ id }) => id).join(' ')
   const write = (result: 'pass' | 'fail') =>
     void append({ kind: 'apart-probed', unit, red: task.red, black: task.black, result }).then(
       (written) => written && done(),

@@ -74,7 +74,7 @@ export function InsertNotes({
   const passes = state.cavities.get(cavityKey(task.unit, task.end, task.cavity))?.passes ?? 0
   const reuse = reuseOf(state, task.term)
   const tugN = lightTugN(state, task.end, task.cavity)
-  const tugNow = releaseMechanisms[family.release].tugMeans === 'after-click'
+  const tugNow = releaseMechanisms[family.release].tugMeans === 'when-in'
   const lay = termState(state, task.term).layBefore
   return (
     <>

@@ -3,9 +3,9 @@ import { insertCardWords as words } from '@/words/screens/seat/insertCard'
 import { useState } from 'react'
 import { retentionAtSeat } from '@/core/record/standing/retentionAtSeat'
 import type { HelpId } from '@/core/craft/release/helps'
-import { Helps, InsertPlayer, TugField } from './laterCards'
+import { Helps, InsertPlayer, TightenField, TugField } from './laterCards'
 import { Button, Kbd } from '@mantine/core'
-import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
+import { type ReleaseMechanism, releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
 import { lockMotion } from '@/core/parts/catalogue/lockMotion'
 import { coversInOrder, isSetBeforeFirst, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
@@ -26,7 +26,8 @@ import { reuseLimitWords } from '@/words/release'
 import { type TaskOf, useWrite } from './useWrite'
 import { endKey } from '@/core/record/plan/keys'
 import { InsertNotes, InsertTool } from './InsertNotes'
-import { beforeFirstLines, coverLines, routineLines } from './routineLines'
+import { beforeFirstLines, coverLines, routineLines, tightenLine } from './routineLines'
+import { useTightening } from './useTightening'
 import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
@@ -34,6 +35,15 @@ import styles from './InsertRoutine.module.css'
 
 const noTug: TugForm = { text: '' }
 const tugTyped = (_before: TugForm, now: TugForm) => now
+
+const titleOf = ({ tightens, insertTool }: ReleaseMechanism) =>
+  tightens === 'screw'
+    ? words.clampIt
+    : tightens === 'nut'
+      ? words.boltIt
+      : insertTool
+        ? words.pressItInStraight
+        : words.slideItInStraight
 
 /** The way in, tick by tick: covers that are in the way first, then the steps of the mechanism, then a light tug. */
 export function InsertRoutine({
@@ -55,8 +65,9 @@ export function InsertRoutine({
   const wire = planIndex(state.plan).byKey.get(task.term)?.wire
   const tugN = lightTugN(state, task.end, task.cavity)
   const retentionAskedN = retentionAtSeat(state, task.end, task.cavity)
+  const tightening = useTightening(task)
   const [helped, setHelped] = useState<readonly HelpId[]>([])
-  const tugNow = mechanism.tugMeans === 'after-click'
+  const tugNow = mechanism.tugMeans === 'when-in'
   const lock = lockOfHousing(family, housing)
   const { lock: standing, opened } = endState(state, endKey(task.unit, task.end))
   const lockClosed = lock.openToInsert && standing === 'closed'
@@ -69,7 +80,11 @@ export function InsertRoutine({
     opened === undefined &&
     isSetBeforeFirst(lock) &&
     !holdsContacts(state, task.unit, task.end)
-  const going = [...(isFirst ? beforeFirstLines(covers, lock) : []), ...routineLines(family, tugN, retentionAskedN)]
+  const { asked: tightens, byHand, driver } = tightening
+  const going = [
+    ...(isFirst ? beforeFirstLines(covers, lock) : []),
+    ...routineLines(family, tugN, retentionAskedN, tightens && tightenLine(tightens, byHand, driver?.id)),
+  ]
   const lines = [...(lockClosed ? coverLines(covers, lock) : []), ...going]
   const checks = useChecks(task.term, lines, termState(state, task.term))
   const [tug, setTug] = useKeptForm(tugTyped, noTug, task.term, termState(state, task.term))
@@ -102,7 +117,7 @@ export function InsertRoutine({
   return (
     <>
       <h2 className={clsx(textCss.cardTitle, spent ? textCss.fault : undefined)}>
-        {spent ? words.thisContactDoesNot : mechanism.insertTool ? words.pressItInStraight : words.slideItInStraight}
+        {spent ? words.thisContactDoesNot : titleOf(mechanism)}
       </h2>
       {!spent && <InsertTool task={task} housing={housing} family={family} />}
       {spent && (
@@ -135,6 +150,7 @@ export function InsertRoutine({
           checks={checks}
           main={words.seated}
           busy={busy}
+          enabled={!tightening.isShort}
           onMain={() =>
             write(
               ...(lockClosed
@@ -152,6 +168,7 @@ export function InsertRoutine({
                   ...(tugN !== undefined && { tugAskedN: tugN }),
                   ...(tug.tugN === undefined ? { tug: 'by-hand' as const } : { tug: 'gauge' as const, tugN: tug.tugN }),
                 }),
+                ...(tightening.said && { tightened: tightening.said }),
                 ...(helped.length > 0 && { helps: [...helped] }),
               },
               ...(tugNow && retentionAskedN !== undefined
@@ -169,6 +186,7 @@ export function InsertRoutine({
           }
         />
       )}
+      {!spent && tightens && <TightenField tightening={tightening} />}
       {!spent && <Helps at="seat" used={helped} choose={setHelped} />}
       {!spent && tugNow && <TugField text={tug.text} onGauge={setTug} />}
       <Button onClick={report}>

@@ -13,7 +13,7 @@ import { type DamageId, damageIds } from '@/core/craft/faults/damage'
 import { lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FamilyFacts, Housing } from '@/core/parts/catalogue/types'
 import { rulesOf } from '@/core/record/rules/rulesOf'
-import { type SeatCauseId, type SeatFaultId, causesOf, seatFaults, seatOutcome } from '@/core/craft/faults/seatFaults'
+import { type SeatCauseId, type SeatFaultId, causesOf, faultsOf, seatOutcome } from '@/core/craft/faults/seatFaults'
 import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { damageWords } from '@/words/rework'
@@ -50,9 +50,7 @@ export function SeatFaultCard({
     hasLock: lockOfHousing(family, housing).present,
     hasMat: family.sealing.startsWith('mat'),
   }
-  const faults = Object.values(seatFaults).filter(
-    (one) => !task.done || one.id === 'stands-low' || one.id === 'stands-proud',
-  )
+  const faults = faultsOf(family.release, task.done)
   const causes = fault ? causesOf(fault, half) : []
   const outcome = fault && cause && seatOutcome(fault, cause, rulesOf(state))
   const leave = () => {
@@ -67,7 +65,7 @@ export function SeatFaultCard({
   const choices: readonly { readonly words: string; readonly run: () => void }[] = fault
     ? causes.map((one) => ({ words: seatCauseWords[one.id].see, run: () => setCause(one.id) }))
     : [
-        ...faults.map((one) => ({ words: seatFaultWords[one.id], run: () => setFault(one.id) })),
+        ...faults.map((one) => ({ words: seatFaultWords[one], run: () => setFault(one) })),
         { words: words.itIsInAnother, run: wrongCavity },
         ...(task.done
           ? damageIds

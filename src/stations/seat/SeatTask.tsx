@@ -15,7 +15,9 @@ import { taskKey } from '@/core/views/steps'
 import type { EndTask } from '@/core/work/seat/endTasks'
 import { useJob } from '@/ui/job/JobProvider'
 import { Readout } from '@/ui/readout/Readouts'
-import { lengthSaid } from '@/words/figures'
+import { tighteningAt } from '@/core/record/standing/tightening'
+import { figure, lengthSaid } from '@/words/figures'
+import { insertCardWords as insertWords } from '@/words/screens/seat/insertCard'
 import { openCardWords as openWords } from '@/words/screens/seat/openCard'
 import { taskWords } from '@/words/steps'
 import { EndFace } from './EndFace'
@@ -95,7 +97,13 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
         pick={wrong.found === undefined ? undefined : wrong.choose}
-        more={task.kind === 'open-end' ? openReadouts(lockOfHousing(family, housing)) : undefined}
+        more={
+          task.kind === 'open-end' ? (
+            openReadouts(lockOfHousing(family, housing))
+          ) : task.kind === 'insert' ? (
+            <TorqueReadout task={task} />
+          ) : undefined
+        }
       >
         {task.kind === 'insert' && !task.done && liftsMat(family) && (
           <MatOverBody housing={housing} cavityId={task.cavity} view={wireFace} />
@@ -143,6 +151,15 @@ const openReadouts = ({ said }: HousingLock) => {
       {mmToStop !== undefined && <Readout label={openWords.toItsStop} {...lengthSaid(mmToStop, 1)} />}
       {said?.tool !== undefined && <Readout label={openWords.with} value={said.tool} also={said.toolEnd} />}
     </>
+  )
+}
+
+/** What its screw or nut is tightened to, where a sheet asks it. */
+function TorqueReadout({ task: { term, end, cavity, done } }: { readonly task: TaskOf<'insert'> }) {
+  const { state } = useJob()
+  const torqueNm = done ? undefined : tighteningAt(state, term, end, cavity)?.torqueNm
+  return torqueNm === undefined ? null : (
+    <Readout label={insertWords.tightenReadout} value={figure(torqueNm, 2)} unit="N·m" />
   )
 }
 

@@ -24,6 +24,7 @@ export const ReleaseTask = later(
     <Loading words={seatWords.fetching} />
   </div>,
 )
+export const TightenField = later(loadBeside, (cards) => cards.TightenField)
 export const TugField = later(loadBeside, (cards) => cards.TugField)
 export const SeatFaultCard = later(loadBeside, (cards) => cards.SeatFaultCard)
 export const WrongCavity = later(loadBeside, (cards) => cards.WrongCavity)

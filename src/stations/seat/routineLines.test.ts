@@ -14,7 +14,7 @@ test.each(Object.values(releaseMechanisms).map(({ id }) => [id] as const))(
     const lines = routineLines(family(id), 9)
     expect(lines.map((line) => line.id)).toEqual([
       ...mechanism.insert,
-      ...(mechanism.tugMeans === 'after-click' ? ['tug'] : []),
+      ...(mechanism.tugMeans === 'when-in' ? ['tug'] : []),
     ])
     // nothing is ticked that says nothing
     for (const line of lines) expect(line.words).toBeTruthy()
@@ -24,7 +24,7 @@ test.each(Object.values(releaseMechanisms).map(({ id }) => [id] as const))(
 )
 
 test('a retention that is not on the sheet asks for a light tug without a figure', () => {
-  const click = Object.values(releaseMechanisms).find((one) => one.tugMeans === 'after-click')
+  const click = Object.values(releaseMechanisms).find((one) => one.tugMeans === 'when-in')
   if (!click) throw new Error('no click')
   const tug = routineLines(family(click.id), undefined).at(-1)
   expect(tug?.id).toBe('tug')

@@ -4,6 +4,7 @@ import type { KeptEntry } from '@/core/record/journal/entry'
 import clsx from 'clsx'
 import { type SideLetter, planIndex, sideOf } from '@/core/record/plan/plan'
 import { housingOf } from '@/core/record/plan/facts'
+import { isFixed } from '@/core/parts/catalogue/releaseMechanisms'
 import type { JobState } from '@/core/record/state/state'
 import { endKey } from '@/core/record/plan/keys'
 import { type Asking, useAction } from '../action/useAction'
@@ -20,7 +21,10 @@ export function openGender(state: JobState, wireId: string, side: SideLetter): s
   const at = wire && sideOf(wire, side)
   if (at?.kind !== 'cavity') return undefined
   const housing = housingOf(state.facts, state.plan, at.end)
-  const half = housing && state.facts.families[housing.family]?.halves[housing.role]
+  const family = housing && state.facts.families[housing.family]
+  // what clamps or bolts takes no pins and no sockets
+  if (!family || isFixed(family)) return undefined
+  const half = family.halves[housing.role]
   const said = planIndex(state.plan).ends.get(at.end)?.gender
   return half === 'either' && said === undefined ? at.end : undefined
 }

@@ -5,6 +5,8 @@ import type { ReleaseId, ReleaseMechanism } from '@/core/parts/catalogue/release
 import type { SceneMoment } from '@/core/craft/release/contactScene'
 import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { heldWords } from '@/words/release'
+import { metal, plastic, toolFill } from './drawn'
+import { ClampDrawing, StudDrawing } from './FixingDrawing'
 
 /** A place in the picture, mm: the mating face at the left, the wire face at the right, the cavity's axis at 0. */
 const HOUSING = { from: 0, to: 20, bore: 2.4, wall: 2.6 } as const
@@ -32,6 +34,7 @@ export function CavityDrawing({
   /** from which side the housing’s lock comes */ readonly lockFrom?: LockSide | undefined
 }) {
   const { id } = mechanism
+  const Fixing = fixings[id]
   const Lock = locks[id]
   const Tool = tools[mechanism.tool]
   return (
@@ -44,7 +47,7 @@ export function CavityDrawing({
       preserveAspectRatio="xMidYMid meet"
     >
       <title>{heldWords[id]}</title>
-      {!bare && (
+      {!bare && !Fixing && (
         <g fontSize="1.5" fill="var(--dim)" style={{ fontFamily: 'var(--sans)' }}>
           <text x={-6.5} y={8}>
             {words.matingFace}
@@ -54,11 +57,17 @@ export function CavityDrawing({
           </text>
         </g>
       )}
-      <Walls id={id} />
-      <ContactPiece id={id} moment={moment} colour={colour} />
-      <Lock moment={moment} />
-      {!bare && (!goesIn || mechanism.insertTool) && <Tool moment={moment} />}
-      <Cover id={id} moment={moment} lockFrom={lockFrom} />
+      {Fixing ? (
+        <Fixing moment={moment} colour={colour} toolDrawn={!bare} />
+      ) : (
+        <>
+          <Walls id={id} />
+          <ContactPiece id={id} moment={moment} colour={colour} />
+          <Lock moment={moment} />
+          {!bare && (!goesIn || mechanism.insertTool) && <Tool moment={moment} />}
+          <Cover id={id} moment={moment} lockFrom={lockFrom} />
+        </>
+      )}
       {up !== undefined && (
         <g fill="var(--terracotta-ink)" fontSize="1.8" style={{ fontFamily: 'var(--sans)', fontWeight: 700 }}>
           <path d={`M${8.7 + moment.contactMm} -4.6h1.6l-0.8 -1.4Z`} />
@@ -71,8 +80,6 @@ export function CavityDrawing({
   )
 }
 
-const plastic = { fill: 'var(--slip)', stroke: 'var(--ink)', strokeWidth: 0.22, strokeLinejoin: 'round' } as const
-const metal = { fill: 'var(--metal-1)', stroke: 'var(--ink)', strokeWidth: 0.2, strokeLinejoin: 'round' } as const
 const spring = {
   fill: 'none',
   stroke: 'var(--ink)',
@@ -80,7 +87,6 @@ const spring = {
   strokeLinecap: 'round',
   strokeLinejoin: 'round',
 } as const
-const toolFill = { fill: 'var(--glaze)', stroke: 'var(--glaze-ink)', strokeWidth: 0.16 } as const
 
 /** The housing's walls above and below; each mechanism needs its own opening in them. */
 function Walls({ id }: { readonly id: ReleaseId }) {
@@ -191,6 +197,9 @@ interface Part {
 }
 const Nothing = () => null
 
+/** Where a terminal is fixed instead of a contact that snaps in, the whole picture is another. */
+const fixings: Readonly<Partial<Record<ReleaseId, typeof ClampDrawing>>> = { clamp: ClampDrawing, stud: StudDrawing }
+
 /** What holds the contact, where it is a part of the housing. */
 const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
   finger: ({ moment }) => (
@@ -231,6 +240,8 @@ const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
   barbs: Nothing,
   'window-lance': Nothing,
   'side-tang': Nothing,
+  clamp: Nothing,
+  stud: Nothing,
   none: Nothing,
 }
 
@@ -239,6 +250,8 @@ const lerp = (from: number, to: number, t: number) => from + (to - from) * t
 /** The tool, away at 0 and acting at 1. It leaves with the contact where it grips it. */
 const tools: Readonly<Record<ReleaseMechanism['tool'], (part: Part) => ReactNode>> = {
   none: Nothing,
+  driver: Nothing,
+  spanner: Nothing,
   'thin-blade': ({ moment }) => {
     const tip = lerp(-3, 11.9, moment.tool)
     return (

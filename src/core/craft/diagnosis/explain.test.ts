@@ -79,6 +79,10 @@ test('never more mistakes than by trying all, on small harnesses', () => {
         expect(explain(points.ends, is, found).cost).toBeLessThanOrEqual(bruteForce(ends, is, found, 2))
       },
     ),
-    { numRuns: 150 },
+    {
+      numRuns: 150,
+      // a content that changed places before its row went one hole on: what fell off the end was another one
+      examples: [[[['1', '2', '3']], 3, [632, 654, 805], [[0, 1]]]],
+    },
   )
 })

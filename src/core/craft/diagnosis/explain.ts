@@ -1,12 +1,14 @@
 import { pushTo } from '../../base/collections'
 import { Distance, type Groups, keyOf, sharing } from './partition'
 import { type Misplaced, misplaced } from './misplaced'
-import { place, type PlacedEnd, type Placement, rowPlacements } from './placements'
+import { doubledOf, place, type PlacedEnd, type Placement, rowPlacements, swapOf } from './placements'
 
 /** So many ways of moving rows are followed at once, the nearest to what was found first; of few points all that there are. */
 const BEAM = 10
 const BEAM_OF_FEW = 200
 const FEW_POINTS = 30
+/** On so few points a single content may also have moved before its row did: what went off the end was then another one. */
+const SINGLE_FIRST_POINTS = 16
 /** So many moves of rows that promise most are tried from each state. */
 const MOST_TRIED = 24
 /** A row that moves more than two contents rights nothing where less than this is wrong. */
@@ -84,19 +86,35 @@ class RowSearch {
     return kept
   }
 
+  /** States in which one content alone stands elsewhere, where a row that moves after it could still be the better answer. */
+  singleFirst(begin: Moved, ends: readonly PlacedEnd[]): readonly Moved[] {
+    if (begin.groups.length > SINGLE_FIRST_POINTS || this.best.cost <= 2) return []
+    return ends.flatMap(({ end, rows }) => {
+      const own = rows.flat()
+      return own.flatMap((a) =>
+        own.flatMap((b) => [
+          ...(a < b ? [this.#after(begin, swapOf(end, a, b))] : []),
+          ...(a === b ? [] : [this.#after(begin, doubledOf(end, a, b))]),
+        ]),
+      )
+    })
+  }
+
+  #after(from: Moved, placement: Placement): Moved {
+    const groups = place(from.groups, placement)
+    return {
+      placements: [...from.placements, placement],
+      groups,
+      cost: from.cost + placement.cost,
+      left: this.left(groups),
+    }
+  }
+
   #moved(from: Moved): readonly Moved[] {
     if (!this.#isFew && from.left < LEAST_FOR_ROWS) return []
     // as many single mistakes are as good
     const affordable = this.#rows.filter((row) => from.cost + row.cost < this.best.cost)
-    return this.#tried(from.groups, affordable).map((row) => {
-      const groups = place(from.groups, row)
-      return {
-        placements: [...from.placements, row],
-        groups,
-        cost: from.cost + row.cost,
-        left: this.left(groups),
-      }
-    })
+    return this.#tried(from.groups, affordable).map((row) => this.#after(from, row))
   }
 
   #tried(groups: Groups, rows: readonly Placement[]): readonly Placement[] {
@@ -126,6 +144,7 @@ export function explain(ends: readonly PlacedEnd[], expected: Groups, found: Gro
     states = search.step(states, seen)
     states.forEach(search.finish)
   }
+  search.step(search.singleFirst(begin, ends), new Set()).forEach(search.finish)
   if (begin.left >= MANY_WRONG) search.finish(begin)
   return search.best
 }

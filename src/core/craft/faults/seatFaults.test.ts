@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { releaseMechanisms, type ReleaseId } from '../../parts/catalogue/releaseMechanisms'
-import { causesOf, seatFaultIds, seatFaults, seatOutcome } from './seatFaults'
+import { causesOf, faultsOf, seatFaultIds, seatFaults, seatOutcome } from './seatFaults'
 import { houseRules } from '../../parts/rules/houseRules'
 
 const half = (release: ReleaseId, more: { hasLock?: boolean; hasMat?: boolean } = {}) => ({
@@ -36,11 +36,22 @@ test('a mat and a lock are asked about only where there is one', () => {
 
 test('whatever the mechanism, each fault has a cause to choose, and each cause an outcome', () => {
   for (const release of Object.keys(releaseMechanisms) as ReleaseId[])
-    for (const fault of seatFaultIds) {
+    for (const fault of [...faultsOf(release, false), ...faultsOf(release, true)]) {
       const causes = ids(fault, half(release))
       expect(causes.length).toBeGreaterThan(0)
       for (const cause of causes) expect(seatOutcome(fault, cause, houseRules['sheet-strict'])).toBeDefined()
     }
+})
+
+test('a terminal under a screw is asked about strands, solder and tightness, a contact that snaps in about its click', () => {
+  expect(faultsOf('clamp', false)).toEqual(['will-not-go-in', 'out-by-tug', 'strand-outside', 'will-not-tighten'])
+  expect(faultsOf('clamp', true)).toEqual(['came-loose'])
+  expect(faultsOf('finger', false)).toEqual(['will-not-go-in', 'no-click', 'out-by-tug', 'stands-low', 'stands-proud'])
+  expect(faultsOf('finger', true)).toEqual(['stands-low', 'stands-proud'])
+  expect(ids('will-not-tighten', half('clamp'))).toEqual(['insulation-clamped', 'tinned', 'thread-stripped'])
+  expect(ids('out-by-tug', half('stud'))).not.toContain('beside-clamp')
+  // a tinned end creeps whatever the torque: it is cut off, also when it stands there already
+  expect(seatOutcome('came-loose', 'tinned', houseRules['field-repair'])).toBe('cut-off')
 })
 
 test('every cause belongs to some mechanism', () => {

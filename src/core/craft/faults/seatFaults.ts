@@ -1,9 +1,18 @@
-import type { ReleaseId } from '../../parts/catalogue/releaseMechanisms'
+import { type ReleaseId, isFixed, releaseMechanisms } from '../../parts/catalogue/releaseMechanisms'
 import { practices } from '../crimp/practices'
 import type { HouseRules } from '../../parts/rules/houseRules'
 
 /** What can be wrong when a contact goes in, as the hand notices it. */
-export const seatFaultIds = ['will-not-go-in', 'no-click', 'out-by-tug', 'stands-low', 'stands-proud'] as const
+export const seatFaultIds = [
+  'will-not-go-in',
+  'no-click',
+  'out-by-tug',
+  'stands-low',
+  'stands-proud',
+  'strand-outside',
+  'will-not-tighten',
+  'came-loose',
+] as const
 export type SeatFaultId = (typeof seatFaultIds)[number]
 
 /** Why, as the eye then finds it. */
@@ -25,6 +34,14 @@ export type SeatCauseId =
   | 'tool-tilted'
   | 'wrong-tip'
   | 'not-behind-shoulder'
+  | 'screw-not-open'
+  | 'beside-clamp'
+  | 'not-tight'
+  | 'tinned'
+  | 'strand-missed'
+  | 'insulation-clamped'
+  | 'thread-stripped'
+  | 'tongue-off-washer'
 
 /**
  * What becomes of the contact. `again`: nothing is lost, it goes in again. `take-out`: it stands in the cavity and must come out.
@@ -42,6 +59,7 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   'will-not-go-in': {
     id: 'will-not-go-in',
     causes: [
+      { id: 'screw-not-open', outcome: 'again' },
       { id: 'wrong-way-up', outcome: 'again' },
       { id: 'off-its-hole', outcome: 'again' },
       { id: 'tool-tilted', outcome: 'again' },
@@ -69,6 +87,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   'out-by-tug': {
     id: 'out-by-tug',
     causes: [
+      { id: 'beside-clamp', outcome: 'again' },
+      { id: 'not-tight', outcome: 'again' },
       { id: 'not-far-enough', outcome: 'again' },
       { id: 'lance-flat', outcome: 'again' },
       { id: 'clip-broken', outcome: 'again' },
@@ -92,7 +112,55 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
       { id: 'clip-broken', outcome: 'take-out' },
     ],
   },
+  'strand-outside': {
+    id: 'strand-outside',
+    causes: [
+      { id: 'strand-missed', outcome: 'cut-off' },
+      { id: 'beside-clamp', outcome: 'again' },
+    ],
+  },
+  'will-not-tighten': {
+    id: 'will-not-tighten',
+    causes: [
+      { id: 'insulation-clamped', outcome: 'again' },
+      { id: 'tongue-off-washer', outcome: 'again' },
+      { id: 'tinned', outcome: 'cut-off' },
+      { id: 'thread-stripped', outcome: 'again' },
+    ],
+  },
+  'came-loose': {
+    id: 'came-loose',
+    causes: [
+      { id: 'not-tight', outcome: 'take-out' },
+      { id: 'tinned', outcome: 'cut-off' },
+      { id: 'insulation-clamped', outcome: 'take-out' },
+    ],
+  },
 }
+
+const idsOf = (isScrewed: boolean): readonly ReleaseId[] =>
+  Object.values(releaseMechanisms).flatMap((one) => (isFixed({ release: one.id }) === isScrewed ? [one.id] : []))
+const screwed = idsOf(true)
+const sprung = idsOf(false)
+
+/** Faults that only some mechanisms know: nothing clicks in a clamp, and nothing is tightened on a lance. */
+const faultOfMechanism: Readonly<Partial<Record<SeatFaultId, readonly ReleaseId[]>>> = {
+  'no-click': sprung,
+  'stands-low': sprung,
+  'stands-proud': sprung,
+  'strand-outside': screwed,
+  'will-not-tighten': screwed,
+  'came-loose': screwed,
+}
+
+/** Faults of what stands there already. */
+const afterwards: readonly SeatFaultId[] = ['stands-low', 'stands-proud', 'came-loose']
+
+/** What a hand can notice there: as it goes in, or once it is in. */
+export const faultsOf = (release: ReleaseId, isIn: boolean): readonly SeatFaultId[] =>
+  seatFaultIds.filter(
+    (id) => (faultOfMechanism[id]?.includes(release) ?? true) && (isIn ? afterwards.includes(id) : id !== 'came-loose'),
+  )
 
 /** Causes that only some mechanisms know: a round contact with a clip has no lance, one that goes in by hand no tip. */
 const ofMechanism: Readonly<Partial<Record<SeatCauseId, readonly ReleaseId[]>>> = {
@@ -102,6 +170,16 @@ const ofMechanism: Readonly<Partial<Record<SeatCauseId, readonly ReleaseId[]>>> 
   'tool-tilted': ['rear-sleeve'],
   'wrong-tip': ['rear-sleeve'],
   'not-behind-shoulder': ['rear-sleeve'],
+  'screw-not-open': ['clamp'],
+  'beside-clamp': ['clamp'],
+  'not-tight': screwed,
+  'insulation-clamped': ['clamp'],
+  'tongue-off-washer': ['stud'],
+  banana: sprung,
+  'hole-plugged': sprung,
+  'used-up': sprung,
+  'not-far-enough': sprung,
+  'too-thick': [...sprung, 'clamp'],
 }
 
 /** What can be behind a fault at this half: not what it does not have. */

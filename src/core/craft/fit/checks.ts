@@ -126,6 +126,9 @@ export function platingReason(contact: Contact, { matePlating }: FitQuery): FitR
   return goldOnTin ? { kind: 'plating', plating: contact.plating, matePlating } : undefined
 }
 
+/** What must pass the bore of a cavity, or of a clamp. */
+const crossMm = (contact: Contact) => (isSleeve(contact) ? contact.barrel?.outerMm : contact.crimpedMm)
+
 /** What could not be checked for want of a figure: it is said, never guessed. */
 export function uncheckedOf(contact: Contact, conditions: FitConditions, size?: ContactSize): readonly Unchecked[] {
   const unchecked: Unchecked[] = []
@@ -133,8 +136,9 @@ export function uncheckedOf(contact: Contact, conditions: FitConditions, size?: 
     if (contact.ratedA === undefined) unchecked.push('current')
     else if (contact.maxC === undefined) unchecked.push('derating')
   }
-  if (size && (size.boreMm === undefined || (!isSleeve(contact) && contact.crimpedMm === undefined)))
-    unchecked.push('bore')
+  if (size?.fixing?.studMm !== undefined) {
+    if (isSleeve(contact) && contact.studMm === undefined) unchecked.push('stud')
+  } else if (size && (size.boreMm === undefined || crossMm(contact) === undefined)) unchecked.push('bore')
   if (constructionOf(contact).gripsInsulation && !contact.insulation) unchecked.push('insulation-support')
   return unchecked
 }

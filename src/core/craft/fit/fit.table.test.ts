@@ -133,6 +133,17 @@ test.each<[string, string, number, number, string, string, More?]>([
   // a sealed cavity takes one insulation, and few sheets allow two wires
   ['CM-10P', '1', 0.5, 1.6, 'CM-SK-N', 'two-wires', { also: [0.5, 1.6] }],
   ['BQ-4P', '1', 0.08, 0.75, 'BQ-SK-T', 'two-wires', { also: [0.08, 0.75] }],
+  // clamps take ferrules of any family, 0.2 to 2.5 mm² in a mouth of 2.8 mm; studs take rings and forks of their own size
+  ['TB-6', '2', 1.0, 2.1, 'FE-1.0', 'fits', { rules: 'field-repair' }],
+  ['TB-6', '2', 1.0, 2.1, 'FE-0.75', 'conductor-large', { rules: 'field-repair' }],
+  ['TB-6', '2', 1.0, 2.1, 'FE-4', 'bore', { rules: 'field-repair' }],
+  ['TB-6', '2', 1.0, 2.1, 'RG-1-4', 'shape', { rules: 'field-repair' }],
+  ['TB-6', '2', 4.0, 3.5, 'FE-4', 'clamp', { rules: 'field-repair' }],
+  ['TB-4H', '2', 4.0, 3.5, 'FE-4', 'fits', { rules: 'field-repair' }],
+  ['SB-1', '1', 0.5, 1.6, 'RG-1-4', 'no-tool', { rules: 'field-repair' }],
+  ['SB-1', '1', 0.5, 1.6, 'FK-1-4', 'no-tool', { rules: 'field-repair' }],
+  ['SB-1', '1', 0.5, 1.6, 'RG-1-5', 'stud', { rules: 'field-repair' }],
+  ['SB-1', '1', 0.5, 1.6, 'FE-0.5', 'shape', { rules: 'field-repair' }],
 ])('%s.%s, %f mm² in %f mm: %s %s', (housing, cavity, areaMm2, insulationMm, candidate, expected, more = {}) => {
   const found = fit(shelf, ask(housing, cavity, areaMm2, insulationMm, more))
   const name = (one: { readonly contact: { readonly id: string }; readonly seal?: { readonly id: string } }) =>

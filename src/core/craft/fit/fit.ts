@@ -26,6 +26,7 @@ import { pullFromSheet, pullFromTable, strandsBreakAtN } from './requiredPull'
 import { score } from './score'
 import { setupsFor, type SetupCandidate } from './setups'
 import { notchFor } from './wireNotch'
+import { fixingReason } from './fixing'
 
 /**
  * All sets of contact, seal and setup for one wire in one cavity, and for every other candidate of the family the
@@ -36,25 +37,33 @@ export function fit(catalogue: Catalogue, query: FitQuery): Fit {
   const family = catalogue.families.get(housing.family)
   const size = family?.sizes.find((one) => one.id === cavity.size)
   if (!family || !size) return { sets: [], rejected: [] }
+  if (size.fixing) return fitTerminals(catalogue, catalogue.terminals, query, size)
   const rejected: Rejected[] = []
   const sets = judge(catalogue, query, family, size, catalogue.contactsByFamily.get(housing.family) ?? [], rejected)
   return { sets, rejected: nearestFirst(rejected) }
 }
 
-/** The same for terminals or splices, which go into no cavity: which of them take the wire, and why the others do not. */
+/**
+ * The same for terminals or splices: which of them take the wire, and why the others do not.
+ * @param size the clamp or stud that they go to; left out, they go to none that is planned
+ */
 export function fitTerminals(
   catalogue: Catalogue,
   terminals: readonly SleeveContact[],
   conditions: FitConditions,
+  size?: ContactSize,
 ): Fit {
   const notch = notchFor(catalogue, conditions.wire)
   const sets: WorkableSet[] = []
   const rejected: Rejected[] = []
   for (const contact of terminals) {
-    const reason = wireReason(contact, conditions) ?? currentReason(contact, conditions)
+    const reason =
+      (size?.fixing && fixingReason(contact, size, size.fixing, conditions)) ??
+      wireReason(contact, conditions) ??
+      currentReason(contact, conditions)
     const settled = reason ?? usableSetups(setupsFor(catalogue, contact, conditions, notch), conditions)
     if ('kind' in settled) rejected.push({ contact, reason: settled })
-    else sets.push(workable(contact, undefined, settled, conditions))
+    else sets.push(workable(contact, undefined, settled, conditions, size))
   }
   return { sets: sets.sort(bestFirst), rejected: nearestFirst(rejected) }
 }
@@ -68,6 +77,7 @@ export function bestSet(catalogue: Catalogue, query: FitQuery): WorkableSet | un
   const family = catalogue.families.get(housing.family)
   const size = family?.sizes.find((one) => one.id === cavity.size)
   if (!family || !size) return undefined
+  if (size.fixing) return fitTerminals(catalogue, catalogue.terminals, query, size).sets[0]
   const seals = sealsOf(catalogue, family).filter((seal) => !sealReason(seal, query, size))
   if (seals.length === 0) return undefined
   const half = family.halves[housing.role]
@@ -190,6 +200,10 @@ export function missBy(reason: FitReason): number {
       return reason.minMm2 - reason.areaMm2
     case 'conductor-large':
       return reason.areaMm2 - reason.maxMm2
+    case 'clamp':
+      return Math.max(reason.minMm2 - reason.areaMm2, reason.areaMm2 - reason.maxMm2)
+    case 'stud':
+      return Math.abs(reason.holeMm - reason.studMm)
     case 'seal-leaks':
       return reason.minMm - reason.insulationMm
     case 'seal-tears':

@@ -1,4 +1,13 @@
-import type { Cavity, Contact, ContactGender, Housing, Plating, Seal, Tool } from '../../parts/catalogue/types'
+import type {
+  Cavity,
+  Contact,
+  ContactGender,
+  Housing,
+  Plating,
+  Seal,
+  SleeveContact,
+  Tool,
+} from '../../parts/catalogue/types'
 import type { HouseRules } from '../../parts/rules/houseRules'
 import type { Range } from '../../base/range'
 import type { Setup } from '../setup/setup'
@@ -77,7 +86,7 @@ export type FitNote =
   | { readonly kind: 'two-wires'; readonly areaMm2: number }
 
 /** A check that could not be made, since its figure stands on no sheet. */
-export type Unchecked = 'current' | 'derating' | 'bore' | 'insulation-support'
+export type Unchecked = 'current' | 'derating' | 'bore' | 'stud' | 'insulation-support'
 
 export interface WorkableSet {
   readonly contact: Contact
@@ -115,6 +124,16 @@ export type NoTool =
 
 export type FitReason =
   | { readonly kind: 'cavity'; readonly size: string; readonly cavitySize: string }
+  /** a clamp or stud takes other terminals */
+  | {
+      readonly kind: 'shape'
+      readonly shape: SleeveContact['shape']
+      readonly takes: readonly SleeveContact['shape'][]
+    }
+  /** its hole and the stud are of two sizes */
+  | { readonly kind: 'stud'; readonly holeMm: number; readonly studMm: number }
+  /** the clamp holds other conductors */
+  | { readonly kind: 'clamp'; readonly areaMm2: number; readonly minMm2: number; readonly maxMm2: number }
   | { readonly kind: 'gender'; readonly gender: ContactGender; readonly needs: ContactGender }
   | { readonly kind: 'conductor-small'; readonly areaMm2: number; readonly minMm2: number }
   | { readonly kind: 'conductor-large'; readonly areaMm2: number; readonly maxMm2: number }
@@ -161,6 +180,9 @@ export interface Fit {
 /** The order in which a candidate is checked: the first that fails gives its reason. */
 export const fitOrder: readonly FitCode[] = [
   'cavity',
+  'shape',
+  'stud',
+  'clamp',
   'gender',
   'conductor-small',
   'conductor-large',

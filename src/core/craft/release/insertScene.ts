@@ -24,12 +24,20 @@ const changes: Readonly<Record<InsertStep | 'tug', readonly Partial<SceneMoment>
   'to-the-stop': [{ contactMm: 0, free: 0, restored: 1 }],
   click: [{ contactMm: 0 }, { free: 0, restored: 1 }],
   'tool-out': [{ tool: 0 }],
+  'screw-open': [{ free: 1, restored: 0 }],
+  'no-solder': [{}],
+  'into-clamp': [{ contactMm: BEFORE_MM }, { contactMm: 0 }],
+  'none-outside': [{}],
+  'faces-clean': [{ free: 1, restored: 0 }],
+  'round-stud': [{ contactMm: BEFORE_MM }, { contactMm: 0 }],
+  'washer-and-nut': [{ free: 0.35 }],
+  tighten: [{ tool: 1 }, { free: 0, restored: 1 }, { tool: 0 }],
   tug: [{ contactMm: 0.25 }, { contactMm: 0 }],
 }
 
 /** A contact goes in: from the hand to its seat, and the tug where it means something. Covers stand open meanwhile. */
 export function insertScene(mechanism: ReleaseMechanism): ContactScene<InsertStep | 'tug'> {
-  const steps = [...mechanism.insert, ...(mechanism.tugMeans === 'after-click' ? (['tug'] as const) : [])]
+  const steps = [...mechanism.insert, ...(mechanism.tugMeans === 'when-in' ? (['tug'] as const) : [])]
   // a comb that is up bars nothing: the contact slides past it freely
   return contactScene(steps, { ...seatedMoment, cover: 1, contactMm: AT_HAND_MM, restored: 1 }, (step) => changes[step])
 }

@@ -24,6 +24,11 @@ const changes: Readonly<Record<ReleaseStep, readonly Partial<SceneMoment>[]>> = 
   'look-at-finger': [{ free: 0 }],
   'look-at-clip': [{ free: 0 }],
   'look-at-mat': [{ mat: 0 }],
+  'loosen-screw': [{ tool: 1 }, { free: 1 }],
+  'draw-out': [{ contactMm: OUT_MM }, { tool: 0 }],
+  'nut-off': [{ tool: 1 }, { free: 0.5 }, { tool: 0 }, { free: 1 }],
+  'lift-off': [{ contactMm: OUT_MM }],
+  'look-at-terminal': [{}],
 }
 
 /** The scene of a mechanism, from a seated contact to one that can be used again. */

@@ -21,7 +21,7 @@ const faults = (input: CatalogueInput): readonly CatalogueFault[] => {
 
 test('the demo shelf holds together, and every housing has as many cavities as its name says', () => {
   for (const housing of shelf.housings.values()) {
-    const ways = /(\d+) (plug|receptacle)/.exec(housing.name)?.[1] ?? /-(\d+) /.exec(housing.name)?.[1]
+    const ways = /(\d+) (plug|receptacle|way)/.exec(housing.name)?.[1] ?? /-(\d+) /.exec(housing.name)?.[1]
     expect(`${housing.id} ${housing.cavities.length}`).toBe(`${housing.id} ${ways ?? ''}`)
   }
 })
@@ -29,7 +29,8 @@ test('the demo shelf holds together, and every housing has as many cavities as i
 test('cavities do not overlap, and lie inside the outline', () => {
   for (const housing of shelf.housings.values()) {
     const family = shelf.families.get(housing.family)
-    const boreOf = (size: string) => family?.sizes.find((one) => one.id === size)?.boreMm ?? NaN
+    const sizeOf = (id: string) => family?.sizes.find((one) => one.id === id)
+    const boreOf = (id: string) => sizeOf(id)?.boreMm ?? sizeOf(id)?.fixing?.studMm ?? NaN
     for (const [i, cavity] of housing.cavities.entries()) {
       const radius = boreOf(cavity.size) / 2
       expect(Math.abs(cavity.xMm) + radius).toBeLessThan(housing.outline.widthMm / 2)

@@ -90,7 +90,10 @@ function familyFaults(family: FamilyInput, known: Known): CatalogueFault[] {
     for (const size of Object.keys(input.otherSizes ?? {})) need(isSize, input.id, 'otherSizes', size)
     for (const cavity of input.cavities ?? []) need(isSize, input.id, `cavities.${cavity.id}.size`, cavity.size)
     const housing = known.housings.get(input.id)
-    if (housing) faults.push(...placeFaults(housing, sizes))
+    if (!housing) continue
+    const cavities = new Set(housing.cavities.map(({ id }) => id))
+    for (const id of (input.joined ?? []).flat()) need((one) => cavities.has(one), input.id, 'joined', id)
+    faults.push(...placeFaults(housing, sizes))
   }
   return faults
 }

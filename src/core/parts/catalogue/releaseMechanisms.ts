@@ -10,8 +10,8 @@ export interface ReleaseMechanism {
   readonly tool: ReleaseTip
   /** what the tool is made to fit: the wire that lies in its slit, or the contact that it goes over; a blade fits all */
   readonly toolBy: 'wire' | 'contact' | 'none'
-  /** when a tug says something: before that the contact slides out again, as it should */
-  readonly tugMeans: 'after-click' | 'after-lock' | 'never'
+  /** when a tug says something, once it is in or once the lock is shut: before that the contact slides out again, as it should */
+  readonly tugMeans: 'when-in' | 'after-lock' | 'never'
   /** in order; words for each stand with the steps */
   readonly before: readonly ReleaseStep[]
   readonly act: readonly ReleaseStep[]
@@ -27,6 +27,8 @@ export interface ReleaseMechanism {
   readonly insert: readonly InsertStep[]
   /** goes in with a tool whose other end, or a sister of it, lets the contact out */
   readonly insertTool: boolean
+  /** what is tightened on it, by the torque of its sheet or by hand */
+  readonly tightens?: 'screw' | 'nut'
 }
 
 export type ReleaseTip = NonNullable<Tool['release']>['tip'] | 'none'
@@ -50,6 +52,11 @@ export type ReleaseStep =
   | 'look-at-clip'
   | 'spring-tang'
   | 'look-at-mat'
+  | 'loosen-screw'
+  | 'draw-out'
+  | 'nut-off'
+  | 'lift-off'
+  | 'look-at-terminal'
 
 export type ReleaseHarm =
   | 'finger-broken'
@@ -63,6 +70,9 @@ export type ReleaseHarm =
   | 'neck-finger-broken'
   | 'mat-torn'
   | 'comb-tooth-broken'
+  | 'screw-head-spoiled'
+  | 'strand-left'
+  | 'stud-turned'
 
 export type StuckCheck =
   | 'lock-shut'
@@ -76,6 +86,9 @@ export type StuckCheck =
   | 'comb-still-on'
   | 'mat-not-lifted'
   | 'seal-grips'
+  | 'screw-not-open'
+  | 'ferrule-set'
+  | 'washer-grips'
 
 export type ImprovisedTool = 'bent-pick' | 'fine-tube' | 'probe-through-socket' | 'modified-tip' | 'drilled-cap'
 
@@ -88,6 +101,14 @@ export type InsertStep =
   | 'to-the-stop'
   | 'click'
   | 'tool-out'
+  | 'screw-open'
+  | 'no-solder'
+  | 'into-clamp'
+  | 'none-outside'
+  | 'faces-clean'
+  | 'round-stud'
+  | 'washer-and-nut'
+  | 'tighten'
 
 export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = {
   finger: {
@@ -95,7 +116,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'mating',
     tool: 'thin-blade',
     toolBy: 'none',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['open-lock', 'push-wire-in'],
     act: ['move-finger', 'pull-wire'],
     restore: ['look-at-finger'],
@@ -110,7 +131,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'mating',
     tool: 'tube',
     toolBy: 'contact',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['open-lock'],
     act: ['tube-over-barbs', 'push-wire-in', 'pull-wire'],
     restore: ['spread-barbs'],
@@ -125,7 +146,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'side',
     tool: 'blunt-blade',
     toolBy: 'none',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['push-wire-in'],
     act: ['press-lance', 'ease-back'],
     restore: ['raise-lance'],
@@ -140,7 +161,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'wire',
     tool: 'slit-sleeve',
     toolBy: 'wire',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['push-wire-in'],
     act: ['sleeve-on-wire', 'pull-wire-and-sleeve'],
     restore: ['look-at-clip'],
@@ -155,7 +176,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'mating',
     tool: 'pick',
     toolBy: 'none',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['open-lock', 'free-comb', 'push-wire-in'],
     act: ['pick-at-wall', 'ease-back'],
     restore: ['spring-tang'],
@@ -170,7 +191,7 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     from: 'wire',
     tool: 'none',
     toolBy: 'none',
-    tugMeans: 'after-click',
+    tugMeans: 'when-in',
     before: ['open-lock', 'lift-mat'],
     act: ['ease-back'],
     restore: ['look-at-mat'],
@@ -195,6 +216,39 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
     insert: ['right-way-up', 'straight-in', 'to-the-stop'],
     insertTool: false,
   },
+  clamp: {
+    id: 'clamp',
+    from: 'wire',
+    tool: 'driver',
+    toolBy: 'none',
+    tugMeans: 'when-in',
+    before: [],
+    act: ['loosen-screw', 'draw-out'],
+    restore: ['look-at-terminal'],
+    harms: ['screw-head-spoiled', 'strand-left'],
+    stuck: ['screw-not-open', 'ferrule-set'],
+    improvised: [],
+    // what is outside is looked for before the screw hides it, and again by the tug
+    insert: ['screw-open', 'no-solder', 'into-clamp', 'none-outside', 'tighten'],
+    insertTool: false,
+    tightens: 'screw',
+  },
+  stud: {
+    id: 'stud',
+    from: 'wire',
+    tool: 'spanner',
+    toolBy: 'none',
+    tugMeans: 'when-in',
+    before: [],
+    act: ['nut-off', 'lift-off'],
+    restore: ['look-at-terminal'],
+    harms: ['stud-turned'],
+    stuck: ['washer-grips'],
+    improvised: [],
+    insert: ['faces-clean', 'round-stud', 'washer-and-nut', 'tighten'],
+    insertTool: false,
+    tightens: 'nut',
+  },
   none: {
     id: 'none',
     from: 'wire',
@@ -212,6 +266,10 @@ export const releaseMechanisms: Readonly<Record<ReleaseId, ReleaseMechanism>> = 
   },
 }
 
+/** Terminals are fixed there, by a screw or a nut: no contact snaps in, and none is a pin or a socket. */
+export const isFixed = ({ release }: { readonly release: ReleaseId }): boolean =>
+  releaseMechanisms[release].tightens !== undefined
+
 /** All steps of taking a contact out, in order; the lock is only opened when it is closed, and nothing is restored on what is scrapped. */
 export const releaseSteps = (
   { before, act, restore }: ReleaseMechanism,
@@ -224,4 +282,4 @@ export const releaseSteps = (
 ]
 
 /** What puts a contact right for its next use; the rest looks at the housing, which stays. */
-const ofContact: ReadonlySet<ReleaseStep> = new Set(['spread-barbs', 'raise-lance', 'spring-tang'])
+const ofContact: ReadonlySet<ReleaseStep> = new Set(['spread-barbs', 'raise-lance', 'spring-tang', 'look-at-terminal'])

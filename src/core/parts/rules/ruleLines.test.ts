@@ -38,6 +38,7 @@ const readers: Readonly<Partial<Record<RuleId, string>>> = {
   contactReuses: 'record/standing/reuse.ts',
   sealReuses: 'record/standing/reuse.ts',
   equalWithinMm: 'work/rework/repairPlan.ts',
+  handTightening: 'record/standing/tightening.ts',
   improvisedRelease: 'record/journal/kinds/extracted.ts',
   coverOrder: 'parts/catalogue/secondaryLocks.ts',
   tugShare: 'record/standing/tug.ts',

@@ -77,6 +77,7 @@ export const ruleLines: readonly RuleLine[] = [
     shape: { kind: 'figure', unit: 'mm', min: 0, max: 100, whole: false },
   },
   { id: 'improvisedRelease', group: 'seat', shape: allowance },
+  { id: 'handTightening', group: 'seat', shape: allowance },
   { id: 'coverOrder', group: 'seat', shape: { kind: 'choice', of: ['front-first', 'gate-first'] } },
   { id: 'tugShare', group: 'seat', shape: { kind: 'figure', unit: 'share', min: 0.05, max: 0.8, whole: false } },
   { id: 'isolation', group: 'prove', shape: { kind: 'choice', of: ['not-asked', 'likely', 'all-pairs'] } },

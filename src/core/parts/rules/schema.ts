@@ -86,6 +86,8 @@ export const houseRulesSchema = z.strictObject({
   /** wires of one cable, twist or screen stay equal within this, mm: a repair that shortens one more redoes them all */
   equalWithinMm: z.number().min(0).max(100).optional(),
   improvisedRelease: allowance,
+  /** is a screw or nut tightened by hand where its sheet asks a torque? */
+  handTightening: allowance.optional(),
   coverOrder: z.enum(['front-first', 'gate-first']),
   /** the light tug as a share of the cavity's retention force */
   tugShare: z.number().min(0.05).max(0.8),

@@ -66,6 +66,7 @@ function toDraft(housing: HousingInput): HousingDraft {
       ...noSecures,
       ...Object.fromEntries((housing.secures ?? []).map(({ what, asked }) => [what, String(asked)])),
     },
+    joined: (housing.joined ?? []).map((bar) => bar.join(' ')).join('; '),
     parts: (housing.parts ?? []).map((one) => one.part),
   }
   const drafts =

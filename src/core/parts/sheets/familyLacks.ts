@@ -1,3 +1,4 @@
+import { isFixed } from '../catalogue/releaseMechanisms'
 import { lockOfHousing } from '../catalogue/secondaryLocks'
 import { type FamilyInput, isSleeve } from '../catalogue/types'
 import type { ToolRow } from './readFamily'
@@ -22,8 +23,12 @@ const sizesOf = ({ cavitySize, otherSizes = {} }: FamilyInput['housings'][number
   [cavitySize, ...Object.keys(otherSizes)].filter((size) => size !== undefined)
 const usedSizes = ({ housings }: FamilyInput) => unique(housings.flatMap(sizesOf))
 
-/** Contact sizes that a housing has and nothing fits: by what its half takes. */
-function unfitted({ housings, contacts, halves }: FamilyInput): readonly string[] {
+/** Contact sizes that a housing has and nothing fits: by what its half takes. Terminals for a clamp or stud are of any family. */
+function unfitted({ housings, contacts, halves, sizes, release }: FamilyInput): readonly string[] {
+  if (isFixed({ release })) {
+    const saying = new Set(sizes.flatMap(({ id, fixing }) => (fixing ? [id] : [])))
+    return unique(housings.flatMap(sizesOf)).filter((size) => !saying.has(size))
+  }
   const there = new Set(contacts.flatMap((one) => (isSleeve(one) ? [] : [`${one.size} ${one.gender}`])))
   return unique(
     housings.flatMap((housing) => {
@@ -51,9 +56,14 @@ const lackFinders = {
   draw: ({ family: { housings, contacts } }: Shelf) =>
     housings.length === 0 && !(contacts.length > 0 && contacts.every(isSleeve)) ? ['–'] : [],
   mate: ({ family }: Shelf) =>
-    family.housings.flatMap(({ id, mates = [] }) => (mates.length === 0 && id !== '' ? [id] : [])),
+    isFixed(family)
+      ? []
+      : family.housings.flatMap(({ id, mates = [] }) => (mates.length === 0 && id !== '' ? [id] : [])),
   bore: ({ family }: Shelf) =>
-    usedSizes(family).filter((id) => family.sizes.find((size) => size.id === id)?.boreMm === undefined),
+    usedSizes(family).filter((id) => {
+      const size = family.sizes.find((one) => one.id === id)
+      return size?.boreMm === undefined && size?.fixing?.studMm === undefined
+    }),
   fit: ({ family }: Shelf) => unfitted(family),
   seal: ({ family }: Shelf) => unsealed(family),
   plug: ({ family }: Shelf) =>

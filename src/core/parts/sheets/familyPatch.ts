@@ -57,6 +57,6 @@ export function keepContact(contact: ContactInput, before: ContactInput | undefi
     pullMinima: before.pullMinima,
     contactMilliohm: before.contactMilliohm,
     refC: before.refC,
-    ...(isSleeve(before) && { reuses: before.reuses, matings: before.matings }),
+    ...(isSleeve(before) && { matings: before.matings }),
   }
 }

@@ -1,4 +1,5 @@
 import { smallPartKindIds } from '../catalogue/partIds'
+import { type TerminalShapeId, terminalShapes } from '../catalogue/terminalShapes'
 import type { ContactInput, ContactSize, FamilyInput, PlacardRow, Seal } from '../catalogue/types'
 import type { SheetColumn } from './sheet'
 import { type SheetSource, type Values, column, idColumn, mm, num, opt, row, span, str } from './sheetCells'
@@ -13,7 +14,28 @@ export const sizeSheet: readonly SheetColumn[] = [
   column('matMaxMm', 'mat to mm', mm, false, ['mat max']),
   column('retentionN', 'retention N', { kind: 'figure', dimension: 'force' }, false, ['retention']),
   column('plug', 'plug part', { kind: 'id' }, false, ['cavity plug', 'plug']),
+  column('takes', 'takes', { kind: 'choices', of: Object.keys(terminalShapes) }, false, ['terminals', 'fixes']),
+  column('studMm', 'stud mm', mm, false, ['stud', 'screw', 'thread']),
+  column('minMm2', 'wire from', { kind: 'figure', dimension: 'area' }, false, ['min mm2', 'gauge from']),
+  column('maxMm2', 'wire to', { kind: 'figure', dimension: 'area' }, false, ['max mm2', 'gauge to']),
+  column('torqueNm', 'torque Nm', { kind: 'number' }, false, ['torque']),
 ]
+
+type Fixing = NonNullable<ContactSize['fixing']>
+
+/** A clamp or stud by its row; nothing where the row says no terminal that it takes. */
+function fixingOf(values: Values): Fixing | undefined {
+  const takes = (Array.isArray(values.takes) ? values.takes : []) as TerminalShapeId[]
+  if (takes.length === 0) return undefined
+  const [minMm2, maxMm2] = [num(values, 'minMm2'), num(values, 'maxMm2')]
+  const most = maxMm2 ?? minMm2
+  return {
+    takes,
+    ...opt('studMm', num(values, 'studMm')),
+    ...(most !== undefined && { conductor: { minMm2: minMm2 ?? 0, maxMm2: most } }),
+    ...opt('torqueNm', num(values, 'torqueNm')),
+  }
+}
 
 export const sealSheet: readonly SheetColumn[] = [
   idColumn('id', 'part', ['part number', 'seal', 'pn']),
@@ -71,6 +93,7 @@ export const toSize = (values: Values): ContactSize => {
     ...opt('matWindow', mat),
     ...opt('retentionN', num(values, 'retentionN')),
     ...opt('plug', str(values, 'plug')),
+    ...opt('fixing', fixingOf(values)),
   }
 }
 
@@ -108,6 +131,11 @@ export const fromSize = (size: ContactSize) =>
     matMaxMm: size.matWindow?.maxMm,
     retentionN: size.retentionN,
     plug: size.plug,
+    takes: size.fixing?.takes.join(' '),
+    studMm: size.fixing?.studMm,
+    minMm2: size.fixing?.conductor?.minMm2,
+    maxMm2: size.fixing?.conductor?.maxMm2,
+    torqueNm: size.fixing?.torqueNm,
   })
 
 export const fromSeal = (seal: Omit<Seal, 'family'>) =>

@@ -41,6 +41,8 @@ export interface HousingDraft {
   readonly mates: readonly string[]
   /** what its sheet asks of what makes its shell fast; empty: it does not say */
   readonly secures: SecuresDraft
+  /** cavities that are joined inside: those of one bar with spaces, bars apart by semicolons */
+  readonly joined: string
   /** clips, caps, backshells and what else belongs to it */
   readonly parts: readonly string[]
 }
@@ -100,5 +102,6 @@ export const emptyHousing: HousingDraft = {
   interfaceSeal: '',
   mates: [],
   secures: noSecures,
+  joined: '',
   parts: [],
 }

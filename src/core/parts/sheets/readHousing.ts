@@ -76,6 +76,7 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
   const otherSizes = readOtherSizes(placed.value, sizes, cavitySize, table('oddSizes'), found)
   const secures = readSecures(draft.secures, found)
   const secondLock = readSecondLock(draft.secondLock, found)
+  const joined = readJoined(draft.joined, placed.value, found)
   const housing: HousingInput = {
     id,
     name: draft.name.trim() || id,
@@ -94,6 +95,7 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
     ...(draft.interfaceSeal.trim() !== '' && { interfaceSeal: draft.interfaceSeal.trim() }),
     ...(draft.parts.length > 0 && { parts: draft.parts.map((part) => ({ part, count: 1 })) }),
     ...(secures.length > 0 && { secures }),
+    ...(joined.length > 0 && { joined }),
     ...(draft.mates.length > 0 && { mates: [...draft.mates] }),
     source,
   }
@@ -105,6 +107,20 @@ function readSecures(draft: SecuresDraft, found: Findings): NonNullable<HousingI
   return securings.flatMap((what) =>
     draft[what].trim() === '' ? [] : [{ what, asked: readPositive(draft[what], 'secures', found) }],
   )
+}
+
+/** Bars that join cavities inside: each has two or more, and a cavity lies on one bar. */
+function readJoined(text: string, cavities: readonly PlacedCavity[], { problems }: Findings): string[][] {
+  const known = new Set(cavities.map(({ id }) => id))
+  const bars = text
+    .split(';')
+    .map((bar) => bar.split(/[\s,]+/).filter(Boolean))
+    .filter((bar) => bar.length > 0)
+  const all = bars.flat()
+  const bad =
+    all.find((id, i) => !known.has(id) || all.indexOf(id) !== i) ?? bars.find((bar) => bar.length < 2)?.join(' ')
+  if (bad !== undefined) problems.joined = { kind: 'bad-list', found: bad }
+  return bars
 }
 
 /** How large the shell is: as typed, or round the outer cavities. */

@@ -213,6 +213,12 @@ function readCells(draft: ToolDraft, taken: ReadonlySet<string>) {
   if (max === undefined && min !== undefined) faults.selectorMax ??= { kind: 'missing' }
   if (typeof min === 'number' && typeof max === 'number' && min > max) faults.selectorMax = { kind: 'min-above-max' }
   if (gaugedSelector !== undefined && gaugedTool === undefined) faults.gaugedTool ??= { kind: 'missing' }
+  const { torqueMinNm: least, torqueMaxNm: most } = values
+  if (least === undefined && most !== undefined) faults.torqueMinNm ??= { kind: 'missing' }
+  if (most === undefined && least !== undefined) faults.torqueMaxNm ??= { kind: 'missing' }
+  if (typeof least === 'number' && least <= 0) faults.torqueMinNm = { kind: 'no-number' }
+  if (typeof least === 'number' && typeof most === 'number' && least > most)
+    faults.torqueMaxNm = { kind: 'min-above-max' }
   return { values, faults }
 }
 
@@ -227,6 +233,7 @@ function toolOf(
   const text = (key: 'ownMark' | 'liesIn' | 'colourMark') =>
     values[key] === undefined ? {} : { [key]: String(values[key]) }
   const { selectorMin: min, selectorMax: max, gaugedTool, gaugedSelector } = values
+  const { torqueMinNm: least, torqueMaxNm: most } = values
   return {
     id: String(values.id ?? ''),
     name: String(values.name ?? ''),
@@ -242,6 +249,7 @@ function toolOf(
     ...(typeof gaugedTool === 'string' && {
       gauges: { tool: gaugedTool, ...(typeof gaugedSelector === 'number' && { selector: gaugedSelector }) },
     }),
+    ...(typeof least === 'number' && typeof most === 'number' && { torque: { minNm: least, maxNm: most } }),
     ...(has.has('dies') && {
       dies: sheets.dies.map(({ values: die }) => ({
         id: String(die.id),

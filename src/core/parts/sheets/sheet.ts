@@ -21,6 +21,8 @@ export type CellShape =
   | { readonly kind: 'yes-no' }
   /** several texts, with spaces or commas between */
   | { readonly kind: 'list' }
+  /** several of these, as `list` is written */
+  | { readonly kind: 'choices'; readonly of: readonly string[] }
 
 export type SheetProblem =
   | { readonly kind: 'missing' }
@@ -110,6 +112,13 @@ export function readSheetCell(
         : /^(no|n|0|false)$/i.test(text)
           ? { value: false }
           : { problem: { kind: 'no-choice', of: ['yes', 'no'] } }
+    case 'choices': {
+      const said = text.split(/[\s,;]+/).filter(Boolean)
+      const found = said.map((one) => cell.of.find((id) => id === one.toLowerCase().replace(/s$/, '')))
+      return found.includes(undefined)
+        ? { problem: { kind: 'no-choice', of: cell.of } }
+        : { value: [...new Set(found.filter((id) => id !== undefined))] }
+    }
     case 'list':
       return { value: text.split(/[\s,;]+/).filter(Boolean) }
   }

@@ -31,6 +31,7 @@ export const terminalSheet: readonly SheetColumn[] = [
   column('ratedA', 'rated A', { kind: 'figure', dimension: 'current' }, false, ['current', 'rating', 'amps']),
   column('maxC', 'to °C', { kind: 'number' }, false, ['max c', 'temperature']),
   column('twoWires', 'two wires', { kind: 'yes-no' }),
+  column('reuses', 'reuses', { kind: 'whole', min: 0, max: 99 }, false, ['may be used again']),
   column('sheetTool', 'sheet’s tool', { kind: 'id' }, false, ['tool']),
 ]
 
@@ -56,7 +57,7 @@ export function toTerminal(values: Values, source: SheetSource): TerminalInput {
     ...opt('maxC', num(values, 'maxC')),
     ...opt('overallMm', num(values, 'overallMm')),
     twoWires: values.twoWires === true,
-    reuses: 0,
+    reuses: num(values, 'reuses') ?? 0,
     ...opt('sheetTool', str(values, 'sheetTool')),
     pullMinima: [],
     contactMilliohm: 5,
@@ -104,5 +105,6 @@ export const fromTerminal = (terminal: TerminalInput) =>
     ratedA: terminal.ratedA,
     maxC: terminal.maxC,
     twoWires: terminal.twoWires,
+    reuses: terminal.reuses > 0 ? terminal.reuses : undefined,
     sheetTool: terminal.sheetTool,
   })

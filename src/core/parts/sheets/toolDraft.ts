@@ -42,6 +42,8 @@ export const toolFields = {
   tip: field('tip', { kind: 'choice', of: releaseTipIds }),
   sizes: field('sizes', { kind: 'list' }),
   insertionEnd: field('insertionEnd', { kind: 'yes-no' }),
+  torqueMinNm: field('torqueMinNm', { kind: 'number' }),
+  torqueMaxNm: field('torqueMaxNm', { kind: 'number' }),
   doneOn: field('doneOn', { kind: 'text', limit: 10 }),
   dueOn: field('dueOn', { kind: 'text', limit: 10 }),
   dueEveryStrokes: field('dueEveryStrokes', { kind: 'whole', min: 1, max: 10_000_000 }),
@@ -56,6 +58,7 @@ const own: Readonly<Partial<Record<ToolClass, readonly ToolField[]>>> = {
   'four-indent-plain': ['selectorMin', 'selectorMax'],
   release: ['tip', 'sizes', 'insertionEnd'],
   gauge: ['gaugedTool', 'gaugedSelector'],
+  'torque-cable': ['torqueMinNm', 'torqueMaxNm'],
 }
 
 /** What a tool of a class is, besides its tables. */
@@ -90,7 +93,7 @@ const openings = (mm: readonly number[] = [], marks: readonly string[] = []): re
 
 /** A tool that is there, and its placards, as they would be typed. */
 export function draftOfTool(tool: Tool, placards: readonly Placard[] = []): ToolDraft {
-  const { release, verification, selector: range, gauges } = tool
+  const { release, verification, selector: range, gauges, torque } = tool
   const said: Partial<Record<ToolField, string | number | undefined>> = {
     id: tool.id,
     name: tool.name,
@@ -105,6 +108,8 @@ export function draftOfTool(tool: Tool, placards: readonly Placard[] = []): Tool
     selectorMax: range?.max,
     gaugedTool: gauges?.tool,
     gaugedSelector: gauges?.selector,
+    torqueMinNm: torque?.minNm,
+    torqueMaxNm: torque?.maxNm,
     tip: release?.tip,
     sizes: release?.sizes?.join(' '),
     insertionEnd: release?.insertionEnd ? 'yes' : undefined,

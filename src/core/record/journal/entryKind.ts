@@ -121,6 +121,9 @@ export type Refusal =
   | { readonly kind: 'not-home'; readonly contacts: readonly string[] }
   | { readonly kind: 'tug-missing'; readonly tugN: number }
   | { readonly kind: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
+  | { readonly kind: 'not-tightened'; readonly what: 'screw' | 'nut' }
+  | { readonly kind: 'torque-missing'; readonly askedNm: number }
+  | { readonly kind: 'torque-off'; readonly askedNm: number; readonly setNm: number }
   | { readonly kind: 'pull-too-light'; readonly forceN: number; readonly askedN: number }
   | { readonly kind: 'beyond-segment'; readonly segment: string; readonly atMm: number; readonly lengthMm: number }
   | { readonly kind: 'block-off'; readonly set: number; readonly block: number }

@@ -1,4 +1,5 @@
 import { pushTo } from '../../base/collections'
+import { type Facts, housingOf } from './facts'
 import { UnionFind } from '../../base/unionFind'
 import { type Plan, type SideLetter, type Wire, placeOf } from './plan'
 
@@ -24,14 +25,32 @@ export interface PlannedNets {
   readonly netAt: ReadonlyMap<string, PlannedNet>
 }
 
-const known = new WeakMap<Plan, PlannedNets>()
+/** What nets are made of: the wires, and the bars inside of housings. */
+export interface NetSource {
+  readonly plan: Plan
+  readonly facts: Facts
+}
 
-/** The nets of a unit as they are planned, in the order of the pinout. A plan is never changed in place, so they are made once. */
-export function plannedNets(plan: Plan): PlannedNets {
+const known = new WeakMap<Plan, { readonly housings: Facts['housings']; readonly nets: PlannedNets }>()
+
+/** Bars inside of the housings of a plan, where a wire is led to one: all points of each. */
+export function joinedInside({ plan, facts }: NetSource): readonly (readonly string[])[] {
+  const bars = plan.ends.flatMap(({ id }) =>
+    (housingOf(facts, plan, id)?.joined ?? []).map((bar) => bar.map((cavity) => `${id}.${cavity}`)),
+  )
+  if (bars.length === 0) return bars
+  const wired = new Set(plan.wires.flatMap((wire) => [pointOf(plan, wire, 'a'), pointOf(plan, wire, 'b')]))
+  return bars.filter((bar) => bar.some((point) => wired.has(point)))
+}
+
+/** The nets of a unit as they are planned, in the order of the pinout. Plan and facts are never changed in place, so they are made once. */
+export function plannedNets({ plan, facts }: NetSource): PlannedNets {
   const before = known.get(plan)
-  if (before) return before
+  if (before?.housings === facts.housings) return before.nets
   const together = new UnionFind<string>()
   for (const wire of plan.wires) together.join(pointOf(plan, wire, 'a'), pointOf(plan, wire, 'b'))
+  const bars = joinedInside({ plan, facts })
+  for (const bar of bars) for (const point of bar.slice(1)) together.join(bar[0] ?? point, point)
   const wires = new Map<string, Wire[]>()
   const points = new Map<string, Set<string>>()
   for (const wire of plan.wires) {
@@ -40,8 +59,10 @@ export function plannedNets(plan: Plan): PlannedNets {
     pushTo(wires, root, wire)
     points.set(root, new Set([...(points.get(root) ?? []), ...ends]))
   }
+  // what a bar joins besides rings too, wired or not
+  for (const point of bars.flat()) points.get(together.root(point))?.add(point)
   const nets = [...wires].map(([root, own]): PlannedNet => ({ points: [...(points.get(root) ?? [])], wires: own }))
   const made = { nets, netAt: new Map(nets.flatMap((net) => net.points.map((point) => [point, net] as const))) }
-  known.set(plan, made)
+  known.set(plan, { housings: facts.housings, nets: made })
   return made
 }

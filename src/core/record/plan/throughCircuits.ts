@@ -21,7 +21,7 @@ export interface ThroughCircuit {
 export function throughCircuits(plan: Plan, facts: Facts, aId: string, bId: string): readonly ThroughCircuit[] {
   const [a, b] = [housingOf(facts, plan, aId), housingOf(facts, plan, bId)]
   if (!a || !b) return []
-  const { netAt } = plannedNets(plan)
+  const { netAt } = plannedNets({ plan, facts })
   const joined = new UnionFind<PlannedNet>()
   const passed = new Map<PlannedNet, string[]>()
   const both = new Set(b.cavities.map(({ id }) => id))

@@ -8,6 +8,13 @@ import type { ReleaseEnding, SetupPart } from '../../craft/crimp/setupPart'
 import type { Held } from './proofRecords'
 import type { Secured } from './closeRecords'
 
+/** How a screw or nut was tightened, N·m: what its sheet asked, what the driver was set to; without that it was by hand. */
+export interface Tightened {
+  readonly askedNm?: number | undefined
+  readonly setNm?: number | undefined
+  readonly tool?: string | undefined
+}
+
 export interface LookSeen {
   readonly look: LookCode
   readonly seen: boolean
@@ -54,6 +61,8 @@ export interface TermState {
     readonly tugAskedN?: number
     /** what helped it in */
     readonly helps?: readonly string[]
+    /** its screw or nut: asked and set, N·m; without `setNm` by hand */
+    readonly tightened?: Tightened
     /** pulled with a gauge, from the mating face or at the wire, as the family says */
     readonly retention?: Held
     readonly at: string

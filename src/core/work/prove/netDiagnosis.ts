@@ -12,7 +12,7 @@ import type {
 import type { Housing } from '../../parts/catalogue/types'
 import { inCavity, planIndex } from '../../record/plan/plan'
 import { cavityKey, unitAndId } from '../../record/plan/keys'
-import { LOOSE, pointOf } from '../../record/plan/nets'
+import { LOOSE, joinedInside, pointOf } from '../../record/plan/nets'
 import { housingOf } from '../../record/plan/facts'
 import type { JobState } from '../../record/state/state'
 import { failures, readsHigh } from './failures'
@@ -45,6 +45,7 @@ export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
     return housing ? [{ id: end.id, rows: rowsOf(housing) }] : []
   })
   const pairs = probed.map(({ pair }) => pair)
+  const bars = joinedInside(state)
   const ringing = [...state.apart].flatMap(([key, { result }]) => {
     const { unit: of, id } = unitAndId(key)
     return of === unit && result === 'fail' ? [id.split('|')] : []
@@ -53,13 +54,17 @@ export function netDiagnosis(state: JobState, unit: number): NetDiagnosis {
   return {
     input: {
       ends: [...ends, ...(loose.length > 0 ? [{ id: LOOSE, rows: loose.map((point) => [point.slice(2)]) }] : [])],
-      expected: joined(pairs),
+      expected: joined([
+        ...pairs,
+        ...bars.flatMap((bar) => bar.slice(1).map((point) => [bar[0] ?? point, point] as const)),
+      ]),
       measured: [
         ...probed.map(({ pair: [a, b], probe }) => {
           const [red, black] = probe.red === 'b' ? [b, a] : [a, b]
           return [red, ...(probe.result === 'pass' ? [black] : (probe.rings ?? []))]
         }),
         ...ringing,
+        ...bars,
       ],
       resistances: probed.flatMap(({ pair, probe, resistance }) =>
         probe.result === 'pass' && resistance?.netOhm !== undefined && readsHigh(resistance)

@@ -55,7 +55,7 @@ export interface AnalyseTask {
 
 /** Where the points of a plan are on their faces; what is in no cavity stands in a row, as it is clamped. */
 export const probedEnds = derivedOf(({ plan, facts }): readonly ProbedEnd[] => {
-  const loose = [...plannedNets(plan).netAt.keys()].filter((point) => point.startsWith(`${LOOSE}.`))
+  const loose = [...plannedNets({ plan, facts }).netAt.keys()].filter((point) => point.startsWith(`${LOOSE}.`))
   const faces = plan.ends.flatMap(({ id }): ProbedEnd[] => {
     const housing = housingOf(facts, plan, id)
     return housing
@@ -79,7 +79,7 @@ const CLAMP_PITCH_MM = 5
 const likely = derivedOf((state): readonly (readonly [string, string])[] =>
   likelyPairs(
     probedEnds(state),
-    plannedNets(state.plan).nets.map(({ points }) => points),
+    plannedNets(state).nets.map(({ points }) => points),
   ),
 )
 
@@ -109,7 +109,7 @@ export const apartTasks = derivedOf((state, unit: number): readonly ApartTask[] 
 
 /** Are all contacts of both nets home? */
 export function isApartReady(state: JobState, { unit, red, black }: ApartTask): boolean {
-  const { netAt } = plannedNets(state.plan)
+  const { netAt } = plannedNets(state)
   return [red, black].every((point) =>
     (netAt.get(point)?.wires ?? []).every((wire) =>
       (['a', 'b'] as const).every((side) => {
@@ -122,7 +122,7 @@ export function isApartReady(state: JobState, { unit, red, black }: ApartTask): 
 
 /** How many of the pairs of all nets a walk by hand leaves out. */
 export function pairsSaved(state: JobState): { readonly all: number; readonly probed: number } {
-  const { nets } = plannedNets(state.plan)
+  const { nets } = plannedNets(state)
   return { all: (nets.length * (nets.length - 1)) / 2, probed: likely(state).length }
 }
 
@@ -175,7 +175,7 @@ export function moveTask(state: JobState, unit: number): MoveTask | undefined {
 
 /** The run over all pairs, where the rules ask for it. */
 export function analyseTask(state: JobState, unit: number): AnalyseTask | undefined {
-  if (rulesOf(state).isolation !== 'all-pairs' || plannedNets(state.plan).nets.length < 2) return undefined
+  if (rulesOf(state).isolation !== 'all-pairs' || plannedNets(state).nets.length < 2) return undefined
   const found = state.analysed.get(String(unit))
   return { unit, done: found?.apart === true, ...(found && { found }) }
 }

@@ -1,7 +1,7 @@
 import { type HiddenFault, type HiddenFaultKind, termsOfFault } from '../../craft/practice/hiddenFault'
 import { housingOf } from '../../record/plan/facts'
 import { termKey, termOf } from '../../record/plan/keys'
-import { LOOSE, plannedNets, pointOf } from '../../record/plan/nets'
+import { LOOSE, joinedInside, plannedNets, pointOf } from '../../record/plan/nets'
 import { type SideLetter, type Wire, inCavity, planIndex } from '../../record/plan/plan'
 import { type JobState, termState } from '../../record/state/state'
 import { netVerdicts } from './netVerdict'
@@ -22,11 +22,13 @@ export interface StandInHarness {
 
 /** A stray strand. */
 const SHORT_OHM = 0.08
+/** A bar of a housing. */
+const BAR_OHM = 0.0005
 const UNKNOWN_OHM = 0.05
 
 /** The points of a unit in the order in which they lie on the analyser: each end with all of its cavities, then what is in none. */
 export function analyserPoints({ plan, facts }: JobState): readonly string[] {
-  const loose = [...plannedNets(plan).netAt.keys()].filter((point) => point.startsWith(`${LOOSE}.`))
+  const loose = [...plannedNets({ plan, facts }).netAt.keys()].filter((point) => point.startsWith(`${LOOSE}.`))
   return [
     ...plan.ends.flatMap(({ id }) =>
       (housingOf(facts, plan, id)?.cavities ?? []).map((cavity) => `${id}.${cavity.id}`),
@@ -94,6 +96,8 @@ export function standInHarness(state: JobState, unit: number, hidden: readonly H
     })
     if (red !== undefined && black !== undefined) joints.push({ red, black, ohm: SHORT_OHM })
   }
+  for (const bar of joinedInside(state))
+    for (const black of bar.slice(1)) joints.push({ red: bar[0] ?? black, black, ohm: BAR_OHM })
   return { joints, loose }
 }
 

@@ -29,7 +29,7 @@ export function lockSuspects(state: JobState, unit: number, end: string): readon
   const housing = housingOf(state.facts, state.plan, end)
   const family = housing && state.facts.families[housing.family]
   if (!family) return []
-  const tugs = releaseMechanisms[family.release].tugMeans === 'after-click'
+  const tugs = releaseMechanisms[family.release].tugMeans === 'when-in'
   const inside = (planIndex(state.plan).byEnd.get(endKey(unit, end)) ?? []).map((termination) => ({
     termination,
     now: termState(state, termination.key),

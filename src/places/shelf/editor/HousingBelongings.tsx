@@ -73,6 +73,13 @@ export function HousingBelongings({
           ))}
         </div>
       )}
+      <TextInput
+        label={texts.joinedInside}
+        description={texts.barsApart}
+        value={draft.joined}
+        error={wrong('joined')}
+        onChange={(event) => onChange({ joined: event.target.value })}
+      />
       {tags('parts', texts.furtherParts, parts)}
     </>
   )

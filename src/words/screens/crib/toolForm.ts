@@ -45,6 +45,8 @@ export const toolFieldWords: Readonly<
   selectorMax: { label: 'Selector to', placeholder: 'none' },
   gaugedTool: { label: 'Belongs to the tool', placeholder: 'QF-5' },
   gaugedSelector: { label: 'At its selector', placeholder: '4' },
+  torqueMinNm: { label: 'Torque from, N·m', placeholder: 'none', hint: 'empty: it sets no torque' },
+  torqueMaxNm: { label: 'Torque to, N·m', placeholder: 'none' },
   tip: { label: 'Tip' },
   sizes: { label: 'For contact sizes', hint: 'as families name them; empty: all' },
   insertionEnd: { label: 'Its other end pushes contacts in' },

@@ -61,6 +61,8 @@ export const familyHousingWords = {
       3,
     )} are drawn alike: no eye can tell them apart.`,
   interfaceSealPart: 'Interface seal part',
+  joinedInside: 'Joined inside by a bar',
+  barsApart: 'like 1 2 3; 4 5 6: wired to one, wired to all of its bar',
   secures: (what: string, unit: string) => `${what}, ${unit}`,
   furtherParts: 'Clips, caps, backshells, boots',
   matesWith: 'Mates with',

@@ -1,9 +1,20 @@
 import { z } from 'zod'
 import { smallPartKindIds } from '../partIds'
-import { contactSchema } from './contact'
-import { above0, aliases, id, name, rangeMm, sourceSchema } from './figures'
+import { contactSchema, terminalShapeIds } from './contact'
+import { above0, aliases, id, name, rangeMm, rangeMm2, sourceSchema } from './figures'
 import { housingSchema } from './housing'
 import { lockKindIds } from './lock'
+
+/** A clamp or a stud: which terminals it fixes, and with how much. Nothing snaps into it. */
+const fixingSchema = z.strictObject({
+  takes: z.array(z.enum(terminalShapeIds)).min(1).max(terminalShapeIds.length),
+  /** the stud, or the shank of the screw, that a ring or fork goes round */
+  studMm: above0.optional(),
+  /** conductors that it holds */
+  conductor: rangeMm2.optional(),
+  /** N·m, by its own sheet; the terminal's counts where it says none, and where neither does it is hand-tight */
+  torqueNm: above0.optional(),
+})
 
 export const sizeSchema = z.strictObject({
   id,
@@ -16,6 +27,8 @@ export const sizeSchema = z.strictObject({
   retentionN: above0.optional(),
   /** part that closes an unused cavity */
   plug: id.optional(),
+  /** how it fixes what is put in, where that is a terminal and no contact */
+  fixing: fixingSchema.optional(),
 })
 
 export const sealSchema = z.strictObject({
@@ -54,7 +67,18 @@ export const familySchema = z.strictObject({
   name,
   /** how the wire is sealed; a whole mat must not be pierced, an open one is plugged */
   sealing: z.enum(['none', 'wire-seal', 'mat-seal', 'mat-self-piercing']),
-  release: z.enum(['finger', 'barbs', 'window-lance', 'rear-sleeve', 'side-tang', 'neck', 'comb', 'none']),
+  release: z.enum([
+    'finger',
+    'barbs',
+    'window-lance',
+    'rear-sleeve',
+    'side-tang',
+    'neck',
+    'comb',
+    'clamp',
+    'stud',
+    'none',
+  ]),
   lock: z.enum(lockKindIds),
   /** contact gender that each half takes */
   halves: z.strictObject({ plug: halfTakes, receptacle: halfTakes }),

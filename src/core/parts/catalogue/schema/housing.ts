@@ -93,6 +93,11 @@ export const housingSchema = z.strictObject({
   otherSizes: z.record(z.string(), z.array(z.string())).optional(),
   /** filled from arrangement and sizes when left out */
   cavities: z.array(cavitySchema).optional(),
+  /** cavities that a bar or bridge of it joins inside: what is wired to one is wired to all */
+  joined: z
+    .array(z.array(z.string().min(1).max(6)).min(2).max(200))
+    .max(100)
+    .optional(),
   /** small parts of this half, by part id: fitted once each */
   lock: id.optional(),
   /** how the second lock of this half works, as its own sheet says */

@@ -25,7 +25,7 @@ const dieSchema = z.strictObject({
   spacingMm: atLeast0,
 })
 
-export const releaseTipIds = ['thin-blade', 'tube', 'blunt-blade', 'slit-sleeve', 'pick'] as const
+export const releaseTipIds = ['thin-blade', 'tube', 'blunt-blade', 'slit-sleeve', 'pick', 'driver', 'spanner'] as const
 
 /** What lets a contact go: its tip, and what it is made for. */
 const releaseSchema = z.strictObject({
@@ -79,6 +79,8 @@ export const toolSchema = z.strictObject({
   /** what is printed beside each nest, in the same order */
   nestMarks: z.array(printed).max(40).optional(),
   release: releaseSchema.optional(),
+  /** what a torque tool can be set to, N·m; left out, it is another kind of one, or not known */
+  torque: z.strictObject({ minNm: above0, maxNm: above0 }).optional(),
   /** a stripper's openings */
   notchesMm: z.array(above0).optional(),
   /** what is printed beside each opening, in the same order */

@@ -20,11 +20,11 @@ export const apartProbed: EntryKind<'apart-probed'> = {
   subjects: ({ unit, red, black }, state) => ({
     writes: [subject.apart(pairKey(unit, red, black))],
     reads: [red, black].flatMap((point) =>
-      (plannedNets(state.plan).netAt.get(point)?.wires ?? []).map(({ id }) => subject.wire(id)),
+      (plannedNets(state).netAt.get(point)?.wires ?? []).map(({ id }) => subject.wire(id)),
     ),
   }),
   refuse: (state, { unit, red, black }) => {
-    const { netAt } = plannedNets(state.plan)
+    const { netAt } = plannedNets(state)
     for (const point of [red, black]) {
       const net = netAt.get(point)
       if (!net) return { kind: 'unknown', what: 'cavity', id: point }
@@ -38,7 +38,7 @@ export const apartProbed: EntryKind<'apart-probed'> = {
     return netAt.get(red) === netAt.get(black) ? { kind: 'one-net', red, black } : undefined
   },
   apply: (draft, { unit, red, black, result, ohm, at, by }) => {
-    const { netAt } = plannedNets(draft.state.plan)
+    const { netAt } = plannedNets(draft.state)
     draft.put('apart', pairKey(unit, red, black), {
       result,
       wires: [red, black].flatMap((point) => (netAt.get(point)?.wires ?? []).map(({ id }) => id)),

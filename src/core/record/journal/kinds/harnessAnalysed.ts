@@ -29,7 +29,7 @@ export const harnessAnalysed: EntryKind<'harness-analysed'> = {
   }),
   refuse: (state, { unit, points, joined }) => {
     const known = new Set(points)
-    const { netAt } = plannedNets(state.plan)
+    const { netAt } = plannedNets(state)
     const unknown = points.find((point) => !netAt.has(point) && !isCavityHere(state, unit, point))
     if (unknown !== undefined) return { kind: 'unknown', what: 'cavity', id: unknown }
     const off = joined.flatMap(({ red, black }) => [red, black]).find((point) => !known.has(point))
@@ -43,7 +43,7 @@ export const harnessAnalysed: EntryKind<'harness-analysed'> = {
   apply: (draft, { unit, points, joined, belowOhm, resolutionOhm, temperatureC, readBy, at, by }) => {
     const { plan } = draft.state
     const found = together(joined)
-    const { netAt } = plannedNets(plan)
+    const { netAt } = plannedNets(draft.state)
     const here = new Set(points)
     const ohmOf = new Map(
       joined.flatMap(({ red, black, ohm }) => [`${red} ${black}`, `${black} ${red}`].map((k) => [k, ohm])),

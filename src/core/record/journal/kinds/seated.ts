@@ -1,5 +1,6 @@
 import { cavityKey, termLabel, termOf } from '../../plan/keys'
 import { isSpent, reuseOf } from '../../standing/reuse'
+import { tighteningAt, tighteningRefusal } from '../../standing/tightening'
 import { lightTugN, retentionN } from '../../standing/tug'
 import { termState } from '../../state/state'
 import type { EntryFields } from '../entryFields'
@@ -21,12 +22,14 @@ export const seatedShape = ({ key, term, above0, helps, z }: EntryFields) => ({
   /** the tug that was asked for */
   tugAskedN: above0.optional(),
   helps,
+  /** a screw or nut was tightened: what its sheet asked, what the driver was set to, N·m; without the latter it was by hand */
+  tightened: z.strictObject({ askedNm: above0.optional(), setNm: above0.optional(), tool: key.optional() }).optional(),
 })
 
 export const seated: EntryKind<'seated'> = {
   kind: 'seated',
   subjects: ({ term, end, cavity }) => seatSubjects(term, end, cavity),
-  refuse: (state, { term, end, cavity, tug, tugN, helps }) => {
+  refuse: (state, { term, end, cavity, tug, tugN, helps, tightened }) => {
     const refusal = insertRefusal(state, term, end, cavity)
     if (refusal) return refusal
     const reuse = reuseOf(state, term)
@@ -36,9 +39,11 @@ export const seated: EntryKind<'seated'> = {
       return { kind: 'wrong-cavity', planned: at ? `${at.end}.${at.cavity}` : '', given: `${end}.${cavity}` }
     const help = helpRefusal(state, 'seat', helps)
     if (help) return help
+    const tightening = tighteningAt(state, term, end, cavity)
+    const loose = tightening && tighteningRefusal(state, tightening, tightened)
+    if (loose) return loose
     const lightN = lightTugN(state, end, cavity)
-    if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'after-click' || lightN === undefined)
-      return undefined
+    if (lockOf(state, termOf(term).unit, end)?.release.tugMeans !== 'when-in' || lightN === undefined) return undefined
     const told = tug === 'by-hand' || tugN !== undefined
     if (!told) return { kind: 'tug-missing', tugN: lightN }
     const holdsN = retentionN(state, end, cavity)
@@ -47,7 +52,7 @@ export const seated: EntryKind<'seated'> = {
       ? { kind: 'tug-too-hard', tugN, lightN }
       : undefined
   },
-  apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, helps, at, by }) => {
+  apply: (draft, { term, end, cavity, tug, tugN, tugAskedN, helps, tightened, at, by }) => {
     const { layBefore: _layBefore, ...now } = termState(draft.state, term)
     draft.put('terms', term, {
       ...now,
@@ -61,6 +66,7 @@ export const seated: EntryKind<'seated'> = {
         ...(tugN !== undefined && { tugN }),
         ...(tugAskedN !== undefined && { tugAskedN }),
         ...(helps && helps.length > 0 && { helps }),
+        ...(tightened && { tightened }),
       },
     })
     passInto(draft, cavityKey(termOf(term).unit, end, cavity), { term })

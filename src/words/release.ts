@@ -213,7 +213,7 @@ export const insertStepWords: Readonly<
   'no-solder': {
     act: 'A crimped terminal: nothing tinned',
     seen: 'No solder on it',
-    hint: 'solder flows under pressure: a tinned end creeps, the clamp is loose in weeks and then hot',
+    hint: 'solder creeps under pressure: a tinned end is loose in weeks, then hot',
   },
   'into-clamp': { act: 'In to the stop, straight, under the plate', seen: 'It is in to the stop' },
   'none-outside': { act: 'No strand outside, no insulation inside', seen: 'None is outside' },

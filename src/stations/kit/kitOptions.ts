@@ -4,6 +4,7 @@ import type { FamilyFacts } from '@/core/parts/catalogue/types'
 import { toChosenSet } from '@/core/work/kit/chooseSets'
 import { answerAll, question, type Asked } from '@/core/work/kit/question'
 import { withCures, type Cure } from '@/core/work/kit/cures'
+import { goesInto } from '@/core/craft/fit/fixing'
 import type { FitQuery, Rejected } from '@/core/craft/fit/fitTypes'
 import { remedies } from '@/core/work/kit/remedies'
 import { planIndex, type SideLetter } from '@/core/record/plan/plan'
@@ -125,6 +126,11 @@ export function kitOptions(
 /** Contacts that a cavity takes by family, size and half, whatever wire is in them. */
 const cameOf = (catalogue: Catalogue, { housing, cavity }: FitQuery, family: FamilyFacts) => {
   const half = family.halves[housing.role]
+  const size = family.sizes.find((one) => one.id === cavity.size)
+  if (size?.fixing)
+    return catalogue.terminals
+      .filter((one) => goesInto(one, family.id, size))
+      .map(({ id, name, plating }) => ({ id, name, plating }))
   return (catalogue.contactsBySize.get(sizeKey(housing.family, cavity.size)) ?? [])
     .filter((one) => half === 'either' || one.gender === half)
     .map(({ id, name, plating }) => ({ id, name, plating }))

@@ -148,7 +148,7 @@ export function ReleaseTask({
         housing={housing}
         handsAt={mechanism.from === 'mating' ? 'mating' : 'wire'}
         cavityId={cavity}
-        label={words.outOfCavity}
+        label={mechanism.tightens ? words.outOf[mechanism.tightens] : words.outOfCavity}
         otherwise={title}
         term={term}
       >

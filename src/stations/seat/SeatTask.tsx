@@ -32,6 +32,11 @@ const cavityLabels: Readonly<Partial<Record<EndTask['kind'], string>>> = {
   plug: words.plugCavity,
 }
 
+const labelOf = ({ kind }: EndTask, { release }: FamilyFacts): string => {
+  const { tightens } = releaseMechanisms[release]
+  return kind === 'insert' && tightens ? words.into[tightens] : (cavityLabels[kind] ?? '')
+}
+
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
 export function SeatTask({ task, done }: { readonly task: EndTask; readonly done: (next?: EndTask) => void }) {
   const { state } = useJob()
@@ -92,7 +97,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
             : 'wire'
         }
         cavityId={'cavity' in task ? task.cavity : undefined}
-        label={cavityLabels[task.kind] ?? ''}
+        label={labelOf(task, family)}
         placed={task.done}
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}

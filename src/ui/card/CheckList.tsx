@@ -3,7 +3,7 @@ import { checkListWords as words } from '@/words/screens/card/checkList'
 import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
-import { useMemo, useSyncExternalStore, type ReactNode } from 'react'
+import { useEffect, useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
 import { useCautionOpen } from '../caution/openCautions'
 import { useInHand } from './useInHand'
@@ -89,6 +89,12 @@ export function CheckList({
     else if (due) toggle(due.id)
     else onMain()
   }
+  // what is due is seen whole, also where the lines before it have pushed it under the button
+  const dueLine = useRef<HTMLButtonElement>(null)
+  const dueId = due?.id
+  useEffect(() => {
+    if (dueId !== undefined) dueLine.current?.scrollIntoView({ block: 'nearest' })
+  }, [dueId])
   useKeys([
     { key: ' ', words: due ? (atOnce?.says ?? words.tickLineThatIs) : main, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
@@ -107,6 +113,7 @@ export function CheckList({
             return (
               <Checkbox.Card
                 key={line.id}
+                ref={isDue ? dueLine : undefined}
                 checked={isTicked}
                 className={cardCss.check}
                 data-due={isDue}
@@ -119,7 +126,7 @@ export function CheckList({
                 </span>
                 <span>
                   {line.words}
-                  {line.hint !== undefined && <span className={cardCss.hint}>{line.hint}</span>}
+                  {line.hint !== undefined && !isTicked && <span className={cardCss.hint}>{line.hint}</span>}
                 </span>
                 <Kbd aria-hidden="true">{i + 1}</Kbd>
               </Checkbox.Card>

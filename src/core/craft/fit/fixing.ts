@@ -1,4 +1,4 @@
-import { type ContactSize, type SleeveContact } from '../../parts/catalogue/types'
+import { type Contact, type ContactSize, type SleeveContact, isSleeve } from '../../parts/catalogue/types'
 import { AREA_TOLERANCE_MM2, type FitConditions, type FitReason } from './fitTypes'
 import { totalAreaMm2 } from './checks'
 
@@ -23,6 +23,12 @@ export function seatReason(terminal: SleeveContact, size: ContactSize, fixing: F
     ? { kind: 'bore', what: 'contact', diameterMm: outerMm, boreMm: size.boreMm }
     : undefined
 }
+
+/** Does a contact go into a place of that size: of its family and size, or a terminal that the place fixes? */
+export const goesInto = (contact: Contact, family: string, size: ContactSize): boolean =>
+  isSleeve(contact)
+    ? size.fixing !== undefined && seatReason(contact, size, size.fixing) === undefined
+    : contact.family === family && contact.size === size.id
 
 /** The same with its wire: a clamp holds conductors of a range alone. */
 export function fixingReason(

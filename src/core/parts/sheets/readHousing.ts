@@ -76,7 +76,6 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
   const otherSizes = readOtherSizes(placed.value, sizes, cavitySize, table('oddSizes'), found)
   const secures = readSecures(draft.secures, found)
   const secondLock = readSecondLock(draft.secondLock, found)
-  const joined = readJoined(draft.joined, placed.value, found)
   const housing: HousingInput = {
     id,
     name: draft.name.trim() || id,
@@ -95,7 +94,7 @@ function readDraft(draft: HousingDraft, source: HousingInput['source']): Housing
     ...(draft.interfaceSeal.trim() !== '' && { interfaceSeal: draft.interfaceSeal.trim() }),
     ...(draft.parts.length > 0 && { parts: draft.parts.map((part) => ({ part, count: 1 })) }),
     ...(secures.length > 0 && { secures }),
-    ...(joined.length > 0 && { joined }),
+    ...readJoined(draft.joined, placed.value, found),
     ...(draft.mates.length > 0 && { mates: [...draft.mates] }),
     source,
   }
@@ -110,7 +109,7 @@ function readSecures(draft: SecuresDraft, found: Findings): NonNullable<HousingI
 }
 
 /** Bars that join cavities inside: each has two or more, and a cavity lies on one bar. */
-function readJoined(text: string, cavities: readonly PlacedCavity[], { problems }: Findings): string[][] {
+function readJoined(text: string, cavities: readonly PlacedCavity[], { problems }: Findings) {
   const known = new Set(cavities.map(({ id }) => id))
   const bars = text
     .split(';')
@@ -120,7 +119,7 @@ function readJoined(text: string, cavities: readonly PlacedCavity[], { problems 
   const bad =
     all.find((id, i) => !known.has(id) || all.indexOf(id) !== i) ?? bars.find((bar) => bar.length < 2)?.join(' ')
   if (bad !== undefined) problems.joined = { kind: 'bad-list', found: bad }
-  return bars
+  return bars.length > 0 ? { joined: bars } : {}
 }
 
 /** How large the shell is: as typed, or round the outer cavities. */

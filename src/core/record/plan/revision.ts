@@ -1,4 +1,4 @@
-import { seatReason } from '../../craft/fit/fixing'
+import { goesInto } from '../../craft/fit/fixing'
 import { isSleeve } from '../../parts/catalogue/types'
 import { AS_FOUND } from '../state/records'
 import type { JobState } from '../state/state'
@@ -207,12 +207,11 @@ function fitsThere(plan: Plan, facts: Facts, contactId: string | undefined, end:
   const cavity = housing?.cavities.find((one) => one.id === cavityId)
   const half = housing && facts.families[housing.family]?.halves[housing.role]
   if (!contact || !housing) return false
-  if (isSleeve(contact)) {
-    const size = facts.families[housing.family]?.sizes.find((one) => one.id === cavity?.size)
-    return size?.fixing !== undefined && seatReason(contact, size, size.fixing) === undefined
-  }
+  const size = facts.families[housing.family]?.sizes.find((one) => one.id === cavity?.size)
   return (
-    contact.family === housing.family && contact.size === cavity?.size && (half === 'either' || half === contact.gender)
+    size !== undefined &&
+    goesInto(contact, housing.family, size) &&
+    (isSleeve(contact) || half === 'either' || half === contact.gender)
   )
 }
 

@@ -43,7 +43,7 @@ export const insertCardWords = {
   torque: (torqueNm: number) => `${figure(torqueNm, 2)} N·m`,
   driverSlips: (tool: string | undefined) =>
     tool === undefined ? 'until the driver slips, once' : `${tool}, until it slips, once`,
-  asItsSheetSays: { place: 'by the sheet of the place', terminal: 'by the sheet of the terminal' },
+  asItsSheetSays: { place: 'by its own sheet', terminal: 'by the terminal’s sheet' },
   itIsTight: 'It is tight',
   handTight: (what: 'screw' | 'nut') => `Tighten the ${what} by hand: no sheet asks a torque`,
   firmNotForced: 'firm, and no further than the terminal gives',

@@ -15,6 +15,7 @@ export const releaseTaskWords = {
   itCameOutDamaged: 'It came out damaged: cut it off',
   leaveItIn: 'Leave it in',
   outOfCavity: 'Out of cavity',
+  outOf: { screw: 'Out of clamp', nut: 'Off stud' },
   thisTask: 'This task',
   itsPlaceIsNot: '◆ Its place is not free yet: put it aside, with a tag that says',
   itIsOutCut: 'It is out: cut it off',

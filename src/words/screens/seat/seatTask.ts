@@ -2,6 +2,7 @@
 export const seatTaskWords = {
   intoCavity: 'Into cavity',
   outOfCavity: 'Out of cavity',
+  into: { screw: 'Into clamp', nut: 'Onto stud' },
   plugCavity: 'Plug cavity',
   housingOfIsNot: (end: string) => `▲ The housing of ${end} is not among the job’s facts.`,
   outOf: (end: string, cavity: string) => `Out of ${end}.${cavity}`,

@@ -1,4 +1,4 @@
-import { isSleeve } from '../../../parts/catalogue/types'
+import { goesInto } from '../../../craft/fit/fixing'
 import { housingOf, mergeFacts } from '../../plan/facts'
 import { planIndex } from '../../plan/plan'
 import { AS_FOUND } from '../../state/records'
@@ -18,13 +18,16 @@ function cameAt(state: JobState, { end, contact, facts }: Pick<Said, 'end' | 'co
   const all = mergeFacts(state.facts, facts)
   const kind = all.contacts[contact]
   const housing = housingOf(all, state.plan, end)
-  if (!kind || isSleeve(kind) || !housing) return []
-  const sizeOf = new Map(housing.cavities.map((cavity) => [cavity.id, cavity.size]))
+  const family = housing && all.families[housing.family]
+  if (!kind || !family) return []
+  const sizes = new Map(family.sizes.map((size) => [size.id, size]))
+  const sizeOf = new Map(housing.cavities.map((cavity) => [cavity.id, sizes.get(cavity.size)]))
   const { byKey } = planIndex(state.plan)
   return [...state.terms].flatMap(([key, { crimp, seat }]) => {
     const at = byKey.get(key)?.at
     const place = seat ?? (at?.kind === 'cavity' ? at : undefined)
-    return crimp?.setup === AS_FOUND && place?.end === end && sizeOf.get(place.cavity) === kind.size ? [key] : []
+    const size = place?.end === end ? sizeOf.get(place.cavity) : undefined
+    return crimp?.setup === AS_FOUND && size && goesInto(kind, family.id, size) ? [key] : []
   })
 }
 
@@ -38,8 +41,7 @@ export const cameWith: EntryKind<'came-with'> = {
     if (!housing) return { kind: 'unknown', what: 'end', id: end }
     const kind = all.contacts[contact]
     const half = all.families[housing.family]?.halves[housing.role]
-    const fits =
-      kind && !isSleeve(kind) && kind.family === housing.family && (half === 'either' || half === kind.gender)
+    const fits = kind && (half === 'either' || ('gender' in kind && half === kind.gender))
     return fits && cameAt(state, { end, contact, facts }).length > 0
       ? undefined
       : { kind: 'unknown', what: 'part', id: contact }

@@ -193,9 +193,13 @@ export const setupActWords: Readonly<Record<SetupField, string>> = {
   notchMm: 'Use the stripper notch',
 }
 
+/** How much of a carrier strip’s tab may stay on a contact. */
+export const tabWords = (tabMm: number): string => `its tab at most ${mm(tabMm)}`
+
 export const threadWords: Readonly<Record<ThreadItem['code'], string>> = {
   label: 'Label sleeve on',
   jacket: 'Jacket back, so far that the covers slide past its edge',
+  split: 'Flat cable split back, so far that each core reaches its hole',
   backshell: 'Backshell on the wires, nut first',
   'strain-relief': 'Strain relief on the wires',
   comb: 'Comb over the wires',

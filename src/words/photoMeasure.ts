@@ -7,6 +7,7 @@ export const photoQuestionWords: Readonly<
 > = {
   gap: { name: 'Gap', between: 'mouth to insulation' },
   brush: { name: 'Brush', between: 'wings to the strands’ end' },
+  tab: { name: 'Cut-off tab', between: 'the contact’s end to the tab’s end' },
   'seal-edge': { name: 'Insulation before the seal', between: 'insulation’s end to the seal' },
   bend: { name: 'Bend', between: 'off the straight line' },
 }

@@ -5,7 +5,7 @@ import type { AdapterFault } from '@/core/work/rework/adapter'
 import type { CavityMapping } from '@/core/work/rework/mapCavities'
 import type { MatchedBy } from '@/core/work/rework/matchWires'
 import type { MoveFault, MovePlan, MoveStep } from '@/core/work/rework/moveTypes'
-import { plural } from './figures'
+import { mm, plural } from './figures'
 import { termName } from './steps'
 
 /** Why no move plan can be made, and what would be right. */
@@ -129,6 +129,8 @@ export function repairStepWords(step: RepairStep, quantity = 1): string {
       return `Take ${termName(step.term, quantity)} out`
     case 'cut-off':
       return `Cut ${termName(step.term, quantity)} off`
+    case 'sheath-back':
+      return `${step.code === 'jacket' ? 'Jacket of cable' : 'Split of flat cable'} ${step.name} back by ${mm(step.byMm, 0)}${step.toMm === undefined ? '' : `, to ${mm(step.toMm, 0)} from the end`}`
     case 'strip':
       return `Strip ${termName(step.term, quantity)}`
     case 'crimp':

@@ -21,6 +21,12 @@ const seamWords = {
 
 /** What each line of a stroke says, with the figures of the setup and of the contact in it. */
 export const strokeLineWords: Readonly<Record<StrokeLineId, (figures: StrokeFigures) => StrokeLineWords>> = {
+  'off-strip': (figures) => ({
+    line: 'Off its strip: bend it to and fro at the notch',
+    hint: `never with cutters at the wings; ${figures.tabMm === undefined ? 'the tab short' : `tab at most ${mm(figures.tabMm)}`}`,
+    seen: 'It is off, tab short',
+    short: 'Bend it off the strip',
+  }),
   'into-positioner': () => ({
     line: 'Contact into the positioner, mating end first',
     hint: 'until it stands; the hole looks at you',

@@ -226,4 +226,6 @@ test('what is done at the bench comes before what is worked in place: stripped, 
     ['tail-cover', undefined],
     ['seal', undefined],
   ])
+  const flat = { ...termination, wire: { ...termination.wire, group: { kind: 'flat' as const, name: '5' } } }
+  expect(threadFirst(folded.state, flat, set)[1]).toEqual({ code: 'split', part: '5', backMm: 60 })
 })

@@ -69,7 +69,10 @@ export function CrimpCard({
   const [measuring, setMeasuring] = useState<Photo>()
   const wanted = looksOf(state, item.set)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
-  const lines = lookLines(wanted.filter((look) => !stroke?.answers.includes(look)))
+  const lines = lookLines(
+    wanted.filter((look) => !stroke?.answers.includes(look)),
+    state.facts.contacts[item.set.contact],
+  )
   // ticks stand while a fault is thought about; a piece that was put right is looked at from the first look
   const checks = useChecks(item.termination.key, [...(stroke?.checks ?? []), ...lines], piece)
   const due = wanted.find((look) => look === checks.due?.id)

@@ -58,7 +58,13 @@ export function FirstPieceCard({
   const looks = looksOf(state, item.set)
   const tried = piecesTried(state, group.id)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
-  const lines = [...(stroke?.checks ?? []), ...lookLines(looks.filter((look) => !stroke?.answers.includes(look)))]
+  const lines = [
+    ...(stroke?.checks ?? []),
+    ...lookLines(
+      looks.filter((look) => !stroke?.answers.includes(look)),
+      state.facts.contacts[set.contact],
+    ),
+  ]
   const inHand = [`${group.id} first ${String(tried.length)}`, state.setups.get(group.id)?.mounted] as const
   const checks = useChecks(inHand[0], lines, inHand[1])
   const [form, move] = useKeptForm(pieceForm, newPiece, ...inHand)

@@ -33,7 +33,7 @@ export function SuspectCard({
   const { key } = item.termination
   const { seat } = termState(state, key)
   const wanted = looksOf(state, item.set).filter((look) => lookTable[look].when === 'after')
-  const lines = seat ? [] : lookLines(wanted)
+  const lines = seat ? [] : lookLines(wanted, state.facts.contacts[item.set.contact])
   const checks = useChecks(`${key} suspect ${suspect.at}`, lines, '')
   const lookedAt = () =>
     append({

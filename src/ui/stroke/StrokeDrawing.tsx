@@ -52,6 +52,26 @@ function Arrows({
   }
 }
 
+/** The strip that a stamped contact came on, bent down at the notch and away. */
+const CarrierStrip = ({
+  fromMm,
+  lowMm,
+  on,
+}: {
+  readonly fromMm: number
+  readonly lowMm: number
+  readonly on: number
+}) => (
+  <g
+    className={styles.carrier}
+    transform={`translate(${String(fromMm)} ${String(lowMm + (1 - on) * 3)}) rotate(${String((1 - on) * 40)})`}
+  >
+    <path d="M-.2 -.3h1.3v.3h-1.3z" />
+    <path d="M1.1 -.9h1.5v1.5h-1.5z" />
+    <circle cx="1.85" cy="-.15" r=".4" />
+  </g>
+)
+
 /** One moment of a stroke, cut open from the side, to scale where the contact's sheet has its dimensions; beside it how it looks from the wire. */
 export function StrokeDrawing({
   piece: sound,
@@ -106,6 +126,7 @@ export function StrokeDrawing({
       <g className={specimenCss.specimenBare} clipPath={`url(#${clip})`}>
         <g transform={`translate(${-AWAY_MM * (1 - scene.contactIn)} 0)`}>
           <SpecimenShape piece={piece} />
+          {scene.onStrip > 0 && <CarrierStrip fromMm={home.lengthMm} lowMm={lowMm} on={scene.onStrip} />}
         </g>
       </g>
       {/* a sleeve is warmed out of the jaws */}

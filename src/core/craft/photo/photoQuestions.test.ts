@@ -1,14 +1,17 @@
 import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { houseRules } from '../../parts/rules/houseRules'
-import type { Construction } from '../../parts/catalogue/types'
+import { type Construction, type Contact, isSleeve } from '../../parts/catalogue/types'
 import { judgePhoto, knownSizes, photoQuestions } from './photoQuestions'
 
 const contacts = [...demoShelf().contacts.values()]
-const of = (construction: Construction) => {
+/** One of its construction that comes loose. */
+const of = (construction: Construction): Contact => {
   const found = contacts.find((one) => one.construction === construction)
   if (!found) throw new Error(construction)
-  return found
+  if (isSleeve(found)) return found
+  const { tabMm: _onStrip, ...loose } = found
+  return loose
 }
 const rules = houseRules['sheet-strict']
 
@@ -18,6 +21,12 @@ test.each<[Construction, readonly string[]]>([
   ['open-barrel-sealed', ['brush', 'seal-edge', 'bend']],
 ])('on a %s a picture answers', (construction, ids) => {
   expect(photoQuestions(of(construction), 1.7, rules).map(({ id }) => id)).toEqual(ids)
+})
+
+test('where a contact came on a strip a picture also tells how much of its tab is left', () => {
+  const tab = photoQuestions({ ...of('open-barrel'), tabMm: 0.3 } as Contact, 1.7, rules).find(({ id }) => id === 'tab')
+  expect(tab).toMatchObject({ look: 'contact-straight', window: { minMm: 0, maxMm: 0.3 }, above: 'tab-long' })
+  expect([0.1, 0.6].map((mm) => judgePhoto(tab?.window, mm, 0.05).kind)).toEqual(['inside', 'above'])
 })
 
 // a gap of 0.3 to 1.0 mm

@@ -6,8 +6,9 @@ import { gapRange, type HouseRules } from '../../parts/rules/houseRules'
 import type { DefectCode } from '../crimp/looks'
 import { specimenBody } from '../specimen/specimenBody'
 import { sealPlace } from '../strip/sealPlace'
+import { tabMmOf } from '../stroke/strokeRoutine'
 
-export const photoQuestionIds = ['gap', 'brush', 'seal-edge', 'bend'] as const
+export const photoQuestionIds = ['gap', 'brush', 'seal-edge', 'tab', 'bend'] as const
 export type PhotoQuestionId = (typeof photoQuestionIds)[number]
 
 /** A question that a length in a picture answers: which look asks it, between what it may lie, and what it is else. */
@@ -31,6 +32,7 @@ export function photoQuestions(
 ): readonly PhotoQuestion[] {
   const looks = new Set(constructionOf(contact).looks(contact))
   const reachMm = contact.barrel && 'reachMm' in contact.barrel ? contact.barrel.reachMm : Infinity
+  const tabMm = tabMmOf(contact)
   const all: readonly PhotoQuestion[] = [
     {
       id: 'gap',
@@ -53,6 +55,16 @@ export function photoQuestions(
       below: 'seal-out-of-wings',
       above: 'seal-out-of-wings',
     },
+    ...(tabMm === undefined
+      ? []
+      : [
+          {
+            id: 'tab' as const,
+            look: 'contact-straight' as const,
+            window: { minMm: 0, maxMm: tabMm },
+            above: 'tab-long' as const,
+          },
+        ]),
     {
       id: 'bend',
       look: looks.has('straight-round') ? 'straight-round' : 'contact-straight',

@@ -3,6 +3,7 @@ import { isSleeve, type Contact } from '../../parts/catalogue/types'
 import { terminalShapes } from '../../parts/catalogue/terminalShapes'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import type { HouseRules } from '../../parts/rules/houseRules'
+import { tabMmOf } from './strokeRoutine'
 import type { Setup } from '../setup/setup'
 
 /** Figures and facts that the words of a stroke name, mm. */
@@ -14,6 +15,8 @@ export interface StrokeFigures {
   /** something springs out of it that a jaw would press flat */
   readonly springs: boolean
   readonly seam: 'none' | 'indent-away' | 'indent-on'
+  /** so much of a carrier strip's tab may stay on it */
+  readonly tabMm?: number
   /** what is printed on its sleeve */
   readonly sleeveMark?: string
   /** a collar takes the insulation */
@@ -26,6 +29,7 @@ export interface StrokeFigures {
  */
 export function strokeFigures(contact: Contact, setup: Setup, rules: HouseRules, stopMm?: number): StrokeFigures {
   const wireStopMm = stopMm ?? setup.wireStopMm
+  const tabMm = tabMmOf(contact)
   const wings = constructionOf(contact).wings(contact)
   const reachMm = contact.barrel && 'reachMm' in contact.barrel ? contact.barrel.reachMm : Infinity
   const brush = wings
@@ -39,6 +43,7 @@ export function strokeFigures(contact: Contact, setup: Setup, rules: HouseRules,
     ...(brush && brush.maxMm > 0 && { brush }),
     springs: !isSleeve(contact) && (contact.spring ?? 'none') !== 'none',
     seam: isSleeve(contact) ? (contact.barrel?.seam ?? 'none') : 'none',
+    ...(tabMm !== undefined && { tabMm }),
     ...(isSleeve(contact) && contact.sleeveMark !== undefined && { sleeveMark: contact.sleeveMark }),
     collared: isSleeve(contact) && contact.insulated,
   }

@@ -12,7 +12,8 @@ const first = (ok: (contact: Contact) => boolean): Contact => {
   return found
 }
 const machinedContact = first(({ construction }) => construction === 'closed-barrel')
-const stampedContact = first(({ construction }) => construction === 'open-barrel')
+const stampedContact = first((one) => one.construction === 'open-barrel' && one.tabMm === undefined)
+const onStrip = first((one) => one.construction === 'open-barrel' && one.tabMm !== undefined)
 const sleeveContact = (shape: SleeveContact['shape'], shrinks = false): Contact => ({
   ...(first((contact) => isSleeve(contact) && contact.shape === shape) as SleeveContact),
   shrinks,
@@ -40,6 +41,17 @@ test.each([
   ['notch-pliers', sleeveContact('blade'), false, 'barrel-in-nest wire-shows squeeze-conductor'],
 ] as const)('%s: the hands do it in this order', (of, contact, hasWireStop, lines) => {
   expect(ids(of, contact, hasWireStop).join(' ')).toBe(lines)
+})
+
+test('one that comes on a strip is broken off first; the strip is there before and gone after', () => {
+  for (const of of ['parallel-die', 'plain-pliers'] as const)
+    expect(ids(of, onStrip)).toEqual(['off-strip', ...ids(of, stampedContact)])
+  const lines = strokeRoutine('parallel-die', onStrip, false)
+  expect([0, 0.5, 1].map((share) => strokeAt(lines, 0, share).onStrip)).toEqual([1, 0.5, 0])
+  expect(strokeAt(lines, 1, 0).onStrip).toBe(0)
+  expect(strokeAt(strokeRoutine('parallel-die', stampedContact, false), 0, 0).onStrip).toBe(0)
+  // a tool that does not crimp has no stroke, on a strip or off it
+  expect(ids('stripper', onStrip)).toEqual([])
 })
 
 test('every tool that crimps has a stroke, and no other tool', () => {

@@ -10,12 +10,15 @@ export interface StrokeScene {
   readonly wireIn: number
   /** heat on a sleeve that shrinks */
   readonly warm: number
+  /** the carrier strip that it came on: 1 still on it */
+  readonly onStrip: number
   /** what lies between the jaws: two strokes take one pair of wings after the other */
   readonly over: 'all' | 'conductor' | 'insulation'
 }
 
 /** What the hands do in one stroke; words and pictures are elsewhere. */
 export const strokeLineIds = [
+  'off-strip',
   'into-positioner',
   'held-at-mark',
   'wings-up-in-locator',
@@ -55,7 +58,7 @@ interface Stroke {
   readonly holdsOn: boolean
 }
 
-export const strokeBegins: StrokeScene = { contactIn: 0, closed: 0, wireIn: 0, warm: 0, over: 'all' }
+export const strokeBegins: StrokeScene = { contactIn: 0, closed: 0, wireIn: 0, warm: 0, onStrip: 0, over: 'all' }
 
 /** Wings are held, and not yet folded, when jaws have come this far. */
 export const HELD = 0.35
@@ -164,8 +167,15 @@ const strokes: Readonly<Record<ToolClass, Stroke | undefined>> = {
  * The stroke of a tool on a contact, line by line, in the order in which the hands do it. None for a tool that does not crimp.
  * @param hasWireStop the tool's wire stop is set: the wire is pushed against it
  */
-export const strokeRoutine = (of: ToolClass, contact: Contact, hasWireStop: boolean): readonly StrokeLine[] =>
-  strokes[of]?.lines(contact, hasWireStop) ?? []
+export function strokeRoutine(of: ToolClass, contact: Contact, hasWireStop: boolean): readonly StrokeLine[] {
+  const lines = strokes[of]?.lines(contact, hasWireStop) ?? []
+  return lines.length > 0 && tabMmOf(contact) !== undefined
+    ? [{ id: 'off-strip', ends: strokeBegins }, ...lines]
+    : lines
+}
+
+/** How much of a carrier strip's tab may stay on a contact, mm; undefined for one that comes loose. */
+export const tabMmOf = (contact: Contact): number | undefined => (isSleeve(contact) ? undefined : contact.tabMm)
 
 /** Once begun, the tool holds on until the end of the stroke. */
 export const holdsOn = (of: ToolClass): boolean => toolClasses[of].crimps && strokes[of]?.holdsOn === true
@@ -185,14 +195,15 @@ export function strokeMoves(lines: readonly StrokeLine[], index: number): Stroke
 /** A scene on the way from one line's end to the next. */
 export function strokeAt(lines: readonly StrokeLine[], index: number, share: number): StrokeScene {
   const to = lines[index]?.ends ?? strokeBegins
-  const from = lines[index - 1]?.ends ?? strokeBegins
+  const from = lines[index - 1]?.ends ?? { ...strokeBegins, onStrip: Number(lines[0]?.id === 'off-strip') }
   // another pair of wings is taken: the jaws open first, and close on it
   const again = to.over !== from.over && from.closed > HELD
-  const way = (key: 'contactIn' | 'closed' | 'wireIn' | 'warm') => from[key] + (to[key] - from[key]) * share
+  const way = (key: 'contactIn' | 'closed' | 'wireIn' | 'warm' | 'onStrip') => from[key] + (to[key] - from[key]) * share
   return {
     contactIn: way('contactIn'),
     wireIn: way('wireIn'),
     warm: way('warm'),
+    onStrip: way('onStrip'),
     closed: again ? share : way('closed'),
     over: to.over,
   }

@@ -35,6 +35,7 @@ export const contactSheet: readonly SheetColumn[] = [
   column('cupDepthMm', 'cup depth', { kind: 'figure', dimension: 'length', zero: true }),
   column('cupBoreMm', 'cup bore', mm),
   column('spring', 'lance', { kind: 'choice', of: contactSprings }, false, ['spring', 'tang']),
+  column('tabMm', 'tab at most', mm, false, ['tab', 'carrier tab', 'cut-off tab']),
   column('bin', 'bin', { kind: 'text', limit: 3 }, false, ['bands', 'bin code']),
   column('twoWires', 'two wires', { kind: 'yes-no' }),
   column('pinTry', 'pin tried', { kind: 'yes-no' }, false, ['mating pin']),
@@ -68,6 +69,7 @@ export function toContact(values: Values, source: SheetSource): ContactInput {
     ...opt('bin', str(values, 'bin')),
     twoWires: values.twoWires === true,
     ...(values.pinTry === true && { pinTry: true }),
+    ...opt('tabMm', num(values, 'tabMm')),
     reuses: num(values, 'reuses') ?? 0,
     ...opt('sheetTool', str(values, 'sheetTool')),
     pullMinima: [],
@@ -127,6 +129,7 @@ export function fromContact(contact: SheetContact): Record<string, string> {
     bin: contact.bin,
     twoWires: contact.twoWires,
     pinTry: contact.pinTry,
+    tabMm: contact.tabMm,
     reuses: contact.reuses,
     sheetTool: contact.sheetTool,
   })

@@ -109,10 +109,10 @@ function readCavity(text: string, names: GridNames): Result<WireSide, GridProble
 const limited = (said: string, limit: number): Result<string, GridProblem> =>
   said.length > limit ? fail({ kind: 'too-long', limit }) : ok(said)
 
-/** `twist 1`, `screen A` or `cable 2`; an empty cell is no group. */
+/** `twist 1`, `screen A`, `cable 2` or `flat 3`; an empty cell is no group. */
 export function readGroup(said: string): Result<Pick<Wire, 'group'>, GridProblem> {
   if (said === '') return ok({})
-  const match = /^(twist|screen|cable)\s+(\S.{0,19})$/i.exec(said)
+  const match = /^(twist|screen|cable|flat)\s+(\S.{0,19})$/i.exec(said)
   return match
     ? ok({ group: { kind: match[1]?.toLowerCase() as 'twist', name: (match[2] ?? '').trim() } })
     : fail({ kind: 'bad-group' })

@@ -54,6 +54,7 @@ test.each<[GridColumnId, string, Partial<Wire>]>([
   ['current', '20 mA', { currentA: 0.02 }],
   ['current', '', {}],
   ['group', 'twist 1', { group: { kind: 'twist', name: '1' } }],
+  ['group', 'Flat 3', { group: { kind: 'flat', name: '3' } }],
   ['signal', 'depth', { signal: 'depth' }],
 ])('%s reads “%s”', (column, said, part) => {
   expect(gridColumns[column].read(said, names)).toEqual({ ok: true, value: part })

@@ -15,7 +15,7 @@ const headings: Readonly<Record<ImportTarget, readonly string[]>> = {
   length: ['length', 'length mm', 'cut length', 'len', 'mm'],
   signal: ['signal', 'net', 'function', 'name', 'signal name', 'net name'],
   current: ['current', 'amps', 'load', 'current a', 'load a', 'a'],
-  group: ['group', 'twist', 'screen', 'pair', 'cable'],
+  group: ['group', 'twist', 'screen', 'pair', 'cable', 'flat cable'],
   note: ['note', 'notes', 'remark', 'remarks', 'comment'],
   fromEnd: ['from end', 'from connector', 'end 1', 'connector 1', 'from conn'],
   fromCavity: ['from cavity', 'from position', 'cavity 1', 'pin 1', 'from contact'],

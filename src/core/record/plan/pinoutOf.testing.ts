@@ -50,7 +50,7 @@ export function pinoutOf(text: string, housings: Readonly<Record<string, string>
       lengthMm: figure(cell('length'), 'length'),
       ...(cell('signal') && { signal: cell('signal') }),
       ...(current && { currentA: figure(current, 'current') }),
-      ...(group && name && { group: { kind: group as 'twist' | 'screen' | 'cable', name } }),
+      ...(group && name && { group: { kind: group as 'twist' | 'screen' | 'cable' | 'flat', name } }),
       ...(cell('note') && { note: cell('note') }),
     }
   })

@@ -32,14 +32,14 @@ export const endSchema = z.strictObject({
   matePlating: z.enum(platings).optional(),
   /** worked where it will lie, once its wires are threaded through: after all that is done at the bench */
   inPlace: z.literal(true).optional(),
-  /** how far the jackets of cables go back here, so that covers slide past their edge over single wires */
+  /** how far the jackets of cables go back here, so that covers slide past their edge over single wires, or flat cables are split */
   jacketBackMm: above0.max(2000).optional(),
   note: z.string().max(200).optional(),
 })
 
-/** Wires that belong together: twisted, under one screen, or cores of one cable. */
+/** Wires that belong together: twisted, under one screen, cores of one cable, or of one flat cable that is split at its ends. */
 export const groupSchema = z.strictObject({
-  kind: z.enum(['twist', 'screen', 'cable']),
+  kind: z.enum(['twist', 'screen', 'cable', 'flat']),
   name: z.string().trim().min(1).max(20),
 })
 

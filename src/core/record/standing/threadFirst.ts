@@ -3,11 +3,11 @@ import { isSleeve } from '../../parts/catalogue/types'
 import { rulesOf } from '../rules/rulesOf'
 import type { JobState } from '../state/state'
 import { housingOf, smallPartsOf } from '../plan/facts'
-import { type Termination, planIndex } from '../plan/plan'
+import { type Termination, type Wire, planIndex } from '../plan/plan'
 import type { ChosenSet } from '../../craft/setup/chosenSet'
 
 export type ThreadCode =
-  'label' | 'jacket' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
+  'label' | 'jacket' | 'split' | 'backshell' | 'strain-relief' | 'comb' | 'tail-cover' | 'shrink-tube' | 'seal'
 
 export interface ThreadItem {
   readonly code: ThreadCode
@@ -19,6 +19,16 @@ export interface ThreadItem {
 
 const endOf = ({ plan }: JobState, { at }: Termination) =>
   at.kind === 'cavity' ? planIndex(plan).ends.get(at.end) : undefined
+
+/** What holds a wire to others of its cable and goes back at its ends: a jacket, or the web of a flat cable. */
+export const sheathOf = ({
+  group,
+}: Pick<Wire, 'group'>): { readonly code: 'jacket' | 'split'; readonly name: string } | undefined =>
+  group?.kind === 'cable'
+    ? { code: 'jacket', name: group.name }
+    : group?.kind === 'flat'
+      ? { code: 'split', name: group.name }
+      : undefined
 
 /** Kinds of small parts that slide over the wires, what lies furthest back first. */
 const slidOver = ['backshell', 'strain-relief', 'comb'] as const
@@ -32,9 +42,9 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   const family = housing && state.facts.families[housing.family]
   const contact = state.facts.contacts[set.contact]
   const items: ThreadItem[] = rulesOf(state).wireLabels ? [{ code: 'label' }] : []
-  // a core's jacket goes back far enough for the covers to slide past its edge
-  if (termination.wire.group?.kind === 'cable')
-    items.push({ code: 'jacket', part: termination.wire.group.name, backMm: endOf(state, termination)?.jacketBackMm })
+  // a core's jacket goes back far enough for the covers to slide past its edge; a flat cable is split for each to reach its hole
+  const back = sheathOf(termination.wire)
+  if (back) items.push({ code: back.code, part: back.name, backMm: endOf(state, termination)?.jacketBackMm })
   for (const code of slidOver) {
     const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
     if (part) items.push({ code, part: part.part })

@@ -32,6 +32,31 @@ test('the cover stands once in the way: when a contact of the end is out, it is 
   expect(isFirstOut(folded.state, 1, 'S')).toBe(false)
 })
 
+test.each([
+  ['cable', 'jacket'],
+  ['flat', 'split'],
+] as const)('a core of a %s that is cut shorter has its %s go back by as much, by name and in mm', (kind, code) => {
+  const folded = came('sonde-pigtail')
+  const { state } = folded
+  const wires = state.plan.wires.map((wire) => (wire.id === 'S6' ? { ...wire, group: { kind, name: 'K2' } } : wire))
+  const ends = state.plan.ends.map((end) => ({ ...end, jacketBackMm: 35 }))
+  const plan = { ...state.plan, wires, ends }
+  const termination = planIndex(plan).byKey.get('1/S6/a')
+  if (!termination) throw new Error('S6')
+  const { steps, slack } = repairPlan({ ...state, plan }, 'contact', termination, 4)
+  const doings = steps.map((step) => step.do)
+  expect(steps[doings.indexOf('sheath-back')]).toEqual({
+    do: 'sheath-back',
+    code,
+    name: 'K2',
+    byMm: slack?.costMm,
+    toMm: 35,
+  })
+  expect(doings.indexOf('sheath-back')).toBeGreaterThan(doings.indexOf('cut-off'))
+  expect(doings.indexOf('sheath-back')).toBeLessThan(doings.indexOf('strip'))
+  expect(planAt(folded, '1/S6/a').steps.some((step) => step.do === 'sheath-back')).toBe(false)
+})
+
 test('how it lay before the cut stays with it until it is seated again', () => {
   const folded = came('sonde-pigtail')
   put(folded, {

@@ -3,6 +3,7 @@ import { housingOf, smallPartsOf } from '../../record/plan/facts'
 import { type SideLetter, type Termination, inCavity, planIndex, sideOf } from '../../record/plan/plan'
 import { rulesOf } from '../../record/rules/rulesOf'
 import { slackOf } from '../../record/standing/slack'
+import { sheathOf } from '../../record/standing/threadFirst'
 import { isReleased } from '../../record/standing/released'
 import { type JobState, endState, termState } from '../../record/state/state'
 import { setupId } from '../../craft/setup/setup'
@@ -20,6 +21,14 @@ export type RepairStep =
   /** contacts of the end, one by one: out of the old housing into the new one, or out, through the new cover and in again */
   | { readonly do: 'carry-over' | 'through-cover'; readonly end: string; readonly count: number }
   | { readonly do: 'mate'; readonly end: string; readonly with: string }
+  /** what holds it to its neighbours goes back by what is cut off: the cores stay free as far as they were */
+  | {
+      readonly do: 'sheath-back'
+      readonly code: 'jacket' | 'split'
+      readonly name: string
+      readonly byMm: number
+      readonly toMm?: number
+    }
   | { readonly do: 'take-out' | 'cut-off' | 'strip' | 'crimp' | 'seat'; readonly term: string }
   | { readonly do: 'open-lacing' | 'renew-lacing' | 'cut-wire' | 'prove'; readonly wire: string }
 
@@ -85,7 +94,7 @@ export function repairPlan(state: JobState, damage: DamageId, at: Termination, l
   const staysEqual = own !== undefined && costMm <= equalWithinMm
   const enough = own === undefined || own.leftMm + 1e-9 >= costMm
   return {
-    steps: stepsOf(state, { unit, wire: wire.id, whole, terms, seated, ends, locked }),
+    steps: stepsOf(state, { unit, wire: wire.id, whole, terms, seated, ends, locked, backMm: whole ? 0 : costMm }),
     parts,
     lostMm: whole ? (state.cuts.get(`${unit}/${wire.id}`)?.lengthMm ?? wire.lengthMm) : costMm,
     ...(!whole && own && { slack: { leftMm: own.leftMm, costMm, enough } }),
@@ -108,6 +117,7 @@ function stepsOf(
     seated,
     ends,
     locked,
+    backMm,
   }: {
     readonly unit: number
     readonly wire: string
@@ -116,6 +126,7 @@ function stepsOf(
     readonly seated: readonly Termination[]
     readonly ends: readonly string[]
     readonly locked: readonly string[]
+    /** what is cut off a wire that stays */ readonly backMm: number
   },
 ): readonly RepairStep[] {
   const shells = ends.flatMap((end) => {
@@ -132,6 +143,7 @@ function stepsOf(
     ...(whole
       ? [{ do: 'cut-wire' as const, wire }]
       : terms.map((term) => ({ do: 'cut-off' as const, term: term.key }))),
+    ...(backMm > 0 ? terms.flatMap((term) => sheathBack(state, term, backMm)) : []),
     ...terms.flatMap((term) => [
       { do: 'strip' as const, term: term.key },
       { do: 'crimp' as const, term: term.key },
@@ -143,6 +155,14 @@ function stepsOf(
     { do: 'prove', wire },
     ...(whole ? [{ do: 'renew-lacing' as const, wire }] : []),
   ]
+}
+
+/** A core that is cut shorter comes out of its jacket or web by as much as before only if that goes back with it. */
+function sheathBack({ plan }: JobState, { wire, at }: Termination, byMm: number): readonly RepairStep[] {
+  const sheath = sheathOf(wire)
+  if (!sheath) return []
+  const toMm = at.kind === 'cavity' ? planIndex(plan).ends.get(at.end)?.jacketBackMm : undefined
+  return [{ do: 'sheath-back', ...sheath, byMm, ...(toMm !== undefined && { toMm }) }]
 }
 
 /** Kinds of small parts that lie over the wires behind a housing. */

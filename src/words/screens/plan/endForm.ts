@@ -23,7 +23,7 @@ export const endFormWords = {
   end: (housing: string) => `end ${housing}`,
   itsPlating: 'Its plating',
   notKnown: 'not known',
-  cableJacketsBackMm: 'Cable jackets back, mm',
+  cableJacketsBackMm: 'Jackets back, or flat cables split, mm',
   noCablesHere: 'no cables here',
   workedInPlaceAfter: 'Worked in place, after its wires are threaded through',
   move: (used: number) => `Move ${plural(used, 'wire')}`,

@@ -69,6 +69,8 @@ const inCavity = {
   spring: z.enum(contactSprings).optional(),
   /** its sheet asks for a mating pin to be tried after the crimp */
   pinTry: z.boolean().optional(),
+  /** it comes on a strip and is broken off it: so much of the tab may stay, mm */
+  tabMm: above0.optional(),
   /** diameter or width of the part that mates */
   matingMm: above0.optional(),
   /** largest diameter of the crimped contact: it must pass the bore */

@@ -61,8 +61,8 @@ test('from the sixth crimp of a setting three presses make it: the stroke, all l
   await page.goto(`/jobs/${id}/crimp`)
   await alive(page)
   await expect(page.getByRole('heading', { name: 'The stroke' })).toBeVisible()
-  // a picture for each line of it
-  await expect(page.getByRole('group', { name: 'The stroke in pictures' }).getByRole('img')).toHaveCount(4)
+  // a picture for each line of it, the strip that it came on first
+  await expect(page.getByRole('group', { name: 'The stroke in pictures' }).getByRole('img')).toHaveCount(5)
   await strike(page, 'Space')
   await expect(page.getByRole('group', { name: 'What each look would find' }).getByRole('img')).toHaveCount(5)
   await strike(page, 'Space', 'Space')

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyAt, copyJob, expect, nextStep, strike, test } from './bench'
+import { alive, copyAt, copyJob, copyUntil, expect, nextStep, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 const spaces = async (page: Page, count: number) => {
@@ -163,22 +163,52 @@ test('a broken contact: what it takes is said before it begins, then it comes ou
   await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('7/8')
 })
 
-test('the call-out speaks the next cavity once it is switched on, and is silent before', async ({ bench: page }) => {
-  await page.addInitScript(() => {
-    const said: string[] = []
-    Object.assign(window, { said })
-    Object.defineProperty(window, 'speechSynthesis', {
-      value: { cancel: () => undefined, speak: (one: SpeechSynthesisUtterance) => said.push(one.text) },
-    })
+/** A voice that keeps what it is given to say. */
+function listenToVoice(): void {
+  const said: string[] = []
+  Object.assign(window, { said })
+  Object.defineProperty(window, 'speechSynthesis', {
+    value: { cancel: () => undefined, speak: (one: SpeechSynthesisUtterance) => said.push(one.text) },
   })
+}
+const heard = (page: Page) => page.evaluate(() => (window as unknown as { said: string[] }).said)
+
+test('the call-out speaks the next cavity once it is switched on, and is silent before', async ({ bench: page }) => {
+  await page.addInitScript(listenToVoice)
   await page.goto(`/jobs/sonde-pigtail/seat?at=${encodeURIComponent('1.S.insert.1/S1/a')}`)
   await alive(page)
-  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said)
+  const said = () => heard(page)
   expect(await said()).toEqual([])
   await page.getByRole('button', { name: 'Call out what is next' }).click()
   await expect.poll(said).toEqual(['Wire S 1 a, red. Into cavity A. In the centre'])
   await strike(page, 'j')
   await expect.poll(async () => (await said()).at(-1)).toMatch(/^Wire S 2 a, black. Into cavity B/)
+})
+
+test('the call-out goes on with the line that is due, and after the last with what closes the card', async ({
+  bench: page,
+  request,
+}) => {
+  await page.addInitScript(listenToVoice)
+  const id = await copyUntil(
+    request,
+    'deck-loom',
+    (_state, step) => step.kind === 'seat' && step.task.kind === 'insert',
+  )
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  await page.getByRole('button', { name: 'Call out what is next' }).click()
+  // the place first, then the line
+  await expect.poll(async () => (await heard(page)).length).toBe(2)
+  expect((await heard(page))[0]).toMatch(/^Wire .*Into cavity/)
+  const lines = await page.getByRole('group', { name: 'Checks' }).getByRole('checkbox').count()
+  for (let line = 1; line <= lines; line++) {
+    const due = (await heard(page)).at(-1) ?? ''
+    await expect(page.locator('[data-due="true"]')).toContainText(due)
+    await strike(page, 'Space')
+    await expect.poll(async () => (await heard(page)).length).toBe(2 + line)
+  }
+  expect((await heard(page)).at(-1)).toBe('Seated')
 })
 
 test('something is wrong: what the hand notices leads to why, to what to do now, and into the record', async ({

@@ -1,3 +1,4 @@
+import type { GaugeDue } from '@/core/record/standing/gaugeDue'
 import type { NextStep } from '@/core/views/steps'
 import type { Station } from '@/core/views/progress'
 import type { EndTask } from '@/core/work/seat/endTasks'
@@ -22,6 +23,12 @@ export function termName(key: string, quantity = 1): string {
   const { unit, wire, side } = termOf(key)
   return `${wire}${side}${quantity > 1 ? ` #${unit}` : ''}`
 }
+
+/** The gauge that a frame's first crimp of the day waits for, as the next step. */
+export const gaugeStepWords = ({ tool, gauge }: GaugeDue) => ({
+  main: `Gauge ${tool}`,
+  then: `with ${gauge.id}, before the day’s first crimp`,
+})
 
 /** The next step in one line, for the frame and for Today. */
 export function stepWords(step: NextStep, quantity = 1): { readonly main: string; readonly then?: string } {

@@ -1,4 +1,4 @@
-import { useEffect, useSyncExternalStore } from 'react'
+import { useEffect, useEffectEvent, useSyncExternalStore } from 'react'
 
 const KEPT = 'urn-call-out'
 const listeners = new Set<() => void>()
@@ -23,6 +23,25 @@ export function useCallOutSwitch(): { readonly on: boolean; readonly toggle: () 
       for (const listener of listeners) listener()
     },
   }
+}
+
+/**
+ * Speaks the line that is due when another one is. The first of an item waits until its place has been called out; from then on
+ * what is still being said of the line before is of no use any more.
+ * @param isFirst nothing of the item is done yet
+ */
+export function useLineCallOut(text: () => string | undefined, key: string | undefined, isFirst: boolean): void {
+  const { on } = useCallOutSwitch()
+  const speak = useEffectEvent((voice: SpeechSynthesis) => {
+    const said = text()
+    if (said === undefined || said === '') return
+    if (!isFirst) voice.cancel()
+    voice.speak(new SpeechSynthesisUtterance(said))
+  })
+  useEffect(() => {
+    const voice = on ? voiceOf() : undefined
+    if (voice && key !== undefined) speak(voice)
+  }, [on, key])
 }
 
 /** Speaks a text when it changes, by the browser's own voice. Silent while the switch is off, and where the browser has no voice. */

@@ -5,6 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
+import { useLineCallOut } from '../callOut/callOut'
 import { useCautionOpen } from '../caution/openCautions'
 import { useInHand } from './useInHand'
 import { useKeys } from '../keys/KeyProvider'
@@ -95,6 +96,15 @@ export function CheckList({
   useEffect(() => {
     if (dueId !== undefined) dueLine.current?.scrollIntoView({ block: 'nearest' })
   }, [dueId])
+  const said = useRef(new Map<string, HTMLElement>())
+  const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
+  const ids = lines.map(({ id }) => id)
+  useLineCallOut(
+    // looks that are answered at once are in the pictures; what hands do at once is said line by line
+    () => (!due ? main : !atOnce ? wordsOf([due.id]) : atOnce.recorded ? atOnce.says : wordsOf(ids)),
+    lines.length === 0 ? undefined : `${ids.join(' ')} | ${dueId ?? ''}`,
+    ticked.size === 0,
+  )
   useKeys([
     { key: ' ', words: due ? (atOnce?.says ?? words.tickLineThatIs) : main, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
@@ -125,7 +135,7 @@ export function CheckList({
                   {isTicked ? '✓' : isDue ? '▸' : '○'}
                 </span>
                 <span>
-                  {line.words}
+                  <span ref={(node) => void (node && said.current.set(line.id, node))}>{line.words}</span>
                   {line.hint !== undefined && !isTicked && <span className={cardCss.hint}>{line.hint}</span>}
                 </span>
                 <Kbd aria-hidden="true">{i + 1}</Kbd>

@@ -6,12 +6,15 @@ import { Kbd, UnstyledButton } from '@mantine/core'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { memo, useCallback, useMemo, type ReactNode } from 'react'
+import { setKey, termOf } from '@/core/record/plan/keys'
 import { sideOf } from '@/core/record/plan/plan'
+import { gaugeDue } from '@/core/record/standing/gaugeDue'
 import { scanTarget } from '@/core/record/plan/scanTarget'
 import { progress, stations, type Station } from '@/core/views/progress'
 import { plural } from '@/words/figures'
-import { stationWords, stepWords } from '@/words/steps'
+import { gaugeStepWords, stationWords, stepWords } from '@/words/steps'
 import { useGo } from '../address/GoProvider'
+import { useClock } from '../frame/Clock'
 import { Frame } from '../frame/Frame'
 import { places, usePlaceKeys } from '../frame/PlaceFrame'
 import type { FindItem } from '../find/findItems'
@@ -57,7 +60,14 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   ])
   usePlaceKeys()
   const figure = useOffered()
-  const words = stepWords(step, plan.quantity)
+  const clock = useClock()
+  const tool =
+    step.kind === 'crimp' || step.kind === 'first-piece'
+      ? state.sets.get(setKey(termOf(step.term).wire, termOf(step.term).side))?.setup.tool
+      : undefined
+  // the journal knows no day, the bench does: the card asks for the gauge first, and so does the frame
+  const gauge = tool === undefined ? undefined : gaugeDue(state, tool, new Date().toISOString(), clock.dayOf)
+  const words = gauge ? gaugeStepWords(gauge) : stepWords(step, plan.quantity)
   const onScan = useCallback(
     (text: string) => {
       if (offerFigure(text)) return true

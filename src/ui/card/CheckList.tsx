@@ -18,6 +18,9 @@ export interface CheckLine {
   readonly seen?: string
 }
 
+/** With more lines than this only the one that is due says its hint: the button lies over none of them then. */
+const LONG_LINES = 5
+
 /** Kept among the ticks for as long as any of them stands: some were made with one press, beside their pictures. */
 const AT_ONCE = '· at once'
 
@@ -80,6 +83,7 @@ export function CheckList({
   const { ticked, toggle, tickAll } = checks
   const due = lines.find(({ id }) => !ticked.has(id))
   const isHeld = useCautionOpen()
+  const isLong = lines.length > LONG_LINES
   const act = () => {
     if (busy || !enabled || isHeld) return
     if (due && atOnce)
@@ -136,7 +140,9 @@ export function CheckList({
                 </span>
                 <span>
                   <span ref={(node) => void (node && said.current.set(line.id, node))}>{line.words}</span>
-                  {line.hint !== undefined && !isTicked && <span className={cardCss.hint}>{line.hint}</span>}
+                  {line.hint !== undefined && !isTicked && (isDue || !isLong) && (
+                    <span className={cardCss.hint}>{line.hint}</span>
+                  )}
                 </span>
                 <Kbd aria-hidden="true">{i + 1}</Kbd>
               </Checkbox.Card>

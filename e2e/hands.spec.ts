@@ -136,6 +136,13 @@ test('a photo measures: no point counts before a hand has put it; inside its win
     await page.mouse.click(left + x * scale, top + y * scale)
   }
   await expect(page.getByText('✓ inside')).toBeVisible()
+  // how it should be lies over it, its mouth at point 3, to the scale that the barrel across gives
+  await page.getByText('Over it', { exact: true }).click()
+  const over = page.getByRole('group', { name: /photo of/ }).locator('g[transform*="scale("]')
+  await expect(over).toHaveAttribute(
+    'transform',
+    /^translate\((499|500|501)[^)]*\) rotate\(-?\d(\.\d+)?\) scale\((99|100|101)/,
+  )
   await page.getByRole('heading', { name: 'Measure: gap' }).click()
   await strike(page, 'Space')
   await expect(page.getByText(/^Gap 0\.(6|7)\d* mm ± 0\.\d+ mm, measured in a photo/)).toBeVisible()

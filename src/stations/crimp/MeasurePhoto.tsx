@@ -1,6 +1,7 @@
 'use client'
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
+import { overlayByMeasured, overlayBySize } from '@/core/craft/photo/photoOverlay'
 import type { PhotoQuestion } from '@/core/craft/photo/photoQuestions'
 import type { Photo } from '@/core/record/state/records'
 import type { QueueItem } from '@/core/views/queue'
@@ -12,6 +13,7 @@ import { useKeys } from '@/ui/keys/KeyProvider'
 import paneCss from '@/ui/pane/pane.module.css'
 import { PhotoPoints } from '@/ui/photo/PhotoPoints'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
+import { specimenLayout } from '@/ui/specimen/specimenModel'
 import { SpecimenToScale } from '@/ui/specimen/SpecimenToScale'
 import textCss from '@/ui/text/text.module.css'
 import { figure, lengthSaid } from '@/words/figures'
@@ -77,6 +79,12 @@ export function MeasurePhoto({
   ])
   const { wire, key } = item.termination
   const piece = useMemo(() => specimenOf(state, wire, item.set, { crimped: true }), [state, wire, item.set])
+  const lies = size?.along
+    ? overlayBySize(form.points, size.along)
+    : piece &&
+      question &&
+      measured &&
+      overlayByMeasured(form.points, question.id, measured.mmPerPx, specimenLayout(piece))
   const title = words.photoOf(termName(key, state.plan.quantity), clock.dayTime(photo.at))
   const isGood = verdict?.kind === 'inside'
   return (
@@ -121,11 +129,12 @@ export function MeasurePhoto({
               heightPx={photo.heightPx}
               points={form.points}
               chosen={form.chosen}
-              over={shown === 'over' && piece && size?.along ? { piece, along: size.along } : undefined}
+              over={shown === 'over' && piece && lies ? { piece, lies } : undefined}
               name={title}
               move={(point, to) => move({ kind: 'point-put', point, to })}
               choose={(point) => move({ kind: 'point-chosen', point })}
             />
+            {shown === 'over' && !lies && <p className={textCss.dim}>{words.pointsFirst}</p>}
             {shown === 'beside' &&
               piece &&
               (found?.kind === 'measured' && form.placed.includes(0) && form.placed.includes(1) ? (
@@ -146,7 +155,7 @@ export function MeasurePhoto({
               of={[
                 ['alone', words.alone],
                 ['beside', words.beside],
-                ...(size?.along ? ([['over', words.over]] as const) : []),
+                ['over', words.over],
               ]}
               pick={show}
             />

@@ -1,6 +1,6 @@
 import { type PointerEvent, useRef } from 'react'
 import type { PhotoPoint, PhotoPoints as Points } from '@/core/craft/photo/measureInPhoto'
-import type { KnownSize } from '@/core/craft/photo/photoQuestions'
+import type { PhotoOverlay } from '@/core/craft/photo/photoOverlay'
 import { measurePhotoWords as words } from '@/words/screens/photo/measurePhoto'
 import specimenCss from '../specimen/SpecimenDrawing.module.css'
 import type { SpecimenPiece } from '../specimen/specimenModel'
@@ -9,12 +9,8 @@ import styles from './PhotoPoints.module.css'
 
 const LOUPE_TIMES = 3
 
-/** How a drawing in mm lies over the two points of a known size along the piece. */
-function overTransform([a, b]: Points, { fromMm, toMm }: NonNullable<KnownSize['along']>): string {
-  const pxPerMm = Math.hypot(b.x - a.x, b.y - a.y) / (toMm - fromMm)
-  const turnDeg = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI
-  return `translate(${a.x} ${a.y}) rotate(${turnDeg}) scale(${pxPerMm}) translate(${-fromMm} 0)`
-}
+const overTransform = ({ atMm, at, turnDeg, pxPerMm }: PhotoOverlay) =>
+  `translate(${at.x} ${at.y}) rotate(${turnDeg}) scale(${pxPerMm}) translate(${-atMm} 0)`
 
 /** A photo with four points on it that are dragged; over it, half transparent, how the piece should be, to the same scale. */
 export function PhotoPoints({
@@ -34,8 +30,8 @@ export function PhotoPoints({
   readonly points: Points
   /** 0 to 3 */
   readonly chosen: number
-  /** drawn over it along the known size */
-  readonly over: { readonly piece: SpecimenPiece; readonly along: NonNullable<KnownSize['along']> } | undefined
+  /** drawn over it */
+  readonly over: { readonly piece: SpecimenPiece; readonly lies: PhotoOverlay } | undefined
   readonly name: string
   readonly move: (index: number, to: PhotoPoint) => void
   readonly choose: (index: number) => void
@@ -84,7 +80,7 @@ export function PhotoPoints({
       <image href={src} width={widthPx} height={heightPx} />
       {over && (
         <g className={specimenCss.specimenBare}>
-          <g className={styles.over} transform={overTransform(points, over.along)}>
+          <g className={styles.over} transform={overTransform(over.lies)}>
             <SpecimenShape piece={over.piece} />
           </g>
         </g>

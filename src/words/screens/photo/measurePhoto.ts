@@ -30,6 +30,7 @@ export const measurePhotoWords = {
   beside: 'Beside it',
   alone: 'Photo alone',
   asItShouldBe: 'How it should be, to the same scale',
+  pointsFirst: 'Once all four points are put, the drawing lies over them; a bend has no drawing over it.',
   scaleFirst: 'Points 1 and 2 first: they give the scale.',
   kept: 'Kept: the photo, its four points, what gave the scale.',
   loupe: 'Round the point, three times as large',

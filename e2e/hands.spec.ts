@@ -137,7 +137,7 @@ test('a photo measures: no point counts before a hand has put it; inside its win
   }
   await expect(page.getByText('✓ inside')).toBeVisible()
   // how it should be lies over it, its mouth at point 3, to the scale that the barrel across gives
-  await page.getByText('Over it', { exact: true }).click()
+  await page.getByText('Drawing over it', { exact: true }).click()
   const over = page.getByRole('group', { name: /photo of/ }).locator('g[transform*="scale("]')
   await expect(over).toHaveAttribute(
     'transform',

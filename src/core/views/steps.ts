@@ -1,6 +1,6 @@
 import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
-import { aheadOfRelease } from '../record/standing/prepAhead'
+import { aheadOfRelease, isStripHeld } from '../record/standing/prepAhead'
 import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
@@ -63,17 +63,10 @@ function makeStep(state: JobState): NextStep {
   const broken = brokenStep(state)
   if (broken) return broken
   if (lookAgain) return lookAgain
-  const groups = setupQueue(state)
   // the bench first, its ends seated; then what is worked in place
   for (const inPlace of [false, true]) {
-    for (const group of groups) {
-      const items = group.items.filter((item) => item.inPlace === inPlace)
-      const left = items.filter((item) => item.stage !== 'crimped').length
-      const step = left > 0 ? stepInSetup(state, { ...group, items, left }) : undefined
-      if (step) return step
-    }
-    const seat = seatStep(state, inPlace)
-    if (seat) return seat
+    const step = setupStep(state, inPlace) ?? seatStep(state, inPlace)
+    if (step) return step
   }
   const blocked = withoutSet(state)
   const first = blocked[0]
@@ -87,7 +80,65 @@ function makeStep(state: JobState): NextStep {
   )
 }
 
-function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
+/** What is due setup by setup; at one station alone, what can be done there now. */
+function setupStep(state: JobState, inPlace: boolean, at?: 'crimp'): NextStep | undefined {
+  for (const group of setupQueue(state)) {
+    const items = group.items.filter((item) => item.inPlace === inPlace)
+    const left = items.filter((item) => item.stage !== 'crimped').length
+    const step = left > 0 ? stepInSetup(state, { ...group, items, left }, at) : undefined
+    // a release holds for one mounting: another setup waits until this one is through
+    if (step || (at !== undefined && left > 0)) return step
+  }
+  return undefined
+}
+
+/** What Prep does now: what waits for no first piece, the bench before what is done in place. */
+function stripStep(state: JobState): NextStep | undefined {
+  const open = setupQueue(state).flatMap((group) =>
+    group.items.flatMap((item) =>
+      item.stage === 'to-strip' && !isStripHeld(state, group.id, item.crimpClass) ? [{ item, group }] : [],
+    ),
+  )
+  const found = open.find(({ item }) => !item.inPlace) ?? open[0]
+  if (!found) return undefined
+  const { item, group } = found
+  const { key } = item.termination
+  return {
+    station: 'prep',
+    kind: 'strip',
+    term: key,
+    left: group.items.filter(({ stage }) => stage === 'to-strip').length,
+    focus: key,
+    ...(!group.released && { firstOf: group.id }),
+  }
+}
+
+/** What Crimp does now; what is worked in place waits until nothing is left at the bench. */
+function crimpStep(state: JobState): NextStep | undefined {
+  const atBench = setupQueue(state).some(({ items }) => items.some((item) => !item.inPlace && item.stage !== 'crimped'))
+  return setupStep(state, !atBench, 'crimp')
+}
+
+const atStation: Readonly<Partial<Record<Station, (state: JobState) => NextStep | undefined>>> = {
+  prep: stripStep,
+  crimp: crimpStep,
+  seat: (state) => seatStep(state, false) ?? seatStep(state, true),
+}
+
+/**
+ * What is next for hands that are at a station: what can be done there now, until nothing is left; only then the job's own next
+ * step, wherever it is. A station's card and the frame both ask here, so that there are never two different nexts.
+ */
+export const stepAt = (state: JobState, here: Station | undefined): NextStep =>
+  here === undefined ? nextStep(state) : stepHere(state, here)
+
+const stepHere = derivedOf((state, here: Station): NextStep => {
+  const next = nextStep(state)
+  return next.station === here || isClosed(state) ? next : (atStation[here]?.(state) ?? next)
+})
+
+/** @param at Crimp alone: what is to be stripped first is done elsewhere, and is no step of it */
+function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep | undefined {
   const toStrip = group.items.filter((item) => item.stage === 'to-strip')
   const stripped = group.items.filter((item) => item.stage === 'stripped')
   const strip = ({ termination: { key } }: QueueItem, firstOf?: string): NextStep => ({
@@ -105,7 +156,9 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
       const { ahead, allowed } = aheadOfRelease(state, group.id, crimpClass)
       return allowed !== undefined && ahead < allowed
     })
-    if (first) return strip(first, group.id)
+    if (first && at === undefined) return strip(first, group.id)
+    // nothing of it is there yet: a setup that is mounted for nothing would only be changed again
+    if (at !== undefined && stripped.length === 0) return undefined
     if (!group.mounted) {
       const hand = inHand(state)
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
@@ -131,7 +184,7 @@ function stepInSetup(state: JobState, group: QueueGroup): NextStep | undefined {
         }
       : { station: 'crimp', kind: 'release', setup: group.id, focus: group.id }
   }
-  if (toStrip[0]) return strip(toStrip[0])
+  if (toStrip[0] && at === undefined) return strip(toStrip[0])
   if (stripped.length > 0 && samplesDue(state, group.id).pull)
     return { station: 'crimp', kind: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]

@@ -278,6 +278,8 @@ function seatEntry(state: JobState, { task }: Extract<NextStep, { kind: 'seat' }
 }
 
 export interface WorkOptions {
+  /** what the hand takes for next; the job's own next step when left out */
+  readonly stepOf?: (state: JobState) => NextStep
   readonly newId: () => string
   /** time and person of each entry */
   readonly stamp: (seq: number, entry: NewEntry) => { readonly at: string; readonly by: string }
@@ -307,7 +309,7 @@ export function workThrough(
   }
   start.forEach(append)
   for (;;) {
-    const step = nextStep(folded.state)
+    const step = (options.stepOf ?? nextStep)(folded.state)
     if (step.kind === 'closed' || options.until?.(folded.state, step)) break
     const more = entriesFor(folded.state, step, options.newId)
     if (more.length === 0) break

@@ -5,6 +5,7 @@ import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { useMemo, useState } from 'react'
+import { stepAt } from '@/core/views/steps'
 import { inHand, inQueue, releaseWait, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { pieceInQuestion } from '@/core/record/standing/released'
 import type { FirstPiece } from '@/core/record/state/records'
@@ -52,7 +53,7 @@ export function CrimpStation() {
       ),
     [state],
   )
-  const due = useMemo(() => dueItem(groups)?.termination.key, [groups])
+  const due = useMemo(() => dueHere(state), [state])
   const byGroup = useMemo(() => new Map(groups.map((group) => [group.id, group])), [groups])
   const { at, select, follow } = useAt((key) => byGroup.has(key) || inQueue(groups, key) !== undefined, due)
   // the frame may ask for a setup: its first open piece stands for it
@@ -97,12 +98,10 @@ const handSetup = (state: State) => {
   return hand === undefined ? undefined : state.setups.get(hand)?.setup
 }
 
-const dueItem = (groups: readonly QueueGroup[]): QueueItem | undefined => {
-  const open = groups.find((group) => group.left > 0)
-  // what is in hand and wants a first piece gets it before anything is crimped
-  const piece = open?.mounted ? open.release.pieces[0] : undefined
-  if (piece) return open?.items.find(({ termination }) => termination.key === piece.term)
-  return open && firstOpen(open.items)
+/** What the frame names too; nothing while all that is left waits for another station. */
+function dueHere(state: State): string | undefined {
+  const step = stepAt(state, 'crimp')
+  return step.station === 'crimp' ? step.focus : undefined
 }
 
 const firstOpen = (items: readonly QueueItem[]): QueueItem | undefined =>

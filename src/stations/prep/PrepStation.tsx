@@ -9,6 +9,7 @@ import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutBatches } from '@/core/work/prep/cutList'
 import { isStripHeld } from '@/core/record/standing/prepAhead'
+import { stepAt } from '@/core/views/steps'
 import { inQueue, type QueueGroup, type QueueItem, setupQueue } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
@@ -40,7 +41,10 @@ export function PrepStation() {
     () => setupRows(state, (item, group) => (item.stage !== 'to-strip' ? 'done' : held(item, group) ? 'wait' : 'todo')),
     [state, held],
   )
-  const due = useMemo(() => firstOpen(groups, held)?.termination.key, [groups, held])
+  const due = useMemo(() => {
+    const step = stepAt(state, 'prep')
+    return step.station === 'prep' ? step.focus : undefined
+  }, [state])
   const waits = groups.some((group) => group.items.some((item) => item.stage === 'to-strip' && held(item, group)))
     ? words.restWaitsUntilFirst
     : words.restWaitsUntilSet
@@ -104,12 +108,6 @@ function heldItems(state: State, groups: readonly QueueGroup[]): Held {
     for (const [crimpClass, item] of classes) if (isStripHeld(state, group.id, crimpClass)) held.add(name(item, group))
   }
   return (item, group) => held.has(name(item, group))
-}
-
-/** What is due at the bench first, then in place. */
-const firstOpen = (groups: readonly QueueGroup[], held: Held) => {
-  const open = groups.flatMap((group) => group.items.filter((item) => item.stage === 'to-strip' && !held(item, group)))
-  return open.find((item) => !item.inPlace) ?? open[0]
 }
 
 function EmptyPrep() {

@@ -5,7 +5,7 @@ import { type LockId, lockOfHousing } from '@/core/parts/catalogue/secondaryLock
 import type { Housing } from '@/core/parts/catalogue/types'
 import { termState } from '@/core/record/state/state'
 import { planIndex } from '@/core/record/plan/plan'
-import { nextStep, taskKey } from '@/core/views/steps'
+import { stepAt, taskKey } from '@/core/views/steps'
 import { benchEnds, housingAt } from '@/core/record/standing/benchEnds'
 import { type EndTask, endTasks } from '@/core/work/seat/endTasks'
 import { turnsWith } from '@/core/work/seat/seatTurns'
@@ -116,7 +116,7 @@ const isOpen = (task: EndTask) => !task.done && !(task.kind === 'insert' && task
 
 /** What is due by the job's own next step; while that is elsewhere, the first thing that can be done here. Covers wait for the contacts of their end. */
 function dueTask(state: State, tasks: readonly EndTask[]): EndTask | undefined {
-  const step = nextStep(state)
+  const step = stepAt(state, 'seat')
   if (step.kind === 'seat') return step.task
   const stuck = new Set(
     tasks

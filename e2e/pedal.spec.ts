@@ -1,0 +1,71 @@
+import type { Page } from '@playwright/test'
+import { alive, expect, nextStep, quiet, strike, test } from './bench'
+
+/** What a press may change: the place, the card, its ticks. */
+const seen = (page: Page) =>
+  page.evaluate(() =>
+    [
+      location.href,
+      document.querySelector('[data-testid=next-step]')?.textContent,
+      document.querySelector('main aside')?.textContent,
+      ...[...document.querySelectorAll('main h2')].map((one) => one.textContent),
+    ].join('|'),
+  )
+
+/** A figure that the card waits for comes from an instrument: a burst that ends with Enter. */
+async function burst(page: Page): Promise<boolean> {
+  for (const [label, figure] of [
+    [/^Crimp height/, (low: number) => String(low + 0.02)],
+    [/^Pulled off at/, (leastN: number) => `${String(Math.ceil(leastN * 1.3))} N`],
+  ] as const) {
+    const field = page.getByLabel(label).first()
+    if ((await field.count()) === 0 || (await field.inputValue()) !== '') continue
+    const asked = Number(/[0-9.]+/.exec((await field.getAttribute('placeholder')) ?? '')?.[0] ?? 1)
+    await field.focus()
+    await page.keyboard.type(figure(asked))
+    await page.keyboard.press('Enter')
+    return true
+  }
+  return false
+}
+
+/** The pedal alone, until the frame says what nobody does with a foot. */
+async function byPedal(page: Page, ends: RegExp): Promise<void> {
+  const main = page.locator('main aside button[data-variant=filled]:not([disabled])').first()
+  for (let presses = 0; presses < 1200; presses++) {
+    const next = (await nextStep(page).textContent()) ?? ''
+    if (ends.test(next)) return
+    await main.waitFor({ timeout: 2000 }).catch(() => undefined)
+    const before = await seen(page)
+    await strike(page, 'Space')
+    if (next.startsWith('Move the harness')) {
+      await page.getByRole('button', { name: 'Stop, write it down' }).waitFor({ timeout: 60_000 })
+      await strike(page, 'Space')
+    }
+    if ((await seen(page)) !== before) continue
+    await quiet(page)
+    if ((await seen(page)) !== before || (await burst(page))) continue
+    // nothing is passed by rhythm: what stands there must have stood for a while
+    await page.waitForTimeout(900)
+    if ((await seen(page)) === before) expect(`the pedal goes on from “${next}”`).toBe('it does not')
+  }
+  expect('the pedal comes to an end').toBe('it does not')
+}
+
+for (const [job, ends] of [
+  ['beacon-lead', /^Sign/],
+  ['sonde-pigtail', /^(Secure|Sign|Make)/],
+  ['spare-pump', /^Sign/],
+  ['logger-box', /^Sign/],
+  ['winch-feed', /^Sign/],
+  ['deck-loom', /^Sign/],
+] as const)
+  test(`${job}: the pedal alone, from what is next to the signature`, async ({ bench: page }) => {
+    test.setTimeout(300_000)
+    await page.goto(`/jobs/${job}/kit`)
+    await alive(page)
+    await strike(page, 'Enter')
+    await quiet(page)
+    await byPedal(page, ends)
+    await expect(nextStep(page)).toHaveText(ends)
+  })

@@ -10,8 +10,8 @@ export default defineConfig({
   fullyParallel: false,
   // what starts benches of its own, and the longest journey, come first, so that no worker ends alone
   projects: [
-    { name: 'first', testMatch: /(start|journey|records)\.spec\.ts/ },
-    { name: 'rest', testIgnore: /(start|journey|records)\.spec\.ts/ },
+    { name: 'first', testMatch: /(start|journey|records|pedal)\.spec\.ts/ },
+    { name: 'rest', testIgnore: /(start|journey|records|pedal)\.spec\.ts/ },
   ],
   // files run side by side, each at a bench of its own; the tests of one file one after the other. Hands and benches wait for
   // each other a third of the time: three share two cores best

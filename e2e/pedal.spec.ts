@@ -65,8 +65,12 @@ const jobs: readonly (readonly [job: string, until: Parameters<typeof copyUntil>
   ['spare-pump', (_state, step) => step.kind === 'seat' && step.left <= 8, /^Probe/],
   // no tool for what goes onto studs and into splices: somebody borrows it
   ['logger-box', (_state, step) => step.kind === 'seat' && step.task.end === 'T', /^Unblock/],
-  // one insulation is too thick for its seal: somebody chooses another wire
-  ['deck-loom', (state, step) => step.kind === 'mount' && madeOf(state) >= 45, /^Unblock/],
+  // its last setups, until nothing is left to crimp
+  [
+    'deck-loom',
+    (state, step) => step.kind === 'mount' && madeOf(state) >= 44,
+    /^(?!Strip|Change|Make|Release|Crimp|Pull)/,
+  ],
 ]
 const madeOf = ({ terms }: JobState) => [...terms.values()].filter(({ crimp }) => crimp).length
 

@@ -75,14 +75,21 @@ export function MountCard({
         hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
         seen: words.isRight(setupFieldWords[change.field]),
       })),
-    ...(tool ? mountSteps(tool, group.setup, state.facts.contacts[item.set.contact], item.set.estimate) : []).map(
-      (step) => ({
-        id: step,
-        words: mountStepWords[step].line,
-        hint: mountStepWords[step].hint,
-        seen: mountStepWords[step].seen,
-      }),
-    ),
+    ...(tool
+      ? mountSteps(
+          tool,
+          group.setup,
+          state.facts.contacts[item.set.contact],
+          item.set.estimate,
+          new Set(changes.map(({ field }) => field)),
+        )
+      : []
+    ).map((step) => ({
+      id: step,
+      words: mountStepWords[step].line,
+      hint: mountStepWords[step].hint,
+      seen: mountStepWords[step].seen,
+    })),
   ]
   const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)

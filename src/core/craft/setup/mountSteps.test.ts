@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { mountStepWords } from '@/words/mount'
 import { mountSteps, type MountStepCode } from './mountSteps'
-import type { Setup } from './setup'
+import type { Setup, SetupField } from './setup'
 import type { ToolClass } from '../../parts/catalogue/toolClasses'
 
 const shelf = demoShelf()
@@ -81,4 +81,22 @@ test('a nest that no card names is tried before all else; one that a card names,
   expect(steps({ tool: 'NH-5', nest: '1.5' }, true)[0]).toBe('snug-nest')
   expect(steps({ tool: 'NH-5', nest: '1.5' }, false)).not.toContain('snug-nest')
   expect(steps({ tool: 'NH-5' }, true)).not.toContain('snug-nest')
+})
+
+test.each<[string, readonly SetupField[], MountStepCode[]]>([
+  [
+    'another frame is looked at whole',
+    ['tool', 'die', 'notchMm'],
+    ['die-upper-lower', 'locator-square', 'forms-clean', 'opens-fully'],
+  ],
+  [
+    'another die in the frame that is in hand',
+    ['die'],
+    ['die-upper-lower', 'locator-square', 'forms-clean', 'opens-fully'],
+  ],
+  ['another wire stop', ['wireStopMm', 'notchMm'], ['locator-square']],
+  ['another notch of the stripper: nothing of the tool', ['notchMm'], []],
+])('%s', (_what, changed, steps) => {
+  const setup = { tool: 'PF-10', die: 'D3', wireStopMm: 4 }
+  expect(mountSteps({ class: 'parallel-die' }, setup, contact('SC-03-08'), false, new Set(changed))).toEqual(steps)
 })

@@ -1,6 +1,6 @@
 import type { Contact, Tool } from '../../parts/catalogue/types'
 import type { ToolClass } from '../../parts/catalogue/toolClasses'
-import type { Setup } from './setup'
+import type { Setup, SetupField } from './setup'
 import { constructionOf } from '../../parts/catalogue/constructions'
 
 /** Something that the hand does or sees when a tool is set up, in words elsewhere. */
@@ -41,18 +41,46 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
   'torque-cable': [],
 }
 
+/** What a look belongs to: with the same frame still in hand it is looked at again only where that has changed. */
+const belongsTo: Readonly<Record<MountStepCode, readonly SetupField[]>> = {
+  'opens-fully': ['tool', 'die'],
+  'positioner-latched': ['positioner'],
+  'door-shut': ['turret'],
+  'selector-seated': ['selector'],
+  'depth-by-gauge': ['selector'],
+  'hold-by-hand': ['tool'],
+  'forms-clean': ['die'],
+  'locator-square': ['die', 'wireStopMm'],
+  'snug-nest': ['nest'],
+  // the card of the stroke says these again at every piece
+  'wide-side': ['tool'],
+  'front-flush': ['tool'],
+  'lance-clear': ['tool'],
+  'two-strokes': ['tool'],
+  'no-ratchet': ['tool'],
+  'die-upper-lower': ['die'],
+  'tip-in-die': ['die'],
+  'seam-away': ['nest'],
+  'seam-on': ['nest'],
+  'colour-nest': ['nest'],
+  'shrink-after': ['nest'],
+}
+
 /**
  * What is seen on the tool before the setup is in hand, besides its figures: by the class of the tool, and by what this
  * contact asks of it. A nest that no card names is tried.
+ * @param changed what differs from the setup that is in hand; a frame that was not in hand is looked at whole
  */
 export function mountSteps(
   tool: Pick<Tool, 'class'>,
   setup: Setup,
   contact: Contact | undefined,
   isEstimate = false,
+  changed: ReadonlySet<SetupField> = new Set(['tool']),
 ): readonly MountStepCode[] {
   const asked = contact ? constructionOf(contact).mountSteps(contact) : {}
-  return byClass[tool.class].flatMap((step): MountStepCode[] => {
+  const isDue = (step: MountStepCode) => changed.has('tool') || belongsTo[step].some((field) => changed.has(field))
+  const all = byClass[tool.class].flatMap((step): MountStepCode[] => {
     switch (step) {
       case 'positioner-latched':
         return setup.positioner === undefined && setup.turret !== undefined ? [] : [step]
@@ -70,4 +98,5 @@ export function mountSteps(
         return [step]
     }
   })
+  return all.filter(isDue)
 }

@@ -260,7 +260,7 @@ test('a height that was measured stands with the piece that is thrown away', asy
   await expect(page.getByText(/one SC-09-18 \(\d+ left in the kit then, 7 to crimp\)/)).toBeVisible()
   await strike(page, 'Space', 'Space')
   await expect(page.getByText(/Scrapped: SC-09-18, SL-24, \d+ mm of wire/)).toBeVisible()
-  await expect(nextStep(page)).toContainText('Strip W1a')
+  await expect(nextStep(page)).toContainText('Crimp W2a')
   expect((await entriesOf(request, id)).at(-1)).toMatchObject({
     kind: 'crimp-rejected',
     defect: 'under-crimped',

@@ -152,7 +152,7 @@ test('a contact that no card names: the nest is tried, and the hand names the sn
   await page.getByLabel('House rules').selectOption('hobby-bench')
   await strike(page, 'Control+s')
   await quiet(page)
-  await page.goto(`/jobs/${id}/crimp`)
+  await page.goto(`/jobs/${id}/crimp?at=${encodeURIComponent('1/W1/a')}`)
   await alive(page)
   const changes = page.getByRole('region', { name: 'What changes' })
   await expect(changes.getByRole('row', { name: /^Nest – 1.2/ })).toBeVisible()

@@ -122,7 +122,7 @@ function crimpStep(state: JobState): NextStep | undefined {
 const atStation: Readonly<Partial<Record<Station, (state: JobState) => NextStep | undefined>>> = {
   prep: stripStep,
   crimp: crimpStep,
-  seat: (state) => seatStep(state, false) ?? seatStep(state, true),
+  seat: (state) => openLacingStep(state) ?? seatStep(state, false) ?? seatStep(state, true),
 }
 
 /**
@@ -242,6 +242,17 @@ function brokenStep(state: JobState): NextStep | undefined {
     const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
     if (task) return { station: 'seat', kind: 'seat', task, left: tasks.length, focus: taskKey(task) }
   }
+  return undefined
+}
+
+/** At Seat bundles are opened before anything is moved, also along wires whose turn comes later. */
+function openLacingStep(state: JobState): NextStep | undefined {
+  for (let unit = 1; unit <= state.plan.quantity; unit++)
+    for (const end of benchEnds(state, unit)) {
+      const tasks = endTasks(state, unit, end).filter((task) => !task.done)
+      const task = tasks.find(({ kind }) => kind === 'open-lacing')
+      if (task) return { station: 'seat', kind: 'seat', task, left: tasks.length, focus: taskKey(task) }
+    }
   return undefined
 }
 

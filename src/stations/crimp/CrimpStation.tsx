@@ -81,7 +81,10 @@ export function CrimpStation() {
           setAside={setAside}
         />
       ) : groups.length > 0 ? (
-        <StationDone station="crimp" waits={words.restWaitsUntilSet} />
+        <StationDone
+          station="crimp"
+          waits={groups.some(({ left }) => left > 0) ? words.restWaitsForStrip : words.restWaitsUntilSet}
+        />
       ) : (
         <div className={paneCss.work}>
           <p className={clsx(noteCss.note, noteCss.attend)}>{words.nothingToCrimpYet}</p>

@@ -42,6 +42,7 @@ test.each<[string, FitQuery, string, Cure | undefined]>([
     'CM-SK-N',
     { kind: 'wire-type', wireType: 'TW-0.5' },
   ],
+  ['a clamp takes terminals of all families: no other family is a cure', ask('TB-6', 1.0, 2.1), 'FE-0.75', undefined],
   ['another barrel of the same size', ask('SW-7P', 1.0, 2.1), 'SC-03-08', { kind: 'contact', contact: 'SC-09-18' }],
   [
     'too little copper for the size: the smaller size of the same system',

@@ -2,6 +2,7 @@ import { sizeKey, type Catalogue } from '../../parts/catalogue/catalogue'
 import { designatedAreaMm2 } from '../../record/plan/facts'
 import type { FitQuery, Rejected } from '../../craft/fit/fitTypes'
 import { missBy } from '../../craft/fit/fit'
+import { isSleeve } from '../../parts/catalogue/types'
 
 /** What would put a rejected candidate right. The first that helps is named: the nearest thing to change comes first. */
 export type Cure =
@@ -26,7 +27,8 @@ const inside = (window: Window, mm: number) => mm >= window.minMm && mm <= windo
 export function cureOf(catalogue: Catalogue, query: FitQuery, { contact, reason }: Rejected): Cure | undefined {
   const { housing, cavity, wire } = query
   const otherWire = (fits: (insulationMm: number) => boolean) => wireThat(catalogue, query, fits)
-  const otherFamily = () => familyThat(catalogue, query)
+  // a clamp or stud takes terminals of all families: another family's cavity is no cure for one of them
+  const otherFamily = () => (isSleeve(contact) ? undefined : familyThat(catalogue, query))
   switch (reason.kind) {
     case 'seal-leaks':
     case 'seal-tears': {

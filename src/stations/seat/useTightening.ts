@@ -32,7 +32,8 @@ export function useTightening({ term, end, cavity }: TaskOf<'insert'>) {
   const drivers = torqueNm === undefined ? [] : driversFor(Object.values(state.facts.tools), torqueNm)
   const usable = drivers.filter((tool) => rules.overdueTools === 'warn' || !isOverdue(tool))
   const driver = usable.find(({ id }) => id === form.driver) ?? usable[0]
-  const setText = form.set ?? (torqueNm === undefined ? '' : figure(torqueNm, 2))
+  // what a driver of the crib is set to follows what is asked; of one that nobody knows here it is said
+  const setText = form.set ?? (torqueNm === undefined || !driver ? '' : figure(torqueNm, 2))
   const setNm = typedFigure(setText)
   const byHand = torqueNm === undefined || form.byHand === true
   const said: Tightened | undefined = !asked

@@ -101,16 +101,17 @@ function stripStep(state: JobState): NextStep | undefined {
   )
   const found = open.find(({ item }) => !item.inPlace) ?? open[0]
   if (!found) return undefined
-  const { item, group } = found
-  const { key } = item.termination
-  return {
-    station: 'prep',
-    kind: 'strip',
-    term: key,
-    left: group.items.filter(({ stage }) => stage === 'to-strip').length,
-    focus: key,
-    ...(!group.released && { firstOf: group.id }),
-  }
+  return stripOf(found.item, found.group, !found.group.released)
+}
+
+/** @param isFirst of its setup: a wrong strip shows on it, and not after the batch */
+function stripOf(
+  { termination: { key } }: QueueItem,
+  { id, items }: Pick<QueueGroup, 'id' | 'items'>,
+  isFirst: boolean,
+): NextStep {
+  const left = items.filter(({ stage }) => stage === 'to-strip').length
+  return { station: 'prep', kind: 'strip', term: key, left, focus: key, ...(isFirst && { firstOf: id }) }
 }
 
 /** What Crimp does now; what is worked in place waits until nothing is left at the bench. */
@@ -141,14 +142,6 @@ const stepHere = derivedOf((state, here: Station): NextStep => {
 function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep | undefined {
   const toStrip = group.items.filter((item) => item.stage === 'to-strip')
   const stripped = group.items.filter((item) => item.stage === 'stripped')
-  const strip = ({ termination: { key } }: QueueItem, firstOf?: string): NextStep => ({
-    station: 'prep',
-    kind: 'strip',
-    term: key,
-    left: toStrip.length,
-    focus: key,
-    ...(firstOf !== undefined && { firstOf }),
-  })
   if (!group.released) {
     const [piece] = group.release.pieces
     // one of each is stripped first, so that a wrong strip shows on the first piece and not after the batch
@@ -156,7 +149,7 @@ function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep
       const { ahead, allowed } = aheadOfRelease(state, group.id, crimpClass)
       return allowed !== undefined && ahead < allowed
     })
-    if (first && at === undefined) return strip(first, group.id)
+    if (first && at === undefined) return stripOf(first, group, true)
     // nothing of it is there yet: a setup that is mounted for nothing would only be changed again
     if (at !== undefined && stripped.length === 0) return undefined
     if (!group.mounted) {
@@ -184,7 +177,7 @@ function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep
         }
       : { station: 'crimp', kind: 'release', setup: group.id, focus: group.id }
   }
-  if (toStrip[0] && at === undefined) return strip(toStrip[0])
+  if (toStrip[0] && at === undefined) return stripOf(toStrip[0], group, false)
   if (stripped.length > 0 && samplesDue(state, group.id).pull)
     return { station: 'crimp', kind: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]

@@ -134,7 +134,6 @@ export function MeasurePhoto({
               move={(point, to) => move({ kind: 'point-put', point, to })}
               choose={(point) => move({ kind: 'point-chosen', point })}
             />
-            {shown === 'over' && !lies && <p className={textCss.dim}>{words.pointsFirst}</p>}
             {shown === 'beside' &&
               piece &&
               (found?.kind === 'measured' && form.placed.includes(0) && form.placed.includes(1) ? (
@@ -149,6 +148,8 @@ export function MeasurePhoto({
               ))}
           </div>
           <div className={styles.foot}>
+            {/* below the photo: it stays as large as it is while points are put */}
+            {shown === 'over' && !lies && <p className={textCss.dim}>{words.pointsFirst}</p>}
             <Segments<Shown>
               label={words.shown}
               value={shown}

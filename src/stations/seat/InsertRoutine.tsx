@@ -187,7 +187,7 @@ export function InsertRoutine({
         />
       )}
       {!spent && tightens && <TightenField tightening={tightening} />}
-      {!spent && <Helps at="seat" used={helped} choose={setHelped} />}
+      {!spent && !tightens && <Helps at="seat" used={helped} choose={setHelped} />}
       {!spent && tugNow && <TugField text={tug.text} onGauge={setTug} />}
       <Button onClick={report}>
         <span>{words.somethingIsWrongAsk}</span> <Kbd aria-hidden="true">X</Kbd>

@@ -31,7 +31,7 @@ export function TightenField({ tightening }: { readonly tightening: ReturnType<t
             label={words.driverSetTo}
             value={setText}
             inputMode="decimal"
-            error={isShort && words.otherThanAsked}
+            error={isShort && setText.trim() !== '' && words.otherThanAsked}
             onChange={(event) => change({ set: event.target.value })}
           />
         </div>

@@ -3,15 +3,14 @@ import type { ReactNode } from 'react'
 import type { LockSide } from '@/core/parts/catalogue/lockMotion'
 import type { ReleaseId, ReleaseMechanism } from '@/core/parts/catalogue/releaseMechanisms'
 import type { SceneMoment } from '@/core/craft/release/contactScene'
-import { parseColour, wireColours } from '@/core/base/wire/colour'
 import { heldWords } from '@/words/release'
-import { metal, plastic, toolFill } from './drawn'
+import { metal, plastic, type ScenePart, SHOULDER_MM } from './drawn'
 import { ClampDrawing, StudDrawing } from './FixingDrawing'
+import { releaseTools } from './releaseTools'
+import { WireLead } from './WireLead'
 
 /** A place in the picture, mm: the mating face at the left, the wire face at the right, the cavity's axis at 0. */
 const HOUSING = { from: 0, to: 20, bore: 2.4, wall: 2.6 } as const
-/** Rear shoulder of the contact's box, behind which it is held. */
-const SHOULDER = 11
 
 /** One cavity cut open from the side, at one moment of its contact going in or out. Proportions, not to scale. */
 export function CavityDrawing({
@@ -36,7 +35,7 @@ export function CavityDrawing({
   const { id } = mechanism
   const Fixing = fixings[id]
   const Lock = locks[id]
-  const Tool = tools[mechanism.tool]
+  const Tool = releaseTools[mechanism.tool]
   return (
     <svg
       viewBox={bare ? '-2 -8 28 15' : '-7 -10 43 19'}
@@ -156,18 +155,15 @@ function ContactPiece({
   readonly moment: SceneMoment
   readonly colour: string
 }) {
-  const parsed = parseColour(colour)
-  const wire = parsed ? wireColours[parsed.base].tint : 'var(--bisque)'
   // a neck: the rear of the box is drawn in, and that is where it is held
-  const neck = id === 'neck' ? `V-1H13V1H${SHOULDER}` : ''
+  const neck = id === 'neck' ? `V-1H13V1H${SHOULDER_MM}` : ''
   return (
     <g transform={`translate(${moment.contactMm} 0)`}>
-      <rect x={14.6} y={-1.15} width={40} height={2.3} fill={wire} stroke="var(--ink)" strokeWidth={0.16} />
-      {parsed?.stripe && <rect x={14.6} y={-0.35} width={40} height={0.7} fill={wireColours[parsed.stripe].tint} />}
-      <path d={`M${SHOULDER - 0.5} 0.5H12.6V1.1H${SHOULDER - 0.5}Z`} {...metal} />
+      <WireLead fromMm={14.6} colour={colour} />
+      <path d={`M${SHOULDER_MM - 0.5} 0.5H12.6V1.1H${SHOULDER_MM - 0.5}Z`} {...metal} />
       <path d="M12 -1.35H16V1.35H12Z" {...metal} />
       <path d="M2.6 -0.9H8V0.9H2.6Q1.9 0 2.6 -0.9Z" {...metal} />
-      <path d={`M7.6 -1.85H${SHOULDER}${neck === '' ? 'V1.85' : neck + 'V1.85'}H7.6Z`} {...metal} />
+      <path d={`M7.6 -1.85H${SHOULDER_MM}${neck === '' ? 'V1.85' : neck + 'V1.85'}H7.6Z`} {...metal} />
       {id === 'barbs' &&
         [-1, 1].map((side) => (
           <path
@@ -192,16 +188,13 @@ function ContactPiece({
   )
 }
 
-interface Part {
-  readonly moment: SceneMoment
-}
 const Nothing = () => null
 
 /** Where a terminal is fixed instead of a contact that snaps in, the whole picture is another. */
 const fixings: Readonly<Partial<Record<ReleaseId, typeof ClampDrawing>>> = { clamp: ClampDrawing, stud: StudDrawing }
 
 /** What holds the contact, where it is a part of the housing. */
-const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
+const locks: Readonly<Record<ReleaseId, (part: ScenePart) => ReactNode>> = {
   finger: ({ moment }) => (
     <g transform={`rotate(${moment.free * 13} 18 -2.2)`}>
       <path
@@ -217,7 +210,7 @@ const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
     [-1, 1].map((side) => (
       <path
         key={side}
-        d={`M17.5 ${side * 2.3}L${SHOULDER + 0.3} ${side * (1.2 + 1.1 * moment.free)}`}
+        d={`M17.5 ${side * 2.3}L${SHOULDER_MM + 0.3} ${side * (1.2 + 1.1 * moment.free)}`}
         fill="none"
         stroke="var(--terracotta)"
         strokeWidth={0.5}
@@ -243,53 +236,6 @@ const locks: Readonly<Record<ReleaseId, (part: Part) => ReactNode>> = {
   clamp: Nothing,
   stud: Nothing,
   none: Nothing,
-}
-
-const lerp = (from: number, to: number, t: number) => from + (to - from) * t
-
-/** The tool, away at 0 and acting at 1. It leaves with the contact where it grips it. */
-const tools: Readonly<Record<ReleaseMechanism['tool'], (part: Part) => ReactNode>> = {
-  none: Nothing,
-  driver: Nothing,
-  spanner: Nothing,
-  'thin-blade': ({ moment }) => {
-    const tip = lerp(-3, 11.9, moment.tool)
-    return (
-      <path
-        d={`M${tip - 22} -2.95H${tip - 1.2}L${tip} ${-2.1 - 0.5 * moment.free}L${tip - 1.2} -2.1H${tip - 22}Z`}
-        {...toolFill}
-      />
-    )
-  },
-  tube: ({ moment }) => {
-    const tip = lerp(-3, 10.6, moment.tool)
-    return [-1, 1].map((side) => (
-      <path key={side} d={`M${tip - 22} ${side * 1.95}H${tip}V${side * 2.4}H${tip - 22}Z`} {...toolFill} />
-    ))
-  },
-  'blunt-blade': ({ moment }) => {
-    const tip = lerp(-7.5, -3.8, moment.tool) + 1.7 * moment.free
-    return <path d={`M9.9 ${tip - 12}V${tip - 0.4}Q10.3 ${tip} 10.7 ${tip - 0.4}V${tip - 12}Z`} {...toolFill} />
-  },
-  'slit-sleeve': ({ moment }) => {
-    const tip = lerp(29, SHOULDER + 0.6, moment.tool) + Math.max(0, moment.contactMm)
-    return [-1, 1].map((side) => (
-      <path
-        key={side}
-        d={`M${tip} ${side * 1.75}L${tip + 0.6} ${side * 1.4}H${tip + 14}V${side * 1.95}H${tip}Z`}
-        {...toolFill}
-      />
-    ))
-  },
-  pick: ({ moment }) => {
-    const tip = lerp(-3, 10.6, moment.tool)
-    return (
-      <path
-        d={`M${tip - 22} -3.9H${tip - 1.5}L${tip} ${-3.4 + 1.2 * moment.free}L${tip - 1.4} -3.3H${tip - 22}Z`}
-        {...toolFill}
-      />
-    )
-  },
 }
 
 /** Cover, gate, cap, wedge or comb, and the mat: what stands open first. */

@@ -1,6 +1,6 @@
 import type { SceneMoment } from '@/core/craft/release/contactScene'
-import { parseColour, wireColours } from '@/core/base/wire/colour'
-import { metal, plastic, toolFill } from './drawn'
+import { lerp, metal, plastic, toolFill } from './drawn'
+import { WireLead } from './WireLead'
 
 /** A terminal under a screw or a nut, cut open from the side, at one moment of going in or out. Proportions, not to scale. */
 interface Fixing {
@@ -9,20 +9,7 @@ interface Fixing {
   readonly toolDrawn: boolean
 }
 
-const lerp = (from: number, to: number, t: number) => from + (to - from) * t
 const held = { fill: 'var(--terracotta-wash)', stroke: 'var(--terracotta)', strokeWidth: 0.25 } as const
-
-/** The wire behind a terminal, from its place to the edge of the picture. */
-function Lead({ from, colour }: { readonly from: number; readonly colour: string }) {
-  const parsed = parseColour(colour)
-  const fill = parsed ? wireColours[parsed.base].tint : 'var(--bisque)'
-  return (
-    <>
-      <rect x={from} y={-1.15} width={46} height={2.3} fill={fill} stroke="var(--ink)" strokeWidth={0.16} />
-      {parsed?.stripe && <rect x={from} y={-0.35} width={46} height={0.7} fill={wireColours[parsed.stripe].tint} />}
-    </>
-  )
-}
 
 /** How far a plate or nut bears on the terminal: half the ferrule's height. */
 const TIGHT_MM = 0.85
@@ -37,7 +24,7 @@ export function ClampDrawing({ moment, colour, toolDrawn }: Fixing) {
       <path d="M-3 -4.8H4.4V-2.4H0V2.4H17V5.6H-3Z" {...plastic} />
       <path d="M9.6 -4.8H17V-2.4H9.6Z" {...plastic} />
       <g transform={`translate(${String(moment.contactMm)} 0)`}>
-        <Lead from={14} colour={colour} />
+        <WireLead fromMm={14} colour={colour} />
         <path d={`M1.4 ${String(-TIGHT_MM)}H11V${String(TIGHT_MM)}H1.4Q0.9 0 1.4 ${String(-TIGHT_MM)}Z`} {...metal} />
         <path d="M11 -1 L12.2 -1.75H15.4V1.75H12.2L11 1Z" {...held} />
       </g>
@@ -80,7 +67,7 @@ export function StudDrawing({ moment, colour, toolDrawn }: Fixing) {
       <path d="M-5 4.2H20V6.6H-5Z" {...plastic} />
       <g transform={`translate(${String(aside)} ${String(-up)})`}>
         <g transform="translate(0 2.1)">
-          <Lead from={17} colour={colour} />
+          <WireLead fromMm={17} colour={colour} />
         </g>
         <path d="M12.6 0.9H18.4V3.3H12.6Z" {...held} />
         <path d="M2.4 3.3H12.6V4.2H2.4Z" {...metal} />

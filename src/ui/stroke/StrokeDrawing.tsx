@@ -104,6 +104,7 @@ export function StrokeDrawing({
   const fromMm = home.bottomMm - 7.5
   const viewMm = home.lengthMm + 5.5 - fromMm
   const lowMm = body.kind === 'open' ? 1.9 : body.outerMm / 2
+  const inJaws = scene.warm === 0 && scene.onStrip === 0
   const brush = !small && scene.wireIn > 0.9 && body.kind === 'open' && home.brushMm > 0 ? figures.brush : undefined
   return (
     <svg
@@ -129,9 +130,9 @@ export function StrokeDrawing({
           {scene.onStrip > 0 && <CarrierStrip fromMm={home.lengthMm} lowMm={lowMm} on={scene.onStrip} />}
         </g>
       </g>
-      {/* a sleeve is warmed out of the jaws */}
-      {scene.warm === 0 && <Jaws piece={piece} layout={home} scene={scene} body={body} holder={holder} />}
-      {figures.wireStopMm !== undefined && body.kind === 'open' && (
+      {/* on its strip a contact is not in the jaws yet, and a sleeve is warmed out of them */}
+      {inJaws && <Jaws piece={piece} layout={home} scene={scene} body={body} holder={holder} />}
+      {inJaws && figures.wireStopMm !== undefined && body.kind === 'open' && (
         <g>
           <path className={styles.stop} d={`M${home.conductorFromMm - 0.45} -4.6h.42v4.3h-.42z`} />
           {!small && (

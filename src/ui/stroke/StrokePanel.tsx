@@ -76,7 +76,7 @@ export function StrokePanel({
             <figure key={one.id} className={clsx(pictureCss.picture, styles.line)} data-due={isDue}>
               <StrokeDrawing
                 piece={piece}
-                scene={strokeAt(lines, i, 1)}
+                scene={strokeAt(lines, i, one.stillAt ?? 1)}
                 moves={strokeMoves(lines, i)}
                 figures={figures}
                 holder={holder}

@@ -51,6 +51,10 @@ export type SeatOutcome = 'again' | 'take-out' | 'cut-off' | 'straighten'
 
 export interface SeatFault {
   readonly id: SeatFaultId
+  /** as it goes in, of what stands there already, or of both */
+  readonly noticed: 'going-in' | 'standing' | 'both'
+  /** only where something snaps, or only where something is tightened; left out, everywhere */
+  readonly where?: 'snaps' | 'tightens'
   /** the likeliest cause first */
   readonly causes: readonly { readonly id: SeatCauseId; readonly outcome: SeatOutcome }[]
 }
@@ -58,6 +62,7 @@ export interface SeatFault {
 export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   'will-not-go-in': {
     id: 'will-not-go-in',
+    noticed: 'going-in',
     causes: [
       { id: 'screw-not-open', outcome: 'again' },
       { id: 'wrong-way-up', outcome: 'again' },
@@ -74,6 +79,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'no-click': {
     id: 'no-click',
+    noticed: 'going-in',
+    where: 'snaps',
     causes: [
       { id: 'not-far-enough', outcome: 'again' },
       { id: 'not-behind-shoulder', outcome: 'again' },
@@ -86,6 +93,7 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'out-by-tug': {
     id: 'out-by-tug',
+    noticed: 'going-in',
     causes: [
       { id: 'beside-clamp', outcome: 'again' },
       { id: 'not-tight', outcome: 'again' },
@@ -97,6 +105,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'stands-low': {
     id: 'stands-low',
+    noticed: 'both',
+    where: 'snaps',
     causes: [
       { id: 'not-far-enough', outcome: 'again' },
       { id: 'pushed-back', outcome: 'take-out' },
@@ -106,6 +116,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'stands-proud': {
     id: 'stands-proud',
+    noticed: 'both',
+    where: 'snaps',
     causes: [
       { id: 'past-its-lock', outcome: 'take-out' },
       { id: 'wrong-contact', outcome: 'take-out' },
@@ -114,6 +126,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'strand-outside': {
     id: 'strand-outside',
+    noticed: 'going-in',
+    where: 'tightens',
     causes: [
       { id: 'strand-missed', outcome: 'cut-off' },
       { id: 'beside-clamp', outcome: 'again' },
@@ -121,6 +135,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'will-not-tighten': {
     id: 'will-not-tighten',
+    noticed: 'going-in',
+    where: 'tightens',
     causes: [
       { id: 'insulation-clamped', outcome: 'again' },
       { id: 'tongue-off-washer', outcome: 'again' },
@@ -130,6 +146,8 @@ export const seatFaults: Readonly<Record<SeatFaultId, SeatFault>> = {
   },
   'came-loose': {
     id: 'came-loose',
+    noticed: 'standing',
+    where: 'tightens',
     causes: [
       { id: 'not-tight', outcome: 'take-out' },
       { id: 'tinned', outcome: 'cut-off' },
@@ -143,24 +161,15 @@ const idsOf = (isScrewed: boolean): readonly ReleaseId[] =>
 const screwed = idsOf(true)
 const sprung = idsOf(false)
 
-/** Faults that only some mechanisms know: nothing clicks in a clamp, and nothing is tightened on a lance. */
-const faultOfMechanism: Readonly<Partial<Record<SeatFaultId, readonly ReleaseId[]>>> = {
-  'no-click': sprung,
-  'stands-low': sprung,
-  'stands-proud': sprung,
-  'strand-outside': screwed,
-  'will-not-tighten': screwed,
-  'came-loose': screwed,
-}
-
-/** Faults of what stands there already. */
-const afterwards: readonly SeatFaultId[] = ['stands-low', 'stands-proud', 'came-loose']
-
 /** What a hand can notice there: as it goes in, or once it is in. */
 export const faultsOf = (release: ReleaseId, isIn: boolean): readonly SeatFaultId[] =>
-  seatFaultIds.filter(
-    (id) => (faultOfMechanism[id]?.includes(release) ?? true) && (isIn ? afterwards.includes(id) : id !== 'came-loose'),
-  )
+  seatFaultIds.filter((id) => {
+    const { noticed, where } = seatFaults[id]
+    return (
+      noticed !== (isIn ? 'going-in' : 'standing') &&
+      (where === undefined || where === (isFixed({ release }) ? 'tightens' : 'snaps'))
+    )
+  })
 
 /** Causes that only some mechanisms know: a round contact with a clip has no lance, one that goes in by hand no tip. */
 const ofMechanism: Readonly<Partial<Record<SeatCauseId, readonly ReleaseId[]>>> = {

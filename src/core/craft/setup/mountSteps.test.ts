@@ -100,3 +100,10 @@ test.each<[string, readonly SetupField[], MountStepCode[]]>([
   const setup = { tool: 'PF-10', die: 'D3', wireStopMm: 4 }
   expect(mountSteps({ class: 'parallel-die' }, setup, contact('SC-03-08'), false, new Set(changed))).toEqual(steps)
 })
+
+test('what a contact asks for is looked at whatever has changed: the one before it may have asked for nothing', () => {
+  const setup = { tool: 'RT-8', nest: '1' }
+  expect(mountSteps({ class: 'sleeve-nest' }, setup, seamed('indent-away', true), false, new Set(['notchMm']))).toEqual(
+    ['seam-away', 'shrink-after'],
+  )
+})

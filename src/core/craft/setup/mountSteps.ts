@@ -41,8 +41,8 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
   'torque-cable': [],
 }
 
-/** What a look belongs to: with the same frame still in hand it is looked at again only where that has changed. */
-const belongsTo: Readonly<Record<MountStepCode, readonly SetupField[]>> = {
+/** What a look belongs to: with the same frame still in hand it is looked at again only where that has changed; what a contact asks for, always. */
+const belongsTo: Readonly<Record<MountStepCode, readonly SetupField[] | 'contact'>> = {
   'opens-fully': ['tool', 'die'],
   'positioner-latched': ['positioner'],
   'door-shut': ['turret'],
@@ -55,15 +55,15 @@ const belongsTo: Readonly<Record<MountStepCode, readonly SetupField[]>> = {
   // the card of the stroke says these again at every piece
   'wide-side': ['tool'],
   'front-flush': ['tool'],
-  'lance-clear': ['tool'],
+  'lance-clear': 'contact',
   'two-strokes': ['tool'],
   'no-ratchet': ['tool'],
   'die-upper-lower': ['die'],
   'tip-in-die': ['die'],
-  'seam-away': ['nest'],
-  'seam-on': ['nest'],
+  'seam-away': 'contact',
+  'seam-on': 'contact',
   'colour-nest': ['nest'],
-  'shrink-after': ['nest'],
+  'shrink-after': 'contact',
 }
 
 /**
@@ -79,7 +79,10 @@ export function mountSteps(
   changed: ReadonlySet<SetupField> = new Set(['tool']),
 ): readonly MountStepCode[] {
   const asked = contact ? constructionOf(contact).mountSteps(contact) : {}
-  const isDue = (step: MountStepCode) => changed.has('tool') || belongsTo[step].some((field) => changed.has(field))
+  const isDue = (step: MountStepCode) => {
+    const of = belongsTo[step]
+    return of === 'contact' || changed.has('tool') || of.some((field) => changed.has(field))
+  }
   const all = byClass[tool.class].flatMap((step): MountStepCode[] => {
     switch (step) {
       case 'positioner-latched':

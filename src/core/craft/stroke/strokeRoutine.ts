@@ -48,6 +48,8 @@ export interface StrokeLine {
   readonly id: StrokeLineId
   /** how it looks when the line is done */
   readonly ends: StrokeScene
+  /** the share of it at which a still picture shows what is done, where its end shows it no more */
+  readonly stillAt?: number
   /** the look that the hand answers in doing it, before anything is closed */
   readonly look?: LookCode
 }
@@ -170,7 +172,7 @@ const strokes: Readonly<Record<ToolClass, Stroke | undefined>> = {
 export function strokeRoutine(of: ToolClass, contact: Contact, hasWireStop: boolean): readonly StrokeLine[] {
   const lines = strokes[of]?.lines(contact, hasWireStop) ?? []
   return lines.length > 0 && tabMmOf(contact) !== undefined
-    ? [{ id: 'off-strip', ends: strokeBegins }, ...lines]
+    ? [{ id: 'off-strip', ends: strokeBegins, stillAt: 0.5 }, ...lines]
     : lines
 }
 

@@ -161,6 +161,21 @@ test.each<[string, Partial<FamilyDraft>, unknown]>([
     { sheets: { ...quick.sheets, placard: [{ ...quick.sheets.placard[0], minMm2: '0.9' }] } },
     { sheet: 'placard', row: 0, column: 'maxMm2', problem: { kind: 'min-above-max' } },
   ],
+  [
+    'a stud that says no terminal',
+    { sheets: { ...quick.sheets, sizes: [{ id: 'F1', studMm: '4', torqueNm: '1.2' }] } },
+    { sheet: 'sizes', row: 0, column: 'takes', problem: { kind: 'missing' } },
+  ],
+  [
+    'a terminal that nobody makes',
+    { sheets: { ...quick.sheets, sizes: [{ id: 'F1', takes: 'ring hook' }] } },
+    { sheet: 'sizes', row: 0, column: 'takes', problem: { kind: 'no-choice' } },
+  ],
+  [
+    'a clamp whose wires run backward',
+    { sheets: { ...quick.sheets, sizes: [{ id: 'F1', takes: 'ferrules', minMm2: '4', maxMm2: '1' }] } },
+    { sheet: 'sizes', row: 0, column: 'maxMm2', problem: { kind: 'min-above-max' } },
+  ],
   ['no document', { document: '' }, { at: 'head', field: 'document', problem: { kind: 'missing' } }],
 ])('%s is named with its place', (_what, change, fault) => {
   const { at, sheet, column: where } = fault as { at?: string; sheet?: string; column?: string }

@@ -23,6 +23,9 @@ export const sizeSheet: readonly SheetColumn[] = [
 
 type Fixing = NonNullable<ContactSize['fixing']>
 
+/** What is said of a clamp or stud besides the terminals that it takes. */
+export const fixingFigures = ['studMm', 'minMm2', 'maxMm2', 'torqueNm'] as const
+
 /** A clamp or stud by its row; nothing where the row says no terminal that it takes. */
 function fixingOf(values: Values): Fixing | undefined {
   const takes = (Array.isArray(values.takes) ? values.takes : []) as TerminalShapeId[]

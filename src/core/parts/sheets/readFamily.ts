@@ -7,6 +7,7 @@ import {
   fromPart,
   fromSeal,
   fromSize,
+  fixingFigures,
   placardWindows,
   toPart,
   toPlacardRow,
@@ -69,6 +70,7 @@ const windows = [
   ['seals', 'minMm', 'maxMm'],
   ...placardWindows.map(([low, high]) => ['placard', low, high] as const),
   ['sizes', 'matMinMm', 'matMaxMm'],
+  ['sizes', 'minMm2', 'maxMm2'],
 ] as const
 
 function headFaults(draft: FamilyDraft): readonly FamilyFault[] {
@@ -99,6 +101,10 @@ function tableFaults(tables: ReadTables): readonly FamilyFault[] {
   for (const { row, values } of tables.contacts)
     if (typeof values.size === 'string' && !sizeIds.includes(values.size))
       cell('contacts', row, 'size', { kind: 'unknown', what: 'contact size', known: sizeIds })
+  // what fixes something says what: its other figures would be lost without
+  for (const { row, values } of tables.sizes)
+    if (values.takes === undefined && fixingFigures.some((figure) => values[figure] !== undefined))
+      cell('sizes', row, 'takes', { kind: 'missing' })
   for (const sheet of ['placard', 'pulls'] as const)
     for (const { row, values } of tables[sheet])
       if (values.contact !== undefined && !contactIds.has(values.contact))

@@ -33,6 +33,9 @@ test.each<[string, Partial<HousingDraft>, string]>([
   ['a size for one row only', { size: '', cavities: [{ ways: '2', pitchMm: '3', size: 'A' }, { ways: '2' }] }, 'size'],
   ['a mark that is nowhere', { markXMm: 'left' }, 'markXMm'],
   ['a mate with a space in it', { mates: ['A B'] }, 'mates'],
+  ['a bar of one cavity', { joined: '1' }, 'joined'],
+  ['a bar with a cavity that is not there', { joined: '1 99' }, 'joined'],
+  ['a cavity on two bars', { joined: '1 2; 2 3' }, 'joined'],
   ['a stop that is no figure', { secondLock: { ...noSecondLock, partWayMm: 'deep' } }, 'partWayMm'],
 ])('housing: %s is named at its field', (_what, change, field) => {
   expect(Object.keys(read(change).problems)).toContain(field)

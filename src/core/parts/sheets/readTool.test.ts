@@ -206,6 +206,13 @@ test.each<[string, ToolDraft['class'], ToolDraft['cells'], object]>([
     { selectorMax: { kind: 'min-above-max' } },
   ],
   ['a gauge’s selector without its frame', 'gauge', { gaugedSelector: '4' }, { gaugedTool: { kind: 'missing' } }],
+  ['half a range of torque', 'torque-cable', { torqueMaxNm: '5' }, { torqueMinNm: { kind: 'missing' } }],
+  [
+    'a torque that runs down',
+    'torque-cable',
+    { torqueMinNm: '5', torqueMaxNm: '1' },
+    { torqueMaxNm: { kind: 'min-above-max' } },
+  ],
   ['a price below nothing', 'gauge', { price: '-1' }, { price: { kind: 'no-number' } }],
 ])('%s is named at its field', (_what, of, cells, faults) => {
   expect(readTool(draft(of, cells), alone).faults).toEqual(faults)

@@ -3,7 +3,7 @@ import type { Catalogue } from '../../parts/catalogue/catalogue'
 import type { factsSchema } from '../../parts/catalogue/schema'
 import type { FitWire } from '../../craft/fit/fitTypes'
 import { isReleaseToolOf } from '../../parts/catalogue/releaseTool'
-import { releaseMechanisms } from '../../parts/catalogue/releaseMechanisms'
+import { isFixed } from '../../parts/catalogue/releaseMechanisms'
 import { type AwgNumber, awgAreaMm2, parseAwg } from '../../base/wire/awg'
 import { strandAreaMm2 } from '../../base/wire/bundle'
 import { type Housing, type WireType, isTerminal } from '../../parts/catalogue/types'
@@ -87,7 +87,7 @@ export function planFacts(catalogue: Catalogue, plan: Pick<Plan, 'ends' | 'wires
     ...Object.values(housings).flatMap((housing) => smallPartsOf(housing).map(({ part }) => part)),
     ...Object.values(families).flatMap((family) => family.sizes.map((size) => size.plug)),
   ]
-  const tightens = Object.values(families).some((family) => releaseMechanisms[family.release].tightens !== undefined)
+  const tightens = Object.values(families).some(isFixed)
   return {
     ...noFacts,
     housings: housings as Facts['housings'],

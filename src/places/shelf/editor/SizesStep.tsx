@@ -67,6 +67,7 @@ export function SizesStep({ hand }: { readonly hand: EditorHand }) {
         <p>{texts.whatForBore}</p>
         <p>{texts.whatForMat}</p>
         <p>{texts.whatForRetention}</p>
+        <p>{texts.whatForFixing}</p>
         {used.length > 0 && (
           <>
             <p className={clsx(noteCss.note, noteCss.attend)}>◆ {texts.housingsName(used)}</p>

@@ -52,7 +52,8 @@ export const insertCardWords = {
   tightenReadout: 'Tighten to',
   driverSetTo: 'Driver set to, N·m',
   torqueDriver: 'Driver',
-  noDriver: (torqueNm: number) => `No driver in the crib can be set to ${figure(torqueNm, 2)} N·m.`,
+  noDriver: (torqueNm: number) =>
+    `No driver in the crib can be set to ${figure(torqueNm, 2)} N·m: borrow one, and say below what it was set to.`,
   byHandInstead: 'By hand instead, written down',
   withADriver: 'With a driver after all',
   otherThanAsked: 'More than 6 % from what is asked.',

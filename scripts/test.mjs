@@ -46,13 +46,14 @@ function tally(good, file, read) {
 const vitestCount = (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests })
 const browserCount = (json) => ({ passed: json.stats.expected, failed: json.stats.unexpected + json.stats.flaky })
 
+/** Debian's packages, in one go; nothing where none is missing or nobody may. */
 async function installDebian(packages) {
-  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return false
+  if (packages.length === 0 || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) return
+  // one that there is not keeps no other from coming
+  const each = packages.map((one) => `apt-get install -y -qq ${one} || missing=1`)
+  const command = ['apt-get update -qq', ...each, 'exit ${missing:-0}'].join('; ')
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
-  return (
-    (await runLimited(`apt-get update`, 'apt-get', ['update', '-qq'], { env })) &&
-    (await runLimited(`install ${packages.join(' ')}`, 'apt-get', ['install', '-y', '-qq', ...packages], { env }))
-  )
+  await runLimited(`install ${packages.join(' ')}`, 'sh', ['-c', command], { env, beside: true })
 }
 
 const postgresBin = () => {
@@ -75,7 +76,7 @@ const freePort = () =>
 
 /** Runs work against a PostgreSQL cluster that lives only as long as it. */
 async function withPostgres(work) {
-  if (!postgresBin()) await installDebian(['postgresql'])
+  await debian
   const bin = postgresBin()
   if (!bin) {
     console.log('-- PostgreSQL is not here and cannot be installed: its run of the repository tests is skipped')
@@ -111,6 +112,8 @@ async function withPostgres(work) {
   }
 }
 
+// a fresh machine's packages come from two places: the one is waited for while the other is
+const debian = installDebian([...(postgresBin() ? [] : ['postgresql']), ...(isQuick() ? [] : [CHROMIUM_PACKAGE])])
 ensureInstalled()
 rmSync('test-results', { recursive: true, force: true })
 
@@ -148,7 +151,7 @@ await check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })
 await check('first load', 'node', ['scripts/first-load.mjs'])
 
-if (!isQuick()) await installDebian([CHROMIUM_PACKAGE])
+await debian
 const browser = 'test-results/browser.json'
 const env = { CHROMIUM: chromiumPath() }
 tally(await runLimited('browser tests', 'npx', ['playwright', 'test'], { env, limitMin: 40 }), browser, browserCount)

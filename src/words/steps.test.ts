@@ -9,7 +9,6 @@ test.each<[NextStep, string, string | undefined]>([
   [{ station: 'plan', kind: 'plan-wires' }, 'Plan the wires', undefined],
   [{ station: 'kit', kind: 'unblock', term: '1/W10/b', blocked: 2 }, 'Unblock W10b', 'no set works for 2 terminations'],
   [{ station: 'prep', kind: 'strip', term: '1/W1/a', left: 4 }, 'Strip W1a', '4 left in this setup'],
-  [{ station: 'prep', kind: 'strip', term: '1/W1/a', left: 4, firstOf: 'x' }, 'Strip W1a', 'the first of its setup'],
   [
     {
       station: 'crimp',

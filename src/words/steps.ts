@@ -45,7 +45,7 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
     case 'strip':
       return {
         main: `Strip ${termName(step.term, quantity)}`,
-        then: step.firstOf === undefined ? `${step.left} left in this setup` : 'the first of its setup',
+        then: `${step.left} left in this setup`,
       }
     case 'mount':
       return { main: 'Change the setup', then: changesWords(step) }

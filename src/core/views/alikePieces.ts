@@ -6,7 +6,8 @@ import { aheadOfRelease } from '../record/standing/prepAhead'
 import { cutLengthMm } from '../record/standing/slack'
 import { threadFirst } from '../record/standing/threadFirst'
 import type { JobState } from '../record/state/state'
-import { setupQueue } from './queue'
+import { sealPlace } from '../craft/strip/sealPlace'
+import { type QueueItem, setupQueue } from './queue'
 
 /** More than this lie in no hand at once, and are looked over by no eye. */
 export const MOST_ALIKE = 12
@@ -16,32 +17,37 @@ function preparedAs(state: JobState, termination: Termination, set: ChosenSet): 
   const { wire, unit } = termination
   const cut = state.cuts.get(wireKey(unit, wire.id))
   const thread = threadFirst(state, termination, set).map(({ code, part, backMm }) => [code, part, backMm])
-  return JSON.stringify([wire.type, cut ? 'cut' : cutLengthMm(state, wire), thread, set.seal, set.strip, set.foldBack])
+  const contact = state.facts.contacts[set.contact]
+  return JSON.stringify([
+    wire.type,
+    cut ? 'cut' : cutLengthMm(state, wire),
+    thread,
+    set.seal,
+    set.strip,
+    set.foldBack,
+    contact && sealPlace(contact),
+  ])
 }
 
 /**
- * The pieces that are prepared with this one: the same setup, contact, wire, length and strip, the same parts on the wire, at the
- * same place. This one is the first. Before such a piece has been released it is alone, since its strip is not proven.
+ * The pieces that are prepared with this one: the same setup, wire, length and strip, the same parts on the wire, at the same
+ * place, whatever contact comes then. This one is the first. Before a piece like it has been released none is among them, since
+ * its strip is not proven.
  */
 export function alikePieces(state: JobState, termination: Termination, set: ChosenSet): readonly Termination[] {
   const id = setupId(set.setup)
   const group = setupQueue(state).find((one) => one.id === id)
   const own = group?.items.find((item) => item.termination.key === termination.key)
+  const isProven = ({ crimpClass }: QueueItem) => aheadOfRelease(state, id, crimpClass).allowed === undefined
   // a contact with two wires is a piece of its own: both are cut and laid together
-  if (
-    !group ||
-    termination.also ||
-    own?.stage !== 'to-strip' ||
-    aheadOfRelease(state, id, own.crimpClass).allowed !== undefined
-  )
-    return [termination]
+  if (!group || termination.also || own?.stage !== 'to-strip' || !isProven(own)) return [termination]
   const as = preparedAs(state, termination, set)
   const others = group.items.filter(
     (item) =>
       item !== own &&
       !item.termination.also &&
       item.stage === 'to-strip' &&
-      item.crimpClass === own.crimpClass &&
+      isProven(item) &&
       item.inPlace === own.inPlace &&
       preparedAs(state, item.termination, item.set) === as,
   )

@@ -70,12 +70,16 @@ test.each(['prep', 'crimp', 'seat'] as const)(
   },
 )
 
-test('a first piece waits for the first strip of its setup: Crimp has nothing left for now', () => {
+test('a first piece is of spare wire: it waits for no strip, and no wire of the job is stripped before its release', () => {
   const { folded } = workThrough(begun(), {
     newId,
     stamp: (seq) => ({ at: new Date(Date.UTC(2026, 10, 25, 9, 0, seq)).toISOString(), by: 'ansa' }),
     until: (_state, step) => step.kind === 'strip',
   })
-  expect(stepAt(folded.state, 'crimp').station).toBe('prep')
-  expect(stepAt(folded.state, undefined)).toBe(nextStep(folded.state))
+  const { state } = folded
+  expect([...state.setups.values()].some(({ released }) => released)).toBe(true)
+  expect([...state.terms.values()].some(({ stripped }) => stripped)).toBe(false)
+  // released, and nothing stripped: Crimp has nothing left for now
+  expect(stepAt(state, 'crimp').station).toBe('prep')
+  expect(stepAt(state, undefined)).toBe(nextStep(state))
 })

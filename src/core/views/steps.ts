@@ -1,6 +1,6 @@
 import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
-import { aheadOfRelease, isStripHeld } from '../record/standing/prepAhead'
+import { aheadOfRelease } from '../record/standing/prepAhead'
 import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
@@ -21,7 +21,7 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
   | { readonly kind: 'plan-wires' }
   | { readonly kind: 'choose-set'; readonly term: string }
   | { readonly kind: 'unblock'; readonly term: string; readonly blocked: number }
-  | { readonly kind: 'strip'; readonly term: string; readonly left: number; readonly firstOf?: string }
+  | { readonly kind: 'strip'; readonly term: string; readonly left: number }
   | { readonly kind: 'mount'; readonly setup: string; readonly changes: readonly SetupChange[] }
   /** made like this termination, on spare wire */
   | { readonly kind: 'first-piece'; readonly setup: string; readonly term: string; readonly left: number }
@@ -41,8 +41,8 @@ export type NextStep = { readonly station: Station; readonly focus?: string } & 
 )
 
 /**
- * A job's steps are one list that crosses the stations. Setup by setup: first piece before the batch, then strip all,
- * then crimp all; then end by end; then the proof. A blocked termination holds up only what needs it.
+ * A job's steps are one list that crosses the stations. Setup by setup: mount it, a first piece on spare wire, release it, then
+ * strip all, then crimp all; then end by end; then the proof. A blocked termination holds up only what needs it.
  */
 export const nextStep = derivedOf(makeStep)
 
@@ -92,26 +92,22 @@ function setupStep(state: JobState, inPlace: boolean, at?: 'crimp'): NextStep | 
   return undefined
 }
 
-/** What Prep does now: what waits for no first piece, the bench before what is done in place. */
+/** What Prep does now: what is proven or needs no proof, the bench before what is done in place. */
 function stripStep(state: JobState): NextStep | undefined {
   const open = setupQueue(state).flatMap((group) =>
     group.items.flatMap((item) =>
-      item.stage === 'to-strip' && !isStripHeld(state, group.id, item.crimpClass) ? [{ item, group }] : [],
+      item.stage === 'to-strip' && aheadOfRelease(state, group.id, item.crimpClass).allowed === undefined
+        ? [{ item, group }]
+        : [],
     ),
   )
   const found = open.find(({ item }) => !item.inPlace) ?? open[0]
-  if (!found) return undefined
-  return stripOf(found.item, found.group, !found.group.released)
+  return found && stripOf(found.item, found.group)
 }
 
-/** @param isFirst of its setup: a wrong strip shows on it, and not after the batch */
-function stripOf(
-  { termination: { key } }: QueueItem,
-  { id, items }: Pick<QueueGroup, 'id' | 'items'>,
-  isFirst: boolean,
-): NextStep {
+function stripOf({ termination: { key } }: QueueItem, { items }: Pick<QueueGroup, 'items'>): NextStep {
   const left = items.filter(({ stage }) => stage === 'to-strip').length
-  return { station: 'prep', kind: 'strip', term: key, left, focus: key, ...(isFirst && { firstOf: id }) }
+  return { station: 'prep', kind: 'strip', term: key, left, focus: key }
 }
 
 /** What Crimp does now; what is worked in place waits until nothing is left at the bench. */
@@ -142,16 +138,9 @@ const stepHere = derivedOf((state, here: Station): NextStep => {
 function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep | undefined {
   const toStrip = group.items.filter((item) => item.stage === 'to-strip')
   const stripped = group.items.filter((item) => item.stage === 'stripped')
+  // the first piece is made of spare wire: a wrong strip shows on it, and none of the job's wires is spent
   if (!group.released) {
     const [piece] = group.release.pieces
-    // one of each is stripped first, so that a wrong strip shows on the first piece and not after the batch
-    const first = toStrip.find(({ crimpClass }) => {
-      const { ahead, allowed } = aheadOfRelease(state, group.id, crimpClass)
-      return allowed !== undefined && ahead < allowed
-    })
-    if (first && at === undefined) return stripOf(first, group, true)
-    // nothing of it is there yet: a setup that is mounted for nothing would only be changed again
-    if (at !== undefined && stripped.length === 0) return undefined
     if (!group.mounted) {
       const hand = inHand(state)
       const from = hand === undefined ? undefined : state.setups.get(hand)?.setup
@@ -177,7 +166,7 @@ function stepInSetup(state: JobState, group: QueueGroup, at?: 'crimp'): NextStep
         }
       : { station: 'crimp', kind: 'release', setup: group.id, focus: group.id }
   }
-  if (toStrip[0] && at === undefined) return stripOf(toStrip[0], group, false)
+  if (toStrip[0] && at === undefined) return stripOf(toStrip[0], group)
   if (stripped.length > 0 && samplesDue(state, group.id).pull)
     return { station: 'crimp', kind: 'pull-sample', setup: group.id, every: rulesOf(state).pullEvery, focus: group.id }
   const item = stripped[0]

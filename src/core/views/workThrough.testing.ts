@@ -8,6 +8,7 @@ import { isSpent, isSpentOnceOut, reuseOf } from '../record/standing/reuse'
 import { lightTugN } from '../record/standing/tug'
 import { tighteningAt } from '../record/standing/tightening'
 import { setupQueue } from './queue'
+import { isStripHeld } from '../record/standing/prepAhead'
 import { cutLengthMm } from '../record/standing/slack'
 import { type NextStep, nextStep } from './steps'
 import { openedTo } from '../craft/release/openSteps'
@@ -316,4 +317,14 @@ export function workThrough(
     for (const entry of more) append(options.real?.(entry, folded.state) ?? entry)
   }
   return { folded, entries }
+}
+
+/** For `stepOf`: a hand that strips the first of each contact of a setup before it is mounted, as it may. */
+export function stripsAhead(state: JobState): NextStep {
+  const step = nextStep(state)
+  if (step.kind !== 'mount') return step
+  const first = setupQueue(state)
+    .find(({ id }) => id === step.setup)
+    ?.items.find(({ stage, crimpClass }) => stage === 'to-strip' && !isStripHeld(state, step.setup, crimpClass))
+  return first ? { station: 'prep', kind: 'strip', term: first.termination.key, left: 1 } : step
 }

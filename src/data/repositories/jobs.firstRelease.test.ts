@@ -21,6 +21,12 @@ const records = readdirSync(folder)
 const recordOf = (id: string) =>
   jobDocumentSchema.parse(JSON.parse(readFileSync(join(folder, `${id}.json`), 'utf8')) as unknown)
 
+/** What a record says of its job, but for what is asked next: that is an advice, and today's is another one. */
+function standing(summary: unknown): unknown {
+  const { next: _next, ...rest } = JSON.parse(JSON.stringify(summary)) as { readonly next: unknown }
+  return rest
+}
+
 let empty: OpenDatabase
 beforeAll(async () => {
   empty = await openTestDatabase()
@@ -49,7 +55,7 @@ test.each(records)('the record %s is read in whole, and adds up to what it said'
   expect(kept.at(-1)?.hash).toBe((record.journal?.at(-1) as KeptEntry | undefined)?.hash)
   // folded anew from the database
   const folded = await loadJob(empty.db, newJobCache(), id)
-  expect(folded && JSON.parse(JSON.stringify(stateSummary(folded.state)))).toEqual(record.state)
+  expect(folded && standing(stateSummary(folded.state))).toEqual(standing(record.state))
 })
 
 test.skipIf(process.env.URN_TEST_PG !== undefined)('its data folder is opened, with every job as it was', async () => {
@@ -63,7 +69,7 @@ test.skipIf(process.env.URN_TEST_PG !== undefined)('its data folder is opened, w
       for (const { id } of heads) {
         expect(await checkLooseChain(await readEntries(old.db, id, 0))).toBeUndefined()
         const folded = await loadJob(old.db, newJobCache(), id)
-        expect(folded && JSON.parse(JSON.stringify(stateSummary(folded.state)))).toEqual(recordOf(id).state)
+        expect(folded && standing(stateSummary(folded.state))).toEqual(standing(recordOf(id).state))
       }
     } finally {
       await old.close()

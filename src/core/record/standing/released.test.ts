@@ -9,7 +9,7 @@ import { testPieces } from '../../work/kit/testPieces'
 import { refusalOf } from '../../work/left/refusalOf'
 import { setupQueue } from '../../views/queue'
 import { nextStep } from '../../views/steps'
-import { entriesFor, workThrough } from '../../views/workThrough.testing'
+import { entriesFor, stripsAhead, workThrough } from '../../views/workThrough.testing'
 import type { Entry } from '../journal/entry'
 import { foldEntry } from '../journal/fold'
 import { looksOf } from './looksOf'
@@ -38,6 +38,7 @@ function leads(insulationsMm: readonly number[], more: Partial<HouseRules> = {})
     {
       newId,
       stamp: (seq) => ({ at: at(seq), by: 'teodor' }),
+      stepOf: stripsAhead,
       until: (_state, step) => step.kind === 'first-piece' || step.kind === 'release',
     },
   )

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { demoShelf } from '../../parts/catalogue/demoShelf.testing'
 import { emptyPlan, type Plan } from '../../record/plan/plan'
 import { pinoutOf } from '../../record/plan/pinoutOf.testing'
-import { workThrough } from '../../views/workThrough.testing'
+import { stripsAhead, workThrough } from '../../views/workThrough.testing'
 import { at, newId, put } from '../rework/rework.testing'
 import { firstEntries, planChangeEntries } from './firstEntries'
 
@@ -18,6 +18,7 @@ test('an end that is told to take pins has its sets chosen anew, but for what is
   const { folded } = workThrough(firstEntries(shelf, loose, today, newId), {
     newId,
     stamp: () => ({ at, by: 'teodor' }),
+    stepOf: stripsAhead,
     until: (_state, step) => step.kind === 'mount' || step.kind === 'crimp',
   })
   const genders = () =>

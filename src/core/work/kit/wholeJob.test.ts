@@ -6,7 +6,7 @@ import { pinoutOf } from '../../record/plan/pinoutOf.testing'
 import { highsSolver } from '@/workers/highsSolver'
 import { firstEntries } from './firstEntries'
 import { emptyPlan } from '../../record/plan/plan'
-import { workThrough } from '../../views/workThrough.testing'
+import { stripsAhead, workThrough } from '../../views/workThrough.testing'
 import type { MilpSolver } from '../../base/milp/milp'
 import { greedyChoice } from './greedyChoice'
 import { randomProblem, realisticProblem } from './kitGroups.testing'
@@ -118,7 +118,12 @@ function job(until: Parameters<typeof workThrough>[1]['until']) {
   const newId = () => `kit-${String(++made).padStart(6, '0')}`
   return workThrough(
     firstEntries(shelf, { ...emptyPlan, ends: [...plan.ends], wires: [...plan.wires] }, '2026-11-25', newId),
-    { newId, stamp: () => ({ at: '2026-11-25T09:00:00.000Z', by: 'ansa' }), ...(until && { until }) },
+    {
+      newId,
+      stamp: () => ({ at: '2026-11-25T09:00:00.000Z', by: 'ansa' }),
+      stepOf: stripsAhead,
+      ...(until && { until }),
+    },
   ).folded.state
 }
 

@@ -1,18 +1,44 @@
 import type { Page } from '@playwright/test'
+import { demoShelf } from '../../src/core/parts/catalogue/demoShelf.testing'
+import type { HouseRules } from '../../src/core/parts/rules/houseRules'
+import type { Entry, NewEntry } from '../../src/core/record/journal/entry'
+import { foldAll } from '../../src/core/record/journal/fold'
+import { emptyPlan } from '../../src/core/record/plan/plan'
+import { pinoutOf } from '../../src/core/record/plan/pinoutOf.testing'
+import { withRules } from '../../src/core/views/sevenLeads.testing'
+import { firstEntries } from '../../src/core/work/kit/firstEntries'
+import { entryHash, NO_HASH } from '../../src/data/entryHash'
 import { openApp } from './app'
 
 /**
- * How often a pedal or a key is pressed for the rest of each demo job, station by station: what is due is done as the screen
- * asks for it, by Space, and by Enter where the next step is elsewhere. A typed figure counts as one. Prints a table.
+ * How often a pedal or a key is pressed for the rest of each demo job, station by station, and for a sealed pair and one pin more,
+ * under the usual house rules and where looks are answered at once: what is due is done as the screen asks for it, by Space, and
+ * by Enter where the next step is elsewhere. A typed figure counts as one. Prints a table. `JOBS` names some of them, `TRACE=1`
+ * prints what each press answered.
  */
-const jobs = ['beacon-lead', 'sonde-pigtail', 'spare-pump', 'logger-box', 'winch-feed', 'deck-loom']
+const demoJobs = ['beacon-lead', 'sonde-pigtail', 'spare-pump', 'logger-box', 'winch-feed', 'deck-loom']
 const stations = ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close'] as const
 type Station = (typeof stations)[number]
 /** Nothing that is asked for comes later than this, ms. */
 const SETTLES_MS = 90
 const MOST = 4000
 
+const head = 'wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length'
+const pair = [head, 'W1,TW-0.75,RD,P1,1,SW-2P,P2,1,SW-2R,620', 'W2,TW-0.75,BK,P1,2,SW-2P,P2,2,SW-2R,620']
+const pin = [head, 'W1,TW-0.75,RD,P1,1,SW-2P,,,,620']
+const atOnce: Partial<HouseRules> = { singlyFirst: 0 }
+
+/** Jobs of this count alone: their pinout, what their rules say otherwise, and what ends them. */
+const made: Readonly<Record<string, readonly [csv: readonly string[], rules: Partial<HouseRules>, ends: RegExp]>> = {
+  'sealed pair, four crimps': [pair, {}, /^Seat/],
+  'the same, looks at once': [pair, atOnce, /^Seat/],
+  'one pin more': [pin, {}, /^(Close the lock|Fit|Plug)/],
+  'the same, looks at once, its setup new': [pin, atOnce, /^(Close the lock|Fit|Plug)/],
+}
+
 const only = (process.env.JOBS ?? '').split(',').filter((one) => one !== '')
+const isAsked = (job: string) => only.length === 0 || only.some((one) => job.includes(one))
+const traces = process.env.TRACE === '1'
 
 /** What a press may change. */
 const seen = (page: Page) =>
@@ -25,6 +51,10 @@ const seen = (page: Page) =>
       document.querySelector('main aside')?.textContent,
     ].join('|'),
   )
+
+/** What the card's button answers now. */
+const buttonOf = (page: Page) =>
+  page.evaluate(() => document.querySelector('main aside button[data-variant=filled]')?.textContent ?? '–')
 
 const stationOf = (page: Page): Station =>
   stations.find((one) => new URL(page.url()).pathname.endsWith(`/${one}`)) ?? 'plan'
@@ -45,13 +75,50 @@ async function typeFigure(page: Page): Promise<boolean> {
   return false
 }
 
+/** Makes a job of this count, with rules of its own. */
+async function makeJob(base: string, title: string): Promise<string> {
+  const [csv, rules] = made[title] ?? [pair, {}]
+  const { ends, wires } = pinoutOf(csv.join('\n'))
+  const plan = { ...emptyPlan, title, rules: 'of-this-test', ends: [...ends], wires: [...wires] }
+  let ids = 0
+  const entries = firstEntries(withRules(demoShelf(), rules), plan, '2026-11-25', () => `presses-${String(++ids)}`)
+  let prev = NO_HASH
+  const kept = entries.map((entry: NewEntry, i) => {
+    const stamped: Entry = { ...entry, seq: i + 1, at: '2026-11-25T08:00:00.000Z', by: 'teodor' }
+    const hash = entryHash(stamped, prev)
+    const one = { ...stamped, prev, hash }
+    prev = hash
+    return one
+  })
+  const { state } = foldAll(kept)
+  const response = await fetch(`${base}/api/v1/jobs?copy=1`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      format: 'urn-bench/job',
+      version: 1,
+      title,
+      rev: 'A',
+      kind: 'build',
+      quantity: 1,
+      plan: state.plan,
+      facts: state.facts,
+      journal: kept,
+    }),
+  })
+  if (response.status !== 201) throw new Error(await response.text())
+  return ((await response.json()) as { id: string }).id
+}
+
 const { base, page, close } = await openApp('presses')
 await page.context().addCookies([{ name: 'urn-operator', value: 'teodor', url: base }])
 const rows: string[][] = []
-for (const job of jobs.filter((one) => only.length === 0 || only.includes(one))) {
+for (const job of [...Object.keys(made), ...demoJobs].filter(isAsked)) {
+  const id = job in made ? await makeJob(base, job) : job
+  const ends = made[job]?.[2] ?? /^(Closed|Second signature|Sign)/
   const counts = new Map<Station, number>()
   const add = () => counts.set(stationOf(page), (counts.get(stationOf(page)) ?? 0) + 1)
-  await page.goto(`${base}/jobs/${job}/kit`)
+  await page.goto(`${base}/jobs/${id}/kit`)
   await page.waitForLoadState('networkidle')
   await page.keyboard.press('Enter')
   await page.waitForTimeout(1200)
@@ -68,7 +135,7 @@ for (const job of jobs.filter((one) => only.length === 0 || only.includes(one)))
   let ended = 'too many presses'
   for (let presses = 0; presses < MOST; presses++) {
     const next = (await page.getByTestId('next-step').textContent()) ?? ''
-    if (/^(Closed|Second signature|Sign)/.test(next)) {
+    if (ends.test(next)) {
       ended = next
       break
     }
@@ -80,6 +147,7 @@ for (const job of jobs.filter((one) => only.length === 0 || only.includes(one)))
       .catch(() => undefined)
     const now = await seen(page)
     add()
+    if (traces) console.log(`  ${stationOf(page)}\t${next.slice(0, 40)}\t${await buttonOf(page)}`)
     await page.keyboard.press('Space')
     // a harness is moved for as long as it is asked; then one press writes it down
     if (next.startsWith('Move the harness')) {
@@ -113,5 +181,5 @@ for (const job of jobs.filter((one) => only.length === 0 || only.includes(one)))
 }
 await close()
 const heads = ['job', ...stations, 'all', 'made', 'ends with']
-const widths = heads.map((head, i) => Math.max(head.length, ...rows.map((row) => row[i]?.length ?? 0)))
+const widths = heads.map((name, i) => Math.max(name.length, ...rows.map((row) => row[i]?.length ?? 0)))
 for (const row of [heads, ...rows]) console.log(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('  '))

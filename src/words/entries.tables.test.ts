@@ -201,6 +201,7 @@ const refusals: readonly Refusal[] = [
   { kind: 'tug-too-hard', tugN: 60, lightN: 9 },
   { kind: 'not-tightened', what: 'screw' },
   { kind: 'torque-missing', askedNm: 0.5 },
+  { kind: 'torque-not-asked', saidNm: 0.8, askedNm: 0.5 },
   { kind: 'torque-off', askedNm: 0.5, setNm: 0.8 },
   { kind: 'pull-too-light', forceN: 5, askedN: 25 },
   { kind: 'one-net', red: 'A.1', black: 'B.1' },

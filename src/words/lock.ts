@@ -57,6 +57,7 @@ export const lockFactWords = {
   way: { 'one-way': 'one way', reversible: 'either' },
   whileInserting: { out: 'out', 'at-stop': 'at its stop' },
   moves: { after: 'after the contacts', 'before-and-after': 'up before, down after', 'off-and-on': 'off, then on' },
+  opensAt: { mark: 'at the mark', far: 'away from it' },
   out: { drawn: 'by hand', hooked: 'hooked', prised: 'prised', spread: 'ears spread' },
 } as const satisfies {
   readonly [F in keyof SecondLock]?: Readonly<Record<NonNullable<SecondLock[F]> & string, string>>

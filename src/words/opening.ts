@@ -17,6 +17,8 @@ export const openingTitle = ({ said, moves }: HousingLock, name: string): string
       ? `Raise the ${name}`
       : `Take off the ${name}`
 
+const firstEnd = { mark: 'The end at the mark', far: 'The end away from the mark', unsaid: 'One end' } as const
+
 const byStop = (mmToStop: number | undefined): string => (mmToStop === undefined ? '' : `, ${mm(mmToStop, 1)}`)
 
 /** A step of opening an end, with the figures of its housing's sheet. */
@@ -33,7 +35,7 @@ export function openStepWords({ what, cover }: OpenStep, lock: HousingLock, cavi
       }
     case 'first-end':
       return {
-        line: `${said?.opensFirst ?? 'One end'} first: ${turn}`,
+        line: `${said?.opensFirst ?? firstEnd[said?.opensAt ?? 'unsaid']} first: ${turn}`,
         hint: 'no further alone',
         seen: 'This end has moved',
       }

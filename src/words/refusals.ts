@@ -138,6 +138,8 @@ const sentences: { readonly [Kind in Refusal['kind']]: (refusal: RefusalOf<Kind>
   'not-tightened': ({ what }) => `Tighten the ${what}, and say with what.`,
   'torque-missing': ({ askedNm }) =>
     `Its sheet asks ${figure(askedNm, 2)} N·m: set a driver to it, these house rules want no guess by hand.`,
+  'torque-not-asked': ({ saidNm, askedNm }) =>
+    `The entry says that ${figure(saidNm, 2)} N·m was asked, and the sheet asks ${askedNm === undefined ? 'none here: leave it out' : `${figure(askedNm, 2)} N·m`}.`,
   'torque-off': ({ askedNm, setNm }) =>
     `The driver was set to ${figure(setNm, 2)} N·m, and ${figure(askedNm, 2)} is asked: more than 6 % apart.`,
   'pull-too-light': ({ forceN, askedN }) =>

@@ -6,15 +6,17 @@ import { asksHeight } from '@/core/record/standing/firstPiece'
 import { heightDrift } from '@/core/record/standing/heightWatch'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
-import { CheckList, useChecks } from '@/ui/card/CheckList'
+import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useKeptForm } from '@/ui/card/useKeptForm'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
+import { stripWindow } from '@/words/figures'
 import { firstPieceCardWords as words } from '@/words/screens/crimp/firstPieceCard'
 import { CrimpReadouts } from './CrimpReadouts'
 import { StrokePanel } from '@/ui/stroke/StrokePanel'
+import { firstLooksTicked } from '@/core/record/standing/looksTicked'
 import { looksOf } from '@/core/record/standing/looksOf'
 import { lookLines } from './lookLines'
 import { dueOfStroke, isStrokeTicked, strokeOf } from './strokeOf'
@@ -29,6 +31,24 @@ import { usePieceInstruments } from './usePieceInstruments'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
+
+/** What a piece is made of: spare wire, prepared as its own would be. */
+const spareLine = ({ termination, set }: QueueItem): CheckLine => ({
+  id: 'spare',
+  words: (
+    <>
+      {words.spareOf(termination.wire.type)}{' '}
+      {set.seal !== undefined && (
+        <>
+          <b className={textCss.figure}>{set.seal}</b> {words.on}{' '}
+        </>
+      )}
+      {words.strip} <b className={textCss.mono}>{stripWindow(set.strip)}</b>
+    </>
+  ),
+  hint: words.notOfJob,
+  seen: words.spareIsReady,
+})
 
 /** Pieces of a setup that count for this mounting, since it was last put in question. */
 function piecesTried(state: ReturnType<typeof useJob>['state'], group: string) {
@@ -58,13 +78,12 @@ export function FirstPieceCard({
   const looks = looksOf(state, item.set)
   const tried = piecesTried(state, group.id)
   const stroke = useMemo(() => strokeOf(state, item), [state, item])
-  const lines = [
-    ...(stroke?.checks ?? []),
-    ...lookLines(
-      looks.filter((look) => !stroke?.answers.includes(look)),
-      state.facts.contacts[set.contact],
-    ),
-  ]
+  const byHand = [spareLine(item), ...(stroke?.checks ?? [])]
+  const looked = lookLines(
+    looks.filter((look) => !stroke?.answers.includes(look)),
+    state.facts.contacts[set.contact],
+  )
+  const lines = [...byHand, ...looked]
   const inHand = [`${group.id} first ${String(tried.length)}`, state.setups.get(group.id)?.mounted] as const
   const checks = useChecks(inHand[0], lines, inHand[1])
   const [form, move] = useKeptForm(pieceForm, newPiece, ...inHand)
@@ -82,6 +101,7 @@ export function FirstPieceCard({
       side: termination.side,
       looks: looks.map((look) => ({ look, seen: seenAll || checks.ticked.has(look) || answered.includes(look) })),
       ...measured,
+      ...(checks.atOnce && { together: true }),
     })
     if (!written) return
     checks.clear()
@@ -91,10 +111,10 @@ export function FirstPieceCard({
   }
   const dueLook = looks.find((look) => look === checks.due?.id)
   // what hands do comes first: the looks are for what is crimped
-  const dueStroke = stroke?.lines.find(({ id }) => !isStrokeTicked(checks.ticked, id))?.id
-  const shown = lines.filter(
-    ({ id }) => (dueStroke === undefined) !== (stroke?.checks.some((one) => one.id === id) ?? false),
-  )
+  const isMade = byHand.every(({ id }) => checks.ticked.has(id))
+  const ticking = firstLooksTicked(state)
+  // a line that answers a look is ticked by itself where looks are
+  const strokeAtOnce = ticking.kind === 'together' || !stroke || stroke.answers.length === 0
   return (
     <>
       <div className={paneCss.work}>
@@ -106,12 +126,12 @@ export function FirstPieceCard({
             done={instruments.pulling.done}
             minimumN={set.pull?.forceN}
           />
-        ) : dueStroke && stroke.piece ? (
+        ) : !isMade && stroke?.piece ? (
           <StrokePanel
             piece={stroke.piece}
             lines={stroke.lines}
             figures={stroke.figures}
-            due={dueOfStroke(stroke, checks.ticked, stroke.answers.length === 0)}
+            due={dueOfStroke(stroke, checks.ticked, strokeAtOnce)}
             ticked={(line) => isStrokeTicked(checks.ticked, line)}
             holder={stroke.holder}
             tool={stroke.tool}
@@ -119,20 +139,33 @@ export function FirstPieceCard({
         ) : (
           <SpecimenPanel item={item} crimped heightMm={height.measured && height.heightMm} />
         )}
-        {!instruments.pulling && dueLook && <LookPictures item={item} looks={[dueLook]} />}
+        {!instruments.pulling && isMade && dueLook && (
+          <LookPictures
+            item={item}
+            looks={ticking.kind === 'together' ? looks.filter((look) => !stroke?.answers.includes(look)) : [dueLook]}
+          />
+        )}
       </div>
       <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.firstPiece}>
         <WireChips wire={termination.wire} side={termination.side} />
         <h2 className={textCss.cardTitle}>{words.firstPieceOnSpare}</h2>
         <PiecesBefore setup={group.id} tried={tried} />
         <CheckList
-          lines={shown}
+          lines={isMade ? looked : byHand}
           checks={checks}
           main={missing ? words.missing[missing] : bad ? words.recordItAsNot : words.recordFirstPiece}
           busy={busy || instruments.working !== undefined}
           onMain={() => void record(true)}
           enabled={checks.due !== undefined || missing === undefined}
-          atOnce={dueStroke && stroke.answers.length === 0 ? { says: words.itIsCrimped, recorded: false } : undefined}
+          atOnce={
+            isMade
+              ? ticking.kind === 'together'
+                ? { says: words.allSeen, recorded: true }
+                : undefined
+              : strokeAtOnce
+                ? { says: words.itIsCrimped, recorded: false }
+                : undefined
+          }
         />
         {set.height && (
           <HeightField

@@ -6,10 +6,12 @@ import { Button, Kbd, Table } from '@mantine/core'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
+import type { JobState } from '@/core/record/state/state'
+import { firstLooksTicked } from '@/core/record/standing/looksTicked'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { mountSteps } from '@/core/craft/setup/mountSteps'
 import { type Setup, type SetupChange, setupChanges, toolDue } from '@/core/craft/setup/setup'
-import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import { type AtOnce, type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
 import { useGo } from '@/ui/address/GoProvider'
 import { useFetched, withFields } from '@/ui/fetched/useFetched'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -62,39 +64,19 @@ export function MountCard({
     (field === 'notchMm' && to !== undefined ? item.set.notchMark : undefined) ?? setupValue(field, to)
   const card = `/crib?tool=${encodeURIComponent(group.setup.tool)}&contact=${encodeURIComponent(item.set.contact)}`
   useKeys([{ key: 'c', words: words.itsCard, run: () => go(card) }])
-  const lines: CheckLine[] = [
-    ...changes
-      .filter((change) => change.to !== undefined)
-      .map((change) => ({
-        id: change.field,
-        words: (
-          <>
-            {setupActWords[change.field]} <b className={textCss.mono}>{valueOf(change)}</b>
-          </>
-        ),
-        hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
-        seen: words.isRight(setupFieldWords[change.field]),
-      })),
-    ...(tool
-      ? mountSteps(
-          tool,
-          group.setup,
-          state.facts.contacts[item.set.contact],
-          item.set.estimate,
-          new Set(changes.map(({ field }) => field)),
-        )
-      : []
-    ).map((step) => ({
-      id: step,
-      words: mountStepWords[step].line,
-      hint: mountStepWords[step].hint,
-      seen: mountStepWords[step].seen,
-    })),
-  ]
+  const settings = settingLines(changes, valueOf)
+  const looked = lookedLines(state, item, changes)
+  const lines = [...settings, ...looked]
   const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)
   const write = async () => {
-    if (await append({ kind: 'setup-mounted', setup: group.setup, checked: lines.map((line) => line.id) })) done()
+    const written = await append({
+      kind: 'setup-mounted',
+      setup: group.setup,
+      checked: lines.map((line) => line.id),
+      ...(checks.atOnce && { together: true }),
+    })
+    if (written) done()
   }
   if (gauging && gauged?.kind !== 'verified') return <VerifyCard item={item} group={group} />
   return (
@@ -160,6 +142,7 @@ export function MountCard({
           busy={busy}
           onMain={() => void write()}
           enabled={!blocked}
+          atOnce={firstLooksTicked(state).kind === 'together' ? atOnce(settings, looked, checks.due) : undefined}
         />
         {overdue && (
           <Button onClick={() => setGauging(true)}>
@@ -191,4 +174,39 @@ function sourceOf(field: string, item: QueueItem, isNamed: boolean): string {
     default:
       return item.set.source + (item.set.estimate ? ' (estimated)' : '')
   }
+}
+
+/** What hands set, with the figure that they set it to. */
+const settingLines = (changes: readonly SetupChange[], valueOf: (change: SetupChange) => string): CheckLine[] =>
+  changes
+    .filter((change) => change.to !== undefined)
+    .map((change) => ({
+      id: change.field,
+      words: (
+        <>
+          {setupActWords[change.field]} <b className={textCss.mono}>{valueOf(change)}</b>
+        </>
+      ),
+      hint: change.from === undefined ? undefined : `was ${setupValue(change.field, change.from)}`,
+      seen: words.isRight(setupFieldWords[change.field]),
+    }))
+
+/** What is looked at in the tool once it is set. */
+function lookedLines(state: JobState, { set }: QueueItem, changes: readonly SetupChange[]): CheckLine[] {
+  const tool = state.facts.tools[set.setup.tool]
+  if (!tool) return []
+  const changed = new Set(changes.map(({ field }) => field))
+  return mountSteps(tool, set.setup, state.facts.contacts[set.contact], set.estimate, changed).map((step) => ({
+    id: step,
+    words: mountStepWords[step].line,
+    hint: mountStepWords[step].hint,
+    seen: mountStepWords[step].seen,
+  }))
+}
+
+/** What is set is answered with one press, then what is looked at with another. A nest is tried: that is a line of its own. */
+function atOnce(settings: readonly CheckLine[], looked: readonly CheckLine[], due: CheckLine | undefined): AtOnce {
+  return settings.some(({ id }) => id === due?.id)
+    ? { says: words.allSet, recorded: false, of: settings.map(({ id }) => id) }
+    : { says: words.allSeen, recorded: true, of: looked.flatMap(({ id }) => (id === 'snug-nest' ? [] : [id])) }
 }

@@ -32,8 +32,8 @@ export function PiecesBefore({ setup, tried }: { readonly setup: string; readonl
       {tried.map((piece) => (
         <p key={piece.at} className={clsx(noteCss.note, piece.good ? noteCss.good : noteCss.fault)}>
           {piece.good ? '✓' : '▲'} {clock.timeOfDay(piece.at)}: {pulledWords(piece)}
-          {piece.heightMm !== undefined && words.shownHeight(piece.heightMm)}{' '}
-          {piece.good ? words.good : words.notGoodFindCause}
+          {piece.heightMm !== undefined && words.shownHeight(piece.heightMm)}
+          {piece.together && words.seenTogether} {piece.good ? words.good : words.notGoodFindCause}
         </p>
       ))}
     </>

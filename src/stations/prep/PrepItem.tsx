@@ -39,7 +39,7 @@ import { preparedEntries, strippedEntry } from './preparedEntries'
 import { useAlike } from './useAlike'
 import { StripCard } from './StripCard'
 import { StripFacts } from './StripFacts'
-import { stripLines } from './stripLines'
+import { handWork, stripLines } from './stripLines'
 import { StrippedCard } from './StrippedCard'
 import { StripScale } from './StripScale'
 import { StripSources } from './StripSources'
@@ -120,6 +120,7 @@ export function PrepItem({
     set,
     allowance: rules.strandAllowance,
     several: together.length > 1,
+    wires: new Set(together.map((one) => wireKey(one.unit, one.wire.id))).size,
     sealAt: contact && sealPlace(contact),
   })
   const checks = useChecks(key, lines, [cut, now])
@@ -219,6 +220,7 @@ export function PrepItem({
             write={() => void write()}
             names={together.map((one) => termLabel(one.key))}
             set={choice}
+            atOnce={allowed === undefined ? handWork(lines) : undefined}
           />
         )}
         <SlackLedger termination={termination} />

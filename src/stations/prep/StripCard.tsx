@@ -32,6 +32,7 @@ export function StripCard({
   write,
   names,
   set,
+  atOnce,
 }: {
   readonly form: StripForm
   readonly dispatch: Dispatch<StripMove>
@@ -53,6 +54,8 @@ export function StripCard({
   readonly names: readonly string[]
   /** which they are, and how one is left out */
   readonly set: ReactNode
+  /** lines that one press answers, once the strip is proven; else each by itself */
+  readonly atOnce: readonly string[] | undefined
 }) {
   const { verdict, fault } = reading
   const several = names.length
@@ -74,6 +77,7 @@ export function StripCard({
         busy={busy}
         onMain={write}
         enabled={ahead === undefined && reading.good}
+        atOnce={atOnce && { says: words.handWork, recorded: false, of: atOnce }}
       />
       {set}
       <div className={paneCss.fieldRow}>

@@ -7,6 +7,13 @@ import { mm, mmRange } from '@/words/figures'
 import { stripLineWords as words } from '@/words/screens/prep/prepItem'
 import textCss from '@/ui/text/text.module.css'
 
+/** The line that eyes answer; all before it is what hands do. */
+const LOOK = 'strands'
+
+/** What hands do to a wire before it is looked at, of its lines. */
+export const handWork = (lines: readonly CheckLine[]): readonly string[] =>
+  lines.flatMap(({ id }) => (id === LOOK ? [] : [id]))
+
 /** What is ticked before a wire is prepared: cut, what goes on first, strip, strands. */
 export function stripLines({
   wire,
@@ -16,6 +23,7 @@ export function stripLines({
   set,
   allowance,
   several,
+  wires,
   sealAt,
 }: {
   readonly wire: { readonly id: string; readonly lengthMm: number }
@@ -27,6 +35,8 @@ export function stripLines({
   readonly allowance: number
   /** a set of alike pieces is ticked together */
   readonly several: boolean
+  /** so many are cut */
+  readonly wires: number
   /** insulation that shows before the seal, where one goes into the wings */
   readonly sealAt: Range | undefined
 }): CheckLine[] {
@@ -37,7 +47,7 @@ export function stripLines({
         {words.cutTo} <b className={textCss.mono}>{words.mm(cutMm)}</b>
       </>
     ),
-    hint: cutMm > wire.lengthMm ? words.slack(wire.lengthMm) : undefined,
+    hint: wires > 1 ? words.wires(wires) : cutMm > wire.lengthMm ? words.slack(wire.lengthMm) : undefined,
     seen: words.isCut,
   }
   const fold: CheckLine = { id: 'fold', words: words.fold, hint: words.foldRecorded, seen: words.isFolded }
@@ -56,7 +66,7 @@ export function stripLines({
     },
     ...(set.foldBack ? [fold] : []),
     ...(sealAt && set.seal !== undefined ? [sealLine(sealAt)] : []),
-    { id: 'strands', words: words.strands, hint: words.strandsHint(allowance), seen: words.areWhole },
+    { id: LOOK, words: words.strands, hint: words.strandsHint(allowance), seen: words.areWhole },
   ]
 }
 
@@ -79,7 +89,7 @@ const threadLine = (item: ThreadItem, wire: string | undefined): CheckLine => ({
       {item.part !== undefined && (
         <>
           {' '}
-          <b className={textCss.mono}>{item.part}</b>
+          <b className={textCss.figure}>{item.part}</b>
         </>
       )}
       {item.backMm !== undefined && (

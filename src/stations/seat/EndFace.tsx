@@ -7,6 +7,7 @@ import { cavityPlace, type FaceView } from '@/core/base/face/place'
 import { planIndex } from '@/core/record/plan/plan'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { FacePanel, useFaceView } from '@/ui/face/FacePanel'
+import type { OpensAt } from '@/ui/face/faceGeometry'
 import { faceState } from '@/ui/job/faceState'
 import { useJob } from '@/ui/job/JobProvider'
 import { Readout, Readouts } from '@/ui/readout/Readouts'
@@ -30,6 +31,7 @@ export function EndFace({
   otherwise,
   term,
   pick,
+  opensAt,
   more,
   children,
 }: {
@@ -47,6 +49,8 @@ export function EndFace({
   readonly term?: string | undefined
   /** a cavity is pointed at on the face */
   readonly pick?: ((cavity: string) => void) | undefined
+  /** its cover is opened by turns, this end first */
+  readonly opensAt?: OpensAt | undefined
   /** further readouts */
   readonly more?: ReactNode
   readonly children?: ReactNode
@@ -99,6 +103,7 @@ export function EndFace({
           cavities={cavities}
           next={cavityId}
           onPick={pick}
+          opensAt={opensAt}
         />
         {children}
       </div>

@@ -150,7 +150,7 @@ export function InsertRoutine({
           checks={checks}
           main={words.seated}
           busy={busy}
-          enabled={!tightening.isShort}
+          enabled={checks.due !== undefined || !tightening.isShort}
           onMain={() =>
             write(
               ...(lockClosed

@@ -102,6 +102,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
         otherwise={taskWords(task, state.plan.quantity)}
         term={task.kind === 'insert' ? task.term : undefined}
         pick={wrong.found === undefined ? undefined : wrong.choose}
+        opensAt={task.kind === 'open-end' && !task.done ? endFirst(lockOfHousing(family, housing)) : undefined}
         more={
           task.kind === 'open-end' ? (
             openReadouts(lockOfHousing(family, housing))
@@ -141,6 +142,9 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
     </>
   )
 }
+
+/** Where a cover that is opened by turns is opened first, as its sheet says. */
+const endFirst = ({ said }: HousingLock) => (said?.byTurnsMm === undefined ? undefined : said.opensAt)
 
 /** Hands come from there, whichever way the face is turned. */
 const wireFace: FaceView = { side: 'wire', turnDeg: 0 }

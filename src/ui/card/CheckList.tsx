@@ -2,6 +2,7 @@
 import { checkListWords as words } from '@/words/screens/card/checkList'
 import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
+import clsx from 'clsx'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
@@ -16,6 +17,16 @@ export interface CheckLine {
   readonly hint?: ReactNode
   /** what the main button says when this line is due */
   readonly seen?: string
+}
+
+/** Lines that are answered with one press. */
+export interface AtOnce {
+  /** what the button says */
+  readonly says: string
+  /** the record will say so; else they are what hands do, and each stays a line that is due */
+  readonly recorded: boolean
+  /** these lines; all of them when left out */
+  readonly of?: readonly string[]
 }
 
 /** With more lines than this only the one that is due says its hint: the button lies over none of them then. */
@@ -57,6 +68,9 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
   }
 }
 
+const isSeveral = (group: readonly string[], ticked: ReadonlySet<string>): boolean =>
+  group.filter((id) => !ticked.has(id)).length > 1
+
 /**
  * The lines of a card. Space ticks the line that is due; after the last it does the card's main action, so that a check
  * is never skipped by habit. 1 to 9 tick out of turn.
@@ -68,7 +82,7 @@ export function CheckList({
   busy,
   onMain,
   enabled = true,
-  atOnce,
+  atOnce: offered,
 }: {
   readonly lines: readonly CheckLine[]
   readonly checks: ReturnType<typeof useChecks>
@@ -77,20 +91,22 @@ export function CheckList({
   readonly busy?: boolean
   readonly onMain: () => void
   readonly enabled?: boolean
-  /** all that is open is answered with one press: what the button says then, and whether the record will say so */
-  readonly atOnce?: { readonly says: string; readonly recorded: boolean } | undefined
+  readonly atOnce?: AtOnce | undefined
 }) {
   const { ticked, toggle, tickAll } = checks
   const due = lines.find(({ id }) => !ticked.has(id))
   const isHeld = useCautionOpen()
   const isLong = lines.length > LONG_LINES
+  const ids = lines.map(({ id }) => id)
+  const group = offered?.of ?? ids
+  // the last of several is a line like any other
+  const atOnce = due && group.includes(due.id) && isSeveral(group, ticked) ? offered : undefined
+  const open = atOnce ? group.filter((id) => !ticked.has(id)) : due ? [due.id] : []
+  const isDueNow = (id: string) => (atOnce?.recorded === true ? false : open.includes(id))
+  const dueNow = lines.filter(({ id }) => isDueNow(id))
   const act = () => {
     if (busy || !enabled || isHeld) return
-    if (due && atOnce)
-      tickAll(
-        lines.map(({ id }) => id),
-        atOnce.recorded,
-      )
+    if (atOnce) tickAll(group, atOnce.recorded)
     else if (due) toggle(due.id)
     else onMain()
   }
@@ -102,10 +118,9 @@ export function CheckList({
   }, [dueId])
   const said = useRef(new Map<string, HTMLElement>())
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
-  const ids = lines.map(({ id }) => id)
   useLineCallOut(
     // looks that are answered at once are in the pictures; what hands do at once is said line by line
-    () => (!due ? main : !atOnce ? wordsOf([due.id]) : atOnce.recorded ? atOnce.says : wordsOf(ids)),
+    () => (!due ? main : atOnce?.recorded ? atOnce.says : wordsOf(open)),
     lines.length === 0 ? undefined : `${ids.join(' ')} | ${dueId ?? ''}`,
     ticked.size === 0,
   )
@@ -123,11 +138,11 @@ export function CheckList({
         <div className={cardCss.checks} role="group" aria-label={words.checks}>
           {lines.map((line, i) => {
             const isTicked = ticked.has(line.id)
-            const isDue = !atOnce && line.id === due?.id
+            const isDue = isDueNow(line.id)
             return (
               <Checkbox.Card
                 key={line.id}
-                ref={isDue ? dueLine : undefined}
+                ref={isDue && line.id === dueId ? dueLine : undefined}
                 checked={isTicked}
                 className={cardCss.check}
                 data-due={isDue}
@@ -140,7 +155,7 @@ export function CheckList({
                 </span>
                 <span>
                   <span ref={(node) => void (node && said.current.set(line.id, node))}>{line.words}</span>
-                  {line.hint !== undefined && !isTicked && (isDue || !isLong) && (
+                  {line.hint !== undefined && !isTicked && ((isDue && open.length === 1) || !isLong) && (
                     <span className={cardCss.hint}>{line.hint}</span>
                   )}
                 </span>
@@ -152,9 +167,11 @@ export function CheckList({
       )}
       <div className={cardCss.action}>
         {/* on a narrow screen the list may lie out of sight: what is due stands with its button */}
-        {due && !atOnce && (
-          <p className={cardCss.actionDue} aria-hidden="true">
-            {due.words}
+        {dueNow.length > 0 && (
+          <p className={clsx(cardCss.actionDue, dueNow.length > 1 && cardCss.actionDueSeveral)} aria-hidden="true">
+            {dueNow.map((line) => (
+              <span key={line.id}>{line.words}</span>
+            ))}
           </p>
         )}
         <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>

@@ -2,6 +2,7 @@ import type { Housing } from '@/core/parts/catalogue/types'
 import { keysOfKeying } from '@/core/parts/catalogue/keying'
 import { seen, type FaceView } from '@/core/base/face/place'
 import { CavityMark, type CavityLook } from './CavityMark'
+import { OpeningEnds } from './OpeningEnds'
 import { FaceMoves, type FaceMove } from './FaceMoves'
 import {
   cavityRadiiMm,
@@ -12,6 +13,7 @@ import {
   viewBox,
   wholeFace,
   type Lens,
+  type OpensAt,
 } from './faceGeometry'
 
 export interface FaceCavity {
@@ -35,6 +37,8 @@ export interface FaceDrawingProps {
   readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
   /** contacts that go from one cavity to another of this face */
   readonly moves?: readonly FaceMove[] | undefined
+  /** its cover is opened by turns, this end first */
+  readonly opensAt?: OpensAt | undefined
   readonly title: string
   /** only this part of it, large enough that printed ids can be read across a bench */
   readonly lens?: Lens | undefined
@@ -53,6 +57,7 @@ export function FaceDrawing({
   onPick,
   onDropWire,
   moves,
+  opensAt,
   title,
   lens,
 }: FaceDrawingProps) {
@@ -145,6 +150,7 @@ export function FaceDrawing({
           />
         )
       })}
+      {opensAt && <OpeningEnds housing={housing} view={view} opensAt={opensAt} />}
       {moves && <FaceMoves housing={housing} view={view} moves={moves} radii={radii} />}
       {lens && <MarkBeyond lens={lens} mark={mark} kind={housing.mark.kind} />}
     </svg>

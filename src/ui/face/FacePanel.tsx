@@ -11,6 +11,7 @@ import type { FaceView } from '@/core/base/face/place'
 import { useKeys } from '../keys/KeyProvider'
 import type { CavityLook } from './CavityMark'
 import { FaceDrawing, type FaceCavity } from './FaceDrawing'
+import type { OpensAt } from './faceGeometry'
 import { useLens } from './useLens'
 
 const legendWords: Readonly<Record<CavityLook, string>> = {
@@ -81,6 +82,7 @@ export function FacePanel({
   face,
   cavities,
   next,
+  opensAt,
   onPick,
   onDropWire,
 }: {
@@ -92,6 +94,8 @@ export function FacePanel({
   readonly face: ReturnType<typeof useFaceView>
   readonly cavities: ReadonlyMap<string, FaceCavity>
   readonly next?: string | undefined
+  /** its cover is opened by turns, this end first */
+  readonly opensAt?: OpensAt | undefined
   readonly onPick?: ((cavity: string) => void) | undefined
   readonly onDropWire?: ((wire: string, cavity: string) => void) | undefined
 }) {
@@ -140,6 +144,7 @@ export function FacePanel({
           view={view}
           cavities={cavities}
           next={next}
+          opensAt={opensAt}
           onPick={onPick}
           onDropWire={onDropWire}
           lens={lens}

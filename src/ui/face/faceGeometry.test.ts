@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { FaceView } from '@/core/base/face/place'
 import { demoShelf } from '@/core/parts/catalogue/demoShelf.testing'
-import { cutCorner, lensOn, markPath, markPlace, outlinePath, viewBox, wholeFace } from './faceGeometry'
+import { cutCorner, lensOn, markPath, markPlace, openingEnds, outlinePath, viewBox, wholeFace } from './faceGeometry'
 
 const shelf = demoShelf()
 const housing = shelf.housings.get('CM-10P')
@@ -101,4 +101,36 @@ test('a mark on an edge cuts nothing, nor does one of another kind', () => {
   expect(
     cutCorner({ ...chamfered, mark: { ...chamfered.mark, kind: 'notch' } }, { side: 'wire', turnDeg: 0 }),
   ).toBeUndefined()
+})
+
+const comb = demoShelf().housings.get('MJ-21P')
+
+// the notch of this plug lies at the left of its wire face
+test.each([
+  ['wire', 0, 'mark', -1],
+  ['wire', 0, 'far', 1],
+  ['mating', 0, 'mark', 1],
+  ['wire', 180, 'mark', 1],
+] as const)(
+  'on the %s face, turned by %i°, an opening that begins at the %s end begins there',
+  (side, turnDeg, at, sign) => {
+    if (!comb) throw new Error('no MJ-21P')
+    const [first, then] = openingEnds(comb, { side, turnDeg }, at) ?? []
+    expect(Math.sign(first?.x ?? 0)).toBe(sign)
+    expect(then).toEqual({ x: -(first?.x ?? 0), y: first?.y })
+    // outside of the outline, inside of the room round it
+    const whole = wholeFace(comb, { side, turnDeg })
+    expect(Math.abs(first?.x ?? 0)).toBeGreaterThan(comb.outline.widthMm / 2)
+    expect(Math.abs(first?.x ?? 0) + 1.7).toBeLessThan(whole.width / 2)
+    expect(Math.abs(first?.y ?? 0) + 1.7).toBeLessThan(whole.height / 2)
+  },
+)
+
+test('standing upright its ends are above each other; a mark in the middle names no end', () => {
+  if (!comb) throw new Error('no MJ-21P')
+  const [first, then] = openingEnds(comb, { side: 'wire', turnDeg: 90 }, 'mark') ?? []
+  expect(first?.x).toBe(then?.x)
+  expect(first?.y).toBe(-(then?.y ?? 0))
+  const middle = { ...comb, mark: { ...comb.mark, at: { xMm: 0, yMm: comb.outline.heightMm / 2 } } }
+  expect(openingEnds(middle, { side: 'wire', turnDeg: 0 }, 'mark')).toBeUndefined()
 })

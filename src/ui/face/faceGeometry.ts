@@ -94,6 +94,43 @@ export function outlinePath(housing: Housing, view: FaceView): string {
   return `M${`${corner(1, -1)}${corner(1, 1)}${corner(-1, 1)}${corner(-1, -1)}`.slice(1)}Z`
 }
 
+/** The end of a face that a cover is opened at first: at the mark, or away from it. */
+export type OpensAt = NonNullable<NonNullable<Housing['secondLock']>['opensAt']>
+
+/** From the outline to the middle of a mark at an end, mm: inside of the room round it. */
+const END_MARK_MM = 2.1
+/** A mark nearer to the middle than this share of the length is at neither end. */
+const AT_AN_END = 0.1
+
+/**
+ * Where the first and the second end of an opening are marked in a view: off the two corners of the long way of the outline at
+ * which the mark has no words. Undefined where the housing's mark lies at neither end.
+ */
+export function openingEnds(
+  housing: Housing,
+  view: FaceView,
+  opensAt: OpensAt,
+): readonly [{ readonly x: number; readonly y: number }, { readonly x: number; readonly y: number }] | undefined {
+  const { widthMm, heightMm } = housing.outline
+  const isWide = widthMm >= heightMm
+  const { xMm, yMm } = housing.mark.at
+  const [along, lengthMm] = isWide ? [xMm, widthMm] : [yMm, heightMm]
+  if (Math.abs(along) < lengthMm * AT_AN_END) return undefined
+  const first = (opensAt === 'mark' ? 1 : -1) * Math.sign(along)
+  const middleOf = (towards: number) => seen(isWide ? { xMm: towards, yMm: 0 } : { xMm: 0, yMm: towards }, view)
+  const box = viewBox(housing, view)
+  const saysAbove = markPlace(housing, view).y <= box.heightMm / 2 - 0.5
+  const [w, h] = [box.widthMm / 2 + END_MARK_MM, box.heightMm / 2 + END_MARK_MM]
+  const at = (towards: number) => {
+    const end = middleOf(towards)
+    // across the view the two corners of the side without words; down it those of the right side
+    return Math.abs(end.xMm) > 0
+      ? { x: Math.sign(end.xMm) * w, y: saysAbove ? h : -h }
+      : { x: w, y: -Math.sign(end.yMm) * h }
+  }
+  return [at(first), at(-first)]
+}
+
 /** A part of a drawing, in its own mm; SVG's y runs down. */
 export interface Lens {
   readonly left: number

@@ -24,7 +24,7 @@ export function OpenBarrel({
   const floor = wing
   const open = crimped ? (1 - (made.wingClosure ?? 1)) * 1.5 : 0
   const rearFrom = lengthMm - body.insulationBarrelMm
-  const sealFrom = defect === 'seal-out-of-wings' ? lengthMm + 0.6 : rearFrom + 0.5
+  const sealFrom = (piece.sealBackMm ?? 0) + (defect === 'seal-out-of-wings' ? lengthMm + 0.6 : rearFrom + 0.5)
   return (
     <g>
       <path

@@ -12,6 +12,8 @@ export interface SpecimenPiece {
   readonly legs: number
   readonly colour: string
   readonly seal?: { readonly id: string; readonly lengthMm: number; readonly boreMm: number } | undefined
+  /** the seal is still on its wire, so far behind its place */
+  readonly sealBackMm?: number
   /** names what is wrong; where it lies follows from how the piece was made */
   readonly defect?: DefectCode | undefined
   readonly crimped: boolean

@@ -14,6 +14,8 @@ import styles from './StrokeDrawing.module.css'
 /** How far away wire and contact are drawn before they are put in, mm. */
 const AWAY_MM = 3.2
 const HALF_HEIGHT_MM = 6.4
+/** One sign of a figure is so wide, mm. */
+const FIGURE_MM = 0.6
 /** From here on the wings are drawn folded. */
 const FOLDED = 0.75
 
@@ -93,15 +95,20 @@ export function StrokeDrawing({
   /** one of several: no figures, no second view */
   readonly small?: boolean
 }) {
+  const awayMm = AWAY_MM * (1 - scene.wireIn)
   const piece: SpecimenPiece = {
     ...sound,
+    // it was put on the wire before the strip, and comes with it
+    sealBackMm: awayMm,
     crimped: scene.closed >= FOLDED && scene.over !== 'insulation' ? true : scene.over === 'insulation',
-    made: { ...sound.made, endShortMm: sound.made.endShortMm + AWAY_MM * (1 - scene.wireIn) },
+    made: { ...sound.made, endShortMm: sound.made.endShortMm + awayMm },
   }
   const body = specimenBody(piece.made.contact)
   const home = specimenLayout(sound)
   const clip = useId()
-  const fromMm = home.bottomMm - 7.5
+  const stop = !small && figures.wireStopMm !== undefined ? `${words.stop} ${shortMm(figures.wireStopMm)}` : undefined
+  const stopMm = home.conductorFromMm - 0.7
+  const fromMm = Math.min(home.bottomMm - 7.5, stop === undefined ? Infinity : stopMm - stop.length * FIGURE_MM)
   const viewMm = home.lengthMm + 5.5 - fromMm
   const lowMm = body.kind === 'open' ? 1.9 : body.outerMm / 2
   const inJaws = scene.warm === 0 && scene.onStrip === 0
@@ -135,9 +142,9 @@ export function StrokeDrawing({
       {inJaws && figures.wireStopMm !== undefined && body.kind === 'open' && (
         <g>
           <path className={styles.stop} d={`M${home.conductorFromMm - 0.45} -4.6h.42v4.3h-.42z`} />
-          {!small && (
-            <text className={styles.figure} x={home.conductorFromMm - 0.7} y={-3.9} textAnchor="end">
-              {words.stop} {shortMm(figures.wireStopMm)}
+          {stop !== undefined && (
+            <text className={styles.figure} x={stopMm} y={-3.9} textAnchor="end">
+              {stop}
             </text>
           )}
         </g>

@@ -69,6 +69,7 @@ export const noSecondLock: SecondLockDraft = {
   toolEnd: '',
   opensMm: '',
   opensFirst: '',
+  opensAt: '',
   byTurnsMm: '',
   tears: '',
 }

@@ -230,6 +230,7 @@ function readSecondLock(said: SecondLockDraft, found: Findings): SecondLock | un
     toolEnd: word('toolEnd'),
     opensMm: figure('opensMm'),
     opensFirst: word('opensFirst'),
+    opensAt: word('opensAt'),
     byTurnsMm: figure('byTurnsMm'),
     tears: word('tears'),
   }

@@ -123,6 +123,8 @@ export type Refusal =
   | { readonly kind: 'tug-too-hard'; readonly tugN: number; readonly lightN: number }
   | { readonly kind: 'not-tightened'; readonly what: 'screw' | 'nut' }
   | { readonly kind: 'torque-missing'; readonly askedNm: number }
+  /** a writer says that another torque was asked than the sheet asks; none where it asks none */
+  | { readonly kind: 'torque-not-asked'; readonly saidNm: number; readonly askedNm?: number }
   | { readonly kind: 'torque-off'; readonly askedNm: number; readonly setNm: number }
   | { readonly kind: 'pull-too-light'; readonly forceN: number; readonly askedN: number }
   | { readonly kind: 'beyond-segment'; readonly segment: string; readonly atMm: number; readonly lengthMm: number }

@@ -1,5 +1,7 @@
 import { expect, test } from 'vitest'
+import { foldEntry } from '../journal/fold'
 import { nextStep } from '../../views/steps'
+import { entriesFor } from '../../views/workThrough.testing'
 import { planIndex } from '../plan/plan'
 import { setKey } from '../plan/keys'
 import { setupId } from '../../craft/setup/setup'
@@ -72,4 +74,33 @@ test('a record does not say “together” where each look is due by itself; lat
       together: true,
     }),
   ).toBeUndefined()
+})
+
+test.each([
+  ['first five', 5, 10, { kind: 'singly-due', nth: 1 }],
+  ['every one', 0, 1, { kind: 'singly-due', nth: 1 }],
+  ['none', 0, 0, undefined],
+  ['only each tenth', 0, 10, undefined],
+] as const)(
+  '%s one by one: so are a first piece and a tool that is mounted',
+  (_, singlyFirst, singlyEvery, refusal) => {
+    for (const kind of ['setup-mounted', 'first-piece'] as const) {
+      const folded = leadsUnder({ singlyFirst, singlyEvery }, (_state, step) =>
+        kind === 'setup-mounted' ? step.kind === 'mount' : step.kind === 'first-piece',
+      )
+      const [said] = entriesFor(folded.state, nextStep(folded.state), () => 'together-1')
+      if (said?.kind !== kind) throw new Error(`no ${kind}`)
+      expect(refusedNow(folded, { ...said, together: true })).toEqual(refusal)
+      expect(refusedNow(folded, said)).toBeUndefined()
+    }
+  },
+)
+
+test('a first piece whose looks were answered at once says so for ever', () => {
+  const folded = leadsUnder({ singlyFirst: 0 }, (_state, step) => step.kind === 'first-piece')
+  const [said] = entriesFor(folded.state, nextStep(folded.state), () => 'together-2')
+  if (said?.kind !== 'first-piece') throw new Error('no first piece')
+  const at = '2026-11-25T10:00:00.000Z'
+  foldEntry(folded, { ...said, together: true, seq: folded.state.seq + 1, at, by: 'ansa' })
+  expect(folded.state.setups.get(said.setup)?.pieces.at(-1)).toMatchObject({ together: true, good: true })
 })

@@ -12,6 +12,15 @@ export type LooksTicked =
 /** The first crimps of a setting are looked at one look after another, later ones now and then, as the house rules say. */
 export const looksTicked = derivedOf(makeTicked)
 
+/**
+ * How the looks of a first piece, and those at a tool that is mounted, are ticked: they come before any crimp of the setting, and
+ * are answered at once only where the house rules want nothing one by one.
+ */
+export function firstLooksTicked(state: JobState): LooksTicked {
+  const { singlyFirst, singlyEvery } = rulesOf(state)
+  return singlyFirst === 0 && singlyEvery !== 1 ? { kind: 'together' } : { kind: 'singly', nth: 1 }
+}
+
 function makeTicked(state: JobState, setupId: string): LooksTicked {
   const { singlyFirst, singlyEvery } = rulesOf(state)
   const mounted = state.setups.get(setupId)?.mounted

@@ -32,6 +32,12 @@ test.each<[string, object, Partial<HouseRules>, string | undefined]>([
   ['set to what is asked', { tightened: { askedNm: 0.5, setNm: 0.5, tool: 'TD-5' } }, {}, undefined],
   ['set within 6 %', { tightened: { askedNm: 0.5, setNm: 0.52 } }, {}, undefined],
   ['set beyond that', { tightened: { askedNm: 0.5, setNm: 0.55 } }, {}, 'torque-off'],
+  [
+    'said to be asked otherwise than the sheet asks',
+    { tightened: { askedNm: 0.8, setNm: 0.8 } },
+    {},
+    'torque-not-asked',
+  ],
   ['by hand, which strict rules forbid', { tightened: { askedNm: 0.5 } }, {}, 'torque-missing'],
   ['by hand, where it is recorded', { tightened: { askedNm: 0.5 } }, { handTightening: 'recorded' }, undefined],
 ])('%s', (_what, more, rules, refused) => {

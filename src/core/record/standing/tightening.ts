@@ -35,6 +35,12 @@ export function tighteningAt(state: JobState, term: string, end: string, cavity:
 export function tighteningRefusal(state: JobState, asked: Tightening, said: Tightened | undefined) {
   const { what, torqueNm } = asked
   if (!said) return { kind: 'not-tightened', what } as const
+  if (said.askedNm !== undefined && said.askedNm !== torqueNm)
+    return {
+      kind: 'torque-not-asked',
+      saidNm: said.askedNm,
+      ...(torqueNm !== undefined && { askedNm: torqueNm }),
+    } as const
   if (torqueNm === undefined) return undefined
   if (said.setNm === undefined)
     return rulesOf(state).handTightening === 'forbidden'

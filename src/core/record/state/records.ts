@@ -178,6 +178,8 @@ export interface FirstPiece {
   readonly byHand?: PulledByHand
   readonly breaks?: BreakKind
   readonly minimumN?: number
+  /** its looks were answered at once */
+  readonly together?: true
   readonly good: boolean
   readonly at: string
   readonly by: string

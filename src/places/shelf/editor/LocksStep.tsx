@@ -18,13 +18,14 @@ import styles from './FamilyEditor.module.css'
 
 const lockIds = Object.keys(secondaryLocks) as readonly LockId[]
 
-type Chosen = 'madeAs' | 'access' | 'way' | 'whileInserting' | 'out'
+type Chosen = 'madeAs' | 'access' | 'way' | 'whileInserting' | 'out' | 'opensAt'
 const asked: readonly (readonly [Chosen, string])[] = [
   ['madeAs', texts.madeAs],
   ['access', texts.goesInFrom],
   ['way', texts.wayRound],
   ['whileInserting', texts.whileContactsGoIn],
   ['out', texts.comesOut],
+  ['opensAt', texts.opensAt],
 ]
 
 /** The lock of each half: how it goes in, stands and comes out, drawn as it is said. */

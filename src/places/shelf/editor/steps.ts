@@ -36,6 +36,7 @@ const ofLock = new Set<string>([
   'opensMm',
   'byTurnsMm',
   'opensFirst',
+  'opensAt',
   'tears',
   'tool',
   'toolEnd',

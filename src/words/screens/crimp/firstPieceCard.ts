@@ -11,6 +11,13 @@ export const firstPieceCardWords = {
     'right-figure': 'Put the figure right first',
   },
   itIsCrimped: 'It is crimped',
+  /** the piece of wire that it is made of */
+  spareOf: (wireType: string) => `Spare ${wireType}:`,
+  on: 'on,',
+  strip: 'strip',
+  notOfJob: 'never one of the job’s own wires',
+  spareIsReady: 'The spare is ready',
+  allSeen: 'All of it is seen',
   recordItAsNot: 'Record it as not good',
   recordFirstPiece: 'Record the first piece',
   firstPieceLike: 'First piece like',

@@ -23,6 +23,8 @@ export const mountCardWords = {
   theseHouseRulesDo: 'These house rules do not let it crimp until it is gauged.',
   itIsRecorded: 'It is recorded.',
   setupIsInHand: 'Setup is in hand',
+  allSet: 'All of it is set',
+  allSeen: 'All of it is as it should be',
   anotherNest: 'Another nest is the snug one',
   nestIsSnug: (mark: string) => `Nest ${mark} is the snug one`,
   gaugeItNow: 'Gauge it now…',

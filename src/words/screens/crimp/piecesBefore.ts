@@ -9,6 +9,7 @@ export const piecesBeforeWords = {
   toMmAtCheck: (heightMm: number, term: string, quantity: number) =>
     `, to ${mm(heightMm, 3)} at ${termName(term, quantity)}: check the die and its seat, then make a new first piece. What was measured since the release is inside its window.`,
   shownHeight: (heightMm: number) => `, ${mm(heightMm, 3)}`,
+  seenTogether: ', looks seen together',
   notGoodFindCause: 'not good: find the cause, then another piece',
   good: 'good',
 }

@@ -45,6 +45,7 @@ export const prepWords = {
   wait: 'Wait for the first piece.',
   ahead: (count: number) =>
     `${String(count)} of this setup ${count === 1 ? 'is' : 'are'} stripped and nothing is released. A wrong strip must not be found after the batch.`,
+  handWork: 'All of this is done',
   prepared: 'Prepared',
   measured: 'Strip as measured',
   notMeasured: (stopMm: number) => `empty: stop at ${mm(stopMm, 1)}, not measured`,
@@ -70,6 +71,7 @@ export const prepWords = {
 export const stripLineWords = {
   cutTo: 'Cut to',
   slack: (neededMm: number) => `${mm(neededMm, 0)} needed, the rest is slack for second tries`,
+  wires: (count: number) => `${String(count)} wires of that length`,
   isCut: 'It is cut',
   says: (wire: string) => `says ${wire}`,
   eachSaysItsOwn: 'each says its own wire',

@@ -14,6 +14,7 @@ export const familyLocksWords = {
   opensBy: 'Opens to its stop, mm',
   byTurns: 'Each end at a time, mm',
   opensFirst: 'End that goes first',
+  opensAt: 'That end is on the face',
   notchEnd: 'the notch end',
   tears: 'What tears when it is opened badly',
   strapTears: 'the strap, when one end goes up alone',

@@ -26,6 +26,8 @@ export const secondLockSchema = z.strictObject({
   /** the end of it that goes first, and how far each end goes at a time: one that goes alone tears something */
   opensFirst: z.string().trim().min(1).max(60).optional(),
   byTurnsMm: above0.optional(),
+  /** where on the face that end is: at its mark, or away from it */
+  opensAt: z.enum(['mark', 'far']).optional(),
   /** what tears when it is opened badly, as its sheet warns */
   tears: z.string().trim().min(1).max(120).optional(),
   out: z.enum(['drawn', 'hooked', 'prised', 'spread']).optional(),

@@ -8,6 +8,7 @@ import { subject } from '../../state/subject'
 import type { EntryFields } from '../entryFields'
 import { type EntryKind, dayIn } from '../entryKind'
 import { notInHand, toLooks } from '../shared'
+import { firstLooksTicked } from '../../standing/looksTicked'
 import { gaugeDue } from '../../standing/gaugeDue'
 import { looksOf } from '../../standing/looksOf'
 import { endRelease } from '../writes/endRelease'
@@ -26,12 +27,14 @@ export const firstPieceShape = ({ key, above0, look, readBy, breaks, pulledByHan
   heightBy: readBy,
   pullBy: readBy,
   meant,
+  /** all looks were answered at once, beside their pictures */
+  together: z.literal(true).optional(),
 })
 
 export const firstPiece: EntryKind<'first-piece'> = {
   kind: 'first-piece',
   subjects: ({ setup, wire, side }) => ({ writes: [subject.setup(setup)], reads: [subject.set(wire, side)] }),
-  refuse: (state, { setup, wire, side, looks, heightMm, pullN, byHand, meant }, moment) => {
+  refuse: (state, { setup, wire, side, looks, heightMm, pullN, byHand, meant, together }, moment) => {
     const set = state.sets.get(setKey(wire, side))
     if (!set) return { kind: 'no-set', term: `1/${wire}/${side}` }
     const refusal = notInHand(state, setupId(set.setup), setup)
@@ -42,6 +45,8 @@ export const firstPiece: EntryKind<'first-piece'> = {
     if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
     if (missing.length > 0) return { kind: 'looks-missing', missing }
+    const ticked = firstLooksTicked(state)
+    if (together && ticked.kind === 'singly') return { kind: 'singly-due', nth: ticked.nth }
     const height = heightRefusal(state, set, heightMm, asksHeight(state))
     if (height?.kind === 'height-missing') return height
     return (
@@ -49,7 +54,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
       pullRefusal(state, wire, side, set, { pullN, byHand, meant })
     )
   },
-  apply: (draft, { setup, wire, side, looks, heightMm, pullN, byHand, breaks, at, by }) => {
+  apply: (draft, { setup, wire, side, looks, heightMm, pullN, byHand, breaks, together, at, by }) => {
     const now = draft.state.setups.get(setup)
     const set = draft.state.sets.get(setKey(wire, side))
     if (!now || !set) return
@@ -70,6 +75,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
       ...(heightMm !== undefined && { heightMm }),
       ...(minimumN !== undefined && { minimumN }),
       ...(breaks && { breaks }),
+      ...(together && { together }),
     }
     draft.put('setups', setup, { ...now, pieces: [...now.pieces, piece] })
     // one that fails speaks against all that the setting was released for

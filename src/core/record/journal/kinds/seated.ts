@@ -72,6 +72,10 @@ export const seated: EntryKind<'seated'> = {
     passInto(draft, cavityKey(termOf(term).unit, end, cavity), { term })
     disturbEnd(draft, termOf(term).unit, end)
   },
-  about: ({ term, end, cavity, helps }) =>
-    `${termLabel(term)} in ${end}.${cavity}${helps && helps.length > 0 ? ', helped' : ''}`,
+  about: ({ term, end, cavity, helps, tightened }) =>
+    [
+      `${termLabel(term)} in ${end}.${cavity}`,
+      ...(tightened ? [tightened.setNm === undefined ? 'tight by hand' : `${String(tightened.setNm)} N·m`] : []),
+      ...(helps && helps.length > 0 ? ['helped'] : []),
+    ].join(', '),
 }

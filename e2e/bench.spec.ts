@@ -9,7 +9,7 @@ test('Today names the open jobs and what each needs next; Enter resumes the one 
   const loom = page.getByRole('article').filter({ hasText: 'Mudlark deck loom' })
   await expect(loom).toContainText('Crimp W03a')
   await expect(loom).toContainText('W10b is blocked')
-  await expect(page.getByRole('article').filter({ hasText: 'Beacon lead' })).toContainText('Strip W1a')
+  await expect(page.getByRole('article').filter({ hasText: 'Beacon lead' })).toContainText('Change the setup')
   await strike(page, 'Enter')
   await page.waitForURL('**/jobs/deck-loom/crimp**')
 })
@@ -92,7 +92,7 @@ test('two benches: the second is told what came in between, and keeps what it en
   request,
 }) => {
   const id = await makeJob(request, 'Two benches')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await alive(page)
   const written = await request.post(`/api/v1/jobs/${id}/journal`, {
     data: {

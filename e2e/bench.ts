@@ -1,13 +1,14 @@
 import { expect, test as base, type APIRequestContext, type Page, type Request } from '@playwright/test'
-import { sevenLeads } from '../src/core/views/sevenLeads.testing'
+import type { HouseRules } from '../src/core/parts/rules/houseRules'
+import { newJobUnder, sevenLeads } from '../src/core/views/sevenLeads.testing'
 import type { Station } from '../src/core/views/progress'
 import { type WorkOptions, workThrough } from '../src/core/views/workThrough.testing'
-import type { KeptEntry } from '../src/core/record/journal/entry'
+import type { Entry, KeptEntry } from '../src/core/record/journal/entry'
 import { foldEntry } from '../src/core/record/journal/fold'
 import { newFold } from '../src/core/record/journal/folded'
 import { BenchServer } from './benchServer'
 import { WarmContext } from './warmContext'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
+import { jobDocument } from './jobDocument'
 
 /** A bench for each file of tests; a page at it whose operator is picked, that fails on any error in the browser's console. */
 export const test = base.extend<
@@ -201,27 +202,21 @@ export async function sevenAtBench(
 ): Promise<string> {
   const leads = sevenLeads(rules)
   prepare?.(leads)
-  const { entries, state } = leads
-  let prev = NO_HASH
-  const journal = entries.map((entry) => {
-    const hash = entryHash(entry, prev)
-    const kept = { ...entry, prev, hash }
-    prev = hash
-    return kept
-  })
-  const made = await request.post('/api/v1/jobs?copy=1', {
-    data: {
-      format: 'urn-bench/job',
-      version: 1,
-      title: 'Seven leads',
-      rev: 'A',
-      kind: 'build',
-      quantity: 1,
-      plan: state.plan,
-      facts: state.facts,
-      journal,
-    },
-  })
+  return takeIn(request, 'Seven leads', leads.entries)
+}
+
+/** A new job of a pinout, its sets chosen, under house rules that are the strict ones but for what a test needs. */
+export function jobUnder(
+  request: APIRequestContext,
+  title: string,
+  csv: string,
+  rules: Partial<HouseRules>,
+): Promise<string> {
+  return takeIn(request, title, newJobUnder(title, csv, rules))
+}
+
+async function takeIn(request: APIRequestContext, title: string, entries: readonly Entry[]): Promise<string> {
+  const made = await request.post('/api/v1/jobs?copy=1', { data: jobDocument(title, entries) })
   expect(made.status()).toBe(201)
   return ((await made.json()) as { id: string }).id
 }

@@ -6,11 +6,8 @@ test('a first piece that pulls off too soon is written down and does not release
   request,
 }) => {
   const id = await makeJob(request, 'Weak piece')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/kit`)
   await alive(page)
-  // Prep goes on with the first of each setup before it leads to the tool
-  await doNextStep(page)
-  await doNextStep(page)
   await expect(nextStep(page)).toContainText('Change the setup')
   await strike(page, 'Enter')
   await expect(page.getByRole('heading', { name: 'Change the setup' })).toBeVisible()
@@ -29,13 +26,19 @@ test('a first piece that pulls off too soon is written down and does not release
   await expect(page.getByText('“nonsense” is no figure')).toBeVisible()
 })
 
-test('prep stops after the first of an unreleased setup', async ({ bench: page, request }) => {
+test('prep waits for a first piece; one of an unreleased setup may be stripped, and no second', async ({
+  bench: page,
+  request,
+}) => {
   const id = await makeJob(request, 'Hold')
   await page.goto(`/jobs/${id}/prep`)
   await alive(page)
-  // the first of one setup, the first of the other: then the pedal leads on to Crimp
-  for (let tick = 0; tick < 5 + 7; tick++) await strike(page, 'Space')
-  await expect(page.getByRole('heading', { name: 'Prep can go no further: 2 of 4 done' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Prep can go no further: 0 of 4 done' })).toBeVisible()
+  await page.goto(`/jobs/${id}/prep?at=${encodeURIComponent('1/W1/a')}`)
+  await alive(page)
+  for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
+  // then the pedal leads on to Crimp
+  await expect(page.getByRole('heading', { name: 'Prep can go no further: 1 of 4 done' })).toBeVisible()
   await strike(page, 'Space')
   await page.waitForURL('**/crimp?**')
   await expect(page.getByRole('heading', { name: 'Change the setup' })).toBeVisible()
@@ -47,7 +50,7 @@ test('prep stops after the first of an unreleased setup', async ({ bench: page, 
 
 test('a strip that is too long says what to trim, and takes inches', async ({ bench: page, request }) => {
   const id = await makeJob(request, 'Long strip')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await alive(page)
   await page.getByLabel('Strip as measured').fill('0.27 in')
   await expect(page.getByText(/Trim 1 mm off the conductor/)).toBeVisible()
@@ -80,7 +83,7 @@ test('a meter of tenths cannot tell a contact of milliohms', async ({ bench: pag
 
 test('without an operator nothing is written, and the page says what to do', async ({ page, request }) => {
   const id = await makeJob(request, 'Nobody')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await page.waitForLoadState('networkidle')
   await expect(page.getByText('Who is at this bench?')).toBeVisible()
   for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')

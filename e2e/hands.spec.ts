@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import type { APIRequestContext } from '@playwright/test'
-import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
+import { alive, copyJob, expect, jobUnder, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 const entriesOf = async (request: APIRequestContext, id: string) =>
   (
@@ -184,4 +184,91 @@ W1,TW-0.75,RD,A,1,CM-3P,B,1,CM-3R,620 mm`,
   await page.reload()
   await alive(page)
   await expect(page.getByText('will they meet?')).toHaveCount(0)
+})
+
+const pair = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length
+W1,TW-0.75,RD,P1,1,SW-2P,P2,1,SW-2R,620
+W2,TW-0.75,BK,P1,2,SW-2P,P2,2,SW-2R,620`
+
+test('where the rules look at nothing one by one, four crimps of a sealed pair take at most 45 presses, and the record says so', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await jobUnder(request, 'Pair', pair, { singlyFirst: 0, singlyEvery: 0 })
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  // the card's button, or the one that leads on where a station has nothing left
+  const main = page.locator('main button[data-variant=filled]:not([disabled])').first()
+  let presses = 0
+  while (presses <= 45 && !(await nextStep(page).textContent())?.startsWith('Seat')) {
+    presses++
+    // a figure comes from the tester
+    if ((await page.getByRole('button', { name: 'Pull it first' }).count()) > 0) {
+      await page.getByLabel('Pulled off at, N').fill('240 N')
+      await page.keyboard.press('Escape')
+      continue
+    }
+    await main.waitFor()
+    await strike(page, 'Space')
+  }
+  expect(presses).toBeLessThanOrEqual(45)
+  const entries = await entriesOf(request, id)
+  const of = (kind: string) => entries.filter((entry) => entry.kind === kind)
+  expect(of('crimped')).toHaveLength(4)
+  // all four ends are prepared as one set, pins and sockets alike, after the release
+  expect(of('stripped').map(({ together }) => together)).toEqual([4, 4, 4, 4])
+  for (const kind of ['setup-mounted', 'first-piece', 'crimped'])
+    for (const entry of of(kind)) expect(entry).toMatchObject({ together: true })
+})
+
+test('a drawing moves where motion is welcome, comes to rest by itself, and moves again when it is asked', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.emulateMedia({ reducedMotion: 'no-preference' })
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  const stroke = page.getByRole('region', { name: 'The stroke' }).locator('svg').first()
+  const drawn = () => stroke.innerHTML()
+  const changes = async () => {
+    const before = await drawn()
+    await expect.poll(drawn, { timeout: 4000, intervals: [40] }).not.toBe(before)
+  }
+  await page.getByRole('button', { name: 'Show it again' }).click()
+  await changes()
+  // five seconds at most, and a little for a busy machine
+  await page.waitForTimeout(6500)
+  const atRest = await drawn()
+  await page.waitForTimeout(800)
+  expect(await drawn()).toBe(atRest)
+  await page.getByRole('button', { name: 'Show it again' }).click()
+  await changes()
+})
+
+test('where motion is not welcome a drawing stands at its end at once', async ({ bench: page, request }) => {
+  const id = await copyJob(request, 'deck-loom')
+  await page.emulateMedia({ reducedMotion: 'reduce' })
+  await page.goto(`/jobs/${id}/crimp`)
+  await alive(page)
+  const stroke = page.getByRole('region', { name: 'The stroke' }).locator('svg').first()
+  const atOnce = await stroke.innerHTML()
+  await page.getByRole('button', { name: 'Show it again' }).click()
+  await page.waitForTimeout(700)
+  expect(await stroke.innerHTML()).toBe(atOnce)
+})
+
+test('an opening by turns is marked on the face: which end first, from whichever side it is seen', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(request, 'Comb ends', combLead)
+  await page.goto(`/jobs/${id}/seat`)
+  await alive(page)
+  const ends = page.getByRole('img', { name: '1: the end at the notch is opened first, then 2, the other one' })
+  await expect(ends).toBeVisible()
+  const leftOf = async (nth: 1 | 2) => (await ends.locator(`[data-opens="${nth}"]`).boundingBox())?.x ?? 0
+  expect(await leftOf(1)).toBeLessThan(await leftOf(2))
+  await strike(page, 'f')
+  expect(await leftOf(1)).toBeGreaterThan(await leftOf(2))
 })

@@ -293,7 +293,7 @@ test('what do you see: a measured gap says what to trim, what it costs, and wher
   request,
 }) => {
   const id = await makeJob(request, 'What do you see')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await alive(page)
   // nothing is measured, and nothing stands there as if it were
   await expect(page.getByLabel('Strip as measured')).toHaveValue('')

@@ -40,8 +40,8 @@ test('a harness goes from its pinout to a signature, by keyboard alone', async (
     await strike(page, 'Escape')
   })
 
-  await test.step('Prep and Crimp, setup by setup', async () => {
-    await expect(nextStep(page)).toContainText('Strip W1a')
+  await test.step('Crimp and Prep, setup by setup', async () => {
+    await expect(nextStep(page)).toContainText('Change the setup')
     for (let steps = 0; steps < 40 && !/^(Seat|Plug)/.test((await nextStep(page).textContent()) ?? ''); steps++)
       await doNextStep(page)
     await expect(page.getByRole('link', { name: /Crimp/ })).toContainText('4/4')

@@ -21,7 +21,7 @@ const strip = (page: Page) => strike(page, 'Space', 'Space', 'Space', 'Space', '
 /** A new lead at Prep. */
 async function atPrep(page: Page, title: string): Promise<string> {
   const id = await makeJob(page.request, title)
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await alive(page)
   return id
 }
@@ -155,7 +155,7 @@ test('a figure that is typed and not written yet survives a reload, and is gone 
   request,
 }) => {
   const id = await makeJob(request, 'Half measured')
-  await page.goto(`/jobs/${id}/prep`)
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
   await alive(page)
   const field = page.getByLabel('Strip as measured')
   await strike(page, 'Space')

@@ -183,7 +183,7 @@ test('a contact that may not go in again is cut off with one key', async ({ benc
   await alive(page)
   await expect(page.getByText('This contact does not go in again')).toBeVisible()
   await strike(page, 'Space')
-  await expect(nextStep(page)).toContainText('Strip V1b')
+  await expect(nextStep(page)).toContainText('Change the setup')
   expect((await journal(request, id)).at(-1)).toMatchObject({ kind: 'seat-faulted', term: '1/V1/b', cause: 'used-up' })
 })
 

@@ -140,6 +140,7 @@ own('from an empty folder to a signed lead of one’s own, by screen alone', asy
     await strike(page, 'g', '3')
     await page.waitForURL('**/prep')
     await alive(page)
+    await page.getByRole('option', { name: /W1a/ }).click()
     await expect(page.getByText('1.1 mm', { exact: true })).toBeVisible()
   })
 

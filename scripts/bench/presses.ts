@@ -1,13 +1,7 @@
 import type { Page } from '@playwright/test'
-import { demoShelf } from '../../src/core/parts/catalogue/demoShelf.testing'
+import { jobDocument } from '../../e2e/jobDocument'
 import type { HouseRules } from '../../src/core/parts/rules/houseRules'
-import type { Entry, NewEntry } from '../../src/core/record/journal/entry'
-import { foldAll } from '../../src/core/record/journal/fold'
-import { emptyPlan } from '../../src/core/record/plan/plan'
-import { pinoutOf } from '../../src/core/record/plan/pinoutOf.testing'
-import { withRules } from '../../src/core/views/sevenLeads.testing'
-import { firstEntries } from '../../src/core/work/kit/firstEntries'
-import { entryHash, NO_HASH } from '../../src/data/entryHash'
+import { newJobUnder } from '../../src/core/views/sevenLeads.testing'
 import { openApp } from './app'
 
 /**
@@ -78,33 +72,10 @@ async function typeFigure(page: Page): Promise<boolean> {
 /** Makes a job of this count, with rules of its own. */
 async function makeJob(base: string, title: string): Promise<string> {
   const [csv, rules] = made[title] ?? [pair, {}]
-  const { ends, wires } = pinoutOf(csv.join('\n'))
-  const plan = { ...emptyPlan, title, rules: 'of-this-test', ends: [...ends], wires: [...wires] }
-  let ids = 0
-  const entries = firstEntries(withRules(demoShelf(), rules), plan, '2026-11-25', () => `presses-${String(++ids)}`)
-  let prev = NO_HASH
-  const kept = entries.map((entry: NewEntry, i) => {
-    const stamped: Entry = { ...entry, seq: i + 1, at: '2026-11-25T08:00:00.000Z', by: 'teodor' }
-    const hash = entryHash(stamped, prev)
-    const one = { ...stamped, prev, hash }
-    prev = hash
-    return one
-  })
-  const { state } = foldAll(kept)
   const response = await fetch(`${base}/api/v1/jobs?copy=1`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
-      format: 'urn-bench/job',
-      version: 1,
-      title,
-      rev: 'A',
-      kind: 'build',
-      quantity: 1,
-      plan: state.plan,
-      facts: state.facts,
-      journal: kept,
-    }),
+    body: JSON.stringify(jobDocument(title, newJobUnder(title, csv.join('\n'), rules))),
   })
   if (response.status !== 201) throw new Error(await response.text())
   return ((await response.json()) as { id: string }).id

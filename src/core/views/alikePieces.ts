@@ -2,7 +2,7 @@ import { setupId } from '../craft/setup/setup'
 import type { ChosenSet } from '../craft/setup/chosenSet'
 import { wireKey } from '../record/plan/keys'
 import type { Termination } from '../record/plan/plan'
-import { aheadOfRelease } from '../record/standing/prepAhead'
+import { isUnproven } from '../record/standing/prepAhead'
 import { cutLengthMm } from '../record/standing/slack'
 import { threadFirst } from '../record/standing/threadFirst'
 import type { JobState } from '../record/state/state'
@@ -38,7 +38,7 @@ export function alikePieces(state: JobState, termination: Termination, set: Chos
   const id = setupId(set.setup)
   const group = setupQueue(state).find((one) => one.id === id)
   const own = group?.items.find((item) => item.termination.key === termination.key)
-  const isProven = ({ crimpClass }: QueueItem) => aheadOfRelease(state, id, crimpClass).allowed === undefined
+  const isProven = ({ crimpClass }: QueueItem) => !isUnproven(state, id, crimpClass)
   // a contact with two wires is a piece of its own: both are cut and laid together
   if (!group || termination.also || own?.stage !== 'to-strip' || !isProven(own)) return [termination]
   const as = preparedAs(state, termination, set)

@@ -23,6 +23,16 @@ export const withRules = (catalogue: Catalogue, more: Partial<HouseRules>): Cata
   ]),
 })
 
+/** The first entries of a job: a pinout with its housings, under the strict rules but for what a test needs. */
+export function newJobUnder(title: string, csv: string, more: Partial<HouseRules>): readonly Entry[] {
+  const { ends, wires } = pinoutOf(csv)
+  let made = 0
+  const plan = { ...emptyPlan, title, rules: 'of-this-test', ends: [...ends], wires: [...wires] }
+  return firstEntries(withRules(shelf, more), plan, '2026-11-25', () => `first-${String(++made).padStart(4, '0')}`).map(
+    (entry, i) => ({ ...entry, seq: i + 1, at: '2026-11-25T08:00:00.000Z', by: 'teodor' }),
+  )
+}
+
 /** Seven sealed terminations, stripped, their setup released: only the crimps are left. */
 export function sevenLeads(more: Partial<HouseRules> = {}) {
   let made = 0

@@ -1,6 +1,6 @@
 import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
-import { aheadOfRelease } from '../record/standing/prepAhead'
+import { isUnproven } from '../record/standing/prepAhead'
 import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
@@ -96,9 +96,7 @@ function setupStep(state: JobState, inPlace: boolean, at?: 'crimp'): NextStep | 
 function stripStep(state: JobState): NextStep | undefined {
   const open = setupQueue(state).flatMap((group) =>
     group.items.flatMap((item) =>
-      item.stage === 'to-strip' && aheadOfRelease(state, group.id, item.crimpClass).allowed === undefined
-        ? [{ item, group }]
-        : [],
+      item.stage === 'to-strip' && !isUnproven(state, group.id, item.crimpClass) ? [{ item, group }] : [],
     ),
   )
   const found = open.find(({ item }) => !item.inPlace) ?? open[0]

@@ -8,7 +8,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutBatches } from '@/core/work/prep/cutList'
-import { isStripHeld } from '@/core/record/standing/prepAhead'
+import { isUnproven } from '@/core/record/standing/prepAhead'
 import { stepAt } from '@/core/views/steps'
 import { inQueue, type QueueGroup, type QueueItem, setupQueue } from '@/core/views/queue'
 import { useJob } from '@/ui/job/JobProvider'
@@ -31,7 +31,7 @@ export function PrepStation() {
   useBeside(loadCutPane)
   const [showsCuts, setShowsCuts] = useState(false)
   const groups = useMemo(() => setupQueue(state), [state])
-  // a contact and conductor of which no first piece is released holds all of its wires but the first
+  // a contact and conductor of which no first piece is released holds all of its wires
   const held = useMemo(() => heldItems(state, groups), [state, groups])
   const sections = useMemo(
     () => setupSections(groups, (group) => group.items.filter((item) => item.stage === 'to-strip').length),
@@ -105,7 +105,7 @@ function heldItems(state: State, groups: readonly QueueGroup[]): Held {
   const name = (item: QueueItem, group: QueueGroup) => `${group.id} ${item.crimpClass}`
   for (const group of groups) {
     const classes = new Map(group.items.map((item) => [item.crimpClass, item]))
-    for (const [crimpClass, item] of classes) if (isStripHeld(state, group.id, crimpClass)) held.add(name(item, group))
+    for (const [crimpClass, item] of classes) if (isUnproven(state, group.id, crimpClass)) held.add(name(item, group))
   }
   return (item, group) => held.has(name(item, group))
 }

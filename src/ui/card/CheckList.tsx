@@ -29,6 +29,9 @@ export interface AtOnce {
   readonly of?: readonly string[]
 }
 
+/** More lines than this are due together in smaller letters: no line lies under the button then. */
+const MANY_DUE = 6
+
 /** With more lines than this only the one that is due says its hint: the button lies over none of them then. */
 const LONG_LINES = 5
 
@@ -146,6 +149,7 @@ export function CheckList({
                 checked={isTicked}
                 className={cardCss.check}
                 data-due={isDue}
+                data-many={open.length > 1 && lines.length > MANY_DUE}
                 withBorder={false}
                 radius={0}
                 onClick={() => toggle(line.id)}

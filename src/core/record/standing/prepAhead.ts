@@ -1,6 +1,6 @@
 import { crimpClass } from '../../craft/setup/crimpPair'
 import { rulesOf } from '../rules/rulesOf'
-import { termState } from '../state/state'
+import { termState, type JobState } from '../state/state'
 import { setupId } from '../../craft/setup/setup'
 import { derivedOf } from '../state/derivedOf'
 import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
@@ -40,8 +40,12 @@ const waitingOfBlock = derivedOf((state, unit: number, block: number) =>
   }),
 )
 
+/** Was nothing like it released yet? Its strip is not proven then. */
+export const isUnproven = (state: JobState, setup: string, ofClass: string): boolean =>
+  aheadOfRelease(state, setup, ofClass).allowed !== undefined
+
 /** May no more like it be stripped before one was released? */
-export function isStripHeld(state: Parameters<typeof aheadOfRelease>[0], setup: string, ofClass: string): boolean {
+export function isStripHeld(state: JobState, setup: string, ofClass: string): boolean {
   const { ahead, allowed } = aheadOfRelease(state, setup, ofClass)
   return allowed !== undefined && ahead >= allowed
 }

@@ -1,4 +1,4 @@
-import { doNextStep, tickLines } from './handWork'
+import { tickLines } from './handWork'
 import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({

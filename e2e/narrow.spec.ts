@@ -5,6 +5,18 @@ import { alive, copyJob, expect, nextStep, quiet, strike, test } from './bench'
 /** Nothing is wider than the screen: no page is read by scrolling sideways. */
 const overflow = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
 
+/** Words and figures that their own box cuts off. A grid's cells are read in their editor. */
+const cut = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('body *')].flatMap((one) => {
+      if (!(one instanceof HTMLElement) || one.closest('[role=grid], svg')) return []
+      const { overflowX, clipPath } = getComputedStyle(one)
+      const clips = overflowX === 'hidden' || overflowX === 'clip'
+      if (!clips || clipPath !== 'none' || one.clientWidth < 4 || one.children.length > 3) return []
+      return one.scrollWidth > one.clientWidth + 1 ? [(one.textContent ?? '').trim()] : []
+    }),
+  )
+
 const sizes = [
   [390, 844],
   [1024, 768],
@@ -12,15 +24,38 @@ const sizes = [
 ] as const
 
 for (const [width, height] of sizes)
-  test(`at ${width} by ${height} nothing lies beside the screen, and axe finds no fault`, async ({ bench: page }) => {
+  test(`at ${width} by ${height} nothing lies beside the screen or is cut off, and axe finds no fault`, async ({
+    bench: page,
+  }) => {
     await page.setViewportSize({ width, height })
     for (const path of ['/jobs/deck-loom/crimp', '/jobs/sonde-pigtail/seat', '/jobs/deck-loom/prep']) {
       await page.goto(path)
       await alive(page)
       expect([path, await overflow(page)]).toEqual([path, 0])
+      expect([path, await cut(page)]).toEqual([path, []])
       expect([path, await axeFaults(page)]).toEqual([path, []])
     }
   })
+
+test('at home and on a small screen no line of a queue, and no step, is cut off', async ({ bench: page }) => {
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    for (const path of [
+      'winch-feed/kit',
+      'logger-box/prove',
+      'spare-pump/seat',
+      'beacon-lead/crimp',
+      'deck-loom/close',
+    ]) {
+      await page.goto(`/jobs/${path}`)
+      await alive(page)
+      expect([width, path, await cut(page)]).toEqual([width, path, []])
+    }
+  }
+})
 
 test('twice as large, as on half a screen, every station and place can be read without scrolling sideways', async ({
   bench: page,

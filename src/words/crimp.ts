@@ -1,6 +1,6 @@
 import { AS_FOUND, type TermState } from '@/core/record/state/records'
 import type { CauseCode, DefectCode } from '@/core/craft/crimp/looks'
-import type { SetupField } from '@/core/craft/setup/setup'
+import type { SetupChange, SetupField } from '@/core/craft/setup/setup'
 import type { ThreadItem } from '@/core/record/standing/threadFirst'
 import { mm, shortMm } from './figures'
 import type { LookCode } from '@/core/parts/catalogue/lookCodes'
@@ -31,6 +31,18 @@ export const lookWords: Readonly<Record<LookCode, { readonly line: string; reado
   'sleeve-intact': { line: 'Sleeve whole, straight', seen: 'Sleeve is whole' },
   'holds-by-hand': { line: 'Pulled by hand, firmly, straight: it holds', seen: 'It holds' },
   'pin-goes-home': { line: 'Mating pin goes fully home, wire held still', seen: 'Pin goes home' },
+}
+
+/** Changes of a setup that are named where there is one line for them; further ones are counted, since its card names each. */
+const CHANGES_NAMED = 2
+
+/** What changes from one setup to another, on one line. */
+export function setupChangesWords(changes: readonly SetupChange[]): string {
+  const named = changes.slice(0, CHANGES_NAMED).map(({ field, from, to }) => {
+    const before = from === undefined ? '' : `${setupValue(field, from)} → `
+    return `${setupFieldWords[field].toLowerCase()} ${before}${setupValue(field, to)}`
+  })
+  return [...named, ...(named.length < changes.length ? [`${changes.length - named.length} more`] : [])].join(', ')
 }
 
 /** How a crimp of this bench was looked at; of one that came with the harness nobody here knows. */

@@ -28,6 +28,21 @@ test.each<[NextStep, string, string | undefined]>([
     'frame QF-5',
   ],
   [
+    {
+      station: 'crimp',
+      kind: 'mount',
+      setup: 'x',
+      changes: [
+        { field: 'tool', from: undefined, to: 'PF-10' },
+        { field: 'die', from: undefined, to: 'D1' },
+        { field: 'wireStopMm', from: undefined, to: 3.8 },
+        { field: 'notchMm', from: undefined, to: 1.3 },
+      ],
+    },
+    'Change the setup',
+    'frame PF-10, die D1, 2 more',
+  ],
+  [
     { station: 'crimp', kind: 'first-piece', setup: 'x', term: '1/W7/a', left: 1 },
     'Make a first piece',
     'like W7a: inspect it, pull it, then release',

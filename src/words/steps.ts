@@ -2,7 +2,7 @@ import type { GaugeDue } from '@/core/record/standing/gaugeDue'
 import type { NextStep } from '@/core/views/steps'
 import type { Station } from '@/core/views/progress'
 import type { EndTask } from '@/core/work/seat/endTasks'
-import { setupFieldWords, setupValue } from './crimp'
+import { setupChangesWords } from './crimp'
 import { plural } from './figures'
 import { closeTaskWords } from './closing'
 import { proveStepWords } from './proving'
@@ -48,7 +48,7 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
         then: `${step.left} left in this setup`,
       }
     case 'mount':
-      return { main: 'Change the setup', then: changesWords(step) }
+      return { main: 'Change the setup', then: setupChangesWords(step.changes) }
     case 'first-piece':
       return {
         main: 'Make a first piece',
@@ -88,14 +88,6 @@ export function stepWords(step: NextStep, quantity = 1): { readonly main: string
       return proveStepWords(step, (key) => termName(key, quantity))
   }
 }
-
-const changesWords = (step: Extract<NextStep, { kind: 'mount' }>) =>
-  step.changes
-    .map(
-      (change) =>
-        `${setupFieldWords[change.field].toLowerCase()} ${change.from === undefined ? '' : `${setupValue(change.field, change.from)} → `}${setupValue(change.field, change.to)}`,
-    )
-    .join(', ')
 
 /** A task at an end, as the hand does it. */
 export function taskWords(task: EndTask, quantity = 1): string {

@@ -3,7 +3,7 @@ import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import type { ReleaseWait } from '@/core/record/standing/releaseStanding'
 import { type Setup, setupChanges } from '@/core/craft/setup/setup'
 import { areaSaid } from '@/words/figures'
-import { setupFieldWords, setupValue, setupWords } from '@/words/crimp'
+import { setupChangesWords, setupWords } from '@/words/crimp'
 import { termName } from '@/words/steps'
 import type { Glyph, QueueRows, QueueSection } from '../list/Queue'
 import { designatedAreaMm2, printedAwg } from '@/core/record/plan/facts'
@@ -16,14 +16,7 @@ function groupTitle(group: QueueGroup, before: Setup | undefined): string {
   if (!before) return words.first(setupWords(group.setup))
   const changes = setupChanges(before, group.setup)
   if (changes.some((change) => change.field === 'tool')) return words.then(setupWords(group.setup))
-  return words.thenChange(
-    changes
-      .map(
-        (change) =>
-          `${setupFieldWords[change.field].toLowerCase()} ${setupValue(change.field, change.from)} → ${setupValue(change.field, change.to)}`,
-      )
-      .join(', '),
-  )
+  return words.thenChange(setupChangesWords(changes))
 }
 
 /** What is crimped in one setup. */

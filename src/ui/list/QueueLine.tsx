@@ -71,7 +71,7 @@ function Line({ rowKey, look, selected, id, top, onSelect, drag }: QueueLineProp
         {sign}
       </span>
       <span className={textCss.mono}>{look.name}</span>
-      <span className={look.glyph === 'done' ? textCss.dim : undefined} title={look.words}>
+      <span className={clsx(listCss.words, look.glyph === 'done' && textCss.dim)} title={look.words}>
         {look.words}
       </span>
       <span className={clsx(textCss.mono, textCss.dim)}>{look.aside}</span>

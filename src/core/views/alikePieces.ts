@@ -42,14 +42,19 @@ export function alikePieces(state: JobState, termination: Termination, set: Chos
   // a contact with two wires is a piece of its own: both are cut and laid together
   if (!group || termination.also || own?.stage !== 'to-strip' || !isProven(own)) return [termination]
   const as = preparedAs(state, termination, set)
-  const others = group.items.filter(
-    (item) =>
+  const alike = [termination]
+  for (const item of group.items) {
+    if (alike.length === MOST_ALIKE) break
+    if (
       item !== own &&
       !item.termination.also &&
       item.stage === 'to-strip' &&
-      isProven(item) &&
       item.inPlace === own.inPlace &&
-      preparedAs(state, item.termination, item.set) === as,
-  )
-  return [termination, ...others.map((item) => item.termination)].slice(0, MOST_ALIKE)
+      item.termination.wire.type === termination.wire.type &&
+      isProven(item) &&
+      preparedAs(state, item.termination, item.set) === as
+    )
+      alike.push(item.termination)
+  }
+  return alike
 }

@@ -94,13 +94,15 @@ function setupStep(state: JobState, inPlace: boolean, at?: 'crimp'): NextStep | 
 
 /** What Prep does now: what is proven or needs no proof, the bench before what is done in place. */
 function stripStep(state: JobState): NextStep | undefined {
-  const open = setupQueue(state).flatMap((group) =>
-    group.items.flatMap((item) =>
-      item.stage === 'to-strip' && !isUnproven(state, group.id, item.crimpClass) ? [{ item, group }] : [],
-    ),
-  )
-  const found = open.find(({ item }) => !item.inPlace) ?? open[0]
-  return found && stripOf(found.item, found.group)
+  let inPlace: NextStep | undefined
+  for (const group of setupQueue(state))
+    for (const item of group.items) {
+      if (item.stage !== 'to-strip' || (item.inPlace && inPlace) || isUnproven(state, group.id, item.crimpClass))
+        continue
+      if (!item.inPlace) return stripOf(item, group)
+      inPlace = stripOf(item, group)
+    }
+  return inPlace
 }
 
 function stripOf({ termination: { key } }: QueueItem, { items }: Pick<QueueGroup, 'items'>): NextStep {

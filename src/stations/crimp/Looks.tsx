@@ -63,7 +63,7 @@ export function Looks({
   const rules = rulesOf(state)
   const samples = samplesDue(state, group.id)
   const { height, heightMissing, good } = readLooks(form, set, samples.height)
-  const accept = async () => {
+  const accept = async (together: boolean) => {
     const written = await append({
       kind: 'crimped',
       term: termination.key,
@@ -71,7 +71,7 @@ export function Looks({
       looks: wanted.map((look) => ({ look, seen: true })),
       ...height.measured,
       ...(form.practices.length > 0 && { practices: [...form.practices] }),
-      ...(checks.atOnce && { together: true }),
+      ...(together && { together: true }),
     })
     if (written) done()
   }
@@ -102,9 +102,13 @@ export function Looks({
         checks={checks}
         main={heightMissing ? words.measureHeightFirst : words.acceptCrimp}
         busy={busy || instruments.working !== undefined}
-        onMain={() => void accept()}
+        onMain={(atOnce) => void accept(atOnce)}
         enabled={checks.due !== undefined || good}
-        atOnce={ticking.kind === 'together' ? { says: words.allSeen, recorded: true } : undefined}
+        atOnce={
+          ticking.kind === 'together'
+            ? { says: words.allSeen, recorded: true, andMain: good ? words.allSeenAccept : undefined }
+            : undefined
+        }
       />
       <p className={clsx(textCss.small, textCss.dim, styles.spaceTicksThisLine)}>
         {ticking.kind === 'together' ? words.together(ticking.singlyIn) : words.singly(ticking.nth)}

@@ -69,12 +69,12 @@ export function MountCard({
   const lines = [...settings, ...looked]
   const checks = useChecks(group.id, lines, [changes, state.setups.get(group.id)?.mounted])
   const [gauging, setGauging] = useState(false)
-  const write = async () => {
+  const write = async (together: boolean) => {
     const written = await append({
       kind: 'setup-mounted',
       setup: group.setup,
       checked: lines.map((line) => line.id),
-      ...(checks.atOnce && { together: true }),
+      ...(together && { together: true }),
     })
     if (written) done()
   }
@@ -140,7 +140,7 @@ export function MountCard({
           checks={checks}
           main={words.setupIsInHand}
           busy={busy}
-          onMain={() => void write()}
+          onMain={(atOnce) => void write(atOnce)}
           enabled={!blocked}
           atOnce={firstLooksTicked(state).kind === 'together' ? atOnce(settings, looked, checks.due) : undefined}
         />
@@ -208,5 +208,10 @@ function lookedLines(state: JobState, { set }: QueueItem, changes: readonly Setu
 function atOnce(settings: readonly CheckLine[], looked: readonly CheckLine[], due: CheckLine | undefined): AtOnce {
   return settings.some(({ id }) => id === due?.id)
     ? { says: words.allSet, recorded: false, of: settings.map(({ id }) => id) }
-    : { says: words.allSeen, recorded: true, of: looked.flatMap(({ id }) => (id === 'snug-nest' ? [] : [id])) }
+    : {
+        says: words.allSeen,
+        recorded: true,
+        of: looked.flatMap(({ id }) => (id === 'snug-nest' ? [] : [id])),
+        andMain: words.allSeenInHand,
+      }
 }

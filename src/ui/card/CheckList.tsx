@@ -27,6 +27,8 @@ export interface AtOnce {
   readonly recorded: boolean
   /** these lines; all of them when left out */
   readonly of?: readonly string[]
+  /** what the button says where that press does the card's main action too: nothing else is open then */
+  readonly andMain?: string | undefined
 }
 
 /** More lines than this are due together in smaller letters: no line lies under the button then. */
@@ -92,7 +94,8 @@ export function CheckList({
   /** what the main action says */
   readonly main: string
   readonly busy?: boolean
-  readonly onMain: () => void
+  /** @param atOnce some of the lines were answered with one press */
+  readonly onMain: (atOnce: boolean) => void
   readonly enabled?: boolean
   readonly atOnce?: AtOnce | undefined
 }) {
@@ -105,13 +108,16 @@ export function CheckList({
   // the last of several is a line like any other
   const atOnce = due && group.includes(due.id) && isSeveral(group, ticked) ? offered : undefined
   const open = atOnce ? group.filter((id) => !ticked.has(id)) : due ? [due.id] : []
+  const endsAll = atOnce?.andMain !== undefined && ids.every((id) => ticked.has(id) || group.includes(id))
+  const says = endsAll ? atOnce.andMain : atOnce?.says
   const isDueNow = (id: string) => (atOnce?.recorded === true ? false : open.includes(id))
   const dueNow = lines.filter(({ id }) => isDueNow(id))
   const act = () => {
     if (busy || !enabled || isHeld) return
     if (atOnce) tickAll(group, atOnce.recorded)
     else if (due) toggle(due.id)
-    else onMain()
+    else onMain(checks.atOnce)
+    if (endsAll) onMain(atOnce?.recorded === true || checks.atOnce)
   }
   // what is due is seen whole, also where the lines before it have pushed it under the button
   const dueLine = useRef<HTMLButtonElement>(null)
@@ -123,12 +129,12 @@ export function CheckList({
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
   useLineCallOut(
     // looks that are answered at once are in the pictures; what hands do at once is said line by line
-    () => (!due ? main : atOnce?.recorded ? atOnce.says : wordsOf(open)),
+    () => (!due ? main : atOnce?.recorded ? (says ?? '') : wordsOf(open)),
     lines.length === 0 ? undefined : `${ids.join(' ')} | ${dueId ?? ''}`,
     ticked.size === 0,
   )
   useKeys([
-    { key: ' ', words: due ? (atOnce?.says ?? words.tickLineThatIs) : main, run: act },
+    { key: ' ', words: due ? (says ?? words.tickLineThatIs) : main, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
       key: String(i + 1),
       words: i === 0 ? words.tickLineOutOf : '',
@@ -179,7 +185,7 @@ export function CheckList({
           </p>
         )}
         <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
-          <span>{due ? (atOnce?.says ?? due.seen ?? words.done) : main}</span>
+          <span>{due ? (says ?? due.seen ?? words.done) : main}</span>
           {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
         </Button>
       </div>

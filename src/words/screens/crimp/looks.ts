@@ -16,6 +16,7 @@ export const looksWords = {
       ? 'One press for all looks: the record says so.'
       : `One press for all looks: the record says so. One by one again in ${plural(singlyIn, 'crimp')}.`,
   allSeen: 'All of it is seen',
+  allSeenAccept: 'All seen: accept the crimp',
   strokeDone: 'Crimped; back to the stroke',
   redo: 'Redo',
   fault: 'Fault…',

@@ -25,6 +25,7 @@ export const mountCardWords = {
   setupIsInHand: 'Setup is in hand',
   allSet: 'All of it is set',
   allSeen: 'All of it is as it should be',
+  allSeenInHand: 'All as it should be: setup is in hand',
   anotherNest: 'Another nest is the snug one',
   nestIsSnug: (mark: string) => `Nest ${mark} is the snug one`,
   gaugeItNow: 'Gauge it now…',

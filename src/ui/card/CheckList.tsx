@@ -31,6 +31,8 @@ export interface AtOnce {
   readonly andMain?: string | undefined
 }
 
+/** More lines than this that are due together leave no room for their hints. */
+const HINTED_TOGETHER = 3
 /** More lines than this are due together in smaller letters: no line lies under the button then. */
 const MANY_DUE = 6
 
@@ -111,6 +113,8 @@ export function CheckList({
   const endsAll = atOnce?.andMain !== undefined && ids.every((id) => ticked.has(id) || group.includes(id))
   const says = endsAll ? atOnce.andMain : atOnce?.says
   const isDueNow = (id: string) => (atOnce?.recorded === true ? false : open.includes(id))
+  const isWordy = open.length > HINTED_TOGETHER
+  const saysHint = (isDue: boolean) => (isDue && open.length === 1) || !(isLong || isWordy)
   const dueNow = lines.filter(({ id }) => isDueNow(id))
   const act = () => {
     if (busy || !enabled || isHeld) return
@@ -165,7 +169,7 @@ export function CheckList({
                 </span>
                 <span>
                   <span ref={(node) => void (node && said.current.set(line.id, node))}>{line.words}</span>
-                  {line.hint !== undefined && !isTicked && ((isDue && open.length === 1) || !isLong) && (
+                  {line.hint !== undefined && !isTicked && saysHint(isDue) && (
                     <span className={cardCss.hint}>{line.hint}</span>
                   )}
                 </span>

@@ -65,6 +65,7 @@ export function StrokePanel({
             holder={holder}
             name={wordsOf(line).line}
           />
+          {wordsOf(line).hint !== undefined && <p className={styles.hint}>{wordsOf(line).hint}</p>}
           <PlayAgain again={showAgain} />
         </div>
       </section>

@@ -5,6 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import clsx from 'clsx'
 import { Button, Checkbox, Kbd } from '@mantine/core'
 import { useEffect, useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
+import { type AtOnce, dueLines } from './dueLines'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
 import { useLineCallOut } from '../callOut/callOut'
 import { useCautionOpen } from '../caution/openCautions'
@@ -17,18 +18,6 @@ export interface CheckLine {
   readonly hint?: ReactNode
   /** what the main button says when this line is due */
   readonly seen?: string
-}
-
-/** Lines that are answered with one press. */
-export interface AtOnce {
-  /** what the button says */
-  readonly says: string
-  /** the record will say so; else they are what hands do, and each stays a line that is due */
-  readonly recorded: boolean
-  /** these lines; all of them when left out */
-  readonly of?: readonly string[]
-  /** what the button says where that press does the card's main action too: nothing else is open then */
-  readonly andMain?: string | undefined
 }
 
 /** More lines than this that are due together leave no room for their hints. */
@@ -75,9 +64,6 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
   }
 }
 
-const isSeveral = (group: readonly string[], ticked: ReadonlySet<string>): boolean =>
-  group.filter((id) => !ticked.has(id)).length > 1
-
 /**
  * The lines of a card. Space ticks the line that is due; after the last it does the card's main action, so that a check
  * is never skipped by habit. 1 to 9 tick out of turn.
@@ -89,7 +75,7 @@ export function CheckList({
   busy,
   onMain,
   enabled = true,
-  atOnce: offered,
+  atOnce,
 }: {
   readonly lines: readonly CheckLine[]
   readonly checks: ReturnType<typeof useChecks>
@@ -102,43 +88,41 @@ export function CheckList({
   readonly atOnce?: AtOnce | undefined
 }) {
   const { ticked, toggle, tickAll } = checks
-  const due = lines.find(({ id }) => !ticked.has(id))
   const isHeld = useCautionOpen()
-  const isLong = lines.length > LONG_LINES
   const ids = lines.map(({ id }) => id)
-  const group = offered?.of ?? ids
-  // the last of several is a line like any other
-  const atOnce = due && group.includes(due.id) && isSeveral(group, ticked) ? offered : undefined
-  const open = atOnce ? group.filter((id) => !ticked.has(id)) : due ? [due.id] : []
-  const endsAll = atOnce?.andMain !== undefined && ids.every((id) => ticked.has(id) || group.includes(id))
-  const says = endsAll ? atOnce.andMain : atOnce?.says
-  const isDueNow = (id: string) => (atOnce?.recorded === true ? false : open.includes(id))
-  const isWordy = open.length > HINTED_TOGETHER
-  const saysHint = (isDue: boolean) => (isDue && open.length === 1) || !(isLong || isWordy)
-  const dueNow = lines.filter(({ id }) => isDueNow(id))
+  const due = dueLines(ids, ticked, atOnce)
+  const open = due.kind === 'main' ? [] : due.open
+  // looks that are answered at once are in the pictures: none of them is the one that is due
+  const dueNow = due.kind === 'looks' ? [] : lines.filter(({ id }) => open.includes(id))
+  const isFull = lines.length > LONG_LINES || open.length > HINTED_TOGETHER
   const act = () => {
     if (busy || !enabled || isHeld) return
-    if (atOnce) tickAll(group, atOnce.recorded)
-    else if (due) toggle(due.id)
-    else onMain(checks.atOnce)
-    if (endsAll) onMain(atOnce?.recorded === true || checks.atOnce)
+    switch (due.kind) {
+      case 'main':
+        return onMain(checks.atOnce)
+      case 'line':
+        return toggle(due.open[0])
+      default:
+        tickAll(due.open, due.kind === 'looks')
+        if (due.endsAll) onMain(due.kind === 'looks' || checks.atOnce)
+    }
   }
   // what is due is seen whole, also where the lines before it have pushed it under the button
   const dueLine = useRef<HTMLButtonElement>(null)
-  const dueId = due?.id
+  const dueId = open[0]
   useEffect(() => {
     if (dueId !== undefined) dueLine.current?.scrollIntoView({ block: 'nearest' })
   }, [dueId])
   const said = useRef(new Map<string, HTMLElement>())
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
   useLineCallOut(
-    // looks that are answered at once are in the pictures; what hands do at once is said line by line
-    () => (!due ? main : atOnce?.recorded ? (says ?? '') : wordsOf(open)),
+    // what hands do at once is said line by line
+    () => (due.kind === 'main' ? main : due.kind === 'looks' ? due.says : wordsOf(open)),
     lines.length === 0 ? undefined : `${ids.join(' ')} | ${dueId ?? ''}`,
     ticked.size === 0,
   )
   useKeys([
-    { key: ' ', words: due ? (says ?? words.tickLineThatIs) : main, run: act },
+    { key: ' ', words: due.kind === 'main' ? main : due.kind === 'line' ? words.tickLineThatIs : due.says, run: act },
     ...lines.slice(0, 9).map((line, i) => ({
       key: String(i + 1),
       words: i === 0 ? words.tickLineOutOf : '',
@@ -151,7 +135,7 @@ export function CheckList({
         <div className={cardCss.checks} role="group" aria-label={words.checks}>
           {lines.map((line, i) => {
             const isTicked = ticked.has(line.id)
-            const isDue = isDueNow(line.id)
+            const isDue = dueNow.includes(line)
             return (
               <Checkbox.Card
                 key={line.id}
@@ -169,7 +153,7 @@ export function CheckList({
                 </span>
                 <span>
                   <span ref={(node) => void (node && said.current.set(line.id, node))}>{line.words}</span>
-                  {line.hint !== undefined && !isTicked && saysHint(isDue) && (
+                  {line.hint !== undefined && !isTicked && (!isFull || (isDue && open.length === 1)) && (
                     <span className={cardCss.hint}>{line.hint}</span>
                   )}
                 </span>
@@ -189,7 +173,7 @@ export function CheckList({
           </p>
         )}
         <Button variant="filled" disabled={busy === true || !enabled || isHeld} onClick={act}>
-          <span>{due ? (says ?? due.seen ?? words.done) : main}</span>
+          <span>{due.kind === 'main' ? main : due.kind === 'line' ? (dueNow[0]?.seen ?? words.done) : due.says}</span>
           {!isHeld && <Kbd aria-hidden="true">Space</Kbd>}
         </Button>
       </div>

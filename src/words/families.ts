@@ -1,7 +1,7 @@
 import type { HousingClue } from '@/core/parts/identify/identifyHousing'
 import type { Construction, FamilyFacts } from '@/core/parts/catalogue/types'
 import type { FamilyReason } from '@/core/parts/choose/chooseFamily'
-import { amps, areaRange, list, mmRange } from './figures'
+import { amps, capital, areaRange, list, mmRange } from './figures'
 
 const costs = ['', 'low', 'middle', 'high']
 
@@ -53,9 +53,7 @@ export function familyWords(
   return [
     sealingWords[family.sealing],
     halves,
-    family.orientation === undefined
-      ? ''
-      : `${family.orientation.charAt(0).toUpperCase()}${family.orientation.slice(1)}.`,
+    family.orientation === undefined ? '' : `${capital(family.orientation)}.`,
   ]
     .filter(Boolean)
     .join(' ')

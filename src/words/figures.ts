@@ -203,3 +203,6 @@ export function day(iso: string): string {
   const [year = '', month = '1', date = '1'] = iso.split('-')
   return `${Number(date)} ${months[Number(month) - 1] ?? ''} ${year}`
 }
+
+/** Words as a sentence begins. */
+export const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`

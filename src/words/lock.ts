@@ -1,6 +1,6 @@
 import type { CoverId, HousingLock, LockId, SecondaryLock } from '@/core/parts/catalogue/secondaryLocks'
 import type { SecondLock } from '@/core/parts/catalogue/types'
-import { mm } from './figures'
+import { capital, mm } from './figures'
 
 /** The second lock of a housing in words: its kind, and what its own sheet says of it. */
 export const lockWords: Readonly<
@@ -144,7 +144,7 @@ export function lockHowWords({ moves, access, tool, said }: HousingLock): string
     lockMoveWords[moves],
     [(said && withTool(said)) ?? lockToolWords[tool], lockAccessWords[access]].filter((one) => one !== '').join(' '),
   ].join('; ')
-  return `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}.`
+  return `${capital(words)}.`
 }
 
 /** What takes hold of a lock whose tab is missing. */

@@ -1,7 +1,7 @@
 import type { OpenStep } from '@/core/craft/release/openSteps'
 import type { HousingLock } from '@/core/parts/catalogue/secondaryLocks'
 import { beforeFirstWords, coverActs, lockAccessWords, lockToolWords } from './lock'
-import { mm, plural } from './figures'
+import { capital, mm, plural } from './figures'
 
 export interface OpenStepWords {
   readonly line: string
@@ -29,7 +29,9 @@ export function openStepWords({ what, cover }: OpenStep, lock: HousingLock, cavi
   switch (what) {
     case 'reach':
       return {
-        line: `${said?.tool === undefined ? lockToolWords[lock.tool] : [said.tool, said.toolEnd].filter(Boolean).join(', ')} ${lockAccessWords[lock.access]}`.trim(),
+        line: capital(
+          `${said?.tool === undefined ? lockToolWords[lock.tool] : [said.tool, said.toolEnd].filter(Boolean).join(', ')} ${lockAccessWords[lock.access]}`.trim(),
+        ),
         hint: `at the ${name}; keep clear of seals and mat`,
         seen: 'It has hold',
       }

@@ -1,4 +1,5 @@
 import type { CavityPlace } from '@/core/base/face/place'
+import { capital } from './figures'
 
 const ordinals = [
   'first',
@@ -30,8 +31,6 @@ function rowName(row: number, rows: number, upright: boolean): string | undefine
   if (row === rows - 1) return upright ? 'right column' : 'bottom row'
   return rows === 3 ? `middle ${line}` : `${ordinal(row + 1)} ${line}`
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** A cavity in two parts: where to count, and what it stands between. `Bottom row, third from the chamfer.` */
 export function placeWords(place: CavityPlace): { readonly main: string; readonly also?: string } {

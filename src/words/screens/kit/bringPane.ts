@@ -1,4 +1,4 @@
-import { plural } from '@/words/figures'
+import { capital, plural } from '@/words/figures'
 
 /** What `BringPane` says. */
 export const bringPaneWords = {
@@ -6,7 +6,7 @@ export const bringPaneWords = {
   partsWithSpares: 'Parts, with test pieces and spares',
   partsOf: (count: number) => `${plural(count, 'part')} of the list`,
   partsAreHere: 'The parts are here',
-  isHere: (what: string) => `${what.charAt(0).toUpperCase()}${what.slice(1)} is here`,
+  isHere: (what: string) => `${capital(what)} is here`,
   allIsHere: 'All of it is here',
   allIsAtBench: 'All of it is at the bench.',
   backToTerminations: 'Back to the terminations',

@@ -1,11 +1,11 @@
-import { newtons } from '@/words/figures'
+import { capital, newtons } from '@/words/figures'
 
 /** What `LockCard` says. */
 export const lockCardWords = {
   allContactsLevelSeen: 'All contacts level, seen from the front',
   theyAreLevel: 'They are level',
   neverForced: (way: string) => `${way}; never forced`,
-  isClosed: (cover: string) => `${cover.charAt(0).toUpperCase()}${cover.slice(1)} is closed`,
+  isClosed: (cover: string) => `${capital(cover)} is closed`,
   lightTugAtEach: 'Light tug at each wire',
   lightTugAtEachWire: 'Light tug at each wire,',
   tugForce: (tugN: number) => newtons(tugN),

@@ -1,3 +1,5 @@
+import { capital } from '@/words/figures'
+
 /** What `LocksStep` says. */
 export const familyLocksWords = {
   lockOf: (id: string) => `Lock of ${id}`,
@@ -5,7 +7,7 @@ export const familyLocksWords = {
   cutFromTheSide: (lock: string, id: string) => `${lock} of ${id}, cut from the side`,
   frontIsLeft: 'FRONT IS LEFT',
   whatTheHandsAreTold: 'What the hands are told',
-  sentence: (text: string) => (text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`),
+  sentence: (text: string) => (text === '' ? '' : `${capital(text)}.`),
   noLock: 'Nothing locks behind the contacts of this half. If something does, say which kind at the right.',
   noHousing: 'No housing yet: a lock is a fact of its half.',
   kind: 'Kind of lock',

@@ -7,6 +7,7 @@ import { heightDrift } from '@/core/record/standing/heightWatch'
 import { type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { newPiece, pieceForm, readFirstPiece } from '@/core/work/crimp/pieceForm'
 import { type CheckLine, CheckList, useChecks } from '@/ui/card/CheckList'
+import type { AtOnce } from '@/ui/card/dueLines'
 import { useKeptForm } from '@/ui/card/useKeptForm'
 import { DeviceLine } from '@/ui/device/DeviceLine'
 import { ForceCurve } from '@/ui/device/ForceCurve'
@@ -31,6 +32,10 @@ import { usePieceInstruments } from './usePieceInstruments'
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
+
+/** One press for what hands do, and one for all looks, where the rules want them so. */
+const made: AtOnce = { says: words.itIsCrimped, recorded: false }
+const seen: AtOnce = { says: words.allSeen, recorded: true }
 
 /** What a piece is made of: spare wire, prepared as its own would be. */
 const spareLine = ({ termination, set }: QueueItem): CheckLine => ({
@@ -112,9 +117,9 @@ export function FirstPieceCard({
   const dueLook = looks.find((look) => look === checks.due?.id)
   // what hands do comes first: the looks are for what is crimped
   const isMade = byHand.every(({ id }) => checks.ticked.has(id))
-  const ticking = firstLooksTicked(state)
+  const looksAtOnce = firstLooksTicked(state).kind === 'together'
   // a line that answers a look is ticked by itself where looks are
-  const strokeAtOnce = ticking.kind === 'together' || !stroke || stroke.answers.length === 0
+  const strokeAtOnce = looksAtOnce || !stroke || stroke.answers.length === 0
   return (
     <>
       <div className={paneCss.work}>
@@ -142,7 +147,7 @@ export function FirstPieceCard({
         {!instruments.pulling && isMade && dueLook && (
           <LookPictures
             item={item}
-            looks={ticking.kind === 'together' ? looks.filter((look) => !stroke?.answers.includes(look)) : [dueLook]}
+            looks={looksAtOnce ? looks.filter((look) => !stroke?.answers.includes(look)) : [dueLook]}
           />
         )}
       </div>
@@ -157,15 +162,7 @@ export function FirstPieceCard({
           busy={busy || instruments.working !== undefined}
           onMain={() => void record(true)}
           enabled={checks.due !== undefined || missing === undefined}
-          atOnce={
-            isMade
-              ? ticking.kind === 'together'
-                ? { says: words.allSeen, recorded: true }
-                : undefined
-              : strokeAtOnce
-                ? { says: words.itIsCrimped, recorded: false }
-                : undefined
-          }
+          atOnce={isMade ? (looksAtOnce ? seen : undefined) : strokeAtOnce ? made : undefined}
         />
         {set.height && (
           <HeightField

@@ -13,7 +13,7 @@ const cut = (page: Page) =>
       const { overflowX, clipPath } = getComputedStyle(one)
       const clips = overflowX === 'hidden' || overflowX === 'clip'
       if (!clips || clipPath !== 'none' || one.clientWidth < 4 || one.children.length > 3) return []
-      return one.scrollWidth > one.clientWidth + 1 ? [(one.textContent ?? '').trim()] : []
+      return one.scrollWidth > one.clientWidth + 1 ? [one.textContent.trim()] : []
     }),
   )
 

@@ -18,14 +18,13 @@ import styles from './FamilyEditor.module.css'
 
 const lockIds = Object.keys(secondaryLocks) as readonly LockId[]
 
-type Chosen = 'madeAs' | 'access' | 'way' | 'whileInserting' | 'out' | 'opensAt'
+type Chosen = 'madeAs' | 'access' | 'way' | 'whileInserting' | 'out'
 const asked: readonly (readonly [Chosen, string])[] = [
   ['madeAs', texts.madeAs],
   ['access', texts.goesInFrom],
   ['way', texts.wayRound],
   ['whileInserting', texts.whileContactsGoIn],
   ['out', texts.comesOut],
-  ['opensAt', texts.opensAt],
 ]
 
 /** The lock of each half: how it goes in, stands and comes out, drawn as it is said. */
@@ -59,6 +58,15 @@ export function LocksStep({
       value={said?.[field] ?? ''}
       error={faultOf(field)}
       onChange={(event) => put({ [field]: event.target.value })}
+    />
+  )
+  const segments = (field: Chosen | 'opensAt', label: string) => (
+    <Segments
+      key={field}
+      label={label}
+      value={said?.[field] ?? ''}
+      of={[['', texts.asKind], ...Object.entries(lockFactWords[field])]}
+      pick={(one) => put({ [field]: one })}
     />
   )
   return (
@@ -110,15 +118,7 @@ export function LocksStep({
             {lock.present && (
               <>
                 <LockPart housing={housing} change={change} />
-                {asked.map(([field, label]) => (
-                  <Segments
-                    key={field}
-                    label={label}
-                    value={said[field]}
-                    of={[['', texts.asKind], ...Object.entries(lockFactWords[field])]}
-                    pick={(one) => put({ [field]: one })}
-                  />
-                ))}
+                {asked.map(([field, label]) => segments(field, label))}
                 <NativeSelect
                   label={texts.whenItMoves}
                   value={said.moves}
@@ -148,6 +148,7 @@ export function LocksStep({
                   {text('byTurnsMm', texts.byTurns)}
                 </div>
                 {text('opensFirst', texts.opensFirst, texts.notchEnd)}
+                {segments('opensAt', texts.opensAt)}
                 {text('tears', texts.tears, texts.strapTears)}
               </>
             )}

@@ -86,7 +86,7 @@ await page.context().addCookies([{ name: 'urn-operator', value: 'teodor', url: b
 const rows: string[][] = []
 for (const job of [...Object.keys(made), ...demoJobs].filter(isAsked)) {
   const id = job in made ? await makeJob(base, job) : job
-  const ends = made[job]?.[2] ?? /^(Closed|Second signature|Sign)/
+  const ends = made[job]?.[2] ?? /^(Closed|Second signature|Sign|Put .* right)/
   const counts = new Map<Station, number>()
   const add = () => counts.set(stationOf(page), (counts.get(stationOf(page)) ?? 0) + 1)
   await page.goto(`${base}/jobs/${id}/kit`)

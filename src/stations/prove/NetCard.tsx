@@ -9,6 +9,8 @@ import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useDwell } from '@/ui/card/useDwell'
 import { Caution } from '@/ui/caution/Caution'
 import { useClock } from '@/ui/frame/Clock'
+import { moveFocus } from '@/core/work/prove/proveStep'
+import { useGo } from '@/ui/address/GoProvider'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { WireChips } from '@/ui/job/WireChips'
 import { LONG_PRESS } from '@/ui/keys/keyModel'
@@ -39,7 +41,8 @@ export function NetCard({
   readonly explain: (() => void) | undefined
 }) {
   const clock = useClock()
-  const { state, append } = useJob()
+  const { id, state, append } = useJob()
+  const go = useGo()
   const busy = useBusy()
   const { wire, unit } = net
   const [from, to] = [pointOf(state.plan, wire, 'a'), pointOf(state.plan, wire, 'b')]
@@ -50,6 +53,9 @@ export function NetCard({
   const stood = useDwell(`${unit}/${wire.id}`)
   const checks = useChecks(`${unit}/${wire.id} ${state.seq}`, [], '')
   const [rings, setRings] = useState<string>()
+  // what opens now and then rings through in between: no probe proves it, its place is found while it is moved
+  const isLoose = net.events.length > 0
+  const findPlace = () => go(`/jobs/${encodeURIComponent(id)}/prove?at=${encodeURIComponent(moveFocus(unit))}`)
   const probe = (result: 'pass' | 'fail', more: { found?: string; rings?: string[] } = {}) =>
     void append({
       kind: 'net-probed',
@@ -97,7 +103,7 @@ export function NetCard({
             <h2 className={clsx(textCss.cardTitle, net.proven ? textCss.good : net.probe ? textCss.fault : undefined)}>
               {net.proven
                 ? words.provedAt(clock.timeOfDay(net.probe?.at ?? ''))
-                : net.events.length > 0
+                : isLoose
                   ? words.interrupted(net.events.length)
                   : net.probe?.result === 'fail'
                     ? words.failed(net.probe.found, net.probe.rings)
@@ -112,10 +118,10 @@ export function NetCard({
                 <CheckList
                   lines={[]}
                   checks={checks}
-                  main={net.probe ? words.probeAgainItPasses : words.itPasses}
+                  main={isLoose ? words.findThePlace : net.probe ? words.probeAgainItPasses : words.itPasses}
                   busy={busy}
                   enabled={stood}
-                  onMain={() => probe('pass')}
+                  onMain={() => (isLoose ? findPlace() : probe('pass'))}
                 />
                 <Button onClick={() => setRings('')}>
                   <span>{words.itFails}</span> <Kbd aria-hidden="true">X</Kbd>

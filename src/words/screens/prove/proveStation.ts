@@ -85,6 +85,7 @@ export const proveStationWords = {
   resistanceOutOfIts: '▲ Resistance out of its window',
   doesItRingThrough: 'Does it ring through?',
   probeAgainItPasses: 'Probe again: it passes',
+  findThePlace: 'Move it again: find the place',
   itPasses: 'It passes',
   itFails: 'It fails…',
   whatWasFound: 'What was found',

@@ -22,7 +22,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
     screenshot: 'only-on-failure',
-    // drawings stand still, which saves an eighth of the time; a file whose drawings have to move says so
+    // drawings stand still, which saves an eighth of the time; a test whose drawings have to move says so
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: chromiumPath(),

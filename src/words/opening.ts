@@ -26,12 +26,12 @@ export function openStepWords({ what, cover }: OpenStep, lock: HousingLock, cavi
   const { said } = lock
   const name = cover ? coverActs(cover, lock).name : ''
   const turn = mm(said?.byTurnsMm ?? 0, 1)
+  const named = [said?.tool, said?.toolEnd].filter((one) => one !== undefined).join(', ')
+  const hold = said?.tool === undefined ? lockToolWords[lock.tool] : named
   switch (what) {
     case 'reach':
       return {
-        line: capital(
-          `${said?.tool === undefined ? lockToolWords[lock.tool] : [said.tool, said.toolEnd].filter(Boolean).join(', ')} ${lockAccessWords[lock.access]}`.trim(),
-        ),
+        line: capital([hold, lockAccessWords[lock.access]].filter((one) => one !== '').join(' ')),
         hint: `at the ${name}; keep clear of seals and mat`,
         seen: 'It has hold',
       }

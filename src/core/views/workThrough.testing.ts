@@ -8,7 +8,7 @@ import { isSpent, isSpentOnceOut, reuseOf } from '../record/standing/reuse'
 import { lightTugN } from '../record/standing/tug'
 import { tighteningAt } from '../record/standing/tightening'
 import { setupQueue } from './queue'
-import { isStripHeld } from '../record/standing/prepAhead'
+import { aheadOfRelease } from '../record/standing/prepAhead'
 import { cutLengthMm } from '../record/standing/slack'
 import { type NextStep, nextStep } from './steps'
 import { openedTo } from '../craft/release/openSteps'
@@ -325,6 +325,9 @@ export function stripsAhead(state: JobState): NextStep {
   if (step.kind !== 'mount') return step
   const first = setupQueue(state)
     .find(({ id }) => id === step.setup)
-    ?.items.find(({ stage, crimpClass }) => stage === 'to-strip' && !isStripHeld(state, step.setup, crimpClass))
+    ?.items.find(({ stage, crimpClass }) => {
+      const { ahead, allowed = Infinity } = aheadOfRelease(state, step.setup, crimpClass)
+      return stage === 'to-strip' && ahead < allowed
+    })
   return first ? { station: 'prep', kind: 'strip', term: first.termination.key, left: 1 } : step
 }

@@ -66,7 +66,7 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
 
 /**
  * The lines of a card. Space ticks the line that is due; after the last it does the card's main action, so that a check
- * is never skipped by habit. 1 to 9 tick out of turn.
+ * is never skipped by habit; lines that are answered at once may be accepted with the same press. 1 to 9 tick out of turn.
  */
 export function CheckList({
   lines,

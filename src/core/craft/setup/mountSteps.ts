@@ -41,7 +41,10 @@ const byClass: Readonly<Record<ToolClass, readonly MountStepCode[]>> = {
   'torque-cable': [],
 }
 
-/** What a look belongs to: with the same frame still in hand it is looked at again only where that has changed; what a contact asks for, always. */
+/**
+ * What a look belongs to: with the same frame still in hand it is looked at again only where that has changed; what a contact asks
+ * for, always.
+ */
 const belongsTo: Readonly<Record<MountStepCode, readonly SetupField[] | 'contact'>> = {
   'opens-fully': ['tool', 'die'],
   'positioner-latched': ['positioner'],

@@ -43,9 +43,3 @@ const waitingOfBlock = derivedOf((state, unit: number, block: number) =>
 /** Was nothing like it released yet? Its strip is not proven then. */
 export const isUnproven = (state: JobState, setup: string, ofClass: string): boolean =>
   aheadOfRelease(state, setup, ofClass).allowed !== undefined
-
-/** May no more like it be stripped before one was released? */
-export function isStripHeld(state: JobState, setup: string, ofClass: string): boolean {
-  const { ahead, allowed } = aheadOfRelease(state, setup, ofClass)
-  return allowed !== undefined && ahead >= allowed
-}

@@ -1,5 +1,5 @@
 import { axeFaults } from './axe'
-import { alive, copyUntil, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, burst, copyUntil, expect, makeJob, nextStep, strike, test } from './bench'
 
 const six = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,length
 ${[1, 2, 3, 4, 5, 6].map((n) => `W${n},TW-1.0,RD,A,${n},SW-7P,,,400`).join('\n')}
@@ -87,8 +87,7 @@ test('a figure from a calliper with no field in focus is asked about, put where 
     ((await (await request.get(`/api/v1/jobs/${id}/journal?limit=1`)).json()) as { last: number }).last
   const before = await last()
   const offer = page.getByRole('status', { name: 'What is 4.3?' })
-  await page.keyboard.type('4.3')
-  await page.keyboard.press('Enter')
+  await burst(page, '4.3')
   await expect(offer).toBeVisible()
   expect(await axeFaults(page)).toEqual([])
   // its keys are the answer's first: no line is ticked by the same press
@@ -97,8 +96,7 @@ test('a figure from a calliper with no field in focus is asked about, put where 
   await expect(page.getByLabel('Strip as measured')).toHaveValue('4.3')
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(0)
   // and none of them is an answer too
-  await page.keyboard.type('4.5 mm')
-  await page.keyboard.press('Enter')
+  await burst(page, '4.5 mm')
   await strike(page, 'Escape')
   await expect(page.getByLabel('Strip as measured')).toHaveValue('4.3')
   expect(await last()).toBe(before)

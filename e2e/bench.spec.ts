@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, burst, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 
@@ -126,10 +126,7 @@ test('find, keys, sequences and a scan', async ({ bench: page }) => {
   await strike(page, 'g', '1')
   await page.waitForURL('**/plan')
   // a scanner types faster than a hand: it finds, and never acts
-  await page.evaluate(() => {
-    for (const key of ['W', '0', '3', 'Enter'])
-      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
-  })
+  await burst(page, 'W03')
   await expect(page.getByRole('row', { selected: true })).toContainText('W03')
 })
 

@@ -127,14 +127,29 @@ export async function strike(page: Page, ...keys: string[]): Promise<void> {
   }
 }
 
+/** What an instrument or a scanner types: a burst that ends with Enter, as fast at a slow bench as at a fast one. */
+export const burst = (page: Page, text: string): Promise<void> =>
+  page.evaluate(
+    (keys) => {
+      for (const key of keys) document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+    },
+    [...text, 'Enter'],
+  )
+
 /** How long a page may take on a busy machine, ms. */
 export const BUSY_MS = 30_000
 
 /** How long nothing may be asked for, ms, until a page counts as there. */
 const QUIET_MS = 90
 
-/** Until nothing has been asked for a while, and what came is drawn. */
+/** Until what was just done has asked for what it needs, and all of that has come and is drawn. */
 export async function quiet(page: Page): Promise<void> {
+  await settled(page)
+  await nothingComes(page)
+}
+
+/** Until nothing has been asked for a while, and what came is drawn. */
+async function nothingComes(page: Page): Promise<void> {
   await expect.poll(() => quietMs(page), { intervals: [20], timeout: BUSY_MS }).toBeGreaterThan(QUIET_MS)
   await settled(page)
 }
@@ -236,5 +251,5 @@ const isHydrated = (page: Page) =>
 export async function alive(page: Page): Promise<void> {
   await page.waitForLoadState('load')
   await expect.poll(() => isHydrated(page), { intervals: [30], timeout: BUSY_MS }).toBe(true)
-  await quiet(page)
+  await nothingComes(page)
 }

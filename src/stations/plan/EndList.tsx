@@ -5,6 +5,7 @@ import { memo, useEffect, useRef } from 'react'
 import { housingOf } from '@/core/record/plan/facts'
 import { type End, planIndex } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
+import { afterLayout } from '@/ui/later/afterLayout'
 import listCss from '@/ui/list/list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './EndList.module.css'
@@ -33,7 +34,8 @@ export function EndList({
   })
   const at = plan.ends.findIndex((one) => one.id === selected)
   useEffect(() => {
-    if (at >= 0) virtual.scrollToIndex(at)
+    if (at < 0) return
+    return afterLayout(() => virtual.scrollToIndex(at))
   }, [at, virtual])
   return (
     <div ref={box} className={styles.box}>

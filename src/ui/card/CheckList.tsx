@@ -9,6 +9,7 @@ import { type AtOnce, dueLines } from './dueLines'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
 import { useLineCallOut } from '../callOut/callOut'
 import { useCautionOpen } from '../caution/openCautions'
+import { afterLayout } from '../later/afterLayout'
 import { useInHand } from './useInHand'
 import { useKeys } from '../keys/KeyProvider'
 
@@ -111,7 +112,8 @@ export function CheckList({
   const dueLine = useRef<HTMLButtonElement>(null)
   const dueId = open[0]
   useEffect(() => {
-    if (dueId !== undefined) dueLine.current?.scrollIntoView({ block: 'nearest' })
+    if (dueId === undefined) return
+    return afterLayout(() => dueLine.current?.scrollIntoView({ block: 'nearest' }))
   }, [dueId])
   const said = useRef(new Map<string, HTMLElement>())
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')

@@ -7,6 +7,7 @@ import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from 'react'
 import { useSteady } from '../useSteady'
 import { useKeys } from '../keys/KeyProvider'
+import { afterLayout } from '../later/afterLayout'
 import { useBeside } from '../later/useBeside'
 import { queueWords } from '@/words/screens/list/queue'
 import { QueueIndex } from './queueIndex'
@@ -96,7 +97,8 @@ export function Queue<Item, Section extends QueueSection<Item>>({
   })
   const line = found?.line
   useEffect(() => {
-    if (line !== undefined && !isInView(virtual, line)) virtual.scrollToIndex(line, { align: 'auto' })
+    if (line === undefined || isInView(virtual, line)) return
+    return afterLayout(() => virtual.scrollToIndex(line, { align: 'auto' }))
   }, [line, virtual])
   const move = (by: number) => {
     const next = index.rowAt(found ? found.place + by : 0)

@@ -1,8 +1,9 @@
+import type { Count } from '../base/count'
 import { rulesOf } from '../record/rules/rulesOf'
 import { derivedOf } from '../record/state/derivedOf'
 import { type JobState, isClosed } from '../record/state/state'
 import { closeLeft, closeTasks } from '../work/close/closeTasks'
-import { type Count, benchCounts } from '../work/left/benchCounts'
+import { benchCounts } from '../work/left/benchCounts'
 import { setupQueue } from './queue'
 
 export const stations = ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close'] as const

@@ -1,12 +1,14 @@
 import { derivedOf } from '../record/state/derivedOf'
 import { planIndex } from '../record/plan/plan'
+import { asBegun } from '../record/standing/begunAt'
 import { isUnproven } from '../record/standing/prepAhead'
 import { type QueueGroup, type QueueItem, inHand, setupQueue, withoutSet } from './queue'
 import type { Station } from './progress'
 import { rulesOf } from '../record/rules/rulesOf'
 import { suspects } from '../record/standing/suspects'
 import { samplesDue } from '../record/standing/samplesDue'
-import { type JobState, endState, isClosed } from '../record/state/state'
+import { type JobState, endState, isClosed, termState } from '../record/state/state'
+import { ofAllBlocks, sidesOfBlock } from '../record/state/wireBlocks'
 import { endOf, stepKey, unitMoves } from '../work/rework/endMoves'
 import { benchEnds, holdsContacts } from '../record/standing/benchEnds'
 import { type EndTask, endTasks, stepOfTask } from '../work/seat/endTasks'
@@ -215,11 +217,19 @@ function waits(state: JobState, task: EndTask, stuck: boolean): boolean {
   }
 }
 
+/** Terminations of a block of wires that are seated, and broken or given up. */
+const brokenOfBlock = derivedOf((state, unit: number, block: number) =>
+  sidesOfBlock(state, unit, block).flatMap(({ key }) => {
+    const { damaged, crimp, seat } = termState(state, key)
+    return seat && (damaged || !crimp) && planIndex(state.plan).byKey.has(key) ? [key] : []
+  }),
+)
+
 /** What is broken, or given up by a change of the plan, comes out first: kit, prep and crimp come after. What the plan has no place for any more waits for the moves. */
 function brokenStep(state: JobState): NextStep | undefined {
-  const { byKey } = planIndex(state.plan)
-  for (const [key, { damaged, crimp, seat }] of state.terms) {
-    if (!seat || (!damaged && crimp) || !byKey.has(key)) continue
+  for (const key of asBegun(state, ofAllBlocks(state, brokenOfBlock))) {
+    const { seat } = termState(state, key)
+    if (!seat) continue
     const tasks = endTasks(state, termOf(key).unit, seat.end).filter((task) => !task.done)
     const task = lacingOf(state, key) ?? tasks.find((one) => one.kind === 'put-right' && one.term === key)
     if (task) return { station: 'seat', kind: 'seat', task, left: tasks.length, focus: taskKey(task) }

@@ -1,11 +1,11 @@
 import { UnstyledButton } from '@mantine/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import clsx from 'clsx'
-import { memo, useEffect, useRef } from 'react'
+import { memo, useRef } from 'react'
 import { housingOf } from '@/core/record/plan/facts'
 import { type End, planIndex } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
-import { afterLayout } from '@/ui/later/afterLayout'
+import { useAfterLayout } from '@/ui/later/useAfterLayout'
 import listCss from '@/ui/list/list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './EndList.module.css'
@@ -33,10 +33,9 @@ export function EndList({
     overscan: 4,
   })
   const at = plan.ends.findIndex((one) => one.id === selected)
-  useEffect(() => {
-    if (at < 0) return
-    return afterLayout(() => virtual.scrollToIndex(at))
-  }, [at, virtual])
+  useAfterLayout(() => {
+    if (at >= 0) virtual.scrollToIndex(at)
+  }, at)
   return (
     <div ref={box} className={styles.box}>
       <div className={styles.rows} style={{ height: virtual.getTotalSize() }}>

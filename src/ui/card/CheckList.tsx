@@ -4,12 +4,12 @@ import cardCss from './card.module.css'
 import textCss from '@/ui/text/text.module.css'
 import clsx from 'clsx'
 import { Button, Checkbox, Kbd } from '@mantine/core'
-import { useEffect, useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
+import { useMemo, useRef, useSyncExternalStore, type ReactNode } from 'react'
 import { type AtOnce, dueLines } from './dueLines'
 import { NO_TICKS, keepTicks, onKept, ticksOf } from './keptInHand'
 import { useLineCallOut } from '../callOut/callOut'
 import { useCautionOpen } from '../caution/openCautions'
-import { afterLayout } from '../later/afterLayout'
+import { useAfterLayout } from '../later/useAfterLayout'
 import { useInHand } from './useInHand'
 import { useKeys } from '../keys/KeyProvider'
 
@@ -111,10 +111,7 @@ export function CheckList({
   // what is due is seen whole, also where the lines before it have pushed it under the button
   const dueLine = useRef<HTMLButtonElement>(null)
   const dueId = open[0]
-  useEffect(() => {
-    if (dueId === undefined) return
-    return afterLayout(() => dueLine.current?.scrollIntoView({ block: 'nearest' }))
-  }, [dueId])
+  useAfterLayout(() => dueLine.current?.scrollIntoView({ block: 'nearest' }), dueId)
   const said = useRef(new Map<string, HTMLElement>())
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
   useLineCallOut(

@@ -1,9 +1,10 @@
 'use client'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import clsx from 'clsx'
-import { useEffect, useId, useMemo, useRef } from 'react'
+import { useId, useMemo, useRef } from 'react'
 import type { CellRow } from '@/core/base/cells/cells'
 import { useKeys } from '@/ui/keys/KeyProvider'
+import { useAfterLayout } from '@/ui/later/useAfterLayout'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { gridHeadWords, type GridWords, gridKeyWords } from '@/words/screens/grid/gridFrame'
@@ -59,9 +60,10 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
     initialRect: { width: 700, height: 520 },
   })
   const { toRow, toColumn } = selection
-  useEffect(() => {
-    reveal(box, source.columns, { row: Math.min(toRow, keys.length), column: toColumn }, heights)
-  }, [source.columns, toRow, toColumn, keys.length])
+  useAfterLayout(
+    () => reveal(box, source.columns, { row: Math.min(toRow, keys.length), column: toColumn }, heights),
+    `${String(toRow)} ${String(toColumn)} ${String(keys.length)}`,
+  )
 
   const toCells = () => box.current?.focus({ preventScroll: true })
   const add = () => {

@@ -3,11 +3,11 @@ import clsx from 'clsx'
 import listCss from './list.module.css'
 import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual'
-import { useEffect, useMemo, useRef, type ComponentType, type ReactNode } from 'react'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useMemo, useRef, type ComponentType, type ReactNode } from 'react'
 import { useSteady } from '../useSteady'
 import { useKeys } from '../keys/KeyProvider'
-import { afterLayout } from '../later/afterLayout'
+import { useAfterLayout } from '../later/useAfterLayout'
 import { useBeside } from '../later/useBeside'
 import { queueWords } from '@/words/screens/list/queue'
 import { QueueIndex } from './queueIndex'
@@ -52,17 +52,10 @@ function Movable({ onMove, draw }: { readonly onMove: (key: string, to: string) 
   return dragging ? <dragging.DragScope onMove={onMove}>{draw(dragging.DragLine)}</dragging.DragScope> : draw(QueueLine)
 }
 
-/** By the list's own figures: asking the browser would make it lay the page out at once. */
-function isInView(virtual: Virtualizer<HTMLDivElement, Element>, line: number): boolean {
-  const item = virtual.measurementsCache[line]
-  const { scrollOffset, scrollRect } = virtual
-  return (
-    item !== undefined &&
-    scrollOffset !== null &&
-    scrollRect !== null &&
-    item.start >= scrollOffset &&
-    item.end <= scrollOffset + scrollRect.height
-  )
+/** Scrolls a list as little as shows one of its lines. */
+function reveal(list: HTMLElement, { start, end }: { readonly start: number; readonly end: number }): void {
+  if (start < list.scrollTop) list.scrollTop = start
+  else if (end > list.scrollTop + list.clientHeight) list.scrollTop = end - list.clientHeight
 }
 
 /** The queue of a station: grouped, virtual, moved through with J and K. */
@@ -96,10 +89,10 @@ export function Queue<Item, Section extends QueueSection<Item>>({
     initialRect: { width: 280, height: 700 },
   })
   const line = found?.line
-  useEffect(() => {
-    if (line === undefined || isInView(virtual, line)) return
-    return afterLayout(() => virtual.scrollToIndex(line, { align: 'auto' }))
-  }, [line, virtual])
+  useAfterLayout(() => {
+    const place = line === undefined ? undefined : virtual.measurementsCache[line]
+    if (place && scroller.current) reveal(scroller.current, place)
+  }, line)
   const move = (by: number) => {
     const next = index.rowAt(found ? found.place + by : 0)
     if (next !== undefined) onSelect(keyOf(next))

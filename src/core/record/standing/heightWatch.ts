@@ -6,6 +6,7 @@ import { rulesOf } from '../rules/rulesOf'
 import { derivedOf } from '../state/derivedOf'
 import { type JobState, termState } from '../state/state'
 import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
+import { begunAt } from './begunAt'
 import { pairOf } from './pairOf'
 import { strayTerms } from './strayTerms'
 import { type Signal, signals } from '../../base/stats/signals'
@@ -30,11 +31,6 @@ export const heightReadings = derivedOf((state, setupId: string): readonly Heigh
       a.at < b.at ? -1 : a.at > b.at ? 1 : (begun.get(a.term) ?? Infinity) - (begun.get(b.term) ?? Infinity),
     )
 })
-
-/** Terminations by the order in which work on them began: what was written at one moment is told apart by it. */
-const begunAt = derivedOf(
-  (state): ReadonlyMap<string, number> => new Map([...state.terms.keys()].map((key, i) => [key, i])),
-)
 
 const heightsOf = (state: JobState, term: string) =>
   (termState(state, term).heights ?? []).map((height) => ({ ...height, term }))

@@ -19,12 +19,11 @@ export interface AheadOfRelease {
  * conductor in a setup, since what another one showed says nothing of this strip.
  */
 export const aheadOfRelease = derivedOf((state, setup: string, ofClass: string): AheadOfRelease => {
-  const { firstPieces } = rulesOf(state)
-  if (firstPieces === 0 || state.setups.get(setup)?.proven.includes(ofClass)) return { ahead: 0, allowed: undefined }
+  if (!isUnproven(state, setup, ofClass)) return { ahead: 0, allowed: undefined }
   const waiting = ofAllBlocks(state, waitingOfBlock)
   return {
     ahead: waiting.filter((one) => one.setup === setup && one.ofClass === ofClass).length,
-    allowed: firstPieces,
+    allowed: rulesOf(state).firstPieces,
   }
 })
 
@@ -42,4 +41,4 @@ const waitingOfBlock = derivedOf((state, unit: number, block: number) =>
 
 /** Was nothing like it released yet? Its strip is not proven then. */
 export const isUnproven = (state: JobState, setup: string, ofClass: string): boolean =>
-  aheadOfRelease(state, setup, ofClass).allowed !== undefined
+  rulesOf(state).firstPieces > 0 && state.setups.get(setup)?.proven.includes(ofClass) !== true

@@ -2,7 +2,10 @@ import type { SetupPart } from '../../craft/crimp/setupPart'
 import { sharesPart } from '../../craft/setup/sharesPart'
 import type { Setup } from '../../craft/setup/setup'
 import { derivedOf } from '../state/derivedOf'
-import type { JobState } from '../state/state'
+import { type JobState, termState } from '../state/state'
+import { ofAllBlocks, sidesOfBlock } from '../state/wireBlocks'
+import { asBegun } from './begunAt'
+import { strayTerms } from './strayTerms'
 
 /** A cause that lies in a tool: in which part of it, as it was set up, and when it was found. */
 export interface ToolFinding {
@@ -36,7 +39,16 @@ export function suspectTerms(state: Pick<JobState, 'setups' | 'terms'>, finding:
   )
 }
 
+const isSuspect = (state: JobState, key: string): boolean => {
+  const { suspect, crimp } = termState(state, key)
+  return suspect !== undefined && crimp !== undefined
+}
+
+const suspectsOfBlock = derivedOf((state, unit: number, block: number) =>
+  sidesOfBlock(state, unit, block).flatMap(({ key }) => (isSuspect(state, key) ? [key] : [])),
+)
+
 /** Terminations that are suspect now, in the order in which work on them began. */
 export const suspects = derivedOf((state): readonly string[] =>
-  [...state.terms].flatMap(([key, { suspect, crimp }]) => (suspect && crimp ? [key] : [])),
+  asBegun(state, [...ofAllBlocks(state, suspectsOfBlock), ...strayTerms(state).filter((key) => isSuspect(state, key))]),
 )

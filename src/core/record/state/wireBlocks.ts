@@ -16,10 +16,16 @@ export const wireBlocks = ({ plan }: Pick<JobState, 'plan'>): readonly number[] 
   Array.from({ length: Math.ceil(plan.wires.length / BLOCK) }, (_, block) => block)
 
 /** What is asked of each block of each unit, put together in the order of the plan. */
-export const ofAllBlocks = <T>(
+export function ofAllBlocks<T>(
   state: JobState,
   ask: (state: JobState, unit: number, block: number) => readonly T[],
-): readonly T[] => units(state).flatMap((unit) => wireBlocks(state).flatMap((block) => ask(state, unit, block)))
+): readonly T[] {
+  const all: T[] = []
+  const blocks = wireBlocks(state)
+  // every entry asks this of thousands of terminations: a loop takes a sixth of the time of flat maps
+  for (const unit of units(state)) for (const block of blocks) for (const one of ask(state, unit, block)) all.push(one)
+  return all
+}
 
 /** The wires of a block, in the order of the plan. */
 export const wiresOfBlock = ({ plan }: Pick<JobState, 'plan'>, block: number): readonly Wire[] =>

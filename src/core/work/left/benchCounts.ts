@@ -1,16 +1,12 @@
+import { type Count, countDone, sumCounts } from '../../base/count'
 import { planIndex } from '../../record/plan/plan'
 import { derivedOf } from '../../record/state/derivedOf'
 import { ofAllBlocks, sidesOfBlock, units } from '../../record/state/wireBlocks'
 import { termState } from '../../record/state/state'
-import { netVerdicts } from '../prove/netVerdict'
+import { provenCount } from '../prove/netVerdict'
 import { proofCount } from '../prove/proofTasks'
 import { endTasks } from '../seat/endTasks'
 import { setKey } from '../../record/plan/keys'
-
-export interface Count {
-  readonly done: number
-  readonly total: number
-}
 
 /** What is counted at each station between Plan and Close. */
 export type BenchCounts = Readonly<Record<'kit' | 'prep' | 'crimp' | 'seat' | 'prove', Count>>
@@ -32,11 +28,6 @@ const ofBlock = derivedOf((state, unit: number, block: number) => {
   return [counts]
 })
 
-const proofOf = derivedOf((state, unit: number): Count => {
-  const nets = netVerdicts(state, unit)
-  return sum([{ done: nets.filter((net) => net.proven).length, total: nets.length }, proofCount(state, unit)])
-})
-
 /** Tasks of an end that belong to the plan; what is put right on the way is not counted. */
 const ofEnd = derivedOf((state, unit: number, end: string): Count => {
   const planned = endTasks(state, unit, end).filter(
@@ -47,24 +38,19 @@ const ofEnd = derivedOf((state, unit: number, end: string): Count => {
       task.kind !== 'open-end' &&
       !(task.kind === 'fit-part' && task.over),
   )
-  return { done: planned.filter((task) => task.done).length, total: planned.length }
-})
-
-const sum = (counts: readonly Count[]): Count => ({
-  done: counts.reduce((all, one) => all + one.done, 0),
-  total: counts.reduce((all, one) => all + one.total, 0),
+  return countDone(planned)
 })
 
 /** How much of the work between Plan and Close is done. */
 export const benchCounts = derivedOf((state): BenchCounts => {
   const blocks = ofAllBlocks(state, ofBlock)
   const made = (what: 'chosen' | 'stripped' | 'crimped') =>
-    sum(blocks.map((block) => ({ done: block[what], total: block.total })))
+    sumCounts(blocks.map((block) => ({ done: block[what], total: block.total })))
   return {
     kit: made('chosen'),
     prep: made('stripped'),
     crimp: made('crimped'),
-    seat: sum(units(state).flatMap((unit) => state.plan.ends.map((end) => ofEnd(state, unit, end.id)))),
-    prove: sum(units(state).map((unit) => proofOf(state, unit))),
+    seat: sumCounts(units(state).flatMap((unit) => state.plan.ends.map((end) => ofEnd(state, unit, end.id)))),
+    prove: sumCounts(units(state).flatMap((unit) => [provenCount(state, unit), proofCount(state, unit)])),
   }
 })

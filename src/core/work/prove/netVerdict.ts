@@ -1,3 +1,4 @@
+import { type Count, countDone, sumCounts } from '../../base/count'
 import { type Facts, fitWire } from '../../record/plan/facts'
 import { type Wire, termKeyOf } from '../../record/plan/plan'
 import { isHome } from '../../record/standing/home'
@@ -29,6 +30,15 @@ export interface NetVerdict {
 /** What is known of every net of a unit, in the order of the plan. */
 export const netVerdicts = derivedOf((state, unit: number): readonly NetVerdict[] =>
   wireBlocks(state).flatMap((block) => verdictsOfBlock(state, unit, block)),
+)
+
+/** How many nets of a unit are proven. */
+export const provenCount = derivedOf((state, unit: number): Count =>
+  sumCounts(wireBlocks(state).map((block) => provenOfBlock(state, unit, block))),
+)
+
+const provenOfBlock = derivedOf((state, unit: number, block: number) =>
+  countDone(verdictsOfBlock(state, unit, block).map(({ proven }) => ({ done: proven }))),
 )
 
 const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly NetVerdict[] =>

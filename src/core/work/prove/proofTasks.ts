@@ -1,3 +1,4 @@
+import { type Count, countDone, sumCounts } from '../../base/count'
 import { throughTasks } from './throughTasks'
 import type { HoldTest } from '../../craft/crimp/holdTests'
 import { likelyPairs, type ProbedEnd } from '../../craft/probing/likelyPairs'
@@ -126,15 +127,19 @@ export function pairsSaved(state: JobState): { readonly all: number; readonly pr
   return { all: (nets.length * (nets.length - 1)) / 2, probed: likely(state).length }
 }
 
-/** The contacts that are pulled, where the rules ask for it. */
-export const holdTasks = derivedOf((state, unit: number): readonly HoldTask[] => {
+/** How contacts are pulled, where the rules ask for it. */
+const holdTests = derivedOf((state): readonly HoldTest[] => {
   const rules = rulesOf(state)
-  const tests: readonly HoldTest[] = [
+  return [
     ...(rules.retentionTest ? (['retention'] as const) : []),
     ...(rules.handPull === 'each' ? (['hand-pull'] as const) : []),
   ]
-  return tests.flatMap((test) => wireBlocks(state).flatMap((block) => holdTasksOf(state, unit, block, test)))
 })
+
+/** The contacts that are pulled, where the rules ask for it. */
+export const holdTasks = derivedOf((state, unit: number): readonly HoldTask[] =>
+  holdTests(state).flatMap((test) => wireBlocks(state).flatMap((block) => holdTasksOf(state, unit, block, test))),
+)
 
 const holdTasksOf = derivedOf((state, unit: number, block: number, test: HoldTest): readonly HoldTask[] =>
   sidesOfBlock(state, unit, block).flatMap(({ key }): HoldTask[] => {
@@ -180,13 +185,18 @@ export function analyseTask(state: JobState, unit: number): AnalyseTask | undefi
   return { unit, done: found?.apart === true, ...(found && { found }) }
 }
 
+const apartCount = derivedOf((state, unit: number) => countDone(apartTasks(state, unit)))
+
+const holdCountOf = derivedOf((state, unit: number, block: number, test: HoldTest) =>
+  countDone(holdTasksOf(state, unit, block, test)),
+)
+
 /** Everything of a unit that is proved besides its nets. */
-export const proofCount = derivedOf((state, unit: number): { readonly done: number; readonly total: number } => {
-  const tasks: readonly { readonly done: boolean }[] = [
-    ...apartTasks(state, unit),
-    ...throughTasks(state, unit),
-    ...holdTasks(state, unit),
-    ...[moveTask(state, unit), analyseTask(state, unit)].flatMap((task) => task ?? []),
-  ]
-  return { done: tasks.filter((task) => task.done).length, total: tasks.length }
-})
+export const proofCount = derivedOf((state, unit: number): Count =>
+  sumCounts([
+    apartCount(state, unit),
+    countDone(throughTasks(state, unit)),
+    ...holdTests(state).flatMap((test) => wireBlocks(state).map((block) => holdCountOf(state, unit, block, test))),
+    countDone([moveTask(state, unit), analyseTask(state, unit)].flatMap((task) => task ?? [])),
+  ]),
+)

@@ -133,7 +133,7 @@ export const burst = (page: Page, text: string): Promise<void> =>
     (keys) => {
       for (const key of keys) document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
     },
-    [...text, 'Enter'],
+    [...text.split(''), 'Enter'],
   )
 
 /** How long a page may take on a busy machine, ms. */

@@ -12,7 +12,7 @@ import { retentionN } from '../../record/standing/tug'
 import { derivedOf } from '../../record/state/derivedOf'
 import type { AnalysedState, ApartState, Held, MovedState } from '../../record/state/proofRecords'
 import { type JobState, termState } from '../../record/state/state'
-import { sidesOfBlock, wireBlocks } from '../../record/state/wireBlocks'
+import { sidesOfBlock, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 
 /** Two nets that must not ring, by one point of each. */
 export interface ApartTask {
@@ -108,17 +108,28 @@ export const apartTasks = derivedOf((state, unit: number): readonly ApartTask[] 
   })
 })
 
+const homeOfBlock = derivedOf((state, unit: number, block: number): readonly string[] =>
+  wiresOfBlock(state, block).flatMap((wire) =>
+    (['a', 'b'] as const).every((side) => {
+      const key = termKeyOf(state.plan, unit, wire, side)
+      return key === undefined || isHome(state, key)
+    })
+      ? [wire.id]
+      : [],
+  ),
+)
+
+/** Wires of a unit with nothing at either side that is not home. */
+const wiresHome = derivedOf(
+  (state, unit: number): ReadonlySet<string> =>
+    new Set(wireBlocks(state).flatMap((block) => homeOfBlock(state, unit, block))),
+)
+
 /** Are all contacts of both nets home? */
 export function isApartReady(state: JobState, { unit, red, black }: ApartTask): boolean {
   const { netAt } = plannedNets(state)
-  return [red, black].every((point) =>
-    (netAt.get(point)?.wires ?? []).every((wire) =>
-      (['a', 'b'] as const).every((side) => {
-        const key = termKeyOf(state.plan, unit, wire, side)
-        return key === undefined || isHome(state, key)
-      }),
-    ),
-  )
+  const home = wiresHome(state, unit)
+  return [red, black].every((point) => (netAt.get(point)?.wires ?? []).every(({ id }) => home.has(id)))
 }
 
 /** How many of the pairs of all nets a walk by hand leaves out. */

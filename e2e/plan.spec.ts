@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { writeXlsx } from '../src/formats/table/writeXlsx'
-import { alive, expect, makeJob, strike, test } from './bench'
+import { alive, expect, makeJob, quiet, strike, test } from './bench'
 
 const grid = (page: Page) => page.getByRole('grid', { name: 'Pinout' })
 const row = (page: Page, wire: string) =>
@@ -134,6 +134,33 @@ test('two wires share a contact where nothing is sealed; a terminal and an end w
   }
   expect(job.plan.wires[1]?.to).toEqual({ kind: 'with', wire: 'W1', side: 'b' })
   expect(job.plan.ends.map((end) => end.keying).filter(Boolean)).toEqual(['K3'])
+})
+
+test('what is being typed for the whole job stays while another bench writes', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Warm place')
+  await page.goto(`/jobs/${id}/plan`)
+  await alive(page)
+  const ambient = page.getByLabel('Ambient °C')
+  await ambient.fill('8')
+  const written = await request.post(`/api/v1/jobs/${id}/journal`, {
+    data: { seen: 2, entries: [{ id: 'other-bench-note', kind: 'noted', text: 'reel is nearly empty', by: 'ansa' }] },
+  })
+  expect(written.status()).toBe(201)
+  const read = page.waitForResponse((response) => response.url().includes(`/jobs/${id}/journal`))
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+  await read
+  await quiet(page)
+  await expect(ambient).toHaveValue('8')
+  await expect(ambient).toBeFocused()
+  await page.keyboard.type('5')
+  await page.keyboard.press('Enter')
+  await expect
+    .poll(
+      async () =>
+        ((await (await request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { ambientC: number } }).plan.ambientC,
+    )
+    .toBe(85)
+  await expect(ambient).toHaveValue('85')
 })
 
 test('a change to a wire that has been worked on says first what it undoes', async ({ bench: page }) => {

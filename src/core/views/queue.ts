@@ -63,30 +63,53 @@ const itemsOfBlock = derivedOf((state, unit: number, block: number): readonly Qu
   })
 })
 
+interface BlockGroup {
+  readonly id: string
+  readonly setup: Setup
+  readonly atBench: QueueItem[]
+  readonly inPlace: QueueItem[]
+  left: number
+}
+
+/** The same by setup, so that an entry groups those of its own block alone. */
+const groupsOfBlock = derivedOf((state, unit: number, block: number): readonly Readonly<BlockGroup>[] => {
+  const groups = new Map<string, BlockGroup>()
+  for (const item of itemsOfBlock(state, unit, block)) {
+    const { setup } = item.set
+    const id = setupId(setup)
+    const group = groups.get(id) ?? { id, setup, atBench: [], inPlace: [], left: 0 }
+    groups.set(id, group)
+    ;(item.inPlace ? group.inPlace : group.atBench).push(item)
+    if (item.stage !== 'crimped') group.left++
+  }
+  return [...groups.values()]
+})
+
 /**
  * The terminations with a set, by place and then by setup: what is done at the bench before what is done in place; first
  * what is in hand, then always the setup that is nearest to the one before; groups with nothing left come last.
  */
 export const setupQueue = derivedOf((state): readonly QueueGroup[] => {
-  const groups = new Map<string, { setup: Setup; items: QueueItem[] }>()
-  for (const item of ofAllBlocks(state, itemsOfBlock)) {
-    const id = setupId(item.set.setup)
-    const group = groups.get(id)
-    if (group) group.items.push(item)
-    else groups.set(id, { setup: item.set.setup, items: [item] })
+  const groups = new Map<string, BlockGroup>()
+  for (const part of ofAllBlocks(state, groupsOfBlock)) {
+    const group = groups.get(part.id) ?? { id: part.id, setup: part.setup, atBench: [], inPlace: [], left: 0 }
+    groups.set(part.id, group)
+    for (const item of part.atBench) group.atBench.push(item)
+    for (const item of part.inPlace) group.inPlace.push(item)
+    group.left += part.left
   }
   const hand = inHand(state)
   const handSetup = hand === undefined ? undefined : state.setups.get(hand)?.setup
-  const all = [...groups].map(([id, { setup, items }]): QueueGroup => {
+  const all = [...groups.values()].map(({ id, setup, atBench, inPlace, left }): QueueGroup => {
     const release = releaseStanding(state, id)
     return {
       id,
       setup,
-      items: [...items.filter((item) => !item.inPlace), ...items.filter((item) => item.inPlace)],
+      items: inPlace.length === 0 ? atBench : [...atBench, ...inPlace],
       mounted: isMounted(state, id),
       released: hasRelease(state, id) && release.waits.size === 0,
       release,
-      left: items.filter((item) => item.stage !== 'crimped').length,
+      left,
     }
   })
   const open = all.filter((group) => group.left > 0)

@@ -9,8 +9,8 @@ import type { End, PlanChange } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useSteady } from '@/ui/useSteady'
 import { useJob } from '@/ui/job/JobProvider'
-import { exportPinout } from './exportPinout'
-import { JobSettings } from './JobSettings'
+import { EndsTools, type PlanPane } from './EndsTools'
+import { JobSettings, settingsKey } from './JobSettings'
 import { RuleOddsList } from './RuleOddsList'
 import type { PlanShelf } from './planShelf'
 import { EndList } from './EndList'
@@ -23,14 +23,6 @@ const EndForm = later(
   () => import('./EndForm'),
   (module) => module.EndForm,
 )
-
-export type PlanPane = 'grid' | 'revision' | 'import' | 'family' | 'mated' | 'facts'
-
-const tools: readonly (readonly [PlanPane, string])[] = [
-  ['import', texts.importPinout],
-  ['family', texts.whichFamily],
-  ['mated', texts.checkMatedPair],
-]
 
 /** The job's ends, what is added to them, and what else can be done with a plan. */
 export function EndsPane({
@@ -86,29 +78,8 @@ export function EndsPane({
           }}
         />
       )}
-      {shelf.older > 0 && (
-        <div className={paneCss.toolList}>
-          <Button aria-pressed={pane === 'facts'} onClick={() => setPane(pane === 'facts' ? 'grid' : 'facts')}>
-            <span className={textCss.caution}>{texts.olderThanShelf(shelf.older)}</span>
-          </Button>
-        </div>
-      )}
-      <div className={paneCss.toolList}>
-        {tools.map(([id, words]) => (
-          <Button key={id} aria-pressed={pane === id} onClick={() => setPane(pane === id ? 'grid' : id)}>
-            <span>{words}</span>
-          </Button>
-        ))}
-        <div className={paneCss.two}>
-          <Button onClick={() => void exportPinout(plan, rows, 'csv')}>
-            <span>{texts.exportCsv}</span>
-          </Button>
-          <Button onClick={() => void exportPinout(plan, rows, 'xlsx')}>
-            <span>{texts.xlsx}</span>
-          </Button>
-        </div>
-      </div>
-      <JobSettings key={state.seq} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
+      <EndsTools pane={pane} setPane={setPane} older={shelf.older} plan={plan} rows={rows} />
+      <JobSettings key={settingsKey(plan)} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
       <RuleOddsList state={state} />
     </div>
   )

@@ -4,7 +4,7 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { NativeSelect, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Plan, PlanChange } from '@/core/record/plan/plan'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
 
@@ -16,8 +16,11 @@ const fields: readonly { readonly id: Field; readonly words: string; readonly em
   { id: 'quantity', words: texts.units, empty: false },
 ]
 
+/** Names the figures that the form begins with: it begins anew when one of them is another, and never while something else is written. */
+export const settingsKey = (plan: Plan): string => fields.map(({ id }) => String(plan[id] ?? '')).join(' ')
+
 /** What holds for the whole job: its house rules, where it works, how many of it. A change is written when the field is left. */
-export function JobSettings({
+export const JobSettings = memo(function JobSettings({
   plan,
   rules,
   pinned,
@@ -90,4 +93,4 @@ export function JobSettings({
       )}
     </div>
   )
-}
+})

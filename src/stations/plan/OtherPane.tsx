@@ -3,7 +3,7 @@ import type { GridNames } from '@/core/record/grid/gridNames'
 import type { PlanChange } from '@/core/record/plan/plan'
 import { useJob } from '@/ui/job/JobProvider'
 import { later } from '@/ui/later/later'
-import type { PlanPane } from './EndsPane'
+import type { PlanPane } from './EndsTools'
 import type { GridDraft } from './grid/useGridDraft'
 import type { useSavePlan } from './useSavePlan'
 

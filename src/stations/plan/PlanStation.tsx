@@ -12,7 +12,9 @@ import { Loading } from '@/ui/later/Loading'
 import { useBeside } from '@/ui/later/useBeside'
 import paneCss from '@/ui/pane/pane.module.css'
 import { planWords } from '@/words/screens/plan/planStation'
-import { EndsPane, type PlanPane } from './EndsPane'
+import { useSteady } from '@/ui/useSteady'
+import { EndsPane } from './EndsPane'
+import type { PlanPane } from './EndsTools'
 import { useGridDraft } from './grid/useGridDraft'
 import { loadPanes, OtherPane } from './OtherPane'
 import styles from './PlanStation.module.css'
@@ -50,7 +52,7 @@ export function PlanStation() {
     if (outcome === 'ask') setPane('revision')
     else if (outcome === 'written') setPane('grid')
   }
-  const apply = (change: PlanChange) => void applied(change)
+  const apply = useSteady((change: PlanChange) => void applied(change))
   const save = () => {
     if (draft.reading.faulty > 0) saving.tell(planWords.mendFirst(draft.reading.faulty))
     else if (isEmptyChange(draft.change)) saving.tell(planWords.unchanged)

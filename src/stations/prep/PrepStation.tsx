@@ -7,7 +7,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { cutBatches } from '@/core/work/prep/cutList'
+import { cutsLeft } from '@/core/work/prep/cutList'
 import { isUnproven } from '@/core/record/standing/prepAhead'
 import { stepAt } from '@/core/views/steps'
 import { inQueue, type QueueGroup, type QueueItem, setupQueue } from '@/core/views/queue'
@@ -51,7 +51,7 @@ export function PrepStation() {
   const { at, select, follow } = useAt((key) => inQueue(groups, key) !== undefined, due)
   const shown = useShown(at)
   const item = (inQueue(groups, shown) ?? inQueue(groups, at))?.item
-  const toCut = useMemo(() => cutBatches(state).reduce((sum, batch) => sum + batch.pieces.length, 0), [state])
+  const toCut = useMemo(() => cutsLeft(state), [state])
   useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (
     <StationPanes

@@ -74,6 +74,14 @@ test('a part that is no map is followed as it stands, through questions that ask
   expect(total(now)).toBe(23)
 })
 
+test('a part that is changed in the state itself is seen as well', () => {
+  const { worth, total } = questions()
+  const now = shelf()
+  expect([total(now), worth(now, 'pin')]).toEqual([23, 20])
+  now.discount = 0.5
+  expect([total(now), worth(now, 'pin')]).toEqual([11.5, 10])
+})
+
 test('a copy of the state is a state of its own', () => {
   const { total } = questions()
   const now = shelf()

@@ -41,6 +41,8 @@ const ofEnd = derivedOf((state, unit: number, end: string): Count => {
   return countDone(planned)
 })
 
+const atSeat = derivedOf((state, unit: number) => sumCounts(state.plan.ends.map((end) => ofEnd(state, unit, end.id))))
+
 /** How much of the work between Plan and Close is done. */
 export const benchCounts = derivedOf((state): BenchCounts => {
   const blocks = ofAllBlocks(state, ofBlock)
@@ -50,7 +52,7 @@ export const benchCounts = derivedOf((state): BenchCounts => {
     kit: made('chosen'),
     prep: made('stripped'),
     crimp: made('crimped'),
-    seat: sumCounts(units(state).flatMap((unit) => state.plan.ends.map((end) => ofEnd(state, unit, end.id)))),
+    seat: sumCounts(units(state).map((unit) => atSeat(state, unit))),
     prove: sumCounts(units(state).flatMap((unit) => [provenCount(state, unit), proofCount(state, unit)])),
   }
 })

@@ -2,18 +2,20 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { sevenLeads } from '../../views/sevenLeads.testing'
 import { cutPlan } from '../../craft/cut/cutPlan'
-import { cutBatches, cutRequest, namePieces, type CutBatch } from './cutList'
+import { cutBatches, cutRequest, cutsLeft, namePieces, type CutBatch } from './cutList'
 import { cutLengthMm } from '../../record/standing/slack'
 
 test('what is cut already is not on the list; what is left is as long as the rules want it', () => {
   const { state, put } = sevenLeads()
   expect(cutBatches(state)).toMatchObject([{ type: 'TW-1.0', pieces: [], all: 7 }])
+  expect(cutsLeft(state)).toBe(0)
   put({ kind: 'wire-scrapped', unit: 1, wire: 'W3', why: 'nicked half way' })
   const wire = state.plan.wires[2]
   if (!wire) throw new Error('wire')
   expect(cutBatches(state)).toMatchObject([
     { pieces: [{ unit: 1, lengthMm: cutLengthMm(state, wire) }], totalMm: cutLengthMm(state, wire) },
   ])
+  expect(cutsLeft(state)).toBe(1)
 })
 
 const wire = sevenLeads().state.plan.wires[0]

@@ -42,6 +42,14 @@ export function cutBatches(state: JobState): readonly CutBatch[] {
     .sort((a, b) => (a.type < b.type ? -1 : 1))
 }
 
+/** How many wires are still to be cut. */
+export function cutsLeft({ plan, cuts }: Pick<JobState, 'plan' | 'cuts'>): number {
+  let left = 0
+  for (let unit = 1; unit <= plan.quantity; unit++)
+    for (const { id } of plan.wires) if (!cuts.has(wireKey(unit, id))) left++
+  return left
+}
+
 const lengthId = (lengthMm: number) => String(lengthMm)
 
 /** The question for the cut plan: like lengths are one. */

@@ -1,5 +1,6 @@
 import { BURST_MS } from '../src/ui/keys/keyModel'
-import { alive, copyJob, expect, makeJob, strike, test } from './bench'
+import { axeFaults } from './axe'
+import { alive, copyAt, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
 
 test.describe('a browser in another zone than its bench', () => {
   test.use({ timezoneId: 'America/New_York' })
@@ -159,4 +160,48 @@ test('a bench that says gauges, inches and pounds first says them on every scree
   await alive(page)
   await anew(setting.getByText('mm, mm², N').click())
   await expect(setting).toContainText('A strip here is 4.4 mm (.173 in)')
+})
+
+test.describe('to somebody who has read no caution today', () => {
+  test.use({ cautionsRead: false })
+
+  test('the first press at Prove and at a take-out answers the caution; no press before it passes, fails or ticks anything', async ({
+    bench: page,
+    request,
+  }) => {
+    const id = await copyAt(request, await makeJob(request, 'Careful'), 'prove')
+    const last = async (job: string) =>
+      ((await (await request.get(`/api/v1/jobs/${job}/journal?limit=1`)).json()) as { last: number }).last
+    const before = await last(id)
+    await page.goto(`/jobs/${id}/prove?at=1/W1`)
+    await alive(page)
+    const caution = page.getByRole('note', { name: 'Caution' })
+    await expect(caution).toContainText('Disconnect the equipment at both ends')
+    await expect(page.getByRole('button', { name: /It passes/ })).toBeDisabled()
+    expect(await axeFaults(page)).toEqual([])
+    // neither yes nor no before it has been read
+    await strike(page, 'x')
+    await expect(page.getByLabel('Rings instead at')).toHaveCount(0)
+    await strike(page, 'Space')
+    await expect(caution).toHaveCount(0)
+    expect(await last(id)).toBe(before)
+    await strike(page, 'Space')
+    expect(await last(id)).toBe(before + 1)
+    // read once it is read for today
+    await page.reload()
+    await alive(page)
+    await expect(page.getByRole('button', { name: /It (passes|is silent)/ })).toBeEnabled()
+    await expect(caution).toHaveCount(0)
+    // taking something out of what may be live asks its own
+    const pigtail = await copyJob(request, 'sonde-pigtail')
+    const begun = await last(pigtail)
+    await page.goto(`/jobs/${pigtail}/seat`)
+    await alive(page)
+    await expect(nextStep(page)).toContainText('Take S7a out')
+    await expect(caution).toContainText('Before the connector is opened')
+    await strike(page, 'Space')
+    await expect(caution).toHaveCount(0)
+    await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(0)
+    expect(await last(pigtail)).toBe(begun)
+  })
 })

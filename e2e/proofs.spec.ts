@@ -159,3 +159,92 @@ W2,TW-0.25,BK,A,B,RK-7P,B,A,RK-7P,400,pump return
   await expect(page.getByText('All that are alike have keyings of their own.')).toBeVisible({ timeout: BUSY_MS })
   await expect(page.getByRole('heading', { name: '✓ No end of this job can be joined wrongly' })).toBeVisible()
 })
+
+test('two wires in each other’s cavity: the probes say where they ring, one mistake explains it, Seat puts it right, and it is proved', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await copyAt(request, await makeJob(request, 'Crossed'), 'prove')
+  await page.goto(`/jobs/${id}/prove?at=1/W1`)
+  await alive(page)
+  const card = page.getByRole('complementary', { name: 'This net' })
+  // W1 does not ring at P2.1 but at its neighbour: typed, held against what is there
+  await strike(page, 'x')
+  await card.getByLabel('Rings instead at').fill('9')
+  await expect(card.getByText('There is no cavity P2.9. Like 5, or B.5 where it is another end.')).toBeVisible()
+  await card.getByLabel('Rings instead at').fill('2')
+  await page.keyboard.press('Enter')
+  await page.goto(`/jobs/${id}/prove?at=1/W2`)
+  await alive(page)
+  // W2 the other way round: picked on the face
+  await strike(page, 'x')
+  await page.getByRole('region', { name: 'Probe black' }).getByRole('button', { name: /^1/ }).click()
+  await expect(card.getByLabel('Rings instead at')).toHaveValue('P2.1')
+  await card.getByLabel('Rings instead at').press('Enter')
+  await expect(card.getByRole('button', { name: /What explains it/ })).toBeVisible()
+  await strike(page, 'd')
+  await expect(page.getByRole('heading', { name: 'One mistake explains all 2 failures' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /At P1 or P2: two contacts changed places/ })).toBeVisible()
+  await expect(page.getByText('holds W1, which belongs in P2.1')).toBeVisible()
+  expect(await axeFaults(page)).toEqual([])
+  // it was looked at: it is at P1
+  await strike(page, '1')
+  await page.waitForURL(/\/seat/)
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'In P1.2, belongs in P1.1' })).toBeVisible()
+  for (let press = 0; press < 60 && !page.url().includes('/prove'); press++) await strike(page, 'Space')
+  await page.waitForURL(/\/prove/)
+  await alive(page)
+  while ((await nextStep(page).textContent())?.startsWith('Probe')) await doNextStep(page)
+  const journal = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
+    entries: readonly { kind: string; wire: string; result: string; rings?: string[] }[]
+  }
+  const probes = journal.entries.filter(({ kind }) => kind === 'net-probed')
+  expect(probes.slice(0, 2)).toMatchObject([
+    { result: 'fail', rings: ['P2.2'] },
+    { result: 'fail', rings: ['P2.1'] },
+  ])
+  // the evidence of both tries stays
+  expect(
+    probes
+      .slice(2)
+      .map(({ wire, result }) => `${wire} ${result}`)
+      .sort(),
+  ).toEqual(['W1 pass', 'W2 pass'])
+})
+
+test('a harness that somebody brings: its connectors are named, it is watched at once, and what was said stands in the record', async ({
+  bench: page,
+  request,
+}) => {
+  await page.goto('/new')
+  await alive(page)
+  const form = page.getByRole('form', { name: 'Or from a fault' })
+  await form.getByLabel('What it does').fill('goes out when the hatch is shut')
+  await form.getByLabel('Connector A').selectOption({ label: 'Slipware 2 plug' })
+  await expect(form.getByLabel('Wires, cavity to cavity')).toHaveValue('1\n2')
+  await form.getByLabel('Connector B').selectOption({ label: 'Slipware 2 receptacle' })
+  await form.getByLabel('Wires, cavity to cavity').fill('1 1 RD\n2 9')
+  await expect(form.getByText('Line 2: “2 9” is in no cavity of both.')).toBeVisible()
+  await form.getByLabel('Wires, cavity to cavity').fill('1 1 RD\n2 2 BK')
+  expect(await axeFaults(page)).toEqual([])
+  // a wire that nobody has chosen would give it a resistance that nobody meant
+  await expect(form.getByRole('button', { name: 'Watch it at Prove' })).toBeDisabled()
+  await form.getByLabel('Its wire is like').selectOption('TW-0.75')
+  await form.getByRole('button', { name: 'Watch it at Prove' }).click()
+  await page.waitForURL(/\/prove/, { timeout: BUSY_MS })
+  await alive(page)
+  await expect(page.getByRole('heading', { name: 'Move it while it is watched' })).toBeVisible()
+  await strike(page, 'Space')
+  await expect(page.getByRole('button', { name: 'Stop, write it down' })).toBeVisible({ timeout: BUSY_MS })
+  await strike(page, 'Space')
+  const id = new URL(page.url()).pathname.split('/')[2] ?? ''
+  await expect
+    .poll(async () => {
+      const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=1000`)).json()) as {
+        entries: { kind: string; text?: string }[]
+      }
+      return entries.map(({ kind, text }) => text ?? kind)
+    })
+    .toEqual(expect.arrayContaining(['taken-over', 'goes out when the hatch is shut', 'harness-moved']))
+})

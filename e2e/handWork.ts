@@ -33,6 +33,8 @@ export async function tickLines(page: Page): Promise<void> {
 }
 
 async function firstPiece(page: Page): Promise<void> {
+  const force = page.getByLabel('Pulled off at, N')
+  await expect(force).toBeVisible()
   await tickLines(page)
   // out of the work into the card's fields, as Tab goes
   const height = page.getByLabel('Crimp height, mm')
@@ -41,7 +43,7 @@ async function firstPiece(page: Page): Promise<void> {
     await height.focus()
     await page.keyboard.type(String(Number(low) + 0.02), { delay: 60 })
   }
-  await page.getByLabel('Pulled off at, N').focus()
+  await force.focus()
   await page.keyboard.type('240 N', { delay: 60 })
   await strike(page, 'Escape', 'Space')
 }

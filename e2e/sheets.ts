@@ -4,8 +4,11 @@ export const sheet = (page: Page, name: string) => page.getByRole('grid', { name
 
 /** A cell by its heading, and its row from 1. */
 export async function cell(page: Page, grid: string, heading: string, row = 1): Promise<Locator> {
-  const headings = await sheet(page, grid).getByRole('columnheader').allInnerTexts()
-  const column = headings.findIndex((one) => one.replace(/[*▴▾]/g, '').trim() === heading)
+  const heads = sheet(page, grid).getByRole('columnheader')
+  // a sheet that is still to come has no headings, and no cell would be the last one
+  await heads.first().waitFor()
+  const column = (await heads.allInnerTexts()).findIndex((one) => one.replace(/[*▴▾]/g, '').trim() === heading)
+  if (column < 0) throw new Error(`${grid} has no column “${heading}”`)
   return sheet(page, grid).getByRole('row').nth(row).getByRole('gridcell').nth(column)
 }
 

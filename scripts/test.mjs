@@ -128,25 +128,24 @@ await inTwos([
   npm('unused code', 'unused'),
 ])
 
+await testUnits('unit', 'unit and repository tests on PGlite')
+const onPostgres = withPostgres((url) =>
+  testUnits('postgres', 'repository tests on PostgreSQL', {
+    only: ['src/data/repositories', 'src/api'],
+    env: { URN_TEST_PG: url },
+    beside: true,
+  }),
+)
+
 const untouched = join(mkdtempSync(join(tmpdir(), 'urn-build-')), 'data')
-const build = () =>
+// types are a check of their own
+// the database's answers leave a core to the build
+await Promise.all([
+  onPostgres,
   check('build', 'node', ['scripts/build.mjs'], {
-    // types are a check of their own
     env: { URN_BENCH_DATA: untouched, URN_TYPES_CHECKED: '1' },
     beside: true,
-  })
-const onPostgres = () =>
-  withPostgres((url) =>
-    testUnits('postgres', 'repository tests on PostgreSQL', {
-      only: ['src/data/repositories', 'src/api'],
-      env: { URN_TEST_PG: url },
-      beside: true,
-    }),
-  )
-// a build works on one core now and then, and a database's answers are waited for: each leaves time to the others
-await Promise.all([
-  testUnits('unit', 'unit and repository tests on PGlite', { beside: true }),
-  build().then(onPostgres),
+  }),
 ])
 await check('the build leaves the data alone', 'test', ['!', '-e', untouched])
 rmSync(dirname(untouched), { recursive: true, force: true })

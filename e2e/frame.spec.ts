@@ -98,6 +98,11 @@ test('a hand runs down the queue: what it does next is done to what is selected,
   expect(wire).not.toBe(/W\d+/.exec(before)?.[0])
   // Escape does more than move: its card was there when it was struck
   expect(card).toContain(`${wire}a`)
+  // however far it runs, what it has is in sight
+  for (let moves = 0; moves < 30; moves++) await page.keyboard.press('ArrowDown')
+  await expect(selected).toBeInViewport({ ratio: 1 })
+  for (let moves = 0; moves < 30; moves++) await page.keyboard.press('ArrowUp')
+  await expect(selected).toBeInViewport({ ratio: 1 })
 })
 
 test('a part of a screen that cannot be fetched says so, and comes when it is asked for again', async ({

@@ -153,13 +153,18 @@ test('what is being typed for the whole job stays while another bench writes', a
   await expect(ambient).toHaveValue('8')
   await expect(ambient).toBeFocused()
   await page.keyboard.type('5')
-  await page.keyboard.press('Enter')
-  await expect
-    .poll(
-      async () =>
-        ((await (await request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { ambientC: number } }).plan.ambientC,
-    )
-    .toBe(85)
+  // left by Tab it is written, and the next field keeps the hand
+  const supply = page.getByLabel('Supply V')
+  await page.keyboard.press('Tab')
+  const kept = async () =>
+    ((await (await request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { ambientC: number; supplyV?: number } }).plan
+  await expect.poll(async () => (await kept()).ambientC).toBe(85)
+  await quiet(page)
+  await expect(supply).toBeFocused()
+  await page.keyboard.type('24')
+  await page.keyboard.press('Tab')
+  await expect.poll(async () => (await kept()).supplyV).toBe(24)
+  await expect(supply).toHaveValue('24')
   await expect(ambient).toHaveValue('85')
 })
 

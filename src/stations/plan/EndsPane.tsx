@@ -10,7 +10,7 @@ import { rulesOf } from '@/core/record/rules/rulesOf'
 import { useSteady } from '@/ui/useSteady'
 import { useJob } from '@/ui/job/JobProvider'
 import { EndsTools, type PlanPane } from './EndsTools'
-import { JobSettings, settingsKey } from './JobSettings'
+import { JobSettings } from './JobSettings'
 import { RuleOddsList } from './RuleOddsList'
 import type { PlanShelf } from './planShelf'
 import { EndList } from './EndList'
@@ -79,7 +79,7 @@ export function EndsPane({
         />
       )}
       <EndsTools pane={pane} setPane={setPane} older={shelf.older} plan={plan} rows={rows} />
-      <JobSettings key={settingsKey(plan)} plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
+      <JobSettings plan={plan} rules={shelf.rules} pinned={rulesOf(state)} apply={apply} />
       <RuleOddsList state={state} />
     </div>
   )

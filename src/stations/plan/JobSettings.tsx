@@ -16,9 +16,6 @@ const fields: readonly { readonly id: Field; readonly words: string; readonly em
   { id: 'quantity', words: texts.units, empty: false },
 ]
 
-/** Names the figures that the form begins with: it begins anew when one of them is another, and never while something else is written. */
-export const settingsKey = (plan: Plan): string => fields.map(({ id }) => String(plan[id] ?? '')).join(' ')
-
 /** What holds for the whole job: its house rules, where it works, how many of it. A change is written when the field is left. */
 export const JobSettings = memo(function JobSettings({
   plan,
@@ -31,16 +28,19 @@ export const JobSettings = memo(function JobSettings({
   readonly pinned: HouseRules
   readonly apply: (change: PlanChange) => void
 }) {
-  const [text, setText] = useState<Readonly<Record<Field, string>>>({
-    ambientC: String(plan.ambientC),
-    supplyV: String(plan.supplyV ?? ''),
-    loadedInBundle: String(plan.loadedInBundle ?? ''),
-    quantity: String(plan.quantity),
-  })
+  const kept = (field: Field) => String(plan[field] ?? '')
+  // what is typed stands until the figure in the plan is another, whoever wrote it
+  const [typed, setTyped] = useState<
+    Readonly<Partial<Record<Field, { readonly text: string; readonly over: string }>>>
+  >({})
+  const textOf = (field: Field) => (typed[field]?.over === kept(field) ? typed[field].text : kept(field))
   const [wrong, setWrong] = useState<Field>()
   const commit = (field: Field, empty: boolean) => {
-    const said = text[field].trim().replace(',', '.')
-    if (said === String(plan[field] ?? '')) return
+    const said = textOf(field).trim().replace(',', '.')
+    if (said === kept(field)) {
+      setWrong(undefined)
+      return
+    }
     const value = Number(said)
     const whole = field === 'quantity' || field === 'loadedInBundle'
     const bad =
@@ -72,9 +72,9 @@ export const JobSettings = memo(function JobSettings({
           <TextInput
             key={id}
             label={words}
-            value={text[id]}
+            value={textOf(id)}
             inputMode="decimal"
-            onChange={(event) => setText((now) => ({ ...now, [id]: event.target.value }))}
+            onChange={(event) => setTyped({ ...typed, [id]: { text: event.target.value, over: kept(id) } })}
             onBlur={() => commit(id, empty)}
             onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)}
             error={wrong === id}

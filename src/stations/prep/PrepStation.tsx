@@ -51,7 +51,7 @@ export function PrepStation() {
   const { at, select, follow } = useAt((key) => inQueue(groups, key) !== undefined, due)
   const shown = useShown(at)
   const item = (inQueue(groups, shown) ?? inQueue(groups, at))?.item
-  const toCut = useMemo(() => cutsLeft(state), [state])
+  const toCut = cutsLeft(state)
   useKeys([{ key: 'l', words: showsCuts ? words.backToStrip : words.cutList, run: () => setShowsCuts((now) => !now) }])
   return (
     <StationPanes

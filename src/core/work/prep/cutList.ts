@@ -1,4 +1,5 @@
 import type { CutPlan, CutRequest } from '../../craft/cut/cutTypes'
+import { derivedOf } from '../../record/state/derivedOf'
 import type { JobState } from '../../record/state/state'
 import { type Wire, planIndex } from '../../record/plan/plan'
 import { cutLengthMm } from '../../record/standing/slack'
@@ -43,12 +44,13 @@ export function cutBatches(state: JobState): readonly CutBatch[] {
 }
 
 /** How many wires are still to be cut. */
-export function cutsLeft({ plan, cuts }: Pick<JobState, 'plan' | 'cuts'>): number {
+export const cutsLeft = derivedOf(({ plan, cuts }): number => {
+  const cut = new Set(cuts.keys())
   let left = 0
   for (let unit = 1; unit <= plan.quantity; unit++)
-    for (const { id } of plan.wires) if (!cuts.has(wireKey(unit, id))) left++
+    for (const { id } of plan.wires) if (!cut.has(wireKey(unit, id))) left++
   return left
-}
+})
 
 const lengthId = (lengthMm: number) => String(lengthMm)
 

@@ -140,32 +140,49 @@ test('what is being typed for the whole job stays while another bench writes', a
   const id = await makeJob(request, 'Warm place')
   await page.goto(`/jobs/${id}/plan`)
   await alive(page)
+  const kept = async () =>
+    (await (await request.get(`/api/v1/jobs/${id}`)).json()) as {
+      journal: unknown[]
+      plan: { ambientC: number; supplyV?: number }
+    }
+  const elsewhere = async (entry: object) => {
+    const seen = (await kept()).journal.length
+    const data = { seen, entries: [{ ...entry, id: `other-bench-${String(seen)}`, by: 'ansa' }] }
+    expect((await request.post(`/api/v1/jobs/${id}/journal`, { data })).status()).toBe(201)
+    const read = page.waitForResponse((response) => response.url().includes(`/jobs/${id}/journal`))
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+    await read
+    await quiet(page)
+  }
+  const begun = (await kept()).plan.ambientC
   const ambient = page.getByLabel('Ambient °C')
   await ambient.fill('8')
-  const written = await request.post(`/api/v1/jobs/${id}/journal`, {
-    data: { seen: 2, entries: [{ id: 'other-bench-note', kind: 'noted', text: 'reel is nearly empty', by: 'ansa' }] },
-  })
-  expect(written.status()).toBe(201)
-  const read = page.waitForResponse((response) => response.url().includes(`/jobs/${id}/journal`))
-  await page.evaluate(() => window.dispatchEvent(new Event('focus')))
-  await read
-  await quiet(page)
+  await elsewhere({ kind: 'noted', text: 'reel is nearly empty' })
   await expect(ambient).toHaveValue('8')
   await expect(ambient).toBeFocused()
   await page.keyboard.type('5')
   // left by Tab it is written, and the next field keeps the hand
   const supply = page.getByLabel('Supply V')
   await page.keyboard.press('Tab')
-  const kept = async () =>
-    ((await (await request.get(`/api/v1/jobs/${id}`)).json()) as { plan: { ambientC: number; supplyV?: number } }).plan
-  await expect.poll(async () => (await kept()).ambientC).toBe(85)
+  await expect.poll(async () => (await kept()).plan.ambientC).toBe(85)
   await quiet(page)
   await expect(supply).toBeFocused()
   await page.keyboard.type('24')
   await page.keyboard.press('Tab')
-  await expect.poll(async () => (await kept()).supplyV).toBe(24)
+  await expect.poll(async () => (await kept()).plan.supplyV).toBe(24)
   await expect(supply).toHaveValue('24')
   await expect(ambient).toHaveValue('85')
+  // a figure that goes back to what it was is that figure, not what was once typed over it
+  await elsewhere({ kind: 'plan-changed', change: { meta: { ambientC: begun } }, facts: {} })
+  await expect(ambient).toHaveValue(String(begun))
+  await ambient.fill('hot')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('A temperature between −60 and 250 °C.')).toBeVisible()
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('A temperature between −60 and 250 °C.')).toBeVisible()
+  await ambient.fill(String(begun))
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('A temperature between −60 and 250 °C.')).toHaveCount(0)
 })
 
 test('a change to a wire that has been worked on says first what it undoes', async ({ bench: page }) => {

@@ -1,19 +1,23 @@
 'use client'
 import { jobSettingsWords as texts } from '@/words/screens/plan/jobSettings'
-import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
-import textCss from '@/ui/text/text.module.css'
 import { NativeSelect, TextInput } from '@mantine/core'
 import { memo, useState } from 'react'
 import type { Plan, PlanChange } from '@/core/record/plan/plan'
 import type { HouseRules } from '@/core/parts/rules/houseRules'
 
 type Field = 'ambientC' | 'supplyV' | 'loadedInBundle' | 'quantity'
-const fields: readonly { readonly id: Field; readonly words: string; readonly empty: boolean }[] = [
-  { id: 'ambientC', words: texts.ambientC, empty: false },
-  { id: 'supplyV', words: texts.supplyV, empty: true },
-  { id: 'loadedInBundle', words: texts.loadedInBundle, empty: true },
-  { id: 'quantity', words: texts.units, empty: false },
+const fields: readonly {
+  readonly id: Field
+  readonly words: string
+  readonly empty: boolean
+  /** what would be right */
+  readonly right: string
+}[] = [
+  { id: 'ambientC', words: texts.ambientC, empty: false, right: texts.temperatureBetweenAndC },
+  { id: 'supplyV', words: texts.supplyV, empty: true, right: texts.voltageAbove },
+  { id: 'loadedInBundle', words: texts.loadedInBundle, empty: true, right: texts.wholeNumberAbove },
+  { id: 'quantity', words: texts.units, empty: false, right: texts.wholeNumberAbove },
 ]
 
 /** What holds for the whole job: its house rules, where it works, how many of it. A change is written when the field is left. */
@@ -29,16 +33,16 @@ export const JobSettings = memo(function JobSettings({
   readonly apply: (change: PlanChange) => void
 }) {
   const kept = (field: Field) => String(plan[field] ?? '')
-  // what is typed stands until the figure in the plan is another, whoever wrote it
-  const [typed, setTyped] = useState<
-    Readonly<Partial<Record<Field, { readonly text: string; readonly over: string }>>>
-  >({})
-  const textOf = (field: Field) => (typed[field]?.over === kept(field) ? typed[field].text : kept(field))
+  const [typed, setTyped] = useState<ReadonlyMap<Field, { readonly text: string; readonly over: string }>>(new Map())
+  // a figure that has become another, whoever wrote it, takes the place of what was typed over it
+  const standing = [...typed].filter(([id, { over }]) => over === kept(id))
+  if (standing.length < typed.size) setTyped(new Map(standing))
+  const textOf = (field: Field) => typed.get(field)?.text ?? kept(field)
   const [wrong, setWrong] = useState<Field>()
   const commit = (field: Field, empty: boolean) => {
     const said = textOf(field).trim().replace(',', '.')
     if (said === kept(field)) {
-      setWrong(undefined)
+      setWrong((now) => (now === field ? undefined : now))
       return
     }
     const value = Number(said)
@@ -68,29 +72,19 @@ export const JobSettings = memo(function JobSettings({
         ))}
       </NativeSelect>
       <div className={paneCss.fieldRow}>
-        {fields.map(({ id, words, empty }) => (
+        {fields.map(({ id, words, empty, right }) => (
           <TextInput
             key={id}
             label={words}
             value={textOf(id)}
             inputMode="decimal"
-            onChange={(event) => setTyped({ ...typed, [id]: { text: event.target.value, over: kept(id) } })}
+            onChange={(event) => setTyped(new Map(typed).set(id, { text: event.target.value, over: kept(id) }))}
             onBlur={() => commit(id, empty)}
             onKeyDown={(event) => event.key === 'Enter' && commit(id, empty)}
-            error={wrong === id}
+            error={wrong === id && `▲ ${right}`}
           />
         ))}
       </div>
-      {wrong !== undefined && (
-        <p className={clsx(textCss.small, textCss.fault)}>
-          ▲{' '}
-          {wrong === 'ambientC'
-            ? texts.temperatureBetweenAndC
-            : wrong === 'supplyV'
-              ? texts.voltageAbove
-              : texts.wholeNumberAbove}
-        </p>
-      )}
     </div>
   )
 })

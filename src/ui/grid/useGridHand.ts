@@ -1,5 +1,6 @@
 'use client'
 import { type RefObject, useCallback, useState } from 'react'
+import { shownFrom } from '../shownFrom'
 import type { GridColumn } from './gridSource'
 import { type GridSelection, at, moved } from './gridSelection'
 
@@ -81,12 +82,9 @@ export function reveal<Id extends string>(
 ): void {
   const element = box.current
   if (!element) return
-  const seen = element.clientHeight - headPx
-  const top = row * rowPx
-  if (top < element.scrollTop) element.scrollTop = top
-  else if (top + rowPx > element.scrollTop + seen) element.scrollTop = top + rowPx - seen
+  const start = row * rowPx
+  element.scrollTop = shownFrom(element.scrollTop, element.clientHeight - headPx, { start, end: start + rowPx })
   const left = columns.slice(0, column).reduce((sum, one) => sum + one.widthPx, 0)
   const right = left + (columns[column]?.widthPx ?? 0)
-  if (left < element.scrollLeft) element.scrollLeft = left
-  else if (right > element.scrollLeft + element.clientWidth) element.scrollLeft = right - element.clientWidth
+  element.scrollLeft = shownFrom(element.scrollLeft, element.clientWidth, { start: left, end: right })
 }

@@ -5,6 +5,7 @@ import textCss from '@/ui/text/text.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef, type ComponentType, type ReactNode } from 'react'
+import { shownFrom } from '../shownFrom'
 import { useSteady } from '../useSteady'
 import { useKeys } from '../keys/KeyProvider'
 import { useAfterLayout } from '../later/useAfterLayout'
@@ -52,12 +53,6 @@ function Movable({ onMove, draw }: { readonly onMove: (key: string, to: string) 
   return dragging ? <dragging.DragScope onMove={onMove}>{draw(dragging.DragLine)}</dragging.DragScope> : draw(QueueLine)
 }
 
-/** Scrolls a list as little as shows one of its lines. */
-function reveal(list: HTMLElement, { start, end }: { readonly start: number; readonly end: number }): void {
-  if (start < list.scrollTop) list.scrollTop = start
-  else if (end > list.scrollTop + list.clientHeight) list.scrollTop = end - list.clientHeight
-}
-
 /** The queue of a station: grouped, virtual, moved through with J and K. */
 export function Queue<Item, Section extends QueueSection<Item>>({
   sections,
@@ -91,7 +86,8 @@ export function Queue<Item, Section extends QueueSection<Item>>({
   const line = found?.line
   useAfterLayout(() => {
     const place = line === undefined ? undefined : virtual.measurementsCache[line]
-    if (place && scroller.current) reveal(scroller.current, place)
+    const list = scroller.current
+    if (place && list) list.scrollTop = shownFrom(list.scrollTop, list.clientHeight, place)
   }, line)
   const move = (by: number) => {
     const next = index.rowAt(found ? found.place + by : 0)

@@ -6,5 +6,5 @@ import { templatePath } from '../src/data/database.testing'
 export default async function setup(): Promise<() => void> {
   process.env.URN_TEST_RUN = String(process.pid)
   if (process.env.URN_TEST_PG === undefined) await writeTemplate(templatePath())
-  return () => rmSync(templatePath(), { force: true })
+  return () => rmSync(templatePath(), { recursive: true, force: true })
 }

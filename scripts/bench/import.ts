@@ -1,4 +1,7 @@
-import { openMemory } from '../../src/data/database'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { openFiles } from '../../src/data/database'
 import { importCatalogue, readCatalogueInput } from '../../src/data/repositories/catalogue'
 import { writeYaml } from '../../src/formats/yaml'
 import { checkPackage } from '../../src/threads/checkPackage'
@@ -12,7 +15,8 @@ for (const [form, text] of [
   ['YAML', writeYaml(big)],
   ['JSON', JSON.stringify(big)],
 ] as const) {
-  const { db, close } = await openMemory()
+  const files = mkdtempSync(join(tmpdir(), 'urn-import-'))
+  const { db, close } = await openFiles(files)
   console.log(`${parts} parts, ${(text.length / 1e6).toFixed(1)} MB of ${form}`)
   for (const shelf of ['an empty shelf', 'a shelf that has them']) {
     const began = performance.now()
@@ -35,4 +39,5 @@ for (const [form, text] of [
     line(`taken in onto ${shelf}`, performance.now() - began)
   }
   await close()
+  rmSync(files, { recursive: true })
 }

@@ -1,4 +1,4 @@
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
+import { accessSync, constants, cpSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres'
@@ -71,13 +71,15 @@ function makeFolder(folder: string): void {
 async function openClient(folder: string): Promise<{ readonly client: PGlite; readonly remarks: readonly string[] }> {
   const files = join(folder, 'pg')
   try {
-    return { client: await PGlite.create(files, template(folder)), remarks: [] }
+    copyTemplate(files)
+    return { client: await PGlite.create(files), remarks: [] }
   } catch (error) {
     if (readDaybook(folder)?.head.fromEmpty !== true) throw error
     const aside = `${files}-damaged-${Date.now()}`
     renameSync(files, aside)
+    copyTemplate(files)
     return {
-      client: await PGlite.create(files, template(folder)),
+      client: await PGlite.create(files),
       remarks: [
         `The database's files could not be read. They lie at ${aside}; all of it is made anew from the daybook.`,
       ],
@@ -85,27 +87,30 @@ async function openClient(folder: string): Promise<{ readonly client: PGlite; re
   }
 }
 
-/** A new folder begins as a copy of the migrated database that the build has made: five seconds less than from nothing. */
-function template(folder: string): { readonly loadDataDir?: Blob } {
-  const file = process.env.URN_BENCH_TEMPLATE
-  return file === undefined || existsSync(join(folder, 'pg')) || !existsSync(file)
-    ? {}
-    : { loadDataDir: new Blob([readFileSync(file)]) }
+/** New files begin as a copy of the migrated database that the build has made: five seconds less than from nothing. */
+function copyTemplate(files: string): void {
+  const template = process.env.URN_BENCH_TEMPLATE
+  if (template === undefined || existsSync(files) || !existsSync(template)) return
+  // whoever is killed while it copies leaves no half of a database
+  const half = `${files}-copying`
+  rmSync(half, { recursive: true, force: true })
+  cpSync(template, half, { recursive: true })
+  renameSync(half, files)
 }
 
-/** Writes a migrated, empty database to a file, to begin others from. */
-export async function writeTemplate(file: string): Promise<void> {
-  const { client, close } = await openMemory()
-  writeFileSync(file, new Uint8Array(await (await client.dumpDataDir('none')).arrayBuffer()))
+/** Makes a migrated, empty database in a folder, to begin others from. */
+export async function writeTemplate(files: string): Promise<void> {
+  rmSync(files, { recursive: true, force: true })
+  const { close } = await openFiles(files)
   await close()
 }
 
-/** Opens PGlite in memory, from a dump where one is given. */
-export async function openMemory(dump?: Blob): Promise<OpenDatabase & { readonly client: PGlite }> {
-  const client = await PGlite.create(dump ? { loadDataDir: dump } : {})
+/** Opens PGlite on its files alone, with no lock and no daybook. Migrates. */
+export async function openFiles(files: string): Promise<OpenDatabase> {
+  const client = await PGlite.create(files)
   const db = drizzlePglite(client, { schema })
-  if (!dump) await migratePglite(db, { migrationsFolder })
-  return { db, client, close: () => client.close() }
+  await migratePglite(db, { migrationsFolder })
+  return { db, close: () => client.close() }
 }
 
 /** Who makes the tables of a database, or fills it for the first time: one process at a time. */

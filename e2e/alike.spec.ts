@@ -39,8 +39,9 @@ test('pieces that are alike are prepared with three presses; one is left out, an
   await strike(page, 'Space')
   expect(await stripped()).toEqual(before)
   await strike(page, 'Space')
+  // a busy machine sends late
+  await expect.poll(async () => (await stripped()).length - before.length).toBe(left - 1)
   const written = (await stripped()).slice(before.length)
-  expect(written).toHaveLength(left - 1)
   expect(new Set(written.map((line) => line.split(' ')[1]))).toEqual(new Set([String(left - 1)]))
   expect(written.join()).not.toContain('W6')
   // the one that was left out is a piece of its own

@@ -6,27 +6,30 @@ import { type WorkOptions, workThrough } from '../src/core/views/workThrough.tes
 import type { Entry, KeptEntry } from '../src/core/record/journal/entry'
 import { foldEntry } from '../src/core/record/journal/fold'
 import { newFold } from '../src/core/record/journal/folded'
-import { BenchServer } from './benchServer'
-import { WarmContext } from './warmContext'
+import { Benches } from './benches'
+import { WarmContexts } from './warmContexts'
 import { jobDocument } from './jobDocument'
 
-/** A bench for each file of tests; a page at it whose operator is picked, that fails on any error in the browser's console. */
+/**
+ * A bench for each file of tests, its own or the one that files share; a page at it whose operator is picked, that fails on any
+ * error in the browser's console.
+ */
 export const test = base.extend<
   { readonly bench: Page; readonly cautionsRead: boolean },
-  { readonly server: BenchServer; readonly warm: WarmContext }
+  { readonly benches: Benches; readonly warm: WarmContexts }
 >({
-  server: [
+  benches: [
     // the runner wants its fixtures destructured, and this one needs none
     async ({}, provide) => {
-      const server = new BenchServer()
-      await provide(server)
-      await server.stop()
+      const benches = new Benches()
+      await provide(benches)
+      await benches.stop()
     },
     { scope: 'worker' },
   ],
   warm: [
     async ({}, provide) => {
-      const warm = new WarmContext()
+      const warm = new WarmContexts()
       await provide(warm)
       await warm.close()
     },
@@ -41,9 +44,15 @@ export const test = base.extend<
       return
     }
     await provide(await warm.of(browser, { baseURL: baseURL ?? '', viewport }))
-    await warm.forget()
+    await warm.forget(baseURL ?? '')
   },
-  baseURL: async ({ server }, provide, info) => provide(await server.of(info.file)),
+  baseURL: async ({ benches }, provide, info) => {
+    await provide(await benches.of(info.file))
+    expect(
+      benches.changed(info.file),
+      'what other tests at this bench see: work on a copy, or at a bench alone',
+    ).toEqual([])
+  },
   cautionsRead: [true, { option: true }],
   bench: async ({ page, context, baseURL, cautionsRead }, provide) => {
     if (cautionsRead) await page.addInitScript(readCautions)

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync } from 'node:fs'
 import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -37,21 +37,25 @@ export function demoData(folder: string): string {
   return data
 }
 
-interface Running {
-  readonly file: string
+export interface Running {
   readonly address: string
+  readonly port: number
   readonly child: ChildProcess
   readonly data: string
 }
 
-/** Starts a server with the demo world in a data folder. */
+/**
+ * Starts a server with the demo world in a data folder.
+ * @param before the port of a bench that has been stopped: the browser still holds its scripts
+ */
 export async function startBench(
   data: string,
   more: Readonly<Record<string, string>> = {},
-): Promise<Pick<Running, 'address' | 'child'>> {
+  before?: number,
+): Promise<Pick<Running, 'address' | 'child' | 'port'>> {
   // a port that was free a moment ago may be taken by then: another one is tried
   for (let tries = 1; ; tries++) {
-    const port = await freePort()
+    const port = tries === 1 && before !== undefined ? before : await freePort()
     const address = `http://127.0.0.1:${port}`
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
       stdio: ['ignore', 'ignore', 'inherit'],
@@ -66,7 +70,7 @@ export async function startBench(
         ...more,
       },
     })
-    if (await answers(address, child)) return { address, child }
+    if (await answers(address, child)) return { address, child, port }
     if (tries === 3) throw new Error('the bench of these tests did not start')
   }
 }
@@ -78,28 +82,3 @@ export const stopBench = (child: ChildProcess) =>
     child.once('exit', () => resolve())
     child.kill('SIGTERM')
   })
-
-/**
- * The bench of one file of tests: a server with the demo world in a data folder of its own. So no file sees what another
- * one has done, in whatever order and however many at once they run.
- */
-export class BenchServer {
-  private running: Running | undefined
-
-  /** Where this file's bench listens; the one of the file before is stopped. */
-  async of(file: string): Promise<string> {
-    if (this.running?.file === file) return this.running.address
-    await this.stop()
-    const folder = emptyFolder()
-    this.running = { file, data: folder, ...(await startBench(demoData(folder))) }
-    return this.running.address
-  }
-
-  async stop(): Promise<void> {
-    if (!this.running) return
-    const { child, data } = this.running
-    this.running = undefined
-    await stopBench(child)
-    rmSync(data, { recursive: true, force: true })
-  }
-}

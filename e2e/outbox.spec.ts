@@ -170,8 +170,13 @@ test('a figure that is typed and not written yet survives a reload, and is gone 
   await expect(field).toHaveValue('3.9')
 })
 
-test('two tabs have one operator: who is picked in one is at the other at once', async ({ bench: page, context }) => {
-  await page.goto('/jobs/beacon-lead/prep')
+test('two tabs have one operator: who is picked in one is at the other at once', async ({
+  bench: page,
+  context,
+  request,
+}) => {
+  const id = await copyJob(request, 'beacon-lead')
+  await page.goto(`/jobs/${id}/prep`)
   await alive(page)
   const other = await context.newPage()
   await other.goto('/jobs/deck-loom/crimp')
@@ -182,7 +187,7 @@ test('two tabs have one operator: who is picked in one is at the other at once',
   await expect(here(page)).toHaveValue('imke')
   // and who writes there is whom it says
   const note = `seen by ${String(Date.now())}`
-  await page.goto('/jobs/beacon-lead/journal')
+  await page.goto(`/jobs/${id}/journal`)
   await alive(page)
   await page.getByLabel('Note for the record').fill(note)
   await page.getByRole('button', { name: 'Write the note' }).click()

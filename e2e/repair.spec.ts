@@ -1,6 +1,6 @@
 import type { APIRequestContext, Locator, Page } from '@playwright/test'
 import { axeFaults } from './axe'
-import { alive, expect, nextStep, strike, test } from './bench'
+import { alive, copyJob, expect, nextStep, strike, test } from './bench'
 
 const lead = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current,group
 W1,TW-0.75,RD,A,1,CM-3P,X,1,SW-5P,620 mm,supply,0.8 A,cable 1
@@ -326,14 +326,15 @@ async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
 }
 
 test('the order of seating is changed by dragging in the queue', async ({ bench: page, request }) => {
-  await page.goto(at('logger-box', '1.J.insert.1/L01/a'))
+  const id = await copyJob(request, 'logger-box')
+  await page.goto(at(id, '1.J.insert.1/L01/a'))
   await alive(page)
   const rows = page.getByRole('listbox').getByRole('option').filter({ hasText: '→ J.' })
   const [first, third] = [await rows.nth(0).innerText(), await rows.nth(2).innerText()]
   await drag(page, rows.nth(2), rows.nth(0))
   await expect(rows.nth(0)).toHaveText(third.replaceAll('\n', ''))
   await expect(rows.nth(1)).toHaveText(first.replaceAll('\n', ''))
-  expect((await journal(request, 'logger-box')).filter((entry) => entry.kind === 'seat-order-set')).toHaveLength(1)
+  expect((await journal(request, id)).filter((entry) => entry.kind === 'seat-order-set')).toHaveLength(1)
 })
 
 test('where the wire to spare is not enough, a splice is offered and planned', async ({ bench: page, request }) => {

@@ -10,7 +10,8 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   bench: page,
   request,
 }) => {
-  await page.goto('/jobs/sonde-pigtail/seat')
+  const id = await copyJob(request, 'sonde-pigtail')
+  await page.goto(`/jobs/${id}/seat`)
   await alive(page)
   await expect(page.getByRole('heading', { name: 'Not home in S.K' })).toBeVisible()
   await expect(page.getByText('RL-S10')).toBeVisible()
@@ -34,7 +35,7 @@ test('a pushed-back contact of the pigtail comes out with its sleeve and goes in
   await expect(page.getByRole('heading', { name: 'Seat is done' })).toBeVisible()
   await spaces(page, 1)
   await page.waitForURL(/\/prove/)
-  const { entries } = (await (await request.get('/api/v1/jobs/sonde-pigtail/journal?limit=100')).json()) as {
+  const { entries } = (await (await request.get(`/api/v1/jobs/${id}/journal?limit=100`)).json()) as {
     entries: Record<string, unknown>[]
   }
   expect(entries.filter((entry) => entry.kind === 'extracted')).toMatchObject([

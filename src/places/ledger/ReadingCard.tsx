@@ -64,7 +64,7 @@ export function ReadingCard({
             <div className={paneCss.photoRow}>
               {photos.map((id) => (
                 <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
-                  {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
+                  {/* oxlint-disable-next-line nextjs/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
                   <img src={`/api/photos/${id}`} alt={words.photoOfThisPiece} />
                 </a>
               ))}

@@ -13,6 +13,7 @@ import { gaugeDue } from '@/core/record/standing/gaugeDue'
 import { samplesDue } from '@/core/record/standing/samplesDue'
 import { termState } from '@/core/record/state/state'
 import { useClock } from '@/ui/frame/Clock'
+import { useToday } from '@/ui/frame/useToday'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
 import { setupRows, setupSections } from '@/ui/job/setupSections'
@@ -132,13 +133,12 @@ function CrimpStep({
 }) {
   const { state } = useJob()
   const clock = useClock()
+  const today = useToday()
   useBeside(loadSetupCards)
   const waits = releaseWait(group, item)
   const sampleDue = item.stage === 'stripped' && !waits && samplesDue(state, group.id).pull
   const gauge =
-    group.mounted && item.stage !== 'crimped'
-      ? gaugeDue(state, group.setup.tool, new Date().toISOString(), clock.dayOf)
-      : undefined
+    group.mounted && item.stage !== 'crimped' ? gaugeDue(state, group.setup.tool, today, clock.dayOf) : undefined
   if (gauge) return <VerifyCard item={item} group={group} due={gauge} />
   if (item.stage === 'crimped' || (group.mounted && !waits && !sampleDue))
     return <CrimpCard item={item} group={group} done={done} />

@@ -12,6 +12,7 @@ import { type PieceForm, type PieceMove, readLooks } from '@/core/work/crimp/pie
 import { type CheckLine, CheckList, type useChecks } from '@/ui/card/CheckList'
 import { DeviceLine, HeightField, InstrumentMessage, PhotoBox } from './laterCards'
 import { useClock } from '@/ui/frame/Clock'
+import { useToday } from '@/ui/frame/useToday'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import noteCss from '@/ui/note/note.module.css'
@@ -56,6 +57,7 @@ export function Looks({
   readonly measure: (photo: Photo) => void
 }) {
   const clock = useClock()
+  const today = useToday()
   const { state, append } = useJob()
   const busy = useBusy()
   const instruments = usePieceInstruments(item)
@@ -83,7 +85,7 @@ export function Looks({
     { key: 'd', words: words.redoItWentWrong, run: () => report(before) },
   ])
   const released = state.setups.get(group.id)?.released
-  const otherDay = released !== undefined && clock.dayOf(released.at) !== clock.dayOf(new Date())
+  const otherDay = released !== undefined && clock.dayOf(released.at) !== today
   return (
     <>
       <h2 className={textCss.cardTitle}>{form.practices.length > 0 ? words.lookAtItAgain : words.crimpThenLook}</h2>

@@ -2,6 +2,7 @@
 import { HeadRow } from '@/ui/table/HeadRow'
 import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
+import { useToday } from '@/ui/frame/useToday'
 import { Button, Kbd, Table } from '@mantine/core'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -45,6 +46,7 @@ export function MountCard({
   readonly done: () => void
 }) {
   const clock = useClock()
+  const today = useToday()
   const go = useGo()
   const { state, append } = useJob()
   const busy = useBusy()
@@ -55,7 +57,7 @@ export function MountCard({
     tool?.dueEveryStrokes === undefined ? undefined : `/crib/made?tool=${encodeURIComponent(tool.id)}`,
     readMade,
   )
-  const due = tool ? toolDue(tool, clock.dayOf(new Date()), work?.made) : undefined
+  const due = tool ? toolDue(tool, today, work?.made) : undefined
   const gauged = state.toolChecks.get(group.setup.tool)
   const overdue = due?.kind === 'overdue' && gauged?.kind !== 'verified' ? due : undefined
   const blocked = overdue !== undefined && rulesOf(state).overdueTools === 'block'

@@ -2,7 +2,7 @@
 import styles from './RuleOddsList.module.css'
 import clsx from 'clsx'
 import { ruleOddsListWords as words } from '@/words/screens/plan/ruleOddsList'
-import { useClock } from '@/ui/frame/Clock'
+import { useToday } from '@/ui/frame/useToday'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import Link from 'next/link'
@@ -14,8 +14,8 @@ import { ruleWords } from '@/words/rules'
 
 /** Where the plan is at odds with the house rules that the job follows. */
 export function RuleOddsList({ state }: { readonly state: JobState }) {
-  const clock = useClock()
-  const odds = useMemo(() => ruleOdds(state, clock.dayOf(new Date())), [state, clock])
+  const today = useToday()
+  const odds = useMemo(() => ruleOdds(state, today), [state, today])
   return (
     <div className={clsx(paneCss.smallForm, styles.smaller)}>
       {odds.length === 0 ? (

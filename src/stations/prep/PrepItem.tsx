@@ -111,7 +111,7 @@ export function PrepItem({
 
   // what cost strands, tries or a practice is a piece of its own
   const isPlain = reading.lost === 0 && form.practices.length === 0 && form.usedMm === 0
-  const { together, choice } = useAlike(termination, set, isPlain)
+  const { together, choice, forget } = useAlike(termination, set, isPlain)
   const lines = stripLines({
     wire,
     cutMm,
@@ -132,6 +132,7 @@ export function PrepItem({
     const others = together.slice(1).flatMap((one) => preparedEntries(state, one, thread, stopMm, together))
     if (!(await append(...first, stripped, ...others))) return
     dispatch({ kind: 'recorded' })
+    forget()
     done()
   }
   const mend = (how: NonNullable<ReturnType<typeof mendOf>>, byMm: number, why?: string) =>
@@ -184,7 +185,8 @@ export function PrepItem({
           />
         </HeldBeside>
       </div>
-      <aside className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
+      {/* a hand that is on a button of one piece is on none of the next: the drawing beside it only changes */}
+      <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
         <WireChips wire={wire} side={side} />
         {form.trying ? (
           <TrialPane

@@ -8,6 +8,7 @@ import noteCss from '@/ui/note/note.module.css'
 import { Button, Kbd } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { cutsLeft } from '@/core/work/prep/cutList'
+import { setupId } from '@/core/craft/setup/setup'
 import { isUnproven } from '@/core/record/standing/prepAhead'
 import { stepAt } from '@/core/views/steps'
 import { inQueue, type QueueGroup, type QueueItem, setupQueue } from '@/core/views/queue'
@@ -85,7 +86,7 @@ export function PrepStation() {
       {showsCuts ? (
         <CutPane />
       ) : item ? (
-        <PrepItem key={item.termination.key} termination={item.termination} set={item.set} done={follow} />
+        <PrepItem key={setupId(item.set.setup)} termination={item.termination} set={item.set} done={follow} />
       ) : groups.length > 0 ? (
         <StationDone station="prep" waits={waits} />
       ) : (

@@ -1,5 +1,6 @@
 import { termLabel, wireKey } from '@/core/record/plan/keys'
 import { placeOf } from '@/core/record/plan/plan'
+import { derivedOf } from '@/core/record/state/derivedOf'
 import type { JobState } from '@/core/record/state/state'
 import { units } from '@/core/record/state/wireBlocks'
 import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
@@ -35,8 +36,8 @@ export type ProveRow =
 
 export const netKey = ({ unit, wire }: NetVerdict): string => wireKey(unit, wire.id)
 
-/** Everything that can be proved of a job, or looked at here. */
-export function proveRows(state: JobState): readonly ProveRow[] {
+/** Everything that can be proved of a job, or looked at here: the same list, until an entry touches what it says. */
+export const proveRows = derivedOf((state): readonly ProveRow[] => {
   const all = units(state)
   if (state.plan.wires.length === 0) return []
   return [
@@ -53,7 +54,7 @@ export function proveRows(state: JobState): readonly ProveRow[] {
     { kind: 'chart', key: 'chart' },
     ...(state.plan.ends.length > 1 ? [{ kind: 'mismate', key: 'mismate' } as const] : []),
   ]
-}
+})
 
 /** Where a row belongs in the queue. */
 export function standingOf(row: ProveRow): 'wrong' | 'to-probe' | 'to-pull' | 'whole' | 'proved' {

@@ -56,6 +56,7 @@ export function FindBox({
       <Combobox store={combobox} onOptionSubmit={(id) => go(found.find((item) => idOf(item) === id))}>
         <Combobox.EventsTarget withExpandedAttribute>
           <TextInput
+            // oxlint-disable-next-line jsx-a11y/role-has-required-aria-props -- the target around it gives them
             role="combobox"
             aria-label={words.findWireCavityPart}
             data-autofocus

@@ -37,13 +37,13 @@ export function useGridRows<Id extends string, Row extends CellRow<Id>>(source: 
   const [filter, setFilter] = useState('')
   const [sorting, setSorting] = useState<{ id: string; desc: boolean }[]>([])
   const there = rows.map((row) => row.key).join('\n')
-  // eslint-disable-next-line react-hooks/exhaustive-deps
+  // oxlint-disable-next-line react/exhaustive-deps
   const ordered = useMemo(() => [...rows], [there, filter, sorting])
   const globalFilter = useMemo((): Filter | undefined => {
     const keeps = rowTest(filter, columns, (key) => faultsOf(key) !== undefined, colourLetters)
     return keeps && { keeps }
     // faults of the moment in which the view was asked for
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [filter, ordered, columns])
   const definitions = useMemo(
     () =>

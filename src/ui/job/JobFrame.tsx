@@ -15,6 +15,7 @@ import { plural } from '@/words/figures'
 import { gaugeStepWords, stationWords, stepWords } from '@/words/steps'
 import { useGo } from '../address/GoProvider'
 import { useClock } from '../frame/Clock'
+import { useToday } from '../frame/useToday'
 import { Frame } from '../frame/Frame'
 import { places, usePlaceKeys } from '../frame/PlaceFrame'
 import type { FindItem } from '../find/findItems'
@@ -61,12 +62,13 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   usePlaceKeys()
   const figure = useOffered()
   const clock = useClock()
+  const today = useToday()
   const tool =
     step.kind === 'crimp' || step.kind === 'first-piece'
       ? state.sets.get(setKey(termOf(step.term).wire, termOf(step.term).side))?.setup.tool
       : undefined
   // the journal knows no day, the bench does: the card asks for the gauge first, and so does the frame
-  const gauge = tool === undefined ? undefined : gaugeDue(state, tool, new Date().toISOString(), clock.dayOf)
+  const gauge = tool === undefined ? undefined : gaugeDue(state, tool, today, clock.dayOf)
   const words = gauge ? gaugeStepWords(gauge) : stepWords(step, plan.quantity)
   const onScan = useCallback(
     (text: string) => {

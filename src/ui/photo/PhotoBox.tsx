@@ -76,7 +76,7 @@ export function PhotoBox({
               rel="noreferrer"
               title={clock.dayTime(photo.at)}
             >
-              {/* eslint-disable-next-line @next/next/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
+              {/* oxlint-disable-next-line nextjs/no-img-element -- the picture is the record itself: nothing may be made of it on the way */}
               <img src={`/api/photos/${photo.photo}`} alt={`${piece}, ${clock.dayTime(photo.at)}`} />
             </a>
           ))}

@@ -99,7 +99,7 @@ export function SheetGrid({
         widthPx: widthPx(column, rows),
       })),
     // widths stay while a row is typed into
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [columns, rows.length],
   )
   const faults = useMemo(

@@ -18,9 +18,9 @@ const atFirstPiece = (gaugeEachShift: boolean) =>
 
 test('a frame with a gauge of its own waits for it each day, where the house rules say so', () => {
   const folded = atFirstPiece(true)
-  expect(gaugeDue(folded.state, 'QF-5', today, dayOf)).toMatchObject({ gauge: { id: 'GG-5' }, selector: 4 })
-  expect(gaugeDue(atFirstPiece(false).state, 'QF-5', today, dayOf)).toBeUndefined()
-  expect(gaugeDue(folded.state, 'PF-10', today, dayOf)).toBeUndefined()
+  expect(gaugeDue(folded.state, 'QF-5', dayOf(today), dayOf)).toMatchObject({ gauge: { id: 'GG-5' }, selector: 4 })
+  expect(gaugeDue(atFirstPiece(false).state, 'QF-5', dayOf(today), dayOf)).toBeUndefined()
+  expect(gaugeDue(folded.state, 'PF-10', dayOf(today), dayOf)).toBeUndefined()
 
   const [setup, { setup: figures } = { setup: undefined }] = [...folded.state.setups][0] ?? []
   const wire = folded.state.plan.wires[0]?.id ?? ''
@@ -48,8 +48,8 @@ test('a frame with a gauge of its own waits for it each day, where the house rul
     at: today,
     by: 'ansa',
   })
-  expect(gaugeDue(folded.state, 'QF-5', today, dayOf)).toBeUndefined()
+  expect(gaugeDue(folded.state, 'QF-5', dayOf(today), dayOf)).toBeUndefined()
   expect(refusedNow(folded, piece, today)).toBeUndefined()
   // a new day, a new gauge
-  expect(gaugeDue(folded.state, 'QF-5', tomorrow, dayOf)).toMatchObject({ tool: 'QF-5' })
+  expect(gaugeDue(folded.state, 'QF-5', dayOf(tomorrow), dayOf)).toMatchObject({ tool: 'QF-5' })
 })

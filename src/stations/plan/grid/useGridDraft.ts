@@ -49,7 +49,7 @@ export function useGridDraft(jobId: string, plan: Plan, names: GridNames): GridD
     const waiting = takeWaitingRows(jobId).map((text, i) => newRow(`waiting-${String(i)}`, text))
     if (kept || waiting.length > 0) setHistory((at) => advance(at, [...(kept ?? at.now), ...waiting]))
     // only when the job is opened
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [jobId])
 
   useEffect(() => {

@@ -50,7 +50,7 @@ export const crimped: EntryKind<'crimped'> = {
       return { kind: 'new-day', released: dayIn(moment, released.at) }
     const due = samplesDue(state, setup)
     if (due.pull) return { kind: 'pull-due', setup, every: rulesOf(state).pullEvery }
-    const gauge = gaugeDue(state, found.set.setup.tool, moment.at, (at) => dayIn(moment, at))
+    const gauge = gaugeDue(state, found.set.setup.tool, dayIn(moment, moment.at), (at) => dayIn(moment, at))
     if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
     const ticked = looksTicked(state, setup)
     if (together && ticked.kind === 'singly') return { kind: 'singly-due', nth: ticked.nth }

@@ -41,7 +41,7 @@ export const firstPiece: EntryKind<'first-piece'> = {
     if (refusal) return refusal
     const check = state.toolChecks.get(set.setup.tool)?.kind
     if (check === 'ended' || check === 'failed') return { kind: 'tool-unverified', tool: set.setup.tool }
-    const gauge = gaugeDue(state, set.setup.tool, moment.at, (at) => dayIn(moment, at))
+    const gauge = gaugeDue(state, set.setup.tool, dayIn(moment, moment.at), (at) => dayIn(moment, at))
     if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
     const missing = looksOf(state, set).filter((look) => !looks.some((one) => one.look === look))
     if (missing.length > 0) return { kind: 'looks-missing', missing }

@@ -77,7 +77,7 @@ module.exports = {
   ],
   options: {
     tsConfig: { fileName: 'tsconfig.json' },
-    tsPreCompilationDeps: 'specify',
+    tsPreCompilationDeps: true,
     enhancedResolveOptions: {
       exportsFields: ['exports'],
       conditionNames: ['import', 'require', 'node', 'default', 'types'],

@@ -9,7 +9,8 @@ export default defineConfig({
   test: {
     testTimeout: 120_000,
     hookTimeout: 180_000,
-    maxWorkers: 2,
+    // some wait for clocks, sockets and processes: three share two cores best
+    maxWorkers: 3,
     projects: [
       { extends: true, test: { name: 'pure', include: pure, isolate: false } },
       {

@@ -41,7 +41,7 @@ export const standIns = join(threads, 'stand-ins.mjs')
 /** What looks at a request before the app does. */
 export const requestGuardFile = join(threads, 'request-guard.mjs')
 /** What a new data folder begins as. */
-export const databaseTemplate = join(process.cwd(), 'build', 'template.tar')
+export const databaseTemplate = join(process.cwd(), 'build', 'template')
 
 /** Fonts of the papers: the same as on screen, unpacked. */
 const paperFonts = {

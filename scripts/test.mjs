@@ -122,7 +122,7 @@ await runLimited('types of the routes', 'npx', ['next', 'typegen'])
 const npm = (name, script) => [name, 'npm', ['run', '--silent', script]]
 await inTwos([
   npm('lint', 'lint'),
-  ['types', 'npx', ['tsc', '--noEmit']],
+  npm('types', 'types'),
   npm('format', 'format:check'),
   npm('arrows', 'arrows'),
   npm('unused code', 'unused'),

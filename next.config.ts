@@ -19,7 +19,11 @@ const config: NextConfig = {
         headers: [{ key: 'Cache-Control', value: 'no-store' }],
       },
     ]),
-  experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks', '@tabler/icons-react'] },
+  experimental: {
+    optimizePackageImports: ['@mantine/core', '@mantine/hooks'],
+    // to write it takes longer than the next build would gain
+    turbopackFileSystemCacheForBuild: false,
+  },
 }
 
 export default config

@@ -106,8 +106,23 @@ const asked = new WeakMap<Page, Asked>()
 const quietMs = (page: Page) => asked.get(page)?.quietMs() ?? Infinity
 const entriesUnderWay = (page: Page) => asked.get(page)?.entries() ?? 0
 
+/** A while in which even a busy machine's browser draws a page, ms. */
+const FRAME_MS = 15_000
+
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
-const settled = (page: Page) =>
+async function settled(page: Page): Promise<void> {
+  if ((await within(FRAME_MS, drawn(page))) !== TOO_LATE) return
+  // seen once in some thousand pages: no frame, for good. A browser draws nothing of a page that it takes to lie behind another
+  const seen = await within(
+    2000,
+    page.evaluate(() => document.visibilityState),
+  )
+  console.warn(`no frame of ${page.url()} in ${FRAME_MS} ms; the page says ${String(seen)}; it is brought to the front`)
+  await page.bringToFront()
+  expect(await within(FRAME_MS, drawn(page)), 'the page is drawn').not.toBe(TOO_LATE)
+}
+
+const drawn = (page: Page): Promise<void> =>
   page
     .evaluate(
       () =>
@@ -116,6 +131,15 @@ const settled = (page: Page) =>
         ),
     )
     .catch(() => page.waitForLoadState())
+
+const TOO_LATE = Symbol('too late')
+
+/** What comes of a promise, unless it takes too long. */
+async function within<T>(ms: number, coming: Promise<T>): Promise<T | typeof TOO_LATE> {
+  let timer: NodeJS.Timeout | undefined
+  const late = new Promise<typeof TOO_LATE>((resolve) => (timer = setTimeout(resolve, ms, TOO_LATE)))
+  return Promise.race([coming, late]).finally(() => clearTimeout(timer))
+}
 
 /** Between the two keys of a sequence, ms: slower than a scanner, faster than a sequence runs out. */
 const SEQUENCE_PAUSE_MS = 90

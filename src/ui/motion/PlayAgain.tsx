@@ -1,5 +1,5 @@
 import { ActionIcon } from '@mantine/core'
-import { IconReload } from '@tabler/icons-react'
+import IconReload from '@tabler/icons-react/icons/IconReload'
 import { playAgainWords as words } from '@/words/screens/motion/playAgain'
 import styles from './PlayAgain.module.css'
 

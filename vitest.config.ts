@@ -1,9 +1,14 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
-/** Tests of what keeps nothing between calls: they share their modules, which are read in once and not for each file. */
-const pure = ['src/{core,words,ui}/**/*.test.{ts,tsx}']
+const tests = '**/*.test.{ts,tsx}'
+/** Tests that need no bench. */
+const pure = [`src/{core,words,ui}/${tests}`]
+/** Tests of what a whole process has: its environment, its threads, its end. */
+const alone = [`scripts/${tests}`, `src/threads/${tests}`, 'src/data/database.kill.test.ts', `src/data/daybook/${tests}`]
+const globalSetup = ['scripts/vitestSetup.ts']
 
+// what keeps nothing between calls shares its modules: they are read in once and not for each file
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
@@ -15,13 +20,9 @@ export default defineConfig({
       { extends: true, test: { name: 'pure', include: pure, isolate: false } },
       {
         extends: true,
-        test: {
-          name: 'bench',
-          globalSetup: ['scripts/vitestSetup.ts'],
-          include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
-          exclude: pure,
-        },
+        test: { name: 'bench', globalSetup, include: [`src/${tests}`], exclude: [...pure, ...alone], isolate: false },
       },
+      { extends: true, test: { name: 'alone', globalSetup, include: alone } },
     ],
   },
 })

@@ -1,17 +1,11 @@
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureInstalled, run } from './ensure-installed.mjs'
+import { newest } from './newest.mjs'
+import { templateStands } from './template.mjs'
 import { woffToTtf } from './woff-to-ttf.mjs'
 
 const STAMP = 'build/built'
-
-const newest = (path) => {
-  if (!existsSync(path)) return 0
-  const stat = statSync(path)
-  return stat.isDirectory()
-    ? Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))))
-    : stat.mtimeMs
-}
 
 /** Builds the app and its worker threads, unless the build is newer than every source. */
 export async function buildIfNeeded() {
@@ -24,7 +18,7 @@ export async function buildIfNeeded() {
   // the solver's binary is fetched by its worker
   mkdirSync('public', { recursive: true })
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/highs.wasm')
-  run('npx', ['tsx', 'scripts/make-template.ts'])
+  if (!templateStands()) run('npx', ['tsx', 'scripts/make-template.ts'])
   run('npx', ['next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' })
   writeFileSync(STAMP, new Date().toISOString())
 }
@@ -40,8 +34,6 @@ export const threadFiles = {
 export const standIns = join(threads, 'stand-ins.mjs')
 /** What looks at a request before the app does. */
 export const requestGuardFile = join(threads, 'request-guard.mjs')
-/** What a new data folder begins as. */
-export const databaseTemplate = join(process.cwd(), 'build', 'template')
 
 /** Fonts of the papers: the same as on screen, unpacked. */
 const paperFonts = {

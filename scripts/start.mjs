@@ -5,7 +5,8 @@ import { join } from 'node:path'
 import { createInterface } from 'node:readline'
 import { fileURLToPath } from 'node:url'
 import { stripVTControlCharacters } from 'node:util'
-import { buildIfNeeded, databaseTemplate, standIns, threadFiles } from './build.mjs'
+import { buildIfNeeded, standIns, threadFiles } from './build.mjs'
+import { template } from './template.mjs'
 import { addressFault, nodeFault } from './preflight.mjs'
 
 /** How often is asked whether whoever started this is still there, ms. */
@@ -74,7 +75,7 @@ export async function start(env = {}) {
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: 'production',
       ...threadFiles,
-      URN_BENCH_TEMPLATE: databaseTemplate,
+      URN_BENCH_TEMPLATE: template,
       URN_BENCH_INSTRUMENTS: instruments,
       URN_BENCH_RUN: run,
       URN_BENCH_STARTER: fileURLToPath(import.meta.url),

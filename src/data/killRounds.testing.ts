@@ -34,7 +34,9 @@ export interface KillPlan {
 /** One round: start a writer on the folder, let it acknowledge some writes, kill it without warning. */
 export function killRound(writer: string, folder: string, { after, afterMs, template }: KillPlan): Promise<KillRound> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [writer, folder, ...(after === 'loading' ? ['demo'] : [])], {
+    // it is killed before code that is compiled a second time, to run faster, could pay
+    const args = ['--liftoff-only', writer, folder, ...(after === 'loading' ? ['demo'] : [])]
+    const child = spawn(process.execPath, args, {
       stdio: ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, ...(template !== undefined && { URN_BENCH_TEMPLATE: template }) },
     })

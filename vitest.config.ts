@@ -5,7 +5,12 @@ const tests = '**/*.test.{ts,tsx}'
 /** Tests that need no bench. */
 const pure = [`src/{core,words,ui}/${tests}`]
 /** Tests of what a whole process has: its environment, its threads, its end. */
-const alone = [`scripts/${tests}`, `src/threads/${tests}`, 'src/data/database.kill.test.ts', `src/data/daybook/${tests}`]
+const alone = [
+  `scripts/${tests}`,
+  `src/threads/${tests}`,
+  'src/data/database.kill.test.ts',
+  `src/data/daybook/${tests}`,
+]
 const globalSetup = ['scripts/vitestSetup.ts']
 
 // what keeps nothing between calls shares its modules: they are read in once and not for each file

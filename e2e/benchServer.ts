@@ -4,6 +4,8 @@ import { createServer, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
+const shortLived = JSON.stringify(join(process.cwd(), 'e2e', 'shortLived.cjs'))
+
 export const freePort = () =>
   new Promise<number>((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
@@ -67,6 +69,7 @@ export async function startBench(
         DATABASE_URL: '',
         // half a minute of moving takes two seconds
         URN_BENCH_PACE: '15',
+        NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --require ${shortLived}`,
         ...more,
       },
     })

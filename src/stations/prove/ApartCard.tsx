@@ -2,7 +2,7 @@ import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
 import { useMemo } from 'react'
 import { plannedNets } from '@/core/record/plan/nets'
-import { type ApartTask, isApartReady, pairsSaved } from '@/core/work/prove/proofTasks'
+import { type ApartTask, apartReadiness, pairsSaved } from '@/core/work/prove/proofTasks'
 import { useCallOut } from '@/ui/callOut/callOut'
 import { CheckList, useChecks } from '@/ui/card/CheckList'
 import { useDwell } from '@/ui/card/useDwell'
@@ -35,7 +35,7 @@ export function ApartCard({
   const busy = useBusy()
   const { unit, found } = task
   const [red, black] = flipped ? [task.black, task.red] : [task.red, task.black]
-  const ready = isApartReady(state, task)
+  const ready = apartReadiness(state)(task)
   useCallOut(ready ? words.callOutApart(pointName(red), pointName(black)) : undefined)
   // by rhythm nothing is passed
   const stood = useDwell(task.key)

@@ -1,9 +1,10 @@
 'use client'
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
+import { groupBy } from '@/core/base/collections'
 import { netOf, unitAndId } from '@/core/record/plan/keys'
 import { failures } from '@/core/work/prove/failures'
-import { isApartReady } from '@/core/work/prove/proofTasks'
+import { apartReadiness } from '@/core/work/prove/proofTasks'
 import { nextStep } from '@/core/views/steps'
 import { useJob } from '@/ui/job/JobProvider'
 import { StationDone } from '@/ui/job/StationDone'
@@ -53,15 +54,15 @@ export function ProveStation() {
   const { state } = useJob()
   const all = useMemo(() => proveRows(state), [state])
   const walk = useWalk(state)
-  const byKey = useMemo(() => new Map(all.map((row) => [row.key, row])), [all])
-  // `1/W07/a` asks for its net, `1/W07`
-  const rowAt = (key: string | undefined) => (key === undefined ? undefined : (byKey.get(key) ?? byKey.get(netOf(key))))
+  // a few are asked for by their keys: an index of all would be made with every entry. `1/W07/a` asks for its net, `1/W07`
+  const rowAt = (key: string | undefined) =>
+    key === undefined ? undefined : (rowOf(all, key) ?? rowOf(all, netOf(key)))
   const sections = useMemo(() => proveSections(all, walk), [all, walk])
   const rows: QueueRows<ProveRow> = useMemo(
     () => ({ keyOf: ({ key }) => key, look: (row) => lookOf(state, row) }),
     [state],
   )
-  const due = useMemo(() => dueRow(state, sections, byKey), [state, sections, byKey])
+  const due = useMemo(() => dueRow(state, sections, all), [state, sections, all])
   const { at, select, follow } = useAt((key) => rowAt(key) !== undefined, due?.key)
   const shown = useShown(at)
   const row = rowAt(shown) ?? rowAt(at)
@@ -144,23 +145,24 @@ function unitOf(row: ProveRow | undefined): number {
   return row.kind === 'net' || row.kind === 'apart' ? unitAndId(row.key).unit : 1
 }
 
+const rowOf = (all: readonly ProveRow[], key: string) => all.find((row) => row.key === key)
+
 type State = ReturnType<typeof useJob>['state']
 
 /** What is due by the job's own next step; among nets and pairs, the one that the walk comes to. */
 function dueRow(
   state: State,
   sections: readonly QueueSection<ProveRow>[],
-  byKey: ReadonlyMap<string, ProveRow>,
+  all: readonly ProveRow[],
 ): ProveRow | undefined {
   const step = nextStep(state)
   const isWalk = step.kind === 'probe' || step.kind === 'probe-apart' || step.station !== 'prove'
   const toProbe = sections.find(({ id }) => id === 'to-probe')?.items ?? []
+  const isReady = apartReadiness(state)
   const ready = isWalk
-    ? toProbe.find((row) =>
-        row.kind === 'apart' ? isApartReady(state, row.task) : row.kind === 'net' && row.net.ready,
-      )
+    ? toProbe.find((row) => (row.kind === 'apart' ? isReady(row.task) : row.kind === 'net' && row.net.ready))
     : undefined
-  const asked = step.station === 'prove' && step.focus !== undefined ? byKey.get(step.focus) : undefined
+  const asked = step.station === 'prove' && step.focus !== undefined ? rowOf(all, step.focus) : undefined
   return ready ?? asked
 }
 
@@ -168,7 +170,8 @@ function proveSections(
   all: readonly ProveRow[],
   walk: ReadonlyMap<string, WalkPlace> | undefined,
 ): readonly QueueSection<ProveRow>[] {
-  const of = (standing: ReturnType<typeof standingOf>) => all.filter((row) => standingOf(row) === standing)
+  const standing = groupBy(all, standingOf)
+  const of = (which: ReturnType<typeof standingOf>) => standing.get(which) ?? []
   const sections: readonly QueueSection<ProveRow>[] = [
     { id: 'wrong', title: <span className={textCss.fault}>{words.didNotProve}</span>, items: of('wrong') },
     { id: 'to-probe', title: walk ? words.toProbeInWalk : words.toProbe, items: inWalk(of('to-probe'), walk) },

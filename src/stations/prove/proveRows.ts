@@ -2,8 +2,8 @@ import { termLabel, wireKey } from '@/core/record/plan/keys'
 import { placeOf } from '@/core/record/plan/plan'
 import { derivedOf } from '@/core/record/state/derivedOf'
 import type { JobState } from '@/core/record/state/state'
-import { units } from '@/core/record/state/wireBlocks'
-import { type NetVerdict, netVerdicts } from '@/core/work/prove/netVerdict'
+import { ofAllBlocks, units } from '@/core/record/state/wireBlocks'
+import { type NetVerdict, verdictsOfBlock } from '@/core/work/prove/netVerdict'
 import {
   type AnalyseTask,
   type ApartTask,
@@ -36,24 +36,37 @@ export type ProveRow =
 
 export const netKey = ({ unit, wire }: NetVerdict): string => wireKey(unit, wire.id)
 
+// rows stay as long as what they are of, so that an entry makes anew no more than it touches
+const netRowsOf = derivedOf((state, unit: number, block: number) =>
+  verdictsOfBlock(state, unit, block).map((net): ProveRow => ({ kind: 'net', key: netKey(net), net })),
+)
+const apartRows = derivedOf((state, unit: number) =>
+  apartTasks(state, unit).map((task): ProveRow => ({ kind: 'apart', key: task.key, task })),
+)
+const throughRows = derivedOf((state, unit: number) =>
+  throughTasks(state, unit).map((task): ProveRow => ({ kind: 'through', key: task.key, task })),
+)
+const holdRows = derivedOf((state, unit: number) =>
+  holdTasks(state, unit).map((task): ProveRow => ({ kind: 'hold', key: task.key, task })),
+)
+
 /** Everything that can be proved of a job, or looked at here: the same list, until an entry touches what it says. */
 export const proveRows = derivedOf((state): readonly ProveRow[] => {
   const all = units(state)
   if (state.plan.wires.length === 0) return []
+  const ofEach = (rows: (of: JobState, unit: number) => readonly ProveRow[]) => all.map((unit) => rows(state, unit))
   return [
-    ...all.flatMap((unit) => netVerdicts(state, unit).map((net): ProveRow => ({ kind: 'net', key: netKey(net), net }))),
-    ...all.flatMap((unit) => apartTasks(state, unit).map((task): ProveRow => ({ kind: 'apart', key: task.key, task }))),
-    ...all.flatMap((unit) =>
-      throughTasks(state, unit).map((task): ProveRow => ({ kind: 'through', key: task.key, task })),
-    ),
-    ...all.flatMap((unit) => holdTasks(state, unit).map((task): ProveRow => ({ kind: 'hold', key: task.key, task }))),
-    ...all.flatMap((unit): ProveRow[] => [
+    ofAllBlocks(state, netRowsOf),
+    ...ofEach(apartRows),
+    ...ofEach(throughRows),
+    ...ofEach(holdRows),
+    all.flatMap((unit): ProveRow[] => [
       { kind: 'move', key: moveFocus(unit), unit, task: moveTask(state, unit) },
       { kind: 'analyse', key: analyseFocus(unit), unit, task: analyseTask(state, unit) },
     ]),
-    { kind: 'chart', key: 'chart' },
-    ...(state.plan.ends.length > 1 ? [{ kind: 'mismate', key: 'mismate' } as const] : []),
-  ]
+    [{ kind: 'chart', key: 'chart' } as const],
+    state.plan.ends.length > 1 ? [{ kind: 'mismate', key: 'mismate' } as const] : [],
+  ].flat()
 })
 
 /** Where a row belongs in the queue. */

@@ -41,7 +41,8 @@ const provenOfBlock = derivedOf((state, unit: number, block: number) =>
   countDone(verdictsOfBlock(state, unit, block).map(({ proven }) => ({ done: proven }))),
 )
 
-const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly NetVerdict[] =>
+/** What is known of the nets of a block of wires: kept until an entry touches one of them. */
+export const verdictsOfBlock = derivedOf((state, unit: number, block: number): readonly NetVerdict[] =>
   wiresOfBlock(state, block).map((wire) => netVerdict(state, unit, wire)),
 )
 

@@ -12,7 +12,7 @@ import { retentionN } from '../../record/standing/tug'
 import { derivedOf } from '../../record/state/derivedOf'
 import type { AnalysedState, ApartState, Held, MovedState } from '../../record/state/proofRecords'
 import { type JobState, termState } from '../../record/state/state'
-import { sidesOfBlock, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
+import { sidesOfBlock, units, wireBlocks, wiresOfBlock } from '../../record/state/wireBlocks'
 
 /** Two nets that must not ring, by one point of each. */
 export interface ApartTask {
@@ -125,11 +125,14 @@ const wiresHome = derivedOf(
     new Set(wireBlocks(state).flatMap((block) => homeOfBlock(state, unit, block))),
 )
 
-/** Are all contacts of both nets home? */
-export function isApartReady(state: JobState, { unit, red, black }: ApartTask): boolean {
+/** Says of pairs, however many are asked about, whether all contacts of both nets are home. */
+export function apartReadiness(state: JobState): (task: ApartTask) => boolean {
   const { netAt } = plannedNets(state)
-  const home = wiresHome(state, unit)
-  return [red, black].every((point) => (netAt.get(point)?.wires ?? []).every(({ id }) => home.has(id)))
+  const homes = new Map(units(state).map((unit) => [unit, wiresHome(state, unit)]))
+  return ({ unit, red, black }) => {
+    const home = homes.get(unit)
+    return [red, black].every((point) => (netAt.get(point)?.wires ?? []).every(({ id }) => home?.has(id)))
+  }
 }
 
 /** How many of the pairs of all nets a walk by hand leaves out. */

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { analysedEntry } from '../../views/analysedEntry.testing'
 import { sevenLeads } from '../../views/sevenLeads.testing'
 import { nextStep } from '../../views/steps'
-import { workThrough } from '../../views/workThrough.testing'
+import { type WorkOptions, workThrough } from '../../views/workThrough.testing'
 import type { Folded } from '../../record/journal/folded'
 import { foldEntry } from '../../record/journal/fold'
 import type { NewEntry } from '../../record/journal/entry'
@@ -11,22 +11,18 @@ import type { HiddenFault } from '../../craft/practice/hiddenFault'
 import { refusalOf } from '../left/refusalOf'
 import { workLeft } from '../left/workLeft'
 import { netVerdicts } from './netVerdict'
-import { apartTasks, holdTasks, moveTask, pairsSaved } from './proofTasks'
+import { apartReadiness, apartTasks, holdTasks, moveTask, pairsSaved } from './proofTasks'
+import { plannedNets } from '../../record/plan/nets'
 import { analyserPoints, faultsLeft, standInHarness } from './standInHarness'
 
 const at = '2026-11-29T09:00:00.000Z'
 let made = 0
 const newId = () => `proof-${String(++made).padStart(6, '0')}`
 
-/** Seven leads, worked on until everything is seated. */
-function seated(rules: Partial<HouseRules>): Folded {
+/** Seven leads, worked on until everything is seated, or until so. */
+function seated(rules: Partial<HouseRules>, until: WorkOptions['until'] = (_state, step) => step.station === 'prove') {
   const leads = sevenLeads(rules)
-  return workThrough([], {
-    newId,
-    from: leads.folded,
-    stamp: () => ({ at, by: 'teodor' }),
-    until: (_state, step) => step.station === 'prove',
-  }).folded
+  return workThrough([], { newId, from: leads.folded, stamp: () => ({ at, by: 'teodor' }), until }).folded
 }
 type Said = NewEntry extends infer One ? (One extends NewEntry ? Omit<One, 'id'> : never) : never
 function put(folded: Folded, said: Said) {
@@ -41,6 +37,23 @@ const proof = { isolation: 'likely', retentionTest: true, wiggleS: 30 } as const
 test('what the rules do not ask for is no task; a school from before they said so asks for none of it', () => {
   const { state } = seated({ isolation: 'not-asked', retentionTest: false, wiggleS: 0 })
   expect([apartTasks(state, 1), holdTasks(state, 1), moveTask(state, 1)]).toEqual([[], [], undefined])
+})
+
+test('a pair can be probed once every contact of both of its nets is home', () => {
+  const { state } = seated(proof, (_state, step) => step.kind === 'seat' && step.left < 5)
+  const home = new Set(netVerdicts(state, 1).flatMap(({ wire, ready }) => (ready ? wire.id : [])))
+  const { netAt } = plannedNets(state)
+  const pairs = apartTasks(state, 1)
+  const isReady = apartReadiness(state)
+  const ready = pairs.filter(isReady)
+  expect(ready).toEqual(
+    pairs.filter(({ red, black }) =>
+      [red, black].every((point) => netAt.get(point)?.wires.every(({ id }) => home.has(id))),
+    ),
+  )
+  expect(ready.length).toBeGreaterThan(0)
+  expect(ready.length).toBeLessThan(pairs.length)
+  expect(pairs.map((task) => isReady({ ...task, unit: 99 }))).not.toContain(true)
 })
 
 test('neighbours are shown apart, once each pair; a contact that is touched again has to be shown again', () => {

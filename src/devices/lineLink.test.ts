@@ -39,7 +39,10 @@ const every = (ms: number, act: () => void) => {
   return () => clearInterval(timer)
 }
 
-async function linkTo(port: number, timeoutMs = 400): Promise<LineLink> {
+/** A busy machine answers late: only who says nothing is not waited for. */
+const PATIENT_MS = 60_000
+
+async function linkTo(port: number, timeoutMs = PATIENT_MS): Promise<LineLink> {
   const link = await openLink({ host: '127.0.0.1', port, timeoutMs })
   if (!link.ok) throw new Error(link.fault.kind)
   closing.push(link.value.close)
@@ -52,7 +55,7 @@ async function tester(mounted: MountedPiece, seed = 1): Promise<LineLink> {
 }
 
 /** A peer that does not keep to the protocol. */
-async function misbehaving(behave: (line: string, socket: Socket) => void): Promise<LineLink> {
+async function misbehaving(behave: (line: string, socket: Socket) => void, timeoutMs = PATIENT_MS): Promise<LineLink> {
   const server = createServer((socket) => {
     socket.setEncoding('utf8')
     socket.on('error', () => undefined)
@@ -66,7 +69,7 @@ async function misbehaving(behave: (line: string, socket: Socket) => void): Prom
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
   closing.push(() => new Promise((closed) => server.close(closed)))
   const address = server.address()
-  return linkTo(typeof address === 'object' && address ? address.port : 0, 200)
+  return linkTo(typeof address === 'object' && address ? address.port : 0, timeoutMs)
 }
 
 test.each([
@@ -139,6 +142,7 @@ test('nobody there', async () => {
 test('no answer is a time-out, and a late one is never taken for the next', async () => {
   const link = await misbehaving(
     (line, socket) => line === 'MEAS:FORC?' && setTimeout(() => socket.write('12.5\n'), 350),
+    200,
   )
   expect(await link.ask('MEAS:FORC?')).toEqual({
     ok: false,

@@ -15,7 +15,7 @@ import { jobDocument } from './jobDocument'
  * error in the browser's console.
  */
 export const test = base.extend<
-  { readonly bench: Page; readonly cautionsRead: boolean },
+  { readonly bench: Page; readonly cautionsRead: boolean; readonly ownContext: boolean },
   { readonly benches: Benches; readonly warm: WarmContexts }
 >({
   benches: [
@@ -35,10 +35,15 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
+  ownContext: [false, { option: true }],
   // a browser in another zone is another browser
-  context: async ({ browser, baseURL, viewport, timezoneId, warm }, provide) => {
-    if (timezoneId !== undefined) {
-      const own = await browser.newContext({ ...(baseURL !== undefined && { baseURL }), viewport, timezoneId })
+  context: async ({ browser, baseURL, viewport, timezoneId, ownContext, warm }, provide) => {
+    if (ownContext || timezoneId !== undefined) {
+      const own = await browser.newContext({
+        ...(baseURL !== undefined && { baseURL }),
+        ...(timezoneId !== undefined && { timezoneId }),
+        viewport,
+      })
       await provide(own)
       await own.close()
       return
@@ -106,20 +111,13 @@ const asked = new WeakMap<Page, Asked>()
 const quietMs = (page: Page) => asked.get(page)?.quietMs() ?? Infinity
 const entriesUnderWay = (page: Page) => asked.get(page)?.entries() ?? 0
 
-/** A while in which even a busy machine's browser draws a page, ms. */
-const FRAME_MS = 15_000
+/** How long a page may take on a busy machine, ms. */
+export const BUSY_MS = 30_000
 
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
 async function settled(page: Page): Promise<void> {
-  if ((await within(FRAME_MS, drawn(page))) !== TOO_LATE) return
-  // seen once in some thousand pages: no frame, for good. A browser draws nothing of a page that it takes to lie behind another
-  const seen = await within(
-    2000,
-    page.evaluate(() => document.visibilityState),
-  )
-  console.warn(`no frame of ${page.url()} in ${FRAME_MS} ms; the page says ${String(seen)}; it is brought to the front`)
-  await page.bringToFront()
-  expect(await within(FRAME_MS, drawn(page)), 'the page is drawn').not.toBe(TOO_LATE)
+  // else one that draws nothing any more would be waited for until its test is out of time
+  expect(await within(BUSY_MS, drawn(page)), 'the page is drawn').not.toBe(TOO_LATE)
 }
 
 const drawn = (page: Page): Promise<void> =>
@@ -168,9 +166,6 @@ export const burst = (page: Page, text: string): Promise<void> =>
     },
     [...text.split(''), 'Enter'],
   )
-
-/** How long a page may take on a busy machine, ms. */
-export const BUSY_MS = 30_000
 
 /** How long nothing may be asked for, ms, until a page counts as there. */
 const QUIET_MS = 90

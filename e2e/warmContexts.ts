@@ -17,6 +17,10 @@ export class WarmContexts {
     const known = this.#at.get(options.baseURL)
     if (known) return known.context
     const context = await browser.newContext(options)
+    // every page of every later test would have it: one whose clock stands is never drawn
+    const refuse = () => Promise.reject(new Error('this stays in its context: test.use({ ownContext: true })'))
+    Object.assign(context.clock, { install: refuse, setFixedTime: refuse, setSystemTime: refuse })
+    context.addInitScript = refuse
     const stays = await context.newPage()
     await stays.goto('/api/v1/health')
     this.#at.set(options.baseURL, { context, stays })
@@ -28,6 +32,7 @@ export class WarmContexts {
     const warm = this.#at.get(address)
     if (!warm) return
     const { context, stays } = warm
+    await context.unrouteAll()
     await Promise.all(context.pages().flatMap((page) => (page === stays ? [] : [page.close()])))
     await context.clearCookies()
     await context.clearPermissions()

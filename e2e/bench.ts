@@ -35,6 +35,7 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
+  // for a test that leaves something in its browser which nothing takes out again: a clock, a script of every page
   ownContext: [false, { option: true }],
   // a browser in another zone is another browser
   context: async ({ browser, baseURL, viewport, timezoneId, ownContext, warm }, provide) => {

@@ -101,7 +101,8 @@ for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
 // what one entry costs the script of a screen: written elsewhere, and taken when the window is looked at again
 const open = entries.flatMap((entry) => (entry.kind === 'stripped' ? [entry] : [])).slice(-40)
 const cdp = await page.context().newCDPSession(page)
-await cdp.send('Performance.enable')
+// of the page's own thread: what another process takes of the machine meanwhile is no script of ours
+await cdp.send('Performance.enable', { timeDomain: 'threadTicks' })
 const scriptMs = async () => {
   const { metrics } = await cdp.send('Performance.getMetrics')
   return 1000 * (metrics.find((one) => one.name === 'ScriptDuration')?.value ?? NaN)

@@ -1,10 +1,19 @@
 import { spawn } from 'node:child_process'
-import { cpSync, existsSync, rmSync } from 'node:fs'
+import { cpSync, existsSync, readFileSync, readdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { readYaml } from '@/formats/yaml'
 import { bundled } from './bundled.testing'
 
 /** The writer that is killed, made ready once for many rounds. */
 export const makeWriter = (): Promise<string> => bundled('src/data/writeForever.testing.ts')
+
+/** How many jobs the whole demo world has: planned ones in one list, each that was worked on in a file of its own. */
+export function countDemoJobs(): number {
+  const folder = join(process.cwd(), 'demo', 'jobs')
+  const planned = readYaml(readFileSync(join(folder, 'jobs.yaml'), 'utf8'))
+  if (!planned.ok || !Array.isArray(planned.value)) throw new Error('demo/jobs/jobs.yaml is no list')
+  return planned.value.length + readdirSync(folder).filter((name) => name.endsWith('.json')).length
+}
 
 /** How many of each the folder holds, or the writer has been told that it holds. */
 export interface Counts {

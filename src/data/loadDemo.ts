@@ -31,10 +31,10 @@ const peopleSchema = z.object({
   people: z.array(z.object({ id: z.string().min(1), name: z.string().min(1), role: z.string() })),
 })
 
-/** Jobs that are planned and not begun. */
 /** What lies hidden on the stand-in of a job. */
 const practiceSchema = z.array(z.strictObject({ job: z.string(), faults: z.array(hiddenFaultSchema) }))
 
+/** Jobs that are planned and not begun. */
 const plannedSchema = z.array(
   z.strictObject({
     id: z.string(),

@@ -84,6 +84,8 @@ const jobs: readonly (readonly [job: string, until: Parameters<typeof copyUntil>
 ]
 const madeOf = ({ terms }: JobState) => [...terms.values()].filter(({ crimp }) => crimp).length
 
+// a harness of some hundred presses, one after the other
+test.setTimeout(300_000)
 for (const [job, until, ends] of jobs)
   test(`${job}: the pedal alone, to the signature or to what a person decides`, async ({ bench: page, request }) => {
     const id = until ? await copyUntil(request, job, until) : job

@@ -158,6 +158,21 @@ test('a pull that is stopped gives no figure, and the next one is whole', async 
   })
 })
 
+test('a tester that was looked at a moment ago may take its time over a pull', async () => {
+  const address = await peer((line, socket) => {
+    if (line === '*IDN?') socket.write('URN BENCH,TARN-P,7,1.0\n')
+    if (line === 'UNIT:FORC?') socket.write('N\n')
+    // longer than whoever asks who is there would wait
+    if (line === 'TRAC:PULL?') setTimeout(() => socket.write('0.000,180\nEND,180,broke-in-wire\n'), 1000)
+  })
+  const desk = new InstrumentDesk()
+  expect((await desk.status('pull-tester', address)).fault).toBeUndefined()
+  expect(await desk.pull(address, undefined, () => undefined, never, now)).toMatchObject({
+    ok: true,
+    value: { peakN: 180 },
+  })
+})
+
 const answering = (more: Readonly<Record<string, string>>) => (line: string, socket: Socket) =>
   socket.write({ '*IDN?': 'URN BENCH,TARN-P,7,1.0', 'UNIT:FORC?': 'N', ...more }[line] ?? '')
 

@@ -64,7 +64,7 @@ export class InstrumentDesk {
   status(id: InstrumentId, address: InstrumentAddress | undefined): Promise<InstrumentStatus> {
     return inTurn(this.turns, id, async () => {
       const linked = await this.linkTo(id, address, LOOK_MS)
-      const there = linked.ok ? await identify(linked.value.link, instruments[id]) : linked
+      const there = linked.ok ? await identify(linked.value.link, instruments[id], LOOK_MS) : linked
       if (!there.ok) this.drop(id)
       return {
         id,
@@ -226,16 +226,17 @@ export class InstrumentDesk {
   private async linkTo(
     id: InstrumentId,
     address: InstrumentAddress | undefined,
-    timeoutMs?: number,
+    withinMs?: number,
   ): Promise<Result<Linked, DeviceFault>> {
     const known = this.links.get(id)
     if (known?.address.host === address?.host && known?.address.port === address?.port && known?.link.isOpen())
       return ok(known)
     this.drop(id)
     if (!address) return fail(NO_ADDRESS)
-    const link = await openLink({ ...address, ...(timeoutMs !== undefined && { timeoutMs }) })
+    // only who is there is asked in haste: what it is asked for later may take as long as any
+    const link = await openLink({ ...address, ...(withinMs !== undefined && { connectMs: withinMs }) })
     if (!link.ok) return link
-    const identity = await identify(link.value, instruments[id])
+    const identity = await identify(link.value, instruments[id], withinMs)
     if (!identity.ok) {
       link.value.close()
       return identity

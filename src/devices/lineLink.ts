@@ -5,8 +5,10 @@ import type { DeviceFault } from '@/core/base/instrument/deviceFault'
 export interface LinkOptions {
   readonly host: string
   readonly port: number
-  /** for the connection and for each line */
+  /** for each line */
   readonly timeoutMs?: number
+  /** for the connection; as long as for a line unless it is said */
+  readonly connectMs?: number
   readonly signal?: AbortSignal
 }
 
@@ -21,10 +23,14 @@ const TIMEOUT_MS = 2000
 export interface LineLink {
   /** sends a command that has no answer */
   readonly tell: (command: string) => void
-  /** asks, and waits for one line */
-  readonly ask: (question: string) => Promise<Result<string, DeviceFault>>
+  /** asks, and waits for one line: as long as the link does for any, or as it is said */
+  readonly ask: (question: string, withinMs?: number) => Promise<Result<string, DeviceFault>>
   /** asks, and hears each line until one of them is the last */
-  readonly listen: (question: string, hear: (line: string) => boolean) => Promise<Result<undefined, DeviceFault>>
+  readonly listen: (
+    question: string,
+    hear: (line: string) => boolean,
+    withinMs?: number,
+  ) => Promise<Result<undefined, DeviceFault>>
   readonly close: () => void
   readonly isOpen: () => boolean
 }
@@ -34,12 +40,13 @@ export function openLink({
   host,
   port,
   timeoutMs = TIMEOUT_MS,
+  connectMs = timeoutMs,
   signal,
 }: LinkOptions): Promise<Result<LineLink, DeviceFault>> {
   return new Promise((resolve) => {
     const socket = connect({ host, port })
     socket.setNoDelay(true)
-    const timer = setTimeout(() => settle(fail({ kind: 'unreachable', host, port })), timeoutMs)
+    const timer = setTimeout(() => settle(fail({ kind: 'unreachable', host, port })), connectMs)
     const settle = (result: Result<LineLink, DeviceFault>) => {
       clearTimeout(timer)
       socket.removeAllListeners('error')
@@ -58,6 +65,7 @@ export function openLink({
 
 interface Waiting {
   readonly asked: string
+  readonly withinMs: number
   readonly hear: (line: string) => boolean
   readonly settle: (result: Result<undefined, DeviceFault>) => void
 }
@@ -80,12 +88,12 @@ class SocketLink implements LineLink {
 
   readonly tell = (command: string): void => void this.queue.then(() => this.send(command))
 
-  readonly listen: LineLink['listen'] = (question, hear) => {
+  readonly listen: LineLink['listen'] = (question, hear, withinMs = this.timeoutMs) => {
     const turn = this.queue.then(
       () =>
         new Promise<Result<undefined, DeviceFault>>((settle) => {
           if (this.socket.destroyed) return settle(fail({ kind: 'broken-off', asked: question, got: '' }))
-          this.waiting = { asked: question, hear, settle }
+          this.waiting = { asked: question, withinMs, hear, settle }
           this.watch()
           this.send(question)
           return undefined
@@ -95,12 +103,16 @@ class SocketLink implements LineLink {
     return turn
   }
 
-  readonly ask: LineLink['ask'] = async (question) => {
+  readonly ask: LineLink['ask'] = async (question, withinMs) => {
     let answer = ''
-    const heard = await this.listen(question, (line) => {
-      answer = line
-      return true
-    })
+    const heard = await this.listen(
+      question,
+      (line) => {
+        answer = line
+        return true
+      },
+      withinMs,
+    )
     return heard.ok ? ok(answer) : heard
   }
 
@@ -124,12 +136,12 @@ class SocketLink implements LineLink {
 
   private watch(): void {
     clearTimeout(this.timer)
-    const asked = this.waiting?.asked ?? ''
+    const { asked, withinMs: afterMs } = this.waiting ?? { asked: '', withinMs: this.timeoutMs }
     this.timer = setTimeout(() => {
       // a late answer would be taken for that of the next question: the link is of no use any more
-      this.end(fail({ kind: 'timeout', asked, afterMs: this.timeoutMs }))
+      this.end(fail({ kind: 'timeout', asked, afterMs }))
       this.socket.destroy()
-    }, this.timeoutMs)
+    }, afterMs)
   }
 
   private take(chunk: string): void {

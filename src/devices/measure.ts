@@ -7,8 +7,12 @@ import type { LineLink } from './lineLink'
 const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?$/
 
 /** Who answers, and whether it is the kind that is expected. */
-export async function identify(link: LineLink, kind: InstrumentKind): Promise<Result<string, DeviceFault>> {
-  const identity = await link.ask('*IDN?')
+export async function identify(
+  link: LineLink,
+  kind: InstrumentKind,
+  withinMs?: number,
+): Promise<Result<string, DeviceFault>> {
+  const identity = await link.ask('*IDN?', withinMs)
   if (!identity.ok) return identity
   const parts = identity.value.split(',').map((part) => part.trim())
   if (parts.length !== 4) return fail({ kind: 'rubbish', asked: '*IDN?', got: identity.value.slice(0, 80) })

@@ -158,10 +158,17 @@ test('a pull that is stopped gives no figure, and the next one is whole', async 
   })
 })
 
+/** A tester that answers what it is asked, or otherwise. */
+const answering =
+  (more: Readonly<Record<string, string>> = {}) =>
+  (line: string, socket: Socket) => {
+    const said = { '*IDN?': 'URN BENCH,TARN-P,7,1.0', 'UNIT:FORC?': 'N', ...more }[line]
+    if (said !== undefined) socket.write(`${said}\n`)
+  }
+
 test('a tester that was looked at a moment ago may take its time over a pull', async () => {
   const address = await peer((line, socket) => {
-    if (line === '*IDN?') socket.write('URN BENCH,TARN-P,7,1.0\n')
-    if (line === 'UNIT:FORC?') socket.write('N\n')
+    answering()(line, socket)
     // longer than whoever asks who is there would wait
     if (line === 'TRAC:PULL?') setTimeout(() => socket.write('0.000,180\nEND,180,broke-in-wire\n'), 1000)
   })
@@ -173,37 +180,21 @@ test('a tester that was looked at a moment ago may take its time over a pull', a
   })
 })
 
-const answering = (more: Readonly<Record<string, string>>) => (line: string, socket: Socket) =>
-  socket.write({ '*IDN?': 'URN BENCH,TARN-P,7,1.0', 'UNIT:FORC?': 'N', ...more }[line] ?? '')
-
 test.each<[string, (line: string, socket: Socket) => unknown, string]>([
   [
     'breaks off in the middle of a pull',
-    (line, socket) =>
-      line === 'TRAC:PULL?'
-        ? socket.end('0.000,1.0\n0.001,2.0\n0.002,3')
-        : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket),
+    (line, socket) => (line === 'TRAC:PULL?' ? socket.end('0.000,1.0\n0.001,2.0\n0.002,3') : answering()(line, socket)),
     'broken-off',
   ],
   [
     'says a peak that none of its points has',
     (line, socket) =>
-      line === 'TRAC:PULL?'
-        ? socket.write('0.000,1.0\nEND,180,broke-in-wire\n')
-        : answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'N\n' })(line, socket),
+      line === 'TRAC:PULL?' ? socket.write('0.000,1.0\nEND,180,broke-in-wire\n') : answering()(line, socket),
     'rubbish',
   ],
-  [
-    'is switched to pounds',
-    (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-P,7,1.0\n', 'UNIT:FORC?': 'LBF\n' })(line, socket),
-    'wrong-unit',
-  ],
-  [
-    'is another instrument',
-    (line, socket) => answering({ '*IDN?': 'URN BENCH,TARN-H,7,1.0\n' })(line, socket),
-    'other-instrument',
-  ],
-  ['says nothing that it should', (line, socket) => answering({ '*IDN?': 'hello\n' })(line, socket), 'rubbish'],
+  ['is switched to pounds', answering({ 'UNIT:FORC?': 'LBF' }), 'wrong-unit'],
+  ['is another instrument', answering({ '*IDN?': 'URN BENCH,TARN-H,7,1.0' }), 'other-instrument'],
+  ['says nothing that it should', answering({ '*IDN?': 'hello' }), 'rubbish'],
 ])('a tester that %s gives no figure', async (_what, behave, code) => {
   const address = await peer(behave)
   const desk = new InstrumentDesk()
@@ -219,7 +210,7 @@ test('a real instrument never hears of the piece', async () => {
   const heard: string[] = []
   const address = await peer((line, socket) => {
     heard.push(line)
-    answering({ '*IDN?': 'URN BENCH,TARN-P,4711,2.3\n', 'UNIT:FORC?': 'N\n', 'MEAS:FORC?': '88.5\n' })(line, socket)
+    answering({ '*IDN?': 'URN BENCH,TARN-P,4711,2.3', 'MEAS:FORC?': '88.5' })(line, socket)
   })
   expect(await new InstrumentDesk().read('pull-tester', address, piece(), now)).toMatchObject({
     ok: true,

@@ -94,7 +94,7 @@ class SocketLink implements LineLink {
         new Promise<Result<undefined, DeviceFault>>((settle) => {
           if (this.socket.destroyed) return settle(fail({ kind: 'broken-off', asked: question, got: '' }))
           this.waiting = { asked: question, withinMs, hear, settle }
-          this.watch()
+          this.watch(this.waiting)
           this.send(question)
           return undefined
         }),
@@ -134,9 +134,8 @@ class SocketLink implements LineLink {
     this.end(fail({ kind: 'broken-off', asked: this.waiting?.asked ?? '', got }))
   }
 
-  private watch(): void {
+  private watch({ asked, withinMs: afterMs }: Waiting): void {
     clearTimeout(this.timer)
-    const { asked, withinMs: afterMs } = this.waiting ?? { asked: '', withinMs: this.timeoutMs }
     this.timer = setTimeout(() => {
       // a late answer would be taken for that of the next question: the link is of no use any more
       this.end(fail({ kind: 'timeout', asked, afterMs }))
@@ -151,7 +150,7 @@ class SocketLink implements LineLink {
       this.rest = this.rest.slice(at + 1)
       if (!this.waiting) continue
       if (this.waiting.hear(line)) this.end(ok(undefined))
-      else this.watch()
+      else this.watch(this.waiting)
     }
     if (this.rest.length <= LINE_BYTES) return
     this.end(fail({ kind: 'rubbish', asked: this.waiting?.asked ?? '', got: this.rest.slice(0, 40) }))

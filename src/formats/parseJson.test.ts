@@ -6,7 +6,7 @@ test('whatever JSON says is read as JSON reads it', () => {
   fc.assert(
     fc.property(fc.jsonValue({ maxDepth: 20 }), (value) => {
       const text = JSON.stringify(value)
-      expect(parseJson(text)).toEqual({ ok: true, value: JSON.parse(text) as unknown })
+      expect(parseJson(text)).toMatchObject({ ok: true, value: JSON.parse(text) as unknown })
     }),
     { numRuns: 300 },
   )
@@ -21,7 +21,15 @@ test.each<[string, string, 'not-json' | 'too-deep']>([
   expect(parseJson(text)).toEqual({ ok: false, why })
 })
 
+test.each([
+  ['1', 0],
+  ['[1,[2],[3,{"a":[]}]]', 4],
+  ['["[[[\\"[[", {"[[": "\\\\"}, "\\\\\\"[["]', 2],
+])('%s has %i brackets open at once', (text, depth) => {
+  expect(parseJson(text)).toEqual({ ok: true, value: JSON.parse(text) as unknown, depth })
+})
+
 test.each(['['.repeat(1000), `a\\"${'['.repeat(1000)}`, `\\\\`])('brackets in a text %# nest nothing', (inside) => {
   const text = `["${inside}"]`
-  expect(parseJson(text)).toEqual({ ok: true, value: JSON.parse(text) as unknown })
+  expect(parseJson(text)).toMatchObject({ ok: true, value: JSON.parse(text) as unknown })
 })

@@ -1,4 +1,6 @@
+import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import { badText } from '@/core/base/badText'
 import { jsonOfBytes, textOfBytes } from './readBytes'
 
 const bytes = (text: string) => new TextEncoder().encode(text)
@@ -29,4 +31,38 @@ test.each<[string, string, (string | number)[], RegExp]>([
     ok: false,
     issues: [{ path, message: expect.stringMatching(message) as string }],
   })
+})
+
+test('a JSON value is refused for a text exactly where looking at each of its texts finds one', () => {
+  const odd = fc.constantFrom(
+    '\u0000',
+    '\b',
+    '\f',
+    '\u007f',
+    '\ud83d',
+    '\ud83d\udca9',
+    '__proto__',
+    '\\ud83d',
+    '"',
+    '\t',
+    'µ',
+  )
+  const text = fc.array(fc.oneof(odd, fc.string({ maxLength: 3 })), { maxLength: 4 }).map((parts) => parts.join(''))
+  const value = fc.letrec((tie) => ({
+    any: fc.oneof(
+      { maxDepth: 4 },
+      text,
+      fc.integer(),
+      fc.array(tie('any'), { maxLength: 3 }),
+      fc.dictionary(text, tie('any'), { maxKeys: 3 }),
+    ),
+  })).any
+  fc.assert(
+    fc.property(value, (one) => {
+      const json = JSON.stringify(one)
+      const bad = badText(JSON.parse(json))
+      expect(jsonOfBytes(bytes(json)).ok).toBe(bad === undefined)
+    }),
+    { numRuns: 300 },
+  )
 })

@@ -151,14 +151,13 @@ async function readIn(
     ])
   const said = statedAgainst(document.state, kept)
   if (said) return badInput([said])
-  const photos = await readSentPhotos(document.photos ?? {}, photosNamed(entries.map(({ entry }) => entry)))
+  const photos = await readSentPhotos(document.photos ?? {}, photosNamed(kept))
   if (!photos.ok)
     return badInput([{ path: ['photos', photos.fault.id], message: sentPhotoFaultWords(photos.fault.fault) }])
   const { copy, file } = context.query
   return make(context, {
     photos: photos.value,
-    entries: entries.map(({ entry }) => entry),
-    stamps: entries.map(({ stamp: { at: written, by, ...chain } }) => ({ at: written, by, chain })),
+    record: kept,
     readIn: { file, copy: copy === '1' },
   })
 }
@@ -186,7 +185,7 @@ function statedAgainst(
 
 async function make(
   { bench, now, by, key }: Context,
-  job: Pick<NewJob, 'entries' | 'stamps' | 'readIn' | 'photos'>,
+  job: Pick<NewJob, 'entries' | 'record' | 'readIn' | 'photos'>,
 ): Promise<Made> {
   const { dayOf } = await clockIn(bench.db)
   const made = await createJob(bench.db, bench.jobs, { id: newId(), by, now, dayOf, key, ...job })
@@ -199,7 +198,7 @@ async function make(
   const { fault } = made
   if (fault.kind === 'forked')
     return conflict({ job: fault.job, seq: fault.seq, message: forkedWords(fault.job, fault.seq) })
-  return badInput([{ path: job.stamps ? ['journal', fault.index] : ['plan'], message: messageOf(fault.refusal) }])
+  return badInput([{ path: job.record ? ['journal', fault.index] : ['plan'], message: messageOf(fault.refusal) }])
 }
 
 const messageOf = (refusal: Refusal): string =>

@@ -14,18 +14,20 @@ import { type SentPhoto, insertPhotos } from './recordPhotos'
 import type { JobCache } from './jobCache'
 import { insertEntries } from './journalRows'
 
-/** When and by whom an entry was written elsewhere, and its place in the chain there, where that was found whole. */
+/** When and by whom an entry was written elsewhere. */
 export interface RecordStamp {
   readonly at: string
   readonly by: string
-  readonly chain?: { readonly seq: number; readonly prev: string; readonly hash: string }
 }
 
 export interface NewJob {
   readonly id: string
-  readonly entries: readonly NewEntry[]
-  /** where the entries come with their own stamps: a job that is read from a file, its chain checked */
+  /** what is said first */
+  readonly entries?: readonly NewEntry[]
+  /** where those were written elsewhere, and are linked here */
   readonly stamps?: readonly RecordStamp[]
+  /** in place of both: a record that was written elsewhere, its chain found whole */
+  readonly record?: readonly KeptEntry[]
   /** it was made elsewhere: the file that it came in, and whether a copy of what is here already is wanted */
   readonly readIn?: { readonly file?: string | undefined; readonly copy?: boolean }
   /** pictures that came with it, looked at already */
@@ -56,7 +58,7 @@ export type CreateFault =
   | { readonly kind: 'forked'; readonly job: string; readonly seq: number }
 
 /**
- * Makes a job with its first entries, all or none. Entries with stamps of their own were admitted where they were written: what
+ * Makes a job with its first entries, all or none. Entries that were written elsewhere were admitted there: what
  * speaks against one of them today is a remark, no refusal. Only an id that is there twice is none that a record can have.
  * A record that is here already is answered with the job that it is.
  */
@@ -108,28 +110,34 @@ async function foldNew(made: NewJob) {
   const folded = newFold()
   const remarks: Remark[] = []
   const kept: KeptEntry[] = []
-  for (const [index, wanted] of made.entries.entries()) {
+  const elsewhere = made.record !== undefined || made.stamps !== undefined
+  for (const entry of firstKept(made)) {
     await breath()
-    const { at, by, chain }: RecordStamp = made.stamps?.[index] ?? {
-      at: made.now.toISOString(),
-      by: wanted.by ?? made.by,
-    }
-    const entry = { ...wanted, seq: index + 1, at, by } as Entry
-    const twice = seqOf(folded, wanted.id) !== undefined
+    const { id, seq, at, by } = entry
+    const twice = seqOf(folded, id) !== undefined
     const refusal = twice
-      ? ({ kind: 'id-twice', id: wanted.id } as const)
+      ? ({ kind: 'id-twice', id } as const)
       : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
-    if (refusal && (twice || !made.stamps))
-      return fail<CreateFault>({ kind: 'refused', entry: wanted.id, refusal, index })
-    if (refusal) remarks.push({ seq: entry.seq, refusal })
-    const prev = kept.at(-1)?.hash ?? NO_HASH
-    // a link that fits was checked when the record was read: it is not worked out a second time
-    const fits = chain?.seq === entry.seq && chain.prev === prev
-    const record = { ...entry, prev, hash: fits ? chain.hash : entryHash(entry, prev) }
-    foldEntry(folded, record)
-    kept.push(record)
+    if (refusal && (twice || !elsewhere))
+      return fail<CreateFault>({ kind: 'refused', entry: id, refusal, index: seq - 1 })
+    if (refusal) remarks.push({ seq, refusal })
+    foldEntry(folded, entry)
+    kept.push(entry)
   }
   return ok({ folded, kept, remarks })
+}
+
+/** A job's first entries as they are kept: as they came where their chain was found whole, else linked one by one. */
+function* firstKept({ record, entries = [], stamps, by, now }: NewJob): Generator<KeptEntry> {
+  if (record) return yield* record
+  let prev = NO_HASH
+  for (const [index, wanted] of entries.entries()) {
+    const stamp = stamps?.[index] ?? { at: now.toISOString(), by: wanted.by ?? by }
+    const entry = { ...wanted, ...stamp, seq: index + 1 } as Entry
+    const hash = entryHash(entry, prev)
+    yield { ...entry, prev, hash }
+    prev = hash
+  }
 }
 
 /** A job that is here and begins with the same entry: is all of this record in it, or where does it part? Copies come last. */

@@ -45,8 +45,9 @@ export function threadFirst(state: JobState, termination: Termination, set: Chos
   // a core's jacket goes back far enough for the covers to slide past its edge; a flat cable is split for each to reach its hole
   const back = sheathOf(termination.wire)
   if (back) items.push({ code: back.code, part: back.name, backMm: endOf(state, termination)?.jacketBackMm })
+  const small = housing ? smallPartsOf(housing) : []
   for (const code of slidOver) {
-    const part = housing && smallPartsOf(housing).find((one) => state.facts.parts[one.part]?.kind === code)
+    const part = small.find((one) => state.facts.parts[one.part]?.kind === code)
     if (part) items.push({ code, part: part.part })
   }
   if (family && lockOfHousing(family, housing).threadedFirst) items.push({ code: 'tail-cover', part: housing.lock })

@@ -52,8 +52,8 @@ export const crimped: EntryKind<'crimped'> = {
     if (due.pull) return { kind: 'pull-due', setup, every: rulesOf(state).pullEvery }
     const gauge = gaugeDue(state, found.set.setup.tool, dayIn(moment, moment.at), (at) => dayIn(moment, at))
     if (gauge) return { kind: 'gauge-due', tool: gauge.tool, gauge: gauge.gauge.id }
-    const ticked = looksTicked(state, setup)
-    if (together && ticked.kind === 'singly') return { kind: 'singly-due', nth: ticked.nth }
+    const ticked = together ? looksTicked(state, setup) : undefined
+    if (ticked?.kind === 'singly') return { kind: 'singly-due', nth: ticked.nth }
     return (
       lookRefusal(looksOf(state, found.set), looks) ??
       practiceRefusal(state, found.set, 'crimp', practices) ??

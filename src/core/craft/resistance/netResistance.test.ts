@@ -111,10 +111,14 @@ test('in 100,000 draws no bad contact is called good, and no bound is exceeded',
         resolutionOhm,
       })
       const slack = 1e-9
-      if (share > 1 + slack) expect(found.contacts?.verdict).not.toBe('good')
-      if (share < 1 - slack) expect(found.contacts?.verdict).not.toBe('high')
-      if (wireOhm + contactsOhm > windowOhm[1] + slack) expect(found.verdict).not.toBe('good')
-      expect(contactsOhm).toBeLessThanOrEqual((found.contacts?.atMostOhm ?? NaN) + slack)
+      const { verdict, contacts } = found
+      // plain comparisons: as many expectations take four times as long as the draws
+      return (
+        !(share > 1 + slack && contacts?.verdict === 'good') &&
+        !(share < 1 - slack && contacts?.verdict === 'high') &&
+        !(wireOhm + contactsOhm > windowOhm[1] + slack && verdict === 'good') &&
+        contactsOhm <= (contacts?.atMostOhm ?? NaN) + slack
+      )
     }),
     { numRuns: 100_000 },
   )

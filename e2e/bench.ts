@@ -118,7 +118,7 @@ export const BUSY_MS = 30_000
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
 async function settled(page: Page): Promise<void> {
   // else one that draws nothing any more would be waited for until its test is out of time
-  expect(await within(BUSY_MS, drawn(page)), 'the page is drawn').not.toBe(TOO_LATE)
+  if ((await within(BUSY_MS, drawn(page))) === TOO_LATE) throw new Error(`the page is not drawn within ${BUSY_MS} ms`)
 }
 
 const drawn = (page: Page): Promise<void> =>
@@ -140,6 +140,15 @@ async function within<T>(ms: number, coming: Promise<T>): Promise<T | typeof TOO
   return Promise.race([coming, late]).finally(() => clearTimeout(timer))
 }
 
+/** Between two looks at what is waited for, ms. */
+const LOOK_MS = 20
+
+/** Until something holds. An expectation that is polled costs a step of the report for each look, with where it was asked. */
+async function until(what: string, holds: () => boolean): Promise<void> {
+  for (const from = performance.now(); !holds(); await new Promise((resolve) => setTimeout(resolve, LOOK_MS)))
+    if (performance.now() - from > BUSY_MS) throw new Error(`${what}: not within ${BUSY_MS} ms`)
+}
+
 /** Between the two keys of a sequence, ms: slower than a scanner, faster than a sequence runs out. */
 const SEQUENCE_PAUSE_MS = 90
 
@@ -154,7 +163,7 @@ export async function strike(page: Page, ...keys: string[]): Promise<void> {
     }
     await settled(page)
     if (entriesUnderWay(page) === 0) continue
-    await expect.poll(() => entriesUnderWay(page), { intervals: [20] }).toBe(0)
+    await until('what was written is answered', () => entriesUnderWay(page) === 0)
     await settled(page)
   }
 }
@@ -179,7 +188,7 @@ export async function quiet(page: Page): Promise<void> {
 
 /** Until nothing has been asked for a while, and what came is drawn. */
 async function nothingComes(page: Page): Promise<void> {
-  await expect.poll(() => quietMs(page), { intervals: [20], timeout: BUSY_MS }).toBeGreaterThan(QUIET_MS)
+  await until('nothing is asked for any more', () => quietMs(page) > QUIET_MS)
   await settled(page)
 }
 
@@ -265,20 +274,23 @@ async function takeIn(request: APIRequestContext, title: string, entries: readon
   return ((await made.json()) as { id: string }).id
 }
 
-/** Is all of the page React's by now, the parts that come to life after its frame too? */
-const isHydrated = (page: Page) =>
-  page
-    .evaluate(() => {
+/** Until all of the page is React's, the parts that come to life after its frame too; or another page has come. */
+const hydrated = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const isAlive = (part: Element) => Object.keys(part).some((key) => key.startsWith('__reactFiber$'))
+    const parts = () => {
       const main = document.querySelector('main')
-      const parts = main ? [main, ...main.querySelectorAll('button, input, textarea, select, a')] : []
-      const isAlive = (part: Element) => Object.keys(part).some((key) => key.startsWith('__reactFiber$'))
-      return parts.length > 0 && parts.every(isAlive)
-    })
-    .catch(() => false)
+      return main ? [main, ...main.querySelectorAll('button, input, textarea, select, a')] : []
+    }
+    for (let all = parts(); all.length === 0 || !all.every(isAlive); all = parts())
+      await new Promise((resolve) => setTimeout(resolve, 30))
+  })
 
 /** Waits until the page has come to life: its parts are loaded, its keys are bound. */
 export async function alive(page: Page): Promise<void> {
   await page.waitForLoadState('load')
-  await expect.poll(() => isHydrated(page), { intervals: [30], timeout: BUSY_MS }).toBe(true)
+  // a page that sends on to another one is asked again there
+  const either = hydrated(page).catch(() => page.waitForLoadState().then(() => hydrated(page)))
+  if ((await within(BUSY_MS, either)) === TOO_LATE) throw new Error(`the page is not alive within ${BUSY_MS} ms`)
   await nothingComes(page)
 }

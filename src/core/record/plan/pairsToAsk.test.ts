@@ -22,6 +22,13 @@ test('what was answered is not asked again, whichever of the two says so', () =>
   expect(asked([{ ...a, mate: 'B' }, b])).toEqual([])
   expect(asked([a, { ...b, mate: 'A' }])).toEqual([])
   expect(asked([a, { ...b, meetsNot: ['A'] }])).toEqual([])
+  expect(asked([{ ...a, meetsNot: ['C'] }, b, { ...b, id: 'C' }])).toEqual(['A-B'])
   // an end that meets another one is spoken for
   expect(asked([{ ...a, mate: 'B' }, b, { ...b, id: 'C' }])).toEqual([])
+})
+
+test('pairs come in the order of the ends; a housing that nobody knows is asked about with none', () => {
+  const ends = [b, a, { ...b, id: 'D' }, { ...a, id: 'C' }]
+  expect(asked(ends)).toEqual(['B-A', 'B-C', 'A-D', 'D-C'])
+  expect(asked([a, { ...b, housing: 'CM-3X' }])).toEqual([])
 })

@@ -1,5 +1,6 @@
-import { type Facts, housingOf } from './facts'
-import { mateOf, type Plan } from './plan'
+import { groupBy, sortedBy } from '../../base/collections'
+import type { Facts } from './facts'
+import type { Plan } from './plan'
 
 /** Two ends whose halves are made for each other, and of which nobody has said whether they meet. */
 export interface PairToAsk {
@@ -9,13 +10,27 @@ export interface PairToAsk {
 
 /** Pairs of ends that fit each other and may be meant to meet: each is asked about once. */
 export function pairsToAsk(plan: Plan, facts: Facts): readonly PairToAsk[] {
-  const open = plan.ends.filter((end) => mateOf(plan, end.id) === undefined)
-  return open.flatMap((a, i) =>
-    open.slice(i + 1).flatMap((b) => {
-      if (a.meetsNot?.includes(b.id) || b.meetsNot?.includes(a.id)) return []
-      const [one, other] = [housingOf(facts, plan, a.id), housingOf(facts, plan, b.id)]
-      if (!one || !other) return []
-      return one.mates?.includes(other.id) || other.mates?.includes(one.id) ? [{ a: a.id, b: b.id }] : []
+  const taken = new Set(plan.ends.flatMap(({ id, mate }) => (mate === undefined ? [] : [id, mate])))
+  const open = plan.ends.filter(({ id }) => !taken.has(id))
+  const places = new Map(open.map(({ id }, place) => [id, place]))
+  const placeOf = ({ id }: Plan['ends'][number]) => places.get(id) ?? -1
+  const byHousing = groupBy(open, ({ housing }) => housing)
+  const fit = (a: string, b: string) => {
+    const [one, other] = [facts.housings[a], facts.housings[b]]
+    return one !== undefined && other !== undefined && (one.mates?.includes(b) || other.mates?.includes(a))
+  }
+  // a harness has far fewer kinds of housing than ends
+  const partners = new Map(
+    [...byHousing.keys()].map((one) => {
+      const ends = [...byHousing].flatMap(([other, those]) => (fit(one, other) ? those : []))
+      return [one, sortedBy(ends, placeOf)] as const
+    }),
+  )
+  return open.flatMap((a, place) =>
+    (partners.get(a.housing) ?? []).flatMap((b) => {
+      const isLater = placeOf(b) > place
+      const isAnswered = a.meetsNot?.includes(b.id) === true || b.meetsNot?.includes(a.id) === true
+      return isLater && !isAnswered ? [{ a: a.id, b: b.id }] : []
     }),
   )
 }

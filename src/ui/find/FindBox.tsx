@@ -26,15 +26,16 @@ function useShelfParts(text: string): readonly FindItem[] {
 
 /** One field that finds jobs, stations, wires and cavities of this page, and every part of the shelf. */
 export function FindBox({
-  items,
+  find,
   question,
   close,
 }: {
-  readonly items: readonly FindItem[]
+  readonly find: () => readonly FindItem[]
   readonly question: string
   readonly close: () => void
 }) {
   const goTo = useGo()
+  const [items] = useState(find)
   const [text, setText] = useState(question)
   const combobox = useCombobox({ opened: true })
   const parts = useShelfParts(text)

@@ -12,10 +12,10 @@ const FindBox = later(load, (module) => module.FindBox)
 
 /** Opens the find box, by hand, by Ctrl+K, or by a scan that no screen knows at once. */
 export function FindButton({
-  items,
+  find,
   onScan,
 }: {
-  readonly items: readonly FindItem[]
+  readonly find: () => readonly FindItem[]
   readonly onScan?: ((text: string) => boolean) | undefined
 }) {
   const [question, setQuestion] = useState<string>()
@@ -33,7 +33,7 @@ export function FindButton({
       <Button fullWidth={false} className={styles.find} onClick={() => setQuestion('')}>
         {words.findOrScan} <Kbd aria-hidden="true">Ctrl K</Kbd>
       </Button>
-      {question !== undefined && <FindBox items={items} question={question} close={() => setQuestion(undefined)} />}
+      {question !== undefined && <FindBox find={find} question={question} close={() => setQuestion(undefined)} />}
     </>
   )
 }

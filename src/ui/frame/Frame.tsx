@@ -33,7 +33,7 @@ interface FrameProps {
   readonly foot?: ReactNode
   /** what is worked on here is worked on by pedal too */
   readonly pedal?: boolean
-  readonly find: readonly FindItem[]
+  readonly find: () => readonly FindItem[]
   readonly onScan?: ((text: string) => boolean) | undefined
   readonly children: ReactNode
 }
@@ -94,7 +94,7 @@ const Tools = memo(function Tools({ find, onScan }: Pick<FrameProps, 'find' | 'o
   const callOut = useCallOutSwitch()
   return (
     <div className={styles.frameTools} onMouseDown={keepFocus}>
-      <FindButton items={find} onScan={onScan} />
+      <FindButton find={find} onScan={onScan} />
       <OperatorSelect />
       <ActionIcon
         className={styles.icon}

@@ -60,7 +60,7 @@ export function PlaceFrame({
       notices={notices}
       foot={foot}
       onScan={onScan}
-      find={[
+      find={() => [
         ...find,
         ...places
           .filter((one) => one.id !== place)

@@ -7,7 +7,6 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { memo, useCallback, useMemo, type ReactNode } from 'react'
 import { setKey, termOf } from '@/core/record/plan/keys'
-import { sideOf } from '@/core/record/plan/plan'
 import { gaugeDue } from '@/core/record/standing/gaugeDue'
 import { scanTarget } from '@/core/record/plan/scanTarget'
 import { progress, stations, type Station } from '@/core/views/progress'
@@ -17,8 +16,7 @@ import { useGo } from '../address/GoProvider'
 import { useClock } from '../frame/Clock'
 import { useToday } from '../frame/useToday'
 import { Frame } from '../frame/Frame'
-import { places, usePlaceKeys } from '../frame/PlaceFrame'
-import type { FindItem } from '../find/findItems'
+import { usePlaceKeys } from '../frame/PlaceFrame'
 import { offerFigure, useOffered } from '../question/questions'
 import { later } from '../later/later'
 import { useAwake } from '../frame/useAwake'
@@ -26,6 +24,7 @@ import { useKeys } from '../keys/KeyProvider'
 import { InHand } from './InHand'
 import { useJob } from './JobProvider'
 import { JobNotices } from './JobNotices'
+import { jobFindItems } from './jobFindItems'
 import { useSelect } from './useAt'
 import { useNextStep } from './useNextStep'
 
@@ -47,7 +46,8 @@ export function JobFrame({ children }: { readonly children: ReactNode }) {
   const done = useMemo(() => progress(state), [state])
   const { step, go: goNext } = useNextStep()
   const select = useSelect()
-  const find = useFindItems(id, plan)
+  // a thousand wires are put together when somebody looks for one
+  const find = useCallback(() => jobFindItems(id, plan), [id, plan])
   const go = (station: Station | 'journal') => goTo(`/jobs/${id}/${station}`)
   useKeys([
     ...stations.map((station, i) => ({
@@ -150,46 +150,3 @@ const StationLink = memo(function StationLink({
     </Link>
   )
 })
-
-function useFindItems(id: string, plan: ReturnType<typeof useJob>['state']['plan']): readonly FindItem[] {
-  return useMemo(
-    () => [
-      ...stations.map((station) => ({
-        id: stationWords[station],
-        kind: 'station',
-        words: texts.goTo(stationWords[station]),
-        href: `/jobs/${id}/${station}`,
-      })),
-      { id: 'Journal', kind: 'record', words: texts.whatWasWrittenEntry, href: `/jobs/${id}/journal` },
-      ...places.map((place) => ({ id: place.name, kind: 'place', words: place.words, href: place.href })),
-      ...plan.wires.map((wire) => ({
-        id: wire.id,
-        kind: 'wire',
-        words: [wire.colour, wire.signal].filter(Boolean).join(' · '),
-        href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}`,
-      })),
-      ...plan.wires.flatMap((wire) =>
-        (['a', 'b'] as const).flatMap((side) => {
-          const at = sideOf(wire, side)
-          return at.kind === 'cavity'
-            ? [
-                {
-                  id: `${at.end}.${at.cavity}`,
-                  kind: 'cavity',
-                  words: `${wire.id}${side}${wire.signal ? `, ${wire.signal}` : ''}`,
-                  href: `/jobs/${id}/plan?at=${encodeURIComponent(wire.id)}`,
-                },
-              ]
-            : []
-        }),
-      ),
-      ...plan.ends.map((end) => ({
-        id: end.id,
-        kind: 'end',
-        words: end.housing,
-        href: `/jobs/${id}/plan?end=${encodeURIComponent(end.id)}`,
-      })),
-    ],
-    [id, plan],
-  )
-}

@@ -2,26 +2,36 @@ import type { ChosenSet } from '../../craft/setup/chosenSet'
 import type { CrimpPair } from '../../craft/setup/crimpPair'
 import { constructionOf } from '../../parts/catalogue/constructions'
 import { type Facts, insulationMmOf } from '../plan/facts'
-import type { Termination } from '../plan/plan'
-import type { Wire } from '../plan/plan'
+import type { Termination, Wire } from '../plan/plan'
 
-const pairs = new WeakMap<ChosenSet, { readonly of: Pick<Termination, 'wire' | 'also'>; readonly pair: CrimpPair }>()
+interface Known {
+  readonly also: Wire | undefined
+  /** the facts that it was made from */
+  readonly from: readonly unknown[]
+  readonly pair: CrimpPair
+}
+
+/** By set, which alike terminations may share, then by wire. */
+const pairs = new WeakMap<ChosenSet, WeakMap<Wire, Known>>()
 
 /** What a termination's crimp is in its setting, by its pinned facts. */
 export function pairOf(facts: Facts, termination: Pick<Termination, 'wire' | 'also'>, set: ChosenSet): CrimpPair {
-  const { wire, also } = termination
-  const known = pairs.get(set)
-  if (known?.of.wire === wire && known.of.also?.wire === also?.wire) return known.pair
+  const { wire } = termination
+  const also = termination.also?.wire
+  const ofSet = pairs.get(set) ?? new WeakMap<Wire, Known>()
+  const known = ofSet.get(wire)
   const contact = facts.contacts[set.contact]
+  const from = [contact, facts.wireTypes[wire.type], also && facts.wireTypes[also.type]]
+  if (known?.also === also && known?.from.every((fact, i) => fact === from[i])) return known.pair
   const asksHeight = set.height !== undefined && contact !== undefined && constructionOf(contact).hasHeight
   const pair: CrimpPair = {
     contact: set.contact,
-    conductor: conductorOf(facts, wire, also?.wire, set.foldBack),
+    conductor: conductorOf(facts, wire, also, set.foldBack),
     insulationMm: insulationMmOf(facts, wire) ?? 0,
     ...(asksHeight && set.height && { height: set.height }),
     ...(set.pull && { minimumN: set.pull.forceN }),
   }
-  pairs.set(set, { of: termination, pair })
+  pairs.set(set, ofSet.set(wire, { also, from, pair }))
   return pair
 }
 

@@ -34,3 +34,16 @@ test('a later version of a job is packed anew', () => {
   foldEntry(folded, { id: 'note-1', kind: 'noted', text: 'wet', seq: 1, at: '2026-11-25T09:00:00.000Z', by: 'ansa' })
   expect(packState(folded.state)).not.toBe(empty)
 })
+
+test('what many keys have alike is carried once, and shared where it is unpacked', () => {
+  const [start] = starts
+  const state = start?.().state
+  if (!state) throw new Error('no start')
+  const [[, set] = []] = state.sets
+  const many = new Map(Array.from({ length: 500 }, (_, i) => [`W${i}/a`, structuredClone(set)] as const))
+  const packed = packState({ ...state, terms: new Map(), sets: many as typeof state.sets })
+  expect(packed.split(JSON.stringify(set))).toHaveLength(2)
+  const { sets } = unpackState(packed)
+  expect([...sets]).toEqual([...many])
+  expect(new Set(sets.values()).size).toBe(1)
+})

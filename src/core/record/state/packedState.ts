@@ -10,22 +10,36 @@ interface Packed {
   readonly slices: Readonly<Partial<Record<SliceId, unknown>>>
 }
 
+/** A map as text: its keys, and for each the place of its value. What a thousand keys have alike is said once. */
+interface PackedMap {
+  readonly keys: readonly string[]
+  readonly at: readonly number[]
+  readonly values: readonly unknown[]
+}
+
+function packMap(map: ReadonlyMap<string, unknown>): string {
+  const places = new Map<string, number>()
+  const at = [...map.values()].map((value) => {
+    const text = JSON.stringify(value)
+    const place = places.get(text) ?? places.size
+    places.set(text, place)
+    return place
+  })
+  return `{"keys":${JSON.stringify([...map.keys()])},"at":${JSON.stringify(at)},"values":[${[...places.keys()].join()}]}`
+}
+
 const kept = new WeakMap<object, { readonly seq: number; readonly text: PackedState }>()
 
 /** The state as text. Pages ask for the same version again and again: the last one is kept. */
 export function packState(state: JobState): PackedState {
   const before = kept.get(state.terms)
   if (before?.seq === state.seq) return before.text
-  const text = JSON.stringify({
-    seq: state.seq,
-    recent: state.recent,
-    slices: Object.fromEntries(
-      sliceIds.map((id) => {
-        const value: unknown = state[id]
-        return [id, value instanceof Map ? [...(value as Map<string, unknown>)] : value]
-      }),
-    ),
-  } satisfies Packed)
+  const slices = sliceIds.flatMap((id) => {
+    const value: unknown = state[id]
+    if (value === undefined) return []
+    return `"${id}":${value instanceof Map ? packMap(value as Map<string, unknown>) : JSON.stringify(value)}`
+  })
+  const text = `{"seq":${state.seq},"recent":${JSON.stringify(state.recent)},"slices":{${slices.join()}}}`
   kept.set(state.terms, { seq: state.seq, text })
   return text
 }
@@ -38,8 +52,11 @@ export function unpackState(text: PackedState): StateStore {
     const value = slices[id]
     if (value === undefined) continue
     const map: unknown = state[id]
-    if (map instanceof Map) for (const [key, item] of value as (readonly [string, unknown])[]) map.set(key, item)
-    else Object.assign(state, { [id]: value })
+    if (map instanceof Map) {
+      const { keys, at, values } = value as PackedMap
+      // records are never changed in place: keys that have the same one share it
+      for (const [i, key] of keys.entries()) map.set(key, values[at[i] ?? 0])
+    } else Object.assign(state, { [id]: value })
   }
   return Object.assign(state, { seq, recent: recent as StateStore['recent'] })
 }

@@ -1,4 +1,5 @@
 import { groupBy, sortedBy } from '../../base/collections'
+import type { Housing } from '../../parts/catalogue/types'
 import type { Facts } from './facts'
 import type { Plan } from './plan'
 
@@ -15,9 +16,10 @@ export function pairsToAsk(plan: Plan, facts: Facts): readonly PairToAsk[] {
   const places = new Map(open.map(({ id }, place) => [id, place]))
   const placeOf = ({ id }: Plan['ends'][number]) => places.get(id) ?? -1
   const byHousing = groupBy(open, ({ housing }) => housing)
+  const takes = (housing: Housing, other: string) => housing.mates?.includes(other) === true
   const fit = (a: string, b: string) => {
     const [one, other] = [facts.housings[a], facts.housings[b]]
-    return one !== undefined && other !== undefined && (one.mates?.includes(b) || other.mates?.includes(a))
+    return one !== undefined && other !== undefined && (takes(one, b) || takes(other, a))
   }
   // a harness has far fewer kinds of housing than ends
   const partners = new Map(

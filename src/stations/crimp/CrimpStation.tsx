@@ -4,7 +4,7 @@ import clsx from 'clsx'
 import { StationPanes } from '@/ui/pane/StationPanes'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { useMemo, useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { stepAt } from '@/core/views/steps'
 import { inHand, inQueue, releaseWait, setupQueue, type QueueGroup, type QueueItem } from '@/core/views/queue'
 import { pieceInQuestion } from '@/core/record/standing/released'
@@ -116,7 +116,7 @@ const isSuspect = (state: State, { termination }: QueueItem) => termState(state,
 const isLike = ({ like }: FirstPiece, wire: string, side: string) => like?.wire === wire && like.side === side
 
 /** What the bench does now for this termination: its setup first. */
-function CrimpStep({
+const CrimpStep = memo(function CrimpStep({
   item,
   group,
   from,
@@ -153,4 +153,4 @@ function CrimpStep({
   if (waits?.for !== 'piece') return <ReleaseCard item={item} group={group} done={done} />
   const like = group.items.find(({ termination }) => termination.key === waits.term) ?? item
   return <FirstPieceCard key={waits.term} item={like} group={group} done={done} />
-}
+})

@@ -1,7 +1,7 @@
 'use client'
 import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import clsx from 'clsx'
-import { type ReactNode, useMemo } from 'react'
+import { memo, type ReactNode, useMemo } from 'react'
 import { constructionOf } from '@/core/parts/catalogue/constructions'
 import { tenth } from '@/core/base/units/tenth'
 import { practicesAt } from '@/core/craft/crimp/practices'
@@ -81,7 +81,7 @@ const seenOf = ({ seen, wrong, seenText, unit }: StripForm, stripMm: number | un
 })
 
 /** One termination before its contact: cut, thread, strip, look; and what to do when the strip is not right. */
-export function PrepItem({
+export const PrepItem = memo(function PrepItem({
   termination,
   set,
   done,
@@ -230,7 +230,7 @@ export function PrepItem({
       </aside>
     </>
   )
-}
+})
 
 /** The contact held beside the stripped wire, as it should look or as it was reported. */
 function HeldBeside({

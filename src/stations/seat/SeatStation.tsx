@@ -1,6 +1,6 @@
 'use client'
 import { seatStationWords as words } from '@/words/screens/seat/seatStation'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { type LockId, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { Housing } from '@/core/parts/catalogue/types'
 import { termState } from '@/core/record/state/state'
@@ -39,6 +39,7 @@ export function SeatStation() {
   const rows = useMemo(() => seatRows(state), [state])
   const due = useMemo(() => dueTask(state, tasks), [state, tasks])
   const { at, select, follow } = useAt((key) => byKey(key) !== undefined, due && taskKey(due))
+  const goOn = useCallback((next?: EndTask) => (next ? select(taskKey(next)) : follow()), [select, follow])
   const shown = useShown(at)
   const task = byKey(shown) ?? byKey(at)
   const moves = task && unitMoves(state, task.unit)
@@ -70,7 +71,7 @@ export function SeatStation() {
       {task && moves && showsMoves ? (
         <MovePane unit={task.unit} moves={moves} close={() => setShowsMoves(false)} />
       ) : task ? (
-        <SeatTask task={task} done={(next) => (next ? select(taskKey(next)) : follow())} />
+        <SeatTask task={task} done={goOn} />
       ) : tasks.length > 0 ? (
         <StationDone station="seat" waits={words.restWaitsForContacts} />
       ) : (

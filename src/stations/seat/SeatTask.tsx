@@ -4,7 +4,7 @@ import { LacingCard, LockCard, LockMoving, MatOverBody, OpenCard, LookOver, Mate
 import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { type HousingLock, lockOfHousing } from '@/core/parts/catalogue/secondaryLocks'
 import type { FaceView } from '@/core/base/face/place'
 import { releaseMechanisms } from '@/core/parts/catalogue/releaseMechanisms'
@@ -38,7 +38,13 @@ const labelOf = ({ kind }: EndTask, { release }: FamilyFacts): string => {
 }
 
 /** One task at an end: the face from the side at which the hands are, the cavity in words, the checks. */
-export function SeatTask({ task, done }: { readonly task: EndTask; readonly done: (next?: EndTask) => void }) {
+export const SeatTask = memo(function SeatTask({
+  task,
+  done,
+}: {
+  readonly task: EndTask
+  readonly done: (next?: EndTask) => void
+}) {
   const { state } = useJob()
   const key = taskKey(task)
   const [takingOut, setTakingOut] = useState<string>()
@@ -141,7 +147,7 @@ export function SeatTask({ task, done }: { readonly task: EndTask; readonly done
       </aside>
     </>
   )
-}
+})
 
 /** Where a cover that is opened by turns is opened first, as its sheet says. */
 const endFirst = ({ said }: HousingLock) => (said?.byTurnsMm === undefined ? undefined : said.opensAt)

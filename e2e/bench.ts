@@ -118,7 +118,7 @@ export const BUSY_MS = 30_000
 /** Until a key has been told from a scanner's, has acted, and what it changed is drawn; or another page has come. */
 async function settled(page: Page): Promise<void> {
   // else one that draws nothing any more would be waited for until its test is out of time
-  if ((await within(BUSY_MS, drawn(page))) === TOO_LATE) throw new Error(`the page is not drawn within ${BUSY_MS} ms`)
+  await inTime('the page is drawn', drawn(page))
 }
 
 const drawn = (page: Page): Promise<void> =>
@@ -131,12 +131,12 @@ const drawn = (page: Page): Promise<void> =>
     )
     .catch(() => page.waitForLoadState())
 
-const TOO_LATE = Symbol('too late')
+const tooLate = (what: string) => new Error(`${what}: not within ${BUSY_MS} ms`)
 
-/** What comes of a promise, unless it takes too long. */
-async function within<T>(ms: number, coming: Promise<T>): Promise<T | typeof TOO_LATE> {
+/** What comes of a promise. @throws when it takes too long */
+async function inTime(what: string, coming: Promise<void>): Promise<void> {
   let timer: NodeJS.Timeout | undefined
-  const late = new Promise<typeof TOO_LATE>((resolve) => (timer = setTimeout(resolve, ms, TOO_LATE)))
+  const late = new Promise<never>((_, reject) => (timer = setTimeout(() => reject(tooLate(what)), BUSY_MS)))
   return Promise.race([coming, late]).finally(() => clearTimeout(timer))
 }
 
@@ -146,7 +146,7 @@ const LOOK_MS = 20
 /** Until something holds. An expectation that is polled costs a step of the report for each look, with where it was asked. */
 async function until(what: string, holds: () => boolean): Promise<void> {
   for (const from = performance.now(); !holds(); await new Promise((resolve) => setTimeout(resolve, LOOK_MS)))
-    if (performance.now() - from > BUSY_MS) throw new Error(`${what}: not within ${BUSY_MS} ms`)
+    if (performance.now() - from > BUSY_MS) throw tooLate(what)
 }
 
 /** Between the two keys of a sequence, ms: slower than a scanner, faster than a sequence runs out. */
@@ -274,23 +274,23 @@ async function takeIn(request: APIRequestContext, title: string, entries: readon
   return ((await made.json()) as { id: string }).id
 }
 
-/** Until all of the page is React's, the parts that come to life after its frame too; or another page has come. */
+/** Until all of the page is React's, the parts that come to life after its frame too; asked again where another page has come. */
 const hydrated = (page: Page): Promise<void> =>
-  page.evaluate(async () => {
-    const isAlive = (part: Element) => Object.keys(part).some((key) => key.startsWith('__reactFiber$'))
-    const parts = () => {
-      const main = document.querySelector('main')
-      return main ? [main, ...main.querySelectorAll('button, input, textarea, select, a')] : []
-    }
-    for (let all = parts(); all.length === 0 || !all.every(isAlive); all = parts())
-      await new Promise((resolve) => setTimeout(resolve, 30))
-  })
+  page
+    .evaluate(async () => {
+      const isAlive = (part: Element) => Object.keys(part).some((key) => key.startsWith('__reactFiber$'))
+      const parts = () => {
+        const main = document.querySelector('main')
+        return main ? [main, ...main.querySelectorAll('button, input, textarea, select, a')] : []
+      }
+      for (let all = parts(); all.length === 0 || !all.every(isAlive); all = parts())
+        await new Promise((resolve) => setTimeout(resolve, 30))
+    })
+    .catch(() => page.waitForLoadState().then(() => hydrated(page)))
 
 /** Waits until the page has come to life: its parts are loaded, its keys are bound. */
 export async function alive(page: Page): Promise<void> {
   await page.waitForLoadState('load')
-  // a page that sends on to another one is asked again there
-  const either = hydrated(page).catch(() => page.waitForLoadState().then(() => hydrated(page)))
-  if ((await within(BUSY_MS, either)) === TOO_LATE) throw new Error(`the page is not alive within ${BUSY_MS} ms`)
+  await inTime('the page is alive', hydrated(page))
   await nothingComes(page)
 }

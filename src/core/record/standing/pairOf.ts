@@ -4,10 +4,12 @@ import { constructionOf } from '../../parts/catalogue/constructions'
 import { type Facts, insulationMmOf } from '../plan/facts'
 import type { Termination, Wire } from '../plan/plan'
 
+/** A pair with what it was made from. */
 interface Known {
   readonly also: Wire | undefined
-  /** the facts that it was made from */
-  readonly from: readonly unknown[]
+  readonly contact: Facts['contacts'][string] | undefined
+  readonly type: Facts['wireTypes'][string] | undefined
+  readonly alsoType: Facts['wireTypes'][string] | undefined
   readonly pair: CrimpPair
 }
 
@@ -21,8 +23,10 @@ export function pairOf(facts: Facts, termination: Pick<Termination, 'wire' | 'al
   const ofSet = pairs.get(set) ?? new WeakMap<Wire, Known>()
   const known = ofSet.get(wire)
   const contact = facts.contacts[set.contact]
-  const from = [contact, facts.wireTypes[wire.type], also && facts.wireTypes[also.type]]
-  if (known?.also === also && known?.from.every((fact, i) => fact === from[i])) return known.pair
+  const type = facts.wireTypes[wire.type]
+  const alsoType = also && facts.wireTypes[also.type]
+  if (known && known.also === also && known.contact === contact && known.type === type && known.alsoType === alsoType)
+    return known.pair
   const asksHeight = set.height !== undefined && contact !== undefined && constructionOf(contact).hasHeight
   const pair: CrimpPair = {
     contact: set.contact,
@@ -31,7 +35,7 @@ export function pairOf(facts: Facts, termination: Pick<Termination, 'wire' | 'al
     ...(asksHeight && set.height && { height: set.height }),
     ...(set.pull && { minimumN: set.pull.forceN }),
   }
-  pairs.set(set, ofSet.set(wire, { also, from, pair }))
+  pairs.set(set, ofSet.set(wire, { also, contact, type, alsoType, pair }))
   return pair
 }
 

@@ -10,22 +10,23 @@ interface Packed {
   readonly slices: Readonly<Partial<Record<SliceId, unknown>>>
 }
 
-/** A map as text: its keys, and for each the place of its value. What a thousand keys have alike is said once. */
+/** A map: its keys, and for each the place of its value. What a thousand keys have alike is said once. */
 interface PackedMap {
   readonly keys: readonly string[]
   readonly at: readonly number[]
   readonly values: readonly unknown[]
 }
 
-function packMap(map: ReadonlyMap<string, unknown>): string {
+function packMap(map: ReadonlyMap<string, unknown>): PackedMap {
   const places = new Map<string, number>()
+  const values: unknown[] = []
   const at = [...map.values()].map((value) => {
     const text = JSON.stringify(value)
-    const place = places.get(text) ?? places.size
+    const place = places.get(text) ?? values.push(value) - 1
     places.set(text, place)
     return place
   })
-  return `{"keys":${JSON.stringify([...map.keys()])},"at":${JSON.stringify(at)},"values":[${[...places.keys()].join()}]}`
+  return { keys: [...map.keys()], at, values }
 }
 
 const kept = new WeakMap<object, { readonly seq: number; readonly text: PackedState }>()
@@ -34,12 +35,16 @@ const kept = new WeakMap<object, { readonly seq: number; readonly text: PackedSt
 export function packState(state: JobState): PackedState {
   const before = kept.get(state.terms)
   if (before?.seq === state.seq) return before.text
-  const slices = sliceIds.flatMap((id) => {
-    const value: unknown = state[id]
-    if (value === undefined) return []
-    return `"${id}":${value instanceof Map ? packMap(value as Map<string, unknown>) : JSON.stringify(value)}`
-  })
-  const text = `{"seq":${state.seq},"recent":${JSON.stringify(state.recent)},"slices":{${slices.join()}}}`
+  const text = JSON.stringify({
+    seq: state.seq,
+    recent: state.recent,
+    slices: Object.fromEntries(
+      sliceIds.map((id) => {
+        const value: unknown = state[id]
+        return [id, value instanceof Map ? packMap(value as Map<string, unknown>) : value]
+      }),
+    ),
+  } satisfies Packed)
   kept.set(state.terms, { seq: state.seq, text })
   return text
 }

@@ -80,7 +80,8 @@ test('a fault that comes and goes: seen while all is moved, its place found at o
   await strike(page, 'p')
   const moving = page.getByRole('complementary', { name: 'Move and watch' }).getByRole('listitem')
   await expect(moving).toHaveCount(6, { timeout: BUSY_MS })
-  for (let place = 1; place <= 6; place++) {
+  for (let place = 0; place < 6; place++) {
+    await expect(moving.nth(place)).toHaveAttribute('aria-current', 'step', { timeout: BUSY_MS })
     await page.waitForTimeout(1500)
     await strike(page, 'Space')
   }

@@ -151,6 +151,14 @@ test('no answer is a time-out, and a late one is never taken for the next', asyn
   expect(await link.ask('UNIT:FORC?')).toMatchObject({ ok: false, fault: { kind: 'broken-off' } })
 })
 
+test('an answer that came while the bench itself was busy is not a late one', async () => {
+  const link = await misbehaving((_line, socket) => {
+    socket.write('12.5\n')
+    for (const until = performance.now() + 400; performance.now() < until; );
+  }, 200)
+  expect(await link.ask('MEAS:FORC?')).toEqual({ ok: true, value: '12.5' })
+})
+
 test('half an answer is none', async () => {
   const link = await misbehaving((_line, socket) => socket.end('12.'))
   expect(await link.ask('MEAS:FORC?')).toEqual({

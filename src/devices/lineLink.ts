@@ -75,6 +75,7 @@ class SocketLink implements LineLink {
   private rest = ''
   private waiting: Waiting | undefined
   private timer: NodeJS.Timeout | undefined
+  private late: NodeJS.Immediate | undefined
   private queue: Promise<unknown> = Promise.resolve()
 
   constructor(
@@ -124,7 +125,7 @@ class SocketLink implements LineLink {
   }
 
   private end(result: Result<undefined, DeviceFault>): void {
-    clearTimeout(this.timer)
+    this.unwatch()
     const now = this.waiting
     this.waiting = undefined
     now?.settle(result)
@@ -135,12 +136,20 @@ class SocketLink implements LineLink {
   }
 
   private watch({ asked, withinMs: afterMs }: Waiting): void {
-    clearTimeout(this.timer)
+    this.unwatch()
     this.timer = setTimeout(() => {
-      // a late answer would be taken for that of the next question: the link is of no use any more
-      this.end(fail({ kind: 'timeout', asked, afterMs }))
-      this.socket.destroy()
+      // a bench that was busy itself for so long has yet to hear what came meanwhile: it is heard before an immediate
+      this.late = setImmediate(() => {
+        // a late answer would be taken for that of the next question: the link is of no use any more
+        this.end(fail({ kind: 'timeout', asked, afterMs }))
+        this.socket.destroy()
+      })
     }, afterMs)
+  }
+
+  private unwatch(): void {
+    clearTimeout(this.timer)
+    clearImmediate(this.late)
   }
 
   private take(chunk: string): void {

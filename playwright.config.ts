@@ -37,9 +37,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
-        // each script is compiled once for all tests at its address, whole: function by function, at every page that is opened,
-        // takes an eighth of what the pages cost
-        '--js-flags=--no-lazy',
+        // what has been compiled is kept from the first page on, not from the third: a quarter of what pages cost
+        '--v8-cache-options=code',
       ],
     },
   },

@@ -38,19 +38,21 @@ export const test = base.extend<
   // for a test that leaves something in its browser which nothing takes out again: a clock, a script of every page
   ownContext: [false, { option: true }],
   // a browser in another zone is another browser
-  context: async ({ browser, baseURL, viewport, timezoneId, ownContext, warm }, provide) => {
-    if (ownContext || timezoneId !== undefined) {
-      const own = await browser.newContext({
-        ...(baseURL !== undefined && { baseURL }),
-        ...(timezoneId !== undefined && { timezoneId }),
-        viewport,
-      })
-      await provide(own)
-      await own.close()
+  context: async ({ baseURL, viewport, timezoneId, ownContext, warm }, provide) => {
+    const shared = await warm.of({ baseURL: baseURL ?? '', viewport })
+    if (!ownContext && timezoneId === undefined) {
+      await provide(shared)
+      await warm.forget(baseURL ?? '')
       return
     }
-    await provide(await warm.of(browser, { baseURL: baseURL ?? '', viewport }))
-    await warm.forget(baseURL ?? '')
+    const own = await shared.browser()?.newContext({
+      ...(baseURL !== undefined && { baseURL }),
+      ...(timezoneId !== undefined && { timezoneId }),
+      viewport,
+    })
+    if (!own) throw new Error('the browser has left')
+    await provide(own)
+    await own.close()
   },
   baseURL: async ({ benches }, provide, info) => {
     await provide(await benches.of(info.file))

@@ -1,6 +1,6 @@
 import type { Entry } from '../src/core/record/journal/entry'
 import { foldAll } from '../src/core/record/journal/fold'
-import { entryHash, NO_HASH } from '../src/data/entryHash'
+import { entryHash, NO_HASH } from '../src/formats/chain/entryHash'
 
 /** A job as a bench takes it in, from its entries: its plan, its facts, and its journal as a chain. */
 export function jobDocument(title: string, entries: readonly Entry[]): object {

@@ -1,9 +1,9 @@
 import { foldAll, foldEntry } from '../../src/core/record/journal/fold'
 import type { Entry, KeptEntry } from '../../src/core/record/journal/entry'
 import { hash } from 'node:crypto'
-import { canonicalText } from '../../src/data/canonicalText'
-import { checkChain } from '../../src/data/checkChain'
-import { NO_HASH, entryHash } from '../../src/data/entryHash'
+import { canonicalText } from '../../src/formats/chain/canonicalText'
+import { checkChain } from '../../src/formats/chain/checkChain'
+import { NO_HASH, entryHash } from '../../src/formats/chain/entryHash'
 import { largeJournal } from './largeJob'
 import { line, timed } from './measure'
 

@@ -19,6 +19,8 @@ export interface DispatchContext {
   readonly report: (error: unknown) => string
 }
 
+const JSON_TYPE = 'application/json'
+
 const json = (status: number, body: unknown, headers: Record<string, string> = {}) =>
   new Response(JSON.stringify(body), {
     status,
@@ -121,38 +123,25 @@ async function readRequest(request: Request, one: Endpoint): Promise<Said | Resp
       limitBytes: one.limitBytes,
       message: `the body is above ${one.limitBytes / 1024 / 1024} MB`,
     })
-  const isLarge = one.large !== undefined && bytes.byteLength > one.large.above(contentType)
-  if ((one.accepts ?? []).includes(contentType)) {
-    if (isLarge) return { input: undefined, text: '', bytes, ...rest }
-    const read = textOfBytes(bytes)
-    return read.ok ? { input: undefined, text: read.text, bytes: undefined, ...rest } : unfit(read.issues)
-  }
-  const input = await readJson(bytes, contentType, one, isLarge)
-  return input instanceof Response ? input : { input: input.value, text: '', bytes: undefined, ...rest }
-}
-
-async function readJson(
-  bytes: Uint8Array,
-  contentType: string,
-  one: Endpoint,
-  isLarge: boolean,
-): Promise<{ readonly value: unknown } | Response> {
-  if (contentType !== 'application/json')
+  const isText = (one.accepts ?? []).includes(contentType)
+  if (!isText && contentType !== JSON_TYPE)
     return unfit([
       {
         path: [],
-        message: `Content-Type must be ${[...new Set(['application/json', ...(one.accepts ?? [])])].join(' or ')}`,
+        message: `Content-Type must be ${[...new Set([JSON_TYPE, ...(one.accepts ?? [])])].join(' or ')}`,
       },
     ])
-  if (isLarge && one.large?.readJson) {
-    const read = await one.large.readJson(bytes)
-    return read.ok ? read : unfit(read.issues)
+  if (one.large && bytes.byteLength > one.large.above(contentType))
+    return { input: undefined, text: '', bytes, ...rest }
+  if (isText) {
+    const read = textOfBytes(bytes)
+    return read.ok ? { input: undefined, text: read.text, bytes: undefined, ...rest } : unfit(read.issues)
   }
   const read = jsonOfBytes(bytes)
   if (!read.ok) return unfit(read.issues)
   const checked = one.input?.safeParse(read.value)
   if (checked && !checked.success) return unfit(plainIssues(checked.error).slice(0, 100))
-  return { value: checked?.data }
+  return { input: checked?.data, text: '', bytes: undefined, ...rest }
 }
 
 /** The name of the first figure in an answer that is none. */

@@ -36,17 +36,10 @@ export interface Failed<Status extends 400 | Failure> {
 }
 export type Answer = Answered<unknown> | Failed<400 | Failure>
 
-/** How a large body is read and checked without holding up other requests. */
+/** A body that would hold up other requests is handed to the handler as it came. */
 export interface Large {
   /** bytes of a content type above which a body counts as large */
   readonly above: (contentType: string) => number
-  /** for JSON; where it is left out, and for other content types, the handler is given the bytes */
-  readonly readJson?: (
-    bytes: Uint8Array,
-  ) => Promise<
-    | { readonly ok: true; readonly value: unknown }
-    | { readonly ok: false; readonly issues: Parameters<typeof badInput>[0] }
-  >
 }
 
 /** One endpoint of the open interface: the dispatcher, the OpenAPI document and the tests read the same definition. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import type { KeptEntry } from '@/core/record/journal/entry'
-import { entryHash } from '@/data/entryHash'
+import { entryHash } from '@/formats/chain/entryHash'
 import { openInterface } from './openInterface.testing'
 
 const { call, post } = openInterface()

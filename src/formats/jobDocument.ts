@@ -50,10 +50,12 @@ export interface JournalIssue {
 /**
  * Splits the entries of a document into what was said and its stamps, checking both.
  * @param breath lets others have their turn: a record of many thousand entries takes a second
+ * @param from where in the document's journal the first of these stands
  */
 export async function readJournal(
   journal: readonly Record<string, unknown>[],
   breath: Breath = noBreath,
+  from = 0,
 ): Promise<{
   readonly entries: readonly StampedEntry[]
   readonly issues: readonly JournalIssue[]
@@ -67,7 +69,7 @@ export async function readJournal(
     const entry = entrySchema.safeParse(said)
     for (const error of [stamp.error, entry.error]) {
       for (const { path, message } of error ? plainIssues(error) : [])
-        issues.push({ path: ['journal', index, ...path], message })
+        issues.push({ path: ['journal', from + index, ...path], message })
     }
     if (stamp.success && entry.success) entries.push({ entry: entry.data, stamp: stamp.data })
   }

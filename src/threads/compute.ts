@@ -7,9 +7,18 @@ type Tasks = typeof computeTasks
 const LIMIT_MS = 30_000
 const HEAP_MB = 512
 
-/** Works something out beside the requests. @throws ThreadLimit when it takes too long or too much memory */
+/**
+ * Works something out beside the requests.
+ * @param hear is given what a task tells before it is done
+ * @throws ThreadLimit when it takes too long or too much memory
+ */
 export const compute = <Task extends ComputeTask>(
   task: Task,
   input: Parameters<Tasks[Task]>[0],
-): Promise<ReturnType<Tasks[Task]>> =>
-  runThread<never, ReturnType<Tasks[Task]>>('compute', { task, input }, { heapMb: HEAP_MB, limitMs: LIMIT_MS })
+  hear?: (part: string) => void,
+): Promise<Awaited<ReturnType<Tasks[Task]>>> =>
+  runThread<string, Awaited<ReturnType<Tasks[Task]>>>(
+    'compute',
+    { task, input },
+    { heapMb: HEAP_MB, limitMs: LIMIT_MS, ...(hear && { onProgress: hear }) },
+  )

@@ -7,6 +7,8 @@ import type { ThreadMessage } from './runThread'
 giveWay()
 const { task, input } = workerData as ComputeOrder
 // the order names the task that its input is for
-const work = computeTasks[task] as (input: ComputeOrder['input']) => unknown
-const answer = work(input)
+const work = computeTasks[task] as (input: ComputeOrder['input'], tell: (part: string) => void) => unknown
+const answer = await work(input, (progress) =>
+  parentPort?.postMessage({ progress } satisfies ThreadMessage<string, never>),
+)
 parentPort?.postMessage({ answer } satisfies ThreadMessage<never, typeof answer>)

@@ -13,7 +13,10 @@ import { readPinout } from '@/formats/pinout/readPinout'
 import { jobPieces } from './jobPieces'
 import { type PinoutOrder, pinoutJobOfBytes } from './pinoutJob'
 
-/** What is worked out in a thread of its own, since it may take longer than a request may hold up others. */
+/**
+ * What is worked out in a thread of its own, since it may take longer than a request may hold up others. A task may tell a part
+ * of what it has found before it is done.
+ */
 export const computeTasks = {
   'cut-plan': (input: CutRequest) => cutPlan(input),
   bundle: (diametersMm: readonly number[]) => packBundle(diametersMm),
@@ -31,7 +34,7 @@ export const computeTasks = {
   }) => pinoutJobOfBytes(csv, order, storedCatalogue(shelf), newIdMaker(Date.now, Math.random)),
   'pinout-preview': ({ csv, picks, shelf }: Pick<PinoutOrder, 'csv' | 'picks'> & { readonly shelf: CatalogueInput }) =>
     readPinout(csv, storedCatalogue(shelf), picks),
-  'job-pieces': (bytes: Uint8Array) => jobPieces(bytes),
+  'job-pieces': jobPieces,
 } as const
 
 export type ComputeTask = keyof typeof computeTasks

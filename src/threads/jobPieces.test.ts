@@ -1,38 +1,89 @@
 import { expect, test } from 'vitest'
-import { newBreath } from '@/data/breath'
 import { emptyPlan } from '@/core/record/plan/plan'
+import type { Entry, KeptEntry } from '@/core/record/journal/entry'
+import { NO_HASH, entryHash } from '@/formats/chain/entryHash'
 import { jobDocumentSchema } from '@/formats/jobDocument'
-import { joinPieces, jobPieces } from './jobPieces'
+import { entriesOfPiece, headOfPieces, jobPieces } from './jobPieces'
 
-const entries = (count: number) =>
-  Array.from({ length: count }, (_, i) => ({ kind: 'noted', seq: i + 1, text: `note ${String(i)}` }))
+function notes(count: number): KeptEntry[] {
+  let prev = NO_HASH
+  return Array.from({ length: count }, (_, i) => {
+    const entry: Entry = {
+      id: `note-${String(i + 1).padStart(4, '0')}`,
+      kind: 'noted',
+      text: `note ${i}`,
+      seq: i + 1,
+      at: '2026-11-25T09:00:00.000Z',
+      by: 'ansa',
+    }
+    const kept = { ...entry, prev, hash: entryHash(entry, prev) }
+    prev = kept.hash
+    return kept
+  })
+}
 const document = (more: object) =>
   JSON.stringify({ format: 'urn-bench/job', version: 1, plan: { ...emptyPlan, title: 'Large' }, ...more })
 
-test.each([0, 1, 400, 401, 1333])(
-  'a document of %i entries is the same when it was cut up and joined',
-  async (count) => {
-    const text = document(count === 0 ? {} : { journal: entries(count), state: { seq: count, closed: false } })
-    const pieces = jobPieces(new TextEncoder().encode(text))
-    if (!pieces.ok) throw new Error(JSON.stringify(pieces.issues))
-    expect(pieces.journal).toHaveLength(Math.ceil(count / 400))
-    expect(await joinPieces(pieces, newBreath())).toEqual(jobDocumentSchema.parse(JSON.parse(text)))
-  },
-)
+async function read(text: string) {
+  const told: string[] = []
+  const answer = await jobPieces(new TextEncoder().encode(text), (piece) => told.push(piece))
+  return { answer, told }
+}
 
-test.each<[string, string, { path: unknown[]; message: RegExp }]>([
-  ['no JSON', '{"a"', { path: [], message: /not JSON/ }],
-  ['a list', '[1]', { path: [], message: /must be an object/ }],
+test.each([0, 1, 400, 401, 1333])('a document of %i entries is the same when it was cut up and joined', async (count) => {
+  const text = document(count === 0 ? {} : { journal: notes(count), state: { seq: count, closed: false } })
+  const { answer, told } = await read(text)
+  if (!answer.ok) throw new Error(JSON.stringify(answer.issues))
+  expect(told).toHaveLength(Math.ceil(count / 400))
+  const { journal = [], ...head } = jobDocumentSchema.parse(JSON.parse(text))
+  expect(told.flatMap(entriesOfPiece)).toEqual(journal)
+  expect(headOfPieces(answer)).toEqual(head)
+})
+
+const good = notes(900)
+test.each<[string, string, { path: unknown[]; message: RegExp }, number]>([
+  ['no JSON', '{"a"', { path: [], message: /not JSON/ }, 0],
+  ['a list', '[1]', { path: [], message: /must be an object/ }, 0],
   [
     'a control character far inside',
-    document({ journal: [...entries(900), { kind: 'noted', text: 'a\u0000' }] }),
+    document({ journal: [...good, { kind: 'noted', text: 'a\u0000' }] }),
     { path: ['journal', 900, 'text'], message: /./ },
+    0,
   ],
-  ['an entry without a kind', document({ journal: [{ seq: 1 }] }), { path: ['journal', 0, 'kind'], message: /text/ }],
-])('%s is refused with its place', (_what, text, expected) => {
-  const pieces = jobPieces(new TextEncoder().encode(text))
-  expect(pieces.ok).toBe(false)
-  const [first] = pieces.ok ? [] : pieces.issues
+  [
+    'an entry without a kind',
+    document({ journal: [{ seq: 1 }] }),
+    { path: ['journal', 0, 'kind'], message: /text/ },
+    0,
+  ],
+  [
+    'an entry of another kind of bench',
+    document({ journal: [...good.slice(0, 500), { ...good[500], kind: 'washed' }, ...good.slice(501)] }),
+    { path: ['journal', 500, 'kind'], message: /./ },
+    1,
+  ],
+  [
+    'an entry that was changed',
+    document({ journal: good.map((entry, i) => (i === 850 ? { ...entry, text: 'other' } : entry)) }),
+    { path: ['journal', 850], message: /^entry 851 does not follow/ },
+    2,
+  ],
+  [
+    'one that is missing between two pieces',
+    document({ journal: good.toSpliced(400, 1) }),
+    { path: ['journal', 400], message: /^entry 401 does not follow/ },
+    1,
+  ],
+])('%s is refused with its place, and no entry behind it is told', async (_what, text, expected, pieces) => {
+  const { answer, told } = await read(text)
+  const [first] = answer.ok ? [] : answer.issues
   expect(first?.path).toEqual(expected.path)
   expect(first?.message).toMatch(expected.message)
+  expect(told).toHaveLength(pieces)
+})
+
+test('what is unfit anywhere is said before a chain that is broken earlier', async () => {
+  const journal = good.map((entry, i) => (i === 3 ? { ...entry, text: 'other' } : entry))
+  const { answer } = await read(document({ journal: [...journal, { ...good[0], at: 7 }] }))
+  expect(answer).toMatchObject({ ok: false, issues: [{ path: ['journal', 900, 'at'] }] })
 })

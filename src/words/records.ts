@@ -28,6 +28,10 @@ export function recordFaultWords(fault: RecordFault): string {
   }
 }
 
+/** What is wrong with the chain of a record that is to be read in. */
+export const chainBrokenWords = (seq: number): string =>
+  `entry ${seq} does not follow from the one before it: the record was changed, or entries are missing`
+
 /** Which entries still hold. */
 export function holdsWords(fault: RecordFault): string {
   const upTo = holdsUpTo(fault)

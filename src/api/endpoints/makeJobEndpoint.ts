@@ -1,6 +1,7 @@
 import { clockIn } from '@/data/benchClock'
 import { z } from 'zod'
-import { type JobDocument, jobDocumentSchema, readJournal } from '@/formats/jobDocument'
+import { type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
+import { readRecord } from '@/formats/readRecord'
 import {
   type Answered,
   type ApiContext,
@@ -17,16 +18,17 @@ import { unknownAuthor } from '@/data/repositories/authors'
 import { authorUnknownWords, forkedWords } from '@/words/records'
 import type { Refusal } from '@/core/record/journal/entryKind'
 import { loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
-import { JOB_INLINE, joinPieces } from '@/threads/jobPieces'
+import { JOB_INLINE, type JobHead, entriesOfPiece, headOfPieces } from '@/threads/jobPieces'
 import { compute } from '@/threads/compute'
 import { PINOUT_INLINE, type PinoutOrder, pinoutJob } from '@/threads/pinoutJob'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
+import type { Breath } from '@/core/base/breath'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { refusalWords } from '@/words/refusals'
-import { checkLooseChain } from '@/data/checkChain'
 import { planFaultWords } from '@/words/plan'
 import { newBreath } from '@/data/breath'
 import { type NewJob, createJob } from '@/data/repositories/createJob'
+import { NewRecord } from '@/data/repositories/newRecord'
 import { photosNamed, readSentPhotos } from '@/data/repositories/recordPhotos'
 import { sentPhotoFaultWords } from '@/words/photos'
 
@@ -76,17 +78,12 @@ export const makeJobEndpoint = endpoint({
   fails: [409, 422],
   limitBytes: IMPORT_LIMIT,
   accepts: [CSV],
-  large: {
-    above: (contentType) => (contentType === CSV ? PINOUT_INLINE : JOB_INLINE),
-    readJson: async (bytes) => {
-      const pieces = await compute('job-pieces', bytes)
-      return pieces.ok ? { ok: true, value: await joinPieces(pieces, newBreath()) } : pieces
-    },
-  },
+  large: { above: (contentType) => (contentType === CSV ? PINOUT_INLINE : JOB_INLINE) },
   handle: async (document, context) => {
     const unknown = await unknownAuthor(context.bench.db, [context.by])
     if (unknown !== undefined) return badInput([{ path: ['by'], message: authorUnknownWords(unknown) }])
-    return context.contentType === CSV ? jobFromCsv(context) : jobFromDocument(document, context)
+    if (context.contentType === CSV) return jobFromCsv(context)
+    return context.bytes ? jobFromBytes(context.bytes, context) : jobFromDocument(document, context)
   },
 })
 
@@ -115,51 +112,54 @@ const titleOf = (said = '') => {
   return title === '' ? 'New job' : title
 }
 
-async function jobFromDocument(document: JobDocument, context: Context): Promise<Made> {
-  if (document.journal && document.journal.length > 0) return readIn(document, document.journal, context)
+async function jobFromDocument({ journal = [], ...head }: JobDocument, context: Context): Promise<Made> {
+  if (journal.length === 0) return jobFromPlan(head, context)
+  // a long record is read in slices: others have their turn between them
+  const breath = newBreath()
+  const record = await newRecord(context, breath)
+  const issues = await readRecord(journal, (entries) => record.take(entries), breath)
+  return issues.length > 0 ? unfit(issues) : readIn(head, record, context)
+}
+
+/** A large document is read beside the requests, and its record folded here as it comes. */
+async function jobFromBytes(bytes: Uint8Array, context: Context): Promise<Made> {
+  const record = await newRecord(context, newBreath())
+  let folded = Promise.resolve()
+  const read = await compute('job-pieces', bytes, (piece) => {
+    folded = folded.then(() => record.take(entriesOfPiece(piece)))
+    // it is waited for below, and may have failed before
+    folded.catch(() => undefined)
+  })
+  await folded
+  if (!read.ok) return unfit(read.issues)
+  const head = headOfPieces(read)
+  return record.kept.length === 0 && !record.refused ? jobFromPlan(head, context) : readIn(head, record, context)
+}
+
+const unfit = (issues: readonly JournalIssue[]): Made => badInput(issues.slice(0, 50))
+
+const newRecord = async ({ bench }: Context, breath: Breath): Promise<NewRecord> =>
+  new NewRecord('elsewhere', breath, (await clockIn(bench.db)).dayOf)
+
+async function jobFromPlan({ plan, facts }: JobHead, context: Context): Promise<Made> {
   const { bench, now } = context
   const catalogue = await loadCatalogue(bench.db, bench.catalogue)
-  const entries = firstEntries(catalogue, document.plan, (await clockIn(bench.db)).dayOf(now), newId)
+  const entries = firstEntries(catalogue, plan, (await clockIn(bench.db)).dayOf(now), newId)
   const [first, ...rest] = entries
-  const withFacts =
-    first?.kind === 'plan-changed' && document.facts ? [{ ...first, facts: document.facts }, ...rest] : entries
+  const withFacts = first?.kind === 'plan-changed' && facts ? [{ ...first, facts }, ...rest] : entries
   return make(context, { entries: withFacts })
 }
 
-/** A record that was made elsewhere, or here: its chain is looked at, what the file says of it is held against it. */
-async function readIn(
-  document: JobDocument,
-  journal: readonly Record<string, unknown>[],
-  context: Context,
-): Promise<Made> {
-  // a long record is read in slices: others have their turn between them
-  const breath = newBreath()
-  const { entries, issues } = await readJournal(journal, breath)
-  if (issues.length > 0) return badInput(issues.slice(0, 50))
-  const kept: KeptEntry[] = []
-  for (const { entry, stamp } of entries) {
-    await breath()
-    kept.push({ ...entry, ...stamp })
-  }
-  const broken = await checkLooseChain(kept, breath)
-  if (broken)
-    return badInput([
-      {
-        path: ['journal', broken.seq - 1],
-        message: `entry ${broken.seq} does not follow from the one before it: the record was changed, or entries are missing`,
-      },
-    ])
-  const said = statedAgainst(document.state, kept)
+/** A record that was made elsewhere, or here, and was found whole: what the file says of it is held against it. */
+async function readIn({ state, photos: sent = {} }: JobHead, record: NewRecord, context: Context): Promise<Made> {
+  if (record.refused) return make(context, { record })
+  const said = statedAgainst(state, record.kept)
   if (said) return badInput([said])
-  const photos = await readSentPhotos(document.photos ?? {}, photosNamed(kept))
+  const photos = await readSentPhotos(sent, photosNamed(record.kept))
   if (!photos.ok)
     return badInput([{ path: ['photos', photos.fault.id], message: sentPhotoFaultWords(photos.fault.fault) }])
   const { copy, file } = context.query
-  return make(context, {
-    photos: photos.value,
-    record: kept,
-    readIn: { file, copy: copy === '1' },
-  })
+  return make(context, { photos: photos.value, record, readIn: { file, copy: copy === '1' } })
 }
 
 /** What a file says of where its record stands must be so: the number of its last entry, and whether it is signed. */

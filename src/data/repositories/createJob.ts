@@ -1,18 +1,16 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
 import { type Result, fail, ok } from '@/core/base/result'
 import type { Entry, KeptEntry, NewEntry } from '@/core/record/journal/entry'
-import type { Moment, Refusal } from '@/core/record/journal/entryKind'
-import { foldEntry } from '@/core/record/journal/fold'
-import { newFold, seqOf } from '@/core/record/journal/folded'
+import type { Moment } from '@/core/record/journal/entryKind'
 import { isClosed } from '@/core/record/state/state'
-import { refusalOf } from '@/core/work/left/refusalOf'
 import { newBreath } from '../breath'
 import type { Database } from '../database'
-import { NO_HASH, entryHash } from '../entryHash'
+import { NO_HASH, entryHash } from '@/formats/chain/entryHash'
 import { job, journalEntry, requestKey } from '../schema'
 import { type SentPhoto, insertPhotos } from './recordPhotos'
 import type { JobCache } from './jobCache'
 import { insertEntries } from './journalRows'
+import { NewRecord, type RefusedEntry, type Remark } from './newRecord'
 
 /** When and by whom an entry was written elsewhere. */
 export interface RecordStamp {
@@ -26,8 +24,8 @@ export interface NewJob {
   readonly entries?: readonly NewEntry[]
   /** where those were written elsewhere, and are linked here */
   readonly stamps?: readonly RecordStamp[]
-  /** in place of both: a record that was written elsewhere, its chain found whole */
-  readonly record?: readonly KeptEntry[]
+  /** in place of both: a record that was written elsewhere, its chain found whole, judged and folded */
+  readonly record?: NewRecord
   /** it was made elsewhere: the file that it came in, and whether a copy of what is here already is wanted */
   readonly readIn?: { readonly file?: string | undefined; readonly copy?: boolean }
   /** pictures that came with it, looked at already */
@@ -39,12 +37,6 @@ export interface NewJob {
   readonly dayOf?: Moment['dayOf']
 }
 
-/** An entry of a record that would not be admitted if somebody wrote it today. */
-export interface Remark {
-  readonly seq: number
-  readonly refusal: Refusal
-}
-
 export interface MadeJob {
   readonly id: string
   /** it was here before, by its chain or by the key of the request: nothing was written */
@@ -53,19 +45,14 @@ export interface MadeJob {
 }
 
 export type CreateFault =
-  | { readonly kind: 'refused'; readonly entry: string; readonly refusal: Refusal; readonly index: number }
+  | RefusedEntry
   /** a job that is here begins alike and goes on otherwise from an entry on */
   | { readonly kind: 'forked'; readonly job: string; readonly seq: number }
 
-/**
- * Makes a job with its first entries, all or none. Entries that were written elsewhere were admitted there: what
- * speaks against one of them today is a remark, no refusal. Only an id that is there twice is none that a record can have.
- * A record that is here already is answered with the job that it is.
- */
+/** Makes a job with its first entries, all or none. A record that is here already is answered with the job that it is. */
 export async function createJob(db: Database, cache: JobCache, made: NewJob): Promise<Result<MadeJob, CreateFault>> {
-  const folding = await foldNew(made)
-  if (!folding.ok) return folding
-  const { folded, kept, remarks } = folding.value
+  const { folded, kept, remarks, refused } = made.record ?? (await recordOf(made))
+  if (refused) return fail(refused)
   const last = kept.at(-1)
   const found = await db.transaction(async (tx): Promise<Result<MadeJob, CreateFault>> => {
     // two that bring the same take turns
@@ -104,32 +91,14 @@ export async function createJob(db: Database, cache: JobCache, made: NewJob): Pr
   return found
 }
 
-/** Judges and folds the first entries of a job that is not written yet. */
-async function foldNew(made: NewJob) {
-  const breath = newBreath()
-  const folded = newFold()
-  const remarks: Remark[] = []
-  const kept: KeptEntry[] = []
-  const elsewhere = made.record !== undefined || made.stamps !== undefined
-  for (const entry of firstKept(made)) {
-    await breath()
-    const { id, seq, at, by } = entry
-    const twice = seqOf(folded, id) !== undefined
-    const refusal = twice
-      ? ({ kind: 'id-twice', id } as const)
-      : refusalOf(folded, entry, { at, by, dayOf: made.dayOf })
-    if (refusal && (twice || !elsewhere))
-      return fail<CreateFault>({ kind: 'refused', entry: id, refusal, index: seq - 1 })
-    if (refusal) remarks.push({ seq, refusal })
-    foldEntry(folded, entry)
-    kept.push(entry)
-  }
-  return ok({ folded, kept, remarks })
+async function recordOf(made: NewJob): Promise<NewRecord> {
+  const record = new NewRecord(made.stamps ? 'elsewhere' : 'here', newBreath(), made.dayOf)
+  await record.take(linked(made))
+  return record
 }
 
-/** A job's first entries as they are kept: as they came where their chain was found whole, else linked one by one. */
-function* firstKept({ record, entries = [], stamps, by, now }: NewJob): Generator<KeptEntry> {
-  if (record) return yield* record
+/** A job's first entries as they are kept, linked one by one. */
+function* linked({ entries = [], stamps, by, now }: NewJob): Generator<KeptEntry> {
   let prev = NO_HASH
   for (const [index, wanted] of entries.entries()) {
     const stamp = stamps?.[index] ?? { at: now.toISOString(), by: wanted.by ?? by }

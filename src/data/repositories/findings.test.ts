@@ -1,15 +1,17 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
+import { noBreath } from '@/core/base/breath'
 import type { Entry } from '@/core/record/journal/entry'
 import { isClosed } from '@/core/record/state/state'
 import { sevenLeads } from '@/core/views/sevenLeads.testing'
 import { nextStep } from '@/core/views/steps'
 import type { OpenDatabase } from '../database'
 import { openTestDatabase } from '../database.testing'
-import { checkLooseChain } from '../checkChain'
+import { checkLooseChain } from '@/formats/chain/checkChain'
 import { loadJob } from './jobs'
 import { newJobCache } from '@/data/repositories/jobCache'
 import { appendEntries } from '@/data/repositories/appendEntries'
 import { createJob } from '@/data/repositories/createJob'
+import { NewRecord } from '@/data/repositories/newRecord'
 import { readEntries } from '@/data/repositories/journalRows'
 
 let opened: OpenDatabase
@@ -154,7 +156,8 @@ test('a copy of a record tells nobody what its original has told, and is told no
   }
   await keep('original', [...later(entries, 1440), crimp, found])
   const before = (await loadJob(opened.db, cache, 'original'))?.state.seq
-  const record = await readEntries(opened.db, 'original', 0)
+  const record = new NewRecord('elsewhere', noBreath, undefined)
+  await record.take(await readEntries(opened.db, 'original', 0))
   const copied = await createJob(opened.db, cache, {
     id: 'copied',
     record,

@@ -3,9 +3,9 @@ import { type Folded, newFold } from '@/core/record/journal/folded'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { type RecordFault, holdsUpTo } from '@/core/record/journal/recordFault'
 import { isClosed } from '@/core/record/state/state'
-import { type RecordHead, checkChain } from '../checkChain'
+import { type RecordHead, checkChain } from '@/formats/chain/checkChain'
 import type { Database } from '../database'
-import { NO_HASH } from '../entryHash'
+import { NO_HASH } from '@/formats/chain/entryHash'
 import { readEntries } from './journalRows'
 
 /** A job folded in memory. Of a record that is not whole, only what holds is folded. */

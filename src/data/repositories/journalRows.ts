@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { newBreath } from '../breath'
 import type { Database } from '../database'
-import { NO_HASH } from '../entryHash'
+import { NO_HASH } from '@/formats/chain/entryHash'
 import { journalEntry } from '../schema'
 
 const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry =>
@@ -38,7 +38,7 @@ export async function insertEntries(tx: Database, jobId: string, entries: readon
     await tx.execute(sql`
       insert into ${journalEntry} (job_id, seq, entry_id, kind, at, "by", body, hash)
       select job_id, seq, entry_id, kind, at, "by", body, hash
-      from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
+      from json_to_recordset(${JSON.stringify(rows)}::json)
         as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
   }
 }

@@ -34,12 +34,20 @@ export function checkChain(
 /** Entries that are looked at between two breaths. */
 const SLICE = 25
 
-/** Looks at a chain that nobody's head speaks of, in slices, so that others have their turn between them. */
+/** A link that others follow. */
+type Link = Pick<KeptEntry, 'seq' | 'hash'>
+const NO_LINK: Link = { seq: 0, hash: NO_HASH }
+
+/**
+ * Looks at a chain that nobody's head speaks of, in slices, so that others have their turn between them.
+ * @param after the link that its first entry follows
+ */
 export async function checkLooseChain(
   entries: readonly KeptEntry[],
   breath: Breath = noBreath,
+  after = NO_LINK,
 ): Promise<RecordFault | undefined> {
-  let from = { seq: 0, hash: NO_HASH }
+  let from = after
   for (let at = 0; at < entries.length; at += SLICE) {
     await breath()
     const slice = entries.slice(at, at + SLICE)

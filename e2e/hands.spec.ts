@@ -154,6 +154,31 @@ test('a photo measures: no point counts before a hand has put it; inside its win
   expect(Math.abs(Number(kept?.mm) - 0.7)).toBeLessThan(0.05)
 })
 
+test('a hand that is on one piece’s card is on none of the next', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Next piece')
+  await page.goto(`/jobs/${id}/prep?at=1/W1/a`)
+  await alive(page)
+  const card = page.getByRole('complementary', { name: 'This termination' })
+  const measured = card.getByLabel('Strip as measured')
+  const attempt = card.getByRole('button', { name: /^Try it/ })
+  const selected = page.getByRole('listbox').getByRole('option', { selected: true })
+  await measured.fill('4.1')
+  await attempt.focus()
+  const first = await selected.innerText()
+  await strike(page, 'ArrowDown')
+  await expect(selected).not.toHaveText(first)
+  expect(await page.evaluate(() => document.activeElement === document.body)).toBe(true)
+  await expect(measured).toHaveValue('')
+  // pressed down on one piece, let go on the other
+  await attempt.hover()
+  await page.mouse.down()
+  await strike(page, 'ArrowUp')
+  await page.mouse.up()
+  await expect(measured).toHaveValue('4.1')
+  await attempt.click()
+  await expect(measured).toBeHidden()
+})
+
 test('the wrong cavity is pressed on the face', async ({ bench: page, request }) => {
   const id = await copyJob(request, 'deck-loom')
   await page.goto(`/jobs/${id}/seat?at=${encodeURIComponent('1.B.insert.1/W05/b')}`)

@@ -22,6 +22,7 @@ import { threadFirst } from '@/core/record/standing/threadFirst'
 import { measuredStripMm, termState } from '@/core/record/state/state'
 import { type Seen, stripTrial } from '@/core/work/prep/stripTrial'
 import { useChecks } from '@/ui/card/CheckList'
+import { PieceCard } from '@/ui/card/PieceCard'
 import { useKeptForm } from '@/ui/card/useKeptForm'
 import type { Said } from '@/ui/job/journalClient'
 import { useBusy, useJob } from '@/ui/job/JobProvider'
@@ -185,11 +186,11 @@ export const PrepItem = memo(function PrepItem({
           />
         </HeldBeside>
       </div>
-      {/* a hand that is on a button of one piece is on none of the next: the drawing beside it only changes */}
-      <aside key={key} className={clsx(paneCss.pane, paneCss.paneCard)} aria-label={words.thisTermination}>
+      <PieceCard item={key} label={words.thisTermination}>
         <WireChips wire={wire} side={side} />
         {form.trying ? (
           <TrialPane
+            key={key}
             setup={id}
             nominalMm={set.strip.nominalMm}
             trial={trial}
@@ -227,7 +228,7 @@ export const PrepItem = memo(function PrepItem({
         )}
         <SlackLedger termination={termination} />
         <StripSources wire={wire} set={set} />
-      </aside>
+      </PieceCard>
     </>
   )
 })

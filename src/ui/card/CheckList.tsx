@@ -54,6 +54,7 @@ export function useChecks(itemKey: string, lines: readonly CheckLine[], piece: u
   const tickAll = (ids: readonly string[], atOnce: boolean) =>
     keepTicks(item, stamp, [...new Set([...ticked, ...ids, ...(atOnce ? [AT_ONCE] : [])])])
   return {
+    item,
     ticked,
     due,
     toggle,
@@ -88,7 +89,7 @@ export function CheckList({
   readonly enabled?: boolean
   readonly atOnce?: AtOnce | undefined
 }) {
-  const { ticked, toggle, tickAll } = checks
+  const { item, ticked, toggle, tickAll } = checks
   const isHeld = useCautionOpen()
   const ids = lines.map(({ id }) => id)
   const due = dueLines(ids, ticked, atOnce)
@@ -111,13 +112,13 @@ export function CheckList({
   // what is due is seen whole, also where the lines before it have pushed it under the button
   const dueLine = useRef<HTMLButtonElement>(null)
   const dueId = open[0]
-  useAfterLayout(() => dueLine.current?.scrollIntoView({ block: 'nearest' }), dueId)
+  useAfterLayout(() => dueLine.current?.scrollIntoView({ block: 'nearest' }), `${item} ${dueId}`)
   const said = useRef(new Map<string, HTMLElement>())
   const wordsOf = (ids: readonly string[]) => ids.map((id) => said.current.get(id)?.textContent ?? '').join('. ')
   useLineCallOut(
     // what hands do at once is said line by line
     () => (due.kind === 'main' ? main : due.kind === 'looks' ? due.says : wordsOf(open)),
-    lines.length === 0 ? undefined : `${ids.join(' ')} | ${dueId ?? ''}`,
+    lines.length === 0 ? undefined : `${item} ${ids.join(' ')} | ${dueId ?? ''}`,
     ticked.size === 0,
   )
   useKeys([

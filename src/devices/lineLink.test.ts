@@ -154,7 +154,7 @@ test('no answer is a time-out, and a late one is never taken for the next', asyn
 test('an answer that came while the bench itself was busy is not a late one', async () => {
   const link = await misbehaving((_line, socket) => {
     socket.write('12.5\n')
-    for (const until = performance.now() + 400; performance.now() < until; );
+    for (const until = performance.now() + 400; performance.now() < until;);
   }, 200)
   expect(await link.ask('MEAS:FORC?')).toEqual({ ok: true, value: '12.5' })
 })

@@ -30,15 +30,18 @@ async function read(text: string) {
   return { answer, told }
 }
 
-test.each([0, 1, 400, 401, 1333])('a document of %i entries is the same when it was cut up and joined', async (count) => {
-  const text = document(count === 0 ? {} : { journal: notes(count), state: { seq: count, closed: false } })
-  const { answer, told } = await read(text)
-  if (!answer.ok) throw new Error(JSON.stringify(answer.issues))
-  expect(told).toHaveLength(Math.ceil(count / 400))
-  const { journal = [], ...head } = jobDocumentSchema.parse(JSON.parse(text))
-  expect(told.flatMap(entriesOfPiece)).toEqual(journal)
-  expect(headOfPieces(answer)).toEqual(head)
-})
+test.each([0, 1, 400, 401, 1333])(
+  'a document of %i entries is the same when it was cut up and joined',
+  async (count) => {
+    const text = document(count === 0 ? {} : { journal: notes(count), state: { seq: count, closed: false } })
+    const { answer, told } = await read(text)
+    if (!answer.ok) throw new Error(JSON.stringify(answer.issues))
+    expect(told).toHaveLength(Math.ceil(count / 400))
+    const { journal = [], ...head } = jobDocumentSchema.parse(JSON.parse(text))
+    expect(told.flatMap(entriesOfPiece)).toEqual(journal)
+    expect(headOfPieces(answer)).toEqual(head)
+  },
+)
 
 const good = notes(900)
 test.each<[string, string, { path: unknown[]; message: RegExp }, number]>([

@@ -5,6 +5,8 @@ type Tasks = typeof computeTasks
 
 /** No answer is worth waiting longer for; a request that needs more is too large. */
 const LIMIT_MS = 30_000
+/** But for these: the largest record that is taken is read for half a minute where nothing else is done. */
+const LONGER_MS: Partial<Record<ComputeTask, number>> = { 'job-pieces': 180_000 }
 const HEAP_MB = 512
 
 /**
@@ -20,5 +22,5 @@ export const compute = <Task extends ComputeTask>(
   runThread<string, Awaited<ReturnType<Tasks[Task]>>>(
     'compute',
     { task, input },
-    { heapMb: HEAP_MB, limitMs: LIMIT_MS, ...(hear && { onProgress: hear }) },
+    { heapMb: HEAP_MB, limitMs: LONGER_MS[task] ?? LIMIT_MS, ...(hear && { onProgress: hear }) },
   )

@@ -36,6 +36,7 @@ export class NewRecord {
     private readonly dayOf: Moment['dayOf'],
   ) {}
 
+  /** The entries that come next, in their order; others have their turn between them. */
   async take(entries: Iterable<KeptEntry>): Promise<void> {
     for (const entry of entries) {
       if (this.refused) return

@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import type { KeptEntry } from '@/core/record/journal/entry'
 import { bundled } from '@/data/bundled.testing'
-import { NO_HASH, entryHash } from '@/formats/chain/entryHash'
+import { linked } from '@/formats/chain/linked.testing'
 import { JOB_INLINE } from '@/threads/jobPieces'
 import { openInterface } from './openInterface.testing'
 
@@ -17,17 +17,6 @@ afterAll(() => {
   delete process.env.URN_BENCH_THREAD_COMPUTE
   rmSync(thread)
 })
-
-/** The same entries in a chain of their own. */
-function linked(entries: readonly KeptEntry[]): readonly KeptEntry[] {
-  let prev = NO_HASH
-  return entries.map(({ prev: _prev, hash: _hash, ...entry }, i) => {
-    const bare = { ...entry, seq: i + 1 } as KeptEntry
-    const kept = { ...bare, prev, hash: entryHash(bare, prev) }
-    prev = kept.hash
-    return kept
-  })
-}
 
 /** Of a unit that no plan has. */
 const cut = { kind: 'wire-cut', id: 'cut-nothing', unit: 99, wire: 'W1', lengthMm: 9 }

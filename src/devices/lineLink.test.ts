@@ -151,12 +151,27 @@ test('no answer is a time-out, and a late one is never taken for the next', asyn
   expect(await link.ask('UNIT:FORC?')).toMatchObject({ ok: false, fault: { kind: 'broken-off' } })
 })
 
+/** Holds up everything else in this process. */
+const busyMs = (ms: number) => {
+  for (const until = performance.now() + ms; performance.now() < until;);
+}
+
 test('an answer that came while the bench itself was busy is not a late one', async () => {
   const link = await misbehaving((_line, socket) => {
     socket.write('12.5\n')
-    for (const until = performance.now() + 400; performance.now() < until;);
+    busyMs(400)
   }, 200)
   expect(await link.ask('MEAS:FORC?')).toEqual({ ok: true, value: '12.5' })
+})
+
+test('an instrument that was there while the bench itself was busy is not missing', async () => {
+  const server = await serveInstrument(micrometer({ piece: () => piece(), normal: normalDraws(2) }))
+  closing.push(server.close)
+  const opening = openLink({ host: '127.0.0.1', port: server.port, timeoutMs: 100 })
+  busyMs(300)
+  const link = await opening
+  expect(link.ok).toBe(true)
+  if (link.ok) closing.push(link.value.close)
 })
 
 test('half an answer is none', async () => {

@@ -35,6 +35,20 @@ export interface LineLink {
   readonly isOpen: () => boolean
 }
 
+/**
+ * Acts when nothing came for so long. A bench that was busy itself meanwhile has yet to hear what came: sockets are read between
+ * a timer and an immediate.
+ * @returns calls it off
+ */
+function overdue(ms: number, act: () => void): () => void {
+  let last: NodeJS.Immediate | undefined
+  const timer = setTimeout(() => (last = setImmediate(act)), ms)
+  return () => {
+    clearTimeout(timer)
+    clearImmediate(last)
+  }
+}
+
 /** Opens a link. */
 export function openLink({
   host,
@@ -46,9 +60,9 @@ export function openLink({
   return new Promise((resolve) => {
     const socket = connect({ host, port })
     socket.setNoDelay(true)
-    const timer = setTimeout(() => settle(fail({ kind: 'unreachable', host, port })), connectMs)
+    const arrived = overdue(connectMs, () => settle(fail({ kind: 'unreachable', host, port })))
     const settle = (result: Result<LineLink, DeviceFault>) => {
-      clearTimeout(timer)
+      arrived()
       socket.removeAllListeners('error')
       socket.on('error', () => socket.destroy())
       if (!result.ok) socket.destroy()
@@ -74,8 +88,7 @@ interface Waiting {
 class SocketLink implements LineLink {
   private rest = ''
   private waiting: Waiting | undefined
-  private timer: NodeJS.Timeout | undefined
-  private late: NodeJS.Immediate | undefined
+  private unwatch = (): void => undefined
   private queue: Promise<unknown> = Promise.resolve()
 
   constructor(
@@ -137,19 +150,11 @@ class SocketLink implements LineLink {
 
   private watch({ asked, withinMs: afterMs }: Waiting): void {
     this.unwatch()
-    this.timer = setTimeout(() => {
-      // a bench that was busy itself for so long has yet to hear what came meanwhile: it is heard before an immediate
-      this.late = setImmediate(() => {
-        // a late answer would be taken for that of the next question: the link is of no use any more
-        this.end(fail({ kind: 'timeout', asked, afterMs }))
-        this.socket.destroy()
-      })
-    }, afterMs)
-  }
-
-  private unwatch(): void {
-    clearTimeout(this.timer)
-    clearImmediate(this.late)
+    this.unwatch = overdue(afterMs, () => {
+      // a late answer would be taken for that of the next question: the link is of no use any more
+      this.end(fail({ kind: 'timeout', asked, afterMs }))
+      this.socket.destroy()
+    })
   }
 
   private take(chunk: string): void {

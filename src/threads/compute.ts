@@ -5,7 +5,7 @@ type Tasks = typeof computeTasks
 
 /** No answer is worth waiting longer for; a request that needs more is too large. */
 const LIMIT_MS = 30_000
-/** But for these: the largest record that is taken is read for half a minute where nothing else is done. */
+/** But for these: a record may be many times as large as anything else that is worked out. */
 const LONGER_MS: Partial<Record<ComputeTask, number>> = { 'job-pieces': 180_000 }
 const HEAP_MB = 512
 

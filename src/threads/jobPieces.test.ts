@@ -1,26 +1,10 @@
 import { expect, test } from 'vitest'
 import { emptyPlan } from '@/core/record/plan/plan'
-import type { Entry, KeptEntry } from '@/core/record/journal/entry'
-import { NO_HASH, entryHash } from '@/formats/chain/entryHash'
+import { linkedNotes } from '@/formats/chain/linked.testing'
 import { jobDocumentSchema } from '@/formats/jobDocument'
 import { entriesOfPiece, headOfPieces, jobPieces } from './jobPieces'
 
-function notes(count: number): KeptEntry[] {
-  let prev = NO_HASH
-  return Array.from({ length: count }, (_, i) => {
-    const entry: Entry = {
-      id: `note-${String(i + 1).padStart(4, '0')}`,
-      kind: 'noted',
-      text: `note ${i}`,
-      seq: i + 1,
-      at: '2026-11-25T09:00:00.000Z',
-      by: 'ansa',
-    }
-    const kept = { ...entry, prev, hash: entryHash(entry, prev) }
-    prev = kept.hash
-    return kept
-  })
-}
+const notes = (count: number) => linkedNotes(Array.from({ length: count }, (_, i) => `note ${i}`))
 const document = (more: object) =>
   JSON.stringify({ format: 'urn-bench/job', version: 1, plan: { ...emptyPlan, title: 'Large' }, ...more })
 

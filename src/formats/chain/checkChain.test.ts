@@ -1,26 +1,10 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import type { Entry, KeptEntry } from '@/core/record/journal/entry'
+import type { KeptEntry } from '@/core/record/journal/entry'
 import { checkChain, checkLooseChain } from './checkChain'
-import { NO_HASH, entryHash } from './entryHash'
+import { NO_HASH } from './entryHash'
+import { linkedNotes } from './linked.testing'
 
-/** Entries chained as the repository keeps them. */
-function chain(texts: readonly string[]): KeptEntry[] {
-  let prev = NO_HASH
-  return texts.map((text, i) => {
-    const entry: Entry = {
-      id: `note-${String(i + 1).padStart(4, '0')}`,
-      kind: 'noted',
-      text,
-      seq: i + 1,
-      at: '2026-11-25T09:00:00.000Z',
-      by: 'ansa',
-    }
-    const kept = { ...entry, prev, hash: entryHash(entry, prev) }
-    prev = kept.hash
-    return kept
-  })
-}
 const headOf = (entries: readonly KeptEntry[]) => ({
   lastSeq: entries.length,
   lastHash: entries.at(-1)?.hash ?? NO_HASH,
@@ -34,7 +18,7 @@ test('any change, removal, shortening, lengthening or exchange is found at its p
       fc.uniqueArray(fc.string({ minLength: 1 }), { minLength: 3, maxLength: 8 }),
       fc.nat(),
       async (texts, pick) => {
-        const entries = chain(texts)
+        const entries = linkedNotes(texts)
         const head = headOf(entries)
         const at = pick % (entries.length - 1)
         expect(checkChain(entries, head)).toBeUndefined()
@@ -63,7 +47,7 @@ test('any change, removal, shortening, lengthening or exchange is found at its p
 })
 
 test('a long chain is looked at in slices that follow from each other, and others have their turn', async () => {
-  const entries = chain(Array.from({ length: 1000 }, (_, i) => `entry ${i}`))
+  const entries = linkedNotes(Array.from({ length: 1000 }, (_, i) => `entry ${i}`))
   let breaths = 0
   const breath = () => {
     breaths++

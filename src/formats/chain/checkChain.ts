@@ -9,16 +9,16 @@ export interface RecordHead {
   readonly lastHash: string
 }
 
+/** A link that others follow. */
+type Link = Pick<KeptEntry, 'seq' | 'hash'>
+const NO_LINK: Link = { seq: 0, hash: NO_HASH }
+
 /**
  * Looks at a chain from one link on: each entry follows from the one before it, none is missing, and it ends where and as the
  * head says.
  * @returns the first thing that is wrong, or undefined when it is whole
  */
-export function checkChain(
-  entries: readonly KeptEntry[],
-  head: RecordHead,
-  from: { readonly seq: number; readonly hash: string } = { seq: 0, hash: NO_HASH },
-): RecordFault | undefined {
+export function checkChain(entries: readonly KeptEntry[], head: RecordHead, from = NO_LINK): RecordFault | undefined {
   let { seq, hash: prev } = from
   for (const entry of entries) {
     if (entry.seq !== seq + 1) return { kind: 'missing', seq: seq + 1 }
@@ -33,10 +33,6 @@ export function checkChain(
 
 /** Entries that are looked at between two breaths. */
 const SLICE = 25
-
-/** A link that others follow. */
-type Link = Pick<KeptEntry, 'seq' | 'hash'>
-const NO_LINK: Link = { seq: 0, hash: NO_HASH }
 
 /**
  * Looks at a chain that nobody's head speaks of, in slices, so that others have their turn between them.

@@ -18,10 +18,12 @@ export function PieceCard({
   readonly children: ReactNode
 }) {
   const card = useRef<HTMLElement>(null)
-  const pressedOn = useRef(item)
-  // what was pressed down on one piece is not let go on the next
+  const pressedOn = useRef<string>(undefined)
+  // what was pressed down on one piece is not let go on the next; a click of the keyboard or of a helper presses nothing down
   const refuse = (event: MouseEvent) => {
-    if (event.detail > 0 && pressedOn.current !== item) event.stopPropagation()
+    const on = pressedOn.current
+    pressedOn.current = undefined
+    if (event.detail > 0 && on !== undefined && on !== item) event.stopPropagation()
   }
   return (
     <aside

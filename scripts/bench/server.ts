@@ -85,10 +85,15 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 for (const station of ['plan', 'prep', 'crimp', 'seat', 'prove']) {
   await page.goto(`${base}/jobs/${id}/${station}`)
   await page.waitForLoadState('networkidle')
+  // what is drawn once its code has come (the pinout) is drawn
+  await page.waitForTimeout(1000)
   const step = await page.evaluate(async () => {
     const times: number[] = []
+    const frameMs = 1000 / 60
     for (let i = 0; i < 30; i++) {
-      await new Promise((resolve) => setTimeout(resolve, 60))
+      // a hand does not wait for the screen: presses fall evenly on all of a frame. After a pause that is always the same they
+      // would fall on one place of it, and the wait for the next frame would be all or nothing
+      await new Promise((resolve) => setTimeout(resolve, 60 + ((7 * i) % 30) * (frameMs / 30)))
       const pressed = performance.now()
       window.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }))
       await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 0)))

@@ -3,7 +3,7 @@ import { MeetQuestion } from './MeetQuestion'
 import { endsPaneWords as texts } from '@/words/screens/plan/endsPane'
 import { Button } from '@mantine/core'
 import { later } from '@/ui/later/later'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { GridRow } from '@/core/record/grid/draft'
 import type { End, PlanChange } from '@/core/record/plan/plan'
 import { rulesOf } from '@/core/record/rules/rulesOf'
@@ -24,8 +24,8 @@ const EndForm = later(
   (module) => module.EndForm,
 )
 
-/** The job's ends, what is added to them, and what else can be done with a plan. */
-export function EndsPane({
+/** The job's ends, what is added to them, and what else can be done with a plan. Not drawn again for what only the grid has to say. */
+export const EndsPane = memo(function EndsPane({
   end,
   setEnd,
   shelf,
@@ -83,4 +83,4 @@ export function EndsPane({
       <RuleOddsList state={state} />
     </div>
   )
-}
+})

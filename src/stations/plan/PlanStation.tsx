@@ -1,7 +1,7 @@
 'use client'
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
-import { useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { isEmptyChange } from '@/core/record/grid/draft'
 import { gridNames, pinnedNames } from '@/core/record/grid/gridNames'
 import type { PlanChange } from '@/core/record/plan/plan'
@@ -9,6 +9,7 @@ import { useJob } from '@/ui/job/JobProvider'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { later } from '@/ui/later/later'
 import { Loading } from '@/ui/later/Loading'
+import { useAfterFrame } from '@/ui/later/useAfterFrame'
 import { useBeside } from '@/ui/later/useBeside'
 import paneCss from '@/ui/pane/pane.module.css'
 import { planWords } from '@/words/screens/plan/planStation'
@@ -44,8 +45,9 @@ export function PlanStation() {
   useBeside(loadPanes)
   const selection = usePlanSelection(plan, draft.rows, names)
   const { row, end, pick } = selection
+  const setEnd = useSteady(selection.setEnd)
   // the grid first, then what stands beside it
-  const [besideWire, besideEnd] = [useDeferredValue(selection.wire), useDeferredValue(end)]
+  const [besideWire, besideEnd] = [useAfterFrame(selection.wire), useAfterFrame(end)]
 
   const applied = async (change: PlanChange) => {
     const outcome = await saving.save(change)
@@ -72,8 +74,8 @@ export function PlanStation() {
   return (
     <div className={clsx(paneCss.station, styles.planStation)}>
       <EndsPane
-        end={end}
-        setEnd={selection.setEnd}
+        end={besideEnd}
+        setEnd={setEnd}
         shelf={shelf}
         pane={pane}
         setPane={setPane}

@@ -1,7 +1,7 @@
 'use client'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import clsx from 'clsx'
-import { useId, useMemo, useRef } from 'react'
+import { useCallback, useId, useMemo, useRef } from 'react'
 import type { CellRow } from '@/core/base/cells/cells'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { useAfterLayout } from '@/ui/later/useAfterLayout'
@@ -45,7 +45,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
   const box = useRef<HTMLDivElement>(null)
   const filterBox = useRef<HTMLInputElement>(null)
   const readTable = useTableText()
-  const { table, keys, filter, setFilter } = useGridRows(source)
+  const { table, keys, sorted, filter, setFilter } = useGridRows(source)
   const byKey = useMemo(() => new Map(source.rows.map((row) => [row.key, row])), [source.rows])
   const places = useMemo(() => new Map(keys.map((key, i) => [key, i])), [keys])
   const hand = useGridHand(keys, source.columns, places, held)
@@ -65,11 +65,12 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
     `${String(toRow)} ${String(toColumn)} ${String(keys.length)}`,
   )
 
-  const toCells = () => box.current?.focus({ preventScroll: true })
-  const add = () => {
+  const toCells = useCallback(() => box.current?.focus({ preventScroll: true }), [])
+  const add = useSteady(() => {
     hand.takeNew(edits.add(), 1)
     toCells()
-  }
+  })
+  const remove = useSteady(edits.remove)
   const faulty = useMemo(() => source.rows.filter((row) => source.faultsOf(row.key) !== undefined).length, [source])
   useKeys([
     { key: 'j', words: gridKeyWords.next(words), run: () => hand.step(1, 0, false, false) },
@@ -112,13 +113,18 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
     <section className={clsx(paneCss.panel, fills ? paneCss.panelFill : styles.short)} aria-label={words.label}>
       <GridTools
         words={words}
-        filter={{ text: filter, set: setFilter, leave: toCells }}
+        filter={filter}
+        setFilter={setFilter}
+        leaveFilter={toCells}
         filterBox={filterBox}
-        count={{ seen: keys.length, all: source.rows.length, faulty, unsaved }}
+        seen={keys.length}
+        all={source.rows.length}
+        faulty={faulty}
+        unsaved={unsaved}
         undo={source.canUndo ? source.undo : undefined}
         redo={source.canRedo ? source.redo : undefined}
         add={add}
-        remove={removes && edits.key !== undefined ? edits.remove : undefined}
+        remove={removes && edits.key !== undefined ? remove : undefined}
       />
       <GridCells
         id={id}
@@ -126,6 +132,7 @@ export function Grid<Id extends string, Row extends CellRow<Id>>(props: GridProp
         label={words.label}
         source={source}
         table={table}
+        sorted={sorted}
         keys={keys}
         byKey={byKey}
         virtual={virtual}

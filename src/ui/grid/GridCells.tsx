@@ -3,8 +3,9 @@ import type { Virtualizer } from '@tanstack/react-virtual'
 import type { ClipboardEventHandler, KeyboardEventHandler, RefObject } from 'react'
 import type { CellRow } from '@/core/base/cells/cells'
 import type { CellTyping } from './CellEditor'
+import { useSteady } from '../useSteady'
 import styles from './Grid.module.css'
-import { GridHead } from './GridHead'
+import { GridHead, type Sorted } from './GridHead'
 import { cellId, GridRow } from './GridRow'
 import type { GridSelection, Rectangle } from './gridSelection'
 import type { GridSource } from './gridSource'
@@ -16,6 +17,7 @@ export interface GridCellsProps<Id extends string, Row extends CellRow<Id>> {
   readonly label: string
   readonly source: GridSource<Id, Row>
   readonly table: ReturnType<typeof useGridRows<Id, Row>>['table']
+  readonly sorted: Sorted | undefined
   readonly keys: readonly string[]
   readonly byKey: ReadonlyMap<string, Row>
   readonly virtual: Virtualizer<HTMLDivElement, Element>
@@ -38,6 +40,10 @@ export function GridCells<Id extends string, Row extends CellRow<Id>>(props: Gri
   const { columns } = source
   const template = columns.map((column) => `${String(column.widthPx)}px`).join(' ')
   const width = table.getTotalSize()
+  const sort = useSteady((column: string) => {
+    ref.current?.focus({ preventScroll: true })
+    table.getColumn(column)?.toggleSorting()
+  })
   return (
     <div
       ref={ref}
@@ -55,19 +61,7 @@ export function GridCells<Id extends string, Row extends CellRow<Id>>(props: Gri
       onCut={props.onCut}
       onPaste={props.onPaste}
     >
-      <GridHead
-        template={template}
-        headings={table.getFlatHeaders().map(({ column }, i) => ({
-          id: column.id,
-          heading: columns[i]?.heading ?? '',
-          required: columns[i]?.required ?? false,
-          sorted: column.getIsSorted(),
-          sort: () => {
-            ref.current?.focus({ preventScroll: true })
-            column.toggleSorting()
-          },
-        }))}
-      />
+      <GridHead columns={columns} template={template} sorted={props.sorted} sort={sort} />
       <div role="presentation" className={styles.gridRows} style={{ height: virtual.getTotalSize(), width }}>
         {virtual.getVirtualItems().map((item) => {
           const key = keys[item.index]

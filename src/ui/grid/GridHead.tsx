@@ -1,44 +1,51 @@
 import { UnstyledButton } from '@mantine/core'
+import { memo } from 'react'
 import { gridHeadWords } from '@/words/screens/grid/gridFrame'
 import styles from './Grid.module.css'
+import type { GridColumn } from './gridSource'
 
-export interface GridHeading {
+export interface Sorted {
   readonly id: string
-  readonly heading: string
-  readonly required: boolean
-  readonly sorted: false | 'asc' | 'desc'
-  readonly sort: () => void
+  readonly desc: boolean
 }
 
 /** The headings: each sorts up, down, and no more. */
-export function GridHead({
-  headings,
+export const GridHead = memo(function GridHead({
+  columns,
   template,
+  sorted,
+  sort,
 }: {
-  readonly headings: readonly GridHeading[]
+  readonly columns: readonly GridColumn<string>[]
   readonly template: string
+  /** undefined: the rows stand as they came */
+  readonly sorted: Sorted | undefined
+  readonly sort: (column: string) => void
 }) {
   return (
     <div role="row" aria-rowindex={1} className={styles.gridHead} style={{ gridTemplateColumns: template }}>
-      {headings.map(({ id, heading, required, sorted, sort }, i) => (
-        <div
-          key={id}
-          role="columnheader"
-          aria-colindex={i + 1}
-          aria-sort={sorted === false ? 'none' : sorted === 'asc' ? 'ascending' : 'descending'}
-        >
-          <UnstyledButton
-            className={styles.sort}
-            tabIndex={-1}
-            onMouseDown={(event) => event.preventDefault()}
-            onClick={sort}
+      {columns.map(({ id, heading, required = false }, i) => {
+        const by = sorted?.id === id ? sorted : undefined
+        return (
+          <div
+            key={id}
+            role="columnheader"
+            aria-colindex={i + 1}
+            aria-sort={by === undefined ? 'none' : by.desc ? 'descending' : 'ascending'}
           >
-            {heading}
-            {required && <span aria-label={gridHeadWords.needed}> *</span>}
-            {sorted !== false && <span aria-hidden="true"> {sorted === 'desc' ? '▾' : '▴'}</span>}
-          </UnstyledButton>
-        </div>
-      ))}
+            <UnstyledButton
+              className={styles.sort}
+              tabIndex={-1}
+              onMouseDown={(event) => event.preventDefault()}
+              onClick={() => sort(id)}
+            >
+              {heading}
+              {required && <span aria-label={gridHeadWords.needed}> *</span>}
+              {by !== undefined && <span aria-hidden="true"> {by.desc ? '▾' : '▴'}</span>}
+            </UnstyledButton>
+          </div>
+        )
+      })}
     </div>
   )
-}
+})

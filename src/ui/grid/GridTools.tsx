@@ -1,31 +1,36 @@
 import { Button, TextInput } from '@mantine/core'
 import clsx from 'clsx'
-import type { RefObject } from 'react'
+import { memo, type RefObject } from 'react'
 import { type GridWords, gridHeadWords } from '@/words/screens/grid/gridFrame'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import styles from './Grid.module.css'
 
 /** Above the cells: the filter, how much there is and what is wrong with it, back and forth, rows in and out. */
-export function GridTools({
+export const GridTools = memo(function GridTools({
   words,
   filter,
+  setFilter,
+  leaveFilter,
   filterBox,
-  count,
+  seen,
+  all,
+  faulty,
+  unsaved,
   undo,
   redo,
   add,
   remove,
 }: {
   readonly words: GridWords
-  readonly filter: { readonly text: string; readonly set: (text: string) => void; readonly leave: () => void }
+  readonly filter: string
+  readonly setFilter: (text: string) => void
+  readonly leaveFilter: () => void
   readonly filterBox: RefObject<HTMLInputElement | null>
-  readonly count: {
-    readonly seen: number
-    readonly all: number
-    readonly faulty: number
-    readonly unsaved: number
-  }
+  readonly seen: number
+  readonly all: number
+  readonly faulty: number
+  readonly unsaved: number
   /** undefined: there is nothing to go back to */
   readonly undo: (() => void) | undefined
   readonly redo: (() => void) | undefined
@@ -39,14 +44,14 @@ export function GridTools({
         className={styles.gridFilter}
         ref={filterBox}
         placeholder={words.filterHint}
-        value={filter.text}
-        onChange={(event) => filter.set(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && filter.leave()}
+        value={filter}
+        onChange={(event) => setFilter(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && leaveFilter()}
       />
       <span className={clsx(textCss.small, styles.gridCount)} role="status">
-        {gridHeadWords.count(words, count.seen, count.all)}
-        {count.faulty > 0 && <b className={textCss.fault}> · ▲ {gridHeadWords.toMend(count.faulty)}</b>}
-        {count.unsaved > 0 && ` · ${gridHeadWords.unsaved(count.unsaved)}`}
+        {gridHeadWords.count(words, seen, all)}
+        {faulty > 0 && <b className={textCss.fault}> · ▲ {gridHeadWords.toMend(faulty)}</b>}
+        {unsaved > 0 && ` · ${gridHeadWords.unsaved(unsaved)}`}
       </span>
       <span className={styles.gridButtons}>
         <Button variant="subtle" onClick={undo} disabled={!undo}>
@@ -66,4 +71,4 @@ export function GridTools({
       </span>
     </div>
   )
-}
+})

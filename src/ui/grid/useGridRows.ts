@@ -71,5 +71,5 @@ export function useGridRows<Id extends string, Row extends CellRow<Id>>(source: 
   })
   const seen = table.getRowModel().rows
   const keys = useMemo(() => seen.map((row) => row.id), [seen])
-  return { table, keys, filter, setFilter }
+  return { table, keys, sorted: sorting[0], filter, setFilter }
 }

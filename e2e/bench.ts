@@ -42,7 +42,7 @@ export const test = base.extend<
     const shared = await warm.of({ baseURL: baseURL ?? '', viewport })
     if (!ownContext && timezoneId === undefined) {
       await provide(shared)
-      await warm.forget(baseURL ?? '')
+      await warm.forget(baseURL ?? '', { viewport })
       return
     }
     const own = await shared.browser()?.newContext({
@@ -53,6 +53,10 @@ export const test = base.extend<
     if (!own) throw new Error('the browser has left')
     await provide(own)
     await own.close()
+  },
+  page: async ({ context, baseURL, timezoneId, ownContext, warm }, provide) => {
+    const isShared = !ownContext && timezoneId === undefined
+    await provide(isShared ? await warm.page(baseURL ?? '') : await context.newPage())
   },
   baseURL: async ({ benches }, provide, info) => {
     await provide(await benches.of(info.file))

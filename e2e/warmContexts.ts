@@ -1,10 +1,15 @@
-import { chromium, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test'
+import { chromium, type BrowserContext, type BrowserContextOptions, type Disposable, type Page } from '@playwright/test'
 
 interface Warm {
   readonly context: BrowserContext
   /** a page of the bench's address that runs nothing: through it is cleared what others have stored */
   readonly stays: Page
+  /** in which one test after another works: its process has compiled what they need */
+  kept?: KeptPage | undefined
 }
+
+/** What a page shows that runs nothing. */
+const INERT = '/api/v1/health'
 
 /** Playwright makes a folder in its place, and takes it away. */
 const NO_FOLDER = ''
@@ -26,18 +31,27 @@ export class WarmContexts {
     Object.assign(context.clock, { install: refuse, setFixedTime: refuse, setSystemTime: refuse })
     context.addInitScript = refuse
     const [stays = await context.newPage()] = context.pages()
-    await stays.goto('/api/v1/health')
+    await stays.goto(INERT)
     this.#at.set(options.baseURL, { context, stays })
     return context
   }
 
-  /** Pages, cookies, permissions and stored data go; what was fetched stays. */
-  async forget(address: string): Promise<void> {
+  /** The page of an address: the one that the last test worked in, as if it were new. */
+  async page(address: string): Promise<Page> {
+    const warm = this.#at.get(address)
+    if (!warm) throw new Error(`no test has been at ${address}`)
+    if (warm.kept?.page.isClosed() !== false) warm.kept = await KeptPage.in(warm.context)
+    return warm.kept.page
+  }
+
+  /** Other pages, cookies, permissions, stored data and all that was set on the page go; what was fetched and compiled stays. */
+  async forget(address: string, { viewport }: Pick<BrowserContextOptions, 'viewport'>): Promise<void> {
     const warm = this.#at.get(address)
     if (!warm) return
-    const { context, stays } = warm
+    const { context, stays, kept } = warm
     await context.unrouteAll()
-    await Promise.all(context.pages().flatMap((page) => (page === stays ? [] : [page.close()])))
+    if (kept?.page.isClosed() === false) await kept.empty(viewport)
+    await Promise.all(context.pages().flatMap((one) => (one === stays || one === kept?.page ? [] : [one.close()])))
     await context.clearCookies()
     await context.clearPermissions()
     const devtools = await context.newCDPSession(stays)
@@ -50,5 +64,37 @@ export class WarmContexts {
 
   async close(): Promise<void> {
     await Promise.all([...this.#at.values()].map(({ context }) => context.close()))
+  }
+}
+
+/** A page that one test after another may have. */
+class KeptPage {
+  readonly #lasting: Disposable[] = []
+
+  private constructor(readonly page: Page) {
+    for (const lasts of ['addInitScript', 'exposeFunction', 'exposeBinding'] as const) {
+      const method = page[lasts].bind(page) as (...of: unknown[]) => Promise<Disposable>
+      Object.assign(page, {
+        [lasts]: async (...of: unknown[]) => {
+          const made = await method(...of)
+          this.#lasting.push(made)
+          return made
+        },
+      })
+    }
+  }
+
+  static readonly in = async (context: BrowserContext): Promise<KeptPage> => new KeptPage(await context.newPage())
+
+  /** Nothing runs in it, nothing listens to it, and it is as wide as it was. */
+  async empty(viewport: BrowserContextOptions['viewport']): Promise<void> {
+    const { page } = this
+    await Promise.all(this.#lasting.splice(0).map((one) => one.dispose()))
+    await page.unrouteAll()
+    page.removeAllListeners()
+    await page.goto(INERT)
+    await page.evaluate(() => sessionStorage.clear())
+    if (viewport) await page.setViewportSize(viewport)
+    await page.emulateMedia({ media: null, colorScheme: null, forcedColors: null, reducedMotion: 'reduce' })
   }
 }

@@ -43,12 +43,12 @@ export function LookPictures({ item, looks }: { readonly item: QueueItem; readon
     () =>
       picturesOf(asked.split(' ') as LookCode[]).map((picture) => ({
         ...picture,
-        piece: specimenOf(state, wire, item.set, {
+        piece: specimenOf(state.facts, wire, item.set, {
           crimped: lookTable[picture.look].when === 'after',
           defect: picture.defect,
         }),
       })),
-    [state, wire, item.set, asked],
+    [state.facts, wire, item.set, asked],
   )
   const [only] = looks
   const name = only !== undefined && looks.length === 1 ? words.goodAndBad(lookWords[only].line) : words.eachFault

@@ -78,7 +78,7 @@ export function MeasurePhoto({
     ...arrows.map(({ key, dx, dy }) => ({ key, words: '', run: () => move({ kind: 'point-nudged', dx, dy }) })),
   ])
   const { wire, key } = item.termination
-  const piece = useMemo(() => specimenOf(state, wire, item.set, { crimped: true }), [state, wire, item.set])
+  const piece = useMemo(() => specimenOf(state.facts, wire, item.set, { crimped: true }), [state.facts, wire, item.set])
   const lies = size?.along
     ? overlayBySize(form.points, size.along)
     : piece &&

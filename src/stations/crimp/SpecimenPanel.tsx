@@ -28,7 +28,11 @@ export const SpecimenPanel = memo(function SpecimenPanel({
 }) {
   const { state } = useJob()
   const { wire, key } = item.termination
-  const piece = specimenOf(state, wire, item.set, { crimped, defect, stripMm: termState(state, key).stripped?.stripMm })
+  const piece = specimenOf(state.facts, wire, item.set, {
+    crimped,
+    defect,
+    stripMm: termState(state, key).stripped?.stripMm,
+  })
   const contact = state.facts.contacts[item.set.contact]
   const type = state.facts.wireTypes[wire.type]
   const from = heightMm === undefined ? piece && { compaction: piece.made.compaction } : { heightMm }

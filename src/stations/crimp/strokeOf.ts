@@ -59,7 +59,7 @@ export function strokeOf(state: JobState, { termination, set }: QueueItem): Stro
     lines,
     checks: lines.map((line) => checkLine(line, figures)),
     figures,
-    piece: specimenOf(state, termination.wire, set, {
+    piece: specimenOf(state.facts, termination.wire, set, {
       crimped: true,
       stripMm: termState(state, termination.key).stripped?.stripMm,
     }),

@@ -168,11 +168,11 @@ export const PrepItem = memo(function PrepItem({
   // drawn as it was seen, else as it was measured, else as the stop stands
   const stripMm = trial.seenStripMm ?? measuredMm ?? now.stripped?.stripMm ?? stopMm
   const reported = form.seen !== undefined && form.seen !== 'fits'
-  const piece = specimenOf(state, wire, set, {
-    crimped: false,
-    stripMm,
-    defect: form.seen && sightingDefect[form.seen],
-  })
+  const defect = form.seen && sightingDefect[form.seen]
+  const piece = useMemo(
+    () => specimenOf(state.facts, wire, set, { crimped: false, stripMm, defect }),
+    [state.facts, wire, set, stripMm, defect],
+  )
   return (
     <>
       <div className={paneCss.work}>

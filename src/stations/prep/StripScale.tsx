@@ -1,6 +1,7 @@
 import { stripScaleWords as words } from '@/words/screens/prep/stripScale'
 import { atStep, STEP } from '@/core/base/units/atStep'
 import clsx from 'clsx'
+import { memo } from 'react'
 import styles from './StripScale.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Kbd } from '@mantine/core'
@@ -9,7 +10,7 @@ import { stripLimitWords } from '@/words/crimp'
 import { lengthSaid } from '@/words/figures'
 
 /** The strip window to scale: what breaks below it, what above, where this strip and the stripper's stop lie. */
-export function StripScale({
+export const StripScale = memo(function StripScale({
   window,
   stripMm,
   stopMm,
@@ -69,4 +70,4 @@ export function StripScale({
       </div>
     </div>
   )
-}
+})

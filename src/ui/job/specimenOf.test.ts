@@ -13,7 +13,7 @@ test('a specimen is drawn from the contact, the wire as measured here, and its s
   const wire = planIndex(state.plan).wires.get('W11')
   const set = state.sets.get(setKey('W11', 'b'))
   if (!wire || !set) throw new Error('W11')
-  const piece = specimenOf(state, { ...wire, insulationMm: 1.42 }, set, { crimped: true })
+  const piece = specimenOf(state.facts, { ...wire, insulationMm: 1.42 }, set, { crimped: true })
   expect(piece).toMatchObject({
     made: { contact: { id: 'SC-03-08' }, insulationMm: 1.42 },
     colour: 'VT',
@@ -21,5 +21,5 @@ test('a specimen is drawn from the contact, the wire as measured here, and its s
     seal: { id: 'SL-14', lengthMm: 6.4 },
   })
   expect(piece?.bundleMm).toBeCloseTo(0.19 * 4.02960193, 9)
-  expect(specimenOf(state, { ...wire, type: 'unknown' }, set, { crimped: true })).toBeUndefined()
+  expect(specimenOf(state.facts, { ...wire, type: 'unknown' }, set, { crimped: true })).toBeUndefined()
 })

@@ -9,14 +9,14 @@ import type { ChosenSet } from '@/core/craft/setup/chosenSet'
 
 /** The piece that a wire and its set make, sound or with what was reported, as the specimen drawing wants it. */
 export function specimenOf(
-  state: JobState,
+  facts: JobState['facts'],
   wire: Wire,
   set: ChosenSet,
   how: { readonly crimped: boolean; readonly stripMm?: number | undefined; readonly defect?: DefectCode | undefined },
 ): SpecimenPiece | undefined {
-  const contact = state.facts.contacts[set.contact]
-  const type = state.facts.wireTypes[wire.type]
-  const seal = set.seal === undefined ? undefined : state.facts.seals[set.seal]
+  const contact = facts.contacts[set.contact]
+  const type = facts.wireTypes[wire.type]
+  const seal = set.seal === undefined ? undefined : facts.seals[set.seal]
   if (!contact || !type) return undefined
   const sound = pieceMade(contact, type, set, {
     ...(how.stripMm !== undefined && { stripMm: how.stripMm }),

@@ -36,7 +36,7 @@ export interface QueueLineProps {
 }
 
 /** Would a row look otherwise? An entry asks all that are in sight, and changes one or two. */
-const isSame = (a: QueueLineProps, b: QueueLineProps): boolean =>
+export const isSameLine = (a: QueueLineProps, b: QueueLineProps): boolean =>
   a.drag === undefined &&
   b.drag === undefined &&
   a.rowKey === b.rowKey &&
@@ -44,13 +44,14 @@ const isSame = (a: QueueLineProps, b: QueueLineProps): boolean =>
   a.top === b.top &&
   a.selected === b.selected &&
   a.onSelect === b.onSelect &&
+  a.drags === b.drags &&
   a.look.glyph === b.look.glyph &&
   a.look.name === b.look.name &&
   a.look.words === b.look.words &&
   a.look.aside === b.look.aside
 
 /** One row of a queue. */
-export const QueueLine = memo(Line, isSame)
+export const QueueLine = memo(Line, isSameLine)
 
 function Line({ rowKey, look, selected, id, top, onSelect, drag }: QueueLineProps) {
   const { sign, tone } = glyphs[look.glyph]

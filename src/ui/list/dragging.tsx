@@ -8,11 +8,11 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import type { PointerEventHandler, ReactNode } from 'react'
-import { QueueLine, type QueueLineProps } from './QueueLine'
+import { memo, type PointerEventHandler, type ReactNode } from 'react'
+import { isSameLine, QueueLine, type QueueLineProps } from './QueueLine'
 
-/** A press that moves less than this is a click, px. */
-const DRAG_PX = 5
+/** A press that moves less than this, px, is a click. The same object for ever: with another one all rows are drawn again. */
+const moves = { activationConstraint: { distance: 5 } }
 
 /** Rows in here may be dragged to the place of another with the same word. */
 export function DragScope({
@@ -22,7 +22,7 @@ export function DragScope({
   readonly onMove: (key: string, to: string) => void
   readonly children: ReactNode
 }) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }))
+  const sensors = useSensors(useSensor(PointerSensor, moves))
   const end = ({ active, over }: DragEndEvent) => {
     if (over && over.id !== active.id && over.data.current?.drags === active.data.current?.drags)
       onMove(String(active.id), String(over.id))
@@ -36,7 +36,7 @@ export function DragScope({
 }
 
 /** A row of a scope: one that has others to change places with can be taken there. */
-export function DragLine(props: QueueLineProps) {
+export const DragLine = memo(function DragLine(props: QueueLineProps) {
   const { rowKey, drags } = props
   const options = { id: rowKey, data: { drags }, disabled: drags === undefined }
   const dragged = useDraggable(options)
@@ -56,4 +56,4 @@ export function DragLine(props: QueueLineProps) {
       }}
     />
   )
-}
+}, isSameLine)

@@ -2,11 +2,12 @@ import { specimenDrawingWords as words } from '@/words/screens/specimen/specimen
 import styles from './SpecimenDrawing.module.css'
 import { specimenBody } from '@/core/craft/specimen/specimenBody'
 import { defectWords } from '@/words/crimp'
+import { memo } from 'react'
 import { SpecimenShape } from './SpecimenShape'
 import { specimenLayout, type SpecimenPiece } from './specimenModel'
 
 /** A terminal from the side, to scale where its sheet has the dimensions: as it should be, or with the fault that was reported. */
-export function SpecimenDrawing({
+export const SpecimenDrawing = memo(function SpecimenDrawing({
   piece,
   bare = false,
   wordless = false,
@@ -47,4 +48,4 @@ export function SpecimenDrawing({
       )}
     </svg>
   )
-}
+})

@@ -300,3 +300,14 @@ export async function alive(page: Page): Promise<void> {
   await inTime('the page is alive', hydrated(page))
   await nothingComes(page)
 }
+
+/** To another view as the app's own links lead there: the page stays, and need not be loaded anew. */
+export async function walk(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => (window as unknown as { next: Next }).next.router.push(to), path)
+  await page.waitForURL((url) => url.pathname + url.search === path)
+  await alive(page)
+}
+
+interface Next {
+  readonly router: { readonly push: (path: string) => void }
+}

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { axeFaults } from './axe'
-import { alive, copyJob, expect, nextStep, quiet, strike, test } from './bench'
+import { alive, copyJob, expect, nextStep, quiet, strike, test, walk } from './bench'
 
 /** Nothing is wider than the screen: no page is read by scrolling sideways. */
 const overflow = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
@@ -28,9 +28,9 @@ for (const [width, height] of sizes)
     bench: page,
   }) => {
     await page.setViewportSize({ width, height })
+    await page.goto('/jobs/deck-loom/crimp')
     for (const path of ['/jobs/deck-loom/crimp', '/jobs/sonde-pigtail/seat', '/jobs/deck-loom/prep']) {
-      await page.goto(path)
-      await alive(page)
+      await walk(page, path)
       expect([path, await overflow(page)]).toEqual([path, 0])
       expect([path, await cut(page)]).toEqual([path, []])
       expect([path, await axeFaults(page)]).toEqual([path, []])
@@ -38,6 +38,7 @@ for (const [width, height] of sizes)
   })
 
 test('at home and on a small screen no line of a queue, and no step, is cut off', async ({ bench: page }) => {
+  await page.goto('/jobs/winch-feed/kit')
   for (const [width, height] of [
     [1280, 800],
     [1024, 768],
@@ -50,8 +51,7 @@ test('at home and on a small screen no line of a queue, and no step, is cut off'
       'beacon-lead/crimp',
       'deck-loom/close',
     ]) {
-      await page.goto(`/jobs/${path}`)
-      await alive(page)
+      await walk(page, `/jobs/${path}`)
       expect([width, path, await cut(page)]).toEqual([width, path, []])
     }
   }
@@ -62,9 +62,9 @@ test('twice as large, as on half a screen, every station and place can be read w
 }) => {
   await page.setViewportSize({ width: 640, height: 400 })
   const stations = ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal']
+  await page.goto('/')
   for (const path of ['/', '/new', '/shelf', '/crib', '/ledger', ...stations.map((one) => `/jobs/deck-loom/${one}`)]) {
-    await page.goto(path)
-    await alive(page)
+    await walk(page, path)
     expect([path, await overflow(page)]).toEqual([path, 0])
   }
 })

@@ -16,26 +16,35 @@ interface TellFinding {
 
 const e = journalEntry
 
-/** Written at this bench, in no copy: what came from elsewhere is about other tools, whatever they are called. */
-const writtenHere = sql`${e.seq} > coalesce((${job.readIn}->>'entries')::int, 0) and ${job.copyOf} is null`
+/** So many entries of a job came from elsewhere. */
+const entriesReadIn = sql<number>`coalesce((${job.readIn}->>'entries')::int, 0)`
 
-/** What was found in tools by other jobs. A copy is told of nothing: what it copies is. */
-const foundElsewhere = async (db: Database, jobId: string): Promise<readonly (typeof e.$inferSelect)[]> =>
-  (
-    await db
-      .select()
-      .from(e)
-      .innerJoin(job, eq(job.id, e.jobId))
-      .where(
-        and(
-          eq(e.kind, 'tool-suspected'),
-          ne(e.jobId, jobId),
-          sql`${e.body}->>'foundIn' is null`,
-          writtenHere,
-          sql`not exists (select 1 from ${job} as told where told.id = ${jobId} and told.copy_of is not null)`,
-        ),
-      )
-  ).map((row) => row.journal_entry)
+/** Written at this bench, in no copy: what came from elsewhere is about other tools, whatever they are called. */
+const writtenHere = sql`${e.seq} > ${entriesReadIn} and ${job.copyOf} is null`
+
+/**
+ * What was found in tools by other jobs. A copy is told of nothing: what it copies is. Asked with each entry, and most often
+ * there is nothing: the jobs are asked for only where there is.
+ */
+async function foundElsewhere(db: Database, jobId: string): Promise<readonly (typeof e.$inferSelect)[]> {
+  const found = await db
+    .select()
+    .from(e)
+    .where(and(eq(e.kind, 'tool-suspected'), ne(e.jobId, jobId), sql`${e.body}->>'foundIn' is null`))
+  if (found.length === 0) return []
+  const jobs = await db
+    .select({ id: job.id, copyOf: job.copyOf, readIn: entriesReadIn })
+    .from(job)
+    .where(inArray(job.id, [jobId, ...found.map((row) => row.jobId)]))
+  const byId = new Map(jobs.map((one) => [one.id, one]))
+  if (isCopy(byId.get(jobId))) return []
+  return found.filter((row) => {
+    const by = byId.get(row.jobId)
+    return by !== undefined && !isCopy(by) && row.seq > by.readIn
+  })
+}
+
+const isCopy = (one: { readonly copyOf: string | null } | undefined): boolean => typeof one?.copyOf === 'string'
 
 async function isTakenBack(db: Database, { jobId, entryId }: typeof e.$inferSelect): Promise<boolean> {
   const back = await db

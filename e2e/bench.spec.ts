@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, burst, copyJob, expect, makeJob, nextStep, strike, test } from './bench'
+import { alive, burst, copyJob, expect, makeJob, nextStep, notice, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 
@@ -57,7 +57,7 @@ test('a fault is named, decided and drawn; the contact goes and the wire comes b
   await page.waitForURL(/\/crimp/)
   await alive(page)
   await strike(page, 'u')
-  await expect(page.getByTestId('notice')).toContainText('Taken back: crimp rejected W03a')
+  await expect(notice(page)).toContainText('Taken back: crimp rejected W03a')
   await expect(nextStep(page)).toContainText('Crimp W03a')
 })
 
@@ -100,8 +100,8 @@ test('two benches: the second is told what came in between, and keeps what it en
   })
   expect(written.status()).toBe(201)
   await strike(page, 'Space', 'Space', 'Space', 'Space', 'Space')
-  await expect(page.getByTestId('notice')).toContainText('Somebody else changed the same thing in between')
-  await expect(page.getByTestId('notice')).toContainText('Ansa Quill: cut W1')
+  await expect(notice(page)).toContainText('Somebody else changed the same thing in between')
+  await expect(notice(page)).toContainText('Ansa Quill: cut W1')
   expect(((await (await request.get(`/api/v1/jobs/${id}/journal`)).json()) as { last: number }).last).toBe(3)
 })
 

@@ -38,11 +38,12 @@ export const test = base.extend<
   // for a test that leaves something in its browser which nothing takes out again: a clock, a script of every page
   ownContext: [false, { option: true }],
   // a browser in another zone is another browser
-  context: async ({ baseURL, viewport, timezoneId, ownContext, warm }, provide) => {
+  context: async ({ baseURL, viewport, timezoneId, ownContext, warm }, provide, info) => {
     const shared = await warm.of({ baseURL: baseURL ?? '', viewport })
     if (!ownContext && timezoneId === undefined) {
       await provide(shared)
-      await warm.forget(baseURL ?? '', { viewport })
+      // what a test that failed has left is looked at, and its worker ends
+      if (info.status === info.expectedStatus) await warm.forget(baseURL ?? '', { viewport })
       return
     }
     const own = await shared.browser()?.newContext({
@@ -199,6 +200,9 @@ async function nothingComes(page: Page): Promise<void> {
 }
 
 export const nextStep = (page: Page) => page.getByTestId('next-step')
+
+/** What came of the last write: a notice stands for a moment beside the one that takes its place. */
+export const notice = (page: Page) => page.getByTestId('notice').last()
 
 export const leadCsv = `wire,type,colour,from end,from cavity,from housing,to end,to cavity,to housing,length,signal,current
 W1,TW-0.75,RD,P1,1,CM-3P,P2,1,SW-2P,620 mm,beacon supply,0.8 A

@@ -1,5 +1,5 @@
 import { tickLines } from './handWork'
-import { alive, copyJob, expect, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
+import { alive, copyJob, expect, makeJob, nextStep, notice, sevenAtBench, strike, test } from './bench'
 
 test('a first piece that pulls off too soon is written down and does not release the setup', async ({
   bench: page,
@@ -87,7 +87,7 @@ test('without an operator nothing is written, and the page says what to do', asy
   await page.waitForLoadState('networkidle')
   await expect(page.getByText('Who is at this bench?')).toBeVisible()
   for (let tick = 0; tick < 5; tick++) await strike(page, 'Space')
-  await expect(page.getByTestId('notice')).toContainText('Say first who is at this bench')
+  await expect(notice(page)).toContainText('Say first who is at this bench')
   expect(((await (await request.get(`/api/v1/jobs/${id}/journal`)).json()) as { last: number }).last).toBe(2)
   await page.getByRole('button', { name: 'Imke Rask' }).click()
   await expect(page.getByLabel('Who is at this bench')).toHaveValue('imke')

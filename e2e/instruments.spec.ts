@@ -2,7 +2,7 @@ import { createServer, type Socket } from 'node:net'
 import sharp from 'sharp'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { tickLines } from './handWork'
-import { alive, expect, leadCsv, makeJob, nextStep, sevenAtBench, strike, test } from './bench'
+import { alive, expect, leadCsv, makeJob, nextStep, notice, sevenAtBench, strike, test } from './bench'
 
 /** Ticks what is due until a heading stands there; a card has no more lines than this. */
 async function tickUntil(page: Page, heading: string | RegExp): Promise<void> {
@@ -165,7 +165,7 @@ test('a photo stands by its crimp; a renamed script does not', async ({ bench: p
     mimeType: 'image/jpeg',
     buffer: Buffer.from('#!/bin/sh\necho hello\n'),
   })
-  await expect(page.getByTestId('notice')).toContainText('That file is no picture, whatever its name says')
+  await expect(notice(page)).toContainText('That file is no picture, whatever its name says')
   const picture = await sharp({ create: { width: 320, height: 240, channels: 3, background: '#b4532a' } })
     .png()
     .toBuffer()

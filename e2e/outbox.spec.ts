@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyJob, expect, makeJob, strike, test } from './bench'
+import { alive, copyJob, expect, makeJob, notice, strike, test } from './bench'
 
 const outbox = (page: Page) => page.getByTestId('outbox')
 const entriesOf = async (page: Page, id: string) =>
@@ -41,7 +41,7 @@ breaks(
     const mend = await cutNetwork(page)
     await strip(page)
     await expect(outbox(page)).toContainText('2 entries wait: W1 cut, W1a stripped', { timeout: 15_000 })
-    await expect(page.getByTestId('notice')).toContainText('It waits in this browser')
+    await expect(notice(page)).toContainText('It waits in this browser')
     expect((await entriesOf(page, id)).map((entry) => entry.kind)).not.toContain('wire-cut')
     // the same press again sends what waits, and makes no second entry
     await page.keyboard.press('Space')
@@ -59,7 +59,7 @@ breaks(
     await mend()
     await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
     // and nothing says any more that it was not
-    await expect(page.getByTestId('notice')).toHaveCount(0)
+    await expect(notice(page)).toHaveCount(0)
     const written = await entriesOf(page, id)
     expect(written.filter((entry) => entry.kind === 'wire-cut')).toHaveLength(1)
   },
@@ -114,7 +114,7 @@ breaks('a full disk is said, and what was pressed is written when there is room'
       : route.continue(),
   )
   await strip(page)
-  await expect(page.getByTestId('notice')).toContainText('The disk of the bench is full')
+  await expect(notice(page)).toContainText('The disk of the bench is full')
   await outbox(page).click()
   await expect(page.getByText(/sent as soon as there is room/)).toBeVisible()
   await page.unroute('**/journal')
@@ -202,10 +202,10 @@ breaks('neither a notice nor what waits moves the button that the hand reaches f
   const before = await button.boundingBox()
   const mend = await cutNetwork(page)
   await strike(page, 'Space')
-  await expect(page.getByTestId('notice')).toBeVisible({ timeout: 15_000 })
+  await expect(notice(page)).toBeVisible({ timeout: 15_000 })
   await expect(outbox(page)).toBeVisible()
   expect(await button.boundingBox()).toEqual(before)
   await mend()
   await expect(outbox(page)).toHaveCount(0, { timeout: 15_000 })
-  await expect(page.getByTestId('notice')).toHaveCount(0)
+  await expect(notice(page)).toHaveCount(0)
 })

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { alive, leadCsv, makeJob, test as benchTest } from './bench'
+import { alive, leadCsv, makeJob, notice, test as benchTest } from './bench'
 import { demoData, emptyFolder, startBench, stopBench } from './benchServer'
 
 /** Changes a stored row behind the bench's back, by a program of its own on the folder of a bench that is stopped. */
@@ -40,7 +40,7 @@ test('a stored entry that was changed is named on every screen and paper of its 
   await expect(page.getByText('does not hold').first()).toBeVisible()
   await page.getByLabel('Note for the record').fill('goes on')
   await page.getByRole('button', { name: 'Write the note' }).click()
-  await expect(page.getByTestId('notice')).toContainText('Not written: Entry 9 does not follow')
+  await expect(notice(page)).toContainText('Not written: Entry 9 does not follow')
   const api = await context.request.post('/api/v1/jobs/deck-loom/journal', {
     data: { seen: 1, entries: [{ id: 'after-0001', kind: 'noted', text: 'x' }] },
   })

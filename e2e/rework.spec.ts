@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { alive, copyAt, copyJob, copyUntil, expect, nextStep, strike, test } from './bench'
+import { alive, copyAt, copyJob, copyUntil, expect, nextStep, notice, strike, test } from './bench'
 
 const selected = (page: Page) => page.getByRole('listbox').getByRole('option', { selected: true })
 const spaces = async (page: Page, count: number) => {
@@ -229,7 +229,7 @@ test('something is wrong: what the hand notices leads to why, to what to do now,
   await strike(page, 'Space')
   await expect(page.getByRole('listbox')).toContainText('not home: take out')
   await strike(page, 'u')
-  await expect(page.getByTestId('notice')).toContainText('Taken back: seating fault')
+  await expect(notice(page)).toContainText('Taken back: seating fault')
 })
 
 test('a harness that is there is taken over from its pinout as it is', async ({ bench: page }) => {

@@ -16,6 +16,9 @@ import { planIndex } from '@/core/record/plan/plan'
 import { redoneIds } from '@/core/craft/faults/damage'
 import { chosenSetSchema } from '@/core/craft/setup/schema'
 
+/** No record is longer. */
+const JOURNAL_MOST = 200_000
+
 /**
  * A job as a file. With a journal, the journal is the job: plan and facts beside it are what it adds up to.
  * Without one, plan and facts make a new job.
@@ -29,13 +32,20 @@ export const jobDocumentSchema = z.object({
   state: z.looseObject({ seq: z.number().int().optional(), closed: z.boolean().optional() }).optional(),
   journal: z
     .array(z.looseObject({ kind: z.string() }))
-    .max(200_000)
+    .max(JOURNAL_MOST)
     .optional(),
   /** pictures that the journal names: WebP as base64 by the SHA-256 of its bytes */
   photos: z.record(z.string(), z.string()).optional(),
 })
 
 export type JobDocument = z.infer<typeof jobDocumentSchema>
+
+/** Is it what `jobDocumentSchema` takes for a journal? Asked by hand: the schema copies each of many thousand entries. */
+export const isJournal = (value: unknown): value is NonNullable<JobDocument['journal']> =>
+  Array.isArray(value) && value.length <= JOURNAL_MOST && value.every(isEntryLike)
+
+const isEntryLike = (one: unknown): boolean =>
+  typeof one === 'object' && one !== null && !Array.isArray(one) && 'kind' in one && typeof one.kind === 'string'
 
 export interface StampedEntry {
   readonly entry: NewEntry

@@ -31,6 +31,10 @@ const good = notes(900)
 test.each<[string, string, { path: unknown[]; message: RegExp }, number]>([
   ['no JSON', '{"a"', { path: [], message: /not JSON/ }, 0],
   ['a list', '[1]', { path: [], message: /must be an object/ }, 0],
+  ['nothing', 'null', { path: [], message: /must be an object/ }, 0],
+  ['a journal that is no list', document({ journal: { 0: good[0] } }), { path: ['journal'], message: /list/ }, 0],
+  ['an entry that is a list', document({ journal: [good[0], []] }), { path: ['journal', 1], message: /object/ }, 0],
+  ['another document', document({ format: 'other', journal: good }), { path: ['format'], message: /./ }, 0],
   [
     'a control character far inside',
     document({ journal: [...good, { kind: 'noted', text: 'a\u0000' }] }),

@@ -1,5 +1,5 @@
 import type { KeptEntry } from '@/core/record/journal/entry'
-import { type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
+import { isJournal, type JobDocument, type JournalIssue, jobDocumentSchema } from '@/formats/jobDocument'
 import { jsonOfBytes } from '@/formats/readBytes'
 import { readRecord } from '@/formats/readRecord'
 import { plainIssues } from '@/words/plainIssues'
@@ -25,12 +25,21 @@ const refused = (issues: readonly JournalIssue[]): JobPieces => ({ ok: false, is
 export async function jobPieces(bytes: Uint8Array, tell: (piece: string) => void): Promise<JobPieces> {
   const read = jsonOfBytes(bytes)
   if (!read.ok) return refused(read.issues)
-  const checked = jobDocumentSchema.safeParse(read.value)
+  const { journal, besides } = apart(read.value)
+  const checked = jobDocumentSchema.safeParse(besides)
   if (!checked.success) return refused(plainIssues(checked.error))
-  const { journal = [], photos, ...head } = checked.data
+  const { photos, ...head } = checked.data
   const issues = await readRecord(journal, (entries) => tell(JSON.stringify(entries)))
   if (issues.length > 0) return refused(issues)
   return { ok: true, head: JSON.stringify(head), ...(photos && { photos }) }
+}
+
+/** A document without its journal. One that is none stays where it is: what is wrong with it is in the schema's words. */
+function apart(value: unknown): { readonly journal: NonNullable<JobDocument['journal']>; readonly besides: unknown } {
+  if (typeof value !== 'object' || value === null || !('journal' in value) || !isJournal(value.journal))
+    return { journal: [], besides: value }
+  const { journal, ...besides } = value
+  return { journal, besides }
 }
 
 /** The entries of a piece, which were checked a moment ago. */

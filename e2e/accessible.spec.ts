@@ -18,6 +18,7 @@ const views = {
 for (const [name, paths] of Object.entries(views))
   test(`${name}: no view has a fault that axe finds, in both themes`, async ({ bench: page }) => {
     await page.goto('/')
+    await alive(page)
     for (const path of paths) {
       await walk(page, path)
       // all of them are named, not only the first

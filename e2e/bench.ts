@@ -55,10 +55,7 @@ export const test = base.extend<
     await provide(own)
     await own.close()
   },
-  page: async ({ context, baseURL, timezoneId, ownContext, warm }, provide) => {
-    const isShared = !ownContext && timezoneId === undefined
-    await provide(isShared ? await warm.page(baseURL ?? '') : await context.newPage())
-  },
+  page: async ({ context, warm }, provide) => provide(await warm.pageIn(context)),
   baseURL: async ({ benches }, provide, info) => {
     await provide(await benches.of(info.file))
     expect(
@@ -305,7 +302,7 @@ export async function alive(page: Page): Promise<void> {
   await nothingComes(page)
 }
 
-/** To another view as the app's own links lead there: the page stays, and need not be loaded anew. */
+/** From a page that is alive to another view, as the app's own links lead there: it need not be loaded anew. */
 export async function walk(page: Page, path: string): Promise<void> {
   await page.evaluate((to) => (window as unknown as { next: Next }).next.router.push(to), path)
   await page.waitForURL((url) => url.pathname + url.search === path)

@@ -29,6 +29,7 @@ for (const [width, height] of sizes)
   }) => {
     await page.setViewportSize({ width, height })
     await page.goto('/jobs/deck-loom/crimp')
+    await alive(page)
     for (const path of ['/jobs/deck-loom/crimp', '/jobs/sonde-pigtail/seat', '/jobs/deck-loom/prep']) {
       await walk(page, path)
       expect([path, await overflow(page)]).toEqual([path, 0])
@@ -39,6 +40,7 @@ for (const [width, height] of sizes)
 
 test('at home and on a small screen no line of a queue, and no step, is cut off', async ({ bench: page }) => {
   await page.goto('/jobs/winch-feed/kit')
+  await alive(page)
   for (const [width, height] of [
     [1280, 800],
     [1024, 768],
@@ -63,6 +65,7 @@ test('twice as large, as on half a screen, every station and place can be read w
   await page.setViewportSize({ width: 640, height: 400 })
   const stations = ['plan', 'kit', 'prep', 'crimp', 'seat', 'prove', 'close', 'journal']
   await page.goto('/')
+  await alive(page)
   for (const path of ['/', '/new', '/shelf', '/crib', '/ledger', ...stations.map((one) => `/jobs/deck-loom/${one}`)]) {
     await walk(page, path)
     expect([path, await overflow(page)]).toEqual([path, 0])

@@ -36,10 +36,10 @@ export class WarmContexts {
     return context
   }
 
-  /** The page of an address: the one that the last test worked in, as if it were new. */
-  async page(address: string): Promise<Page> {
-    const warm = this.#at.get(address)
-    if (!warm) throw new Error(`no test has been at ${address}`)
+  /** A page in one of these contexts: the one that the last test worked in, as if it were new. In another context a new one. */
+  async pageIn(context: BrowserContext): Promise<Page> {
+    const warm = [...this.#at.values()].find((one) => one.context === context)
+    if (!warm) return context.newPage()
     if (warm.kept?.page.isClosed() !== false) warm.kept = await KeptPage.in(warm.context)
     return warm.kept.page
   }

@@ -47,7 +47,8 @@ export function PlanStation() {
   const { row, end, pick } = selection
   const setEnd = useSteady(selection.setEnd)
   // the grid first, then what stands beside it
-  const [besideWire, besideEnd] = [useAfterFrame(selection.wire), useAfterFrame(end)]
+  const { wire } = selection
+  const beside = useAfterFrame(useMemo(() => ({ wire, end }), [wire, end]))
 
   const applied = async (change: PlanChange) => {
     const outcome = await saving.save(change)
@@ -74,7 +75,7 @@ export function PlanStation() {
   return (
     <div className={clsx(paneCss.station, styles.planStation)}>
       <EndsPane
-        end={besideEnd}
+        end={beside.end}
         setEnd={setEnd}
         shelf={shelf}
         pane={pane}
@@ -118,8 +119,8 @@ export function PlanStation() {
         rows={draft.rows}
         edit={draft.edit}
         names={names}
-        wire={besideWire}
-        end={besideEnd}
+        wire={beside.wire}
+        end={beside.end}
         select={selection.select}
       />
     </div>

@@ -1,11 +1,12 @@
 'use client'
+import type { ColumnSort } from '@tanstack/react-table'
 import type { Virtualizer } from '@tanstack/react-virtual'
 import type { ClipboardEventHandler, KeyboardEventHandler, RefObject } from 'react'
 import type { CellRow } from '@/core/base/cells/cells'
 import type { CellTyping } from './CellEditor'
 import { useSteady } from '../useSteady'
 import styles from './Grid.module.css'
-import { GridHead, type Sorted } from './GridHead'
+import { GridHead } from './GridHead'
 import { cellId, GridRow } from './GridRow'
 import type { GridSelection, Rectangle } from './gridSelection'
 import type { GridSource } from './gridSource'
@@ -17,7 +18,7 @@ export interface GridCellsProps<Id extends string, Row extends CellRow<Id>> {
   readonly label: string
   readonly source: GridSource<Id, Row>
   readonly table: ReturnType<typeof useGridRows<Id, Row>>['table']
-  readonly sorted: Sorted | undefined
+  readonly sorted: ColumnSort | undefined
   readonly keys: readonly string[]
   readonly byKey: ReadonlyMap<string, Row>
   readonly virtual: Virtualizer<HTMLDivElement, Element>

@@ -1,13 +1,9 @@
 import { UnstyledButton } from '@mantine/core'
+import type { ColumnSort } from '@tanstack/react-table'
 import { memo } from 'react'
 import { gridHeadWords } from '@/words/screens/grid/gridFrame'
 import styles from './Grid.module.css'
 import type { GridColumn } from './gridSource'
-
-export interface Sorted {
-  readonly id: string
-  readonly desc: boolean
-}
 
 /** The headings: each sorts up, down, and no more. */
 export const GridHead = memo(function GridHead({
@@ -19,7 +15,7 @@ export const GridHead = memo(function GridHead({
   readonly columns: readonly GridColumn<string>[]
   readonly template: string
   /** undefined: the rows stand as they came */
-  readonly sorted: Sorted | undefined
+  readonly sorted: ColumnSort | undefined
   readonly sort: (column: string) => void
 }) {
   return (

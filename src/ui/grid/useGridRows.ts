@@ -1,5 +1,6 @@
 'use client'
 import {
+  type ColumnSort,
   columnFilteringFeature,
   columnSizingFeature,
   createFilteredRowModel,
@@ -35,7 +36,7 @@ interface Filter {
 export function useGridRows<Id extends string, Row extends CellRow<Id>>(source: GridSource<Id, Row>) {
   const { columns, rows, faultsOf } = source
   const [filter, setFilter] = useState('')
-  const [sorting, setSorting] = useState<{ id: string; desc: boolean }[]>([])
+  const [sorting, setSorting] = useState<ColumnSort[]>([])
   const there = rows.map((row) => row.key).join('\n')
   // oxlint-disable-next-line react/exhaustive-deps
   const ordered = useMemo(() => [...rows], [there, filter, sorting])

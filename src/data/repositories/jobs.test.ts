@@ -167,3 +167,14 @@ test('a job whose first entries do not hold together is not made at all', async 
   expect((await opened.db.select().from(job)).map((row) => row.id)).not.toContain('never')
   expect((await opened.db.select().from(journalEntry)).map((row) => row.jobId)).not.toContain('never')
 })
+
+test('when a record has been written, a row of a job that there is not is refused as before', async () => {
+  const stray = { jobId: 'nobody', seq: 1, entryId: 'stray-0001', kind: 'noted', at: '', by: 'ansa', body: {}, hash: '' }
+  const entries = firstEntries(shelf, plan(), '2026-11-25', newId)
+  const both = opened.db.transaction(async (tx) => {
+    expect((await createJob(tx, newJobCache(), { id: 'looked-up', entries, by: 'ansa', now })).ok).toBe(true)
+    await tx.insert(journalEntry).values(stray)
+  })
+  await expect(both).rejects.toMatchObject({ cause: { constraint: 'journal_entry_job_id_job_id_fk' } })
+  expect(await loadJob(opened.db, newJobCache(), 'looked-up')).toBeUndefined()
+})

@@ -25,9 +25,22 @@ export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inf
 /** So many rows go to the database as one text: the embedded one holds up everything else for so long. */
 const ROWS_AT_ONCE = 150
 
-/** Writes many entries of a job as JSON texts: a parameter for each cell of twenty thousand rows takes seconds. */
+/**
+ * Whether a transaction looks up the keys that its rows name. Only whoever owns the whole database may leave that out: a server
+ * that is shared goes on as it does.
+ */
+const lookUpKeys = (tx: Database, looks: boolean) =>
+  tx.execute(sql`
+    select set_config('session_replication_role', ${looks ? 'origin' : 'replica'}, true)
+    where current_setting('is_superuser') = 'on'`)
+
+/**
+ * Writes many entries of a job, which was written in the same transaction, as JSON texts: a parameter for each cell of twenty
+ * thousand rows takes seconds, and to look up their job for each row a fifth of the time.
+ */
 export async function insertEntries(tx: Database, jobId: string, entries: readonly KeptEntry[]): Promise<void> {
   const breath = newBreath()
+  await lookUpKeys(tx, false)
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     // an embedded database answers before anything else has its turn
     await breath()
@@ -41,6 +54,7 @@ export async function insertEntries(tx: Database, jobId: string, entries: readon
       from json_to_recordset(${JSON.stringify(rows)}::json)
         as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
   }
+  await lookUpKeys(tx, true)
 }
 
 /** The number of the last entry that is stored of a job. */

@@ -45,14 +45,14 @@ export async function insertEntries(tx: Database, jobId: string, entries: readon
     // an embedded database answers before anything else has its turn
     await breath()
     const rows = entries.slice(from, from + ROWS_AT_ONCE).map((entry) => {
-      const { jobId: job_id, entryId: entry_id, ...rest } = toRow(jobId, entry)
-      return { job_id, entry_id, ...rest }
+      const { jobId: _jobId, entryId: entry_id, ...rest } = toRow(jobId, entry)
+      return { entry_id, ...rest }
     })
     await tx.execute(sql`
       insert into ${journalEntry} (job_id, seq, entry_id, kind, at, "by", body, hash)
-      select job_id, seq, entry_id, kind, at, "by", body, hash
+      select ${jobId}, seq, entry_id, kind, at, "by", body, hash
       from json_to_recordset(${JSON.stringify(rows)}::json)
-        as row(job_id text, seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
+        as row(seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
   }
   await lookUpKeys(tx, true)
 }

@@ -1,9 +1,6 @@
 import { defineConfig } from '@playwright/test'
 import { chromiumPath } from './scripts/chromium.mjs'
 
-/** Files whose tests begin with a bench that nobody has worked at, stop and start one, or follow a job to its signature. */
-const longest = /(start|firstStart|ownFamily|wholePath|records|journey|pedal)\.spec\.ts/
-
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/buildOnce.ts',
@@ -11,11 +8,6 @@ export default defineConfig({
   // a busy machine answers late: what is right comes all the same
   expect: { timeout: 15_000 },
   fullyParallel: false,
-  // what takes longest comes first, so that no worker ends alone
-  projects: [
-    { name: 'longest', testMatch: longest },
-    { name: 'demo', testIgnore: longest },
-  ],
   // files run side by side; the tests of one file one after the other. Hands and benches wait for each other a third of the
   // time: three share two cores best
   workers: 3,

@@ -30,9 +30,8 @@ export const DEMO_DATA = 'URN_BROWSER_DEMO_DATA'
 
 export const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'urn-browser-'))
 
-/** A data folder in an empty one, with the demo world in it as it was made once. */
-export function demoData(folder: string): string {
-  const data = join(folder, 'data')
+/** A data folder with the demo world in it as it was made once. */
+export function demoData(data: string): string {
   const demo = process.env[DEMO_DATA]
   if (demo === undefined) throw new Error(`${DEMO_DATA} is not set`)
   cpSync(demo, data, { recursive: true })

@@ -1,5 +1,5 @@
 import { rmSync } from 'node:fs'
-import { basename, dirname } from 'node:path'
+import { basename, dirname, join } from 'node:path'
 import { demoData, emptyFolder, type Running, startBench, stopBench } from './benchServer'
 import { newWrites } from './newWrites'
 
@@ -9,20 +9,9 @@ import { newWrites } from './newWrites'
  * they run.
  */
 const ALONE = new Set(
-  [
-    'bench',
-    'close',
-    'crib',
-    'frame',
-    'instruments',
-    'journey',
-    'kit',
-    'pedal',
-    'proofs',
-    'records',
-    'shelf',
-    'start',
-  ].map((name) => `${name}.spec.ts`),
+  ['bench', 'close', 'crib', 'frame', 'instruments', 'journey', 'kit', 'pedal', 'proofs', 'records', 'shelf'].map(
+    (name) => `${name}.spec.ts`,
+  ),
 )
 
 interface Shared extends Running {
@@ -38,6 +27,7 @@ interface Shared extends Running {
 export class Benches {
   #shared: Shared | undefined
   #own: (Running & { readonly file: string }) | undefined
+  #empty: Running | undefined
 
   /** Where the bench of a file listens; the own one of the file before is stopped. */
   async of(file: string): Promise<string> {
@@ -64,6 +54,15 @@ export class Benches {
     return this.#shared.address
   }
 
+  /** A bench that nobody has worked at; the one before it is stopped. */
+  async empty(): Promise<Running> {
+    const before = this.#empty
+    await stop(before)
+    const data = join(emptyFolder(), 'data')
+    this.#empty = { data, ...(await startBench(data, { URN_BENCH_DEMO: '' }, before?.port)) }
+    return this.#empty
+  }
+
   /** What the last test has changed that others at its bench would see; nothing at a bench of its own. */
   changed(file: string): readonly string[] {
     const shared = this.#shared
@@ -74,12 +73,12 @@ export class Benches {
   }
 
   async stop(): Promise<void> {
-    await Promise.all([stop(this.#own), stop(this.#shared)])
+    await Promise.all([stop(this.#own), stop(this.#shared), stop(this.#empty)])
   }
 }
 
 async function startDemo(before?: number): Promise<Running> {
-  const data = demoData(emptyFolder())
+  const data = demoData(join(emptyFolder(), 'data'))
   return { data, ...(await startBench(data, {}, before)) }
 }
 

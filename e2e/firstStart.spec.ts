@@ -1,6 +1,8 @@
+import { join } from 'node:path'
 import { expect } from '@playwright/test'
 import { axeFaults } from './axe'
 import { alive } from './bench'
+import { demoData } from './benchServer'
 import { own } from './ownBench'
 
 own('an empty bench takes a name, says what a first job lacks, and leads there', async ({ own: { page } }) => {
@@ -94,18 +96,23 @@ own(
 )
 
 for (const signal of ['SIGTERM', 'SIGKILL'] as const)
-  own(`the practice workshop leaves with its bench when that gets ${signal}`, async ({ own: { page, child } }) => {
-    await page.goto('/')
-    await alive(page)
-    await page.getByRole('switch', { name: 'Practice' }).click()
-    await expect(page.getByRole('note')).toBeVisible({ timeout: 60_000 })
-    const there = new URL(page.url()).origin
-    const answers = () =>
-      fetch(`${there}/api/v1/health`).then(
-        ({ ok }) => ok,
-        () => false,
-      )
-    expect(await answers()).toBe(true)
-    child.kill(signal)
-    await expect.poll(answers, { timeout: 30_000 }).toBe(false)
-  })
+  own(
+    `the practice workshop leaves with its bench when that gets ${signal}`,
+    async ({ own: { page, child, data } }) => {
+      // it was there before: what makes it is another test's
+      demoData(join(data, 'practice'))
+      await page.goto('/')
+      await alive(page)
+      await page.getByRole('switch', { name: 'Practice' }).click()
+      await expect(page.getByRole('note')).toBeVisible({ timeout: 60_000 })
+      const there = new URL(page.url()).origin
+      const answers = () =>
+        fetch(`${there}/api/v1/health`).then(
+          ({ ok }) => ok,
+          () => false,
+        )
+      expect(await answers()).toBe(true)
+      child.kill(signal)
+      await expect.poll(answers, { timeout: 30_000 }).toBe(false)
+    },
+  )

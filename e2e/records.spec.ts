@@ -1,9 +1,9 @@
 import { spawnSync } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { expect, test } from '@playwright/test'
-import { alive, leadCsv, makeJob, notice, test as benchTest } from './bench'
+import { alive, expect, leadCsv, makeJob, notice, test } from './bench'
 import { demoData, emptyFolder, startBench, stopBench } from './benchServer'
+import { own } from './ownBench'
 
 /** Changes a stored row behind the bench's back, by a program of its own on the folder of a bench that is stopped. */
 function tamper(data: string, sql: string): void {
@@ -20,7 +20,7 @@ test('a stored entry that was changed is named on every screen and paper of its 
   browser,
 }) => {
   const folder = emptyFolder()
-  const data = demoData(folder)
+  const data = demoData(join(folder, 'data'))
   tamper(
     data,
     `update journal_entry set body = jsonb_set(body, '{lengthMm}', '1') where job_id = 'deck-loom' and seq = 9`,
@@ -60,11 +60,7 @@ test('a stored entry that was changed is named on every screen and paper of its 
   rmSync(folder, { recursive: true, force: true })
 })
 
-test('an empty bench asks who works here, takes a name, and that name is written', async ({ browser }) => {
-  const folder = emptyFolder()
-  const { address, child } = await startBench(join(folder, 'data'), { URN_BENCH_DEMO: '' })
-  const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
-  const page = await context.newPage()
+own('an empty bench asks who works here, takes a name, and that name is written', async ({ own: { page } }) => {
   await page.goto('/')
   await alive(page)
   await expect(page.getByRole('heading', { name: 'Who works here?' })).toBeVisible()
@@ -76,69 +72,60 @@ test('an empty bench asks who works here, takes a name, and that name is written
   await page.getByRole('button', { name: 'I work here' }).click()
   await expect(page.getByLabel('Who is at this bench').first()).toHaveValue('zoe')
   await expect(page.getByRole('heading', { name: 'Who works here?' })).toHaveCount(0)
-  const [cookie] = await context.cookies()
+  const [cookie] = await page.context().cookies()
   expect(cookie).toMatchObject({ name: 'urn-operator', value: 'zoe' })
-  await context.close()
-  await stopBench(child)
-  rmSync(folder, { recursive: true, force: true })
 })
 
-benchTest(
-  'what was read in is marked so on its screens, and its authors are nobody of this bench',
-  async ({ bench: page, request }) => {
-    const id = await makeJob(request, 'Read in')
-    const document = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as object
-    const copied = await request.post('/api/v1/jobs?copy=1&file=lead.json', { data: document })
-    const copy = ((await copied.json()) as { id: string }).id
-    await page.goto(`/jobs/${copy}/prep`)
+test('what was read in is marked so on its screens, and its authors are nobody of this bench', async ({
+  bench: page,
+  request,
+}) => {
+  const id = await makeJob(request, 'Read in')
+  const document = (await (await request.get(`/api/v1/jobs/${id}`)).json()) as object
+  const copied = await request.post('/api/v1/jobs?copy=1&file=lead.json', { data: document })
+  const copy = ((await copied.json()) as { id: string }).id
+  await page.goto(`/jobs/${copy}/prep`)
+  await alive(page)
+  await expect(page.getByTestId('read-in')).toContainText(
+    'from lead.json: 2 entries written elsewhere, signatures not checked here',
+  )
+  await expect(page.getByTestId('read-in')).toContainText(`A copy of ${id}`)
+  await page.goto(`/jobs/${copy}/journal`)
+  await expect(page.getByText('api (not of this bench)').first()).toBeVisible()
+  const mark = await (await request.get(`/jobs/${copy}/papers/record.csv`)).text()
+  expect(mark).toContain('read in from lead.json, not checked here')
+})
+
+test('a copy of a record counts nowhere in the Ledger unless it is asked for', async ({ bench: page, request }) => {
+  const series = async (address: string) => {
+    await page.goto(address)
     await alive(page)
-    await expect(page.getByTestId('read-in')).toContainText(
-      'from lead.json: 2 entries written elsewhere, signatures not checked here',
-    )
-    await expect(page.getByTestId('read-in')).toContainText(`A copy of ${id}`)
-    await page.goto(`/jobs/${copy}/journal`)
-    await expect(page.getByText('api (not of this bench)').first()).toBeVisible()
-    const mark = await (await request.get(`/jobs/${copy}/papers/record.csv`)).text()
-    expect(mark).toContain('read in from lead.json, not checked here')
-  },
-)
+    return page.getByRole('navigation', { name: 'Series' }).innerText()
+  }
+  const before = await series('/ledger')
+  const document = (await (await request.get('/api/v1/jobs/float-leads')).json()) as object
+  expect((await request.post('/api/v1/jobs?copy=1', { data: document })).status()).toBe(201)
+  expect(await series('/ledger')).toBe(before)
+  expect(await series('/ledger?copies=1')).not.toBe(before)
+})
 
-benchTest(
-  'a copy of a record counts nowhere in the Ledger unless it is asked for',
-  async ({ bench: page, request }) => {
-    const series = async (address: string) => {
-      await page.goto(address)
-      await alive(page)
-      return page.getByRole('navigation', { name: 'Series' }).innerText()
-    }
-    const before = await series('/ledger')
-    const document = (await (await request.get('/api/v1/jobs/float-leads')).json()) as object
-    expect((await request.post('/api/v1/jobs?copy=1', { data: document })).status()).toBe(201)
-    expect(await series('/ledger')).toBe(before)
-    expect(await series('/ledger?copies=1')).not.toBe(before)
-  },
-)
+test('a record that is dropped is read in, known again, and copied when asked', async ({ bench: page, request }) => {
+  const id = await makeJob(request, 'Dropped')
+  const text = await (await request.get(`/api/v1/jobs/${id}`)).text()
+  const drop = () =>
+    page
+      .getByLabel('Pinout file')
+      .setInputFiles({ name: 'dropped.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await page.goto('/new')
+  await alive(page)
+  await drop()
+  await expect(page.getByText('The record in dropped.json is here already: nothing was doubled.')).toBeVisible()
+  await page.getByRole('button', { name: 'Read it in as a copy' }).click()
+  await page.waitForURL('**/journal')
+  await expect(page.getByTestId('read-in')).toContainText('from dropped.json')
+})
 
-benchTest(
-  'a record that is dropped is read in, known again, and copied when asked',
-  async ({ bench: page, request }) => {
-    const id = await makeJob(request, 'Dropped')
-    const text = await (await request.get(`/api/v1/jobs/${id}`)).text()
-    const drop = () =>
-      page
-        .getByLabel('Pinout file')
-        .setInputFiles({ name: 'dropped.json', mimeType: 'application/json', buffer: Buffer.from(text) })
-    await page.goto('/new')
-    await alive(page)
-    await drop()
-    await expect(page.getByText('The record in dropped.json is here already: nothing was doubled.')).toBeVisible()
-    await page.getByRole('button', { name: 'Read it in as a copy' }).click()
-    await page.waitForURL('**/journal')
-    await expect(page.getByTestId('read-in')).toContainText('from dropped.json')
-  },
-)
-
-benchTest('what is large is read beside the requests, and comes to the same', async ({ request }) => {
+test('what is large is read beside the requests, and comes to the same', async ({ request }) => {
   const document = (await (await request.get('/api/v1/jobs/float-leads')).json()) as { journal: unknown; plan: unknown }
   const made = await request.post('/api/v1/jobs?copy=1', { data: { ...document, padding: 'x'.repeat(600_000) } })
   expect(made.status()).toBe(201)

@@ -3,7 +3,7 @@ import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync }
 import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { join } from 'node:path'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './bench'
 import { demoData, emptyFolder, freePort, startBench, stopBench } from './benchServer'
 
 let folder: string
@@ -135,7 +135,7 @@ function serverOf(child: ChildProcess): number {
 
 for (const [who, signal, pidOf] of killed)
   test(`${signal} of ${who} leaves neither port nor lock nor instruments behind`, async () => {
-    const data = demoData(folder)
+    const data = demoData(join(folder, 'data'))
     const { address, child } = await startBench(data)
     const all = [child.pid ?? 0, ...below(child.pid ?? 0)]
     expect(all).toHaveLength(3)
@@ -147,7 +147,7 @@ for (const [who, signal, pidOf] of killed)
   })
 
 test('what no page could read is answered in JSON, and every answer has the headers', async () => {
-  const { address, child } = await startBench(demoData(folder))
+  const { address, child } = await startBench(demoData(join(folder, 'data')))
   const cases: readonly [string, RequestInit, number, string | undefined][] = [
     ['/api/v1/%zz', {}, 400, 'bad-input'],
     ['/api/v1/jobs/%00', {}, 404, 'not-found'],

@@ -117,6 +117,8 @@ async function readRequest(request: Request, one: Endpoint): Promise<Said | Resp
   if (query && !query.success) return unfit(plainIssues(query.error))
   const rest = { query: query?.data ?? {}, contentType, key }
   if (one.method !== 'POST') return { input: undefined, text: '', bytes: undefined, ...rest }
+  const coming = Number(request.headers.get('content-length') ?? 0)
+  if (one.large && coming > one.large.above(contentType) && coming <= one.limitBytes) one.large.ready?.()
   const bytes = await readBytes(request, one.limitBytes)
   if (!bytes)
     return error(413, 'too-large', {

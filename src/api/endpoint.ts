@@ -40,6 +40,8 @@ export type Answer = Answered<unknown> | Failed<400 | Failure>
 export interface Large {
   /** bytes of a content type above which a body counts as large */
   readonly above: (contentType: string) => number
+  /** such a body begins to come: what reads it can be made ready */
+  readonly ready?: () => void
 }
 
 /** One endpoint of the open interface: the dispatcher, the OpenAPI document and the tests read the same definition. */

@@ -1,9 +1,9 @@
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { parentPort, workerData } from 'node:worker_threads'
+import { parentPort } from 'node:worker_threads'
 import pdfmake from 'pdfmake'
 import { giveWay } from '@/threads/giveWay'
-import type { ThreadMessage } from '@/threads/runThread'
+import { type ThreadMessage, threadOrder } from '@/threads/runThread'
 import { sayIn } from '@/words/benchUnits'
 import { type PaperOrder, files, isFile, papers } from './papers'
 
@@ -25,7 +25,7 @@ pdfmake.setFonts({
 })
 
 giveWay()
-const { paper, input } = workerData as PaperOrder
+const { paper, input } = await threadOrder<PaperOrder>()
 sayIn(input.says)
 const answer: Uint8Array = isFile(paper)
   ? ((await files[paper](input)) ?? new Uint8Array())

@@ -1,5 +1,5 @@
 import type { ComputeTask, computeTasks } from './computeTasks'
-import { runThread } from './runThread'
+import { readyThread, runThread } from './runThread'
 
 type Tasks = typeof computeTasks
 
@@ -8,6 +8,9 @@ const LIMIT_MS = 30_000
 /** But for these: a record may be many times as large as anything else that is worked out. */
 const LONGER_MS: Partial<Record<ComputeTask, number>> = { 'job-pieces': 180_000 }
 const HEAP_MB = 512
+
+/** Loads the thread that works things out, while the request that needs it is still on its way. */
+export const readyCompute = (): void => readyThread('compute', HEAP_MB)
 
 /**
  * Works something out beside the requests.

@@ -1,11 +1,11 @@
-import { parentPort, workerData } from 'node:worker_threads'
+import { parentPort } from 'node:worker_threads'
 import { type ComputeOrder, computeTasks } from './computeTasks'
 import { giveWay } from './giveWay'
-import type { ThreadMessage } from './runThread'
+import { type ThreadMessage, threadOrder } from './runThread'
 
 /** Works one thing out beside the requests. */
 giveWay()
-const { task, input } = workerData as ComputeOrder
+const { task, input } = await threadOrder<ComputeOrder>()
 // the order names the task that its input is for
 const work = computeTasks[task] as (input: ComputeOrder['input'], tell: (part: string) => void) => unknown
 const answer = await work(input, (progress) =>

@@ -1,10 +1,10 @@
-import { parentPort, workerData } from 'node:worker_threads'
+import { parentPort } from 'node:worker_threads'
 import { setTimeout } from 'node:timers/promises'
 import type { CatalogueInput } from '@/core/parts/catalogue/types'
 import { checkPackage, type CheckedPackage } from './checkPackage'
 import { giveWay } from './giveWay'
 import type { PackageNote } from './runPackage'
-import type { ThreadMessage } from './runThread'
+import { type ThreadMessage, threadOrder } from './runThread'
 
 /** Families that are handed over in one message. */
 const HANDFUL = 8
@@ -13,7 +13,7 @@ const BETWEEN_MS = 3
 
 /** Checks one package beside the requests. */
 giveWay()
-const { bytes, stored } = workerData as { readonly bytes: Uint8Array; readonly stored: CatalogueInput }
+const { bytes, stored } = await threadOrder<{ readonly bytes: Uint8Array; readonly stored: CatalogueInput }>()
 const post = (message: ThreadMessage<PackageNote, CheckedPackage>) => parentPort?.postMessage(message)
 const answer = checkPackage(bytes, stored, (progress) => post({ progress }))
 if (answer.ok) {

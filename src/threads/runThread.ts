@@ -1,4 +1,4 @@
-import { Worker } from 'node:worker_threads'
+import { Worker, parentPort } from 'node:worker_threads'
 
 /** Threads beside the server's, by the name of the file that the build makes of each. */
 export type ThreadName = 'papers' | 'package' | 'compute'
@@ -44,6 +44,43 @@ function ownBuffers(order: unknown, deep = BYTES_DEEP): ArrayBuffer[] {
   return Object.values(order).flatMap((value) => ownBuffers(value, deep - 1))
 }
 
+const startThread = (name: ThreadName, heapMb: number): Worker =>
+  new Worker(threadFile(name), { resourceLimits: { maxOldGenerationSizeMb: heapMb } })
+
+/** Threads that are loaded and wait for their order. */
+const waiting = new Map<ThreadName, Worker>()
+/** For how long, ms: what was announced may not come. */
+const WAIT_MS = 10_000
+
+/** Loads the thread that a request needs in a moment, while the rest of it is still on its way. */
+export function readyThread(name: ThreadName, heapMb: number): void {
+  if (waiting.has(name)) return
+  const worker = startThread(name, heapMb)
+  const leave = () => {
+    if (waiting.get(name) !== worker) return
+    waiting.delete(name)
+    void worker.terminate()
+  }
+  waiting.set(name, worker)
+  worker.unref()
+  setTimeout(leave, WAIT_MS).unref()
+  // why it could not be loaded is told to whoever has work for it
+  worker.once('error', leave)
+  worker.once('exit', leave)
+}
+
+function takeThread(name: ThreadName, heapMb: number): Worker {
+  const ready = waiting.get(name)
+  if (!ready) return startThread(name, heapMb)
+  waiting.delete(name)
+  ready.ref()
+  return ready
+}
+
+/** In a thread: what it is to do. */
+export const threadOrder = <T>(): Promise<T> =>
+  new Promise((resolve) => parentPort?.once('message', (order: T) => resolve(order)))
+
 /**
  * Runs a piece of work in a thread of its own, with a limit of memory and of time.
  * @throws ThreadLimit when it takes too long or runs out of memory; an error when it fails or is stopped
@@ -55,11 +92,8 @@ export function runThread<P, T>(
 ): Promise<T> {
   return new Promise((resolve, reject) => {
     if (signal?.aborted) throw new Error(`${name} was stopped`)
-    const worker = new Worker(threadFile(name), {
-      workerData: order,
-      transferList: ownBuffers(order),
-      resourceLimits: { maxOldGenerationSizeMb: heapMb },
-    })
+    const worker = takeThread(name, heapMb)
+    worker.postMessage(order, ownBuffers(order))
     const settle = (act: () => void) => {
       clearTimeout(timer)
       act()

@@ -19,7 +19,7 @@ import { authorUnknownWords, forkedWords } from '@/words/records'
 import type { Refusal } from '@/core/record/journal/entryKind'
 import { loadCatalogue, readCatalogueInput } from '@/data/repositories/catalogue'
 import { JOB_INLINE, type JobHead, entriesOfPiece, headOfPieces } from '@/threads/jobPieces'
-import { compute } from '@/threads/compute'
+import { compute, readyCompute } from '@/threads/compute'
 import { PINOUT_INLINE, type PinoutOrder, pinoutJob } from '@/threads/pinoutJob'
 import { firstEntries, newIdMaker } from '@/core/work/kit/firstEntries'
 import type { Breath } from '@/core/base/breath'
@@ -78,7 +78,7 @@ export const makeJobEndpoint = endpoint({
   fails: [409, 422],
   limitBytes: IMPORT_LIMIT,
   accepts: [CSV],
-  large: { above: (contentType) => (contentType === CSV ? PINOUT_INLINE : JOB_INLINE) },
+  large: { above: (contentType) => (contentType === CSV ? PINOUT_INLINE : JOB_INLINE), ready: readyCompute },
   handle: async (document, context) => {
     const unknown = await unknownAuthor(context.bench.db, [context.by])
     if (unknown !== undefined) return badInput([{ path: ['by'], message: authorUnknownWords(unknown) }])

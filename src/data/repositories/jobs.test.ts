@@ -169,7 +169,16 @@ test('a job whose first entries do not hold together is not made at all', async 
 })
 
 test('when a record has been written, a row of a job that there is not is refused as before', async () => {
-  const stray = { jobId: 'nobody', seq: 1, entryId: 'stray-0001', kind: 'noted', at: '', by: 'ansa', body: {}, hash: '' }
+  const stray = {
+    jobId: 'nobody',
+    seq: 1,
+    entryId: 'stray-0001',
+    kind: 'noted',
+    at: '',
+    by: 'ansa',
+    body: {},
+    hash: '',
+  }
   const entries = firstEntries(shelf, plan(), '2026-11-25', newId)
   const both = opened.db.transaction(async (tx) => {
     expect((await createJob(tx, newJobCache(), { id: 'looked-up', entries, by: 'ansa', now })).ok).toBe(true)

@@ -3,8 +3,6 @@ import { securityHeaders } from './src/api/callerCheck'
 
 const config: NextConfig = {
   poweredByHeader: false,
-  // what a page is called comes with it: streamed after it, a page that is walked to has no name for a moment
-  htmlLimitedBots: /.*/,
   reactStrictMode: true,
   // `npm test` has just checked the same sources
   typescript: { ignoreBuildErrors: process.env.URN_TYPES_CHECKED === '1' },

@@ -304,9 +304,14 @@ export async function alive(page: Page): Promise<void> {
 
 /** From a page that is alive to another view, as the app's own links lead there: it need not be loaded anew. */
 export async function walk(page: Page, path: string): Promise<void> {
+  const isThere = ({ pathname, search }: URL) => pathname + search === path
+  // one that is drawn anew where it is says by nothing when that is over
+  if (isThere(new URL(page.url()))) return alive(page)
   await page.evaluate((to) => (window as unknown as { next: Next }).next.router.push(to), path)
-  await page.waitForURL((url) => url.pathname + url.search === path)
+  await page.waitForURL(isThere)
   await alive(page)
+  // what it is called comes behind it
+  await expect(page).toHaveTitle(/./)
 }
 
 interface Next {

@@ -19,6 +19,8 @@ export default defineConfig({
   test: {
     testTimeout: 120_000,
     hookTimeout: 180_000,
+    // a database of these tests lives for a moment: its code is not compiled a second time to run faster
+    execArgv: ['--liftoff-only'],
     // some wait for clocks, sockets and processes: three share two cores best
     maxWorkers: 3,
     projects: [

@@ -79,6 +79,15 @@ test('one that could not be made ready is begun anew, and says why', async () =>
   await expect(runThread('package', {}, { heapMb: 64, limitMs: 5000 })).rejects.toThrow('no such part')
 })
 
+test('an order that cannot be handed over is refused at once, and its thread leaves', async () => {
+  const left = new Promise<number>((resolve) => process.once('worker', (worker) => worker.once('exit', resolve)))
+  await expect(run('setInterval(() => undefined, 1000)', { act: () => 1 })).rejects.toThrow(
+    'package cannot be given its order',
+  )
+  // one that waited on would not
+  await expect(left).resolves.toBeTypeOf('number')
+})
+
 test('work that was stopped before it began does not begin', async () => {
   await expect(run('parentPort.postMessage({ answer: 1 })', {}, { signal: AbortSignal.abort() })).rejects.toThrow(
     'package was stopped',

@@ -93,7 +93,6 @@ export function runThread<P, T>(
   return new Promise((resolve, reject) => {
     if (signal?.aborted) throw new Error(`${name} was stopped`)
     const worker = takeThread(name, heapMb)
-    worker.postMessage(order, ownBuffers(order))
     const settle = (act: () => void) => {
       clearTimeout(timer)
       act()
@@ -117,5 +116,11 @@ export function runThread<P, T>(
       ),
     )
     worker.once('exit', (code) => settle(() => reject(new Error(`${name} ended with ${code}`))))
+    try {
+      worker.postMessage(order, ownBuffers(order))
+    } catch (error) {
+      // a thread whose order cannot be handed over would wait for it
+      settle(() => reject(new Error(`${name} cannot be given its order`, { cause: error })))
+    }
   })
 }

@@ -17,10 +17,15 @@ const toKept = (row: typeof journalEntry.$inferSelect, prev: string): KeptEntry 
     hash: row.hash,
   }) as KeptEntry
 
-export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => {
-  const { seq, id, kind, at, by, prev: _prev, hash, ...body } = entry
-  return { jobId, seq, entryId: id, kind, at, by, body, hash }
+/** What of an entry stands in its row besides its job. The hash before its own is that of the row before it. */
+function rowOf({ seq, id: entryId, kind, at, by, prev: _prev, hash, ...body }: KeptEntry) {
+  return { seq, entryId, kind, at, by, body, hash }
 }
+
+export const toRow = (jobId: string, entry: KeptEntry): typeof journalEntry.$inferInsert => ({
+  jobId,
+  ...rowOf(entry),
+})
 
 /** So many rows go to the database as one text: the embedded one holds up everything else for so long. */
 const ROWS_AT_ONCE = 150
@@ -44,15 +49,12 @@ export async function insertEntries(tx: Database, jobId: string, entries: readon
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     // an embedded database answers before anything else has its turn
     await breath()
-    const rows = entries.slice(from, from + ROWS_AT_ONCE).map((entry) => {
-      const { jobId: _jobId, entryId: entry_id, ...rest } = toRow(jobId, entry)
-      return { entry_id, ...rest }
-    })
+    const rows = entries.slice(from, from + ROWS_AT_ONCE).map(rowOf)
     await tx.execute(sql`
       insert into ${journalEntry} (job_id, seq, entry_id, kind, at, "by", body, hash)
-      select ${jobId}, seq, entry_id, kind, at, "by", body, hash
+      select ${jobId}, seq, "entryId", kind, at, "by", body, hash
       from json_to_recordset(${JSON.stringify(rows)}::json)
-        as row(seq int, entry_id text, kind text, at text, "by" text, body jsonb, hash text)`)
+        as row(seq int, "entryId" text, kind text, at text, "by" text, body jsonb, hash text)`)
   }
   await lookUpKeys(tx, true)
 }

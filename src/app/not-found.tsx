@@ -2,7 +2,7 @@ import styles from './not-found.module.css'
 import { notFoundWords as words } from '@/words/screens/app/notFound'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 
 export default function NotFound() {
   return (

@@ -5,7 +5,7 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Button, Kbd } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useRouter } from 'next/navigation'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
@@ -84,15 +84,10 @@ export function CribPlace({ tools, shown }: { readonly tools: readonly CribTool[
                       : words.overdue(overdue.map((tool) => tool.id).join(', '))}
                 </h2>
                 <span className={styles.acts}>
-                  <Button
-                    fullWidth={false}
-                    component={Link}
-                    href={shown.show === 'gaps' ? '/crib' : '/crib?show=gaps'}
-                    prefetch={false}
-                  >
+                  <Button fullWidth={false} component={Link} href={shown.show === 'gaps' ? '/crib' : '/crib?show=gaps'}>
                     <span>{shown.show === 'gaps' ? words.allTools : words.notYet}</span> <Kbd aria-hidden="true">Y</Kbd>
                   </Button>
-                  <Button fullWidth={false} component={Link} href="/crib?show=new" prefetch={false}>
+                  <Button fullWidth={false} component={Link} href="/crib?show=new">
                     <span>{words.newTool}</span> <Kbd aria-hidden="true">N</Kbd>
                   </Button>
                 </span>

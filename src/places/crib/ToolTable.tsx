@@ -1,5 +1,5 @@
 import { Table } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { toolClasses } from '@/core/parts/catalogue/toolClasses'
 import { useClock } from '@/ui/frame/Clock'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -45,7 +45,7 @@ function ToolRow({ tool }: { readonly tool: CribTool }) {
   return (
     <Table.Tr>
       <Table.Td className={textCss.figure}>
-        <Link className={textCss.plain} href={`/crib?tool=${encodeURIComponent(tool.id)}`} prefetch={false}>
+        <Link className={textCss.plain} href={`/crib?tool=${encodeURIComponent(tool.id)}`}>
           <b>{tool.id}</b>
         </Link>
       </Table.Td>
@@ -64,7 +64,7 @@ function ToolRow({ tool }: { readonly tool: CribTool }) {
         {tool.since === undefined ? (
           ''
         ) : (
-          <Link className={textCss.plain} href="/ledger?show=tools" prefetch={false}>
+          <Link className={textCss.plain} href="/ledger?show=tools">
             {tool.since}
           </Link>
         )}

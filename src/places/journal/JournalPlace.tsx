@@ -20,7 +20,7 @@ import paneCss from '@/ui/pane/pane.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import rowsCss from '@/ui/table/rows.module.css'
 import textCss from '@/ui/text/text.module.css'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 
 const PAGE = 200
 
@@ -104,7 +104,6 @@ export function JournalPlace({ at }: { readonly at?: number }) {
                           <Link
                             className={clsx(textCss.plain, textCss.small, styles.spaced)}
                             href={`/ledger?at=${encodeURIComponent(`${id}:${String(entry.seq)}`)}`}
-                            prefetch={false}
                           >
                             {words.onChart}
                           </Link>

@@ -7,7 +7,7 @@ import listCss from '@/ui/list/list.module.css'
 import styles from './LedgerPlace.module.css'
 import textCss from '@/ui/text/text.module.css'
 import { Kbd } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import type { LedgerPoint } from '@/core/views/ledger/ledgerTypes'
@@ -186,7 +186,6 @@ function SeriesList({
           href={to('charts', one.id, subgroup)}
           className={styles.seriesRow}
           aria-current={one.id === view ? 'page' : undefined}
-          prefetch={false}
         >
           <span className={textCss.mono}>{setupIdLabel(one.setup)}</span>
           {one.made !== 'production' && <span className={textCss.small}>{words.made[one.made]}</span>}
@@ -229,7 +228,7 @@ function Tabs({
   return (
     <div className={styles.tabs} role="group" aria-label={words.whatLedgerShows}>
       {ledgerTabs.map((one, i) => (
-        <Link key={one} href={to(one, series)} aria-current={one === tab ? 'page' : undefined} prefetch={false}>
+        <Link key={one} href={to(one, series)} aria-current={one === tab ? 'page' : undefined}>
           {tabWords[one]} <Kbd aria-hidden="true">{figure(i + 1, 0)}</Kbd>
         </Link>
       ))}

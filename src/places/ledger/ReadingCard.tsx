@@ -14,7 +14,7 @@ import clsx from 'clsx'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
 import readoutCss from '@/ui/readout/readout.module.css'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 
 const whatWords: Readonly<Record<LedgerPoint['what'], string>> = {
   crimp: words.aCrimp,
@@ -71,7 +71,7 @@ export function ReadingCard({
             </div>
           )}
           {entryHref !== undefined && (
-            <Button component={Link} href={entryHref} prefetch={false}>
+            <Button component={Link} href={entryHref}>
               <span>{words.openItsEntry}</span> <Kbd aria-hidden="true">Enter</Kbd>
             </Button>
           )}

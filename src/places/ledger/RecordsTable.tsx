@@ -2,7 +2,7 @@ import { HeadRow } from '@/ui/table/HeadRow'
 import { recordsTableWords as words } from '@/words/screens/ledger/recordsTable'
 import { Button, Checkbox, Kbd, Table } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useMemo } from 'react'
 import { useKeys } from '@/ui/keys/KeyProvider'
 import paneCss from '@/ui/pane/pane.module.css'
@@ -79,7 +79,7 @@ function Row({
   return (
     <Table.Tr>
       <Table.Td>
-        <Link href={`/jobs/${encodeURIComponent(id)}/journal`} className={textCss.plain} prefetch={false}>
+        <Link href={`/jobs/${encodeURIComponent(id)}/journal`} className={textCss.plain}>
           {title}
         </Link>
         {[readIn && words.readIn(readIn.file), copyOf !== undefined && words.copyOf(copyOf)]

@@ -1,7 +1,7 @@
 'use client'
 import { Button } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import noteCss from '@/ui/note/note.module.css'

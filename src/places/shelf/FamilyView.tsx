@@ -14,7 +14,7 @@ import clsx from 'clsx'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 
 /** A family as it stands on the shelf: its faces, contacts, seals, small parts, and the settings for its contacts. */
 export function FamilyView({ page }: { readonly page: FamilyPage }) {

@@ -1,6 +1,6 @@
 import { Anchor, Table } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { HeadRow } from '@/ui/table/HeadRow'
 import type { CalliperFigure } from '@/core/parts/identify/identify'
 import { figure, areaRangeSaid, mm, range } from '@/words/figures'

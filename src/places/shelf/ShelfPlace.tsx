@@ -9,7 +9,7 @@ import { Button } from '@mantine/core'
 import { later } from '@/ui/later/later'
 import { Loading } from '@/ui/later/Loading'
 import { shelfWords } from '@/words/screens/shelf/shelfParts'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useRouter } from 'next/navigation'
 import { PlaceFrame } from '@/ui/frame/PlaceFrame'
 import { useKeys } from '@/ui/keys/KeyProvider'
@@ -109,7 +109,6 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
                 href={`/shelf?show=${one.show}`}
                 className={listCss.queueRow}
                 aria-current={page.show === one.show ? 'page' : undefined}
-                prefetch={false}
               >
                 <span>{one.name}</span>
                 <span
@@ -129,7 +128,6 @@ export function ShelfPlace({ model }: { readonly model: ShelfModel }) {
                 href={`/shelf?family=${encodeURIComponent(family.id)}`}
                 className={listCss.queueRow}
                 aria-current={family.id === here ? 'page' : undefined}
-                prefetch={false}
               >
                 <span>{family.name}</span>
                 <span className={clsx(textCss.mono, textCss.dim)}>{family.housings}</span>

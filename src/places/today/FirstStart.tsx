@@ -1,7 +1,7 @@
 'use client'
 import { Button, Kbd, Switch } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useRouter } from 'next/navigation'
 import { useWhoWorksHere } from '@/ui/frame/Operator'
 import { useKeys } from '@/ui/keys/KeyProvider'

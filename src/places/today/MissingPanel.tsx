@@ -1,6 +1,6 @@
 'use client'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { type FirstNeed, firstNeeds } from '@/core/views/missingForFirstJob'
 import paneCss from '@/ui/pane/pane.module.css'
 import textCss from '@/ui/text/text.module.css'
@@ -48,7 +48,7 @@ export function MissingPanel({
               ) : href === undefined ? (
                 <span className={textCss.mono}>{words.now}</span>
               ) : (
-                <Link href={href} className={textCss.plain} prefetch={false}>
+                <Link href={href} className={textCss.plain}>
                   {place}
                   <span className={textCss.hidden}>: {name}</span>
                 </Link>

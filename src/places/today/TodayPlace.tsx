@@ -18,7 +18,7 @@ import { MissingPanel } from './MissingPanel'
 import { PeoplePanel } from './PeoplePanel'
 import { PracticePanel } from './PracticePanel'
 import { WhoWorksHere } from './WhoWorksHere'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 
 /** The open jobs with what each needs next; resume is one key away. */
 export function TodayPlace({ today, weekday }: { readonly today: Today; readonly weekday: string }) {

@@ -4,7 +4,7 @@ import { mountCardWords as words } from '@/words/screens/crimp/mountCard'
 import { useClock } from '@/ui/frame/Clock'
 import { useToday } from '@/ui/frame/useToday'
 import { Button, Kbd, Table } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { useState } from 'react'
 import type { QueueGroup, QueueItem } from '@/core/views/queue'
 import type { JobState } from '@/core/record/state/state'
@@ -155,7 +155,7 @@ export function MountCard({
         <p className={clsx(textCss.small, textCss.dim)}>{words.terminationsWaitForThis(group.left)}</p>
         <div className={paneCss.sources}>
           <span>
-            <Link className={textCss.plain} href={card} prefetch={false}>
+            <Link className={textCss.plain} href={card}>
               {item.set.source}
             </Link>
             . <Kbd aria-hidden="true">C</Kbd>

@@ -1,6 +1,6 @@
 import { Button, Kbd } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { planIndex } from '@/core/record/plan/plan'
 import { taskKey } from '@/core/views/steps'
 import { endTasks } from '@/core/work/seat/endTasks'

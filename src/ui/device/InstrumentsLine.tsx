@@ -4,7 +4,7 @@ import styles from './InstrumentsLine.module.css'
 import textCss from '@/ui/text/text.module.css'
 import cardCss from '@/ui/card/card.module.css'
 import { NativeSelect } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { pieceFaults, type PieceFault } from '@/core/craft/specimen/pieceMade'
 import type { InstrumentId } from '@/core/base/instrument/instruments'
 import { instrumentWords, pieceFaultWords } from '@/words/devices'
@@ -26,13 +26,7 @@ export function InstrumentsLine({
   return (
     <div className={clsx(styles.line, textCss.small)}>
       {here.map((view) => (
-        <Link
-          key={view.id}
-          href="/crib?show=instruments"
-          prefetch={false}
-          className={cardCss.chip}
-          title={view.message}
-        >
+        <Link key={view.id} href="/crib?show=instruments" className={cardCss.chip} title={view.message}>
           <span aria-hidden="true" className={view.identity === undefined ? textCss.fault : textCss.good}>
             {view.identity === undefined ? '▲' : '●'}
           </span>

@@ -1,7 +1,7 @@
 'use client'
 import { frameWords } from '@/words/screens/frame/frame'
 import { placeFrameWords as words } from '@/words/screens/frame/placeFrame'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import type { ReactNode } from 'react'
 import { useGo } from '../address/GoProvider'
 import type { FindItem } from '../find/findItems'
@@ -67,7 +67,7 @@ export function PlaceFrame({
           .map((one) => ({ id: one.name, kind: 'place', words: one.words, href: one.href })),
       ]}
       nav={places.map((one) => (
-        <Link key={one.id} href={one.href} aria-current={one.id === place ? 'page' : undefined} prefetch={false}>
+        <Link key={one.id} href={one.href} aria-current={one.id === place ? 'page' : undefined}>
           {one.name}
           <b>{words.goKey(one.key.toUpperCase())}</b>
         </Link>

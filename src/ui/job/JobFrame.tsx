@@ -3,7 +3,7 @@ import { frameWords } from '@/words/screens/frame/frame'
 import { jobFrameWords as texts } from '@/words/screens/job/jobFrame'
 import styles from './JobFrame.module.css'
 import { Kbd, UnstyledButton } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { usePathname } from 'next/navigation'
 import { memo, useCallback, useMemo, type ReactNode } from 'react'
 import { setKey, termOf } from '@/core/record/plan/keys'
@@ -144,7 +144,7 @@ const StationLink = memo(function StationLink({
   readonly count: string
 }) {
   return (
-    <Link href={`/jobs/${job}/${station}`} aria-current={isHere ? 'page' : undefined} prefetch={false}>
+    <Link href={`/jobs/${job}/${station}`} aria-current={isHere ? 'page' : undefined}>
       {stationWords[station]}
       <b>{count}</b>
     </Link>

@@ -5,7 +5,7 @@ import styles from './JobNotices.module.css'
 import textCss from '@/ui/text/text.module.css'
 import noteCss from '@/ui/note/note.module.css'
 import { Button } from '@mantine/core'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { usePathname } from 'next/navigation'
 import { useCallback, useState } from 'react'
 import { later } from '../later/later'
@@ -54,7 +54,7 @@ function Lines() {
             <>
               <b>{words.whoIsAtThis}</b>
               {people.length === 0 && (
-                <Link href="/" className={textCss.plain} prefetch={false}>
+                <Link href="/" className={textCss.plain}>
                   {words.nobodyWorksHere}
                 </Link>
               )}

@@ -1,7 +1,7 @@
 'use client'
 import { Button } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import textCss from '@/ui/text/text.module.css'
 import { outboxWords as words } from '@/words/screens/outbox'
 import styles from './Outbox.module.css'
@@ -48,7 +48,7 @@ export function OutboxList({ items }: { readonly items: readonly Waiting[] }) {
               </span>
             )}
           </span>
-          <Link href={`/jobs/${encodeURIComponent(one.jobId)}/journal`} className={textCss.plain} prefetch={false}>
+          <Link href={`/jobs/${encodeURIComponent(one.jobId)}/journal`} className={textCss.plain}>
             {words.openJob}
           </Link>
           {one.asked && (

@@ -1,6 +1,6 @@
 import { Anchor } from '@mantine/core'
 import clsx from 'clsx'
-import Link from 'next/link'
+import { Link } from '@/ui/address/Link'
 import { settingDoubts } from '@/core/parts/sheets/settingDoubts'
 import noteCss from '@/ui/note/note.module.css'
 import paneCss from '@/ui/pane/pane.module.css'

@@ -31,6 +31,8 @@ export default defineConfig({
         '--disable-sync',
         // what has been compiled is kept from the first page on, not from the third: a quarter of what pages cost
         '--v8-cache-options=code',
+        // a page lives for seconds: what it leaves is not collected before it is gone
+        '--js-flags=--initial-old-space-size=300',
       ],
     },
   },

@@ -2,9 +2,9 @@ import type { Page } from '@playwright/test'
 import type { JobState } from '../src/core/record/state/state'
 import { alive, copyUntil, expect, nextStep, quiet, strike, test } from './bench'
 
-const MAIN = 'main aside button[data-variant=filled]:not([disabled])'
+const MAIN = 'main aside button[data-variant=filled]'
 
-/** What a press may change (the place, the card, its ticks), what is next, and whether the pedal has anything to press. */
+/** What a press may change (the place, the card, its ticks), what is next, and whether what the pedal presses is not yet free. */
 const look = (page: Page) =>
   page.evaluate((main) => {
     const next = document.querySelector('[data-testid=next-step]')?.textContent ?? ''
@@ -12,7 +12,7 @@ const look = (page: Page) =>
     const titles = [...document.querySelectorAll('main h2')].map((one) => one.textContent)
     return {
       next,
-      isReady: document.querySelector(main) !== null,
+      isHeld: document.querySelector<HTMLButtonElement>(main)?.disabled === true,
       all: [location.href, next, card, ...titles].join('|'),
     }
   }, MAIN)
@@ -41,9 +41,9 @@ async function byPedal(page: Page, ends: RegExp): Promise<void> {
   for (let presses = 0; presses < 600; presses++) {
     let before = await look(page)
     if (ends.test(before.next)) return
-    if (!before.isReady) {
+    if (before.isHeld) {
       await page
-        .locator(MAIN)
+        .locator(`${MAIN}:not([disabled])`)
         .first()
         .waitFor({ timeout: 2000 })
         .catch(() => undefined)

@@ -4,7 +4,7 @@ import { securityHeaders } from './src/api/callerCheck'
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
-  // it answers on this machine alone: to squeeze an answer takes longer than to send it
+  // it answers on this machine alone: to compress an answer takes longer than to send it
   compress: false,
   // `npm test` has just checked the same sources
   typescript: { ignoreBuildErrors: process.env.URN_TYPES_CHECKED === '1' },
